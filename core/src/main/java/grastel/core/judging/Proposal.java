@@ -1,0 +1,17 @@
+package grastel.core.judging;
+
+import grastel.core.reading.Measured;
+
+/**
+ * A proposed level for one goal.
+ *
+ * @param goal what is judged
+ * @param level the proposal
+ * @param figure what it rests on; unit as in {@link Goal}; null where nothing was tried
+ * @param ladder the thresholds used
+ * @param close true where the figure lies within its uncertainty of a threshold: look
+ * @param cause likely reason, null at secure and beyond
+ * @param field the box to look at, null where it is the whole set
+ */
+public record Proposal(
+        Goal goal, Level level, Measured figure, Ladder ladder, boolean close, Cause cause, String field) {}

@@ -1,0 +1,85 @@
+package grastel.core.layering;
+
+import grastel.core.media.Tooth;
+
+/**
+ * How much lead one pass leaves in each height class. The shape follows the published paper-tooth models for pencil and
+ * wax crayon: Takagi, Nakajima and Fujishiro 1999; Sousa and Buchanan 1999–2000; Rudolf, Mould and Neufeld 2003; the
+ * constants are Grastel's own.
+ */
+final class Deposit {
+    /** Heights of the 16 equal-area classes, 0 peak … 1 valley: the medians of sixteenths of a Beta(2,2) distribution. */
+    static final double[] HEIGHTS = heights();
+
+    private Deposit() {}
+
+    /**
+     * @param thickness film already in each class
+     * @return the thickness this pass adds in each class
+     */
+    static double[] of(Pass pass, Tooth tooth, double[] thickness) {
+        double depth = tooth.depth();
+        double reach = reach(pass, depth);
+        double[] gap = gaps(depth, thickness);
+        double[] added = new double[thickness.length];
+        for (int i = 0; i < added.length; i++) {
+            double contact = contact(reach, gap[i], depth) * pass.stroke().contactFactor();
+            added[i] = 0.36
+                    * pass.pencil().softness()
+                    * Math.pow(pass.pressure(), 1.25)
+                    * contact
+                    * room(thickness[i], depth, HEIGHTS[i], pass.pressure());
+        }
+        return added;
+    }
+
+    /** How deep below the highest surface the lead comes: point first, then pressure. */
+    private static double reach(Pass pass, double depth) {
+        double p = pass.pressure();
+        double reach = depth * (0.06 + 0.42 * pass.point() * (0.35 + 0.65 * p) + 0.8 * Math.pow(p, 1.4));
+        return reach * pass.stroke().reachFactor();
+    }
+
+    /** Depth of each class's present surface below the highest one; half of a film's thickness counts as filling. */
+    private static double[] gaps(double depth, double[] thickness) {
+        double[] gap = new double[thickness.length];
+        double highest = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < gap.length; i++) {
+            gap[i] = HEIGHTS[i] * depth - thickness[i] / 2;
+            highest = Math.min(highest, gap[i]);
+        }
+        for (int i = 0; i < gap.length; i++) {
+            gap[i] -= highest;
+        }
+        return gap;
+    }
+
+    private static double contact(double reach, double gap, double depth) {
+        return 1 / (1 + Math.exp(-(reach - gap) / (0.09 * depth + 0.02)));
+    }
+
+    /** What a class still takes: 1 when bare, 0 when full. */
+    private static double room(double thickness, double depth, double height, double pressure) {
+        double full = thickness / capacity(depth, height, 1);
+        double now = thickness / capacity(depth, height, pressure);
+        return Math.max(0, 1 - Math.pow(full, 1.5)) / (1 + 0.7 * now);
+    }
+
+    /** Film a class holds at a pressure. */
+    static double capacity(double depth, double height, double pressure) {
+        return (0.35 + 0.9 * depth * height) * (0.14 + 0.86 * pressure);
+    }
+
+    private static double[] heights() {
+        double[] z = new double[16];
+        for (int i = 0; i < z.length; i++) {
+            z[i] = betaQuantile((i + 0.5) / z.length);
+        }
+        return z;
+    }
+
+    /** Inverse of the Beta(2,2) distribution function 3z² − 2z³, in closed form. */
+    static double betaQuantile(double share) {
+        return 0.5 - Math.sin(Math.asin(1 - 2 * share) / 3);
+    }
+}

@@ -1,0 +1,21 @@
+package grastel.core.layering;
+
+/** The five pressures a class is taught, as a share of full force. */
+public enum PressureGrade {
+    WHISPER(0.08),
+    LIGHT(0.2),
+    MEDIUM(0.4),
+    FIRM(0.65),
+    FULL(1.0);
+
+    private final double pressure;
+
+    PressureGrade(double pressure) {
+        this.pressure = pressure;
+    }
+
+    /** 0 none … 1 full force. */
+    public double pressure() {
+        return pressure;
+    }
+}

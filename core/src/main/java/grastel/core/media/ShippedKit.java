@@ -1,0 +1,78 @@
+package grastel.core.media;
+
+import de.siegmar.fastcsv.reader.CommentStrategy;
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.NamedCsvRecord;
+import grastel.core.colour.Lab;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Objects;
+import java.util.function.Function;
+
+/** The invented ranges Skerry (wax, 36) and Fathom (oil, 24) and the four papers every new teacher starts with. */
+public final class ShippedKit {
+    private ShippedKit() {}
+
+    /** A shipped pencil: which range it belongs to, its measured colour, and its behaviour. */
+    public record RangePencil(
+            String range,
+            String code,
+            String name,
+            Pencil.Binder binder,
+            Lab masstone,
+            double hiding,
+            double softness) {
+        public Pencil toPencil() {
+            return Pencil.of(code, name, binder, masstone, hiding, softness);
+        }
+    }
+
+    /** A shipped paper: its measured colour and its tooth. */
+    public record StockPaper(String name, Lab ground, Tooth tooth) {
+        public Paper toPaper() {
+            return Paper.of(name, ground, tooth);
+        }
+    }
+
+    public static List<RangePencil> pencils() {
+        return read(
+                "pencils.csv",
+                row -> new RangePencil(
+                        row.getField("range"),
+                        row.getField("code"),
+                        row.getField("name"),
+                        Pencil.Binder.valueOf(row.getField("binder")),
+                        lab(row),
+                        number(row, "hiding"),
+                        number(row, "softness")));
+    }
+
+    public static List<StockPaper> papers() {
+        return read(
+                "papers.csv",
+                row -> new StockPaper(
+                        row.getField("name"), lab(row), new Tooth(number(row, "depth"), number(row, "grain_mm"))));
+    }
+
+    private static Lab lab(NamedCsvRecord row) {
+        return new Lab(number(row, "L"), number(row, "a"), number(row, "b"));
+    }
+
+    private static double number(NamedCsvRecord row, String column) {
+        return Double.parseDouble(row.getField(column));
+    }
+
+    private static <T> List<T> read(String file, Function<NamedCsvRecord, T> make) {
+        var in = Objects.requireNonNull(ShippedKit.class.getResourceAsStream("/grastel/core/media/" + file), file);
+        try (CsvReader<NamedCsvRecord> csv = CsvReader.builder()
+                .commentStrategy(CommentStrategy.SKIP)
+                .ofNamedCsvRecord(new InputStreamReader(in, StandardCharsets.UTF_8))) {
+            return csv.stream().map(make).toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,75 @@
+package grastel.core.page;
+
+import boofcv.factory.fiducial.ConfigHammingMarker;
+import boofcv.factory.fiducial.HammingDictionary;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What stands at the same place on every page of a size: the four corner markers and the code. The reader finds the page
+ * by these before it knows which sheet it is.
+ */
+public final class PageFurniture {
+    /** Dictionary of the corner markers: 6 × 6 bits, a black border of one bit. */
+    public static final HammingDictionary DICTIONARY = HammingDictionary.ARUCO_MIP_36h12;
+    /** Marker numbers at the top left, top right, bottom right and bottom left corner. */
+    public static final List<Integer> MARKER_IDS = List.of(0, 1, 2, 3);
+
+    public static final double MARKER_MM = 11;
+    /** From the edge of the paper to a marker; printers leave about 5 mm bare. */
+    public static final double INSET_MM = 9;
+
+    public static final double CODE_MM = 18;
+    /** Lines around boxes. */
+    public static final double HAIRLINE_MM = 0.25;
+
+    private static final double CODE_GAP_MM = 6;
+
+    private PageFurniture() {}
+
+    /** Where the marker of a corner stands; corner 0…3 as in {@link #MARKER_IDS}. */
+    public static Rect marker(PageSize size, int corner) {
+        double left = INSET_MM;
+        double right = size.widthMm() - INSET_MM - MARKER_MM;
+        double top = INSET_MM;
+        double bottom = size.heightMm() - INSET_MM - MARKER_MM;
+        return switch (corner) {
+            case 0 -> new Rect(left, top, MARKER_MM, MARKER_MM);
+            case 1 -> new Rect(right, top, MARKER_MM, MARKER_MM);
+            case 2 -> new Rect(right, bottom, MARKER_MM, MARKER_MM);
+            case 3 -> new Rect(left, bottom, MARKER_MM, MARKER_MM);
+            default -> throw new IllegalArgumentException("A page has corners 0…3, asked for " + corner);
+        };
+    }
+
+    /** Where the square code stands, without its quiet zone. */
+    public static Rect code(PageSize size) {
+        double x = size.widthMm() - INSET_MM - MARKER_MM - CODE_GAP_MM - CODE_MM;
+        return new Rect(x, INSET_MM, CODE_MM, CODE_MM);
+    }
+
+    static List<PageLayout.Bits> markers(PageSize size) {
+        List<PageLayout.Bits> bits = new ArrayList<>();
+        for (int corner = 0; corner < MARKER_IDS.size(); corner++) {
+            bits.add(new PageLayout.Bits(marker(size, corner), pattern(MARKER_IDS.get(corner))));
+        }
+        return bits;
+    }
+
+    /** The marker's bits with its black border. The dictionary counts rows from the bottom up. */
+    private static List<String> pattern(int id) {
+        ConfigHammingMarker dictionary = ConfigHammingMarker.loadDictionary(DICTIONARY);
+        int side = dictionary.gridWidth;
+        List<String> rows = new ArrayList<>();
+        rows.add("1".repeat(side + 2));
+        for (int row = 0; row < side; row++) {
+            StringBuilder line = new StringBuilder("1");
+            for (int column = 0; column < side; column++) {
+                line.append(dictionary.encoding.get(id).pattern.get(row * side + column) == 0 ? '1' : '0');
+            }
+            rows.add(line.append('1').toString());
+        }
+        rows.add("1".repeat(side + 2));
+        return rows;
+    }
+}

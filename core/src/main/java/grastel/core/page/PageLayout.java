@@ -1,0 +1,98 @@
+package grastel.core.page;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Everything on a page, each thing at its final place. A printed sheet keeps its layout for ever, so this is plain data
+ * that can be written down and read again.
+ *
+ * @param size the paper
+ * @param fields boxes the student fills and the reader measures
+ * @param rules straight black lines
+ * @param texts words, already broken into lines
+ * @param patches flat areas of grey
+ * @param bits black-and-white patterns: markers and codes
+ */
+public record PageLayout(
+        PageSize size, List<Field> fields, List<Rule> rules, List<Text> texts, List<Patch> patches, List<Bits> bits) {
+    public PageLayout {
+        fields = List.copyOf(fields);
+        rules = List.copyOf(rules);
+        texts = List.copyOf(texts);
+        patches = List.copyOf(patches);
+        bits = List.copyOf(bits);
+    }
+
+    /** A box to be filled; its outline is printed as a hairline on {@code rect}. */
+    public record Field(String id, Rect rect) {}
+
+    /** A straight line from (x1, y1) to (x2, y2), mm. */
+    public record Rule(double x1, double y1, double x2, double y2, double widthMm) {}
+
+    /** A line of words. @param y baseline, mm; @param sizeMm em size, mm; @param widthMm room it takes */
+    public record Text(double x, double y, double sizeMm, Weight weight, String words, double widthMm) {
+        public Rect bounds() {
+            return new Rect(x, y - sizeMm, widthMm, sizeMm * 1.3);
+        }
+    }
+
+    /** A flat grey. @param lightness L*, 0…100 */
+    public record Patch(Rect rect, double lightness) {}
+
+    /** Rows of '1' (black) and '0' (paper), filling the rectangle. */
+    public record Bits(Rect rect, List<String> rows) {
+        public Bits {
+            rows = List.copyOf(rows);
+        }
+    }
+
+    public enum Weight {
+        REGULAR,
+        BOLD
+    }
+
+    /** This page with one student's words and code on it. */
+    public PageLayout with(List<Text> moreTexts, List<Bits> moreBits) {
+        List<Text> allTexts = new ArrayList<>(texts);
+        allTexts.addAll(moreTexts);
+        List<Bits> allBits = new ArrayList<>(bits);
+        allBits.addAll(moreBits);
+        return new PageLayout(size, fields, rules, allTexts, patches, allBits);
+    }
+
+    /** The page on {@code ink}, each thing once, in the order patches, bits, rules, outlines, words. */
+    public void drawOn(PageInk ink) {
+        patches.forEach(ink::patch);
+        bits.forEach(b -> drawBits(b, ink));
+        rules.forEach(ink::rule);
+        fields.forEach(f -> drawOutline(f.rect(), ink));
+        texts.forEach(ink::text);
+    }
+
+    /** Runs of black modules in a row go down as one rectangle, so that no hairline gap shows between them. */
+    private static void drawBits(Bits bits, PageInk ink) {
+        double cellWidth = bits.rect.width() / bits.rows.get(0).length();
+        double cellHeight = bits.rect.height() / bits.rows.size();
+        for (int row = 0; row < bits.rows.size(); row++) {
+            String cells = bits.rows.get(row);
+            int start = cells.indexOf('1');
+            while (start >= 0) {
+                int end = cells.indexOf('0', start);
+                end = end < 0 ? cells.length() : end;
+                double top = bits.rect.y() + row * cellHeight;
+                ink.patch(new Patch(
+                        new Rect(bits.rect.x() + start * cellWidth, top, (end - start) * cellWidth, cellHeight), 0));
+                start = cells.indexOf('1', end);
+            }
+        }
+    }
+
+    private static void drawOutline(Rect r, PageInk ink) {
+        double w = PageFurniture.HAIRLINE_MM;
+        ink.rule(new Rule(r.x(), r.y(), r.right(), r.y(), w));
+        ink.rule(new Rule(r.right(), r.y(), r.right(), r.bottom(), w));
+        ink.rule(new Rule(r.right(), r.bottom(), r.x(), r.bottom(), w));
+        ink.rule(new Rule(r.x(), r.bottom(), r.x(), r.y(), w));
+    }
+}

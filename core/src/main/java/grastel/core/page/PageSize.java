@@ -1,0 +1,23 @@
+package grastel.core.page;
+
+/** A sheet of paper, upright. ISO 216 and ANSI/ASME Y14.1. */
+public enum PageSize {
+    A4(210, 297),
+    LETTER(215.9, 279.4);
+
+    private final double widthMm;
+    private final double heightMm;
+
+    PageSize(double widthMm, double heightMm) {
+        this.widthMm = widthMm;
+        this.heightMm = heightMm;
+    }
+
+    public double widthMm() {
+        return widthMm;
+    }
+
+    public double heightMm() {
+        return heightMm;
+    }
+}

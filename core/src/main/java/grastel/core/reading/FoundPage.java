@@ -1,0 +1,82 @@
+package grastel.core.reading;
+
+import boofcv.struct.geo.AssociatedPair;
+import georegression.struct.point.Point2D_F64;
+import grastel.core.page.PageCode;
+import grastel.core.page.PageFurniture;
+import grastel.core.page.PageSize;
+import grastel.core.page.Rect;
+import grastel.core.reading.UnreadablePage.Problem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/** A page found in a picture: its marker corners in pixels and, if it could be read, its code. */
+public final class FoundPage {
+    /** A sheet that lies less flat than this is not measured. */
+    private static final double MOST_RESIDUAL_MM = 1.2;
+
+    private static final double LEAST_DPI = 110;
+
+    /** Marker corner 0…3 → its corners, clockwise from the top left as printed. */
+    private final Map<Integer, List<Point2D_F64>> markers;
+
+    private final PageCode code;
+
+    FoundPage(Map<Integer, List<Point2D_F64>> markers, PageCode code) {
+        this.markers = new TreeMap<>(markers);
+        this.code = code;
+    }
+
+    /** A page whose markers a person pointed at: the centres of the four, from the top left clockwise, in pixels. */
+    public static FoundPage pointedAt(List<double[]> centres) {
+        if (centres.size() != 4) {
+            throw new IllegalArgumentException("Four marker centres are needed, given " + centres.size());
+        }
+        Map<Integer, List<Point2D_F64>> markers = new TreeMap<>();
+        for (int corner = 0; corner < 4; corner++) {
+            markers.put(corner, List.of(new Point2D_F64(centres.get(corner)[0], centres.get(corner)[1])));
+        }
+        return new FoundPage(markers, null);
+    }
+
+    public Optional<PageCode> code() {
+        return Optional.ofNullable(code);
+    }
+
+    /** How many of the four markers were found. */
+    public int markers() {
+        return markers.size();
+    }
+
+    /** The page's place in the picture, if it is flat and fine enough to measure. */
+    Mapping usableMapping(PageSize size) throws UnreadablePage {
+        Mapping mapping = mapping(size);
+        double pxPerMm = mapping.pxPerMm(size.widthMm() / 2, size.heightMm() / 2);
+        double residual = mapping.residualPx() / pxPerMm;
+        if (!(residual < MOST_RESIDUAL_MM)) {
+            throw new UnreadablePage(Problem.NOT_FLAT, residual);
+        }
+        double dpi = pxPerMm * 25.4;
+        if (dpi < LEAST_DPI) {
+            throw new UnreadablePage(Problem.TOO_COARSE, dpi);
+        }
+        return mapping;
+    }
+
+    Mapping mapping(PageSize size) {
+        List<AssociatedPair> pairs = new ArrayList<>();
+        markers.forEach((corner, points) -> {
+            Rect r = PageFurniture.marker(size, corner);
+            double[][] printed = points.size() == 1
+                    ? new double[][] {{r.x() + r.width() / 2, r.y() + r.height() / 2}}
+                    : new double[][] {{r.x(), r.y()}, {r.right(), r.y()}, {r.right(), r.bottom()}, {r.x(), r.bottom()}};
+            for (int i = 0; i < points.size(); i++) {
+                pairs.add(new AssociatedPair(printed[i][0], printed[i][1], points.get(i).x, points.get(i).y));
+            }
+        });
+        return Mapping.fit(pairs);
+    }
+}

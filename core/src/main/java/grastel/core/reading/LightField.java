@@ -1,0 +1,228 @@
+package grastel.core.reading;
+
+import grastel.core.colour.LinearRgb;
+import grastel.core.page.PageFurniture;
+import grastel.core.page.PageLayout;
+import grastel.core.page.PageSize;
+import grastel.core.page.Rect;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.ejml.simple.SimpleMatrix;
+
+/**
+ * The light on a photographed page. The logarithm of the light from bare paper is fitted per channel by a cubic over the
+ * page, with Tukey's biweight so that smudges, hands and handwriting count for nothing (Huber and Ronchetti 2009, chapter
+ * 7). Paper gives white; the markers' black tells of flare; between them reflectance is linear.
+ */
+final class LightField {
+    private static final int TERMS = 10;
+    private static final int ROUNDS = 6;
+    /** Tukey's constant: 95 % efficiency for normal errors. */
+    private static final double BIWEIGHT = 4.685;
+
+    static final double LATTICE_MM = 3;
+    /** Reflectance of toner and of most printers' black ink. */
+    private static final double PRINT_BLACK = 0.04;
+    /**
+     * Toner is not always 4 % and a lens is not free of flare; of what black differs from 4 %, this share is taken for
+     * flare. Both spread about as much, so half.
+     */
+    private static final double FLARE_SHARE = 0.5;
+
+    private final int columns;
+    private final int rows;
+    /** Light of bare paper on a lattice over the page, three channels. */
+    private final float[] paperLight;
+
+    private final double residual;
+    private final float[] ground;
+    private final float[] flare = new float[3];
+
+    private LightField(PageSize size, double[][] terms, double residual, LinearRgb ground) {
+        this.columns = (int) Math.ceil(size.widthMm() / LATTICE_MM) + 3;
+        this.rows = (int) Math.ceil(size.heightMm() / LATTICE_MM) + 3;
+        this.paperLight = new float[columns * rows * 3];
+        this.residual = residual;
+        this.ground = new float[] {(float) ground.red(), (float) ground.green(), (float) ground.blue()};
+        for (int row = 0; row < rows; row++) {
+            for (int column = 0; column < columns; column++) {
+                double[] basis = basis(column * LATTICE_MM, row * LATTICE_MM, size);
+                for (int c = 0; c < 3; c++) {
+                    paperLight[(row * columns + column) * 3 + c] = (float) Math.exp(dot(basis, terms[c]));
+                }
+            }
+        }
+    }
+
+    /** @param ground light of the bare paper under D65, from the kit */
+    static LightField fit(Picture picture, Mapping mapping, PageLayout page, LinearRgb ground) {
+        List<double[]> places = BarePaper.places(page);
+        double[][] logs = new double[3][places.size()];
+        float[] mean = new float[3];
+        for (int i = 0; i < places.size(); i++) {
+            spot(picture, mapping, places.get(i), mean);
+            for (int c = 0; c < 3; c++) {
+                logs[c][i] = Math.log(Math.max(1e-4, mean[c]));
+            }
+        }
+        SimpleMatrix basis = new SimpleMatrix(places.size(), TERMS);
+        for (int i = 0; i < places.size(); i++) {
+            basis.setRow(i, 0, basis(places.get(i)[0], places.get(i)[1], page.size()));
+        }
+        double[] weights = new double[places.size()];
+        Arrays.fill(weights, 1);
+        double scale = 0;
+        double[] green = null;
+        for (int round = 0; round < ROUNDS; round++) {
+            green = solve(basis, logs[1], weights);
+            scale = reweight(basis, green, logs[1], weights);
+        }
+        double[][] terms = {solve(basis, logs[0], weights), green, solve(basis, logs[2], weights)};
+        LightField field = new LightField(page.size(), terms, scale, ground);
+        field.findFlare(picture, mapping, page.size());
+        return field;
+    }
+
+    /** Robust relative spread of the bare paper about the fitted light, 1 standard deviation. */
+    double residual() {
+        return residual;
+    }
+
+    /** How many lattice columns there are. */
+    int columns() {
+        return columns;
+    }
+
+    /**
+     * What light on the line {@code mmY} is to be multiplied by to give reflectance, at every lattice column and channel;
+     * {@link #offset} is then taken off.
+     */
+    void gains(double mmY, float[] into) {
+        double at = Math.min(rows - 2.0, Math.max(0, mmY / LATTICE_MM));
+        int row = (int) at;
+        float share = (float) (at - row);
+        int i = row * columns * 3;
+        for (int k = 0; k < columns * 3; k++) {
+            float light = paperLight[i + k] * (1 - share) + paperLight[i + k + columns * 3] * share;
+            into[k] = ground[k % 3] / ((1 - flare[k % 3]) * light);
+        }
+    }
+
+    /** Reflectance that flare alone would show, per channel. */
+    float offset(int channel) {
+        return ground[channel] * flare[channel] / (1 - flare[channel]);
+    }
+
+    /** Black of the markers as a share of the paper's light around them: the middle of their black borders. */
+    private void findFlare(Picture picture, Mapping mapping, PageSize size) {
+        double cell = PageFurniture.MARKER_MM / 8;
+        List<float[]> seen = new ArrayList<>();
+        for (int corner = 0; corner < 4; corner++) {
+            Rect ring = PageFurniture.marker(size, corner).inset(cell / 2);
+            for (int step = 0; step <= 10; step++) {
+                double along = step / 10.0;
+                double x = ring.x() + along * ring.width();
+                double y = ring.y() + along * ring.height();
+                for (double[] place :
+                        new double[][] {{x, ring.y()}, {x, ring.bottom()}, {ring.x(), y}, {ring.right(), y}}) {
+                    seen.add(shareOfPaper(picture, mapping, place));
+                }
+            }
+        }
+        for (int c = 0; c < 3; c++) {
+            int channel = c;
+            double[] sorted =
+                    seen.stream().mapToDouble(s -> s[channel]).sorted().toArray();
+            double unexplained = sorted[sorted.length / 2] - PRINT_BLACK / ground[c];
+            flare[c] = (float) Math.min(0.15, Math.max(-0.02, FLARE_SHARE * unexplained));
+        }
+    }
+
+    private float[] shareOfPaper(Picture picture, Mapping mapping, double[] place) {
+        float[] light = new float[3];
+        Light.sample(picture, mapping.x(place[0], place[1]), mapping.y(place[0], place[1]), light);
+        int i = ((int) Math.round(place[1] / LATTICE_MM) * columns + (int) Math.round(place[0] / LATTICE_MM)) * 3;
+        for (int c = 0; c < 3; c++) {
+            light[c] /= paperLight[i + c];
+        }
+        return light;
+    }
+
+    /** Mean light over 1.2 mm around a place. */
+    private static void spot(Picture picture, Mapping mapping, double[] place, float[] mean) {
+        float[] light = new float[3];
+        Arrays.fill(mean, 0);
+        for (int dy = -2; dy <= 2; dy++) {
+            for (int dx = -2; dx <= 2; dx++) {
+                double x = place[0] + dx * 0.25;
+                double y = place[1] + dy * 0.25;
+                Light.sample(picture, mapping.x(x, y), mapping.y(x, y), light);
+                for (int c = 0; c < 3; c++) {
+                    mean[c] += light[c] / 25;
+                }
+            }
+        }
+    }
+
+    private static double[] solve(SimpleMatrix basis, double[] logs, double[] weights) {
+        double[][] normal = new double[TERMS][TERMS];
+        double[][] right = new double[TERMS][1];
+        for (int i = 0; i < logs.length; i++) {
+            if (weights[i] == 0) {
+                continue;
+            }
+            for (int a = 0; a < TERMS; a++) {
+                double wa = weights[i] * basis.get(i, a);
+                right[a][0] += wa * logs[i];
+                for (int b = 0; b <= a; b++) {
+                    normal[a][b] += wa * basis.get(i, b);
+                }
+            }
+        }
+        for (int a = 0; a < TERMS; a++) {
+            normal[a][a] += 1e-9;
+            for (int b = 0; b < a; b++) {
+                normal[b][a] = normal[a][b];
+            }
+        }
+        return new SimpleMatrix(normal)
+                .solve(new SimpleMatrix(right))
+                .getDDRM()
+                .data
+                .clone();
+    }
+
+    /** New weights from the residuals; returns their robust standard deviation. */
+    private static double reweight(SimpleMatrix basis, double[] terms, double[] logs, double[] weights) {
+        double[] off = new double[logs.length];
+        for (int i = 0; i < off.length; i++) {
+            double fitted = 0;
+            for (int a = 0; a < TERMS; a++) {
+                fitted += basis.get(i, a) * terms[a];
+            }
+            off[i] = logs[i] - fitted;
+        }
+        double[] sizes = Arrays.stream(off).map(Math::abs).sorted().toArray();
+        double scale = Math.max(1e-4, 1.4826 * sizes[sizes.length / 2]);
+        for (int i = 0; i < off.length; i++) {
+            double u = off[i] / (BIWEIGHT * scale);
+            weights[i] = Math.abs(u) < 1 ? (1 - u * u) * (1 - u * u) : 0;
+        }
+        return scale;
+    }
+
+    private static double[] basis(double mmX, double mmY, PageSize size) {
+        double x = 2 * mmX / size.widthMm() - 1;
+        double y = 2 * mmY / size.heightMm() - 1;
+        return new double[] {1, x, y, x * x, x * y, y * y, x * x * x, x * x * y, x * y * y, y * y * y};
+    }
+
+    private static double dot(double[] a, double[] b) {
+        double sum = 0;
+        for (int i = 0; i < a.length; i++) {
+            sum += a[i] * b[i];
+        }
+        return sum;
+    }
+}

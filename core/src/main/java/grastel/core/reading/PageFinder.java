@@ -1,0 +1,158 @@
+package grastel.core.reading;
+
+import boofcv.abst.fiducial.FiducialDetector;
+import boofcv.factory.fiducial.ConfigFiducialHammingDetector;
+import boofcv.factory.fiducial.ConfigHammingMarker;
+import boofcv.factory.fiducial.FactoryFiducial;
+import boofcv.struct.image.GrayU8;
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
+import com.google.zxing.PlanarYUVLuminanceSource;
+import com.google.zxing.ReaderException;
+import com.google.zxing.common.GlobalHistogramBinarizer;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
+import georegression.struct.point.Point2D_F64;
+import georegression.struct.shapes.Polygon2D_F64;
+import grastel.core.page.PageCode;
+import grastel.core.page.PageFurniture;
+import grastel.core.page.PageSize;
+import grastel.core.page.Rect;
+import grastel.core.reading.UnreadablePage.Problem;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * Finds a page by its corner markers, on a reduced picture, then reads its code from where the markers say it is. Not for
+ * use by two threads at once: the detector keeps its work space.
+ */
+final class PageFinder {
+    /** Longer side of the reduced picture, px: about 100 dpi for a page that fills the picture. */
+    private static final int REDUCED_SIDE = 1250;
+    /** Share of the marker code that may be ambiguous; as found good for printed sheets. */
+    private static final double AMBIGUOUS_SHARE = 0.75;
+
+    private static final int FEWEST_MARKERS = 3;
+    private static final double CODE_MARGIN_MM = 2.5;
+    private static final double CODE_PX_PER_MM = 7;
+
+    private final FiducialDetector<GrayU8> detector;
+
+    PageFinder() {
+        ConfigFiducialHammingDetector config = new ConfigFiducialHammingDetector();
+        config.ambiguousPenaltyFrac = AMBIGUOUS_SHARE;
+        detector = FactoryFiducial.squareHamming(
+                ConfigHammingMarker.loadDictionary(PageFurniture.DICTIONARY), config, GrayU8.class);
+    }
+
+    FoundPage find(Picture picture) throws UnreadablePage {
+        int factor = Math.max(1, (int) Math.round(Math.max(picture.width, picture.height) / (double) REDUCED_SIDE));
+        Map<Integer, List<Point2D_F64>> markers = markers(reduced(picture, factor), factor);
+        if (markers.isEmpty()) {
+            throw new UnreadablePage(Problem.NO_MARKERS);
+        }
+        if (markers.size() < FEWEST_MARKERS) {
+            throw new UnreadablePage(Problem.TOO_FEW_MARKERS, markers.size());
+        }
+        FoundPage uncoded = new FoundPage(markers, null);
+        for (PageSize size : PageSize.values()) {
+            PageCode code = code(picture, uncoded.mapping(size), size);
+            if (code != null) {
+                return new FoundPage(markers, code);
+            }
+        }
+        return uncoded;
+    }
+
+    private Map<Integer, List<Point2D_F64>> markers(GrayU8 reduced, int factor) {
+        detector.detect(reduced);
+        Map<Integer, List<Point2D_F64>> found = new TreeMap<>();
+        for (int i = 0; i < detector.totalFound(); i++) {
+            int corner = PageFurniture.MARKER_IDS.indexOf((int) detector.getId(i));
+            if (corner >= 0) {
+                found.put(corner, corners(detector.getBounds(i, new Polygon2D_F64()), factor));
+            }
+        }
+        return found;
+    }
+
+    /** The detector gives bottom right first, then clockwise; reduced pixels become those of the full picture. */
+    private static List<Point2D_F64> corners(Polygon2D_F64 bounds, int factor) {
+        return List.of(
+                scaled(bounds.get(2), factor),
+                scaled(bounds.get(3), factor),
+                scaled(bounds.get(0), factor),
+                scaled(bounds.get(1), factor));
+    }
+
+    private static Point2D_F64 scaled(Point2D_F64 p, int factor) {
+        return new Point2D_F64(p.x * factor, p.y * factor);
+    }
+
+    /** Green of the picture, averaged over blocks of {@code factor}² pixels. */
+    static GrayU8 reduced(Picture picture, int factor) {
+        int w = picture.width / factor;
+        int h = picture.height / factor;
+        GrayU8 grey = new GrayU8(w, h);
+        int[] sums = new int[w];
+        int area = factor * factor;
+        for (int y = 0; y < h; y++) {
+            java.util.Arrays.fill(sums, 0);
+            for (int j = 0; j < factor; j++) {
+                int i = (y * factor + j) * picture.width * 3 + 1;
+                for (int x = 0; x < w; x++) {
+                    for (int k = 0; k < factor; k++, i += 3) {
+                        sums[x] += picture.bgr[i] & 0xff;
+                    }
+                }
+            }
+            for (int x = 0; x < w; x++) {
+                grey.data[y * w + x] = (byte) (sums[x] / area);
+            }
+        }
+        return grey;
+    }
+
+    private static PageCode code(Picture picture, Mapping mapping, PageSize size) {
+        Rect area = PageFurniture.code(size).inset(-CODE_MARGIN_MM);
+        int side = (int) Math.round(area.width() * CODE_PX_PER_MM);
+        byte[] grey = new byte[side * side];
+        for (int y = 0; y < side; y++) {
+            for (int x = 0; x < side; x++) {
+                double mmX = area.x() + (x + 0.5) / CODE_PX_PER_MM;
+                double mmY = area.y() + (y + 0.5) / CODE_PX_PER_MM;
+                grey[y * side + x] = (byte) green(picture, mapping.x(mmX, mmY), mapping.y(mmX, mmY));
+            }
+        }
+        var source = new PlanarYUVLuminanceSource(grey, side, side, 0, 0, side, side, false);
+        String text = decode(new BinaryBitmap(new GlobalHistogramBinarizer(source)));
+        if (text == null) {
+            text = decode(new BinaryBitmap(new HybridBinarizer(source)));
+        }
+        return text == null ? null : PageCode.parse(text).orElse(null);
+    }
+
+    private static int green(Picture picture, double x, double y) {
+        int px = Math.min(picture.width - 1, Math.max(0, (int) x));
+        int py = Math.min(picture.height - 1, Math.max(0, (int) y));
+        return picture.bgr[(py * picture.width + px) * 3 + 1] & 0xff;
+    }
+
+    private static String decode(BinaryBitmap bitmap) {
+        try {
+            return new QRCodeReader()
+                    .decode(
+                            bitmap,
+                            Map.of(
+                                    DecodeHintType.TRY_HARDER,
+                                    true,
+                                    DecodeHintType.POSSIBLE_FORMATS,
+                                    List.of(BarcodeFormat.QR_CODE)))
+                    .getText();
+        } catch (ReaderException e) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,186 @@
+package grastel.core.reading;
+
+import com.drew.imaging.ImageProcessingException;
+import com.drew.imaging.jpeg.JpegMetadataReader;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import grastel.core.reading.UnreadablePage.Problem;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.concurrent.atomic.AtomicBoolean;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.event.IIOReadWarningListener;
+import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.MemoryCacheImageInputStream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
+import org.apache.pdfbox.rendering.ImageType;
+import org.apache.pdfbox.rendering.PDFRenderer;
+
+/**
+ * A file with one or more pictures of pages: JPEG, PNG or PDF, told by its first bytes, not by its name. {@link #inspect}
+ * looks at sizes before anything is decoded.
+ */
+public final class PictureFile {
+    private static final double PDF_DPI = 250;
+
+    private PictureFile() {}
+
+    /** What the first bytes say a file is. */
+    public enum Kind {
+        JPEG("image/jpeg"),
+        PNG("image/png"),
+        PDF("application/pdf");
+
+        private final String mediaType;
+
+        Kind(String mediaType) {
+            this.mediaType = mediaType;
+        }
+
+        public String mediaType() {
+            return mediaType;
+        }
+    }
+
+    /** @param mostPixels pixels of one page; @param mostPages pages of one PDF */
+    public record Limits(long mostPixels, int mostPages) {}
+
+    /** What is in a file. @param pages 1 for a picture */
+    public record Contents(Kind kind, int pages) {}
+
+    /** Looks at the head of a file. Nothing is decoded but a PDF's page tree. */
+    public static Contents inspect(byte[] file, Limits limits) throws UnreadablePage {
+        Kind kind = kindOf(file);
+        if (kind == Kind.PDF) {
+            try (PDDocument pdf = open(file)) {
+                int pages = pdf.getNumberOfPages();
+                if (pages > limits.mostPages()) {
+                    throw new UnreadablePage(Problem.TOO_MANY_PAGES, pages);
+                }
+                if (pages == 0) {
+                    throw new UnreadablePage(Problem.DAMAGED);
+                }
+                return new Contents(kind, pages);
+            } catch (IOException e) {
+                throw new UnreadablePage(Problem.DAMAGED);
+            }
+        }
+        readPicture(file, kind, (reader, stream) -> {
+            requirePixels((long) reader.getWidth(0) * reader.getHeight(0), limits);
+            return null;
+        });
+        return new Contents(kind, 1);
+    }
+
+    /**
+     * Decodes one page, turned as its camera says.
+     *
+     * @param page 0 for the first
+     */
+    public static Picture decode(byte[] file, int page, Limits limits) throws UnreadablePage {
+        Kind kind = kindOf(file);
+        if (kind == Kind.PDF) {
+            return renderPdf(file, page, limits);
+        }
+        BufferedImage image = readPicture(file, kind, (reader, stream) -> {
+            requirePixels((long) reader.getWidth(0) * reader.getHeight(0), limits);
+            AtomicBoolean cut = new AtomicBoolean();
+            reader.addIIOReadWarningListener(new CutListener(cut));
+            BufferedImage read = reader.read(0);
+            if (cut.get()) {
+                throw new UnreadablePage(Problem.DAMAGED);
+            }
+            return read;
+        });
+        Picture picture = Picture.of(image);
+        return kind == Kind.JPEG ? picture.oriented(orientation(file)) : picture;
+    }
+
+    private static Kind kindOf(byte[] file) throws UnreadablePage {
+        if (startsWith(file, 0xff, 0xd8, 0xff)) {
+            return Kind.JPEG;
+        }
+        if (startsWith(file, 0x89, 'P', 'N', 'G', 0x0d, 0x0a, 0x1a, 0x0a)) {
+            return Kind.PNG;
+        }
+        if (startsWith(file, '%', 'P', 'D', 'F', '-')) {
+            return Kind.PDF;
+        }
+        throw new UnreadablePage(Problem.NOT_A_PICTURE);
+    }
+
+    private static boolean startsWith(byte[] file, int... head) {
+        for (int i = 0; i < head.length; i++) {
+            if (i >= file.length || (file[i] & 0xff) != head[i]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static void requirePixels(long pixels, Limits limits) throws UnreadablePage {
+        if (pixels > limits.mostPixels()) {
+            throw new UnreadablePage(Problem.TOO_MANY_PIXELS, pixels / 1e6);
+        }
+    }
+
+    private interface WithReader {
+        BufferedImage use(ImageReader reader, ImageInputStream stream) throws IOException, UnreadablePage;
+    }
+
+    private static BufferedImage readPicture(byte[] file, Kind kind, WithReader with) throws UnreadablePage {
+        ImageReader reader = ImageIO.getImageReadersByMIMEType(kind.mediaType()).next();
+        try (ImageInputStream stream = new MemoryCacheImageInputStream(new ByteArrayInputStream(file))) {
+            reader.setInput(stream, true, true);
+            return with.use(reader, stream);
+        } catch (IOException | RuntimeException e) {
+            throw new UnreadablePage(Problem.DAMAGED);
+        } finally {
+            reader.dispose();
+        }
+    }
+
+    /** The library's JPEG reader only warns of a file that ends early and fills the rest with grey. */
+    private record CutListener(AtomicBoolean cut) implements IIOReadWarningListener {
+        @Override
+        public void warningOccurred(ImageReader source, String warning) {
+            if (warning.contains("Premature end") || warning.contains("Corrupt JPEG data: premature")) {
+                cut.set(true);
+            }
+        }
+    }
+
+    private static int orientation(byte[] file) {
+        try {
+            var metadata = JpegMetadataReader.readMetadata(new ByteArrayInputStream(file));
+            var exif = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
+            Integer orientation = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
+            return orientation == null ? 1 : orientation;
+        } catch (ImageProcessingException | IOException e) {
+            return 1;
+        }
+    }
+
+    private static PDDocument open(byte[] file) throws UnreadablePage, IOException {
+        try {
+            return Loader.loadPDF(file);
+        } catch (InvalidPasswordException e) {
+            throw new UnreadablePage(Problem.PASSWORD);
+        }
+    }
+
+    private static Picture renderPdf(byte[] file, int page, Limits limits) throws UnreadablePage {
+        try (PDDocument pdf = open(file)) {
+            PDRectangle box = pdf.getPage(page).getCropBox();
+            double scale = PDF_DPI / 72;
+            requirePixels((long) (box.getWidth() * scale * box.getHeight() * scale), limits);
+            return Picture.of(new PDFRenderer(pdf).renderImageWithDPI(page, (float) PDF_DPI, ImageType.RGB));
+        } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException e) {
+            throw new UnreadablePage(Problem.DAMAGED);
+        }
+    }
+}

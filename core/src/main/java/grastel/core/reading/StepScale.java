@@ -1,0 +1,87 @@
+package grastel.core.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Measures of a set of boxes that should step from one value to another.
+ *
+ * @param steps L* from each box to the next, positive in the asked direction
+ * @param smallestStep least of them, L*; negative where the order is reversed
+ * @param smallestAt index of the box that the smallest step leads to
+ * @param spread standard deviation of the steps, % of their mean; 999 where the mean is not positive
+ * @param rangeUsed distance of the lightest box from the darkest, % of what the pencil can do
+ * @param darkHalfMean mean step among the darker half of the steps, L*
+ * @param lightHalfMean mean step among the lighter half, L*
+ */
+public record StepScale(
+        List<Double> steps,
+        Measured smallestStep,
+        int smallestAt,
+        Measured spread,
+        Measured rangeUsed,
+        double darkHalfMean,
+        double lightHalfMean) {
+    private static final double NO_SPREAD = 999;
+
+    public StepScale {
+        steps = List.copyOf(steps);
+    }
+
+    /**
+     * @param fields at least two boxes in the order of the sheet
+     * @param darkening true if they were asked from light to dark
+     * @param reach L* between the lightest and darkest mark the pencil makes here, positive
+     */
+    public static StepScale of(List<FieldReading> fields, boolean darkening, double reach) {
+        if (fields.size() < 2) {
+            throw new IllegalArgumentException("Steps need two boxes, given " + fields.size());
+        }
+        List<Double> steps = new ArrayList<>();
+        int smallestAt = 1;
+        for (int i = 1; i < fields.size(); i++) {
+            double down = fields.get(i - 1).lightness().value()
+                    - fields.get(i).lightness().value();
+            steps.add(darkening ? down : -down);
+            if (steps.get(i - 1) < steps.get(smallestAt - 1)) {
+                smallestAt = i;
+            }
+        }
+        double error = stepError(fields);
+        double mean = steps.stream().mapToDouble(s -> s).average().orElseThrow();
+        double deviation = Math.sqrt(steps.stream()
+                .mapToDouble(s -> (s - mean) * (s - mean))
+                .average()
+                .orElseThrow());
+        double spread = mean > 0 ? Math.min(NO_SPREAD, 100 * deviation / mean) : NO_SPREAD;
+        double lightest =
+                fields.stream().mapToDouble(f -> f.lightness().value()).max().orElseThrow();
+        double darkest =
+                fields.stream().mapToDouble(f -> f.lightness().value()).min().orElseThrow();
+        int half = (steps.size() + 1) / 2;
+        List<Double> first = steps.subList(0, half);
+        List<Double> last = steps.subList(steps.size() - half, steps.size());
+        return new StepScale(
+                steps,
+                new Measured(steps.get(smallestAt - 1), error),
+                smallestAt,
+                new Measured(spread, mean > 0 ? Math.min(NO_SPREAD, 100 * error / mean) : 0),
+                new Measured(100 * (lightest - darkest) / reach, 100 * error / reach),
+                mean(darkening ? last : first),
+                mean(darkening ? first : last));
+    }
+
+    /** The light's error is shared by neighbours, so a step is surer than two single values: half of it is counted. */
+    private static double stepError(List<FieldReading> fields) {
+        return fields.stream()
+                        .mapToDouble(f -> f.lightness().plusMinus())
+                        .average()
+                        .orElseThrow()
+                * Math.sqrt(2)
+                / 2;
+    }
+
+    private static double mean(List<Double> values) {
+        return values.stream().mapToDouble(v -> v).average().orElse(0);
+    }
+}

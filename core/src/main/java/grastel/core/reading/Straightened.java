@@ -1,0 +1,105 @@
+package grastel.core.reading;
+
+import grastel.core.page.PageSize;
+import grastel.core.page.Rect;
+
+/** A photographed page as it would look flat and evenly lit: red, green and blue reflectance at any place in mm. */
+public final class Straightened {
+    private final Picture picture;
+    private final Mapping mapping;
+    private final LightField light;
+
+    Straightened(Picture picture, Mapping mapping, LightField light) {
+        this.picture = picture;
+        this.mapping = mapping;
+        this.light = light;
+    }
+
+    /** Size of one of the picture's pixels around a place, mm. */
+    double pixelMm(double mmX, double mmY) {
+        return 1 / mapping.pxPerMm(mmX, mmY);
+    }
+
+    /** See {@link LightField#residual}. */
+    double lightSpread() {
+        return light.residual();
+    }
+
+    /** Samples an area line by line. */
+    Lines lines(double fromX, double stepMm, int count) {
+        return new Lines(fromX, stepMm, count);
+    }
+
+    /** Reads lines of samples from left to right; keeps what lines share. */
+    final class Lines {
+        private final double fromX;
+        private final double stepMm;
+        private final float[] gains = new float[light.columns() * 3];
+        private final float[] sample = new float[3];
+        /** Reflectance of the line read last: red, green, blue of each sample. */
+        final float[] rgb;
+
+        private Lines(double fromX, double stepMm, int count) {
+            this.fromX = fromX;
+            this.stepMm = stepMm;
+            this.rgb = new float[count * 3];
+        }
+
+        void read(double mmY) {
+            light.gains(mmY, gains);
+            double nx = numerator(0, fromX, mmY);
+            double ny = numerator(3, fromX, mmY);
+            double w = numerator(6, fromX, mmY);
+            double dx = mapping.coefficient(0) * stepMm;
+            double dy = mapping.coefficient(3) * stepMm;
+            double dw = mapping.coefficient(6) * stepMm;
+            double column = fromX / LightField.LATTICE_MM;
+            double dColumn = stepMm / LightField.LATTICE_MM;
+            for (int i = 0; i < rgb.length; i += 3) {
+                double perW = 1 / w;
+                Light.sample(picture, nx * perW, ny * perW, sample);
+                correct(Math.max(0, column), i);
+                nx += dx;
+                ny += dy;
+                w += dw;
+                column += dColumn;
+            }
+        }
+
+        private double numerator(int row, double x, double y) {
+            return mapping.coefficient(row) * x + mapping.coefficient(row + 1) * y + mapping.coefficient(row + 2);
+        }
+
+        private void correct(double column, int into) {
+            int left = Math.min(light.columns() - 2, (int) column);
+            float share = (float) (column - left);
+            int g = left * 3;
+            for (int c = 0; c < 3; c++) {
+                float gain = gains[g + c] + (gains[g + 3 + c] - gains[g + c]) * share;
+                rgb[into + c] = sample[c] * gain - light.offset(c);
+            }
+        }
+    }
+
+    public Picture page(PageSize size, double pxPerMm) {
+        return part(new Rect(0, 0, size.widthMm(), size.heightMm()), pxPerMm);
+    }
+
+    /** A part of the page as an sRGB picture. */
+    public Picture part(Rect area, double pxPerMm) {
+        int w = (int) Math.round(area.width() * pxPerMm);
+        int h = (int) Math.round(area.height() * pxPerMm);
+        byte[] bgr = new byte[w * h * 3];
+        Lines lines = lines(area.x() + 0.5 / pxPerMm, 1 / pxPerMm, w);
+        for (int y = 0; y < h; y++) {
+            lines.read(area.y() + (y + 0.5) / pxPerMm);
+            int line = y * w * 3;
+            for (int i = 0; i < w * 3; i += 3) {
+                bgr[line + i] = Light.code(lines.rgb[i + 2]);
+                bgr[line + i + 1] = Light.code(lines.rgb[i + 1]);
+                bgr[line + i + 2] = Light.code(lines.rgb[i]);
+            }
+        }
+        return new Picture(w, h, bgr);
+    }
+}

@@ -1,0 +1,54 @@
+package grastel.core.reading;
+
+import java.util.Locale;
+
+/** A file or page that cannot be read, and why. Words for people live with the interface. */
+public final class UnreadablePage extends Exception {
+    private static final long serialVersionUID = 1;
+
+    /** Why a page cannot be read; the figure named is in {@link #figure}. */
+    public enum Problem {
+        /** Neither JPEG, PNG nor PDF. */
+        NOT_A_PICTURE,
+        /** The file ends too early or is damaged. */
+        DAMAGED,
+        /** More pixels than are taken; the figure is megapixels. */
+        TOO_MANY_PIXELS,
+        /** A PDF with more pages than are taken; the figure is pages. */
+        TOO_MANY_PAGES,
+        /** A PDF that asks for a password. */
+        PASSWORD,
+        /** No corner marker found. */
+        NO_MARKERS,
+        /** Fewer than three corner markers found; the figure is how many. */
+        TOO_FEW_MARKERS,
+        /** The square code cannot be read. */
+        NO_CODE,
+        /** Markers do not lie as on a flat sheet; the figure is the residual in mm. */
+        NOT_FLAT,
+        /** Too few pixels; the figure is dots per inch. */
+        TOO_COARSE
+    }
+
+    private final Problem problem;
+    private final double figure;
+
+    public UnreadablePage(Problem problem, double figure) {
+        super(problem.name().toLowerCase(Locale.ROOT) + " " + figure);
+        this.problem = problem;
+        this.figure = figure;
+    }
+
+    public UnreadablePage(Problem problem) {
+        this(problem, 0);
+    }
+
+    public Problem problem() {
+        return problem;
+    }
+
+    /** See {@link Problem}; 0 where it has none. */
+    public double figure() {
+        return figure;
+    }
+}

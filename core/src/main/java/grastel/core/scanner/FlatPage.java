@@ -1,0 +1,81 @@
+package grastel.core.scanner;
+
+import grastel.core.colour.LinearRgb;
+import grastel.core.media.Paper;
+import grastel.core.page.PageLayout;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+
+/** A page as it lies on the desk, in linear light: three planes interleaved, 0…65535 for 0…1. */
+final class FlatPage {
+    /** Fine enough for the tooth of every shipped paper and for 400 dpi scans. */
+    static final double PX_PER_MM = 12;
+
+    private static final double FULL = 65535;
+
+    final int width;
+    final int height;
+    private final char[] light;
+
+    private FlatPage(int width, int height) {
+        this.width = width;
+        this.height = height;
+        this.light = new char[width * height * 3];
+    }
+
+    /** The printed page, not yet filled. @param ink reflectance of the printer's black */
+    static FlatPage printed(PageLayout layout, Paper paper, double ink) {
+        BufferedImage print = AwtInk.print(layout, PX_PER_MM);
+        byte[] codes = ((DataBufferByte) print.getRaster().getDataBuffer()).getData();
+        FlatPage page = new FlatPage(print.getWidth(), print.getHeight());
+        LinearRgb ground = LinearRgb.of(paper.ground().toXyz());
+        char[][] table = new char[256][3];
+        for (int code = 0; code < 256; code++) {
+            double share = LinearRgb.decode(code / 255.0);
+            table[code][0] = coded(ink + (ground.red() - ink) * share);
+            table[code][1] = coded(ink + (ground.green() - ink) * share);
+            table[code][2] = coded(ink + (ground.blue() - ink) * share);
+        }
+        for (int i = 0; i < codes.length; i++) {
+            System.arraycopy(table[codes[i] & 0xff], 0, page.light, i * 3, 3);
+        }
+        return page;
+    }
+
+    /** Lays a transparent colour over what is there: ink lines show through pencil. */
+    void glaze(int x, int y, double red, double green, double blue, LinearRgb ground) {
+        int i = (y * width + x) * 3;
+        light[i] = coded(light[i] / FULL * red / ground.red());
+        light[i + 1] = coded(light[i + 1] / FULL * green / ground.green());
+        light[i + 2] = coded(light[i + 2] / FULL * blue / ground.blue());
+    }
+
+    double at(int x, int y, int channel) {
+        return light[(y * width + x) * 3 + channel] / FULL;
+    }
+
+    /** Light between pixels, into {@code into}; false when the place is off the page. */
+    boolean sample(double x, double y, double[] into) {
+        double px = x - 0.5;
+        double py = y - 0.5;
+        int ix = (int) Math.floor(px);
+        int iy = (int) Math.floor(py);
+        if (ix < 0 || iy < 0 || ix + 1 >= width || iy + 1 >= height) {
+            return false;
+        }
+        double fx = px - ix;
+        double fy = py - iy;
+        int i = (iy * width + ix) * 3;
+        int below = i + width * 3;
+        for (int c = 0; c < 3; c++) {
+            double top = light[i + c] * (1 - fx) + light[i + 3 + c] * fx;
+            double bottom = light[below + c] * (1 - fx) + light[below + 3 + c] * fx;
+            into[c] += (top * (1 - fy) + bottom * fy) / FULL;
+        }
+        return true;
+    }
+
+    private static char coded(double value) {
+        return (char) Math.round(FULL * Math.min(1, Math.max(0, value)));
+    }
+}

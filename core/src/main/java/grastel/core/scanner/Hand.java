@@ -1,0 +1,47 @@
+package grastel.core.scanner;
+
+import java.util.random.RandomGenerator;
+
+/**
+ * How a student draws.
+ *
+ * @param pressureFactor times the asked pressure, 1 = as asked; over 1 presses too hard
+ * @param pressureScatter random error of a box's pressure, relative standard deviation
+ * @param rangeShrink how far pressures are drawn towards the middle: 0 full range … 1 all the same
+ * @param patchiness swing of pressure inside a box, relative
+ * @param point sharpness kept, 0 dull … 1 needle
+ * @param overshootMm how far strokes stray over the edge, mm
+ * @param skipChance chance that a box is left out, 0…1
+ */
+public record Hand(
+        double pressureFactor,
+        double pressureScatter,
+        double rangeShrink,
+        double patchiness,
+        double point,
+        double overshootMm,
+        double skipChance) {
+
+    /** A hand that does exactly what is asked. */
+    public static final Hand EXACT = new Hand(1, 0, 0, 0, 0.7, 0, 0);
+
+    /**
+     * A hand of a skill.
+     *
+     * @param skill 0 first try … 1 practised
+     */
+    public static Hand ofSkill(double skill, RandomGenerator random) {
+        if (!(skill >= 0 && skill <= 1)) {
+            throw new IllegalArgumentException("Skill must be 0…1, was " + skill);
+        }
+        double lack = 1 - skill;
+        return new Hand(
+                1 + lack * 0.35 * random.nextGaussian(),
+                0.03 + 0.20 * lack,
+                lack * lack * random.nextDouble(0.1, 0.8),
+                0.05 + 0.30 * lack * random.nextDouble(0.3, 1.2),
+                Math.min(1, Math.max(0.1, 0.8 - 0.6 * lack * random.nextDouble())),
+                Math.max(0, lack * random.nextDouble(-0.8, 3.2)),
+                lack > 0.6 ? 0.05 : 0);
+    }
+}

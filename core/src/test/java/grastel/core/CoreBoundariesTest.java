@@ -1,0 +1,63 @@
+package grastel.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "grastel.core", importOptions = DoNotIncludeTests.class)
+class CoreBoundariesTest {
+    @ArchTest
+    static final ArchRule KNOWS_NO_FRAMEWORK = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(
+                    "org.springframework..",
+                    "jakarta..",
+                    "org.hibernate..",
+                    "java.sql..",
+                    "java.net..",
+                    "org.slf4j..",
+                    "java.util.logging..",
+                    "com.fasterxml..",
+                    "tools.jackson..");
+
+    @ArchTest
+    static final ArchRule ARROWS_POINT_DOWN = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("colour")
+            .definedBy("grastel.core.colour")
+            .layer("media")
+            .definedBy("grastel.core.media")
+            .layer("layering")
+            .definedBy("grastel.core.layering")
+            .layer("recipe")
+            .definedBy("grastel.core.recipe")
+            .layer("exercise")
+            .definedBy("grastel.core.exercise..")
+            .layer("page")
+            .definedBy("grastel.core.page")
+            .layer("reading")
+            .definedBy("grastel.core.reading")
+            .layer("judging")
+            .definedBy("grastel.core.judging")
+            .layer("scanner")
+            .definedBy("grastel.core.scanner")
+            .whereLayer("scanner")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("judging")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("reading")
+            .mayOnlyBeAccessedByLayers("judging")
+            .whereLayer("page")
+            .mayOnlyBeAccessedByLayers("reading", "scanner")
+            .whereLayer("exercise")
+            .mayOnlyBeAccessedByLayers("judging")
+            .whereLayer("recipe")
+            .mayOnlyBeAccessedByLayers("exercise")
+            .whereLayer("layering")
+            .mayOnlyBeAccessedByLayers("recipe", "exercise", "scanner");
+}

@@ -1,0 +1,87 @@
+package grastel.core.colour;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class SpectrumTest {
+    @Test
+    void perfectDiffuserIsTheWhite() {
+        Xyz white = Spectrum.flat(1).toXyz();
+
+        assertThat(white.x()).isCloseTo(0.95047, within(1e-12));
+        assertThat(white.y()).isCloseTo(1, within(1e-12));
+        assertThat(white.z()).isCloseTo(1.08883, within(1e-12));
+    }
+
+    @Test
+    void tableHasTheSumsOfItsSource() {
+        // CIE 018:2019 gives 10.6836 (x), 10.6857 (y), 10.6770 (z) for 380–780 nm; the tail over 730 nm is under
+        // 0.0015.
+        assertThat(sum("x")).isCloseTo(10.683, within(0.002));
+        assertThat(sum("y")).isCloseTo(10.6855, within(0.001));
+        assertThat(sum("z")).isCloseTo(10.677, within(0.001));
+    }
+
+    private static double sum(String column) {
+        return Observer.table().stream()
+                .mapToDouble(r -> Double.parseDouble(r.getField(column)))
+                .sum();
+    }
+
+    @Test
+    void namesTheWavelengthOfAWrongValue() {
+        double[] samples = Spectrum.flat(0.5).toArray();
+        samples[4] = 1.2;
+
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Spectrum.of(samples))
+                .withMessageContaining("420 nm")
+                .withMessageContaining("1.2");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Spectrum.of(0.1, 0.2))
+                .withMessageContaining("36");
+    }
+
+    @Test
+    void smoothCurveHasExactlyItsColour() {
+        Random random = new Random(11);
+        int tried = 0;
+        while (tried < 200) {
+            LinearRgb light = new LinearRgb(random.nextDouble(), random.nextDouble(), random.nextDouble());
+            Lab colour = Lab.of(light.toXyz());
+            if (colour.chroma() < 55) {
+                Lab back = SmoothReflectance.of(colour).toLab();
+                assertThat(ColourDifference.ciede2000(colour, back))
+                        .as("%s", colour)
+                        .isLessThan(0.01);
+                tried++;
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"99.5,0,0", "98,-0.5,3", "3,0,0", "1.5,0.5,-0.5"})
+    void smoothCurveHoldsNearWhiteAndBlack(double l, double a, double b) {
+        Lab colour = new Lab(l, a, b);
+
+        assertThat(ColourDifference.ciede2000(
+                        colour, SmoothReflectance.of(colour).toLab()))
+                .isLessThan(0.01);
+    }
+
+    @Test
+    void impossiblyPureColourKeepsItsHue() {
+        Lab tooPure = new Lab(90, 90, 20);
+
+        Lab made = SmoothReflectance.of(tooPure).toLab();
+
+        assertThat(made.chroma()).isLessThan(tooPure.chroma());
+        assertThat(made.hueDegrees()).isCloseTo(tooPure.hueDegrees(), within(1.0));
+    }
+}

@@ -1,0 +1,159 @@
+package grastel.core.judging;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import grastel.core.colour.Lab;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.pressurescale.PressureScale;
+import grastel.core.media.ShippedKit;
+import grastel.core.reading.FieldReading;
+import grastel.core.reading.Measured;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+class PressureScaleJudgeTest {
+    /** A black pencil on cartridge, five steps: lightest about 93, darkest about 22. */
+    private static final ExercisePlan PLAN = new PressureScale(5, PressureScale.Direction.LIGHT_TO_DARK, 20)
+            .plan(
+                    ShippedKit.pencils().get(35).toPencil(),
+                    ShippedKit.papers().get(0).toPaper(),
+                    GradeBand.DEVELOPING);
+
+    @Test
+    void equalStepsOverTheWholeRangeAreBeyondEverywhere() {
+        Map<Goal, Proposal> judged = judge(GradeBand.DEVELOPING, 93, 75, 57, 40, 22);
+
+        assertThat(judged.values()).extracting(Proposal::level).containsOnly(Level.BEYOND);
+        assertThat(judged.values()).extracting(Proposal::cause).containsOnlyNulls();
+    }
+
+    @Test
+    void aReversedPairIsNamedWithItsBox() {
+        Proposal order = judge(GradeBand.DEVELOPING, 93, 60, 72, 40, 22).get(Goal.ORDER);
+
+        assertThat(order.level()).isEqualTo(Level.BEGINNING);
+        assertThat(order.cause()).isEqualTo(Cause.ORDER_REVERSED);
+        assertThat(order.field()).isEqualTo("3");
+        assertThat(order.figure().value()).isEqualTo(-12);
+    }
+
+    @Test
+    void bunchingIsToldByTheEndWhereItIs() {
+        assertThat(judge(GradeBand.DEVELOPING, 93, 62, 40, 30, 22)
+                        .get(Goal.EQUAL_STEPS)
+                        .cause())
+                .isEqualTo(Cause.BUNCHED_DARK);
+        assertThat(judge(GradeBand.DEVELOPING, 93, 85, 76, 50, 22)
+                        .get(Goal.EQUAL_STEPS)
+                        .cause())
+                .isEqualTo(Cause.BUNCHED_LIGHT);
+    }
+
+    @Test
+    void aShortRangeIsToldByTheEndThatIsMissed() {
+        assertThat(judge(GradeBand.DEVELOPING, 75, 70, 65, 60, 52)
+                        .get(Goal.FULL_RANGE)
+                        .cause())
+                .isEqualTo(Cause.ALL_MIDDLE);
+        assertThat(judge(GradeBand.DEVELOPING, 93, 85, 77, 66, 55)
+                        .get(Goal.FULL_RANGE)
+                        .cause())
+                .isEqualTo(Cause.NEVER_DARK);
+        assertThat(judge(GradeBand.DEVELOPING, 60, 50, 40, 30, 22)
+                        .get(Goal.FULL_RANGE)
+                        .cause())
+                .isEqualTo(Cause.NEVER_LIGHT);
+    }
+
+    @Test
+    void anEmptyBoxKeepsTheSetAtBeginningAndAnEmptyPageIsNotTried() {
+        List<FieldReading> fields = new ArrayList<>(fields(93, 75, 57, 40, 22));
+        fields.set(2, field("3", 95.2, 1, 0, 0, true));
+        Map<Goal, Proposal> judged = byGoal(new PressureScaleJudge(PLAN, GradeBand.DEVELOPING).judge(fields));
+
+        assertThat(judged.get(Goal.EQUAL_STEPS).level()).isEqualTo(Level.BEGINNING);
+        assertThat(judged.get(Goal.EQUAL_STEPS).cause()).isEqualTo(Cause.BOXES_LEFT_OUT);
+        assertThat(judged.get(Goal.NEAT_EDGE).level()).isEqualTo(Level.BEYOND);
+
+        List<FieldReading> none = fields.stream()
+                .map(f -> field(f.field(), 95.2, 100, 0, 0, true))
+                .toList();
+        assertThat(new PressureScaleJudge(PLAN, GradeBand.DEVELOPING).judge(none))
+                .hasSize(Goal.values().length)
+                .allMatch(p -> p.level() == Level.NOT_TRIED && p.figure() == null);
+    }
+
+    @Test
+    void theWorstBoxDecidesEvennessAndEdgeTheDarkestSpecks() {
+        List<FieldReading> fields = new ArrayList<>(fields(93, 75, 57, 40, 22));
+        fields.set(1, field("2", 75, 60, 4.4, 3, false));
+        fields.set(4, field("5", 22, 8, 0.5, 0, false));
+        Map<Goal, Proposal> judged = byGoal(new PressureScaleJudge(PLAN, GradeBand.DEVELOPING).judge(fields));
+
+        assertThat(judged.get(Goal.EVEN_INSIDE))
+                .returns(Level.NEARLY, Proposal::level)
+                .returns("2", Proposal::field);
+        assertThat(judged.get(Goal.NEAT_EDGE))
+                .returns(Cause.OVER_EDGE, Proposal::cause)
+                .returns("2", Proposal::field);
+        assertThat(judged.get(Goal.RICH_DARK))
+                .returns(Level.NEARLY, Proposal::level)
+                .returns("5", Proposal::field);
+    }
+
+    @Test
+    void firstStepsAreJudgedMoreKindlyThanAdvanced() {
+        double[] lightness = {93, 70, 58, 38, 26};
+        Level first =
+                judge(GradeBand.FIRST_STEPS, lightness).get(Goal.EQUAL_STEPS).level();
+        Level advanced =
+                judge(GradeBand.ADVANCED, lightness).get(Goal.EQUAL_STEPS).level();
+
+        assertThat(first).isGreaterThan(advanced);
+    }
+
+    @Test
+    void aFigureWithinItsUncertaintyOfAThresholdIsClose() {
+        Ladder ladder = new Ladder(45, 25, 15);
+
+        assertThat(ladder.of(24.5)).isEqualTo(Level.SECURE);
+        assertThat(ladder.isClose(new Measured(24.5, 1))).isTrue();
+        assertThat(ladder.isClose(new Measured(20, 1))).isFalse();
+        assertThatIllegalArgumentException().isThrownBy(() -> new Ladder(1, 3, 2));
+    }
+
+    private static Map<Goal, Proposal> judge(GradeBand band, double... lightness) {
+        return byGoal(new PressureScaleJudge(PLAN, band).judge(fields(lightness)));
+    }
+
+    private static Map<Goal, Proposal> byGoal(List<Proposal> proposals) {
+        return proposals.stream().collect(Collectors.toMap(Proposal::goal, Function.identity()));
+    }
+
+    private static List<FieldReading> fields(double... lightness) {
+        List<FieldReading> fields = new ArrayList<>();
+        for (int i = 0; i < lightness.length; i++) {
+            fields.add(field(String.valueOf(i + 1), lightness[i], 0, 0.5, 0, false));
+        }
+        return fields;
+    }
+
+    private static FieldReading field(
+            String id, double lightness, double specks, double uneven, double outside, boolean blank) {
+        return new FieldReading(
+                id,
+                new Lab(lightness, 0, 0),
+                new Measured(lightness, 0.4),
+                lightness / 10,
+                new Measured(specks, 0.2),
+                new Measured(uneven, 0.2),
+                new Measured(outside, 0.1),
+                blank);
+    }
+}

@@ -1,0 +1,151 @@
+package grastel.core.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import grastel.core.reading.PictureFile.Kind;
+import grastel.core.reading.UnreadablePage.Problem;
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.zip.CRC32;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
+import org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PictureFileTest {
+    private static final PictureFile.Limits LIMITS = new PictureFile.Limits(60_000_000, 80);
+
+    @ParameterizedTest
+    @CsvSource({"jpeg,JPEG", "png,PNG"})
+    void tellsAPictureByItsFirstBytes(String format, Kind kind) throws Exception {
+        byte[] file = picture(40, 30, format);
+
+        assertThat(PictureFile.inspect(file, LIMITS)).isEqualTo(new PictureFile.Contents(kind, 1));
+        Picture picture = PictureFile.decode(file, 0, LIMITS);
+        assertThat(picture.width()).isEqualTo(40);
+        assertThat(picture.height()).isEqualTo(30);
+    }
+
+    @Test
+    void countsAndRendersThePagesOfAPdf() throws Exception {
+        byte[] file = pdf(3, null);
+
+        assertThat(PictureFile.inspect(file, LIMITS)).isEqualTo(new PictureFile.Contents(Kind.PDF, 3));
+        assertThat(PictureFile.decode(file, 2, LIMITS).width()).isGreaterThan(2000);
+    }
+
+    @Test
+    void wordsAreNotAPicture() {
+        assertProblem("Dear teacher, I lost my sheet".getBytes(StandardCharsets.UTF_8), Problem.NOT_A_PICTURE);
+        assertProblem(new byte[0], Problem.NOT_A_PICTURE);
+    }
+
+    @Test
+    void aJpegThatEndsEarlyIsDamaged() throws Exception {
+        byte[] whole = picture(800, 600, "jpeg");
+        byte[] cut = Arrays.copyOf(whole, whole.length / 2);
+
+        assertThatExceptionOfType(UnreadablePage.class)
+                .isThrownBy(() -> PictureFile.decode(cut, 0, LIMITS))
+                .satisfies(e -> assertThat(e.problem()).isEqualTo(Problem.DAMAGED));
+    }
+
+    @Test
+    void aPictureBombIsRefusedBeforeItIsDecoded() {
+        assertThatExceptionOfType(UnreadablePage.class)
+                .isThrownBy(() -> PictureFile.inspect(pngHead(40_000, 40_000), LIMITS))
+                .satisfies(e -> {
+                    assertThat(e.problem()).isEqualTo(Problem.TOO_MANY_PIXELS);
+                    assertThat(e.figure()).isEqualTo(1600);
+                });
+    }
+
+    @Test
+    void aPdfOfFiveHundredPagesIsRefusedWithItsCount() throws Exception {
+        assertProblem(pdf(500, null), Problem.TOO_MANY_PAGES);
+    }
+
+    @Test
+    void aLockedPdfAsksForNoPassword() throws Exception {
+        assertProblem(pdf(1, "secret"), Problem.PASSWORD);
+    }
+
+    @Test
+    void aPdfWithoutItsTableIsDamaged() {
+        assertProblem(
+                "%PDF-1.7\n1 0 obj\n<< /Type /Catalog\nxref\n0 nonsense".getBytes(StandardCharsets.US_ASCII),
+                Problem.DAMAGED);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1,0,0", "2,1,0", "3,1,1", "4,0,1", "5,0,0", "6,1,0", "7,1,1", "8,0,1"})
+    void everyCameraOrientationPutsTheFirstPixelWhereExifSays(int orientation, int right, int bottom) {
+        // Exif 2.32, tag 0x0112: where row 0, column 0 of the stored picture belongs.
+        byte[] pixels = new byte[3 * 5 * 3];
+        pixels[0] = 77;
+        Picture turned = new Picture(3, 5, pixels).oriented(orientation);
+        int x = right == 1 ? turned.width - 1 : 0;
+        int y = bottom == 1 ? turned.height - 1 : 0;
+
+        assertThat(turned.bgr[(y * turned.width + x) * 3]).isEqualTo((byte) 77);
+        assertThat(turned.width).isEqualTo(orientation >= 5 ? 5 : 3);
+    }
+
+    private static void assertProblem(byte[] file, Problem problem) {
+        assertThatExceptionOfType(UnreadablePage.class)
+                .isThrownBy(() -> PictureFile.inspect(file, LIMITS))
+                .satisfies(e -> assertThat(e.problem()).isEqualTo(problem));
+    }
+
+    private static byte[] picture(int width, int height, String format) throws IOException {
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        for (int x = 0; x < width; x++) {
+            image.setRGB(x, x % height, Color.ORANGE.getRGB());
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, format, out);
+        return out.toByteArray();
+    }
+
+    /** The first bytes of a PNG that claims a size: signature and header chunk. */
+    private static byte[] pngHead(int width, int height) {
+        byte[] header = ByteBuffer.allocate(17)
+                .put("IHDR".getBytes(StandardCharsets.US_ASCII))
+                .putInt(width)
+                .putInt(height)
+                .put(new byte[] {8, 2, 0, 0, 0})
+                .array();
+        CRC32 crc = new CRC32();
+        crc.update(header);
+        return ByteBuffer.allocate(33)
+                .put(new byte[] {(byte) 0x89, 'P', 'N', 'G', 0x0d, 0x0a, 0x1a, 0x0a})
+                .putInt(13)
+                .put(header)
+                .putInt((int) crc.getValue())
+                .array();
+    }
+
+    private static byte[] pdf(int pages, String password) throws IOException {
+        try (PDDocument pdf = new PDDocument();
+                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            for (int i = 0; i < pages; i++) {
+                pdf.addPage(new PDPage());
+            }
+            if (password != null) {
+                pdf.protect(new StandardProtectionPolicy(password, password, new AccessPermission()));
+            }
+            pdf.save(out);
+            return out.toByteArray();
+        }
+    }
+}
