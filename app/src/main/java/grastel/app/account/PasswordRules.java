@@ -1,0 +1,30 @@
+package grastel.app.account;
+
+import com.nulabinc.zxcvbn.Strength;
+import com.nulabinc.zxcvbn.Zxcvbn;
+import grastel.app.platform.ApiProblem;
+import java.util.List;
+
+/** A password must be long and hard to guess, also for someone who knows the teacher's name. */
+final class PasswordRules {
+    private static final int SHORTEST = 10;
+    private static final int LONGEST = 200;
+    /** zxcvbn's scale is 0…4; 3 withstands slow guessing of a stolen hash for years. */
+    private static final int LEAST_SCORE = 3;
+
+    private PasswordRules() {}
+
+    static void require(String password, String... known) {
+        if (password.length() < SHORTEST) {
+            throw ApiProblem.invalid("password", "TOO_SHORT", "Use at least " + SHORTEST + " characters.");
+        }
+        if (password.length() > LONGEST) {
+            throw ApiProblem.invalid("password", "TOO_LONG", "Use at most " + LONGEST + " characters.");
+        }
+        Strength strength = new Zxcvbn().measure(password, List.of(known));
+        if (strength.getScore() < LEAST_SCORE) {
+            throw ApiProblem.invalid(
+                    "password", "TOO_WEAK", "This is easy to guess. Three or four unrelated words make a good one.");
+        }
+    }
+}

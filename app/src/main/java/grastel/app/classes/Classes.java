@@ -1,0 +1,139 @@
+package grastel.app.classes;
+
+import grastel.app.platform.ApiProblem;
+import grastel.app.platform.ApiProblem.FieldProblem;
+import grastel.core.exercise.GradeBand;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The front door of classes. */
+@Service
+@Transactional
+public class Classes {
+    private final SchoolClasses classes;
+    private final ApplicationEventPublisher events;
+
+    Classes(SchoolClasses classes, ApplicationEventPublisher events) {
+        this.classes = classes;
+        this.events = events;
+    }
+
+    /** A class and its students in the order of the list. */
+    public record ClassInfo(UUID id, String name, GradeBand band, List<StudentInfo> students, List<Period> periods) {}
+
+    public record StudentInfo(UUID id, String name) {}
+
+    /** A weekly period. */
+    public record Period(DayOfWeek day, LocalTime starts) {}
+
+    public List<ClassInfo> all() {
+        return classes.findAllByOrderByName().stream().map(Classes::info).toList();
+    }
+
+    public ClassInfo one(UUID id) {
+        return info(find(id));
+    }
+
+    public Optional<ClassInfo> byName(String name) {
+        return all().stream().filter(c -> c.name().equals(name)).findFirst();
+    }
+
+    public ClassInfo create(String name, GradeBand band, List<String> students, List<Period> periods) {
+        requireFreeName(name.strip());
+        SchoolClass made = new SchoolClass(name.strip(), band);
+        students.forEach(
+                s -> made.students().add(new Student(made, s, made.students().size() + 1)));
+        periods.forEach(p -> made.periods().add(new ClassPeriod(made, p.day(), p.starts())));
+        return info(classes.save(made));
+    }
+
+    ClassInfo create(String name, GradeBand band, Roster roster, List<Period> periods) {
+        requireFine(roster);
+        return create(name, band, roster.names(), periods);
+    }
+
+    ClassInfo change(UUID id, String name, GradeBand band, List<Period> periods) {
+        SchoolClass found = find(id);
+        if (!found.name().equals(name.strip())) {
+            requireFreeName(name.strip());
+        }
+        found.change(name.strip(), band);
+        found.periods().clear();
+        periods.forEach(p -> found.periods().add(new ClassPeriod(found, p.day(), p.starts())));
+        return info(found);
+    }
+
+    /** Adds the names of a list that the class does not have yet; refuses those it has. */
+    ClassInfo add(UUID id, Roster roster) {
+        requireFine(roster);
+        SchoolClass found = find(id);
+        for (String name : roster.names()) {
+            if (found.students().stream().anyMatch(s -> s.name().equalsIgnoreCase(name))) {
+                throw ApiProblem.invalid("names", "DUPLICATE", name + " is in the class already.");
+            }
+            int place = found.students().stream().mapToInt(Student::place).max().orElse(0) + 1;
+            found.students().add(new Student(found, name, place));
+        }
+        if (found.students().size() > Roster.MOST_STUDENTS) {
+            throw ApiProblem.invalid("names", "TOO_MANY", "A class has at most " + Roster.MOST_STUDENTS + " students.");
+        }
+        return info(found);
+    }
+
+    /** Deletes a student with every sheet, picture and mark. */
+    ClassInfo remove(UUID id, UUID student) {
+        SchoolClass found = find(id);
+        if (!found.students().removeIf(s -> s.id().equals(student))) {
+            throw ApiProblem.notFound("student");
+        }
+        classes.flush();
+        events.publishEvent(new StudentsDeleted());
+        return info(found);
+    }
+
+    /** Deletes a class with every student, sheet run, picture and mark. */
+    void delete(UUID id) {
+        classes.delete(find(id));
+        classes.flush();
+        events.publishEvent(new StudentsDeleted());
+    }
+
+    private SchoolClass find(UUID id) {
+        return classes.findById(id).orElseThrow(() -> ApiProblem.notFound("class"));
+    }
+
+    private void requireFreeName(String name) {
+        if (classes.existsByName(name)) {
+            throw ApiProblem.invalid("name", "TAKEN", "You have a class of this name.");
+        }
+    }
+
+    private static void requireFine(Roster roster) {
+        if (!roster.problems().isEmpty()) {
+            List<FieldProblem> problems = roster.problems();
+            throw new ApiProblem(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "ROSTER",
+                    "The list cannot be taken as it is; nothing was changed.",
+                    problems);
+        }
+    }
+
+    private static ClassInfo info(SchoolClass c) {
+        return new ClassInfo(
+                c.id(),
+                c.name(),
+                c.band(),
+                c.students().stream()
+                        .map(s -> new StudentInfo(s.id(), s.name()))
+                        .toList(),
+                c.periods().stream().map(p -> new Period(p.day(), p.starts())).toList());
+    }
+}

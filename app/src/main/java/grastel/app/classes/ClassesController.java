@@ -1,0 +1,131 @@
+package grastel.app.classes;
+
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.classes.Classes.Period;
+import grastel.app.platform.ApiProblem.FieldProblem;
+import grastel.core.exercise.GradeBand;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+@RestController
+@RequestMapping("/api/classes")
+class ClassesController {
+    private final Classes classes;
+
+    ClassesController(Classes classes) {
+        this.classes = classes;
+    }
+
+    record PeriodView(@NotNull DayOfWeek day, @NotNull LocalTime starts) {}
+
+    record StudentView(@NotNull UUID id, @NotNull String name) {}
+
+    record ClassView(
+            @NotNull UUID id,
+            @NotNull String name,
+            @NotNull GradeBand band,
+            @NotNull List<StudentView> students,
+            @NotNull List<PeriodView> periods) {}
+
+    /** @param names one student a line, or CSV */
+    record NewClass(
+            @NotBlank @Size(max = 60) String name,
+            @NotNull GradeBand band,
+            @NotNull @Size(max = 200_000) String names,
+            @NotNull @Valid List<PeriodView> periods) {}
+
+    record ClassChange(
+            @NotBlank @Size(max = 60) String name,
+            @NotNull GradeBand band,
+            @NotNull @Valid List<PeriodView> periods) {}
+
+    record Names(@NotNull @Size(max = 200_000) String names) {}
+
+    /** What a list would bring, before anything is changed. */
+    record RosterView(
+            @NotNull List<String> names,
+            @NotNull List<FieldProblem> problems,
+            @NotNull List<String> notes) {}
+
+    @GetMapping
+    List<ClassView> all() {
+        return classes.all().stream().map(ClassesController::view).toList();
+    }
+
+    @GetMapping("/{id}")
+    ClassView one(@PathVariable UUID id) {
+        return view(classes.one(id));
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    ClassView create(@Valid @RequestBody NewClass request) {
+        return view(
+                classes.create(request.name(), request.band(), Roster.of(request.names()), periods(request.periods())));
+    }
+
+    @PutMapping("/{id}")
+    ClassView change(@PathVariable UUID id, @Valid @RequestBody ClassChange request) {
+        return view(classes.change(id, request.name(), request.band(), periods(request.periods())));
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable UUID id) {
+        classes.delete(id);
+    }
+
+    @PostMapping("/{id}/students")
+    ClassView add(@PathVariable UUID id, @Valid @RequestBody Names request) {
+        return view(classes.add(id, Roster.of(request.names())));
+    }
+
+    @DeleteMapping("/{id}/students/{student}")
+    ClassView remove(@PathVariable UUID id, @PathVariable UUID student) {
+        return view(classes.remove(id, student));
+    }
+
+    /** Looks a class list over without keeping anything. */
+    @PostMapping(path = "/roster", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    RosterView roster(@RequestPart MultipartFile file) throws IOException {
+        Roster roster = Roster.ofFile(file.getBytes());
+        return new RosterView(roster.names(), roster.problems(), roster.notes());
+    }
+
+    private static List<Period> periods(List<PeriodView> views) {
+        return views.stream().map(p -> new Period(p.day(), p.starts())).toList();
+    }
+
+    private static ClassView view(ClassInfo c) {
+        return new ClassView(
+                c.id(),
+                c.name(),
+                c.band(),
+                c.students().stream()
+                        .map(s -> new StudentView(s.id(), s.name()))
+                        .toList(),
+                c.periods().stream()
+                        .map(p -> new PeriodView(p.day(), p.starts()))
+                        .toList());
+    }
+}

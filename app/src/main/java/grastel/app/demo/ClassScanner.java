@@ -1,0 +1,82 @@
+package grastel.app.demo;
+
+import grastel.app.platform.SignedIn;
+import grastel.app.returns.WatchedFolder;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.core.scanner.FieldTask;
+import grastel.core.scanner.Hand;
+import grastel.core.scanner.ScanConditions;
+import grastel.core.scanner.SimulatedScanner;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+
+/** The simulated scanner at work: fills a class's pages, each with its student's hand, into the watched folder. */
+@Component
+@Profile("demo")
+class ClassScanner {
+    private static final double DPI = 200;
+    /** One page in four comes from a phone. */
+    private static final int PHONE_EVERY = 4;
+
+    private final Sheets sheets;
+    private final WatchedFolder folder;
+
+    ClassScanner(Sheets sheets, WatchedFolder folder) {
+        this.sheets = sheets;
+        this.folder = folder;
+    }
+
+    /** Scans one page of a run. Call as its owner. @return the file written */
+    Path scan(SignedIn owner, PageInfo page) {
+        PrintedSheet printed = sheets.printed(page.id());
+        Random random = new Random(seed(page.student()) + page.run().printedAt().getEpochSecond());
+        double skill = skill(page.student());
+        List<FieldTask> tasks = printed.plan().fields().stream()
+                .map(f -> new FieldTask(
+                        f.id(),
+                        printed.pencil(),
+                        f.recipe().grade().pressure(),
+                        f.recipe().passes()))
+                .toList();
+        ScanConditions conditions =
+                page.number() % PHONE_EVERY == 0 ? ScanConditions.phone(random) : ScanConditions.flatbed(DPI, random);
+        SimulatedScanner.Scan scan = new SimulatedScanner(printed.paper())
+                .scan(printed.layout(), tasks, Hand.ofSkill(skill, random), conditions, random.nextLong());
+        return write(
+                folder.of(owner),
+                "scan-" + page.run().id().toString().substring(0, 4) + "-" + String.format("%03d", page.number())
+                        + ".jpg",
+                scan.jpeg());
+    }
+
+    /** Written under another name first, so that the folder's watcher never sees half a file. */
+    private static Path write(Path folder, String name, byte[] jpeg) {
+        try {
+            Path part = folder.resolve(name + ".part");
+            Files.write(part, jpeg);
+            return Files.move(part, folder.resolve(name), StandardCopyOption.ATOMIC_MOVE);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** A student's skill stays the same from sheet to sheet: 0.15…0.98, most in the upper middle. */
+    private static double skill(UUID student) {
+        Random random = new Random(seed(student));
+        return Math.min(0.98, Math.max(0.15, 0.68 + 0.22 * random.nextGaussian()));
+    }
+
+    private static long seed(UUID student) {
+        return student.getLeastSignificantBits() ^ student.getMostSignificantBits();
+    }
+}

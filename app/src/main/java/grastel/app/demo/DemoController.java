@@ -1,0 +1,95 @@
+package grastel.app.demo;
+
+import grastel.app.classes.Classes;
+import grastel.app.platform.ApiProblem;
+import grastel.app.platform.Ownership;
+import grastel.app.platform.SignedIn;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Sheets.RunInfo;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.annotation.Profile;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The simulated scanner's button. */
+@RestController
+@Profile("demo")
+@RequestMapping("/api/demo/scanner")
+class DemoController {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoController.class);
+
+    private final Classes classes;
+    private final Sheets sheets;
+    private final ClassScanner scanner;
+    private final Map<UUID, ScanView> running = new ConcurrentHashMap<>();
+
+    DemoController(Classes classes, Sheets sheets, ClassScanner scanner) {
+        this.classes = classes;
+        this.sheets = sheets;
+        this.scanner = scanner;
+    }
+
+    /** How far the scanner is. @param run null when it has not been used */
+    record ScanView(
+            UUID run,
+            @NotNull int done,
+            @NotNull int pages,
+            @NotNull boolean busy) {}
+
+    @GetMapping
+    ScanView state() {
+        return running.getOrDefault(Ownership.current(), new ScanView(null, 0, 0, false));
+    }
+
+    /** Scans the latest run of a class. */
+    @PostMapping
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    ScanView scan(@RequestParam String className, @AuthenticationPrincipal SignedIn teacher) {
+        UUID schoolClass =
+                classes.byName(className).map(Classes.ClassInfo::id).orElseThrow(() -> ApiProblem.notFound("class"));
+        RunInfo run = sheets.runs().stream()
+                .filter(r -> r.schoolClass().equals(schoolClass))
+                .findFirst()
+                .orElseThrow(() -> ApiProblem.conflict("NOTHING_PRINTED", "Nothing was printed for this class yet."));
+        ScanView start = new ScanView(run.id(), 0, run.pages(), true);
+        ScanView before = running.get(teacher.id());
+        if (before != null && before.busy()) {
+            throw ApiProblem.conflict("SCANNER_BUSY", "The scanner is still at work.");
+        }
+        running.put(teacher.id(), start);
+        Thread thread = new Thread(() -> Ownership.as(teacher.id(), () -> scanAll(teacher, run)), "simulated-scanner");
+        thread.setDaemon(true);
+        thread.start();
+        return start;
+    }
+
+    private Void scanAll(SignedIn teacher, RunInfo run) {
+        List<PageInfo> pages = sheets.pages(run.id());
+        int done = 0;
+        try {
+            for (PageInfo page : pages) {
+                scanner.scan(teacher, page);
+                done++;
+                running.put(teacher.id(), new ScanView(run.id(), done, pages.size(), true));
+            }
+        } catch (RuntimeException e) {
+            LOG.error("The simulated scanner stopped after {} pages", done, e);
+        } finally {
+            running.put(teacher.id(), new ScanView(run.id(), done, pages.size(), false));
+        }
+        return null;
+    }
+}

@@ -1,0 +1,60 @@
+package grastel.app.demo;
+
+import grastel.app.platform.Ownership;
+import grastel.app.platform.SignedIn;
+import grastel.app.returns.Returns;
+import grastel.app.sheets.Sheets;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+
+/** Lets one class's sheets come back through the real scanner folder and reader, and confirms what was proposed. */
+@Component
+@Profile("demo")
+class DemoReturns {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoReturns.class);
+    private static final Duration PATIENCE = Duration.ofMinutes(5);
+
+    private final Sheets sheets;
+    private final Returns returns;
+    private final ClassScanner scanner;
+
+    DemoReturns(Sheets sheets, Returns returns, ClassScanner scanner) {
+        this.sheets = sheets;
+        this.returns = returns;
+        this.scanner = scanner;
+    }
+
+    /** Goes on in the background while the demo can be used already. */
+    void bringBackAndConfirm(SignedIn owner, UUID run) {
+        Thread thread = new Thread(
+                () -> Ownership.as(owner.id(), () -> {
+                    bringBack(owner, run);
+                    return null;
+                }),
+                "demo-returns");
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    private void bringBack(SignedIn owner, UUID run) {
+        List<Sheets.PageInfo> pages = sheets.pages(run);
+        pages.forEach(page -> scanner.scan(owner, page));
+        long end = System.nanoTime() + PATIENCE.toNanos();
+        while (returns.progress(run).read() < pages.size() && System.nanoTime() < end) {
+            try {
+                Thread.sleep(500);
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                return;
+            }
+        }
+        returns.attempts(run).forEach(attempt -> returns.confirm(attempt.page(), Map.of()));
+        LOG.info("Demo sheets of one class are back and confirmed");
+    }
+}

@@ -1,0 +1,24 @@
+package grastel.app.demo;
+
+import grastel.app.account.DemoSignIn;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+
+/** The demo's teacher; the sign-in page of the demo shows these words, and nothing else does. */
+@Component
+@Profile("demo")
+public class DemoTeacher implements DemoSignIn {
+    @Override
+    public String name() {
+        return "m.okonjo";
+    }
+
+    @Override
+    public String password() {
+        return "kelp-rope-lantern-tide";
+    }
+
+    String displayName() {
+        return "Maren Okonjo";
+    }
+}

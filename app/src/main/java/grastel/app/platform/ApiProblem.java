@@ -1,0 +1,55 @@
+package grastel.app.platform;
+
+import java.util.List;
+import org.springframework.http.HttpStatus;
+
+/**
+ * A request that cannot be done, told as an RFC 9457 problem. The code is stable; the words may change.
+ */
+public class ApiProblem extends RuntimeException {
+    private static final long serialVersionUID = 1;
+    private final HttpStatus status;
+    private final String code;
+    private final transient List<FieldProblem> fields;
+
+    /** What is wrong with one field. @param path as in the request, for example {@code students[3].name} */
+    public record FieldProblem(String path, String code, String message) {}
+
+    public ApiProblem(HttpStatus status, String code, String message, List<FieldProblem> fields) {
+        super(message);
+        this.status = status;
+        this.code = code;
+        this.fields = List.copyOf(fields);
+    }
+
+    public ApiProblem(HttpStatus status, String code, String message) {
+        this(status, code, message, List.of());
+    }
+
+    /** A field that cannot be taken as it is. */
+    public static ApiProblem invalid(String path, String code, String message) {
+        return new ApiProblem(
+                HttpStatus.UNPROCESSABLE_CONTENT, "INVALID", message, List.of(new FieldProblem(path, code, message)));
+    }
+
+    /** Not there, or another teacher's: the answer is the same. */
+    public static ApiProblem notFound(String what) {
+        return new ApiProblem(HttpStatus.NOT_FOUND, "NOT_FOUND", "There is no such " + what + ".");
+    }
+
+    public static ApiProblem conflict(String code, String message) {
+        return new ApiProblem(HttpStatus.CONFLICT, code, message);
+    }
+
+    public HttpStatus status() {
+        return status;
+    }
+
+    public String code() {
+        return code;
+    }
+
+    public List<FieldProblem> fields() {
+        return fields;
+    }
+}

@@ -1,0 +1,100 @@
+package grastel.app.platform;
+
+import grastel.app.platform.ApiProblem.FieldProblem;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.net.URI;
+import java.util.List;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Turns what goes wrong into RFC 9457 problems with a stable {@code code} and, where it applies, {@code fields}. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ResponseEntity<Object> known(ApiProblem problem) {
+        return answer(problem.status(), problem.code(), problem.getMessage(), problem.fields());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> impossible(IllegalArgumentException problem) {
+        return answer(HttpStatus.UNPROCESSABLE_CONTENT, "INVALID", problem.getMessage(), List.of());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> broken(MultipartException problem) {
+        return answer(HttpStatus.BAD_REQUEST, "UPLOAD_BROKEN", "The upload broke off. Try again.", List.of());
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
+            MaxUploadSizeExceededException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return answer(
+                HttpStatus.CONTENT_TOO_LARGE, "FILE_TOO_LARGE", "A file or the whole upload is too large.", List.of());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Object> unexpected(Exception problem) {
+        String incident = UUID.randomUUID().toString().substring(0, 8);
+        LOG.error("Unexpected failure, incident {}", incident, problem);
+        return answer(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "UNEXPECTED",
+                "Something failed that should not. Nothing was half-done. Incident " + incident + ".",
+                List.of());
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<FieldProblem> fields = problem.getBindingResult().getFieldErrors().stream()
+                .map(e -> new FieldProblem(e.getField(), e.getCode(), e.getDefaultMessage()))
+                .toList();
+        return answer(HttpStatus.UNPROCESSABLE_CONTENT, "INVALID", "Some fields cannot be taken as they are.", fields);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleExceptionInternal(
+            Exception problem, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        HttpStatus known = HttpStatus.valueOf(status.value());
+        return answer(known, known.name(), known.getReasonPhrase() + ".", List.of());
+    }
+
+    /** The same shape, for the filters that run before any controller. */
+    static void write(HttpServletResponse response, HttpStatus status, String code, String message) throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.setCharacterEncoding("UTF-8");
+        response.getWriter()
+                .write(
+                        "{\"type\":\"urn:grastel:problem:%s\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\",\"code\":\"%s\",\"fields\":[]}"
+                                .formatted(code, status.getReasonPhrase(), status.value(), message, code));
+    }
+
+    private static ResponseEntity<Object> answer(
+            HttpStatus status, String code, String message, List<FieldProblem> fields) {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, message);
+        detail.setType(URI.create("urn:grastel:problem:" + code));
+        detail.setProperty("code", code);
+        detail.setProperty("fields", fields);
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(detail);
+    }
+}

@@ -1,0 +1,140 @@
+package grastel.app.returns;
+
+import grastel.app.platform.Owned;
+import grastel.core.judging.Cause;
+import grastel.core.judging.Goal;
+import grastel.core.judging.Level;
+import grastel.core.judging.Proposal;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.UUID;
+
+/** One goal of one page: what was proposed and why, and what the teacher decided. */
+@Entity
+@Table(name = "goal_mark")
+class GoalMark extends Owned {
+    @ManyToOne(fetch = FetchType.LAZY, optional = false)
+    @JoinColumn(name = "page_id", nullable = false, updatable = false)
+    private ReturnedPage page;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false, length = 20)
+    private Goal goal;
+
+    @Column(nullable = false)
+    private int place;
+
+    @Enumerated(EnumType.ORDINAL)
+    @Column(nullable = false, columnDefinition = "integer")
+    private Level proposed;
+
+    private Double figure;
+
+    @Column(name = "plus_minus")
+    private Double plusMinus;
+
+    @Column(nullable = false)
+    private double nearly;
+
+    @Column(nullable = false)
+    private double secure;
+
+    @Column(nullable = false)
+    private double beyond;
+
+    @Column(name = "close_call", nullable = false)
+    private boolean close;
+
+    @Enumerated(EnumType.STRING)
+    @Column(length = 30)
+    private Cause cause;
+
+    @Column(length = 20)
+    private String field;
+
+    @Enumerated(EnumType.ORDINAL)
+    @Column(columnDefinition = "integer")
+    private Level level;
+
+    @Column(name = "decided_at")
+    private Instant decidedAt;
+
+    @Column(name = "decided_by")
+    private UUID decidedBy;
+
+    protected GoalMark() {}
+
+    GoalMark(ReturnedPage page, Proposal proposal) {
+        this.page = page;
+        goal = proposal.goal();
+        place = proposal.goal().ordinal();
+        proposed = proposal.level();
+        figure = proposal.figure() == null ? null : proposal.figure().value();
+        plusMinus = proposal.figure() == null ? null : proposal.figure().plusMinus();
+        nearly = proposal.ladder().nearly();
+        secure = proposal.ladder().secure();
+        beyond = proposal.ladder().beyond();
+        close = proposal.close();
+        cause = proposal.cause();
+        field = proposal.field();
+    }
+
+    void decide(Level decided, UUID teacher, Instant when) {
+        level = decided;
+        decidedBy = teacher;
+        decidedAt = when.truncatedTo(ChronoUnit.MICROS);
+    }
+
+    Goal goal() {
+        return goal;
+    }
+
+    Level proposed() {
+        return proposed;
+    }
+
+    /** The teacher's level, null until decided. */
+    Level level() {
+        return level;
+    }
+
+    Double figure() {
+        return figure;
+    }
+
+    Double plusMinus() {
+        return plusMinus;
+    }
+
+    double nearly() {
+        return nearly;
+    }
+
+    double secure() {
+        return secure;
+    }
+
+    double beyond() {
+        return beyond;
+    }
+
+    boolean close() {
+        return close;
+    }
+
+    Cause cause() {
+        return cause;
+    }
+
+    String field() {
+        return field;
+    }
+}

@@ -1,0 +1,102 @@
+package grastel.app.returns;
+
+import grastel.app.platform.ApiProblem;
+import grastel.app.platform.Storage;
+import grastel.core.reading.PictureFile;
+import grastel.core.reading.UnreadablePage;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Takes files in: checked before anything is decoded, then stored whole with a waiting page for each of their pages. */
+@Service
+public class Intake {
+    private final ScanFiles files;
+    private final ReturnedPages pages;
+    private final ReadingSettings settings;
+    private final Storage storage;
+    private final ReadingWorkers workers;
+    private final ReturnEvents events;
+    private final TransactionTemplate transactions;
+
+    Intake(
+            ScanFiles files,
+            ReturnedPages pages,
+            ReadingSettings settings,
+            Storage storage,
+            ReadingWorkers workers,
+            ReturnEvents events,
+            TransactionTemplate transactions) {
+        this.files = files;
+        this.pages = pages;
+        this.settings = settings;
+        this.storage = storage;
+        this.workers = workers;
+        this.events = events;
+        this.transactions = transactions;
+    }
+
+    /** What became of a file. @param problem code, or null if taken; @param figure belongs to the problem */
+    public record Outcome(String name, List<UUID> pages, String problem, double figure) {
+        public boolean taken() {
+            return problem == null;
+        }
+    }
+
+    /** @throws ApiProblem where the whole intake must stop: disk full, queue full */
+    Outcome accept(String name, byte[] content, ScanFile.Source source) {
+        PictureFile.Contents contents;
+        try {
+            contents = PictureFile.inspect(content, settings.limits());
+        } catch (UnreadablePage e) {
+            return new Outcome(name, List.of(), e.problem().name(), e.figure());
+        }
+        storage.requireRoom(content.length * 2L);
+        String sha256 = sha256(content);
+        Outcome outcome = transactions.execute(status -> {
+            if (files.existsBySha256(sha256)) {
+                return new Outcome(name, List.of(), "ALREADY_HERE", 0);
+            }
+            requireRoomInQueue(contents.pages());
+            ScanFile file =
+                    files.save(new ScanFile(shortened(name), contents.kind().mediaType(), sha256, source, content));
+            files.flush();
+            List<ReturnedPage> made = pages.saveAll(IntStream.range(0, contents.pages())
+                    .mapToObj(i -> new ReturnedPage(file.id(), i))
+                    .toList());
+            return new Outcome(name, made.stream().map(ReturnedPage::id).toList(), null, 0);
+        });
+        outcome.pages().forEach(events::changed);
+        workers.wake();
+        return outcome;
+    }
+
+    private void requireRoomInQueue(int more) {
+        long waiting = pages.countByStateIn(List.of(ReturnedPage.State.QUEUED, ReturnedPage.State.READING));
+        if (waiting + more > settings.mostWaiting()) {
+            throw new ApiProblem(
+                    HttpStatus.TOO_MANY_REQUESTS,
+                    "QUEUE_FULL",
+                    waiting + " pages are waiting to be read. Send the rest when they are done.");
+        }
+    }
+
+    private static String shortened(String name) {
+        String last = name.substring(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1);
+        return last.isBlank() ? "unnamed" : last.substring(0, Math.min(200, last.length()));
+    }
+
+    private static String sha256(byte[] content) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("Every Java has SHA-256", e);
+        }
+    }
+}

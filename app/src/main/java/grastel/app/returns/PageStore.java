@@ -1,0 +1,91 @@
+package grastel.app.returns;
+
+import grastel.app.platform.ApiProblem;
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The steps of reading that touch the database, each whole or not at all. */
+@Service
+class PageStore {
+    private final ReturnedPages pages;
+    private final ScanFiles files;
+    private final PageImages images;
+    private final Clock clock;
+
+    PageStore(ReturnedPages pages, ScanFiles files, PageImages images, Clock clock) {
+        this.pages = pages;
+        this.files = files;
+        this.images = images;
+        this.clock = clock;
+    }
+
+    /** A page that a worker has taken. */
+    record Taken(UUID id, UUID owner, UUID file, int index, UUID printedPage, String corners) {}
+
+    /** What was read. @param images JPEGs by part */
+    record Result(
+            UUID printedPage,
+            String code,
+            String reading,
+            int readerVersion,
+            List<NewImage> images,
+            List<NewMark> marks) {}
+
+    record NewImage(String part, byte[] jpeg) {}
+
+    /** Makes a mark once the page is at hand. */
+    interface NewMark {
+        GoalMark on(ReturnedPage page);
+    }
+
+    /** Takes the next waiting page of any teacher. Call as the system. */
+    @Transactional
+    Optional<Taken> takeNext() {
+        for (UUID id : pages.waiting(Limit.of(5))) {
+            if (pages.take(id) == 1) {
+                ReturnedPage p = pages.findById(id).orElseThrow();
+                return Optional.of(new Taken(p.id(), p.owner(), p.file(), p.index(), p.printedPage(), p.corners()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Puts back pages left half-read. Call as the system. */
+    @Transactional
+    int putBack() {
+        return pages.putBack();
+    }
+
+    @Transactional(readOnly = true)
+    byte[] content(UUID file) {
+        return files.findById(file).map(ScanFile::content).orElseThrow(() -> ApiProblem.notFound("file"));
+    }
+
+    /** Keeps a result, unless the page was cancelled or deleted meanwhile. */
+    @Transactional
+    void keep(UUID id, Result result) {
+        ifStillReading(id, page -> {
+            page.readAs(result.printedPage(), result.code(), result.reading(), result.readerVersion(), clock.instant());
+            images.deleteOf(id);
+            images.saveAll(result.images().stream()
+                    .map(i -> new PageImage(id, i.part(), i.jpeg()))
+                    .toList());
+            result.marks().forEach(m -> page.marks().add(m.on(page)));
+        });
+    }
+
+    @Transactional
+    void fail(UUID id, String problem, double figure, String code) {
+        ifStillReading(id, page -> page.failed(problem, figure, code, clock.instant()));
+    }
+
+    private void ifStillReading(UUID id, Consumer<ReturnedPage> change) {
+        pages.findById(id).filter(p -> p.state() == ReturnedPage.State.READING).ifPresent(change);
+    }
+}

@@ -1,0 +1,110 @@
+package grastel.app.returns;
+
+import grastel.app.returns.PageStore.NewImage;
+import grastel.app.returns.PageStore.NewMark;
+import grastel.app.returns.PageStore.Result;
+import grastel.app.returns.PageStore.Taken;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.core.judging.PressureScaleJudge;
+import grastel.core.page.PageCode;
+import grastel.core.page.PageLayout;
+import grastel.core.reading.FoundPage;
+import grastel.core.reading.PageReader;
+import grastel.core.reading.Picture;
+import grastel.core.reading.PictureFile;
+import grastel.core.reading.Straightened;
+import grastel.core.reading.UnreadablePage;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reads one taken page: decode, find, look the sheet up, measure, judge, keep. */
+@Service
+class ReadingJob {
+    static final String UNKNOWN_SHEET = "UNKNOWN_SHEET";
+    static final String FAILED = "FAILED";
+    /** Paper shown around a box in its picture, mm. */
+    static final double CROP_MARGIN_MM = 2.5;
+
+    private static final double PAGE_PX_PER_MM = 3;
+    private static final double CROP_PX_PER_MM = 8;
+    private static final Logger LOG = LoggerFactory.getLogger(ReadingJob.class);
+
+    private final PageStore store;
+    private final Sheets sheets;
+    private final ReadingSettings settings;
+    private final JsonMapper json;
+    /** A reader keeps a detector's work space, and making one takes most of a second. */
+    private final ThreadLocal<PageReader> readers = ThreadLocal.withInitial(PageReader::new);
+
+    ReadingJob(PageStore store, Sheets sheets, ReadingSettings settings, JsonMapper json) {
+        this.store = store;
+        this.sheets = sheets;
+        this.settings = settings;
+        this.json = json;
+    }
+
+    /** Call as the page's owner. Whatever happens, the page ends in a state that says it. */
+    void read(Taken taken) {
+        String code = null;
+        try {
+            Picture picture = PictureFile.decode(store.content(taken.file()), taken.index(), settings.limits());
+            FoundPage found = taken.corners() == null
+                    ? readers.get().find(picture)
+                    : FoundPage.pointedAt(Corners.parse(taken.corners()).inPixels(picture.width(), picture.height()));
+            code = found.code().map(PageCode::toString).orElse(null);
+            Optional<UUID> printed = printedPage(taken, found);
+            if (printed.isEmpty()) {
+                store.fail(taken.id(), code == null ? UnreadablePage.Problem.NO_CODE.name() : UNKNOWN_SHEET, 0, code);
+                return;
+            }
+            store.keep(taken.id(), measure(picture, found, sheets.printed(printed.get()), code));
+        } catch (UnreadablePage e) {
+            store.fail(taken.id(), e.problem().name(), e.figure(), code);
+        } catch (RuntimeException e) {
+            LOG.error("Reading page {} failed", taken.id(), e);
+            store.fail(taken.id(), FAILED, 0, code);
+        }
+    }
+
+    /** Whose page it is: as matched by hand, else as its code says. */
+    private Optional<UUID> printedPage(Taken taken, FoundPage found) {
+        if (taken.printedPage() != null) {
+            return Optional.of(taken.printedPage());
+        }
+        return found.code().flatMap(sheets::page).map(PageInfo::id);
+    }
+
+    private Result measure(Picture picture, FoundPage found, PrintedSheet printed, String code) throws UnreadablePage {
+        PageReader.Measures measures = readers.get().measure(picture, found, printed.layout(), printed.paper());
+        List<NewMark> marks = new PressureScaleJudge(
+                        printed.plan(), printed.page().run().band())
+                .judge(measures.reading().fields()).stream()
+                        .map(proposal -> (NewMark) page -> new GoalMark(page, proposal))
+                        .toList();
+        return new Result(
+                printed.page().id(),
+                code,
+                json.writeValueAsString(measures.reading()),
+                PageReader.VERSION,
+                images(measures.straightened(), printed.layout()),
+                marks);
+    }
+
+    private static List<NewImage> images(Straightened page, PageLayout layout) {
+        List<NewImage> images = new ArrayList<>();
+        images.add(new NewImage(PageImage.WHOLE, Jpeg.encode(page.page(layout.size(), PAGE_PX_PER_MM))));
+        for (PageLayout.Field field : layout.fields()) {
+            Picture crop = page.part(field.rect().inset(-CROP_MARGIN_MM), CROP_PX_PER_MM);
+            images.add(new NewImage(field.id(), Jpeg.encode(crop)));
+        }
+        return images;
+    }
+}

@@ -1,0 +1,118 @@
+package grastel.app.returns;
+
+import grastel.app.platform.Ownership;
+import grastel.app.returns.PageStore.Taken;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.stereotype.Component;
+
+/**
+ * Reads waiting pages in the background. The queue is the table itself: a page is taken by changing its state, so none is
+ * read twice, and what was half-read when the program ended is put back at the next start, so none is lost.
+ */
+@Component
+class ReadingWorkers implements SmartLifecycle {
+    private static final Logger LOG = LoggerFactory.getLogger(ReadingWorkers.class);
+    /** Looks for work this often even if nobody wakes the workers. */
+    private static final long LOOK_SECONDS = 5;
+
+    private static final long STOP_MILLIS = 15_000;
+
+    private final PageStore store;
+    private final ReadingJob job;
+    private final ReturnEvents events;
+    private final int threads;
+    private final Semaphore wakeUps = new Semaphore(0);
+    private final List<Thread> running = new ArrayList<>();
+    private volatile boolean stopping = true;
+
+    ReadingWorkers(PageStore store, ReadingJob job, ReturnEvents events, ReadingSettings settings) {
+        this.store = store;
+        this.job = job;
+        this.events = events;
+        this.threads = settings.threads();
+    }
+
+    @Override
+    public void start() {
+        int putBack = Ownership.asSystem(store::putBack);
+        if (putBack > 0) {
+            LOG.info("{} half-read pages put back", putBack);
+        }
+        stopping = false;
+        for (int i = 0; i < threads; i++) {
+            Thread thread = new Thread(this::work, "reading-" + (i + 1));
+            thread.setDaemon(true);
+            running.add(thread);
+            thread.start();
+        }
+    }
+
+    /** There is, or may be, a page to read. */
+    void wake() {
+        wakeUps.release(threads);
+    }
+
+    @Override
+    public void stop() {
+        stopping = true;
+        wake();
+        long end = System.currentTimeMillis() + STOP_MILLIS;
+        for (Thread thread : running) {
+            try {
+                thread.join(Math.max(1, end - System.currentTimeMillis()));
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                return;
+            }
+        }
+        running.clear();
+    }
+
+    @Override
+    public boolean isRunning() {
+        return !stopping;
+    }
+
+    private void work() {
+        while (!stopping) {
+            try {
+                Optional<Taken> taken = Ownership.asSystem(store::takeNext);
+                if (taken.isPresent()) {
+                    read(taken.get());
+                } else if (wakeUps.tryAcquire(LOOK_SECONDS, TimeUnit.SECONDS)) {
+                    wakeUps.drainPermits();
+                }
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                return;
+            } catch (RuntimeException e) {
+                LOG.error("A worker stumbled", e);
+                pause();
+            }
+        }
+    }
+
+    private void read(Taken taken) {
+        Ownership.as(taken.owner(), () -> {
+            events.changed(taken.id());
+            job.read(taken);
+            events.changed(taken.id());
+            return null;
+        });
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(1000);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}

@@ -1,0 +1,62 @@
+package grastel.app.returns;
+
+import grastel.app.platform.AfterCommit;
+import grastel.app.platform.Ownership;
+import java.io.IOException;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Tells a teacher's open pages which returned page has changed. Server-sent events; the data is the page's id. */
+@Component
+class ReturnEvents {
+    private static final long HOUR = 3_600_000;
+    private final Map<UUID, Set<SseEmitter>> listeners = new ConcurrentHashMap<>();
+
+    SseEmitter listen() {
+        SseEmitter emitter = new SseEmitter(HOUR);
+        Set<SseEmitter> own = listeners.computeIfAbsent(Ownership.current(), owner -> ConcurrentHashMap.newKeySet());
+        own.add(emitter);
+        emitter.onCompletion(() -> own.remove(emitter));
+        emitter.onTimeout(emitter::complete);
+        emitter.onError(e -> own.remove(emitter));
+        send(own, emitter, SseEmitter.event().comment("open"));
+        return emitter;
+    }
+
+    /** A page of the present owner has changed; told once the change is committed. */
+    void changed(UUID page) {
+        Set<SseEmitter> own = listeners.getOrDefault(Ownership.current(), Set.of());
+        AfterCommit.run(() -> own.forEach(
+                emitter -> send(own, emitter, SseEmitter.event().name("page").data(page.toString()))));
+    }
+
+    /** Keeps lines open and notices those that are gone. */
+    @Scheduled(fixedRate = 20_000)
+    void beat() {
+        listeners
+                .values()
+                .forEach(own -> own.forEach(
+                        emitter -> send(own, emitter, SseEmitter.event().comment("still here"))));
+    }
+
+    /** Open lines would hold up a graceful stop. */
+    @EventListener
+    void closing(ContextClosedEvent closing) {
+        listeners.values().forEach(own -> own.forEach(SseEmitter::complete));
+    }
+
+    private static void send(Set<SseEmitter> own, SseEmitter emitter, SseEmitter.SseEventBuilder event) {
+        try {
+            emitter.send(event);
+        } catch (IOException | IllegalStateException gone) {
+            own.remove(emitter);
+        }
+    }
+}

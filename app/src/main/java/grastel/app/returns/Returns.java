@@ -1,0 +1,248 @@
+package grastel.app.returns;
+
+import grastel.app.classes.StudentsDeleted;
+import grastel.app.platform.AfterCommit;
+import grastel.app.platform.ApiProblem;
+import grastel.app.platform.Ownership;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.PageInfo;
+import grastel.core.judging.Cause;
+import grastel.core.judging.Goal;
+import grastel.core.judging.Level;
+import grastel.core.reading.PageReading;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The front door of returned pages. */
+@Service
+@Transactional
+public class Returns {
+    private final ReturnedPages pages;
+    private final ScanFiles files;
+    private final PageImages images;
+    private final Sheets sheets;
+    private final ReadingWorkers workers;
+    private final ReturnEvents events;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    Returns(
+            ReturnedPages pages,
+            ScanFiles files,
+            PageImages images,
+            Sheets sheets,
+            ReadingWorkers workers,
+            ReturnEvents events,
+            JsonMapper json,
+            Clock clock) {
+        this.pages = pages;
+        this.files = files;
+        this.images = images;
+        this.sheets = sheets;
+        this.workers = workers;
+        this.events = events;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** A goal of an attempt. @param level the teacher's where confirmed, else the proposal */
+    public record Mark(Goal goal, Level proposed, Level level, Double figure, Cause cause, String field) {}
+
+    /** A student's page as read. @param boxes L* by box id, in sheet order */
+    public record Attempt(
+            UUID page,
+            UUID printedPage,
+            UUID student,
+            boolean confirmed,
+            Instant received,
+            List<Box> boxes,
+            List<Mark> marks) {}
+
+    public record Box(String field, double lightness, boolean blank) {}
+
+    /** How far the pages of a run have come. */
+    public record Progress(int printed, int waiting, int read, int confirmed, int unreadable) {}
+
+    /** The attempts of a run, one a student: the confirmed page, else the one that came last. */
+    public List<Attempt> attempts(UUID run) {
+        return attempts(sheets.pages(run));
+    }
+
+    private List<Attempt> attempts(List<PageInfo> printed) {
+        Map<UUID, ReturnedPage> best = new HashMap<>();
+        for (ReturnedPage page : returned(printed)) {
+            if (page.state() == ReturnedPage.State.READ) {
+                best.merge(
+                        page.printedPage(), page, (a, b) -> a.confirmedAt() != null && b.confirmedAt() == null ? a : b);
+            }
+        }
+        return printed.stream()
+                .filter(p -> best.containsKey(p.id()))
+                .map(p -> attempt(best.get(p.id()), p.student()))
+                .toList();
+    }
+
+    /** Every attempt of a student over all runs, newest first. */
+    public List<Attempt> attemptsOf(UUID student) {
+        List<PageInfo> printed = sheets.runs().stream()
+                .flatMap(run -> sheets.pages(run.id()).stream())
+                .filter(p -> p.student().equals(student))
+                .toList();
+        return attempts(printed).stream()
+                .sorted(Comparator.comparing(Attempt::received).reversed())
+                .toList();
+    }
+
+    public Progress progress(UUID run) {
+        List<PageInfo> printed = sheets.pages(run);
+        List<ReturnedPage> all = returned(printed);
+        Map<UUID, Boolean> confirmed = new HashMap<>();
+        all.stream()
+                .filter(p -> p.state() == ReturnedPage.State.READ)
+                .forEach(p -> confirmed.merge(p.printedPage(), p.confirmedAt() != null, Boolean::logicalOr));
+        int done = (int) confirmed.values().stream().filter(c -> c).count();
+        int waiting = (int) all.stream()
+                .filter(p -> p.state() == ReturnedPage.State.QUEUED || p.state() == ReturnedPage.State.READING)
+                .count();
+        int unreadable = (int) all.stream()
+                .filter(p -> p.state() == ReturnedPage.State.UNREADABLE)
+                .count();
+        return new Progress(printed.size(), waiting, confirmed.size(), done, unreadable);
+    }
+
+    /** Pages that belong to no printed page (yet): waiting, unreadable or cancelled. */
+    public int unplaced() {
+        return (int) pages.findByPrintedPageIsNullOrderByCreatedAt().stream()
+                .filter(p -> p.state() == ReturnedPage.State.UNREADABLE)
+                .count();
+    }
+
+    /** Takes the proposals, or the levels given instead, as the teacher's decision. */
+    public void confirm(UUID id, Map<Goal, Level> changed) {
+        ReturnedPage page = find(id);
+        if (page.state() != ReturnedPage.State.READ) {
+            throw ApiProblem.conflict("NOT_READ", "This page has not been read yet.");
+        }
+        Instant now = clock.instant();
+        page.marks().forEach(m -> m.decide(changed.getOrDefault(m.goal(), m.proposed()), Ownership.current(), now));
+        page.confirmed(now);
+        events.changed(id);
+    }
+
+    /** Says by hand whose page it is, and where its corners are; it is then read again. */
+    void match(UUID id, UUID printedPage, Corners corners) {
+        ReturnedPage page = find(id);
+        requireOpen(page);
+        sheets.page(printedPage);
+        page.queueAgain(printedPage, corners == null ? null : corners.toString());
+        events.changed(id);
+        AfterCommit.run(workers::wake);
+    }
+
+    /** Reads a page once more, as it came. */
+    void again(UUID id) {
+        ReturnedPage page = find(id);
+        requireOpen(page);
+        page.queueAgain(null, null);
+        events.changed(id);
+        AfterCommit.run(workers::wake);
+    }
+
+    void cancel(UUID id) {
+        ReturnedPage page = find(id);
+        if (page.state() == ReturnedPage.State.QUEUED || page.state() == ReturnedPage.State.READING) {
+            page.cancel();
+            events.changed(id);
+        }
+    }
+
+    /** Deletes a page with its pictures and marks, and its file when it was the last page of it. */
+    void delete(UUID id) {
+        pages.delete(find(id));
+        pages.flush();
+        files.deleteWithoutPages();
+        events.changed(id);
+    }
+
+    /** Pictures of students who are gone go too. */
+    @EventListener
+    void forget(StudentsDeleted deleted) {
+        files.deleteWithoutPages();
+    }
+
+    /** A page, if it is this teacher's. */
+    ReturnedPage find(UUID id) {
+        return pages.findById(id).orElseThrow(() -> ApiProblem.notFound("page"));
+    }
+
+    List<ReturnedPage> ofRun(UUID run) {
+        return returned(sheets.pages(run));
+    }
+
+    List<ReturnedPage> withoutSheet() {
+        return pages.findByPrintedPageIsNullOrderByCreatedAt();
+    }
+
+    Map<UUID, String> fileNames(Collection<ReturnedPage> of) {
+        List<UUID> ids = of.stream().map(ReturnedPage::file).distinct().toList();
+        return files.names(ids).stream()
+                .collect(Collectors.toMap(ScanFiles.FileName::getId, ScanFiles.FileName::getName));
+    }
+
+    byte[] image(UUID page, String part) {
+        return images.findByPageAndPart(page, part)
+                .map(PageImage::jpeg)
+                .orElseThrow(() -> ApiProblem.notFound("picture"));
+    }
+
+    ScanFile file(UUID id) {
+        return files.findById(id).orElseThrow(() -> ApiProblem.notFound("file"));
+    }
+
+    PageReading reading(ReturnedPage page) {
+        return json.readValue(page.reading(), PageReading.class);
+    }
+
+    private List<ReturnedPage> returned(List<PageInfo> printed) {
+        return pages.findByPrintedPageInOrderByCreatedAt(
+                printed.stream().map(PageInfo::id).toList());
+    }
+
+    private Attempt attempt(ReturnedPage page, UUID student) {
+        List<Box> boxes = reading(page).fields().stream()
+                .map(f -> new Box(f.field(), f.lightness().value(), f.blank()))
+                .toList();
+        List<Mark> marks = new ArrayList<>();
+        page.marks()
+                .forEach(m -> marks.add(new Mark(
+                        m.goal(),
+                        m.proposed(),
+                        m.level() == null ? m.proposed() : m.level(),
+                        m.figure(),
+                        m.cause(),
+                        m.field())));
+        return new Attempt(
+                page.id(), page.printedPage(), student, page.confirmedAt() != null, page.createdAt(), boxes, marks);
+    }
+
+    private static void requireOpen(ReturnedPage page) {
+        if (page.confirmedAt() != null) {
+            throw ApiProblem.conflict("CONFIRMED", "You have confirmed this page. Its marks stay as they are.");
+        }
+        if (page.state() == ReturnedPage.State.READING) {
+            throw ApiProblem.conflict("BEING_READ", "This page is being read now. Try again in a moment.");
+        }
+    }
+}

@@ -1,0 +1,152 @@
+package grastel.app.returns;
+
+import grastel.app.returns.ReturnViews.ConfirmRequest;
+import grastel.app.returns.ReturnViews.GoalLevel;
+import grastel.app.returns.ReturnViews.MatchRequest;
+import grastel.app.returns.ReturnViews.OutcomeView;
+import grastel.app.returns.ReturnViews.PageDetail;
+import grastel.app.returns.ReturnViews.PageRow;
+import grastel.core.reading.PictureFile;
+import grastel.core.reading.UnreadablePage;
+import jakarta.validation.Valid;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+@RestController
+@RequestMapping("/api/returns")
+class ReturnsController {
+    private final Returns returns;
+    private final ReturnPages views;
+    private final Intake intake;
+    private final ReturnEvents events;
+    private final ReadingSettings settings;
+
+    ReturnsController(
+            Returns returns, ReturnPages views, Intake intake, ReturnEvents events, ReadingSettings settings) {
+        this.returns = returns;
+        this.views = views;
+        this.intake = intake;
+        this.events = events;
+        this.settings = settings;
+    }
+
+    /** Takes files in; each has its own outcome, and one that cannot be taken does not keep the others out. */
+    @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    List<OutcomeView> upload(@RequestPart List<MultipartFile> files) throws IOException {
+        List<OutcomeView> outcomes = new ArrayList<>();
+        for (MultipartFile file : files) {
+            String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
+            outcomes.add(OutcomeView.of(intake.accept(name, file.getBytes(), ScanFile.Source.UPLOAD)));
+        }
+        return outcomes;
+    }
+
+    /** Changes of pages as they happen: events named {@code page} whose data is the page's id. */
+    @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter events() {
+        return events.listen();
+    }
+
+    /** Pages of a run. */
+    @GetMapping("/runs/{run}/pages")
+    List<PageRow> pages(@PathVariable UUID run) {
+        return views.ofRun(run);
+    }
+
+    /** Pages that belong to no printed page yet. */
+    @GetMapping("/unplaced")
+    List<PageRow> unplaced() {
+        return views.unplaced();
+    }
+
+    @GetMapping("/pages/{id}")
+    PageDetail page(@PathVariable UUID id) {
+        return views.detail(id);
+    }
+
+    /** The straightened, light-corrected page, or with {@code part} one of its boxes. */
+    @GetMapping(path = "/pages/{id}/picture", produces = MediaType.IMAGE_JPEG_VALUE)
+    ResponseEntity<byte[]> picture(@PathVariable UUID id, @RequestParam(defaultValue = PageImage.WHOLE) String part) {
+        return jpeg(returns.image(returns.find(id).id(), part));
+    }
+
+    /** The page as it came in. */
+    @GetMapping("/pages/{id}/original")
+    ResponseEntity<byte[]> original(@PathVariable UUID id) {
+        ReturnedPage page = returns.find(id);
+        ScanFile file = returns.file(page.file());
+        if (!file.mediaType().equals(PictureFile.Kind.PDF.mediaType())) {
+            return ResponseEntity.ok()
+                    .contentType(MediaType.parseMediaType(file.mediaType()))
+                    .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+                    .body(file.content());
+        }
+        try {
+            return jpeg(Jpeg.encode(PictureFile.decode(file.content(), page.index(), settings.limits())));
+        } catch (UnreadablePage e) {
+            return ResponseEntity.status(HttpStatus.NOT_FOUND).build();
+        }
+    }
+
+    @PostMapping("/pages/{id}/confirmation")
+    PageDetail confirm(@PathVariable UUID id, @Valid @RequestBody ConfirmRequest request) {
+        returns.confirm(id, request.changed().stream().collect(Collectors.toMap(GoalLevel::goal, GoalLevel::level)));
+        return views.detail(id);
+    }
+
+    @PostMapping("/pages/{id}/match")
+    PageDetail match(@PathVariable UUID id, @Valid @RequestBody MatchRequest request) {
+        Corners corners = request.corners() == null
+                ? null
+                : new Corners(request.corners().stream()
+                        .map(p -> new double[] {p.x(), p.y()})
+                        .toList());
+        returns.match(id, request.printedPage(), corners);
+        return views.detail(id);
+    }
+
+    @PostMapping("/pages/{id}/again")
+    PageDetail again(@PathVariable UUID id) {
+        returns.again(id);
+        return views.detail(id);
+    }
+
+    @PostMapping("/pages/{id}/cancellation")
+    PageDetail cancel(@PathVariable UUID id) {
+        returns.cancel(id);
+        return views.detail(id);
+    }
+
+    @DeleteMapping("/pages/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable UUID id) {
+        returns.delete(id);
+    }
+
+    private static ResponseEntity<byte[]> jpeg(byte[] picture) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+                .body(picture);
+    }
+}

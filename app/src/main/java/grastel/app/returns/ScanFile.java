@@ -1,0 +1,54 @@
+package grastel.app.returns;
+
+import grastel.app.platform.Owned;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+
+/** A file as it came in, whole. */
+@Entity
+@Table(name = "scan_file")
+class ScanFile extends Owned {
+    enum Source {
+        UPLOAD,
+        FOLDER
+    }
+
+    @Column(nullable = false)
+    private String name;
+
+    @Column(name = "media_type", nullable = false, length = 40)
+    private String mediaType;
+
+    @Column(nullable = false, length = 64)
+    private String sha256;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false, length = 20)
+    private Source source;
+
+    @Lob
+    @Column(nullable = false)
+    private byte[] content;
+
+    protected ScanFile() {}
+
+    ScanFile(String name, String mediaType, String sha256, Source source, byte[] content) {
+        this.name = name;
+        this.mediaType = mediaType;
+        this.sha256 = sha256;
+        this.source = source;
+        this.content = content;
+    }
+
+    String mediaType() {
+        return mediaType;
+    }
+
+    byte[] content() {
+        return content;
+    }
+}

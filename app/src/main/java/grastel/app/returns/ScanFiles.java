@@ -1,0 +1,25 @@
+package grastel.app.returns;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+
+interface ScanFiles extends JpaRepository<ScanFile, UUID> {
+    boolean existsBySha256(String sha256);
+
+    /** Names without the files themselves. */
+    @Query("select f.id as id, f.name as name from ScanFile f where f.id in :ids")
+    List<FileName> names(List<UUID> ids);
+
+    interface FileName {
+        UUID getId();
+
+        String getName();
+    }
+
+    @Modifying
+    @Query("delete from ScanFile f where not exists (select 1 from ReturnedPage p where p.file = f.id)")
+    void deleteWithoutPages();
+}

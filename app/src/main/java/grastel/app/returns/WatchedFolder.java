@@ -1,0 +1,99 @@
+package grastel.app.returns;
+
+import grastel.app.account.Accounts;
+import grastel.app.platform.ApiProblem;
+import grastel.app.platform.Ownership;
+import grastel.app.platform.SignedIn;
+import grastel.app.platform.Storage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/**
+ * Takes in what a scanner puts into {@code inbox/<sign-in name>}. A file is taken when its size has stayed the same from
+ * one look to the next; it is removed once stored. A file that is no picture goes to {@code refused/} with the reason
+ * beside it.
+ */
+@Component
+public class WatchedFolder {
+    private static final Logger LOG = LoggerFactory.getLogger(WatchedFolder.class);
+    private static final String REFUSED = "refused";
+
+    private final Accounts accounts;
+    private final Intake intake;
+    private final Storage storage;
+    private final Map<Path, Long> sizes = new HashMap<>();
+
+    WatchedFolder(Accounts accounts, Intake intake, Storage storage) {
+        this.accounts = accounts;
+        this.intake = intake;
+        this.storage = storage;
+    }
+
+    /** Where a teacher's scanner puts its files. */
+    public Path of(SignedIn teacher) {
+        return storage.folder("inbox/" + teacher.name());
+    }
+
+    @Scheduled(fixedDelay = 700)
+    void look() {
+        for (SignedIn teacher : accounts.all()) {
+            Ownership.as(teacher.id(), () -> {
+                look(of(teacher));
+                return null;
+            });
+        }
+    }
+
+    private void look(Path folder) {
+        for (Path file : files(folder)) {
+            try {
+                long size = Files.size(file);
+                Long before = sizes.put(file, size);
+                if (before != null && before == size) {
+                    sizes.remove(file);
+                    take(file);
+                }
+            } catch (ApiProblem wait) {
+                LOG.info("Watched folder waits: {}", wait.code());
+                return;
+            } catch (IOException e) {
+                LOG.warn("Watched folder: a file could not be taken", e);
+            }
+        }
+    }
+
+    private void take(Path file) throws IOException {
+        Intake.Outcome outcome =
+                intake.accept(file.getFileName().toString(), Files.readAllBytes(file), ScanFile.Source.FOLDER);
+        if (outcome.taken() || outcome.problem().equals("ALREADY_HERE")) {
+            Files.delete(file);
+            return;
+        }
+        Path refused = Files.createDirectories(file.resolveSibling(REFUSED));
+        Files.move(file, refused.resolve(file.getFileName()), StandardCopyOption.REPLACE_EXISTING);
+        Files.writeString(refused.resolve(file.getFileName() + ".txt"), "Not taken: " + outcome.problem() + "\n");
+    }
+
+    private static List<Path> files(Path folder) {
+        try (Stream<Path> found = Files.list(folder)) {
+            return found.filter(Files::isRegularFile)
+                    .filter(f -> !f.getFileName().toString().startsWith("."))
+                    .filter(f -> !f.getFileName().toString().endsWith(".part"))
+                    .sorted()
+                    .toList();
+        } catch (IOException e) {
+            LOG.warn("Watched folder cannot be listed", e);
+            return List.of();
+        }
+    }
+}

@@ -1,0 +1,72 @@
+package grastel.app.sheets;
+
+import grastel.app.platform.Owned;
+import grastel.core.exercise.GradeBand;
+import jakarta.persistence.CascadeType;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.OneToMany;
+import jakarta.persistence.OrderBy;
+import jakarta.persistence.Table;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+
+/** A sheet printed for a class, one page a student. */
+@Entity
+@Table(name = "print_run")
+class PrintRun extends Owned {
+    @ManyToOne(fetch = FetchType.LAZY, optional = false)
+    @JoinColumn(name = "version_id", nullable = false, updatable = false)
+    private SheetVersion version;
+
+    @Column(name = "class_id", nullable = false, updatable = false)
+    private UUID schoolClass;
+
+    /** As the class was when it was printed: the goals' thresholds follow it. */
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false, length = 20)
+    private GradeBand band;
+
+    @Column(nullable = false, length = 8)
+    private String code;
+
+    @OneToMany(mappedBy = "run", cascade = CascadeType.ALL)
+    @OrderBy("number")
+    private List<PrintedPage> pages = new ArrayList<>();
+
+    protected PrintRun() {}
+
+    PrintRun(SheetVersion version, UUID schoolClass, GradeBand band, String code, List<UUID> students) {
+        this.version = version;
+        this.schoolClass = schoolClass;
+        this.band = band;
+        this.code = code;
+        students.forEach(student -> pages.add(new PrintedPage(this, student, pages.size() + 1)));
+    }
+
+    SheetVersion version() {
+        return version;
+    }
+
+    UUID schoolClass() {
+        return schoolClass;
+    }
+
+    GradeBand band() {
+        return band;
+    }
+
+    String code() {
+        return code;
+    }
+
+    List<PrintedPage> pages() {
+        return pages;
+    }
+}

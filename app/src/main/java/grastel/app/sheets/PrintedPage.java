@@ -1,0 +1,45 @@
+package grastel.app.sheets;
+
+import grastel.app.platform.Owned;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Table;
+import java.util.UUID;
+
+/** One student's page of a run. */
+@Entity
+@Table(name = "printed_page")
+class PrintedPage extends Owned {
+    @ManyToOne(fetch = FetchType.LAZY, optional = false)
+    @JoinColumn(name = "run_id", nullable = false, updatable = false)
+    private PrintRun run;
+
+    @Column(name = "student_id", nullable = false, updatable = false)
+    private UUID student;
+
+    @Column(nullable = false, updatable = false)
+    private int number;
+
+    protected PrintedPage() {}
+
+    PrintedPage(PrintRun run, UUID student, int number) {
+        this.run = run;
+        this.student = student;
+        this.number = number;
+    }
+
+    PrintRun run() {
+        return run;
+    }
+
+    UUID student() {
+        return student;
+    }
+
+    int number() {
+        return number;
+    }
+}

@@ -1,0 +1,199 @@
+package grastel.app.wall;
+
+import grastel.app.classes.Classes;
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.classes.Classes.StudentInfo;
+import grastel.app.platform.ApiProblem;
+import grastel.app.returns.Returns;
+import grastel.app.returns.Returns.Attempt;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.RunInfo;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.judging.Cause;
+import grastel.core.judging.Goal;
+import grastel.core.judging.Level;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/wall")
+class WallController {
+    private final Classes classes;
+    private final Sheets sheets;
+    private final Returns returns;
+
+    WallController(Classes classes, Sheets sheets, Returns returns) {
+        this.classes = classes;
+        this.sheets = sheets;
+        this.returns = returns;
+    }
+
+    record CellView(
+            @NotNull String field,
+            @NotNull double lightness,
+            @NotNull boolean blank) {}
+
+    record MarkView(@NotNull Goal goal, @NotNull int level, Double figure, Cause cause, String field) {}
+
+    /** A student's row. @param page null where nothing was returned */
+    record RowView(
+            @NotNull UUID student,
+            @NotNull String name,
+            UUID page,
+            @NotNull boolean confirmed,
+            @NotNull List<CellView> cells,
+            @NotNull List<MarkView> marks) {}
+
+    /** How a column spreads. @param asked L* asked for; others over the students who tried it, null if none did */
+    record ColumnView(@NotNull String field, @NotNull double asked, Double lightest, Double darkest, Double median) {}
+
+    /** How a goal spreads. @param counts students at level 0…4; @param commonest most frequent cause below secure */
+    record GoalSpreadView(
+            @NotNull Goal goal,
+            @NotNull List<Integer> counts,
+            Cause commonest,
+            @NotNull int commonestCount) {}
+
+    record WallView(
+            @NotNull UUID run,
+            @NotNull String title,
+            @NotNull int version,
+            @NotNull UUID schoolClass,
+            @NotNull String className,
+            @NotNull Instant printedAt,
+            @NotNull List<ColumnView> columns,
+            @NotNull List<GoalSpreadView> goals,
+            @NotNull List<RowView> rows) {}
+
+    /** One attempt of a student, with what it belongs to. */
+    record AttemptView(
+            @NotNull UUID page,
+            @NotNull UUID run,
+            @NotNull String title,
+            @NotNull Instant received,
+            @NotNull boolean confirmed,
+            @NotNull List<CellView> cells,
+            @NotNull List<MarkView> marks) {}
+
+    record StudentView(
+            @NotNull UUID id,
+            @NotNull String name,
+            @NotNull String className,
+            @NotNull List<AttemptView> attempts) {}
+
+    @GetMapping("/runs/{id}")
+    WallView wall(@PathVariable UUID id) {
+        RunInfo run = sheets.run(id);
+        ClassInfo to = classes.one(run.schoolClass());
+        ExercisePlan plan = sheets.plan(id);
+        List<Attempt> attempts = returns.attempts(id);
+        Map<UUID, Attempt> byStudent =
+                attempts.stream().collect(Collectors.toMap(Attempt::student, Function.identity()));
+        return new WallView(
+                id,
+                run.title(),
+                run.version(),
+                to.id(),
+                to.name(),
+                run.printedAt(),
+                plan.fields().stream()
+                        .map(f -> column(f.id(), f.askedLightness(), attempts))
+                        .toList(),
+                Arrays.stream(Goal.values()).map(g -> spread(g, attempts)).toList(),
+                to.students().stream().map(s -> row(s, byStudent.get(s.id()))).toList());
+    }
+
+    @GetMapping("/students/{id}")
+    StudentView student(@PathVariable UUID id) {
+        Map<UUID, RunInfo> runs = sheets.runs().stream().collect(Collectors.toMap(RunInfo::id, Function.identity()));
+        ClassInfo of = classes.all().stream()
+                .filter(c -> c.students().stream().anyMatch(s -> s.id().equals(id)))
+                .findFirst()
+                .orElseThrow(() -> ApiProblem.notFound("student"));
+        StudentInfo student = of.students().stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+        return new StudentView(
+                id,
+                student.name(),
+                of.name(),
+                returns.attemptsOf(id).stream()
+                        .map(a -> attempt(
+                                a, runs.get(sheets.page(a.printedPage()).run().id())))
+                        .toList());
+    }
+
+    private static AttemptView attempt(Attempt a, RunInfo run) {
+        return new AttemptView(a.page(), run.id(), run.title(), a.received(), a.confirmed(), cells(a), marks(a));
+    }
+
+    private static RowView row(StudentInfo student, Attempt attempt) {
+        return attempt == null
+                ? new RowView(student.id(), student.name(), null, false, List.of(), List.of())
+                : new RowView(
+                        student.id(),
+                        student.name(),
+                        attempt.page(),
+                        attempt.confirmed(),
+                        cells(attempt),
+                        marks(attempt));
+    }
+
+    private static List<CellView> cells(Attempt a) {
+        return a.boxes().stream()
+                .map(b -> new CellView(b.field(), b.lightness(), b.blank()))
+                .toList();
+    }
+
+    private static List<MarkView> marks(Attempt a) {
+        return a.marks().stream()
+                .map(m -> new MarkView(m.goal(), m.level().ordinal(), m.figure(), m.cause(), m.field()))
+                .toList();
+    }
+
+    private static ColumnView column(String field, double asked, List<Attempt> attempts) {
+        double[] tried = attempts.stream()
+                .flatMap(a -> a.boxes().stream())
+                .filter(b -> b.field().equals(field) && !b.blank())
+                .mapToDouble(Returns.Box::lightness)
+                .sorted()
+                .toArray();
+        return tried.length == 0
+                ? new ColumnView(field, asked, null, null, null)
+                : new ColumnView(field, asked, tried[tried.length - 1], tried[0], tried[tried.length / 2]);
+    }
+
+    private static GoalSpreadView spread(Goal goal, List<Attempt> attempts) {
+        List<Returns.Mark> marks = attempts.stream()
+                .flatMap(a -> a.marks().stream())
+                .filter(m -> m.goal() == goal)
+                .toList();
+        List<Integer> counts = Arrays.stream(Level.values())
+                .map(level ->
+                        (int) marks.stream().filter(m -> m.level() == level).count())
+                .toList();
+        Map<Cause, Long> causes = marks.stream()
+                .filter(m -> m.level().compareTo(Level.SECURE) < 0)
+                .map(Returns.Mark::cause)
+                .filter(Objects::nonNull)
+                .collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
+        return causes.entrySet().stream()
+                .max(Comparator.comparingLong(Map.Entry::getValue))
+                .map(e -> new GoalSpreadView(
+                        goal, counts, e.getKey(), e.getValue().intValue()))
+                .orElse(new GoalSpreadView(goal, counts, null, 0));
+    }
+}
