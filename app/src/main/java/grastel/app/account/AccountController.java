@@ -2,6 +2,7 @@ package grastel.app.account;
 
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.SignedIn;
+import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -71,7 +72,9 @@ class AccountController {
             @NotBlank String password) {}
 
     @GetMapping("/session")
-    SessionView session(@AuthenticationPrincipal SignedIn teacher, CsrfToken csrf) {
+    SessionView session(
+            @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher,
+            @Parameter(hidden = true) CsrfToken csrf) {
         csrf.getToken(); // writes the cookie the interface answers with
         DemoSignIn shown = demo.getIfAvailable();
         return new SessionView(

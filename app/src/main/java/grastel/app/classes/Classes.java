@@ -5,6 +5,7 @@ import grastel.app.platform.ApiProblem.FieldProblem;
 import grastel.core.exercise.GradeBand;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -34,7 +35,16 @@ public class Classes {
     public record Period(DayOfWeek day, LocalTime starts) {}
 
     public List<ClassInfo> all() {
-        return classes.findAllByOrderByName().stream().map(Classes::info).toList();
+        return classes.findAll().stream()
+                .sorted(Comparator.comparingInt(Classes::leadingNumber).thenComparing(SchoolClass::name))
+                .map(Classes::info)
+                .toList();
+    }
+
+    /** 7 before 10, as schools count years; names without a number come last. */
+    private static int leadingNumber(SchoolClass c) {
+        String digits = c.name().replaceAll("^(\\d{0,4}).*", "$1");
+        return digits.isEmpty() ? Integer.MAX_VALUE : Integer.parseInt(digits);
     }
 
     public ClassInfo one(UUID id) {

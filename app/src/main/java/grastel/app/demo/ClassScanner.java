@@ -5,6 +5,7 @@ import grastel.app.returns.WatchedFolder;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.core.exercise.GradeBand;
 import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
@@ -40,7 +41,7 @@ class ClassScanner {
     Path scan(SignedIn owner, PageInfo page) {
         PrintedSheet printed = sheets.printed(page.id());
         Random random = new Random(seed(page.student()) + page.run().printedAt().getEpochSecond());
-        double skill = skill(page.student());
+        double skill = skill(page.student(), page.run().band());
         List<FieldTask> tasks = printed.plan().fields().stream()
                 .map(f -> new FieldTask(
                         f.id(),
@@ -70,10 +71,15 @@ class ClassScanner {
         }
     }
 
-    /** A student's skill stays the same from sheet to sheet: 0.15…0.98, most in the upper middle. */
-    private static double skill(UUID student) {
-        Random random = new Random(seed(student));
-        return Math.min(0.98, Math.max(0.15, 0.68 + 0.22 * random.nextGaussian()));
+    /** A student's skill stays the same from sheet to sheet; most of a class are near what its band is used to. */
+    private static double skill(UUID student, GradeBand band) {
+        double usual =
+                switch (band) {
+                    case FIRST_STEPS -> 0.55;
+                    case DEVELOPING -> 0.7;
+                    case ADVANCED -> 0.85;
+                };
+        return Math.min(0.98, Math.max(0.15, usual + 0.2 * new Random(seed(student)).nextGaussian()));
     }
 
     private static long seed(UUID student) {

@@ -7,6 +7,7 @@ import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.RunInfo;
+import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
@@ -57,7 +58,7 @@ class DemoController {
     /** Scans the latest run of a class. */
     @PostMapping
     @ResponseStatus(HttpStatus.ACCEPTED)
-    ScanView scan(@RequestParam String className, @AuthenticationPrincipal SignedIn teacher) {
+    ScanView scan(@RequestParam String className, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
         UUID schoolClass =
                 classes.byName(className).map(Classes.ClassInfo::id).orElseThrow(() -> ApiProblem.notFound("class"));
         RunInfo run = sheets.runs().stream()

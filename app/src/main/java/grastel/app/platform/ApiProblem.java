@@ -1,5 +1,6 @@
 package grastel.app.platform;
 
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 
@@ -13,7 +14,7 @@ public class ApiProblem extends RuntimeException {
     private final transient List<FieldProblem> fields;
 
     /** What is wrong with one field. @param path as in the request, for example {@code students[3].name} */
-    public record FieldProblem(String path, String code, String message) {}
+    public record FieldProblem(@NotNull String path, @NotNull String code, @NotNull String message) {}
 
     public ApiProblem(HttpStatus status, String code, String message, List<FieldProblem> fields) {
         super(message);

@@ -2,7 +2,7 @@ package grastel.app.returns;
 
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
-import grastel.app.returns.ReturnViews.BoxView;
+import grastel.app.returns.ReturnViews.BoxReadingView;
 import grastel.app.returns.ReturnViews.GoalView;
 import grastel.app.returns.ReturnViews.Notice;
 import grastel.app.returns.ReturnViews.PageDetail;
@@ -88,8 +88,8 @@ class ReturnPages {
                 page.marks().stream().map(ReturnPages::goal).toList());
     }
 
-    private static List<BoxView> boxes(PrintedSheet sheet, List<FieldReading> fields) {
-        List<BoxView> boxes = new ArrayList<>();
+    private static List<BoxReadingView> boxes(PrintedSheet sheet, List<FieldReading> fields) {
+        List<BoxReadingView> boxes = new ArrayList<>();
         for (int i = 0; i < fields.size(); i++) {
             FieldReading f = fields.get(i);
             Rect rect = sheet.layout().fields().stream()
@@ -101,7 +101,7 @@ class ReturnPages {
             Double step = i == 0
                     ? null
                     : fields.get(i - 1).lightness().value() - f.lightness().value();
-            boxes.add(new BoxView(
+            boxes.add(new BoxReadingView(
                     f.field(),
                     rect.x(),
                     rect.y(),

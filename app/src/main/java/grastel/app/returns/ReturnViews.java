@@ -57,7 +57,7 @@ final class ReturnViews {
             @NotNull boolean confirmed,
             @NotNull List<Notice> notices) {}
 
-    record BoxView(
+    record BoxReadingView(
             @NotNull String field,
             @NotNull double x,
             @NotNull double y,
@@ -98,7 +98,7 @@ final class ReturnViews {
             Double pageWidth,
             Double pageHeight,
             QualityView quality,
-            @NotNull List<BoxView> boxes,
+            @NotNull List<BoxReadingView> boxes,
             @NotNull List<GoalView> goals) {}
 
     record OutcomeView(

@@ -70,17 +70,19 @@ final class SheetViews {
             @NotNull Instant printedAt,
             @NotNull int pages) {}
 
-    record BoxView(
+    record PrintedPageView(@NotNull UUID id, @NotNull int number, @NotNull String student) {}
+
+    record RectView(
             @NotNull double x,
             @NotNull double y,
             @NotNull double width,
             @NotNull double height) {
-        static BoxView of(Rect r) {
-            return new BoxView(r.x(), r.y(), r.width(), r.height());
+        static RectView of(Rect r) {
+            return new RectView(r.x(), r.y(), r.width(), r.height());
         }
     }
 
-    record FieldView(@NotNull String id, @NotNull BoxView box) {}
+    record FieldView(@NotNull String id, @NotNull RectView box) {}
 
     record RuleView(
             @NotNull double x1,
@@ -96,9 +98,9 @@ final class SheetViews {
             @NotNull boolean bold,
             @NotNull String words) {}
 
-    record PatchView(@NotNull BoxView box, @NotNull String colour) {}
+    record PatchView(@NotNull RectView box, @NotNull String colour) {}
 
-    record BitsView(@NotNull BoxView box, @NotNull List<String> rows) {}
+    record BitsView(@NotNull RectView box, @NotNull List<String> rows) {}
 
     /** A page, everything at its final place. */
     record PageView(
@@ -114,7 +116,7 @@ final class SheetViews {
                     page.size().widthMm(),
                     page.size().heightMm(),
                     page.fields().stream()
-                            .map(f -> new FieldView(f.id(), BoxView.of(f.rect())))
+                            .map(f -> new FieldView(f.id(), RectView.of(f.rect())))
                             .toList(),
                     page.rules().stream()
                             .map(r -> new RuleView(r.x1(), r.y1(), r.x2(), r.y2(), r.widthMm()))
@@ -124,10 +126,10 @@ final class SheetViews {
                                     t.x(), t.y(), t.sizeMm(), t.weight() == PageLayout.Weight.BOLD, t.words()))
                             .toList(),
                     page.patches().stream()
-                            .map(p -> new PatchView(BoxView.of(p.rect()), grey(p.lightness())))
+                            .map(p -> new PatchView(RectView.of(p.rect()), grey(p.lightness())))
                             .toList(),
                     page.bits().stream()
-                            .map(b -> new BitsView(BoxView.of(b.rect()), b.rows()))
+                            .map(b -> new BitsView(RectView.of(b.rect()), b.rows()))
                             .toList());
         }
     }

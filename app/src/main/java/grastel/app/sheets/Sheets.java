@@ -143,6 +143,14 @@ public class Sheets {
         return found.pages().stream().map(p -> info(p, info)).toList();
     }
 
+    List<SheetViews.PrintedPageView> pagesWithNames(UUID run) {
+        PrintRun found = findRun(run);
+        Map<UUID, String> names = names(classes.one(found.schoolClass()));
+        return found.pages().stream()
+                .map(p -> new SheetViews.PrintedPageView(p.id(), p.number(), names.getOrDefault(p.student(), "")))
+                .toList();
+    }
+
     /** The run's pages in the order of the class list. */
     byte[] pdf(UUID id) {
         PrintRun run = findRun(id);

@@ -2,6 +2,7 @@ package grastel.app.sheets;
 
 import grastel.app.sheets.SheetViews.DraftView;
 import grastel.app.sheets.SheetViews.PrintRequest;
+import grastel.app.sheets.SheetViews.PrintedPageView;
 import grastel.app.sheets.SheetViews.RunView;
 import grastel.app.sheets.SheetViews.SheetRequest;
 import grastel.app.sheets.SheetViews.SheetView;
@@ -70,6 +71,12 @@ class SheetsController {
     @GetMapping("/runs")
     List<RunView> runs() {
         return sheets.runs().stream().map(SheetViews::of).toList();
+    }
+
+    /** The pages of a run and whose they are, in the order of the class list. */
+    @GetMapping("/runs/{id}/pages")
+    List<PrintedPageView> pages(@PathVariable UUID id) {
+        return sheets.pagesWithNames(id);
     }
 
     @GetMapping(path = "/runs/{id}/pages.pdf", produces = MediaType.APPLICATION_PDF_VALUE)

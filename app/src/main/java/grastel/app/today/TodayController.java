@@ -66,7 +66,7 @@ class TodayController {
             @NotNull Cause cause,
             @NotNull int students) {}
 
-    record RunView(
+    record TodayRunView(
             @NotNull UUID id,
             @NotNull String title,
             @NotNull Instant printedAt,
@@ -78,12 +78,12 @@ class TodayController {
             @NotNull List<RedoView> redos) {}
 
     /** @param starts today's period, null where the class does not meet today; @param run the latest, or null */
-    record ClassView(
-            @NotNull UUID id, @NotNull String name, @NotNull int students, LocalTime starts, RunView run) {}
+    record TodayClassView(
+            @NotNull UUID id, @NotNull String name, @NotNull int students, LocalTime starts, TodayRunView run) {}
 
     record TodayView(
             @NotNull LocalDate date,
-            @NotNull List<ClassView> classes,
+            @NotNull List<TodayClassView> classes,
             @NotNull boolean anySheet,
             @NotNull int unplaced) {}
 
@@ -92,12 +92,12 @@ class TodayController {
         LocalDate date = LocalDate.now(clock);
         Map<UUID, RunInfo> latest = sheets.runs().stream()
                 .collect(Collectors.toMap(RunInfo::schoolClass, Function.identity(), (newer, older) -> newer));
-        List<ClassView> views = classes.all().stream()
+        List<TodayClassView> views = classes.all().stream()
                 .flatMap(c -> periods(c, date).stream()
-                        .map(starts -> new ClassView(
+                        .map(starts -> new TodayClassView(
                                 c.id(), c.name(), c.students().size(), starts, run(c, latest.get(c.id())))))
-                .sorted(Comparator.comparing(ClassView::starts, Comparator.nullsLast(Comparator.naturalOrder()))
-                        .thenComparing(ClassView::name))
+                .sorted(Comparator.comparing(TodayClassView::starts, Comparator.nullsLast(Comparator.naturalOrder()))
+                        .thenComparing(TodayClassView::name))
                 .toList();
         return new TodayView(date, views, !sheets.all().isEmpty(), returns.unplaced());
     }
@@ -112,14 +112,14 @@ class TodayController {
         return starts;
     }
 
-    private RunView run(ClassInfo c, RunInfo run) {
+    private TodayRunView run(ClassInfo c, RunInfo run) {
         if (run == null) {
             return null;
         }
         Sheets.PrintedSheet sheet = sheets.printed(sheets.pages(run.id()).get(0).id());
         List<Attempt> attempts = returns.attempts(run.id());
         Progress p = returns.progress(run.id());
-        return new RunView(
+        return new TodayRunView(
                 run.id(),
                 run.title(),
                 run.printedAt(),

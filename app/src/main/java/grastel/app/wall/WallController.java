@@ -87,7 +87,7 @@ class WallController {
             @NotNull List<CellView> cells,
             @NotNull List<MarkView> marks) {}
 
-    record StudentView(
+    record StudentWallView(
             @NotNull UUID id,
             @NotNull String name,
             @NotNull String className,
@@ -116,7 +116,7 @@ class WallController {
     }
 
     @GetMapping("/students/{id}")
-    StudentView student(@PathVariable UUID id) {
+    StudentWallView student(@PathVariable UUID id) {
         Map<UUID, RunInfo> runs = sheets.runs().stream().collect(Collectors.toMap(RunInfo::id, Function.identity()));
         ClassInfo of = classes.all().stream()
                 .filter(c -> c.students().stream().anyMatch(s -> s.id().equals(id)))
@@ -126,7 +126,7 @@ class WallController {
                 .filter(s -> s.id().equals(id))
                 .findFirst()
                 .orElseThrow();
-        return new StudentView(
+        return new StudentWallView(
                 id,
                 student.name(),
                 of.name(),

@@ -97,32 +97,27 @@ public final class Swatch {
     }
 
     /**
-     * Light of each height class, peak to valley, for painting the swatch with its grain. Scaled per channel so that the
-     * plain average of the classes is exactly the colour predicted by {@link #spectrum}.
+     * Light of each height class, peak to valley, for painting the swatch with its grain. Every class is scaled, wavelength
+     * by wavelength, so that the plain average of the classes is the spectrum predicted by {@link #spectrum}.
      */
     public List<LinearRgb> grainLight() {
-        LinearRgb whole = LinearRgb.of(spectrum().toXyz());
-        List<LinearRgb> classes = new ArrayList<>();
-        double red = 0;
-        double green = 0;
-        double blue = 0;
+        double[] seen = spectrum().toArray();
+        double[][] classes = new double[CLASSES][];
+        double[] mean = new double[seen.length];
         for (int c = 0; c < CLASSES; c++) {
-            LinearRgb light = LinearRgb.of(Spectrum.of(ofClass(c)).toXyz());
-            classes.add(light);
-            red += light.red() / CLASSES;
-            green += light.green() / CLASSES;
-            blue += light.blue() / CLASSES;
+            classes[c] = ofClass(c);
+            for (int i = 0; i < mean.length; i++) {
+                mean[i] += classes[c][i] / CLASSES;
+            }
         }
-        double r = ratio(whole.red(), red);
-        double g = ratio(whole.green(), green);
-        double b = ratio(whole.blue(), blue);
-        return classes.stream()
-                .map(l -> new LinearRgb(l.red() * r, l.green() * g, l.blue() * b))
-                .toList();
-    }
-
-    private static double ratio(double wanted, double had) {
-        return Math.abs(had) < 1e-6 ? 1 : wanted / had;
+        List<LinearRgb> light = new ArrayList<>();
+        for (double[] r : classes) {
+            for (int i = 0; i < r.length; i++) {
+                r[i] = Math.min(1, r[i] * seen[i] / mean[i]);
+            }
+            light.add(LinearRgb.of(Spectrum.of(r).toXyz()));
+        }
+        return List.copyOf(light);
     }
 
     /** Films composed from the paper up, then the haze of the wax on top. */

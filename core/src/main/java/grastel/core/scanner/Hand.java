@@ -37,9 +37,9 @@ public record Hand(
         double lack = 1 - skill;
         return new Hand(
                 1 + lack * 0.35 * random.nextGaussian(),
-                0.03 + 0.20 * lack,
+                0.02 + 0.15 * lack,
                 lack * lack * random.nextDouble(0.1, 0.8),
-                0.05 + 0.30 * lack * random.nextDouble(0.3, 1.2),
+                0.02 + 0.22 * lack * random.nextDouble(0.3, 1.2),
                 Math.min(1, Math.max(0.1, 0.8 - 0.6 * lack * random.nextDouble())),
                 Math.max(0, lack * random.nextDouble(-0.8, 3.2)),
                 lack > 0.6 ? 0.05 : 0);

@@ -1,0 +1,41 @@
+import { lazy, Suspense } from 'react';
+import { Navigate, Route, Routes } from 'react-router';
+import { Entrance } from './account/Entrance';
+import { useSession } from './account/session';
+import { Failed, Loading } from './design/States';
+import { Shell } from './Shell';
+
+const Today = lazy(() => import('./today/Today'));
+const Sheets = lazy(() => import('./sheets/Sheets'));
+const Returns = lazy(() => import('./returns/Returns'));
+const Wall = lazy(() => import('./wall/Wall'));
+const Student = lazy(() => import('./wall/Student'));
+const Classes = lazy(() => import('./classes/Classes'));
+
+export function App() {
+  const session = useSession();
+  if (session.isPending) {
+    return <Loading what="your desk" />;
+  }
+  if (session.isError) {
+    return <Failed error={session.error} />;
+  }
+  if (!session.data.teacher) {
+    return <Entrance session={session.data} />;
+  }
+  return (
+    <Shell teacher={session.data.teacher.displayName} isDemo={session.data.isDemo}>
+      <Suspense fallback={<Loading what="the place" />}>
+        <Routes>
+          <Route path="/" element={<Today isDemo={session.data.isDemo} />} />
+          <Route path="/sheets/:id?" element={<Sheets />} />
+          <Route path="/returns/:run?/:page?" element={<Returns isDemo={session.data.isDemo} />} />
+          <Route path="/wall/:run?" element={<Wall />} />
+          <Route path="/students/:id" element={<Student />} />
+          <Route path="/classes/:id?" element={<Classes />} />
+          <Route path="*" element={<Navigate to="/" replace />} />
+        </Routes>
+      </Suspense>
+    </Shell>
+  );
+}

@@ -1,0 +1,114 @@
+import { type ReactNode } from 'react';
+import { NavLink } from 'react-router';
+import styled from 'styled-components';
+import { useSignOut } from './account/session';
+import { LinkButton } from './design/Controls';
+import { SurroundChoice } from './design/SurroundChoice';
+import { colour, faces, levelGreys, sizes, space } from './design/tokens';
+import { useReturnEvents } from './returns/events';
+
+const places = [
+  { to: '/', name: 'Today' },
+  { to: '/sheets', name: 'Sheets' },
+  { to: '/returns', name: 'Returns' },
+  { to: '/wall', name: 'Wall' },
+  { to: '/classes', name: 'Classes' },
+] as const;
+
+/** The spine at the left with the places, and the place that is open. */
+export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: boolean; children: ReactNode }) {
+  useReturnEvents();
+  const signOut = useSignOut();
+  return (
+    <Desk>
+      <Spine>
+        <Mark>
+          <Scale aria-hidden>
+            {levelGreys.slice(1).map((g) => (
+              <i key={g} style={{ background: g }} />
+            ))}
+          </Scale>
+          Grastel
+        </Mark>
+        <nav aria-label="Places">
+          {places.map((place) => (
+            <PlaceLink key={place.to} to={place.to} end={place.to === '/'}>
+              {place.name}
+            </PlaceLink>
+          ))}
+        </nav>
+        <Foot>
+          <SurroundChoice />
+          <div>
+            {teacher}
+            {isDemo && ' · demo'}
+          </div>
+          <LinkButton onPress={() => signOut.mutate()}>Sign out</LinkButton>
+        </Foot>
+      </Spine>
+      {children}
+    </Desk>
+  );
+}
+
+const Desk = styled.div`
+  display: grid;
+  grid-template-columns: 136px minmax(0, 1fr);
+  height: 100%;
+  @media (max-width: 720px) { grid-template-columns: minmax(0, 1fr); grid-template-rows: auto minmax(0, 1fr); }
+`;
+const Spine = styled.div`
+  display: flex;
+  flex-direction: column;
+  border-right: 1px solid ${colour.line};
+  padding: ${space(4)} 0;
+  & nav { display: flex; flex-direction: column; margin-top: ${space(6)}; }
+  @media (max-width: 720px) {
+    flex-direction: row;
+    align-items: center;
+    flex-wrap: wrap;
+    padding: ${space(1)} 0;
+    border-right: 0;
+    border-bottom: 1px solid ${colour.line};
+    & nav { flex-direction: row; margin: 0; flex-wrap: wrap; }
+  }
+`;
+const Mark = styled.div`
+  padding: 0 ${space(4)};
+  font: 600 ${sizes.head} / 1 ${faces.head};
+`;
+const Scale = styled.span`
+  display: flex;
+  height: 6px;
+  width: 64px;
+  margin-bottom: ${space(2)};
+  i { flex: 1; }
+  @media (max-width: 720px) { display: none; }
+`;
+const PlaceLink = styled(NavLink)`
+  padding: ${space(2)} ${space(4)};
+  font-size: ${sizes.lead};
+  text-decoration: none;
+  border-left: 5px solid transparent;
+  padding-left: 11px;
+  &:hover { background: ${colour.wash}; }
+  &.active { border-left-color: ${colour.ink}; font-weight: 600; }
+  @media (max-width: 720px) {
+    padding: ${space(1)} ${space(2)};
+    font-size: ${sizes.text};
+    border-left: 0;
+    border-bottom: 3px solid transparent;
+    &.active { border-bottom-color: ${colour.ink}; }
+  }
+`;
+const Foot = styled.div`
+  margin-top: auto;
+  padding: 0 ${space(4)};
+  font-size: ${sizes.small};
+  color: ${colour.muted};
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  gap: ${space(1)};
+  @media (max-width: 720px) { margin: 0 0 0 auto; flex-direction: row; align-items: center; & > div:not(:last-child) { display: none; } }
+`;

@@ -1,0 +1,107 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { FileTrigger, Form } from 'react-aria-components';
+import styled from 'styled-components';
+import { ApiError, api, body, filesForm, type Schemas } from '../api/client';
+import { Button, MainButton, Segments, Words } from '../design/Controls';
+import { Notice } from '../design/States';
+import { colour, sizes, space } from '../design/tokens';
+import { bandNames, count, type Band } from '../words/words';
+import { parsePeriods } from './periods';
+
+interface Props {
+  onCreate: (request: Schemas['NewClass']) => void;
+  error: Error | null;
+  busy: boolean;
+}
+
+/** A new class: its name, how far it is, when it meets, and its list pasted or read from a file. */
+export function ClassForm({ onCreate, error, busy }: Props) {
+  const [name, setName] = useState('');
+  const [band, setBand] = useState<Band>('DEVELOPING');
+  const [meets, setMeets] = useState('');
+  const [names, setNames] = useState('');
+  const periods = parsePeriods(meets);
+  const roster = useMutation({
+    mutationFn: (file: File) =>
+      body(
+        api.POST('/api/classes/roster', {
+          body: { file: '' },
+          bodySerializer: () => filesForm('file', [file]),
+        }),
+      ),
+    onSuccess: (read) => {
+      if (read.problems.length === 0) {
+        setNames(read.names.join('\n'));
+      }
+    },
+  });
+  const failed = error instanceof ApiError ? error : undefined;
+  const listProblems = [...(failed?.code === 'ROSTER' ? failed.fields : []), ...(roster.data?.problems ?? [])];
+  const lines = names.split('\n').filter((l) => l.trim() !== '').length;
+
+  return (
+    <Form
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (periods) {
+          onCreate({ name, band, names, periods });
+        }
+      }}
+    >
+      <Sheet>
+        <Column>
+          <h2>New class</h2>
+          <Words label="Name of the class" value={name} onChange={setName} required hint="For example 8 Dunlin" error={failed?.field('name')} />
+          <Segments
+            label="How far they are"
+            value={band}
+            onChange={setBand}
+            choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))}
+          />
+          <Words
+            label="Meets (optional)"
+            value={meets}
+            onChange={setMeets}
+            hint="For example Tue 11:05, Thu 9:10"
+            error={periods ? undefined : 'Write a weekday and a time, for example Tue 11:05.'}
+          />
+        </Column>
+        <Column>
+          <Words label={`Students, one a line or CSV (${count(lines, 'line')})`} value={names} onChange={setNames} rows={16} />
+          <FileTrigger acceptedFileTypes={['text/csv', 'text/plain', '.csv', '.txt', '.tsv']} onSelect={(files) => files?.[0] && roster.mutate(files[0])}>
+            <Button>Read a CSV file …</Button>
+          </FileTrigger>
+          {roster.data?.notes.map((note) => (
+            <Small key={note}>{note}</Small>
+          ))}
+          {listProblems.length > 0 && (
+            <Notice role="alert">
+              {listProblems.slice(0, 8).map((p) => (
+                <span key={p.path + p.code}>▲ {p.message}</span>
+              ))}
+              {listProblems.length > 8 && <span>… and {listProblems.length - 8} more.</span>}
+            </Notice>
+          )}
+          {(roster.error ?? (failed && !failed.fields.length ? failed : null)) && (
+            <Notice role="alert">▲ {(roster.error ?? failed)?.message}</Notice>
+          )}
+          <MainButton type="submit" isDisabled={busy || name.trim() === '' || lines === 0 || !periods}>
+            Make the class
+          </MainButton>
+          <Small>Names stay on this machine. Follow your school’s rules for personal data; delete a class when you no longer need it.</Small>
+        </Column>
+      </Sheet>
+    </Form>
+  );
+}
+
+const Sheet = styled.div`
+  display: grid;
+  grid-template-columns: minmax(220px, 320px) minmax(260px, 460px);
+  gap: ${space(8)};
+  padding: ${space(5)} ${space(6)};
+  @media (max-width: 720px) { grid-template-columns: minmax(0, 1fr); }
+`;
+const Column = styled.div`display: flex; flex-direction: column; align-items: stretch; gap: ${space(4)}; & > button { align-self: flex-start; }`;
+const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

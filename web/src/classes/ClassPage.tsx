@@ -1,0 +1,149 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { ApiError, api, body, type Schemas } from '../api/client';
+import { Button, LinkButton, Segments, Words } from '../design/Controls';
+import { Notice } from '../design/States';
+import { colour, sizes, space } from '../design/tokens';
+import { bandNames, count, type Band } from '../words/words';
+import { parsePeriods, periodWords } from './periods';
+
+/** One class: its students, its name and when it meets. */
+export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [name, setName] = useState(open.name);
+  const [band, setBand] = useState<Band>(open.band);
+  const [meets, setMeets] = useState(periodWords(open.periods));
+  const [more, setMore] = useState('');
+  const [removing, setRemoving] = useState<string>();
+  const periods = parsePeriods(meets);
+  const path = { id: open.id };
+  const refresh = () => queries.invalidateQueries();
+  const change = useMutation({
+    mutationFn: () => body(api.PUT('/api/classes/{id}', { params: { path }, body: { name, band, periods: periods ?? [] } })),
+    onSuccess: refresh,
+  });
+  const add = useMutation({
+    mutationFn: () => body(api.POST('/api/classes/{id}/students', { params: { path }, body: { names: more } })),
+    onSuccess: () => {
+      setMore('');
+      return refresh();
+    },
+  });
+  const remove = useMutation({
+    mutationFn: (student: string) =>
+      body(api.DELETE('/api/classes/{id}/students/{student}', { params: { path: { ...path, student } } })),
+    onSuccess: refresh,
+  });
+  const drop = useMutation({
+    mutationFn: () => api.DELETE('/api/classes/{id}', { params: { path } }),
+    onSuccess: async () => {
+      await refresh();
+      await navigate('/classes');
+    },
+  });
+  const error = change.error ?? add.error ?? remove.error ?? drop.error;
+  const unchanged = name === open.name && band === open.band && meets === periodWords(open.periods);
+
+  return (
+    <Sheet>
+      <Column>
+        <h2>{open.name}</h2>
+        <Words label="Name" value={name} onChange={setName} />
+        <Segments
+          label="How far they are"
+          value={band}
+          onChange={setBand}
+          choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))}
+        />
+        <Words label="Meets" value={meets} onChange={setMeets} error={periods ? undefined : 'For example Tue 11:05, Thu 9:10.'} />
+        <Button onPress={() => change.mutate()} isDisabled={unchanged || !periods || change.isPending}>
+          Keep changes
+        </Button>
+        <Words label="Add students, one a line" value={more} onChange={setMore} rows={3} />
+        <Button onPress={() => add.mutate()} isDisabled={more.trim() === '' || add.isPending}>
+          Add
+        </Button>
+        {error && (
+          <Notice role="alert">
+            ▲ {error.message}
+            {error instanceof ApiError && error.fields.map((f) => <span key={f.path}>{f.message}</span>)}
+          </Notice>
+        )}
+        <Confirmable
+          ask={`Delete ${open.name} …`}
+          warn={`Deletes ${count(open.students.length, 'student')} with every sheet, picture and mark. This cannot be undone.`}
+          open={removing === open.id}
+          onOpen={(asked) => setRemoving(asked ? open.id : undefined)}
+          onConfirm={() => drop.mutate()}
+        />
+      </Column>
+      <div>
+        <Count>{count(open.students.length, 'student')}</Count>
+        <Students>
+          {open.students.map((s) => (
+            <li key={s.id}>
+              <Link to={`/students/${s.id}`}>{s.name}</Link>
+              <Confirmable
+                ask="Remove"
+                label={`Remove ${s.name}`}
+                warn={`${s.name}’s sheets, pictures and marks go too.`}
+                open={removing === s.id}
+                onOpen={(asked) => setRemoving(asked ? s.id : undefined)}
+                onConfirm={() => remove.mutate(s.id)}
+              />
+            </li>
+          ))}
+        </Students>
+      </div>
+    </Sheet>
+  );
+}
+
+interface ConfirmableProps {
+  ask: string;
+  label?: string;
+  warn: string;
+  open: boolean;
+  onOpen: (open: boolean) => void;
+  onConfirm: () => void;
+}
+
+/** Something that cannot be undone asks once more, in place. */
+function Confirmable({ ask, label, warn, open, onOpen, onConfirm }: ConfirmableProps) {
+  if (!open) {
+    return (
+      <Quiet onPress={() => onOpen(true)} aria-label={label ?? ask}>
+        {ask}
+      </Quiet>
+    );
+  }
+  return (
+    <Ask role="group" aria-label={label ?? ask}>
+      ▲ {warn} <LinkButton onPress={onConfirm}>Delete</LinkButton> <LinkButton onPress={() => onOpen(false)}>Keep</LinkButton>
+    </Ask>
+  );
+}
+
+const Sheet = styled.div`
+  display: grid;
+  grid-template-columns: minmax(220px, 320px) minmax(0, 1fr);
+  gap: ${space(8)};
+  padding: ${space(5)} ${space(6)};
+  overflow: auto;
+  @media (max-width: 720px) { grid-template-columns: minmax(0, 1fr); }
+`;
+const Column = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; & > button { align-self: flex-start; }`;
+const Count = styled.p`color: ${colour.muted}; font-size: ${sizes.small}; margin-bottom: ${space(2)};`;
+const Students = styled.ol`
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  columns: 2 280px;
+  column-gap: ${space(8)};
+  li { display: flex; flex-wrap: wrap; justify-content: space-between; gap: 0 ${space(3)}; padding: ${space(1)} 0; border-bottom: 1px solid ${colour.line}; break-inside: avoid; }
+`;
+const Quiet = styled(LinkButton)`color: ${colour.muted}; font-size: ${sizes.small};`;
+const Ask = styled.span`font-size: ${sizes.small}; font-weight: 600; display: inline-flex; flex-wrap: wrap; gap: ${space(2)};`;

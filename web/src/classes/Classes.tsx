@@ -1,0 +1,77 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { NavLink, useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { Place } from '../design/Place';
+import { Failed, Loading } from '../design/States';
+import { colour, sizes, space } from '../design/tokens';
+import { bandNames, count } from '../words/words';
+import { ClassForm } from './ClassForm';
+import { ClassPage } from './ClassPage';
+
+/** Classes at the left; one of them, or a new one, in the middle. */
+export default function Classes() {
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const [draft, setDraft] = useState(0);
+  const create = useMutation({
+    mutationFn: (request: Schemas['NewClass']) => body(api.POST('/api/classes', { body: request })),
+    onSuccess: async (made) => {
+      await queries.invalidateQueries();
+      setDraft((n) => n + 1);
+      await navigate(`/classes/${made.id}`);
+    },
+  });
+  if (classes.isPending) {
+    return <Loading what="the classes" />;
+  }
+  if (classes.isError) {
+    return <Failed error={classes.error} />;
+  }
+  const open = classes.data.find((c) => c.id === id);
+  return (
+    <Place title="Classes" about={count(classes.data.length, 'class', 'classes')}>
+      <Layout>
+        <nav aria-label="Classes">
+          {classes.data.map((c) => (
+            <Entry key={c.id} to={`/classes/${c.id}`}>
+              <b>{c.name}</b>
+              <span>
+                {count(c.students.length, 'student')} · {bandNames[c.band].toLowerCase()}
+              </span>
+            </Entry>
+          ))}
+          <Entry to="/classes" end>
+            <b>New class</b>
+          </Entry>
+        </nav>
+        {open ? (
+          <ClassPage key={open.id} open={open} />
+        ) : (
+          <ClassForm key={draft} onCreate={(request) => create.mutate(request)} error={create.error} busy={create.isPending} />
+        )}
+      </Layout>
+    </Place>
+  );
+}
+
+const Layout = styled.div`
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: 236px minmax(0, 1fr);
+  & > nav { border-right: 1px solid ${colour.line}; padding: ${space(3)} 0; overflow: auto; }
+  @media (max-width: 720px) { display: block; }
+`;
+const Entry = styled(NavLink)`
+  display: block;
+  padding: ${space(2)} ${space(6)};
+  text-decoration: none;
+  &:hover { background: ${colour.wash}; }
+  &.active { background: ${colour.wash}; }
+  b { display: block; font-weight: 600; }
+  span { font-size: ${sizes.small}; color: ${colour.muted}; }
+`;

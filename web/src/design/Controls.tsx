@@ -1,0 +1,240 @@
+import { type ReactNode } from 'react';
+import {
+  Button as AriaButton,
+  FieldError as AriaFieldError,
+  Input as AriaInput,
+  Label as AriaLabel,
+  ListBox,
+  ListBoxItem,
+  Popover,
+  Select as AriaSelect,
+  SelectValue,
+  Text,
+  TextArea as AriaTextArea,
+  TextField,
+  ToggleButton as AriaToggleButton,
+  ToggleButtonGroup,
+} from 'react-aria-components';
+import styled, { css } from 'styled-components';
+import { colour, sizes, space } from './tokens';
+
+const plate = css`
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  gap: ${space(2)};
+  min-height: 34px;
+  padding: ${space(1)} ${space(3)};
+  border: 1px solid ${colour.ink};
+  border-radius: 2px;
+  background: ${colour.raised};
+  cursor: pointer;
+  white-space: nowrap;
+  &[data-hovered] { background: ${colour.wash}; }
+  &[data-disabled] { border-color: ${colour.line}; color: ${colour.muted}; cursor: default; }
+`;
+
+/** The usual action. */
+export const Button = styled(AriaButton)`${plate}`;
+
+/** The one next action of a view. */
+export const MainButton = styled(AriaButton)`
+  ${plate}
+  background: ${colour.ink};
+  color: ${colour.paper};
+  font-weight: 600;
+  &[data-hovered] { background: ${colour.muted}; }
+  &[data-disabled] { background: ${colour.wash}; border-color: ${colour.line}; color: ${colour.muted}; }
+`;
+
+/** An action inside a sentence or a row. */
+export const LinkButton = styled(AriaButton)`
+  padding: 0;
+  border: 0;
+  background: none;
+  text-decoration: underline;
+  text-underline-offset: 0.18em;
+  cursor: pointer;
+  &[data-disabled] { color: ${colour.muted}; text-decoration: none; cursor: default; }
+`;
+
+const field = css`
+  width: 100%;
+  min-height: 34px;
+  padding: ${space(1)} ${space(2)};
+  border: 1px solid ${colour.muted};
+  border-radius: 2px;
+  background: ${colour.raised};
+`;
+
+const Label = styled(AriaLabel)`
+  display: block;
+  font-size: ${sizes.small};
+  color: ${colour.muted};
+  margin-bottom: 2px;
+`;
+const Hint = styled(Text)`display: block; font-size: ${sizes.small}; color: ${colour.muted};`;
+const Fault = styled(AriaFieldError)`
+  display: block;
+  font-size: ${sizes.small};
+  font-weight: 600;
+  &::before { content: '▲ '; }
+`;
+const Input = styled(AriaInput)`${field}`;
+const Area = styled(AriaTextArea)`${field} resize: vertical; line-height: 1.35;`;
+
+interface TextProps {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  hint?: string | undefined;
+  error?: string | undefined;
+  type?: 'text' | 'password';
+  rows?: number;
+  required?: boolean;
+  autoComplete?: string;
+}
+
+/** A line or, with rows, an area of words, with its label above and what is wrong below. */
+export function Words({ label, value, onChange, hint, error, type = 'text', rows, required, autoComplete }: TextProps) {
+  return (
+    <TextField
+      value={value}
+      onChange={onChange}
+      type={type}
+      isRequired={required ?? false}
+      isInvalid={error !== undefined}
+      validationBehavior="aria"
+      {...(autoComplete ? { autoComplete } : {})}
+    >
+      <Label>{label}</Label>
+      {rows ? <Area rows={rows} /> : <Input />}
+      {hint && <Hint slot="description">{hint}</Hint>}
+      {error && <Fault>{error}</Fault>}
+    </TextField>
+  );
+}
+
+export interface Choice {
+  id: string;
+  name: string;
+  mark?: ReactNode;
+  note?: string;
+}
+
+interface SelectProps {
+  label: string;
+  value: string | null;
+  onChange: (id: string) => void;
+  choices: readonly Choice[];
+  placeholder?: string;
+}
+
+/** One of a list. */
+export function Select({ label, value, onChange, choices, placeholder }: SelectProps) {
+  return (
+    <AriaSelect
+      value={value}
+      onChange={(key) => key !== null && onChange(String(key))}
+      {...(placeholder ? { placeholder } : {})}
+    >
+      <Label>{label}</Label>
+      <SelectPlate>
+        <SelectValue />
+        <span aria-hidden>▾</span>
+      </SelectPlate>
+      <Drop>
+        <List items={choices}>
+          {(choice: Choice) => (
+            <Item id={choice.id} textValue={choice.name}>
+              {choice.mark}
+              <span>{choice.name}</span>
+              {choice.note && <Note data-note>{choice.note}</Note>}
+            </Item>
+          )}
+        </List>
+      </Drop>
+    </AriaSelect>
+  );
+}
+
+const SelectPlate = styled(AriaButton)`
+  ${field}
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  text-align: left;
+  cursor: pointer;
+  & .react-aria-SelectValue { display: flex; align-items: center; gap: ${space(2)}; min-width: 0; white-space: nowrap; overflow: hidden; }
+  & .react-aria-SelectValue [data-note] { display: none; }
+`;
+const Drop = styled(Popover)`
+  min-width: var(--trigger-width);
+  border: 1px solid ${colour.ink};
+  background: ${colour.raised};
+`;
+const List = styled(ListBox<Choice>)`max-height: 420px; overflow: auto; padding: ${space(1)};`;
+const Item = styled(ListBoxItem)`
+  display: flex;
+  align-items: center;
+  gap: ${space(2)};
+  padding: ${space(1)} ${space(2)};
+  cursor: pointer;
+  &[data-focused] { background: ${colour.wash}; outline: none; }
+  &[data-selected] { font-weight: 600; }
+`;
+const Note = styled.span`margin-left: auto; padding-left: ${space(4)}; color: ${colour.muted}; font-size: ${sizes.small};`;
+
+interface SegmentsProps<T extends string> {
+  label: string;
+  value: T;
+  onChange: (value: T) => void;
+  choices: readonly { id: T; name: string }[];
+}
+
+/** One of few, all in sight. */
+export function Segments<T extends string>({ label, value, onChange, choices }: SegmentsProps<T>) {
+  return (
+    <div>
+      <SegmentsLabel>{label}</SegmentsLabel>
+      <Row
+        aria-label={label}
+        selectionMode="single"
+        disallowEmptySelection
+        selectedKeys={[value]}
+        onSelectionChange={(keys) => {
+          const [first] = keys;
+          if (first !== undefined) {
+            onChange(first as T);
+          }
+        }}
+      >
+        {choices.map((choice) => (
+          <Segment key={choice.id} id={choice.id}>
+            {choice.name}
+          </Segment>
+        ))}
+      </Row>
+    </div>
+  );
+}
+
+const SegmentsLabel = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted}; margin-bottom: 2px;`;
+const Row = styled(ToggleButtonGroup)`display: inline-flex; flex-wrap: wrap;`;
+const Segment = styled(AriaToggleButton)`
+  min-height: 34px;
+  min-width: 34px;
+  padding: ${space(1)} ${space(2)};
+  border: 1px solid ${colour.muted};
+  margin-right: -1px;
+  background: ${colour.raised};
+  cursor: pointer;
+  &[data-hovered] { background: ${colour.wash}; }
+  &[data-selected] { background: ${colour.ink}; color: ${colour.paper}; border-color: ${colour.ink}; font-weight: 600; }
+`;
+
+/** On or off. */
+export const Toggle = styled(AriaToggleButton)`
+  ${plate}
+  &[data-selected] { background: ${colour.ink}; color: ${colour.paper}; }
+`;

@@ -1,0 +1,50 @@
+import { type ReactNode } from 'react';
+import styled from 'styled-components';
+import { colour, sizes, space } from './tokens';
+
+interface PlaceProps {
+  title: string;
+  about?: ReactNode;
+  actions?: ReactNode;
+  children: ReactNode;
+}
+
+/** A place: its name, what it shows now, what can be done, and the one large thing in it. */
+export function Place({ title, about, actions, children }: PlaceProps) {
+  return (
+    <Frame>
+      <title>{`${title} – Grastel`}</title>
+      <Head>
+        <h1>{title}</h1>
+        {about && <About>{about}</About>}
+        {actions && <Actions>{actions}</Actions>}
+      </Head>
+      {children}
+    </Frame>
+  );
+}
+
+const Frame = styled.main`
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  min-height: 0;
+  height: 100%;
+  overflow: auto;
+`;
+const Head = styled.header`
+  display: flex;
+  align-items: baseline;
+  flex-wrap: wrap;
+  gap: ${space(2)} ${space(5)};
+  padding: ${space(4)} ${space(6)} ${space(3)};
+  border-bottom: 1px solid ${colour.line};
+`;
+const About = styled.div`color: ${colour.muted}; font-size: ${sizes.text};`;
+const Actions = styled.div`
+  display: flex;
+  align-items: flex-end;
+  flex-wrap: wrap;
+  gap: ${space(3)};
+  margin-left: auto;
+`;

@@ -1,0 +1,93 @@
+import styled from 'styled-components';
+import type { Schemas } from '../api/client';
+import { grey } from '../design/greys';
+import { Asked } from '../design/Swatch';
+import { colour, sizes, space } from '../design/tokens';
+
+interface Props {
+  pageId: string;
+  boxes: Schemas['BoxReadingView'][];
+  field: string | null;
+  onField: (field: string | null) => void;
+}
+
+/** Every box: its crop beside the value asked for, and what was measured in it. */
+export function BoxTable({ pageId, boxes, field, onField }: Props) {
+  return (
+    <Scroll>
+      <Table>
+        <thead>
+          <tr>
+            <th>Box</th>
+            {boxes.map((b) => (
+              <th key={b.field} scope="col">
+                {b.field}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <th scope="row">Drawn</th>
+            {boxes.map((b) => (
+              <Cell key={b.field} $on={b.field === field} onMouseEnter={() => onField(b.field)} onMouseLeave={() => onField(null)}>
+                <Crop src={`/api/returns/pages/${pageId}/picture?part=${b.field}`} alt={`Box ${b.field} as drawn`} />
+              </Cell>
+            ))}
+          </tr>
+          <tr>
+            <th scope="row">Asked</th>
+            {boxes.map((b) => (
+              <Cell key={b.field} $on={b.field === field}>
+                <Value>
+                  <Asked $colour={grey(b.askedLightness)} $size={14} /> {b.askedValue.toFixed(1)}
+                </Value>
+              </Cell>
+            ))}
+          </tr>
+          <Figures name="Value" boxes={boxes} field={field} of={(b) => (b.blank ? 'empty' : b.value.toFixed(1))} strong />
+          <Figures name="Step, L*" boxes={boxes} field={field} of={(b) => (b.step === undefined || b.step === null ? '' : Math.abs(b.step).toFixed(1))} />
+          <Figures name="Specks, %" boxes={boxes} field={field} of={(b) => b.specks.toFixed(0)} />
+          <Figures name="Uneven, L*" boxes={boxes} field={field} of={(b) => b.unevenness.toFixed(1)} />
+          <Figures name="Outside, %" boxes={boxes} field={field} of={(b) => b.outside.toFixed(1)} />
+        </tbody>
+      </Table>
+    </Scroll>
+  );
+}
+
+interface FiguresProps {
+  name: string;
+  boxes: Schemas['BoxReadingView'][];
+  field: string | null;
+  of: (box: Schemas['BoxReadingView']) => string;
+  strong?: boolean;
+}
+
+function Figures({ name, boxes, field, of, strong }: FiguresProps) {
+  return (
+    <tr>
+      <th scope="row">{name}</th>
+      {boxes.map((b) => (
+        <Cell key={b.field} $on={b.field === field}>
+          {strong ? <b>{of(b)}</b> : of(b)}
+        </Cell>
+      ))}
+    </tr>
+  );
+}
+
+const Scroll = styled.div`overflow-x: auto;`;
+const Table = styled.table`
+  th { font-weight: 400; color: ${colour.muted}; font-size: ${sizes.small}; text-align: left; white-space: nowrap; padding-right: ${space(2)}; }
+  thead th { font-weight: 600; color: ${colour.ink}; text-align: center; }
+  thead th:first-child { text-align: left; font-weight: 400; color: ${colour.muted}; }
+`;
+const Cell = styled.td<{ $on: boolean }>`
+  text-align: center;
+  padding: 2px ${space(1)};
+  background: ${(p) => (p.$on ? colour.wash : 'transparent')};
+  border-top: 1px solid ${colour.line};
+`;
+const Crop = styled.img`display: block; width: 64px; max-width: 100%; height: auto; margin: 0 auto;`;
+const Value = styled.span`display: inline-flex; align-items: center; gap: ${space(1)};`;

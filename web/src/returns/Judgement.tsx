@@ -1,0 +1,162 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { type KeyboardEvent, useState } from 'react';
+import { Radio, RadioGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { MainButton } from '../design/Controls';
+import { Notice } from '../design/States';
+import { colour, levelGreys, sizes, space } from '../design/tokens';
+import { causeWords, goals as goalWords, type Goal, levelNames, nextWords } from '../words/words';
+
+type GoalView = Schemas['GoalView'];
+const levelCodes = ['NOT_TRIED', 'BEGINNING', 'NEARLY', 'SECURE', 'BEYOND'] as const;
+
+interface Props {
+  page: Schemas['PageRow'];
+  goals: GoalView[];
+  onField: (field: string | null) => void;
+  onConfirmed: () => void;
+}
+
+/**
+ * The proposed level of each goal with its figure and cause. By keyboard: up and down (or Tab) from goal to goal, a digit
+ * or left and right for the level, Enter confirms and goes to the next page.
+ */
+export function Judgement({ page, goals, onField, onConfirmed }: Props) {
+  const queries = useQueryClient();
+  const [levels, setLevels] = useState<Record<string, number>>(() =>
+    Object.fromEntries(goals.map((g) => [g.goal, g.level ?? g.proposed])),
+  );
+  const confirm = useMutation({
+    mutationFn: () =>
+      body(
+        api.POST('/api/returns/pages/{id}/confirmation', {
+          params: { path: { id: page.id } },
+          body: {
+            changed: goals.map((g) => ({ goal: g.goal, level: levelCodes[levels[g.goal] ?? 0] ?? 'NOT_TRIED' })),
+          },
+        }),
+      ),
+    onSuccess: () => {
+      onConfirmed();
+      return queries.invalidateQueries();
+    },
+  });
+  const set = (goal: Goal, level: number) => setLevels((before) => ({ ...before, [goal]: level }));
+  const best = goals.find((g) => (levels[g.goal] ?? 0) >= 3);
+  const worst = [...goals].filter((g) => g.cause).sort((a, b) => (levels[a.goal] ?? 0) - (levels[b.goal] ?? 0))[0];
+
+  return (
+    <section
+      aria-label="Judgement"
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' && !(event.target instanceof HTMLButtonElement)) {
+          event.preventDefault();
+          confirm.mutate();
+        }
+      }}
+    >
+      <Head>
+        <h2>{page.place?.student.name}</h2>
+        <MainButton onPress={() => confirm.mutate()} isDisabled={confirm.isPending} autoFocus={!page.confirmed}>
+          {page.confirmed ? 'Confirm again' : 'Confirm and next ⏎'}
+        </MainButton>
+      </Head>
+      {confirm.error && <Notice role="alert">▲ {confirm.error.message}</Notice>}
+      <Goals>
+        {goals.map((goal) => (
+          <GoalRow key={goal.goal} goal={goal} level={levels[goal.goal] ?? 0} onLevel={(l) => set(goal.goal, l)} onField={onField} />
+        ))}
+      </Goals>
+      <Say>
+        {best && <span>{goalWords[best.goal].best} </span>}
+        {worst?.cause && <b>Next: {nextWords(worst.cause)}</b>}
+      </Say>
+      <Keys>↑ ↓ goal · 0–4 level · Enter confirms{page.confirmed && ' · confirmed'}</Keys>
+    </section>
+  );
+}
+
+interface GoalRowProps {
+  goal: GoalView;
+  level: number;
+  onLevel: (level: number) => void;
+  onField: (field: string | null) => void;
+}
+
+function GoalRow({ goal, level, onLevel, onField }: GoalRowProps) {
+  const words = goalWords[goal.goal];
+  const figure = goal.figure === undefined || goal.figure === null ? null : goal.figure;
+  const onKey = (event: KeyboardEvent<HTMLElement>) => {
+    if (/^[0-4]$/.test(event.key)) {
+      onLevel(Number(event.key));
+    } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+      event.preventDefault();
+      event.stopPropagation();
+      moveTo(event.currentTarget, event.key === 'ArrowDown' ? 1 : -1);
+    }
+  };
+  return (
+    <Row onKeyDownCapture={onKey} onFocus={() => onField(goal.field ?? null)} onBlur={() => onField(null)} data-goal={goal.goal}>
+      <div>
+        <b>{words.name}</b> {goal.close && <Close>close: look</Close>}
+        {level !== goal.proposed && <Close>proposed {goal.proposed}</Close>}
+        <Figure>
+          {figure === null
+            ? 'nothing drawn'
+            : `${words.figure} ${figure >= 999 ? 'no order' : `${figure.toFixed(words.digits)} ${words.unit}`}${figure < 999 && goal.plusMinus ? ` ± ${goal.plusMinus.toFixed(words.digits)}` : ''}; secure ${goal.nearly < goal.beyond ? 'from' : 'to'} ${goal.secure.toFixed(words.digits)}`}
+          {goal.cause && <Cause> · {causeWords(goal.cause, goal.field)}</Cause>}
+        </Figure>
+      </div>
+      <Choice aria-label={`${words.name}, level`} orientation="horizontal" value={String(level)} onChange={(v) => onLevel(Number(v))}>
+        {levelNames.map((name, l) => (
+          <Chip key={name} value={String(l)} aria-label={`${l} ${name}`} $level={l}>
+            {l}
+          </Chip>
+        ))}
+      </Choice>
+    </Row>
+  );
+}
+
+/** Puts the focus on the level of the goal before or after. */
+function moveTo(row: HTMLElement, by: 1 | -1) {
+  const next = by === 1 ? row.nextElementSibling : row.previousElementSibling;
+  next?.querySelector<HTMLInputElement>('input:checked')?.focus();
+}
+
+const Head = styled.div`display: flex; align-items: center; justify-content: space-between; gap: ${space(3)}; margin-bottom: ${space(2)};`;
+const Goals = styled.div`border-top: 1px solid ${colour.line};`;
+const Row = styled.div`
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: ${space(3)};
+  padding: 5px 0;
+  border-bottom: 1px solid ${colour.line};
+  &:focus-within { background: ${colour.wash}; box-shadow: -8px 0 0 ${colour.wash}; }
+`;
+const Figure = styled.p`font-size: ${sizes.small}; color: ${colour.muted}; line-height: 1.25;`;
+const Cause = styled.span`color: ${colour.ink};`;
+const Close = styled.span`font-size: ${sizes.small}; border: 1px solid ${colour.ink}; padding: 0 ${space(1)}; margin-left: ${space(1)};`;
+const Choice = styled(RadioGroup)`display: flex; flex: none;`;
+const Chip = styled(Radio)<{ $level: number }>`
+  display: grid;
+  place-items: center;
+  width: 30px;
+  height: 30px;
+  margin-left: -1px;
+  border: 1px solid ${colour.line};
+  font-weight: 600;
+  color: ${colour.muted};
+  cursor: pointer;
+  &[data-selected] {
+    background: ${(p) => levelGreys[p.$level]};
+    color: ${(p) => (p.$level >= 3 ? levelGreys[0] : levelGreys[4])};
+    border-color: ${colour.ink};
+    z-index: 1;
+  }
+  &[data-focus-visible] { outline: 2px solid ${colour.ink}; outline-offset: 2px; z-index: 2; }
+`;
+const Say = styled.p`margin-top: ${space(2)};`;
+const Keys = styled.p`font-size: ${sizes.small}; color: ${colour.muted}; margin-top: ${space(1)};`;

@@ -1,0 +1,71 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import type { Schemas } from '../api/client';
+import { Level } from '../design/Level';
+import { colour, sizes, space } from '../design/tokens';
+import { problemWords } from '../words/words';
+
+type Row = Schemas['PageRow'];
+
+/** Every page with where it stands. */
+export function PageList({ rows, openId, runId }: { rows: Row[]; openId: string | undefined; runId: string | undefined }) {
+  return (
+    <List aria-label="Pages">
+      {rows.map((row) => (
+        <li key={row.id}>
+          <Entry to={`/returns/${runId ?? 'none'}/${row.id}`} aria-current={row.id === openId ? 'page' : undefined}>
+            <Name>
+              {row.place?.student.name ?? row.file}
+              {row.confirmed && <span aria-label="confirmed"> ✓</span>}
+            </Name>
+            <Standing row={row} />
+          </Entry>
+        </li>
+      ))}
+    </List>
+  );
+}
+
+function Standing({ row }: { row: Row }) {
+  switch (row.state) {
+    case 'QUEUED':
+      return <Small>waiting</Small>;
+    case 'READING':
+      return <Small>being read …</Small>;
+    case 'CANCELLED':
+      return <Small>cancelled</Small>;
+    case 'UNREADABLE':
+      return <Small>▲ {problemWords(row.problem ?? '', row.problemFigure)}</Small>;
+    case 'READ':
+      return (
+        <Levels aria-label={`levels ${row.levels.join(', ')}${row.close ? ', close: look' : ''}`}>
+          {row.levels.map((level, i) => (
+            <Level key={i} level={level} size={16} />
+          ))}
+          {row.close && !row.confirmed && <Small>close</Small>}
+          {row.notices.length > 0 && <Small>▲</Small>}
+        </Levels>
+      );
+  }
+}
+
+const List = styled.ol`
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  overflow: auto;
+  border-right: 1px solid ${colour.line};
+  @media (max-width: 720px) { max-height: 40vh; }
+`;
+const Entry = styled(Link)`
+  display: block;
+  padding: 5px ${space(4)} 5px ${space(6)};
+  border-bottom: 1px solid ${colour.line};
+  text-decoration: none;
+  &:hover { background: ${colour.wash}; }
+  &[aria-current] { background: ${colour.wash}; box-shadow: inset 4px 0 0 ${colour.ink}; }
+  @media (max-width: 1100px) { padding-left: ${space(3)}; }
+`;
+const Name = styled.span`display: block; font-weight: 600; overflow: hidden; text-overflow: ellipsis; white-space: nowrap;`;
+const Small = styled.span`font-size: ${sizes.small}; color: ${colour.muted}; line-height: 1.2;`;
+const Levels = styled.span`display: flex; align-items: center; gap: 2px;`;

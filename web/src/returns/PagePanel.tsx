@@ -1,0 +1,125 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { Button, LinkButton } from '../design/Controls';
+import { Empty, Failed, Loading, Notice } from '../design/States';
+import { colour, sizes, space } from '../design/tokens';
+import { noticeWords, problemWords, timeOf } from '../words/words';
+import { BoxTable } from './BoxTable';
+import { Judgement } from './Judgement';
+import { MatchByHand } from './MatchByHand';
+import { PagePicture } from './PagePicture';
+
+type Row = Schemas['PageRow'];
+
+interface Props {
+  row: Row;
+  runId: string | undefined;
+  onConfirmed: () => void;
+}
+
+/** One page: its picture with what was measured, box by box, and the proposed levels. */
+export function PagePanel({ row, runId, onConfirmed }: Props) {
+  const queries = useQueryClient();
+  const [field, setField] = useState<string | null>(null);
+  const path = { id: row.id };
+  const detail = useQuery({
+    queryKey: ['page', row.id],
+    queryFn: () => body(api.GET('/api/returns/pages/{id}', { params: { path } })),
+  });
+  const refresh = () => queries.invalidateQueries();
+  const cancel = useMutation({
+    mutationFn: () => api.POST('/api/returns/pages/{id}/cancellation', { params: { path } }),
+    onSuccess: refresh,
+  });
+  const again = useMutation({ mutationFn: () => api.POST('/api/returns/pages/{id}/again', { params: { path } }), onSuccess: refresh });
+  const remove = useMutation({ mutationFn: () => api.DELETE('/api/returns/pages/{id}', { params: { path } }), onSuccess: refresh });
+
+  if (detail.isPending) {
+    return <Loading what="the page" />;
+  }
+  if (detail.isError) {
+    return <Failed error={detail.error} />;
+  }
+  const { boxes, goals, quality, pageWidth, pageHeight } = detail.data;
+  const now = detail.data.row;
+
+  if (now.state === 'QUEUED' || now.state === 'READING') {
+    return (
+      <Empty title={now.state === 'QUEUED' ? 'Waiting to be read' : 'Being read'}>
+        <p>{now.file}</p>
+        <Button onPress={() => cancel.mutate()}>Cancel</Button>
+      </Empty>
+    );
+  }
+  if (now.state !== 'READ' || !pageWidth || !pageHeight) {
+    return (
+      <Trouble>
+        <Notice>
+          <strong>▲ {now.state === 'CANCELLED' ? 'Cancelled before it was read.' : problemWords(now.problem ?? '', now.problemFigure)}</strong>
+          <span>
+            {now.file}, page {now.pageInFile}, came in at {timeOf(now.received)}
+            {now.code && `, code ${now.code}`}
+          </span>
+          <Actions>
+            <LinkButton onPress={() => again.mutate()}>Read again</LinkButton>
+            <LinkButton onPress={() => remove.mutate()}>Delete this page</LinkButton>
+          </Actions>
+        </Notice>
+        <MatchByHand page={now} runId={runId} />
+      </Trouble>
+    );
+  }
+  return (
+    <Layout>
+      <Evidence>
+        <PagePicture id={now.id} width={pageWidth} height={pageHeight} boxes={boxes} field={field} onField={setField} />
+        <Caption>
+          {now.file} · {quality && `${Math.round(quality.dpi)} dpi, flat to ${quality.flatnessMm.toFixed(2)} mm, light ± ${(quality.lightSpread * 100).toFixed(1)} %`}
+        </Caption>
+        <Actions>
+          <a href={`/api/returns/pages/${now.id}/original`} target="_blank" rel="noreferrer">
+            As it came in
+          </a>
+          {!now.confirmed && <LinkButton onPress={() => again.mutate()}>Read again</LinkButton>}
+          <LinkButton onPress={() => remove.mutate()}>Delete this page</LinkButton>
+        </Actions>
+      </Evidence>
+      <div>
+        {now.notices.length > 0 && (
+          <Notice>
+            {now.notices.map((n) => (
+              <span key={n}>▲ {noticeWords[n]}</span>
+            ))}
+          </Notice>
+        )}
+        <Judgement key={`${now.id}.${String(now.confirmed)}`} page={now} goals={goals} onField={setField} onConfirmed={onConfirmed} />
+      </div>
+      <Boxes>
+        <BoxTable pageId={now.id} boxes={boxes} field={field} onField={setField} />
+      </Boxes>
+    </Layout>
+  );
+}
+
+const Layout = styled.div`
+  display: grid;
+  grid-template-columns: minmax(220px, 2fr) minmax(0, 3fr);
+  align-content: start;
+  gap: ${space(4)} ${space(5)};
+  padding: ${space(4)} ${space(5)};
+  min-height: 0;
+  overflow: auto;
+  @media (max-width: 720px) { display: block; }
+`;
+const Evidence = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: ${space(2)};
+  & > svg { border: 1px solid ${colour.line}; }
+`;
+const Caption = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
+const Actions = styled.div`display: flex; gap: ${space(4)}; font-size: ${sizes.small};`;
+const Boxes = styled.div`grid-column: 1 / -1;`;
+const Trouble = styled.div`display: flex; flex-direction: column; gap: ${space(4)}; padding: ${space(4)} ${space(5)}; overflow: auto; min-height: 0;`;

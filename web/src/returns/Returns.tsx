@@ -1,0 +1,117 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { Select } from '../design/Controls';
+import { Place } from '../design/Place';
+import { Empty, Failed, Loading } from '../design/States';
+import { colour, space } from '../design/tokens';
+import { count, dayOf } from '../words/words';
+import { PageList } from './PageList';
+import { PagePanel } from './PagePanel';
+import { ScannerButton } from './ScannerButton';
+import { Upload } from './Upload';
+
+type Row = Schemas['PageRow'];
+
+/** Returned pages of one printing: the list, one page, and its judgement. */
+export default function Returns({ isDemo }: { isDemo: boolean }) {
+  const { run, page } = useParams();
+  const navigate = useNavigate();
+  const runs = useQuery({ queryKey: ['runs'], queryFn: () => body(api.GET('/api/sheets/runs')) });
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const chosen = runs.data?.find((r) => r.id === run) ?? runs.data?.[0];
+  const runId = chosen?.id;
+  const pages = useQuery({
+    queryKey: ['returns', runId],
+    queryFn: () => body(api.GET('/api/returns/runs/{run}/pages', { params: { path: { run: runId ?? '' } } })),
+    enabled: runId !== undefined,
+  });
+  const unplaced = useQuery({ queryKey: ['returns', 'unplaced'], queryFn: () => body(api.GET('/api/returns/unplaced')) });
+  const rows = [...sorted(pages.data ?? []), ...(unplaced.data ?? [])];
+  const open = rows.find((r) => r.id === page) ?? rows.find((r) => r.state === 'READ' && !r.confirmed) ?? rows[0];
+
+  useEffect(() => {
+    if (runId && open && page === undefined && open.state === 'READ') {
+      void navigate(`/returns/${runId}/${open.id}`, { replace: true });
+    }
+  }, [runId, open, page, navigate]);
+
+  const error = runs.error ?? classes.error ?? pages.error ?? unplaced.error;
+  if (error) {
+    return <Failed error={error} />;
+  }
+  if (!runs.data || !classes.data || unplaced.isPending) {
+    return <Loading what="the returned pages" />;
+  }
+  const className = (id: string) => classes.data.find((c) => c.id === id)?.name ?? '';
+  const read = rows.filter((r) => r.state === 'READ').length;
+  const confirmed = rows.filter((r) => r.confirmed).length;
+  const goNext = () => {
+    const next = rows.find((r) => r.state === 'READ' && !r.confirmed && r.id !== open?.id);
+    if (runId && next) {
+      void navigate(`/returns/${runId}/${next.id}`);
+    }
+  };
+
+  return (
+    <Place
+      title="Returns"
+      about={chosen && `${count(read, 'page')} read of ${chosen.pages} printed, ${confirmed} confirmed`}
+      actions={
+        <>
+          {runs.data.length > 0 && (
+            <Picker>
+              <Select
+                label="Printing"
+                value={runId ?? null}
+                onChange={(id) => void navigate(`/returns/${id}`)}
+                choices={runs.data.map((r) => ({ id: r.id, name: `${className(r.schoolClass)} · ${r.title}`, note: dayOf(r.printedAt) }))}
+              />
+            </Picker>
+          )}
+          {isDemo && chosen && <ScannerButton className={className(chosen.schoolClass)} />}
+          <Upload />
+        </>
+      }
+    >
+      {rows.length === 0 ? (
+        <Empty title={chosen ? 'Nothing has come back yet' : 'Nothing printed yet'}>
+          {chosen ? (
+            <p>
+              Scan the sheets into the watched folder, or choose <b>Add scans</b>: JPEG, PNG or PDF, any way up, flat and in even light. Each page
+              appears here as it is read.
+            </p>
+          ) : (
+            <p>
+              Print a sheet for a class in <Link to="/sheets">Sheets</Link>; its pages are read here when they come back.
+            </p>
+          )}
+        </Empty>
+      ) : (
+        <Layout>
+          <PageList rows={rows} openId={open?.id} runId={runId} />
+          {open && <PagePanel key={open.id} row={open} runId={runId} onConfirmed={goNext} />}
+        </Layout>
+      )}
+    </Place>
+  );
+}
+
+/** By name; two pages of one student in the order they came. */
+function sorted(rows: readonly Row[]): Row[] {
+  const name = (r: Row) => r.place?.student.name ?? '';
+  return [...rows].sort((a, b) => name(a).localeCompare(name(b)) || a.received.localeCompare(b.received));
+}
+
+const Picker = styled.div`width: 320px;`;
+const Layout = styled.div`
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: 232px minmax(0, 1fr);
+  border-top: 1px solid ${colour.paper};
+  @media (max-width: 1100px) { grid-template-columns: 190px minmax(0, 1fr); }
+  @media (max-width: 720px) { display: block; padding-bottom: ${space(8)}; }
+`;

@@ -1,0 +1,126 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { api, body, type Schemas } from '../api/client';
+import { Place } from '../design/Place';
+import { Failed, Loading } from '../design/States';
+import { Composer } from './Composer';
+
+export type SheetRequest = Schemas['SheetRequest'];
+type Kit = Schemas['KitView'];
+
+/** Compose a sheet, keep it, print it for a class. */
+export default function Sheets() {
+  const { id } = useParams();
+  const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')), staleTime: Infinity });
+  const sheets = useQuery({ queryKey: ['sheets'], queryFn: () => body(api.GET('/api/sheets')) });
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const waiting = kit.isPending || sheets.isPending || classes.isPending;
+  const error = kit.error ?? sheets.error ?? classes.error;
+  if (error) {
+    return <Failed error={error} />;
+  }
+  if (waiting) {
+    return <Loading what="the sheets" />;
+  }
+  const open = sheets.data?.find((s) => s.id === id);
+  return (
+    <Desk
+      key={open ? `${open.id}.${open.version}` : 'new'}
+      kit={kit.data as Kit}
+      sheets={sheets.data ?? []}
+      classes={classes.data ?? []}
+      open={open}
+    />
+  );
+}
+
+interface DeskProps {
+  kit: Kit;
+  sheets: Schemas['SheetView'][];
+  classes: Schemas['ClassView'][];
+  open: Schemas['SheetView'] | undefined;
+}
+
+function Desk({ kit, sheets, classes, open }: DeskProps) {
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [request, setRequest] = useState<SheetRequest>(() => (open ? fromSheet(open) : first(kit)));
+  const [classId, setClassId] = useState<string | null>(classes[0]?.id ?? null);
+  const [run, setRun] = useState<Schemas['RunView']>();
+
+  const draft = useQuery({
+    queryKey: ['draft', request],
+    queryFn: ({ signal }) => body(api.POST('/api/sheets/preview', { body: request, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  });
+
+  const changed = open === undefined || !same(request, fromSheet(open));
+  const keep = useMutation({
+    mutationFn: () =>
+      open
+        ? body(api.PUT('/api/sheets/{id}', { params: { path: { id: open.id } }, body: request }))
+        : body(api.POST('/api/sheets', { body: request })),
+    onSuccess: async (kept) => {
+      await queries.invalidateQueries({ queryKey: ['sheets'] });
+      await navigate(`/sheets/${kept.id}`);
+    },
+  });
+  const print = useMutation({
+    mutationFn: async (schoolClass: string) => {
+      const sheet = changed ? await keep.mutateAsync() : open;
+      return body(api.POST('/api/sheets/{id}/runs', { params: { path: { id: sheet.id } }, body: { schoolClass } }));
+    },
+    onSuccess: (made) => {
+      setRun(made);
+      void queries.invalidateQueries();
+    },
+  });
+
+  return (
+    <Place title="Sheets" about={open ? `${open.title}, version ${open.version}${open.printed ? ', printed' : ''}` : 'A new pressure scale'}>
+      <Composer
+        kit={kit}
+        sheets={sheets}
+        classes={classes}
+        open={open}
+        request={request}
+        onRequest={setRequest}
+        draft={draft.data}
+        stale={draft.isPlaceholderData}
+        error={draft.error ?? keep.error ?? print.error}
+        changed={changed}
+        onKeep={() => keep.mutate()}
+        keeping={keep.isPending}
+        classId={classId}
+        onClass={setClassId}
+        onPrint={() => classId && print.mutate(classId)}
+        printing={print.isPending}
+        run={run}
+      />
+    </Place>
+  );
+}
+
+function first(kit: Kit): SheetRequest {
+  const pencil = kit.pencils.find((p) => p.name === 'Buoy Red') ?? kit.pencils[0];
+  const paper = kit.papers.find((p) => p.tooth === 1) ?? kit.papers[0];
+  return {
+    pencil: pencil?.id ?? '',
+    paper: paper?.id ?? '',
+    pageSize: 'A4',
+    steps: 5,
+    direction: 'LIGHT_TO_DARK',
+    boxMm: 20,
+  };
+}
+
+function fromSheet(sheet: Schemas['SheetView']): SheetRequest {
+  const { title, pencil, paper, pageSize, steps, direction, boxMm } = sheet;
+  return { title, pencil, paper, pageSize, steps, direction, boxMm };
+}
+
+function same(a: SheetRequest, b: SheetRequest): boolean {
+  return (Object.keys(b) as (keyof SheetRequest)[]).every((key) => a[key] === b[key]);
+}

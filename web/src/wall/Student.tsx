@@ -1,0 +1,110 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { Level } from '../design/Level';
+import { Place } from '../design/Place';
+import { Empty, Failed, Loading } from '../design/States';
+import { colour, sizes, space } from '../design/tokens';
+import { causeWords, dayOf, goals as goalWords, levelNames, nextWords } from '../words/words';
+
+type Attempt = Schemas['AttemptView'];
+
+/** One student: every attempt with its boxes, levels, and what to say. */
+export default function Student() {
+  const { id = '' } = useParams();
+  const student = useQuery({
+    queryKey: ['wall', 'student', id],
+    queryFn: () => body(api.GET('/api/wall/students/{id}', { params: { path: { id } } })),
+  });
+  if (student.isPending) {
+    return <Loading what="the student" />;
+  }
+  if (student.isError) {
+    return <Failed error={student.error} />;
+  }
+  const { name, className, attempts } = student.data;
+  return (
+    <Place title={name} about={`${className}, ${attempts.length === 1 ? '1 attempt' : `${attempts.length} attempts`}`}>
+      {attempts.length === 0 && (
+        <Empty title="No sheet back yet">
+          <p>When a sheet of {name} has been read, it shows here.</p>
+        </Empty>
+      )}
+      {attempts.map((attempt) => (
+        <AttemptRow key={attempt.page} attempt={attempt} />
+      ))}
+    </Place>
+  );
+}
+
+function AttemptRow({ attempt }: { attempt: Attempt }) {
+  const weakest = [...attempt.marks].filter((m) => m.cause && m.level < 3).sort((a, b) => a.level - b.level)[0];
+  const strongest = [...attempt.marks].sort((a, b) => b.level - a.level)[0];
+  return (
+    <Row>
+      <Head>
+        <h2>{attempt.title}</h2>
+        <Small>
+          {dayOf(attempt.received)}
+          {attempt.confirmed ? ', confirmed' : ', not confirmed yet'} · <Link to={`/wall/${attempt.run}`}>wall</Link> ·{' '}
+          <Link to={`/returns/${attempt.run}/${attempt.page}`}>evidence</Link>
+        </Small>
+      </Head>
+      <Boxes>
+        {attempt.cells.map((cell) => (
+          <figure key={cell.field}>
+            <img src={`/api/returns/pages/${attempt.page}/picture?part=${cell.field}`} alt={`Box ${cell.field}`} />
+            <figcaption>
+              {cell.field} · {cell.blank ? 'empty' : `L* ${cell.lightness.toFixed(0)}`}
+            </figcaption>
+          </figure>
+        ))}
+      </Boxes>
+      <Goals>
+        {attempt.marks.map((m) => (
+          <li key={m.goal}>
+            <Level level={m.level} size={28} />
+            <span>
+              <b>{goalWords[m.goal].name}</b> {levelNames[m.level]}
+              <Small>
+                {m.figure !== undefined && m.figure !== null && m.figure < 999 && `${goalWords[m.goal].figure} ${m.figure.toFixed(goalWords[m.goal].digits)} ${goalWords[m.goal].unit}`}
+                {m.cause && m.level < 3 && ` · ${causeWords(m.cause, m.field)}`}
+              </Small>
+            </span>
+          </li>
+        ))}
+      </Goals>
+      <Say>
+        {strongest && strongest.level >= 3 && <p>{goalWords[strongest.goal].best}</p>}
+        {weakest?.cause && (
+          <p>
+            <b>Next:</b> {nextWords(weakest.cause)}
+          </p>
+        )}
+      </Say>
+    </Row>
+  );
+}
+
+const Row = styled.section`padding: ${space(5)} ${space(6)}; border-bottom: 1px solid ${colour.line};`;
+const Head = styled.div`display: flex; align-items: baseline; gap: ${space(4)}; margin-bottom: ${space(3)};`;
+const Small = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted};`;
+const Boxes = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space(3)};
+  figure { margin: 0; }
+  img { display: block; width: 132px; height: auto; }
+  figcaption { font-size: ${sizes.small}; color: ${colour.muted}; }
+`;
+const Goals = styled.ul`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
+  gap: ${space(3)} ${space(6)};
+  margin: ${space(5)} 0;
+  padding: 0;
+  list-style: none;
+  li { display: flex; align-items: flex-start; gap: ${space(2)}; line-height: 1.25; }
+`;
+const Say = styled.div`max-width: 640px; font-size: ${sizes.lead}; p + p { margin-top: ${space(1)}; }`;

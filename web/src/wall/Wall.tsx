@@ -1,0 +1,165 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { Select, Toggle } from '../design/Controls';
+import { grey } from '../design/greys';
+import { Level, Spread } from '../design/Level';
+import { Place } from '../design/Place';
+import { Empty, Failed, Loading } from '../design/States';
+import { Asked } from '../design/Swatch';
+import { colour, sizes, space } from '../design/tokens';
+import { causeWords, dayOf, goals as goalWords } from '../words/words';
+
+type WallView = Schemas['WallView'];
+
+/** The class as a wall of its own boxes. */
+export default function Wall() {
+  const { run } = useParams();
+  const navigate = useNavigate();
+  const [squint, setSquint] = useState(false);
+  const runs = useQuery({ queryKey: ['runs'], queryFn: () => body(api.GET('/api/sheets/runs')) });
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const runId = run ?? runs.data?.[0]?.id;
+  const wall = useQuery({
+    queryKey: ['wall', runId],
+    queryFn: () => body(api.GET('/api/wall/runs/{id}', { params: { path: { id: runId ?? '' } } })),
+    enabled: runId !== undefined,
+  });
+  const error = runs.error ?? wall.error ?? classes.error;
+  if (error) {
+    return <Failed error={error} />;
+  }
+  if (!runs.data || !classes.data || (runId && wall.isPending)) {
+    return <Loading what="the wall" />;
+  }
+  const className = (id: string) => classes.data.find((c) => c.id === id)?.name ?? '';
+  const back = wall.data?.rows.filter((r) => r.page).length ?? 0;
+  return (
+    <Place
+      title="Wall"
+      about={wall.data && `${wall.data.className}, ${wall.data.title}: ${back} of ${wall.data.rows.length} back`}
+      actions={
+        runs.data.length > 0 && (
+          <>
+            <Picker>
+              <Select
+                label="Printing"
+                value={runId ?? null}
+                onChange={(id) => void navigate(`/wall/${id}`)}
+                choices={runs.data.map((r) => ({ id: r.id, name: `${className(r.schoolClass)} · ${r.title}`, note: dayOf(r.printedAt) }))}
+              />
+            </Picker>
+            <Toggle isSelected={squint} onChange={setSquint}>
+              Squint
+            </Toggle>
+          </>
+        )
+      }
+    >
+      {!wall.data && (
+        <Empty title="No wall yet">
+          <p>
+            Print a sheet in <Link to="/sheets">Sheets</Link>; when it comes back, the class hangs here.
+          </p>
+        </Empty>
+      )}
+      {wall.data && back === 0 && (
+        <Empty title="Nothing has come back yet">
+          <p>
+            {wall.data.className} has its sheets. Bring them back in <Link to={`/returns/${wall.data.run}`}>Returns</Link>.
+          </p>
+        </Empty>
+      )}
+      {wall.data && back > 0 && <Matrix wall={wall.data} squint={squint} />}
+    </Place>
+  );
+}
+
+function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
+  return (
+    <Scroll tabIndex={0} role="region" aria-label="The wall">
+      <Table $squint={squint}>
+        <thead>
+          <tr>
+            <th scope="col">Student</th>
+            {wall.columns.map((c) => (
+              <th key={c.field} scope="col">
+                <ColumnHead>
+                  <b>{c.field}</b>
+                  <Asked $colour={grey(c.asked)} $size={14} />
+                </ColumnHead>
+                {c.median !== undefined && c.median !== null && (
+                  <Range>
+                    {Math.round(c.darkest ?? 0)}–{Math.round(c.lightest ?? 0)}
+                  </Range>
+                )}
+              </th>
+            ))}
+            {wall.goals.map((g) => (
+              <GoalHead key={g.goal} scope="col">
+                {goalWords[g.goal].name}
+                <Spread counts={g.counts} label={`${goalWords[g.goal].name}: students at level 0 to 4: ${g.counts.join(', ')}`} />
+                <Common>{g.commonest ? `${g.commonestCount} × ${causeWords(g.commonest)}` : 'no fault'}</Common>
+              </GoalHead>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {wall.rows.map((row) => (
+            <tr key={row.student}>
+              <th scope="row">
+                <Link to={`/students/${row.student}`}>{row.name}</Link>
+                {row.page && !row.confirmed && <Small>not confirmed</Small>}
+              </th>
+              {row.page
+                ? wall.columns.map((column) => {
+                    const cell = row.cells.find((c) => c.field === column.field);
+                    return (
+                      <Box key={column.field}>
+                        {cell &&
+                          (squint ? (
+                            <Tone style={{ background: cell.blank ? 'transparent' : grey(cell.lightness) }} title={`L* ${cell.lightness.toFixed(0)}`} />
+                          ) : (
+                            <Crop src={`/api/returns/pages/${row.page ?? ''}/picture?part=${column.field}`} alt={`${row.name}, box ${column.field}`} loading="lazy" />
+                          ))}
+                      </Box>
+                    );
+                  })
+                : wall.columns.map((column) => <Box key={column.field} />)}
+              {wall.goals.map((g) => {
+                const mark = row.marks.find((m) => m.goal === g.goal);
+                return (
+                  <Mark key={g.goal}>
+                    {mark ? <Level level={mark.level} size={26} /> : <Small>{g === wall.goals[0] && !row.page ? 'missing' : ''}</Small>}
+                  </Mark>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+    </Scroll>
+  );
+}
+
+const Picker = styled.div`width: 320px;`;
+const Scroll = styled.div`flex: 1; min-height: 0; overflow: auto;`;
+const Table = styled.table<{ $squint: boolean }>`
+  min-width: 100%;
+  thead th { position: sticky; top: 0; z-index: 2; background: ${colour.paper}; vertical-align: bottom; padding: ${space(2)} ${space(1)}; border-bottom: 1px solid ${colour.ink}; font-weight: 400; text-align: left; }
+  thead th:first-child { z-index: 3; left: 0; }
+  tbody th { position: sticky; left: 0; z-index: 1; background: ${colour.paper}; text-align: left; font-weight: 400; white-space: nowrap; padding: 0 ${space(4)} 0 ${space(6)}; }
+  thead th:first-child { padding-left: ${space(6)}; color: ${colour.muted}; font-size: ${sizes.small}; }
+  tbody tr { border-bottom: 1px solid ${colour.line}; }
+`;
+const ColumnHead = styled.span`display: flex; align-items: center; gap: ${space(1)};`;
+const Range = styled.span`font-size: ${sizes.small}; color: ${colour.muted}; white-space: nowrap;`;
+const GoalHead = styled.th`min-width: 92px; max-width: 112px; && { font-weight: 600; } padding-right: ${space(2)};`;
+const Common = styled.span`display: block; min-height: 3.6em; margin-top: 2px; font-size: ${sizes.small}; font-weight: 400; line-height: 1.2; color: ${colour.muted};`;
+const Small = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted};`;
+const Box = styled.td`padding: 2px 3px; min-width: 52px;`;
+const Mark = styled.td`padding: 2px ${space(1)};`;
+const Crop = styled.img`display: block; width: 52px; height: 52px; object-fit: cover;`;
+const Tone = styled.span`display: block; width: 52px; height: 52px;`;
