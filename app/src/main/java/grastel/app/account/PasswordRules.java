@@ -3,7 +3,9 @@ package grastel.app.account;
 import com.nulabinc.zxcvbn.Strength;
 import com.nulabinc.zxcvbn.Zxcvbn;
 import grastel.app.platform.ApiProblem;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 
 /** A password must be long and hard to guess, also for someone who knows the teacher's name. */
 final class PasswordRules {
@@ -20,6 +22,13 @@ final class PasswordRules {
         }
         if (password.length() > LONGEST) {
             throw ApiProblem.invalid("password", "TOO_LONG", "Use at most " + LONGEST + " characters.");
+        }
+        String lower = password.toLowerCase(Locale.ROOT);
+        boolean named = Arrays.stream(
+                        String.join(" ", known).toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+"))
+                .anyMatch(word -> word.length() >= 4 && lower.contains(word));
+        if (named) {
+            throw ApiProblem.invalid("password", "HOLDS_NAME", "Leave your name and the program's out of it.");
         }
         Strength strength = new Zxcvbn().measure(password, List.of(known));
         if (strength.getScore() < LEAST_SCORE) {

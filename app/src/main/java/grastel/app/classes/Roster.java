@@ -65,6 +65,7 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
         try (CsvReader<CsvRecord> csv = CsvReader.builder()
                 .fieldSeparator(separator(plain))
                 .skipEmptyLines(false)
+                .allowUnclosedQuote(false)
                 .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
                 .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
                 .ofCsvRecord(plain)) {

@@ -73,12 +73,11 @@ class ClassScanner {
 
     /** A student's skill stays the same from sheet to sheet; most of a class are near what its band is used to. */
     private static double skill(UUID student, GradeBand band) {
-        double usual =
-                switch (band) {
-                    case FIRST_STEPS -> 0.55;
-                    case DEVELOPING -> 0.7;
-                    case ADVANCED -> 0.85;
-                };
+        double usual = switch (band) {
+            case FIRST_STEPS -> 0.55;
+            case DEVELOPING -> 0.7;
+            case ADVANCED -> 0.85;
+        };
         return Math.min(0.98, Math.max(0.15, usual + 0.2 * new Random(seed(student)).nextGaussian()));
     }
 

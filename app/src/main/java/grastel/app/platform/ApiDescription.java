@@ -12,8 +12,6 @@ import org.springframework.context.annotation.Configuration;
 class ApiDescription {
     @Bean
     OpenAPI description() {
-        return new OpenAPI()
-                .info(new Info().title("Grastel").version("1"))
-                .servers(List.of(new Server().url("/")));
+        return new OpenAPI().info(new Info().title("Grastel").version("1")).servers(List.of(new Server().url("/")));
     }
 }

@@ -14,7 +14,10 @@ public class ApiProblem extends RuntimeException {
     private final transient List<FieldProblem> fields;
 
     /** What is wrong with one field. @param path as in the request, for example {@code students[3].name} */
-    public record FieldProblem(@NotNull String path, @NotNull String code, @NotNull String message) {}
+    public record FieldProblem(
+            @NotNull String path,
+            @NotNull String code,
+            @NotNull String message) {}
 
     public ApiProblem(HttpStatus status, String code, String message, List<FieldProblem> fields) {
         super(message);

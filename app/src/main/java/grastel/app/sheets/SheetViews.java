@@ -70,7 +70,8 @@ final class SheetViews {
             @NotNull Instant printedAt,
             @NotNull int pages) {}
 
-    record PrintedPageView(@NotNull UUID id, @NotNull int number, @NotNull String student) {}
+    record PrintedPageView(
+            @NotNull UUID id, @NotNull int number, @NotNull String student) {}
 
     record RectView(
             @NotNull double x,

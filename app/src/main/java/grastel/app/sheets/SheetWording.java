@@ -37,8 +37,8 @@ final class SheetWording {
                         "Squint from arm's length: are the steps equal? Correct the lighter of two that are alike."),
                 "Try your pressures here first. This strip is not marked.",
                 List.of(
-                        "Pencil: " + pencil.code() + " " + pencil.name() + " · Paper: " + paper.name()
-                                + " · about " + Math.round(plan.minutes()) + " min",
+                        "Pencil: " + pencil.code() + " " + pencil.name() + " · Paper: " + paper.name() + " · about "
+                                + Math.round(plan.minutes()) + " min",
                         "Rest hand and eyes now and then; no pencils or brushes in the mouth. School rules and your teacher decide."));
     }
 

@@ -1,0 +1,205 @@
+package grastel.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.authentication;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+
+import com.jayway.jsonpath.JsonPath;
+import grastel.app.account.Accounts;
+import grastel.app.classes.Classes;
+import grastel.app.kit.Kit;
+import grastel.app.platform.Ownership;
+import grastel.app.platform.SignedIn;
+import grastel.app.returns.Returns;
+import grastel.app.sheets.Sheets;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.pressurescale.PressureScale;
+import grastel.core.page.PageSize;
+import grastel.core.scanner.FieldTask;
+import grastel.core.scanner.Hand;
+import grastel.core.scanner.ScanConditions;
+import grastel.core.scanner.SimulatedScanner;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.Supplier;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import org.springframework.test.web.servlet.request.AbstractMockHttpServletRequestBuilder;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import tools.jackson.databind.json.JsonMapper;
+
+/** A running application with a database of its own, and teachers to try it with. */
+@SpringBootTest
+@AutoConfigureMockMvc
+@ActiveProfiles("test")
+public abstract class DeskTest {
+    protected static final String PASSWORD = "gannet-quarry-umbrella-nine";
+
+    @Autowired
+    protected MockMvcTester mvc;
+
+    @Autowired
+    protected JsonMapper json;
+
+    @Autowired
+    protected Accounts accounts;
+
+    @Autowired
+    protected Classes classes;
+
+    @Autowired
+    protected Kit kit;
+
+    @Autowired
+    protected Sheets sheets;
+
+    @Autowired
+    protected Returns returns;
+
+    @Autowired
+    protected JdbcTemplate jdbc;
+
+    @DynamicPropertySource
+    static void data(DynamicPropertyRegistry properties) {
+        Path folder =
+                Path.of("target", "test-data", UUID.randomUUID().toString()).toAbsolutePath();
+        properties.add("grastel.data", folder::toString);
+    }
+
+    protected SignedIn newTeacher() {
+        return accounts.join("teacher-" + UUID.randomUUID(), "A Teacher", PASSWORD);
+    }
+
+    protected <T> T as(SignedIn teacher, Supplier<T> task) {
+        return Ownership.as(teacher.id(), task);
+    }
+
+    /** A class of three with a printed pressure scale of five boxes. */
+    protected Sheets.RunInfo printed(SignedIn teacher) {
+        return as(teacher, () -> {
+            UUID sheet = sheets.create(null, parameters("S07", 5)).id();
+            return sheets.print(sheet, newClass(teacher).id());
+        });
+    }
+
+    protected Classes.ClassInfo newClass(SignedIn teacher) {
+        return as(
+                teacher,
+                () -> classes.create(
+                        "8 " + UUID.randomUUID().toString().substring(0, 6),
+                        GradeBand.DEVELOPING,
+                        List.of("Amara Diallo", "Björn Sæther", "Nguyễn Minh Anh"),
+                        List.of()));
+    }
+
+    /** Call as a teacher. */
+    protected Sheets.Parameters parameters(String pencilCode, int steps) {
+        UUID pencil = kit.pencils().stream()
+                .filter(p -> p.pencil().code().equals(pencilCode))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        UUID paper = kit.papers().stream()
+                .filter(p -> p.paper().name().equals("Harbour Cartridge"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        return new Sheets.Parameters(
+                pencil, paper, PageSize.A4, new PressureScale(steps, PressureScale.Direction.LIGHT_TO_DARK, 20));
+    }
+
+    /** A page of a run, drawn by a hand and scanned at 150 dpi. */
+    protected byte[] scan(SignedIn teacher, UUID printedPage, Hand hand, long seed) {
+        return as(teacher, () -> {
+            Sheets.PrintedSheet sheet = sheets.printed(printedPage);
+            List<FieldTask> tasks = sheet.plan().fields().stream()
+                    .map(f -> new FieldTask(
+                            f.id(),
+                            sheet.pencil(),
+                            f.recipe().grade().pressure(),
+                            f.recipe().passes()))
+                    .toList();
+            ScanConditions conditions = new ScanConditions(150, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4);
+            return new SimulatedScanner(sheet.paper())
+                    .scan(sheet.layout(), tasks, hand, conditions, seed)
+                    .jpeg();
+        });
+    }
+
+    protected MvcTestResult get(SignedIn teacher, String path, Object... variables) {
+        return send(teacher, MockMvcRequestBuilders.get(path, variables));
+    }
+
+    protected MvcTestResult post(SignedIn teacher, String path, Object body, Object... variables) {
+        return send(teacher, json(MockMvcRequestBuilders.post(path, variables), body));
+    }
+
+    protected MvcTestResult put(SignedIn teacher, String path, Object body, Object... variables) {
+        return send(teacher, json(MockMvcRequestBuilders.put(path, variables), body));
+    }
+
+    protected MvcTestResult send(SignedIn teacher, AbstractMockHttpServletRequestBuilder<?> request) {
+        if (teacher != null) {
+            request.with(authentication(UsernamePasswordAuthenticationToken.authenticated(teacher, null, List.of())));
+        }
+        return mvc.perform(request.with(csrf()));
+    }
+
+    private AbstractMockHttpServletRequestBuilder<?> json(
+            AbstractMockHttpServletRequestBuilder<?> request, Object body) {
+        return request.contentType(MediaType.APPLICATION_JSON).content(json.writeValueAsString(body));
+    }
+
+    /** Sends a file in and gives the ids of its pages. */
+    protected List<UUID> upload(SignedIn teacher, String name, byte[] file) {
+        MvcTestResult answer = uploadAll(teacher, new MockMultipartFile("files", name, null, file));
+        assertThat(answer).hasStatusOk();
+        Integer taken = JsonPath.read(content(answer), "$[0].pages");
+        assertThat(taken).as(content(answer)).isPositive();
+        return jdbc.queryForList("""
+                select id from returned_page where file_id =
+                    (select id from scan_file where owner_id = ? order by created_at desc limit 1)
+                order by page_index
+                """, UUID.class, teacher.id());
+    }
+
+    protected MvcTestResult uploadAll(SignedIn teacher, MockMultipartFile... files) {
+        var request = MockMvcRequestBuilders.multipart("/api/returns");
+        for (MockMultipartFile file : files) {
+            request.file(file);
+        }
+        return send(teacher, request);
+    }
+
+    /** Waits until a page has been read, or could not be; gives its detail. */
+    protected String awaitRead(SignedIn teacher, UUID page) {
+        long end = System.nanoTime() + Duration.ofSeconds(60).toNanos();
+        while (System.nanoTime() < end) {
+            String detail = content(get(teacher, "/api/returns/pages/{id}", page));
+            String state = JsonPath.read(detail, "$.row.state");
+            if (!state.equals("QUEUED") && !state.equals("READING")) {
+                return detail;
+            }
+            LockSupport.parkNanos(50_000_000);
+        }
+        throw new AssertionError("Page " + page + " was not read in a minute");
+    }
+
+    protected static String content(MvcTestResult answer) {
+        return new String(answer.getResponse().getContentAsByteArray(), StandardCharsets.UTF_8);
+    }
+}

@@ -1,0 +1,219 @@
+package grastel.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.http.HttpMethod.DELETE;
+import static org.springframework.http.HttpMethod.GET;
+import static org.springframework.http.HttpMethod.POST;
+import static org.springframework.http.HttpMethod.PUT;
+
+import grastel.app.platform.SignedIn;
+import grastel.app.sheets.Sheets;
+import grastel.core.scanner.Hand;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/**
+ * Every endpoint has a rule here: open to all, about the teacher signed in only, or about a row by its id. An endpoint
+ * without a rule fails the build; one by id must answer another teacher exactly as if the row were not there.
+ */
+class OwnershipTest extends DeskTest {
+    private static final Set<String> PUBLIC =
+            Set.of("GET /api/account/session", "POST /api/account/session", "POST /api/account/first-teacher");
+    private static final Set<String> OWN = Set.of(
+            "DELETE /api/account/session",
+            "POST /api/account/teachers",
+            "GET /api/classes",
+            "POST /api/classes",
+            "POST /api/classes/roster",
+            "GET /api/kit",
+            "GET /api/sheets",
+            "POST /api/sheets",
+            "POST /api/sheets/preview",
+            "GET /api/sheets/runs",
+            "POST /api/returns",
+            "GET /api/returns/events",
+            "GET /api/returns/unplaced",
+            "GET /api/today");
+
+    @Autowired
+    @Qualifier("requestMappingHandlerMapping")
+    private RequestMappingHandlerMapping mappings;
+
+    private SignedIn owner;
+    private SignedIn other;
+    private Sheets.RunInfo run;
+    private UUID student;
+    private UUID page;
+    /** What stands for an id in an address, and a body that would be taken: by endpoint. */
+    private Map<String, ById> byId;
+
+    private record ById(HttpMethod method, String path, Object body, Object... ids) {
+        ById {
+            ids = ids.clone();
+        }
+    }
+
+    @BeforeEach
+    void rows() {
+        owner = newTeacher();
+        other = newTeacher();
+        run = printed(owner);
+        List<Sheets.PageInfo> pages = as(owner, () -> sheets.pages(run.id()));
+        student = pages.get(0).student();
+        page = upload(owner, "scan.jpg", scan(owner, pages.get(0).id(), Hand.EXACT, 1))
+                .get(0);
+        awaitRead(owner, page);
+
+        UUID schoolClass = run.schoolClass();
+        Map<String, Object> classChange = Map.of("name", "8 Other", "band", "ADVANCED", "periods", List.of());
+        byId = new LinkedHashMap<>();
+        add(GET, "/api/classes/{id}", null, schoolClass);
+        add(PUT, "/api/classes/{id}", classChange, schoolClass);
+        add(POST, "/api/classes/{id}/students", Map.of("names", "New Student"), schoolClass);
+        add(GET, "/api/sheets/{id}", null, run.sheet());
+        add(PUT, "/api/sheets/{id}", sheetRequest(other), run.sheet());
+        add(POST, "/api/sheets/{id}/runs", Map.of("schoolClass", schoolClass), run.sheet());
+        add(GET, "/api/sheets/runs/{id}/pages", null, run.id());
+        add(GET, "/api/sheets/runs/{id}/pages.pdf", null, run.id());
+        add(GET, "/api/returns/runs/{run}/pages", null, run.id());
+        add(GET, "/api/returns/pages/{id}", null, page);
+        add(GET, "/api/returns/pages/{id}/picture", null, page);
+        add(GET, "/api/returns/pages/{id}/original", null, page);
+        add(POST, "/api/returns/pages/{id}/again", null, page);
+        add(
+                POST,
+                "/api/returns/pages/{id}/match",
+                Map.of("printedPage", pages.get(0).id()),
+                page);
+        add(POST, "/api/returns/pages/{id}/cancellation", null, page);
+        add(POST, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page);
+        add(GET, "/api/wall/runs/{id}", null, run.id());
+        add(GET, "/api/wall/students/{id}", null, student);
+        add(DELETE, "/api/returns/pages/{id}", null, page);
+        add(DELETE, "/api/classes/{id}/students/{student}", null, schoolClass, student);
+        add(DELETE, "/api/classes/{id}", null, schoolClass);
+    }
+
+    @Test
+    void everyEndpointHasARule() {
+        Set<String> ruled = new TreeSet<>(PUBLIC);
+        ruled.addAll(OWN);
+        ruled.addAll(byId.keySet());
+
+        assertThat(endpoints()).as("endpoints of the application").isEqualTo(ruled);
+    }
+
+    @Test
+    void withoutSigningInNothingButThePublicAnswers() {
+        for (String endpoint : endpoints()) {
+            if (!PUBLIC.contains(endpoint)) {
+                String[] parts = endpoint.split(" ");
+                String path = parts[1].replaceAll("\\{[^}]+}", UUID.randomUUID().toString());
+                MvcTestResult answer = send(null, MockMvcRequestBuilders.request(HttpMethod.valueOf(parts[0]), path));
+                assertThat(answer).as(endpoint).hasStatus(401);
+            }
+        }
+    }
+
+    @Test
+    void anotherTeachersRowIsAnsweredAsIfItWereNotThere() {
+        for (ById rule : byId.values()) {
+            assertThat(send(other, rule))
+                    .as("%s by another teacher", rule.path())
+                    .hasStatus(404);
+        }
+        for (ById rule : byId.values()) {
+            if (rule.method() == GET) {
+                assertThat(send(owner, rule)).as("%s by its owner", rule.path()).hasStatus2xxSuccessful();
+            }
+        }
+    }
+
+    @Test
+    void idsInABodyAreChecked() {
+        UUID ownSheet =
+                as(other, () -> sheets.create(null, parameters("S07", 5)).id());
+        assertThat(post(other, "/api/sheets", sheetRequest(owner)))
+                .as("another's pencil")
+                .hasStatus(404);
+        assertThat(post(other, "/api/sheets/preview", sheetRequest(owner))).hasStatus(404);
+        assertThat(post(other, "/api/sheets/{id}/runs", Map.of("schoolClass", run.schoolClass()), ownSheet))
+                .as("another's class")
+                .hasStatus(404);
+        UUID foreignPrinted = as(owner, () -> sheets.pages(run.id()).get(1).id());
+        UUID ownPage = upload(other, "scan.jpg", scan(owner, foreignPrinted, Hand.EXACT, 2))
+                .get(0);
+        awaitRead(other, ownPage);
+        assertThat(post(other, "/api/returns/pages/{id}/match", Map.of("printedPage", foreignPrinted), ownPage))
+                .as("another's printed page")
+                .hasStatus(404);
+    }
+
+    @Test
+    void listsShowOnlyOwnRows() {
+        for (String path : List.of("/api/classes", "/api/sheets", "/api/sheets/runs", "/api/returns/unplaced")) {
+            assertThat(get(other, path)).as(path).hasStatusOk().bodyJson().isLenientlyEqualTo("[]");
+        }
+        assertThat(get(owner, "/api/classes")).bodyText().contains("Amara Diallo");
+        assertThat(get(other, "/api/today")).bodyText().doesNotContain("Amara");
+    }
+
+    private void add(HttpMethod method, String path, Object body, Object... ids) {
+        byId.put(method + " " + path, new ById(method, path, body, ids));
+    }
+
+    private MvcTestResult send(SignedIn teacher, ById rule) {
+        var request = MockMvcRequestBuilders.request(rule.method(), rule.path(), rule.ids());
+        if (rule.body() != null) {
+            request.contentType(MediaType.APPLICATION_JSON).content(json.writeValueAsString(rule.body()));
+        }
+        return send(teacher, request);
+    }
+
+    private Map<String, Object> sheetRequest(SignedIn teacher) {
+        Sheets.Parameters p = as(teacher, () -> parameters("S07", 5));
+        return Map.of(
+                "pencil",
+                p.pencil(),
+                "paper",
+                p.paper(),
+                "pageSize",
+                "A4",
+                "steps",
+                5,
+                "direction",
+                "LIGHT_TO_DARK",
+                "boxMm",
+                20);
+    }
+
+    private Set<String> endpoints() {
+        return mappings.getHandlerMethods().entrySet().stream()
+                .filter(e -> e.getValue().getBeanType().getPackageName().startsWith("grastel"))
+                .flatMap(e -> names(e.getKey()).stream())
+                .filter(name -> name.contains(" /api/"))
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    private static Set<String> names(RequestMappingInfo info) {
+        return info.getPatternValues().stream()
+                .flatMap(
+                        path -> info.getMethodsCondition().getMethods().stream().map(m -> m + " " + path))
+                .collect(Collectors.toSet());
+    }
+}

@@ -1,0 +1,125 @@
+package grastel.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** A teacher at a browser: Debian's Chromium, watched for requests that leave the machine and for errors. */
+final class Desk implements AutoCloseable {
+    private static final Path AXE = Path.of("driver", "node_modules", "axe-core", "axe.min.js");
+
+    private final Playwright playwright = Playwright.create();
+    private final Browser browser;
+    private final BrowserContext context;
+    private final String address;
+    private final List<String> strangers = new ArrayList<>();
+    private final List<String> errors = new ArrayList<>();
+    final Page page;
+
+    Desk(String address, int width, int height) {
+        this.address = address;
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
+        context = browser.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setLocale("en-GB")
+                .setReducedMotion(ReducedMotion.REDUCE));
+        page = context.newPage();
+        page.onRequest(request -> {
+            String host = URI.create(request.url().replaceFirst("^(blob|data):.*", "http://localhost/"))
+                    .getHost();
+            if (!"localhost".equals(host)) {
+                strangers.add(request.url());
+            }
+        });
+        page.onPageError(errors::add);
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error") && !message.text().contains("status of 4")) {
+                errors.add(message.text());
+            }
+        });
+    }
+
+    void open(String path) {
+        page.navigate(address + path);
+    }
+
+    /** Opens a place by its name in the spine. */
+    void go(String place) {
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Places"))
+                .getByText(place, new Locator.GetByTextOptions().setExact(true))
+                .click();
+        heading(place).waitFor();
+    }
+
+    Locator heading(String name) {
+        return page.getByRole(
+                AriaRole.HEADING, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    Locator button(Pattern name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    Locator field(String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    /** Fails with what axe finds on the page: WCAG 2.2 AA and best practices. */
+    @SuppressWarnings("unchecked")
+    void checkAccessibility(String where) {
+        try {
+            page.evaluate(Files.readString(AXE) + "; null");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        Object found = page.evaluate(
+                "async () => (await axe.run()).violations.map(v => v.id + ': ' + v.help + ' ' + v.nodes.map(n => n.target + ' ' + (n.any[0] ? n.any[0].message : '')).slice(0, 4).join(' | '))");
+        assertThat((List<String>) found).as("axe on " + where).isEmpty();
+    }
+
+    void checkQuiet() {
+        assertThat(strangers).as("requests that leave the machine").isEmpty();
+        assertThat(errors).as("errors in the browser").isEmpty();
+    }
+
+    void shot(Path file) {
+        page.screenshot(new Page.ScreenshotOptions().setPath(file));
+    }
+
+    @Override
+    public void close() {
+        context.close();
+        browser.close();
+        playwright.close();
+    }
+}

@@ -1,0 +1,72 @@
+package grastel.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The first day with an empty data folder. */
+class FirstStartTest {
+    @TempDir
+    Path data;
+
+    @Test
+    void accountThenClassThenSheet() throws IOException {
+        try (RunningGrastel grastel = RunningGrastel.on(data);
+                Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            desk.open("/");
+            desk.field("Your name, as colleagues know it").fill("Ilse Korhonen");
+            desk.field("Sign-in name").fill("ilse.korhonen");
+            desk.field("Password").fill("ilsekorhonen");
+            desk.button("Make the account").click();
+            assertThat(desk.page.getByText("Leave your name")).isVisible();
+            desk.checkAccessibility("the first start");
+            desk.field("Password").fill("gannet-quarry-umbrella-nine");
+            desk.button("Make the account").click();
+
+            assertThat(desk.heading("Begin with a class")).isVisible();
+            desk.checkAccessibility("Today, empty");
+            desk.page.getByText("Make a class").click();
+            desk.field("Name of the class").fill("7 Kittiwake");
+            desk.field("Meets (optional)").fill("Mon 9:10, Thu 11:05");
+            Path list = data.resolve("list.csv");
+            Files.writeString(list, "Name\nAna Silva\n=1+1\n");
+            desk.page.locator("input[type=file]").setInputFiles(list);
+            assertThat(desk.page.getByText("spreadsheet formula")).isVisible();
+            Files.writeString(list, "Name\nAna Silva\nUgo Bassi\n");
+            desk.page.locator("input[type=file]").setInputFiles(list);
+            assertThat(desk.page.getByText("Students, one a line or CSV (2 lines)"))
+                    .isVisible();
+            desk.checkAccessibility("a new class");
+            desk.button("Make the class").click();
+            assertThat(desk.heading("7 Kittiwake")).isVisible();
+            assertThat(desk.page.getByText("Ugo Bassi")).isVisible();
+
+            desk.go("Sheets");
+            assertThat(desk.button("Print 2 pages")).isEnabled();
+            desk.go("Returns");
+            assertThat(desk.heading("Nothing printed yet")).isVisible();
+            desk.checkAccessibility("Returns before anything was printed");
+            assertThat(desk.page.content()).doesNotContain("kelp-rope");
+            desk.checkQuiet();
+        }
+    }
+
+    @Test
+    void theInitialScriptIsSmall() throws IOException {
+        // What the entrance loads, gzipped as the server sends it.
+        try (RunningGrastel grastel = RunningGrastel.on(data);
+                Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            desk.open("/");
+            desk.button("Make the account").waitFor();
+            Object bytes = desk.page.evaluate(
+                    "() => performance.getEntriesByType('resource').filter(r => r.name.endsWith('.js')).reduce((n, r) => n + r.encodedBodySize, 0)");
+            System.out.println("initial JavaScript, gzipped: " + bytes + " bytes");
+            assertThat(((Number) bytes).intValue()).isBetween(10_000, 250_000);
+        }
+    }
+}

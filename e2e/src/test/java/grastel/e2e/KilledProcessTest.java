@@ -1,0 +1,199 @@
+package grastel.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grastel.app.GrastelApplication;
+import grastel.app.account.Accounts;
+import grastel.app.classes.Classes;
+import grastel.app.kit.Kit;
+import grastel.app.platform.Ownership;
+import grastel.app.platform.SignedIn;
+import grastel.app.returns.Returns;
+import grastel.app.returns.WatchedFolder;
+import grastel.app.sheets.Sheets;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.pressurescale.PressureScale;
+import grastel.core.page.PageSize;
+import grastel.core.scanner.FieldTask;
+import grastel.core.scanner.Hand;
+import grastel.core.scanner.ScanConditions;
+import grastel.core.scanner.SimulatedScanner;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Duration;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** The program as a process of its own: killed while it reads, and started twice on the same data. */
+class KilledProcessTest {
+    private static final int PAGES = 10;
+
+    @TempDir
+    Path data;
+
+    private UUID run;
+
+    @Test
+    void pagesWaitingOrHalfReadWhenKilledAreReadOnceAfterwards() throws Exception {
+        Path inbox = printAndDraw();
+        Process process = start("--grastel.reading.workers=1", "--server.port=0");
+        try {
+            await(() -> noFiles(inbox));
+        } finally {
+            process.destroyForcibly().waitFor(20, TimeUnit.SECONDS);
+        }
+        int readBefore = count("select count(*) from returned_page where state = 'READ'");
+        assertThat(count("select count(*) from returned_page"))
+                .as("every page was stored before its file was removed")
+                .isEqualTo(PAGES);
+        assertThat(readBefore).as("killed before all were read").isLessThan(PAGES);
+
+        try (RunningGrastel again = RunningGrastel.on(data)) {
+            SignedIn teacher =
+                    again.bean(Accounts.class).byName("ilse.korhonen").orElseThrow();
+            Returns returns = again.bean(Returns.class);
+            await(() -> Ownership.as(teacher.id(), () -> returns.progress(run)).read() == PAGES);
+            JdbcTemplate jdbc = again.bean(JdbcTemplate.class);
+            assertThat(jdbc.queryForObject("select count(*) from returned_page where state = 'READ'", Integer.class))
+                    .isEqualTo(PAGES);
+            assertThat(jdbc.queryForObject("select count(*) from goal_mark", Integer.class))
+                    .isEqualTo(PAGES * 6);
+            assertThat(jdbc.queryForObject("select count(*) from page_image", Integer.class))
+                    .isEqualTo(PAGES * 6);
+        }
+    }
+
+    @Test
+    void aSecondInstanceOnTheSameDataSaysSo() throws Exception {
+        try (RunningGrastel first = RunningGrastel.on(data)) {
+            assertThat(first.address()).isNotEmpty();
+            Process second = start("--server.port=0");
+            assertThat(second.waitFor(90, TimeUnit.SECONDS)).isTrue();
+            assertThat(second.exitValue()).isNotZero();
+            assertThat(Files.readString(data.resolve("process.log")))
+                    .contains("The data folder is in use by another running Grastel");
+        }
+    }
+
+    /** Makes a teacher, a class and a printed sheet, and lays drawn pages into the watched folder. */
+    private Path printAndDraw() throws IOException {
+        try (RunningGrastel grastel = RunningGrastel.on(data)) {
+            SignedIn teacher =
+                    grastel.bean(Accounts.class).join("ilse.korhonen", "Ilse Korhonen", "gannet-quarry-umbrella-nine");
+            Path drawn = Files.createDirectory(data.resolve("drawn"));
+            Ownership.as(teacher.id(), () -> {
+                Sheets sheets = grastel.bean(Sheets.class);
+                run = print(grastel, sheets);
+                sheets.pages(run)
+                        .forEach(page -> draw(sheets.printed(page.id()), drawn.resolve(page.number() + ".jpg")));
+                return null;
+            });
+            Path inbox = grastel.bean(WatchedFolder.class).of(teacher);
+            grastel.close();
+            for (int i = 1; i <= PAGES; i++) {
+                Files.move(drawn.resolve(i + ".jpg"), inbox.resolve(i + ".jpg"));
+            }
+            return inbox;
+        }
+    }
+
+    private static UUID print(RunningGrastel grastel, Sheets sheets) {
+        Kit kit = grastel.bean(Kit.class);
+        UUID schoolClass = grastel.bean(Classes.class)
+                .create(
+                        "8 Dunlin",
+                        GradeBand.DEVELOPING,
+                        IntStream.rangeClosed(1, PAGES)
+                                .mapToObj(i -> "Student " + i)
+                                .toList(),
+                        List.of())
+                .id();
+        PressureScale scale = new PressureScale(5, PressureScale.Direction.LIGHT_TO_DARK, 20);
+        UUID sheet = sheets.create(
+                        null,
+                        new Sheets.Parameters(
+                                kit.pencils().get(6).id(), kit.papers().get(1).id(), PageSize.A4, scale))
+                .id();
+        return sheets.print(sheet, schoolClass).id();
+    }
+
+    private static void draw(Sheets.PrintedSheet sheet, Path file) {
+        List<FieldTask> tasks = sheet.plan().fields().stream()
+                .map(f -> new FieldTask(
+                        f.id(),
+                        sheet.pencil(),
+                        f.recipe().grade().pressure(),
+                        f.recipe().passes()))
+                .toList();
+        ScanConditions conditions = new ScanConditions(200, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4);
+        byte[] jpeg = new SimulatedScanner(sheet.paper())
+                .scan(
+                        sheet.layout(),
+                        tasks,
+                        Hand.EXACT,
+                        conditions,
+                        sheet.page().number())
+                .jpeg();
+        try {
+            Files.write(file, jpeg);
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    private Process start(String... arguments) throws IOException {
+        List<String> command = new java.util.ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Djava.awt.headless=true",
+                "-cp",
+                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
+                GrastelApplication.class.getName(),
+                "--grastel.data=" + data.toAbsolutePath()));
+        command.addAll(List.of(arguments));
+        return new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(data.resolve("process.log").toFile())
+                .start();
+    }
+
+    /** Looks into the database while no program has it open. */
+    private int count(String query) throws SQLException {
+        try (Connection connection = DriverManager.getConnection(
+                        "jdbc:h2:file:" + data.toAbsolutePath().resolve("grastel"), "grastel", "");
+                ResultSet result = connection.createStatement().executeQuery(query)) {
+            result.next();
+            return result.getInt(1);
+        }
+    }
+
+    private static boolean noFiles(Path folder) {
+        try (var files = Files.list(folder)) {
+            return files.noneMatch(Files::isRegularFile);
+        } catch (IOException e) {
+            return false;
+        }
+    }
+
+    private interface Condition {
+        boolean holds();
+    }
+
+    private static void await(Condition condition) {
+        long end = System.nanoTime() + Duration.ofSeconds(120).toNanos();
+        while (!condition.holds()) {
+            assertThat(System.nanoTime()).as("waited two minutes").isLessThan(end);
+            LockSupport.parkNanos(20_000_000);
+        }
+    }
+}

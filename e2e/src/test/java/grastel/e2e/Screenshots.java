@@ -1,0 +1,82 @@
+package grastel.e2e;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import grastel.app.account.Accounts;
+import grastel.app.platform.Ownership;
+import grastel.app.platform.SignedIn;
+import grastel.app.returns.Returns;
+import grastel.app.sheets.Sheets;
+import java.nio.file.Path;
+import java.util.concurrent.locks.LockSupport;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.junit.jupiter.api.io.TempDir;
+
+/** {@code ./grastel shots}: one picture of each place from the demo, 1280 × 800, into docs/screenshots. */
+@EnabledIfSystemProperty(named = "grastel.shots", matches = "true")
+class Screenshots {
+    private static final Path FOLDER = Path.of("..", "docs", "screenshots");
+
+    @TempDir
+    Path data;
+
+    @Test
+    void refresh() {
+        try (RunningGrastel grastel = RunningGrastel.on(data, "--spring.profiles.active=demo");
+                Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            desk.open("/");
+            take(desk, "entrance");
+            desk.button("Sign in").click();
+            desk.heading("Today").waitFor();
+            awaitReturned(grastel, 1);
+            desk.button("Simulate the scan").first().click();
+            awaitReturned(grastel, 2);
+            desk.go("Returns");
+            desk.page.getByText("24 pages read of 24 printed").waitFor();
+            desk.page.getByText("Björn Sæther").click();
+            desk.heading("Björn Sæther").waitFor();
+            take(desk, "returns");
+            desk.go("Wall");
+            desk.page.getByAltText("Amara Diallo, box 7").waitFor();
+            take(desk, "wall");
+            desk.page.getByText("Amara Diallo").click();
+            desk.page.getByAltText("Box 7").waitFor();
+            take(desk, "student");
+            desk.go("Sheets");
+            desk.page.getByLabel("Sheet").first().click();
+            desk.page
+                    .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Pressure scale in Buoy Red"))
+                    .click();
+            desk.page.locator("rect[data-box]").nth(6).waitFor();
+            take(desk, "sheets");
+            desk.go("Classes");
+            desk.page.getByText("8 Dunlin").click();
+            desk.heading("8 Dunlin").waitFor();
+            take(desk, "classes");
+            desk.go("Today");
+            desk.heading("8 Dunlin").waitFor();
+            take(desk, "today");
+        }
+    }
+
+    private static void take(Desk desk, String name) {
+        desk.page.waitForTimeout(1200);
+        desk.shot(FOLDER.resolve(name + ".png"));
+    }
+
+    /** Waits until so many runs have come back whole. */
+    private static void awaitReturned(RunningGrastel grastel, int runs) {
+        SignedIn teacher = grastel.bean(Accounts.class).all().get(0);
+        Returns returns = grastel.bean(Returns.class);
+        Sheets sheets = grastel.bean(Sheets.class);
+        while (Ownership.as(
+                        teacher.id(),
+                        () -> sheets.runs().stream()
+                                .filter(run -> returns.progress(run.id()).read() == run.pages())
+                                .count())
+                < runs) {
+            LockSupport.parkNanos(300_000_000);
+        }
+    }
+}
