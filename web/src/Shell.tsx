@@ -57,7 +57,7 @@ const Desk = styled.div`
   height: 100%;
   @media (max-width: 720px) { grid-template-columns: minmax(0, 1fr); grid-template-rows: auto minmax(0, 1fr); }
 `;
-const Spine = styled.div`
+const Spine = styled.header`
   display: flex;
   flex-direction: column;
   border-right: 1px solid ${colour.line};

@@ -49,7 +49,7 @@ export function Judgement({ page, goals, onField, onConfirmed }: Props) {
   return (
     <section
       aria-label="Judgement"
-      onKeyDown={(event) => {
+      onKeyDownCapture={(event) => {
         if (event.key === 'Enter' && !(event.target instanceof HTMLButtonElement)) {
           event.preventDefault();
           confirm.mutate();

@@ -15,6 +15,9 @@ export default function Sheets() {
   const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')), staleTime: Infinity });
   const sheets = useQuery({ queryKey: ['sheets'], queryFn: () => body(api.GET('/api/sheets')) });
   const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  // Both outlive the desk, which starts afresh when a sheet is kept or opened.
+  const [classId, setClassId] = useState<string>();
+  const [run, setRun] = useState<Schemas['RunView']>();
   const waiting = kit.isPending || sheets.isPending || classes.isPending;
   const error = kit.error ?? sheets.error ?? classes.error;
   if (error) {
@@ -31,6 +34,10 @@ export default function Sheets() {
       sheets={sheets.data ?? []}
       classes={classes.data ?? []}
       open={open}
+      classId={classId ?? classes.data?.[0]?.id ?? null}
+      onClass={setClassId}
+      run={run?.sheet === open?.id ? run : undefined}
+      onRun={setRun}
     />
   );
 }
@@ -40,14 +47,16 @@ interface DeskProps {
   sheets: Schemas['SheetView'][];
   classes: Schemas['ClassView'][];
   open: Schemas['SheetView'] | undefined;
+  classId: string | null;
+  onClass: (id: string) => void;
+  run: Schemas['RunView'] | undefined;
+  onRun: (run: Schemas['RunView']) => void;
 }
 
-function Desk({ kit, sheets, classes, open }: DeskProps) {
+function Desk({ kit, sheets, classes, open, classId, onClass, run, onRun }: DeskProps) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [request, setRequest] = useState<SheetRequest>(() => (open ? fromSheet(open) : first(kit)));
-  const [classId, setClassId] = useState<string | null>(classes[0]?.id ?? null);
-  const [run, setRun] = useState<Schemas['RunView']>();
 
   const draft = useQuery({
     queryKey: ['draft', request],
@@ -73,7 +82,7 @@ function Desk({ kit, sheets, classes, open }: DeskProps) {
       return body(api.POST('/api/sheets/{id}/runs', { params: { path: { id: sheet.id } }, body: { schoolClass } }));
     },
     onSuccess: (made) => {
-      setRun(made);
+      onRun(made);
       void queries.invalidateQueries();
     },
   });
@@ -94,7 +103,7 @@ function Desk({ kit, sheets, classes, open }: DeskProps) {
         onKeep={() => keep.mutate()}
         keeping={keep.isPending}
         classId={classId}
-        onClass={setClassId}
+        onClass={onClass}
         onPrint={() => classId && print.mutate(classId)}
         printing={print.isPending}
         run={run}

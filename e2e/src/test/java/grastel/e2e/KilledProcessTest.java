@@ -88,24 +88,23 @@ class KilledProcessTest {
 
     /** Makes a teacher, a class and a printed sheet, and lays drawn pages into the watched folder. */
     private Path printAndDraw() throws IOException {
+        Path drawn = Files.createDirectory(data.resolve("drawn"));
+        Path inbox;
         try (RunningGrastel grastel = RunningGrastel.on(data)) {
             SignedIn teacher =
                     grastel.bean(Accounts.class).join("ilse.korhonen", "Ilse Korhonen", "gannet-quarry-umbrella-nine");
-            Path drawn = Files.createDirectory(data.resolve("drawn"));
             Ownership.as(teacher.id(), () -> {
                 Sheets sheets = grastel.bean(Sheets.class);
                 run = print(grastel, sheets);
-                sheets.pages(run)
-                        .forEach(page -> draw(sheets.printed(page.id()), drawn.resolve(page.number() + ".jpg")));
+                sheets.pages(run).forEach(page -> draw(sheets.printed(page.id()), drawn.resolve(page.number() + ".jpg")));
                 return null;
             });
-            Path inbox = grastel.bean(WatchedFolder.class).of(teacher);
-            grastel.close();
-            for (int i = 1; i <= PAGES; i++) {
-                Files.move(drawn.resolve(i + ".jpg"), inbox.resolve(i + ".jpg"));
-            }
-            return inbox;
+            inbox = grastel.bean(WatchedFolder.class).of(teacher);
         }
+        for (int i = 1; i <= PAGES; i++) {
+            Files.move(drawn.resolve(i + ".jpg"), inbox.resolve(i + ".jpg"));
+        }
+        return inbox;
     }
 
     private static UUID print(RunningGrastel grastel, Sheets sheets) {

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
 
 /** The application in this process, on a free port, with a data folder of its own. */
 final class RunningGrastel implements AutoCloseable {
@@ -33,6 +34,6 @@ final class RunningGrastel implements AutoCloseable {
 
     @Override
     public void close() {
-        context.close();
+        ((ConfigurableApplicationContext) context).close();
     }
 }
