@@ -1,0 +1,65 @@
+package grastel.bench;
+
+import grastel.core.page.PageSize;
+import grastel.core.reading.FoundPage;
+import grastel.core.reading.PageReader;
+import grastel.core.reading.Picture;
+import grastel.core.reading.PictureFile;
+import grastel.core.reading.UnreadablePage;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** Where the time of reading one 300 dpi page goes: decode, find, measure, straighten. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 3)
+@Measurement(iterations = 3, time = 3)
+public class ReadingStages {
+    private static final PictureFile.Limits LIMITS = new PictureFile.Limits(60_000_000, 80);
+
+    private BenchSheet sheet;
+    private PageReader reader;
+    private Picture picture;
+    private FoundPage found;
+    private PageReader.Measures measures;
+
+    @Setup
+    public void prepare() throws UnreadablePage {
+        sheet = new BenchSheet();
+        reader = new PageReader();
+        picture = decode();
+        found = find();
+        measures = measure();
+    }
+
+    @Benchmark
+    public Picture decode() throws UnreadablePage {
+        return PictureFile.decode(sheet.jpeg, 0, LIMITS);
+    }
+
+    @Benchmark
+    public FoundPage find() throws UnreadablePage {
+        return reader.find(picture);
+    }
+
+    @Benchmark
+    public PageReader.Measures measure() throws UnreadablePage {
+        return reader.measure(picture, found, sheet.page, sheet.paper);
+    }
+
+    @Benchmark
+    public Picture straighten() {
+        return measures.straightened().page(PageSize.A4, 3);
+    }
+}

@@ -1,0 +1,193 @@
+package grastel.bench;
+
+import grastel.app.GrastelApplication;
+import grastel.app.account.Accounts;
+import grastel.app.classes.Classes;
+import grastel.app.kit.Kit;
+import grastel.app.platform.Ownership;
+import grastel.app.platform.SignedIn;
+import grastel.app.returns.Returns;
+import grastel.app.returns.WatchedFolder;
+import grastel.app.sheets.Sheets;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.pressurescale.PressureScale;
+import grastel.core.page.PageSize;
+import grastel.core.scanner.FieldTask;
+import grastel.core.scanner.Hand;
+import grastel.core.scanner.SimulatedScanner;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The application itself under load: one page from upload to stored readings against djpeg, thirty pages, sixty queued. */
+final class WholeRun {
+    private static final int STUDENTS = 60;
+    private static final int SINGLES = 12;
+    private static final String PASSWORD = "gannet-quarry-umbrella-nine";
+
+    private final Path data;
+    private ConfigurableApplicationContext context;
+    private SignedIn teacher;
+
+    WholeRun(Path data) {
+        this.data = data;
+    }
+
+    void measure() throws IOException, InterruptedException {
+        context = SpringApplication.run(
+                GrastelApplication.class, "--server.port=0", "--grastel.data=" + data, "--logging.level.root=error");
+        teacher = context.getBean(Accounts.class).join("bench.teacher", "Bench", PASSWORD);
+        System.out.println("drawing " + STUDENTS + " pages of 300 dpi ...");
+        Path drawn = Files.createDirectories(data.resolve("drawn"));
+        List<UUID> runs = List.of(print(), print(), print());
+        draw(runs.get(0), drawn, "warm", 30);
+        draw(runs.get(1), drawn, "single", SINGLES);
+        draw(runs.get(2), drawn, "pile", STUDENTS);
+
+        pile(runs.get(0), drawn, "warm", 30, 0);
+        single(runs.get(1), drawn);
+        Pile thirty = pile(runs.get(2), drawn, "pile", 30, 0);
+        System.out.printf(
+                "30 pages: %.1f s, %.1f pages/s with %d processors%n",
+                thirty.seconds(), 30 / thirty.seconds(), Runtime.getRuntime().availableProcessors());
+        Runtime.getRuntime().gc();
+        Pile sixty = pile(runs.get(2), drawn, "pile", STUDENTS, 30);
+        System.out.printf(
+                "30 more at once with a heap of %d MB at most: %.1f s, largest heap seen %d MB%n",
+                Runtime.getRuntime().maxMemory() >> 20, sixty.seconds(), sixty.heapMb());
+        context.close();
+    }
+
+    private record Pile(double seconds, long heapMb) {}
+
+    /** Lays files from {@code from} up to {@code to} into the inbox at once and waits until all are read. */
+    private Pile pile(UUID run, Path drawn, String name, int to, int from) throws IOException {
+        Path inbox = context.getBean(WatchedFolder.class).of(teacher);
+        for (int i = from + 1; i <= to; i++) {
+            Files.move(drawn.resolve(name + i + ".jpg"), inbox.resolve(name + i + ".jpg"));
+        }
+        while (waiting(inbox) == to - from) {
+            LockSupport.parkNanos(5_000_000);
+        }
+        long start = System.nanoTime();
+        long heap = 0;
+        while (progress(run).read() < to) {
+            heap = Math.max(
+                    heap,
+                    Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory());
+            LockSupport.parkNanos(20_000_000);
+        }
+        return new Pile((System.nanoTime() - start) / 1e9, heap >> 20);
+    }
+
+    private static long waiting(Path inbox) throws IOException {
+        try (Stream<Path> files = Files.list(inbox)) {
+            return files.filter(Files::isRegularFile).count();
+        }
+    }
+
+    /** Median over single pages of the time from the intake's call to the stored reading, and djpeg's beside it. */
+    private void single(UUID run, Path drawn) throws IOException, InterruptedException {
+        List<Double> own = new ArrayList<>();
+        List<Double> djpeg = new ArrayList<>();
+        int port = ((WebServerApplicationContext) context).getWebServer().getPort();
+        Uploader uploader = new Uploader(port, teacher.name(), PASSWORD);
+        for (int i = 1; i <= SINGLES; i++) {
+            Path file = drawn.resolve("single" + i + ".jpg");
+            djpeg.add(djpeg(file));
+            byte[] bytes = Files.readAllBytes(file);
+            int before = i - 1;
+            long start = System.nanoTime();
+            uploader.upload("single.jpg", bytes);
+            while (progress(run).read() == before) {
+                LockSupport.parkNanos(500_000);
+            }
+            own.add((System.nanoTime() - start) / 1e6);
+        }
+        double ownMedian = median(own);
+        double djpegMedian = median(djpeg);
+        System.out.printf(
+                "one 300 dpi A4 page (%d kB), upload to stored readings: median %.0f ms; djpeg %.0f ms; ratio %.2f%n",
+                Files.size(drawn.resolve("single1.jpg")) / 1000, ownMedian, djpegMedian, ownMedian / djpegMedian);
+    }
+
+    private static double djpeg(Path file) throws IOException, InterruptedException {
+        long start = System.nanoTime();
+        int exit = new ProcessBuilder("djpeg", "-outfile", file + ".ppm", file.toString())
+                .start()
+                .waitFor();
+        if (exit != 0) {
+            throw new IllegalStateException("djpeg ended with " + exit);
+        }
+        double ms = (System.nanoTime() - start) / 1e6;
+        Files.delete(Path.of(file + ".ppm"));
+        return ms;
+    }
+
+    private static double median(List<Double> values) {
+        List<Double> sorted = values.stream().sorted().toList();
+        return sorted.get(sorted.size() / 2);
+    }
+
+    private Returns.Progress progress(UUID run) {
+        return Ownership.as(teacher.id(), () -> context.getBean(Returns.class).progress(run));
+    }
+
+    private UUID print() {
+        return Ownership.as(teacher.id(), () -> {
+            Sheets sheets = context.getBean(Sheets.class);
+            Kit kit = context.getBean(Kit.class);
+            List<String> names = IntStream.rangeClosed(1, STUDENTS)
+                    .mapToObj(i -> "Student " + i)
+                    .toList();
+            UUID schoolClass = context.getBean(Classes.class)
+                    .create(UUID.randomUUID().toString().substring(0, 8), GradeBand.DEVELOPING, names, List.of())
+                    .id();
+            PressureScale scale = new PressureScale(7, PressureScale.Direction.LIGHT_TO_DARK, 20);
+            UUID sheet = sheets.create(
+                            null,
+                            new Sheets.Parameters(
+                                    kit.pencils().get(6).id(),
+                                    kit.papers().get(1).id(),
+                                    PageSize.A4,
+                                    scale))
+                    .id();
+            return sheets.print(sheet, schoolClass).id();
+        });
+    }
+
+    private void draw(UUID run, Path folder, String name, int count) {
+        Ownership.as(teacher.id(), () -> {
+            Sheets sheets = context.getBean(Sheets.class);
+            sheets.pages(run).stream().limit(count).forEach(page -> {
+                Sheets.PrintedSheet sheet = sheets.printed(page.id());
+                List<FieldTask> tasks = sheet.plan().fields().stream()
+                        .map(f -> new FieldTask(
+                                f.id(),
+                                sheet.pencil(),
+                                f.recipe().grade().pressure(),
+                                f.recipe().passes()))
+                        .toList();
+                byte[] jpeg = new SimulatedScanner(sheet.paper())
+                        .scan(sheet.layout(), tasks, Hand.EXACT, BenchSheet.FLATBED_300, page.number())
+                        .jpeg();
+                try {
+                    Files.write(folder.resolve(name + page.number() + ".jpg"), jpeg);
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            });
+            return null;
+        });
+    }
+}
