@@ -33,8 +33,8 @@ class ReadingJob {
     /** Paper shown around a box in its picture, mm. */
     static final double CROP_MARGIN_MM = 2.5;
 
-    private static final double PAGE_PX_PER_MM = 3;
-    private static final double CROP_PX_PER_MM = 8;
+    private static final double PAGE_PX_PER_MM = 2.5;
+    private static final double CROP_PX_PER_MM = 6;
     private static final Logger LOG = LoggerFactory.getLogger(ReadingJob.class);
 
     private final PageStore store;

@@ -5,11 +5,10 @@ import grastel.core.colour.LinearRgb;
 import grastel.core.colour.MunsellValue;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
-import java.util.Arrays;
 
 /** Measures the boxes of one page. */
 final class FieldReader {
-    private static final double SAMPLES_PER_MM = 10;
+    private static final double SAMPLES_PER_MM = 8;
     /** Standard deviation of the spot through which specks are seen, mm. */
     private static final double SPOT_MM = 0.18;
     /** Blur of a picture of one pixel per unit, from pixel area and bilinear sampling, in pixels. */
@@ -90,10 +89,23 @@ final class FieldReader {
 
     private double specks(Plane seen, Rect area, Rect inside) {
         float[] values = within(seen, area, inside);
-        float[] sorted = values.clone();
-        Arrays.sort(sorted);
-        double tone = Math.min(sorted[sorted.length / 10], paperLightness - LEAST_TONE);
+        double tone = Math.min(darkestTenth(values), paperLightness - LEAST_TONE);
         return shareAbove(values, (tone + paperLightness) / 2);
+    }
+
+    /** L* that a tenth of the values stay under, to 0.1. */
+    private static double darkestTenth(float[] lightness) {
+        int[] counts = new int[1200];
+        for (float l : lightness) {
+            counts[Math.min(counts.length - 1, Math.max(0, (int) (l * 10)))]++;
+        }
+        int under = 0;
+        int bin = 0;
+        while (under + counts[bin] < lightness.length / 10) {
+            under += counts[bin];
+            bin++;
+        }
+        return (bin + 0.5) / 10;
     }
 
     private double outside(Plane seen, Rect area, Rect box) {

@@ -37,10 +37,10 @@ final class Light {
         float fy = (float) (py - iy);
         int i = (iy * picture.width + ix) * 3;
         int j = i + picture.width * 3;
-        byte[] p = picture.bgr;
+        byte[] p = picture.rgb;
         for (int c = 0; c < 3; c++) {
-            float top = OF_CODE[p[i + 2 - c] & 0xff] * (1 - fx) + OF_CODE[p[i + 5 - c] & 0xff] * fx;
-            float bottom = OF_CODE[p[j + 2 - c] & 0xff] * (1 - fx) + OF_CODE[p[j + 5 - c] & 0xff] * fx;
+            float top = OF_CODE[p[i + c] & 0xff] * (1 - fx) + OF_CODE[p[i + 3 + c] & 0xff] * fx;
+            float bottom = OF_CODE[p[j + c] & 0xff] * (1 - fx) + OF_CODE[p[j + 3 + c] & 0xff] * fx;
             into[c] = top * (1 - fy) + bottom * fy;
         }
     }

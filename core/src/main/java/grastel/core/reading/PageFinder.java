@@ -29,8 +29,8 @@ import java.util.TreeMap;
  * use by two threads at once: the detector keeps its work space.
  */
 final class PageFinder {
-    /** Longer side of the reduced picture, px: about 100 dpi for a page that fills the picture. */
-    private static final int REDUCED_SIDE = 1250;
+    /** Longer side of the reduced picture, px: about 85 dpi for a page that fills the picture. */
+    private static final int REDUCED_SIDE = 1000;
     /** Share of the marker code that may be ambiguous; as found good for printed sheets. */
     private static final double AMBIGUOUS_SHARE = 0.75;
 
@@ -104,7 +104,7 @@ final class PageFinder {
                 int i = (y * factor + j) * picture.width * 3 + 1;
                 for (int x = 0; x < w; x++) {
                     for (int k = 0; k < factor; k++, i += 3) {
-                        sums[x] += picture.bgr[i] & 0xff;
+                        sums[x] += picture.rgb[i] & 0xff;
                     }
                 }
             }
@@ -137,7 +137,7 @@ final class PageFinder {
     private static int green(Picture picture, double x, double y) {
         int px = Math.min(picture.width - 1, Math.max(0, (int) x));
         int py = Math.min(picture.height - 1, Math.max(0, (int) y));
-        return picture.bgr[(py * picture.width + px) * 3 + 1] & 0xff;
+        return picture.rgb[(py * picture.width + px) * 3 + 1] & 0xff;
     }
 
     private static String decode(BinaryBitmap bitmap) {

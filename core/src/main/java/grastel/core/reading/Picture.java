@@ -1,36 +1,63 @@
 package grastel.core.reading;
 
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.Transparency;
+import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
+import java.awt.image.ColorModel;
+import java.awt.image.ComponentColorModel;
+import java.awt.image.DataBuffer;
 import java.awt.image.DataBufferByte;
+import java.awt.image.PixelInterleavedSampleModel;
+import java.awt.image.Raster;
+import java.util.Arrays;
 
 /**
- * A decoded picture in 8-bit sRGB: blue, green, red per pixel, rows from the top. The array is the picture's own and is not
+ * A decoded picture in 8-bit sRGB: red, green, blue per pixel, rows from the top. The array is the picture's own and is not
  * changed after it is made.
  */
 public final class Picture {
+    private static final ColorModel COLOURS = new ComponentColorModel(
+            ColorSpace.getInstance(ColorSpace.CS_sRGB), false, false, Transparency.OPAQUE, DataBuffer.TYPE_BYTE);
+
     final int width;
     final int height;
-    final byte[] bgr;
+    final byte[] rgb;
 
-    Picture(int width, int height, byte[] bgr) {
+    Picture(int width, int height, byte[] rgb) {
         this.width = width;
         this.height = height;
-        this.bgr = bgr;
+        this.rgb = rgb;
     }
 
-    /** Takes over a picture's pixels; other kinds than 8-bit BGR are converted. */
+    /** Takes over the pixels of a picture made by {@link #blank}; those of any other kind are converted. */
     public static Picture of(BufferedImage image) {
         BufferedImage plain = image;
-        if (image.getType() != BufferedImage.TYPE_3BYTE_BGR || image.getRaster().getParent() != null) {
-            plain = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_3BYTE_BGR);
-            var graphics = plain.createGraphics();
-            graphics.setColor(java.awt.Color.WHITE);
+        if (!isPlain(image)) {
+            plain = blank(image.getWidth(), image.getHeight());
+            Graphics2D graphics = plain.createGraphics();
+            graphics.setColor(Color.WHITE);
             graphics.fillRect(0, 0, plain.getWidth(), plain.getHeight());
             graphics.drawImage(image, 0, 0, null);
             graphics.dispose();
         }
         byte[] pixels = ((DataBufferByte) plain.getRaster().getDataBuffer()).getData();
         return new Picture(plain.getWidth(), plain.getHeight(), pixels);
+    }
+
+    /** A picture to decode into, in the order of channels that JPEG files have: nothing is then moved about. */
+    static BufferedImage blank(int width, int height) {
+        int[] order = {0, 1, 2};
+        var raster = Raster.createInterleavedRaster(DataBuffer.TYPE_BYTE, width, height, width * 3, 3, order, null);
+        return new BufferedImage(COLOURS, raster, false, null);
+    }
+
+    private static boolean isPlain(BufferedImage image) {
+        return image.getColorModel().equals(COLOURS)
+                && image.getRaster().getParent() == null
+                && image.getSampleModel() instanceof PixelInterleavedSampleModel pixels
+                && Arrays.equals(pixels.getBandOffsets(), new int[] {0, 1, 2});
     }
 
     public int width() {
@@ -41,10 +68,10 @@ public final class Picture {
         return height;
     }
 
-    /** This picture for an encoder; shares the pixels. */
+    /** A copy of this picture for an encoder. */
     public BufferedImage toImage() {
-        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_3BYTE_BGR);
-        System.arraycopy(bgr, 0, ((DataBufferByte) image.getRaster().getDataBuffer()).getData(), 0, bgr.length);
+        BufferedImage image = blank(width, height);
+        System.arraycopy(rgb, 0, ((DataBufferByte) image.getRaster().getDataBuffer()).getData(), 0, rgb.length);
         return image;
     }
 
@@ -56,7 +83,7 @@ public final class Picture {
         boolean swapped = orientation >= 5;
         int w = swapped ? height : width;
         int h = swapped ? width : height;
-        byte[] turned = new byte[bgr.length];
+        byte[] turned = new byte[rgb.length];
         for (int y = 0; y < height; y++) {
             for (int x = 0; x < width; x++) {
                 int mirroredX = width - 1 - x;
@@ -70,7 +97,7 @@ public final class Picture {
                     case 7 -> mirroredX * w + mirroredY;
                     default -> mirroredX * w + y;
                 };
-                System.arraycopy(bgr, (y * width + x) * 3, turned, to * 3, 3);
+                System.arraycopy(rgb, (y * width + x) * 3, turned, to * 3, 3);
             }
         }
         return new Picture(w, h, turned);

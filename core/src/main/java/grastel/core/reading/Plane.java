@@ -40,12 +40,30 @@ final class Plane {
 
     private static void line(float[] from, float[] to, int start, int stride, int count, float[] kernel, int radius) {
         for (int i = 0; i < count; i++) {
-            float sum = 0;
-            for (int k = -radius; k <= radius; k++) {
-                int at = Math.min(count - 1, Math.max(0, i + k));
-                sum += kernel[k + radius] * from[start + at * stride];
-            }
-            to[start + i * stride] = sum;
+            boolean inside = i >= radius && i < count - radius;
+            to[start + i * stride] = inside
+                    ? weighted(from, start + (i - radius) * stride, stride, kernel)
+                    : weightedAtEnd(from, start, stride, count, i - radius, kernel);
         }
+    }
+
+    private static float weighted(float[] from, int first, int stride, float[] kernel) {
+        float sum = 0;
+        int at = first;
+        for (float weight : kernel) {
+            sum += weight * from[at];
+            at += stride;
+        }
+        return sum;
+    }
+
+    /** Beyond the ends the last value goes on. */
+    private static float weightedAtEnd(float[] from, int start, int stride, int count, int first, float[] kernel) {
+        float sum = 0;
+        for (int k = 0; k < kernel.length; k++) {
+            int at = Math.min(count - 1, Math.max(0, first + k));
+            sum += kernel[k] * from[start + at * stride];
+        }
+        return sum;
     }
 }

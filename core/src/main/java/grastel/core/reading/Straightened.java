@@ -89,17 +89,15 @@ public final class Straightened {
     public Picture part(Rect area, double pxPerMm) {
         int w = (int) Math.round(area.width() * pxPerMm);
         int h = (int) Math.round(area.height() * pxPerMm);
-        byte[] bgr = new byte[w * h * 3];
+        byte[] codes = new byte[w * h * 3];
         Lines lines = lines(area.x() + 0.5 / pxPerMm, 1 / pxPerMm, w);
         for (int y = 0; y < h; y++) {
             lines.read(area.y() + (y + 0.5) / pxPerMm);
             int line = y * w * 3;
-            for (int i = 0; i < w * 3; i += 3) {
-                bgr[line + i] = Light.code(lines.rgb[i + 2]);
-                bgr[line + i + 1] = Light.code(lines.rgb[i + 1]);
-                bgr[line + i + 2] = Light.code(lines.rgb[i]);
+            for (int i = 0; i < w * 3; i++) {
+                codes[line + i] = Light.code(lines.rgb[i]);
             }
         }
-        return new Picture(w, h, bgr);
+        return new Picture(w, h, codes);
     }
 }

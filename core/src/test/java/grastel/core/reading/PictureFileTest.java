@@ -97,7 +97,7 @@ class PictureFileTest {
         int x = right == 1 ? turned.width - 1 : 0;
         int y = bottom == 1 ? turned.height - 1 : 0;
 
-        assertThat(turned.bgr[(y * turned.width + x) * 3]).isEqualTo((byte) 77);
+        assertThat(turned.rgb[(y * turned.width + x) * 3]).isEqualTo((byte) 77);
         assertThat(turned.width).isEqualTo(orientation >= 5 ? 5 : 3);
     }
 
