@@ -1,6 +1,6 @@
 package grastel.bench;
 
-import grastel.core.page.PageSize;
+import grastel.core.page.Rect;
 import grastel.core.reading.FoundPage;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.Picture;
@@ -60,6 +60,6 @@ public class ReadingStages {
 
     @Benchmark
     public Picture straighten() {
-        return measures.straightened().page(PageSize.A4, 3);
+        return measures.straightened().part(new Rect(0, 0, 210, 297), 2.5);
     }
 }

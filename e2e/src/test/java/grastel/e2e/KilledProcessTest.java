@@ -96,7 +96,8 @@ class KilledProcessTest {
             Ownership.as(teacher.id(), () -> {
                 Sheets sheets = grastel.bean(Sheets.class);
                 run = print(grastel, sheets);
-                sheets.pages(run).forEach(page -> draw(sheets.printed(page.id()), drawn.resolve(page.number() + ".jpg")));
+                sheets.pages(run)
+                        .forEach(page -> draw(sheets.printed(page.id()), drawn.resolve(page.number() + ".jpg")));
                 return null;
             });
             inbox = grastel.bean(WatchedFolder.class).of(teacher);

@@ -10,6 +10,7 @@ import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.core.judging.PressureScaleJudge;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
+import grastel.core.page.Rect;
 import grastel.core.reading.FoundPage;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.Picture;
@@ -33,7 +34,7 @@ class ReadingJob {
     /** Paper shown around a box in its picture, mm. */
     static final double CROP_MARGIN_MM = 2.5;
 
-    private static final double PAGE_PX_PER_MM = 2.5;
+    private static final double PAGE_PX_PER_MM = 2.2;
     private static final double CROP_PX_PER_MM = 6;
     private static final Logger LOG = LoggerFactory.getLogger(ReadingJob.class);
 
@@ -98,13 +99,15 @@ class ReadingJob {
                 marks);
     }
 
+    /** The page and its boxes, made side by side: the page alone takes as long as all boxes. */
     private static List<NewImage> images(Straightened page, PageLayout layout) {
-        List<NewImage> images = new ArrayList<>();
-        images.add(new NewImage(PageImage.WHOLE, Jpeg.encode(page.page(layout.size(), PAGE_PX_PER_MM))));
-        for (PageLayout.Field field : layout.fields()) {
-            Picture crop = page.part(field.rect().inset(-CROP_MARGIN_MM), CROP_PX_PER_MM);
-            images.add(new NewImage(field.id(), Jpeg.encode(crop)));
-        }
-        return images;
+        record Part(String name, Rect area, double pxPerMm) {}
+        List<Part> parts = new ArrayList<>();
+        Rect whole = new Rect(0, 0, layout.size().widthMm(), layout.size().heightMm());
+        parts.add(new Part(PageImage.WHOLE, whole, PAGE_PX_PER_MM));
+        layout.fields().forEach(f -> parts.add(new Part(f.id(), f.rect().inset(-CROP_MARGIN_MM), CROP_PX_PER_MM)));
+        return parts.parallelStream()
+                .map(part -> new NewImage(part.name(), Jpeg.encode(page.part(part.area(), part.pxPerMm()))))
+                .toList();
     }
 }

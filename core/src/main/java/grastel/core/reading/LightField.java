@@ -66,10 +66,9 @@ final class LightField {
                 logs[c][i] = Math.log(Math.max(1e-4, mean[c]));
             }
         }
-        SimpleMatrix basis = new SimpleMatrix(places.size(), TERMS);
-        for (int i = 0; i < places.size(); i++) {
-            basis.setRow(i, 0, basis(places.get(i)[0], places.get(i)[1], page.size()));
-        }
+        double[][] basis = places.stream()
+                .map(place -> basis(place[0], place[1], page.size()))
+                .toArray(double[][]::new);
         double[] weights = new double[places.size()];
         Arrays.fill(weights, 1);
         double scale = 0;
@@ -165,7 +164,7 @@ final class LightField {
         }
     }
 
-    private static double[] solve(SimpleMatrix basis, double[] logs, double[] weights) {
+    private static double[] solve(double[][] basis, double[] logs, double[] weights) {
         double[][] normal = new double[TERMS][TERMS];
         double[][] right = new double[TERMS][1];
         for (int i = 0; i < logs.length; i++) {
@@ -173,10 +172,10 @@ final class LightField {
                 continue;
             }
             for (int a = 0; a < TERMS; a++) {
-                double wa = weights[i] * basis.get(i, a);
+                double wa = weights[i] * basis[i][a];
                 right[a][0] += wa * logs[i];
                 for (int b = 0; b <= a; b++) {
-                    normal[a][b] += wa * basis.get(i, b);
+                    normal[a][b] += wa * basis[i][b];
                 }
             }
         }
@@ -194,14 +193,10 @@ final class LightField {
     }
 
     /** New weights from the residuals; returns their robust standard deviation. */
-    private static double reweight(SimpleMatrix basis, double[] terms, double[] logs, double[] weights) {
+    private static double reweight(double[][] basis, double[] terms, double[] logs, double[] weights) {
         double[] off = new double[logs.length];
         for (int i = 0; i < off.length; i++) {
-            double fitted = 0;
-            for (int a = 0; a < TERMS; a++) {
-                fitted += basis.get(i, a) * terms[a];
-            }
-            off[i] = logs[i] - fitted;
+            off[i] = logs[i] - dot(basis[i], terms);
         }
         double[] sizes = Arrays.stream(off).map(Math::abs).sorted().toArray();
         double scale = Math.max(1e-4, 1.4826 * sizes[sizes.length / 2]);

@@ -31,7 +31,8 @@ public final class PageReader {
         LightField light = LightField.fit(picture, mapping, page, ground);
         Straightened flat = new Straightened(picture, mapping, light);
         FieldReader reader = new FieldReader(flat, paper.ground().toLab().lightness());
-        List<FieldReading> fields = page.fields().parallelStream().map(reader::read).toList();
+        List<FieldReading> fields =
+                page.fields().parallelStream().map(reader::read).toList();
         double pxPerMm = mapping.pxPerMm(page.size().widthMm() / 2, page.size().heightMm() / 2);
         double flatness = mapping.residualPx() / pxPerMm;
         return new Measures(new PageReading(fields, pxPerMm * 25.4, flatness, light.residual(), found.markers()), flat);

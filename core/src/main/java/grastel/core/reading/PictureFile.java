@@ -105,7 +105,9 @@ public final class PictureFile {
     /** Colour JPEGs are decoded straight into our own order of channels, which saves a third of the time. */
     private static BufferedImage read(ImageReader reader, Kind kind) throws IOException {
         ImageTypeSpecifier raw = kind == Kind.JPEG ? reader.getRawImageType(0) : null;
-        if (raw == null || raw.getNumBands() != 3 || !raw.getColorModel().getColorSpace().isCS_sRGB()) {
+        if (raw == null
+                || raw.getNumBands() != 3
+                || !raw.getColorModel().getColorSpace().isCS_sRGB()) {
             return reader.read(0);
         }
         ImageReadParam param = reader.getDefaultReadParam();

@@ -1,6 +1,5 @@
 package grastel.core.reading;
 
-import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
 
 /** A photographed page as it would look flat and evenly lit: red, green and blue reflectance at any place in mm. */
@@ -79,10 +78,6 @@ public final class Straightened {
                 rgb[into + c] = sample[c] * gain - light.offset(c);
             }
         }
-    }
-
-    public Picture page(PageSize size, double pxPerMm) {
-        return part(new Rect(0, 0, size.widthMm(), size.heightMm()), pxPerMm);
     }
 
     /** A part of the page as an sRGB picture. */
