@@ -9,9 +9,12 @@ import static java.lang.Math.sin;
 import static java.lang.Math.sqrt;
 import static java.lang.Math.toRadians;
 
-/** CIEDE2000, ISO/CIE 11664-6:2022, with the hue handling of Sharma, Wu and Dalal 2005. Unit weights. */
+/** CIEDE2000, ISO/CIE 11664-6:2022, with the hue handling of Sharma, Wu and Dalal 2005. */
 public final class ColourDifference {
     private static final double POW_25_7 = pow(25, 7);
+
+    /** How much value counts before hue and chroma when a class picks a colour: kL of {@link #valueFirst}. */
+    private static final double VALUE_FIRST = 0.5;
 
     private ColourDifference() {}
 
@@ -21,6 +24,20 @@ public final class ColourDifference {
      * @throws IllegalArgumentException if the two were computed for different whites
      */
     public static double ciede2000(Lab one, Lab two) {
+        return weighted(one, two, 1);
+    }
+
+    /**
+     * ΔE00 with differences of lightness counted double (kL = 0.5): a wrong hue at the right value reads better than the
+     * reverse.
+     *
+     * @throws IllegalArgumentException if the two were computed for different whites
+     */
+    public static double valueFirst(Lab one, Lab two) {
+        return weighted(one, two, VALUE_FIRST);
+    }
+
+    private static double weighted(Lab one, Lab two, double kL) {
         if (!one.white().equals(two.white())) {
             throw new IllegalArgumentException("Colours of different whites: " + one.white() + ", " + two.white());
         }
@@ -49,7 +66,7 @@ public final class ColourDifference {
         double rotation =
                 -2 * sqrt(meanC7 / (meanC7 + POW_25_7)) * sin(toRadians(60 * exp(-pow((meanH - 275) / 25, 2))));
 
-        double l = deltaL / weightL;
+        double l = deltaL / (kL * weightL);
         double c = deltaC / weightC;
         double h = deltaH / weightH;
         return sqrt(l * l + c * c + h * h + rotation * c * h);

@@ -39,11 +39,20 @@ public record Lab(double lightness, double a, double b, ReferenceWhite white) {
 
     /** The colour of a tristimulus value under D65; negative components count as 0. */
     public static Lab of(Xyz xyz) {
-        ReferenceWhite white = ReferenceWhite.D65;
+        return of(xyz, ReferenceWhite.D65);
+    }
+
+    /** The colour of a tristimulus value under another white; negative components count as 0. */
+    public static Lab of(Xyz xyz, ReferenceWhite white) {
         double fx = compress(xyz.x() / white.x());
         double fy = compress(xyz.y() / white.y());
         double fz = compress(xyz.z() / white.z());
         return new Lab(Math.max(0, 116 * fy - 16), 500 * (fx - fy), 200 * (fy - fz), white);
+    }
+
+    /** Value as art classes count it: Munsell value, 0 black … 10 white. */
+    public double value() {
+        return MunsellValue.of(luminanceOf(lightness));
     }
 
     /** L* of a luminance factor, 0…1; below 0 counts as 0. */

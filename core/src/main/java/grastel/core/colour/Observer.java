@@ -7,25 +7,36 @@ import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 
 /**
- * CIE 1931 2° observer under illuminant D65 as weights on the 36 samples of a {@link Spectrum}. The sums at 10 nm are
- * scaled per channel (by under 0.1 %) so that the perfect diffuser is exactly {@link ReferenceWhite#D65}.
+ * CIE 1931 2° observer under an illuminant as weights on the 36 samples of a {@link Spectrum}. The sums at 10 nm are
+ * scaled per channel (by under 0.2 %) so that the perfect diffuser is exactly the illuminant's white.
  */
 final class Observer {
+    private static final Map<Illuminant, Observer> ALL = all();
+    static final Observer D65 = of(Illuminant.D65);
+
     /** Weights [channel X, Y, Z][sample]; XYZ is the product with a reflectance. */
-    private static final double[][] WEIGHTS = weights();
+    private final double[][] weights;
 
-    private Observer() {}
-
-    static Xyz xyzOf(double[] reflectance) {
-        return new Xyz(dot(WEIGHTS[0], reflectance), dot(WEIGHTS[1], reflectance), dot(WEIGHTS[2], reflectance));
+    private Observer(double[][] weights) {
+        this.weights = weights;
     }
 
-    static double weight(int channel, int sample) {
-        return WEIGHTS[channel][sample];
+    static Observer of(Illuminant illuminant) {
+        return ALL.get(illuminant);
+    }
+
+    Xyz xyzOf(double[] reflectance) {
+        return new Xyz(dot(weights[0], reflectance), dot(weights[1], reflectance), dot(weights[2], reflectance));
+    }
+
+    double weight(int channel, int sample) {
+        return weights[channel][sample];
     }
 
     private static double dot(double[] weights, double[] reflectance) {
@@ -36,17 +47,23 @@ final class Observer {
         return sum;
     }
 
-    private static double[][] weights() {
+    private static Map<Illuminant, Observer> all() {
         List<NamedCsvRecord> rows = table();
-        ReferenceWhite white = ReferenceWhite.D65;
-        return new double[][] {
-            channel(rows, "x", white.x()), channel(rows, "y", white.y()), channel(rows, "z", white.z())
-        };
+        Map<Illuminant, Observer> all = new EnumMap<>(Illuminant.class);
+        for (Illuminant light : Illuminant.values()) {
+            ReferenceWhite white = light.white();
+            all.put(light, new Observer(new double[][] {
+                channel(rows, "x", light, white.x()),
+                channel(rows, "y", light, white.y()),
+                channel(rows, "z", light, white.z())
+            }));
+        }
+        return all;
     }
 
-    private static double[] channel(List<NamedCsvRecord> rows, String name, double whiteSum) {
+    private static double[] channel(List<NamedCsvRecord> rows, String name, Illuminant light, double whiteSum) {
         double[] raw = rows.stream()
-                .mapToDouble(r -> number(r, name) * number(r, "d65"))
+                .mapToDouble(r -> number(r, name) * number(r, light.column()))
                 .toArray();
         double sum = 0;
         for (double v : raw) {
@@ -63,8 +80,7 @@ final class Observer {
     }
 
     static List<NamedCsvRecord> table() {
-        var in = Objects.requireNonNull(
-                Observer.class.getResourceAsStream("/grastel/core/colour/observer-1931-d65.csv"));
+        var in = Objects.requireNonNull(Observer.class.getResourceAsStream("/grastel/core/colour/observer-1931.csv"));
         try (CsvReader<NamedCsvRecord> csv = CsvReader.builder()
                 .commentStrategy(CommentStrategy.SKIP)
                 .ofNamedCsvRecord(new InputStreamReader(in, StandardCharsets.UTF_8))) {

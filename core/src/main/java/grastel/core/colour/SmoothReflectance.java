@@ -76,8 +76,8 @@ public final class SmoothReflectance {
             double z = u.get(i, 0);
             double pull = 0;
             for (int c = 0; c < 3; c++) {
-                pull += Observer.weight(c, i) * u.get(N + c, 0);
-                sums[c] += Observer.weight(c, i) * (Math.tanh(z) + 1) / 2;
+                pull += Observer.D65.weight(c, i) * u.get(N + c, 0);
+                sums[c] += Observer.D65.weight(c, i) * (Math.tanh(z) + 1) / 2;
             }
             f.set(i, 0, slope(u, i) + halfSech2(z) * pull);
         }
@@ -106,7 +106,7 @@ public final class SmoothReflectance {
             double z = u.get(i, 0);
             double pull = 0;
             for (int c = 0; c < 3; c++) {
-                double w = Observer.weight(c, i);
+                double w = Observer.D65.weight(c, i);
                 pull += w * u.get(N + c, 0);
                 j.set(i, N + c, halfSech2(z) * w);
                 j.set(N + c, i, halfSech2(z) * w);

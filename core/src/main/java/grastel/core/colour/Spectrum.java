@@ -10,6 +10,8 @@ public final class Spectrum {
     public static final int STEP_NM = 10;
 
     private final double[] reflectance;
+    /** 0 until asked for; computing it twice does no harm. */
+    private int hash;
 
     private Spectrum(double[] reflectance) {
         this.reflectance = reflectance;
@@ -53,11 +55,16 @@ public final class Spectrum {
     }
 
     public Xyz toXyz() {
-        return Observer.xyzOf(reflectance);
+        return Observer.D65.xyzOf(reflectance);
     }
 
     public Lab toLab() {
         return Lab.of(toXyz());
+    }
+
+    /** The colour under another light. */
+    public Lab toLab(Illuminant light) {
+        return Lab.of(Observer.of(light).xyzOf(reflectance), light.white());
     }
 
     @Override
@@ -67,7 +74,10 @@ public final class Spectrum {
 
     @Override
     public int hashCode() {
-        return Arrays.hashCode(reflectance);
+        if (hash == 0) {
+            hash = Arrays.hashCode(reflectance);
+        }
+        return hash;
     }
 
     @Override

@@ -19,6 +19,12 @@ public record Srgb(int red, int green, int blue) {
      * channel clipped. L* above 100 shows as white.
      */
     public static Srgb of(Lab lab) {
+        LinearRgb light = lightOf(lab);
+        return new Srgb(code(light.red()), code(light.green()), code(light.blue()));
+    }
+
+    /** The same before rounding to codes. */
+    public static LinearRgb lightOf(Lab lab) {
         double lightness = Math.min(100, lab.lightness());
         double low = 0;
         double high = 1;
@@ -34,8 +40,16 @@ public record Srgb(int red, int green, int blue) {
                 }
             }
         }
-        LinearRgb light = withChroma(lab, lightness, low);
-        return new Srgb(code(light.red()), code(light.green()), code(light.blue()));
+        return withChroma(lab, lightness, low);
+    }
+
+    /** @param hex {@code #rrggbb} */
+    public static Srgb ofHex(String hex) {
+        if (hex == null || !hex.matches("#[0-9a-fA-F]{6}")) {
+            throw new IllegalArgumentException("A screen colour is written #rrggbb, was " + hex);
+        }
+        int codes = Integer.parseInt(hex.substring(1), 16);
+        return new Srgb(codes >> 16, codes >> 8 & 0xff, codes & 0xff);
     }
 
     /** The colour these codes show. */

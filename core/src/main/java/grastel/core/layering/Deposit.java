@@ -1,34 +1,41 @@
 package grastel.core.layering;
 
-import grastel.core.media.Tooth;
-
 /**
  * How much lead one pass leaves in each height class. The shape follows the published paper-tooth models for pencil and
  * wax crayon: Takagi, Nakajima and Fujishiro 1999; Sousa and Buchanan 1999–2000; Rudolf, Mould and Neufeld 2003; the
  * constants are Grastel's own.
  */
 final class Deposit {
+    static final int CLASSES = 16;
     /** Heights of the 16 equal-area classes, 0 peak … 1 valley: the medians of sixteenths of a Beta(2,2) distribution. */
     static final double[] HEIGHTS = heights();
+
+    private static final double RATE = 0.36;
+    /**
+     * A point has a size of its own: into a tooth twice as deep it comes further, but not twice as far. With a reach
+     * proportional to the depth, smooth board and rough paper would show the same specks at the same pressure.
+     */
+    private static final double REACH_WITH_DEPTH = 0.6;
 
     private Deposit() {}
 
     /**
-     * @param thickness film already in each class
+     * @param surface what the pass meets
+     * @param filling film in the way in each class
      * @return the thickness this pass adds in each class
      */
-    static double[] of(Pass pass, Tooth tooth, double[] thickness) {
-        double depth = tooth.depth();
+    static double[] of(Pass pass, Surface surface, double[] filling) {
+        double depth = surface.depth();
         double reach = reach(pass, depth);
-        double[] gap = gaps(depth, thickness);
-        double[] added = new double[thickness.length];
+        double[] gap = gaps(depth, filling);
+        double rate = RATE
+                * pass.pencil().softness()
+                * Math.pow(pass.pressure(), 1.25)
+                * pass.stroke().contactFactor()
+                * surface.grip();
+        double[] added = new double[filling.length];
         for (int i = 0; i < added.length; i++) {
-            double contact = contact(reach, gap[i], depth) * pass.stroke().contactFactor();
-            added[i] = 0.36
-                    * pass.pencil().softness()
-                    * Math.pow(pass.pressure(), 1.25)
-                    * contact
-                    * room(thickness[i], depth, HEIGHTS[i], pass.pressure());
+            added[i] = rate * contact(reach, gap[i], depth) * room(filling[i], depth, HEIGHTS[i], pass.pressure());
         }
         return added;
     }
@@ -36,16 +43,17 @@ final class Deposit {
     /** How deep below the highest surface the lead comes: point first, then pressure. */
     private static double reach(Pass pass, double depth) {
         double p = pass.pressure();
-        double reach = depth * (0.06 + 0.42 * pass.point() * (0.35 + 0.65 * p) + 0.8 * Math.pow(p, 1.4));
+        double reach = Math.pow(depth, REACH_WITH_DEPTH)
+                * (0.06 + 0.42 * pass.point() * (0.35 + 0.65 * p) + 0.8 * Math.pow(p, 1.4));
         return reach * pass.stroke().reachFactor();
     }
 
     /** Depth of each class's present surface below the highest one; half of a film's thickness counts as filling. */
-    private static double[] gaps(double depth, double[] thickness) {
-        double[] gap = new double[thickness.length];
+    private static double[] gaps(double depth, double[] filling) {
+        double[] gap = new double[filling.length];
         double highest = Double.POSITIVE_INFINITY;
         for (int i = 0; i < gap.length; i++) {
-            gap[i] = HEIGHTS[i] * depth - thickness[i] / 2;
+            gap[i] = HEIGHTS[i] * depth - filling[i] / 2;
             highest = Math.min(highest, gap[i]);
         }
         for (int i = 0; i < gap.length; i++) {
@@ -59,10 +67,10 @@ final class Deposit {
     }
 
     /** What a class still takes: 1 when bare, 0 when full. */
-    private static double room(double thickness, double depth, double height, double pressure) {
-        double full = thickness / capacity(depth, height, 1);
-        double now = thickness / capacity(depth, height, pressure);
-        return Math.max(0, 1 - Math.pow(full, 1.5)) / (1 + 0.7 * now);
+    private static double room(double filling, double depth, double height, double pressure) {
+        double full = filling / capacity(depth, height, 1);
+        double now = filling / capacity(depth, height, pressure);
+        return Math.max(0, 1 - full * Math.sqrt(full)) / (1 + 0.7 * now);
     }
 
     /** Film a class holds at a pressure. */
@@ -71,7 +79,7 @@ final class Deposit {
     }
 
     private static double[] heights() {
-        double[] z = new double[16];
+        double[] z = new double[CLASSES];
         for (int i = 0; i < z.length; i++) {
             z[i] = betaQuantile((i + 0.5) / z.length);
         }

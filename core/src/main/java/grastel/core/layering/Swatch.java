@@ -4,17 +4,16 @@ import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
 import grastel.core.colour.Spectrum;
 import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
- * A field of paper with the passes laid on it so far. Immutable: {@link #with} gives a new swatch that shares the films
- * under it.
- *
- * <p>This is the model for plain passes; burnishing, solvent and erasing attach here as further kinds of change.
+ * A field of paper with what was done to it so far. Immutable: each change gives a new swatch that shares the films under
+ * it. Start with {@link #bare}.
  */
 public final class Swatch {
-    private static final int CLASSES = Deposit.HEIGHTS.length;
     /** Yule and Nielsen 1951: light spreads sideways in paper, so classes average in R^(1/n). */
     private static final double SPREAD = 1.7;
     /** Surface reflection of a rough wax film that fully covers, added to what the pigment returns. */
@@ -22,78 +21,230 @@ public final class Swatch {
     /** Film thickness over which bare paper fades from sight. */
     private static final double SPECK_THICKNESS = 0.06;
 
-    private final Paper paper;
+    /** Hard pressing works this share of the films into one at full force, and levels them a little. */
+    private static final double PRESSED_MIX = 0.20;
+
+    private static final double PRESSED_LEVEL = 0.08;
+    private static final double BURNISH_PRESSURE = 0.9;
+    private static final double BURNISH_POINT = 0.15;
+    private static final double BURNISH_MIX = 0.45;
+    private static final double BURNISH_LEVEL = 0.45;
+    private static final double SOLVENT_MIX = 0.90;
+    private static final double SOLVENT_LEVEL = 0.75;
+    /** Most of a film that putty lifts: from a peak; half of that from a valley. */
+    private static final double LIFT = 0.6;
+
+    private final Spectrum ground;
+    private final Surface surface;
     private final List<Film> films;
+    /** Layers done so far; the next one gets this number. */
+    private final int layers;
+    /** Film in each height class. */
     private final double[] thickness;
+    /** The part of it that stands in the way of the next layer. */
+    private final double[] filling;
+    /** Reflectance under the haze: 36 values for each height class, peak first. */
+    private final double[] seen;
 
-    private record Film(Lead lead, double[] thickness) {}
-
-    private Swatch(Paper paper, List<Film> films, double[] thickness) {
-        this.paper = paper;
+    private Swatch(
+            Spectrum ground,
+            Surface surface,
+            List<Film> films,
+            int layers,
+            double[] thickness,
+            double[] filling,
+            double[] seen) {
+        this.ground = ground;
+        this.surface = surface;
         this.films = films;
+        this.layers = layers;
         this.thickness = thickness;
+        this.filling = filling;
+        this.seen = seen;
     }
 
     public static Swatch bare(Paper paper) {
-        return new Swatch(paper, List.of(), new double[CLASSES]);
+        return bare(paper, Optional.empty());
     }
 
-    /** This swatch after one more pass. */
+    /** A sheet with marker or wash on it, which is a ground like any toned paper. */
+    public static Swatch bare(Paper paper, Optional<UnderLayer> under) {
+        Spectrum ground = under.map(u -> u.on(paper)).orElse(paper.ground());
+        return new Swatch(
+                ground,
+                Surface.of(paper.tooth()),
+                List.of(),
+                0,
+                new double[Deposit.CLASSES],
+                new double[Deposit.CLASSES],
+                bareClasses(ground));
+    }
+
+    private static double[] bareClasses(Spectrum ground) {
+        double[] one = ground.toArray();
+        double[] all = new double[Deposit.CLASSES * one.length];
+        for (int c = 0; c < Deposit.CLASSES; c++) {
+            System.arraycopy(one, 0, all, c * one.length, one.length);
+        }
+        return all;
+    }
+
+    /** This swatch after one more layer. */
+    public Swatch with(Layer layer) {
+        if (layer instanceof Layer.Colour colour) {
+            return with(colour.pass(), colour.passes());
+        }
+        if (layer instanceof Layer.Burnish burnish) {
+            return burnished(burnish.burnisher(), burnish.passes());
+        }
+        return layer instanceof Layer.Lift lift ? lifted(lift.strength()) : dissolved();
+    }
+
+    /** This swatch after one more pass, as a layer of its own. */
     public Swatch with(Pass pass) {
-        double[] added = Deposit.of(pass, paper.tooth(), thickness);
-        double[] total = thickness.clone();
-        for (int i = 0; i < CLASSES; i++) {
-            total[i] += added[i];
-        }
-        List<Film> more = new ArrayList<>(films);
-        more.add(new Film(Lead.of(pass.pencil()), added));
-        return new Swatch(paper, List.copyOf(more), total);
+        return with(pass, 1);
     }
 
-    /** The same pass {@code times} times. */
+    /** The same pass {@code times} times, as one layer. */
     public Swatch with(Pass pass, int times) {
-        Swatch swatch = this;
-        for (int i = 0; i < times; i++) {
-            swatch = swatch.with(pass);
+        Lead lead = Lead.of(pass.pencil());
+        Surface after = surface;
+        double[] added = new double[Deposit.CLASSES];
+        double[] filled = filling.clone();
+        for (int n = 0; n < times; n++) {
+            lay(pass, lead, after, added, filled);
+            after = after.pressed(pass);
         }
-        return swatch;
+        Film film = Film.of(lead, layers, added);
+        List<Film> now = and(film);
+        double hardness = Surface.hardness(pass.pressure());
+        if (hardness == 0) {
+            double[] covered = seen.clone();
+            film.cover(covered);
+            return new Swatch(ground, after, now, layers + 1, sum(thickness, added), filled, covered);
+        }
+        return worked(
+                after,
+                Films.levelled(
+                        Films.mixedFromTop(now, PRESSED_MIX * hardness),
+                        1 - Math.pow(1 - PRESSED_LEVEL * hardness, times)));
+    }
+
+    /** Hard dull passes that work the upper films into one, level and polish them, and close the tooth. */
+    private Swatch burnished(Pencil burnisher, int passes) {
+        Pass pass = new Pass(burnisher, BURNISH_PRESSURE, BURNISH_POINT, Stroke.CIRCLES);
+        Lead lead = Lead.of(burnisher);
+        double[] added = new double[Deposit.CLASSES];
+        double[] filled = filling.clone();
+        for (int n = 0; n < passes; n++) {
+            lay(pass, lead, surface, added, filled);
+        }
+        List<Film> now = and(Film.of(lead, layers, added));
+        for (int n = 0; n < passes; n++) {
+            now = Films.levelled(Films.mixedFromTop(now, BURNISH_MIX), BURNISH_LEVEL);
+        }
+        return worked(surface.burnished(), now);
+    }
+
+    /** One pass: adds to {@code added} and {@code filled}. */
+    private static void lay(Pass pass, Lead lead, Surface on, double[] added, double[] filled) {
+        double[] more = Deposit.of(pass, on, filled);
+        for (int c = 0; c < more.length; c++) {
+            added[c] += more[c];
+            filled[c] += more[c] * lead.filling();
+        }
+    }
+
+    private static double[] sum(double[] one, double[] two) {
+        double[] sum = one.clone();
+        for (int c = 0; c < sum.length; c++) {
+            sum[c] += two[c];
+        }
+        return sum;
+    }
+
+    /** Films dissolved into one another and dried. */
+    private Swatch dissolved() {
+        return worked(surface.wetted(), Films.levelled(Films.mixedFromTop(films, SOLVENT_MIX), SOLVENT_LEVEL));
+    }
+
+    private Swatch lifted(double strength) {
+        double[] off = thickness.clone();
+        for (int c = 0; c < off.length; c++) {
+            off[c] *= LIFT * strength * (1 - Deposit.HEIGHTS[c] / 2);
+        }
+        return worked(surface.lifted(strength), Films.lifted(films, off));
+    }
+
+    private List<Film> and(Film film) {
+        List<Film> more = new ArrayList<>(films.size() + 1);
+        more.addAll(films);
+        more.add(film);
+        return List.copyOf(more);
+    }
+
+    /** The films were changed below the top: everything is composed anew from the paper up. */
+    private Swatch worked(Surface after, List<Film> now) {
+        double[] covered = bareClasses(ground);
+        for (Film film : now) {
+            film.cover(covered);
+        }
+        return new Swatch(
+                ground,
+                after,
+                now,
+                layers + 1,
+                Films.thickness(now, Deposit.CLASSES),
+                Films.filling(now, Deposit.CLASSES),
+                covered);
     }
 
     /** Reflectance seen from a distance at which single specks no longer show. */
     public Spectrum spectrum() {
-        double[] seen = new double[Spectrum.SAMPLES];
-        for (int c = 0; c < CLASSES; c++) {
-            double[] r = ofClass(c);
-            for (int i = 0; i < seen.length; i++) {
-                seen[i] += Math.pow(r[i], 1 / SPREAD) / CLASSES;
+        double[] mean = new double[Spectrum.SAMPLES];
+        for (int c = 0; c < Deposit.CLASSES; c++) {
+            double haze = haze(c);
+            for (int i = 0; i < mean.length; i++) {
+                mean[i] += Math.pow(seen[c * mean.length + i] * (1 - haze) + haze, 1 / SPREAD);
             }
         }
-        for (int i = 0; i < seen.length; i++) {
-            seen[i] = Math.min(1, Math.pow(seen[i], SPREAD));
+        for (int i = 0; i < mean.length; i++) {
+            mean[i] = Math.min(1, Math.pow(mean[i] / Deposit.CLASSES, SPREAD));
         }
-        return Spectrum.of(seen);
+        return Spectrum.of(mean);
     }
 
     public Lab colour() {
         return spectrum().toLab();
     }
 
-    /** Share of the area that still shows bare paper, 0…1. */
+    /** Share of the area that still shows bare paper, 0…1. Clear wax hides none. */
     public double specks() {
         double sum = 0;
-        for (double t : thickness) {
-            sum += Math.exp(-t / SPECK_THICKNESS);
+        for (int c = 0; c < Deposit.CLASSES; c++) {
+            sum += specksOf(c);
         }
-        return sum / CLASSES;
+        return sum / Deposit.CLASSES;
+    }
+
+    /** Share of one height class that still shows bare paper, 0…1. */
+    double specksOf(int heightClass) {
+        double clear = 0;
+        for (Film film : films) {
+            for (Film.Part part : film.parts) {
+                clear += part.lead().isColourless() ? part.amount()[heightClass] : 0;
+            }
+        }
+        return Math.exp(-(thickness[heightClass] - clear) / SPECK_THICKNESS);
     }
 
     /** Room for more layers: 1 bare paper … 0 a tooth that takes nothing more. */
     public double toothLeft() {
         double sum = 0;
-        for (int c = 0; c < CLASSES; c++) {
-            sum += Math.min(1, thickness[c] / Deposit.capacity(paper.tooth().depth(), Deposit.HEIGHTS[c], 1));
+        for (int c = 0; c < Deposit.CLASSES; c++) {
+            sum += Math.min(1, filling[c] / Deposit.capacity(surface.depth(), Deposit.HEIGHTS[c], 1));
         }
-        return 1 - sum / CLASSES;
+        return 1 - sum / Deposit.CLASSES;
     }
 
     /**
@@ -101,35 +252,58 @@ public final class Swatch {
      * by wavelength, so that the plain average of the classes is the spectrum predicted by {@link #spectrum}.
      */
     public List<LinearRgb> grainLight() {
-        double[] seen = spectrum().toArray();
-        double[][] classes = new double[CLASSES][];
-        double[] mean = new double[seen.length];
-        for (int c = 0; c < CLASSES; c++) {
-            classes[c] = ofClass(c);
-            for (int i = 0; i < mean.length; i++) {
-                mean[i] += classes[c][i] / CLASSES;
+        int n = Spectrum.SAMPLES;
+        double[] whole = spectrum().toArray();
+        double[] mean = new double[n];
+        for (int c = 0; c < Deposit.CLASSES; c++) {
+            for (int i = 0; i < n; i++) {
+                mean[i] += hazed(c, i) / Deposit.CLASSES;
             }
         }
-        List<LinearRgb> light = new ArrayList<>();
-        for (double[] r : classes) {
-            for (int i = 0; i < r.length; i++) {
-                r[i] = Math.min(1, r[i] * seen[i] / mean[i]);
+        List<LinearRgb> light = new ArrayList<>(Deposit.CLASSES);
+        double[] r = new double[n];
+        for (int c = 0; c < Deposit.CLASSES; c++) {
+            for (int i = 0; i < n; i++) {
+                r[i] = Math.min(1, hazed(c, i) * whole[i] / mean[i]);
             }
             light.add(LinearRgb.of(Spectrum.of(r).toXyz()));
         }
         return List.copyOf(light);
     }
 
-    /** Films composed from the paper up, then the haze of the wax on top. */
-    private double[] ofClass(int c) {
-        double[] r = paper.ground().toArray();
-        for (Film film : films) {
-            film.lead().cover(r, film.thickness()[c]);
+    private double hazed(int heightClass, int sample) {
+        double haze = haze(heightClass);
+        return seen[heightClass * Spectrum.SAMPLES + sample] * (1 - haze) + haze;
+    }
+
+    private double haze(int heightClass) {
+        return HAZE * (1 - surface.polish()) * (1 - Math.exp(-thickness[heightClass] / SPECK_THICKNESS));
+    }
+
+    /** Reflectance of the sheet under the films, with any under-layer. */
+    public Spectrum ground() {
+        return ground;
+    }
+
+    Surface surface() {
+        return surface;
+    }
+
+    List<Film> films() {
+        return films;
+    }
+
+    /** Layers done so far. */
+    int layers() {
+        return layers;
+    }
+
+    /** Mean thickness of all films, relative; full pressure leaves about 0.3 at once. */
+    double meanThickness() {
+        double sum = 0;
+        for (double t : thickness) {
+            sum += t / thickness.length;
         }
-        double haze = HAZE * (1 - Math.exp(-thickness[c] / SPECK_THICKNESS));
-        for (int i = 0; i < r.length; i++) {
-            r[i] = Math.min(1, Math.max(0, r[i] * (1 - haze) + haze));
-        }
-        return r;
+        return sum;
     }
 }

@@ -5,16 +5,27 @@ import grastel.core.colour.SmoothReflectance;
 import grastel.core.colour.Spectrum;
 
 /**
- * A coloured pencil.
+ * A coloured pencil, or a colourless blender.
  *
  * @param code short code printed on it, unique in its range
  * @param name its colour name
  * @param binder what holds the pigment
- * @param masstone reflectance of a thick, closed film
+ * @param masstone reflectance of a thick, closed film; a blender's is that of clear wax
  * @param hiding how well a thin film covers what is under it, 0 clear … 1 opaque
  * @param softness how fast it gives off lead, 1 = medium; 0.3…2
+ * @param colourless true for a hard pencil without pigment, which only blends and polishes
  */
-public record Pencil(String code, String name, Binder binder, Spectrum masstone, double hiding, double softness) {
+public record Pencil(
+        String code,
+        String name,
+        Binder binder,
+        Spectrum masstone,
+        double hiding,
+        double softness,
+        boolean colourless) {
+    public static final double SOFTEST = 2;
+    public static final double HARDEST = 0.3;
+
     /** Wax is soft and creamy, oil is harder and clearer. */
     public enum Binder {
         WAX,
@@ -31,13 +42,18 @@ public record Pencil(String code, String name, Binder binder, Spectrum masstone,
         if (!(hiding >= 0 && hiding <= 1)) {
             throw new IllegalArgumentException("Hiding of pencil " + code + " must be 0…1, was " + hiding);
         }
-        if (!(softness >= 0.3 && softness <= 2)) {
+        if (!(softness >= HARDEST && softness <= SOFTEST)) {
             throw new IllegalArgumentException("Softness of pencil " + code + " must be 0.3…2, was " + softness);
         }
     }
 
     /** A pencil whose masstone was measured as a colour only. */
     public static Pencil of(String code, String name, Binder binder, Lab masstone, double hiding, double softness) {
-        return new Pencil(code, name, binder, SmoothReflectance.of(masstone), hiding, softness);
+        return new Pencil(code, name, binder, SmoothReflectance.of(masstone), hiding, softness, false);
+    }
+
+    /** The same pencil as calibration found it. */
+    public Pencil measuredAs(Spectrum masstone, double hiding, double softness) {
+        return new Pencil(code, name, binder, masstone, hiding, softness, colourless);
     }
 }

@@ -4,6 +4,7 @@ import de.siegmar.fastcsv.reader.CommentStrategy;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.NamedCsvRecord;
 import grastel.core.colour.Lab;
+import grastel.core.colour.SmoothReflectance;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
@@ -12,7 +13,10 @@ import java.util.List;
 import java.util.Objects;
 import java.util.function.Function;
 
-/** The invented ranges Skerry (wax, 36) and Fathom (oil, 24) and the four papers every new teacher starts with. */
+/**
+ * The invented ranges Skerry (wax, 36) and Fathom (oil, 24), a colourless blender, and the four papers every new teacher
+ * starts with.
+ */
 public final class ShippedKit {
     private ShippedKit() {}
 
@@ -24,9 +28,10 @@ public final class ShippedKit {
             Pencil.Binder binder,
             Lab masstone,
             double hiding,
-            double softness) {
+            double softness,
+            boolean colourless) {
         public Pencil toPencil() {
-            return Pencil.of(code, name, binder, masstone, hiding, softness);
+            return new Pencil(code, name, binder, SmoothReflectance.of(masstone), hiding, softness, colourless);
         }
     }
 
@@ -47,7 +52,8 @@ public final class ShippedKit {
                         Pencil.Binder.valueOf(row.getField("binder")),
                         lab(row),
                         number(row, "hiding"),
-                        number(row, "softness")));
+                        number(row, "softness"),
+                        Boolean.parseBoolean(row.getField("colourless"))));
     }
 
     public static List<StockPaper> papers() {

@@ -27,9 +27,8 @@ public final class PencilReach {
         List<PressureRecipe> all = new ArrayList<>();
         for (PressureGrade grade : PressureGrade.values()) {
             Pass pass = Pass.of(pencil, grade);
-            Swatch swatch = Swatch.bare(paper);
             for (int passes = 1; passes <= MOST_PASSES; passes++) {
-                swatch = swatch.with(pass);
+                Swatch swatch = Swatch.bare(paper).with(pass, passes);
                 all.add(new PressureRecipe(
                         grade, passes, swatch.colour().lightness(), swatch.specks(), swatch.toothLeft()));
             }

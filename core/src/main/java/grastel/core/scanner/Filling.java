@@ -1,9 +1,11 @@
 package grastel.core.scanner;
 
 import grastel.core.colour.LinearRgb;
+import grastel.core.layering.Grain;
 import grastel.core.layering.Pass;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.Swatch;
+import grastel.core.layering.ToothField;
 import grastel.core.media.Paper;
 import grastel.core.page.Rect;
 import java.util.List;
@@ -19,12 +21,12 @@ final class Filling {
     private static final double MIDDLE_PRESSURE = 0.4;
 
     private final Paper paper;
-    private final GrainField tooth;
+    private final ToothField tooth;
     private final LinearRgb ground;
 
     Filling(Paper paper, long seed) {
         this.paper = paper;
-        this.tooth = new GrainField(seed, paper.tooth().grainMm());
+        this.tooth = new ToothField(seed, paper.tooth().grainMm(), Stroke.CIRCLES);
         this.ground = LinearRgb.of(paper.ground().toXyz());
     }
 
@@ -33,8 +35,8 @@ final class Filling {
         double low = pressure * Math.max(0, 1 - 3 * hand.patchiness());
         double high = Math.min(1, pressure * (1 + 3 * hand.patchiness()));
         double[][] light = films(task, hand, low, high);
-        GrainField wander = new GrainField(random.nextLong(), HAND_SCALE_MM);
-        GrainField edge = new GrainField(random.nextLong(), EDGE_SCALE_MM);
+        Grain wander = new Grain(random.nextLong(), HAND_SCALE_MM);
+        Grain edge = new Grain(random.nextLong(), EDGE_SCALE_MM);
         Rect reach = box.inset(-hand.overshootMm() - 0.5);
         int x0 = (int) Math.max(0, reach.x() * FlatPage.PX_PER_MM);
         int x1 = (int) Math.min(page.width, reach.right() * FlatPage.PX_PER_MM);
@@ -44,10 +46,10 @@ final class Filling {
             double mmY = (y + 0.5) / FlatPage.PX_PER_MM;
             for (int x = x0; x < x1; x++) {
                 double mmX = (x + 0.5) / FlatPage.PX_PER_MM;
-                if (outside(box, mmX, mmY) > stray(hand, edge.raw(mmX, mmY))) {
+                if (outside(box, mmX, mmY) > stray(hand, edge.at(mmX, mmY))) {
                     continue;
                 }
-                double here = pressure * (1 + hand.patchiness() * (wander.raw(mmX, mmY) - 0.5) * 6);
+                double here = pressure * (1 + hand.patchiness() * (wander.at(mmX, mmY) - 0.5) * 6);
                 double level = high > low ? (Math.min(high, Math.max(low, here)) - low) / (high - low) : 0;
                 paint(page, x, y, light, level, tooth.at(mmX, mmY));
             }

@@ -41,7 +41,35 @@ class KubelkaMunkTest {
     }
 
     static java.util.stream.Stream<Pencil> pencils() {
-        return ShippedKit.pencils().stream().map(ShippedKit.RangePencil::toPencil);
+        return ShippedKit.pencils().stream()
+                .map(ShippedKit.RangePencil::toPencil)
+                .filter(p -> !p.colourless());
+    }
+
+    @ParameterizedTest
+    @MethodSource("pencils")
+    void filmsAgreeWithTheTextbookFormula(Pencil pencil) {
+        Lead lead = Lead.of(pencil);
+        for (double thickness : new double[] {0.01, 0.1, 0.5, 2}) {
+            double[] seen = Spectrum.flat(0.6).toArray();
+            Film.of(lead, 0, new double[] {thickness}).cover(seen);
+            for (int i = 0; i < seen.length; i++) {
+                assertThat(seen[i])
+                        .isCloseTo(KubelkaMunk.over(lead.ratio[i], lead.scattering * thickness, 0.6), within(1e-7));
+            }
+        }
+    }
+
+    @Test
+    void twoThinFilmsAreOneThick() {
+        Lead lead = Lead.of(pencils().toList().get(6));
+        double[] twice = Spectrum.flat(0.8).toArray();
+        Film.of(lead, 0, new double[] {0.1}).cover(twice);
+        Film.of(lead, 1, new double[] {0.25}).cover(twice);
+        double[] once = Spectrum.flat(0.8).toArray();
+        Film.of(lead, 0, new double[] {0.35}).cover(once);
+
+        assertThat(twice).containsExactly(once, within(1e-12));
     }
 
     @ParameterizedTest
@@ -52,7 +80,7 @@ class KubelkaMunkTest {
         double ground = tint ? 0.05 : 0.92;
         double from = Lab.lightnessOf(ground);
         double[] film = Spectrum.flat(ground).toArray();
-        Lead.of(pencil).cover(film, 0.3);
+        Film.of(Lead.of(pencil), 0, new double[] {0.3}).cover(film);
 
         double share = (Spectrum.of(film).toLab().lightness() - from) / (masstone - from);
 

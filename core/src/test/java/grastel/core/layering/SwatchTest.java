@@ -1,154 +1,133 @@
 package grastel.core.layering;
 
+import static grastel.core.layering.Demo.CARTRIDGE;
+import static grastel.core.layering.Demo.laid;
+import static grastel.core.layering.Demo.pencil;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
+import grastel.core.colour.Spectrum;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
-import grastel.core.media.ShippedKit;
-import grastel.core.media.Tooth;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
-import java.util.stream.Stream;
+import java.util.Optional;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class SwatchTest {
-    private static final Paper CARTRIDGE = ShippedKit.papers().get(0).toPaper();
+    @Test
+    void noLayerIsThePaper() {
+        for (Paper paper : Demo.PAPERS) {
+            Swatch bare = Stack.on(paper).swatch();
 
-    static Stream<Pencil> pencils() {
-        return ShippedKit.pencils().stream().map(ShippedKit.RangePencil::toPencil);
-    }
-
-    /** Whites and tints near the paper's own value cannot darken it; the orderings in value are for the others. */
-    static Stream<Pencil> darkeningPencils() {
-        return pencils().filter(p -> p.masstone().toLab().lightness() < 80);
-    }
-
-    @ParameterizedTest
-    @MethodSource("darkeningPencils")
-    void morePressureIsDarkerWithFewerSpecks(Pencil pencil) {
-        Swatch before = Swatch.bare(CARTRIDGE);
-        for (PressureGrade grade : PressureGrade.values()) {
-            Swatch after = Swatch.bare(CARTRIDGE).with(Pass.of(pencil, grade));
-            assertThat(after.colour().lightness()).isLessThan(before.colour().lightness());
-            assertThat(after.specks()).isLessThan(before.specks());
-            assertThat(after.toothLeft()).isLessThan(before.toothLeft());
-            before = after;
+            assertThat(ColourDifference.ciede2000(bare.colour(), paper.ground().toLab()))
+                    .isLessThan(1e-6);
+            assertThat(bare.specks()).isEqualTo(1);
+            assertThat(bare.toothLeft()).isEqualTo(1);
         }
     }
 
-    @ParameterizedTest
-    @MethodSource("darkeningPencils")
-    void sharperPointReachesTheValleys(Pencil pencil) {
-        Swatch dull = Swatch.bare(CARTRIDGE).with(new Pass(pencil, 0.4, 0.1, Stroke.CIRCLES));
-        Swatch sharp = Swatch.bare(CARTRIDGE).with(new Pass(pencil, 0.4, 0.9, Stroke.CIRCLES));
-
-        assertThat(sharp.specks()).isLessThan(dull.specks());
-        assertThat(sharp.colour().lightness()).isLessThan(dull.colour().lightness());
-    }
-
-    @ParameterizedTest
-    @MethodSource("pencils")
-    void circlesLeaveFewerSpecksThanOneWay(Pencil pencil) {
-        double circles = Swatch.bare(CARTRIDGE)
-                .with(new Pass(pencil, 0.4, 0.7, Stroke.CIRCLES))
-                .specks();
-        double crossed = Swatch.bare(CARTRIDGE)
-                .with(new Pass(pencil, 0.4, 0.7, Stroke.CROSSED))
-                .specks();
-        double oneWay = Swatch.bare(CARTRIDGE)
-                .with(new Pass(pencil, 0.4, 0.7, Stroke.ONE_WAY))
-                .specks();
-
-        assertThat(circles).isLessThan(crossed);
-        assertThat(crossed).isLessThan(oneWay);
-    }
-
-    @ParameterizedTest
-    @MethodSource("darkeningPencils")
-    void eachFurtherPassOfMediumPressureDarkensByLess(Pencil pencil) {
-        Pass pass = Pass.of(pencil, PressureGrade.MEDIUM);
-        Swatch swatch = Swatch.bare(CARTRIDGE).with(pass);
-        double step = Double.POSITIVE_INFINITY;
-        for (int i = 0; i < 4; i++) {
-            Swatch next = swatch.with(pass);
-            double darker = swatch.colour().lightness() - next.colour().lightness();
-            assertThat(darker).isPositive().isLessThan(step);
-            step = darker;
-            swatch = next;
-        }
-    }
-
-    @ParameterizedTest
-    @MethodSource("pencils")
-    void spectrumAndGrainStayPhysical(Pencil pencil) {
-        for (ShippedKit.StockPaper paper : ShippedKit.papers()) {
-            Swatch swatch = Swatch.bare(paper.toPaper()).with(Pass.of(pencil, PressureGrade.FULL), 4);
+    /** Any stack of any media: energy is kept, shares add up, and the same stack gives the same swatch. */
+    @Test
+    void anyStackStaysPhysical() {
+        Random random = new Random(5);
+        for (int i = 0; i < 300; i++) {
+            Stack stack = anyStack(random);
+            Swatch swatch = stack.swatch();
             for (double r : swatch.spectrum().toArray()) {
                 assertThat(r).isBetween(0.0, 1.0);
             }
+            assertThat(swatch.specks()).isBetween(0.0, 1.0);
             assertThat(swatch.toothLeft()).isBetween(0.0, 1.0);
+            Makeup makeup = Makeup.of(swatch);
+            double covered = makeup.layerShares().stream()
+                    .mapToDouble(Double::doubleValue)
+                    .sum();
+            assertThat(covered + makeup.paperShare()).isCloseTo(1, within(1e-9));
+            assertThat(makeup.layerShares()).allMatch(share -> share >= -1e-12);
+            assertThat(makeup.mud()).isBetween(0.0, 1.0);
+            assertThat(stack.swatch().spectrum()).isEqualTo(swatch.spectrum());
+        }
+    }
+
+    /** No film reflects more than the lightest thing in it: nothing adds light. */
+    @Test
+    void colouredFilmsNeverOutshinePaperAndHaze() {
+        for (Pencil pencil : Demo.darkening().toList()) {
+            Spectrum seen = laid(CARTRIDGE, pencil, PressureGrade.FIRM, 2).spectrum();
+            for (int i = 0; i < Spectrum.SAMPLES; i++) {
+                double most =
+                        Math.max(CARTRIDGE.ground().at(i), pencil.masstone().at(i));
+                assertThat(seen.at(i)).isLessThanOrEqualTo(most + 0.02);
+            }
         }
     }
 
     @Test
-    void noPassIsThePaper() {
-        Swatch bare = Swatch.bare(CARTRIDGE);
+    void layingLeavesTheSwatchBeforeUntouched() {
+        Swatch before = laid(CARTRIDGE, pencil("S07"), PressureGrade.MEDIUM, 2);
+        Spectrum kept = before.spectrum();
+        before.with(new Layer.Burnish(Demo.WHITE, 2));
+        before.with(new Layer.Solvent());
+        before.with(new Layer.Lift(1));
 
-        assertThat(ColourDifference.ciede2000(bare.colour(), CARTRIDGE.ground().toLab()))
-                .isLessThan(1e-6);
-        assertThat(bare.specks()).isEqualTo(1);
-        assertThat(bare.toothLeft()).isEqualTo(1);
+        assertThat(before.spectrum()).isEqualTo(kept);
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0.1, 0.4, 0.65})
+    void severalPassesAtOnceAreThePassesOneByOne(double pressure) {
+        Pass pass = new Pass(pencil("S16"), pressure, 0.6, Stroke.CIRCLES);
+        Swatch once = Swatch.bare(CARTRIDGE).with(pass, 3);
+        Swatch oneByOne = Swatch.bare(CARTRIDGE).with(pass).with(pass).with(pass);
+
+        assertThat(ColourDifference.ciede2000(once.colour(), oneByOne.colour())).isLessThan(1e-6);
+        assertThat(once.specks()).isCloseTo(oneByOne.specks(), within(1e-12));
     }
 
     @Test
-    void aHardFirstColourLeavesLessRoomForTheNext() {
-        Pencil red = byCode("S07");
-        Pencil blue = byCode("S16");
-        Pass second = Pass.of(blue, PressureGrade.MEDIUM);
-        Swatch afterLight = Swatch.bare(CARTRIDGE).with(Pass.of(red, PressureGrade.LIGHT));
-        Swatch afterHard = Swatch.bare(CARTRIDGE).with(Pass.of(red, PressureGrade.FULL), 2);
+    void workingTheFilmsKeepsEveryGrainOfThem() {
+        Swatch swatch = laid(CARTRIDGE, pencil("S07"), PressureGrade.FIRM, 1)
+                .with(Pass.of(pencil("S16"), PressureGrade.MEDIUM), 2);
 
-        double changedLight = ColourDifference.ciede2000(
-                afterLight.colour(), afterLight.with(second).colour());
-        double changedHard = ColourDifference.ciede2000(
-                afterHard.colour(), afterHard.with(second).colour());
+        Swatch dissolved = swatch.with(new Layer.Solvent());
 
-        assertThat(changedHard).isLessThan(changedLight);
+        assertThat(dissolved.meanThickness()).isCloseTo(swatch.meanThickness(), within(1e-12));
+        assertThat(dissolved.films()).hasSizeLessThanOrEqualTo(3);
     }
 
     @Test
-    void theLastColourSpeaksLoudest() {
-        Pass red = Pass.of(byCode("S07"), PressureGrade.FIRM);
-        Pass blue = Pass.of(byCode("S16"), PressureGrade.FIRM);
-        Lab redOver = Swatch.bare(CARTRIDGE).with(blue).with(red).colour();
-        Lab blueOver = Swatch.bare(CARTRIDGE).with(red).with(blue).colour();
+    void clearWaxHidesNoPaper() {
+        Swatch blenderOnly = laid(CARTRIDGE, Demo.BLENDER, PressureGrade.FULL, 2);
 
-        assertThat(ColourDifference.ciede2000(redOver, blueOver)).isGreaterThan(3);
-        assertThat(redOver.a()).isGreaterThan(blueOver.a());
+        assertThat(blenderOnly.specks()).isEqualTo(1);
+        assertThat(ColourDifference.ciede2000(
+                        blenderOnly.colour(), CARTRIDGE.ground().toLab()))
+                .isLessThan(1.5);
     }
 
     @Test
     void roughPaperKeepsMoreSpecksThanSmooth() {
-        Pass pass = Pass.of(byCode("S07"), PressureGrade.MEDIUM);
-        Lab white = new Lab(95, 0, 2);
-        double smooth = Swatch.bare(Paper.of("smooth", white, new Tooth(0.35, 0.2)))
-                .with(pass)
-                .specks();
-        double rough = Swatch.bare(Paper.of("rough", white, new Tooth(1.6, 0.5)))
-                .with(pass)
-                .specks();
+        List<Double> specks = List.of("Ledger Smooth", "Harbour Cartridge", "Shingle Rough").stream()
+                .map(name -> laid(Demo.paper(name), pencil("S07"), PressureGrade.MEDIUM, 1)
+                        .specks())
+                .toList();
 
-        assertThat(rough).isGreaterThan(smooth);
+        assertThat(specks.get(1)).isGreaterThan(specks.get(0) + 0.03);
+        assertThat(specks.get(2)).isGreaterThan(specks.get(1) + 0.03);
     }
 
     @Test
     void grainAveragesToThePredictedColour() {
-        Swatch swatch = Swatch.bare(CARTRIDGE).with(Pass.of(byCode("S16"), PressureGrade.MEDIUM));
+        Swatch swatch = laid(CARTRIDGE, pencil("S16"), PressureGrade.MEDIUM, 1);
         List<LinearRgb> grain = swatch.grainLight();
         LinearRgb mean = new LinearRgb(
                 grain.stream().mapToDouble(LinearRgb::red).average().orElseThrow(),
@@ -168,7 +147,52 @@ class SwatchTest {
         }
     }
 
-    private static Pencil byCode(String code) {
-        return pencils().filter(p -> p.code().equals(code)).findFirst().orElseThrow();
+    @Test
+    void namesWhatCannotBe() {
+        Pass pass = Pass.of(pencil("S07"), PressureGrade.LIGHT);
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Pass(pencil("S07"), 7, 0.5, Stroke.CIRCLES))
+                .withMessageContaining("pressure")
+                .withMessageContaining("7");
+        assertThatIllegalArgumentException().isThrownBy(() -> new Pass(pencil("S07"), Double.NaN, 0.5, Stroke.CIRCLES));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Layer.Colour(pass, 0))
+                .withMessageContaining("0");
+        assertThatIllegalArgumentException().isThrownBy(() -> new Layer.Lift(Double.NaN));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Stack(CARTRIDGE, Optional.empty(), Collections.nCopies(500, new Layer.Solvent())))
+                .withMessageContaining("500");
+        assertThatIllegalArgumentException().isThrownBy(() -> Stack.on(null)).withMessageContaining("paper");
+    }
+
+    private static Stack anyStack(Random random) {
+        Paper paper = Demo.PAPERS.get(random.nextInt(Demo.PAPERS.size()));
+        Optional<UnderLayer> under = random.nextInt(4) == 0
+                ? Optional.of(
+                        new UnderLayer(UnderLayer.Kind.MARKER, anyPencil(random).masstone(), 1))
+                : Optional.empty();
+        List<Layer> layers = new ArrayList<>();
+        int count = 1 + random.nextInt(7);
+        for (int i = 0; i < count; i++) {
+            layers.add(
+                    switch (random.nextInt(8)) {
+                        case 0 -> new Layer.Burnish(anyPencil(random), 1 + random.nextInt(3));
+                        case 1 -> new Layer.Solvent();
+                        case 2 -> new Layer.Lift(0.05 + 0.95 * random.nextDouble());
+                        default ->
+                            new Layer.Colour(
+                                    new Pass(
+                                            anyPencil(random),
+                                            random.nextDouble(),
+                                            random.nextDouble(),
+                                            Stroke.values()[random.nextInt(3)]),
+                                    1 + random.nextInt(4));
+                    });
+        }
+        return new Stack(paper, under, layers);
+    }
+
+    private static Pencil anyPencil(Random random) {
+        return Demo.ALL.get(random.nextInt(Demo.ALL.size()));
     }
 }

@@ -1,0 +1,108 @@
+package grastel.core.layering;
+
+import grastel.core.layering.Film.Part;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What rubbing, wetting and lifting do to the films of a swatch, bottom film first. */
+final class Films {
+    private Films() {}
+
+    static double[] thickness(List<Film> films, int classes) {
+        double[] total = new double[classes];
+        for (Film film : films) {
+            for (int c = 0; c < classes; c++) {
+                total[c] += film.thickness(c);
+            }
+        }
+        return total;
+    }
+
+    /** Thickness that stands in the way of the next layer. */
+    static double[] filling(List<Film> films, int classes) {
+        double[] total = new double[classes];
+        for (Film film : films) {
+            for (Part part : film.parts) {
+                for (int c = 0; c < classes; c++) {
+                    total[c] += part.amount()[c] * part.lead().filling();
+                }
+            }
+        }
+        return total;
+    }
+
+    /** The upper part of the films of every class worked into one. @param share of each class's thickness, 0…1 */
+    static List<Film> mixedFromTop(List<Film> films, double share) {
+        if (films.size() < 2 || share <= 0) {
+            return films;
+        }
+        double[] wanted = thickness(films, Deposit.CLASSES);
+        for (int c = 0; c < wanted.length; c++) {
+            wanted[c] *= share;
+        }
+        Map<List<Object>, double[]> mixed = new LinkedHashMap<>();
+        List<Film> below = take(films, wanted, (part, amount) -> add(mixed, part, amount));
+        List<Part> parts = new ArrayList<>();
+        mixed.forEach((key, amount) -> parts.add(new Part((Lead) key.get(0), (Integer) key.get(1), amount)));
+        List<Film> out = new ArrayList<>(below);
+        out.add(new Film(List.copyOf(parts)));
+        return List.copyOf(out);
+    }
+
+    /** The films without the upper part of each class. @param amount thickness to lift, by class */
+    static List<Film> lifted(List<Film> films, double[] amount) {
+        return List.copyOf(take(films, amount.clone(), (part, taken) -> {}));
+    }
+
+    static List<Film> levelled(List<Film> films, double share) {
+        if (share <= 0) {
+            return films;
+        }
+        return films.stream().map(f -> f.levelled(share)).toList();
+    }
+
+    private interface Taken {
+        void accept(Part part, double[] amount);
+    }
+
+    /** Takes thickness off the top, class by class; what is left, bottom first. {@code wanted} is used up. */
+    private static List<Film> take(List<Film> films, double[] wanted, Taken taken) {
+        List<Film> left = new ArrayList<>(films);
+        for (int f = films.size() - 1; f >= 0; f--) {
+            Film film = films.get(f);
+            double[] keep = new double[wanted.length];
+            boolean any = false;
+            for (int c = 0; c < wanted.length; c++) {
+                double thickness = film.thickness(c);
+                double off = Math.min(thickness, wanted[c]);
+                wanted[c] -= off;
+                keep[c] = thickness > 0 ? 1 - off / thickness : 0;
+                any |= keep[c] > 1e-9;
+            }
+            for (Part part : film.parts) {
+                double[] amount = part.amount().clone();
+                for (int c = 0; c < amount.length; c++) {
+                    amount[c] *= 1 - keep[c];
+                }
+                taken.accept(part, amount);
+            }
+            if (any) {
+                left.set(f, film.scaled(keep));
+            } else {
+                left.remove(f);
+            }
+        }
+        return left;
+    }
+
+    private static void add(Map<List<Object>, double[]> mixed, Part part, double[] amount) {
+        mixed.merge(List.of(part.lead(), part.layer()), amount, (one, two) -> {
+            for (int c = 0; c < one.length; c++) {
+                one[c] += two[c];
+            }
+            return one;
+        });
+    }
+}

@@ -1,0 +1,59 @@
+package grastel.core.layering;
+
+import grastel.core.media.Tooth;
+
+/**
+ * The top of a swatch: what the next pass meets and how the light is thrown back.
+ *
+ * @param depth of the tooth as it is now, relative; hard work lowers it
+ * @param polish 0 rough wax … 1 burnished to a shine
+ * @param stroke the strokes seen on it
+ */
+record Surface(double depth, double polish, Stroke stroke) {
+    /** Pressing harder than this begins to flatten the tooth. */
+    private static final double HARD = 0.7;
+
+    private static final double FLATTENED_BY_PRESSING = 0.08;
+    private static final double POLISHED_BY_PRESSING = 0.10;
+    private static final double LEFT_BY_BURNISHING = 0.45;
+    private static final double POLISHED_BY_BURNISHING = 0.45;
+
+    /** Share of lead that still holds on a shine. */
+    private static final double SLIPPING = 0.06;
+
+    static Surface of(Tooth tooth) {
+        return new Surface(tooth.depth(), 0, Stroke.CIRCLES);
+    }
+
+    /** How far a pressure is into the hard range, 0…1. */
+    static double hardness(double pressure) {
+        return Math.max(0, (pressure - HARD) / (1 - HARD));
+    }
+
+    Surface pressed(Pass pass) {
+        double h = hardness(pass.pressure());
+        return new Surface(
+                depth * (1 - FLATTENED_BY_PRESSING * h),
+                1 - (1 - polish) * (1 - POLISHED_BY_PRESSING * h),
+                pass.stroke());
+    }
+
+    Surface burnished() {
+        return new Surface(depth * LEFT_BY_BURNISHING, 1 - (1 - polish) * (1 - POLISHED_BY_BURNISHING), Stroke.CIRCLES);
+    }
+
+    /** How well lead takes hold, 1 on rough wax and paper; on a burnished shine it slides. */
+    double grip() {
+        return Math.max(SLIPPING, 1 - 2.2 * polish);
+    }
+
+    /** Solvent leaves the tooth as open as it was, and no strokes. */
+    Surface wetted() {
+        return new Surface(depth, polish, Stroke.CIRCLES);
+    }
+
+    /** Putty roughens what it lifts from. */
+    Surface lifted(double strength) {
+        return new Surface(depth, polish * (1 - 0.5 * strength), stroke);
+    }
+}

@@ -1,0 +1,104 @@
+package grastel.core.layering;
+
+import grastel.core.colour.Lab;
+import grastel.core.colour.LinearRgb;
+import grastel.core.colour.Srgb;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
+import java.awt.image.IndexColorModel;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * A swatch painted with the grain of its paper and the direction of its strokes. Repeatable from its seed. Every height is
+ * one of 256 tones whose plain mean is the predicted colour, as near as the screen can show it.
+ */
+public final class SwatchPicture {
+    private static final int TONES = 256;
+    public static final int LARGEST_PX = 2000;
+
+    private SwatchPicture() {}
+
+    /**
+     * @param grainMm of the paper, see {@link grastel.core.media.Tooth}
+     * @param width 1…2000 px
+     * @param height 1…2000 px
+     * @param pxPerMm scale, over 0 and up to 100
+     * @param seed picks the place on the paper
+     */
+    public static BufferedImage paint(Swatch swatch, double grainMm, int width, int height, double pxPerMm, long seed) {
+        if (width < 1 || height < 1 || width > LARGEST_PX || height > LARGEST_PX) {
+            throw new IllegalArgumentException("A picture is 1…2000 px a side, asked for " + width + " × " + height);
+        }
+        if (!(pxPerMm > 0 && pxPerMm <= 100)) {
+            throw new IllegalArgumentException("A picture has over 0 and up to 100 px/mm, asked for " + pxPerMm);
+        }
+        BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_INDEXED, tones(swatch));
+        byte[] out = ((DataBufferByte) picture.getRaster().getDataBuffer()).getData();
+        ToothField field = new ToothField(seed, grainMm, swatch.surface().stroke());
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                out[y * width + x] = (byte) (field.at((x + 0.5) / pxPerMm, (y + 0.5) / pxPerMm) * TONES);
+            }
+        }
+        return picture;
+    }
+
+    /**
+     * Tones from peak to valley: the classes' light joined by straight lines. Each channel is shifted until its mean is the
+     * colour's, with what the screen cannot show cut off.
+     */
+    private static IndexColorModel tones(Swatch swatch) {
+        List<LinearRgb> classes =
+                swatch.grainLight().stream().map(SwatchPicture::shown).toList();
+        LinearRgb wanted = shown(LinearRgb.of(swatch.spectrum().toXyz()));
+        return new IndexColorModel(
+                8,
+                TONES,
+                channel(classes, LinearRgb::red, wanted.red()),
+                channel(classes, LinearRgb::green, wanted.green()),
+                channel(classes, LinearRgb::blue, wanted.blue()));
+    }
+
+    private static byte[] channel(List<LinearRgb> classes, ToDoubleFunction<LinearRgb> of, double wanted) {
+        double[] light = new double[TONES];
+        for (int i = 0; i < TONES; i++) {
+            light[i] = between(classes, of, (i + 0.5) / TONES);
+        }
+        double low = -1;
+        double high = 1;
+        for (int i = 0; i < 20; i++) {
+            double middle = (low + high) / 2;
+            if (meanShifted(light, middle) < wanted) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        byte[] codes = new byte[TONES];
+        for (int i = 0; i < TONES; i++) {
+            codes[i] = (byte) Math.round(255 * LinearRgb.encode(light[i] + low));
+        }
+        return codes;
+    }
+
+    private static double meanShifted(double[] light, double by) {
+        double sum = 0;
+        for (double l : light) {
+            sum += Math.min(1, Math.max(0, l + by));
+        }
+        return sum / light.length;
+    }
+
+    /** Light as a screen can show it, at the same lightness and hue. */
+    private static LinearRgb shown(LinearRgb light) {
+        return light.inGamut() ? light : Srgb.lightOf(Lab.of(light.toXyz()));
+    }
+
+    private static double between(List<LinearRgb> classes, ToDoubleFunction<LinearRgb> of, double height) {
+        double at = Math.min(classes.size() - 1.0, Math.max(0, height * classes.size() - 0.5));
+        int low = Math.min(classes.size() - 2, (int) at);
+        double one = of.applyAsDouble(classes.get(low));
+        return one + (at - low) * (of.applyAsDouble(classes.get(low + 1)) - one);
+    }
+}

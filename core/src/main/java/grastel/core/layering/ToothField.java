@@ -1,0 +1,83 @@
+package grastel.core.layering;
+
+import java.util.EnumMap;
+import java.util.Map;
+
+/**
+ * Where a paper is high and where low, as the strokes on it bring it out: 0 peak … 1 valley, each value equally common.
+ * Circles show the tooth alone; lines add streaks along their direction.
+ */
+public final class ToothField {
+    private static final int TABLE = 4096;
+    private static final double STREAK = 0.42;
+    /** Strokes slant up to the right, as a right hand draws. */
+    private static final double SLANT = Math.toRadians(-38);
+
+    private static final double STREAK_LONG = 9;
+    private static final double STREAK_WIDE_MM = 0.55;
+    /** Distribution of the raw field under each stroke; the same for every seed and grain. */
+    private static final Map<Stroke, double[]> EVENED = evened();
+
+    private final Grain tooth;
+    private final Grain streaks;
+    private final Stroke stroke;
+    private final double[] table;
+
+    /** @param grainMm distance from one peak to the next valley, mm */
+    public ToothField(long seed, double grainMm, Stroke stroke) {
+        this.tooth = new Grain(seed, grainMm);
+        this.streaks = new Grain(seed ^ 0x5DEECE66DL, STREAK_WIDE_MM);
+        this.stroke = stroke;
+        this.table = EVENED.get(stroke);
+    }
+
+    public double at(double xMm, double yMm) {
+        return table[(int) Math.min(TABLE - 1, Math.max(0, raw(tooth, streaks, stroke, xMm, yMm) * TABLE))];
+    }
+
+    private static double raw(Grain tooth, Grain streaks, Stroke stroke, double x, double y) {
+        double height = tooth.at(x, y);
+        return switch (stroke) {
+            case CIRCLES -> height;
+            case ONE_WAY -> (1 - STREAK) * height + STREAK * streak(streaks, x, y, SLANT);
+            case CROSSED ->
+                (1 - STREAK) * height
+                        + STREAK / 2 * (streak(streaks, x, y, SLANT) + streak(streaks, x + 31, y, SLANT + Math.PI / 2));
+        };
+    }
+
+    private static double streak(Grain streaks, double x, double y, double angle) {
+        double along = x * Math.cos(angle) + y * Math.sin(angle);
+        double across = y * Math.cos(angle) - x * Math.sin(angle);
+        return streaks.at(along / STREAK_LONG, across);
+    }
+
+    private static Map<Stroke, double[]> evened() {
+        Map<Stroke, double[]> all = new EnumMap<>(Stroke.class);
+        for (Stroke stroke : Stroke.values()) {
+            all.put(stroke, evened(stroke));
+        }
+        return all;
+    }
+
+    /** Share of the raw field below each value, counted over a stretch of it. */
+    private static double[] evened(Stroke stroke) {
+        Grain tooth = new Grain(11, 1);
+        Grain streaks = new Grain(12, 1);
+        int side = 500;
+        int[] counts = new int[TABLE];
+        for (int i = 0; i < side; i++) {
+            for (int j = 0; j < side; j++) {
+                double raw = raw(tooth, streaks, stroke, i * 0.37, j * 0.37);
+                counts[(int) Math.min(TABLE - 1, raw * TABLE)]++;
+            }
+        }
+        double[] table = new double[TABLE];
+        double sum = 0;
+        for (int i = 0; i < TABLE; i++) {
+            table[i] = (sum + counts[i] / 2.0) / (side * (double) side);
+            sum += counts[i];
+        }
+        return table;
+    }
+}

@@ -1,0 +1,83 @@
+package grastel.core.layering;
+
+import grastel.core.colour.PaintersWheel;
+import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
+import grastel.core.media.ShippedKit;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.provider.Arguments;
+
+/** The demo kit as the tests of layers use it. */
+final class Demo {
+    static final List<Pencil> ALL =
+            ShippedKit.pencils().stream().map(ShippedKit.RangePencil::toPencil).toList();
+    static final List<Paper> PAPERS =
+            ShippedKit.papers().stream().map(ShippedKit.StockPaper::toPaper).toList();
+    static final Paper CARTRIDGE = paper("Harbour Cartridge");
+    static final Paper BROWN = paper("Drift Brown");
+    static final Pencil WHITE = pencil("S01");
+    static final Pencil BLENDER = pencil("T01");
+
+    private Demo() {}
+
+    static Pencil pencil(String code) {
+        return ALL.stream().filter(p -> p.code().equals(code)).findFirst().orElseThrow();
+    }
+
+    static Paper paper(String name) {
+        return PAPERS.stream().filter(p -> p.name().equals(name)).findFirst().orElseThrow();
+    }
+
+    /** Pencils that darken white paper: not whites and tints, whose masstone is near the paper's own value. */
+    static Stream<Pencil> darkening() {
+        return ALL.stream().filter(p -> !p.colourless() && lightness(p) < 80);
+    }
+
+    /** Middle and dark colours. */
+    static Stream<Pencil> deep() {
+        return darkening().filter(p -> lightness(p) < 62);
+    }
+
+    /** Colours with a hue to speak of. */
+    static Stream<Pencil> chromatic() {
+        return darkening().filter(p -> p.masstone().toLab().chroma() > 25);
+    }
+
+    static double lightness(Pencil pencil) {
+        return pencil.masstone().toLab().lightness();
+    }
+
+    static double hue(Pencil pencil) {
+        return pencil.masstone().toLab().hueDegrees();
+    }
+
+    /** The pencil nearest opposite on the painter's wheel that is no lighter than the pencil itself, if there is one. */
+    static Optional<Pencil> complement(Pencil pencil) {
+        return chromatic()
+                .filter(q -> lightness(q) <= lightness(pencil))
+                .max(Comparator.comparingDouble(q -> PaintersWheel.distance(hue(pencil), hue(q))))
+                .filter(q -> PaintersWheel.distance(hue(pencil), hue(q)) > 145);
+    }
+
+    /**
+     * Every darkening pencil on every paper it darkens by at least 15 L*: on brown paper (L* 62) lighter pencils draw
+     * lights, and orderings in darkness do not apply to them.
+     */
+    static Stream<Arguments> darkeningOnPapers() {
+        return PAPERS.stream()
+                .flatMap(paper -> darkening()
+                        .filter(p -> lightness(p) < paper.ground().toLab().lightness() - 15)
+                        .map(p -> Arguments.of(p, paper)));
+    }
+
+    static Swatch laid(Paper paper, Pencil pencil, PressureGrade grade, int passes) {
+        return Swatch.bare(paper).with(Pass.of(pencil, grade), passes);
+    }
+
+    static Swatch burnished(Swatch swatch, Pencil burnisher) {
+        return swatch.with(new Layer.Burnish(burnisher, 1));
+    }
+}
