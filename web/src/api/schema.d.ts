@@ -52,6 +52,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/card.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["card"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/stacks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench/stacks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_3"];
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes": {
         parameters: {
             query?: never;
@@ -76,7 +140,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["one_1"];
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete: operations["delete"];
         options?: never;
@@ -93,7 +157,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -110,7 +174,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -159,6 +223,246 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/imports/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/meter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readLoose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/papers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addPaper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/papers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePaper"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/pencils": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/pencils/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change_1"];
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/pencils/{id}/calibration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calibrate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/pencils/{id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/pencils/{id}/substitutes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["substitutes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/pencils/{id}/swatch.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["swatch"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/sets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addSet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/sets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeSet"];
+        post?: never;
+        delete: operations["removeSet"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/sets/{id}/reach": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reach"];
+        put?: never;
+        post: operations["start"];
+        delete: operations["cancel_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -532,6 +836,13 @@ export interface components {
             run: string;
             title: string;
         };
+        BandView: {
+            colour: string;
+            /** Format: int32 */
+            layer: number;
+            /** Format: double */
+            thickness: number;
+        };
         BitsView: {
             box: components["schemas"]["RectView"];
             rows: string[];
@@ -566,11 +877,39 @@ export interface components {
             /** Format: double */
             y: number;
         };
-        CellView: {
-            blank: boolean;
-            field: string;
+        CalibrationRequest: {
+            keep: boolean;
+            /** Format: uuid */
+            paper: string;
+            swatches: components["schemas"]["MeasuredSwatch"][];
+        };
+        CalibrationView: {
             /** Format: double */
-            lightness: number;
+            after: number;
+            /** Format: double */
+            before: number;
+            colour: string;
+            /** Format: double */
+            hiding: number;
+            kept: boolean;
+            lab: components["schemas"]["LabView"];
+            /** Format: double */
+            softness: number;
+        };
+        CardRequest: {
+            name: string;
+            note: string;
+            stack: components["schemas"]["StackData"];
+        };
+        CellView: {
+            /** Format: double */
+            chroma: number;
+            colour: string;
+            /** @enum {string} */
+            hue?: "RED" | "RED_ORANGE" | "ORANGE" | "YELLOW_ORANGE" | "YELLOW" | "YELLOW_GREEN" | "GREEN" | "BLUE_GREEN" | "BLUE" | "BLUE_VIOLET" | "VIOLET" | "RED_VIOLET";
+            steps: components["schemas"]["StepView"][];
+            /** Format: int32 */
+            value: number;
         };
         ClassChange: {
             /** @enum {string} */
@@ -587,16 +926,25 @@ export interface components {
             periods: components["schemas"]["PeriodView"][];
             students: components["schemas"]["StudentView"][];
         };
+        ColourView: {
+            /** Format: double */
+            a: number;
+            /** Format: double */
+            b: number;
+            /** Format: double */
+            chroma: number;
+            colour: string;
+            /** Format: double */
+            l: number;
+            /** Format: double */
+            place: number;
+            /** Format: double */
+            value: number;
+        };
         ColumnView: {
+            bands: components["schemas"]["BandView"][];
             /** Format: double */
-            asked: number;
-            /** Format: double */
-            darkest?: number;
-            field: string;
-            /** Format: double */
-            lightest?: number;
-            /** Format: double */
-            median?: number;
+            depth: number;
         };
         ConfirmRequest: {
             changed: components["schemas"]["GoalLevel"][];
@@ -640,6 +988,14 @@ export interface components {
             box: components["schemas"]["RectView"];
             id: string;
         };
+        GoalData: {
+            /** Format: double */
+            a: number;
+            /** Format: double */
+            b: number;
+            /** Format: double */
+            l: number;
+        };
         GoalLevel: {
             /** @enum {string} */
             goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE";
@@ -677,6 +1033,19 @@ export interface components {
             /** Format: double */
             secure: number;
         };
+        ImportRow: {
+            code: string;
+            colour: string;
+            lab: components["schemas"]["LabView"];
+            name: string;
+            spectrum: boolean;
+            taken: boolean;
+        };
+        ImportView: {
+            /** Format: int32 */
+            added: number;
+            rows: components["schemas"]["ImportRow"][];
+        };
         JoinRequest: {
             displayName: string;
             name: string;
@@ -685,6 +1054,77 @@ export interface components {
         KitView: {
             papers: components["schemas"]["PaperView"][];
             pencils: components["schemas"]["PencilView"][];
+            sets: components["schemas"]["SetView"][];
+        };
+        LabView: {
+            /** Format: double */
+            a: number;
+            /** Format: double */
+            b: number;
+            /** Format: double */
+            l: number;
+        };
+        LayerData: {
+            /** @enum {string} */
+            kind: "COLOUR" | "BURNISH" | "SOLVENT" | "LIFT";
+            /** Format: int32 */
+            passes?: number;
+            /** Format: uuid */
+            pencil?: string;
+            /** Format: double */
+            point?: number;
+            /** Format: double */
+            pressure?: number;
+            /** Format: double */
+            strength?: number;
+            /** @enum {string} */
+            stroke?: "CIRCLES" | "CROSSED" | "ONE_WAY";
+        };
+        LayerLook: {
+            colourAfter: string;
+            own?: components["schemas"]["ColourView"];
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            toothAfter: number;
+        };
+        LookRequest: {
+            goal?: components["schemas"]["GoalData"];
+            /** Format: int32 */
+            height: number;
+            stack: components["schemas"]["StackData"];
+            /** Format: int32 */
+            steps: number;
+            /** Format: int32 */
+            width: number;
+            /** @enum {string} */
+            zoom: "ARM" | "NEAR" | "LOUPE";
+        };
+        LookView: {
+            colour: components["schemas"]["ColourView"];
+            goal?: components["schemas"]["GoalView"];
+            ladder: components["schemas"]["RungView"][];
+            layers: components["schemas"]["LayerLook"][];
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            mud: number;
+            /** Format: double */
+            paperShare: number;
+            picture: string;
+            section: components["schemas"]["ColumnView"][];
+            /** Format: double */
+            specks: number;
+            /** Format: int32 */
+            step: number;
+            /** Format: double */
+            toothLeft: number;
+            warnings: components["schemas"]["WarningView"][];
+            whatIf: components["schemas"]["WhatIfView"][];
+        };
+        LooseReading: {
+            colour: string;
+            lab: components["schemas"]["LabView"];
         };
         MarkView: {
             /** @enum {string} */
@@ -701,6 +1141,14 @@ export interface components {
             corners?: components["schemas"]["Point"][];
             /** Format: uuid */
             printedPage: string;
+        };
+        MeasuredSwatch: {
+            colour?: string;
+            /** @enum {string} */
+            grade: "WHISPER" | "LIGHT" | "MEDIUM" | "FIRM" | "FULL";
+            lab: components["schemas"]["LabView"];
+            /** Format: int32 */
+            passes: number;
         };
         Names: {
             names: string;
@@ -761,10 +1209,21 @@ export interface components {
             /** Format: double */
             width: number;
         };
+        PaperRequest: {
+            /** Format: double */
+            grainMm: number;
+            lab: components["schemas"]["LabView"];
+            name: string;
+            /** Format: double */
+            tooth: number;
+        };
         PaperView: {
             colour: string;
+            /** Format: double */
+            grainMm: number;
             /** Format: uuid */
             id: string;
+            lab: components["schemas"]["LabView"];
             name: string;
             /** Format: double */
             tooth: number;
@@ -773,13 +1232,52 @@ export interface components {
             box: components["schemas"]["RectView"];
             colour: string;
         };
-        PencilView: {
+        PencilRequest: {
+            /** @enum {string} */
+            binder: "WAX" | "OIL";
             code: string;
-            colour: string;
-            /** Format: uuid */
-            id: string;
+            /** Format: int32 */
+            copies: number;
+            /** Format: double */
+            hiding: number;
+            lab: components["schemas"]["LabView"];
+            /** Format: int32 */
+            leadMm: number;
             name: string;
             range: string;
+            /** Format: double */
+            softness: number;
+            /** @enum {string} */
+            source: "MEASURED_SPECTRUM" | "MEASURED_LAB" | "PICKED";
+            spectrum?: number[];
+        };
+        PencilView: {
+            /** @enum {string} */
+            binder: "WAX" | "OIL";
+            /** Format: double */
+            chroma: number;
+            code: string;
+            colour: string;
+            colourless: boolean;
+            /** Format: int32 */
+            copies: number;
+            /** @enum {string} */
+            family: "WHITE" | "GREY" | "BLACK" | "BROWN" | "RED" | "ORANGE" | "YELLOW" | "GREEN" | "BLUE" | "VIOLET";
+            /** Format: double */
+            hiding: number;
+            /** Format: uuid */
+            id: string;
+            lab: components["schemas"]["LabView"];
+            /** Format: int32 */
+            leadMm: number;
+            name: string;
+            /** Format: double */
+            place: number;
+            range: string;
+            /** Format: double */
+            softness: number;
+            /** @enum {string} */
+            source: "MEASURED_SPECTRUM" | "MEASURED_LAB" | "PICKED";
             /** Format: double */
             value: number;
         };
@@ -846,6 +1344,15 @@ export interface components {
             /** Format: int32 */
             markers: number;
         };
+        ReachView: {
+            cells: components["schemas"]["CellView"][];
+            /** Format: double */
+            progress: number;
+            /** @enum {string} */
+            state: "NOT_STARTED" | "AT_WORK" | "DONE" | "CANCELLED" | "FAILED";
+            /** Format: int32 */
+            tried: number;
+        };
         RectView: {
             /** Format: double */
             height: number;
@@ -893,6 +1400,11 @@ export interface components {
             /** Format: double */
             y2: number;
         };
+        RungView: {
+            colour: string;
+            /** Format: double */
+            value: number;
+        };
         RunView: {
             /** Format: uuid */
             id: string;
@@ -922,6 +1434,24 @@ export interface components {
             firstStart: boolean;
             isDemo: boolean;
             teacher?: components["schemas"]["TeacherView"];
+        };
+        SetRequest: {
+            name: string;
+            pencils: string[];
+            users: components["schemas"]["SetUseView"][];
+        };
+        SetUseView: {
+            /** Format: int32 */
+            howMany: number;
+            /** Format: uuid */
+            schoolClass: string;
+        };
+        SetView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            pencils: string[];
+            users: components["schemas"]["SetUseView"][];
         };
         SheetRequest: {
             /** @enum {string} */
@@ -968,6 +1498,37 @@ export interface components {
             /** Format: int64 */
             timeout?: number;
         };
+        StackData: {
+            layers: components["schemas"]["LayerData"][];
+            /** Format: uuid */
+            paper: string;
+            under?: components["schemas"]["UnderData"];
+        };
+        StackRequest: {
+            name: string;
+            note: string;
+            stack: components["schemas"]["StackData"];
+            /** Format: int32 */
+            version?: number;
+        };
+        StackView: {
+            /** Format: date-time */
+            changedAt: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            note: string;
+            stack: components["schemas"]["StackData"];
+            /** Format: int32 */
+            version: number;
+        };
+        StepView: {
+            /** @enum {string} */
+            grade: "WHISPER" | "LIGHT" | "MEDIUM" | "FIRM" | "FULL";
+            /** Format: int32 */
+            passes: number;
+            pencil: string;
+        };
         StudentView: {
             /** Format: uuid */
             id: string;
@@ -979,6 +1540,15 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+        };
+        SubstituteView: {
+            /** Format: double */
+            deltaHue: number;
+            /** Format: double */
+            deltaValue: number;
+            /** Format: double */
+            error: number;
+            pencil: components["schemas"]["PencilView"];
         };
         TeacherView: {
             displayName: string;
@@ -1026,6 +1596,13 @@ export interface components {
             /** Format: int32 */
             unplaced: number;
         };
+        UnderData: {
+            colour: string;
+            /** @enum {string} */
+            kind: "MARKER" | "WASH";
+            /** Format: double */
+            strength: number;
+        };
         WallView: {
             className: string;
             columns: components["schemas"]["ColumnView"][];
@@ -1040,6 +1617,34 @@ export interface components {
             title: string;
             /** Format: int32 */
             version: number;
+        };
+        WarningView: {
+            /** @enum {string} */
+            code: "TOOTH_NEARLY_FULL" | "MUDDY" | "WHITE_TOO_EARLY" | "BLACK_CROSSES_WHITE" | "ADDS_LITTLE" | "BURNISH_OVER_HARD_LINES" | "SOLVENT_ON_TOO_LITTLE" | "LAYER_AFTER_BURNISH" | "DARKER_THAN_PENCILS_GO";
+            /** Format: double */
+            figure: number;
+            /** Format: int32 */
+            layer?: number;
+            /** Format: double */
+            limit: number;
+            remedied?: components["schemas"]["StackData"];
+            /** @enum {string} */
+            remedy: "LEAVE_OUT" | "MOVE_LAST" | "ONE_PASS_LESS" | "WHISPER" | "CIRCLES" | "ONE_PASS_MORE" | "DARK_FOUNDATION";
+            /** @enum {string} */
+            severity: "NOTE" | "CAUTION";
+        };
+        WhatIfView: {
+            colour: components["schemas"]["ColourView"];
+            /** Format: double */
+            deltaE: number;
+            /** Format: double */
+            deltaValue: number;
+            /** @enum {string} */
+            kind: "ORDER_REVERSED" | "ONE_PASS_MORE" | "ONE_PASS_LESS" | "SHARPER" | "DULLER" | "CIRCLES" | "ONE_WAY" | "WHITE_OVER" | "BLENDER_OVER" | "SOLVENT_OVER";
+            picture: string;
+            stack: components["schemas"]["StackData"];
+            /** Format: double */
+            toGoal?: number;
         };
     };
     responses: never;
@@ -1160,6 +1765,144 @@ export interface operations {
             };
         };
     };
+    card: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LookView"];
+                };
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StackView"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StackRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StackView"];
+                };
+            };
+        };
+    };
+    change_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StackRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StackView"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     all_1: {
         parameters: {
             query?: never;
@@ -1226,7 +1969,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1272,7 +2015,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1298,7 +2041,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1407,6 +2150,468 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["KitView"];
                 };
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query: {
+                format: "CGATS" | "CSV" | "GPL";
+                set?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query: {
+                binder: "WAX" | "OIL";
+                range: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    preview_1: {
+        parameters: {
+            query: {
+                range: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportView"];
+                };
+            };
+        };
+    };
+    readLoose: {
+        parameters: {
+            query: {
+                place: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LooseReading"];
+                };
+            };
+        };
+    };
+    addPaper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaperRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"];
+                };
+            };
+        };
+    };
+    changePaper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaperRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaperView"];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PencilRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PencilView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PencilRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PencilView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    calibrate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalibrationRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CalibrationView"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query: {
+                paper: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasuredSwatch"][];
+                };
+            };
+        };
+    };
+    substitutes: {
+        parameters: {
+            query?: {
+                set?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SubstituteView"][];
+                };
+            };
+        };
+    };
+    swatch: {
+        parameters: {
+            query: {
+                paper: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+        };
+    };
+    addSet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+        };
+    };
+    changeSet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
+                };
+            };
+        };
+    };
+    removeSet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    reach: {
+        parameters: {
+            query: {
+                paper: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReachView"];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query: {
+                paper: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReachView"];
+                };
+            };
+        };
+    };
+    cancel_1: {
+        parameters: {
+            query: {
+                paper: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

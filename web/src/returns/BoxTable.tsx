@@ -79,15 +79,16 @@ function Figures({ name, boxes, field, of, strong }: FiguresProps) {
 
 const Scroll = styled.div`overflow-x: auto;`;
 const Table = styled.table`
+  width: 100%;
   th { font-weight: 400; color: ${colour.muted}; font-size: ${sizes.small}; text-align: left; white-space: nowrap; padding-right: ${space(2)}; }
   thead th { font-weight: 600; color: ${colour.ink}; text-align: center; }
   thead th:first-child { text-align: left; font-weight: 400; color: ${colour.muted}; }
 `;
 const Cell = styled.td<{ $on: boolean }>`
   text-align: center;
-  padding: 2px ${space(1)};
+  padding: 2px;
   background: ${(p) => (p.$on ? colour.wash : 'transparent')};
   border-top: 1px solid ${colour.line};
 `;
-const Crop = styled.img`display: block; width: 64px; max-width: 100%; height: auto; margin: 0 auto;`;
+const Crop = styled.img`display: block; width: 100%; max-width: 64px; height: auto; margin: 0 auto;`;
 const Value = styled.span`display: inline-flex; align-items: center; gap: ${space(1)};`;

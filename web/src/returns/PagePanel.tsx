@@ -13,6 +13,9 @@ import { PagePicture } from './PagePicture';
 
 type Row = Schemas['PageRow'];
 
+/** More boxes than this need the whole width. */
+const MOST_BESIDE = 7;
+
 interface Props {
   row: Row;
   runId: string | undefined;
@@ -43,6 +46,8 @@ export function PagePanel({ row, runId, onConfirmed }: Props) {
     return <Failed error={detail.error} />;
   }
   const { boxes, goals, quality, pageWidth, pageHeight } = detail.data;
+  const table = <BoxTable pageId={row.id} boxes={boxes} field={field} onField={setField} />;
+  const wide = boxes.length > MOST_BESIDE;
   const now = detail.data.row;
 
   if (now.state === 'QUEUED' || now.state === 'READING') {
@@ -85,6 +90,7 @@ export function PagePanel({ row, runId, onConfirmed }: Props) {
           {!now.confirmed && <LinkButton onPress={() => again.mutate()}>Read again</LinkButton>}
           <LinkButton onPress={() => remove.mutate()}>Delete this page</LinkButton>
         </Actions>
+        {!wide && table}
       </Evidence>
       <div>
         {now.notices.length > 0 && (
@@ -96,16 +102,14 @@ export function PagePanel({ row, runId, onConfirmed }: Props) {
         )}
         <Judgement key={`${now.id}.${String(now.confirmed)}`} page={now} goals={goals} onField={setField} onConfirmed={onConfirmed} />
       </div>
-      <Boxes>
-        <BoxTable pageId={now.id} boxes={boxes} field={field} onField={setField} />
-      </Boxes>
+      {wide && <Boxes>{table}</Boxes>}
     </Layout>
   );
 }
 
 const Layout = styled.div`
   display: grid;
-  grid-template-columns: minmax(220px, 2fr) minmax(0, 3fr);
+  grid-template-columns: minmax(0, 6fr) minmax(0, 7fr);
   align-content: start;
   gap: ${space(4)} ${space(5)};
   padding: ${space(4)} ${space(5)};
@@ -117,6 +121,7 @@ const Evidence = styled.div`
   display: flex;
   flex-direction: column;
   gap: ${space(2)};
+  min-width: 0;
   & > svg { border: 1px solid ${colour.line}; }
 `;
 const Caption = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

@@ -140,6 +140,13 @@ public abstract class DeskTest {
         });
     }
 
+    /** Posts and gives the id of what was made. */
+    protected UUID created(SignedIn teacher, String path, Object body) {
+        MvcTestResult answer = post(teacher, path, body);
+        assertThat(answer).hasStatus(201);
+        return UUID.fromString(JsonPath.read(content(answer), "$.id"));
+    }
+
     protected MvcTestResult get(SignedIn teacher, String path, Object... variables) {
         return send(teacher, MockMvcRequestBuilders.get(path, variables));
     }

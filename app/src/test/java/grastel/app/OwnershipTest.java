@@ -6,6 +6,7 @@ import static org.springframework.http.HttpMethod.GET;
 import static org.springframework.http.HttpMethod.POST;
 import static org.springframework.http.HttpMethod.PUT;
 
+import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Sheets;
 import grastel.core.scanner.Hand;
@@ -40,7 +41,18 @@ class OwnershipTest extends DeskTest {
             "GET /api/classes",
             "POST /api/classes",
             "POST /api/classes/roster",
+            "GET /api/bench/stacks",
+            "POST /api/bench/card.pdf",
+            "POST /api/bench/look",
+            "POST /api/bench/stacks",
             "GET /api/kit",
+            "GET /api/kit/export",
+            "POST /api/kit/imports",
+            "POST /api/kit/imports/preview",
+            "POST /api/kit/meter",
+            "POST /api/kit/papers",
+            "POST /api/kit/pencils",
+            "POST /api/kit/sets",
             "GET /api/sheets",
             "POST /api/sheets",
             "POST /api/sheets/preview",
@@ -62,9 +74,13 @@ class OwnershipTest extends DeskTest {
     /** What stands for an id in an address, and a body that would be taken: by endpoint. */
     private Map<String, ById> byId;
 
-    private record ById(HttpMethod method, String path, Object body, Object... ids) {
+    private record ById(HttpMethod method, String path, Object body, Map<String, Object> query, Object... ids) {
         ById {
             ids = ids.clone();
+        }
+
+        void with(String name, Object value) {
+            query.put(name, value);
         }
     }
 
@@ -104,9 +120,55 @@ class OwnershipTest extends DeskTest {
         add(POST, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page);
         add(GET, "/api/wall/runs/{id}", null, run.id());
         add(GET, "/api/wall/students/{id}", null, student);
+        kitAndBench();
         add(DELETE, "/api/returns/pages/{id}", null, page);
         add(DELETE, "/api/classes/{id}/students/{student}", null, schoolClass, student);
         add(DELETE, "/api/classes/{id}", null, schoolClass);
+    }
+
+    private void kitAndBench() {
+        KitPencil pencil = as(owner, () -> kit.pencils().get(5));
+        UUID paper = as(owner, () -> kit.papers().get(0).id());
+        UUID set = as(owner, () -> kit.sets().get(0).id());
+        UUID stack = created(
+                owner,
+                "/api/bench/stacks",
+                Map.of("name", "Sea", "note", "", "stack", Map.of("paper", paper, "layers", List.of())));
+        Map<String, Object> lab = Map.of("l", 50, "a", 10, "b", 10);
+        Map<String, Object> anyPencil = Map.ofEntries(
+                Map.entry("range", "Loose"),
+                Map.entry("code", "L1"),
+                Map.entry("name", "Loose Red"),
+                Map.entry("binder", "WAX"),
+                Map.entry("source", "PICKED"),
+                Map.entry("lab", lab),
+                Map.entry("hiding", 0.5),
+                Map.entry("softness", 1),
+                Map.entry("copies", 1),
+                Map.entry("leadMm", 170));
+        Map<String, Object> swatch = Map.of("grade", "FULL", "passes", 2, "lab", lab);
+        add(PUT, "/api/kit/pencils/{id}", anyPencil, pencil.id());
+        add(GET, "/api/kit/pencils/{id}/swatch.png", null, pencil.id()).with("paper", paper);
+        add(GET, "/api/kit/pencils/{id}/substitutes", null, pencil.id());
+        add(POST, "/api/kit/pencils/{id}/readings", null, pencil.id()).with("paper", paper);
+        add(
+                POST,
+                "/api/kit/pencils/{id}/calibration",
+                Map.of("paper", paper, "swatches", List.of(swatch, swatch), "keep", false),
+                pencil.id());
+        add(PUT, "/api/kit/papers/{id}", Map.of("name", "Other", "lab", lab, "tooth", 1, "grainMm", 0.3), paper);
+        add(PUT, "/api/kit/sets/{id}", Map.of("name", "S", "pencils", List.of(pencil.id()), "users", List.of()), set);
+        add(POST, "/api/kit/sets/{id}/reach", null, set).with("paper", paper);
+        add(GET, "/api/kit/sets/{id}/reach", null, set).with("paper", paper);
+        add(DELETE, "/api/kit/sets/{id}/reach", null, set).with("paper", paper);
+        add(DELETE, "/api/kit/sets/{id}", null, set);
+        add(DELETE, "/api/kit/pencils/{id}", null, pencil.id());
+        add(
+                PUT,
+                "/api/bench/stacks/{id}",
+                Map.of("name", "Sea", "note", "", "version", 0, "stack", Map.of("paper", paper, "layers", List.of())),
+                stack);
+        add(DELETE, "/api/bench/stacks/{id}", null, stack);
     }
 
     @Test
@@ -152,6 +214,21 @@ class OwnershipTest extends DeskTest {
                 .as("another's pencil")
                 .hasStatus(404);
         assertThat(post(other, "/api/sheets/preview", sheetRequest(owner))).hasStatus(404);
+        UUID foreignPaper = as(owner, () -> kit.papers().get(0).id());
+        UUID ownPaper = as(other, () -> kit.papers().get(0).id());
+        UUID foreignPencil = as(owner, () -> kit.pencils().get(0).id());
+        assertThat(look(foreignPaper, List.of())).as("another's paper").hasStatus(404);
+        assertThat(look(ownPaper, List.of(Map.of("kind", "COLOUR", "pencil", foreignPencil))))
+                .as("another's pencil")
+                .hasStatus(422)
+                .bodyText()
+                .contains("UNKNOWN_PENCIL");
+        assertThat(post(
+                        other,
+                        "/api/kit/sets",
+                        Map.of("name", "Stolen", "pencils", List.of(foreignPencil), "users", List.of())))
+                .as("another's pencil in a set")
+                .hasStatus(404);
         assertThat(post(other, "/api/sheets/{id}/runs", Map.of("schoolClass", run.schoolClass()), ownSheet))
                 .as("another's class")
                 .hasStatus(404);
@@ -166,23 +243,44 @@ class OwnershipTest extends DeskTest {
 
     @Test
     void listsShowOnlyOwnRows() {
-        for (String path : List.of("/api/classes", "/api/sheets", "/api/sheets/runs", "/api/returns/unplaced")) {
+        for (String path : List.of(
+                "/api/classes", "/api/sheets", "/api/sheets/runs", "/api/returns/unplaced", "/api/bench/stacks")) {
             assertThat(get(other, path)).as(path).hasStatusOk().bodyJson().isLenientlyEqualTo("[]");
         }
         assertThat(get(owner, "/api/classes")).bodyText().contains("Amara Diallo");
         assertThat(get(other, "/api/today")).bodyText().doesNotContain("Amara");
     }
 
-    private void add(HttpMethod method, String path, Object body, Object... ids) {
-        byId.put(method + " " + path, new ById(method, path, body, ids));
+    private ById add(HttpMethod method, String path, Object body, Object... ids) {
+        ById rule = new ById(method, path, body, new LinkedHashMap<>(), ids);
+        byId.put(method + " " + path, rule);
+        return rule;
     }
 
     private MvcTestResult send(SignedIn teacher, ById rule) {
         var request = MockMvcRequestBuilders.request(rule.method(), rule.path(), rule.ids());
+        rule.query().forEach((name, value) -> request.queryParam(name, value.toString()));
         if (rule.body() != null) {
             request.contentType(MediaType.APPLICATION_JSON).content(json.writeValueAsString(rule.body()));
         }
         return send(teacher, request);
+    }
+
+    private MvcTestResult look(UUID paper, List<Map<String, Object>> layers) {
+        return post(
+                other,
+                "/api/bench/look",
+                Map.of(
+                        "stack",
+                        Map.of("paper", paper, "layers", layers),
+                        "steps",
+                        5,
+                        "zoom",
+                        "NEAR",
+                        "width",
+                        100,
+                        "height",
+                        100));
     }
 
     private Map<String, Object> sheetRequest(SignedIn teacher) {

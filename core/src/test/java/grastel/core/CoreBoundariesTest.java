@@ -31,7 +31,7 @@ class CoreBoundariesTest {
             .layer("colour")
             .definedBy("grastel.core.colour")
             .layer("media")
-            .definedBy("grastel.core.media")
+            .definedBy("grastel.core.media..")
             .layer("layering")
             .definedBy("grastel.core.layering")
             .layer("recipe")

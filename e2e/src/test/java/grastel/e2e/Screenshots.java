@@ -9,6 +9,7 @@ import grastel.app.returns.Returns;
 import grastel.app.sheets.Sheets;
 import java.nio.file.Path;
 import java.util.concurrent.locks.LockSupport;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.io.TempDir;
@@ -33,11 +34,13 @@ class Screenshots {
             desk.button("Simulate the scan").first().click();
             awaitReturned(grastel, 2);
             desk.go("Returns");
+            chooseDunlin(desk);
             desk.page.getByText("24 pages read of 24 printed").waitFor();
             desk.page.getByText("Björn Sæther").click();
             desk.heading("Björn Sæther").waitFor();
             take(desk, "returns");
             desk.go("Wall");
+            chooseDunlin(desk);
             desk.page.getByAltText("Amara Diallo, box 7").waitFor();
             take(desk, "wall");
             desk.page.getByText("Amara Diallo").click();
@@ -58,6 +61,13 @@ class Screenshots {
             desk.heading("8 Dunlin").waitFor();
             take(desk, "today");
         }
+    }
+
+    private static void chooseDunlin(Desk desk) {
+        desk.page.getByLabel("Printing").first().click();
+        desk.page
+                .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("8 Dunlin.*")))
+                .click();
     }
 
     private static void take(Desk desk, String name) {

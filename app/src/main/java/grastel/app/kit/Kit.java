@@ -1,34 +1,73 @@
 package grastel.app.kit;
 
 import grastel.app.account.TeacherJoined;
+import grastel.app.classes.Classes;
 import grastel.app.platform.ApiProblem;
 import grastel.core.colour.Lab;
+import grastel.core.colour.Spectrum;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
+import grastel.core.media.PencilSet;
 import grastel.core.media.ShippedKit;
+import grastel.core.media.Tooth;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.context.event.EventListener;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The front door of the kit. Importing, measuring and copies attach here. */
+/** The front door of the kit. */
 @Service
 @Transactional
 public class Kit {
+    private static final double WHITEST = 88;
+    private static final int NEW_LEAD_MM = 170;
+
     private final OwnedPencils pencils;
     private final OwnedPapers papers;
+    private final OwnedSets sets;
+    private final Classes classes;
 
-    Kit(OwnedPencils pencils, OwnedPapers papers) {
+    Kit(OwnedPencils pencils, OwnedPapers papers, OwnedSets sets, Classes classes) {
         this.pencils = pencils;
         this.papers = papers;
+        this.sets = sets;
+        this.classes = classes;
     }
 
-    /** A pencil of the kit. @param masstone its full-pressure colour */
-    public record KitPencil(UUID id, String range, Lab masstone, Pencil pencil) {}
+    /** A pencil of the kit. @param masstone its full-pressure colour; @param leadMm left of the longest copy */
+    public record KitPencil(
+            UUID id, String range, Lab masstone, Pencil pencil, ColourSource source, int copies, int leadMm) {}
 
     /** A paper of the kit. */
     public record KitPaper(UUID id, Lab ground, Paper paper) {}
+
+    /** A set. @param users classes that use it and how many of it they have */
+    public record KitSet(UUID id, String name, List<UUID> pencils, Map<UUID, Integer> users) {}
+
+    /** Everything that is kept of a pencil. */
+    record PencilData(
+            String range,
+            String code,
+            String name,
+            Pencil.Binder binder,
+            ColourSource source,
+            Lab masstone,
+            Optional<Spectrum> spectrum,
+            double hiding,
+            double softness,
+            boolean colourless,
+            int copies,
+            int leadMm) {}
+
+    record PaperData(String name, Lab ground, Tooth tooth) {}
 
     public List<KitPencil> pencils() {
         return pencils.findAllByOrderByRangeDescCode().stream().map(Kit::info).toList();
@@ -39,25 +78,200 @@ public class Kit {
     }
 
     public KitPencil pencil(UUID id) {
-        return pencils.findById(id).map(Kit::info).orElseThrow(() -> ApiProblem.notFound("pencil"));
+        return info(findPencil(id));
     }
 
     public KitPaper paper(UUID id) {
         return papers.findById(id).map(Kit::info).orElseThrow(() -> ApiProblem.notFound("paper"));
     }
 
-    /** A new teacher starts with the shipped ranges and papers. */
+    public List<KitSet> sets() {
+        return sets.findAllByOrderByName().stream().map(Kit::info).toList();
+    }
+
+    /** The whitest pencil, which burnishes in white, if any is white. */
+    public Optional<KitPencil> white() {
+        return pencils().stream()
+                .filter(p -> !p.pencil().colourless() && p.masstone().lightness() > WHITEST)
+                .max(Comparator.comparingDouble(p -> p.masstone().lightness()));
+    }
+
+    /** A colourless blender, if there is one. */
+    public Optional<KitPencil> blender() {
+        return pencils().stream().filter(p -> p.pencil().colourless()).findFirst();
+    }
+
+    KitPencil add(PencilData data) {
+        requireFreeCode(data.range(), data.code());
+        return info(pencils.save(new OwnedPencil(data)));
+    }
+
+    /** All or none. */
+    List<KitPencil> addAll(List<PencilData> all) {
+        return all.stream().map(this::add).toList();
+    }
+
+    KitPencil change(UUID id, PencilData data) {
+        OwnedPencil found = findPencil(id);
+        if (!found.range().equals(data.range()) || !found.code().equals(data.code())) {
+            requireFreeCode(data.range(), data.code());
+        }
+        found.set(data);
+        return info(found);
+    }
+
+    KitPencil calibrate(UUID id, Pencil fitted) {
+        OwnedPencil found = findPencil(id);
+        found.calibrate(fitted);
+        return info(found);
+    }
+
+    void removePencil(UUID id) {
+        OwnedPencil found = findPencil(id);
+        try {
+            pencils.delete(found);
+            pencils.flush();
+        } catch (DataIntegrityViolationException e) {
+            throw ApiProblem.conflict(
+                    "PENCIL_IN_USE", "A sheet uses this pencil. Its pages could not be read without it.");
+        }
+    }
+
+    KitPaper addPaper(PaperData data) {
+        requireFreePaper(data.name());
+        return info(papers.save(new OwnedPaper(data)));
+    }
+
+    KitPaper changePaper(UUID id, PaperData data) {
+        OwnedPaper found = papers.findById(id).orElseThrow(() -> ApiProblem.notFound("paper"));
+        if (!found.name().equals(data.name())) {
+            requireFreePaper(data.name());
+        }
+        found.set(data);
+        return info(found);
+    }
+
+    KitSet addSet(String name, List<UUID> members, Map<UUID, Integer> users) {
+        if (sets.existsByName(name)) {
+            throw nameTaken(name);
+        }
+        OwnedSet made = new OwnedSet(name, own(members));
+        use(made, users);
+        return info(sets.save(made));
+    }
+
+    KitSet changeSet(UUID id, String name, List<UUID> members, Map<UUID, Integer> users) {
+        OwnedSet found = findSet(id);
+        if (!found.name().equals(name) && sets.existsByName(name)) {
+            throw nameTaken(name);
+        }
+        found.set(name, own(members));
+        found.users().clear();
+        sets.flush();
+        use(found, users);
+        return info(found);
+    }
+
+    void removeSet(UUID id) {
+        sets.delete(findSet(id));
+    }
+
+    /** The set as the computation wants it. */
+    PencilSet setOf(UUID id) {
+        OwnedSet found = findSet(id);
+        List<Pencil> members = pencilsOf(found).stream().map(KitPencil::pencil).toList();
+        if (members.isEmpty()) {
+            throw ApiProblem.invalid("set", "SET_EMPTY", found.name() + " holds no pencil yet.");
+        }
+        return new PencilSet(found.name(), members);
+    }
+
+    List<KitPencil> pencilsOf(UUID set) {
+        return pencilsOf(findSet(set));
+    }
+
+    private List<KitPencil> pencilsOf(OwnedSet set) {
+        return pencils().stream().filter(p -> set.pencils().contains(p.id())).toList();
+    }
+
+    /** Whoever joins starts with the shipped ranges, papers, and a set of each range. */
     @EventListener
     void prepare(TeacherJoined joined) {
-        pencils.saveAll(ShippedKit.pencils().stream().map(OwnedPencil::new).toList());
-        papers.saveAll(ShippedKit.papers().stream().map(OwnedPaper::new).toList());
+        Map<String, List<UUID>> byRange = new LinkedHashMap<>();
+        List<OwnedPencil> shipped = new ArrayList<>();
+        for (ShippedKit.RangePencil p : ShippedKit.pencils()) {
+            OwnedPencil owned = new OwnedPencil(new PencilData(
+                    p.range(),
+                    p.code(),
+                    p.name(),
+                    p.binder(),
+                    ColourSource.MEASURED_LAB,
+                    p.masstone(),
+                    Optional.empty(),
+                    p.hiding(),
+                    p.softness(),
+                    p.colourless(),
+                    1,
+                    NEW_LEAD_MM));
+            shipped.add(owned);
+            if (!p.colourless()) {
+                byRange.computeIfAbsent(p.range(), r -> new ArrayList<>()).add(owned.id());
+            }
+        }
+        pencils.saveAllAndFlush(shipped);
+        papers.saveAll(ShippedKit.papers().stream()
+                .map(p -> new OwnedPaper(new PaperData(p.name(), p.ground(), p.tooth())))
+                .toList());
+        byRange.forEach((range, ids) -> sets.save(new OwnedSet(range + " " + ids.size(), ids)));
+    }
+
+    private List<UUID> own(List<UUID> members) {
+        members.forEach(this::findPencil);
+        return members;
+    }
+
+    private void use(OwnedSet set, Map<UUID, Integer> users) {
+        users.forEach((schoolClass, howMany) ->
+                set.users().add(new ClassSet(set, classes.one(schoolClass).id(), howMany)));
+    }
+
+    private OwnedPencil findPencil(UUID id) {
+        return pencils.findById(id).orElseThrow(() -> ApiProblem.notFound("pencil"));
+    }
+
+    private OwnedSet findSet(UUID id) {
+        return sets.findById(id).orElseThrow(() -> ApiProblem.notFound("set"));
+    }
+
+    private void requireFreeCode(String range, String code) {
+        if (pencils.existsByRangeAndCode(range, code)) {
+            throw ApiProblem.invalid("code", "CODE_TAKEN", range + " holds a pencil " + code + " already.");
+        }
+    }
+
+    private void requireFreePaper(String name) {
+        if (papers.existsByName(name)) {
+            throw nameTaken(name);
+        }
+    }
+
+    private static ApiProblem nameTaken(String name) {
+        return ApiProblem.invalid("name", "NAME_TAKEN", "There is a " + name + " already.");
     }
 
     private static KitPencil info(OwnedPencil p) {
-        return new KitPencil(p.id(), p.range(), p.masstone(), p.toPencil());
+        return new KitPencil(p.id(), p.range(), p.masstone(), p.toPencil(), p.source(), p.copies(), p.leadMm());
     }
 
     private static KitPaper info(OwnedPaper p) {
         return new KitPaper(p.id(), p.ground(), p.toPaper());
+    }
+
+    private static KitSet info(OwnedSet s) {
+        return new KitSet(
+                s.id(),
+                s.name(),
+                List.copyOf(s.pencils()),
+                s.users().stream().collect(Collectors.toMap(ClassSet::schoolClass, ClassSet::howMany)));
     }
 }

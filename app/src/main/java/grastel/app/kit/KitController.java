@@ -1,61 +1,130 @@
 package grastel.app.kit;
 
-import grastel.core.colour.Lab;
-import grastel.core.colour.MunsellValue;
-import grastel.core.colour.Srgb;
-import jakarta.validation.constraints.NotNull;
+import grastel.app.kit.Kit.KitPaper;
+import grastel.app.kit.Kit.KitPencil;
+import grastel.app.kit.KitViews.KitView;
+import grastel.app.kit.KitViews.PaperRequest;
+import grastel.app.kit.KitViews.PaperView;
+import grastel.app.kit.KitViews.PencilRequest;
+import grastel.app.kit.KitViews.PencilView;
+import grastel.app.kit.KitViews.SetRequest;
+import grastel.app.kit.KitViews.SetView;
+import grastel.app.platform.Png;
+import grastel.core.layering.Pass;
+import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Swatch;
+import grastel.core.layering.SwatchPicture;
+import grastel.core.media.Pencil;
+import jakarta.validation.Valid;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.CacheControl;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
+/** Pencils, papers and sets as they are kept. */
 @RestController
 @RequestMapping("/api/kit")
 class KitController {
+    private static final List<PressureGrade> SHOWN =
+            List.of(PressureGrade.LIGHT, PressureGrade.MEDIUM, PressureGrade.FULL);
+    private static final int STRIPE_WIDTH = 26;
+    private static final int STRIPE_HEIGHT = 30;
+    private static final double STRIPE_PX_PER_MM = 5;
+
     private final Kit kit;
 
     KitController(Kit kit) {
         this.kit = kit;
     }
 
-    /** @param colour for a screen, {@code #rrggbb}; @param value Munsell, 0…10 */
-    record PencilView(
-            @NotNull UUID id,
-            @NotNull String range,
-            @NotNull String code,
-            @NotNull String name,
-            @NotNull String colour,
-            @NotNull double value) {}
-
-    /** @param tooth depth relative to drawing cartridge = 1 */
-    record PaperView(
-            @NotNull UUID id,
-            @NotNull String name,
-            @NotNull String colour,
-            @NotNull double tooth) {}
-
-    record KitView(
-            @NotNull List<PencilView> pencils, @NotNull List<PaperView> papers) {}
-
     @GetMapping
     KitView kit() {
         return new KitView(
-                kit.pencils().stream()
-                        .map(p -> new PencilView(
-                                p.id(),
-                                p.range(),
-                                p.pencil().code(),
-                                p.pencil().name(),
-                                Srgb.of(p.masstone()).hex(),
-                                MunsellValue.of(Lab.luminanceOf(p.masstone().lightness()))))
-                        .toList(),
-                kit.papers().stream()
-                        .map(p -> new PaperView(
-                                p.id(),
-                                p.paper().name(),
-                                Srgb.of(p.ground()).hex(),
-                                p.paper().tooth().depth()))
-                        .toList());
+                kit.pencils().stream().map(PencilView::of).toList(),
+                kit.papers().stream().map(PaperView::of).toList(),
+                kit.sets().stream().map(SetView::of).toList());
+    }
+
+    @PostMapping("/pencils")
+    @ResponseStatus(HttpStatus.CREATED)
+    PencilView add(@Valid @RequestBody PencilRequest request) {
+        return PencilView.of(kit.add(request.data(false)));
+    }
+
+    @PutMapping("/pencils/{id}")
+    PencilView change(@PathVariable UUID id, @Valid @RequestBody PencilRequest request) {
+        boolean colourless = kit.pencil(id).pencil().colourless();
+        return PencilView.of(kit.change(id, request.data(colourless)));
+    }
+
+    @DeleteMapping("/pencils/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable UUID id) {
+        kit.removePencil(id);
+    }
+
+    /** A pencil at light, medium and full pressure on a paper, side by side, with its grain. */
+    @GetMapping(path = "/pencils/{id}/swatch.png", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> swatch(@PathVariable UUID id, @RequestParam UUID paper) {
+        KitPencil pencil = kit.pencil(id);
+        KitPaper on = kit.paper(paper);
+        BufferedImage strip = new BufferedImage(STRIPE_WIDTH * SHOWN.size(), STRIPE_HEIGHT, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = strip.createGraphics();
+        for (int i = 0; i < SHOWN.size(); i++) {
+            g.drawImage(stripe(pencil.pencil(), on, SHOWN.get(i), i), i * STRIPE_WIDTH, 0, null);
+        }
+        g.dispose();
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+                .body(Png.of(strip));
+    }
+
+    private static BufferedImage stripe(Pencil pencil, KitPaper on, PressureGrade grade, int place) {
+        Swatch swatch = Swatch.bare(on.paper()).with(Pass.of(pencil, grade), grade == PressureGrade.FULL ? 2 : 1);
+        return SwatchPicture.paint(
+                swatch, on.paper().tooth().grainMm(), STRIPE_WIDTH, STRIPE_HEIGHT, STRIPE_PX_PER_MM, place);
+    }
+
+    @PostMapping("/papers")
+    @ResponseStatus(HttpStatus.CREATED)
+    PaperView addPaper(@Valid @RequestBody PaperRequest request) {
+        return PaperView.of(kit.addPaper(request.data()));
+    }
+
+    @PutMapping("/papers/{id}")
+    PaperView changePaper(@PathVariable UUID id, @Valid @RequestBody PaperRequest request) {
+        return PaperView.of(kit.changePaper(id, request.data()));
+    }
+
+    @PostMapping("/sets")
+    @ResponseStatus(HttpStatus.CREATED)
+    SetView addSet(@Valid @RequestBody SetRequest request) {
+        return SetView.of(kit.addSet(request.name().strip(), request.pencils(), request.userMap()));
+    }
+
+    @PutMapping("/sets/{id}")
+    SetView changeSet(@PathVariable UUID id, @Valid @RequestBody SetRequest request) {
+        return SetView.of(kit.changeSet(id, request.name().strip(), request.pencils(), request.userMap()));
+    }
+
+    @DeleteMapping("/sets/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void removeSet(@PathVariable UUID id) {
+        kit.removeSet(id);
     }
 }

@@ -1,9 +1,9 @@
 package grastel.app.kit;
 
+import grastel.app.kit.Kit.PaperData;
 import grastel.app.platform.Owned;
 import grastel.core.colour.Lab;
 import grastel.core.media.Paper;
-import grastel.core.media.ShippedKit.StockPaper;
 import grastel.core.media.Tooth;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -32,13 +32,21 @@ class OwnedPaper extends Owned {
 
     protected OwnedPaper() {}
 
-    OwnedPaper(StockPaper stock) {
-        name = stock.name();
-        lightness = stock.ground().lightness();
-        a = stock.ground().a();
-        b = stock.ground().b();
-        toothDepth = stock.tooth().depth();
-        grainMm = stock.tooth().grainMm();
+    OwnedPaper(PaperData data) {
+        set(data);
+    }
+
+    void set(PaperData data) {
+        name = data.name();
+        lightness = data.ground().lightness();
+        a = data.ground().a();
+        b = data.ground().b();
+        toothDepth = data.tooth().depth();
+        grainMm = data.tooth().grainMm();
+    }
+
+    String name() {
+        return name;
     }
 
     Lab ground() {

@@ -6,4 +6,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface OwnedPapers extends JpaRepository<OwnedPaper, UUID> {
     List<OwnedPaper> findAllByOrderByToothDepth();
+
+    boolean existsByName(String name);
 }

@@ -1,15 +1,20 @@
 package grastel.app.kit;
 
+import grastel.app.kit.Kit.PencilData;
 import grastel.app.platform.Owned;
 import grastel.core.colour.Lab;
+import grastel.core.colour.SmoothReflectance;
+import grastel.core.colour.Spectrum;
 import grastel.core.media.Pencil;
-import grastel.core.media.ShippedKit.RangePencil;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
+/** A pencil of the kit. Where no spectrum was measured, the smooth curve of its colour stands in. */
 @Entity
 @Table(name = "pencil")
 class OwnedPencil extends Owned {
@@ -26,6 +31,10 @@ class OwnedPencil extends Owned {
     @Column(nullable = false, length = 10)
     private Pencil.Binder binder;
 
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false, length = 20)
+    private ColourSource source;
+
     @Column(nullable = false)
     private double lightness;
 
@@ -35,35 +44,85 @@ class OwnedPencil extends Owned {
     @Column(nullable = false)
     private double b;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    private double[] spectrum;
+
     @Column(nullable = false)
     private double hiding;
 
     @Column(nullable = false)
     private double softness;
 
+    @Column(nullable = false)
+    private boolean colourless;
+
+    @Column(nullable = false)
+    private int copies;
+
+    @Column(name = "lead_mm", nullable = false)
+    private int leadMm;
+
     protected OwnedPencil() {}
 
-    OwnedPencil(RangePencil shipped) {
-        range = shipped.range();
-        code = shipped.code();
-        name = shipped.name();
-        binder = shipped.binder();
-        lightness = shipped.masstone().lightness();
-        a = shipped.masstone().a();
-        b = shipped.masstone().b();
-        hiding = shipped.hiding();
-        softness = shipped.softness();
+    OwnedPencil(PencilData data) {
+        set(data);
+    }
+
+    void set(PencilData data) {
+        range = data.range();
+        code = data.code();
+        name = data.name();
+        binder = data.binder();
+        source = data.source();
+        lightness = data.masstone().lightness();
+        a = data.masstone().a();
+        b = data.masstone().b();
+        spectrum = data.spectrum().map(Spectrum::toArray).orElse(null);
+        hiding = data.hiding();
+        softness = data.softness();
+        colourless = data.colourless();
+        copies = data.copies();
+        leadMm = data.leadMm();
+    }
+
+    /** As calibration found it: the colour is a measured one now. */
+    void calibrate(Pencil found) {
+        Lab lab = found.masstone().toLab();
+        source = ColourSource.MEASURED_LAB;
+        lightness = lab.lightness();
+        a = lab.a();
+        b = lab.b();
+        spectrum = null;
+        hiding = found.hiding();
+        softness = found.softness();
     }
 
     String range() {
         return range;
     }
 
+    String code() {
+        return code;
+    }
+
     Lab masstone() {
         return new Lab(lightness, a, b);
     }
 
+    ColourSource source() {
+        return source;
+    }
+
+    int copies() {
+        return copies;
+    }
+
+    int leadMm() {
+        return leadMm;
+    }
+
     Pencil toPencil() {
-        return Pencil.of(code, name, binder, masstone(), hiding, softness);
+        Spectrum masstone = spectrum == null ? SmoothReflectance.of(masstone()) : Spectrum.of(spectrum);
+        return new Pencil(code, name, binder, masstone, hiding, softness, colourless);
     }
 }

@@ -6,4 +6,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface OwnedPencils extends JpaRepository<OwnedPencil, UUID> {
     List<OwnedPencil> findAllByOrderByRangeDescCode();
+
+    boolean existsByRangeAndCode(String range, String code);
 }

@@ -14,6 +14,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -21,6 +22,7 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
 
 /** Turns what goes wrong into RFC 9457 problems with a stable {@code code} and, where it applies, {@code fields}. */
 @RestControllerAdvice
@@ -67,6 +69,30 @@ class Problems extends ResponseEntityExceptionHandler {
                 .map(e -> new FieldProblem(e.getField(), e.getCode(), e.getDefaultMessage()))
                 .toList();
         return answer(HttpStatus.UNPROCESSABLE_CONTENT, "INVALID", "Some fields cannot be taken as they are.", fields);
+    }
+
+    /** A body that is no JSON, or JSON of the wrong kind: the field is named where it is known. */
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String path = problem.getCause() instanceof JacksonException cause ? pathOf(cause) : "";
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                "UNREADABLE",
+                path.isEmpty() ? "The request cannot be read." : "“" + path + "” cannot be read.",
+                path.isEmpty() ? List.of() : List.of(new FieldProblem(path, "UNREADABLE", "It cannot be read.")));
+    }
+
+    private static String pathOf(JacksonException problem) {
+        StringBuilder path = new StringBuilder();
+        problem.getPath().forEach(step -> {
+            if (step.getPropertyName() == null) {
+                path.append('[').append(step.getIndex()).append(']');
+            } else {
+                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+            }
+        });
+        return path.toString();
     }
 
     @Override

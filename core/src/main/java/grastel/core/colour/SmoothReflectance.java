@@ -1,5 +1,7 @@
 package grastel.core.colour;
 
+import com.github.benmanes.caffeine.cache.Caffeine;
+import com.github.benmanes.caffeine.cache.LoadingCache;
 import org.ejml.simple.SimpleMatrix;
 
 /**
@@ -12,6 +14,10 @@ public final class SmoothReflectance {
     private static final int MAX_STEPS = 200;
     private static final double TOLERANCE = 1e-10;
 
+    /** Solving takes about a millisecond and the same pencils come again and again. */
+    private static final LoadingCache<Lab, Spectrum> SOLVED =
+            Caffeine.newBuilder().maximumSize(2_000).build(SmoothReflectance::solved);
+
     private SmoothReflectance() {}
 
     /**
@@ -20,6 +26,10 @@ public final class SmoothReflectance {
      *     colour of the same lightness and hue that a surface can have
      */
     public static Spectrum of(Lab colour) {
+        return SOLVED.get(colour);
+    }
+
+    private static Spectrum solved(Lab colour) {
         double share = 1;
         for (int i = 0; i < 60; i++) {
             double[] solved = solve(new Lab(

@@ -37,7 +37,7 @@ public final class Typeface {
     }
 
     /** The words with every character the typeface lacks, and every control character, shown as a raised dot. */
-    static String printable(String words) {
+    public static String printable(String words) {
         Font font = font(PageLayout.Weight.REGULAR);
         StringBuilder out = new StringBuilder();
         words.codePoints()
@@ -47,7 +47,7 @@ public final class Typeface {
     }
 
     /** The longest beginning of the words that fits, with an ellipsis if something is missing. */
-    static String fitted(String words, PageLayout.Weight weight, double sizeMm, double roomMm) {
+    public static String fitted(String words, PageLayout.Weight weight, double sizeMm, double roomMm) {
         if (widthMm(words, weight, sizeMm) <= roomMm) {
             return words;
         }

@@ -5,6 +5,7 @@ import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Feasibility;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.GradeBand;
+import grastel.core.layering.Effort;
 import grastel.core.layering.Pass;
 import grastel.core.layering.Swatch;
 import grastel.core.media.Paper;
@@ -28,8 +29,6 @@ public record PressureScale(int steps, Direction direction, double boxMm) {
     public static final double LARGEST_BOX_MM = 30;
     /** A recipe further from its asked value than this is said to miss it. */
     private static final double MISS = 2;
-    /** Sharpening: 20 s for every 9 cm² of one layer. */
-    private static final double SHARPEN_MINUTES_PER_CM2 = 20.0 / 60 / 9;
 
     public enum Direction {
         LIGHT_TO_DARK,
@@ -79,9 +78,8 @@ public record PressureScale(int steps, Direction direction, double boxMm) {
 
     private double minutes(List<FieldPlan> fields, GradeBand band) {
         double cm2 = boxMm * boxMm / 100;
-        double layered =
-                fields.stream().mapToDouble(f -> f.recipe().passes() * cm2).sum();
-        return layered / band.cm2PerMinute() + layered * SHARPEN_MINUTES_PER_CM2;
+        int passes = fields.stream().mapToInt(f -> f.recipe().passes()).sum();
+        return Effort.minutes(passes, cm2, band.cm2PerMinute());
     }
 
     private List<Feasibility> feasibility(List<FieldPlan> fields, PencilReach reach) {

@@ -1,0 +1,86 @@
+package grastel.app.bench;
+
+import grastel.app.kit.Kit;
+import grastel.app.kit.Kit.KitPencil;
+import grastel.app.platform.ApiProblem;
+import grastel.core.layering.Stack;
+import grastel.core.media.Pencil;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The front door of the bench. */
+@Service
+@Transactional
+public class Bench {
+    private final SavedStacks saved;
+    private final Kit kit;
+
+    Bench(SavedStacks saved, Kit kit) {
+        this.saved = saved;
+        this.kit = kit;
+    }
+
+    /** A kept stack as the computation wants it, for exercises. */
+    public Stack stack(UUID id) {
+        return laid(find(id).stack()).stack();
+    }
+
+    /** A stack with what is needed to speak of its pencils by id. */
+    record Laid(StackData asked, Stack stack, Map<UUID, KitPencil> byId, Map<Pencil, UUID> ids) {}
+
+    Laid laid(StackData data) {
+        List<KitPencil> all = kit.pencils();
+        Map<UUID, KitPencil> byId = all.stream().collect(Collectors.toMap(KitPencil::id, Function.identity()));
+        Map<UUID, Pencil> pencils = all.stream().collect(Collectors.toMap(KitPencil::id, KitPencil::pencil));
+        Map<Pencil, UUID> ids =
+                all.stream().collect(Collectors.toMap(KitPencil::pencil, KitPencil::id, (one, other) -> one));
+        Stack stack = data.toStack(kit.paper(data.paper()), pencils);
+        return new Laid(data, stack, byId, ids);
+    }
+
+    List<SavedStack> all() {
+        return saved.findAllByOrderByName();
+    }
+
+    SavedStack find(UUID id) {
+        return saved.findById(id).orElseThrow(() -> ApiProblem.notFound("stack"));
+    }
+
+    SavedStack keep(String name, String note, StackData stack) {
+        requireFree(name);
+        laid(stack);
+        return saved.saveAndFlush(new SavedStack(name, note, stack));
+    }
+
+    /** @param version the one the change was made on; another means it was changed elsewhere meanwhile */
+    SavedStack change(UUID id, int version, String name, String note, StackData stack) {
+        SavedStack found = find(id);
+        if (found.version() != version) {
+            throw ApiProblem.conflict(
+                    "CHANGED_ELSEWHERE",
+                    "“" + found.name()
+                            + "” was changed in another window. Keep yours under another name, or open theirs.");
+        }
+        if (!found.name().equals(name)) {
+            requireFree(name);
+        }
+        laid(stack);
+        found.set(name, note, stack);
+        return saved.saveAndFlush(found);
+    }
+
+    void remove(UUID id) {
+        saved.delete(find(id));
+    }
+
+    private void requireFree(String name) {
+        if (saved.existsByName(name)) {
+            throw ApiProblem.invalid("name", "NAME_TAKEN", "There is a stack “" + name + "” already.");
+        }
+    }
+}

@@ -1,0 +1,97 @@
+package grastel.app.bench;
+
+import grastel.app.bench.LookViews.LookRequest;
+import grastel.app.bench.LookViews.LookView;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/bench")
+class BenchController {
+    private final Bench bench;
+    private final Looking looking;
+
+    BenchController(Bench bench, Looking looking) {
+        this.bench = bench;
+        this.looking = looking;
+    }
+
+    /** @param version of the stack this was made on; left out for a new one */
+    record StackRequest(
+            @NotBlank @Size(max = 80) String name,
+            @NotNull @Size(max = 600) String note,
+            @NotNull @Valid StackData stack,
+            Integer version) {}
+
+    record StackView(
+            @NotNull UUID id,
+            @NotNull String name,
+            @NotNull String note,
+            @NotNull StackData stack,
+            @NotNull Instant changedAt,
+            @NotNull int version) {
+        static StackView of(SavedStack s) {
+            return new StackView(s.id(), s.name(), s.note(), s.stack(), s.changedAt(), s.version());
+        }
+    }
+
+    record CardRequest(
+            @NotBlank @Size(max = 80) String name,
+            @NotNull @Size(max = 600) String note,
+            @NotNull @Valid StackData stack) {}
+
+    /** What a stack gives. Nothing is kept. */
+    @PostMapping("/look")
+    LookView look(@Valid @RequestBody LookRequest request) {
+        return looking.look(bench.laid(request.stack()), request);
+    }
+
+    /** A card for demonstrating: steps in order, predicted swatch, cut through the tooth. */
+    @PostMapping(path = "/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    byte[] card(@Valid @RequestBody CardRequest request) {
+        return new BenchCard(
+                        request.name().strip(),
+                        request.note().strip(),
+                        bench.laid(request.stack()).stack())
+                .pdf();
+    }
+
+    @GetMapping("/stacks")
+    List<StackView> all() {
+        return bench.all().stream().map(StackView::of).toList();
+    }
+
+    @PostMapping("/stacks")
+    @ResponseStatus(HttpStatus.CREATED)
+    StackView keep(@Valid @RequestBody StackRequest r) {
+        return StackView.of(bench.keep(r.name().strip(), r.note().strip(), r.stack()));
+    }
+
+    @PutMapping("/stacks/{id}")
+    StackView change(@PathVariable UUID id, @Valid @RequestBody StackRequest r) {
+        int version = r.version() == null ? -1 : r.version();
+        return StackView.of(bench.change(id, version, r.name().strip(), r.note().strip(), r.stack()));
+    }
+
+    @DeleteMapping("/stacks/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable UUID id) {
+        bench.remove(id);
+    }
+}

@@ -1,0 +1,136 @@
+package grastel.app.bench;
+
+import grastel.core.colour.Lab;
+import grastel.core.colour.PaintersWheel;
+import grastel.core.colour.Srgb;
+import grastel.core.layering.Advice;
+import grastel.core.layering.WhatIf;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+
+/** A stack looked at, as it goes over the wire. Colours CIELAB under D65, value Munsell value, shares 0…1. */
+final class LookViews {
+    private LookViews() {}
+
+    /** How near the eye is, in px/mm of the picture. */
+    enum Zoom {
+        ARM(4),
+        NEAR(9),
+        LOUPE(22);
+
+        private final double pxPerMm;
+
+        Zoom(double pxPerMm) {
+            this.pxPerMm = pxPerMm;
+        }
+
+        double pxPerMm() {
+            return pxPerMm;
+        }
+    }
+
+    record GoalData(
+            @NotNull @DecimalMin("0") @DecimalMax("100") double l,
+            @NotNull @DecimalMin("-150") @DecimalMax("150") double a,
+            @NotNull @DecimalMin("-150") @DecimalMax("150") double b) {
+        Lab toLab() {
+            return new Lab(l, a, b);
+        }
+    }
+
+    /** @param steps of the value ladder; @param width and height of the picture, px */
+    record LookRequest(
+            @NotNull @Valid StackData stack,
+            @Valid GoalData goal,
+            @NotNull @Min(3) @Max(11) int steps,
+            @NotNull Zoom zoom,
+            @NotNull @Min(40) @Max(800) int width,
+            @NotNull @Min(40) @Max(800) int height) {}
+
+    record ColourView(
+            @NotNull String colour,
+            @NotNull double l,
+            @NotNull double a,
+            @NotNull double b,
+            @NotNull double value,
+            @NotNull double chroma,
+            @NotNull double place) {
+        static ColourView of(Lab lab) {
+            return new ColourView(
+                    Srgb.of(lab).hex(),
+                    lab.lightness(),
+                    lab.a(),
+                    lab.b(),
+                    lab.value(),
+                    lab.chroma(),
+                    PaintersWheel.placeOf(lab.hueDegrees()));
+        }
+    }
+
+    /** After one layer. @param share of the final colour that is this layer's; @param own the pencil's masstone, if any */
+    record LayerLook(
+            @NotNull double share,
+            @NotNull String colourAfter,
+            @NotNull double toothAfter,
+            ColourView own) {}
+
+    /** @param layer the one that brought most of it; @param thickness relative */
+    record BandView(
+            @NotNull int layer,
+            @NotNull double thickness,
+            @NotNull String colour) {}
+
+    record ColumnView(@NotNull double depth, @NotNull List<BandView> bands) {}
+
+    record WarningView(
+            @NotNull Advice.Code code,
+            @NotNull Advice.Severity severity,
+            Integer layer,
+            @NotNull double figure,
+            @NotNull double limit,
+            @NotNull Advice.Remedy remedy,
+            StackData remedied) {}
+
+    /** @param deltaE ΔE00 to the stack; @param deltaValue its value less the stack's; @param toGoal ΔE00 to the goal */
+    record WhatIfView(
+            @NotNull WhatIf.Kind kind,
+            @NotNull StackData stack,
+            @NotNull String picture,
+            @NotNull ColourView colour,
+            @NotNull double deltaE,
+            @NotNull double deltaValue,
+            Double toGoal) {}
+
+    record GoalView(
+            @NotNull ColourView colour,
+            @NotNull double deltaE,
+            @NotNull double deltaValue) {}
+
+    record RungView(@NotNull String colour, @NotNull double value) {}
+
+    /**
+     * @param picture the swatch with its grain, a data URL
+     * @param step on the teacher's ladder, 1 lightest
+     * @param minutes a student of the developing band takes for 25 cm²
+     */
+    record LookView(
+            @NotNull String picture,
+            @NotNull ColourView colour,
+            @NotNull int step,
+            @NotNull List<RungView> ladder,
+            @NotNull double specks,
+            @NotNull double toothLeft,
+            @NotNull double mud,
+            @NotNull double minutes,
+            @NotNull double paperShare,
+            @NotNull List<LayerLook> layers,
+            @NotNull List<ColumnView> section,
+            @NotNull List<WarningView> warnings,
+            @NotNull List<WhatIfView> whatIf,
+            GoalView goal) {}
+}

@@ -1,0 +1,142 @@
+package grastel.app.bench;
+
+import grastel.app.bench.Bench.Laid;
+import grastel.app.bench.LookViews.BandView;
+import grastel.app.bench.LookViews.ColourView;
+import grastel.app.bench.LookViews.ColumnView;
+import grastel.app.bench.LookViews.GoalData;
+import grastel.app.bench.LookViews.GoalView;
+import grastel.app.bench.LookViews.LayerLook;
+import grastel.app.bench.LookViews.LookRequest;
+import grastel.app.bench.LookViews.LookView;
+import grastel.app.bench.LookViews.RungView;
+import grastel.app.bench.LookViews.WarningView;
+import grastel.app.bench.LookViews.WhatIfView;
+import grastel.app.kit.Kit;
+import grastel.app.kit.Kit.KitPencil;
+import grastel.app.platform.Png;
+import grastel.core.colour.ColourDifference;
+import grastel.core.colour.Lab;
+import grastel.core.colour.Srgb;
+import grastel.core.colour.ValueLadder;
+import grastel.core.exercise.GradeBand;
+import grastel.core.layering.Advice;
+import grastel.core.layering.Effort;
+import grastel.core.layering.Layer;
+import grastel.core.layering.Makeup;
+import grastel.core.layering.Stack;
+import grastel.core.layering.Swatch;
+import grastel.core.layering.SwatchPicture;
+import grastel.core.layering.WhatIf;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+
+/** Looks at a stack: what it gives, what it is made of, what to mind, what else could be done. */
+@Component
+class Looking {
+    static final double FIELD_CM2 = 25;
+    private static final int CHIP_WIDTH = 96;
+    private static final int CHIP_HEIGHT = 56;
+    private static final double CHIP_PX_PER_MM = 5;
+    private static final long SEED = 7;
+
+    private final Kit kit;
+
+    Looking(Kit kit) {
+        this.kit = kit;
+    }
+
+    LookView look(Laid laid, LookRequest request) {
+        Stack stack = laid.stack();
+        List<Swatch> stages = stack.stages();
+        Swatch swatch = stages.get(stages.size() - 1);
+        Lab colour = swatch.colour();
+        Makeup makeup = Makeup.of(swatch);
+        Optional<Lab> goal = Optional.ofNullable(request.goal()).map(GoalData::toLab);
+        ValueLadder ladder = new ValueLadder(request.steps());
+        double grain = stack.paper().tooth().grainMm();
+        return new LookView(
+                Png.dataUrl(SwatchPicture.paint(
+                        swatch,
+                        grain,
+                        request.width(),
+                        request.height(),
+                        request.zoom().pxPerMm(),
+                        SEED)),
+                ColourView.of(colour),
+                ladder.nearest(colour.value()),
+                ladder.greys().stream()
+                        .map(g -> new RungView(Srgb.of(g).hex(), g.value()))
+                        .toList(),
+                swatch.specks(),
+                swatch.toothLeft(),
+                makeup.mud(),
+                Effort.minutes(stack, FIELD_CM2, GradeBand.DEVELOPING.cm2PerMinute()),
+                makeup.paperShare(),
+                layers(stack, stages, makeup),
+                makeup.section().stream().map(Looking::column).toList(),
+                Advice.on(stack, goal).stream().map(w -> warning(w, laid)).toList(),
+                whatIf(laid, colour, grain, goal),
+                goal.map(g -> new GoalView(
+                                ColourView.of(g), ColourDifference.ciede2000(g, colour), colour.value() - g.value()))
+                        .orElse(null));
+    }
+
+    private static List<LayerLook> layers(Stack stack, List<Swatch> stages, Makeup makeup) {
+        List<LayerLook> looks = new ArrayList<>();
+        for (int i = 0; i < stack.layers().size(); i++) {
+            Layer layer = stack.layers().get(i);
+            Swatch after = stages.get(i + 1);
+            boolean coloured = layer.pencil() != null && !layer.pencil().colourless();
+            looks.add(new LayerLook(
+                    makeup.layerShares().get(i),
+                    Srgb.of(after.colour()).hex(),
+                    after.toothLeft(),
+                    coloured ? ColourView.of(layer.pencil().masstone().toLab()) : null));
+        }
+        return List.copyOf(looks);
+    }
+
+    private static ColumnView column(Makeup.Column c) {
+        return new ColumnView(
+                c.depth(),
+                c.bands().stream()
+                        .map(b -> new BandView(
+                                b.layer(), b.thickness(), Srgb.of(b.colour()).hex()))
+                        .toList());
+    }
+
+    private static WarningView warning(Advice.Warning w, Laid laid) {
+        return new WarningView(
+                w.code(),
+                w.severity(),
+                w.layer(),
+                w.figure(),
+                w.limit(),
+                w.remedy(),
+                w.remedied().map(s -> StackData.of(s, laid.asked(), laid.ids())).orElse(null));
+    }
+
+    private List<WhatIfView> whatIf(Laid laid, Lab now, double grain, Optional<Lab> goal) {
+        return WhatIf.around(
+                        laid.stack(),
+                        kit.white().map(KitPencil::pencil),
+                        kit.blender().map(KitPencil::pencil))
+                .stream()
+                .map(v -> {
+                    Lab colour = v.swatch().colour();
+                    return new WhatIfView(
+                            v.kind(),
+                            StackData.of(v.stack(), laid.asked(), laid.ids()),
+                            Png.dataUrl(SwatchPicture.paint(
+                                    v.swatch(), grain, CHIP_WIDTH, CHIP_HEIGHT, CHIP_PX_PER_MM, SEED)),
+                            ColourView.of(colour),
+                            ColourDifference.ciede2000(now, colour),
+                            colour.value() - now.value(),
+                            goal.map(g -> ColourDifference.ciede2000(g, colour)).orElse(null));
+                })
+                .toList();
+    }
+}

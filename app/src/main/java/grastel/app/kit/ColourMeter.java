@@ -1,0 +1,72 @@
+package grastel.app.kit;
+
+import grastel.core.colour.Lab;
+import grastel.core.colour.SmoothReflectance;
+import grastel.core.layering.Calibration.Measured;
+import grastel.core.layering.Layer;
+import grastel.core.layering.Pass;
+import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Swatch;
+import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import java.util.random.RandomGenerator;
+import org.springframework.stereotype.Component;
+
+/**
+ * The simulated colour meter that ships in place of a real one. Under it lies the teacher's own pencil, which differs from
+ * its label by a fixed, hidden amount for each pencil; each reading carries the noise of an instrument.
+ */
+@Component
+class ColourMeter {
+    /** Scatter of a reading in each of L*, a*, b*. */
+    private static final double NOISE = 0.25;
+
+    static List<Layer.Colour> calibrationSwatches(Pencil pencil) {
+        return List.of(
+                new Layer.Colour(Pass.of(pencil, PressureGrade.FULL), 2),
+                new Layer.Colour(Pass.of(pencil, PressureGrade.LIGHT), 1),
+                new Layer.Colour(Pass.of(pencil, PressureGrade.LIGHT), 3));
+    }
+
+    /** Reads the three swatches of calibration: full pressure twice, light once and three times. */
+    List<Measured> swatches(UUID id, Pencil label, Paper paper, RandomGenerator noise) {
+        Pencil real = real(id, label);
+        return calibrationSwatches(real).stream()
+                .map(drawn ->
+                        new Measured(drawn, read(Swatch.bare(paper).with(drawn).colour(), noise)))
+                .toList();
+    }
+
+    /** Reads a pencil that is not in the kit yet: one of a box of loose ones, by its place in it. */
+    Lab loosePencil(int place, RandomGenerator noise) {
+        Random box = new Random(90_001L + place);
+        double hue = Math.toRadians(box.nextDouble(360));
+        double chroma = 15 + box.nextDouble(40);
+        return read(new Lab(30 + box.nextDouble(45), chroma * Math.cos(hue), chroma * Math.sin(hue)), noise);
+    }
+
+    private static Pencil real(UUID id, Pencil label) {
+        Random hidden = new Random(id.getMostSignificantBits() ^ id.getLeastSignificantBits());
+        Lab m = label.masstone().toLab();
+        Lab real = new Lab(
+                Math.min(96, Math.max(6, m.lightness() + 2.5 * hidden.nextGaussian())),
+                m.a() * (1 + 0.05 * hidden.nextGaussian()),
+                m.b() * (1 + 0.05 * hidden.nextGaussian()));
+        return label.measuredAs(
+                SmoothReflectance.of(real),
+                Math.min(1, Math.max(0, label.hiding() + 0.08 * hidden.nextGaussian())),
+                Math.min(
+                        Pencil.SOFTEST,
+                        Math.max(Pencil.HARDEST, label.softness() * (1 + 0.12 * hidden.nextGaussian()))));
+    }
+
+    private static Lab read(Lab exact, RandomGenerator noise) {
+        return new Lab(
+                Math.min(100, Math.max(0, exact.lightness() + NOISE * noise.nextGaussian())),
+                exact.a() + NOISE * noise.nextGaussian(),
+                exact.b() + NOISE * noise.nextGaussian());
+    }
+}

@@ -1,0 +1,8 @@
+package grastel.app.kit;
+
+/** How a pencil's colour came to be known, the surest first. */
+public enum ColourSource {
+    MEASURED_SPECTRUM,
+    MEASURED_LAB,
+    PICKED
+}

@@ -1,0 +1,206 @@
+package grastel.app.kit;
+
+import grastel.app.kit.Kit.KitPencil;
+import grastel.app.kit.Kit.PencilData;
+import grastel.app.kit.KitViews.LabView;
+import grastel.app.platform.ApiProblem;
+import grastel.app.platform.ApiProblem.FieldProblem;
+import grastel.core.colour.Srgb;
+import grastel.core.media.Pencil;
+import grastel.core.media.colourfile.ColourFile;
+import grastel.core.media.colourfile.ColourFileProblem;
+import grastel.core.media.colourfile.ColourFileWriter;
+import grastel.core.media.colourfile.ColourSample;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Colour measurements in and out. An import is shown first and done when the same file is sent to be taken. */
+@RestController
+@RequestMapping("/api/kit")
+class KitFilesController {
+    private static final double USUAL_HIDING = 0.5;
+    private static final double USUAL_SOFTNESS = 1;
+    private static final int NEW_LEAD_MM = 170;
+
+    private final Kit kit;
+
+    KitFilesController(Kit kit) {
+        this.kit = kit;
+    }
+
+    /** One pencil the file would add. @param taken true where the range holds the code already; it is passed over */
+    record ImportRow(
+            @NotNull String code,
+            @NotNull String name,
+            @NotNull String colour,
+            @NotNull LabView lab,
+            @NotNull boolean spectrum,
+            @NotNull boolean taken) {}
+
+    record ImportView(
+            @NotNull List<ImportRow> rows, @NotNull int added) {}
+
+    enum Format {
+        CGATS("text/plain", "txt"),
+        CSV("text/csv", "csv"),
+        GPL("text/plain", "gpl");
+
+        private final String type;
+        private final String ending;
+
+        Format(String type, String ending) {
+            this.type = type;
+            this.ending = ending;
+        }
+    }
+
+    /** What an import would do; changes nothing. */
+    @PostMapping(path = "/imports/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    ImportView preview(@RequestParam MultipartFile file, @RequestParam @NotBlank @Size(max = 60) String range)
+            throws IOException {
+        List<ColourSample> samples = read(file);
+        Set<String> held = held(range);
+        return view(samples, held, 0);
+    }
+
+    /** Adds the pencils of a file whose codes the range does not hold yet. */
+    @PostMapping(path = "/imports", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    ImportView take(
+            @RequestParam MultipartFile file,
+            @RequestParam @NotBlank @Size(max = 60) String range,
+            @RequestParam Pencil.Binder binder)
+            throws IOException {
+        List<ColourSample> samples = read(file);
+        Set<String> held = held(range);
+        List<PencilData> fresh = samples.stream()
+                .filter(s -> !held.contains(s.code()))
+                .map(s -> data(s, range.strip(), binder))
+                .toList();
+        kit.addAll(fresh);
+        return view(samples, held, fresh.size());
+    }
+
+    @GetMapping("/export")
+    ResponseEntity<byte[]> export(@RequestParam Format format, @RequestParam(required = false) UUID set) {
+        List<KitPencil> chosen = set == null ? kit.pencils() : kit.pencilsOf(set);
+        List<Pencil> pencils = chosen.stream()
+                .map(KitPencil::pencil)
+                .filter(p -> !p.colourless())
+                .toList();
+        String text = switch (format) {
+            case CGATS -> ColourFileWriter.cgats(pencils);
+            case CSV -> ColourFileWriter.csv(pencils);
+            case GPL -> ColourFileWriter.palette("Grastel kit", pencils);
+        };
+        return ResponseEntity.ok()
+                .contentType(new MediaType(MediaType.parseMediaType(format.type), StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("pencils." + format.ending)
+                                .build()
+                                .toString())
+                .body(text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static List<ColourSample> read(MultipartFile file) throws IOException {
+        if (file.getSize() > ColourFile.MOST_BYTES) {
+            throw new ApiProblem(
+                    HttpStatus.CONTENT_TOO_LARGE,
+                    "FILE_TOO_LARGE",
+                    "A file of colour measurements is at most 2 MB; this one has " + file.getSize() / 1_000_000
+                            + " MB. Nothing was changed.");
+        }
+        ColourFile read = ColourFile.read(file.getBytes());
+        if (!read.problems().isEmpty()) {
+            throw new ApiProblem(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "COLOUR_FILE",
+                    "The file cannot be taken as it is. Nothing was changed.",
+                    read.problems().stream().map(KitFilesController::problem).toList());
+        }
+        return read.samples();
+    }
+
+    private static FieldProblem problem(ColourFileProblem p) {
+        String path = p.line() == 0 ? "file" : "lines[" + p.line() + "]";
+        String where = p.line() == 0 ? "" : "Line " + p.line() + ": ";
+        return new FieldProblem(path, p.code().name(), where + words(p));
+    }
+
+    private static String words(ColourFileProblem p) {
+        return switch (p.code()) {
+            case TOO_LARGE -> "the file is larger than 2 MB.";
+            case NOT_TEXT -> "this is not a UTF-8 text file.";
+            case NO_DATA ->
+                p.detail().isEmpty()
+                        ? "there is no table of colours in it."
+                        : "the table does not end: " + p.detail() + " is missing.";
+            case NO_COLOUR_COLUMNS -> "no columns L, a, b or wavelengths among: " + p.detail();
+            case UNKNOWN_FORMAT -> "a quotation mark is opened and not closed.";
+            case WRONG_COUNT -> "has " + p.detail() + " columns.";
+            case NOT_A_NUMBER -> "“" + p.detail() + "” is not a number.";
+            case OUT_OF_RANGE -> p.detail() + " is out of range.";
+            case NAME_MISSING -> "has no code or name.";
+            case NAME_TWICE -> "the code " + p.detail() + " stands twice.";
+            case TOO_MANY -> p.detail() + " colours; at most 500 are taken.";
+        };
+    }
+
+    private Set<String> held(String range) {
+        return kit.pencils().stream()
+                .filter(p -> p.range().equals(range.strip()))
+                .map(p -> p.pencil().code())
+                .collect(Collectors.toSet());
+    }
+
+    private static ImportView view(List<ColourSample> samples, Set<String> held, int added) {
+        return new ImportView(
+                samples.stream()
+                        .map(s -> new ImportRow(
+                                s.code(),
+                                s.name(),
+                                Srgb.of(s.colour()).hex(),
+                                LabView.of(s.colour()),
+                                s.spectrum().isPresent(),
+                                held.contains(s.code())))
+                        .toList(),
+                added);
+    }
+
+    private static PencilData data(ColourSample s, String range, Pencil.Binder binder) {
+        return new PencilData(
+                range,
+                s.code(),
+                s.name(),
+                binder,
+                s.spectrum().isPresent() ? ColourSource.MEASURED_SPECTRUM : ColourSource.MEASURED_LAB,
+                s.colour(),
+                s.spectrum(),
+                USUAL_HIDING,
+                USUAL_SOFTNESS,
+                false,
+                1,
+                NEW_LEAD_MM);
+    }
+}
