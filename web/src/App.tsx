@@ -6,8 +6,10 @@ import { Failed, Loading } from './design/States';
 import { Shell } from './Shell';
 
 const Today = lazy(() => import('./today/Today'));
+const Bench = lazy(() => import('./bench/Bench'));
 const Sheets = lazy(() => import('./sheets/Sheets'));
 const Returns = lazy(() => import('./returns/Returns'));
+const Kit = lazy(() => import('./kit/Kit'));
 const Wall = lazy(() => import('./wall/Wall'));
 const Student = lazy(() => import('./wall/Student'));
 const Classes = lazy(() => import('./classes/Classes'));
@@ -28,9 +30,11 @@ export function App() {
       <Suspense fallback={<Loading what="the place" />}>
         <Routes>
           <Route path="/" element={<Today isDemo={session.data.isDemo} />} />
+          <Route path="/bench/:id?" element={<Bench />} />
           <Route path="/sheets/:id?" element={<Sheets />} />
           <Route path="/returns/:run?/:page?" element={<Returns isDemo={session.data.isDemo} />} />
           <Route path="/wall/:run?" element={<Wall />} />
+          <Route path="/kit/:view?" element={<Kit />} />
           <Route path="/students/:id" element={<Student />} />
           <Route path="/classes/:id?" element={<Classes />} />
           <Route path="*" element={<Navigate to="/" replace />} />

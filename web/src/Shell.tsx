@@ -9,9 +9,11 @@ import { useReturnEvents } from './returns/events';
 
 const places = [
   { to: '/', name: 'Today' },
+  { to: '/bench', name: 'Bench' },
   { to: '/sheets', name: 'Sheets' },
   { to: '/returns', name: 'Returns' },
   { to: '/wall', name: 'Wall' },
+  { to: '/kit', name: 'Kit' },
   { to: '/classes', name: 'Classes' },
 ] as const;
 

@@ -808,6 +808,21 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AimData: {
+            /** Format: double */
+            a: number;
+            /** Format: double */
+            b: number;
+            /** Format: double */
+            l: number;
+        };
+        AimView: {
+            colour: components["schemas"]["ColourView"];
+            /** Format: double */
+            deltaE: number;
+            /** Format: double */
+            deltaValue: number;
+        };
         AskedView: {
             /** Format: double */
             askedLightness: number;
@@ -835,13 +850,6 @@ export interface components {
             /** Format: uuid */
             run: string;
             title: string;
-        };
-        BandView: {
-            colour: string;
-            /** Format: int32 */
-            layer: number;
-            /** Format: double */
-            thickness: number;
         };
         BitsView: {
             box: components["schemas"]["RectView"];
@@ -902,14 +910,10 @@ export interface components {
             stack: components["schemas"]["StackData"];
         };
         CellView: {
+            blank: boolean;
+            field: string;
             /** Format: double */
-            chroma: number;
-            colour: string;
-            /** @enum {string} */
-            hue?: "RED" | "RED_ORANGE" | "ORANGE" | "YELLOW_ORANGE" | "YELLOW" | "YELLOW_GREEN" | "GREEN" | "BLUE_GREEN" | "BLUE" | "BLUE_VIOLET" | "VIOLET" | "RED_VIOLET";
-            steps: components["schemas"]["StepView"][];
-            /** Format: int32 */
-            value: number;
+            lightness: number;
         };
         ClassChange: {
             /** @enum {string} */
@@ -942,9 +946,15 @@ export interface components {
             value: number;
         };
         ColumnView: {
-            bands: components["schemas"]["BandView"][];
             /** Format: double */
-            depth: number;
+            asked: number;
+            /** Format: double */
+            darkest?: number;
+            field: string;
+            /** Format: double */
+            lightest?: number;
+            /** Format: double */
+            median?: number;
         };
         ConfirmRequest: {
             changed: components["schemas"]["GoalLevel"][];
@@ -987,14 +997,6 @@ export interface components {
         FieldView: {
             box: components["schemas"]["RectView"];
             id: string;
-        };
-        GoalData: {
-            /** Format: double */
-            a: number;
-            /** Format: double */
-            b: number;
-            /** Format: double */
-            l: number;
         };
         GoalLevel: {
             /** @enum {string} */
@@ -1089,7 +1091,7 @@ export interface components {
             toothAfter: number;
         };
         LookRequest: {
-            goal?: components["schemas"]["GoalData"];
+            goal?: components["schemas"]["AimData"];
             /** Format: int32 */
             height: number;
             stack: components["schemas"]["StackData"];
@@ -1102,7 +1104,7 @@ export interface components {
         };
         LookView: {
             colour: components["schemas"]["ColourView"];
-            goal?: components["schemas"]["GoalView"];
+            goal?: components["schemas"]["AimView"];
             ladder: components["schemas"]["RungView"][];
             layers: components["schemas"]["LayerLook"][];
             /** Format: double */
@@ -1112,7 +1114,7 @@ export interface components {
             /** Format: double */
             paperShare: number;
             picture: string;
-            section: components["schemas"]["ColumnView"][];
+            section: components["schemas"]["ToothColumnView"][];
             /** Format: double */
             specks: number;
             /** Format: int32 */
@@ -1344,8 +1346,25 @@ export interface components {
             /** Format: int32 */
             markers: number;
         };
+        ReachCellView: {
+            /** Format: double */
+            chroma: number;
+            colour: string;
+            /** @enum {string} */
+            hue?: "RED" | "RED_ORANGE" | "ORANGE" | "YELLOW_ORANGE" | "YELLOW" | "YELLOW_GREEN" | "GREEN" | "BLUE_GREEN" | "BLUE" | "BLUE_VIOLET" | "VIOLET" | "RED_VIOLET";
+            steps: components["schemas"]["ReachStepView"][];
+            /** Format: int32 */
+            value: number;
+        };
+        ReachStepView: {
+            /** @enum {string} */
+            grade: "WHISPER" | "LIGHT" | "MEDIUM" | "FIRM" | "FULL";
+            /** Format: int32 */
+            passes: number;
+            pencil: string;
+        };
         ReachView: {
-            cells: components["schemas"]["CellView"][];
+            cells: components["schemas"]["ReachCellView"][];
             /** Format: double */
             progress: number;
             /** @enum {string} */
@@ -1522,13 +1541,6 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
-        StepView: {
-            /** @enum {string} */
-            grade: "WHISPER" | "LIGHT" | "MEDIUM" | "FIRM" | "FULL";
-            /** Format: int32 */
-            passes: number;
-            pencil: string;
-        };
         StudentView: {
             /** Format: uuid */
             id: string;
@@ -1595,6 +1607,18 @@ export interface components {
             date: string;
             /** Format: int32 */
             unplaced: number;
+        };
+        ToothBandView: {
+            colour: string;
+            /** Format: int32 */
+            layer: number;
+            /** Format: double */
+            thickness: number;
+        };
+        ToothColumnView: {
+            bands: components["schemas"]["ToothBandView"][];
+            /** Format: double */
+            depth: number;
         };
         UnderData: {
             colour: string;

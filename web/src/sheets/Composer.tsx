@@ -8,7 +8,7 @@ import { Asked, Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { count, feasibilityWords, gradeNames, passWords } from '../words/words';
 import { PagePreview } from './PagePreview';
-import { Stepper } from './Stepper';
+import { Stepper } from '../design/Stepper';
 import type { SheetRequest } from './Sheets';
 
 interface Props {

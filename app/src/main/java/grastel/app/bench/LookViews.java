@@ -34,7 +34,7 @@ final class LookViews {
         }
     }
 
-    record GoalData(
+    record AimData(
             @NotNull @DecimalMin("0") @DecimalMax("100") double l,
             @NotNull @DecimalMin("-150") @DecimalMax("150") double a,
             @NotNull @DecimalMin("-150") @DecimalMax("150") double b) {
@@ -46,7 +46,7 @@ final class LookViews {
     /** @param steps of the value ladder; @param width and height of the picture, px */
     record LookRequest(
             @NotNull @Valid StackData stack,
-            @Valid GoalData goal,
+            @Valid AimData goal,
             @NotNull @Min(3) @Max(11) int steps,
             @NotNull Zoom zoom,
             @NotNull @Min(40) @Max(800) int width,
@@ -80,12 +80,12 @@ final class LookViews {
             ColourView own) {}
 
     /** @param layer the one that brought most of it; @param thickness relative */
-    record BandView(
+    record ToothBandView(
             @NotNull int layer,
             @NotNull double thickness,
             @NotNull String colour) {}
 
-    record ColumnView(@NotNull double depth, @NotNull List<BandView> bands) {}
+    record ToothColumnView(@NotNull double depth, @NotNull List<ToothBandView> bands) {}
 
     record WarningView(
             @NotNull Advice.Code code,
@@ -106,7 +106,7 @@ final class LookViews {
             @NotNull double deltaValue,
             Double toGoal) {}
 
-    record GoalView(
+    record AimView(
             @NotNull ColourView colour,
             @NotNull double deltaE,
             @NotNull double deltaValue) {}
@@ -129,8 +129,8 @@ final class LookViews {
             @NotNull double minutes,
             @NotNull double paperShare,
             @NotNull List<LayerLook> layers,
-            @NotNull List<ColumnView> section,
+            @NotNull List<ToothColumnView> section,
             @NotNull List<WarningView> warnings,
             @NotNull List<WhatIfView> whatIf,
-            GoalView goal) {}
+            AimView goal) {}
 }

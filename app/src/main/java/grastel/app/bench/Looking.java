@@ -1,15 +1,15 @@
 package grastel.app.bench;
 
 import grastel.app.bench.Bench.Laid;
-import grastel.app.bench.LookViews.BandView;
+import grastel.app.bench.LookViews.AimData;
+import grastel.app.bench.LookViews.AimView;
 import grastel.app.bench.LookViews.ColourView;
-import grastel.app.bench.LookViews.ColumnView;
-import grastel.app.bench.LookViews.GoalData;
-import grastel.app.bench.LookViews.GoalView;
 import grastel.app.bench.LookViews.LayerLook;
 import grastel.app.bench.LookViews.LookRequest;
 import grastel.app.bench.LookViews.LookView;
 import grastel.app.bench.LookViews.RungView;
+import grastel.app.bench.LookViews.ToothBandView;
+import grastel.app.bench.LookViews.ToothColumnView;
 import grastel.app.bench.LookViews.WarningView;
 import grastel.app.bench.LookViews.WhatIfView;
 import grastel.app.kit.Kit;
@@ -54,7 +54,7 @@ class Looking {
         Swatch swatch = stages.get(stages.size() - 1);
         Lab colour = swatch.colour();
         Makeup makeup = Makeup.of(swatch);
-        Optional<Lab> goal = Optional.ofNullable(request.goal()).map(GoalData::toLab);
+        Optional<Lab> goal = Optional.ofNullable(request.goal()).map(AimData::toLab);
         ValueLadder ladder = new ValueLadder(request.steps());
         double grain = stack.paper().tooth().grainMm();
         return new LookView(
@@ -79,7 +79,7 @@ class Looking {
                 makeup.section().stream().map(Looking::column).toList(),
                 Advice.on(stack, goal).stream().map(w -> warning(w, laid)).toList(),
                 whatIf(laid, colour, grain, goal),
-                goal.map(g -> new GoalView(
+                goal.map(g -> new AimView(
                                 ColourView.of(g), ColourDifference.ciede2000(g, colour), colour.value() - g.value()))
                         .orElse(null));
     }
@@ -99,11 +99,11 @@ class Looking {
         return List.copyOf(looks);
     }
 
-    private static ColumnView column(Makeup.Column c) {
-        return new ColumnView(
+    private static ToothColumnView column(Makeup.Column c) {
+        return new ToothColumnView(
                 c.depth(),
                 c.bands().stream()
-                        .map(b -> new BandView(
+                        .map(b -> new ToothBandView(
                                 b.layer(), b.thickness(), Srgb.of(b.colour()).hex()))
                         .toList());
     }

@@ -1,7 +1,6 @@
 package grastel.app.kit;
 
 import grastel.core.colour.Lab;
-import grastel.core.colour.SmoothReflectance;
 import grastel.core.layering.Calibration.Measured;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
@@ -50,13 +49,9 @@ class ColourMeter {
 
     private static Pencil real(UUID id, Pencil label) {
         Random hidden = new Random(id.getMostSignificantBits() ^ id.getLeastSignificantBits());
-        Lab m = label.masstone().toLab();
-        Lab real = new Lab(
-                Math.min(96, Math.max(6, m.lightness() + 2.5 * hidden.nextGaussian())),
-                m.a() * (1 + 0.05 * hidden.nextGaussian()),
-                m.b() * (1 + 0.05 * hidden.nextGaussian()));
+        double strength = 1 + 0.05 * hidden.nextGaussian();
         return label.measuredAs(
-                SmoothReflectance.of(real),
+                label.masstone().map(r -> Math.pow(r, strength)),
                 Math.min(1, Math.max(0, label.hiding() + 0.08 * hidden.nextGaussian())),
                 Math.min(
                         Pencil.SOFTEST,

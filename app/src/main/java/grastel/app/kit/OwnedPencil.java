@@ -85,14 +85,14 @@ class OwnedPencil extends Owned {
         leadMm = data.leadMm();
     }
 
-    /** As calibration found it: the colour is a measured one now. */
+    /** As calibration found it: what was picked by eye is measured now. */
     void calibrate(Pencil found) {
         Lab lab = found.masstone().toLab();
-        source = ColourSource.MEASURED_LAB;
+        source = source == ColourSource.PICKED ? ColourSource.MEASURED_LAB : source;
         lightness = lab.lightness();
         a = lab.a();
         b = lab.b();
-        spectrum = null;
+        spectrum = found.masstone().toArray();
         hiding = found.hiding();
         softness = found.softness();
     }

@@ -39,25 +39,25 @@ class ReachController {
         this.reaches = reaches;
     }
 
-    record StepView(
+    record ReachStepView(
             @NotNull String pencil,
             @NotNull PressureGrade grade,
             @NotNull int passes) {}
 
     /** @param value Munsell 0…9; @param hue null for greys */
-    record CellView(
+    record ReachCellView(
             @NotNull int value,
             PaintersWheel.Name hue,
             @NotNull String colour,
             @NotNull double chroma,
-            @NotNull List<StepView> steps) {}
+            @NotNull List<ReachStepView> steps) {}
 
     /** @param progress 0…1; @param cells empty until it is done */
     record ReachView(
             @NotNull State state,
             @NotNull double progress,
             @NotNull int tried,
-            @NotNull List<CellView> cells) {}
+            @NotNull List<ReachCellView> cells) {}
 
     record SubstituteView(
             @NotNull PencilView pencil,
@@ -95,21 +95,21 @@ class ReachController {
     }
 
     private static ReachView view(Reaches.Standing standing) {
-        List<CellView> cells = standing.found() == null
+        List<ReachCellView> cells = standing.found() == null
                 ? List.of()
                 : standing.found().cells().stream().map(ReachController::cell).toList();
         int tried = standing.found() == null ? 0 : standing.found().tried();
         return new ReachView(standing.state(), standing.progress(), tried, cells);
     }
 
-    private static CellView cell(SetReach.Cell c) {
-        return new CellView(
+    private static ReachCellView cell(SetReach.Cell c) {
+        return new ReachCellView(
                 c.value(),
                 c.hue(),
                 Srgb.of(c.colour()).hex(),
                 c.colour().chroma(),
                 c.steps().stream()
-                        .map(s -> new StepView(
+                        .map(s -> new ReachStepView(
                                 s.pencil().code() + " " + s.pencil().name(), s.grade(), s.passes()))
                         .toList());
     }

@@ -98,10 +98,7 @@ public record Makeup(double paperShare, List<Double> layerShares, double mud, Li
         for (int c = 0; c < Deposit.CLASSES; c++) {
             List<Band> bands = new ArrayList<>();
             for (Film film : swatch.films()) {
-                double thickness = film.thickness(c);
-                if (thickness > 0) {
-                    bands.add(new Band(mainLayer(film, c), thickness, film.masstone(c)));
-                }
+                bands.add(new Band(mainLayer(film, c), film.thickness(c), film.masstone(c)));
             }
             columns.add(new Column(Deposit.HEIGHTS[c] * swatch.surface().depth(), List.copyOf(bands)));
         }

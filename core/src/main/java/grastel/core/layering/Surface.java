@@ -19,7 +19,7 @@ record Surface(double depth, double polish, Stroke stroke) {
     private static final double POLISHED_BY_BURNISHING = 0.45;
 
     /** Share of lead that still holds on a shine. */
-    private static final double SLIPPING = 0.06;
+    private static final double SLIPPING = 0.04;
 
     static Surface of(Tooth tooth) {
         return new Surface(tooth.depth(), 0, Stroke.CIRCLES);

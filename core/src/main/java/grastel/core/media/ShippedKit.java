@@ -5,33 +5,39 @@ import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.NamedCsvRecord;
 import grastel.core.colour.Lab;
 import grastel.core.colour.SmoothReflectance;
+import grastel.core.colour.Spectrum;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * The invented ranges Skerry (wax, 36) and Fathom (oil, 24), a colourless blender, and the four papers every new teacher
  * starts with.
  */
 public final class ShippedKit {
+    private static final List<RangePencil> PENCILS = readPencils();
+
     private ShippedKit() {}
 
-    /** A shipped pencil: which range it belongs to, its measured colour, and its behaviour. */
+    /** A shipped pencil: which range it belongs to, its colour and masstone, and its behaviour. */
     public record RangePencil(
             String range,
             String code,
             String name,
             Pencil.Binder binder,
-            Lab masstone,
+            Lab colour,
+            Spectrum masstone,
             double hiding,
             double softness,
             boolean colourless) {
         public Pencil toPencil() {
-            return new Pencil(code, name, binder, SmoothReflectance.of(masstone), hiding, softness, colourless);
+            return new Pencil(code, name, binder, masstone, hiding, softness, colourless);
         }
     }
 
@@ -43,6 +49,13 @@ public final class ShippedKit {
     }
 
     public static List<RangePencil> pencils() {
+        return PENCILS;
+    }
+
+    private static List<RangePencil> readPencils() {
+        Map<String, Spectrum> measured =
+                read("pencil-spectra.csv", row -> Map.entry(row.getField("code"), spectrum(row))).stream()
+                        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
         return read(
                 "pencils.csv",
                 row -> new RangePencil(
@@ -51,9 +64,17 @@ public final class ShippedKit {
                         row.getField("name"),
                         Pencil.Binder.valueOf(row.getField("binder")),
                         lab(row),
+                        measured.getOrDefault(row.getField("code"), SmoothReflectance.of(lab(row))),
                         number(row, "hiding"),
                         number(row, "softness"),
                         Boolean.parseBoolean(row.getField("colourless"))));
+    }
+
+    private static Spectrum spectrum(NamedCsvRecord row) {
+        return Spectrum.of(row.getFields().stream()
+                .skip(1)
+                .mapToDouble(Double::parseDouble)
+                .toArray());
     }
 
     public static List<StockPaper> papers() {

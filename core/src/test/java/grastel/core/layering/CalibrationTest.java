@@ -27,18 +27,14 @@ class CalibrationTest {
     void findsThePencilAgain(String code) {
         Random random = new Random(code.hashCode());
         Pencil thought = Demo.pencil(code);
-        Lab m = thought.masstone().toLab();
-        Pencil real = Pencil.of(
-                code,
-                "real",
-                thought.binder(),
-                new Lab(m.lightness() + 3, m.a() * 0.92, m.b() * 0.92),
+        Pencil real = thought.measuredAs(
+                thought.masstone().map(r -> Math.pow(r, 0.93)),
                 Math.min(1, thought.hiding() + 0.12),
                 thought.softness() * 1.15);
 
         Calibration.Fit<Pencil> fit = Calibration.pencil(thought, CARTRIDGE, measured(real, CARTRIDGE, random));
 
-        assertThat(fit.after()).isLessThan(0.6).isLessThan(fit.before() / 2);
+        assertThat(fit.after()).isLessThan(0.8).isLessThan(fit.before() / 2);
         assertThat(ColourDifference.ciede2000(
                         fit.found().masstone().toLab(), real.masstone().toLab()))
                 .as("masstone")
@@ -66,7 +62,7 @@ class CalibrationTest {
         Calibration.Fit<Paper> fit = Calibration.paper(CARTRIDGE, measured);
 
         assertThat(fit.found().tooth().depth()).isCloseTo(1.35, within(0.1));
-        assertThat(fit.after()).isLessThan(0.6).isLessThan(fit.before());
+        assertThat(fit.after()).isLessThan(0.8).isLessThan(fit.before());
     }
 
     @Test

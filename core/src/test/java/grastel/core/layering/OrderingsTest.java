@@ -94,7 +94,7 @@ class OrderingsTest {
         double onDissolved = change(solid.with(new Layer.Solvent()), next);
 
         assertThat(onHard).isLessThan(onLight);
-        assertThat(onBurnished).isLessThan(1.5).isLessThan(onSolid / 4);
+        assertThat(onBurnished).isLessThan(2).isLessThan(onSolid / 4);
         assertThat(onDissolved).isGreaterThan(0.7 * onSolid);
     }
 

@@ -1,6 +1,6 @@
 import { Button, FieldError, Group, Input, Label, NumberField } from 'react-aria-components';
 import styled from 'styled-components';
-import { colour, sizes, space } from '../design/tokens';
+import { colour, sizes, space } from './tokens';
 
 interface Props {
   label: string;

@@ -1,0 +1,192 @@
+package grastel.app.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.jayway.jsonpath.JsonPath;
+import grastel.app.DeskTest;
+import grastel.app.platform.SignedIn;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+
+class BenchTest extends DeskTest {
+    @Autowired
+    private Bench bench;
+
+    private SignedIn teacher;
+    private UUID paper;
+
+    @BeforeEach
+    void teacher() {
+        teacher = newTeacher();
+        paper = as(teacher, () -> kit.papers().stream()
+                .filter(p -> p.paper().name().equals("Harbour Cartridge"))
+                .findFirst()
+                .orElseThrow()
+                .id());
+    }
+
+    @Test
+    void looksAtAStackWithEverythingThatFollowsFromIt() {
+        String look = content(look(stack(colour("S13", 0.08, 1), colour("S07", 0.4, 2)), Map.of("l", 40, "a", 40, "b", 20)));
+
+        assertThat(JsonPath.<String>read(look, "$.picture")).startsWith("data:image/png;base64,");
+        assertThat(JsonPath.<List<?>>read(look, "$.section")).hasSize(16);
+        assertThat(JsonPath.<List<?>>read(look, "$.layers")).hasSize(2);
+        assertThat(JsonPath.<List<?>>read(look, "$.whatIf[*].kind")).hasSizeGreaterThan(6);
+        assertThat(JsonPath.<List<?>>read(look, "$.ladder")).hasSize(5);
+        double paperShare = JsonPath.<Double>read(look, "$.paperShare");
+        double shares = JsonPath.<List<Double>>read(look, "$.layers[*].share").stream()
+                .mapToDouble(Double::doubleValue)
+                .sum();
+        assertThat(paperShare + shares).isCloseTo(1, within(1e-6));
+        assertThat(JsonPath.<Double>read(look, "$.goal.deltaE")).isPositive();
+    }
+
+    @Test
+    void aWhatIfIsAStackThatCanBeLaidAndGivesWhatItSays() {
+        String look = content(look(stack(colour("S13", 0.2, 1), colour("S07", 0.4, 2)), null));
+        Map<String, Object> first = JsonPath.read(look, "$.whatIf[0]");
+
+        String adopted = content(look(cast(first.get("stack")), null));
+
+        assertThat(JsonPath.<String>read(adopted, "$.colour.colour"))
+                .isEqualTo(JsonPath.read(look, "$.whatIf[0].colour.colour"));
+    }
+
+    @Test
+    void aRemedyIsAStackWithoutTheFault() {
+        String look = content(look(stack(colour("S01", 0.65, 1), colour("S07", 0.65, 2)), null));
+        assertThat(JsonPath.<List<String>>read(look, "$.warnings[*].code")).contains("WHITE_TOO_EARLY");
+        Map<String, Object> remedied =
+                JsonPath.<List<Map<String, Object>>>read(look, "$.warnings[?(@.code == 'WHITE_TOO_EARLY')].remedied").get(0);
+
+        String after = content(look(remedied, null));
+
+        assertThat(JsonPath.<List<String>>read(after, "$.warnings[*].code")).doesNotContain("WHITE_TOO_EARLY");
+    }
+
+    @Test
+    void bareStackIsThePaper() {
+        String look = content(look(stack(), null));
+
+        assertThat(JsonPath.<Double>read(look, "$.specks")).isEqualTo(1.0);
+        assertThat(JsonPath.<List<?>>read(look, "$.whatIf")).isEmpty();
+    }
+
+    @Test
+    void impossibleStacksNameTheField() {
+        assertInvalid(stack(colour("S07", 7, 1)), "stack.layers[0].pressure");
+        assertInvalid(stack(colour("S07", 0.4, 0)), "stack.layers[0].passes");
+        assertInvalid(stack(colour("S07", 0.4, 1), colour("S08", 0.4, 99)), "stack.layers[1].passes");
+        assertInvalid(
+                Map.of("paper", paper, "layers", List.of(Map.of("kind", "COLOUR", "pencil", UUID.randomUUID()))),
+                "stack.layers[0].pencil");
+        assertInvalid(
+                Map.of("paper", paper, "layers", Collections.nCopies(500, colour("S07", 0.4, 1))), "stack.layers");
+        assertInvalid(Map.of("layers", List.of()), "stack.paper");
+        assertInvalid(
+                Map.of("paper", paper, "layers", List.of(), "under", Map.of("kind", "WASH", "colour", "blue", "strength", 1)),
+                "stack.under");
+    }
+
+    @Test
+    void notANumberIsRefusedWithItsPlace() {
+        String body =
+                """
+                {"stack": {"paper": "%s", "layers": [{"kind": "COLOUR", "pencil": "%s", "pressure": NaN}]},
+                 "steps": 5, "zoom": "NEAR", "width": 100, "height": 100}"""
+                        .formatted(paper, UUID.randomUUID());
+        MvcTestResult answer = send(
+                teacher,
+                MockMvcRequestBuilders.post("/api/bench/look")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(body));
+
+        assertThat(answer).hasStatus(400).bodyText().contains("UNREADABLE").contains("pressure");
+    }
+
+    @Test
+    void keepsAStackAndTellsTheSecondOfTwoWindows() {
+        Map<String, Object> sea = stack(colour("S16", 0.4, 2));
+        UUID id = created(teacher, "/api/bench/stacks", Map.of("name", "Sea", "note", "for 8 Dunlin", "stack", sea));
+        Map<String, Object> change = Map.of("name", "Sea", "note", "darker", "stack", sea, "version", 0);
+
+        assertThat(put(teacher, "/api/bench/stacks/{id}", change, id)).hasStatusOk();
+        MvcTestResult second = put(teacher, "/api/bench/stacks/{id}", change, id);
+
+        assertThat(second).hasStatus(409).bodyText().contains("CHANGED_ELSEWHERE");
+        assertThat(get(teacher, "/api/bench/stacks")).bodyText().contains("darker");
+        assertThat(post(teacher, "/api/bench/stacks", Map.of("name", "Sea", "note", "", "stack", sea)))
+                .as("a name once")
+                .hasStatus(422)
+                .bodyText()
+                .contains("NAME_TAKEN");
+        assertThat(as(teacher, () -> bench.stack(id)).layers()).hasSize(1);
+    }
+
+    @Test
+    void printsACardWithTheStepsInOrder() throws Exception {
+        Map<String, Object> shade = stack(
+                colour("S13", 0.08, 1), colour("S07", 0.4, 2), Map.of("kind", "BURNISH", "pencil", pencil("T01")),
+                Map.of("kind", "SOLVENT"));
+        byte[] pdf = post(teacher, "/api/bench/card.pdf", Map.of("name", "Red in shade", "note", "", "stack", shade))
+                .getResponse()
+                .getContentAsByteArray();
+
+        try (var document = Loader.loadPDF(pdf)) {
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text)
+                    .contains("Red in shade", "Mussel Violet – whisper", "Buoy Red – medium, small circles, sharp, 2 times")
+                    .contains("Burnish with T01 Clear Blender", "ventilated room");
+            assertThat(text.indexOf("Mussel Violet")).isLessThan(text.indexOf("Buoy Red"));
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+        }
+    }
+
+    private void assertInvalid(Map<String, Object> stack, String path) {
+        assertThat(look(stack, null)).as(path).hasStatus(422).bodyText().contains("\"" + path + "\"");
+    }
+
+    private MvcTestResult look(Map<String, Object> stack, Map<String, Object> goal) {
+        Map<String, Object> request = new HashMap<>(
+                Map.of("stack", stack, "steps", 5, "zoom", "NEAR", "width", 120, "height", 80));
+        if (goal != null) {
+            request.put("goal", goal);
+        }
+        return post(teacher, "/api/bench/look", request);
+    }
+
+    @SafeVarargs
+    private Map<String, Object> stack(Map<String, Object>... layers) {
+        return Map.of("paper", paper, "layers", List.of(layers));
+    }
+
+    private Map<String, Object> colour(String code, double pressure, int passes) {
+        return Map.of("kind", "COLOUR", "pencil", pencil(code), "pressure", pressure, "point", 0.7, "stroke", "CIRCLES", "passes", passes);
+    }
+
+    private UUID pencil(String code) {
+        return as(teacher, () -> kit.pencils().stream()
+                .filter(p -> p.pencil().code().equals(code))
+                .findFirst()
+                .orElseThrow()
+                .id());
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> cast(Object map) {
+        return (Map<String, Object>) map;
+    }
+}

@@ -1,0 +1,47 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { api, body, type Schemas } from '../api/client';
+import { Failed, Loading } from '../design/States';
+import { Desk } from './Desk';
+import { colourLayer, type Kit, type StackData } from './stack';
+
+/** Try layers: the stack, what it looks like and why, and what else it could be. */
+export default function Bench() {
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const [round, setRound] = useState(0);
+  const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')) });
+  const stacks = useQuery({ queryKey: ['stacks'], queryFn: () => body(api.GET('/api/bench/stacks')), placeholderData: keepPreviousData });
+  const error = kit.error ?? stacks.error;
+  if (error) {
+    return <Failed error={error} />;
+  }
+  if (!kit.data || !stacks.data) {
+    return <Loading what="the bench" />;
+  }
+  const open = stacks.data.find((s) => s.id === id);
+  return (
+    <Desk
+      key={`${open?.id ?? 'new'}.${round}`}
+      kit={kit.data}
+      stacks={stacks.data}
+      open={open}
+      start={open?.stack ?? first(kit.data)}
+      onOpen={(stack: Schemas['StackView'] | null) => void navigate(stack ? `/bench/${stack.id}` : '/bench')}
+      onReload={() => setRound((r) => r + 1)}
+    />
+  );
+}
+
+/** A red over a whisper of violet: a shade in the making. */
+function first(kit: Kit): StackData {
+  const paper = kit.papers.find((p) => p.name === 'Harbour Cartridge') ?? kit.papers[0];
+  const byName = (name: string) => kit.pencils.find((p) => p.name === name)?.id;
+  const violet = byName('Mussel Violet');
+  const red = byName('Buoy Red') ?? kit.pencils[0]?.id;
+  return {
+    paper: paper?.id ?? '',
+    layers: [...(violet ? [{ ...colourLayer(violet), pressure: 0.08 }] : []), ...(red ? [{ ...colourLayer(red), passes: 2 }] : [])],
+  };
+}

@@ -1,0 +1,299 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import { ApiError, api, body, type Schemas } from '../api/client';
+import { Button, Segments, Select } from '../design/Controls';
+import { grey } from '../design/greys';
+import { Place } from '../design/Place';
+import { Notice } from '../design/States';
+import { Asked } from '../design/Swatch';
+import { colour, sizes, space } from '../design/tokens';
+import { GoalPicker } from './GoalPicker';
+import { useHistory } from './history';
+import { HuePlot } from './HuePlot';
+import { Keeping } from './Keeping';
+import { StackList } from './StackList';
+import { layerTitle, moved, without, type Goal, type Kit, type StackData } from './stack';
+import { ToothSection } from './ToothSection';
+import { ValueLadder } from './ValueLadder';
+import { Warnings } from './Warnings';
+import { WhatIfRow } from './WhatIfRow';
+
+type Saved = Schemas['StackView'];
+type Zoom = Schemas['LookRequest']['zoom'];
+
+interface Props {
+  kit: Kit;
+  stacks: Saved[];
+  open: Saved | undefined;
+  start: StackData;
+  onOpen: (stack: Saved | null) => void;
+  onReload: () => void;
+}
+
+const surroundings = ['95', '75', '50', '25', '8'] as const;
+
+/** The bench with one stack on it. */
+export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
+  const history = useHistory<StackData>(() => start);
+  const stack = history.present;
+  const [selected, setSelected] = useState(Math.max(0, start.layers.length - 1));
+  const [goal, setGoal] = useState<Goal | null>(null);
+  const [steps, setSteps] = useState(5);
+  const [zoom, setZoom] = useState<Zoom>('NEAR');
+  const [around, setAround] = useState<(typeof surroundings)[number]>('95');
+  const [keeping, setKeeping] = useState(false);
+
+  const request = { stack, steps, zoom, width: 520, height: 260, ...(goal ? { goal } : {}) };
+  const look = useQuery({
+    queryKey: ['look', request],
+    queryFn: ({ signal }) => body(api.POST('/api/bench/look', { body: request, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+    gcTime: 60_000,
+  });
+  const seen = look.data;
+  const change = (next: StackData, at?: number) => {
+    history.set(next);
+    setSelected(Math.max(0, Math.min(at ?? selected, next.layers.length - 1)));
+  };
+
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const target = e.target as HTMLElement;
+      if (target.closest('input, textarea, [role=listbox], [contenteditable]')) {
+        return;
+      }
+      const command = keyCommand(e);
+      if (command === 'undo') {
+        history.undo();
+      } else if (command === 'redo') {
+        history.redo();
+      } else if (command === 'up' || command === 'down') {
+        const by = command === 'up' ? 1 : -1;
+        change(moved(stack, selected, by), selected + by);
+      } else if (command === 'remove' && stack.layers.length > 0) {
+        change(without(stack, selected), selected);
+      } else if (typeof command === 'number') {
+        const adopted = seen?.whatIf[command];
+        if (!adopted || look.isPlaceholderData) {
+          return;
+        }
+        change(adopted.stack, adopted.stack.layers.length - 1);
+      } else {
+        return;
+      }
+      e.preventDefault();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+
+  const names = stack.layers.map((layer) => layerTitle(layer, kit));
+  const paper = kit.papers.find((p) => p.id === stack.paper);
+  const changed = JSON.stringify(stack) !== JSON.stringify(open?.stack);
+  return (
+    <Place
+      title="Bench"
+      about={open ? `${open.name}${changed ? ', changed' : ''}` : 'A stack not kept yet'}
+      actions={
+        <>
+          <Picker>
+            <Select
+              label="Stack"
+              value={open?.id ?? 'new'}
+              onChange={(id) => onOpen(stacks.find((s) => s.id === id) ?? null)}
+              choices={[{ id: 'new', name: 'New stack' }, ...stacks.map((s) => ({ id: s.id, name: s.name }))]}
+            />
+          </Picker>
+          <Button onPress={history.undo} isDisabled={!history.canUndo}>
+            Undo
+          </Button>
+          <Button onPress={history.redo} isDisabled={!history.canRedo}>
+            Redo
+          </Button>
+          <Button onPress={() => setKeeping((k) => !k)}>Keep …</Button>
+          <Button onPress={() => void printCard(open?.name ?? 'Bench card', open?.note ?? '', stack)}>Print a card</Button>
+        </>
+      }
+    >
+      {keeping && (
+        <Keeping
+          stack={stack}
+          open={open}
+          changed={changed}
+          onClose={() => setKeeping(false)}
+          onReload={onReload}
+          onKept={(saved) => {
+            setKeeping(false);
+            onOpen(saved);
+          }}
+        />
+      )}
+      <Layout>
+        <StackList kit={kit} stack={stack} look={seen} selected={selected} onSelect={setSelected} onChange={change} />
+        <Middle>
+          <Surround style={{ background: grey(Number(around)) }}>
+            {seen && (
+              <Swatch
+                src={seen.picture}
+                alt={`Predicted: value ${seen.colour.value.toFixed(1)}, chroma ${seen.colour.chroma.toFixed(0)}, specks ${Math.round(seen.specks * 100)} per cent`}
+                data-stale={look.isPlaceholderData}
+                data-colour={seen.colour.colour}
+              />
+            )}
+            {seen?.goal && <GoalPatch style={{ background: seen.goal.colour.colour }} title="Goal colour, asked for" />}
+          </Surround>
+          <Strip>
+            <Segments
+              label="Seen from"
+              value={zoom}
+              onChange={setZoom}
+              choices={[
+                { id: 'ARM', name: 'arm’s length' },
+                { id: 'NEAR', name: 'near' },
+                { id: 'LOUPE', name: 'loupe' },
+              ]}
+            />
+            <Segments label="Surround L*" value={around} onChange={setAround} choices={surroundings.map((id) => ({ id, name: id }))} />
+            <PaperPicker>
+              <Select
+                label="Paper"
+                value={stack.paper}
+                onChange={(id) => change({ ...stack, paper: id })}
+                choices={kit.papers.map((p) => ({ id: p.id, name: p.name, mark: <Asked $colour={p.colour} /> }))}
+              />
+            </PaperPicker>
+            <Under stack={stack} onChange={(next) => change(next)} />
+          </Strip>
+          {look.error && <Notice role="alert">▲ {look.error instanceof ApiError ? look.error.message : 'Grastel cannot be reached. Your stack is still here.'}</Notice>}
+          {seen && <ToothSection section={seen.section} paper={paper?.colour ?? '#fff'} names={names} />}
+        </Middle>
+        <Side>
+          {seen && (
+            <>
+              <Figures>
+                <dt>Value</dt>
+                <dd>{seen.colour.value.toFixed(1)}</dd>
+                <dt>Chroma</dt>
+                <dd>{seen.colour.chroma.toFixed(0)}</dd>
+                <dt>Specks</dt>
+                <dd>{Math.round(seen.specks * 100)} %</dd>
+                <dt>Tooth left</dt>
+                <dd>{Math.round(seen.toothLeft * 100)} %</dd>
+                <dt title="A student of the developing band, 25 cm²">25 cm² takes</dt>
+                <dd>{seen.minutes < 1 ? '< 1' : Math.round(seen.minutes)} min</dd>
+                <dt>L* a* b*</dt>
+                <dd>
+                  {seen.colour.l.toFixed(0)} {seen.colour.a.toFixed(0)} {seen.colour.b.toFixed(0)}
+                </dd>
+              </Figures>
+              <ValueLadder look={seen} steps={steps} onSteps={setSteps} />
+              <HuePlot look={seen} names={names} />
+            </>
+          )}
+          <GoalPicker kit={kit} goal={goal} look={seen} onGoal={setGoal} />
+          {seen && <Warnings look={seen} names={names} onRemedy={(next) => change(next, next.layers.length - 1)} />}
+        </Side>
+      </Layout>
+      {seen && <WhatIfRow look={seen} onAdopt={(next) => change(next, next.layers.length - 1)} />}
+    </Place>
+  );
+}
+
+/** Number keys take a what-if, Alt with arrows moves the layer, Delete takes it away, Ctrl Z and Ctrl Y go back and forth. */
+function keyCommand(e: KeyboardEvent): 'undo' | 'redo' | 'up' | 'down' | 'remove' | number | null {
+  const key = e.key.toLowerCase();
+  if (e.ctrlKey || e.metaKey) {
+    if (key === 'z') {
+      return e.shiftKey ? 'redo' : 'undo';
+    }
+    return key === 'y' ? 'redo' : null;
+  }
+  if (e.altKey) {
+    return key === 'arrowup' ? 'up' : key === 'arrowdown' ? 'down' : null;
+  }
+  if (key === 'delete') {
+    return 'remove';
+  }
+  return /^[0-9]$/.test(key) ? (Number(key) + 9) % 10 : null;
+}
+
+function Under({ stack, onChange }: { stack: StackData; onChange: (stack: StackData) => void }) {
+  const kind = stack.under?.kind ?? 'NONE';
+  return (
+    <UnderRow>
+      <Segments
+        label="Under the pencil"
+        value={kind}
+        onChange={(next) =>
+          onChange(
+            next === 'NONE'
+              ? { paper: stack.paper, layers: stack.layers }
+              : { ...stack, under: { kind: next as 'WASH' | 'MARKER', colour: stack.under?.colour ?? '#6fa8c9', strength: next === 'MARKER' ? 1 : 0.5 } },
+          )
+        }
+        choices={[
+          { id: 'NONE', name: 'nothing' },
+          { id: 'WASH', name: 'wash' },
+          { id: 'MARKER', name: 'marker' },
+        ]}
+      />
+      {stack.under && (
+        <input
+          type="color"
+          aria-label="Colour under the pencil"
+          value={stack.under.colour}
+          onChange={(e) => stack.under && onChange({ ...stack, under: { ...stack.under, colour: e.target.value } })}
+        />
+      )}
+    </UnderRow>
+  );
+}
+
+/** The card as a PDF in a window of its own. */
+async function printCard(name: string, note: string, stack: StackData) {
+  const pdf = await api.POST('/api/bench/card.pdf', { body: { name, note, stack }, parseAs: 'blob' });
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(pdf.data as unknown as Blob);
+  link.download = `${name}.pdf`;
+  link.click();
+  window.setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+}
+
+const Picker = styled.div`width: 190px;`;
+const Layout = styled.div`
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: 292px minmax(0, 1fr) 248px;
+  gap: ${space(5)};
+  padding: ${space(3)} ${space(5)};
+  @media (max-width: 1100px) { grid-template-columns: 264px minmax(0, 1fr) 210px; gap: ${space(3)}; padding: ${space(3)}; }
+  @media (max-width: 820px) { display: block; & > * + * { margin-top: ${space(5)}; } }
+`;
+const Middle = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; min-width: 0; overflow: auto;`;
+const Surround = styled.div`
+  position: relative;
+  flex: 1;
+  min-height: 220px;
+  display: grid;
+  place-items: center;
+  padding: ${space(4)};
+  border: 1px solid ${colour.line};
+`;
+const Swatch = styled.img`display: block; width: 100%; height: 100%; max-height: 300px; object-fit: cover; min-height: 0;`;
+const GoalPatch = styled.i`position: absolute; right: ${space(4)}; top: ${space(4)}; width: 96px; height: 96px;`;
+const Strip = styled.div`display: flex; flex-wrap: wrap; gap: ${space(2)} ${space(4)}; align-items: flex-end; & button { min-height: 30px; padding-left: 7px; padding-right: 7px; min-width: 0; }`;
+const PaperPicker = styled.div`width: 178px;`;
+const UnderRow = styled.div`display: flex; align-items: flex-end; gap: ${space(2)}; & input { width: 34px; height: 30px; padding: 0; border: 1px solid ${colour.muted}; background: none; }`;
+const Side = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; min-height: 0; overflow: auto;`;
+const Figures = styled.dl`
+  display: grid;
+  grid-template-columns: auto 1fr auto 1fr;
+  gap: 0 ${space(2)};
+  margin: 0;
+  font-size: ${sizes.small};
+  dt { color: ${colour.muted}; white-space: nowrap; }
+  dd { margin: 0; font-weight: 600; white-space: nowrap; }
+`;

@@ -1,0 +1,126 @@
+import { useRef, useState } from 'react';
+import styled from 'styled-components';
+import { FileTrigger } from 'react-aria-components';
+import { Button, LinkButton, Segments, Select } from '../design/Controls';
+import { Asked } from '../design/Swatch';
+import { colour, sizes, space } from '../design/tokens';
+import { NumberBox } from '../design/NumberBox';
+import { srgbToLab } from './pixel';
+import type { Goal, Kit, Look } from './stack';
+import { signed } from './words';
+
+type From = 'none' | 'pencil' | 'lab' | 'picture';
+
+interface Props {
+  kit: Kit;
+  goal: Goal | null;
+  look: Look | undefined;
+  onGoal: (goal: Goal | null) => void;
+}
+
+/** The colour that is wanted: a pencil's, a measured one, or a place in a picture. */
+export function GoalPicker({ kit, goal, look, onGoal }: Props) {
+  const [from, setFrom] = useState<From>('none');
+  const [pencil, setPencil] = useState<string | null>(null);
+  const choose = (next: From) => {
+    setFrom(next);
+    if (next === 'none') {
+      onGoal(null);
+    } else if (next === 'lab' && !goal) {
+      onGoal({ l: 50, a: 0, b: 0 });
+    }
+  };
+  return (
+    <Panel>
+      <Segments
+        label="Goal colour"
+        value={from}
+        onChange={choose}
+        choices={[
+          { id: 'none', name: 'none' },
+          { id: 'pencil', name: 'pencil' },
+          { id: 'lab', name: 'L*a*b*' },
+          { id: 'picture', name: 'picture' },
+        ]}
+      />
+      {from === 'pencil' && (
+        <Select
+          label="As this pencil pressed full"
+          value={pencil}
+          placeholder="Choose a pencil"
+          onChange={(id) => {
+            setPencil(id);
+            const chosen = kit.pencils.find((p) => p.id === id);
+            onGoal(chosen ? { ...chosen.lab } : null);
+          }}
+          choices={kit.pencils.filter((p) => !p.colourless).map((p) => ({ id: p.id, name: `${p.code} ${p.name}`, mark: <Asked $colour={p.colour} /> }))}
+        />
+      )}
+      {from === 'lab' && goal && (
+        <Numbers>
+          <NumberBox label="L*" value={goal.l} least={0} most={100} onChange={(l) => onGoal({ ...goal, l })} />
+          <NumberBox label="a*" value={goal.a} least={-150} most={150} onChange={(a) => onGoal({ ...goal, a })} />
+          <NumberBox label="b*" value={goal.b} least={-150} most={150} onChange={(b) => onGoal({ ...goal, b })} />
+        </Numbers>
+      )}
+      {from === 'picture' && <FromPicture onGoal={onGoal} />}
+      {look?.goal && (
+        <Standing data-goal>
+          <Asked $colour={look.goal.colour.colour} $size={30} />
+          <span>
+            ΔE00 <b>{look.goal.deltaE.toFixed(1)}</b> · value <b>{signed(look.goal.deltaValue)}</b>
+          </span>
+        </Standing>
+      )}
+    </Panel>
+  );
+}
+
+/** A picture of the teacher's, looked at in the browser only; a click takes the mean of 5 × 5 pixels. */
+function FromPicture({ onGoal }: { onGoal: (goal: Goal) => void }) {
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const [loaded, setLoaded] = useState(false);
+  const [failed, setFailed] = useState(false);
+  const open = async (file: File | undefined) => {
+    if (!file || !canvas.current) {
+      return;
+    }
+    try {
+      const bitmap = await createImageBitmap(file, { resizeWidth: 440, resizeQuality: 'high' });
+      canvas.current.width = bitmap.width;
+      canvas.current.height = bitmap.height;
+      canvas.current.getContext('2d')?.drawImage(bitmap, 0, 0);
+      setLoaded(true);
+      setFailed(false);
+    } catch {
+      setFailed(true);
+    }
+  };
+  const take = (clientX: number, clientY: number) => {
+    const c = canvas.current;
+    const context = c?.getContext('2d');
+    if (!c || !context) {
+      return;
+    }
+    const box = c.getBoundingClientRect();
+    const px = Math.round(((clientX - box.left) / box.width) * c.width);
+    const py = Math.round(((clientY - box.top) / box.height) * c.height);
+    onGoal(srgbToLab(context.getImageData(px - 2, py - 2, 5, 5).data));
+  };
+  return (
+    <div>
+      <FileTrigger acceptedFileTypes={['image/*']} onSelect={(files) => void open(files?.[0])}>
+        {loaded ? <LinkButton>Another picture</LinkButton> : <Button>Open a picture</Button>}
+      </FileTrigger>
+      {failed && <p role="alert">▲ This picture cannot be opened.</p>}
+      <Canvas ref={canvas} hidden={!loaded} onClick={(e) => take(e.clientX, e.clientY)} aria-label="Picture: click where the goal colour is" />
+      {loaded && <Hint>Click where the colour is.</Hint>}
+    </div>
+  );
+}
+
+const Panel = styled.section`display: flex; flex-direction: column; gap: ${space(2)}; & button { padding-left: 7px; padding-right: 7px; min-height: 30px; }`;
+const Numbers = styled.div`display: grid; grid-template-columns: repeat(3, 1fr); gap: ${space(2)};`;
+const Standing = styled.p`display: flex; align-items: center; gap: ${space(2)};`;
+const Canvas = styled.canvas`display: block; width: 100%; margin-top: ${space(2)}; cursor: crosshair; border: 1px solid ${colour.line}; &[hidden] { display: none; }`;
+const Hint = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

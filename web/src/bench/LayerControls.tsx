@@ -1,0 +1,95 @@
+import styled from 'styled-components';
+import { LinkButton, Segments, Select } from '../design/Controls';
+import { Stepper } from '../design/Stepper';
+import { Grained } from '../design/Swatch';
+import { colour, sizes, space } from '../design/tokens';
+import { grades, nearest, points, strokes, type Kit, type LayerData, type Pencil } from './stack';
+
+interface Props {
+  kit: Kit;
+  layer: LayerData;
+  number: number;
+  onChange: (layer: LayerData) => void;
+  onRemove: () => void;
+  onMove: (by: number) => void;
+}
+
+/** Everything that can be said of the chosen layer. */
+export function LayerControls({ kit, layer, number, onChange, onRemove, onMove }: Props) {
+  const set = (change: Partial<LayerData>) => onChange({ ...layer, ...change });
+  const usesPencil = layer.kind === 'COLOUR' || layer.kind === 'BURNISH';
+  const pencils = layer.kind === 'BURNISH' ? burnishers(kit, layer.pencil) : kit.pencils;
+  return (
+    <Panel aria-label={`Layer ${number}`}>
+      {usesPencil && (
+        <Select
+          label={layer.kind === 'BURNISH' ? `Layer ${number}: burnish with` : `Layer ${number}: pencil`}
+          value={layer.pencil ?? null}
+          onChange={(pencil) => set({ pencil })}
+          choices={pencils.map((p) => ({ id: p.id, name: `${p.code} ${p.name}`, note: p.range, mark: <Grained colour={p.colour} /> }))}
+        />
+      )}
+      {layer.kind === 'COLOUR' && (
+        <>
+          <Tight>
+            <Segments label="Pressure" value={nearest(grades, layer.pressure ?? 0.4).id} onChange={(id) => set({ pressure: Number(id) })} choices={grades} />
+          </Tight>
+          <Pair>
+            <Tight>
+              <Segments label="Point" value={nearest(points, layer.point ?? 0.7).id} onChange={(id) => set({ point: Number(id) })} choices={points} />
+            </Tight>
+            <Stepper label="Passes" value={layer.passes ?? 1} least={1} most={8} onChange={(passes) => set({ passes })} />
+          </Pair>
+          <Tight>
+            <Segments label="Stroke" value={layer.stroke ?? 'CIRCLES'} onChange={(stroke) => set({ stroke })} choices={strokes} />
+          </Tight>
+        </>
+      )}
+      {layer.kind === 'BURNISH' && <Stepper label="Rounds" value={layer.passes ?? 1} least={1} most={8} onChange={(passes) => set({ passes })} />}
+      {layer.kind === 'LIFT' && (
+        <Tight>
+          <Segments
+            label={`Layer ${number}: lift`}
+            value={(layer.strength ?? 0.5) > 0.6 ? '1' : '0.5'}
+            onChange={(id) => set({ strength: Number(id) })}
+            choices={[
+              { id: '0.5', name: 'lightly' },
+              { id: '1', name: 'as much as it takes' },
+            ]}
+          />
+        </Tight>
+      )}
+      {layer.kind === 'SOLVENT' && (
+        <Caution>
+          ▲ Flammable, vapour, skin: ventilated room, no flame, small capped pot, rags in a closed metal bin. Read the maker’s
+          safety sheet; school policy and local rules decide.
+        </Caution>
+      )}
+      <Actions>
+        <LinkButton onPress={() => onMove(1)}>up</LinkButton>
+        <LinkButton onPress={() => onMove(-1)}>down</LinkButton>
+        <LinkButton onPress={onRemove}>Take it away</LinkButton>
+      </Actions>
+    </Panel>
+  );
+}
+
+/** What is burnished with: blender, whites and pale tints first, then the rest. */
+function burnishers(kit: Kit, chosen: string | undefined): Pencil[] {
+  const pale = kit.pencils.filter((p) => p.colourless || p.value > 7.6 || p.id === chosen);
+  return [...pale].sort((a, b) => Number(b.colourless) - Number(a.colourless) || b.value - a.value);
+}
+
+const Panel = styled.section`
+  display: flex;
+  flex-direction: column;
+  gap: ${space(2)};
+  padding-top: ${space(2)};
+  border-top: 2px solid ${colour.ink};
+`;
+const Tight = styled.div`
+  & button { min-width: 0; padding: 2px 7px; min-height: 30px; }
+`;
+const Pair = styled.div`display: flex; gap: ${space(3)}; justify-content: space-between; & > :last-child > div { width: 100px; }`;
+const Actions = styled.div`display: flex; gap: ${space(4)}; font-size: ${sizes.small}; & > :last-child { margin-left: auto; }`;
+const Caution = styled.p`font-size: ${sizes.small}; line-height: 1.35;`;

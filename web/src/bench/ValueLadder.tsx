@@ -1,0 +1,42 @@
+import styled from 'styled-components';
+import { Stepper } from '../design/Stepper';
+import { colour, sizes, space } from '../design/tokens';
+import type { Look } from './stack';
+
+interface Props {
+  look: Look;
+  steps: number;
+  onSteps: (steps: number) => void;
+}
+
+/** The teacher's value scale, with the step this swatch stands on. */
+export function ValueLadder({ look, steps, onSteps }: Props) {
+  return (
+    <div>
+      <Row role="img" aria-label={`Value ${look.colour.value.toFixed(1)}: step ${look.step} of ${look.ladder.length}, 1 lightest`}>
+        {look.ladder.map((rung, i) => (
+          <Rung key={i} style={{ background: rung.colour }}>
+            {i + 1 === look.step && <Here style={{ background: look.colour.colour }} />}
+          </Rung>
+        ))}
+      </Row>
+      <Below>
+        <span>
+          step <b>{look.step}</b> of {look.ladder.length}
+        </span>
+        <Stepper label="Steps" value={steps} least={3} most={11} onChange={onSteps} />
+      </Below>
+    </div>
+  );
+}
+
+const Row = styled.div`display: flex; height: 34px; border: 1px solid ${colour.line};`;
+const Rung = styled.div`flex: 1; display: grid; place-items: center;`;
+const Here = styled.i`display: block; width: 70%; height: 70%; max-width: 24px; border: 2px solid ${colour.raised}; outline: 1px solid ${colour.ink};`;
+const Below = styled.div`
+  display: flex;
+  justify-content: space-between;
+  align-items: flex-end;
+  padding-top: ${space(1)};
+  font-size: ${sizes.small};
+`;

@@ -1,0 +1,69 @@
+import { Button } from 'react-aria-components';
+import styled from 'styled-components';
+import { colour, sizes, space } from '../design/tokens';
+import type { Look, StackData } from './stack';
+import { signed, whatIfWords } from './words';
+
+interface Props {
+  look: Look;
+  onAdopt: (stack: StackData) => void;
+}
+
+/** The neighbours of the stack; each is taken by its number key. */
+export function WhatIfRow({ look, onAdopt }: Props) {
+  return (
+    <Row aria-label="What if">
+      <Head>
+        What if …
+        <small>number keys take one</small>
+      </Head>
+      {look.whatIf.map((w, i) => (
+        <Chip key={w.kind} onPress={() => onAdopt(w.stack)} data-what-if={w.kind}>
+          <img src={w.picture} width={88} height={51} alt="" />
+          <Name>
+            <Key>{(i + 1) % 10}</Key>
+            {whatIfWords[w.kind]}
+          </Name>
+          <Figure>
+            ΔE {w.deltaE.toFixed(1)} · value {signed(w.deltaValue)}
+            {w.toGoal !== undefined && w.toGoal !== null && <> · to goal {w.toGoal.toFixed(1)}</>}
+          </Figure>
+        </Chip>
+      ))}
+      {look.whatIf.length === 0 && <Nothing>Lay a first colour to see what else it could be.</Nothing>}
+    </Row>
+  );
+}
+
+const Row = styled.section`
+  display: flex;
+  gap: ${space(3)};
+  align-items: flex-start;
+  padding: ${space(2)} ${space(5)};
+  border-top: 1px solid ${colour.line};
+  overflow-x: auto;
+  min-height: 118px;
+`;
+const Head = styled.h2`
+  flex: none;
+  width: 68px;
+  font-size: ${sizes.lead};
+  & small { display: block; font: 400 ${sizes.small} / 1.2 inherit; color: ${colour.muted}; padding-top: ${space(1)}; font-family: 'Source Sans 3', sans-serif; }
+`;
+const Chip = styled(Button)`
+  flex: none;
+  display: grid;
+  justify-items: start;
+  width: 92px;
+  padding: 2px;
+  border: 0;
+  background: none;
+  cursor: pointer;
+  text-align: left;
+  &[data-hovered] { background: ${colour.wash}; }
+  & img { display: block; }
+`;
+const Name = styled.span`font-size: ${sizes.small}; line-height: 1.2; padding-top: 3px;`;
+const Key = styled.kbd`font: inherit; font-weight: 600; border: 1px solid ${colour.muted}; padding: 0 3px; margin-right: 4px;`;
+const Figure = styled.span`font-size: 12px; line-height: 1.25; color: ${colour.muted};`;
+const Nothing = styled.p`color: ${colour.muted}; padding-top: ${space(1)};`;

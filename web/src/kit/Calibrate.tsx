@@ -1,0 +1,109 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { ApiError, api, body, type Schemas } from '../api/client';
+import { Button, LinkButton, MainButton } from '../design/Controls';
+import { NumberBox } from '../design/NumberBox';
+import { Notice } from '../design/States';
+import { Asked } from '../design/Swatch';
+import { colour, sizes, space } from '../design/tokens';
+import { gradeNames, passWords } from '../words/words';
+
+type Swatch = Schemas['MeasuredSwatch'];
+
+interface Props {
+  pencil: Schemas['PencilView'];
+  paper: string;
+  paperName: string;
+  onDone: () => void;
+}
+
+/** What a teacher draws and measures: full pressure, and light once and three times. */
+const asked: Swatch[] = [
+  { grade: 'FULL', passes: 2, lab: { l: 50, a: 0, b: 0 } },
+  { grade: 'LIGHT', passes: 1, lab: { l: 90, a: 0, b: 0 } },
+  { grade: 'LIGHT', passes: 3, lab: { l: 80, a: 0, b: 0 } },
+];
+
+/** Fits the pencil to three measured swatches, typed or read with the meter. */
+export function Calibrate({ pencil, paper, paperName, onDone }: Props) {
+  const queries = useQueryClient();
+  const [swatches, setSwatches] = useState(asked);
+  const path = { id: pencil.id };
+  const read = useMutation({
+    mutationFn: () => body(api.POST('/api/kit/pencils/{id}/readings', { params: { path, query: { paper } } })),
+    onSuccess: (readings) => {
+      setSwatches(readings);
+      fit.mutate({ readings, keep: false });
+    },
+  });
+  const fit = useMutation({
+    mutationFn: ({ readings, keep }: { readings: Swatch[]; keep: boolean }) =>
+      body(api.POST('/api/kit/pencils/{id}/calibration', { params: { path }, body: { paper, swatches: readings, keep } })),
+    onSuccess: async (found) => {
+      if (found.kept) {
+        await queries.invalidateQueries();
+        onDone();
+      }
+    },
+  });
+  const error = read.error ?? fit.error;
+  const set = (at: number, change: Partial<Swatch['lab']>) =>
+    setSwatches(swatches.map((s, i) => (i === at ? { grade: s.grade, passes: s.passes, lab: { ...s.lab, ...change } } : s)));
+  return (
+    <Panel aria-label="Calibrate">
+      <p>
+        Draw three swatches with this pencil on {paperName}, sharp, in circles. Measure each, or read them with the simulated
+        meter.
+      </p>
+      <Button onPress={() => read.mutate()} isDisabled={read.isPending}>
+        Read with the meter
+      </Button>
+      {swatches.map((s, i) => (
+        <div key={i}>
+          <Label>
+            {s.colour && <Asked $colour={s.colour} $size={14} />} {gradeNames[s.grade]}, {passWords(s.passes)}
+          </Label>
+          <Three>
+            <NumberBox label="L*" value={s.lab.l} least={0} most={100} onChange={(l) => set(i, { l })} />
+            <NumberBox label="a*" value={s.lab.a} least={-150} most={150} onChange={(a) => set(i, { a })} />
+            <NumberBox label="b*" value={s.lab.b} least={-150} most={150} onChange={(b) => set(i, { b })} />
+          </Three>
+        </div>
+      ))}
+      {error && <Notice role="alert">▲ {error instanceof ApiError ? error.message : 'Grastel cannot be reached.'}</Notice>}
+      {fit.data && (
+        <Found role="status">
+          <p>
+            Prediction off by ΔE <b>{fit.data.before.toFixed(1)}</b> before, <b>{fit.data.after.toFixed(1)}</b> after.
+          </p>
+          <p>
+            Hiding {pencil.hiding.toFixed(2)} → <b>{fit.data.hiding.toFixed(2)}</b>, softness {pencil.softness.toFixed(2)} →{' '}
+            <b>{fit.data.softness.toFixed(2)}</b>
+          </p>
+          <p>
+            <Asked $colour={pencil.colour} $size={22} /> → <Asked $colour={fit.data.colour} $size={22} />
+          </p>
+        </Found>
+      )}
+      <Row>
+        {fit.data ? (
+          <MainButton onPress={() => fit.mutate({ readings: swatches, keep: true })} isDisabled={fit.isPending}>
+            Keep the fit
+          </MainButton>
+        ) : (
+          <MainButton onPress={() => fit.mutate({ readings: swatches, keep: false })} isDisabled={fit.isPending}>
+            Fit
+          </MainButton>
+        )}
+        <LinkButton onPress={onDone}>Leave it</LinkButton>
+      </Row>
+    </Panel>
+  );
+}
+
+const Panel = styled.section`display: flex; flex-direction: column; gap: ${space(3)}; & > button { align-self: flex-start; }`;
+const Label = styled.p`font-weight: 600; font-size: ${sizes.small};`;
+const Three = styled.div`display: grid; grid-template-columns: repeat(3, 1fr); gap: ${space(2)};`;
+const Found = styled.div`padding: ${space(2)} ${space(3)}; background: ${colour.wash}; border-left: 4px solid ${colour.ink};`;
+const Row = styled.div`display: flex; gap: ${space(3)}; align-items: center;`;

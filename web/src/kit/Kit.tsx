@@ -1,0 +1,99 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { Segments, Select, Words } from '../design/Controls';
+import { Place } from '../design/Place';
+import { Failed, Loading } from '../design/States';
+import { count } from '../words/words';
+import { Files } from './Files';
+import { Papers } from './Papers';
+import { PencilPanel } from './PencilPanel';
+import { PencilTable } from './PencilTable';
+import { Reach } from './Reach';
+import { Sets } from './Sets';
+
+type View = 'pencils' | 'reach' | 'sets' | 'papers' | 'files';
+
+const views = [
+  { id: 'pencils', name: 'pencils' },
+  { id: 'reach', name: 'reach' },
+  { id: 'sets', name: 'sets' },
+  { id: 'papers', name: 'papers' },
+  { id: 'files', name: 'import, export' },
+] as const;
+
+/** Pencils as on a table, papers, sets, and what a set can make. */
+export default function Kit() {
+  const { view: named } = useParams();
+  const navigate = useNavigate();
+  const view: View = views.find((v) => v.id === named)?.id ?? 'pencils';
+  const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')) });
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const [set, setSet] = useState<string | null>(null);
+  const [paper, setPaper] = useState<string>();
+  const [wanted, setWanted] = useState('');
+  const [open, setOpen] = useState<string | null>(null);
+  if (kit.isError || classes.isError) {
+    return <Failed error={(kit.error ?? classes.error) as Error} />;
+  }
+  if (!kit.data || !classes.data) {
+    return <Loading what="the kit" />;
+  }
+  const paperId = paper ?? kit.data.papers.find((p) => p.name === 'Harbour Cartridge')?.id ?? kit.data.papers[0]?.id ?? '';
+  const chosenSet = kit.data.sets.find((s) => s.id === set);
+  const shown = kit.data.pencils.filter((p) => !chosenSet || chosenSet.pencils.includes(p.id));
+  const setChoices = kit.data.sets.map((s) => ({ id: s.id, name: s.name, note: count(s.pencils.length, 'pencil') }));
+  return (
+    <Place
+      title="Kit"
+      about={about(kit.data, chosenSet)}
+      actions={
+        <>
+          {(view === 'pencils' || view === 'reach') && (
+            <Pick>
+              <Select label="On paper" value={paperId} onChange={setPaper} choices={kit.data.papers.map((p) => ({ id: p.id, name: p.name }))} />
+            </Pick>
+          )}
+          {view === 'pencils' && (
+            <>
+              <Pick>
+                <Select label="Set" value={set ?? 'all'} onChange={(id) => setSet(id === 'all' ? null : id)} choices={[{ id: 'all', name: 'the whole kit' }, ...setChoices]} />
+              </Pick>
+              <Find>
+                <Words label="Find" value={wanted} onChange={setWanted} />
+              </Find>
+            </>
+          )}
+          <Segments label="Show" value={view} onChange={(next) => void navigate(`/kit/${next}`)} choices={views} />
+        </>
+      }
+    >
+      {view === 'pencils' && (
+        <Layout>
+          <PencilTable pencils={shown} wanted={wanted} paper={paperId} open={open} onOpen={setOpen} />
+          <PencilPanel key={open ?? 'none'} kit={kit.data} paper={paperId} pencil={kit.data.pencils.find((p) => p.id === open)} isNew={open === 'new'} set={set} onOpen={setOpen} />
+        </Layout>
+      )}
+      {view === 'reach' && <Reach kit={kit.data} paper={paperId} />}
+      {view === 'sets' && <Sets kit={kit.data} classes={classes.data} />}
+      {view === 'papers' && <Papers kit={kit.data} />}
+      {view === 'files' && <Files kit={kit.data} />}
+    </Place>
+  );
+}
+
+function about(kit: Schemas['KitView'], set: Schemas['SetView'] | undefined): string {
+  return set ? `${set.name}, ${count(set.pencils.length, 'pencil')}` : `${count(kit.pencils.length, 'pencil')}, ${count(kit.papers.length, 'paper')}`;
+}
+
+const Pick = styled.div`width: 170px;`;
+const Find = styled.div`width: 120px;`;
+const Layout = styled.div`
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 280px;
+  @media (max-width: 820px) { display: block; }
+`;

@@ -1,0 +1,103 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { ApiError, api, body, type Schemas } from '../api/client';
+import { LinkButton, MainButton, Words } from '../design/Controls';
+import { NumberBox } from '../design/NumberBox';
+import { Notice } from '../design/States';
+import { Asked } from '../design/Swatch';
+import { colour, sizes, space } from '../design/tokens';
+
+type Paper = Schemas['PaperView'];
+type Request = Schemas['PaperRequest'];
+
+/** Papers: colour of the bare sheet, depth and grain of the tooth. */
+export function Papers({ kit }: { kit: Schemas['KitView'] }) {
+  const [open, setOpen] = useState<string | null>(null);
+  return (
+    <Layout>
+      <Table>
+        <thead>
+          <tr>
+            <th>Paper</th>
+            <th>L* a* b*</th>
+            <th>Tooth, cartridge = 1</th>
+            <th>Grain, mm</th>
+            <th aria-label="Actions" />
+          </tr>
+        </thead>
+        <tbody>
+          {kit.papers.map((p) => (
+            <tr key={p.id}>
+              <th scope="row">
+                <Asked $colour={p.colour} $size={36} /> {p.name}
+              </th>
+              <td>
+                {p.lab.l.toFixed(1)} {p.lab.a.toFixed(1)} {p.lab.b.toFixed(1)}
+              </td>
+              <td>
+                <Depth style={{ width: `${p.tooth * 40}px` }} /> {p.tooth.toFixed(2)}
+              </td>
+              <td>{p.grainMm.toFixed(2)}</td>
+              <td>
+                <LinkButton onPress={() => setOpen(p.id)}>Change</LinkButton>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+      <PaperForm key={open ?? 'new'} paper={kit.papers.find((p) => p.id === open)} onDone={() => setOpen(null)} />
+    </Layout>
+  );
+}
+
+function PaperForm({ paper, onDone }: { paper: Paper | undefined; onDone: () => void }) {
+  const queries = useQueryClient();
+  const [request, setRequest] = useState<Request>(() => paper ?? { name: '', lab: { l: 95, a: 0, b: 2 }, tooth: 1, grainMm: 0.32 });
+  const set = (change: Partial<Request>) => setRequest({ ...request, ...change });
+  const keep = useMutation({
+    mutationFn: () => (paper ? body(api.PUT('/api/kit/papers/{id}', { params: { path: { id: paper.id } }, body: request })) : body(api.POST('/api/kit/papers', { body: request }))),
+    onSuccess: async () => {
+      await queries.invalidateQueries();
+      setRequest({ name: '', lab: { l: 95, a: 0, b: 2 }, tooth: 1, grainMm: 0.32 });
+      onDone();
+    },
+  });
+  const error = keep.error instanceof ApiError ? keep.error : undefined;
+  return (
+    <Form>
+      <h2>{paper ? paper.name : 'A new paper'}</h2>
+      <Words label="Name" value={request.name} onChange={(name) => set({ name })} error={error?.field('name')} required />
+      <Three>
+        <NumberBox label="L*" value={request.lab.l} least={0} most={100} onChange={(l) => set({ lab: { ...request.lab, l } })} />
+        <NumberBox label="a*" value={request.lab.a} least={-150} most={150} onChange={(a) => set({ lab: { ...request.lab, a } })} />
+        <NumberBox label="b*" value={request.lab.b} least={-150} most={150} onChange={(b) => set({ lab: { ...request.lab, b } })} />
+      </Three>
+      <Hint>Tooth: smooth board 0.35, drawing cartridge 1, textured watercolour 1.6, pastel paper 2.2.</Hint>
+      <Three>
+        <NumberBox label="Tooth" value={request.tooth} least={0.1} most={4} step={0.05} digits={2} onChange={(tooth) => set({ tooth })} />
+        <NumberBox label="Grain, mm" value={request.grainMm} least={0.05} most={3} step={0.01} digits={2} onChange={(grainMm) => set({ grainMm })} />
+      </Three>
+      {error && error.fields.length === 0 && <Notice role="alert">▲ {error.message}</Notice>}
+      <Row>
+        <MainButton onPress={() => keep.mutate()} isDisabled={keep.isPending || !request.name.trim()}>
+          {paper ? 'Keep' : 'Add the paper'}
+        </MainButton>
+        {paper && <LinkButton onPress={onDone}>Leave it</LinkButton>}
+      </Row>
+    </Form>
+  );
+}
+
+const Layout = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 320px; gap: ${space(6)}; padding: ${space(5)} ${space(6)}; @media (max-width: 900px) { grid-template-columns: 1fr; }`;
+const Table = styled.table`
+  align-self: start;
+  & th, & td { text-align: left; padding: ${space(2)}; border-bottom: 1px solid ${colour.line}; white-space: nowrap; }
+  & thead th { font-weight: 400; font-size: ${sizes.small}; color: ${colour.muted}; }
+  & tbody th { display: flex; align-items: center; gap: ${space(3)}; font-weight: 600; }
+`;
+const Depth = styled.i`display: inline-block; height: 10px; background: ${colour.ink}; vertical-align: -1px;`;
+const Form = styled.section`display: flex; flex-direction: column; gap: ${space(3)};`;
+const Three = styled.div`display: grid; grid-template-columns: repeat(3, 1fr); gap: ${space(2)};`;
+const Hint = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
+const Row = styled.div`display: flex; gap: ${space(3)}; align-items: center;`;

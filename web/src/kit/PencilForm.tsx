@@ -1,0 +1,127 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { ApiError, api, body, type Schemas } from '../api/client';
+import { LinkButton, MainButton, Segments, Words } from '../design/Controls';
+import { NumberBox } from '../design/NumberBox';
+import { Notice } from '../design/States';
+import { space } from '../design/tokens';
+import { srgbToLab } from '../bench/pixel';
+
+type Pencil = Schemas['PencilView'];
+type Request = Schemas['PencilRequest'];
+type How = 'picked' | 'typed' | 'meter';
+
+interface Props {
+  kit: Schemas['KitView'];
+  pencil?: Pencil;
+  onDone: (id: string | null) => void;
+}
+
+/** Adds a pencil by picking its colour, typing L*a*b* or reading it with the meter; or changes one. */
+export function PencilForm({ kit, pencil, onDone }: Props) {
+  const queries = useQueryClient();
+  const [request, setRequest] = useState<Request>(() => (pencil ? { ...pencil } : blank(kit)));
+  const [how, setHow] = useState<How>(pencil ? 'typed' : 'picked');
+  const [place, setPlace] = useState(0);
+  const set = (change: Partial<Request>) => setRequest({ ...request, ...change });
+  const keep = useMutation({
+    mutationFn: () =>
+      pencil
+        ? body(api.PUT('/api/kit/pencils/{id}', { params: { path: { id: pencil.id } }, body: request }))
+        : body(api.POST('/api/kit/pencils', { body: request })),
+    onSuccess: async (kept) => {
+      await queries.invalidateQueries();
+      onDone(kept.id);
+    },
+  });
+  const meter = useMutation({
+    mutationFn: () => body(api.POST('/api/kit/meter', { params: { query: { place } } })),
+    onSuccess: (reading) => {
+      set({ lab: reading.lab, source: 'MEASURED_LAB' });
+      setPlace((place + 1) % 12);
+    },
+  });
+  const error = keep.error instanceof ApiError ? keep.error : undefined;
+  return (
+    <Form
+      onSubmit={(e) => {
+        e.preventDefault();
+        keep.mutate();
+      }}
+    >
+      <Pair>
+        <Words label="Code" value={request.code} onChange={(code) => set({ code })} error={error?.field('code')} required />
+        <Words label="Range" value={request.range} onChange={(range) => set({ range })} error={error?.field('range')} required />
+      </Pair>
+      <Words label="Colour name" value={request.name} onChange={(name) => set({ name })} error={error?.field('name')} required />
+      <Segments
+        label="Its colour"
+        value={how}
+        onChange={setHow}
+        choices={[
+          { id: 'picked', name: 'pick' },
+          { id: 'typed', name: 'type' },
+          { id: 'meter', name: 'meter' },
+        ]}
+      />
+      {how === 'picked' && (
+        <label>
+          Full pressure looks like{' '}
+          <input type="color" defaultValue={pencil?.colour ?? '#a05040'} onChange={(e) => set({ lab: srgbToLab(pixel(e.target.value)), source: 'PICKED' })} />
+        </label>
+      )}
+      {how === 'meter' && (
+        <Row>
+          <LinkButton onPress={() => meter.mutate()} isDisabled={meter.isPending}>
+            Read with the simulated meter
+          </LinkButton>
+        </Row>
+      )}
+      <Three>
+        <NumberBox label="L*" value={request.lab.l} least={0} most={100} onChange={(l) => set({ lab: { ...request.lab, l }, source: 'MEASURED_LAB' })} />
+        <NumberBox label="a*" value={request.lab.a} least={-150} most={150} onChange={(a) => set({ lab: { ...request.lab, a }, source: 'MEASURED_LAB' })} />
+        <NumberBox label="b*" value={request.lab.b} least={-150} most={150} onChange={(b) => set({ lab: { ...request.lab, b }, source: 'MEASURED_LAB' })} />
+      </Three>
+      <Segments
+        label="Binder"
+        value={request.binder}
+        onChange={(binder) => set({ binder })}
+        choices={[
+          { id: 'WAX', name: 'wax' },
+          { id: 'OIL', name: 'oil' },
+        ]}
+      />
+      <Pair>
+        <NumberBox label="Hiding 0–1" value={request.hiding} least={0} most={1} step={0.01} digits={2} onChange={(hiding) => set({ hiding })} />
+        <NumberBox label="Softness 0.3–2" value={request.softness} least={0.3} most={2} step={0.01} digits={2} onChange={(softness) => set({ softness })} />
+      </Pair>
+      <Pair>
+        <NumberBox label="Copies owned" value={request.copies} least={0} most={500} step={1} digits={0} onChange={(copies) => set({ copies })} />
+        <NumberBox label="Lead left, mm" value={request.leadMm} least={0} most={300} step={1} digits={0} onChange={(leadMm) => set({ leadMm })} />
+      </Pair>
+      {error && error.fields.length === 0 && <Notice role="alert">▲ {error.message}</Notice>}
+      <Row>
+        <MainButton type="submit" isDisabled={keep.isPending}>
+          {pencil ? 'Keep' : 'Add it'}
+        </MainButton>
+        <LinkButton onPress={() => onDone(null)}>Leave it</LinkButton>
+      </Row>
+    </Form>
+  );
+}
+
+function pixel(hex: string): Uint8ClampedArray {
+  const code = (at: number) => parseInt(hex.slice(at, at + 2), 16);
+  return new Uint8ClampedArray([code(1), code(3), code(5), 255]);
+}
+
+function blank(kit: Schemas['KitView']): Request {
+  const range = kit.pencils.find((p) => !p.colourless)?.range ?? 'Loose';
+  return { range, code: '', name: '', binder: 'WAX', source: 'PICKED', lab: { l: 45, a: 32, b: 28 }, hiding: 0.5, softness: 1, copies: 1, leadMm: 170 };
+}
+
+const Form = styled.form`display: flex; flex-direction: column; gap: ${space(3)};`;
+const Pair = styled.div`display: grid; grid-template-columns: 1fr 1fr; gap: ${space(2)};`;
+const Three = styled.div`display: grid; grid-template-columns: repeat(3, 1fr); gap: ${space(2)};`;
+const Row = styled.div`display: flex; gap: ${space(3)}; align-items: center;`;

@@ -1,0 +1,163 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { ApiError, api, body, type Schemas } from '../api/client';
+import { Button, LinkButton, MainButton } from '../design/Controls';
+import { Notice } from '../design/States';
+import { Asked, Grained } from '../design/Swatch';
+import { colour, sizes, space } from '../design/tokens';
+import { signed } from '../bench/words';
+import { Calibrate } from './Calibrate';
+import { PencilForm } from './PencilForm';
+
+type Pencil = Schemas['PencilView'];
+
+const sources: Record<Pencil['source'], string> = {
+  MEASURED_SPECTRUM: 'measured spectrum',
+  MEASURED_LAB: 'measured colour',
+  PICKED: 'picked by eye',
+};
+
+interface Props {
+  kit: Schemas['KitView'];
+  paper: string;
+  pencil: Pencil | undefined;
+  isNew: boolean;
+  set: string | null;
+  onOpen: (id: string | null) => void;
+}
+
+/** One pencil: what is known of it, what stands in for it, and what can be done with it. */
+export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
+  const [doing, setDoing] = useState<'nothing' | 'edit' | 'calibrate'>('nothing');
+  const queries = useQueryClient();
+  const remove = useMutation({
+    mutationFn: () => api.DELETE('/api/kit/pencils/{id}', { params: { path: { id: pencil?.id ?? '' } } }),
+    onSuccess: async () => {
+      onOpen(null);
+      await queries.invalidateQueries();
+    },
+  });
+  if (isNew) {
+    return (
+      <Panel>
+        <h2>A new pencil</h2>
+        <PencilForm kit={kit} onDone={(id) => onOpen(id)} />
+      </Panel>
+    );
+  }
+  if (!pencil) {
+    return (
+      <Panel>
+        <p>Choose a pencil to see what is known of it.</p>
+        <p>
+          Each lies as light, medium and full pressure on the paper: hue from left to right, light at the top.
+        </p>
+        <MainButton onPress={() => onOpen('new')}>Add a pencil</MainButton>
+      </Panel>
+    );
+  }
+  return (
+    <Panel aria-label={`${pencil.code} ${pencil.name}`}>
+      <Head>
+        <Grained colour={pencil.colour} width={64} height={48} />
+        <div>
+          <h2>{pencil.name}</h2>
+          <small>
+            {pencil.code} · {pencil.range} · {pencil.binder === 'WAX' ? 'wax' : 'oil'}
+          </small>
+        </div>
+      </Head>
+      {doing === 'edit' && <PencilForm kit={kit} pencil={pencil} onDone={() => setDoing('nothing')} />}
+      {doing === 'calibrate' && <Calibrate pencil={pencil} paper={paper} paperName={kit.papers.find((p) => p.id === paper)?.name ?? ''} onDone={() => setDoing('nothing')} />}
+      {doing === 'nothing' && (
+        <>
+          <Facts>
+            <dt>Family</dt>
+            <dd>{pencil.family.toLowerCase()}</dd>
+            <dt>Value</dt>
+            <dd>{pencil.value.toFixed(1)}</dd>
+            <dt>L* a* b*</dt>
+            <dd>
+              {pencil.lab.l.toFixed(1)} {pencil.lab.a.toFixed(1)} {pencil.lab.b.toFixed(1)}
+            </dd>
+            <dt>Colour from</dt>
+            <dd>{sources[pencil.source]}</dd>
+            <dt>Hiding</dt>
+            <dd>{pencil.hiding.toFixed(2)}</dd>
+            <dt>Softness</dt>
+            <dd>{pencil.softness.toFixed(2)}</dd>
+            <dt>Copies</dt>
+            <dd>{pencil.copies}</dd>
+            <dt>Lead left</dt>
+            <dd>{pencil.leadMm} mm</dd>
+          </Facts>
+          <Row>
+            <Button onPress={() => setDoing('edit')}>Change</Button>
+            {!pencil.colourless && <Button onPress={() => setDoing('calibrate')}>Calibrate</Button>}
+          </Row>
+          {!pencil.colourless && <Substitutes pencil={pencil} set={set} onOpen={onOpen} />}
+          {remove.error && <Notice role="alert">▲ {remove.error instanceof ApiError ? remove.error.message : 'Grastel cannot be reached.'}</Notice>}
+          <Row>
+            <LinkButton onPress={() => onOpen('new')}>Add a pencil</LinkButton>
+            <LinkButton onPress={() => remove.mutate()}>Take it out of the kit</LinkButton>
+          </Row>
+        </>
+      )}
+    </Panel>
+  );
+}
+
+function Substitutes({ pencil, set, onOpen }: { pencil: Pencil; set: string | null; onOpen: (id: string) => void }) {
+  const found = useQuery({
+    queryKey: ['substitutes', pencil.id, set],
+    queryFn: () => body(api.GET('/api/kit/pencils/{id}/substitutes', { params: { path: { id: pencil.id }, query: set ? { set } : {} } })),
+  });
+  return (
+    <section>
+      <h3>If it is missing</h3>
+      <Instead>
+        {found.data?.slice(0, 5).map((s) => (
+          <li key={s.pencil.id}>
+            <Asked $colour={s.pencil.colour} $size={18} />
+            <LinkButton onPress={() => onOpen(s.pencil.id)}>
+              {s.pencil.code} {s.pencil.name}
+            </LinkButton>
+            <small>
+              value {signed(s.deltaValue)}, hue {signed(s.deltaHue, 0)}°
+            </small>
+          </li>
+        ))}
+      </Instead>
+    </section>
+  );
+}
+
+const Panel = styled.aside`
+  display: flex;
+  flex-direction: column;
+  align-items: stretch;
+  gap: ${space(4)};
+  padding: ${space(4)} ${space(5)};
+  border-left: 1px solid ${colour.line};
+  overflow: auto;
+  & > button { align-self: flex-start; }
+`;
+const Head = styled.div`display: flex; gap: ${space(3)}; align-items: center; & small { color: ${colour.muted}; font-size: ${sizes.small}; }`;
+const Facts = styled.dl`
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 2px ${space(4)};
+  margin: 0;
+  dt { color: ${colour.muted}; }
+  dd { margin: 0; font-weight: 600; }
+`;
+const Row = styled.div`display: flex; flex-wrap: wrap; gap: ${space(3)}; font-size: ${sizes.text};`;
+const Instead = styled.ul`
+  list-style: none;
+  padding: 0;
+  margin: ${space(1)} 0 0;
+  & li { display: grid; grid-template-columns: 18px 1fr; gap: 0 ${space(2)}; align-items: center; padding: 3px 0; text-align: left; }
+  & li button { text-align: left; }
+  & small { grid-column: 2; color: ${colour.muted}; font-size: ${sizes.small}; line-height: 1.1; }
+`;

@@ -1,0 +1,126 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Checkbox } from 'react-aria-components';
+import styled from 'styled-components';
+import { ApiError, api, body, type Schemas } from '../api/client';
+import { Button, LinkButton, MainButton, Words } from '../design/Controls';
+import { NumberBox } from '../design/NumberBox';
+import { Notice } from '../design/States';
+import { Grained } from '../design/Swatch';
+import { colour, sizes, space } from '../design/tokens';
+import { count } from '../words/words';
+
+type SetView = Schemas['SetView'];
+type Request = Schemas['SetRequest'];
+
+/** Sets of pencils, which class uses which, and how many sets there are. */
+export function Sets({ kit, classes }: { kit: Schemas['KitView']; classes: Schemas['ClassView'][] }) {
+  const [open, setOpen] = useState<string | null>(kit.sets[0]?.id ?? null);
+  const set = kit.sets.find((s) => s.id === open);
+  return (
+    <Layout>
+      <List aria-label="Sets">
+        {kit.sets.map((s) => (
+          <Entry key={s.id} onPress={() => setOpen(s.id)} data-open={s.id === open}>
+            <b>{s.name}</b>
+            <small>
+              {count(s.pencils.length, 'pencil')} · {users(s, classes)}
+            </small>
+          </Entry>
+        ))}
+        <Button onPress={() => setOpen(null)}>New set</Button>
+      </List>
+      <SetForm key={open ?? 'new'} kit={kit} classes={classes} set={set} onKept={setOpen} />
+    </Layout>
+  );
+}
+
+function users(set: SetView, classes: Schemas['ClassView'][]): string {
+  const named = set.users.map((u) => `${u.howMany} for ${classes.find((c) => c.id === u.schoolClass)?.name ?? ''}`);
+  return named.length ? named.join(', ') : 'no class uses it';
+}
+
+interface FormProps {
+  kit: Schemas['KitView'];
+  classes: Schemas['ClassView'][];
+  set: SetView | undefined;
+  onKept: (id: string | null) => void;
+}
+
+function SetForm({ kit, classes, set, onKept }: FormProps) {
+  const queries = useQueryClient();
+  const [request, setRequest] = useState<Request>(() => (set ? { name: set.name, pencils: set.pencils, users: set.users } : { name: '', pencils: [], users: [] }));
+  const keep = useMutation({
+    mutationFn: () => (set ? body(api.PUT('/api/kit/sets/{id}', { params: { path: { id: set.id } }, body: request })) : body(api.POST('/api/kit/sets', { body: request }))),
+    onSuccess: async (kept) => {
+      await queries.invalidateQueries();
+      onKept(kept.id);
+    },
+  });
+  const remove = useMutation({
+    mutationFn: () => api.DELETE('/api/kit/sets/{id}', { params: { path: { id: set?.id ?? '' } } }),
+    onSuccess: async () => {
+      onKept(null);
+      await queries.invalidateQueries();
+    },
+  });
+  const error = keep.error instanceof ApiError ? keep.error : undefined;
+  const has = new Set(request.pencils);
+  const toggle = (id: string) => setRequest({ ...request, pencils: has.has(id) ? request.pencils.filter((p) => p !== id) : [...request.pencils, id] });
+  const howMany = (id: string) => request.users.find((u) => u.schoolClass === id)?.howMany ?? 0;
+  const use = (id: string, n: number) =>
+    setRequest({ ...request, users: [...request.users.filter((u) => u.schoolClass !== id), ...(n > 0 ? [{ schoolClass: id, howMany: n }] : [])] });
+  return (
+    <Form>
+      <Row>
+        <Words label="Name of the set" value={request.name} onChange={(name) => setRequest({ ...request, name })} error={error?.field('name')} required />
+        <MainButton onPress={() => keep.mutate()} isDisabled={keep.isPending || !request.name.trim() || has.size === 0}>
+          {set ? 'Keep' : 'Make the set'}
+        </MainButton>
+        {set && <LinkButton onPress={() => remove.mutate()}>Delete the set</LinkButton>}
+      </Row>
+      {keep.error && !error?.fields.length && <Notice role="alert">▲ {keep.error.message}</Notice>}
+      <Classes>
+        {classes.map((c) => (
+          <NumberBox key={c.id} label={`Sets for ${c.name}`} value={howMany(c.id)} least={0} most={60} step={1} digits={0} onChange={(n) => use(c.id, n)} />
+        ))}
+      </Classes>
+      <p>{count(has.size, 'pencil')} in the set</p>
+      <Pencils>
+        {kit.pencils.map((p) => (
+          <Tick key={p.id} isSelected={has.has(p.id)} onChange={() => toggle(p.id)}>
+            <Box aria-hidden>{has.has(p.id) ? '×' : ''}</Box>
+            <Grained colour={p.colour} />
+            {p.code} {p.name}
+          </Tick>
+        ))}
+      </Pencils>
+    </Form>
+  );
+}
+
+const Layout = styled.div`flex: 1; min-height: 0; display: grid; grid-template-columns: 260px minmax(0, 1fr); @media (max-width: 820px) { display: block; }`;
+const List = styled.nav`display: flex; flex-direction: column; gap: ${space(2)}; padding: ${space(4)} ${space(5)}; border-right: 1px solid ${colour.line}; align-items: stretch;`;
+const Entry = styled(LinkButton)`
+  text-align: left;
+  text-decoration: none;
+  padding: ${space(2)};
+  border-left: 4px solid transparent;
+  &[data-open='true'] { border-left-color: ${colour.ink}; background: ${colour.wash}; }
+  & b, & small { display: block; }
+  & small { font-size: ${sizes.small}; color: ${colour.muted}; }
+`;
+const Form = styled.section`display: flex; flex-direction: column; gap: ${space(3)}; padding: ${space(4)} ${space(5)}; overflow: auto;`;
+const Row = styled.div`display: flex; gap: ${space(3)}; align-items: flex-end;`;
+const Classes = styled.div`display: flex; gap: ${space(4)}; flex-wrap: wrap; & > * { width: 130px; }`;
+const Pencils = styled.div`display: grid; grid-template-columns: repeat(auto-fill, minmax(180px, 1fr)); gap: 2px ${space(4)};`;
+const Tick = styled(Checkbox)`
+  display: flex;
+  align-items: center;
+  gap: ${space(2)};
+  padding: 3px;
+  cursor: pointer;
+  &[data-selected] { font-weight: 600; }
+  &[data-focus-visible] { outline: 2px solid ${colour.ink}; }
+`;
+const Box = styled.span`display: grid; place-items: center; width: 16px; height: 16px; border: 1px solid ${colour.muted}; line-height: 1;`;
