@@ -6,7 +6,6 @@ import { Button, Segments, Select } from '../design/Controls';
 import { grey } from '../design/greys';
 import { Place } from '../design/Place';
 import { Notice } from '../design/States';
-import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { GoalPicker } from './GoalPicker';
 import { useHistory } from './history';
@@ -44,7 +43,7 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
   const [around, setAround] = useState<(typeof surroundings)[number]>('95');
   const [keeping, setKeeping] = useState(false);
 
-  const request = { stack, steps, zoom, width: 520, height: 260, ...(goal ? { goal } : {}) };
+  const request = { stack, steps, zoom, width: 520, height: 300, ...(goal ? { goal } : {}) };
   const look = useQuery({
     queryKey: ['look', request],
     queryFn: ({ signal }) => body(api.POST('/api/bench/look', { body: request, signal })),
@@ -135,12 +134,14 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
         <Middle>
           <Surround style={{ background: grey(Number(around)) }}>
             {seen && (
-              <Swatch
-                src={seen.picture}
-                alt={`Predicted: value ${seen.colour.value.toFixed(1)}, chroma ${seen.colour.chroma.toFixed(0)}, specks ${Math.round(seen.specks * 100)} per cent`}
-                data-stale={look.isPlaceholderData}
-                data-colour={seen.colour.colour}
-              />
+              <Frame>
+                <Swatch
+                  src={seen.picture}
+                  alt={`Predicted: value ${seen.colour.value.toFixed(1)}, chroma ${seen.colour.chroma.toFixed(0)}, specks ${Math.round(seen.specks * 100)} per cent`}
+                  data-stale={look.isPlaceholderData}
+                  data-colour={seen.colour.colour}
+                />
+              </Frame>
             )}
             {seen?.goal && <GoalPatch style={{ background: seen.goal.colour.colour }} title="Goal colour, asked for" />}
           </Surround>
@@ -156,15 +157,6 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
               ]}
             />
             <Segments label="Surround L*" value={around} onChange={setAround} choices={surroundings.map((id) => ({ id, name: id }))} />
-            <PaperPicker>
-              <Select
-                label="Paper"
-                value={stack.paper}
-                onChange={(id) => change({ ...stack, paper: id })}
-                choices={kit.papers.map((p) => ({ id: p.id, name: p.name, mark: <Asked $colour={p.colour} /> }))}
-              />
-            </PaperPicker>
-            <Under stack={stack} onChange={(next) => change(next)} />
           </Strip>
           {look.error && <Notice role="alert">▲ {look.error instanceof ApiError ? look.error.message : 'Grastel cannot be reached. Your stack is still here.'}</Notice>}
           {seen && <ToothSection section={seen.section} paper={paper?.colour ?? '#fff'} names={names} />}
@@ -219,38 +211,6 @@ function keyCommand(e: KeyboardEvent): 'undo' | 'redo' | 'up' | 'down' | 'remove
   return /^[0-9]$/.test(key) ? (Number(key) + 9) % 10 : null;
 }
 
-function Under({ stack, onChange }: { stack: StackData; onChange: (stack: StackData) => void }) {
-  const kind = stack.under?.kind ?? 'NONE';
-  return (
-    <UnderRow>
-      <Segments
-        label="Under the pencil"
-        value={kind}
-        onChange={(next) =>
-          onChange(
-            next === 'NONE'
-              ? { paper: stack.paper, layers: stack.layers }
-              : { ...stack, under: { kind: next as 'WASH' | 'MARKER', colour: stack.under?.colour ?? '#6fa8c9', strength: next === 'MARKER' ? 1 : 0.5 } },
-          )
-        }
-        choices={[
-          { id: 'NONE', name: 'nothing' },
-          { id: 'WASH', name: 'wash' },
-          { id: 'MARKER', name: 'marker' },
-        ]}
-      />
-      {stack.under && (
-        <input
-          type="color"
-          aria-label="Colour under the pencil"
-          value={stack.under.colour}
-          onChange={(e) => stack.under && onChange({ ...stack, under: { ...stack.under, colour: e.target.value } })}
-        />
-      )}
-    </UnderRow>
-  );
-}
-
 /** The card as a PDF in a window of its own. */
 async function printCard(name: string, note: string, stack: StackData) {
   const pdf = await api.POST('/api/bench/card.pdf', { body: { name, note, stack }, parseAs: 'blob' });
@@ -277,16 +237,13 @@ const Surround = styled.div`
   position: relative;
   flex: 1;
   min-height: 220px;
-  display: grid;
-  place-items: center;
-  padding: ${space(4)};
+  padding: ${space(5)};
   border: 1px solid ${colour.line};
 `;
-const Swatch = styled.img`display: block; width: 100%; height: 100%; max-height: 300px; object-fit: cover; min-height: 0;`;
+const Frame = styled.div`position: relative; width: 100%; height: 100%;`;
+const Swatch = styled.img`display: block; width: 100%; height: 100%; object-fit: cover; min-height: 0; position: absolute; inset: 0;`;
 const GoalPatch = styled.i`position: absolute; right: ${space(4)}; top: ${space(4)}; width: 96px; height: 96px;`;
 const Strip = styled.div`display: flex; flex-wrap: wrap; gap: ${space(2)} ${space(4)}; align-items: flex-end; & button { min-height: 30px; padding-left: 7px; padding-right: 7px; min-width: 0; }`;
-const PaperPicker = styled.div`width: 178px;`;
-const UnderRow = styled.div`display: flex; align-items: flex-end; gap: ${space(2)}; & input { width: 34px; height: 30px; padding: 0; border: 1px solid ${colour.muted}; background: none; }`;
 const Side = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; min-height: 0; overflow: auto;`;
 const Figures = styled.dl`
   display: grid;

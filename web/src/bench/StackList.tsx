@@ -5,6 +5,7 @@ import { Button as Plate } from '../design/Controls';
 import { Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { LayerControls } from './LayerControls';
+import { Sheet } from './Sheet';
 import { colourLayer, layerManner, layerTitle, moved, without, type Kit, type LayerData, type Look, type StackData } from './stack';
 
 interface Props {
@@ -79,6 +80,7 @@ export function StackList({ kit, stack, look, selected, onSelect, onChange }: Pr
           </Row>
         )}
       </List>
+      <Sheet kit={kit} stack={stack} onChange={(next) => onChange(next)} />
       {current && (
         <LayerControls
           kit={kit}
@@ -93,7 +95,7 @@ export function StackList({ kit, stack, look, selected, onSelect, onChange }: Pr
   );
 }
 
-const Side = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; min-height: 0;`;
+const Side = styled.div`display: flex; flex-direction: column; gap: ${space(2)}; min-height: 0;`;
 const Adders = styled.div`display: flex; gap: ${space(3)}; align-items: baseline;`;
 const Quiet = styled(Button)`
   padding: 0;
@@ -105,8 +107,8 @@ const Quiet = styled(Button)`
   cursor: pointer;
 `;
 const List = styled(GridList)`
-  flex: 1 1 auto;
-  min-height: 72px;
+  flex: 0 1 auto;
+  min-height: 48px;
   overflow: auto;
   border-top: 1px solid ${colour.line};
   outline-offset: -2px;

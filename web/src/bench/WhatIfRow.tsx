@@ -1,6 +1,6 @@
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
-import { colour, sizes, space } from '../design/tokens';
+import { colour, faces, sizes, space } from '../design/tokens';
 import type { Look, StackData } from './stack';
 import { signed, whatIfWords } from './words';
 
@@ -25,8 +25,8 @@ export function WhatIfRow({ look, onAdopt }: Props) {
             {whatIfWords[w.kind]}
           </Name>
           <Figure>
-            ΔE {w.deltaE.toFixed(1)} · value {signed(w.deltaValue)}
-            {w.toGoal !== undefined && w.toGoal !== null && <> · to goal {w.toGoal.toFixed(1)}</>}
+            ΔE {w.deltaE.toFixed(1)}, value {signed(w.deltaValue)}
+            {w.toGoal !== undefined && w.toGoal !== null && <><br />to goal {w.toGoal.toFixed(1)}</>}
           </Figure>
         </Chip>
       ))}
@@ -46,15 +46,15 @@ const Row = styled.section`
 `;
 const Head = styled.h2`
   flex: none;
-  width: 68px;
+  width: 74px;
   font-size: ${sizes.lead};
-  & small { display: block; font: 400 ${sizes.small} / 1.2 inherit; color: ${colour.muted}; padding-top: ${space(1)}; font-family: 'Source Sans 3', sans-serif; }
+  & small { display: block; font: 400 ${sizes.small} / 1.2 ${faces.text}; color: ${colour.muted}; padding-top: ${space(1)}; }
 `;
 const Chip = styled(Button)`
   flex: none;
   display: grid;
   justify-items: start;
-  width: 92px;
+  width: 96px;
   padding: 2px;
   border: 0;
   background: none;
@@ -65,5 +65,5 @@ const Chip = styled(Button)`
 `;
 const Name = styled.span`font-size: ${sizes.small}; line-height: 1.2; padding-top: 3px;`;
 const Key = styled.kbd`font: inherit; font-weight: 600; border: 1px solid ${colour.muted}; padding: 0 3px; margin-right: 4px;`;
-const Figure = styled.span`font-size: 12px; line-height: 1.25; color: ${colour.muted};`;
+const Figure = styled.span`font-size: 11.5px; white-space: nowrap; line-height: 1.25; color: ${colour.muted};`;
 const Nothing = styled.p`color: ${colour.muted}; padding-top: ${space(1)};`;

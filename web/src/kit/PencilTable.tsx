@@ -1,7 +1,7 @@
 import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Schemas } from '../api/client';
-import { colour, sizes, space } from '../design/tokens';
+import { colour, faces, sizes, space } from '../design/tokens';
 
 type Pencil = Schemas['PencilView'];
 
@@ -39,7 +39,7 @@ export function PencilTable({ pencils, wanted, paper, open, onOpen }: Props) {
               style={{ marginTop: gap }}
               data-found={found(pencil)}
             >
-              <img src={`/api/kit/pencils/${pencil.id}/swatch.png?paper=${paper}&look=${signature(pencil)}`} width={78} height={30} alt="" loading="lazy" />
+              <img src={`/api/kit/pencils/${pencil.id}/swatch.png?paper=${paper}&look=${signature(pencil)}`} width={60} height={28} alt="" loading="lazy" />
               <span>
                 <b>{pencil.code}</b> {pencil.value.toFixed(1)}
               </span>
@@ -81,7 +81,7 @@ const Table = styled.div<{ $columns: number }>`
 `;
 const Column = styled.section`
   min-width: 0;
-  & h2 { font: 400 ${sizes.small} / 1.1 'Source Sans 3', sans-serif; color: ${colour.muted}; height: 30px; display: flex; align-items: flex-end; }
+  & h2 { font: 400 ${sizes.small} / 1.1 ${faces.text}; color: ${colour.muted}; height: 30px; display: flex; align-items: flex-end; }
 `;
 const Lying = styled(ToggleButton)`
   display: block;
@@ -93,7 +93,7 @@ const Lying = styled(ToggleButton)`
   background: none;
   text-align: left;
   cursor: pointer;
-  & img { display: block; width: 100%; height: 28px; object-fit: cover; object-position: left; }
+  & img { display: block; width: 100%; height: 28px; object-fit: fill; border: 1px solid ${colour.line}; }
   & span { font-size: 12px; line-height: 1.2; white-space: nowrap; }
   &[data-found='false'] { opacity: 0.18; }
   &[data-hovered] { background: ${colour.wash}; }

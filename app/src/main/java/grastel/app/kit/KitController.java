@@ -42,8 +42,8 @@ import org.springframework.web.bind.annotation.RestController;
 class KitController {
     private static final List<PressureGrade> SHOWN =
             List.of(PressureGrade.LIGHT, PressureGrade.MEDIUM, PressureGrade.FULL);
-    private static final int STRIPE_WIDTH = 26;
-    private static final int STRIPE_HEIGHT = 30;
+    private static final int STRIPE_WIDTH = 20;
+    private static final int STRIPE_HEIGHT = 28;
     private static final double STRIPE_PX_PER_MM = 5;
 
     private final Kit kit;

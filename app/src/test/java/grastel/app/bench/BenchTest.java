@@ -30,16 +30,19 @@ class BenchTest extends DeskTest {
     @BeforeEach
     void teacher() {
         teacher = newTeacher();
-        paper = as(teacher, () -> kit.papers().stream()
-                .filter(p -> p.paper().name().equals("Harbour Cartridge"))
-                .findFirst()
-                .orElseThrow()
-                .id());
+        paper = as(
+                teacher,
+                () -> kit.papers().stream()
+                        .filter(p -> p.paper().name().equals("Harbour Cartridge"))
+                        .findFirst()
+                        .orElseThrow()
+                        .id());
     }
 
     @Test
     void looksAtAStackWithEverythingThatFollowsFromIt() {
-        String look = content(look(stack(colour("S13", 0.08, 1), colour("S07", 0.4, 2)), Map.of("l", 40, "a", 40, "b", 20)));
+        String look =
+                content(look(stack(colour("S13", 0.08, 1), colour("S07", 0.4, 2)), Map.of("l", 40, "a", 40, "b", 20)));
 
         assertThat(JsonPath.<String>read(look, "$.picture")).startsWith("data:image/png;base64,");
         assertThat(JsonPath.<List<?>>read(look, "$.section")).hasSize(16);
@@ -69,8 +72,9 @@ class BenchTest extends DeskTest {
     void aRemedyIsAStackWithoutTheFault() {
         String look = content(look(stack(colour("S01", 0.65, 1), colour("S07", 0.65, 2)), null));
         assertThat(JsonPath.<List<String>>read(look, "$.warnings[*].code")).contains("WHITE_TOO_EARLY");
-        Map<String, Object> remedied =
-                JsonPath.<List<Map<String, Object>>>read(look, "$.warnings[?(@.code == 'WHITE_TOO_EARLY')].remedied").get(0);
+        Map<String, Object> remedied = JsonPath.<List<Map<String, Object>>>read(
+                        look, "$.warnings[?(@.code == 'WHITE_TOO_EARLY')].remedied")
+                .get(0);
 
         String after = content(look(remedied, null));
 
@@ -97,17 +101,21 @@ class BenchTest extends DeskTest {
                 Map.of("paper", paper, "layers", Collections.nCopies(500, colour("S07", 0.4, 1))), "stack.layers");
         assertInvalid(Map.of("layers", List.of()), "stack.paper");
         assertInvalid(
-                Map.of("paper", paper, "layers", List.of(), "under", Map.of("kind", "WASH", "colour", "blue", "strength", 1)),
+                Map.of(
+                        "paper",
+                        paper,
+                        "layers",
+                        List.of(),
+                        "under",
+                        Map.of("kind", "WASH", "colour", "blue", "strength", 1)),
                 "stack.under");
     }
 
     @Test
     void notANumberIsRefusedWithItsPlace() {
-        String body =
-                """
+        String body = """
                 {"stack": {"paper": "%s", "layers": [{"kind": "COLOUR", "pencil": "%s", "pressure": NaN}]},
-                 "steps": 5, "zoom": "NEAR", "width": 100, "height": 100}"""
-                        .formatted(paper, UUID.randomUUID());
+                 "steps": 5, "zoom": "NEAR", "width": 100, "height": 100}""".formatted(paper, UUID.randomUUID());
         MvcTestResult answer = send(
                 teacher,
                 MockMvcRequestBuilders.post("/api/bench/look")
@@ -139,7 +147,9 @@ class BenchTest extends DeskTest {
     @Test
     void printsACardWithTheStepsInOrder() throws Exception {
         Map<String, Object> shade = stack(
-                colour("S13", 0.08, 1), colour("S07", 0.4, 2), Map.of("kind", "BURNISH", "pencil", pencil("T01")),
+                colour("S13", 0.08, 1),
+                colour("S07", 0.4, 2),
+                Map.of("kind", "BURNISH", "pencil", pencil("T01")),
                 Map.of("kind", "SOLVENT"));
         byte[] pdf = post(teacher, "/api/bench/card.pdf", Map.of("name", "Red in shade", "note", "", "stack", shade))
                 .getResponse()
@@ -148,7 +158,10 @@ class BenchTest extends DeskTest {
         try (var document = Loader.loadPDF(pdf)) {
             String text = new PDFTextStripper().getText(document);
             assertThat(text)
-                    .contains("Red in shade", "Mussel Violet – whisper", "Buoy Red – medium, small circles, sharp, 2 times")
+                    .contains(
+                            "Red in shade",
+                            "Mussel Violet – whisper",
+                            "Buoy Red – medium, small circles, sharp, 2 times")
                     .contains("Burnish with T01 Clear Blender", "ventilated room");
             assertThat(text.indexOf("Mussel Violet")).isLessThan(text.indexOf("Buoy Red"));
             assertThat(document.getNumberOfPages()).isEqualTo(1);
@@ -160,8 +173,8 @@ class BenchTest extends DeskTest {
     }
 
     private MvcTestResult look(Map<String, Object> stack, Map<String, Object> goal) {
-        Map<String, Object> request = new HashMap<>(
-                Map.of("stack", stack, "steps", 5, "zoom", "NEAR", "width", 120, "height", 80));
+        Map<String, Object> request =
+                new HashMap<>(Map.of("stack", stack, "steps", 5, "zoom", "NEAR", "width", 120, "height", 80));
         if (goal != null) {
             request.put("goal", goal);
         }
@@ -174,15 +187,29 @@ class BenchTest extends DeskTest {
     }
 
     private Map<String, Object> colour(String code, double pressure, int passes) {
-        return Map.of("kind", "COLOUR", "pencil", pencil(code), "pressure", pressure, "point", 0.7, "stroke", "CIRCLES", "passes", passes);
+        return Map.of(
+                "kind",
+                "COLOUR",
+                "pencil",
+                pencil(code),
+                "pressure",
+                pressure,
+                "point",
+                0.7,
+                "stroke",
+                "CIRCLES",
+                "passes",
+                passes);
     }
 
     private UUID pencil(String code) {
-        return as(teacher, () -> kit.pencils().stream()
-                .filter(p -> p.pencil().code().equals(code))
-                .findFirst()
-                .orElseThrow()
-                .id());
+        return as(
+                teacher,
+                () -> kit.pencils().stream()
+                        .filter(p -> p.pencil().code().equals(code))
+                        .findFirst()
+                        .orElseThrow()
+                        .id());
     }
 
     @SuppressWarnings("unchecked")

@@ -19,8 +19,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 class KitTest extends DeskTest {
-    private static final String CGATS =
-            """
+    private static final String CGATS = """
             CGATS.17
             NUMBER_OF_FIELDS 5
             BEGIN_DATA_FORMAT
@@ -47,7 +46,8 @@ class KitTest extends DeskTest {
         assertThat(JsonPath.<List<?>>read(kit, "$.pencils")).hasSize(61);
         assertThat(JsonPath.<List<?>>read(kit, "$.papers")).hasSize(4);
         assertThat(JsonPath.<List<String>>read(kit, "$.sets[*].name")).containsExactly("Fathom 24", "Skerry 36");
-        assertThat(JsonPath.<List<String>>read(kit, "$.pencils[?(@.name == 'Kelp')].family")).containsExactly("GREEN");
+        assertThat(JsonPath.<List<String>>read(kit, "$.pencils[?(@.name == 'Kelp')].family"))
+                .containsExactly("GREEN");
     }
 
     @Test
@@ -63,7 +63,8 @@ class KitTest extends DeskTest {
                 .hasStatusOk()
                 .bodyText()
                 .contains("L2");
-        assertThat(send(teacher, MockMvcRequestBuilders.delete("/api/kit/pencils/{id}", id))).hasStatus(204);
+        assertThat(send(teacher, MockMvcRequestBuilders.delete("/api/kit/pencils/{id}", id)))
+                .hasStatus(204);
         assertThat(get(teacher, "/api/kit")).bodyText().doesNotContain("L2");
     }
 
@@ -72,7 +73,10 @@ class KitTest extends DeskTest {
         Map<String, Object> wrong = new HashMap<>(pencil("L1", Map.of("l", 140, "a", 0, "b", 0)));
         wrong.put("hiding", 1.5);
 
-        assertThat(post(teacher, "/api/kit/pencils", wrong)).hasStatus(422).bodyText().contains("lab.l", "hiding");
+        assertThat(post(teacher, "/api/kit/pencils", wrong))
+                .hasStatus(422)
+                .bodyText()
+                .contains("lab.l", "hiding");
     }
 
     @Test
@@ -92,7 +96,9 @@ class KitTest extends DeskTest {
                 .hasStatusOk()
                 .bodyText()
                 .contains("Harbour Light", "\"added\":0");
-        assertThat(as(teacher, () -> kit.pencils())).as("a preview changes nothing").hasSize(61);
+        assertThat(as(teacher, () -> kit.pencils()))
+                .as("a preview changes nothing")
+                .hasSize(61);
 
         assertThat(upload("/api/kit/imports", CGATS.getBytes(StandardCharsets.UTF_8)))
                 .hasStatus(201)
@@ -133,8 +139,14 @@ class KitTest extends DeskTest {
                 .hasStatus(201)
                 .bodyText()
                 .contains("\"added\":60");
-        assertThat(get(teacher, "/api/kit/export?format=GPL")).hasStatusOk().bodyText().startsWith("GIMP Palette");
-        assertThat(get(teacher, "/api/kit/export?format=CSV")).hasStatusOk().bodyText().contains("Kelp");
+        assertThat(get(teacher, "/api/kit/export?format=GPL"))
+                .hasStatusOk()
+                .bodyText()
+                .startsWith("GIMP Palette");
+        assertThat(get(teacher, "/api/kit/export?format=CSV"))
+                .hasStatusOk()
+                .bodyText()
+                .contains("Kelp");
     }
 
     @Test
@@ -152,18 +164,20 @@ class KitTest extends DeskTest {
                 .as("a trial keeps nothing")
                 .isEqualTo(red.pencil());
         request.put("keep", true);
-        assertThat(post(teacher, "/api/kit/pencils/{id}/calibration", request, red.id())).hasStatusOk();
+        assertThat(post(teacher, "/api/kit/pencils/{id}/calibration", request, red.id()))
+                .hasStatusOk();
         assertThat(as(teacher, () -> byCode("S07")).pencil()).isNotEqualTo(red.pencil());
     }
 
     @Test
     void aSetIsKeptWithTheClassesThatUseIt() {
         UUID schoolClass = newClass(teacher).id();
-        List<UUID> members =
-                as(teacher, () -> kit.pencils().stream().limit(12).map(KitPencil::id).toList());
+        List<UUID> members = as(
+                teacher,
+                () -> kit.pencils().stream().limit(12).map(KitPencil::id).toList());
         Map<String, Object> use = Map.of("schoolClass", schoolClass, "howMany", 4);
-        UUID id = created(
-                teacher, "/api/kit/sets", Map.of("name", "Twelve", "pencils", members, "users", List.of(use)));
+        UUID id =
+                created(teacher, "/api/kit/sets", Map.of("name", "Twelve", "pencils", members, "users", List.of(use)));
 
         assertThat(put(
                         teacher,
@@ -182,8 +196,10 @@ class KitTest extends DeskTest {
 
     @Test
     void worksASmallSetsReachOutAndRemembersIt() {
-        List<UUID> members = as(teacher, () -> List.of(
-                byCode("S03").id(), byCode("S07").id(), byCode("S16").id()));
+        List<UUID> members = as(
+                teacher,
+                () -> List.of(
+                        byCode("S03").id(), byCode("S07").id(), byCode("S16").id()));
         UUID set = created(teacher, "/api/kit/sets", Map.of("name", "Three", "pencils", members, "users", List.of()));
         UUID paper = as(teacher, () -> kit.papers().get(1).id());
         String address = "/api/kit/sets/{id}/reach?paper=" + paper;
@@ -208,7 +224,9 @@ class KitTest extends DeskTest {
 
         String found = content(get(teacher, "/api/kit/pencils/{id}/substitutes", red.id()));
 
-        assertThat(JsonPath.<List<String>>read(found, "$[*].pencil.code")).doesNotContain("S07").startsWith("F05");
+        assertThat(JsonPath.<List<String>>read(found, "$[*].pencil.code"))
+                .doesNotContain("S07")
+                .startsWith("F05");
     }
 
     private KitPencil byCode(String code) {

@@ -191,7 +191,7 @@ class OrderingsTest {
         assertThat(brownAndBlue.lightness())
                 .isLessThan(redAndGreen.lightness() - 8)
                 .isLessThan(orangeAndBlue.lightness() - 8);
-        assertThat(brownAndBlue.chroma()).isLessThan(redAndGreen.chroma()).isLessThan(orangeAndBlue.chroma());
+        assertThat(brownAndBlue.chroma()).as("a neutral").isLessThan(12);
     }
 
     @ParameterizedTest

@@ -14,12 +14,13 @@ import org.hipparchus.util.Pair;
 
 /**
  * Makes a masstone up for an invented pencil: exactly its colour, smooth, never blacker than a pigment in wax is, and of a hue
- * that a thin film on white paper keeps, as most pencils do. The smoothest curve alone lets thin blues turn greenish.
+ * that a thin film on white paper keeps more nearly than the smoothest curve would, which lets thin blues turn greenish. Kept
+ * wholly, blue and yellow would no longer make a green; the weight lies between.
  */
 final class PigmentMaker {
     private static final double[] POWERS = {0.15, 0.5};
     private static final double COLOUR_WEIGHT = 400;
-    private static final double THIN_WEIGHT = 0.25;
+    private static final double THIN_WEIGHT = 0.05;
     private static final double SLOPE_WEIGHT = 1;
     private static final double STEP = 1e-4;
 

@@ -6,7 +6,9 @@ import grastel.core.colour.Lab;
 import grastel.core.colour.Spectrum;
 import grastel.core.colour.Srgb;
 import grastel.core.media.Pencil;
+import java.io.IOException;
 import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -38,7 +40,15 @@ public final class ColourFileWriter {
     /** CSV: code, name, L*, a*, b* under D65, reflectance factors by wavelength. */
     public static String csv(List<Pencil> pencils) {
         StringWriter out = new StringWriter();
-        CsvWriter csv = CsvWriter.builder().build(out);
+        try (CsvWriter csv = CsvWriter.builder().build(out)) {
+            csv(pencils, csv);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toString();
+    }
+
+    private static void csv(List<Pencil> pencils, CsvWriter csv) {
         List<String> head = new ArrayList<>(List.of("code", "name", "L", "a", "b"));
         head.addAll(bands(""));
         csv.writeRecord(head);
@@ -49,7 +59,6 @@ public final class ColourFileWriter {
             cells.addAll(samples(pencil.masstone()));
             csv.writeRecord(cells);
         }
-        return out.toString();
     }
 
     /** A palette as drawing programs read it: sRGB codes and names. */

@@ -1,0 +1,161 @@
+package grastel.core.media.colourfile;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import grastel.core.colour.ColourDifference;
+import grastel.core.colour.Illuminant;
+import grastel.core.colour.ReferenceWhite;
+import grastel.core.colour.Spectrum;
+import grastel.core.media.Pencil;
+import grastel.core.media.ShippedKit;
+import grastel.core.media.colourfile.ColourFileProblem.Code;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ColourFileTest {
+    private static final String CGATS = """
+            CGATS.17
+            ORIGINATOR "Test"
+            BEGIN_DATA_FORMAT
+            SAMPLE_ID SAMPLE_NAME LAB_L LAB_A LAB_B
+            END_DATA_FORMAT
+            BEGIN_DATA
+            A1 "Two words" 50 20 -10
+            A2 Plain 70.5 0 0
+            END_DATA
+            """;
+
+    @Test
+    void cgatsIsUnderD50UnlessItSaysOtherwise() {
+        ColourFile file = read(CGATS);
+
+        assertThat(file.problems()).isEmpty();
+        assertThat(file.samples()).extracting(ColourSample::name).containsExactly("Two words", "Plain");
+        ColourSample grey = file.samples().get(1);
+        assertThat(grey.colour().white()).isEqualTo(ReferenceWhite.D65);
+        assertThat(grey.colour().lightness()).isCloseTo(70.5, within(0.01));
+        assertThat(grey.colour().chroma())
+                .as("a grey under D50 is a grey under D65")
+                .isLessThan(0.05);
+
+        ColourFile d65 = read(CGATS.replace("ORIGINATOR \"Test\"", "WEIGHTING_FUNCTION \"ILLUMINANT, D65\""));
+        assertThat(d65.samples().get(0).colour().b()).isCloseTo(-10, within(1e-9));
+    }
+
+    @Test
+    void everyFormatWrittenCanBeReadAgain() {
+        List<Pencil> pencils = ShippedKit.pencils().stream()
+                .filter(p -> !p.colourless())
+                .map(ShippedKit.RangePencil::toPencil)
+                .toList();
+        for (String text : List.of(ColourFileWriter.cgats(pencils), ColourFileWriter.csv(pencils))) {
+            ColourFile back = read(text);
+            assertThat(back.problems()).isEmpty();
+            assertThat(back.samples()).hasSameSizeAs(pencils);
+            for (int i = 0; i < pencils.size(); i++) {
+                Spectrum spectrum = back.samples().get(i).spectrum().orElseThrow();
+                assertThat(spectrum.toArray())
+                        .containsExactly(pencils.get(i).masstone().toArray(), within(1e-5));
+            }
+        }
+    }
+
+    @Test
+    void exportedLabIsTheSpectrumsUnderD50() {
+        Pencil rust = ShippedKit.pencils().get(27).toPencil();
+        String line = ColourFileWriter.cgats(List.of(rust))
+                .lines()
+                .filter(l -> l.startsWith("\"S28\""))
+                .findFirst()
+                .orElseThrow();
+
+        double written = Double.parseDouble(line.split(" ")[2]);
+
+        assertThat(line).contains("\"Rust\"");
+        assertThat(written).isCloseTo(rust.masstone().toLab(Illuminant.D50).lightness(), within(6e-4));
+    }
+
+    @Test
+    void paletteHasOneLineAPencil() {
+        String palette = ColourFileWriter.palette(
+                "Kit", List.of(ShippedKit.pencils().get(6).toPencil()));
+
+        assertThat(palette).startsWith("GIMP Palette\nName: Kit\n").endsWith("\tS07 Buoy Red\n");
+    }
+
+    @Test
+    void spectraInPerCentAndCoarserStepsAreUnderstood() {
+        StringBuilder head = new StringBuilder("code;name");
+        StringBuilder row = new StringBuilder("G1;Grey");
+        for (int nm = 400; nm <= 700; nm += 20) {
+            head.append(";nm").append(nm);
+            row.append(";").append(nm == 400 ? "20,0" : "40");
+        }
+
+        ColourFile file = read(head + "\n" + row + "\n");
+
+        Spectrum spectrum = file.samples().get(0).spectrum().orElseThrow();
+        assertThat(spectrum.at(0)).as("level beyond the first band").isCloseTo(0.2, within(1e-9));
+        assertThat(spectrum.at(3)).as("half way from 400 to 420 nm").isCloseTo(0.3, within(1e-9));
+        assertThat(spectrum.at(35)).isCloseTo(0.4, within(1e-9));
+    }
+
+    @Test
+    void csvIsUnderD65() {
+        ColourFile file = read("name,L,a,b\nKelpish,40,-14,20\n");
+
+        assertThat(ColourDifference.ciede2000(file.samples().get(0).colour(), new grastel.core.colour.Lab(40, -14, 20)))
+                .isLessThan(1e-9);
+        assertThat(file.samples().get(0).code()).isEqualTo("Kelpish");
+    }
+
+    @Test
+    void everyWrongLineIsSaidAndNothingCounts() {
+        ColourFile file = read(CGATS.replace("50 20", "fifty 20").replace("70.5 0 0", "170.5 0 0"));
+
+        assertThat(file.samples()).isEmpty();
+        assertThat(file.problems())
+                .containsExactly(
+                        new ColourFileProblem(7, Code.NOT_A_NUMBER, "fifty"),
+                        new ColourFileProblem(8, Code.OUT_OF_RANGE, "170.5"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'name,red,green\nA,1,2\n', NO_COLOUR_COLUMNS",
+        "'name,L,a,b\n', NO_DATA",
+        "'name,L,a,b\nA,1,2,3\nA,1,2,3\n', NAME_TWICE",
+        "'code,name,L,a,b\nA,,1,2,3\n', NAME_MISSING",
+        "'name,L,a,b\n\"A,1,2,3\n', UNKNOWN_FORMAT",
+        "'', NO_DATA"
+    })
+    void whatIsWrongIsSaid(String text, Code code) {
+        assertThat(read(text).problems()).extracting(ColourFileProblem::code).containsExactly(code);
+    }
+
+    @Test
+    void aTableThatDoesNotEndIsRefused() {
+        assertThat(read(CGATS.replace("END_DATA\n", "").replace("END_DATA_FORMAT", "END_DATA_FORMAT"))
+                        .problems())
+                .extracting(ColourFileProblem::code)
+                .containsExactly(Code.NO_DATA);
+    }
+
+    @Test
+    void tooMuchIsRefusedUnread() {
+        assertThat(ColourFile.read(new byte[ColourFile.MOST_BYTES + 1]).problems())
+                .extracting(ColourFileProblem::code)
+                .containsExactly(Code.TOO_LARGE);
+        assertThat(ColourFile.read(new byte[] {(byte) 0xff, 1, 2}).problems())
+                .extracting(ColourFileProblem::code)
+                .containsExactly(Code.NOT_TEXT);
+    }
+
+    private static ColourFile read(String text) {
+        return ColourFile.read(text.getBytes(StandardCharsets.UTF_8));
+    }
+}

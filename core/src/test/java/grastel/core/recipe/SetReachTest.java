@@ -1,0 +1,107 @@
+package grastel.core.recipe;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import grastel.core.colour.ColourDifference;
+import grastel.core.colour.PaintersWheel.Name;
+import grastel.core.layering.Pass;
+import grastel.core.layering.Swatch;
+import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
+import grastel.core.media.PencilSet;
+import grastel.core.media.ShippedKit;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class SetReachTest {
+    private static final Paper PAPER = ShippedKit.papers().get(0).toPaper();
+
+    @Test
+    void yellowRedAndBlueMakeTheSecondaries() {
+        SetReach reach = reach("S03", "S07", "S16");
+
+        assertThat(reach.cells()).extracting(SetReach.Cell::hue).contains(Name.ORANGE, Name.GREEN, Name.BLUE, Name.RED);
+        assertThat(reach("S03", "S04").cells()).extracting(SetReach.Cell::hue).doesNotContain(Name.BLUE, Name.VIOLET);
+    }
+
+    /** Every cell's recipe, laid again, gives the cell's colour. */
+    @Test
+    void recipesGiveWhatTheyPromise() {
+        for (SetReach.Cell cell : reach("S03", "S07", "S16").cells()) {
+            Swatch swatch = Swatch.bare(PAPER);
+            for (SetReach.Step step : cell.steps()) {
+                swatch = swatch.with(Pass.of(step.pencil(), step.grade()), step.passes());
+            }
+            assertThat(ColourDifference.ciede2000(swatch.colour(), cell.colour()))
+                    .isLessThan(1e-9);
+            assertThat((int) swatch.colour().value()).isEqualTo(cell.value());
+        }
+    }
+
+    @Test
+    void aDarkPencilReachesDarkerValues() {
+        assertThat(darkest(reach("S03", "S36"))).isLessThan(darkest(reach("S03", "S05")));
+    }
+
+    @Test
+    void tellsItsProgressAndStopsWhenTold() {
+        List<Double> heard = new ArrayList<>();
+        SetReach.of(set("S03", "S07"), PAPER, heard::add, () -> false);
+        assertThat(heard).hasSize(4).isSorted();
+        assertThat(heard.get(3)).isCloseTo(1, within(1e-9));
+
+        assertThatExceptionOfType(SetReach.Cancelled.class)
+                .isThrownBy(() -> SetReach.of(set("S03", "S07"), PAPER, share -> {}, () -> true));
+    }
+
+    @Test
+    void substitutesAreNearInValueFirst() {
+        List<Pencil> all = ShippedKit.pencils().stream()
+                .map(ShippedKit.RangePencil::toPencil)
+                .toList();
+        Pencil kelp = pencil("S23");
+
+        List<Substitutes.Substitute> found = Substitutes.of(kelp, all, 5);
+
+        assertThat(found).hasSize(5).isSortedAccordingTo((a, b) -> Double.compare(a.error(), b.error()));
+        assertThat(found).extracting(Substitutes.Substitute::pencil).doesNotContain(kelp);
+        assertThat(found.get(0).deltaValue()).isBetween(-1.3, 1.3);
+    }
+
+    @Test
+    void aSetHoldsEachPencilOnceAndAtLeastOne() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> set("S03", "S03"))
+                .withMessageContaining("S03")
+                .withMessageContaining("twice");
+        assertThatIllegalArgumentException().isThrownBy(() -> new PencilSet("Empty", List.of()));
+    }
+
+    private static int darkest(SetReach reach) {
+        return reach.cells().stream().mapToInt(SetReach.Cell::value).min().orElseThrow();
+    }
+
+    private static SetReach reach(String... codes) {
+        return SetReach.of(set(codes), PAPER, share -> {}, () -> false);
+    }
+
+    private static PencilSet set(String... codes) {
+        List<Pencil> pencils = new ArrayList<>();
+        for (String code : codes) {
+            pencils.add(pencil(code));
+        }
+        return new PencilSet("Test", pencils);
+    }
+
+    private static Pencil pencil(String code) {
+        return ShippedKit.pencils().stream()
+                .filter(p -> p.code().equals(code))
+                .findFirst()
+                .orElseThrow()
+                .toPencil();
+    }
+}

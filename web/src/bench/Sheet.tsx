@@ -1,0 +1,55 @@
+import styled from 'styled-components';
+import { Select } from '../design/Controls';
+import { Asked } from '../design/Swatch';
+import { colour, space } from '../design/tokens';
+import type { Kit, StackData } from './stack';
+
+interface Props {
+  kit: Kit;
+  stack: StackData;
+  onChange: (stack: StackData) => void;
+}
+
+const stains = [
+  { id: 'NONE', name: 'bare' },
+  { id: 'WASH', name: 'wash' },
+  { id: 'MARKER', name: 'marker' },
+];
+
+/** What everything lies on: the paper, and wash or marker on it. */
+export function Sheet({ kit, stack, onChange }: Props) {
+  const stain = (kind: string) =>
+    onChange(
+      kind === 'NONE'
+        ? { paper: stack.paper, layers: stack.layers }
+        : { ...stack, under: { kind: kind as 'WASH' | 'MARKER', colour: stack.under?.colour ?? '#6fa8c9', strength: kind === 'MARKER' ? 1 : 0.5 } },
+    );
+  return (
+    <Row>
+      <Select
+        label="Paper below"
+        value={stack.paper}
+        onChange={(paper) => onChange({ ...stack, paper })}
+        choices={kit.papers.map((p) => ({ id: p.id, name: p.name, mark: <Asked $colour={p.colour} /> }))}
+      />
+      <Select label="On it" value={stack.under?.kind ?? 'NONE'} onChange={stain} choices={stains} />
+      {stack.under && (
+        <input
+          type="color"
+          aria-label="Colour of the wash or marker"
+          value={stack.under.colour}
+          onChange={(e) => stack.under && onChange({ ...stack, under: { ...stack.under, colour: e.target.value } })}
+        />
+      )}
+    </Row>
+  );
+}
+
+const Row = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 86px auto;
+  gap: ${space(2)};
+  align-items: end;
+  & > :nth-child(2):last-child { grid-column: 2 / -1; }
+  & input { width: 34px; height: 34px; padding: 0; border: 1px solid ${colour.muted}; background: none; }
+`;
