@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/what-if": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["whatIf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes": {
         parameters: {
             query?: never;
@@ -1122,7 +1138,6 @@ export interface components {
             /** Format: double */
             toothLeft: number;
             warnings: components["schemas"]["WarningView"][];
-            whatIf: components["schemas"]["WhatIfView"][];
         };
         LooseReading: {
             colour: string;
@@ -1657,6 +1672,10 @@ export interface components {
             /** @enum {string} */
             severity: "NOTE" | "CAUTION";
         };
+        WhatIfRequest: {
+            goal?: components["schemas"]["AimData"];
+            stack: components["schemas"]["StackData"];
+        };
         WhatIfView: {
             colour: components["schemas"]["ColourView"];
             /** Format: double */
@@ -1924,6 +1943,30 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    whatIf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WhatIfRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WhatIfView"][];
+                };
             };
         };
     };

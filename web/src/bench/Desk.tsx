@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
@@ -43,16 +43,30 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
   const [around, setAround] = useState<(typeof surroundings)[number]>('95');
   const [keeping, setKeeping] = useState(false);
 
-  const request = { stack, steps, zoom, width: 520, height: 300, ...(goal ? { goal } : {}) };
-  const look = useQuery({
-    queryKey: ['look', request],
-    queryFn: ({ signal }) => body(api.POST('/api/bench/look', { body: request, signal })),
+  const queries = useQueryClient();
+  const lookAt = (at: StackData) => {
+    const request = { stack: at, steps, zoom, width: 520, height: 300, ...(goal ? { goal } : {}) };
+    return queryOptions({
+      queryKey: ['look', request],
+      queryFn: ({ signal }) => body(api.POST('/api/bench/look', { body: request, signal })),
+      staleTime: Infinity,
+      gcTime: 60_000,
+    });
+  };
+  const look = useQuery({ ...lookAt(stack), placeholderData: keepPreviousData });
+  const seen = look.data;
+  // The neighbours come after the swatch itself, so that the swatch need not wait for them.
+  const whatIf = useQuery({
+    queryKey: ['what-if', stack, goal],
+    queryFn: ({ signal }) => body(api.POST('/api/bench/what-if', { body: { stack, ...(goal ? { goal } : {}) }, signal })),
+    enabled: !look.isPlaceholderData && seen !== undefined,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
     gcTime: 60_000,
   });
-  const seen = look.data;
   const change = (next: StackData, at?: number) => {
+    // Asked for before anything is drawn anew: the answer is on its way while the controls follow.
+    void queries.prefetchQuery(lookAt(next));
     history.set(next);
     setSelected(Math.max(0, Math.min(at ?? selected, next.layers.length - 1)));
   };
@@ -74,8 +88,8 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
       } else if (command === 'remove' && stack.layers.length > 0) {
         change(without(stack, selected), selected);
       } else if (typeof command === 'number') {
-        const adopted = seen?.whatIf[command];
-        if (!adopted || look.isPlaceholderData) {
+        const adopted = whatIf.data?.[command];
+        if (!adopted || whatIf.isPlaceholderData) {
           return;
         }
         change(adopted.stack, adopted.stack.layers.length - 1);
@@ -184,11 +198,11 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
               <HuePlot look={seen} names={names} />
             </>
           )}
-          <GoalPicker kit={kit} goal={goal} look={seen} onGoal={setGoal} />
+          <GoalPicker kit={kit} goal={goal} found={seen?.goal} onGoal={setGoal} />
           {seen && <Warnings look={seen} names={names} onRemedy={(next) => change(next, next.layers.length - 1)} />}
         </Side>
       </Layout>
-      {seen && <WhatIfRow look={seen} onAdopt={(next) => change(next, next.layers.length - 1)} />}
+      {whatIf.data && <WhatIfRow variants={whatIf.data} onAdopt={(next) => change(next, next.layers.length - 1)} />}
     </Place>
   );
 }

@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { memo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import { FileTrigger } from 'react-aria-components';
 import { Button, LinkButton, Segments, Select } from '../design/Controls';
@@ -14,12 +14,12 @@ type From = 'none' | 'pencil' | 'lab' | 'picture';
 interface Props {
   kit: Kit;
   goal: Goal | null;
-  look: Look | undefined;
+  found: Look['goal'];
   onGoal: (goal: Goal | null) => void;
 }
 
 /** The colour that is wanted: a pencil's, a measured one, or a place in a picture. */
-export function GoalPicker({ kit, goal, look, onGoal }: Props) {
+export const GoalPicker = memo(function GoalPicker({ kit, goal, found, onGoal }: Props) {
   const [from, setFrom] = useState<From>('none');
   const [pencil, setPencil] = useState<string | null>(null);
   const choose = (next: From) => {
@@ -64,17 +64,17 @@ export function GoalPicker({ kit, goal, look, onGoal }: Props) {
         </Numbers>
       )}
       {from === 'picture' && <FromPicture onGoal={onGoal} />}
-      {look?.goal && (
+      {found && (
         <Standing data-goal>
-          <Asked $colour={look.goal.colour.colour} $size={30} />
+          <Asked $colour={found.colour.colour} $size={30} />
           <span>
-            ΔE00 <b>{look.goal.deltaE.toFixed(1)}</b> · value <b>{signed(look.goal.deltaValue)}</b>
+            ΔE00 <b>{found.deltaE.toFixed(1)}</b> · value <b>{signed(found.deltaValue)}</b>
           </span>
         </Standing>
       )}
     </Panel>
   );
-}
+});
 
 /** A picture of the teacher's, looked at in the browser only; a click takes the mean of 5 × 5 pixels. */
 function FromPicture({ onGoal }: { onGoal: (goal: Goal) => void }) {

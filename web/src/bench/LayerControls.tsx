@@ -1,3 +1,4 @@
+import { memo, useMemo } from 'react';
 import styled from 'styled-components';
 import { LinkButton, Segments, Select } from '../design/Controls';
 import { Stepper } from '../design/Stepper';
@@ -15,10 +16,20 @@ interface Props {
 }
 
 /** Everything that can be said of the chosen layer. */
-export function LayerControls({ kit, layer, number, onChange, onRemove, onMove }: Props) {
+export const LayerControls = memo(function LayerControls({ kit, layer, number, onChange, onRemove, onMove }: Props) {
   const set = (change: Partial<LayerData>) => onChange({ ...layer, ...change });
   const usesPencil = layer.kind === 'COLOUR' || layer.kind === 'BURNISH';
-  const pencils = layer.kind === 'BURNISH' ? burnishers(kit, layer.pencil) : kit.pencils;
+  const burnishing = layer.kind === 'BURNISH' ? layer.pencil : null;
+  const choices = useMemo(
+    () =>
+      (burnishing === null ? kit.pencils : burnishers(kit, burnishing)).map((p) => ({
+        id: p.id,
+        name: `${p.code} ${p.name}`,
+        note: p.range,
+        mark: <Grained colour={p.colour} />,
+      })),
+    [kit, burnishing],
+  );
   return (
     <Panel aria-label={`Layer ${number}`}>
       {usesPencil && (
@@ -26,7 +37,7 @@ export function LayerControls({ kit, layer, number, onChange, onRemove, onMove }
           label={layer.kind === 'BURNISH' ? `Layer ${number}: burnish with` : `Layer ${number}: pencil`}
           value={layer.pencil ?? null}
           onChange={(pencil) => set({ pencil })}
-          choices={pencils.map((p) => ({ id: p.id, name: `${p.code} ${p.name}`, note: p.range, mark: <Grained colour={p.colour} /> }))}
+          choices={choices}
         />
       )}
       {layer.kind === 'COLOUR' && (
@@ -72,7 +83,7 @@ export function LayerControls({ kit, layer, number, onChange, onRemove, onMove }
       </Actions>
     </Panel>
   );
-}
+});
 
 /** What is burnished with: blender, whites and pale tints first, then the rest. */
 function burnishers(kit: Kit, chosen: string | undefined): Pencil[] {

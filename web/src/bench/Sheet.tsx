@@ -1,3 +1,4 @@
+import { memo, useMemo } from 'react';
 import styled from 'styled-components';
 import { Select } from '../design/Controls';
 import { Asked } from '../design/Swatch';
@@ -17,20 +18,21 @@ const stains = [
 ];
 
 /** What everything lies on: the paper, and wash or marker on it. */
-export function Sheet({ kit, stack, onChange }: Props) {
+export const Sheet = memo(function Sheet({ kit, stack, onChange }: Props) {
   const stain = (kind: string) =>
     onChange(
       kind === 'NONE'
         ? { paper: stack.paper, layers: stack.layers }
         : { ...stack, under: { kind: kind as 'WASH' | 'MARKER', colour: stack.under?.colour ?? '#6fa8c9', strength: kind === 'MARKER' ? 1 : 0.5 } },
     );
+  const papers = useMemo(() => kit.papers.map((p) => ({ id: p.id, name: p.name, mark: <Asked $colour={p.colour} /> })), [kit]);
   return (
     <Row>
       <Select
         label="Paper below"
         value={stack.paper}
         onChange={(paper) => onChange({ ...stack, paper })}
-        choices={kit.papers.map((p) => ({ id: p.id, name: p.name, mark: <Asked $colour={p.colour} /> }))}
+        choices={papers}
       />
       <Select label="On it" value={stack.under?.kind ?? 'NONE'} onChange={stain} choices={stains} />
       {stack.under && (
@@ -43,7 +45,7 @@ export function Sheet({ kit, stack, onChange }: Props) {
       )}
     </Row>
   );
-}
+});
 
 const Row = styled.div`
   display: grid;

@@ -4,9 +4,10 @@ import styled from 'styled-components';
 import { Button as Plate } from '../design/Controls';
 import { Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
+import { useLatest } from '../design/useLatest';
 import { LayerControls } from './LayerControls';
 import { Sheet } from './Sheet';
-import { colourLayer, layerManner, layerTitle, moved, without, type Kit, type LayerData, type Look, type StackData } from './stack';
+import { changed, colourLayer, layerManner, layerTitle, moved, without, type Kit, type LayerData, type Look, type StackData } from './stack';
 
 interface Props {
   kit: Kit;
@@ -40,6 +41,10 @@ export function StackList({ kit, stack, look, selected, onSelect, onChange }: Pr
   const white = [...kit.pencils].filter((p) => !p.colourless).sort((a, b) => b.value - a.value)[0]?.id ?? first;
   const topPencil = stack.layers[last]?.pencil ?? first;
   const current = stack.layers[selected];
+  const changeLayer = useLatest((layer: LayerData) => onChange(changed(stack, selected, layer), selected));
+  const removeLayer = useLatest(() => onChange(without(stack, selected), Math.max(0, Math.min(selected, last - 1))));
+  const moveLayer = useLatest((by: number) => onChange(moved(stack, selected, by), Math.min(last, Math.max(0, selected + by))));
+  const changeSheet = useLatest((next: StackData) => onChange(next));
   return (
     <Side>
       <Adders>
@@ -80,15 +85,15 @@ export function StackList({ kit, stack, look, selected, onSelect, onChange }: Pr
           </Row>
         )}
       </List>
-      <Sheet kit={kit} stack={stack} onChange={(next) => onChange(next)} />
+      <Sheet kit={kit} stack={stack} onChange={changeSheet} />
       {current && (
         <LayerControls
           kit={kit}
           layer={current}
           number={selected + 1}
-          onChange={(layer) => onChange({ ...stack, layers: stack.layers.map((l, i) => (i === selected ? layer : l)) }, selected)}
-          onRemove={() => onChange(without(stack, selected), Math.max(0, Math.min(selected, last - 1)))}
-          onMove={(by) => onChange(moved(stack, selected, by), Math.min(last, Math.max(0, selected + by)))}
+          onChange={changeLayer}
+          onRemove={removeLayer}
+          onMove={moveLayer}
         />
       )}
     </Side>

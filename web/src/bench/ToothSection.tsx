@@ -26,15 +26,15 @@ export function ToothSection({ section, paper, names }: Props) {
   return (
     <Figure>
       <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} preserveAspectRatio="none" role="img" aria-label={spoken(section, names)}>
-        <Shape d={under(ground)} $d={under(ground)} fill={paper} stroke="none" />
+        <path {...shape(under(ground))} fill={paper} stroke="none" />
         {films.map((film, i) => (
           <g key={i}>
             {film.strips.map((strip, j) => (
-              <Shape key={j} d={strip.d} $d={strip.d} fill={strip.colour} stroke={strip.colour} strokeWidth={0.6} />
+              <path key={j} {...shape(strip.d)} fill={strip.colour} stroke={strip.colour} strokeWidth={0.6} />
             ))}
           </g>
         ))}
-        <Line d={line(ground)} $d={line(ground)} fill="none" />
+        <path {...shape(line(ground))} fill="none" stroke="currentColor" strokeWidth={0.8} />
       </svg>
       <figcaption>
         <span>peak to valley, films to scale</span>
@@ -62,6 +62,9 @@ function surfaces(columns: Look['section'], ground: number[], scale: number): { 
     return { strips };
   });
 }
+
+/** The same line as a property, which can be animated. */
+const shape = (d: string) => ({ d, style: { d: `path("${d}")` } as CSSProperties });
 
 const x = (i: number) => ((i + 0.5) * WIDTH) / ORDER.length;
 const at = (line: number[], i: number) => line[Math.min(ORDER.length - 1, Math.max(0, i))] ?? 0;
@@ -94,10 +97,7 @@ function spoken(section: Look['section'], names: readonly string[]): string {
 const Figure = styled.figure`
   margin: 0;
   width: 100%;
-  & svg { display: block; width: 100%; height: 150px; background: ${colour.raised}; border: 1px solid ${colour.line}; }
+  & svg { display: block; width: 100%; height: 150px; background: ${colour.raised}; border: 1px solid ${colour.line}; color: ${colour.ink}; }
+  & path { transition: d 260ms ease-out; }
   & figcaption { display: flex; justify-content: space-between; font-size: ${sizes.small}; color: ${colour.muted}; padding-top: ${space(1)}; }
 `;
-const Shape = styled.path.attrs<{ $d: string }>((p) => ({ style: { d: `path("${p.$d}")` } as CSSProperties }))`
-  transition: d 260ms ease-out;
-`;
-const Line = styled(Shape)`stroke: ${colour.ink}; stroke-width: 0.8;`;

@@ -1,23 +1,23 @@
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import { colour, faces, sizes, space } from '../design/tokens';
-import type { Look, StackData } from './stack';
+import type { StackData, WhatIf } from './stack';
 import { signed, whatIfWords } from './words';
 
 interface Props {
-  look: Look;
+  variants: readonly WhatIf[];
   onAdopt: (stack: StackData) => void;
 }
 
 /** The neighbours of the stack; each is taken by its number key. */
-export function WhatIfRow({ look, onAdopt }: Props) {
+export function WhatIfRow({ variants, onAdopt }: Props) {
   return (
     <Row aria-label="What if">
       <Head>
         What if …
         <small>number keys take one</small>
       </Head>
-      {look.whatIf.map((w, i) => (
+      {variants.map((w, i) => (
         <Chip key={w.kind} onPress={() => onAdopt(w.stack)} data-what-if={w.kind}>
           <img src={w.picture} width={88} height={51} alt="" />
           <Name>
@@ -30,7 +30,7 @@ export function WhatIfRow({ look, onAdopt }: Props) {
           </Figure>
         </Chip>
       ))}
-      {look.whatIf.length === 0 && <Nothing>Lay a first colour to see what else it could be.</Nothing>}
+      {variants.length === 0 && <Nothing>Lay a first colour to see what else it could be.</Nothing>}
     </Row>
   );
 }

@@ -3,6 +3,7 @@ import type { Schemas } from '../api/client';
 export type StackData = Schemas['StackData'];
 export type LayerData = Schemas['LayerData'];
 export type Look = Schemas['LookView'];
+export type WhatIf = Schemas['WhatIfView'];
 export type Kit = Schemas['KitView'];
 export type Pencil = Schemas['PencilView'];
 export type Goal = Schemas['AimData'];

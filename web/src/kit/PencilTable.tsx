@@ -35,7 +35,7 @@ export function PencilTable({ pencils, wanted, paper, open, onOpen }: Props) {
               key={pencil.id}
               isSelected={pencil.id === open}
               onChange={() => onOpen(pencil.id)}
-              aria-label={`${pencil.code} ${pencil.name}, ${pencil.range}, value ${pencil.value.toFixed(1)}`}
+              aria-label={`${pencil.code} ${pencil.value.toFixed(1)} ${pencil.name}, ${pencil.range}`}
               style={{ marginTop: gap }}
               data-found={found(pencil)}
             >

@@ -117,6 +117,7 @@ function Summary({ cells }: { cells: Cell[] }) {
 }
 
 function Grid({ title, cells, against, onOpen }: { title: string; cells: Cell[]; against: Cell[] | null; onOpen: (cell: Cell) => void }) {
+  const size = against ? { width: 40, height: 22 } : { width: 56, height: 40 };
   const at = (list: Cell[], value: number, hue: Hue | undefined) => list.find((c) => c.value === value && (c.hue ?? undefined) === hue);
   return (
     <Table>
@@ -142,11 +143,13 @@ function Grid({ title, cells, against, onOpen }: { title: string; cells: Cell[];
                 <td key={spoken(h)}>
                   {cell ? (
                     <CellButton onPress={() => onOpen(cell)} aria-label={`value ${v}, ${spoken(h)}, chroma ${cell.chroma.toFixed(0)}${only ? ', only here' : ''}`}>
-                      <Grained colour={cell.colour} width={40} height={26} />
+                      <Grained colour={cell.colour} {...size} />
                       {only && <Only>only</Only>}
                     </CellButton>
                   ) : (
-                    <Missing aria-label="not reached">·</Missing>
+                    <Missing aria-label="not reached" style={size}>
+                      ·
+                    </Missing>
                   )}
                 </td>
               );
@@ -171,4 +174,4 @@ const Table = styled.table`
 `;
 const CellButton = styled(Button)`position: relative; padding: 0; min-height: 0; border: 0; display: block; & svg { display: block; }`;
 const Only = styled.span`position: absolute; right: 1px; bottom: 1px; padding: 0 2px; font-size: 10px; line-height: 1.1; background: ${colour.raised}; color: ${colour.ink};`;
-const Missing = styled.span`display: grid; place-items: center; width: 40px; height: 26px; color: ${colour.muted}; border: 1px dotted ${colour.line};`;
+const Missing = styled.span`display: grid; place-items: center; color: ${colour.muted}; border: 1px dotted ${colour.line};`;

@@ -45,6 +45,7 @@ class OwnershipTest extends DeskTest {
             "POST /api/bench/card.pdf",
             "POST /api/bench/look",
             "POST /api/bench/stacks",
+            "POST /api/bench/what-if",
             "GET /api/kit",
             "GET /api/kit/export",
             "POST /api/kit/imports",

@@ -3,20 +3,31 @@ package grastel.bench;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
-/** {@code ./grastel bench}: whole runs first, then the stages of reading under JMH. {@code ./grastel bench whole} stops in between. */
+/**
+ * {@code ./grastel bench}: whole runs first, then the layering model and the stages of reading under JMH. {@code ./grastel
+ * bench whole} measures only the first, {@code ./grastel bench layering} only the second.
+ */
 public final class Bench {
     private Bench() {}
 
     public static void main(String[] args) throws Exception {
-        Path data = Files.createTempDirectory("grastel-bench").toAbsolutePath();
-        new WholeRun(data).measure();
-        if (args.length == 0) {
-            new Runner(new OptionsBuilder()
-                            .include(ReadingStages.class.getSimpleName())
-                            .build())
-                    .run();
+        String only = args.length == 0 ? "" : args[0];
+        if (only.isEmpty() || only.equals("whole")) {
+            Path data = Files.createTempDirectory("grastel-bench").toAbsolutePath();
+            new WholeRun(data).measure();
         }
+        if (only.isEmpty() || only.equals("layering")) {
+            run(LayeringSpeed.class);
+        }
+        if (only.isEmpty() || only.equals("reading")) {
+            run(ReadingStages.class);
+        }
+    }
+
+    private static void run(Class<?> benchmark) throws RunnerException {
+        new Runner(new OptionsBuilder().include(benchmark.getSimpleName()).build()).run();
     }
 }

@@ -8,7 +8,6 @@ import grastel.core.media.Pencil;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -31,16 +30,15 @@ public class Bench {
     }
 
     /** A stack with what is needed to speak of its pencils by id. */
-    record Laid(StackData asked, Stack stack, Map<UUID, KitPencil> byId, Map<Pencil, UUID> ids) {}
+    record Laid(StackData asked, Stack stack, Map<Pencil, UUID> ids) {}
 
     Laid laid(StackData data) {
         List<KitPencil> all = kit.pencils();
-        Map<UUID, KitPencil> byId = all.stream().collect(Collectors.toMap(KitPencil::id, Function.identity()));
         Map<UUID, Pencil> pencils = all.stream().collect(Collectors.toMap(KitPencil::id, KitPencil::pencil));
         Map<Pencil, UUID> ids =
                 all.stream().collect(Collectors.toMap(KitPencil::pencil, KitPencil::id, (one, other) -> one));
         Stack stack = data.toStack(kit.paper(data.paper()), pencils);
-        return new Laid(data, stack, byId, ids);
+        return new Laid(data, stack, ids);
     }
 
     List<SavedStack> all() {

@@ -2,12 +2,15 @@ package grastel.app.bench;
 
 import grastel.app.bench.LookViews.LookRequest;
 import grastel.app.bench.LookViews.LookView;
+import grastel.app.bench.LookViews.WhatIfRequest;
+import grastel.app.bench.LookViews.WhatIfView;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -60,6 +63,12 @@ class BenchController {
     @PostMapping("/look")
     LookView look(@Valid @RequestBody LookRequest request) {
         return looking.look(bench.laid(request.stack()), request);
+    }
+
+    /** What else could be done. Nothing is kept. */
+    @PostMapping("/what-if")
+    List<WhatIfView> whatIf(@Valid @RequestBody WhatIfRequest request) {
+        return looking.whatIf(bench.laid(request.stack()), Optional.ofNullable(request.goal()));
     }
 
     /** A card for demonstrating: steps in order, predicted swatch, cut through the tooth. */

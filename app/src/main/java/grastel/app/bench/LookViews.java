@@ -43,6 +43,10 @@ final class LookViews {
         }
     }
 
+    /** @param goal what distances are also given to, if any */
+    record WhatIfRequest(
+            @NotNull @Valid StackData stack, @Valid AimData goal) {}
+
     /** @param steps of the value ladder; @param width and height of the picture, px */
     record LookRequest(
             @NotNull @Valid StackData stack,
@@ -131,6 +135,5 @@ final class LookViews {
             @NotNull List<LayerLook> layers,
             @NotNull List<ToothColumnView> section,
             @NotNull List<WarningView> warnings,
-            @NotNull List<WhatIfView> whatIf,
             AimView goal) {}
 }

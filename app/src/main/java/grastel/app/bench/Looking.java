@@ -13,7 +13,6 @@ import grastel.app.bench.LookViews.ToothColumnView;
 import grastel.app.bench.LookViews.WarningView;
 import grastel.app.bench.LookViews.WhatIfView;
 import grastel.app.kit.Kit;
-import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.Png;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
@@ -41,12 +40,6 @@ class Looking {
     private static final int CHIP_HEIGHT = 56;
     private static final double CHIP_PX_PER_MM = 5;
     private static final long SEED = 7;
-
-    private final Kit kit;
-
-    Looking(Kit kit) {
-        this.kit = kit;
-    }
 
     LookView look(Laid laid, LookRequest request) {
         Stack stack = laid.stack();
@@ -78,7 +71,6 @@ class Looking {
                 layers(stack, stages, makeup),
                 makeup.section().stream().map(Looking::column).toList(),
                 Advice.on(stack, goal).stream().map(w -> warning(w, laid)).toList(),
-                whatIf(laid, colour, grain, goal),
                 goal.map(g -> new AimView(
                                 ColourView.of(g), ColourDifference.ciede2000(g, colour), colour.value() - g.value()))
                         .orElse(null));
@@ -119,11 +111,15 @@ class Looking {
                 w.remedied().map(s -> StackData.of(s, laid.asked(), laid.ids())).orElse(null));
     }
 
-    private List<WhatIfView> whatIf(Laid laid, Lab now, double grain, Optional<Lab> goal) {
+    /** The neighbours of a stack, each with its picture. */
+    List<WhatIfView> whatIf(Laid laid, Optional<AimData> aim) {
+        Lab now = laid.stack().swatch().colour();
+        Optional<Lab> goal = aim.map(AimData::toLab);
+        double grain = laid.stack().paper().tooth().grainMm();
         return WhatIf.around(
                         laid.stack(),
-                        kit.white().map(KitPencil::pencil),
-                        kit.blender().map(KitPencil::pencil))
+                        Kit.white(laid.ids().keySet()),
+                        Kit.blender(laid.ids().keySet()))
                 .stream()
                 .map(v -> {
                     Lab colour = v.swatch().colour();

@@ -1,8 +1,12 @@
 package grastel.app.kit;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.account.TeacherJoined;
 import grastel.app.classes.Classes;
+import grastel.app.platform.AfterCommit;
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.Ownership;
 import grastel.core.colour.Lab;
 import grastel.core.colour.Spectrum;
 import grastel.core.media.Paper;
@@ -11,6 +15,7 @@ import grastel.core.media.PencilSet;
 import grastel.core.media.ShippedKit;
 import grastel.core.media.Tooth;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -34,6 +39,9 @@ public class Kit {
     private final OwnedPapers papers;
     private final OwnedSets sets;
     private final Classes classes;
+    /** Pencils by owner: the bench asks for all of them at every touch. Emptied whenever one changes. */
+    private final Cache<UUID, List<KitPencil>> known =
+            Caffeine.newBuilder().maximumSize(200).build();
 
     Kit(OwnedPencils pencils, OwnedPapers papers, OwnedSets sets, Classes classes) {
         this.pencils = pencils;
@@ -70,7 +78,18 @@ public class Kit {
     record PaperData(String name, Lab ground, Tooth tooth) {}
 
     public List<KitPencil> pencils() {
-        return pencils.findAllByOrderByRangeDescCode().stream().map(Kit::info).toList();
+        return known.get(
+                Ownership.current(),
+                owner -> pencils.findAllByOrderByRangeDescCode().stream()
+                        .map(Kit::info)
+                        .toList());
+    }
+
+    /** At once for this change, and again when it is done, for what was asked for in between. */
+    private void forgetPencils() {
+        UUID owner = Ownership.current();
+        known.invalidate(owner);
+        AfterCommit.run(() -> known.invalidate(owner));
     }
 
     public List<KitPaper> papers() {
@@ -89,20 +108,26 @@ public class Kit {
         return sets.findAllByOrderByName().stream().map(Kit::info).toList();
     }
 
-    /** The whitest pencil, which burnishes in white, if any is white. */
-    public Optional<KitPencil> white() {
-        return pencils().stream()
-                .filter(p -> !p.pencil().colourless() && p.masstone().lightness() > WHITEST)
-                .max(Comparator.comparingDouble(p -> p.masstone().lightness()));
+    /** The whitest of some pencils, which burnishes in white, if any is white. */
+    public static Optional<Pencil> white(Collection<Pencil> pencils) {
+        return pencils.stream()
+                .filter(p -> !p.colourless())
+                .max(Comparator.comparingDouble(Kit::lightness))
+                .filter(p -> lightness(p) > WHITEST);
     }
 
-    /** A colourless blender, if there is one. */
-    public Optional<KitPencil> blender() {
-        return pencils().stream().filter(p -> p.pencil().colourless()).findFirst();
+    /** A colourless blender among some pencils, if there is one. */
+    public static Optional<Pencil> blender(Collection<Pencil> pencils) {
+        return pencils.stream().filter(Pencil::colourless).findFirst();
+    }
+
+    private static double lightness(Pencil pencil) {
+        return pencil.masstone().toLab().lightness();
     }
 
     KitPencil add(PencilData data) {
         requireFreeCode(data.range(), data.code());
+        forgetPencils();
         return info(pencils.save(new OwnedPencil(data)));
     }
 
@@ -117,12 +142,14 @@ public class Kit {
             requireFreeCode(data.range(), data.code());
         }
         found.set(data);
+        forgetPencils();
         return info(found);
     }
 
     KitPencil calibrate(UUID id, Pencil fitted) {
         OwnedPencil found = findPencil(id);
         found.calibrate(fitted);
+        forgetPencils();
         return info(found);
     }
 
@@ -131,6 +158,7 @@ public class Kit {
         try {
             pencils.delete(found);
             pencils.flush();
+            forgetPencils();
         } catch (DataIntegrityViolationException e) {
             throw ApiProblem.conflict(
                     "PENCIL_IN_USE", "A sheet uses this pencil. Its pages could not be read without it.");
@@ -219,6 +247,7 @@ public class Kit {
             }
         }
         pencils.saveAllAndFlush(shipped);
+        forgetPencils();
         papers.saveAll(ShippedKit.papers().stream()
                 .map(p -> new OwnedPaper(new PaperData(p.name(), p.ground(), p.tooth())))
                 .toList());

@@ -1,10 +1,16 @@
 package grastel.core.layering;
 
+import java.util.Arrays;
+
 /**
  * Smooth repeatable noise over the plane: the height of a paper's tooth, or the wandering of a hand. Lattice values are
  * joined by a smooth curve; two octaves are summed.
  */
 public final class Grain {
+    private static final double COARSE = 0.68;
+    /** Period of the coarse octave over that of the fine one. */
+    private static final double FINER = 2.03;
+
     private final long seed;
     private final double period;
 
@@ -16,19 +22,41 @@ public final class Grain {
 
     /** Middle values are the most common: about 0.5 ± 0.17, within 0…1. */
     public double at(double xMm, double yMm) {
-        double coarse = lattice(xMm / period, yMm / period, 0);
-        double fine = lattice(xMm / period * 2.03 + 17.3, yMm / period * 2.03 - 5.1, 1);
-        return 0.68 * coarse + 0.32 * fine;
+        double[] one = new double[1];
+        row(xMm, 0, yMm, one);
+        return one[0];
     }
 
-    private double lattice(double x, double y, int octave) {
-        int ix = (int) Math.floor(x);
+    /** The values along a row of places, which share most of the work. @param stepMm from one to the next */
+    void row(double fromMm, double stepMm, double yMm, double[] out) {
+        Arrays.fill(out, 0);
+        double scale = 1 / period;
+        addOctave(fromMm * scale, stepMm * scale, yMm * scale, 0, COARSE, out);
+        double fine = FINER * scale;
+        addOctave(fromMm * fine + 17.3, stepMm * fine, yMm * fine - 5.1, 1, 1 - COARSE, out);
+    }
+
+    /** Between the columns of the lattice values run smoothly; a column is worked out when the row comes to it. */
+    private void addOctave(double x0, double step, double y, int octave, double weight, double[] out) {
         int iy = (int) Math.floor(y);
-        double fx = smooth(x - ix);
         double fy = smooth(y - iy);
-        double top = hash(ix, iy, octave) * (1 - fx) + hash(ix + 1, iy, octave) * fx;
-        double bottom = hash(ix, iy + 1, octave) * (1 - fx) + hash(ix + 1, iy + 1, octave) * fx;
-        return top * (1 - fy) + bottom * fy;
+        int ix = (int) Math.floor(x0);
+        double left = column(ix, iy, fy, octave);
+        double right = column(ix + 1, iy, fy, octave);
+        for (int i = 0; i < out.length; i++) {
+            double x = x0 + i * step;
+            int now = (int) Math.floor(x);
+            if (now != ix) {
+                left = now == ix + 1 ? right : column(now, iy, fy, octave);
+                right = column(now + 1, iy, fy, octave);
+                ix = now;
+            }
+            out[i] += weight * (left + smooth(x - ix) * (right - left));
+        }
+    }
+
+    private double column(int ix, int iy, double fy, int octave) {
+        return hash(ix, iy, octave) * (1 - fy) + hash(ix, iy + 1, octave) * fy;
     }
 
     private static double smooth(double t) {

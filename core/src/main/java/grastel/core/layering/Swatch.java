@@ -238,13 +238,13 @@ public final class Swatch {
         return Math.exp(-(thickness[heightClass] - clear) / SPECK_THICKNESS);
     }
 
-    /** Room for more layers: 1 bare paper … 0 a tooth that takes nothing more. */
+    /** Room for more layers: 1 bare paper … 0 a tooth that is full, or shines so that nothing holds. */
     public double toothLeft() {
         double sum = 0;
         for (int c = 0; c < Deposit.CLASSES; c++) {
             sum += Math.min(1, filling[c] / Deposit.capacity(surface.depth(), Deposit.HEIGHTS[c], 1));
         }
-        return 1 - sum / Deposit.CLASSES;
+        return (1 - sum / Deposit.CLASSES) * surface.grip();
     }
 
     /**

@@ -36,9 +36,11 @@ public final class SwatchPicture {
         BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_INDEXED, tones(swatch));
         byte[] out = ((DataBufferByte) picture.getRaster().getDataBuffer()).getData();
         ToothField field = new ToothField(seed, grainMm, swatch.surface().stroke());
+        double[] row = new double[width];
         for (int y = 0; y < height; y++) {
+            field.row(0.5 / pxPerMm, 1 / pxPerMm, (y + 0.5) / pxPerMm, row);
             for (int x = 0; x < width; x++) {
-                out[y * width + x] = (byte) (field.at((x + 0.5) / pxPerMm, (y + 0.5) / pxPerMm) * TONES);
+                out[y * width + x] = (byte) (row[x] * TONES);
             }
         }
         return picture;

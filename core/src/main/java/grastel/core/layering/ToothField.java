@@ -32,18 +32,32 @@ public final class ToothField {
     }
 
     public double at(double xMm, double yMm) {
-        return table[(int) Math.min(TABLE - 1, Math.max(0, raw(tooth, streaks, stroke, xMm, yMm) * TABLE))];
+        double[] one = new double[1];
+        row(xMm, 0, yMm, one);
+        return one[0];
     }
 
-    private static double raw(Grain tooth, Grain streaks, Stroke stroke, double x, double y) {
-        double height = tooth.at(x, y);
-        return switch (stroke) {
-            case CIRCLES -> height;
-            case ONE_WAY -> (1 - STREAK) * height + STREAK * streak(streaks, x, y, SLANT);
-            case CROSSED ->
-                (1 - STREAK) * height
-                        + STREAK / 2 * (streak(streaks, x, y, SLANT) + streak(streaks, x + 31, y, SLANT + Math.PI / 2));
-        };
+    /** The heights along a row of places. @param stepMm from one to the next */
+    void row(double fromMm, double stepMm, double yMm, double[] out) {
+        raw(tooth, streaks, stroke, fromMm, stepMm, yMm, out);
+        for (int i = 0; i < out.length; i++) {
+            out[i] = table[(int) Math.min(TABLE - 1, Math.max(0, out[i] * TABLE))];
+        }
+    }
+
+    private static void raw(Grain tooth, Grain streaks, Stroke stroke, double x0, double step, double y, double[] out) {
+        tooth.row(x0, step, y, out);
+        if (stroke == Stroke.CIRCLES) {
+            return;
+        }
+        for (int i = 0; i < out.length; i++) {
+            double x = x0 + i * step;
+            double lines = streak(streaks, x, y, SLANT);
+            if (stroke == Stroke.CROSSED) {
+                lines = (lines + streak(streaks, x + 31, y, SLANT + Math.PI / 2)) / 2;
+            }
+            out[i] = (1 - STREAK) * out[i] + STREAK * lines;
+        }
     }
 
     private static double streak(Grain streaks, double x, double y, double angle) {
@@ -66,9 +80,10 @@ public final class ToothField {
         Grain streaks = new Grain(12, 1);
         int side = 500;
         int[] counts = new int[TABLE];
+        double[] row = new double[side];
         for (int i = 0; i < side; i++) {
-            for (int j = 0; j < side; j++) {
-                double raw = raw(tooth, streaks, stroke, i * 0.37, j * 0.37);
+            raw(tooth, streaks, stroke, 0, 0.37, i * 0.37, row);
+            for (double raw : row) {
                 counts[(int) Math.min(TABLE - 1, raw * TABLE)]++;
             }
         }
