@@ -1,21 +1,19 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { Button, Segments, Select } from '../design/Controls';
 import { grey } from '../design/greys';
 import { Place } from '../design/Place';
 import { Notice } from '../design/States';
-import { colour, sizes, space } from '../design/tokens';
-import { GoalPicker } from './GoalPicker';
+import { useLatest } from '../design/useLatest';
+import { colour, space } from '../design/tokens';
+import { Findings } from './Findings';
 import { useHistory } from './history';
-import { HuePlot } from './HuePlot';
 import { Keeping } from './Keeping';
 import { StackList } from './StackList';
 import { layerTitle, moved, without, type Goal, type Kit, type StackData } from './stack';
 import { ToothSection } from './ToothSection';
-import { ValueLadder } from './ValueLadder';
-import { Warnings } from './Warnings';
 import { WhatIfRow } from './WhatIfRow';
 
 type Saved = Schemas['StackView'];
@@ -55,6 +53,8 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
   };
   const look = useQuery({ ...lookAt(stack), placeholderData: keepPreviousData });
   const seen = look.data;
+  // The swatch first; what is said of it follows in the next moment.
+  const shown = useDeferredValue(seen);
   // The neighbours come after the swatch itself, so that the swatch need not wait for them.
   const whatIf = useQuery({
     queryKey: ['what-if', stack, goal],
@@ -89,7 +89,7 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
         change(without(stack, selected), selected);
       } else if (typeof command === 'number') {
         const adopted = whatIf.data?.[command];
-        if (!adopted || whatIf.isPlaceholderData) {
+        if (!adopted || whatIf.isPlaceholderData || look.isPlaceholderData) {
           return;
         }
         change(adopted.stack, adopted.stack.layers.length - 1);
@@ -102,7 +102,9 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
     return () => window.removeEventListener('keydown', onKey);
   });
 
-  const names = stack.layers.map((layer) => layerTitle(layer, kit));
+  const names = useMemo(() => stack.layers.map((layer) => layerTitle(layer, kit)), [stack, kit]);
+  const changeLatest = useLatest(change);
+  const adopt = useLatest((next: StackData) => change(next, next.layers.length - 1));
   const paper = kit.papers.find((p) => p.id === stack.paper);
   const changed = JSON.stringify(stack) !== JSON.stringify(open?.stack);
   return (
@@ -144,7 +146,7 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
         />
       )}
       <Layout>
-        <StackList kit={kit} stack={stack} look={seen} selected={selected} onSelect={setSelected} onChange={change} />
+        <StackList kit={kit} stack={stack} look={shown} selected={selected} onSelect={setSelected} onChange={changeLatest} />
         <Middle>
           <Surround style={{ background: grey(Number(around)) }}>
             {seen && (
@@ -173,36 +175,11 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
             <Segments label="Surround L*" value={around} onChange={setAround} choices={surroundings.map((id) => ({ id, name: id }))} />
           </Strip>
           {look.error && <Notice role="alert">▲ {look.error instanceof ApiError ? look.error.message : 'Grastel cannot be reached. Your stack is still here.'}</Notice>}
-          {seen && <ToothSection section={seen.section} paper={paper?.colour ?? '#fff'} names={names} />}
+          {shown && <ToothSection section={shown.section} paper={paper?.colour ?? '#fff'} names={names} />}
         </Middle>
-        <Side>
-          {seen && (
-            <>
-              <Figures>
-                <dt>Value</dt>
-                <dd>{seen.colour.value.toFixed(1)}</dd>
-                <dt>Chroma</dt>
-                <dd>{seen.colour.chroma.toFixed(0)}</dd>
-                <dt>Specks</dt>
-                <dd>{Math.round(seen.specks * 100)} %</dd>
-                <dt>Tooth left</dt>
-                <dd>{Math.round(seen.toothLeft * 100)} %</dd>
-                <dt title="A student of the developing band, 25 cm²">25 cm² takes</dt>
-                <dd>{seen.minutes < 1 ? '< 1' : Math.round(seen.minutes)} min</dd>
-                <dt>L* a* b*</dt>
-                <dd>
-                  {seen.colour.l.toFixed(0)} {seen.colour.a.toFixed(0)} {seen.colour.b.toFixed(0)}
-                </dd>
-              </Figures>
-              <ValueLadder look={seen} steps={steps} onSteps={setSteps} />
-              <HuePlot look={seen} names={names} />
-            </>
-          )}
-          <GoalPicker kit={kit} goal={goal} found={seen?.goal} onGoal={setGoal} />
-          {seen && <Warnings look={seen} names={names} onRemedy={(next) => change(next, next.layers.length - 1)} />}
-        </Side>
+        <Findings kit={kit} look={shown} names={names} steps={steps} onSteps={setSteps} goal={goal} onGoal={setGoal} onRemedy={adopt} />
       </Layout>
-      {whatIf.data && <WhatIfRow variants={whatIf.data} onAdopt={(next) => change(next, next.layers.length - 1)} />}
+      {whatIf.data && <WhatIfRow variants={whatIf.data} stale={whatIf.isPlaceholderData || look.isPlaceholderData} onAdopt={adopt} />}
     </Place>
   );
 }
@@ -258,13 +235,3 @@ const Frame = styled.div`position: relative; width: 100%; height: 100%;`;
 const Swatch = styled.img`display: block; width: 100%; height: 100%; object-fit: cover; min-height: 0; position: absolute; inset: 0;`;
 const GoalPatch = styled.i`position: absolute; right: ${space(4)}; top: ${space(4)}; width: 96px; height: 96px;`;
 const Strip = styled.div`display: flex; flex-wrap: wrap; gap: ${space(2)} ${space(4)}; align-items: flex-end; & button { min-height: 30px; padding-left: 7px; padding-right: 7px; min-width: 0; }`;
-const Side = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; min-height: 0; overflow: auto;`;
-const Figures = styled.dl`
-  display: grid;
-  grid-template-columns: auto 1fr auto 1fr;
-  gap: 0 ${space(2)};
-  margin: 0;
-  font-size: ${sizes.small};
-  dt { color: ${colour.muted}; white-space: nowrap; }
-  dd { margin: 0; font-weight: 600; white-space: nowrap; }
-`;

@@ -1,4 +1,4 @@
-import { useRef } from 'react';
+import { memo, useRef } from 'react';
 import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button as Plate } from '../design/Controls';
@@ -19,7 +19,7 @@ interface Props {
 }
 
 /** The layers as they lie on paper: the last one laid on top. */
-export function StackList({ kit, stack, look, selected, onSelect, onChange }: Props) {
+export const StackList = memo(function StackList({ kit, stack, look, selected, onSelect, onChange }: Props) {
   const list = useRef<HTMLDivElement>(null);
   const last = stack.layers.length - 1;
   const items = stack.layers.map((layer, at) => ({ id: String(at), at, layer })).reverse();
@@ -98,7 +98,7 @@ export function StackList({ kit, stack, look, selected, onSelect, onChange }: Pr
       )}
     </Side>
   );
-}
+});
 
 const Side = styled.div`display: flex; flex-direction: column; gap: ${space(2)}; min-height: 0;`;
 const Adders = styled.div`display: flex; gap: ${space(3)}; align-items: baseline;`;

@@ -1,4 +1,4 @@
-import type { CSSProperties } from 'react';
+import { memo, type CSSProperties } from 'react';
 import styled from 'styled-components';
 import { colour, sizes, space } from '../design/tokens';
 import type { Look } from './stack';
@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** A cut through the paper's tooth: the paper, and on it every film with its own thickness and colour. */
-export function ToothSection({ section, paper, names }: Props) {
+export const ToothSection = memo(function ToothSection({ section, paper, names }: Props) {
   const columns = ORDER.map((i) => section[i]).filter((c) => c !== undefined);
   const deepest = Math.max(0.6, ...columns.map((c) => c.depth));
   const thickest = Math.max(0.4, ...columns.map((c) => c.bands.reduce((sum, b) => sum + b.thickness, 0)));
@@ -41,7 +41,7 @@ export function ToothSection({ section, paper, names }: Props) {
       </figcaption>
     </Figure>
   );
-}
+});
 
 interface Strip {
   d: string;

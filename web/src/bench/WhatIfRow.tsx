@@ -6,19 +6,21 @@ import { signed, whatIfWords } from './words';
 
 interface Props {
   variants: readonly WhatIf[];
+  /** True while the row still belongs to the stack before. */
+  stale: boolean;
   onAdopt: (stack: StackData) => void;
 }
 
 /** The neighbours of the stack; each is taken by its number key. */
-export function WhatIfRow({ variants, onAdopt }: Props) {
+export function WhatIfRow({ variants, stale, onAdopt }: Props) {
   return (
-    <Row aria-label="What if">
+    <Row aria-label="What if" data-stale={stale}>
       <Head>
         What if …
         <small>number keys take one</small>
       </Head>
       {variants.map((w, i) => (
-        <Chip key={w.kind} onPress={() => onAdopt(w.stack)} data-what-if={w.kind}>
+        <Chip key={w.kind} isDisabled={stale} onPress={() => onAdopt(w.stack)} data-what-if={w.kind}>
           <img src={w.picture} width={88} height={51} alt="" />
           <Name>
             <Key>{(i + 1) % 10}</Key>

@@ -23,7 +23,7 @@ export function Papers({ kit }: { kit: Schemas['KitView'] }) {
             <th>L* a* b*</th>
             <th>Tooth, cartridge = 1</th>
             <th>Grain, mm</th>
-            <th aria-label="Actions" />
+            <th>Change</th>
           </tr>
         </thead>
         <tbody>

@@ -1,0 +1,62 @@
+import { memo } from 'react';
+import styled from 'styled-components';
+import { colour, sizes, space } from '../design/tokens';
+import { GoalPicker } from './GoalPicker';
+import { HuePlot } from './HuePlot';
+import type { Goal, Kit, Look, StackData } from './stack';
+import { ValueLadder } from './ValueLadder';
+import { Warnings } from './Warnings';
+
+interface Props {
+  kit: Kit;
+  look: Look | undefined;
+  names: readonly string[];
+  steps: number;
+  onSteps: (steps: number) => void;
+  goal: Goal | null;
+  onGoal: (goal: Goal | null) => void;
+  onRemedy: (stack: StackData) => void;
+}
+
+/** What is found out about the stack: figures, value, hue, distance to the goal, what to mind. */
+export const Findings = memo(function Findings({ kit, look, names, steps, onSteps, goal, onGoal, onRemedy }: Props) {
+  return (
+    <Side>
+          {look && (
+            <>
+              <Figures>
+                <dt>Value</dt>
+                <dd>{look.colour.value.toFixed(1)}</dd>
+                <dt>Chroma</dt>
+                <dd>{look.colour.chroma.toFixed(0)}</dd>
+                <dt>Specks</dt>
+                <dd>{Math.round(look.specks * 100)} %</dd>
+                <dt>Tooth left</dt>
+                <dd>{Math.round(look.toothLeft * 100)} %</dd>
+                <dt title="A student of the developing band, 25 cm²">25 cm² takes</dt>
+                <dd>{look.minutes < 1 ? '< 1' : Math.round(look.minutes)} min</dd>
+                <dt>L* a* b*</dt>
+                <dd>
+                  {look.colour.l.toFixed(0)} {look.colour.a.toFixed(0)} {look.colour.b.toFixed(0)}
+                </dd>
+              </Figures>
+              <ValueLadder look={look} steps={steps} onSteps={onSteps} />
+              <HuePlot look={look} names={names} />
+            </>
+          )}
+          <GoalPicker kit={kit} goal={goal} found={look?.goal} onGoal={onGoal} />
+          {look && <Warnings look={look} names={names} onRemedy={onRemedy} />}
+        </Side>
+  );
+});
+
+const Side = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; min-height: 0; overflow: auto;`;
+const Figures = styled.dl`
+  display: grid;
+  grid-template-columns: auto 1fr auto 1fr;
+  gap: 0 ${space(2)};
+  margin: 0;
+  font-size: ${sizes.small};
+  dt { color: ${colour.muted}; white-space: nowrap; }
+  dd { margin: 0; font-weight: 600; white-space: nowrap; }
+`;
