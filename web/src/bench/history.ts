@@ -6,7 +6,7 @@ interface History<T> {
   future: readonly T[];
 }
 
-type Step<T> = { do: T } | 'undo' | 'redo' | { restart: T };
+type Step<T> = { do: T } | 'undo' | 'redo';
 
 const MOST = 200;
 
@@ -19,9 +19,6 @@ function next<T>(history: History<T>, step: Step<T>): History<T> {
   if (step === 'redo') {
     const [after, ...rest] = future;
     return after === undefined ? history : { past: [...past, present], present: after, future: rest };
-  }
-  if ('restart' in step) {
-    return { past: [], present: step.restart, future: [] };
   }
   return step.do === present ? history : { past: [...past, present].slice(-MOST), present: step.do, future: [] };
 }
@@ -36,6 +33,5 @@ export function useHistory<T>(start: () => T) {
     set: (value: T) => dispatch({ do: value }),
     undo: () => dispatch('undo'),
     redo: () => dispatch('redo'),
-    restart: (value: T) => dispatch({ restart: value }),
   };
 }

@@ -53,6 +53,21 @@ class Screenshots {
                     .click();
             desk.page.locator("rect[data-box]").nth(6).waitFor();
             take(desk, "sheets");
+            desk.go("Bench");
+            desk.page.locator("[aria-label='What if'][data-stale=false]").waitFor();
+            take(desk, "bench");
+            desk.go("Kit");
+            desk.button(Pattern.compile("Tide Blue")).click();
+            desk.heading("Tide Blue").waitFor();
+            take(desk, "kit");
+            desk.page
+                    .getByRole(
+                            AriaRole.RADIO,
+                            new Page.GetByRoleOptions().setName("reach").setExact(true))
+                    .click();
+            desk.button("Work it out").click();
+            desk.page.getByText("stacks of one to three layers tried").waitFor();
+            take(desk, "reach");
             desk.go("Classes");
             desk.page.getByText("8 Dunlin").click();
             desk.heading("8 Dunlin").waitFor();
