@@ -4,7 +4,7 @@ import { FileTrigger } from 'react-aria-components';
 import { Button, LinkButton, Segments, Select } from '../design/Controls';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
-import { NumberBox } from '../design/NumberBox';
+import { LabBoxes } from '../design/LabBoxes';
 import { srgbToLab } from './pixel';
 import type { Goal, Kit, Look } from './stack';
 import { signed } from './words';
@@ -57,11 +57,7 @@ export const GoalPicker = memo(function GoalPicker({ kit, goal, found, onGoal }:
         />
       )}
       {from === 'lab' && goal && (
-        <Numbers>
-          <NumberBox label="L*" value={goal.l} least={0} most={100} onChange={(l) => onGoal({ ...goal, l })} />
-          <NumberBox label="a*" value={goal.a} least={-150} most={150} onChange={(a) => onGoal({ ...goal, a })} />
-          <NumberBox label="b*" value={goal.b} least={-150} most={150} onChange={(b) => onGoal({ ...goal, b })} />
-        </Numbers>
+        <LabBoxes lab={goal} onChange={onGoal} />
       )}
       {from === 'picture' && <FromPicture onGoal={onGoal} />}
       {found && (
@@ -120,7 +116,6 @@ function FromPicture({ onGoal }: { onGoal: (goal: Goal) => void }) {
 }
 
 const Panel = styled.section`display: flex; flex-direction: column; gap: ${space(2)}; & button { padding-left: 7px; padding-right: 7px; min-height: 30px; }`;
-const Numbers = styled.div`display: grid; grid-template-columns: repeat(3, 1fr); gap: ${space(2)};`;
 const Standing = styled.p`display: flex; align-items: center; gap: ${space(2)};`;
 const Canvas = styled.canvas`display: block; width: 100%; margin-top: ${space(2)}; cursor: crosshair; border: 1px solid ${colour.line}; &[hidden] { display: none; }`;
 const Hint = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

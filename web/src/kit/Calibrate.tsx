@@ -3,7 +3,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { Button, LinkButton, MainButton } from '../design/Controls';
-import { NumberBox } from '../design/NumberBox';
+import { LabBoxes } from '../design/LabBoxes';
 import { Notice } from '../design/States';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
@@ -48,8 +48,8 @@ export function Calibrate({ pencil, paper, paperName, onDone }: Props) {
     },
   });
   const error = read.error ?? fit.error;
-  const set = (at: number, change: Partial<Swatch['lab']>) =>
-    setSwatches(swatches.map((s, i) => (i === at ? { grade: s.grade, passes: s.passes, lab: { ...s.lab, ...change } } : s)));
+  const set = (at: number, lab: Swatch['lab']) =>
+    setSwatches(swatches.map((s, i) => (i === at ? { grade: s.grade, passes: s.passes, lab } : s)));
   return (
     <Panel aria-label="Calibrate">
       <p>
@@ -64,11 +64,7 @@ export function Calibrate({ pencil, paper, paperName, onDone }: Props) {
           <Label>
             {s.colour && <Asked $colour={s.colour} $size={14} />} {gradeNames[s.grade]}, {passWords(s.passes)}
           </Label>
-          <Three>
-            <NumberBox label="L*" value={s.lab.l} least={0} most={100} onChange={(l) => set(i, { l })} />
-            <NumberBox label="a*" value={s.lab.a} least={-150} most={150} onChange={(a) => set(i, { a })} />
-            <NumberBox label="b*" value={s.lab.b} least={-150} most={150} onChange={(b) => set(i, { b })} />
-          </Three>
+          <LabBoxes lab={s.lab} onChange={(lab) => set(i, lab)} />
         </div>
       ))}
       {error && <Notice role="alert">▲ {error instanceof ApiError ? error.message : 'Grastel cannot be reached.'}</Notice>}
@@ -104,6 +100,5 @@ export function Calibrate({ pencil, paper, paperName, onDone }: Props) {
 
 const Panel = styled.section`display: flex; flex-direction: column; gap: ${space(3)}; & > button { align-self: flex-start; }`;
 const Label = styled.p`font-weight: 600; font-size: ${sizes.small};`;
-const Three = styled.div`display: grid; grid-template-columns: repeat(3, 1fr); gap: ${space(2)};`;
 const Found = styled.div`padding: ${space(2)} ${space(3)}; background: ${colour.wash}; border-left: 4px solid ${colour.ink};`;
 const Row = styled.div`display: flex; gap: ${space(3)}; align-items: center;`;

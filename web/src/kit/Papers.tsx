@@ -3,6 +3,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { LinkButton, MainButton, Words } from '../design/Controls';
+import { LabBoxes } from '../design/LabBoxes';
 import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { Asked } from '../design/Swatch';
@@ -68,11 +69,7 @@ function PaperForm({ paper, onDone }: { paper: Paper | undefined; onDone: () => 
     <Form>
       <h2>{paper ? paper.name : 'A new paper'}</h2>
       <Words label="Name" value={request.name} onChange={(name) => set({ name })} error={error?.field('name')} required />
-      <Three>
-        <NumberBox label="L*" value={request.lab.l} least={0} most={100} onChange={(l) => set({ lab: { ...request.lab, l } })} />
-        <NumberBox label="a*" value={request.lab.a} least={-150} most={150} onChange={(a) => set({ lab: { ...request.lab, a } })} />
-        <NumberBox label="b*" value={request.lab.b} least={-150} most={150} onChange={(b) => set({ lab: { ...request.lab, b } })} />
-      </Three>
+      <LabBoxes lab={request.lab} onChange={(lab) => set({ lab })} />
       <Hint>Tooth: smooth board 0.35, drawing cartridge 1, textured watercolour 1.6, pastel paper 2.2.</Hint>
       <Three>
         <NumberBox label="Tooth" value={request.tooth} least={0.1} most={4} step={0.05} digits={2} onChange={(tooth) => set({ tooth })} />

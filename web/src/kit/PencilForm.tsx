@@ -3,6 +3,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { LinkButton, MainButton, Segments, Words } from '../design/Controls';
+import { LabBoxes } from '../design/LabBoxes';
 import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { space } from '../design/tokens';
@@ -78,11 +79,7 @@ export function PencilForm({ kit, pencil, onDone }: Props) {
           </LinkButton>
         </Row>
       )}
-      <Three>
-        <NumberBox label="L*" value={request.lab.l} least={0} most={100} onChange={(l) => set({ lab: { ...request.lab, l }, source: 'MEASURED_LAB' })} />
-        <NumberBox label="a*" value={request.lab.a} least={-150} most={150} onChange={(a) => set({ lab: { ...request.lab, a }, source: 'MEASURED_LAB' })} />
-        <NumberBox label="b*" value={request.lab.b} least={-150} most={150} onChange={(b) => set({ lab: { ...request.lab, b }, source: 'MEASURED_LAB' })} />
-      </Three>
+      <LabBoxes lab={request.lab} onChange={(lab) => set({ lab, source: 'MEASURED_LAB' })} />
       <Segments
         label="Binder"
         value={request.binder}
@@ -123,5 +120,4 @@ function blank(kit: Schemas['KitView']): Request {
 
 const Form = styled.form`display: flex; flex-direction: column; gap: ${space(3)};`;
 const Pair = styled.div`display: grid; grid-template-columns: 1fr 1fr; gap: ${space(2)};`;
-const Three = styled.div`display: grid; grid-template-columns: repeat(3, 1fr); gap: ${space(2)};`;
 const Row = styled.div`display: flex; gap: ${space(3)}; align-items: center;`;

@@ -134,7 +134,8 @@ final class BenchCard {
 
     private static String words(Layer layer) {
         if (layer instanceof Layer.Colour c) {
-            return title(c.pass().pencil()) + " – " + pressure(c.pass().pressure()) + ", "
+            return title(c.pass().pencil()) + " – "
+                    + PressureGrade.nearest(c.pass().pressure()).name().toLowerCase(Locale.ROOT) + ", "
                     + stroke(c.pass().stroke()) + ", " + (c.pass().point() > 0.5 ? "sharp" : "dull") + ", "
                     + passes(c.passes());
         }
@@ -146,16 +147,6 @@ final class BenchCard {
 
     private static String title(Pencil pencil) {
         return pencil.code() + " " + pencil.name();
-    }
-
-    private static String pressure(double pressure) {
-        PressureGrade nearest = PressureGrade.WHISPER;
-        for (PressureGrade grade : PressureGrade.values()) {
-            if (Math.abs(grade.pressure() - pressure) < Math.abs(nearest.pressure() - pressure)) {
-                nearest = grade;
-            }
-        }
-        return nearest.name().toLowerCase(Locale.ROOT);
     }
 
     private static String stroke(Stroke stroke) {

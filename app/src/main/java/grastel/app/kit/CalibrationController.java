@@ -46,12 +46,8 @@ class CalibrationController {
             @NotNull @Valid LabView lab,
             String colour) {
         static MeasuredSwatch of(Measured m) {
-            PressureGrade grade = PressureGrade.values()[0];
-            for (PressureGrade g : PressureGrade.values()) {
-                grade = g.pressure() == m.drawn().pass().pressure() ? g : grade;
-            }
             return new MeasuredSwatch(
-                    grade,
+                    PressureGrade.nearest(m.drawn().pass().pressure()),
                     m.drawn().passes(),
                     LabView.of(m.colour()),
                     Srgb.of(m.colour()).hex());

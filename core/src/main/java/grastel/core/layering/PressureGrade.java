@@ -14,6 +14,17 @@ public enum PressureGrade {
         this.pressure = pressure;
     }
 
+    /** The grade whose pressure is nearest. @param pressure 0…1 */
+    public static PressureGrade nearest(double pressure) {
+        PressureGrade nearest = WHISPER;
+        for (PressureGrade grade : values()) {
+            if (Math.abs(grade.pressure - pressure) < Math.abs(nearest.pressure - pressure)) {
+                nearest = grade;
+            }
+        }
+        return nearest;
+    }
+
     /** 0 none … 1 full force. */
     public double pressure() {
         return pressure;
