@@ -7,6 +7,7 @@ import { grey } from '../design/greys';
 import { Place } from '../design/Place';
 import { Notice } from '../design/States';
 import { useLatest } from '../design/useLatest';
+import { useSize } from '../design/useSize';
 import { colour, space } from '../design/tokens';
 import { Findings } from './Findings';
 import { useHistory } from './history';
@@ -40,10 +41,11 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
   const [zoom, setZoom] = useState<Zoom>('NEAR');
   const [around, setAround] = useState<(typeof surroundings)[number]>('95');
   const [keeping, setKeeping] = useState(false);
+  const [frame, size] = useSize({ width: 484, height: 252 });
 
   const queries = useQueryClient();
   const lookAt = (at: StackData) => {
-    const request = { stack: at, steps, zoom, width: 520, height: 300, ...(goal ? { goal } : {}) };
+    const request = { stack: at, steps, zoom, ...size, ...(goal ? { goal } : {}) };
     return queryOptions({
       queryKey: ['look', request],
       queryFn: ({ signal }) => body(api.POST('/api/bench/look', { body: request, signal })),
@@ -150,7 +152,7 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
         <Middle>
           <Surround style={{ background: grey(Number(around)) }}>
             {seen && (
-              <Frame>
+              <Frame ref={frame}>
                 <Swatch
                   src={seen.picture}
                   alt={`Predicted: value ${seen.colour.value.toFixed(1)}, chroma ${seen.colour.chroma.toFixed(0)}, specks ${Math.round(seen.specks * 100)} per cent`}

@@ -78,6 +78,7 @@ public abstract class DeskTest {
         Path folder =
                 Path.of("target", "test-data", UUID.randomUUID().toString()).toAbsolutePath();
         properties.add("grastel.data", folder::toString);
+        properties.add("grastel.warm-up", () -> false);
     }
 
     protected SignedIn newTeacher() {

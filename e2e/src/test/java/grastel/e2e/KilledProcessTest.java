@@ -63,8 +63,16 @@ class KilledProcessTest {
             SignedIn teacher =
                     again.bean(Accounts.class).byName("ilse.korhonen").orElseThrow();
             Returns returns = again.bean(Returns.class);
-            await(() -> Ownership.as(teacher.id(), () -> returns.progress(run)).read() == PAGES);
             JdbcTemplate jdbc = again.bean(JdbcTemplate.class);
+            await(() -> jdbc.queryForObject(
+                            "select count(*) from returned_page where state in ('QUEUED', 'READING')", Integer.class)
+                    == 0);
+            assertThat(jdbc.queryForList(
+                            "select distinct state || ' ' || coalesce(problem, '') from returned_page", String.class))
+                    .as("states of the pages and what hinders them")
+                    .containsExactly("READ ");
+            assertThat(Ownership.as(teacher.id(), () -> returns.progress(run)).read())
+                    .isEqualTo(PAGES);
             assertThat(jdbc.queryForObject("select count(*) from returned_page where state = 'READ'", Integer.class))
                     .isEqualTo(PAGES);
             assertThat(jdbc.queryForObject("select count(*) from goal_mark", Integer.class))

@@ -6,6 +6,7 @@ import boofcv.factory.fiducial.ConfigHammingMarker;
 import boofcv.factory.fiducial.FactoryFiducial;
 import boofcv.struct.image.GrayU8;
 import com.google.zxing.BarcodeFormat;
+import com.google.zxing.Binarizer;
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.DecodeHintType;
 import com.google.zxing.PlanarYUVLuminanceSource;
@@ -22,6 +23,7 @@ import grastel.core.page.Rect;
 import grastel.core.reading.UnreadablePage.Problem;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
@@ -36,7 +38,7 @@ final class PageFinder {
 
     private static final int FEWEST_MARKERS = 3;
     private static final double CODE_MARGIN_MM = 2.5;
-    private static final double CODE_PX_PER_MM = 7;
+    private static final List<Double> CODE_PX_PER_MM = List.of(7.0, 10.3);
 
     private final FiducialDetector<GrayU8> detector;
 
@@ -115,23 +117,33 @@ final class PageFinder {
         return grey;
     }
 
+    /** Tried finer and with either threshold until one reads: a few patterns deceive one and not the other. */
     private static PageCode code(Picture picture, Mapping mapping, PageSize size) {
+        for (double pxPerMm : CODE_PX_PER_MM) {
+            var source = codeSquare(picture, mapping, size, pxPerMm);
+            for (Binarizer binarizer : List.of(new GlobalHistogramBinarizer(source), new HybridBinarizer(source))) {
+                Optional<PageCode> code = decode(new BinaryBitmap(binarizer)).flatMap(PageCode::parse);
+                if (code.isPresent()) {
+                    return code.get();
+                }
+            }
+        }
+        return null;
+    }
+
+    private static PlanarYUVLuminanceSource codeSquare(
+            Picture picture, Mapping mapping, PageSize size, double pxPerMm) {
         Rect area = PageFurniture.code(size).inset(-CODE_MARGIN_MM);
-        int side = (int) Math.round(area.width() * CODE_PX_PER_MM);
+        int side = (int) Math.round(area.width() * pxPerMm);
         byte[] grey = new byte[side * side];
         for (int y = 0; y < side; y++) {
             for (int x = 0; x < side; x++) {
-                double mmX = area.x() + (x + 0.5) / CODE_PX_PER_MM;
-                double mmY = area.y() + (y + 0.5) / CODE_PX_PER_MM;
+                double mmX = area.x() + (x + 0.5) / pxPerMm;
+                double mmY = area.y() + (y + 0.5) / pxPerMm;
                 grey[y * side + x] = (byte) green(picture, mapping.x(mmX, mmY), mapping.y(mmX, mmY));
             }
         }
-        var source = new PlanarYUVLuminanceSource(grey, side, side, 0, 0, side, side, false);
-        String text = decode(new BinaryBitmap(new GlobalHistogramBinarizer(source)));
-        if (text == null) {
-            text = decode(new BinaryBitmap(new HybridBinarizer(source)));
-        }
-        return text == null ? null : PageCode.parse(text).orElse(null);
+        return new PlanarYUVLuminanceSource(grey, side, side, 0, 0, side, side, false);
     }
 
     private static int green(Picture picture, double x, double y) {
@@ -140,9 +152,9 @@ final class PageFinder {
         return picture.rgb[(py * picture.width + px) * 3 + 1] & 0xff;
     }
 
-    private static String decode(BinaryBitmap bitmap) {
+    private static Optional<String> decode(BinaryBitmap bitmap) {
         try {
-            return new QRCodeReader()
+            return Optional.of(new QRCodeReader()
                     .decode(
                             bitmap,
                             Map.of(
@@ -150,9 +162,9 @@ final class PageFinder {
                                     true,
                                     DecodeHintType.POSSIBLE_FORMATS,
                                     List.of(BarcodeFormat.QR_CODE)))
-                    .getText();
+                    .getText());
         } catch (ReaderException e) {
-            return null;
+            return Optional.empty();
         }
     }
 }
