@@ -22,9 +22,17 @@ public final class Grain {
 
     /** Middle values are the most common: about 0.5 ± 0.17, within 0…1. */
     public double at(double xMm, double yMm) {
-        double[] one = new double[1];
-        row(xMm, 0, yMm, one);
-        return one[0];
+        double x = xMm / period;
+        double y = yMm / period;
+        return COARSE * lattice(x, y, 0) + (1 - COARSE) * lattice(x * FINER + 17.3, y * FINER - 5.1, 1);
+    }
+
+    private double lattice(double x, double y, int octave) {
+        int ix = (int) Math.floor(x);
+        int iy = (int) Math.floor(y);
+        double fy = smooth(y - iy);
+        double left = column(ix, iy, fy, octave);
+        return left + smooth(x - ix) * (column(ix + 1, iy, fy, octave) - left);
     }
 
     /** The values along a row of places, which share most of the work. @param stepMm from one to the next */

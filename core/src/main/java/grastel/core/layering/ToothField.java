@@ -32,32 +32,35 @@ public final class ToothField {
     }
 
     public double at(double xMm, double yMm) {
-        double[] one = new double[1];
-        row(xMm, 0, yMm, one);
-        return one[0];
+        return evened(stroked(tooth.at(xMm, yMm), xMm, yMm));
     }
 
     /** The heights along a row of places. @param stepMm from one to the next */
     void row(double fromMm, double stepMm, double yMm, double[] out) {
-        raw(tooth, streaks, stroke, fromMm, stepMm, yMm, out);
+        tooth.row(fromMm, stepMm, yMm, out);
         for (int i = 0; i < out.length; i++) {
-            out[i] = table[(int) Math.min(TABLE - 1, Math.max(0, out[i] * TABLE))];
+            out[i] = evened(stroked(out[i], fromMm + i * stepMm, yMm));
         }
     }
 
-    private static void raw(Grain tooth, Grain streaks, Stroke stroke, double x0, double step, double y, double[] out) {
-        tooth.row(x0, step, y, out);
+    private double evened(double raw) {
+        return table[(int) Math.min(TABLE - 1, Math.max(0, raw * TABLE))];
+    }
+
+    private double stroked(double height, double x, double y) {
+        return stroked(streaks, stroke, height, x, y);
+    }
+
+    /** Circles show the tooth alone; lines lay streaks over it. */
+    private static double stroked(Grain streaks, Stroke stroke, double height, double x, double y) {
         if (stroke == Stroke.CIRCLES) {
-            return;
+            return height;
         }
-        for (int i = 0; i < out.length; i++) {
-            double x = x0 + i * step;
-            double lines = streak(streaks, x, y, SLANT);
-            if (stroke == Stroke.CROSSED) {
-                lines = (lines + streak(streaks, x + 31, y, SLANT + Math.PI / 2)) / 2;
-            }
-            out[i] = (1 - STREAK) * out[i] + STREAK * lines;
+        double lines = streak(streaks, x, y, SLANT);
+        if (stroke == Stroke.CROSSED) {
+            lines = (lines + streak(streaks, x + 31, y, SLANT + Math.PI / 2)) / 2;
         }
+        return (1 - STREAK) * height + STREAK * lines;
     }
 
     private static double streak(Grain streaks, double x, double y, double angle) {
@@ -80,10 +83,9 @@ public final class ToothField {
         Grain streaks = new Grain(12, 1);
         int side = 500;
         int[] counts = new int[TABLE];
-        double[] row = new double[side];
         for (int i = 0; i < side; i++) {
-            raw(tooth, streaks, stroke, 0, 0.37, i * 0.37, row);
-            for (double raw : row) {
+            for (int j = 0; j < side; j++) {
+                double raw = stroked(streaks, stroke, tooth.at(j * 0.37, i * 0.37), j * 0.37, i * 0.37);
                 counts[(int) Math.min(TABLE - 1, raw * TABLE)]++;
             }
         }
