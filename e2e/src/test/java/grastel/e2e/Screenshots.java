@@ -69,7 +69,9 @@ class Screenshots {
             desk.page.getByText("stacks of one to three layers tried").waitFor();
             take(desk, "reach");
             desk.go("Classes");
-            desk.page.getByText("8 Dunlin").click();
+            desk.page
+                    .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^8 Dunlin")))
+                    .click();
             desk.heading("8 Dunlin").waitFor();
             take(desk, "classes");
             desk.go("Today");
