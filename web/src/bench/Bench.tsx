@@ -39,7 +39,7 @@ function first(kit: Kit): StackData {
   const paper = kit.papers.find((p) => p.name === 'Harbour Cartridge') ?? kit.papers[0];
   const byName = (name: string) => kit.pencils.find((p) => p.name === name)?.id;
   const violet = byName('Mussel Violet');
-  const red = byName('Buoy Red') ?? kit.pencils[0]?.id;
+  const red = byName('Buoy Red') ?? kit.pencils.find((p) => !p.colourless)?.id;
   return {
     paper: paper?.id ?? '',
     layers: [...(violet ? [{ ...colourLayer(violet), pressure: 0.08 }] : []), ...(red ? [{ ...colourLayer(red), passes: 2 }] : [])],

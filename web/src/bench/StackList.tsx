@@ -37,7 +37,7 @@ export const StackList = memo(function StackList({ kit, stack, look, selected, o
     },
   });
   const add = (layer: LayerData) => onChange({ ...stack, layers: [...stack.layers, layer] }, stack.layers.length);
-  const first = kit.pencils[0]?.id ?? '';
+  const first = kit.pencils.find((p) => !p.colourless)?.id ?? '';
   const white = [...kit.pencils].filter((p) => !p.colourless).sort((a, b) => b.value - a.value)[0]?.id ?? first;
   const topPencil = stack.layers[last]?.pencil ?? first;
   const current = stack.layers[selected];

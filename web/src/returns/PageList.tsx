@@ -42,7 +42,7 @@ function Standing({ row }: { row: Row }) {
           {row.levels.map((level, i) => (
             <Level key={i} level={level} size={16} />
           ))}
-          {row.close && !row.confirmed && <Small>close</Small>}
+          {row.close && !row.confirmed && <Small>&ensp;close</Small>}
           {row.notices.length > 0 && <Small>▲</Small>}
         </Levels>
       );

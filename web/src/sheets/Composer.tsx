@@ -75,7 +75,7 @@ function Parameters({ kit, sheets, open, request, onRequest, error }: Props) {
         label="Pencil"
         value={request.pencil}
         onChange={(pencil) => set(retitled ? { pencil } : { pencil, title: undefined })}
-        choices={kit.pencils.map((p) => ({
+        choices={kit.pencils.filter((p) => !p.colourless).map((p) => ({
           id: p.id,
           name: `${p.code} ${p.name}`,
           note: p.range,

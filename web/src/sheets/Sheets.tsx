@@ -113,7 +113,7 @@ function Desk({ kit, sheets, classes, open, classId, onClass, run, onRun }: Desk
 }
 
 function first(kit: Kit): SheetRequest {
-  const pencil = kit.pencils.find((p) => p.name === 'Buoy Red') ?? kit.pencils[0];
+  const pencil = kit.pencils.find((p) => p.name === 'Buoy Red') ?? kit.pencils.find((p) => !p.colourless);
   const paper = kit.papers.find((p) => p.tooth === 1) ?? kit.papers[0];
   return {
     pencil: pencil?.id ?? '',
