@@ -84,6 +84,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["find"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench/stacks": {
         parameters: {
             query?: never;
@@ -164,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/method": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["teach"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/students": {
         parameters: {
             query?: never;
@@ -191,6 +223,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/method-questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["questions"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -692,6 +740,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sheets/{id}/pages/{number}.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["svg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sheets/{id}/runs": {
         parameters: {
             query?: never;
@@ -702,6 +766,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["print"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/{id}/teacher.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["teacherPdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/method-effect": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["methodEffect"];
         delete?: never;
         options?: never;
         head?: never;
@@ -839,22 +951,6 @@ export interface components {
             /** Format: double */
             deltaValue: number;
         };
-        AskedView: {
-            /** Format: double */
-            askedLightness: number;
-            /** Format: double */
-            askedValue: number;
-            field: string;
-            /** @enum {string} */
-            grade: "WHISPER" | "LIGHT" | "MEDIUM" | "FIRM" | "FULL";
-            /** Format: int32 */
-            passes: number;
-            predictedColour: string;
-            /** Format: double */
-            predictedLightness: number;
-            /** Format: double */
-            predictedValue: number;
-        };
         AttemptView: {
             cells: components["schemas"]["CellView"][];
             confirmed: boolean;
@@ -930,6 +1026,16 @@ export interface components {
             field: string;
             /** Format: double */
             lightness: number;
+            /** Format: uuid */
+            page: string;
+        };
+        ChangedSheetView: {
+            /** Format: int32 */
+            fields: number;
+            problem?: string;
+            /** Format: uuid */
+            sheet: string;
+            title: string;
         };
         ClassChange: {
             /** @enum {string} */
@@ -942,7 +1048,9 @@ export interface components {
             band: "FIRST_STEPS" | "DEVELOPING" | "ADVANCED";
             /** Format: uuid */
             id: string;
+            method: ("LIGHT_TO_DARK" | "DARKS_FIRST" | "OWN_COLOUR_FIRST" | "FOUNDATION_UNDER" | "DARK_OVER" | "SHARP_START" | "DULL_START" | "BURNISH_WHITE" | "BURNISH_BLENDER" | "BURNISH_TINT" | "BURNISH_OWN" | "BURNISH_LAST" | "BURNISH_MIDWAY" | "BLACK_MIXED" | "BLACK_ACCENTS" | "BLACK_FIRST" | "SOLVENT_NONE" | "SOLVENT_SPARING" | "SOLVENT_GENEROUS" | "LEAVE_PAPER" | "HOLD_WITH_WHITE" | "CLOSE_MATCH" | "VALUES_RIGHT" | "NO_ERASING" | "PUTTY_ERASER")[];
             name: string;
+            namesHidden: boolean;
             periods: components["schemas"]["PeriodView"][];
             students: components["schemas"]["StudentView"][];
         };
@@ -980,30 +1088,51 @@ export interface components {
             password: string;
         };
         DraftView: {
-            asked: components["schemas"]["AskedView"][];
+            exercises: components["schemas"]["ExerciseView"][];
             /** Format: double */
-            askedStep: number;
-            feasibility: components["schemas"]["FeasibilityView"][];
+            grainMm: number;
             /** Format: double */
             minutes: number;
-            page: components["schemas"]["PageView"];
+            pageProblem?: string;
+            pages: components["schemas"]["PageView"][];
+            paperColour: string;
+        };
+        ExerciseData: {
+            kind: string;
+            values: {
+                [key: string]: components["schemas"]["ValueData"];
+            };
+        };
+        ExerciseView: {
+            cautions: string[];
+            faults: components["schemas"]["FaultWordsView"][];
+            fields: components["schemas"]["PlannedFieldView"][];
+            findings: components["schemas"]["FindingView"][];
+            goals: components["schemas"]["PlannedGoalView"][];
+            kind: components["schemas"]["KindView"];
+            /** Format: double */
+            minutes: number;
+            notes: string[];
+            palette: components["schemas"]["PencilView"][];
+            parameters: components["schemas"]["ParameterView"][];
+            problems: components["schemas"]["ValueProblemView"][];
+            title: string;
+            used: {
+                [key: string]: components["schemas"]["ValueData"];
+            };
         };
         FaultView: {
             /** @enum {string} */
-            cause: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE";
+            cause: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED";
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
+            label: string;
             /** Format: int32 */
             students: number;
         };
-        FeasibilityView: {
-            /** Format: double */
-            asked: number;
-            /** @enum {string} */
-            code: "TOO_MANY_STEPS" | "NO_RANGE" | "STEP_MISSED" | "SAME_RECIPE";
-            field?: string;
-            /** Format: double */
-            possible: number;
+        FaultWordsView: {
+            say: string;
+            sign: string;
         };
         FieldProblem: {
             code: string;
@@ -1013,43 +1142,59 @@ export interface components {
         FieldView: {
             box: components["schemas"]["RectView"];
             id: string;
+            path?: string;
+        };
+        FindingView: {
+            field?: string;
+            remedies: components["schemas"]["RemedyView"][];
+            words: string;
         };
         GoalLevel: {
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE";
-            /** @enum {string} */
             level: "NOT_TRIED" | "BEGINNING" | "NEARLY" | "SECURE" | "BEYOND";
+            /** Format: uuid */
+            mark: string;
         };
         GoalSpreadView: {
             /** @enum {string} */
-            commonest?: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE";
+            commonest?: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED";
             /** Format: int32 */
             commonestCount: number;
             counts: number[];
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
+            label: string;
         };
         GoalView: {
             /** Format: double */
             beyond: number;
             /** @enum {string} */
-            cause?: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE";
+            cause?: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED";
             close: boolean;
+            /** Format: int32 */
+            digits: number;
+            exercise: string;
             field?: string;
             /** Format: double */
             figure?: number;
+            figureName: string;
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
+            /** Format: uuid */
+            id: string;
+            label: string;
             /** Format: int32 */
             level?: number;
             /** Format: double */
             nearly: number;
             /** Format: double */
             plusMinus?: number;
+            praise: string;
             /** Format: int32 */
             proposed: number;
             /** Format: double */
             secure: number;
+            unit: string;
         };
         ImportRow: {
             code: string;
@@ -1068,6 +1213,11 @@ export interface components {
             displayName: string;
             name: string;
             password: string;
+        };
+        KindView: {
+            id: string;
+            name: string;
+            teaches: string;
         };
         KitView: {
             papers: components["schemas"]["PaperView"][];
@@ -1145,14 +1295,20 @@ export interface components {
         };
         MarkView: {
             /** @enum {string} */
-            cause?: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE";
+            cause?: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED";
+            /** Format: int32 */
+            digits: number;
             field?: string;
             /** Format: double */
             figure?: number;
+            figureName: string;
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
+            label: string;
             /** Format: int32 */
             level: number;
+            praise: string;
+            unit: string;
         };
         MatchRequest: {
             corners?: components["schemas"]["Point"][];
@@ -1167,6 +1323,15 @@ export interface components {
             /** Format: int32 */
             passes: number;
         };
+        MethodEffectRequest: {
+            /** Format: uuid */
+            schoolClass: string;
+            schools: ("LIGHT_TO_DARK" | "DARKS_FIRST" | "OWN_COLOUR_FIRST" | "FOUNDATION_UNDER" | "DARK_OVER" | "SHARP_START" | "DULL_START" | "BURNISH_WHITE" | "BURNISH_BLENDER" | "BURNISH_TINT" | "BURNISH_OWN" | "BURNISH_LAST" | "BURNISH_MIDWAY" | "BLACK_MIXED" | "BLACK_ACCENTS" | "BLACK_FIRST" | "SOLVENT_NONE" | "SOLVENT_SPARING" | "SOLVENT_GENEROUS" | "LEAVE_PAPER" | "HOLD_WITH_WHITE" | "CLOSE_MATCH" | "VALUES_RIGHT" | "NO_ERASING" | "PUTTY_ERASER")[];
+        };
+        MethodRequest: {
+            namesHidden: boolean;
+            schools: ("LIGHT_TO_DARK" | "DARKS_FIRST" | "OWN_COLOUR_FIRST" | "FOUNDATION_UNDER" | "DARK_OVER" | "SHARP_START" | "DULL_START" | "BURNISH_WHITE" | "BURNISH_BLENDER" | "BURNISH_TINT" | "BURNISH_OWN" | "BURNISH_LAST" | "BURNISH_MIDWAY" | "BLACK_MIXED" | "BLACK_ACCENTS" | "BLACK_FIRST" | "SOLVENT_NONE" | "SOLVENT_SPARING" | "SOLVENT_GENEROUS" | "LEAVE_PAPER" | "HOLD_WITH_WHITE" | "CLOSE_MATCH" | "VALUES_RIGHT" | "NO_ERASING" | "PUTTY_ERASER")[];
+        };
         Names: {
             names: string;
         };
@@ -1176,6 +1341,10 @@ export interface components {
             name: string;
             names: string;
             periods: components["schemas"]["PeriodView"][];
+        };
+        OptionView: {
+            id: string;
+            label: string;
         };
         OutcomeView: {
             /** Format: double */
@@ -1220,6 +1389,7 @@ export interface components {
             fields: components["schemas"]["FieldView"][];
             /** Format: double */
             height: number;
+            keys: components["schemas"]["RectView"][];
             patches: components["schemas"]["PatchView"][];
             rules: components["schemas"]["RuleView"][];
             texts: components["schemas"]["TextView"][];
@@ -1244,6 +1414,19 @@ export interface components {
             name: string;
             /** Format: double */
             tooth: number;
+        };
+        ParameterView: {
+            label: string;
+            /** Format: double */
+            least?: number;
+            mayBeLeftOpen: boolean;
+            /** Format: double */
+            most?: number;
+            name: string;
+            options: components["schemas"]["OptionView"][];
+            pencils: string[];
+            /** @enum {string} */
+            type: "WHOLE" | "MEASURE" | "CHOICE" | "SEVERAL" | "PENCIL";
         };
         PatchView: {
             box: components["schemas"]["RectView"];
@@ -1322,6 +1505,36 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        PlannedFieldView: {
+            /** @enum {string} */
+            ask: "VALUE" | "COLOUR" | "NOTHING";
+            asked: string[];
+            /** Format: double */
+            askedLightness?: number;
+            /** Format: double */
+            askedValue?: number;
+            group: string;
+            id: string;
+            label: string;
+            predicted: string[];
+            /** Format: double */
+            predictedChroma: number;
+            /** Format: double */
+            predictedLightness: number;
+            /** Format: double */
+            predictedValue: number;
+            recipe: string[];
+            /** Format: double */
+            specks: number;
+        };
+        PlannedGoalView: {
+            figure: string;
+            label: string;
+            more: boolean;
+            /** Format: double */
+            secure: number;
+            unit: string;
+        };
         Point: {
             /** Format: double */
             x: number;
@@ -1333,6 +1546,8 @@ export interface components {
             id: string;
             /** Format: int32 */
             number: number;
+            /** Format: int32 */
+            part: number;
             student: string;
         };
         PrintRequest: {
@@ -1361,6 +1576,12 @@ export interface components {
             /** Format: int32 */
             markers: number;
         };
+        QuestionView: {
+            label: string;
+            /** @enum {string} */
+            question: "VALUES_FIRST" | "SHADES" | "START_WITH" | "BURNISH_WITH" | "BURNISH_WHEN" | "BLACK" | "SOLVENT" | "WHITE" | "REFERENCE" | "ERASING";
+            schools: components["schemas"]["SchoolView"][];
+        };
         ReachCellView: {
             /** Format: double */
             chroma: number;
@@ -1387,6 +1608,30 @@ export interface components {
             /** Format: int32 */
             tried: number;
         };
+        RecipeRequest: {
+            /** @enum {string} */
+            closeness: "COLOUR" | "VALUE_FIRST" | "VALUE_ONLY";
+            goal: components["schemas"]["AimData"];
+            /** Format: int32 */
+            mostLayers: number;
+            /** Format: uuid */
+            schoolClass?: string;
+            /** Format: uuid */
+            set?: string;
+            stack: components["schemas"]["StackData"];
+        };
+        RecipeView: {
+            colour: string;
+            /** Format: double */
+            error: number;
+            /** Format: double */
+            minutes: number;
+            stack: components["schemas"]["StackData"];
+            /** Format: double */
+            toothLeft: number;
+            /** Format: double */
+            value: number;
+        };
         RectView: {
             /** Format: double */
             height: number;
@@ -1399,13 +1644,20 @@ export interface components {
         };
         RedoView: {
             /** @enum {string} */
-            cause: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE";
+            cause: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED";
             field?: string;
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
+            label: string;
             name: string;
             /** Format: uuid */
             student: string;
+        };
+        RemedyView: {
+            change: {
+                [key: string]: components["schemas"]["ValueData"];
+            };
+            words: string;
         };
         RosterView: {
             names: string[];
@@ -1444,6 +1696,8 @@ export interface components {
             id: string;
             /** Format: int32 */
             pages: number;
+            /** Format: int32 */
+            parts: number;
             /** Format: date-time */
             printedAt: string;
             /** Format: uuid */
@@ -1462,6 +1716,12 @@ export interface components {
             pages: number;
             /** Format: uuid */
             run?: string;
+        };
+        SchoolView: {
+            label: string;
+            reason: string;
+            /** @enum {string} */
+            school: "LIGHT_TO_DARK" | "DARKS_FIRST" | "OWN_COLOUR_FIRST" | "FOUNDATION_UNDER" | "DARK_OVER" | "SHARP_START" | "DULL_START" | "BURNISH_WHITE" | "BURNISH_BLENDER" | "BURNISH_TINT" | "BURNISH_OWN" | "BURNISH_LAST" | "BURNISH_MIDWAY" | "BLACK_MIXED" | "BLACK_ACCENTS" | "BLACK_FIRST" | "SOLVENT_NONE" | "SOLVENT_SPARING" | "SOLVENT_GENEROUS" | "LEAVE_PAPER" | "HOLD_WITH_WHITE" | "CLOSE_MATCH" | "VALUES_RIGHT" | "NO_ERASING" | "PUTTY_ERASER";
         };
         SessionView: {
             demo?: components["schemas"]["DemoView"];
@@ -1487,39 +1747,26 @@ export interface components {
             pencils: string[];
             users: components["schemas"]["SetUseView"][];
         };
-        SheetRequest: {
-            /** @enum {string} */
-            band?: "FIRST_STEPS" | "DEVELOPING" | "ADVANCED";
-            /** Format: double */
-            boxMm: number;
-            /** @enum {string} */
-            direction: "LIGHT_TO_DARK" | "DARK_TO_LIGHT";
+        SheetData: {
+            exercises: components["schemas"]["ExerciseData"][];
             /** @enum {string} */
             pageSize: "A4" | "LETTER";
             /** Format: uuid */
             paper: string;
             /** Format: uuid */
-            pencil: string;
-            /** Format: int32 */
-            steps: number;
+            schoolClass?: string;
+            /** Format: uuid */
+            set?: string;
+        };
+        SheetRequest: {
+            data: components["schemas"]["SheetData"];
             title?: string;
         };
         SheetView: {
-            /** Format: double */
-            boxMm: number;
-            /** @enum {string} */
-            direction: "LIGHT_TO_DARK" | "DARK_TO_LIGHT";
+            data: components["schemas"]["SheetData"];
             /** Format: uuid */
             id: string;
-            /** @enum {string} */
-            pageSize: "A4" | "LETTER";
-            /** Format: uuid */
-            paper: string;
-            /** Format: uuid */
-            pencil: string;
             printed: boolean;
-            /** Format: int32 */
-            steps: number;
             title: string;
             /** Format: int32 */
             version: number;
@@ -1641,6 +1888,19 @@ export interface components {
             kind: "MARKER" | "WASH";
             /** Format: double */
             strength: number;
+        };
+        ValueData: {
+            /** Format: double */
+            number?: number;
+            /** Format: uuid */
+            pencil?: string;
+            word?: string;
+            words?: string[];
+        };
+        ValueProblemView: {
+            nearest?: components["schemas"]["ValueData"];
+            parameter: string;
+            words: string;
         };
         WallView: {
             className: string;
@@ -1852,6 +2112,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LookView"];
+                };
+            };
+        };
+    };
+    find: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecipeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecipeView"][];
                 };
             };
         };
@@ -2082,6 +2366,32 @@ export interface operations {
             };
         };
     };
+    teach: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MethodRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"];
+                };
+            };
+        };
+    };
     add_1: {
         parameters: {
             query?: never;
@@ -2127,6 +2437,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassView"];
+                };
+            };
+        };
+    };
+    questions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionView"][];
                 };
             };
         };
@@ -3046,6 +3376,29 @@ export interface operations {
             };
         };
     };
+    svg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
     print: {
         parameters: {
             query?: never;
@@ -3068,6 +3421,72 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    teacherPdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindView"][];
+                };
+            };
+        };
+    };
+    methodEffect: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MethodEffectRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangedSheetView"][];
                 };
             };
         };

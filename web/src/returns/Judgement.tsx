@@ -6,7 +6,7 @@ import { api, body, type Schemas } from '../api/client';
 import { MainButton } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, levelGreys, sizes, space } from '../design/tokens';
-import { causeWords, goals as goalWords, type Goal, levelNames, nextWords } from '../words/words';
+import { causeWords, levelNames, nextWords } from '../words/words';
 
 type GoalView = Schemas['GoalView'];
 const levelCodes = ['NOT_TRIED', 'BEGINNING', 'NEARLY', 'SECURE', 'BEYOND'] as const;
@@ -25,7 +25,7 @@ interface Props {
 export function Judgement({ page, goals, onField, onConfirmed }: Props) {
   const queries = useQueryClient();
   const [levels, setLevels] = useState<Record<string, number>>(() =>
-    Object.fromEntries(goals.map((g) => [g.goal, g.level ?? g.proposed])),
+    Object.fromEntries(goals.map((g) => [g.id, g.level ?? g.proposed])),
   );
   const confirm = useMutation({
     mutationFn: () =>
@@ -33,7 +33,7 @@ export function Judgement({ page, goals, onField, onConfirmed }: Props) {
         api.POST('/api/returns/pages/{id}/confirmation', {
           params: { path: { id: page.id } },
           body: {
-            changed: goals.map((g) => ({ goal: g.goal, level: levelCodes[levels[g.goal] ?? 0] ?? 'NOT_TRIED' })),
+            changed: goals.map((g) => ({ mark: g.id, level: levelCodes[levels[g.id] ?? 0] ?? 'NOT_TRIED' })),
           },
         }),
       ),
@@ -42,9 +42,9 @@ export function Judgement({ page, goals, onField, onConfirmed }: Props) {
       return queries.invalidateQueries();
     },
   });
-  const set = (goal: Goal, level: number) => setLevels((before) => ({ ...before, [goal]: level }));
-  const best = goals.find((g) => (levels[g.goal] ?? 0) >= 3);
-  const worst = [...goals].filter((g) => g.cause).sort((a, b) => (levels[a.goal] ?? 0) - (levels[b.goal] ?? 0))[0];
+  const set = (mark: string, level: number) => setLevels((before) => ({ ...before, [mark]: level }));
+  const best = goals.find((g) => (levels[g.id] ?? 0) >= 3);
+  const worst = [...goals].filter((g) => g.cause).sort((a, b) => (levels[a.id] ?? 0) - (levels[b.id] ?? 0))[0];
 
   return (
     <section
@@ -65,11 +65,11 @@ export function Judgement({ page, goals, onField, onConfirmed }: Props) {
       {confirm.error && <Notice role="alert">▲ {confirm.error.message}</Notice>}
       <Goals>
         {goals.map((goal) => (
-          <GoalRow key={goal.goal} goal={goal} level={levels[goal.goal] ?? 0} onLevel={(l) => set(goal.goal, l)} onField={onField} />
+          <GoalRow key={goal.id} goal={goal} level={levels[goal.id] ?? 0} onLevel={(l) => set(goal.id, l)} onField={onField} />
         ))}
       </Goals>
       <Say>
-        {best && <span>{goalWords[best.goal].best} </span>}
+        {best && <span>{best.praise} </span>}
         {worst?.cause && <b>Next: {nextWords(worst.cause)}</b>}
       </Say>
       <Keys>↑ ↓ goal · 0–4 level · Enter confirms{page.confirmed && ' · confirmed'}</Keys>
@@ -85,7 +85,6 @@ interface GoalRowProps {
 }
 
 function GoalRow({ goal, level, onLevel, onField }: GoalRowProps) {
-  const words = goalWords[goal.goal];
   const figure = goal.figure === undefined || goal.figure === null ? null : goal.figure;
   const onKey = (event: KeyboardEvent<HTMLElement>) => {
     if (/^[0-4]$/.test(event.key)) {
@@ -99,16 +98,16 @@ function GoalRow({ goal, level, onLevel, onField }: GoalRowProps) {
   return (
     <Row onKeyDownCapture={onKey} onFocus={() => onField(goal.field ?? null)} onBlur={() => onField(null)} data-goal={goal.goal}>
       <div>
-        <b>{words.name}</b> {goal.close && <Close>close: look</Close>}
+        <b>{goal.label}</b> {goal.exercise && <Of>{goal.exercise}</Of>} {goal.close && <Close>close: look</Close>}
         {level !== goal.proposed && <Close>proposed {goal.proposed}</Close>}
         <Figure>
           {figure === null
             ? 'nothing drawn'
-            : `${words.figure} ${figure >= 999 ? 'no order' : `${figure.toFixed(words.digits)} ${words.unit}`}${figure < 999 && goal.plusMinus ? ` ± ${goal.plusMinus.toFixed(words.digits)}` : ''}; secure ${goal.nearly < goal.beyond ? 'from' : 'to'} ${goal.secure.toFixed(words.digits)}`}
+            : `${goal.figureName} ${figure >= 999 ? 'no order' : `${figure.toFixed(goal.digits)} ${goal.unit}`}${figure < 999 && goal.plusMinus ? ` ± ${goal.plusMinus.toFixed(goal.digits)}` : ''}; secure ${goal.nearly < goal.beyond ? 'from' : 'to'} ${goal.secure.toFixed(goal.digits)}`}
           {goal.cause && <Cause> · {causeWords(goal.cause, goal.field)}</Cause>}
         </Figure>
       </div>
-      <Choice aria-label={`${words.name}, level`} orientation="horizontal" value={String(level)} onChange={(v) => onLevel(Number(v))}>
+      <Choice aria-label={`${goal.label}, level`} orientation="horizontal" value={String(level)} onChange={(v) => onLevel(Number(v))}>
         {levelNames.map((name, l) => (
           <Chip key={name} value={String(l)} aria-label={`${l} ${name}`} $level={l}>
             {l}
@@ -137,6 +136,7 @@ const Row = styled.div`
   &:focus-within { background: ${colour.wash}; box-shadow: -8px 0 0 ${colour.wash}; }
 `;
 const Figure = styled.p`font-size: ${sizes.small}; color: ${colour.muted}; line-height: 1.25;`;
+const Of = styled.span`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Cause = styled.span`color: ${colour.ink};`;
 const Close = styled.span`font-size: ${sizes.small}; border: 1px solid ${colour.ink}; padding: 0 ${space(1)}; margin-left: ${space(1)};`;
 const Choice = styled(RadioGroup)`display: flex; flex: none;`;

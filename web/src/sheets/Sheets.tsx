@@ -5,21 +5,22 @@ import { api, body, type Schemas } from '../api/client';
 import { Place } from '../design/Place';
 import { Failed, Loading } from '../design/States';
 import { Composer } from './Composer';
+import { first, fromSheet, same, type SheetRequest } from './draft';
 
-export type SheetRequest = Schemas['SheetRequest'];
 type Kit = Schemas['KitView'];
 
 /** Compose a sheet, keep it, print it for a class. */
 export default function Sheets() {
   const { id } = useParams();
   const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')), staleTime: Infinity });
+  const kinds = useQuery({ queryKey: ['kinds'], queryFn: () => body(api.GET('/api/sheets/kinds')), staleTime: Infinity });
   const sheets = useQuery({ queryKey: ['sheets'], queryFn: () => body(api.GET('/api/sheets')) });
   const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
   // Both outlive the desk, which starts afresh when a sheet is kept or opened.
   const [classId, setClassId] = useState<string>();
   const [run, setRun] = useState<Schemas['RunView']>();
-  const waiting = kit.isPending || sheets.isPending || classes.isPending;
-  const error = kit.error ?? sheets.error ?? classes.error;
+  const waiting = kit.isPending || kinds.isPending || sheets.isPending || classes.isPending;
+  const error = kit.error ?? kinds.error ?? sheets.error ?? classes.error;
   if (error) {
     return <Failed error={error} />;
   }
@@ -31,6 +32,7 @@ export default function Sheets() {
     <Desk
       key={open ? `${open.id}.${open.version}` : 'new'}
       kit={kit.data as Kit}
+      kinds={kinds.data ?? []}
       sheets={sheets.data ?? []}
       classes={classes.data ?? []}
       open={open}
@@ -44,6 +46,7 @@ export default function Sheets() {
 
 interface DeskProps {
   kit: Kit;
+  kinds: Schemas['KindView'][];
   sheets: Schemas['SheetView'][];
   classes: Schemas['ClassView'][];
   open: Schemas['SheetView'] | undefined;
@@ -53,10 +56,10 @@ interface DeskProps {
   onRun: (run: Schemas['RunView']) => void;
 }
 
-function Desk({ kit, sheets, classes, open, classId, onClass, run, onRun }: DeskProps) {
+function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun }: DeskProps) {
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const [request, setRequest] = useState<SheetRequest>(() => (open ? fromSheet(open) : first(kit)));
+  const [request, setRequest] = useState<SheetRequest>(() => (open ? fromSheet(open) : first(kit, kinds[0]?.id ?? '', classId ?? undefined)));
 
   const draft = useQuery({
     queryKey: ['draft', request],
@@ -88,9 +91,10 @@ function Desk({ kit, sheets, classes, open, classId, onClass, run, onRun }: Desk
   });
 
   return (
-    <Place title="Sheets" about={open ? `${open.title}, version ${open.version}${open.printed ? ', printed' : ''}` : 'A new pressure scale'}>
+    <Place title="Sheets" about={open ? `${open.title}, version ${open.version}${open.printed ? ', printed' : ''}` : 'A new sheet'}>
       <Composer
         kit={kit}
+        kinds={kinds}
         sheets={sheets}
         classes={classes}
         open={open}
@@ -110,26 +114,4 @@ function Desk({ kit, sheets, classes, open, classId, onClass, run, onRun }: Desk
       />
     </Place>
   );
-}
-
-function first(kit: Kit): SheetRequest {
-  const pencil = kit.pencils.find((p) => p.name === 'Buoy Red') ?? kit.pencils.find((p) => !p.colourless);
-  const paper = kit.papers.find((p) => p.tooth === 1) ?? kit.papers[0];
-  return {
-    pencil: pencil?.id ?? '',
-    paper: paper?.id ?? '',
-    pageSize: 'A4',
-    steps: 5,
-    direction: 'LIGHT_TO_DARK',
-    boxMm: 20,
-  };
-}
-
-function fromSheet(sheet: Schemas['SheetView']): SheetRequest {
-  const { title, pencil, paper, pageSize, steps, direction, boxMm } = sheet;
-  return { title, pencil, paper, pageSize, steps, direction, boxMm };
-}
-
-function same(a: SheetRequest, b: SheetRequest): boolean {
-  return (Object.keys(b) as (keyof SheetRequest)[]).every((key) => a[key] === b[key]);
 }

@@ -6,7 +6,7 @@ import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { colour, faces, levelGreys, sizes, space } from '../design/tokens';
 import { ScannerButton } from '../returns/ScannerButton';
-import { causeWords, count, goals, nextWords } from '../words/words';
+import { causeWords, count, nextWords } from '../words/words';
 
 type ClassView = Schemas['TodayClassView'];
 
@@ -86,7 +86,7 @@ function Standing({ run }: { run: Run }) {
       </Figures>
       {run.fault && (
         <Fault>
-          <b>Commonest miss: {goals[run.fault.goal].name.toLowerCase()}</b>, {count(run.fault.students, 'student')} – {causeWords(run.fault.cause)}.
+          <b>Commonest miss: {run.fault.label.toLowerCase()}</b>, {count(run.fault.students, 'student')} – {causeWords(run.fault.cause)}.
           Show: {nextWords(run.fault.cause)}
         </Fault>
       )}
@@ -97,7 +97,7 @@ function Standing({ run }: { run: Run }) {
             <span key={r.student}>
               {i > 0 && ', '}
               <Link to={`/students/${r.student}`}>{r.name}</Link>
-              {r.field ? ` (box ${r.field})` : ` (${goals[r.goal].name.toLowerCase()})`}
+              {r.field ? ` (box ${r.field})` : ` (${r.label.toLowerCase()})`}
             </span>
           ))}
         </Redo>

@@ -6,7 +6,7 @@ import { Level } from '../design/Level';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { causeWords, dayOf, goals as goalWords, levelNames, nextWords } from '../words/words';
+import { causeWords, dayOf, levelNames, nextWords } from '../words/words';
 
 type Attempt = Schemas['AttemptView'];
 
@@ -63,12 +63,12 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
       </Boxes>
       <Goals>
         {attempt.marks.map((m) => (
-          <li key={m.goal}>
+          <li key={`${m.goal}${m.field ?? ''}`}>
             <Level level={m.level} size={28} />
             <span>
-              <b>{goalWords[m.goal].name}</b> {levelNames[m.level]}
+              <b>{m.label}</b> {levelNames[m.level]}
               <Small>
-                {m.figure !== undefined && m.figure !== null && m.figure < 999 && `${goalWords[m.goal].figure} ${m.figure.toFixed(goalWords[m.goal].digits)} ${goalWords[m.goal].unit}`}
+                {m.figure !== undefined && m.figure !== null && m.figure < 999 && `${m.figureName} ${m.figure.toFixed(m.digits)} ${m.unit}`}
                 {m.cause && m.level < 3 && ` · ${causeWords(m.cause, m.field)}`}
               </Small>
             </span>
@@ -76,7 +76,7 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
         ))}
       </Goals>
       <Say>
-        {strongest && strongest.level >= 3 && <p>{goalWords[strongest.goal].best}</p>}
+        {strongest && strongest.level >= 3 && <p>{strongest.praise}</p>}
         {weakest?.cause && (
           <p>
             <b>Next:</b> {nextWords(weakest.cause)}

@@ -10,7 +10,7 @@ import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
-import { causeWords, dayOf, goals as goalWords } from '../words/words';
+import { causeWords, dayOf } from '../words/words';
 
 type WallView = Schemas['WallView'];
 
@@ -99,8 +99,8 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
             ))}
             {wall.goals.map((g) => (
               <GoalHead key={g.goal} scope="col">
-                {goalWords[g.goal].name}
-                <Spread counts={g.counts} label={`${goalWords[g.goal].name}: students at level 0 to 4: ${g.counts.join(', ')}`} />
+                {g.label}
+                <Spread counts={g.counts} label={`${g.label}: students at level 0 to 4: ${g.counts.join(', ')}`} />
                 <Common>{g.commonest ? `${g.commonestCount} × ${causeWords(g.commonest)}` : 'no fault'}</Common>
               </GoalHead>
             ))}
@@ -122,7 +122,7 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
                           (squint ? (
                             <Tone style={{ background: cell.blank ? 'transparent' : grey(cell.lightness) }} title={`L* ${cell.lightness.toFixed(0)}`} />
                           ) : (
-                            <Crop src={`/api/returns/pages/${row.page ?? ''}/picture?part=${column.field}`} alt={`${row.name}, box ${column.field}`} loading="lazy" />
+                            <Crop src={`/api/returns/pages/${cell.page}/picture?part=${column.field}`} alt={`${row.name}, box ${column.field}`} loading="lazy" />
                           ))}
                       </Box>
                     );

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import schema from '../../openapi.json';
-import { causeWords, count, feasibilityWords, goals, nextWords, noticeWords, passWords, problemWords } from './words';
+import { causeWords, count, nextWords, noticeWords, passWords, problemWords } from './words';
 import type { Cause, Notice } from './words';
 
 /** The values of an enumeration as the server describes them. */
@@ -11,10 +11,6 @@ function values(type: string, property: string): string[] {
 }
 
 describe('every code of the server has its words', () => {
-  it('goals', () => {
-    expect(Object.keys(goals).sort()).toEqual(values('GoalView', 'goal').sort());
-  });
-
   it('causes, each with a next action', () => {
     const causes = values('GoalView', 'cause') as Cause[];
     expect(causes.length).toBeGreaterThan(5);
@@ -41,13 +37,6 @@ it('counts in words', () => {
   expect(count(24, 'page')).toBe('24 pages');
   expect(passWords(1)).toBe('1 pass');
   expect(passWords(3)).toBe('3 passes');
-});
-
-it('says what a plan cannot do with its figures', () => {
-  expect(feasibilityWords({ code: 'TOO_MANY_STEPS', asked: 5, possible: 3 })).toBe(
-    'This pencil spans 3 clear steps on this paper; 5 are asked.',
-  );
-  expect(feasibilityWords({ code: 'STEP_MISSED', field: '2', asked: 60, possible: 63.5 })).toContain('lighter by 3.5 L*');
 });
 
 it('an unknown problem is shown by its code rather than not at all', () => {

@@ -1,22 +1,11 @@
 import type { Schemas } from '../api/client';
 
-export type Goal = Schemas['GoalView']['goal'];
 export type Cause = NonNullable<Schemas['GoalView']['cause']>;
 export type Notice = Schemas['PageRow']['notices'][number];
 export type Band = Schemas['ClassView']['band'];
-type PressureGrade = Schemas['AskedView']['grade'];
+type PressureGrade = Schemas['ReachStepView']['grade'];
 
 export const levelNames = ['not tried', 'beginning', 'nearly', 'secure', 'beyond'] as const;
-
-/** A goal's name, its figure's name and unit, and whether more is better. */
-export const goals: Record<Goal, { name: string; figure: string; unit: string; digits: number; best: string }> = {
-  ORDER: { name: 'In order', figure: 'smallest step', unit: 'L*', digits: 1, best: 'Every box is a clear step from the one before.' },
-  EQUAL_STEPS: { name: 'Equal steps', figure: 'spread of steps', unit: '%', digits: 0, best: 'The steps are beautifully equal.' },
-  FULL_RANGE: { name: 'Full range', figure: 'of the pencil’s range', unit: '%', digits: 0, best: 'The whole range of the pencil is here.' },
-  EVEN_INSIDE: { name: 'Even inside', figure: 'unevenness, worst box', unit: 'L*', digits: 1, best: 'Each box is smooth and even.' },
-  RICH_DARK: { name: 'Rich dark', figure: 'specks, darkest box', unit: '%', digits: 1, best: 'The darkest box is rich, with no white left.' },
-  NEAT_EDGE: { name: 'Neat edge', figure: 'outside, worst box', unit: '%', digits: 1, best: 'The edges are neat.' },
-};
 
 const say: Record<Cause, { cause: string; next: string }> = {
   BOXES_LEFT_OUT: { cause: 'boxes left out', next: 'Fill every box; a wrong step teaches more than an empty one.' },
@@ -31,6 +20,17 @@ const say: Record<Cause, { cause: string; next: string }> = {
   PATCHY: { cause: 'pressure wandered inside the box', next: 'Small circles at one pressure; go over it again from another side.' },
   SPECKS_LEFT: { cause: 'paper shows: blunt point or one direction', next: 'Sharpen, small circles, one more light pass from another side.' },
   OVER_EDGE: { cause: 'strokes ran over the edge', next: 'Turn the sheet; draw the edge first with the tip.' },
+  HUE_DRIFTS: { cause: 'no longer the same hue', next: 'End with the colours of the family; less of the other one under or over it.' },
+  TINT_TOO_WEAK: { cause: 'white too early or too little', next: 'White last, firmly, over a light layer of the colour.' },
+  SHADE_TOO_LIGHT: { cause: 'the dark did not darken', next: 'One more layer of the own colours, pressed a little; then compare again.' },
+  SHADE_MUDDY: { cause: 'the dark has swallowed the colour', next: 'One whisper of the dark, then own colours on top.' },
+  VALUE_MOVED: { cause: 'blending moved the value', next: 'Fill the grain with the colour first; then blend.' },
+  CHROMA_UNEVEN: { cause: 'the steps towards grey are uneven', next: 'Count the light layers of both colours; change by one from box to box.' },
+  STILL_COLOURED: { cause: 'the middle still has a hue', next: 'One more light layer of the weaker of the two.' },
+  OFF_TARGET: { cause: 'the mixture is off its target', next: 'Lay the weaker colour once more; the last colour speaks loudest.' },
+  BLACK_TOO_LIGHT: { cause: 'the mixed black stays light', next: 'Repeat both layers, then press the last one.' },
+  TEMPERATURE_SAME: { cause: 'the glaze hardly turned it', next: 'One more thin layer of the warm or cool colour, no pressure.' },
+  PAPER_COVERED: { cause: 'bare paper was coloured over', next: 'Plan what stays bare and draw round it first.' },
 };
 
 /** The cause in a few words, with its box. */
@@ -82,22 +82,6 @@ export const gradeNames: Record<PressureGrade, string> = {
 };
 
 export const passWords = (passes: number) => (passes === 1 ? '1 pass' : `${passes} passes`);
-
-type Feasibility = Schemas['FeasibilityView'];
-
-/** What the plan cannot do, in words. */
-export function feasibilityWords({ code, field, asked, possible }: Feasibility): string {
-  switch (code) {
-    case 'TOO_MANY_STEPS':
-      return `This pencil spans ${possible} clear steps on this paper; ${asked} are asked.`;
-    case 'NO_RANGE':
-      return 'This pencil hardly darkens this paper: it makes no value scale here. Choose a darker pencil.';
-    case 'STEP_MISSED':
-      return `Box ${field ?? ''}: the nearest pressure comes out ${possible > asked ? 'lighter' : 'darker'} by ${Math.abs(possible - asked).toFixed(1)} L*.`;
-    case 'SAME_RECIPE':
-      return `Box ${field ?? ''} gets the same pressure and passes as the box before.`;
-  }
-}
 
 export function count(n: number, one: string, many = `${one}s`): string {
   return `${n} ${n === 1 ? one : many}`;

@@ -11,10 +11,11 @@ import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
+import grastel.app.sheets.SheetData;
+import grastel.app.sheets.SheetData.ValueData;
 import grastel.app.sheets.Sheets;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.pressurescale.PressureScale;
-import grastel.core.page.PageSize;
 import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
@@ -23,6 +24,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.Supplier;
@@ -92,7 +94,7 @@ public abstract class DeskTest {
     /** A class of three with a printed pressure scale of five boxes. */
     protected Sheets.RunInfo printed(SignedIn teacher) {
         return as(teacher, () -> {
-            UUID sheet = sheets.create(null, parameters("S07", 5)).id();
+            UUID sheet = sheets.create(null, scale("S07", 5, 20)).id();
             return sheets.print(sheet, newClass(teacher).id());
         });
     }
@@ -107,8 +109,8 @@ public abstract class DeskTest {
                         List.of()));
     }
 
-    /** Call as a teacher. */
-    protected Sheets.Parameters parameters(String pencilCode, int steps) {
+    /** A pressure scale on cartridge. Call as a teacher. */
+    protected SheetData scale(String pencilCode, int steps, double boxMm) {
         UUID pencil = kit.pencils().stream()
                 .filter(p -> p.pencil().code().equals(pencilCode))
                 .findFirst()
@@ -119,24 +121,28 @@ public abstract class DeskTest {
                 .findFirst()
                 .orElseThrow()
                 .id();
-        return new Sheets.Parameters(
-                pencil, paper, PageSize.A4, new PressureScale(steps, PressureScale.Direction.LIGHT_TO_DARK, 20));
+        return SheetData.of(
+                paper,
+                PressureScale.ID,
+                Map.of(
+                        "pencil", ValueData.of(pencil),
+                        "steps", ValueData.of(steps),
+                        "boxMm", ValueData.of(boxMm)));
     }
 
     /** A page of a run, drawn by a hand and scanned at 150 dpi. */
     protected byte[] scan(SignedIn teacher, UUID printedPage, Hand hand, long seed) {
         return as(teacher, () -> {
             Sheets.PrintedSheet sheet = sheets.printed(printedPage);
-            List<FieldTask> tasks = sheet.plan().fields().stream()
-                    .map(f -> new FieldTask(
-                            f.id(),
-                            sheet.pencil(),
-                            f.recipe().grade().pressure(),
-                            f.recipe().passes()))
-                    .toList();
             ScanConditions conditions = new ScanConditions(150, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4);
             return new SimulatedScanner(sheet.paper())
-                    .scan(sheet.layout(), tasks, hand, conditions, seed)
+                    .scan(
+                            sheet.layout(),
+                            FieldTask.of(sheet.plan(), sheet.layout()),
+                            sheet.plan().palette(),
+                            hand,
+                            conditions,
+                            seed)
                     .jpeg();
         });
     }

@@ -45,6 +45,7 @@ class OwnershipTest extends DeskTest {
             "POST /api/bench/card.pdf",
             "POST /api/bench/look",
             "POST /api/bench/stacks",
+            "POST /api/bench/recipes",
             "POST /api/bench/what-if",
             "GET /api/kit",
             "GET /api/kit/export",
@@ -56,6 +57,9 @@ class OwnershipTest extends DeskTest {
             "POST /api/kit/sets",
             "GET /api/sheets",
             "POST /api/sheets",
+            "GET /api/classes/method-questions",
+            "GET /api/sheets/kinds",
+            "POST /api/sheets/method-effect",
             "POST /api/sheets/preview",
             "GET /api/sheets/runs",
             "POST /api/returns",
@@ -119,10 +123,13 @@ class OwnershipTest extends DeskTest {
                 page);
         add(POST, "/api/returns/pages/{id}/cancellation", null, page);
         add(POST, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page);
+        add(GET, "/api/sheets/{id}/teacher.pdf", null, run.sheet());
+        add(GET, "/api/sheets/{id}/pages/{number}.svg", null, run.sheet(), 1);
         add(GET, "/api/wall/runs/{id}", null, run.id());
         add(GET, "/api/wall/students/{id}", null, student);
         kitAndBench();
         add(DELETE, "/api/returns/pages/{id}", null, page);
+        add(PUT, "/api/classes/{id}/method", Map.of("schools", List.of(), "namesHidden", false), schoolClass);
         add(DELETE, "/api/classes/{id}/students/{student}", null, schoolClass, student);
         add(DELETE, "/api/classes/{id}", null, schoolClass);
     }
@@ -209,16 +216,37 @@ class OwnershipTest extends DeskTest {
 
     @Test
     void idsInABodyAreChecked() {
-        UUID ownSheet =
-                as(other, () -> sheets.create(null, parameters("S07", 5)).id());
+        UUID ownSheet = as(other, () -> sheets.create(null, scale("S07", 5, 20)).id());
         assertThat(post(other, "/api/sheets", sheetRequest(owner)))
-                .as("another's pencil")
+                .as("another's paper")
+                .hasStatus(404);
+        assertThat(post(
+                        other,
+                        "/api/sheets/method-effect",
+                        Map.of("schoolClass", run.schoolClass(), "schools", List.of())))
+                .as("another's class")
                 .hasStatus(404);
         assertThat(post(other, "/api/sheets/preview", sheetRequest(owner))).hasStatus(404);
         UUID foreignPaper = as(owner, () -> kit.papers().get(0).id());
         UUID ownPaper = as(other, () -> kit.papers().get(0).id());
         UUID foreignPencil = as(owner, () -> kit.pencils().get(0).id());
         assertThat(look(foreignPaper, List.of())).as("another's paper").hasStatus(404);
+        assertThat(post(
+                        other,
+                        "/api/bench/recipes",
+                        Map.of(
+                                "stack",
+                                Map.of("paper", ownPaper, "layers", List.of()),
+                                "goal",
+                                Map.of("l", 50, "a", 0, "b", 0),
+                                "closeness",
+                                "COLOUR",
+                                "schoolClass",
+                                run.schoolClass(),
+                                "mostLayers",
+                                3)))
+                .as("another's class")
+                .hasStatus(404);
         assertThat(look(ownPaper, List.of(Map.of("kind", "COLOUR", "pencil", foreignPencil))))
                 .as("another's pencil")
                 .hasStatus(422)
@@ -285,20 +313,7 @@ class OwnershipTest extends DeskTest {
     }
 
     private Map<String, Object> sheetRequest(SignedIn teacher) {
-        Sheets.Parameters p = as(teacher, () -> parameters("S07", 5));
-        return Map.of(
-                "pencil",
-                p.pencil(),
-                "paper",
-                p.paper(),
-                "pageSize",
-                "A4",
-                "steps",
-                5,
-                "direction",
-                "LIGHT_TO_DARK",
-                "boxMm",
-                20);
+        return Map.of("data", as(teacher, () -> scale("S07", 5, 20)));
     }
 
     private Set<String> endpoints() {

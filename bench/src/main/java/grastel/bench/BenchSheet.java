@@ -1,17 +1,22 @@
 package grastel.bench;
 
-import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.Values;
 import grastel.core.exercise.pressurescale.PressureScale;
 import grastel.core.media.Paper;
-import grastel.core.media.Pencil;
+import grastel.core.media.PencilSet;
 import grastel.core.media.ShippedKit;
 import grastel.core.page.FieldSpec;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
 import grastel.core.page.PageSize;
+import grastel.core.page.Section;
 import grastel.core.page.SheetComposer;
 import grastel.core.page.SheetWords;
+import grastel.core.recipe.Method;
 import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
@@ -27,32 +32,32 @@ final class BenchSheet {
     final byte[] jpeg;
 
     BenchSheet() {
-        Pencil pencil = ShippedKit.pencils().get(6).toPencil();
-        ExercisePlan plan = new PressureScale(7, PressureScale.Direction.LIGHT_TO_DARK, 20)
-                .plan(pencil, paper, GradeBand.DEVELOPING);
+        ExerciseKind kind = new PressureScale();
+        Setting setting = new Setting(
+                new PencilSet("One", List.of(ShippedKit.pencils().get(6).toPencil())),
+                paper,
+                Method.USUAL,
+                GradeBand.DEVELOPING);
+        Values values = Values.of(PressureScale.STEPS, 7).orSuggested(kind.parameters(setting));
+        SheetPlan plan = SheetPlan.of(List.of(kind.plan(values, setting)));
         List<FieldSpec> specs = plan.fields().stream()
-                .map(f -> new FieldSpec(f.id(), 20, 20, f.askedLightness(), "value", List.of("medium", "2 passes")))
+                .map(f -> new FieldSpec(
+                        f.id(), "", 20, 20, List.of(), f.askedLightness(), "value", List.of("medium", "2 passes")))
                 .toList();
         SheetWords words = new SheetWords(
-                "Pressure scale",
-                "Even steps.",
-                "Name",
-                "Class",
-                "Date",
-                List.of("Squint."),
-                "Try here.",
-                List.of("Kit"));
+                "Pressure scale", "Even steps.", "Name", "Class", "Date", "Try here.", "Key", List.of("Kit"));
         page = SheetComposer.forStudent(
-                SheetComposer.compose(PageSize.A4, words, specs), "Ana", "8 Dunlin", new PageCode("7KQ2M9XB", 14));
-        List<FieldTask> tasks = plan.fields().stream()
-                .map(f -> new FieldTask(
-                        f.id(),
-                        pencil,
-                        f.recipe().grade().pressure(),
-                        f.recipe().passes()))
-                .toList();
+                SheetComposer.compose(
+                                PageSize.A4,
+                                words,
+                                List.of(new Section("", "", specs, List.of("Squint."))),
+                                List.of("S07"))
+                        .get(0),
+                "Ana",
+                "8 Dunlin",
+                new PageCode("7KQ2M9XB", 14));
         jpeg = new SimulatedScanner(paper)
-                .scan(page, tasks, Hand.EXACT, FLATBED_300, 5)
+                .scan(page, FieldTask.of(plan, page), plan.palette(), Hand.EXACT, FLATBED_300, 5)
                 .jpeg();
     }
 }

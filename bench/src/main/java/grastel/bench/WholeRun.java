@@ -7,10 +7,11 @@ import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.WatchedFolder;
+import grastel.app.sheets.SheetData;
+import grastel.app.sheets.SheetData.ValueData;
 import grastel.app.sheets.Sheets;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.pressurescale.PressureScale;
-import grastel.core.page.PageSize;
 import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.SimulatedScanner;
@@ -20,6 +21,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
 import java.util.stream.IntStream;
@@ -49,40 +51,41 @@ final class WholeRun {
         teacher = context.getBean(Accounts.class).join("bench.teacher", "Bench", PASSWORD);
         System.out.println("drawing " + STUDENTS + " pages of 300 dpi ...");
         Path drawn = Files.createDirectories(data.resolve("drawn"));
-        List<UUID> runs = List.of(print(), print(), print());
+        List<UUID> runs = List.of(print(), print(), print(), print());
         draw(runs.get(0), drawn, "warm", 30);
         draw(runs.get(1), drawn, "single", SINGLES);
-        draw(runs.get(2), drawn, "pile", STUDENTS);
+        draw(runs.get(2), drawn, "thirty", 30);
+        draw(runs.get(3), drawn, "sixty", STUDENTS);
 
-        pile(drawn, "warm", 30, 0);
+        pile(drawn, "warm", 30);
         single(drawn);
-        Pile thirty = pile(drawn, "pile", 30, 0);
+        Pile thirty = pile(drawn, "thirty", 30);
         System.out.printf(
                 "30 pages: %.1f s, %.1f pages/s with %d processors%n",
                 thirty.seconds(), 30 / thirty.seconds(), Runtime.getRuntime().availableProcessors());
         Runtime.getRuntime().gc();
-        Pile sixty = pile(drawn, "pile", STUDENTS, 30);
+        Pile sixty = pile(drawn, "sixty", STUDENTS);
         System.out.printf(
-                "30 more at once with a heap of %d MB at most: %.1f s, largest heap seen %d MB%n",
+                "60 at once with a heap of %d MB at most: %.1f s, largest heap seen %d MB%n",
                 Runtime.getRuntime().maxMemory() >> 20, sixty.seconds(), sixty.heapMb());
         context.close();
     }
 
     private record Pile(double seconds, long heapMb) {}
 
-    /** Lays files from {@code from} up to {@code to} into the inbox at once and waits until all are read. */
-    private Pile pile(Path drawn, String name, int to, int from) throws IOException {
+    /** Lays files into the inbox at once and waits until all are read. */
+    private Pile pile(Path drawn, String name, int count) throws IOException {
         Path inbox = context.getBean(WatchedFolder.class).of(teacher);
         int before = read();
-        for (int i = from + 1; i <= to; i++) {
+        for (int i = 1; i <= count; i++) {
             Files.move(drawn.resolve(name + i + ".jpg"), inbox.resolve(name + i + ".jpg"));
         }
-        while (waiting(inbox) == to - from) {
+        while (waiting(inbox) == count) {
             LockSupport.parkNanos(5_000_000);
         }
         long start = System.nanoTime();
         long heap = 0;
-        while (read() < before + to - from) {
+        while (read() < before + count) {
             heap = Math.max(
                     heap,
                     Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory());
@@ -156,14 +159,16 @@ final class WholeRun {
             UUID schoolClass = context.getBean(Classes.class)
                     .create(UUID.randomUUID().toString().substring(0, 8), GradeBand.DEVELOPING, names, List.of())
                     .id();
-            PressureScale scale = new PressureScale(7, PressureScale.Direction.LIGHT_TO_DARK, 20);
             UUID sheet = sheets.create(
                             null,
-                            new Sheets.Parameters(
-                                    kit.pencils().get(6).id(),
+                            SheetData.of(
                                     kit.papers().get(1).id(),
-                                    PageSize.A4,
-                                    scale))
+                                    PressureScale.ID,
+                                    Map.of(
+                                            "pencil",
+                                                    ValueData.of(
+                                                            kit.pencils().get(6).id()),
+                                            "steps", ValueData.of(7))))
                     .id();
             return sheets.print(sheet, schoolClass).id();
         });
@@ -174,15 +179,14 @@ final class WholeRun {
             Sheets sheets = context.getBean(Sheets.class);
             sheets.pages(run).stream().limit(count).forEach(page -> {
                 Sheets.PrintedSheet sheet = sheets.printed(page.id());
-                List<FieldTask> tasks = sheet.plan().fields().stream()
-                        .map(f -> new FieldTask(
-                                f.id(),
-                                sheet.pencil(),
-                                f.recipe().grade().pressure(),
-                                f.recipe().passes()))
-                        .toList();
                 byte[] jpeg = new SimulatedScanner(sheet.paper())
-                        .scan(sheet.layout(), tasks, Hand.EXACT, BenchSheet.FLATBED_300, page.number())
+                        .scan(
+                                sheet.layout(),
+                                FieldTask.of(sheet.plan(), sheet.layout()),
+                                sheet.plan().palette(),
+                                Hand.EXACT,
+                                BenchSheet.FLATBED_300,
+                                page.number())
                         .jpeg();
                 try {
                     Files.write(folder.resolve(name + page.number() + ".jpg"), jpeg);

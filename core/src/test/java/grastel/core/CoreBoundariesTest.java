@@ -55,7 +55,7 @@ class CoreBoundariesTest {
             .whereLayer("page")
             .mayOnlyBeAccessedByLayers("reading", "scanner")
             .whereLayer("exercise")
-            .mayOnlyBeAccessedByLayers("judging")
+            .mayOnlyBeAccessedByLayers("judging", "page", "scanner")
             .whereLayer("recipe")
             .mayOnlyBeAccessedByLayers("exercise")
             .whereLayer("layering")

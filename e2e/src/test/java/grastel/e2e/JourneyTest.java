@@ -68,7 +68,7 @@ class JourneyTest {
         desk.page
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("S03 Lamp Yellow"))
                 .click();
-        assertThat(desk.page.getByText(Pattern.compile("This pencil (spans|hardly)")))
+        assertThat(desk.page.getByText(Pattern.compile("Lamp Yellow (spans|hardly)")))
                 .isVisible();
         desk.page.getByLabel("Pencil").click();
         desk.page

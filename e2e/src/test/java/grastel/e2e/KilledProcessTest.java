@@ -10,10 +10,11 @@ import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
 import grastel.app.returns.WatchedFolder;
+import grastel.app.sheets.SheetData;
+import grastel.app.sheets.SheetData.ValueData;
 import grastel.app.sheets.Sheets;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.pressurescale.PressureScale;
-import grastel.core.page.PageSize;
 import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
@@ -27,6 +28,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
@@ -127,28 +129,26 @@ class KilledProcessTest {
                                 .toList(),
                         List.of())
                 .id();
-        PressureScale scale = new PressureScale(5, PressureScale.Direction.LIGHT_TO_DARK, 20);
         UUID sheet = sheets.create(
                         null,
-                        new Sheets.Parameters(
-                                kit.pencils().get(6).id(), kit.papers().get(1).id(), PageSize.A4, scale))
+                        SheetData.of(
+                                kit.papers().get(1).id(),
+                                PressureScale.ID,
+                                Map.of(
+                                        "pencil",
+                                        ValueData.of(kit.pencils().get(6).id()))))
                 .id();
         return sheets.print(sheet, schoolClass).id();
     }
 
     private static void draw(Sheets.PrintedSheet sheet, Path file) {
-        List<FieldTask> tasks = sheet.plan().fields().stream()
-                .map(f -> new FieldTask(
-                        f.id(),
-                        sheet.pencil(),
-                        f.recipe().grade().pressure(),
-                        f.recipe().passes()))
-                .toList();
+        List<FieldTask> tasks = FieldTask.of(sheet.plan(), sheet.layout());
         ScanConditions conditions = new ScanConditions(200, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4);
         byte[] jpeg = new SimulatedScanner(sheet.paper())
                 .scan(
                         sheet.layout(),
                         tasks,
+                        sheet.plan().palette(),
                         Hand.EXACT,
                         conditions,
                         sheet.page().number())

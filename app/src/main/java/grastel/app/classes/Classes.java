@@ -3,6 +3,7 @@ package grastel.app.classes;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.ApiProblem.FieldProblem;
 import grastel.core.exercise.GradeBand;
+import grastel.core.recipe.Method;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.Comparator;
@@ -27,7 +28,15 @@ public class Classes {
     }
 
     /** A class and its students in the order of the list. */
-    public record ClassInfo(UUID id, String name, GradeBand band, List<StudentInfo> students, List<Period> periods) {}
+    /** @param namesHidden true where printed pages carry a code in place of the name */
+    public record ClassInfo(
+            UUID id,
+            String name,
+            GradeBand band,
+            List<StudentInfo> students,
+            List<Period> periods,
+            Method method,
+            boolean namesHidden) {}
 
     public record StudentInfo(UUID id, String name) {}
 
@@ -77,6 +86,13 @@ public class Classes {
         found.change(name.strip(), band);
         found.periods().clear();
         periods.forEach(p -> found.periods().add(new ClassPeriod(found, p.day(), p.starts())));
+        return info(found);
+    }
+
+    /** Answers the method's questions anew. */
+    ClassInfo teach(UUID id, Method method, boolean namesHidden) {
+        SchoolClass found = find(id);
+        found.teach(method, namesHidden);
         return info(found);
     }
 
@@ -144,6 +160,8 @@ public class Classes {
                 c.students().stream()
                         .map(s -> new StudentInfo(s.id(), s.name()))
                         .toList(),
-                c.periods().stream().map(p -> new Period(p.day(), p.starts())).toList());
+                c.periods().stream().map(p -> new Period(p.day(), p.starts())).toList(),
+                c.method(),
+                c.namesHidden());
     }
 }

@@ -4,6 +4,8 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.Period;
 import grastel.app.platform.ApiProblem.FieldProblem;
 import grastel.core.exercise.GradeBand;
+import grastel.core.recipe.Method;
+import grastel.core.recipe.School;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -11,6 +13,7 @@ import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
+import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -45,7 +48,25 @@ class ClassesController {
             @NotNull String name,
             @NotNull GradeBand band,
             @NotNull List<StudentView> students,
-            @NotNull List<PeriodView> periods) {}
+            @NotNull List<PeriodView> periods,
+            @NotNull List<School> method,
+            @NotNull boolean namesHidden) {}
+
+    record SchoolView(
+            @NotNull School school,
+            @NotNull String label,
+            @NotNull String reason) {}
+
+    /** A question on which teachers differ, with its answers. */
+    record QuestionView(
+            @NotNull School.Question question,
+            @NotNull String label,
+            @NotNull List<SchoolView> schools) {}
+
+    /** @param schools one answer for each question that is answered */
+    record MethodRequest(
+            @NotNull @Size(max = 20) List<@NotNull School> schools,
+            @NotNull boolean namesHidden) {}
 
     /** @param names one student a line, or CSV */
     record NewClass(
@@ -89,6 +110,24 @@ class ClassesController {
         return view(classes.change(id, request.name(), request.band(), periods(request.periods())));
     }
 
+    /** The questions of a method, with the reason for each answer. */
+    @GetMapping("/method-questions")
+    List<QuestionView> questions() {
+        return Arrays.stream(School.Question.values())
+                .map(q -> new QuestionView(
+                        q,
+                        q.label(),
+                        q.answers().stream()
+                                .map(s -> new SchoolView(s, s.label(), s.reason()))
+                                .toList()))
+                .toList();
+    }
+
+    @PutMapping("/{id}/method")
+    ClassView teach(@PathVariable UUID id, @Valid @RequestBody MethodRequest request) {
+        return view(classes.teach(id, new Method(request.schools()), request.namesHidden()));
+    }
+
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable UUID id) {
@@ -126,6 +165,8 @@ class ClassesController {
                         .toList(),
                 c.periods().stream()
                         .map(p -> new PeriodView(p.day(), p.starts()))
-                        .toList());
+                        .toList(),
+                c.method().schools(),
+                c.namesHidden());
     }
 }

@@ -2,6 +2,8 @@ package grastel.app.classes;
 
 import grastel.app.platform.Owned;
 import grastel.core.exercise.GradeBand;
+import grastel.core.recipe.Method;
+import grastel.core.recipe.School;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -11,7 +13,9 @@ import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
 import jakarta.persistence.Table;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 
 @Entity
 @Table(name = "school_class")
@@ -22,6 +26,13 @@ class SchoolClass extends Owned {
     @Enumerated(EnumType.STRING)
     @Column(nullable = false, length = 20)
     private GradeBand band;
+
+    /** Names of schools, parted by spaces; questions left out have their first answer. */
+    @Column(nullable = false, length = 600)
+    private String method = "";
+
+    @Column(name = "names_hidden", nullable = false)
+    private boolean namesHidden;
 
     @OneToMany(mappedBy = "schoolClass", cascade = CascadeType.ALL, orphanRemoval = true)
     @OrderBy("place")
@@ -49,6 +60,22 @@ class SchoolClass extends Owned {
     void change(String newName, GradeBand newBand) {
         name = newName;
         band = newBand;
+    }
+
+    Method method() {
+        return new Method(
+                method.isEmpty()
+                        ? List.of()
+                        : Arrays.stream(method.split(" ")).map(School::valueOf).toList());
+    }
+
+    boolean namesHidden() {
+        return namesHidden;
+    }
+
+    void teach(Method answers, boolean hideNames) {
+        method = answers.schools().stream().map(School::name).collect(Collectors.joining(" "));
+        namesHidden = hideNames;
     }
 
     List<Student> students() {

@@ -42,17 +42,17 @@ class ClassScanner {
         PrintedSheet printed = sheets.printed(page.id());
         Random random = new Random(seed(page.student()) + page.run().printedAt().getEpochSecond());
         double skill = skill(page.student(), page.run().band());
-        List<FieldTask> tasks = printed.plan().fields().stream()
-                .map(f -> new FieldTask(
-                        f.id(),
-                        printed.pencil(),
-                        f.recipe().grade().pressure(),
-                        f.recipe().passes()))
-                .toList();
+        List<FieldTask> tasks = FieldTask.of(printed.plan(), printed.layout());
         ScanConditions conditions =
                 page.number() % PHONE_EVERY == 0 ? ScanConditions.phone(random) : ScanConditions.flatbed(DPI, random);
         SimulatedScanner.Scan scan = new SimulatedScanner(printed.paper())
-                .scan(printed.layout(), tasks, Hand.ofSkill(skill, random), conditions, random.nextLong());
+                .scan(
+                        printed.layout(),
+                        tasks,
+                        printed.plan().palette(),
+                        Hand.ofSkill(skill, random),
+                        conditions,
+                        random.nextLong());
         return write(
                 folder.of(owner),
                 "scan-" + page.run().id().toString().substring(0, 4) + "-" + String.format("%03d", page.number())

@@ -7,14 +7,15 @@ import grastel.app.classes.Classes.Period;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
+import grastel.app.sheets.SheetData;
+import grastel.app.sheets.SheetData.ValueData;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.SheetInfo;
 import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.pressurescale.PressureScale;
-import grastel.core.page.PageSize;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -82,8 +83,12 @@ class DemoWorld {
                 .filter(p -> p.paper().name().equals("Harbour Cartridge"))
                 .findFirst()
                 .orElseThrow();
-        PressureScale scale = new PressureScale(steps, PressureScale.Direction.LIGHT_TO_DARK, 20);
-        return sheets.create(null, new Sheets.Parameters(pencil.id(), paper.id(), PageSize.A4, scale));
+        return sheets.create(
+                null,
+                SheetData.of(
+                        paper.id(),
+                        "pressure-scale",
+                        Map.of("pencil", ValueData.of(pencil.id()), "steps", ValueData.of(steps))));
     }
 
     /** The demo is looked at on any day, so its classes meet every school day. */

@@ -24,7 +24,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.context.event.EventListener;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -154,15 +153,8 @@ public class Kit {
     }
 
     void removePencil(UUID id) {
-        OwnedPencil found = findPencil(id);
-        try {
-            pencils.delete(found);
-            pencils.flush();
-            forgetPencils();
-        } catch (DataIntegrityViolationException e) {
-            throw ApiProblem.conflict(
-                    "PENCIL_IN_USE", "A sheet uses this pencil. Its pages could not be read without it.");
-        }
+        pencils.delete(findPencil(id));
+        forgetPencils();
     }
 
     KitPaper addPaper(PaperData data) {
@@ -204,8 +196,15 @@ public class Kit {
         sets.delete(findSet(id));
     }
 
+    /** All pencils as a set. */
+    public PencilSet everything() {
+        return new PencilSet(
+                "Whole kit",
+                pencils().stream().map(KitPencil::pencil).distinct().toList());
+    }
+
     /** The set as the computation wants it. */
-    PencilSet setOf(UUID id) {
+    public PencilSet setOf(UUID id) {
         OwnedSet found = findSet(id);
         List<Pencil> members = pencilsOf(found).stream().map(KitPencil::pencil).toList();
         if (members.isEmpty()) {

@@ -76,6 +76,21 @@ public final class PdfCanvas {
         });
     }
 
+    /** Fills a shape; loops inside others are holes. @param loops corners as x and y in mm */
+    public void fill(List<List<double[]>> loops, double red, double green, double blue) {
+        write(() -> {
+            stream.setNonStrokingColor((float) red, (float) green, (float) blue);
+            for (List<double[]> loop : loops) {
+                stream.moveTo(points(loop.get(0)[0]), fromBottom(loop.get(0)[1]));
+                for (double[] corner : loop) {
+                    stream.lineTo(points(corner[0]), fromBottom(corner[1]));
+                }
+                stream.closePath();
+            }
+            stream.fillEvenOdd();
+        });
+    }
+
     public void line(double x1, double y1, double x2, double y2, double widthMm) {
         write(() -> {
             stream.setStrokingColor(0f);

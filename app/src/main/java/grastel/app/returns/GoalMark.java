@@ -1,8 +1,8 @@
 package grastel.app.returns;
 
 import grastel.app.platform.Owned;
+import grastel.core.exercise.Goal;
 import grastel.core.judging.Cause;
-import grastel.core.judging.Goal;
 import grastel.core.judging.Level;
 import grastel.core.judging.Proposal;
 import jakarta.persistence.Column;
@@ -28,6 +28,10 @@ class GoalMark extends Owned {
     @Enumerated(EnumType.STRING)
     @Column(nullable = false, length = 20)
     private Goal goal;
+
+    /** Which exercise of the sheet, from 0. */
+    @Column(nullable = false)
+    private int exercise;
 
     @Column(nullable = false)
     private int place;
@@ -72,10 +76,12 @@ class GoalMark extends Owned {
 
     protected GoalMark() {}
 
-    GoalMark(ReturnedPage page, Proposal proposal) {
+    /** @param exercise of the sheet, from 0; @param place among the page's marks */
+    GoalMark(ReturnedPage page, int exercise, int place, Proposal proposal) {
         this.page = page;
+        this.exercise = exercise;
+        this.place = place;
         goal = proposal.goal();
-        place = proposal.goal().ordinal();
         proposed = proposal.level();
         figure = proposal.figure() == null ? null : proposal.figure().value();
         plusMinus = proposal.figure() == null ? null : proposal.figure().plusMinus();
@@ -91,6 +97,10 @@ class GoalMark extends Owned {
         level = decided;
         decidedBy = teacher;
         decidedAt = when.truncatedTo(ChronoUnit.MICROS);
+    }
+
+    int exercise() {
+        return exercise;
     }
 
     Goal goal() {

@@ -21,6 +21,7 @@ public class Intake {
     private final ReturnedPages pages;
     private final ReadingSettings settings;
     private final Storage storage;
+    private final ReadAhead readAhead;
     private final ReadingWorkers workers;
     private final ReturnEvents events;
     private final TransactionTemplate transactions;
@@ -30,6 +31,7 @@ public class Intake {
             ReturnedPages pages,
             ReadingSettings settings,
             Storage storage,
+            ReadAhead readAhead,
             ReadingWorkers workers,
             ReturnEvents events,
             TransactionTemplate transactions) {
@@ -37,6 +39,7 @@ public class Intake {
         this.pages = pages;
         this.settings = settings;
         this.storage = storage;
+        this.readAhead = readAhead;
         this.workers = workers;
         this.events = events;
         this.transactions = transactions;
@@ -58,23 +61,39 @@ public class Intake {
             return new Outcome(name, List.of(), e.problem().name(), e.figure());
         }
         storage.requireRoom(content.length * 2L);
-        String sha256 = sha256(content);
-        Outcome outcome = transactions.execute(status -> {
-            if (files.existsBySha256(sha256)) {
-                return new Outcome(name, List.of(), "ALREADY_HERE", 0);
-            }
-            requireRoomInQueue(contents.pages());
-            ScanFile file =
-                    files.save(new ScanFile(shortened(name), contents.kind().mediaType(), sha256, source, content));
-            files.flush();
-            List<ReturnedPage> made = pages.saveAll(IntStream.range(0, contents.pages())
-                    .mapToObj(i -> new ReturnedPage(file.id(), i))
-                    .toList());
-            return new Outcome(name, made.stream().map(ReturnedPage::id).toList(), null, 0);
-        });
+        ScanFile file = new ScanFile(shortened(name), contents.kind().mediaType(), sha256(content), source, content);
+        if (contents.pages() == 1) {
+            readAhead.begin(file.id(), content);
+        }
+        Outcome outcome = stored(name, file, contents.pages());
         outcome.pages().forEach(events::changed);
         workers.wake();
         return outcome;
+    }
+
+    private Outcome stored(String name, ScanFile file, int count) {
+        Outcome outcome = new Outcome(name, List.of(), "ALREADY_HERE", 0);
+        try {
+            outcome = transactions.execute(status -> store(name, file, count));
+            return outcome;
+        } finally {
+            if (!outcome.taken()) {
+                readAhead.forget(file.id());
+            }
+        }
+    }
+
+    private Outcome store(String name, ScanFile file, int count) {
+        if (files.existsBySha256(file.sha256())) {
+            return new Outcome(name, List.of(), "ALREADY_HERE", 0);
+        }
+        requireRoomInQueue(count);
+        files.save(file);
+        files.flush();
+        List<ReturnedPage> made = pages.saveAll(IntStream.range(0, count)
+                .mapToObj(i -> new ReturnedPage(file.id(), i))
+                .toList());
+        return new Outcome(name, made.stream().map(ReturnedPage::id).toList(), null, 0);
     }
 
     private void requireRoomInQueue(int more) {

@@ -7,12 +7,15 @@ import grastel.app.returns.PageStore.Taken;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
-import grastel.core.judging.PressureScaleJudge;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.judging.Judge;
+import grastel.core.judging.Proposal;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
 import grastel.core.reading.FoundPage;
 import grastel.core.reading.PageReader;
+import grastel.core.reading.PageReading;
 import grastel.core.reading.Picture;
 import grastel.core.reading.PictureFile;
 import grastel.core.reading.Straightened;
@@ -40,14 +43,16 @@ class ReadingJob {
 
     private final PageStore store;
     private final Sheets sheets;
+    private final ReadAhead readAhead;
     private final ReadingSettings settings;
     private final JsonMapper json;
     /** A reader keeps a detector's work space, and making one takes most of a second. */
     private final ThreadLocal<PageReader> readers = ThreadLocal.withInitial(PageReader::new);
 
-    ReadingJob(PageStore store, Sheets sheets, ReadingSettings settings, JsonMapper json) {
+    ReadingJob(PageStore store, Sheets sheets, ReadAhead readAhead, ReadingSettings settings, JsonMapper json) {
         this.store = store;
         this.sheets = sheets;
+        this.readAhead = readAhead;
         this.settings = settings;
         this.json = json;
     }
@@ -56,7 +61,7 @@ class ReadingJob {
     void read(Taken taken) {
         String code = null;
         try {
-            Picture picture = PictureFile.decode(store.content(taken.file()), taken.index(), settings.limits());
+            Picture picture = picture(taken);
             FoundPage found = taken.corners() == null
                     ? readers.get().find(picture)
                     : FoundPage.pointedAt(Corners.parse(taken.corners()).inPixels(picture.width(), picture.height()));
@@ -75,6 +80,13 @@ class ReadingJob {
         }
     }
 
+    private Picture picture(Taken taken) throws UnreadablePage {
+        Optional<Picture> ahead = readAhead.take(taken.file());
+        return ahead.isPresent()
+                ? ahead.get()
+                : PictureFile.decode(store.content(taken.file()), taken.index(), settings.limits());
+    }
+
     /** Whose page it is: as matched by hand, else as its code says. */
     private Optional<UUID> printedPage(Taken taken, FoundPage found) {
         if (taken.printedPage() != null) {
@@ -85,18 +97,27 @@ class ReadingJob {
 
     private Result measure(Picture picture, FoundPage found, PrintedSheet printed, String code) throws UnreadablePage {
         PageReader.Measures measures = readers.get().measure(picture, found, printed.layout(), printed.paper());
-        List<NewMark> marks = new PressureScaleJudge(
-                        printed.plan(), printed.page().run().band())
-                .judge(measures.reading().fields()).stream()
-                        .map(proposal -> (NewMark) page -> new GoalMark(page, proposal))
-                        .toList();
         return new Result(
                 printed.page().id(),
                 code,
                 json.writeValueAsString(measures.reading()),
                 PageReader.VERSION,
                 images(measures.straightened(), printed.layout()),
-                marks);
+                marks(printed, measures.reading()));
+    }
+
+    private static List<NewMark> marks(PrintedSheet printed, PageReading reading) {
+        List<NewMark> marks = new ArrayList<>();
+        List<ExercisePlan> exercises = printed.plan().exercises();
+        for (int i = 0; i < exercises.size(); i++) {
+            int exercise = i;
+            for (Proposal proposal :
+                    new Judge(exercises.get(i), printed.page().run().band()).judge(reading.fields())) {
+                int place = marks.size();
+                marks.add(page -> new GoalMark(page, exercise, place, proposal));
+            }
+        }
+        return marks;
     }
 
     /** The page and its boxes, made side by side: the page alone takes as long as all boxes. */

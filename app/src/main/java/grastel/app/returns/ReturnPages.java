@@ -85,7 +85,7 @@ class ReturnPages {
                 sheet.layout().size().heightMm(),
                 new QualityView(reading.dpi(), reading.flatnessMm(), reading.lightSpread(), reading.markers()),
                 boxes(sheet, reading.fields()),
-                page.marks().stream().map(ReturnPages::goal).toList());
+                page.marks().stream().map(m -> goal(m, sheet)).toList());
     }
 
     private static List<BoxReadingView> boxes(PrintedSheet sheet, List<FieldReading> fields) {
@@ -97,7 +97,7 @@ class ReturnPages {
                     .map(PageLayout.Field::rect)
                     .findFirst()
                     .orElseThrow();
-            double asked = sheet.plan().fields().get(i).askedLightness();
+            double asked = sheet.plan().field(f.field()).askedLightness();
             Double step = i == 0
                     ? null
                     : fields.get(i - 1).lightness().value() - f.lightness().value();
@@ -121,9 +121,17 @@ class ReturnPages {
         return boxes;
     }
 
-    private static GoalView goal(GoalMark m) {
+    private static GoalView goal(GoalMark m, PrintedSheet sheet) {
+        boolean several = sheet.plan().exercises().size() > 1;
         return new GoalView(
+                m.id(),
                 m.goal(),
+                several ? sheet.plan().exercises().get(m.exercise()).title() : "",
+                m.goal().label(),
+                m.goal().figure(),
+                m.goal().unit(),
+                m.goal().digits(),
+                m.goal().praise(),
                 m.proposed().ordinal(),
                 m.level() == null ? null : m.level().ordinal(),
                 m.figure(),

@@ -1,7 +1,7 @@
 package grastel.app.returns;
 
+import grastel.core.exercise.Goal;
 import grastel.core.judging.Cause;
-import grastel.core.judging.Goal;
 import grastel.core.judging.Level;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -74,8 +74,16 @@ final class ReturnViews {
             @NotNull boolean blank,
             Double step) {}
 
+    /** @param exercise its title where the sheet holds several; @param figureName what the figure is */
     record GoalView(
+            @NotNull UUID id,
             @NotNull Goal goal,
+            @NotNull String exercise,
+            @NotNull String label,
+            @NotNull String figureName,
+            @NotNull String unit,
+            @NotNull int digits,
+            @NotNull String praise,
             @NotNull int proposed,
             Integer level,
             Double figure,
@@ -111,10 +119,10 @@ final class ReturnViews {
         }
     }
 
-    record GoalLevel(@NotNull Goal goal, @NotNull Level level) {}
+    record GoalLevel(@NotNull UUID mark, @NotNull Level level) {}
 
     /** @param changed goals whose level differs from the proposal */
-    record ConfirmRequest(@NotNull @Valid @Size(max = 20) List<GoalLevel> changed) {}
+    record ConfirmRequest(@NotNull @Valid @Size(max = 60) List<GoalLevel> changed) {}
 
     record Point(@NotNull double x, @NotNull double y) {}
 

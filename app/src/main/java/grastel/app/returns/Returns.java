@@ -6,8 +6,8 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Ownership;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
+import grastel.core.exercise.Goal;
 import grastel.core.judging.Cause;
-import grastel.core.judging.Goal;
 import grastel.core.judging.Level;
 import grastel.core.reading.PageReading;
 import java.time.Clock;
@@ -129,14 +129,14 @@ public class Returns {
                 .count();
     }
 
-    /** Takes the proposals, or the levels given instead, as the teacher's decision. */
-    public void confirm(UUID id, Map<Goal, Level> changed) {
+    /** Takes the proposals, or the levels given instead, as the teacher's decision. @param changed by mark */
+    public void confirm(UUID id, Map<UUID, Level> changed) {
         ReturnedPage page = find(id);
         if (page.state() != ReturnedPage.State.READ) {
             throw ApiProblem.conflict("NOT_READ", "This page has not been read yet.");
         }
         Instant now = clock.instant();
-        page.marks().forEach(m -> m.decide(changed.getOrDefault(m.goal(), m.proposed()), Ownership.current(), now));
+        page.marks().forEach(m -> m.decide(changed.getOrDefault(m.id(), m.proposed()), Ownership.current(), now));
         page.confirmed(now);
         events.changed(id);
     }

@@ -110,7 +110,7 @@ class ReturnsController {
 
     @PostMapping("/pages/{id}/confirmation")
     PageDetail confirm(@PathVariable UUID id, @Valid @RequestBody ConfirmRequest request) {
-        returns.confirm(id, request.changed().stream().collect(Collectors.toMap(GoalLevel::goal, GoalLevel::level)));
+        returns.confirm(id, request.changed().stream().collect(Collectors.toMap(GoalLevel::mark, GoalLevel::level)));
         return views.detail(id);
     }
 

@@ -44,6 +44,10 @@ class ScanFile extends Owned {
         this.content = content;
     }
 
+    String sha256() {
+        return sha256;
+    }
+
     String mediaType() {
         return mediaType;
     }

@@ -11,7 +11,7 @@ import java.util.List;
 final class PdfInk implements PageInk {
     private final PdfCanvas canvas;
 
-    private PdfInk(PdfCanvas canvas) {
+    PdfInk(PdfCanvas canvas) {
         this.canvas = canvas;
     }
 

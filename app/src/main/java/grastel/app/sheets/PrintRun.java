@@ -17,7 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 
-/** A sheet printed for a class, one page a student. */
+/** A sheet printed for a class, its pages for each student. */
 @Entity
 @Table(name = "print_run")
 class PrintRun extends Owned {
@@ -42,12 +42,17 @@ class PrintRun extends Owned {
 
     protected PrintRun() {}
 
-    PrintRun(SheetVersion version, UUID schoolClass, GradeBand band, String code, List<UUID> students) {
+    /** @param parts pages of each student */
+    PrintRun(SheetVersion version, UUID schoolClass, GradeBand band, String code, List<UUID> students, int parts) {
         this.version = version;
         this.schoolClass = schoolClass;
         this.band = band;
         this.code = code;
-        students.forEach(student -> pages.add(new PrintedPage(this, student, pages.size() + 1)));
+        for (UUID student : students) {
+            for (int part = 0; part < parts; part++) {
+                pages.add(new PrintedPage(this, student, part, pages.size() + 1));
+            }
+        }
     }
 
     SheetVersion version() {
@@ -68,5 +73,9 @@ class PrintRun extends Owned {
 
     List<PrintedPage> pages() {
         return pages;
+    }
+
+    int parts() {
+        return 1 + pages.stream().mapToInt(PrintedPage::part).max().orElse(0);
     }
 }

@@ -23,11 +23,16 @@ class PrintedPage extends Owned {
     @Column(nullable = false, updatable = false)
     private int number;
 
+    /** Which page of the sheet, from 0. */
+    @Column(nullable = false, updatable = false)
+    private int part;
+
     protected PrintedPage() {}
 
-    PrintedPage(PrintRun run, UUID student, int number) {
+    PrintedPage(PrintRun run, UUID student, int part, int number) {
         this.run = run;
         this.student = student;
+        this.part = part;
         this.number = number;
     }
 
@@ -41,5 +46,9 @@ class PrintedPage extends Owned {
 
     int number() {
         return number;
+    }
+
+    int part() {
+        return part;
     }
 }

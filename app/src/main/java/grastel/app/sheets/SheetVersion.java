@@ -1,7 +1,6 @@
 package grastel.app.sheets;
 
 import grastel.app.platform.Owned;
-import grastel.core.exercise.pressurescale.PressureScale;
 import grastel.core.page.PageSize;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -25,8 +24,11 @@ class SheetVersion extends Owned {
     @Column(nullable = false)
     private int number;
 
-    @Column(name = "pencil_id", nullable = false)
-    private UUID pencil;
+    @Column(name = "class_id")
+    private UUID schoolClass;
+
+    @Column(name = "set_id")
+    private UUID set;
 
     @Column(name = "paper_id", nullable = false)
     private UUID paper;
@@ -35,15 +37,10 @@ class SheetVersion extends Owned {
     @Column(name = "page_size", nullable = false, length = 10)
     private PageSize pageSize;
 
+    /** JSON, see {@link SheetJson}. */
     @Column(nullable = false)
-    private int steps;
-
-    @Enumerated(EnumType.STRING)
-    @Column(nullable = false, length = 20)
-    private PressureScale.Direction direction;
-
-    @Column(name = "box_mm", nullable = false)
-    private double boxMm;
+    @Lob
+    private String exercises;
 
     @Column(nullable = false)
     @Lob
@@ -55,26 +52,20 @@ class SheetVersion extends Owned {
 
     protected SheetVersion() {}
 
-    SheetVersion(Sheet sheet, int number, Sheets.Parameters parameters, String plan, String layout) {
+    SheetVersion(Sheet sheet, int number) {
         this.sheet = sheet;
         this.number = number;
-        set(parameters, plan, layout);
     }
 
     /** Only for a version that was never printed. */
-    void set(Sheets.Parameters parameters, String newPlan, String newLayout) {
-        pencil = parameters.pencil();
-        paper = parameters.paper();
-        pageSize = parameters.pageSize();
-        steps = parameters.scale().steps();
-        direction = parameters.scale().direction();
-        boxMm = parameters.scale().boxMm();
+    void set(SheetData data, String newExercises, String newPlan, String newLayout) {
+        schoolClass = data.schoolClass();
+        set = data.set();
+        paper = data.paper();
+        pageSize = data.pageSize();
+        exercises = newExercises;
         plan = newPlan;
         layout = newLayout;
-    }
-
-    Sheets.Parameters parameters() {
-        return new Sheets.Parameters(pencil, paper, pageSize, new PressureScale(steps, direction, boxMm));
     }
 
     Sheet sheet() {
@@ -85,12 +76,24 @@ class SheetVersion extends Owned {
         return number;
     }
 
+    UUID schoolClass() {
+        return schoolClass;
+    }
+
+    UUID pencilSet() {
+        return set;
+    }
+
     UUID paper() {
         return paper;
     }
 
-    UUID pencil() {
-        return pencil;
+    PageSize pageSize() {
+        return pageSize;
+    }
+
+    String exercises() {
+        return exercises;
     }
 
     String plan() {

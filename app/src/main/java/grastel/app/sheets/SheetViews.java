@@ -1,64 +1,72 @@
 package grastel.app.sheets;
 
-import grastel.app.sheets.Sheets.Draft;
-import grastel.app.sheets.Sheets.Parameters;
+import grastel.app.sheets.Planner.Draft;
+import grastel.app.sheets.Planner.Drafted;
+import grastel.app.sheets.SheetData.ValueData;
 import grastel.app.sheets.Sheets.RunInfo;
 import grastel.app.sheets.Sheets.SheetInfo;
 import grastel.core.colour.Lab;
 import grastel.core.colour.MunsellValue;
 import grastel.core.colour.Srgb;
-import grastel.core.exercise.Feasibility;
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
-import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.pressurescale.PressureScale;
-import grastel.core.layering.PressureGrade;
+import grastel.core.exercise.FieldPlan.Ask;
+import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.exercise.Finding;
+import grastel.core.exercise.GoalPlan;
+import grastel.core.exercise.Parameter;
+import grastel.core.exercise.Values;
+import grastel.core.media.Pencil;
 import grastel.core.page.PageLayout;
-import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
+import grastel.core.recipe.School;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /** What sheets look like at the edge. Lengths in mm, lightness in L*, value in Munsell value. */
 final class SheetViews {
     private SheetViews() {}
 
     record SheetRequest(
-            @Size(max = 120) String title,
-            @NotNull UUID pencil,
-            @NotNull UUID paper,
-            @NotNull PageSize pageSize,
-
-            @Min(PressureScale.FEWEST_STEPS) @Max(PressureScale.MOST_STEPS) @NotNull
-            int steps,
-
-            @NotNull PressureScale.Direction direction,
-
-            @Min((long) PressureScale.SMALLEST_BOX_MM) @Max((long) PressureScale.LARGEST_BOX_MM) @NotNull
-            double boxMm,
-
-            GradeBand band) {
-        Parameters parameters() {
-            return new Parameters(pencil, paper, pageSize, new PressureScale(steps, direction, boxMm));
-        }
-    }
+            @Size(max = 120) String title, @NotNull @Valid SheetData data) {}
 
     record PrintRequest(@NotNull UUID schoolClass) {}
+
+    /** @param schools answers to the method's questions */
+    record MethodEffectRequest(
+            @NotNull UUID schoolClass,
+            @NotNull @Size(max = 20) List<@NotNull School> schools) {}
+
+    /** @param problem why it could no longer be made, or null */
+    record ChangedSheetView(
+            @NotNull UUID sheet,
+            @NotNull String title,
+            @NotNull int fields,
+            String problem) {}
+
+    record KindView(
+            @NotNull String id,
+            @NotNull String name,
+            @NotNull String teaches) {
+        static KindView of(ExerciseKind kind) {
+            return new KindView(kind.id(), kind.name(), kind.teaches());
+        }
+    }
 
     record SheetView(
             @NotNull UUID id,
             @NotNull String title,
             @NotNull int version,
-            @NotNull UUID pencil,
-            @NotNull UUID paper,
-            @NotNull PageSize pageSize,
-            @NotNull int steps,
-            @NotNull PressureScale.Direction direction,
-            @NotNull double boxMm,
+            @NotNull SheetData data,
             @NotNull boolean printed) {}
 
     record RunView(
@@ -68,10 +76,14 @@ final class SheetViews {
             @NotNull int version,
             @NotNull UUID schoolClass,
             @NotNull Instant printedAt,
-            @NotNull int pages) {}
+            @NotNull int pages,
+            @NotNull int parts) {}
 
     record PrintedPageView(
-            @NotNull UUID id, @NotNull int number, @NotNull String student) {}
+            @NotNull UUID id,
+            @NotNull int number,
+            @NotNull int part,
+            @NotNull String student) {}
 
     record RectView(
             @NotNull double x,
@@ -83,7 +95,8 @@ final class SheetViews {
         }
     }
 
-    record FieldView(@NotNull String id, @NotNull RectView box) {}
+    /** @param path of a shape, as SVG path data; null for a rectangle */
+    record FieldView(@NotNull String id, @NotNull RectView box, String path) {}
 
     record RuleView(
             @NotNull double x1,
@@ -108,6 +121,7 @@ final class SheetViews {
             @NotNull double width,
             @NotNull double height,
             @NotNull List<FieldView> fields,
+            @NotNull List<RectView> keys,
             @NotNull List<RuleView> rules,
             @NotNull List<TextView> texts,
             @NotNull List<PatchView> patches,
@@ -117,8 +131,10 @@ final class SheetViews {
                     page.size().widthMm(),
                     page.size().heightMm(),
                     page.fields().stream()
-                            .map(f -> new FieldView(f.id(), RectView.of(f.rect())))
+                            .map(f -> new FieldView(
+                                    f.id(), RectView.of(f.rect()), f.isShape() ? path(f.outline()) : null))
                             .toList(),
+                    page.keys().stream().map(k -> RectView.of(k.rect())).toList(),
                     page.rules().stream()
                             .map(r -> new RuleView(r.x1(), r.y1(), r.x2(), r.y2(), r.widthMm()))
                             .toList(),
@@ -133,73 +149,248 @@ final class SheetViews {
                             .map(b -> new BitsView(RectView.of(b.rect()), b.rows()))
                             .toList());
         }
-    }
 
-    /** What a box asks and what its recipe gives. */
-    record AskedView(
-            @NotNull String field,
-            @NotNull double askedLightness,
-            @NotNull double askedValue,
-            @NotNull PressureGrade grade,
-            @NotNull int passes,
-            @NotNull double predictedLightness,
-            @NotNull double predictedValue,
-            @NotNull String predictedColour) {
-        static AskedView of(FieldPlan f) {
-            return new AskedView(
-                    f.id(),
-                    f.askedLightness(),
-                    value(f.askedLightness()),
-                    f.recipe().grade(),
-                    f.recipe().passes(),
-                    f.predicted().lightness(),
-                    value(f.predicted().lightness()),
-                    Srgb.of(f.predicted()).hex());
+        private static String path(List<List<Point>> outline) {
+            return outline.stream()
+                    .map(loop -> loop.stream().map(p -> p.x() + " " + p.y()).collect(Collectors.joining("L", "M", "Z")))
+                    .collect(Collectors.joining());
         }
     }
 
-    record FeasibilityView(
-            @NotNull Feasibility.Code code,
-            String field,
-            @NotNull double asked,
-            @NotNull double possible) {}
+    enum ParameterType {
+        WHOLE,
+        MEASURE,
+        CHOICE,
+        SEVERAL,
+        PENCIL
+    }
 
-    record DraftView(
-            @NotNull PageView page,
-            @NotNull List<AskedView> asked,
+    record OptionView(@NotNull String id, @NotNull String label) {}
+
+    /** @param least of a number or a count; @param options of a choice; @param pencils that fit */
+    record ParameterView(
+            @NotNull String name,
+            @NotNull String label,
+            @NotNull ParameterType type,
+            Double least,
+            Double most,
+            @NotNull List<OptionView> options,
+            @NotNull List<UUID> pencils,
+            @NotNull boolean mayBeLeftOpen) {}
+
+    record PencilView(
+            @NotNull UUID id,
+            @NotNull String code,
+            @NotNull String name,
+            @NotNull String colour) {}
+
+    /** A field of an exercise. @param predicted colours from left to right, one for an even field */
+    record PlannedFieldView(
+            @NotNull String id,
+            @NotNull String group,
+            @NotNull String label,
+            @NotNull Ask ask,
+            Double askedLightness,
+            Double askedValue,
+            @NotNull double predictedLightness,
+            @NotNull double predictedValue,
+            @NotNull double predictedChroma,
+            @NotNull double specks,
+            @NotNull List<String> asked,
+            @NotNull List<String> predicted,
+            @NotNull List<String> recipe) {}
+
+    record PlannedGoalView(
+            @NotNull String label,
+            @NotNull String figure,
+            @NotNull String unit,
+            @NotNull double secure,
+            @NotNull boolean more) {}
+
+    record RemedyView(@NotNull String words, @NotNull Map<String, ValueData> change) {}
+
+    record FindingView(
+            String field, @NotNull String words, @NotNull List<RemedyView> remedies) {}
+
+    record FaultWordsView(@NotNull String sign, @NotNull String say) {}
+
+    /** @param nearest possible value, or null */
+    record ValueProblemView(
+            @NotNull String parameter, @NotNull String words, ValueData nearest) {}
+
+    /** An exercise of a draft; what is planned is empty where there are problems. */
+    record ExerciseView(
+            @NotNull KindView kind,
+            @NotNull String title,
+            @NotNull List<ParameterView> parameters,
+            @NotNull Map<String, ValueData> used,
+            @NotNull List<ValueProblemView> problems,
+            @NotNull List<PencilView> palette,
+            @NotNull List<PlannedFieldView> fields,
+            @NotNull List<PlannedGoalView> goals,
+            @NotNull List<String> notes,
+            @NotNull List<FaultWordsView> faults,
+            @NotNull List<String> cautions,
             @NotNull double minutes,
-            @NotNull double askedStep,
-            @NotNull List<FeasibilityView> feasibility) {}
+            @NotNull List<FindingView> findings) {}
 
-    static DraftView of(Draft draft) {
+    /** @param pageProblem why no pages could be laid out, or null */
+    record DraftView(
+            @NotNull List<PageView> pages,
+            @NotNull List<ExerciseView> exercises,
+            @NotNull double minutes,
+            @NotNull double grainMm,
+            @NotNull String paperColour,
+            String pageProblem) {}
+
+    static DraftView of(Draft draft, Map<Pencil, UUID> ids) {
+        int planned = 0;
+        List<ExerciseView> exercises = new ArrayList<>();
+        for (Drafted one : draft.exercises()) {
+            ExercisePlan plan =
+                    one.plan() == null ? null : draft.plan().exercises().get(planned++);
+            exercises.add(exercise(one, plan, ids));
+        }
         return new DraftView(
-                PageView.of(draft.layout()),
-                draft.plan().fields().stream().map(AskedView::of).toList(),
+                draft.pages().stream().map(PageView::of).toList(),
+                exercises,
                 draft.plan().minutes(),
-                draft.plan().askedStep(),
-                draft.plan().feasibility().stream()
-                        .map(f -> new FeasibilityView(f.code(), f.field(), f.asked(), f.possible()))
+                draft.setting().paper().tooth().grainMm(),
+                Srgb.of(draft.setting().paper().ground().toLab()).hex(),
+                draft.pageProblems().isEmpty()
+                        ? null
+                        : draft.pageProblems().get(0).message());
+    }
+
+    private static ExerciseView exercise(Drafted one, ExercisePlan plan, Map<Pencil, UUID> ids) {
+        boolean none = plan == null;
+        return new ExerciseView(
+                KindView.of(one.kind()),
+                none ? one.kind().name() : plan.title(),
+                one.parameters().stream().map(p -> parameter(p, ids)).toList(),
+                values(one.used(), ids),
+                one.problems().stream()
+                        .map(p -> new ValueProblemView(
+                                p.parameter(), p.words(), p.nearest() == null ? null : Planner.data(p.nearest(), ids)))
+                        .toList(),
+                none
+                        ? List.of()
+                        : plan.palette().stream().map(p -> pencil(p, ids)).toList(),
+                none
+                        ? List.of()
+                        : plan.fields().stream().map(f -> field(plan, f)).toList(),
+                none ? List.of() : plan.goals().stream().map(SheetViews::goal).toList(),
+                none ? List.of() : plan.notes(),
+                none
+                        ? List.of()
+                        : plan.faults().stream()
+                                .map(f -> new FaultWordsView(f.sign(), f.say()))
+                                .toList(),
+                none ? List.of() : plan.cautions(),
+                none ? 0 : plan.minutes(),
+                none
+                        ? List.of()
+                        : plan.findings().stream().map(f -> finding(f, ids)).toList());
+    }
+
+    private static ParameterView parameter(Parameter p, Map<Pencil, UUID> ids) {
+        ParameterType type;
+        Double least = null;
+        Double most = null;
+        List<Parameter.Option> options = List.of();
+        List<Pencil> pencils = List.of();
+        if (p instanceof Parameter.Whole whole) {
+            type = ParameterType.WHOLE;
+            least = (double) whole.least();
+            most = (double) whole.most();
+        } else if (p instanceof Parameter.Measure measure) {
+            type = ParameterType.MEASURE;
+            least = measure.least();
+            most = measure.most();
+        } else if (p instanceof Parameter.Choice choice) {
+            type = ParameterType.CHOICE;
+            options = choice.options();
+        } else if (p instanceof Parameter.Several several) {
+            type = ParameterType.SEVERAL;
+            least = (double) several.least();
+            most = (double) several.most();
+            options = several.options();
+        } else {
+            type = ParameterType.PENCIL;
+            pencils = ((Parameter.OnePencil) p).fitting();
+        }
+        return new ParameterView(
+                p.name(),
+                p.label(),
+                type,
+                least,
+                most,
+                options.stream().map(o -> new OptionView(o.id(), o.label())).toList(),
+                pencils.stream().map(ids::get).toList(),
+                p.suggested() == null);
+    }
+
+    private static Map<String, ValueData> values(Values values, Map<Pencil, UUID> ids) {
+        Map<String, ValueData> all = new LinkedHashMap<>();
+        values.chosen().forEach((name, value) -> all.put(name, Planner.data(value, ids)));
+        return all;
+    }
+
+    private static PencilView pencil(Pencil p, Map<Pencil, UUID> ids) {
+        return new PencilView(
+                ids.get(p), p.code(), p.name(), Srgb.of(p.masstone().toLab()).hex());
+    }
+
+    private static PlannedFieldView field(ExercisePlan plan, FieldPlan f) {
+        boolean asks = f.ask() != Ask.NOTHING;
+        return new PlannedFieldView(
+                f.id(),
+                f.group(),
+                f.label(),
+                f.ask(),
+                asks ? f.askedLightness() : null,
+                asks ? value(f.askedLightness()) : null,
+                f.predictedColour().lightness(),
+                value(f.predictedColour().lightness()),
+                f.predictedColour().chroma(),
+                f.specks(),
+                f.asked().stream().map(c -> Srgb.of(c).hex()).toList(),
+                f.predicted().stream().map(c -> Srgb.of(c).hex()).toList(),
+                SheetWording.recipe(plan, f));
+    }
+
+    private static PlannedGoalView goal(GoalPlan g) {
+        return new PlannedGoalView(
+                g.goal().label(),
+                g.goal().figure(),
+                g.goal().unit(),
+                g.ladder().secure(),
+                g.ladder().nearly() < g.ladder().beyond());
+    }
+
+    private static FindingView finding(Finding f, Map<Pencil, UUID> ids) {
+        return new FindingView(
+                f.field(),
+                f.words(),
+                f.remedies().stream()
+                        .map(r -> new RemedyView(r.words(), values(r.change(), ids)))
                         .toList());
     }
 
     static SheetView of(SheetInfo sheet) {
-        Parameters p = sheet.parameters();
-        return new SheetView(
-                sheet.id(),
-                sheet.title(),
-                sheet.version(),
-                p.pencil(),
-                p.paper(),
-                p.pageSize(),
-                p.scale().steps(),
-                p.scale().direction(),
-                p.scale().boxMm(),
-                sheet.printed());
+        return new SheetView(sheet.id(), sheet.title(), sheet.version(), sheet.data(), sheet.printed());
     }
 
     static RunView of(RunInfo run) {
         return new RunView(
-                run.id(), run.sheet(), run.title(), run.version(), run.schoolClass(), run.printedAt(), run.pages());
+                run.id(),
+                run.sheet(),
+                run.title(),
+                run.version(),
+                run.schoolClass(),
+                run.printedAt(),
+                run.pages(),
+                run.parts());
     }
 
     private static double value(double lightness) {

@@ -4,57 +4,115 @@ import grastel.core.colour.Lab;
 import grastel.core.colour.MunsellValue;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.FieldPlan.Ask;
+import grastel.core.exercise.Recipe.Step;
+import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.Span;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.page.FieldSpec;
+import grastel.core.page.Section;
 import grastel.core.page.SheetWords;
-import grastel.core.recipe.PressureRecipe;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 
-/** The words on a printed pressure scale. */
+/** The words on printed sheets. */
 final class SheetWording {
+    private static final int MOST_CAUTIONS = 3;
+
     private SheetWording() {}
 
-    static String title(Pencil pencil) {
-        return "Pressure scale in " + pencil.name();
+    static String title(SheetPlan plan) {
+        return plan.exercises().stream().map(ExercisePlan::title).limit(2).collect(Collectors.joining(" · "));
     }
 
-    static SheetWords words(String title, ExercisePlan plan, Pencil pencil, Paper paper) {
-        int boxes = plan.fields().size();
-        String ends = plan.darkening() ? "from just visible to rich and solid" : "from rich and solid to just visible";
+    static SheetWords words(String title, SheetPlan plan, Paper paper) {
+        String goal = plan.exercises().size() == 1 ? plan.exercises().get(0).goal() : "";
+        String pencils =
+                plan.palette().stream().map(p -> p.code() + " " + p.name()).collect(Collectors.joining(", "));
+        List<String> footer = new ArrayList<>();
+        footer.add(pencils + " · " + paper.name() + " · about " + Math.round(plan.minutes()) + " min");
+        plan.exercises().stream()
+                .flatMap(e -> e.cautions().stream())
+                .distinct()
+                .limit(MOST_CAUTIONS)
+                .forEach(footer::add);
         return new SheetWords(
                 title,
-                boxes + " equal steps, " + ends + ". Even inside, neat at the edge.",
+                goal,
                 "Name",
                 "Class",
                 "Date",
-                List.of(
-                        "Sharpen. Hold the pencil loosely; let its own weight make the lightest box.",
-                        "Small overlapping circles. Go over a box again from another side rather than pressing harder.",
-                        "Give each next box one clear step more. The grey patch beside its number is the value to reach.",
-                        "The darkest box last: press, and go over it until no white paper shows.",
-                        "Squint from arm's length: are the steps equal? Correct the lighter of two that are alike."),
                 "Try your pressures here first. This strip is not marked.",
-                List.of(
-                        "Pencil: " + pencil.code() + " " + pencil.name() + " · Paper: " + paper.name() + " · about "
-                                + Math.round(plan.minutes()) + " min",
-                        "Rest hand and eyes now and then; no pencils or brushes in the mouth. School rules and your teacher decide."));
+                "Key: each pencil as dark as it goes, no white left. It tells the scanner your colours.",
+                footer);
     }
 
-    static List<FieldSpec> fields(ExercisePlan plan) {
-        return plan.fields().stream().map(SheetWording::field).toList();
+    static List<Section> sections(SheetPlan plan) {
+        boolean several = plan.exercises().size() > 1;
+        return plan.exercises().stream()
+                .map(e -> new Section(
+                        several ? e.title() : "",
+                        e.goal(),
+                        e.fields().stream().map(f -> field(e, f)).toList(),
+                        e.steps()))
+                .toList();
     }
 
-    private static FieldSpec field(FieldPlan field) {
-        String value =
-                String.format(Locale.ROOT, "value %.1f", MunsellValue.of(Lab.luminanceOf(field.askedLightness())));
+    private static FieldSpec field(ExercisePlan plan, FieldPlan field) {
+        boolean patch = field.ask() == Ask.VALUE
+                || field.ask() == Ask.COLOUR && field.asked().size() == 1;
         return new FieldSpec(
-                field.id(), field.widthMm(), field.heightMm(), field.askedLightness(), value, recipe(field.recipe()));
+                field.id(),
+                field.group(),
+                field.widthMm(),
+                field.heightMm(),
+                field.outline(),
+                patch ? field.askedLightness() : null,
+                asked(field),
+                recipe(plan, field));
     }
 
-    private static List<String> recipe(PressureRecipe recipe) {
-        String pressure = recipe.grade().name().toLowerCase(Locale.ROOT);
-        return List.of(pressure, recipe.passes() == 1 ? "1 pass" : recipe.passes() + " passes");
+    private static String asked(FieldPlan field) {
+        if (field.ask() == Ask.VALUE && field.asked().size() == 1) {
+            double value = MunsellValue.of(Lab.luminanceOf(field.askedLightness()));
+            String words = String.format(Locale.ROOT, "value %.1f", value);
+            return field.label().isEmpty() ? words : field.label() + ", " + words;
+        }
+        return field.label();
+    }
+
+    /** One line a layer, in the order of use. */
+    static List<String> recipe(ExercisePlan plan, FieldPlan field) {
+        boolean onePencil = plan.palette().size() == 1;
+        return field.recipe().steps().stream()
+                .map(step -> line(step, plan.palette(), onePencil, field))
+                .toList();
+    }
+
+    private static String line(Step step, List<Pencil> palette, boolean onePencil, FieldPlan field) {
+        String words = switch (step.technique()) {
+            case SOLVENT -> "solvent, let it dry";
+            case BURNISH -> "burnish " + palette.get(step.pencil()).code();
+            case COLOUR ->
+                (onePencil ? "" : palette.get(step.pencil()).code() + " ")
+                        + step.grade().name().toLowerCase(Locale.ROOT);
+        };
+        String passes = step.passes() > 1 ? " ×" + step.passes() : "";
+        return words + passes + where(step.span(), field.widthMm());
+    }
+
+    private static String where(Span span, double lengthMm) {
+        if (span.equals(Span.WHOLE)) {
+            return "";
+        }
+        if (span.from() == 0) {
+            return String.format(Locale.ROOT, ", fading out at %.0f mm", span.to() * lengthMm);
+        }
+        return span.to() == 1
+                ? String.format(Locale.ROOT, ", from %.0f mm", span.from() * lengthMm)
+                : String.format(Locale.ROOT, ", %.0f to %.0f mm", span.from() * lengthMm, span.to() * lengthMm);
     }
 }

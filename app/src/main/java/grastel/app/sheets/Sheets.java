@@ -1,20 +1,20 @@
 package grastel.app.sheets;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.kit.Kit;
 import grastel.app.platform.ApiProblem;
-import grastel.core.exercise.ExercisePlan;
+import grastel.app.sheets.Planner.Draft;
 import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.pressurescale.PressureScale;
+import grastel.core.exercise.SheetPlan;
 import grastel.core.media.Paper;
-import grastel.core.media.Pencil;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
-import grastel.core.page.PageSize;
-import grastel.core.page.PageTooFull;
 import grastel.core.page.SheetComposer;
+import grastel.core.recipe.Method;
 import java.security.SecureRandom;
 import java.time.Instant;
 import java.util.List;
@@ -24,39 +24,46 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The front door of sheets. */
 @Service
 @Transactional
 public class Sheets {
+    private static final int MOST_REMEMBERED = 100;
+
     private final SheetRows sheets;
     private final PrintRuns runs;
     private final PrintedPages pages;
+    private final Planner planner;
     private final Kit kit;
     private final Classes classes;
-    private final JsonMapper json;
+    private final SheetJson json;
     private final SecureRandom random = new SecureRandom();
+    /** What was printed never changes, so it is parsed once. */
+    private final Cache<UUID, Settled> printed =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
-    Sheets(SheetRows sheets, PrintRuns runs, PrintedPages pages, Kit kit, Classes classes, JsonMapper json) {
+    Sheets(
+            SheetRows sheets,
+            PrintRuns runs,
+            PrintedPages pages,
+            Planner planner,
+            Kit kit,
+            Classes classes,
+            SheetJson json) {
         this.sheets = sheets;
         this.runs = runs;
         this.pages = pages;
+        this.planner = planner;
         this.kit = kit;
         this.classes = classes;
         this.json = json;
     }
 
-    /** What a pressure scale is made from. */
-    public record Parameters(UUID pencil, UUID paper, PageSize pageSize, PressureScale scale) {}
-
-    /** A sheet not yet kept. */
-    public record Draft(ExercisePlan plan, PageLayout layout, Pencil pencil, Paper paper) {}
-
     /** @param printed true once any version was printed */
-    public record SheetInfo(UUID id, String title, int version, Parameters parameters, boolean printed) {}
+    public record SheetInfo(UUID id, String title, int version, SheetData data, boolean printed) {}
 
-    /** A run, light enough for lists. */
+    /** A run, light enough for lists. @param pages how many were printed; @param parts pages of each student */
     public record RunInfo(
             UUID id,
             UUID sheet,
@@ -65,49 +72,54 @@ public class Sheets {
             UUID schoolClass,
             GradeBand band,
             Instant printedAt,
-            int pages) {}
+            int pages,
+            int parts) {}
 
-    /** One printed page and whose it is. */
-    public record PageInfo(UUID id, int number, UUID student, RunInfo run) {}
+    /** One printed page and whose it is. @param part which page of the sheet, from 0 */
+    public record PageInfo(UUID id, int number, int part, UUID student, RunInfo run) {}
 
     /** Everything needed to read a page. */
-    public record PrintedSheet(PageInfo page, PageLayout layout, ExercisePlan plan, Pencil pencil, Paper paper) {}
+    public record PrintedSheet(PageInfo page, PageLayout layout, SheetPlan plan, Paper paper) {}
 
-    public Draft draft(String title, Parameters parameters, GradeBand band) {
-        Pencil pencil = kit.pencil(parameters.pencil()).pencil();
-        Paper paper = kit.paper(parameters.paper()).paper();
-        ExercisePlan plan = parameters.scale().plan(pencil, paper, band);
-        String head = title == null || title.isBlank() ? SheetWording.title(pencil) : title.strip();
-        try {
-            PageLayout layout = SheetComposer.compose(
-                    parameters.pageSize(), SheetWording.words(head, plan, pencil, paper), SheetWording.fields(plan));
-            return new Draft(plan, layout, pencil, paper);
-        } catch (PageTooFull e) {
-            throw ApiProblem.invalid("boxMm", "PAGE_FULL", e.getMessage() + ". Choose smaller boxes.");
-        }
+    /** A version as it is kept. */
+    private record Settled(SheetPlan plan, List<PageLayout> pages) {}
+
+    /** A sheet that a method would change. @param fields how many fields would get another recipe */
+    record Changed(UUID sheet, String title, int fields, String problem) {}
+
+    Draft draft(String title, SheetData data) {
+        return planner.draft(title, data);
     }
 
-    public SheetInfo create(String title, Parameters parameters) {
-        Draft draft = draft(title, parameters, GradeBand.DEVELOPING);
-        Sheet sheet = new Sheet(titleOf(title, draft));
-        sheet.versions().add(new SheetVersion(sheet, 1, parameters, write(draft.plan()), write(draft.layout())));
+    public SheetInfo create(String title, SheetData data) {
+        Draft draft = planner.sound(title, data);
+        Sheet sheet = new Sheet(Planner.titleOf(title, draft.plan()));
+        sheet.versions().add(version(sheet, 1, data, draft));
         return info(sheets.save(sheet));
     }
 
     /** Changes a sheet; a printed version stays as it is and a new one begins. */
-    public SheetInfo change(UUID id, String title, Parameters parameters) {
+    public SheetInfo change(UUID id, String title, SheetData data) {
         Sheet sheet = find(id);
-        Draft draft = draft(title, parameters, GradeBand.DEVELOPING);
-        sheet.rename(titleOf(title, draft));
+        Draft draft = planner.sound(title, data);
+        sheet.rename(Planner.titleOf(title, draft.plan()));
         SheetVersion latest = sheet.latest();
         if (runs.existsByVersion(latest)) {
-            sheet.versions()
-                    .add(new SheetVersion(
-                            sheet, latest.number() + 1, parameters, write(draft.plan()), write(draft.layout())));
+            sheet.versions().add(version(sheet, latest.number() + 1, data, draft));
         } else {
-            latest.set(parameters, write(draft.plan()), write(draft.layout()));
+            set(latest, data, draft);
         }
         return info(sheet);
+    }
+
+    private SheetVersion version(Sheet sheet, int number, SheetData data, Draft draft) {
+        SheetVersion version = new SheetVersion(sheet, number);
+        set(version, data, draft);
+        return version;
+    }
+
+    private void set(SheetVersion version, SheetData data, Draft draft) {
+        version.set(data, json.write(data.exercises()), json.write(draft.plan()), json.write(draft.pages()));
     }
 
     public List<SheetInfo> all() {
@@ -118,14 +130,16 @@ public class Sheets {
         return info(find(id));
     }
 
-    /** Gives every student of a class a page of the sheet's latest version. */
+    /** Gives every student of a class the pages of the sheet's latest version. */
     public RunInfo print(UUID sheet, UUID schoolClass) {
         ClassInfo to = classes.one(schoolClass);
         if (to.students().isEmpty()) {
             throw ApiProblem.invalid("schoolClass", "NO_STUDENTS", to.name() + " has no students yet.");
         }
         List<UUID> students = to.students().stream().map(StudentInfo::id).toList();
-        PrintRun run = new PrintRun(find(sheet).latest(), to.id(), to.band(), PageCode.newRun(random), students);
+        SheetVersion version = find(sheet).latest();
+        int parts = json.pages(version.layout()).size();
+        PrintRun run = new PrintRun(version, to.id(), to.band(), PageCode.newRun(random), students, parts);
         return info(runs.save(run));
     }
 
@@ -147,14 +161,62 @@ public class Sheets {
         PrintRun found = findRun(run);
         Map<UUID, String> names = names(classes.one(found.schoolClass()));
         return found.pages().stream()
-                .map(p -> new SheetViews.PrintedPageView(p.id(), p.number(), names.getOrDefault(p.student(), "")))
+                .map(p -> new SheetViews.PrintedPageView(
+                        p.id(), p.number(), p.part() + 1, names.getOrDefault(p.student(), "")))
                 .toList();
     }
 
     /** The run's pages in the order of the class list. */
     byte[] pdf(UUID id) {
         PrintRun run = findRun(id);
-        return PdfInk.document(run.version().sheet().title(), layouts(run));
+        ClassInfo to = classes.one(run.schoolClass());
+        Map<UUID, String> names = to.namesHidden() ? Map.of() : names(to);
+        Settled sheet = settled(run.version());
+        List<PageLayout> layouts =
+                run.pages().stream().map(p -> layout(p, sheet, to, names)).toList();
+        return PdfInk.document(run.version().sheet().title(), layouts);
+    }
+
+    /** What the teacher keeps: pages as they should come out, figures, rubric, notes. */
+    byte[] teacherPdf(UUID sheet) {
+        SheetVersion version = find(sheet).latest();
+        Settled settled = settledOrDraft(version);
+        GradeBand band = version.schoolClass() == null
+                ? GradeBand.DEVELOPING
+                : classes.one(version.schoolClass()).band();
+        return TeacherPages.pdf(version.sheet().title(), settled.plan(), settled.pages(), band);
+    }
+
+    /** One page of the latest version without a student. @param number from 1 */
+    String svg(UUID sheet, int number) {
+        List<PageLayout> layouts = settledOrDraft(find(sheet).latest()).pages();
+        if (number < 1 || number > layouts.size()) {
+            throw ApiProblem.notFound("page");
+        }
+        return SvgInk.document(layouts.get(number - 1));
+    }
+
+    /** Which of a class's sheets another method would change. */
+    List<Changed> changedBy(Method method, UUID schoolClass) {
+        classes.one(schoolClass);
+        return sheets.findAllByOrderByCreatedAtDesc().stream()
+                .filter(s -> schoolClass.equals(s.latest().schoolClass()))
+                .map(s -> changed(s, method))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    private Optional<Changed> changed(Sheet sheet, Method method) {
+        SheetVersion latest = sheet.latest();
+        Draft other = planner.draft(sheet.title(), data(latest), method);
+        List<ApiProblem.FieldProblem> problems = other.problems();
+        if (!problems.isEmpty()) {
+            return Optional.of(
+                    new Changed(sheet.id(), sheet.title(), 0, problems.get(0).message()));
+        }
+        SheetPlan before = json.plan(latest.plan());
+        int differing = before.differing(other.plan());
+        return differing == 0 ? Optional.empty() : Optional.of(new Changed(sheet.id(), sheet.title(), differing, null));
     }
 
     /** The page a code names, if it is one of this teacher's. */
@@ -175,43 +237,37 @@ public class Sheets {
     public PrintedSheet printed(UUID page) {
         PrintedPage found = pages.findById(page).orElseThrow(() -> ApiProblem.notFound("printed page"));
         PrintRun run = found.run();
-        SheetVersion version = run.version();
         ClassInfo to = classes.one(run.schoolClass());
+        Settled sheet = settled(run.version());
         return new PrintedSheet(
                 info(found, info(run)),
-                layout(found, layout(version), to, names(to)),
-                json.readValue(version.plan(), ExercisePlan.class),
-                kit.pencil(version.pencil()).pencil(),
-                kit.paper(version.paper()).paper());
+                layout(found, sheet, to, names(to)),
+                sheet.plan(),
+                kit.paper(run.version().paper()).paper());
     }
 
     /** The plan a run was printed from. */
-    public ExercisePlan plan(UUID run) {
-        return json.readValue(findRun(run).version().plan(), ExercisePlan.class);
+    public SheetPlan plan(UUID run) {
+        return settled(findRun(run).version()).plan();
     }
 
-    private List<PageLayout> layouts(PrintRun run) {
-        ClassInfo to = classes.one(run.schoolClass());
-        Map<UUID, String> names = names(to);
-        PageLayout sheet = layout(run.version());
-        return run.pages().stream().map(p -> layout(p, sheet, to, names)).toList();
+    /** Of a printed version. */
+    private Settled settled(SheetVersion version) {
+        return printed.get(version.id(), id -> settledOrDraft(version));
     }
 
-    private static PageLayout layout(PrintedPage page, PageLayout sheet, ClassInfo to, Map<UUID, String> names) {
+    private Settled settledOrDraft(SheetVersion version) {
+        return new Settled(json.plan(version.plan()), json.pages(version.layout()));
+    }
+
+    private static PageLayout layout(PrintedPage page, Settled sheet, ClassInfo to, Map<UUID, String> names) {
         PageCode code = new PageCode(page.run().code(), page.number());
-        return SheetComposer.forStudent(sheet, names.getOrDefault(page.student(), ""), to.name(), code);
+        return SheetComposer.forStudent(
+                sheet.pages().get(page.part()), names.getOrDefault(page.student(), ""), to.name(), code);
     }
 
     private static Map<UUID, String> names(ClassInfo to) {
         return to.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
-    }
-
-    private PageLayout layout(SheetVersion version) {
-        return json.readValue(version.layout(), PageLayout.class);
-    }
-
-    private String write(Object value) {
-        return json.writeValueAsString(value);
     }
 
     private Sheet find(UUID id) {
@@ -222,14 +278,14 @@ public class Sheets {
         return runs.findById(id).orElseThrow(() -> ApiProblem.notFound("print run"));
     }
 
-    private static String titleOf(String title, Draft draft) {
-        return title == null || title.isBlank() ? SheetWording.title(draft.pencil()) : title.strip();
+    private SheetData data(SheetVersion v) {
+        return new SheetData(v.schoolClass(), v.pencilSet(), v.paper(), v.pageSize(), json.exercises(v.exercises()));
     }
 
     private SheetInfo info(Sheet sheet) {
         SheetVersion latest = sheet.latest();
         return new SheetInfo(
-                sheet.id(), sheet.title(), latest.number(), latest.parameters(), runs.existsByVersionSheet(sheet));
+                sheet.id(), sheet.title(), latest.number(), data(latest), runs.existsByVersionSheet(sheet));
     }
 
     private static RunInfo info(PrintRun run) {
@@ -242,10 +298,11 @@ public class Sheets {
                 run.schoolClass(),
                 run.band(),
                 run.createdAt(),
-                run.pages().size());
+                run.pages().size(),
+                run.parts());
     }
 
     private static PageInfo info(PrintedPage page, RunInfo run) {
-        return new PageInfo(page.id(), page.number(), page.student(), run);
+        return new PageInfo(page.id(), page.number(), page.part(), page.student(), run);
     }
 }

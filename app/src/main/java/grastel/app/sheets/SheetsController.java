@@ -1,12 +1,16 @@
 package grastel.app.sheets;
 
+import grastel.app.sheets.SheetViews.ChangedSheetView;
 import grastel.app.sheets.SheetViews.DraftView;
+import grastel.app.sheets.SheetViews.KindView;
+import grastel.app.sheets.SheetViews.MethodEffectRequest;
 import grastel.app.sheets.SheetViews.PrintRequest;
 import grastel.app.sheets.SheetViews.PrintedPageView;
 import grastel.app.sheets.SheetViews.RunView;
 import grastel.app.sheets.SheetViews.SheetRequest;
 import grastel.app.sheets.SheetViews.SheetView;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.ExerciseKinds;
+import grastel.core.recipe.Method;
 import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -29,16 +33,31 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/sheets")
 class SheetsController {
     private final Sheets sheets;
+    private final Planner planner;
 
-    SheetsController(Sheets sheets) {
+    SheetsController(Sheets sheets, Planner planner) {
         this.sheets = sheets;
+        this.planner = planner;
     }
 
-    /** The page and what it asks, without keeping anything. */
+    /** All kinds of exercise, in the order they are taught. */
+    @GetMapping("/kinds")
+    List<KindView> kinds() {
+        return ExerciseKinds.all().stream().map(KindView::of).toList();
+    }
+
+    /** The pages and what they ask, without keeping anything. What cannot be is said, not refused. */
     @PostMapping("/preview")
     DraftView preview(@Valid @RequestBody SheetRequest request) {
-        GradeBand band = request.band() == null ? GradeBand.DEVELOPING : request.band();
-        return SheetViews.of(sheets.draft(request.title(), request.parameters(), band));
+        return SheetViews.of(sheets.draft(request.title(), request.data()), planner.ids());
+    }
+
+    /** Which sheets of a class another method would change, before it does. */
+    @PostMapping("/method-effect")
+    List<ChangedSheetView> methodEffect(@Valid @RequestBody MethodEffectRequest request) {
+        return sheets.changedBy(new Method(request.schools()), request.schoolClass()).stream()
+                .map(c -> new ChangedSheetView(c.sheet(), c.title(), c.fields(), c.problem()))
+                .toList();
     }
 
     @GetMapping
@@ -54,12 +73,12 @@ class SheetsController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     SheetView create(@Valid @RequestBody SheetRequest request) {
-        return SheetViews.of(sheets.create(request.title(), request.parameters()));
+        return SheetViews.of(sheets.create(request.title(), request.data()));
     }
 
     @PutMapping("/{id}")
     SheetView change(@PathVariable UUID id, @Valid @RequestBody SheetRequest request) {
-        return SheetViews.of(sheets.change(id, request.title(), request.parameters()));
+        return SheetViews.of(sheets.change(id, request.title(), request.data()));
     }
 
     @PostMapping("/{id}/runs")
@@ -79,17 +98,39 @@ class SheetsController {
         return sheets.pagesWithNames(id);
     }
 
-    @GetMapping(path = "/runs/{id}/pages.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> pdf(@PathVariable UUID id) {
-        String name = sheets.run(id).title() + ".pdf";
+    /** Answers, figures, rubric and notes of the latest version. */
+    @GetMapping(path = "/{id}/teacher.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> teacherPdf(@PathVariable UUID id) {
+        return pdf(sheets.one(id).title() + ", for the teacher.pdf", sheets.teacherPdf(id));
+    }
+
+    /** A page of the latest version without a student on it. */
+    @GetMapping(path = "/{id}/pages/{number}.svg", produces = "image/svg+xml")
+    ResponseEntity<String> svg(@PathVariable UUID id, @PathVariable int number) {
         return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
+                .contentType(MediaType.valueOf("image/svg+xml"))
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline()
-                                .filename(name, StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .body(sheets.pdf(id));
+                        disposition(sheets.one(id).title() + " " + number + ".svg"))
+                .body(sheets.svg(id, number));
+    }
+
+    @GetMapping(path = "/runs/{id}/pages.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> pdf(@PathVariable UUID id) {
+        return pdf(sheets.run(id).title() + ".pdf", sheets.pdf(id));
+    }
+
+    private static ResponseEntity<byte[]> pdf(String name, byte[] content) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, disposition(name))
+                .body(content);
+    }
+
+    private static String disposition(String name) {
+        return ContentDisposition.inline()
+                .filename(name, StandardCharsets.UTF_8)
+                .build()
+                .toString();
     }
 }

@@ -9,8 +9,8 @@ import grastel.app.returns.Returns.Mark;
 import grastel.app.returns.Returns.Progress;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.RunInfo;
+import grastel.core.exercise.Goal;
 import grastel.core.judging.Cause;
-import grastel.core.judging.Goal;
 import grastel.core.judging.Level;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
@@ -57,12 +57,14 @@ class TodayController {
             @NotNull UUID student,
             @NotNull String name,
             @NotNull Goal goal,
+            @NotNull String label,
             @NotNull Cause cause,
             String field) {}
 
     /** What most of a class missed. */
     record FaultView(
             @NotNull Goal goal,
+            @NotNull String label,
             @NotNull Cause cause,
             @NotNull int students) {}
 
@@ -123,7 +125,9 @@ class TodayController {
                 run.id(),
                 run.title(),
                 run.printedAt(),
-                sheet.pencil().code() + " " + sheet.pencil().name(),
+                sheet.plan().palette().stream()
+                        .map(pencil -> pencil.code() + " " + pencil.name())
+                        .collect(Collectors.joining(", ")),
                 sheet.paper().name(),
                 Math.round(sheet.plan().minutes()),
                 new ProgressView(p.printed(), p.waiting(), p.read(), p.confirmed(), p.unreadable()),
@@ -141,7 +145,10 @@ class TodayController {
                 .stream()
                 .max(Map.Entry.comparingByValue())
                 .map(e -> new FaultView(
-                        e.getKey().goal(), e.getKey().cause(), e.getValue().intValue()))
+                        e.getKey().goal(),
+                        e.getKey().goal().label(),
+                        e.getKey().cause(),
+                        e.getValue().intValue()))
                 .orElse(null);
     }
 
@@ -162,6 +169,7 @@ class TodayController {
                             a.student(),
                             names.getOrDefault(a.student(), ""),
                             worst.goal(),
+                            worst.goal().label(),
                             worst.cause(),
                             worst.field());
                 })

@@ -8,9 +8,11 @@ import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Attempt;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.RunInfo;
-import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalPlan;
+import grastel.core.exercise.SheetPlan;
 import grastel.core.judging.Cause;
-import grastel.core.judging.Goal;
 import grastel.core.judging.Level;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
@@ -41,11 +43,22 @@ class WallController {
     }
 
     record CellView(
+            @NotNull UUID page,
             @NotNull String field,
             @NotNull double lightness,
             @NotNull boolean blank) {}
 
-    record MarkView(@NotNull Goal goal, @NotNull int level, Double figure, Cause cause, String field) {}
+    record MarkView(
+            @NotNull Goal goal,
+            @NotNull String label,
+            @NotNull String figureName,
+            @NotNull String unit,
+            @NotNull int digits,
+            @NotNull String praise,
+            @NotNull int level,
+            Double figure,
+            Cause cause,
+            String field) {}
 
     /** A student's row. @param page null where nothing was returned */
     record RowView(
@@ -62,6 +75,7 @@ class WallController {
     /** How a goal spreads. @param counts students at level 0…4; @param commonest most frequent cause below secure */
     record GoalSpreadView(
             @NotNull Goal goal,
+            @NotNull String label,
             @NotNull List<Integer> counts,
             Cause commonest,
             @NotNull int commonestCount) {}
@@ -97,10 +111,9 @@ class WallController {
     WallView wall(@PathVariable UUID id) {
         RunInfo run = sheets.run(id);
         ClassInfo to = classes.one(run.schoolClass());
-        ExercisePlan plan = sheets.plan(id);
+        SheetPlan plan = sheets.plan(id);
         List<Attempt> attempts = returns.attempts(id);
-        Map<UUID, Attempt> byStudent =
-                attempts.stream().collect(Collectors.toMap(Attempt::student, Function.identity()));
+        Map<UUID, List<Attempt>> byStudent = attempts.stream().collect(Collectors.groupingBy(Attempt::student));
         return new WallView(
                 id,
                 run.title(),
@@ -109,10 +122,19 @@ class WallController {
                 to.name(),
                 run.printedAt(),
                 plan.fields().stream()
+                        .filter(f -> f.ask() != FieldPlan.Ask.NOTHING)
                         .map(f -> column(f.id(), f.askedLightness(), attempts))
                         .toList(),
-                Arrays.stream(Goal.values()).map(g -> spread(g, attempts)).toList(),
-                to.students().stream().map(s -> row(s, byStudent.get(s.id()))).toList());
+                plan.exercises().stream()
+                        .flatMap(e -> e.goals().stream())
+                        .map(GoalPlan::goal)
+                        .distinct()
+                        .filter(g -> attempts.isEmpty() || isMarked(g, attempts))
+                        .map(g -> spread(g, attempts))
+                        .toList(),
+                to.students().stream()
+                        .map(s -> row(s, byStudent.getOrDefault(s.id(), List.of())))
+                        .toList());
     }
 
     @GetMapping("/students/{id}")
@@ -140,27 +162,40 @@ class WallController {
         return new AttemptView(a.page(), run.id(), run.title(), a.received(), a.confirmed(), cells(a), marks(a));
     }
 
-    private static RowView row(StudentInfo student, Attempt attempt) {
-        return attempt == null
-                ? new RowView(student.id(), student.name(), null, false, List.of(), List.of())
-                : new RowView(
-                        student.id(),
-                        student.name(),
-                        attempt.page(),
-                        attempt.confirmed(),
-                        cells(attempt),
-                        marks(attempt));
+    /** @param pages of the student, in the order of the sheet */
+    private static RowView row(StudentInfo student, List<Attempt> pages) {
+        return new RowView(
+                student.id(),
+                student.name(),
+                pages.isEmpty() ? null : pages.get(0).page(),
+                !pages.isEmpty() && pages.stream().allMatch(Attempt::confirmed),
+                pages.stream().flatMap(a -> cells(a).stream()).toList(),
+                pages.stream().flatMap(a -> marks(a).stream()).toList());
+    }
+
+    private static boolean isMarked(Goal goal, List<Attempt> attempts) {
+        return attempts.stream().flatMap(a -> a.marks().stream()).anyMatch(m -> m.goal() == goal);
     }
 
     private static List<CellView> cells(Attempt a) {
         return a.boxes().stream()
-                .map(b -> new CellView(b.field(), b.lightness(), b.blank()))
+                .map(b -> new CellView(a.page(), b.field(), b.lightness(), b.blank()))
                 .toList();
     }
 
     private static List<MarkView> marks(Attempt a) {
         return a.marks().stream()
-                .map(m -> new MarkView(m.goal(), m.level().ordinal(), m.figure(), m.cause(), m.field()))
+                .map(m -> new MarkView(
+                        m.goal(),
+                        m.goal().label(),
+                        m.goal().figure(),
+                        m.goal().unit(),
+                        m.goal().digits(),
+                        m.goal().praise(),
+                        m.level().ordinal(),
+                        m.figure(),
+                        m.cause(),
+                        m.field()))
                 .toList();
     }
 
@@ -193,7 +228,7 @@ class WallController {
         return causes.entrySet().stream()
                 .max(Comparator.comparingLong(Map.Entry::getValue))
                 .map(e -> new GoalSpreadView(
-                        goal, counts, e.getKey(), e.getValue().intValue()))
-                .orElse(new GoalSpreadView(goal, counts, null, 0));
+                        goal, goal.label(), counts, e.getKey(), e.getValue().intValue()))
+                .orElse(new GoalSpreadView(goal, goal.label(), counts, null, 0));
     }
 }

@@ -8,7 +8,7 @@ import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
-import grastel.core.judging.Goal;
+import grastel.core.exercise.Goal;
 import grastel.core.judging.Level;
 import grastel.core.scanner.Hand;
 import java.awt.Color;
@@ -38,6 +38,9 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 class ReturnsTest extends DeskTest {
+    /** Goals of a pressure scale. */
+    private static final int GOALS = 6;
+
     @Autowired
     private WatchedFolder folder;
 
@@ -63,13 +66,15 @@ class ReturnsTest extends DeskTest {
 
         assertThat(JsonPath.<String>read(detail, "$.row.place.student.name")).isEqualTo("Björn Sæther");
         assertThat(JsonPath.<List<String>>read(detail, "$.boxes[*].field")).containsExactly("1", "2", "3", "4", "5");
-        assertThat(JsonPath.<List<String>>read(detail, "$.goals[*].goal")).hasSize(Goal.values().length);
+        assertThat(JsonPath.<List<String>>read(detail, "$.goals[*].goal")).hasSize(GOALS);
         assertThat(JsonPath.<Integer>read(detail, "$.goals[2].proposed"))
                 .as("an exact hand uses the range")
                 .isGreaterThanOrEqualTo(3);
         assertThat(JsonPath.<Object>read(detail, "$.goals[2].level")).isNull();
 
-        Map<String, Object> change = Map.of("changed", List.of(Map.of("goal", "NEAT_EDGE", "level", "NEARLY")));
+        String neatEdge = JsonPath.<List<String>>read(detail, "$.goals[?(@.goal == 'NEAT_EDGE')].id")
+                .get(0);
+        Map<String, Object> change = Map.of("changed", List.of(Map.of("mark", neatEdge, "level", "NEARLY")));
         assertThat(post(teacher, "/api/returns/pages/{id}/confirmation", change, page))
                 .hasStatusOk();
 
@@ -87,7 +92,7 @@ class ReturnsTest extends DeskTest {
                         Integer.class,
                         page,
                         teacher.id()))
-                .isEqualTo(Goal.values().length);
+                .isEqualTo(GOALS);
         assertThat(post(teacher, "/api/returns/pages/{id}/again", Map.of(), page))
                 .as("a confirmed mark is not read over")
                 .hasStatus(409);
@@ -152,7 +157,7 @@ class ReturnsTest extends DeskTest {
 
     @Test
     void aSheetFromAnEarlierPrintingIsReadAgainstItsOwnVersion() {
-        Sheets.SheetInfo sheet = as(teacher, () -> sheets.change(run.sheet(), null, parameters("S16", 7)));
+        Sheets.SheetInfo sheet = as(teacher, () -> sheets.change(run.sheet(), null, scale("S16", 7, 20)));
         as(teacher, () -> sheets.print(sheet.id(), run.schoolClass()));
 
         UUID page = upload(teacher, "old.jpg", scan(teacher, printed.get(0).id(), Hand.EXACT, 1))
@@ -246,7 +251,7 @@ class ReturnsTest extends DeskTest {
         assertThat(JsonPath.<String>read(awaitRead(teacher, page), "$.row.state"))
                 .isEqualTo("READ");
         assertThat(jdbc.queryForObject("select count(*) from goal_mark where page_id = ?", Integer.class, page))
-                .isEqualTo(Goal.values().length);
+                .isEqualTo(GOALS);
     }
 
     @Test

@@ -6,7 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
+import grastel.app.sheets.SheetData.ExerciseData;
+import grastel.app.sheets.SheetData.ValueData;
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExerciseKinds;
 import grastel.core.page.PageLayout;
+import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -27,25 +32,174 @@ class SheetsTest extends DeskTest {
 
         String draft = content(post(teacher, "/api/sheets/preview", request(teacher, "S03", 7, 20)));
 
-        assertThat(JsonPath.<List<String>>read(draft, "$.asked[*].field")).hasSize(7);
-        assertThat(JsonPath.<String>read(draft, "$.feasibility[0].code")).isIn("TOO_MANY_STEPS", "NO_RANGE");
+        assertThat(JsonPath.<List<String>>read(draft, "$.exercises[0].fields[*].id"))
+                .hasSize(7);
+        assertThat(JsonPath.<String>read(draft, "$.exercises[0].findings[0].words"))
+                .contains("Lamp Yellow");
         assertThat(get(teacher, "/api/sheets")).bodyJson().isLenientlyEqualTo("[]");
     }
 
     @Test
-    void impossibleParametersNameTheirField() {
+    void impossibleValuesAreSaidInThePreviewAndRefusedWhenKept() {
         SignedIn teacher = newTeacher();
 
-        assertThat(post(teacher, "/api/sheets/preview", request(teacher, "S07", 12, 20)))
-                .hasStatus(422)
-                .bodyJson()
-                .extractingPath("$.fields[0].path")
+        String draft = content(post(teacher, "/api/sheets/preview", request(teacher, "S07", 12, 20)));
+        assertThat(JsonPath.<String>read(draft, "$.exercises[0].problems[0].parameter"))
                 .isEqualTo("steps");
-        assertThat(post(teacher, "/api/sheets/preview", request(teacher, "S07", 5, 80)))
+        assertThat(JsonPath.<Double>read(draft, "$.exercises[0].problems[0].nearest.number"))
+                .isEqualTo(11);
+        assertThat(JsonPath.<List<?>>read(draft, "$.pages")).isEmpty();
+        assertThat(JsonPath.<List<?>>read(draft, "$.exercises[0].parameters")).isNotEmpty();
+
+        assertThat(post(teacher, "/api/sheets", request(teacher, "S07", 5, 80)))
                 .hasStatus(422)
                 .bodyJson()
                 .extractingPath("$.fields[0].path")
-                .isEqualTo("boxMm");
+                .isEqualTo("exercises[0].boxMm");
+        assertThat(post(
+                        teacher,
+                        "/api/sheets/preview",
+                        Map.of("data", SheetData.of(paper(teacher), "knitting", Map.of()))))
+                .hasStatus(422)
+                .bodyText()
+                .contains("NO_SUCH_KIND");
+    }
+
+    @Test
+    void aPencilThatIsGoneIsSaid() {
+        SignedIn teacher = newTeacher();
+        SheetData gone =
+                SheetData.of(paper(teacher), "pressure-scale", Map.of("pencil", ValueData.of(UUID.randomUUID())));
+
+        String draft = content(post(teacher, "/api/sheets/preview", Map.of("data", gone)));
+
+        assertThat(JsonPath.<String>read(draft, "$.exercises[0].problems[0].words"))
+                .contains("no longer in your kit");
+    }
+
+    @Test
+    void everyKindMakesPagesForTheShippedKit() {
+        SignedIn teacher = newTeacher();
+        for (ExerciseKind kind : ExerciseKinds.all()) {
+            UUID on = kind.id().equals("toned-scale") ? paper(teacher, "Drift Brown") : paper(teacher);
+            SheetData data = SheetData.of(on, kind.id(), Map.of());
+            String draft = content(post(teacher, "/api/sheets/preview", Map.of("data", data)));
+            if (kind.id().equals("solvent-split")) {
+                assertThat(JsonPath.<String>read(draft, "$.exercises[0].problems[0].parameter"))
+                        .isEqualTo("method");
+            } else {
+                assertThat(JsonPath.<List<?>>read(draft, "$.exercises[0].problems"))
+                        .as(kind.id())
+                        .isEmpty();
+                assertThat(JsonPath.<List<?>>read(draft, "$.pages"))
+                        .as(kind.id())
+                        .isNotEmpty();
+            }
+        }
+    }
+
+    @Test
+    void severalExercisesShareASheetAndEveryStudentGetsAllItsPages() throws IOException {
+        SignedIn teacher = newTeacher();
+        SheetData two = as(
+                teacher,
+                () -> new SheetData(
+                        null,
+                        null,
+                        paper(teacher),
+                        PageSize.LETTER,
+                        List.of(
+                                new ExerciseData("tint-hue-shade", Map.of()),
+                                new ExerciseData("form-study", Map.of("form", ValueData.of("CYLINDER"))))));
+        Sheets.RunInfo run = as(
+                teacher,
+                () -> sheets.print(
+                        sheets.create("Harbour finds", two).id(),
+                        newClass(teacher).id()));
+
+        assertThat(run.parts()).isGreaterThan(1);
+        assertThat(run.pages()).isEqualTo(3 * run.parts());
+        List<String> fields = as(
+                teacher,
+                () -> sheets.pages(run.id()).stream()
+                        .limit(run.parts())
+                        .flatMap(p -> sheets.printed(p.id()).layout().fields().stream())
+                        .map(PageLayout.Field::id)
+                        .toList());
+        assertThat(fields)
+                .doesNotHaveDuplicates()
+                .contains("A1", "B1")
+                .hasSize(as(teacher, () -> sheets.plan(run.id())).fields().size());
+        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> sheets.pdf(run.id())))) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(run.pages());
+            assertThat(pdf.getPage(0).getMediaBox().getWidth() / 72 * 25.4).isCloseTo(215.9, within(0.1));
+        }
+    }
+
+    @Test
+    void aClassThatHidesNamesGetsPagesWithCodesOnly() throws IOException {
+        SignedIn teacher = newTeacher();
+        Sheets.RunInfo run = printed(teacher);
+        assertThat(put(
+                        teacher,
+                        "/api/classes/{id}/method",
+                        Map.of("schools", List.of(), "namesHidden", true),
+                        run.schoolClass()))
+                .hasStatusOk();
+
+        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> sheets.pdf(run.id())))) {
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .doesNotContain("Nguyễn")
+                    .contains("-003-");
+        }
+    }
+
+    @Test
+    void theTeachersPagesCarryFiguresRubricAndCautions() throws IOException {
+        SignedIn teacher = newTeacher();
+        UUID sheet = as(teacher, () -> sheets.create(null, scale("S07", 5, 20)).id());
+
+        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> sheets.teacherPdf(sheet)))) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(2);
+            assertThat(new PDFTextStripper().getText(pdf))
+                    .contains("Equal steps", "≤ 25.0", "Predicted L*", "School rules", "steps bunch at the dark end");
+        }
+    }
+
+    @Test
+    void theSvgHasEveryBoxInMillimetres() {
+        SignedIn teacher = newTeacher();
+        UUID sheet = as(teacher, () -> sheets.create(null, scale("S07", 5, 20)).id());
+
+        String svg = content(get(teacher, "/api/sheets/{id}/pages/1.svg", sheet));
+
+        assertThat(svg)
+                .startsWith("<svg")
+                .contains("viewBox=\"0 0 210.0 297.0\"", "aria-label=\"Pressure scale in Buoy Red\"");
+        assertThat(get(teacher, "/api/sheets/{id}/pages/2.svg", sheet)).hasStatus(404);
+    }
+
+    @Test
+    void anotherMethodSaysWhichSheetsItWouldChange() {
+        SignedIn teacher = newTeacher();
+        UUID schoolClass = newClass(teacher).id();
+        SheetData shades = new SheetData(
+                schoolClass, null, paper(teacher), PageSize.A4, List.of(new ExerciseData("tint-hue-shade", Map.of())));
+        as(teacher, () -> sheets.create("Shades", shades));
+        as(teacher, () -> sheets.create("Elsewhere", scale("S07", 5, 20)));
+
+        String effect = content(post(
+                teacher,
+                "/api/sheets/method-effect",
+                Map.of("schoolClass", schoolClass, "schools", List.of("DARK_OVER"))));
+
+        assertThat(JsonPath.<List<String>>read(effect, "$[*].title")).containsExactly("Shades");
+        assertThat(JsonPath.<Integer>read(effect, "$[0].fields")).isPositive();
+        assertThat(content(post(
+                        teacher,
+                        "/api/sheets/method-effect",
+                        Map.of("schoolClass", schoolClass, "schools", List.of()))))
+                .isEqualTo("[]");
     }
 
     @Test
@@ -63,14 +217,20 @@ class SheetsTest extends DeskTest {
         assertThat(as(teacher, () -> layout(run))).isEqualTo(before);
         assertThat(as(
                         teacher,
-                        () -> sheets.one(run.sheet()).parameters().scale().steps()))
+                        () -> sheets.one(run.sheet())
+                                .data()
+                                .exercises()
+                                .get(0)
+                                .values()
+                                .get("steps")
+                                .number()))
                 .isEqualTo(9);
     }
 
     @Test
     void anUnprintedSheetChangesInPlace() {
         SignedIn teacher = newTeacher();
-        UUID sheet = as(teacher, () -> sheets.create(null, parameters("S07", 5)).id());
+        UUID sheet = as(teacher, () -> sheets.create(null, scale("S07", 5, 20)).id());
 
         assertThat(put(teacher, "/api/sheets/{id}", request(teacher, "S07", 6, 20), sheet))
                 .bodyJson()
@@ -132,20 +292,21 @@ class SheetsTest extends DeskTest {
         return sheets.printed(sheets.pages(run.id()).get(0).id()).layout();
     }
 
+    private UUID paper(SignedIn teacher) {
+        return paper(teacher, "Harbour Cartridge");
+    }
+
+    private UUID paper(SignedIn teacher, String name) {
+        return as(
+                teacher,
+                () -> kit.papers().stream()
+                        .filter(p -> p.paper().name().equals(name))
+                        .findFirst()
+                        .orElseThrow()
+                        .id());
+    }
+
     private Map<String, Object> request(SignedIn teacher, String pencil, int steps, double boxMm) {
-        Sheets.Parameters p = as(teacher, () -> parameters(pencil, 5));
-        return Map.of(
-                "pencil",
-                p.pencil(),
-                "paper",
-                p.paper(),
-                "pageSize",
-                "A4",
-                "steps",
-                steps,
-                "direction",
-                "LIGHT_TO_DARK",
-                "boxMm",
-                boxMm);
+        return Map.of("data", as(teacher, () -> scale(pencil, steps, boxMm)));
     }
 }

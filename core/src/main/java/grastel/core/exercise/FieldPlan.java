@@ -1,17 +1,71 @@
 package grastel.core.exercise;
 
 import grastel.core.colour.Lab;
-import grastel.core.recipe.PressureRecipe;
+import java.util.List;
 
 /**
- * One box of an exercise.
+ * One field of an exercise.
  *
- * @param id short name, unique on the sheet; printed as the box's number
- * @param widthMm width of the box, mm
- * @param heightMm height of the box, mm
- * @param askedLightness L* asked for
+ * @param id short name, unique in the exercise, printed beside the field
+ * @param group fields of one group stand together; its name is printed over them; empty for none
+ * @param label a word or two for the field, or empty
+ * @param widthMm width of the field, of a shape the width of its whole form
+ * @param heightMm height likewise
+ * @param outline closed lines of a shape in mm from the form's top left corner; empty for a rectangle
+ * @param ask what is asked of the field
+ * @param asked colours asked for at equal distances from left to right; one for an even field, none where nothing is asked
  * @param recipe how it can be made
- * @param predicted colour the recipe gives on this paper
+ * @param predicted colours the recipe gives on this paper, at the same places
+ * @param specks predicted share of paper still showing, at the middle of a strip, 0…1
  */
 public record FieldPlan(
-        String id, double widthMm, double heightMm, double askedLightness, PressureRecipe recipe, Lab predicted) {}
+        String id,
+        String group,
+        String label,
+        double widthMm,
+        double heightMm,
+        List<List<Point>> outline,
+        Ask ask,
+        List<Lab> asked,
+        Recipe recipe,
+        List<Lab> predicted,
+        double specks) {
+    public FieldPlan {
+        outline = outline.stream().map(List::copyOf).toList();
+        asked = List.copyOf(asked);
+        predicted = List.copyOf(predicted);
+        if (predicted.isEmpty()) {
+            throw new IllegalArgumentException("Field " + id + " must look like something, at least like paper");
+        }
+    }
+
+    public enum Ask {
+        /** A value, whatever the hue. */
+        VALUE,
+        /** A colour. */
+        COLOUR,
+        /** To be tried or redone; not judged. */
+        NOTHING
+    }
+
+    /** A place in mm. */
+    public record Point(double x, double y) {}
+
+    FieldPlan with(Recipe other) {
+        return new FieldPlan(id, group, label, widthMm, heightMm, outline, ask, asked, other, predicted, specks);
+    }
+
+    public boolean isShape() {
+        return !outline.isEmpty();
+    }
+
+    /** L* asked for, at the left end of a strip; of the prediction where nothing is asked. */
+    public double askedLightness() {
+        return (asked.isEmpty() ? predicted : asked).get(0).lightness();
+    }
+
+    /** What the recipe gives, at the left end of a strip. */
+    public Lab predictedColour() {
+        return predicted.get(0);
+    }
+}

@@ -25,5 +25,27 @@ public enum Cause {
     /** Paper shows in the darkest box: blunt point or too little at the end. */
     SPECKS_LEFT,
     /** Strokes ran over the edge. */
-    OVER_EDGE
+    OVER_EDGE,
+    /** Tint or shade has wandered to another hue. */
+    HUE_DRIFTS,
+    /** White too early or too little of it. */
+    TINT_TOO_WEAK,
+    /** The dark did not darken. */
+    SHADE_TOO_LIGHT,
+    /** The dark has swallowed the colour. */
+    SHADE_MUDDY,
+    /** Blending moved the value. */
+    VALUE_MOVED,
+    /** The steps towards grey are uneven or turn back. */
+    CHROMA_UNEVEN,
+    /** The middle still has a hue. */
+    STILL_COLOURED,
+    /** A mixture is off its target. */
+    OFF_TARGET,
+    /** A mixed black is too light. */
+    BLACK_TOO_LIGHT,
+    /** The glaze hardly turned the temperature. */
+    TEMPERATURE_SAME,
+    /** Bare paper was coloured over. */
+    PAPER_COVERED
 }

@@ -1,5 +1,7 @@
 package grastel.core.judging;
 
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.Ladder;
 import grastel.core.reading.Measured;
 
 /**

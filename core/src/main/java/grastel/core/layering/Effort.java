@@ -22,6 +22,11 @@ public final class Effort {
         return passes * cm2 * (1 / cm2PerMinute + SHARPEN_MINUTES_PER_CM2);
     }
 
+    /** Minutes lost to taking up other pencils. @param pencils how many are used one after the other */
+    public static double changes(int pencils) {
+        return CHANGE_OF_COLOUR_MINUTES * Math.max(0, pencils - 1);
+    }
+
     /** Minutes at work for a whole stack; drying is not in it. */
     public static double minutes(Stack stack, double cm2, double cm2PerMinute) {
         double minutes = 0;

@@ -112,10 +112,10 @@ final class Film {
         if (power <= 0) {
             return;
         }
-        double minusTwoPower = -2 * power;
+        double twoPower = 2 * power;
         for (int i = 0; i < Spectrum.SAMPLES; i++) {
             double backing = seen[from + i];
-            double e = Math.exp(minusTwoPower * b[i]);
+            double e = Tables.fade(twoPower * b[i]);
             double less = 1 - e;
             double more = b[i] * (1 + e);
             seen[from + i] = (less * (1 - a[i] * backing) + backing * more) / ((a[i] - backing) * less + more);

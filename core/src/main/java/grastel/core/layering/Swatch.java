@@ -14,8 +14,6 @@ import java.util.Optional;
  * it. Start with {@link #bare}.
  */
 public final class Swatch {
-    /** Yule and Nielsen 1951: light spreads sideways in paper, so classes average in R^(1/n). */
-    private static final double SPREAD = 1.7;
     /** Surface reflection of a rough wax film that fully covers, added to what the pigment returns. */
     private static final double HAZE = 0.02;
     /** Film thickness over which bare paper fades from sight. */
@@ -205,11 +203,11 @@ public final class Swatch {
         for (int c = 0; c < Deposit.CLASSES; c++) {
             double haze = haze(c);
             for (int i = 0; i < mean.length; i++) {
-                mean[i] += Math.pow(seen[c * mean.length + i] * (1 - haze) + haze, 1 / SPREAD);
+                mean[i] += Tables.spread(Math.min(1, seen[c * mean.length + i] * (1 - haze) + haze));
             }
         }
         for (int i = 0; i < mean.length; i++) {
-            mean[i] = Math.min(1, Math.pow(mean[i] / Deposit.CLASSES, SPREAD));
+            mean[i] = Math.min(1, Math.pow(mean[i] / Deposit.CLASSES, Tables.SPREAD));
         }
         return Spectrum.of(mean);
     }

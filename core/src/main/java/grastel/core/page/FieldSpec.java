@@ -1,20 +1,35 @@
 package grastel.core.page;
 
+import grastel.core.exercise.FieldPlan.Point;
 import java.util.List;
 
 /**
- * A box to be laid out.
+ * A field to be laid out.
  *
- * @param id short name, printed as its number
- * @param widthMm box width
- * @param heightMm box height
- * @param askedLightness L* of the grey patch shown beside the number
- * @param asked the asked value in words, beside the patch
- * @param recipe lines under the box
+ * @param id short name, printed beside it; unique on the sheet
+ * @param group fields of one group stand together; its name is printed over them; empty for none
+ * @param widthMm width of the field, of a shape the width of its whole form
+ * @param heightMm height likewise
+ * @param outline closed lines of a shape, mm from the top left of its form; empty for a rectangle
+ * @param askedLightness L* of the grey patch shown beside the id; null for none
+ * @param asked what is asked, in words, beside the patch
+ * @param recipe lines under the field
  */
 public record FieldSpec(
-        String id, double widthMm, double heightMm, double askedLightness, String asked, List<String> recipe) {
+        String id,
+        String group,
+        double widthMm,
+        double heightMm,
+        List<List<Point>> outline,
+        Double askedLightness,
+        String asked,
+        List<String> recipe) {
     public FieldSpec {
+        outline = outline.stream().map(List::copyOf).toList();
         recipe = List.copyOf(recipe);
+    }
+
+    boolean isShape() {
+        return !outline.isEmpty();
     }
 }

@@ -23,6 +23,9 @@ public final class PageFurniture {
     /** Lines around boxes. */
     public static final double HAIRLINE_MM = 0.25;
 
+    /** Guide lines inside forms: as fine as a printer makes them, to vanish under pencil. */
+    public static final double GUIDE_MM = 0.12;
+
     private static final double CODE_GAP_MM = 6;
 
     private PageFurniture() {}

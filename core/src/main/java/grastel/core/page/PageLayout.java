@@ -1,5 +1,6 @@
 package grastel.core.page;
 
+import grastel.core.exercise.FieldPlan.Point;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -8,24 +9,48 @@ import java.util.List;
  * that can be written down and read again.
  *
  * @param size the paper
- * @param fields boxes the student fills and the reader measures
+ * @param fields boxes, strips and shapes the student fills and the reader measures
+ * @param keys small boxes, one for each pencil at full pressure, by which the reader corrects colour
  * @param rules straight black lines
  * @param texts words, already broken into lines
  * @param patches flat areas of grey
  * @param bits black-and-white patterns: markers and codes
  */
 public record PageLayout(
-        PageSize size, List<Field> fields, List<Rule> rules, List<Text> texts, List<Patch> patches, List<Bits> bits) {
+        PageSize size,
+        List<Field> fields,
+        List<Key> keys,
+        List<Rule> rules,
+        List<Text> texts,
+        List<Patch> patches,
+        List<Bits> bits) {
     public PageLayout {
         fields = List.copyOf(fields);
+        keys = List.copyOf(keys);
         rules = List.copyOf(rules);
         texts = List.copyOf(texts);
         patches = List.copyOf(patches);
         bits = List.copyOf(bits);
     }
 
-    /** A box to be filled; its outline is printed as a hairline on {@code rect}. */
-    public record Field(String id, Rect rect) {}
+    /**
+     * A field to be filled; its outline is printed as a hairline.
+     *
+     * @param rect the field, of a shape the rectangle around it
+     * @param outline closed lines of a shape, mm on the page; empty for a rectangle
+     */
+    public record Field(String id, Rect rect, List<List<Point>> outline) {
+        public Field {
+            outline = outline.stream().map(List::copyOf).toList();
+        }
+
+        public boolean isShape() {
+            return !outline.isEmpty();
+        }
+    }
+
+    /** @param pencil its place in the sheet's list of pencils */
+    public record Key(int pencil, Rect rect) {}
 
     /** A straight line from (x1, y1) to (x2, y2), mm. */
     public record Rule(double x1, double y1, double x2, double y2, double widthMm) {}
@@ -58,7 +83,7 @@ public record PageLayout(
         allTexts.addAll(moreTexts);
         List<Bits> allBits = new ArrayList<>(bits);
         allBits.addAll(moreBits);
-        return new PageLayout(size, fields, rules, allTexts, patches, allBits);
+        return new PageLayout(size, fields, keys, rules, allTexts, patches, allBits);
     }
 
     /** The page on {@code ink}, each thing once, in the order patches, bits, rules, outlines, words. */
@@ -66,7 +91,8 @@ public record PageLayout(
         patches.forEach(ink::patch);
         bits.forEach(b -> drawBits(b, ink));
         rules.forEach(ink::rule);
-        fields.forEach(f -> drawOutline(f.rect(), ink));
+        fields.forEach(f -> drawOutline(f, ink));
+        keys.forEach(k -> drawRect(k.rect(), ink));
         texts.forEach(ink::text);
     }
 
@@ -88,7 +114,21 @@ public record PageLayout(
         }
     }
 
-    private static void drawOutline(Rect r, PageInk ink) {
+    private static void drawOutline(Field field, PageInk ink) {
+        if (!field.isShape()) {
+            drawRect(field.rect(), ink);
+            return;
+        }
+        for (List<Point> loop : field.outline()) {
+            for (int i = 1; i < loop.size(); i++) {
+                Point from = loop.get(i - 1);
+                Point to = loop.get(i);
+                ink.rule(new Rule(from.x(), from.y(), to.x(), to.y(), PageFurniture.GUIDE_MM));
+            }
+        }
+    }
+
+    private static void drawRect(Rect r, PageInk ink) {
         double w = PageFurniture.HAIRLINE_MM;
         ink.rule(new Rule(r.x(), r.y(), r.right(), r.y(), w));
         ink.rule(new Rule(r.right(), r.y(), r.right(), r.bottom(), w));

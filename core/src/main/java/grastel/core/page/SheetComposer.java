@@ -1,5 +1,7 @@
 package grastel.core.page;
 
+import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.page.PageLayout.Key;
 import grastel.core.page.PageLayout.Patch;
 import grastel.core.page.PageLayout.Rule;
 import grastel.core.page.PageLayout.Text;
@@ -7,45 +9,63 @@ import grastel.core.page.PageLayout.Weight;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Lays a sheet out: head, rows of boxes with their recipes, a strip for trying out, what to do, foot. */
+/**
+ * Lays a sheet out on as many pages as it needs: head, exercises one after the other as rows of fields with their recipes,
+ * what to do, a strip for trying out, key boxes, foot. A row is never split.
+ */
 public final class SheetComposer {
-    private static final double SIDE_MM = 14;
+    static final double SIDE_MM = 14;
     private static final double HEAD_X = PageFurniture.INSET_MM + PageFurniture.MARKER_MM + 5;
     private static final double NAME_BASELINE = 35;
     private static final double FIELDS_TOP = 44;
-    /** Clear paper around a box, where colour outside the edge is looked for. */
+    /** Clear paper around a field, where colour outside the edge is looked for. */
     static final double CLEAR_MM = 3.2;
 
     private static final double LEAST_GAP_MM = 7;
     private static final double MOST_GAP_MM = 16;
     private static final double LABEL_MM = 7.6;
+    private static final double GROUP_MM = 5;
     private static final double RECIPE_SIZE = 2.7;
     private static final double RECIPE_LEAD = 3.4;
+    private static final double STEP_LEAD = 5.4;
     private static final double PRACTICE_MM = 22;
+    private static final double KEY_MM = 8;
+    private static final double KEY_PITCH = 14;
+    private static final int MOST_KEYS = 12;
+    private static final double FOOT_SIZE = 2.7;
+    private static final double FOOT_LEAD = 3.8;
+    private static final int MOST_FOOT_LINES = 4;
 
     private final PageSize size;
-    private final List<PageLayout.Field> fields = new ArrayList<>();
-    private final List<Rule> rules = new ArrayList<>();
-    private final List<Text> texts = new ArrayList<>();
-    private final List<Patch> patches = new ArrayList<>();
-    private double y = FIELDS_TOP;
+    private final SheetWords words;
+    private final int keys;
+    private final List<PageLayout> pages = new ArrayList<>();
+    private List<PageLayout.Field> fields;
+    private List<Rule> rules;
+    private List<Text> texts;
+    private List<Patch> patches;
+    private double y;
 
-    private SheetComposer(PageSize size) {
+    private SheetComposer(PageSize size, SheetWords words, int keys) {
         this.size = size;
+        this.words = words;
+        this.keys = Math.min(MOST_KEYS, keys);
+        begin();
     }
 
     /**
-     * The page without a student on it.
+     * The pages without a student on them.
      *
-     * @throws PageTooFull if the boxes do not fit on one page
+     * @param pencils codes of the pencils used, in order; the first twelve get a key box on every page
+     * @throws PageTooFull if a row of fields is larger than a page
      */
-    public static PageLayout compose(PageSize size, SheetWords words, List<FieldSpec> specs) {
-        SheetComposer composer = new SheetComposer(size);
-        composer.head(words);
-        composer.rows(specs);
-        composer.below(words);
-        return new PageLayout(
-                size, composer.fields, composer.rules, composer.texts, composer.patches, PageFurniture.markers(size));
+    public static List<PageLayout> compose(
+            PageSize size, SheetWords words, List<Section> sections, List<String> pencils) {
+        SheetComposer composer = new SheetComposer(size, words, pencils.size());
+        sections.forEach(composer::section);
+        composer.practice();
+        composer.end(pencils);
+        return List.copyOf(composer.pages);
     }
 
     /** The same page for one student: name, class, code. */
@@ -53,99 +73,272 @@ public final class SheetComposer {
         PageSize size = sheet.size();
         Rect square = PageFurniture.code(size);
         NameLine line = new NameLine(size);
-        List<Text> words = List.of(
-                line(line.nameX(), NAME_BASELINE, 4.4, Weight.BOLD, student, line.nameRoom()),
-                line(line.classX(), NAME_BASELINE, 4.0, Weight.REGULAR, className, line.classRoom()),
-                line(square.x(), square.bottom() + 3.4, 2.3, Weight.REGULAR, code.toString(), square.width() + 8));
-        return sheet.with(words, List.of(new PageLayout.Bits(square, code.squareRows())));
+        List<Text> own = List.of(
+                Line.fitted(line.nameX(), NAME_BASELINE, 4.4, Weight.BOLD, student, line.nameRoom()),
+                Line.fitted(line.classX(), NAME_BASELINE, 4.0, Weight.REGULAR, className, line.classRoom()),
+                Line.fitted(
+                        square.x(), square.bottom() + 3.4, 2.3, Weight.REGULAR, code.toString(), square.width() + 8));
+        return sheet.with(own, List.of(new PageLayout.Bits(square, code.squareRows())));
+    }
+
+    private void begin() {
+        fields = new ArrayList<>();
+        rules = new ArrayList<>();
+        texts = new ArrayList<>();
+        patches = new ArrayList<>();
+        y = FIELDS_TOP;
+        head();
+    }
+
+    /** Closes the page; its key boxes follow when all pencils are known. */
+    private void close() {
+        pages.add(new PageLayout(size, fields, List.of(), rules, texts, patches, PageFurniture.markers(size)));
+    }
+
+    private void end(List<String> pencils) {
+        close();
+        int count = pages.size();
+        pages.replaceAll(page -> finished(page, pencils, pages.indexOf(page) + 1, count));
     }
 
     /** Where the written parts of the name line stand. */
     private record NameLine(double nameX, double nameRoom, double classX, double classRoom, double dateX, double end) {
         NameLine(PageSize size) {
-            this(HEAD_X + 11, 68, HEAD_X + 93, 30, HEAD_X + 136, size.widthMm() - SIDE_MM);
+            this(
+                    HEAD_X + 12,
+                    66,
+                    HEAD_X + 92,
+                    size.widthMm() - HEAD_X - 92 - SIDE_MM - 45,
+                    size.widthMm() - SIDE_MM - 30,
+                    size.widthMm() - SIDE_MM);
         }
     }
 
-    private void head(SheetWords words) {
+    private void head() {
         double room = PageFurniture.code(size).x() - HEAD_X - 5;
-        texts.add(line(HEAD_X, 16, 6.2, Weight.BOLD, words.title(), room));
-        texts.add(line(HEAD_X, 22.5, 3.3, Weight.REGULAR, words.goal(), room));
+        text(HEAD_X, 16, 6.2, Weight.BOLD, words.title(), room);
+        text(HEAD_X, 22.5, 3.3, Weight.REGULAR, words.goal(), room);
         NameLine line = new NameLine(size);
-        texts.add(line(HEAD_X, NAME_BASELINE, 2.8, Weight.REGULAR, words.nameLabel(), 10));
-        texts.add(line(line.classX() - 10, NAME_BASELINE, 2.8, Weight.REGULAR, words.classLabel(), 10));
-        texts.add(line(line.dateX() - 9, NAME_BASELINE, 2.8, Weight.REGULAR, words.dateLabel(), 9));
+        text(HEAD_X, NAME_BASELINE, 2.8, Weight.REGULAR, words.nameLabel(), 10);
+        text(line.classX() - 10, NAME_BASELINE, 2.8, Weight.REGULAR, words.classLabel(), 10);
+        text(line.dateX() - 9, NAME_BASELINE, 2.8, Weight.REGULAR, words.dateLabel(), 9);
         double under = NAME_BASELINE + 1.6;
         rules.add(new Rule(line.nameX(), under, line.nameX() + line.nameRoom(), under, 0.2));
         rules.add(new Rule(line.classX(), under, line.classX() + line.classRoom(), under, 0.2));
         rules.add(new Rule(line.dateX(), under, line.end(), under, 0.2));
     }
 
+    private void section(Section section) {
+        double heading = section.title().isEmpty() ? 0 : 12;
+        double first = heightOfFirst(section.fields());
+        if (y + heading + first > bottom() && y > FIELDS_TOP) {
+            turnPage();
+        }
+        if (heading > 0) {
+            text(SIDE_MM, y + 4.2, 4.6, Weight.BOLD, section.title(), room());
+            text(SIDE_MM, y + 8.6, 3.1, Weight.REGULAR, section.goal(), room());
+            y += heading;
+        }
+        for (List<FieldSpec> group : groups(section.fields())) {
+            if (group.get(0).isShape()) {
+                form(group);
+            } else {
+                rows(group);
+            }
+        }
+        steps(section.steps());
+    }
+
+    private double heightOfFirst(List<FieldSpec> specs) {
+        List<FieldSpec> group = groups(specs).get(0);
+        return group.get(0).isShape() ? formHeight(group) : rowHeight(group.subList(0, 1));
+    }
+
+    /** Neighbours of the same group. */
+    private static List<List<FieldSpec>> groups(List<FieldSpec> specs) {
+        List<List<FieldSpec>> groups = new ArrayList<>();
+        for (FieldSpec spec : specs) {
+            boolean same = !groups.isEmpty()
+                    && groups.get(groups.size() - 1).get(0).group().equals(spec.group());
+            if (!same) {
+                groups.add(new ArrayList<>());
+            }
+            groups.get(groups.size() - 1).add(spec);
+        }
+        return groups;
+    }
+
     private void rows(List<FieldSpec> specs) {
         double width = specs.stream().mapToDouble(FieldSpec::widthMm).max().orElseThrow();
-        double usable = size.widthMm() - 2 * SIDE_MM;
-        int columns = (int) Math.floor((usable + LEAST_GAP_MM) / (width + LEAST_GAP_MM));
+        int columns = Math.max(1, (int) Math.floor((room() + LEAST_GAP_MM) / (width + LEAST_GAP_MM)));
         int rowCount = (specs.size() + columns - 1) / columns;
         int perRow = (specs.size() + rowCount - 1) / rowCount;
-        double gap = perRow == 1 ? 0 : Math.min(MOST_GAP_MM, (usable - perRow * width) / (perRow - 1));
+        double gap = perRow == 1 ? 0 : Math.min(MOST_GAP_MM, (room() - perRow * width) / (perRow - 1));
         for (int start = 0; start < specs.size(); start += perRow) {
-            row(specs.subList(start, Math.min(specs.size(), start + perRow)), width + gap, gap);
+            List<FieldSpec> row = specs.subList(start, Math.min(specs.size(), start + perRow));
+            String group = start == 0 ? specs.get(0).group() : "";
+            row(row, group, perRow == 1 ? room() : width + gap);
         }
     }
 
-    private void row(List<FieldSpec> specs, double pitch, double gap) {
+    private void row(List<FieldSpec> specs, String group, double pitch) {
+        double need = rowHeight(specs) + (group.isEmpty() ? 0 : GROUP_MM);
+        makeRoom(need);
+        if (!group.isEmpty()) {
+            text(SIDE_MM, y + 3.4, 3.3, Weight.BOLD, group, room());
+            y += GROUP_MM;
+        }
         double x = SIDE_MM;
+        for (FieldSpec spec : specs) {
+            field(spec, x, pitch - 2);
+            x += pitch;
+        }
+        y += rowHeight(specs);
+    }
+
+    private static double rowHeight(List<FieldSpec> specs) {
         double tallest = 0;
         for (FieldSpec spec : specs) {
-            field(spec, x, spec.widthMm() + gap - 2);
-            x += pitch;
             double recipe = CLEAR_MM + RECIPE_LEAD * spec.recipe().size();
-            tallest = Math.max(tallest, LABEL_MM + spec.heightMm() + recipe + 6);
+            tallest = Math.max(tallest, LABEL_MM + spec.heightMm() + recipe + 3.5);
         }
-        y += tallest;
-        if (y > bottom()) {
-            throw new PageTooFull(size, y - bottom());
-        }
+        return tallest;
     }
 
     private void field(FieldSpec spec, double x, double room) {
-        double baseline = y + LABEL_MM - CLEAR_MM - 0.6;
-        double numberWidth = Typeface.widthMm(spec.id(), Weight.BOLD, 4);
-        texts.add(line(x, baseline, 4, Weight.BOLD, spec.id(), room));
-        patches.add(new Patch(new Rect(x + numberWidth + 1.4, baseline - 3, 4, 3.2), spec.askedLightness()));
-        double askedX = numberWidth + 6.4;
-        texts.add(line(x + askedX, baseline, RECIPE_SIZE, Weight.REGULAR, spec.asked(), room - askedX));
+        label(spec, x, y + LABEL_MM - CLEAR_MM - 0.6, room);
         Rect box = new Rect(x, y + LABEL_MM, spec.widthMm(), spec.heightMm());
-        fields.add(new PageLayout.Field(spec.id(), box));
+        fields.add(new PageLayout.Field(spec.id(), box, List.of()));
         double recipeY = box.bottom() + CLEAR_MM + RECIPE_SIZE;
-        for (String words : spec.recipe()) {
-            texts.add(line(x, recipeY, RECIPE_SIZE, Weight.REGULAR, words, room));
+        for (String line : spec.recipe()) {
+            text(x, recipeY, RECIPE_SIZE, Weight.REGULAR, line, room);
             recipeY += RECIPE_LEAD;
         }
     }
 
-    /** What stands below the boxes, as far as there is room: the boxes come first. */
-    private void below(SheetWords words) {
-        double room = size.widthMm() - 2 * SIDE_MM;
-        double footTop = bottom() - words.footer().size() * 4.0;
-        double need = words.steps().size() * 5.4;
-        if (y + PRACTICE_MM + 12 + need < footTop) {
-            texts.add(line(SIDE_MM, y + 3.4, 3, Weight.REGULAR, words.practice(), room));
-            frame(new Rect(SIDE_MM, y + 5.2, room, PRACTICE_MM));
-            y += PRACTICE_MM + 13;
+    /** The id, the asked value as a grey, and words; gives where it ends. */
+    private void label(FieldSpec spec, double x, double baseline, double room) {
+        double at = Typeface.widthMm(spec.id(), Weight.BOLD, 4) + 1.4;
+        text(x, baseline, 4, Weight.BOLD, spec.id(), room);
+        if (spec.askedLightness() != null) {
+            patches.add(new Patch(new Rect(x + at, baseline - 3, 4, 3.2), spec.askedLightness()));
+            at += 5;
         }
-        for (int i = 0; i < words.steps().size() && y + 4 < footTop; i++) {
-            texts.add(line(SIDE_MM, y + 3.6, 3.6, Weight.BOLD, String.valueOf(i + 1), 6));
-            texts.add(line(
-                    SIDE_MM + 6, y + 3.6, 3.5, Weight.REGULAR, words.steps().get(i), room - 6));
-            y += 5.4;
+        text(x + at, baseline, RECIPE_SIZE, Weight.REGULAR, spec.asked(), room - at);
+    }
+
+    /** A form with the number of each zone in it, and a list of the zones at its side. */
+    private void form(List<FieldSpec> zones) {
+        makeRoom(formHeight(zones));
+        double top = y + 4;
+        for (FieldSpec zone : zones) {
+            List<List<Point>> outline = Outlines.moved(zone.outline(), SIDE_MM, top);
+            fields.add(new PageLayout.Field(zone.id(), Outlines.bounds(outline), outline));
+            Point middle = Outlines.middle(outline);
+            double width = Typeface.widthMm(zone.id(), Weight.REGULAR, 2.3);
+            text(middle.x() - width / 2, middle.y() + 0.8, 2.3, Weight.REGULAR, zone.id(), 6);
         }
-        double footY = footTop + 3;
-        double footRoom = room - 2 * PageFurniture.MARKER_MM;
-        for (String foot : words.footer()) {
-            texts.add(line(HEAD_X, footY, 2.7, Weight.REGULAR, foot, footRoom));
-            footY += 4.0;
+        double x = SIDE_MM + zones.get(0).widthMm() + 10;
+        double line = top + 4;
+        for (FieldSpec zone : zones) {
+            label(zone, x, line, size.widthMm() - SIDE_MM - x);
+            text(
+                    x + 9.5,
+                    line + 4,
+                    RECIPE_SIZE,
+                    Weight.REGULAR,
+                    String.join(", then ", zone.recipe()),
+                    size.widthMm() - SIDE_MM - x - 9.5);
+            line += 9;
         }
+        y += formHeight(zones);
+    }
+
+    private static double formHeight(List<FieldSpec> zones) {
+        return Math.max(zones.get(0).heightMm() + 8, 9.0 * zones.size() + 6);
+    }
+
+    private void steps(List<String> steps) {
+        double need = steps.size() * STEP_LEAD + 2;
+        if (y + need > bottom()) {
+            return;
+        }
+        for (int i = 0; i < steps.size(); i++) {
+            text(SIDE_MM, y + 3.6, 3.6, Weight.BOLD, String.valueOf(i + 1), 6);
+            text(SIDE_MM + 6, y + 3.6, 3.5, Weight.REGULAR, steps.get(i), room() - 6);
+            y += STEP_LEAD;
+        }
+        y += 4;
+    }
+
+    /** A strip for trying out, where the last page has room for it. */
+    private void practice() {
+        if (y + PRACTICE_MM + 8 < bottom()) {
+            text(SIDE_MM, y + 3.4, 3, Weight.REGULAR, words.practice(), room());
+            frame(new Rect(SIDE_MM, y + 5.2, room(), PRACTICE_MM));
+            y += PRACTICE_MM + 8;
+        }
+    }
+
+    private void makeRoom(double need) {
+        if (FIELDS_TOP + need > bottom()) {
+            throw new PageTooFull(size, FIELDS_TOP + need - bottom());
+        }
+        if (y + need > bottom()) {
+            turnPage();
+        }
+    }
+
+    private void turnPage() {
+        close();
+        begin();
+    }
+
+    /** Adds key boxes and foot. */
+    private PageLayout finished(PageLayout page, List<String> pencils, int number, int count) {
+        List<Key> boxes = new ArrayList<>();
+        List<Text> more = new ArrayList<>(page.texts());
+        double top = bottom() + 2;
+        double x = SIDE_MM;
+        if (keys > 0) {
+            more.add(Line.fitted(x, top - 0.4, 2.3, Weight.REGULAR, words.keys(), room()));
+        }
+        for (int i = 0; i < keys; i++) {
+            boxes.add(new Key(i, new Rect(x, top + 0.8, KEY_MM, KEY_MM)));
+            more.add(Line.fitted(x, top + KEY_MM + 3.4, 2.3, Weight.REGULAR, pencils.get(i), KEY_PITCH - 1));
+            x += KEY_PITCH;
+        }
+        List<String> foot = foot();
+        double footY = size.heightMm() - PageFurniture.INSET_MM - 1 - FOOT_LEAD * (foot.size() - 1);
+        for (String line : foot) {
+            more.add(Line.fitted(HEAD_X, footY, FOOT_SIZE, Weight.REGULAR, line, size.widthMm() - 2 * HEAD_X));
+            footY += FOOT_LEAD;
+        }
+        if (count > 1) {
+            String of = number + " / " + count;
+            more.add(Line.fitted(HEAD_X, 28, 2.8, Weight.REGULAR, of, 20));
+        }
+        return new PageLayout(size, page.fields(), boxes, page.rules(), more, page.patches(), page.bits());
+    }
+
+    /** The first paragraph gives way where all would take too many lines: the cautions are in those that follow. */
+    private List<String> foot() {
+        List<String> lines = new ArrayList<>();
+        double room = size.widthMm() - 2 * HEAD_X;
+        for (String paragraph : words.footer()) {
+            lines.addAll(Line.wrapped(paragraph, Weight.REGULAR, FOOT_SIZE, room));
+        }
+        if (lines.size() <= MOST_FOOT_LINES) {
+            return lines;
+        }
+        int kept = Math.max(1, MOST_FOOT_LINES - (words.footer().size() - 1));
+        List<String> cut = new ArrayList<>(Line.wrapped(words.footer().get(0), Weight.REGULAR, FOOT_SIZE, room));
+        while (cut.size() > kept) {
+            String last = cut.remove(cut.size() - 1);
+            cut.set(cut.size() - 1, cut.get(cut.size() - 1) + " " + last);
+        }
+        cut.addAll(words.footer().subList(1, words.footer().size()));
+        return cut;
     }
 
     private void frame(Rect r) {
@@ -155,12 +348,17 @@ public final class SheetComposer {
         rules.add(new Rule(r.x(), r.bottom(), r.x(), r.y(), 0.15));
     }
 
-    private double bottom() {
-        return size.heightMm() - PageFurniture.INSET_MM - 2;
+    private double room() {
+        return size.widthMm() - 2 * SIDE_MM;
     }
 
-    private static Text line(double x, double y, double size, Weight weight, String words, double room) {
-        String fitted = Typeface.fitted(Typeface.printable(words), weight, size, room);
-        return new Text(x, y, size, weight, fitted, Typeface.widthMm(fitted, weight, size));
+    /** Where exercises must end: above the key boxes and the markers. */
+    private double bottom() {
+        double marker = size.heightMm() - PageFurniture.INSET_MM - PageFurniture.MARKER_MM - 3;
+        return keys == 0 ? marker : marker - KEY_MM - 7;
+    }
+
+    private void text(double x, double at, double em, Weight weight, String line, double room) {
+        texts.add(Line.fitted(x, at, em, weight, line, room));
     }
 }

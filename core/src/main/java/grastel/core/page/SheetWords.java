@@ -10,8 +10,8 @@ import java.util.List;
  * @param nameLabel word before the student's name
  * @param classLabel word before the class
  * @param dateLabel word before the date line
- * @param steps what the student does, in order, one line each
  * @param practice words above the strip for trying out
+ * @param keys word before the key boxes
  * @param footer last lines: kit, cautions
  */
 public record SheetWords(
@@ -20,11 +20,10 @@ public record SheetWords(
         String nameLabel,
         String classLabel,
         String dateLabel,
-        List<String> steps,
         String practice,
+        String keys,
         List<String> footer) {
     public SheetWords {
-        steps = List.copyOf(steps);
         footer = List.copyOf(footer);
     }
 }

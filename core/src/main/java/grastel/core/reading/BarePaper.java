@@ -33,6 +33,7 @@ final class BarePaper {
     private static List<Rect> taken(PageLayout page) {
         List<Rect> taken = new ArrayList<>();
         page.fields().forEach(f -> taken.add(f.rect().inset(-FIELD_MARGIN)));
+        page.keys().forEach(k -> taken.add(k.rect().inset(-FIELD_MARGIN)));
         page.texts().forEach(t -> taken.add(t.bounds().inset(-PRINT_MARGIN)));
         page.patches().forEach(p -> taken.add(p.rect().inset(-PRINT_MARGIN)));
         page.bits().forEach(b -> taken.add(b.rect().inset(-PRINT_MARGIN)));

@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /**
  * Finds a page by its corner markers, on a reduced picture, then reads its code from where the markers say it is. Not for
@@ -93,28 +94,29 @@ final class PageFinder {
         return new Point2D_F64(p.x * factor, p.y * factor);
     }
 
-    /** Green of the picture, averaged over blocks of {@code factor}² pixels. */
+    /** Green of the picture, averaged over blocks of {@code factor}² pixels; lines side by side. */
     static GrayU8 reduced(Picture picture, int factor) {
-        int w = picture.width / factor;
-        int h = picture.height / factor;
-        GrayU8 grey = new GrayU8(w, h);
-        int[] sums = new int[w];
-        int area = factor * factor;
-        for (int y = 0; y < h; y++) {
-            java.util.Arrays.fill(sums, 0);
-            for (int j = 0; j < factor; j++) {
-                int i = (y * factor + j) * picture.width * 3 + 1;
-                for (int x = 0; x < w; x++) {
-                    for (int k = 0; k < factor; k++, i += 3) {
-                        sums[x] += picture.rgb[i] & 0xff;
-                    }
+        GrayU8 grey = new GrayU8(picture.width / factor, picture.height / factor);
+        IntStream.range(0, grey.height).parallel().forEach(y -> reduceLine(picture, factor, grey, y));
+        return grey;
+    }
+
+    private static void reduceLine(Picture picture, int factor, GrayU8 grey, int y) {
+        byte[] rgb = picture.rgb;
+        int[] sums = new int[grey.width];
+        for (int j = 0; j < factor; j++) {
+            int i = (y * factor + j) * picture.width * 3 + 1;
+            for (int x = 0; x < sums.length; x++) {
+                int sum = 0;
+                for (int k = 0; k < factor; k++, i += 3) {
+                    sum += rgb[i] & 0xff;
                 }
-            }
-            for (int x = 0; x < w; x++) {
-                grey.data[y * w + x] = (byte) (sums[x] / area);
+                sums[x] += sum;
             }
         }
-        return grey;
+        for (int x = 0; x < sums.length; x++) {
+            grey.data[y * grey.width + x] = (byte) (sums[x] / (factor * factor));
+        }
     }
 
     /** Tried finer and with either threshold until one reads: a few patterns deceive one and not the other. */

@@ -20,7 +20,7 @@ public final class PageReader {
     }
 
     /**
-     * Measures a found page.
+     * Measures the boxes and strips of a found page; zones of forms are not measured yet.
      *
      * @param page the layout that was printed, with the student's words on it
      * @param paper the paper it was printed on; its ground is what bare paper is taken to be
@@ -31,8 +31,10 @@ public final class PageReader {
         LightField light = LightField.fit(picture, mapping, page, ground);
         Straightened flat = new Straightened(picture, mapping, light);
         FieldReader reader = new FieldReader(flat, paper.ground().toLab().lightness());
-        List<FieldReading> fields =
-                page.fields().parallelStream().map(reader::read).toList();
+        List<FieldReading> fields = page.fields().parallelStream()
+                .filter(f -> !f.isShape())
+                .map(reader::read)
+                .toList();
         double pxPerMm = mapping.pxPerMm(page.size().widthMm() / 2, page.size().heightMm() / 2);
         double flatness = mapping.residualPx() / pxPerMm;
         return new Measures(new PageReading(fields, pxPerMm * 25.4, flatness, light.residual(), found.markers()), flat);

@@ -8,12 +8,20 @@ import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
-/** The values one pencil can make on one paper: every pressure grade with one to five passes. */
+/**
+ * The values one pencil can make on one paper: every pressure grade with one to five passes, and the same over a darker
+ * foundation if there is one.
+ */
 public final class PencilReach {
     private static final int MOST_PASSES = 5;
     /** Steps closer than this are not seen as steps by a class. */
     private static final double LEAST_STEP = 6;
+
+    /** How hard a foundation is laid. */
+    private static final List<PressureGrade> FOUNDATIONS =
+            List.of(PressureGrade.WHISPER, PressureGrade.LIGHT, PressureGrade.MEDIUM);
 
     private final double paperLightness;
     private final List<PressureRecipe> recipes;
@@ -24,26 +32,48 @@ public final class PencilReach {
     }
 
     public static PencilReach of(Pencil pencil, Paper paper) {
+        return of(pencil, paper, Optional.empty());
+    }
+
+    /** @param foundation laid once under the darker values */
+    public static PencilReach of(Pencil pencil, Paper paper, Optional<Pencil> foundation) {
         List<PressureRecipe> all = new ArrayList<>();
+        Swatch bare = Swatch.bare(paper);
+        add(all, pencil, null, bare);
+        foundation.ifPresent(dark ->
+                FOUNDATIONS.forEach(grade -> add(all, pencil, grade, bare.with(Pass.of(dark, grade)))));
+        return new PencilReach(paper.ground().toLab().lightness(), List.copyOf(all));
+    }
+
+    private static void add(List<PressureRecipe> all, Pencil pencil, PressureGrade foundation, Swatch under) {
         for (PressureGrade grade : PressureGrade.values()) {
             Pass pass = Pass.of(pencil, grade);
             for (int passes = 1; passes <= MOST_PASSES; passes++) {
-                Swatch swatch = Swatch.bare(paper).with(pass, passes);
+                Swatch swatch = under.with(pass, passes);
                 all.add(new PressureRecipe(
-                        grade, passes, swatch.colour().lightness(), swatch.specks(), swatch.toothLeft()));
+                        foundation, grade, passes, swatch.colour().lightness(), swatch.specks(), swatch.toothLeft()));
             }
         }
-        return new PencilReach(paper.ground().toLab().lightness(), List.copyOf(all));
     }
 
     /** L* of the lightest mark that is taught: the pencil's own weight, once. */
     public double lightest() {
-        return at(PressureGrade.WHISPER, 1).lightness();
+        return recipes.get(0).lightness();
     }
 
-    /** L* of the solid: full pressure, two passes; what more passes add is not worth a class's time. */
+    /**
+     * L* of the solid: full pressure, two passes; what more passes add is not worth a class's time. Over a foundation, the
+     * darkest with at least two light layers on top, so that the pencil's own hue still shows.
+     */
     public double darkest() {
-        return at(PressureGrade.FULL, 2).lightness();
+        return recipes.stream()
+                .filter(r -> r.passes() == 2)
+                .filter(r -> r.foundation() == null
+                        ? r.grade() == PressureGrade.FULL
+                        : r.grade().compareTo(PressureGrade.LIGHT) >= 0)
+                .max(Comparator.comparingDouble(r -> Math.abs(r.lightness() - paperLightness)))
+                .orElseThrow()
+                .lightness();
     }
 
     /** L* of the bare paper. */
@@ -54,11 +84,6 @@ public final class PencilReach {
     /** How many steps at least 6 L* apart this pencil spans here, counting both ends; 1 if it cannot make two. */
     public int steps() {
         return 1 + (int) Math.floor(Math.abs(lightest() - darkest()) / LEAST_STEP);
-    }
-
-    /** Least distance between two steps that a class sees, in L*. */
-    public static double leastStep() {
-        return LEAST_STEP;
     }
 
     /** The recipe that comes nearest to an L*; among those within 0.5 L* of the nearest, the one with fewest passes. */
@@ -72,12 +97,5 @@ public final class PencilReach {
 
     private static double off(PressureRecipe recipe, double lightness) {
         return Math.abs(recipe.lightness() - lightness);
-    }
-
-    private PressureRecipe at(PressureGrade grade, int passes) {
-        return recipes.stream()
-                .filter(r -> r.grade() == grade && r.passes() == passes)
-                .findFirst()
-                .orElseThrow();
     }
 }

@@ -2,6 +2,7 @@ package grastel.core.scanner;
 
 import grastel.core.colour.LinearRgb;
 import grastel.core.layering.Grain;
+import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.Swatch;
@@ -11,10 +12,12 @@ import grastel.core.page.Rect;
 import java.util.List;
 import java.util.random.RandomGenerator;
 
-/** Fills one box as a hand would: pressure wanders, the point is what it is, the edge is kept or not. */
+/** Fills one field as a hand would: pressure wanders, the point is what it is, the edge is kept or not. */
 final class Filling {
-    /** Pressures between which the film is computed; others are interpolated. */
+    /** Shares of the asked pressure between which the film is computed; others are interpolated. */
     private static final int LEVELS = 24;
+    /** Fewer for strips, which need them at every station. */
+    private static final int STRIP_LEVELS = 6;
 
     private static final double HAND_SCALE_MM = 4.5;
     private static final double EDGE_SCALE_MM = 3;
@@ -30,43 +33,33 @@ final class Filling {
         this.ground = LinearRgb.of(paper.ground().toXyz());
     }
 
-    void fill(FlatPage page, Rect box, FieldTask task, Hand hand, RandomGenerator random) {
-        double pressure = pressure(task, hand, random);
-        double low = pressure * Math.max(0, 1 - 3 * hand.patchiness());
-        double high = Math.min(1, pressure * (1 + 3 * hand.patchiness()));
-        double[][] light = films(task, hand, low, high);
+    void fill(FlatPage page, Region region, FieldTask task, Hand hand, RandomGenerator random) {
+        double scatter = 1 + hand.pressureScatter() * random.nextGaussian();
+        double least = Math.max(0, 1 - 3 * hand.patchiness());
+        double most = 1 + 3 * hand.patchiness();
+        Films films = new Films(task, hand, scatter, least, most);
         Grain wander = new Grain(random.nextLong(), HAND_SCALE_MM);
         Grain edge = new Grain(random.nextLong(), EDGE_SCALE_MM);
-        Rect reach = box.inset(-hand.overshootMm() - 0.5);
+        Rect bounds = region.bounds();
+        Rect reach = bounds.inset(-hand.overshootMm() - 0.5);
         int x0 = (int) Math.max(0, reach.x() * FlatPage.PX_PER_MM);
         int x1 = (int) Math.min(page.width, reach.right() * FlatPage.PX_PER_MM);
         int y0 = (int) Math.max(0, reach.y() * FlatPage.PX_PER_MM);
         int y1 = (int) Math.min(page.height, reach.bottom() * FlatPage.PX_PER_MM);
+        double[] light = new double[3];
         for (int y = y0; y < y1; y++) {
             double mmY = (y + 0.5) / FlatPage.PX_PER_MM;
             for (int x = x0; x < x1; x++) {
                 double mmX = (x + 0.5) / FlatPage.PX_PER_MM;
-                if (outside(box, mmX, mmY) > stray(hand, edge.at(mmX, mmY))) {
+                if (region.outside(mmX, mmY) > stray(hand, edge.at(mmX, mmY))) {
                     continue;
                 }
-                double here = pressure * (1 + hand.patchiness() * (wander.at(mmX, mmY) - 0.5) * 6);
-                double level = high > low ? (Math.min(high, Math.max(low, here)) - low) / (high - low) : 0;
-                paint(page, x, y, light, level, tooth.at(mmX, mmY));
+                double here = 1 + hand.patchiness() * (wander.at(mmX, mmY) - 0.5) * 6;
+                double level = most > least ? (Math.min(most, Math.max(least, here)) - least) / (most - least) : 0;
+                films.light((mmX - bounds.x()) / bounds.width(), level, tooth.at(mmX, mmY), light);
+                page.glaze(x, y, light[0], light[1], light[2], ground);
             }
         }
-    }
-
-    private static double pressure(FieldTask task, Hand hand, RandomGenerator random) {
-        double drawn = task.pressure() + (MIDDLE_PRESSURE - task.pressure()) * hand.rangeShrink();
-        double pressed = drawn * hand.pressureFactor() * (1 + hand.pressureScatter() * random.nextGaussian());
-        return Math.min(1, Math.max(0.02, pressed));
-    }
-
-    /** Distance outside the box, mm; negative inside. */
-    private static double outside(Rect box, double x, double y) {
-        double dx = Math.max(box.x() - x, x - box.right());
-        double dy = Math.max(box.y() - y, y - box.bottom());
-        return Math.max(dx, dy);
     }
 
     /** How far over the edge the hand goes here: mostly to the line, in places beyond it. */
@@ -74,39 +67,69 @@ final class Filling {
         return hand.overshootMm() * Math.max(0, noise - 0.55) / 0.3;
     }
 
-    /** Light [pressure level][height class · 3 + channel]. */
-    private double[][] films(FieldTask task, Hand hand, double low, double high) {
-        double[][] light = new double[LEVELS][];
-        for (int level = 0; level < LEVELS; level++) {
-            double p = low + (high - low) * level / (LEVELS - 1);
-            Pass pass = new Pass(task.pencil(), p, hand.point(), Stroke.CIRCLES);
-            List<LinearRgb> classes =
-                    Swatch.bare(paper).with(pass, task.passes()).grainLight();
-            light[level] = new double[classes.size() * 3];
-            for (int c = 0; c < classes.size(); c++) {
-                light[level][c * 3] = classes.get(c).red();
-                light[level][c * 3 + 1] = classes.get(c).green();
-                light[level][c * 3 + 2] = classes.get(c).blue();
+    /** Light of the filled field by place along it, share of the pressure, and height of the tooth. */
+    private final class Films {
+        /** [station][level][height class · 3 + channel] */
+        private final double[][][] light;
+
+        Films(FieldTask task, Hand hand, double scatter, double least, double most) {
+            List<List<Layer>> along = task.along();
+            int levels = along.size() == 1 ? LEVELS : STRIP_LEVELS;
+            light = new double[along.size()][levels][];
+            for (int station = 0; station < along.size(); station++) {
+                for (int level = 0; level < levels; level++) {
+                    double share = least + (most - least) * level / (levels - 1);
+                    light[station][level] = light(along.get(station), hand, scatter * share);
+                }
             }
         }
-        return light;
-    }
 
-    private void paint(FlatPage page, int x, int y, double[][] light, double level, double height) {
-        double at = level * (LEVELS - 1);
-        int l = Math.min(LEVELS - 2, (int) at);
-        double fl = at - l;
-        int classes = light[0].length / 3;
-        int c = (int) Math.min(classes - 1, height * classes);
-        double[] lower = light[l];
-        double[] upper = light[l + 1];
-        int i = c * 3;
-        page.glaze(
-                x,
-                y,
-                lower[i] + (upper[i] - lower[i]) * fl,
-                lower[i + 1] + (upper[i + 1] - lower[i + 1]) * fl,
-                lower[i + 2] + (upper[i + 2] - lower[i + 2]) * fl,
-                ground);
+        private double[] light(List<Layer> layers, Hand hand, double share) {
+            Swatch swatch = Swatch.bare(paper);
+            for (Layer layer : layers) {
+                swatch = swatch.with(drawn(layer, hand, share));
+            }
+            List<LinearRgb> classes = swatch.grainLight();
+            double[] values = new double[classes.size() * 3];
+            for (int c = 0; c < classes.size(); c++) {
+                values[c * 3] = classes.get(c).red();
+                values[c * 3 + 1] = classes.get(c).green();
+                values[c * 3 + 2] = classes.get(c).blue();
+            }
+            return values;
+        }
+
+        private Layer drawn(Layer layer, Hand hand, double share) {
+            if (!(layer instanceof Layer.Colour colour)) {
+                return layer;
+            }
+            Pass asked = colour.pass();
+            double middled = asked.pressure() + (MIDDLE_PRESSURE - asked.pressure()) * hand.rangeShrink();
+            double pressure = Math.min(1, Math.max(0.02, middled * hand.pressureFactor() * share));
+            return new Layer.Colour(new Pass(asked.pencil(), pressure, hand.point(), asked.stroke()), colour.passes());
+        }
+
+        /** Between stations and levels, straight. */
+        void light(double along, double level, double height, double[] into) {
+            double s = Math.min(1, Math.max(0, along)) * (light.length - 1);
+            int station = (int) Math.max(0, Math.min(light.length - 2.0, s));
+            int next = Math.min(light.length - 1, station + 1);
+            double share = s - station;
+            int levels = light[0].length;
+            double at = level * (levels - 1);
+            int l = Math.min(levels - 2, (int) at);
+            double fl = at - l;
+            int classes = light[0][0].length / 3;
+            int i = (int) Math.min(classes - 1, height * classes) * 3;
+            for (int c = 0; c < 3; c++) {
+                double here = between(light[station][l][i + c], light[station][l + 1][i + c], fl);
+                double there = between(light[next][l][i + c], light[next][l + 1][i + c], fl);
+                into[c] = between(here, there, share);
+            }
+        }
+
+        private static double between(double one, double other, double share) {
+            return one + (other - one) * share;
+        }
     }
 }

@@ -1,7 +1,11 @@
 package grastel.core.scanner;
 
 import grastel.core.colour.LinearRgb;
+import grastel.core.layering.Layer;
+import grastel.core.layering.Pass;
+import grastel.core.layering.PressureGrade;
 import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
 import grastel.core.page.PageLayout;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
@@ -35,9 +39,16 @@ public final class SimulatedScanner {
     /**
      * @param page the printed page of one student
      * @param tasks what each box asks; boxes without a task stay bare
+     * @param keys the sheet's pencils, for its key boxes; may be empty
      * @param seed makes the grain, the hand's errors and the noise
      */
-    public Scan scan(PageLayout page, List<FieldTask> tasks, Hand hand, ScanConditions conditions, long seed) {
+    public Scan scan(
+            PageLayout page,
+            List<FieldTask> tasks,
+            List<Pencil> keys,
+            Hand hand,
+            ScanConditions conditions,
+            long seed) {
         RandomGenerator random = new java.util.Random(seed);
         FlatPage flat = FlatPage.printed(page, paper, INK + 0.004 * random.nextGaussian());
         Filling filling = new Filling(paper, random.nextLong());
@@ -46,9 +57,12 @@ public final class SimulatedScanner {
             if (!skipped) {
                 page.fields().stream()
                         .filter(f -> f.id().equals(task.field()))
-                        .forEach(f -> filling.fill(flat, f.rect(), task, hand, random));
+                        .forEach(f -> filling.fill(flat, Region.of(f), task, hand, random));
             }
         }
+        page.keys().stream()
+                .filter(k -> k.pencil() < keys.size())
+                .forEach(k -> filling.fill(flat, new Region.Box(k.rect()), key(keys.get(k.pencil())), hand, random));
         double paperLightness = paper.ground().toLab().lightness();
         List<Truth> truth = new ArrayList<>();
         for (PageLayout.Field field : page.fields()) {
@@ -56,6 +70,11 @@ public final class SimulatedScanner {
         }
         BufferedImage picture = expose(flat, new Camera(page.size(), conditions), conditions, random.nextLong());
         return new Scan(picture, jpeg(picture, conditions.quality()), List.copyOf(truth));
+    }
+
+    /** A key box: full pressure, twice. */
+    private static FieldTask key(Pencil pencil) {
+        return FieldTask.even("", List.of(new Layer.Colour(Pass.of(pencil, PressureGrade.FULL), 2)));
     }
 
     private static BufferedImage expose(FlatPage flat, Camera camera, ScanConditions s, long seed) {

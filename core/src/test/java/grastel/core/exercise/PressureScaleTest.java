@@ -1,116 +1,107 @@
 package grastel.core.exercise;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.core.exercise.pressurescale.PressureScale;
-import grastel.core.exercise.pressurescale.PressureScale.Direction;
 import grastel.core.layering.PressureGrade;
-import grastel.core.media.Paper;
-import grastel.core.media.Pencil;
-import grastel.core.media.ShippedKit;
+import grastel.core.recipe.Method;
 import grastel.core.recipe.PencilReach;
+import grastel.core.recipe.School;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class PressureScaleTest {
-    private static final Paper CARTRIDGE = ShippedKit.papers().get(0).toPaper();
-    private static final Pencil RED = pencil("S07");
-    private static final Pencil YELLOW = pencil("S03");
+    private static ExercisePlan plan(String pencil, int steps, String direction) {
+        return Shipped.plan(
+                "pressure-scale",
+                Values.of("pencil", Shipped.pencil(pencil)).with("steps", steps).with("direction", direction),
+                Shipped.WHITE_PAPER);
+    }
 
     @ParameterizedTest
     @ValueSource(ints = {3, 5, 7, 11})
     void targetsAreEquallySpacedBetweenLightestMarkAndSolid(int steps) {
-        ExercisePlan plan = new PressureScale(steps, Direction.LIGHT_TO_DARK, 20)
-                .plan(pencil("S36"), CARTRIDGE, GradeBand.DEVELOPING);
+        ExercisePlan plan = plan("S36", steps, "LIGHT_TO_DARK");
+        PencilReach reach = PencilReach.of(Shipped.pencil("S36"), Shipped.CARTRIDGE);
+        double each = (reach.lightest() - reach.darkest()) / (steps - 1);
 
         assertThat(plan.fields()).hasSize(steps);
-        assertThat(plan.fields().get(0).askedLightness()).isEqualTo(plan.lightest());
-        assertThat(plan.fields().get(steps - 1).askedLightness()).isCloseTo(plan.darkest(), within(1e-9));
-        for (int i = 1; i < steps; i++) {
-            double step = plan.fields().get(i - 1).askedLightness()
-                    - plan.fields().get(i).askedLightness();
-            assertThat(step).isCloseTo(plan.askedStep(), within(1e-9));
+        for (int i = 0; i < steps; i++) {
+            assertThat(plan.fields().get(i).askedLightness()).isCloseTo(reach.lightest() - i * each, within(1e-9));
         }
     }
 
     @Test
     void firstBoxIsAWhisperAndLastIsFullForce() {
-        ExercisePlan plan =
-                new PressureScale(5, Direction.LIGHT_TO_DARK, 20).plan(RED, CARTRIDGE, GradeBand.DEVELOPING);
+        List<FieldPlan> fields = plan("S07", 5, "LIGHT_TO_DARK").fields();
 
-        assertThat(plan.fields().get(0).recipe().grade()).isEqualTo(PressureGrade.WHISPER);
-        assertThat(plan.fields().get(4).recipe().grade()).isEqualTo(PressureGrade.FULL);
+        assertThat(fields.get(0).recipe().steps().get(0).grade()).isEqualTo(PressureGrade.WHISPER);
+        assertThat(fields.get(4).recipe().steps().get(0).grade()).isEqualTo(PressureGrade.FULL);
     }
 
     @Test
-    void directionTurnsTheScaleRound() {
-        ExercisePlan down =
-                new PressureScale(5, Direction.LIGHT_TO_DARK, 20).plan(RED, CARTRIDGE, GradeBand.DEVELOPING);
-        ExercisePlan up = new PressureScale(5, Direction.DARK_TO_LIGHT, 20).plan(RED, CARTRIDGE, GradeBand.DEVELOPING);
-
-        assertThat(up.darkening()).isFalse();
+    void directionTurnsTheScaleRoundAndTheMethodSuggestsIt() {
+        List<FieldPlan> down = plan("S07", 5, "LIGHT_TO_DARK").fields();
+        List<FieldPlan> up = plan("S07", 5, "DARK_TO_LIGHT").fields();
         for (int i = 0; i < 5; i++) {
-            assertThat(up.fields().get(i).recipe())
-                    .isEqualTo(down.fields().get(4 - i).recipe());
+            assertThat(up.get(i).recipe()).isEqualTo(down.get(4 - i).recipe());
         }
+
+        Setting darksFirst = Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(School.DARKS_FIRST));
+        List<FieldPlan> suggested =
+                Shipped.plan("pressure-scale", Values.NONE, darksFirst).fields();
+        assertThat(suggested.get(0).askedLightness())
+                .isLessThan(suggested.get(4).askedLightness());
     }
 
     @Test
-    void saysWhenAPaleYellowCannotSpanTheSteps() {
-        ExercisePlan plan =
-                new PressureScale(7, Direction.LIGHT_TO_DARK, 20).plan(YELLOW, CARTRIDGE, GradeBand.DEVELOPING);
+    void aPaleYellowIsSaidToSpanFewerStepsAndAFoundationHelps() {
+        ExercisePlan plan = plan("S03", 7, "LIGHT_TO_DARK");
+        int possible = PencilReach.of(Shipped.pencil("S03"), Shipped.CARTRIDGE).steps();
 
-        assertThat(plan.feasibility()).anySatisfy(note -> {
-            assertThat(note.code()).isIn(Feasibility.Code.TOO_MANY_STEPS, Feasibility.Code.NO_RANGE);
-            assertThat(note.asked()).isEqualTo(7);
-            assertThat(note.possible())
-                    .isEqualTo(PencilReach.of(YELLOW, CARTRIDGE).steps());
-        });
+        assertThat(possible).isLessThan(7);
+        Finding finding = plan.findings().get(0);
+        assertThat(finding.words()).contains("Lamp Yellow");
+        Values foundation =
+                finding.remedies().get(finding.remedies().size() - 1).change();
+        ExercisePlan helped = Shipped.plan(
+                "pressure-scale",
+                foundation.with("pencil", Shipped.pencil("S03")).with("steps", 7),
+                Shipped.WHITE_PAPER);
+        assertThat(darkest(helped)).isLessThan(darkest(plan) - 8);
+        assertThat(helped.palette()).hasSize(2);
+    }
+
+    private static double darkest(ExercisePlan plan) {
+        return plan.fields().stream()
+                .mapToDouble(f -> f.predictedColour().lightness())
+                .min()
+                .orElseThrow();
     }
 
     @Test
-    void everyRecipeOfAFeasibleScaleComesNearItsTarget() {
-        ExercisePlan plan =
-                new PressureScale(5, Direction.LIGHT_TO_DARK, 20).plan(pencil("S16"), CARTRIDGE, GradeBand.DEVELOPING);
+    void everyRecipeComesNearItsTargetOrSaysThatItDoesNot() {
+        ExercisePlan plan = plan("S16", 5, "LIGHT_TO_DARK");
 
         plan.fields().forEach(f -> {
-            double off = Math.abs(f.recipe().lightness() - f.askedLightness());
-            boolean said = plan.feasibility().stream().anyMatch(n -> f.id().equals(n.field()));
+            double off = Math.abs(f.predictedColour().lightness() - f.askedLightness());
+            boolean said = plan.findings().stream().anyMatch(n -> f.id().equals(n.field()));
             assertThat(off <= 2 || said).as("box %s off by %.1f", f.id(), off).isTrue();
-            assertThat(f.predicted().lightness()).isCloseTo(f.recipe().lightness(), within(1e-9));
         });
     }
 
     @Test
     void aYoungerClassNeedsLonger() {
-        PressureScale scale = new PressureScale(7, Direction.LIGHT_TO_DARK, 20);
+        Setting young =
+                new Setting(Shipped.WHITE_PAPER.pencils(), Shipped.CARTRIDGE, Method.USUAL, GradeBand.FIRST_STEPS);
 
-        double first = scale.plan(RED, CARTRIDGE, GradeBand.FIRST_STEPS).minutes();
-        double advanced = scale.plan(RED, CARTRIDGE, GradeBand.ADVANCED).minutes();
+        double first = Shipped.plan("pressure-scale", Values.NONE, young).minutes();
+        double developing =
+                Shipped.plan("pressure-scale", Values.NONE, Shipped.WHITE_PAPER).minutes();
 
-        assertThat(first).isGreaterThan(advanced);
-        assertThat(advanced).isBetween(2.0, 30.0);
-    }
-
-    @Test
-    void refusesImpossibleParameters() {
-        assertThatIllegalArgumentException().isThrownBy(() -> new PressureScale(2, Direction.LIGHT_TO_DARK, 20));
-        assertThatIllegalArgumentException()
-                .isThrownBy(() -> new PressureScale(12, Direction.LIGHT_TO_DARK, 20))
-                .withMessageContaining("12");
-        assertThatIllegalArgumentException()
-                .isThrownBy(() -> new PressureScale(5, Direction.LIGHT_TO_DARK, Double.NaN));
-        assertThatIllegalArgumentException().isThrownBy(() -> new PressureScale(5, null, 20));
-    }
-
-    static Pencil pencil(String code) {
-        return ShippedKit.pencils().stream()
-                .filter(p -> p.code().equals(code))
-                .findFirst()
-                .orElseThrow()
-                .toPencil();
+        assertThat(first).isGreaterThan(developing);
+        assertThat(developing).isBetween(2.0, 30.0);
     }
 }

@@ -3,6 +3,7 @@ package grastel.core.page;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import grastel.core.exercise.FieldPlan.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -17,25 +18,32 @@ class SheetComposerTest {
             "Name",
             "Class",
             "Date",
-            List.of("Start with the pencil's own weight.", "Small circles.", "Squint and compare."),
             "Try your pressures here first. This strip is not marked.",
-            List.of("Colours in order of use: S07 Buoy Red", "Paper: Harbour Cartridge"));
+            "Fill each small box as dark as the pencil goes.",
+            List.of("Paper: Harbour Cartridge", "School rules decide."));
 
-    static PageLayout sheet(PageSize size, int boxes, double side) {
+    private static final List<String> STEPS =
+            List.of("Start with the pencil's own weight.", "Small circles.", "Squint and compare.");
+
+    private static FieldSpec box(String id, String group, double side) {
+        return new FieldSpec(id, group, side, side, List.of(), 60.0, "value 6.2", List.of("medium", "2 passes"));
+    }
+
+    static List<PageLayout> sheet(PageSize size, int boxes, double side) {
         List<FieldSpec> specs = IntStream.rangeClosed(1, boxes)
-                .mapToObj(i -> new FieldSpec(
-                        String.valueOf(i), side, side, 95 - 5 * i, "value 6.2", List.of("medium", "2 passes")))
+                .mapToObj(i -> box(String.valueOf(i), "", side))
                 .toList();
-        return SheetComposer.compose(size, WORDS, specs);
+        return SheetComposer.compose(size, WORDS, List.of(new Section("", "", specs, STEPS)), List.of("S07", "S03"));
     }
 
     @ParameterizedTest
     @CsvSource({"A4,3,12", "A4,7,20", "A4,11,20", "A4,11,30", "LETTER,5,25", "LETTER,11,30"})
     void nothingOverlapsAndAllIsOnThePage(PageSize size, int boxes, double side) {
         PageLayout page = SheetComposer.forStudent(
-                sheet(size, boxes, side), "Zoë Nguyễn", "8 Dunlin", new PageCode("7KQ2M9XB", 14));
+                sheet(size, boxes, side).get(0), "Zoë Nguyễn", "8 Dunlin", new PageCode("7KQ2M9XB", 14));
         List<Rect> solid = new ArrayList<>();
         page.fields().forEach(f -> solid.add(f.rect().inset(-SheetComposer.CLEAR_MM + 0.1)));
+        page.keys().forEach(k -> solid.add(k.rect()));
         page.bits().forEach(b -> solid.add(b.rect()));
         page.texts()
                 .forEach(t -> solid.add(new Rect(t.x(), t.y() - t.sizeMm() * 0.75, t.widthMm(), t.sizeMm() * 0.75)));
@@ -59,27 +67,61 @@ class SheetComposerTest {
 
     @Test
     void sevenBoxesOfTwentyStandInOneRow() {
-        assertThat(sheet(PageSize.A4, 7, 20).fields().stream()
+        assertThat(sheet(PageSize.A4, 7, 20).get(0).fields().stream()
                         .map(f -> f.rect().y())
                         .distinct())
                 .hasSize(1);
     }
 
     @Test
-    void tooManyLargeBoxesAreRefusedWithTheRoomTheyNeed() {
-        List<FieldSpec> specs = IntStream.rangeClosed(1, 11)
-                .mapToObj(i -> new FieldSpec("" + i, 60, 60, 50, "", List.of()))
-                .toList();
+    void whatDoesNotFitGoesOnToTheNextPageAndNoFieldIsLostOrSplit() {
+        List<PageLayout> pages = sheet(PageSize.A4, 24, 60);
+
+        assertThat(pages).hasSizeGreaterThan(2);
+        assertThat(pages.stream().flatMap(p -> p.fields().stream()).map(PageLayout.Field::id))
+                .containsExactlyElementsOf(
+                        IntStream.rangeClosed(1, 24).mapToObj(String::valueOf).toList());
+        assertThat(pages).allSatisfy(p -> {
+            assertThat(p.keys()).hasSize(2);
+            assertThat(p.texts())
+                    .extracting(PageLayout.Text::words)
+                    .contains((pages.indexOf(p) + 1) + " / " + pages.size());
+        });
+    }
+
+    @Test
+    void groupsKeepTogetherAndShapesCarryTheirNumbers() {
+        List<Point> square =
+                List.of(new Point(10, 10), new Point(30, 10), new Point(30, 30), new Point(10, 30), new Point(10, 10));
+        FieldSpec zone = new FieldSpec("3", "sphere", 60, 60, List.of(square), 40.0, "core", List.of("S07 firm"));
+        List<FieldSpec> specs = List.of(box("1", "red", 20), box("2", "blue", 20), zone);
+        PageLayout page = SheetComposer.compose(
+                        PageSize.A4, WORDS, List.of(new Section("", "", specs, STEPS)), List.of())
+                .get(0);
+
+        assertThat(page.fields().get(1).rect().y())
+                .isGreaterThan(page.fields().get(0).rect().bottom());
+        PageLayout.Field shape = page.fields().get(2);
+        assertThat(shape.isShape()).isTrue();
+        assertThat(shape.rect().width()).isEqualTo(20);
+        assertThat(page.texts())
+                .anyMatch(t -> t.words().equals("3") && shape.rect().contains(t.x(), t.y()));
+    }
+
+    @Test
+    void aFieldLargerThanThePageIsRefusedWithTheRoomItNeeds() {
+        List<FieldSpec> specs = List.of(box("1", "", 260));
 
         assertThatExceptionOfType(PageTooFull.class)
-                .isThrownBy(() -> SheetComposer.compose(PageSize.A4, WORDS, specs))
+                .isThrownBy(() -> SheetComposer.compose(
+                        PageSize.A4, WORDS, List.of(new Section("", "", specs, STEPS)), List.of()))
                 .satisfies(e -> assertThat(e.overMm()).isPositive());
     }
 
     @Test
     void aVeryLongNameIsShortenedAndForeignSignsDoNotBreakThePage() {
         PageLayout page = SheetComposer.forStudent(
-                sheet(PageSize.A4, 5, 20), "Ng\u0001 龍 ".repeat(60), "8 Dunlin", new PageCode("7KQ2M9XB", 2));
+                sheet(PageSize.A4, 5, 20).get(0), "Ng\u0001 龍 ".repeat(60), "8 Dunlin", new PageCode("7KQ2M9XB", 2));
 
         assertThat(page.texts())
                 .anySatisfy(t -> assertThat(t.words()).startsWith("Ng· · ").endsWith("…"));

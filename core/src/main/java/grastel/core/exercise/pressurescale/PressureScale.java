@@ -1,104 +1,235 @@
 package grastel.core.exercise.pressurescale;
 
 import grastel.core.colour.Lab;
+import grastel.core.colour.PaintersWheel;
+import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.Feasibility;
 import grastel.core.exercise.FieldPlan;
-import grastel.core.exercise.GradeBand;
-import grastel.core.layering.Effort;
-import grastel.core.layering.Pass;
-import grastel.core.layering.Swatch;
-import grastel.core.media.Paper;
+import grastel.core.exercise.FieldPlan.Ask;
+import grastel.core.exercise.Finding;
+import grastel.core.exercise.Finding.Remedy;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.Parameter;
+import grastel.core.exercise.Parameters;
+import grastel.core.exercise.PencilChoice;
+import grastel.core.exercise.PlanBuilder;
+import grastel.core.exercise.Recipe.Step;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.Values;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
 import grastel.core.recipe.PressureRecipe;
+import grastel.core.recipe.School;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 
-/**
- * Parameters of a stepped pressure scale.
- *
- * @param steps number of boxes, 3…11
- * @param direction which end comes first
- * @param boxMm side of a box, 12…30 mm
- */
-public record PressureScale(int steps, Direction direction, double boxMm) {
+/** One pencil, three to eleven boxes in equal steps from its lightest mark to its solid or back. */
+public final class PressureScale implements ExerciseKind {
+    public static final String ID = "pressure-scale";
+    public static final String STEPS = "steps";
+    public static final String DIRECTION = "direction";
+    public static final String FOUNDATION = "foundation";
     public static final int FEWEST_STEPS = 3;
     public static final int MOST_STEPS = 11;
-    public static final double SMALLEST_BOX_MM = 12;
-    public static final double LARGEST_BOX_MM = 30;
-    /** A recipe further from its asked value than this is said to miss it. */
+    /** A recipe further from its asked value than this is said to miss it, L*. */
     private static final double MISS = 2;
+    /** A class tells steps this far apart, L*. */
+    private static final double VISIBLE_STEP = 4;
+
+    private static final double SHARE_OF_ASKED_STEP = 0.55;
+    /** A foundation is at most this share as light as what goes over it. */
+    private static final double FOUNDATION_LIGHTNESS = 0.62;
+
+    private static final int FOUNDATIONS_TRIED = 6;
 
     public enum Direction {
         LIGHT_TO_DARK,
         DARK_TO_LIGHT
     }
 
-    public PressureScale {
-        if (steps < FEWEST_STEPS || steps > MOST_STEPS) {
-            throw new IllegalArgumentException("A pressure scale has 3…11 steps, asked for " + steps);
-        }
-        if (!(boxMm >= SMALLEST_BOX_MM && boxMm <= LARGEST_BOX_MM)) {
-            throw new IllegalArgumentException("A box is 12…30 mm, asked for " + boxMm);
-        }
-        if (direction == null) {
-            throw new IllegalArgumentException("A pressure scale needs a direction");
-        }
+    @Override
+    public String id() {
+        return ID;
     }
 
-    /** Targets equally spaced in L* between the pencil's lightest mark and its solid on this paper. */
-    public ExercisePlan plan(Pencil pencil, Paper paper, GradeBand band) {
-        PencilReach reach = PencilReach.of(pencil, paper);
-        boolean darkening = direction == Direction.LIGHT_TO_DARK;
-        double first = darkening ? reach.lightest() : reach.darkest();
-        double last = darkening ? reach.darkest() : reach.lightest();
-        List<FieldPlan> fields = new ArrayList<>();
-        for (int i = 0; i < steps; i++) {
-            double asked = first + (last - first) * i / (steps - 1);
-            PressureRecipe recipe = reach.nearest(asked);
-            fields.add(
-                    new FieldPlan(String.valueOf(i + 1), boxMm, boxMm, asked, recipe, predict(pencil, paper, recipe)));
+    @Override
+    public String name() {
+        return "Pressure scale";
+    }
+
+    @Override
+    public String teaches() {
+        return "Value by pressure: equal steps from just visible to solid.";
+    }
+
+    @Override
+    public List<Parameter> parameters(Setting setting) {
+        boolean darksFirst = setting.method().has(School.DARKS_FIRST);
+        return List.of(
+                Parameters.pencil("Pencil", PencilChoice.darkening(setting)),
+                new Parameter.Whole(STEPS, "Steps", FEWEST_STEPS, MOST_STEPS, 5),
+                new Parameter.Choice(
+                        DIRECTION,
+                        "Direction",
+                        Parameter.Option.of(Direction.class),
+                        (darksFirst ? Direction.DARK_TO_LIGHT : Direction.LIGHT_TO_DARK).name()),
+                Parameters.box(20),
+                new Parameter.OnePencil(
+                        FOUNDATION, "Foundation under the darks", PencilChoice.darkening(setting), null));
+    }
+
+    @Override
+    public ExercisePlan plan(Values values, Setting setting) {
+        return new Drawing(values, setting).plan();
+    }
+
+    /** One plan in the making. */
+    private static final class Drawing {
+        private final Setting setting;
+        private final Pencil pencil;
+        private final Optional<Pencil> foundation;
+        private final int steps;
+        private final double boxMm;
+        private final boolean darkening;
+        private final PencilReach reach;
+        private final PlanBuilder builder;
+
+        Drawing(Values values, Setting setting) {
+            this.setting = setting;
+            this.pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
+            this.foundation = values.pencil(FOUNDATION);
+            this.steps = values.whole(STEPS);
+            this.boxMm = values.measure(Parameters.BOX);
+            this.darkening = values.choice(DIRECTION, Direction.class) == Direction.LIGHT_TO_DARK;
+            this.reach = PencilReach.of(pencil, setting.paper(), foundation);
+            this.builder = new PlanBuilder(setting);
         }
-        return new ExercisePlan(
-                fields,
-                darkening,
-                reach.paper(),
-                reach.lightest(),
-                reach.darkest(),
-                minutes(fields, band),
-                feasibility(fields, reach));
-    }
 
-    private static Lab predict(Pencil pencil, Paper paper, PressureRecipe recipe) {
-        return Swatch.bare(paper)
-                .with(Pass.of(pencil, recipe.grade()), recipe.passes())
-                .colour();
-    }
-
-    private double minutes(List<FieldPlan> fields, GradeBand band) {
-        double cm2 = boxMm * boxMm / 100;
-        int passes = fields.stream().mapToInt(f -> f.recipe().passes()).sum();
-        return Effort.minutes(passes, cm2, band.cm2PerMinute());
-    }
-
-    private List<Feasibility> feasibility(List<FieldPlan> fields, PencilReach reach) {
-        List<Feasibility> notes = new ArrayList<>();
-        if (reach.steps() < FEWEST_STEPS) {
-            notes.add(new Feasibility(Feasibility.Code.NO_RANGE, null, steps, reach.steps()));
-        } else if (steps > reach.steps()) {
-            notes.add(new Feasibility(Feasibility.Code.TOO_MANY_STEPS, null, steps, reach.steps()));
+        ExercisePlan plan() {
+            List<FieldPlan> boxes = boxes();
+            double range = Math.abs(reach.lightest() - reach.darkest());
+            double visible = Math.min(VISIBLE_STEP, SHARE_OF_ASKED_STEP * range / (steps - 1));
+            builder.goal(Goal.ORDER, inOrder(boxes), 0, visible, 1.5 * visible);
+            builder.goal(Goal.EQUAL_STEPS, inOrder(boxes), 45, 25, 15);
+            builder.goal(Goal.FULL_RANGE, inOrder(boxes), 55, 75, 86);
+            builder.goal(Goal.EVEN_INSIDE, boxes, 5.5, 3.5, 2.2);
+            builder.goal(Goal.RICH_DARK, List.of(inOrder(boxes).get(steps - 1)), 12, 5, 2);
+            builder.goal(Goal.NEAT_EDGE, boxes, 6, 2, 0.7);
+            findings(boxes);
+            words();
+            String ends = darkening ? "from just visible to rich and solid" : "from rich and solid to just visible";
+            return builder.plan(
+                    ID,
+                    "Pressure scale in " + pencil.name(),
+                    steps + " equal steps, " + ends + ". Even inside, neat at the edge.");
         }
-        for (int i = 0; i < fields.size(); i++) {
-            FieldPlan field = fields.get(i);
-            double reached = field.recipe().lightness();
-            if (Math.abs(reached - field.askedLightness()) > MISS) {
-                notes.add(new Feasibility(Feasibility.Code.STEP_MISSED, field.id(), field.askedLightness(), reached));
+
+        /** The lightest first, as the goals are read. */
+        private List<FieldPlan> inOrder(List<FieldPlan> boxes) {
+            return boxes.stream()
+                    .sorted(Comparator.comparingDouble(FieldPlan::askedLightness)
+                            .reversed())
+                    .toList();
+        }
+
+        private List<FieldPlan> boxes() {
+            double first = darkening ? reach.lightest() : reach.darkest();
+            double last = darkening ? reach.darkest() : reach.lightest();
+            List<FieldPlan> boxes = new ArrayList<>();
+            for (int i = 0; i < steps; i++) {
+                double asked = first + (last - first) * i / (steps - 1);
+                List<Step> recipe = recipe(reach.nearest(asked));
+                Lab value = new Lab(asked, 0, 0);
+                boxes.add(builder.box(String.valueOf(i + 1), "", "", boxMm, Ask.VALUE, List.of(value), recipe));
             }
-            if (i > 0 && fields.get(i - 1).recipe().equals(field.recipe())) {
-                notes.add(new Feasibility(Feasibility.Code.SAME_RECIPE, field.id(), field.askedLightness(), reached));
+            return boxes;
+        }
+
+        private List<Step> recipe(PressureRecipe recipe) {
+            List<Step> layers = new ArrayList<>();
+            if (recipe.foundation() != null) {
+                layers.add(builder.blockedIn(foundation.orElseThrow(), recipe.foundation(), 1));
+            }
+            layers.add(builder.colour(pencil, recipe.grade(), recipe.passes()));
+            return layers;
+        }
+
+        private void findings(List<FieldPlan> boxes) {
+            if (reach.steps() < FEWEST_STEPS) {
+                builder.finding(new Finding(
+                        null,
+                        pencil.name() + " hardly darkens this paper: it makes no value scale here.",
+                        foundations()));
+            } else if (steps > reach.steps()) {
+                List<Remedy> remedies = new ArrayList<>();
+                remedies.add(new Remedy(steps + " → " + reach.steps() + " steps", Values.of(STEPS, reach.steps())));
+                remedies.addAll(foundations());
+                builder.finding(new Finding(
+                        null,
+                        pencil.name() + " spans " + reach.steps() + " clear steps on this paper; " + steps
+                                + " are asked.",
+                        remedies));
+            }
+            for (int i = 0; i < boxes.size(); i++) {
+                box(boxes, i);
             }
         }
-        return notes;
+
+        private void box(List<FieldPlan> boxes, int i) {
+            FieldPlan box = boxes.get(i);
+            double off = box.predictedColour().lightness() - box.askedLightness();
+            if (Math.abs(off) > MISS) {
+                String way = off > 0 ? "lighter" : "darker";
+                builder.finding(Finding.of(
+                        box.id(),
+                        String.format(
+                                Locale.ROOT, "The nearest pressure comes out %s by %.1f L*.", way, Math.abs(off))));
+            }
+            if (i > 0 && boxes.get(i - 1).recipe().equals(box.recipe())) {
+                builder.finding(Finding.of(box.id(), "Gets the same pressure and passes as the box before."));
+            }
+        }
+
+        /** Of the dark neighbours on the wheel the one that carries the scale furthest. */
+        private List<Remedy> foundations() {
+            if (foundation.isPresent()) {
+                return List.of();
+            }
+            return setting.colours().stream()
+                    .filter(p -> PencilChoice.colour(p).lightness()
+                            < FOUNDATION_LIGHTNESS * PencilChoice.colour(pencil).lightness())
+                    .sorted(Comparator.comparingDouble(this::unlike))
+                    .limit(FOUNDATIONS_TRIED)
+                    .max(Comparator.comparingInt(p -> PencilReach.of(pencil, setting.paper(), Optional.of(p))
+                            .steps()))
+                    .map(p -> new Remedy(
+                            "add a " + p.name() + " foundation",
+                            Values.of(FOUNDATION, p).with(STEPS, steps)))
+                    .stream()
+                    .toList();
+        }
+
+        private double unlike(Pencil dark) {
+            Lab own = PencilChoice.colour(pencil);
+            Lab other = PencilChoice.colour(dark);
+            return PaintersWheel.distance(own.hueDegrees(), other.hueDegrees())
+                    + Math.abs(own.chroma() - other.chroma()) / 2;
+        }
+
+        private void words() {
+            builder.step("Sharpen. Hold the pencil loosely; let its own weight make the lightest box.");
+            builder.step("Small overlapping circles. Go over a box again from another side rather than press harder.");
+            builder.step("Give each next box one clear step more. The grey patch beside its number is the value.");
+            builder.step("The darkest box last: press, and go over it until no white paper shows.");
+            builder.step("Squint from arm's length: are the steps equal? Correct the lighter of two that are alike.");
+            builder.note("Show the two ends first, then the middle: the rest is found between them.");
+            builder.note("Let students say the five pressures aloud while they draw them.");
+            builder.fault("steps bunch at the dark end", "Start the light end with the pencil's own weight.");
+            builder.fault("all middle, short range", "Darkest box: go over it until no white; lightest: barely touch.");
+            builder.fault("white specks in the dark", "Sharpen, small circles, one more light pass from another side.");
+        }
     }
 }

@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 
 import grastel.core.colour.Lab;
 import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.pressurescale.PressureScale;
-import grastel.core.media.ShippedKit;
+import grastel.core.exercise.Ladder;
+import grastel.core.exercise.Shipped;
+import grastel.core.exercise.Values;
 import grastel.core.reading.FieldReading;
 import grastel.core.reading.Measured;
 import java.util.ArrayList;
@@ -17,13 +19,10 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
-class PressureScaleJudgeTest {
+class JudgeTest {
     /** A black pencil on cartridge, five steps: lightest about 93, darkest about 22. */
-    private static final ExercisePlan PLAN = new PressureScale(5, PressureScale.Direction.LIGHT_TO_DARK, 20)
-            .plan(
-                    ShippedKit.pencils().get(35).toPencil(),
-                    ShippedKit.papers().get(0).toPaper(),
-                    GradeBand.DEVELOPING);
+    private static final ExercisePlan PLAN =
+            Shipped.plan("pressure-scale", Values.of("pencil", Shipped.pencil("S36")), Shipped.WHITE_PAPER);
 
     @Test
     void equalStepsOverTheWholeRangeAreBeyondEverywhere() {
@@ -75,7 +74,7 @@ class PressureScaleJudgeTest {
     void anEmptyBoxKeepsTheSetAtBeginningAndAnEmptyPageIsNotTried() {
         List<FieldReading> fields = new ArrayList<>(fields(93, 75, 57, 40, 22));
         fields.set(2, field("3", 95.2, 1, 0, 0, true));
-        Map<Goal, Proposal> judged = byGoal(new PressureScaleJudge(PLAN, GradeBand.DEVELOPING).judge(fields));
+        Map<Goal, Proposal> judged = byGoal(new Judge(PLAN, GradeBand.DEVELOPING).judge(fields));
 
         assertThat(judged.get(Goal.EQUAL_STEPS).level()).isEqualTo(Level.BEGINNING);
         assertThat(judged.get(Goal.EQUAL_STEPS).cause()).isEqualTo(Cause.BOXES_LEFT_OUT);
@@ -84,8 +83,8 @@ class PressureScaleJudgeTest {
         List<FieldReading> none = fields.stream()
                 .map(f -> field(f.field(), 95.2, 100, 0, 0, true))
                 .toList();
-        assertThat(new PressureScaleJudge(PLAN, GradeBand.DEVELOPING).judge(none))
-                .hasSize(Goal.values().length)
+        assertThat(new Judge(PLAN, GradeBand.DEVELOPING).judge(none))
+                .hasSize(PLAN.goals().size())
                 .allMatch(p -> p.level() == Level.NOT_TRIED && p.figure() == null);
     }
 
@@ -94,7 +93,7 @@ class PressureScaleJudgeTest {
         List<FieldReading> fields = new ArrayList<>(fields(93, 75, 57, 40, 22));
         fields.set(1, field("2", 75, 60, 4.4, 3, false));
         fields.set(4, field("5", 22, 8, 0.5, 0, false));
-        Map<Goal, Proposal> judged = byGoal(new PressureScaleJudge(PLAN, GradeBand.DEVELOPING).judge(fields));
+        Map<Goal, Proposal> judged = byGoal(new Judge(PLAN, GradeBand.DEVELOPING).judge(fields));
 
         assertThat(judged.get(Goal.EVEN_INSIDE))
                 .returns(Level.NEARLY, Proposal::level)
@@ -122,14 +121,15 @@ class PressureScaleJudgeTest {
     void aFigureWithinItsUncertaintyOfAThresholdIsClose() {
         Ladder ladder = new Ladder(45, 25, 15);
 
-        assertThat(ladder.of(24.5)).isEqualTo(Level.SECURE);
-        assertThat(ladder.isClose(new Measured(24.5, 1))).isTrue();
-        assertThat(ladder.isClose(new Measured(20, 1))).isFalse();
+        assertThat(ladder.reachesSecure(24.5)).isTrue();
+        assertThat(ladder.reachesBeyond(24.5)).isFalse();
+        assertThat(ladder.isClose(24.5, 1)).isTrue();
+        assertThat(ladder.isClose(20, 1)).isFalse();
         assertThatIllegalArgumentException().isThrownBy(() -> new Ladder(1, 3, 2));
     }
 
     private static Map<Goal, Proposal> judge(GradeBand band, double... lightness) {
-        return byGoal(new PressureScaleJudge(PLAN, band).judge(fields(lightness)));
+        return byGoal(new Judge(PLAN, band).judge(fields(lightness)));
     }
 
     private static Map<Goal, Proposal> byGoal(List<Proposal> proposals) {

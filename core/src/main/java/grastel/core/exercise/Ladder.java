@@ -1,7 +1,4 @@
-package grastel.core.judging;
-
-import grastel.core.reading.Measured;
-import java.util.List;
+package grastel.core.exercise;
 
 /**
  * Thresholds of a goal: what a figure must reach for nearly, secure and beyond. Rising thresholds mean that more is better,
@@ -21,21 +18,30 @@ public record Ladder(double nearly, double secure, double beyond) {
         }
     }
 
-    /** The level a figure reaches: beginning, nearly, secure or beyond. */
-    public Level of(double figure) {
-        if (reaches(figure, beyond)) {
-            return Level.BEYOND;
-        }
-        if (reaches(figure, secure)) {
-            return Level.SECURE;
-        }
-        return reaches(figure, nearly) ? Level.NEARLY : Level.BEGINNING;
+    public boolean reachesNearly(double figure) {
+        return reaches(figure, nearly);
+    }
+
+    public boolean reachesSecure(double figure) {
+        return reaches(figure, secure);
+    }
+
+    public boolean reachesBeyond(double figure) {
+        return reaches(figure, beyond);
     }
 
     /** True where the figure could as well lie on the other side of a threshold. */
-    public boolean isClose(Measured figure) {
-        return List.of(nearly, secure, beyond).stream()
-                .anyMatch(t -> Math.abs(figure.value() - t) <= figure.plusMinus());
+    public boolean isClose(double figure, double plusMinus) {
+        return Math.min(Math.abs(figure - nearly), Math.min(Math.abs(figure - secure), Math.abs(figure - beyond)))
+                <= plusMinus;
+    }
+
+    /** These thresholds as they are held against a band: eased for first steps, tightened for the advanced. */
+    public Ladder of(GradeBand band) {
+        double ease = band.ease();
+        return nearly > beyond
+                ? new Ladder(nearly * ease, secure * ease, beyond * ease)
+                : new Ladder(nearly / ease, secure / ease, beyond / ease);
     }
 
     private boolean reaches(double figure, double threshold) {

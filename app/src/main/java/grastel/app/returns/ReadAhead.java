@@ -1,0 +1,79 @@
+package grastel.app.returns;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.core.reading.Picture;
+import grastel.core.reading.PictureFile;
+import grastel.core.reading.UnreadablePage;
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.springframework.stereotype.Component;
+
+/**
+ * Decodes a picture that has just come in while its file is being stored. Only a head start, for as many pictures as there are
+ * workers: one that is not taken up soon is forgotten, and the worker decodes the stored file.
+ */
+@Component
+class ReadAhead {
+    private static final Duration SOON = Duration.ofSeconds(20);
+
+    private final ReadingSettings settings;
+    private final Cache<UUID, Future<Picture>> begun =
+            Caffeine.newBuilder().expireAfterWrite(SOON).build();
+    private final ExecutorService decoding;
+
+    ReadAhead(ReadingSettings settings) {
+        this.settings = settings;
+        this.decoding = Executors.newFixedThreadPool(settings.threads(), task -> {
+            Thread thread = new Thread(task, "decoding");
+            thread.setDaemon(true);
+            return thread;
+        });
+    }
+
+    /** Begins to decode a file of one page, if there is room. @param file the id it will be stored under */
+    void begin(UUID file, byte[] content) {
+        begun.cleanUp();
+        if (begun.estimatedSize() < settings.threads()) {
+            begun.put(file, decoding.submit(() -> PictureFile.decode(content, 0, settings.limits())));
+        }
+    }
+
+    /** The file was not stored. */
+    void forget(UUID file) {
+        begun.invalidate(file);
+    }
+
+    /** The picture of a file, if it was begun; only once. */
+    Optional<Picture> take(UUID file) throws UnreadablePage {
+        Future<Picture> picture = begun.asMap().remove(file);
+        if (picture == null) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(picture.get());
+        } catch (ExecutionException e) {
+            if (e.getCause() instanceof UnreadablePage unreadable) {
+                throw unreadable;
+            }
+            return Optional.empty();
+        } catch (CancellationException e) {
+            return Optional.empty();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return Optional.empty();
+        }
+    }
+
+    @PreDestroy
+    void stop() {
+        decoding.shutdownNow();
+    }
+}

@@ -1,0 +1,23 @@
+package grastel.core.exercise;
+
+import java.util.List;
+
+/**
+ * Something the plan cannot fully do, or that wants care.
+ *
+ * @param field the field it concerns, or null for the whole exercise
+ * @param words what, with its figures
+ * @param remedies changes of the parameters that would help, the best first
+ */
+public record Finding(String field, String words, List<Remedy> remedies) {
+    public Finding {
+        remedies = List.copyOf(remedies);
+    }
+
+    /** @param words the change in a few words, as on a button; @param change new values by parameter */
+    public record Remedy(String words, Values change) {}
+
+    public static Finding of(String field, String words) {
+        return new Finding(field, words, List.of());
+    }
+}

@@ -1,0 +1,59 @@
+package grastel.core.exercise;
+
+import grastel.core.media.Pencil;
+import java.util.List;
+
+/** Something that can be chosen for an exercise, and what may be chosen. */
+public sealed interface Parameter {
+    /** Stable short name, kept with the sheet. */
+    String name();
+
+    /** As the teacher sees it. */
+    String label();
+
+    /** What is taken when nothing is chosen; null where the plan chooses in view of the rest. */
+    Object suggested();
+
+    /** A whole number. */
+    record Whole(String name, String label, int least, int most, Integer suggested) implements Parameter {}
+
+    /** A length in mm, or another measure with its unit in the label. */
+    record Measure(String name, String label, double least, double most, Double suggested) implements Parameter {}
+
+    /** One of a few. */
+    record Choice(String name, String label, List<Option> options, String suggested) implements Parameter {
+        public Choice {
+            options = List.copyOf(options);
+        }
+    }
+
+    /** Some of a few, in the order of the options. */
+    record Several(String name, String label, List<Option> options, int least, int most, List<String> suggested)
+            implements Parameter {
+        public Several {
+            options = List.copyOf(options);
+            suggested = List.copyOf(suggested);
+        }
+    }
+
+    /** A pencil. @param fitting those that can do it */
+    record OnePencil(String name, String label, List<Pencil> fitting, Pencil suggested) implements Parameter {
+        public OnePencil {
+            fitting = List.copyOf(fitting);
+        }
+    }
+
+    /** @param id stable; @param label as the teacher sees it */
+    record Option(String id, String label) {
+        /** One option for each constant, its label in small letters. */
+        public static <E extends Enum<E>> List<Option> of(Class<E> constants) {
+            return List.of(constants.getEnumConstants()).stream()
+                    .map(c -> new Option(c.name(), spoken(c)))
+                    .toList();
+        }
+
+        private static String spoken(Enum<?> constant) {
+            return constant.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+        }
+    }
+}

@@ -1,0 +1,244 @@
+package grastel.core.exercise;
+
+import grastel.core.colour.Lab;
+import grastel.core.exercise.ExercisePlan.Fault;
+import grastel.core.exercise.FieldPlan.Ask;
+import grastel.core.exercise.Recipe.Step;
+import grastel.core.exercise.Recipe.Technique;
+import grastel.core.layering.Effort;
+import grastel.core.layering.Layer;
+import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Stack;
+import grastel.core.layering.Stroke;
+import grastel.core.layering.Swatch;
+import grastel.core.media.Pencil;
+import grastel.core.recipe.School;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Puts a plan together: keeps the palette, predicts every field, adds up the minutes. Used by kinds only. */
+public final class PlanBuilder {
+    /** Places along a strip that are asked and predicted. */
+    public static final int STATIONS = 25;
+
+    private static final double SHARP = 0.7;
+    private static final double DULL = 0.3;
+
+    private final Setting setting;
+    private final List<Pencil> palette = new ArrayList<>();
+    private final List<FieldPlan> fields = new ArrayList<>();
+    private final List<GoalPlan> goals = new ArrayList<>();
+    private final List<String> steps = new ArrayList<>();
+    private final List<String> notes = new ArrayList<>();
+    private final List<Fault> faults = new ArrayList<>();
+    private final List<String> cautions = new ArrayList<>();
+    private final List<Finding> findings = new ArrayList<>();
+    private double minutes;
+
+    public PlanBuilder(Setting setting) {
+        this.setting = setting;
+    }
+
+    /** A pencil's place in the palette; it is added at its first use. */
+    private int place(Pencil pencil) {
+        if (!palette.contains(pencil)) {
+            palette.add(pencil);
+        }
+        return palette.indexOf(pencil);
+    }
+
+    /** A layer in small circles with a sharp point. */
+    public Step colour(Pencil pencil, PressureGrade grade, int passes) {
+        return new Step(Technique.COLOUR, place(pencil), grade, passes, Stroke.CIRCLES, SHARP, Span.WHOLE);
+    }
+
+    /** A first layer over a large area: with a dull point where the method starts so. */
+    public Step blockedIn(Pencil pencil, PressureGrade grade, int passes) {
+        double point = setting.method().has(School.DULL_START) ? DULL : SHARP;
+        return colour(pencil, grade, passes).stroked(Stroke.CIRCLES, point);
+    }
+
+    public Step burnish(Pencil burnisher, int passes) {
+        return new Step(
+                Technique.BURNISH, place(burnisher), PressureGrade.FULL, passes, Stroke.CIRCLES, DULL, Span.WHOLE);
+    }
+
+    public Step solvent() {
+        return new Step(Technique.SOLVENT, -1, null, 1, Stroke.CIRCLES, DULL, Span.WHOLE);
+    }
+
+    /** Found layers as steps. */
+    public List<Step> steps(List<Layer> layers) {
+        return layers.stream()
+                .map(l -> (Layer.Colour) l)
+                .map(l ->
+                        colour(l.pass().pencil(), PressureGrade.nearest(l.pass().pressure()), l.passes()))
+                .toList();
+    }
+
+    /** What steps give at one place. @param at 0 left … 1 right */
+    public Swatch predict(List<Step> steps, double at) {
+        return new Stack(setting.paper(), Optional.empty(), new Recipe(steps).layers(palette, at)).swatch();
+    }
+
+    public Lab predict(List<Step> steps) {
+        return predict(steps, 0.5).colour();
+    }
+
+    /** An even box that asks for what its recipe gives. */
+    public FieldPlan box(String id, String group, String label, double sideMm, List<Step> steps) {
+        return box(id, group, label, sideMm, Ask.COLOUR, List.of(predict(steps)), steps);
+    }
+
+    /** An even box. @param asked one colour, or none where nothing is asked */
+    public FieldPlan box(
+            String id, String group, String label, double sideMm, Ask ask, List<Lab> asked, List<Step> steps) {
+        Swatch swatch = predict(steps, 0.5);
+        return add(
+                new FieldPlan(
+                        id,
+                        group,
+                        label,
+                        sideMm,
+                        sideMm,
+                        List.of(),
+                        ask,
+                        asked,
+                        new Recipe(steps),
+                        List.of(swatch.colour()),
+                        swatch.specks()),
+                sideMm * sideMm / 100);
+    }
+
+    /** A box left for another try. */
+    public FieldPlan redo(String id, String group, double sideMm) {
+        return box(id, group, "again", sideMm, Ask.NOTHING, List.of(), List.of());
+    }
+
+    /** A strip. @param asked a colour for each of the {@link #STATIONS}, or none to ask for what the recipe gives */
+    public FieldPlan strip(
+            String id,
+            String group,
+            String label,
+            double lengthMm,
+            double heightMm,
+            List<Lab> asked,
+            List<Step> steps) {
+        List<Lab> predicted = along(steps);
+        return add(
+                new FieldPlan(
+                        id,
+                        group,
+                        label,
+                        lengthMm,
+                        heightMm,
+                        List.of(),
+                        Ask.COLOUR,
+                        asked.isEmpty() ? predicted : asked,
+                        new Recipe(steps),
+                        predicted,
+                        predict(steps, 0.5).specks()),
+                lengthMm * heightMm / 100);
+    }
+
+    /** What steps give along a strip. */
+    public List<Lab> along(List<Step> steps) {
+        List<Lab> colours = new ArrayList<>();
+        for (int i = 0; i < STATIONS; i++) {
+            colours.add(predict(steps, (double) i / (STATIONS - 1)).colour());
+        }
+        return List.copyOf(colours);
+    }
+
+    /** Adds a field made otherwise. @param cm2 the area to be worked */
+    public FieldPlan add(FieldPlan field, double cm2) {
+        fields.add(field);
+        minutes += minutes(field, cm2);
+        return field;
+    }
+
+    /** Each layer of a strip counts as far as it goes. */
+    private double minutes(FieldPlan field, double cm2) {
+        double sum = 0;
+        for (Step step : field.recipe().steps()) {
+            double share = step.span().to() - step.span().from();
+            List<Layer> layer = new Recipe(List.of(step.over(Span.WHOLE))).layers(palette, 0.5);
+            sum += Effort.minutes(
+                    new Stack(setting.paper(), Optional.empty(), layer),
+                    share * cm2,
+                    setting.band().cm2PerMinute());
+        }
+        return sum
+                + Effort.changes((int) field.recipe().steps().stream()
+                        .mapToInt(Step::pencil)
+                        .distinct()
+                        .count());
+    }
+
+    /** @param nearly 2; @param secure 3; @param beyond 4, for the developing band */
+    public void goal(Goal goal, List<FieldPlan> of, double nearly, double secure, double beyond) {
+        goals.add(new GoalPlan(goal, of.stream().map(FieldPlan::id).toList(), new Ladder(nearly, secure, beyond)));
+    }
+
+    /** Every box even inside and neat at its edge. */
+    public void cleanBoxes(List<FieldPlan> of) {
+        goal(Goal.EVEN_INSIDE, of, 5.5, 3.5, 2.2);
+        goal(Goal.NEAT_EDGE, of, 6, 2, 0.7);
+    }
+
+    public void step(String words) {
+        steps.add(words);
+    }
+
+    public void note(String words) {
+        notes.add(words);
+    }
+
+    public void fault(String sign, String say) {
+        faults.add(new Fault(sign, say));
+    }
+
+    public void caution(String words) {
+        cautions.add(words);
+    }
+
+    public void finding(Finding finding) {
+        findings.add(finding);
+    }
+
+    public ExercisePlan plan(String kind, String title, String goal) {
+        cautions.add("Rest hand and eyes now and then; no pencils in the mouth. School rules and your teacher decide.");
+        List<Pencil> used = used();
+        return new ExercisePlan(
+                kind,
+                title,
+                goal,
+                used,
+                fields.stream().map(f -> renumbered(f, used)).toList(),
+                goals,
+                steps,
+                notes,
+                faults,
+                cautions,
+                minutes,
+                findings);
+    }
+
+    /** Pencils of the fields' recipes in order of use; others were only tried. */
+    private List<Pencil> used() {
+        return fields.stream()
+                .flatMap(f -> f.recipe().steps().stream())
+                .filter(s -> s.pencil() >= 0)
+                .map(s -> palette.get(s.pencil()))
+                .distinct()
+                .toList();
+    }
+
+    private FieldPlan renumbered(FieldPlan f, List<Pencil> used) {
+        List<Step> renumbered = f.recipe().steps().stream()
+                .map(s -> s.pencil() < 0 ? s : s.with(used.indexOf(palette.get(s.pencil()))))
+                .toList();
+        return f.with(new Recipe(renumbered));
+    }
+}

@@ -1,0 +1,26 @@
+package grastel.core.exercise;
+
+import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
+import grastel.core.media.PencilSet;
+import grastel.core.recipe.Method;
+import java.util.List;
+
+/** What an exercise is planned for: the pencils at hand, the paper, how the class is taught and how far it is. */
+public record Setting(PencilSet pencils, Paper paper, Method method, GradeBand band) {
+    /** Bare paper is at least this light where colour is only added to darken it, L*. */
+    private static final double LIGHT_PAPER = 85;
+
+    /** The pencils that lay colour. */
+    public List<Pencil> colours() {
+        return pencils.pencils().stream().filter(p -> !p.colourless()).toList();
+    }
+
+    public double paperLightness() {
+        return paper.ground().toLab().lightness();
+    }
+
+    public boolean onLightPaper() {
+        return paperLightness() >= LIGHT_PAPER;
+    }
+}

@@ -1,0 +1,134 @@
+package grastel.core.exercise;
+
+import grastel.core.media.Pencil;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+
+/**
+ * The exercises of one sheet. Where there are several, the ids of their fields begin with a letter of their own, so that no
+ * two fields of a sheet have the same.
+ */
+public record SheetPlan(List<ExercisePlan> exercises) {
+    public static final int MOST_EXERCISES = 8;
+
+    public SheetPlan {
+        exercises = List.copyOf(exercises);
+    }
+
+    /** Exercises as planned, made ready to share a sheet. */
+    public static SheetPlan of(List<ExercisePlan> planned) {
+        if (planned.size() > MOST_EXERCISES) {
+            throw new IllegalArgumentException("A sheet holds at most 8 exercises, asked for " + planned.size());
+        }
+        if (planned.size() < 2) {
+            return new SheetPlan(planned);
+        }
+        List<ExercisePlan> named = new ArrayList<>();
+        for (ExercisePlan plan : planned) {
+            named.add(prefixed(plan, String.valueOf((char) ('A' + named.size()))));
+        }
+        return new SheetPlan(named);
+    }
+
+    private static ExercisePlan prefixed(ExercisePlan p, String letter) {
+        return new ExercisePlan(
+                p.kind(),
+                p.title(),
+                p.goal(),
+                p.palette(),
+                p.fields().stream()
+                        .map(f -> new FieldPlan(
+                                letter + f.id(),
+                                f.group(),
+                                f.label(),
+                                f.widthMm(),
+                                f.heightMm(),
+                                f.outline(),
+                                f.ask(),
+                                f.asked(),
+                                f.recipe(),
+                                f.predicted(),
+                                f.specks()))
+                        .toList(),
+                p.goals().stream()
+                        .map(g -> new GoalPlan(
+                                g.goal(),
+                                g.fields().stream().map(id -> letter + id).toList(),
+                                g.ladder()))
+                        .toList(),
+                p.steps(),
+                p.notes(),
+                p.faults(),
+                p.cautions(),
+                p.minutes(),
+                p.findings().stream()
+                        .map(f -> new Finding(f.field() == null ? null : letter + f.field(), f.words(), f.remedies()))
+                        .toList());
+    }
+
+    /** All fields in reading order. */
+    public List<FieldPlan> fields() {
+        return exercises.stream().flatMap(e -> e.fields().stream()).toList();
+    }
+
+    /** All pencils, in order of first use. */
+    public List<Pencil> palette() {
+        Set<Pencil> all = new LinkedHashSet<>();
+        exercises.forEach(e -> all.addAll(e.palette()));
+        return List.copyOf(all);
+    }
+
+    public double minutes() {
+        return exercises.stream().mapToDouble(ExercisePlan::minutes).sum();
+    }
+
+    /** The exercise that a field belongs to. */
+    public ExercisePlan exerciseOf(String field) {
+        return exercises.stream()
+                .filter(e -> e.fields().stream().anyMatch(f -> f.id().equals(field)))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No exercise has a field " + field));
+    }
+
+    public FieldPlan field(String id) {
+        return exerciseOf(id).field(id);
+    }
+
+    /** How many fields another plan of the same exercises would have done otherwise, or added or left out. */
+    public int differing(SheetPlan other) {
+        Map<String, String> own = looks();
+        Map<String, String> others = other.looks();
+        Set<String> ids = new LinkedHashSet<>(own.keySet());
+        ids.addAll(others.keySet());
+        return (int) ids.stream()
+                .filter(id -> !Objects.equals(own.get(id), others.get(id)))
+                .count();
+    }
+
+    /** Each field's recipe with its pencils by name, for comparing plans whose palettes differ. */
+    private Map<String, String> looks() {
+        Map<String, String> looks = new LinkedHashMap<>();
+        for (ExercisePlan exercise : exercises) {
+            for (FieldPlan field : exercise.fields()) {
+                looks.put(
+                        field.id(),
+                        field.recipe().steps().stream()
+                                .map(s -> (s.pencil() < 0
+                                                ? ""
+                                                : exercise.palette()
+                                                        .get(s.pencil())
+                                                        .code())
+                                        + s)
+                                .map(s -> s.replaceAll("pencil=-?\\d+", ""))
+                                .toList()
+                                .toString());
+            }
+        }
+        return looks;
+    }
+}

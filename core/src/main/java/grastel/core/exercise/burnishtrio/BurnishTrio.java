@@ -1,0 +1,199 @@
+package grastel.core.exercise.burnishtrio;
+
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.Finding;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.ImpossibleExercise;
+import grastel.core.exercise.Parameter;
+import grastel.core.exercise.Parameters;
+import grastel.core.exercise.PencilChoice;
+import grastel.core.exercise.PlanBuilder;
+import grastel.core.exercise.Recipe.Step;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.Values;
+import grastel.core.layering.PressureGrade;
+import grastel.core.media.Pencil;
+import grastel.core.recipe.School;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** The same short scale plain and burnished in two or three ways. */
+public final class BurnishTrio implements ExerciseKind {
+    private static final String STEPS = "steps";
+    private static final String WITH = "burnishers";
+    private static final int BURNISH_PASSES = 2;
+    private static final List<PressureGrade> GRADES =
+            List.of(PressureGrade.WHISPER, PressureGrade.LIGHT, PressureGrade.MEDIUM, PressureGrade.FIRM);
+    /** Value the blender may move a box by before it is said, L*. */
+    private static final double BLENDER_MOVES = 4;
+
+    /** What a row is burnished with. */
+    private enum Burnisher {
+        WHITE("White"),
+        BLENDER("Colourless blender"),
+        PALE_TINT("Pale tint"),
+        OWN("Own colour");
+
+        private final String words;
+
+        Burnisher(String words) {
+            this.words = words;
+        }
+    }
+
+    @Override
+    public String id() {
+        return "burnish-trio";
+    }
+
+    @Override
+    public String name() {
+        return "Burnish trio";
+    }
+
+    @Override
+    public String teaches() {
+        return "What burnishing does: specks go, value and warmth shift.";
+    }
+
+    @Override
+    public List<Parameter> parameters(Setting setting) {
+        return List.of(
+                Parameters.pencil("Pencil", PencilChoice.darkening(setting)),
+                new Parameter.Whole(STEPS, "Boxes a row", 2, 4, 3),
+                new Parameter.Several(
+                        WITH,
+                        "Burnish with",
+                        List.of(Burnisher.values()).stream()
+                                .map(b -> new Parameter.Option(b.name(), b.words.toLowerCase(Locale.ROOT)))
+                                .toList(),
+                        1,
+                        3,
+                        suggested(setting)),
+                Parameters.box(20));
+    }
+
+    /** The class's own way first, then the blender or white to compare it with. */
+    private static List<String> suggested(Setting setting) {
+        List<String> with = new ArrayList<>();
+        with.add(
+                switch (setting.method().answer(School.Question.BURNISH_WITH)) {
+                    case BURNISH_TINT -> Burnisher.PALE_TINT.name();
+                    case BURNISH_OWN -> Burnisher.OWN.name();
+                    case BURNISH_BLENDER -> Burnisher.BLENDER.name();
+                    default -> Burnisher.WHITE.name();
+                });
+        for (Burnisher other : List.of(Burnisher.WHITE, Burnisher.BLENDER)) {
+            boolean there = other == Burnisher.WHITE
+                    ? PencilChoice.white(setting).isPresent()
+                    : PencilChoice.blender(setting).isPresent();
+            if (there && with.size() < 2 && !with.contains(other.name())) {
+                with.add(other.name());
+            }
+        }
+        return with;
+    }
+
+    @Override
+    public ExercisePlan plan(Values values, Setting setting) {
+        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
+        double side = values.measure(Parameters.BOX);
+        int boxes = values.whole(STEPS);
+        PlanBuilder builder = new PlanBuilder(setting);
+        List<FieldPlan> plain = new ArrayList<>();
+        for (int i = 0; i < boxes; i++) {
+            plain.add(builder.box(id(1 + i), "Plain", "", side, base(builder, pencil, i, boxes)));
+        }
+        Map<Burnisher, List<FieldPlan>> rows = new LinkedHashMap<>();
+        for (String name : values.several(WITH)) {
+            Burnisher with = Burnisher.valueOf(name);
+            Optional<Pencil> burnisher = burnisher(with, pencil, setting);
+            if (burnisher.isEmpty()) {
+                builder.finding(Finding.of(null, with.words + ": these pencils hold none, so its row is left out."));
+                continue;
+            }
+            List<FieldPlan> row = new ArrayList<>();
+            for (int i = 0; i < boxes; i++) {
+                List<Step> steps = new ArrayList<>(base(builder, pencil, i, boxes));
+                steps.add(builder.burnish(burnisher.get(), BURNISH_PASSES));
+                row.add(builder.box(
+                        id(1 + boxes * (1 + rows.size()) + i),
+                        with.words + ": " + burnisher.get().name(),
+                        "",
+                        side,
+                        steps));
+            }
+            rows.put(with, row);
+        }
+        if (rows.isEmpty()) {
+            throw new ImpossibleExercise(WITH, "None of the chosen burnishers is among these pencils.");
+        }
+        goals(builder, plain, rows);
+        words(builder, plain, rows);
+        return builder.plan(
+                id(), "Burnishing " + pencil.name(), "The same boxes plain and polished: specks gone, order kept.");
+    }
+
+    private static String id(int number) {
+        return String.valueOf(number);
+    }
+
+    private static List<Step> base(PlanBuilder builder, Pencil pencil, int i, int boxes) {
+        int grade = (int) Math.round((double) i * (GRADES.size() - 1) / (boxes - 1));
+        return List.of(builder.colour(pencil, GRADES.get(grade), 2));
+    }
+
+    private static Optional<Pencil> burnisher(Burnisher with, Pencil pencil, Setting setting) {
+        return switch (with) {
+            case WHITE -> PencilChoice.white(setting);
+            case BLENDER -> PencilChoice.blender(setting);
+            case PALE_TINT -> PencilChoice.paleTint(setting, pencil);
+            case OWN -> Optional.of(pencil);
+        };
+    }
+
+    private static void goals(PlanBuilder builder, List<FieldPlan> plain, Map<Burnisher, List<FieldPlan>> rows) {
+        List<FieldPlan> burnished = rows.values().stream().flatMap(List::stream).toList();
+        builder.goal(Goal.SPECKS_GONE, burnished, 6, 2, 1);
+        builder.goal(Goal.ORDER, plain, 0, 4, 6);
+        List<FieldPlan> blended = rows.get(Burnisher.BLENDER);
+        if (blended != null) {
+            List<FieldPlan> pairs = new ArrayList<>();
+            for (int i = 0; i < plain.size(); i++) {
+                pairs.add(plain.get(i));
+                pairs.add(blended.get(i));
+            }
+            builder.goal(Goal.BLENDER_KEEPS_VALUE, pairs, 7, 4, 2);
+        }
+        builder.goal(Goal.NEAT_EDGE, burnished, 6, 2, 0.7);
+    }
+
+    private static void words(PlanBuilder builder, List<FieldPlan> plain, Map<Burnisher, List<FieldPlan>> rows) {
+        builder.step("Make all rows alike first. Blend away hard lines: burnishing does not remove them.");
+        builder.step("Leave the first row as it is.");
+        builder.step("Burnish the others hard, with a dull point, in small circles, until no grain shows.");
+        builder.step("Which row is lightest? Which is richest? Which is warmest?");
+        rows.forEach((with, row) -> {
+            int last = row.size() - 1;
+            double shift = row.get(last).predictedColour().lightness()
+                    - plain.get(last).predictedColour().lightness();
+            builder.note(String.format(Locale.ROOT, "%s moves the darkest box by %+.1f L* here.", with.words, shift));
+            if (with == Burnisher.BLENDER && Math.abs(shift) > BLENDER_MOVES) {
+                builder.finding(Finding.of(
+                        row.get(last).id(),
+                        String.format(
+                                Locale.ROOT,
+                                "The blender moves this box by %.1f L*: too much bare paper is left to fill.",
+                                shift)));
+            }
+        });
+        builder.fault("burnished but still streaked", "Blend first, burnish after.");
+        builder.fault("tooth full, colour slides", "Fewer, lighter passes below.");
+    }
+}

@@ -1,0 +1,266 @@
+package grastel.core.exercise.formstudy;
+
+import grastel.core.colour.Lab;
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.FieldPlan.Ask;
+import grastel.core.exercise.Finding;
+import grastel.core.exercise.Finding.Remedy;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.Parameter;
+import grastel.core.exercise.Parameters;
+import grastel.core.exercise.PencilChoice;
+import grastel.core.exercise.PlanBuilder;
+import grastel.core.exercise.Recipe;
+import grastel.core.exercise.Recipe.Step;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.Values;
+import grastel.core.exercise.formstudy.Zones.Role;
+import grastel.core.exercise.formstudy.Zones.Zone;
+import grastel.core.layering.PressureGrade;
+import grastel.core.media.Pencil;
+import grastel.core.recipe.PencilReach;
+import grastel.core.recipe.PressureRecipe;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** A simple form with its values mapped for the light that is chosen. */
+public final class FormStudy implements ExerciseKind {
+    private static final String FORM = "form";
+    private static final String LIGHT = "light";
+    private static final String VALUES = "values";
+    private static final String COLOURING = "colouring";
+    private static final String SIZE = "sizeMm";
+
+    private enum LightFrom {
+        UPPER_LEFT(-0.6, -0.6),
+        UPPER_RIGHT(0.6, -0.6),
+        LEFT(-0.85, -0.1),
+        RIGHT(0.85, -0.1),
+        ABOVE(-0.15, -0.85);
+
+        private final Shading shading;
+
+        LightFrom(double x, double y) {
+            shading = new Shading(x, y, 0.62);
+        }
+    }
+
+    private enum Colouring {
+        ONE_PENCIL,
+        ANALOGOUS
+    }
+
+    @Override
+    public String id() {
+        return "form-study";
+    }
+
+    @Override
+    public String name() {
+        return "Form study";
+    }
+
+    @Override
+    public String teaches() {
+        return "Highlight, light, half-tone, core shadow, reflected light, cast shadow.";
+    }
+
+    @Override
+    public List<Parameter> parameters(Setting setting) {
+        return List.of(
+                new Parameter.Choice(
+                        FORM,
+                        "Form",
+                        List.of(Form.values()).stream()
+                                .map(f -> new Parameter.Option(f.name(), f.words()))
+                                .toList(),
+                        Form.SPHERE.name()),
+                new Parameter.Choice(
+                        LIGHT, "Light from", Parameter.Option.of(LightFrom.class), LightFrom.UPPER_LEFT.name()),
+                new Parameter.Whole(VALUES, "Values", 3, 7, 5),
+                new Parameter.Choice(
+                        COLOURING, "Colouring", Parameter.Option.of(Colouring.class), Colouring.ONE_PENCIL.name()),
+                Parameters.pencil("Own colour", PencilChoice.darkening(setting)),
+                new Parameter.Measure(SIZE, "Size, mm", 40, 110, 75.0));
+    }
+
+    @Override
+    public ExercisePlan plan(Values values, Setting setting) {
+        Form form = values.choice(FORM, Form.class);
+        Pencil own = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
+        double size = values.measure(SIZE);
+        List<Zone> zones = Zones.of(form, values.choice(LIGHT, LightFrom.class).shading, values.whole(VALUES), size);
+        boolean analogous = values.choice(COLOURING, Colouring.class) == Colouring.ANALOGOUS;
+        PlanBuilder builder = new PlanBuilder(setting);
+        Painting painting = new Painting(own, setting, builder, analogous);
+        List<FieldPlan> fields = new ArrayList<>();
+        for (Zone zone : sorted(zones)) {
+            fields.add(painting.field(zone, String.valueOf(fields.size() + 1), form, size));
+        }
+        goals(builder, fields, sorted(zones));
+        range(builder, painting.reach, values.whole(VALUES), own);
+        words(builder, analogous, form);
+        return builder.plan(
+                id(),
+                "Form study: " + form.words(),
+                "Values that make it round: the light comes from "
+                        + values.choice(LIGHT, LightFrom.class)
+                                .name()
+                                .toLowerCase(Locale.ROOT)
+                                .replace('_', ' ') + ".");
+    }
+
+    /** From the highlight to the darkest; the shadow on the table last. */
+    private static List<Zone> sorted(List<Zone> zones) {
+        return zones.stream()
+                .sorted(Comparator.comparing((Zone z) -> z.role() == Role.CAST_SHADOW)
+                        .thenComparingDouble(Zone::darkness)
+                        .thenComparing(Zone::role))
+                .toList();
+    }
+
+    /** Chooses what each zone is done with. */
+    private static final class Painting {
+        private final Pencil own;
+        private final Setting setting;
+        private final PlanBuilder builder;
+        private final boolean analogous;
+        private final PencilReach reach;
+        private final Optional<Pencil> towardsLight;
+        private final Optional<Pencil> towardsShadow;
+        private final Optional<Pencil> deepest;
+
+        Painting(Pencil own, Setting setting, PlanBuilder builder, boolean analogous) {
+            this.own = own;
+            this.setting = setting;
+            this.builder = builder;
+            this.analogous = analogous;
+            this.reach = PencilReach.of(own, setting.paper());
+            double lightness = PencilChoice.colour(own).lightness();
+            this.towardsLight = neighbour(lightness + 8, 100);
+            this.towardsShadow = neighbour(lightness - 30, lightness - 4);
+            this.deepest = setting.colours().stream()
+                    .filter(p -> PencilChoice.colour(p).lightness() < Math.min(32, lightness - 6))
+                    .min(Comparator.comparingDouble(
+                            p -> Math.abs(Math.IEEEremainder(PencilChoice.place(p) - 260, 360))));
+        }
+
+        /** A wheel neighbour of the own colour within a band of lightness. */
+        private Optional<Pencil> neighbour(double from, double to) {
+            return PencilChoice.colourful(setting).stream()
+                    .filter(p -> !p.equals(own))
+                    .filter(p -> PencilChoice.colour(p).lightness() >= from
+                            && PencilChoice.colour(p).lightness() <= to)
+                    .filter(p -> turn(p) <= 65)
+                    .min(Comparator.comparingDouble(this::turn));
+        }
+
+        private double turn(Pencil other) {
+            return Math.abs(Math.IEEEremainder(PencilChoice.place(other) - PencilChoice.place(own), 360));
+        }
+
+        FieldPlan field(Zone zone, String id, Form form, double size) {
+            double asked = reach.paper() + (reach.darkest() - reach.paper()) * zone.darkness();
+            List<Step> steps = zone.role() == Role.HIGHLIGHT ? List.of() : steps(zone, asked);
+            List<Lab> wanted = List.of(
+                    zone.role() == Role.HIGHLIGHT ? setting.paper().ground().toLab() : new Lab(asked, 0, 0));
+            return builder.add(
+                    new FieldPlan(
+                            id,
+                            form.words(),
+                            zone.role().words(),
+                            size,
+                            size,
+                            zone.outline(),
+                            Ask.VALUE,
+                            wanted,
+                            new Recipe(steps),
+                            List.of(builder.predict(steps)),
+                            builder.predict(steps, 0.5).specks()),
+                    zone.cm2());
+        }
+
+        private List<Step> steps(Zone zone, double asked) {
+            if (!analogous) {
+                PressureRecipe recipe = reach.nearest(asked);
+                return List.of(builder.colour(own, recipe.grade(), recipe.passes()));
+            }
+            List<Step> under = new ArrayList<>();
+            switch (zone.role()) {
+                case LIGHT -> towardsLight.ifPresent(p -> under.add(builder.colour(p, PressureGrade.LIGHT, 1)));
+                case CORE_SHADOW, CAST_SHADOW -> {
+                    deepest.ifPresent(p -> under.add(builder.colour(p, PressureGrade.WHISPER, 2)));
+                    towardsShadow.ifPresent(p -> under.add(builder.colour(p, PressureGrade.LIGHT, 2)));
+                }
+                default -> towardsShadow.ifPresent(p -> under.add(builder.colour(p, PressureGrade.LIGHT, 1)));
+            }
+            return withOwn(under, asked);
+        }
+
+        /** The own colour over all, as heavy as brings the zone nearest to its value. */
+        private List<Step> withOwn(List<Step> under, double asked) {
+            List<Step> best = null;
+            double least = Double.POSITIVE_INFINITY;
+            for (PressureGrade grade : PressureGrade.values()) {
+                for (int passes = 1; passes <= 3; passes++) {
+                    List<Step> tried = new ArrayList<>(under);
+                    tried.add(builder.colour(own, grade, passes));
+                    double off = Math.abs(builder.predict(tried).lightness() - asked) + 0.2 * passes;
+                    if (off < least) {
+                        least = off;
+                        best = tried;
+                    }
+                }
+            }
+            return best;
+        }
+    }
+
+    private static void goals(PlanBuilder builder, List<FieldPlan> fields, List<Zone> zones) {
+        builder.goal(Goal.ZONE_VALUES, fields, 10, 6, 3.5);
+        List<FieldPlan> highlight = new ArrayList<>();
+        List<FieldPlan> core = new ArrayList<>();
+        for (int i = 0; i < zones.size(); i++) {
+            (zones.get(i).role() == Role.HIGHLIGHT ? highlight : core).add(fields.get(i));
+        }
+        if (!highlight.isEmpty()) {
+            builder.goal(Goal.HIGHLIGHT_KEPT, highlight, 8, 4, 2);
+        }
+        builder.goal(Goal.CORE_DARKEST, core, 0, 2, 5);
+    }
+
+    private static void range(PlanBuilder builder, PencilReach reach, int values, Pencil own) {
+        int possible = 1 + (int) Math.floor((reach.paper() - reach.darkest()) / 6);
+        if (values > possible) {
+            List<Remedy> remedies = possible < 3
+                    ? List.of()
+                    : List.of(new Remedy(values + " → " + possible + " values", Values.of(VALUES, possible)));
+            builder.finding(new Finding(
+                    null,
+                    own.name() + " spans " + possible + " clear values on this paper; " + values + " are asked.",
+                    remedies));
+        }
+    }
+
+    private static void words(PlanBuilder builder, boolean analogous, Form form) {
+        builder.step("Find the highlight and leave it bare from the first layer.");
+        builder.step("Lay each zone to the value beside its number; strokes follow the form.");
+        builder.step("Soften the lines between zones: no edge inside the form.");
+        builder.step("Core shadow darkest; reflected light stays darker than anything on the light side.");
+        if (analogous) {
+            builder.step("Own colour over all at the end, lightly, to draw it together.");
+        }
+        builder.note(
+                form == Form.CUPPED_PETAL || form == Form.BULGING_PETAL
+                        ? "Same outline, other light: hold a spoon up and turn it from back to front."
+                        : "Put the real thing on the table in the same light and let students point at each zone.");
+        builder.fault("highlight gone", "Reserve it from the first layer.");
+        builder.fault("flat look", "Deepen the core; leave the reflected light.");
+        builder.fault("outline drawn round it", "Let the values meet; no line where the form turns.");
+    }
+}

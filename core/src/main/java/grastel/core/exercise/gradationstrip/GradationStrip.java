@@ -1,0 +1,160 @@
+package grastel.core.exercise.gradationstrip;
+
+import grastel.core.colour.Lab;
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.Finding;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.Parameter;
+import grastel.core.exercise.Parameters;
+import grastel.core.exercise.PencilChoice;
+import grastel.core.exercise.PlanBuilder;
+import grastel.core.exercise.Recipe.Step;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.Span;
+import grastel.core.exercise.Values;
+import grastel.core.layering.PressureGrade;
+import grastel.core.media.Pencil;
+import grastel.core.recipe.PencilReach;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** One pencil fading evenly from its solid to bare paper, with no line or band. */
+public final class GradationStrip implements ExerciseKind {
+    private static final String STRIPS = "strips";
+    /** Layers of a fade, the longest first; each ends before the last. */
+    private static final List<PressureGrade> LAYERS =
+            List.of(PressureGrade.WHISPER, PressureGrade.LIGHT, PressureGrade.MEDIUM, PressureGrade.FULL);
+
+    private static final double FINEST_CHANGE = 0.02;
+
+    @Override
+    public String id() {
+        return "gradation-strip";
+    }
+
+    @Override
+    public String name() {
+        return "Gradation strip";
+    }
+
+    @Override
+    public String teaches() {
+        return "A seamless fade from solid to bare paper.";
+    }
+
+    @Override
+    public List<Parameter> parameters(Setting setting) {
+        return List.of(
+                Parameters.pencil("Pencil", PencilChoice.darkening(setting)),
+                new Parameter.Whole(STRIPS, "Strips", 1, 4, 2),
+                Parameters.length(),
+                Parameters.height());
+    }
+
+    @Override
+    public ExercisePlan plan(Values values, Setting setting) {
+        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
+        double length = values.measure(Parameters.LENGTH);
+        PencilReach reach = PencilReach.of(pencil, setting.paper());
+        PlanBuilder builder = new PlanBuilder(setting);
+        List<Lab> asked = asked(reach, setting);
+        List<Step> recipe = fitted(builder, pencil, asked);
+        List<FieldPlan> strips = new ArrayList<>();
+        for (int i = 1; i <= values.whole(STRIPS); i++) {
+            strips.add(
+                    builder.strip(String.valueOf(i), "", "", length, values.measure(Parameters.HEIGHT), asked, recipe));
+        }
+        builder.goal(Goal.SMOOTH_FADE, strips, 4, 2.5, 1.8);
+        builder.goal(Goal.NO_REVERSAL, strips, 5, 2, 0.8);
+        builder.goal(Goal.FADES_TO_PAPER, strips, 8, 4, 2);
+        builder.goal(Goal.FULL_RANGE, strips, 55, 75, 86);
+        range(builder, pencil, reach);
+        words(builder, length, recipe);
+        return builder.plan(id(), "Fade in " + pencil.name(), "From solid to bare paper without a line or a band.");
+    }
+
+    /** Equal steps of L* from the solid to the paper. */
+    private static List<Lab> asked(PencilReach reach, Setting setting) {
+        double paper = setting.paperLightness();
+        List<Lab> asked = new ArrayList<>();
+        for (int i = 0; i < PlanBuilder.STATIONS; i++) {
+            double share = (double) i / (PlanBuilder.STATIONS - 1);
+            asked.add(new Lab(reach.darkest() + share * (paper - reach.darkest()), 0, 0));
+        }
+        return asked;
+    }
+
+    /** Moves the ends of the layers until the fade is as even as it gets: each end in turn, by ever smaller amounts. */
+    private static List<Step> fitted(PlanBuilder builder, Pencil pencil, List<Lab> asked) {
+        double[] ends = {1, 0.8, 0.55, 0.3};
+        double best = unevenness(builder, layers(builder, pencil, ends), asked);
+        for (double by = 0.16; by >= FINEST_CHANGE; by /= 2) {
+            for (int round = 0; round < 2; round++) {
+                for (int layer = 1; layer < ends.length; layer++) {
+                    for (double change : new double[] {-by, by}) {
+                        double[] moved = ends.clone();
+                        moved[layer] = Math.min(ends[layer - 1], Math.max(0.06, ends[layer] + change));
+                        double off = unevenness(builder, layers(builder, pencil, moved), asked);
+                        if (off < best) {
+                            best = off;
+                            ends = moved;
+                        }
+                    }
+                }
+            }
+        }
+        return layers(builder, pencil, ends);
+    }
+
+    private static List<Step> layers(PlanBuilder builder, Pencil pencil, double[] ends) {
+        List<Step> layers = new ArrayList<>();
+        for (int i = 0; i < LAYERS.size(); i++) {
+            layers.add(builder.colour(pencil, LAYERS.get(i), i == LAYERS.size() - 1 ? 2 : 1)
+                    .over(Span.fadingRight(0.1 * ends[i], ends[i])));
+        }
+        return layers;
+    }
+
+    private static double unevenness(PlanBuilder builder, List<Step> layers, List<Lab> asked) {
+        double sum = 0;
+        for (int i = 0; i < asked.size(); i += 3) {
+            double at = (double) i / (asked.size() - 1);
+            double off = builder.predict(layers, at).colour().lightness()
+                    - asked.get(i).lightness();
+            sum += off * off;
+        }
+        return sum;
+    }
+
+    private static void range(PlanBuilder builder, Pencil pencil, PencilReach reach) {
+        double range = reach.paper() - reach.darkest();
+        if (range < 25) {
+            builder.finding(Finding.of(
+                    null,
+                    String.format(
+                            Locale.ROOT,
+                            "%s falls only %.0f L* from paper to solid: the fade will be hard to see. Choose a darker"
+                                    + " pencil.",
+                            pencil.name(),
+                            range)));
+        }
+    }
+
+    private static void words(PlanBuilder builder, double length, List<Step> recipe) {
+        builder.step("Whole strip first at a whisper, in small circles, ending in nothing at the light end.");
+        builder.step(String.format(
+                Locale.ROOT,
+                "Each next layer stops shorter: light to %.0f mm, medium to %.0f mm, full to %.0f mm.",
+                recipe.get(1).span().to() * length,
+                recipe.get(2).span().to() * length,
+                recipe.get(3).span().to() * length));
+        builder.step("Lift the pressure before a layer ends, so that no edge is left.");
+        builder.step("A line shows? Feather it from the light side, or cross the stroke.");
+        builder.note("Draw one fade with a hard stop on purpose and mend it in front of the class.");
+        builder.fault("visible line or band", "Feather from the light side; cross the strokes.");
+        builder.fault("ends before the paper", "Let the last centimetre be the pencil's own weight.");
+    }
+}

@@ -1,0 +1,118 @@
+package grastel.core.exercise.layerladder;
+
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.Finding;
+import grastel.core.exercise.Finding.Remedy;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.Parameter;
+import grastel.core.exercise.Parameters;
+import grastel.core.exercise.PencilChoice;
+import grastel.core.exercise.PlanBuilder;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.Values;
+import grastel.core.layering.PressureGrade;
+import grastel.core.media.Pencil;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** One, two, three … light passes side by side, beside a single hard one: how the tooth fills. */
+public final class LayerLadder implements ExerciseKind {
+    private static final String RUNGS = "rungs";
+    /** A step that can still be seen, L*. */
+    private static final double JUST_SEEN = 0.8;
+
+    @Override
+    public String id() {
+        return "layer-ladder";
+    }
+
+    @Override
+    public String name() {
+        return "Layer ladder";
+    }
+
+    @Override
+    public String teaches() {
+        return "Depth by light layers instead of one hard pass.";
+    }
+
+    @Override
+    public List<Parameter> parameters(Setting setting) {
+        return List.of(
+                Parameters.pencil("Pencil", PencilChoice.darkening(setting)),
+                new Parameter.Whole(RUNGS, "Light layers, most", 3, 8, 5),
+                Parameters.box(20));
+    }
+
+    @Override
+    public ExercisePlan plan(Values values, Setting setting) {
+        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
+        double side = values.measure(Parameters.BOX);
+        PlanBuilder builder = new PlanBuilder(setting);
+        List<FieldPlan> rungs = new ArrayList<>();
+        for (int n = 1; n <= values.whole(RUNGS); n++) {
+            rungs.add(builder.box(
+                    String.valueOf(n), "", "", side, List.of(builder.colour(pencil, PressureGrade.LIGHT, n))));
+        }
+        FieldPlan hard = builder.box("H", "", "hard", side, List.of(builder.colour(pencil, PressureGrade.FULL, 1)));
+        double smallest = smallestStep(rungs);
+        builder.goal(Goal.SHRINKING_STEPS, rungs, 0, 0.5 * smallest, 0.9 * smallest);
+        List<FieldPlan> all = new ArrayList<>(rungs);
+        all.add(hard);
+        builder.cleanBoxes(all);
+        findings(builder, pencil, rungs);
+        words(builder, rungs, hard);
+        return builder.plan(
+                id(), "Layer ladder in " + pencil.name(), "Each box one light layer more; the last one hard pass.");
+    }
+
+    private static double step(List<FieldPlan> rungs, int i) {
+        return rungs.get(i - 1).predictedColour().lightness()
+                - rungs.get(i).predictedColour().lightness();
+    }
+
+    private static double smallestStep(List<FieldPlan> rungs) {
+        double smallest = Double.POSITIVE_INFINITY;
+        for (int i = 1; i < rungs.size(); i++) {
+            smallest = Math.min(smallest, step(rungs, i));
+        }
+        return Math.max(0.1, smallest);
+    }
+
+    private static void findings(PlanBuilder builder, Pencil pencil, List<FieldPlan> rungs) {
+        for (int i = 1; i < rungs.size(); i++) {
+            if (step(rungs, i) < JUST_SEEN) {
+                List<Remedy> remedies = i < 3
+                        ? List.of()
+                        : List.of(new Remedy(rungs.size() + " → " + i + " layers", Values.of(RUNGS, i)));
+                builder.finding(new Finding(
+                        rungs.get(i).id(),
+                        String.format(
+                                Locale.ROOT,
+                                "From here another layer of %s darkens by under %.1f L*: the tooth takes no more.",
+                                pencil.name(),
+                                JUST_SEEN),
+                        remedies));
+                return;
+            }
+        }
+    }
+
+    private static void words(PlanBuilder builder, List<FieldPlan> rungs, FieldPlan hard) {
+        FieldPlan top = rungs.get(rungs.size() - 1);
+        builder.step("Every box of the ladder at the same light pressure, in small circles.");
+        builder.step("Box 1 once, box 2 twice, and so on; change the direction from layer to layer.");
+        builder.step("The last box: one pass, pressed as hard as the pencil allows.");
+        builder.step("Feel both with a finger-nail, then lay one stroke of another colour over each. Which takes it?");
+        builder.note(String.format(
+                Locale.ROOT,
+                "%s light layers come to value %.1f, one hard pass to %.1f, but the hard one has closed the tooth.",
+                rungs.size(),
+                top.predictedColour().value(),
+                hard.predictedColour().value()));
+        builder.fault("boxes alike", "Keep the pressure light: the first layer was too heavy.");
+    }
+}

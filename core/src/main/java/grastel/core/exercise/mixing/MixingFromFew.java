@@ -1,0 +1,212 @@
+package grastel.core.exercise.mixing;
+
+import grastel.core.colour.ColourDifference;
+import grastel.core.colour.Lab;
+import grastel.core.colour.Temperature;
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.Finding;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.Parameter;
+import grastel.core.exercise.Parameters;
+import grastel.core.exercise.PencilChoice;
+import grastel.core.exercise.PlanBuilder;
+import grastel.core.exercise.Recipe.Step;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.Values;
+import grastel.core.layering.PressureGrade;
+import grastel.core.media.Pencil;
+import grastel.core.recipe.MixedBlacks;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** Secondaries and tertiaries from red, yellow and blue by alternating light layers; mixed blacks compared. */
+public final class MixingFromFew implements ExerciseKind {
+    private static final String RED = "red";
+    private static final String YELLOW = "yellow";
+    private static final String BLUE = "blue";
+    private static final String HOW_FAR = "howFar";
+    private static final String BLACKS = "blacks";
+    private static final int MOST_LAYERS = 6;
+    private static final double NEAR = 8;
+    private static final double SIDE = 1.5;
+
+    private enum HowFar {
+        SECONDARIES,
+        SECONDARIES_AND_TERTIARIES
+    }
+
+    @Override
+    public String id() {
+        return "mixing-from-few";
+    }
+
+    @Override
+    public String name() {
+        return "Mixing from few";
+    }
+
+    @Override
+    public String teaches() {
+        return "A whole wheel from three pencils, and blacks without black.";
+    }
+
+    @Override
+    public List<Parameter> parameters(Setting setting) {
+        List<Pencil> fitting = PencilChoice.colourful(setting);
+        return List.of(
+                new Parameter.OnePencil(RED, "Red", fitting, suggested(setting, fitting, 0)),
+                new Parameter.OnePencil(YELLOW, "Yellow", fitting, suggested(setting, fitting, 120)),
+                new Parameter.OnePencil(BLUE, "Blue", fitting, suggested(setting, fitting, 240)),
+                new Parameter.Choice(HOW_FAR, "How far", Parameter.Option.of(HowFar.class), HowFar.SECONDARIES.name()),
+                new Parameter.Whole(BLACKS, "Mixed blacks", 0, 4, 3),
+                Parameters.box(20));
+    }
+
+    private static Pencil suggested(Setting setting, List<Pencil> fitting, double place) {
+        return PencilChoice.at(setting, place).filter(fitting::contains).orElse(null);
+    }
+
+    @Override
+    public ExercisePlan plan(Values values, Setting setting) {
+        List<Pencil> primaries = List.of(
+                Parameters.chosen(values, RED, "red"),
+                Parameters.chosen(values, YELLOW, "yellow"),
+                Parameters.chosen(values, BLUE, "blue"));
+        boolean tertiaries = values.choice(HOW_FAR, HowFar.class) == HowFar.SECONDARIES_AND_TERTIARIES;
+        double side = values.measure(Parameters.BOX);
+        PlanBuilder builder = new PlanBuilder(setting);
+        List<FieldPlan> mixtures = new ArrayList<>();
+        for (int i = 0; i < primaries.size(); i++) {
+            between(builder, primaries.get(i), primaries.get((i + 1) % 3), tertiaries, side, mixtures);
+        }
+        List<FieldPlan> blacks = blacks(builder, setting, values.whole(BLACKS), side, mixtures.size());
+        builder.goal(Goal.NEAR_TARGET, mixtures, 12, NEAR, 5);
+        if (!blacks.isEmpty()) {
+            double darkest = blacks.get(0).predictedColour().lightness();
+            builder.goal(Goal.DEEP_BLACK, blacks, darkest + 18, darkest + 10, darkest + 5);
+        }
+        List<FieldPlan> all = new ArrayList<>(mixtures);
+        all.addAll(blacks);
+        builder.cleanBoxes(all);
+        words(builder, primaries, !blacks.isEmpty());
+        return builder.plan(
+                id(),
+                "Mixing from three",
+                "New colours from " + primaries.get(0).name() + ", "
+                        + primaries.get(1).name() + " and " + primaries.get(2).name() + ".");
+    }
+
+    /** One mixture halfway, or three at the quarters. */
+    private static void between(
+            PlanBuilder builder, Pencil one, Pencil other, boolean tertiaries, double side, List<FieldPlan> into) {
+        for (double share : tertiaries ? new double[] {0.25, 0.5, 0.75} : new double[] {0.5}) {
+            Lab target = target(one, other, share);
+            List<Step> best = null;
+            double least = Double.POSITIVE_INFINITY;
+            for (int layers = 3; layers <= MOST_LAYERS; layers++) {
+                for (List<Step> tried : alternations(builder, one, other, share, layers)) {
+                    double off = ColourDifference.ciede2000(target, builder.predict(tried)) + 0.15 * layers;
+                    if (off < least) {
+                        least = off;
+                        best = tried;
+                    }
+                }
+            }
+            FieldPlan box =
+                    builder.box(String.valueOf(into.size() + 1), one.name() + " and " + other.name(), "", side, best);
+            into.add(box);
+            hueReached(builder, box, target);
+        }
+    }
+
+    /**
+     * What light layers of both should come to: hue between the two on the shorter way, chroma that pencil mixtures keep,
+     * value between them, a little dark of being two.
+     */
+    private static Lab target(Pencil one, Pencil other, double share) {
+        Lab a = PencilChoice.colour(one);
+        Lab b = PencilChoice.colour(other);
+        double turn = Math.IEEEremainder(b.hueDegrees() - a.hueDegrees(), 360);
+        double hue = Math.toRadians(a.hueDegrees() + share * turn);
+        double chroma = 0.62 * (a.chroma() + share * (b.chroma() - a.chroma()));
+        double lightness = a.lightness() + share * (b.lightness() - a.lightness());
+        return new Lab(lightness, chroma * Math.cos(hue), chroma * Math.sin(hue));
+    }
+
+    /** Light layers by turns, either first, shared out by {@code share} as near as whole layers allow. */
+    private static List<List<Step>> alternations(
+            PlanBuilder builder, Pencil one, Pencil other, double share, int layers) {
+        List<List<Step>> ways = new ArrayList<>();
+        for (int of = Math.max(1, (int) Math.floor(share * layers));
+                of <= Math.min(layers - 1, share * layers + 1);
+                of++) {
+            ways.add(byTurns(builder, one, layers - of, other, of));
+            ways.add(byTurns(builder, other, of, one, layers - of));
+        }
+        return ways;
+    }
+
+    private static List<Step> byTurns(PlanBuilder builder, Pencil first, int firstLayers, Pencil second, int layers) {
+        List<Step> steps = new ArrayList<>();
+        int firstHalf = (firstLayers + 1) / 2;
+        int secondHalf = (layers + 1) / 2;
+        add(steps, builder, first, firstHalf);
+        add(steps, builder, second, secondHalf);
+        add(steps, builder, first, firstLayers - firstHalf);
+        add(steps, builder, second, layers - secondHalf);
+        return steps;
+    }
+
+    private static void add(List<Step> steps, PlanBuilder builder, Pencil pencil, int passes) {
+        if (passes > 0) {
+            steps.add(builder.colour(pencil, PressureGrade.LIGHT, passes));
+        }
+    }
+
+    private static void hueReached(PlanBuilder builder, FieldPlan box, Lab target) {
+        double turned = Math.abs(Math.IEEEremainder(box.predictedColour().hueDegrees() - target.hueDegrees(), 360));
+        if (turned > 40 || box.predictedColour().chroma() < 8) {
+            builder.finding(Finding.of(
+                    box.id(),
+                    String.format(
+                            Locale.ROOT,
+                            "These two give chroma %.0f only: a brown or grey, not a clear colour between them.",
+                            box.predictedColour().chroma())));
+        }
+    }
+
+    private static List<FieldPlan> blacks(PlanBuilder builder, Setting setting, int count, double side, int before) {
+        List<FieldPlan> boxes = new ArrayList<>();
+        for (MixedBlacks.Mixed black : MixedBlacks.of(setting.colours(), setting.paper(), count)) {
+            List<Step> steps = builder.steps(black.layers());
+            double warmth = Temperature.warmth(black.colour());
+            String label = warmth < -SIDE ? "cool" : warmth > SIDE ? "warm" : "neutral";
+            boxes.add(builder.box(String.valueOf(before + boxes.size() + 1), "Mixed blacks", label, side, steps));
+        }
+        if (boxes.size() < count) {
+            builder.finding(Finding.of(
+                    null,
+                    String.format(
+                            "%d mixed blacks asked for; these pencils give %d dark enough.", count, boxes.size())));
+        }
+        return boxes;
+    }
+
+    private static void words(PlanBuilder builder, List<Pencil> primaries, boolean blacks) {
+        builder.step(
+                "Light layers by turns, in the order under each box. Never press: the next layer needs the tooth.");
+        builder.step("The last colour speaks loudest: stop when the mixture is between the two, not before.");
+        if (blacks) {
+            builder.step(
+                    "Mixed blacks: brown and blue over one another until no hue is left. Which is warm, which cool?");
+        }
+        builder.note("Lay one mixture in both orders: " + primaries.get(0).name() + " under and over "
+                + primaries.get(1).name() + ".");
+        builder.fault("mixture looks like one of the two", "One more light layer of the weaker colour.");
+        builder.fault(
+                "brown instead of a clear colour", "A third primary has crept in: wipe the point on scrap paper.");
+    }
+}

@@ -1,0 +1,2 @@
+/** Secondaries and tertiaries from red, yellow and blue by alternating light layers; mixed blacks compared. */
+package grastel.core.exercise.mixing;

@@ -1,0 +1,201 @@
+package grastel.core.exercise.tinthueshade;
+
+import grastel.core.colour.Lab;
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.Finding;
+import grastel.core.exercise.Finding.Remedy;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.ImpossibleExercise;
+import grastel.core.exercise.Parameter;
+import grastel.core.exercise.Parameters;
+import grastel.core.exercise.PencilChoice;
+import grastel.core.exercise.PlanBuilder;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.Values;
+import grastel.core.media.ColourFamily;
+import grastel.core.media.Pencil;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** For each colour family a tint, the hue itself and a shade, with room to do one again. */
+public final class TintHueShade implements ExerciseKind {
+    private static final String FAMILIES = "families";
+    private static final String REDO = "redo";
+    private static final List<ColourFamily> HUES = List.of(
+            ColourFamily.RED,
+            ColourFamily.ORANGE,
+            ColourFamily.YELLOW,
+            ColourFamily.GREEN,
+            ColourFamily.BLUE,
+            ColourFamily.VIOLET,
+            ColourFamily.BROWN);
+    private static final double HUE_HOLDS = 15;
+    private static final double TINT_LIFT = 12;
+    private static final double SHADE_DROP = 10;
+    private static final double SHADE_CHROMA = 0.45;
+    /** Share of what an exact hand reaches that is asked of a student, where that is less than the usual. */
+    private static final double REACHED = 0.7;
+
+    private enum Redo {
+        ONE_BOX_A_FAMILY,
+        NONE
+    }
+
+    @Override
+    public String id() {
+        return "tint-hue-shade";
+    }
+
+    @Override
+    public String name() {
+        return "Tint, hue, shade";
+    }
+
+    @Override
+    public String teaches() {
+        return "One hue lightened and darkened and still itself.";
+    }
+
+    @Override
+    public List<Parameter> parameters(Setting setting) {
+        List<ColourFamily> there = HUES.stream()
+                .filter(f -> !PencilChoice.family(setting, f).isEmpty())
+                .toList();
+        return List.of(
+                new Parameter.Several(
+                        FAMILIES,
+                        "Colour families",
+                        HUES.stream()
+                                .map(f -> new Parameter.Option(f.name(), words(f)))
+                                .toList(),
+                        1,
+                        8,
+                        there.stream().limit(6).map(ColourFamily::name).toList()),
+                new Parameter.Choice(
+                        REDO, "Room to do one again", Parameter.Option.of(Redo.class), Redo.ONE_BOX_A_FAMILY.name()),
+                Parameters.box(20));
+    }
+
+    @Override
+    public ExercisePlan plan(Values values, Setting setting) {
+        List<ColourFamily> families =
+                values.several(FAMILIES).stream().map(ColourFamily::valueOf).toList();
+        Pencil white = PencilChoice.white(setting)
+                .orElseThrow(() -> new ImpossibleExercise(
+                        FAMILIES, "Tints need a white pencil, and these pencils hold none. Add one to the set."));
+        boolean redo = values.choice(REDO, Redo.class) == Redo.ONE_BOX_A_FAMILY;
+        double side = values.measure(Parameters.BOX);
+        PlanBuilder builder = new PlanBuilder(setting);
+        List<FieldPlan> all = new ArrayList<>();
+        List<Family> made = new ArrayList<>();
+        for (ColourFamily family : families) {
+            List<Pencil> pencils = PencilChoice.family(setting, family);
+            if (pencils.isEmpty()) {
+                throw new ImpossibleExercise(
+                        FAMILIES,
+                        "These pencils hold no " + words(family) + ". Leave " + words(family)
+                                + " out, or add a pencil.");
+            }
+            Family one = Family.of(pencils, white, setting, builder);
+            int number = 3 * made.size();
+            FieldPlan tint = builder.box(String.valueOf(number + 1), words(family), "tint", side, one.tint());
+            FieldPlan hue = builder.box(String.valueOf(number + 2), words(family), "hue", side, one.hue());
+            FieldPlan shade = builder.box(String.valueOf(number + 3), words(family), "shade", side, one.shade());
+            if (redo) {
+                builder.redo("R" + (made.size() + 1), words(family), side);
+            }
+            check(builder, family, tint, hue, shade, families);
+            all.addAll(List.of(tint, hue, shade));
+            made.add(one);
+        }
+        builder.goal(Goal.HUE_HOLDS, all, 25, HUE_HOLDS, 9);
+        double lift = Math.min(TINT_LIFT, REACHED * least(all, 0, 1));
+        double drop = Math.min(SHADE_DROP, REACHED * least(all, 1, 2));
+        builder.goal(Goal.TINT_LIGHTER, all, 0.5 * lift, lift, 1.4 * lift);
+        builder.goal(Goal.SHADE_DARKER, all, 0.5 * drop, drop, 1.4 * drop);
+        builder.goal(Goal.SHADE_CHROMA, all, 30, 100 * SHADE_CHROMA, 60);
+        builder.cleanBoxes(all);
+        words(builder, made, white);
+        return builder.plan(id(), "Tint, hue, shade", "Each family lightened and darkened, and still the same colour.");
+    }
+
+    /** Least predicted distance in L* from one box of a family to the next. */
+    private static double least(List<FieldPlan> all, int lighter, int darker) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < all.size(); i += 3) {
+            least = Math.min(
+                    least,
+                    all.get(i + lighter).predictedColour().lightness()
+                            - all.get(i + darker).predictedColour().lightness());
+        }
+        return Math.max(1, least);
+    }
+
+    private static String words(ColourFamily family) {
+        return family.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** Says what even an exact hand will not reach. */
+    private static void check(
+            PlanBuilder builder,
+            ColourFamily family,
+            FieldPlan tint,
+            FieldPlan hue,
+            FieldPlan shade,
+            List<ColourFamily> families) {
+        Lab own = hue.predictedColour();
+        Lab dark = shade.predictedColour();
+        double lift = tint.predictedColour().lightness() - own.lightness();
+        double drop = own.lightness() - dark.lightness();
+        double turned = Math.abs(Math.IEEEremainder(dark.hueDegrees() - own.hueDegrees(), 360));
+        List<Remedy> leaveOut = families.size() == 1
+                ? List.of()
+                : List.of(new Remedy(
+                        "leave " + words(family) + " out",
+                        Values.of(
+                                FAMILIES,
+                                families.stream()
+                                        .filter(f -> f != family)
+                                        .map(ColourFamily::name)
+                                        .toList())));
+        if (lift < TINT_LIFT) {
+            builder.finding(new Finding(
+                    tint.id(),
+                    String.format(Locale.ROOT, "White lifts %s by only %.1f L*; 12 are asked.", words(family), lift),
+                    leaveOut));
+        }
+        if (drop < SHADE_DROP || turned > HUE_HOLDS || dark.chroma() < SHADE_CHROMA * own.chroma()) {
+            builder.finding(new Finding(
+                    shade.id(),
+                    String.format(
+                            Locale.ROOT,
+                            "The best shade of %s is %.1f L* darker, turned by %.0f°, with %.0f %% of the chroma.",
+                            words(family),
+                            drop,
+                            turned,
+                            100 * dark.chroma() / own.chroma()),
+                    leaveOut));
+        }
+    }
+
+    private static void words(PlanBuilder builder, List<Family> made, Pencil white) {
+        builder.step("Hue: the two colours of the family over one another, lightly, twice each.");
+        builder.step("Tint: the same, lighter; then " + white.name() + " last, with pressure, over all of it.");
+        if (made.stream().anyMatch(Family::foundationUnder)) {
+            builder.step(
+                    "Shade: one whisper of the dark first, no more; then the family's colours on top until it is even.");
+        } else {
+            builder.step(
+                    "Shade: the family's colours first; then the dark over them, lightly, until it is dark enough.");
+        }
+        builder.step("Compare the three at arm's length: still one family? Use the spare box to do the weakest again.");
+        builder.note("Show what happens when white comes first: hardly any tint.");
+        builder.note("Yellow and orange are the hard ones: too much dark turns them to mud.");
+        builder.fault("muddy shade", "One whisper of the dark, then own colours on top.");
+        builder.fault("tint chalky or barely lighter", "White last, firmly.");
+        builder.fault("shade too heavy", "Lift a little with putty and put own colours over it.");
+    }
+}

@@ -1,0 +1,162 @@
+package grastel.core.exercise.tonedscale;
+
+import grastel.core.colour.Lab;
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.FieldPlan.Ask;
+import grastel.core.exercise.Finding;
+import grastel.core.exercise.Finding.Remedy;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.ImpossibleExercise;
+import grastel.core.exercise.Parameter;
+import grastel.core.exercise.Parameters;
+import grastel.core.exercise.PencilChoice;
+import grastel.core.exercise.PlanBuilder;
+import grastel.core.exercise.Recipe.Step;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.Values;
+import grastel.core.media.Pencil;
+import grastel.core.recipe.PencilReach;
+import grastel.core.recipe.PressureRecipe;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** On toned paper: a dark pencil for the darks, bare paper for the middle, a light pencil for the lights, never crossing. */
+public final class TonedScale implements ExerciseKind {
+    private static final String DARK = "dark";
+    private static final String LIGHT = "light";
+    private static final String EACH_SIDE = "eachSide";
+    private static final double MISS = 2;
+
+    @Override
+    public String id() {
+        return "toned-scale";
+    }
+
+    @Override
+    public String name() {
+        return "Toned paper, light and dark";
+    }
+
+    @Override
+    public String teaches() {
+        return "The paper is the middle value: add only darks and lights.";
+    }
+
+    @Override
+    public List<Parameter> parameters(Setting setting) {
+        double paper = setting.paperLightness();
+        List<Pencil> darks = PencilChoice.darkening(setting);
+        List<Pencil> lights = setting.colours().stream()
+                .filter(p -> PencilChoice.colour(p).lightness() > paper + 8)
+                .toList();
+        return List.of(
+                new Parameter.OnePencil(
+                        DARK,
+                        "For the darks",
+                        darks,
+                        PencilChoice.black(setting).orElse(null)),
+                new Parameter.OnePencil(
+                        LIGHT,
+                        "For the lights",
+                        lights,
+                        PencilChoice.white(setting).filter(lights::contains).orElse(null)),
+                new Parameter.Whole(EACH_SIDE, "Steps on each side", 1, 5, 2),
+                Parameters.box(20));
+    }
+
+    @Override
+    public ExercisePlan plan(Values values, Setting setting) {
+        if (setting.onLightPaper()) {
+            throw new ImpossibleExercise(
+                    "paper",
+                    setting.paper().name() + " is white: it has no middle value to leave bare. Choose a toned paper.");
+        }
+        Pencil dark = Parameters.chosen(values, DARK, "that is black or dark");
+        Pencil light = Parameters.chosen(values, LIGHT, "that is lighter than this paper");
+        int side = values.whole(EACH_SIDE);
+        double box = values.measure(Parameters.BOX);
+        PlanBuilder builder = new PlanBuilder(setting);
+        PencilReach darks = PencilReach.of(dark, setting.paper());
+        PencilReach lights = PencilReach.of(light, setting.paper());
+        List<FieldPlan> scale = new ArrayList<>();
+        for (int i = side; i >= 1; i--) {
+            scale.add(step(builder, light, lights, i, side, box, scale.size(), setting));
+        }
+        Lab paper = setting.paper().ground().toLab();
+        FieldPlan middle =
+                builder.box(String.valueOf(scale.size() + 1), "", "paper", box, Ask.VALUE, List.of(paper), List.of());
+        scale.add(middle);
+        for (int i = 1; i <= side; i++) {
+            scale.add(step(builder, dark, darks, i, side, box, scale.size(), setting));
+        }
+        List<FieldPlan> worked = scale.stream().filter(f -> f != middle).toList();
+        builder.goal(Goal.ORDER, scale, 0, 3, 5);
+        builder.goal(Goal.PAPER_LEFT_BARE, List.of(middle), 5, 2.5, 1);
+        builder.goal(Goal.FULL_RANGE, scale, 55, 75, 86);
+        builder.cleanBoxes(worked);
+        findings(builder, light, lights, side, "lights");
+        findings(builder, dark, darks, side, "darks");
+        words(builder, dark, light);
+        return builder.plan(
+                id(),
+                "Light and dark on " + setting.paper().name(),
+                "Lights, bare paper, darks: white and dark never meet.");
+    }
+
+    /** @param i 1 nearest the paper … {@code side} the furthest from it */
+    private static FieldPlan step(
+            PlanBuilder builder,
+            Pencil pencil,
+            PencilReach reach,
+            int i,
+            int side,
+            double box,
+            int before,
+            Setting setting) {
+        double paper = setting.paperLightness();
+        double asked = paper + (reach.darkest() - paper) * i / side;
+        PressureRecipe recipe = reach.nearest(asked);
+        List<Step> steps = List.of(builder.colour(pencil, recipe.grade(), recipe.passes()));
+        FieldPlan field =
+                builder.box(String.valueOf(before + 1), "", "", box, Ask.VALUE, List.of(new Lab(asked, 0, 0)), steps);
+        double off = field.predictedColour().lightness() - asked;
+        if (Math.abs(off) > MISS) {
+            builder.finding(Finding.of(
+                    field.id(),
+                    String.format(
+                            Locale.ROOT,
+                            "The nearest pressure comes out %s by %.1f L*.",
+                            off > 0 ? "lighter" : "darker",
+                            Math.abs(off))));
+        }
+        return field;
+    }
+
+    private static void findings(PlanBuilder builder, Pencil pencil, PencilReach reach, int side, String which) {
+        int steps = (int) Math.floor(Math.abs(reach.darkest() - reach.paper()) / 6);
+        if (steps < side) {
+            List<Remedy> remedies = steps < 1
+                    ? List.of()
+                    : List.of(new Remedy(side + " → " + steps + " on each side", Values.of(EACH_SIDE, steps)));
+            builder.finding(new Finding(
+                    null,
+                    String.format(
+                            "%s makes %d clear steps of %s on this paper; %d are asked.",
+                            pencil.name(), steps, which, side),
+                    remedies));
+        }
+    }
+
+    private static void words(PlanBuilder builder, Pencil dark, Pencil light) {
+        builder.step("Leave the middle box alone: it is the paper's own value.");
+        builder.step("Lights with " + light.name() + ": the furthest box firmly, the one beside the paper barely.");
+        builder.step("Darks with " + dark.name() + ": the same, the other way round.");
+        builder.step("Wash or wipe your hands between the two: where they meet, they turn to chalk.");
+        builder.note("Show a white stroke over a dark one: chalky grey. Then one with bare paper between.");
+        builder.fault("chalky grey", "Plan a band of bare paper between light and dark.");
+        builder.fault("white everywhere", "Highlights only where the light really is.");
+    }
+}

@@ -1,0 +1,192 @@
+package grastel.core.exercise;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.within;
+
+import grastel.core.colour.Lab;
+import grastel.core.colour.Temperature;
+import grastel.core.layering.PressureGrade;
+import grastel.core.recipe.Complements;
+import grastel.core.recipe.Method;
+import grastel.core.recipe.MixedBlacks;
+import grastel.core.recipe.School;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class BoxKindsTest {
+    /** Hue within 15°, tint 12 lighter, shade 10 darker with 45 % of the chroma – or the sheet says that it cannot be. */
+    @Test
+    void tintHueShadeKeepsEachFamilyOrSaysWhereItCannot() {
+        ExercisePlan plan = Shipped.plan("tint-hue-shade", Values.NONE, Shipped.WHITE_PAPER);
+
+        assertThat(plan.fields()).hasSize(6 * 4);
+        int kept = 0;
+        for (int family = 0; family < 6; family++) {
+            Lab tint = plan.fields().get(4 * family).predictedColour();
+            Lab hue = plan.fields().get(4 * family + 1).predictedColour();
+            FieldPlan shade = plan.fields().get(4 * family + 2);
+            Lab dark = shade.predictedColour();
+            boolean holds = Math.abs(Math.IEEEremainder(dark.hueDegrees() - hue.hueDegrees(), 360)) <= 15
+                    && hue.lightness() - dark.lightness() >= 10
+                    && dark.chroma() >= 0.45 * hue.chroma();
+            boolean said = plan.findings().stream().anyMatch(f -> shade.id().equals(f.field()));
+            assertThat(holds != said).as("family %d", family).isTrue();
+            String id = plan.fields().get(4 * family).id();
+            boolean lifted = tint.lightness() >= hue.lightness() + 12;
+            assertThat(lifted != plan.findings().stream().anyMatch(f -> id.equals(f.field())))
+                    .as("tint of family %d", family)
+                    .isTrue();
+            kept += holds ? 1 : 0;
+        }
+        assertThat(kept).isGreaterThanOrEqualTo(4);
+    }
+
+    @Test
+    void shadesFollowTheMethod() {
+        Setting over = Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(School.DARK_OVER));
+        FieldPlan under = shadeOfRed(Shipped.WHITE_PAPER);
+        FieldPlan above = shadeOfRed(over);
+
+        assertThat(under.recipe().steps().get(0).grade()).isIn(PressureGrade.WHISPER, PressureGrade.LIGHT);
+        assertThat(under.recipe().steps().get(0).pencil())
+                .isNotEqualTo(under.recipe().steps().get(2).pencil());
+        int last = above.recipe().steps().size() - 1;
+        assertThat(above.recipe().steps().get(last).passes()).isEqualTo(1);
+        assertThat(above.recipe()).isNotEqualTo(under.recipe());
+    }
+
+    private static FieldPlan shadeOfRed(Setting setting) {
+        return Shipped.plan("tint-hue-shade", Values.of("families", List.of("RED")), setting)
+                .field("3");
+    }
+
+    @Test
+    void tintsNeedWhiteAndAFamilyItsPencils() {
+        assertThatExceptionOfType(ImpossibleExercise.class)
+                .isThrownBy(() -> Shipped.plan("tint-hue-shade", Values.NONE, Shipped.with("S07", "S16")))
+                .withMessageContaining("white");
+        assertThatExceptionOfType(ImpossibleExercise.class)
+                .isThrownBy(() -> Shipped.plan(
+                        "tint-hue-shade", Values.of("families", List.of("GREEN")), Shipped.with("S01", "S07", "S16")))
+                .withMessageContaining("green");
+    }
+
+    @Test
+    void theComplementIsFoundByMixingAndTheMiddleIsTheGreyest() {
+        ExercisePlan plan = Shipped.plan("complement-scale", Values.NONE, Shipped.WHITE_PAPER);
+        List<Double> chroma = plan.fields().subList(0, 5).stream()
+                .map(f -> f.predictedColour().chroma())
+                .toList();
+        Complements.Pair best = Complements.of(plan.palette().get(0), Shipped.WHITE_PAPER.colours(), Shipped.CARTRIDGE)
+                .get(0);
+
+        assertThat(plan.palette().get(1)).isEqualTo(best.complement());
+        assertThat(chroma.get(0)).isGreaterThan(chroma.get(1));
+        assertThat(chroma.get(1)).isGreaterThan(chroma.get(2));
+        assertThat(chroma.get(2)).isLessThan(20);
+        assertThat(plan.field("7").predictedColour().lightness())
+                .isLessThan(plan.field("6").predictedColour().lightness());
+    }
+
+    @Test
+    void mixturesLieBetweenTheirParentsAndBlacksAreDark() {
+        ExercisePlan plan = Shipped.plan("mixing-from-few", Values.NONE, Shipped.WHITE_PAPER);
+
+        assertThat(plan.fields()).hasSize(6);
+        assertThat(plan.field("1").predictedColour().hueDegrees())
+                .as("red and yellow")
+                .isBetween(40.0, 85.0);
+        assertThat(plan.field("2").predictedColour().hueDegrees())
+                .as("yellow and blue")
+                .isBetween(110.0, 240.0);
+        plan.fields().subList(3, 6).forEach(f -> {
+            assertThat(f.predictedColour().lightness()).isLessThan(35);
+            assertThat(f.predictedColour().chroma()).isLessThan(16);
+        });
+        assertThat(MixedBlacks.of(Shipped.ALL, Shipped.CARTRIDGE, 4))
+                .hasSize(4)
+                .noneMatch(m -> m.under().equals(m.over()));
+    }
+
+    @Test
+    void theBlenderKeepsTheValueAndWhiteLiftsIt() {
+        ExercisePlan plan =
+                Shipped.plan("burnish-trio", Values.of("burnishers", List.of("WHITE", "BLENDER")), Shipped.WHITE_PAPER);
+        double plain = plan.field("3").predictedColour().lightness();
+
+        assertThat(plan.field("6").predictedColour().lightness()).isGreaterThan(plain + 5);
+        assertThat(plan.field("9").predictedColour().lightness()).isCloseTo(plain, within(4.0));
+        assertThat(plan.goals()).extracting(GoalPlan::goal).contains(Goal.BLENDER_KEEPS_VALUE, Goal.SPECKS_GONE);
+    }
+
+    @Test
+    void aSetWithoutABlenderSaysThatItsRowIsLeftOut() {
+        Setting few = Shipped.with("S01", "S07");
+        ExercisePlan plan = Shipped.plan("burnish-trio", Values.of("burnishers", List.of("WHITE", "BLENDER")), few);
+
+        assertThat(plan.fields()).hasSize(6);
+        assertThat(plan.findings()).anySatisfy(f -> assertThat(f.words()).contains("blender"));
+    }
+
+    @Test
+    void eachLightLayerDarkensByLess() {
+        ExercisePlan plan = Shipped.plan("layer-ladder", Values.of("rungs", 6), Shipped.WHITE_PAPER);
+        double before = Double.POSITIVE_INFINITY;
+        for (int i = 1; i < 6; i++) {
+            double step = plan.fields().get(i - 1).predictedColour().lightness()
+                    - plan.fields().get(i).predictedColour().lightness();
+            assertThat(step).isPositive().isLessThan(before);
+            before = step;
+        }
+    }
+
+    @Test
+    void onTonedPaperTheMiddleIsBareAndLightAndDarkNeverMeet() {
+        ExercisePlan plan = Shipped.plan("toned-scale", Values.NONE, Shipped.BROWN_PAPER);
+
+        assertThat(plan.fields()).hasSize(5);
+        assertThat(plan.fields().get(2).recipe().steps()).isEmpty();
+        assertThat(plan.fields()).allMatch(f -> f.recipe().steps().size() <= 1);
+        for (int i = 1; i < 5; i++) {
+            assertThat(plan.fields().get(i).predictedColour().lightness())
+                    .isLessThan(plan.fields().get(i - 1).predictedColour().lightness());
+        }
+    }
+
+    @Test
+    void strokesAndPointsDiffer() {
+        ExercisePlan plan = Shipped.plan("stroke-sampler", Values.NONE, Shipped.WHITE_PAPER);
+
+        assertThat(plan.fields()).hasSize(10);
+        assertThat(plan.field("3").predictedColour().lightness())
+                .as("sharp circles against dull ones")
+                .isLessThan(plan.field("8").predictedColour().lightness());
+        assertThat(plan.goals()).extracting(GoalPlan::goal).contains(Goal.DIRECTION_KEPT);
+    }
+
+    @Test
+    void oneThinLayerTurnsTheTemperature() {
+        ExercisePlan plan = Shipped.plan("temperature-and-glaze", Values.NONE, Shipped.WHITE_PAPER);
+
+        assertThat(warmth(plan, "2")).isGreaterThan(warmth(plan, "1") + 3);
+        assertThat(warmth(plan, "4")).isLessThan(warmth(plan, "3") - 3);
+    }
+
+    private static double warmth(ExercisePlan plan, String field) {
+        return Temperature.warmth(plan.field(field).predictedColour());
+    }
+
+    @Test
+    void dissolvingFillsTheSpecksAndCarriesItsCautions() {
+        Setting solvent = Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(School.SOLVENT_SPARING));
+        ExercisePlan plan = Shipped.plan("solvent-split", Values.NONE, solvent);
+
+        assertThat(plan.field("5").predictedColour().lightness())
+                .isLessThan(plan.field("2").predictedColour().lightness());
+        assertThat(plan.cautions()).anyMatch(c -> c.contains("flammable"));
+        Setting young = new Setting(solvent.pencils(), solvent.paper(), solvent.method(), GradeBand.FIRST_STEPS);
+        assertThat(Shipped.plan("solvent-split", Values.NONE, young).findings())
+                .anyMatch(f -> f.words().contains("young"));
+    }
+}

@@ -1,0 +1,170 @@
+import { Fragment } from 'react';
+import { Disclosure, DisclosurePanel, Heading, Button as AriaButton } from 'react-aria-components';
+import styled from 'styled-components';
+import { LinkButton } from '../design/Controls';
+import { Asked, Grained } from '../design/Swatch';
+import { colour, sizes, space } from '../design/tokens';
+import { faces } from './previewTokens';
+import type { Draft, Planned, Value } from './draft';
+
+interface Props {
+  draft: Draft;
+  onValues: (exercise: number, change: Record<string, Value>) => void;
+}
+
+/** What follows from the choices: each field with its recipe and what it gives, and what cannot be done, beside it. */
+export function Consequences({ draft, onValues }: Props) {
+  return draft.exercises.map((e, i) => (
+    <section key={i} aria-label={e.title}>
+      <Head>
+        <h2>{e.title}</h2>
+        {e.minutes > 0 && <span>about {Math.round(e.minutes)} min</span>}
+      </Head>
+      {e.problems.map((p) => (
+        <Finding key={p.parameter} role="alert">
+          ▲ {p.words}
+        </Finding>
+      ))}
+      <Findings findings={e.findings.filter((f) => !f.field)} onValues={(change) => onValues(i, change)} />
+      {e.fields.length > 0 && <Fields exercise={e} onValues={(change) => onValues(i, change)} />}
+      {e.fields.length > 0 && e.findings.length === 0 && <Fine>Every field can be done with these pencils on this paper.</Fine>}
+      {e.goals.length > 0 && <More exercise={e} />}
+    </section>
+  ));
+}
+
+function Fields({ exercise, onValues }: { exercise: Planned; onValues: (change: Record<string, Value>) => void }) {
+  return (
+    <Table>
+      <thead>
+        <tr>
+          <th>Field</th>
+          <th>Asked</th>
+          <th>In order</th>
+          <th>Gives</th>
+        </tr>
+      </thead>
+      <tbody>
+        {exercise.fields.map((f) => {
+          const findings = exercise.findings.filter((x) => x.field === f.id);
+          return (
+          <Fragment key={f.id}>
+          <tr>
+            <td>
+              <b>{f.id}</b>
+              {f.label && <Label>{f.label}</Label>}
+            </td>
+            <td>
+              {f.ask === 'VALUE' && f.askedValue?.toFixed(1)}
+              {f.ask === 'COLOUR' && <Asked $colour={f.asked[0] ?? 'none'} $size={14} />}
+            </td>
+            <td>
+              {f.recipe.map((line, i) => (
+                <Line key={i}>{line}</Line>
+              ))}
+              {f.recipe.length === 0 && <Line>{f.ask === 'NOTHING' ? 'room for another try' : 'leave the paper bare'}</Line>}
+            </td>
+            <td>
+              {f.recipe.length > 0 && (
+                <Gives>
+                  <Grained colour={f.predicted[0] ?? 'none'} width={26} height={16} />
+                  {f.predictedValue.toFixed(1)}
+                </Gives>
+              )}
+            </td>
+          </tr>
+          {findings.length > 0 && (
+            <tr>
+              <td colSpan={4}>
+                <Findings findings={findings} onValues={onValues} />
+              </td>
+            </tr>
+          )}
+          </Fragment>
+          );
+        })}
+      </tbody>
+    </Table>
+  );
+}
+
+function Findings({ findings, onValues }: { findings: Planned['findings']; onValues: (change: Record<string, Value>) => void }) {
+  return findings.map((f, i) => (
+    <Finding key={i}>
+      ▲ {f.words}{' '}
+      {f.remedies.map((r) => (
+        <LinkButton key={r.words} onPress={() => onValues(r.change)}>
+          {r.words}
+        </LinkButton>
+      ))}
+    </Finding>
+  ));
+}
+
+/** Goals, what to show, what goes wrong, what to mind: there when wanted. */
+function More({ exercise }: { exercise: Planned }) {
+  return (
+    <Disclosure>
+      <Heading level={3}>
+        <Opener slot="trigger">Goals, notes and cautions</Opener>
+      </Heading>
+      <DisclosurePanel>
+        <List>
+          {exercise.goals.map((g) => (
+            <li key={g.label}>
+              <b>{g.label}</b>: {g.figure} {g.more ? 'at least' : 'at most'} {g.secure.toFixed(1)} {g.unit} is secure
+            </li>
+          ))}
+        </List>
+        <List>
+          {exercise.notes.map((n) => (
+            <li key={n}>{n}</li>
+          ))}
+          {exercise.faults.map((f) => (
+            <li key={f.sign}>
+              <b>{f.sign}</b>: {f.say}
+            </li>
+          ))}
+        </List>
+        <List>
+          {exercise.cautions.map((c) => (
+            <li key={c}>▲ {c}</li>
+          ))}
+        </List>
+      </DisclosurePanel>
+    </Disclosure>
+  );
+}
+
+const Head = styled.div`display: flex; justify-content: space-between; align-items: baseline; gap: ${space(3)}; margin-bottom: ${space(2)}; span { color: ${colour.muted}; white-space: nowrap; }`;
+const Table = styled.table`
+  width: 100%;
+  th { font-size: ${sizes.small}; font-weight: 400; color: ${colour.muted}; text-align: left; }
+  td, th { padding: 3px ${space(1)}; border-bottom: 1px solid ${colour.line}; vertical-align: top; }
+  td:first-child:not([colspan]) { max-width: 86px; }
+  td:last-child { white-space: nowrap; }
+`;
+const Label = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted}; line-height: 1.2;`;
+const Line = styled.span`display: block; line-height: 1.35;`;
+const Gives = styled.span`display: inline-flex; align-items: center; gap: ${space(1)}; font-variant-numeric: tabular-nums;`;
+const Finding = styled.p`
+  margin: ${space(1)} 0;
+  padding: ${space(1)} ${space(2)};
+  border-left: 3px solid ${colour.ink};
+  background: ${colour.wash};
+  line-height: 1.35;
+  button { margin-right: ${space(2)}; }
+`;
+const Fine = styled.p`color: ${colour.muted}; margin-top: ${space(2)};`;
+const Opener = styled(AriaButton)`
+  margin-top: ${space(2)};
+  padding: ${space(1)} 0;
+  border: 0;
+  background: none;
+  font-family: ${faces.text};
+  font-size: ${sizes.text};
+  font-weight: 600;
+  text-decoration: underline;
+  cursor: pointer;
+`;
+const List = styled.ul`margin: ${space(2)} 0 0; padding-left: ${space(4)}; li { margin-bottom: 2px; }`;

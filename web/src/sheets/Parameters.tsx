@@ -1,0 +1,127 @@
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import type { Schemas } from '../api/client';
+import { Button, LinkButton, Segments, Select, Words } from '../design/Controls';
+import { Asked } from '../design/Swatch';
+import { colour, sizes, space } from '../design/tokens';
+import type { ComposerProps } from './Composer';
+import { MOST_EXERCISES, type SheetData, withExercises, withoutValue, withValues } from './draft';
+import { ParameterControl } from './ParameterControl';
+
+const NONE = 'none';
+
+/** What the sheet is for, and its exercises with what can be chosen of each. */
+export function Parameters({ kit, kinds, sheets, classes, open, request, onRequest, draft }: ComposerProps) {
+  const navigate = useNavigate();
+  const { data } = request;
+  const set = (change: Partial<SheetData>) => onRequest({ ...request, data: { ...data, ...change } });
+  const without = (key: 'set' | 'schoolClass') =>
+    onRequest({ ...request, data: Object.fromEntries(Object.entries(data).filter(([k]) => k !== key)) as unknown as SheetData });
+  return (
+    <Side>
+      <Select
+        label="Sheet"
+        value={open?.id ?? 'new'}
+        onChange={(id) => void navigate(id === 'new' ? '/sheets' : `/sheets/${id}`)}
+        choices={[{ id: 'new', name: 'New sheet' }, ...sheets.map((s) => ({ id: s.id, name: s.title, note: s.printed ? 'printed' : 'draft' }))]}
+      />
+      {data.exercises.map((exercise, i) => (
+        <Exercise key={i}>
+          <Select
+            label={data.exercises.length > 1 ? `Exercise ${String.fromCharCode(65 + i)}` : 'Exercise'}
+            value={exercise.kind}
+            onChange={(kind) => onRequest(withExercises(request, data.exercises.map((e, j) => (j === i ? { kind, values: {} } : e))))}
+            choices={kinds.map((k) => ({ id: k.id, name: k.name }))}
+          />
+          <Teaches>{kinds.find((k) => k.id === exercise.kind)?.teaches}</Teaches>
+          <Controls index={i} kit={kit} request={request} onRequest={onRequest} draft={draft} />
+          {data.exercises.length > 1 && (
+            <LinkButton onPress={() => onRequest(withExercises(request, data.exercises.filter((_, j) => j !== i)))}>
+              Take exercise {String.fromCharCode(65 + i)} off
+            </LinkButton>
+          )}
+        </Exercise>
+      ))}
+      {data.exercises.length < MOST_EXERCISES && (
+        <Button onPress={() => onRequest(withExercises(request, [...data.exercises, { kind: kinds[0]?.id ?? '', values: {} }]))}>Add an exercise</Button>
+      )}
+      <Exercise>
+        <Select
+          label="By the method of"
+          value={data.schoolClass ?? NONE}
+          onChange={(id) => (id === NONE ? without('schoolClass') : set({ schoolClass: id }))}
+          choices={[{ id: NONE, name: 'the usual' }, ...classes.map((c) => ({ id: c.id, name: c.name }))]}
+        />
+        <Select
+          label="Pencils at hand"
+          value={data.set ?? NONE}
+          onChange={(id) => (id === NONE ? without('set') : set({ set: id }))}
+          choices={[{ id: NONE, name: 'the whole kit' }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
+        />
+        <Select
+          label="Paper"
+          value={data.paper}
+          onChange={(paper) => set({ paper })}
+          choices={kit.papers.map((p) => ({ id: p.id, name: p.name, mark: <Asked $colour={p.colour} /> }))}
+        />
+        <Segments
+          label="Page"
+          value={data.pageSize}
+          onChange={(pageSize) => set({ pageSize })}
+          choices={[
+            { id: 'A4', name: 'A4' },
+            { id: 'LETTER', name: 'Letter' },
+          ]}
+        />
+        <Words
+          label="Title"
+          value={request.title ?? ''}
+          onChange={(title) => onRequest(title ? { ...request, title } : { data })}
+          hint="Left empty, the exercises name it."
+        />
+      </Exercise>
+    </Side>
+  );
+}
+
+type ControlsProps = Pick<ComposerProps, 'kit' | 'request' | 'onRequest' | 'draft'> & { index: number };
+
+function Controls({ index, kit, request, onRequest, draft }: ControlsProps) {
+  const planned: Schemas['ExerciseView'] | undefined = draft?.exercises[index];
+  const asked = request.data.exercises[index];
+  if (!planned || !asked || planned.kind.id !== asked.kind) {
+    return null;
+  }
+  return planned.parameters.map((p) => (
+    <ParameterControl
+      key={p.name}
+      parameter={p}
+      pencils={kit.pencils}
+      used={asked.values[p.name] ?? planned.used[p.name]}
+      chosen={asked.values[p.name] !== undefined}
+      problem={planned.problems.find((x) => x.parameter === p.name)}
+      onChange={(value) => onRequest(withValues(request, index, { [p.name]: value }))}
+      onOpen={() => onRequest(withoutValue(request, index, p.name))}
+    />
+  ));
+}
+
+const Side = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: ${space(4)};
+  padding: ${space(4)} ${space(5)};
+  overflow: auto;
+  min-height: 0;
+  & > button { align-self: flex-start; }
+  @media (max-width: 1100px) { padding: ${space(4)} ${space(3)}; }
+`;
+const Exercise = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: ${space(3)};
+  padding-top: ${space(3)};
+  border-top: 1px solid ${colour.ink};
+  & > button { align-self: flex-start; }
+`;
+const Teaches = styled.p`margin-top: -${space(2)}; font-size: ${sizes.small}; color: ${colour.muted};`;

@@ -1,0 +1,33 @@
+import { describe, expect, it } from 'vitest';
+import { same, type SheetRequest, withoutValue, withValues } from './draft';
+
+const request: SheetRequest = {
+  title: 'Harbour finds',
+  data: {
+    paper: 'p',
+    pageSize: 'A4',
+    exercises: [
+      { kind: 'pressure-scale', values: { steps: { number: 5 } } },
+      { kind: 'form-study', values: {} },
+    ],
+  },
+};
+
+describe('a sheet request', () => {
+  it('changes the values of one exercise only', () => {
+    const changed = withValues(request, 1, { form: { word: 'SPHERE' } });
+    expect(changed.data.exercises[1]?.values).toEqual({ form: { word: 'SPHERE' } });
+    expect(changed.data.exercises[0]).toBe(request.data.exercises[0]);
+    expect(request.data.exercises[1]?.values).toEqual({});
+  });
+
+  it('gives a value back to the plan', () => {
+    expect(withoutValue(request, 0, 'steps').data.exercises[0]?.values).toEqual({});
+  });
+
+  it('is the same whatever the order of its keys, and with nulls for what is left out', () => {
+    const other = { data: { exercises: request.data.exercises, pageSize: 'A4', paper: 'p', set: null }, title: 'Harbour finds' };
+    expect(same(request, other as unknown as SheetRequest)).toBe(true);
+    expect(same(request, withValues(request, 0, { steps: { number: 6 } }))).toBe(false);
+  });
+});

@@ -1,0 +1,63 @@
+import type { Schemas } from '../api/client';
+
+export type SheetRequest = Schemas['SheetRequest'];
+export type SheetData = Schemas['SheetData'];
+export type ExerciseData = Schemas['ExerciseData'];
+export type Value = Schemas['ValueData'];
+export type Draft = Schemas['DraftView'];
+export type Planned = Schemas['ExerciseView'];
+type Kit = Schemas['KitView'];
+
+export const MOST_EXERCISES = 8;
+
+/** A new sheet: one exercise of a kind, on cartridge, for a class if there is one. */
+export function first(kit: Kit, kind: string, schoolClass: string | undefined): SheetRequest {
+  const paper = kit.papers.find((p) => p.tooth === 1) ?? kit.papers[0];
+  return {
+    data: {
+      paper: paper?.id ?? '',
+      pageSize: 'A4',
+      exercises: [{ kind, values: {} }],
+      ...(schoolClass ? { schoolClass } : {}),
+    },
+  };
+}
+
+export function fromSheet(sheet: Schemas['SheetView']): SheetRequest {
+  return { title: sheet.title, data: sheet.data };
+}
+
+/** True where two requests ask for the same, in whatever order their values stand. */
+export function same(a: SheetRequest, b: SheetRequest): boolean {
+  return stable(a) === stable(b);
+}
+
+function stable(value: unknown): string {
+  return JSON.stringify(value, (_, v: unknown) =>
+    v !== null && typeof v === 'object' && !Array.isArray(v)
+      ? Object.fromEntries(Object.entries(v).filter(([, x]) => x !== null && x !== undefined).sort(([x], [y]) => (x < y ? -1 : 1)))
+      : v,
+  );
+}
+
+/** A request with the values of one exercise changed. */
+export function withValues(request: SheetRequest, index: number, change: Record<string, Value>): SheetRequest {
+  return withExercises(
+    request,
+    request.data.exercises.map((e, i) => (i === index ? { ...e, values: { ...e.values, ...change } } : e)),
+  );
+}
+
+/** A request with one value of an exercise left to the plan again. */
+export function withoutValue(request: SheetRequest, index: number, name: string): SheetRequest {
+  return withExercises(
+    request,
+    request.data.exercises.map((e, i) =>
+      i === index ? { ...e, values: Object.fromEntries(Object.entries(e.values).filter(([key]) => key !== name)) } : e,
+    ),
+  );
+}
+
+export function withExercises(request: SheetRequest, exercises: ExerciseData[]): SheetRequest {
+  return { ...request, data: { ...request.data, exercises } };
+}
