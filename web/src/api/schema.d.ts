@@ -1113,7 +1113,7 @@ export interface components {
             /** Format: double */
             minutes: number;
             notes: string[];
-            palette: components["schemas"]["PencilView"][];
+            palette: components["schemas"]["PalettePencilView"][];
             parameters: components["schemas"]["ParameterView"][];
             problems: components["schemas"]["ValueProblemView"][];
             title: string;
@@ -1395,6 +1395,13 @@ export interface components {
             texts: components["schemas"]["TextView"][];
             /** Format: double */
             width: number;
+        };
+        PalettePencilView: {
+            code: string;
+            colour: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
         };
         PaperRequest: {
             /** Format: double */

@@ -179,7 +179,7 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
           {look.error && <Notice role="alert">▲ {look.error instanceof ApiError ? look.error.message : 'Grastel cannot be reached. Your stack is still here.'}</Notice>}
           {shown && <ToothSection section={shown.section} paper={paper?.colour ?? '#fff'} names={names} />}
         </Middle>
-        <Findings kit={kit} look={shown} names={names} steps={steps} onSteps={setSteps} goal={goal} onGoal={setGoal} onRemedy={adopt} />
+        <Findings kit={kit} paper={stack.paper} look={shown} names={names} steps={steps} onSteps={setSteps} goal={goal} onGoal={setGoal} onRemedy={adopt} />
       </Layout>
       {whatIf.data && <WhatIfRow variants={whatIf.data} stale={whatIf.isPlaceholderData || look.isPlaceholderData} onAdopt={adopt} />}
     </Place>

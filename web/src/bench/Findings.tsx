@@ -3,12 +3,15 @@ import styled from 'styled-components';
 import { colour, sizes, space } from '../design/tokens';
 import { GoalPicker } from './GoalPicker';
 import { HuePlot } from './HuePlot';
+import { Recipes } from './Recipes';
 import type { Goal, Kit, Look, StackData } from './stack';
 import { ValueLadder } from './ValueLadder';
 import { Warnings } from './Warnings';
 
 interface Props {
   kit: Kit;
+  /** The paper a recipe would be for. */
+  paper: string;
   look: Look | undefined;
   names: readonly string[];
   steps: number;
@@ -19,7 +22,7 @@ interface Props {
 }
 
 /** What is found out about the stack: figures, value, hue, distance to the goal, what to mind. */
-export const Findings = memo(function Findings({ kit, look, names, steps, onSteps, goal, onGoal, onRemedy }: Props) {
+export const Findings = memo(function Findings({ kit, paper, look, names, steps, onSteps, goal, onGoal, onRemedy }: Props) {
   return (
     <Side>
           {look && (
@@ -45,6 +48,7 @@ export const Findings = memo(function Findings({ kit, look, names, steps, onStep
             </>
           )}
           <GoalPicker kit={kit} goal={goal} found={look?.goal} onGoal={onGoal} />
+          {goal && <Recipes kit={kit} paper={paper} goal={goal} onTake={onRemedy} />}
           {look && <Warnings look={look} names={names} onRemedy={onRemedy} />}
         </Side>
   );

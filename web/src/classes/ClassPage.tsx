@@ -7,6 +7,7 @@ import { Button, LinkButton, Segments, Words } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { bandNames, count, type Band } from '../words/words';
+import { Method } from './Method';
 import { parsePeriods, periodWords } from './periods';
 
 /** One class: its students, its name and when it meets. */
@@ -98,6 +99,9 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
           ))}
         </Students>
       </div>
+      <Wide>
+        <Method key={`${open.method.join()}${String(open.namesHidden)}`} open={open} />
+      </Wide>
     </Sheet>
   );
 }
@@ -130,15 +134,17 @@ function Confirmable({ ask, label, warn, open, onOpen, onConfirm }: ConfirmableP
 const Sheet = styled.div`
   display: grid;
   grid-template-columns: minmax(220px, 320px) minmax(0, 1fr);
-  gap: ${space(8)};
+  gap: ${space(6)} ${space(8)};
+  align-content: start;
   padding: ${space(5)} ${space(6)};
   overflow: auto;
   @media (max-width: 720px) { grid-template-columns: minmax(0, 1fr); }
 `;
+const Wide = styled.div`grid-column: 1 / -1;`;
 const Column = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; & > button { align-self: flex-start; }`;
 const Count = styled.p`color: ${colour.muted}; font-size: ${sizes.small}; margin-bottom: ${space(2)};`;
 const Students = styled.ol`
-  margin: 0;
+  margin: 0 0 ${space(6)};
   padding: 0;
   list-style: none;
   columns: 2 280px;

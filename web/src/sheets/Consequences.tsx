@@ -142,7 +142,7 @@ const Table = styled.table`
   th { font-size: ${sizes.small}; font-weight: 400; color: ${colour.muted}; text-align: left; }
   td, th { padding: 3px ${space(1)}; border-bottom: 1px solid ${colour.line}; vertical-align: top; }
   td:first-child:not([colspan]) { max-width: 86px; }
-  td:last-child { white-space: nowrap; }
+  td:last-child:not([colspan]) { white-space: nowrap; }
 `;
 const Label = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted}; line-height: 1.2;`;
 const Line = styled.span`display: block; line-height: 1.35;`;

@@ -22,6 +22,9 @@ public final class Bench {
         if (only.isEmpty() || only.equals("layering")) {
             run(LayeringSpeed.class);
         }
+        if (only.isEmpty() || only.equals("recipes")) {
+            run(RecipeSpeed.class);
+        }
         if (only.isEmpty() || only.equals("reading")) {
             run(ReadingStages.class);
         }

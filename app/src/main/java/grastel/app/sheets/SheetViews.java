@@ -178,7 +178,7 @@ final class SheetViews {
             @NotNull List<UUID> pencils,
             @NotNull boolean mayBeLeftOpen) {}
 
-    record PencilView(
+    record PalettePencilView(
             @NotNull UUID id,
             @NotNull String code,
             @NotNull String name,
@@ -225,7 +225,7 @@ final class SheetViews {
             @NotNull List<ParameterView> parameters,
             @NotNull Map<String, ValueData> used,
             @NotNull List<ValueProblemView> problems,
-            @NotNull List<PencilView> palette,
+            @NotNull List<PalettePencilView> palette,
             @NotNull List<PlannedFieldView> fields,
             @NotNull List<PlannedGoalView> goals,
             @NotNull List<String> notes,
@@ -336,8 +336,8 @@ final class SheetViews {
         return all;
     }
 
-    private static PencilView pencil(Pencil p, Map<Pencil, UUID> ids) {
-        return new PencilView(
+    private static PalettePencilView pencil(Pencil p, Map<Pencil, UUID> ids) {
+        return new PalettePencilView(
                 ids.get(p), p.code(), p.name(), Srgb.of(p.masstone().toLab()).hex());
     }
 

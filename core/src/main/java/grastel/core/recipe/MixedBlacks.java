@@ -43,7 +43,7 @@ public final class MixedBlacks {
         }
         all.removeIf(m -> m.colour().lightness() > DARK_ENOUGH || m.colour().chroma() > NEUTRAL_ENOUGH);
         all.sort(Comparator.comparingDouble(
-                m -> m.colour().lightness() + 0.7 * m.colour().chroma()));
+                m -> m.colour().lightness() + 1.3 * m.colour().chroma()));
         return varied(all, most);
     }
 

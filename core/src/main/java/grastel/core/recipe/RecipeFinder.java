@@ -13,13 +13,13 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.PriorityQueue;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 
 /**
- * Finds stacks of layers for a wanted colour. A beam search over shared partial stacks: every stack that may be extended is
- * ranked by how near the best further layer could bring it, and only as many are extended as the work allowed permits. On
- * small sets that is all of them, so the search is exhaustive there.
+ * Finds stacks of layers for a wanted colour. A beam search over shared partial stacks: every pencil that may be laid over
+ * every stack is ranked by how near it leads to the target, and only as many are laid as the work allowed permits.
  */
 public final class RecipeFinder {
     public static final int MOST_LAYERS = 5;
@@ -31,10 +31,17 @@ public final class RecipeFinder {
     private static final double WORTH_SHOWING = 0.3;
 
     private static final int MOST_SHOWN = 6;
+    /** So few pencils are searched nearly through. */
+    private static final int FEW_PENCILS = 8;
+
+    private static final int TRIED_WITH_FEW = 5_000;
+    /** With more, the answer should not keep a teacher waiting. */
+    private static final int TRIED_PER_PENCIL = 250;
 
     private final Target target;
     private final Paper paper;
-    private final List<Move> moves;
+    private final List<Tool> tools;
+    private final int mostTried;
     private final Rules rules;
     private final Limits limits;
     private final List<Node> found = new ArrayList<>();
@@ -45,16 +52,23 @@ public final class RecipeFinder {
         this.paper = paper;
         this.rules = new Rules(method);
         this.limits = limits;
-        this.moves = pencils.stream()
+        this.tools = pencils.stream()
                 .filter(p -> !p.colourless())
-                .flatMap(p -> limits.grades().stream().map(g -> new Move(p, g)))
+                .map(p -> new Tool(
+                        p.masstone().toLab(),
+                        limits.grades().stream().map(g -> new Move(p, g)).toList()))
                 .toList();
+        this.mostTried = Math.min(limits.mostTried(), allowance(tools.size()));
+    }
+
+    private static int allowance(int pencils) {
+        return pencils <= FEW_PENCILS ? TRIED_WITH_FEW : TRIED_PER_PENCIL * pencils;
     }
 
     /**
      * @param mostLayers 1…5 single passes; the same pencil again counts as another
      * @param grades the pressures to be tried
-     * @param mostTried how many stacks may be tried
+     * @param mostTried how many stacks may be tried; fewer are where the set is small
      */
     public record Limits(int mostLayers, List<PressureGrade> grades, int mostTried) {
         /** Whisper, light, medium and full, up to four layers. */
@@ -156,12 +170,14 @@ public final class RecipeFinder {
         }
     }
 
-    /**
-     * A stack reached by the search. @param under the swatch before the last run of equal passes, which count as one layer;
-     * @param promise how near one more layer could bring it
-     */
-    private record Node(
-            List<Move> moves, Swatch under, int run, Swatch swatch, Lab colour, double error, double promise) {
+    /** A pencil with all its pressures. */
+    private record Tool(Lab masstone, List<Move> moves) {}
+
+    /** A pencil that may be laid over a stack. @param way distance of the target from where it leads */
+    private record Step(Node node, Tool tool, double way) {}
+
+    /** A stack reached by the search. @param under the swatch before the last run of equal passes, which are one layer */
+    private record Node(List<Move> moves, Swatch under, int run, Swatch swatch, Lab colour, double error) {
         boolean endsWith(Move move) {
             return !moves.isEmpty() && moves.get(moves.size() - 1) == move;
         }
@@ -170,29 +186,45 @@ public final class RecipeFinder {
     private void search(DoubleConsumer progress, BooleanSupplier cancelled) {
         Swatch bare = Swatch.bare(paper);
         List<Node> open = List.of(node(List.of(), bare, 0, bare));
-        for (int depth = 1; depth <= limits.mostLayers() && !open.isEmpty(); depth++) {
-            int left = (limits.mostTried() - tried) / (limits.mostLayers() - depth + 1);
+        for (int depth = 1; depth <= limits.mostLayers(); depth++) {
+            int allowed = (mostTried - tried) / (limits.mostLayers() - depth + 1);
             List<Node> next = new ArrayList<>();
-            if (moves.isEmpty()) {
-                return;
-            }
-            for (Node node : open.subList(0, Math.min(open.size(), Math.max(1, left / moves.size())))) {
+            for (Step step :
+                    promising(open, Math.max(1, allowed / limits.grades().size()))) {
                 if (cancelled.getAsBoolean()) {
                     throw new Cancelled();
                 }
-                extend(node, next);
+                extend(step, next);
             }
             found.addAll(next);
-            next.sort(Comparator.comparingDouble(Node::promise));
             open = next;
             progress.accept((double) depth / limits.mostLayers());
         }
     }
 
-    private void extend(Node node, List<Node> into) {
-        for (Move move : moves) {
-            if (rules.allow(node.moves(), move)) {
-                into.add(extended(node, move));
+    /** The steps that lead nearest to the target, at most so many. */
+    private List<Step> promising(List<Node> open, int most) {
+        PriorityQueue<Step> best =
+                new PriorityQueue<>(Comparator.comparingDouble(Step::way).reversed());
+        for (Node node : open) {
+            double furthest = Math.min(1, 1.4 * node.swatch().toothLeft());
+            for (Tool tool : tools) {
+                double way = distanceToWay(node.colour(), tool.masstone(), furthest);
+                if (best.size() < most) {
+                    best.add(new Step(node, tool, way));
+                } else if (way < best.element().way()) {
+                    best.remove();
+                    best.add(new Step(node, tool, way));
+                }
+            }
+        }
+        return List.copyOf(best);
+    }
+
+    private void extend(Step step, List<Node> into) {
+        for (Move move : step.tool().moves()) {
+            if (rules.allow(step.node().moves(), move)) {
+                into.add(extended(step.node(), move));
                 tried++;
             }
         }
@@ -208,21 +240,13 @@ public final class RecipeFinder {
 
     private Node node(List<Move> done, Swatch under, int run, Swatch swatch) {
         Lab colour = swatch.colour();
-        return new Node(done, under, run, swatch, colour, target.error(colour), promise(colour, swatch.toothLeft()));
+        return new Node(done, under, run, swatch, colour, target.error(colour));
     }
 
     /**
-     * How near the target lies to the straight ways from a colour to the masstones that may still be laid over it. Real
-     * layers bend aside and stop short, the more so the fuller the tooth; the rank is what counts, not the figure.
+     * How near the target lies to the straight way from a colour to a masstone that may be laid over it. Real layers bend
+     * aside and stop short, the more so the fuller the tooth; the rank is what counts, not the figure.
      */
-    private double promise(Lab colour, double toothLeft) {
-        double best = distance(colour, target.colour());
-        for (Move move : moves) {
-            best = Math.min(best, distanceToWay(colour, move.masstone, Math.min(1, 1.4 * toothLeft)));
-        }
-        return best;
-    }
-
     private double distanceToWay(Lab from, Lab to, double furthest) {
         double weight = lightnessWeight();
         double l = weight * (to.lightness() - from.lightness());
@@ -234,12 +258,6 @@ public final class RecipeFinder {
         double length = l * l + a * a + b * b;
         double share = length == 0 ? 0 : Math.min(furthest, Math.max(0, (l * wl + a * wa + b * wb) / length));
         return Math.sqrt(square(share * l - wl) + square(share * a - wa) + square(share * b - wb));
-    }
-
-    private double distance(Lab one, Lab two) {
-        return Math.sqrt(square(lightnessWeight() * (one.lightness() - two.lightness()))
-                + square(hueWeight() * (one.a() - two.a()))
-                + square(hueWeight() * (one.b() - two.b())));
     }
 
     private double lightnessWeight() {

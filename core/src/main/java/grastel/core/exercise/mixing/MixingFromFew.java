@@ -2,6 +2,7 @@ package grastel.core.exercise.mixing;
 
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
+import grastel.core.colour.PaintersWheel;
 import grastel.core.colour.Temperature;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
@@ -115,22 +116,23 @@ public final class MixingFromFew implements ExerciseKind {
                     }
                 }
             }
-            FieldPlan box =
-                    builder.box(String.valueOf(into.size() + 1), one.name() + " and " + other.name(), "", side, best);
+            FieldPlan box = builder.box(
+                    String.valueOf(into.size() + 1), "Mixtures", one.code() + " and " + other.code(), side, best);
             into.add(box);
             hueReached(builder, box, target);
         }
     }
 
     /**
-     * What light layers of both should come to: hue between the two on the shorter way, chroma that pencil mixtures keep,
+     * What light layers of both should come to: hue between the two on the wheel, chroma that pencil mixtures keep,
      * value between them, a little dark of being two.
      */
     private static Lab target(Pencil one, Pencil other, double share) {
         Lab a = PencilChoice.colour(one);
         Lab b = PencilChoice.colour(other);
-        double turn = Math.IEEEremainder(b.hueDegrees() - a.hueDegrees(), 360);
-        double hue = Math.toRadians(a.hueDegrees() + share * turn);
+        double place = PencilChoice.place(one);
+        double turn = Math.IEEEremainder(PencilChoice.place(other) - place, 360);
+        double hue = Math.toRadians(PaintersWheel.labHueOf(place + share * turn));
         double chroma = 0.62 * (a.chroma() + share * (b.chroma() - a.chroma()));
         double lightness = a.lightness() + share * (b.lightness() - a.lightness());
         return new Lab(lightness, chroma * Math.cos(hue), chroma * Math.sin(hue));

@@ -1,0 +1,97 @@
+import { useMutation } from '@tanstack/react-query';
+import { Button as AriaButton } from 'react-aria-components';
+import { useEffect, useRef, useState } from 'react';
+import styled from 'styled-components';
+import { ApiError, api, body, type Schemas } from '../api/client';
+import { Button, Segments, Select } from '../design/Controls';
+import { Notice } from '../design/States';
+import { Grained } from '../design/Swatch';
+import { colour, sizes, space } from '../design/tokens';
+import { layerManner, layerTitle, type Goal, type Kit, type StackData } from './stack';
+
+type Closeness = Schemas['RecipeRequest']['closeness'];
+const WHOLE = 'whole';
+
+interface Props {
+  kit: Kit;
+  paper: string;
+  goal: Goal;
+  onTake: (stack: StackData) => void;
+}
+
+/** Finds stacks for the goal colour: the nearest first, then those that take less time or leave more tooth. */
+export function Recipes({ kit, paper, goal, onTake }: Props) {
+  const [set, setSet] = useState(WHOLE);
+  const [closeness, setCloseness] = useState<Closeness>('VALUE_FIRST');
+  const find = useMutation({
+    mutationFn: () =>
+      body(
+        api.POST('/api/bench/recipes', {
+          body: { stack: { paper, layers: [] }, goal, closeness, mostLayers: 4, ...(set === WHOLE ? {} : { set }) },
+        }),
+      ),
+  });
+  const list = useRef<HTMLOListElement>(null);
+  useEffect(() => list.current?.scrollIntoView({ block: 'nearest' }), [find.data]);
+  return (
+    <Panel aria-label="Recipes for the goal">
+      <Select
+        label="Find it with"
+        value={set}
+        onChange={setSet}
+        choices={[{ id: WHOLE, name: 'the whole kit' }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
+      />
+      <Segments
+        label="Nearest in"
+        value={closeness}
+        onChange={setCloseness}
+        choices={[
+          { id: 'VALUE_FIRST', name: 'value first' },
+          { id: 'COLOUR', name: 'colour' },
+          { id: 'VALUE_ONLY', name: 'value' },
+        ]}
+      />
+      <Button onPress={() => find.mutate()} isDisabled={find.isPending}>
+        {find.isPending ? 'Trying stacks …' : 'Find a recipe'}
+      </Button>
+      {find.error && <Notice role="alert">▲ {find.error instanceof ApiError ? find.error.message : 'Grastel cannot be reached.'}</Notice>}
+      {find.data?.length === 0 && <p>No stack is allowed with these pencils.</p>}
+      <List ref={list}>
+        {find.data?.map((r, i) => (
+          <li key={i}>
+            <Take onPress={() => onTake(r.stack)} aria-label={`Take recipe ${String(i + 1)}: off by ${r.error.toFixed(1)}`}>
+              <Grained colour={r.colour} width={34} height={34} />
+              <span>
+                <b>off by {r.error.toFixed(1)}</b> · {r.minutes.toFixed(1)} min · tooth {Math.round(100 * r.toothLeft)} %
+                {r.stack.layers.map((layer, j) => (
+                  <Line key={j}>
+                    {layerTitle(layer, kit)}, {layerManner(layer).split(' · sharp')[0]}
+                  </Line>
+                ))}
+              </span>
+            </Take>
+          </li>
+        ))}
+      </List>
+    </Panel>
+  );
+}
+
+const Panel = styled.section`display: flex; flex-direction: column; gap: ${space(2)};`;
+const List = styled.ol`margin: 0; padding: 0; list-style: none;`;
+const Take = styled(AriaButton)`
+  display: flex;
+  gap: ${space(2)};
+  width: 100%;
+  padding: ${space(1)} 0;
+  border: 0;
+  border-bottom: 1px solid ${colour.line};
+  background: none;
+  color: ${colour.ink};
+  text-align: left;
+  font-size: ${sizes.small};
+  cursor: pointer;
+  &[data-hovered] { background: ${colour.wash}; }
+  &[data-focus-visible] { outline: 2px solid ${colour.ink}; outline-offset: 1px; }
+`;
+const Line = styled.span`display: block; color: ${colour.muted};`;
