@@ -299,7 +299,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export"];
+        get: operations["export_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -317,7 +317,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -333,7 +333,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview_1"];
+        post: operations["preview_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -814,6 +814,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["methodEffect"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/packs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheets/packs/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1332,6 +1364,16 @@ export interface components {
             namesHidden: boolean;
             schools: ("LIGHT_TO_DARK" | "DARKS_FIRST" | "OWN_COLOUR_FIRST" | "FOUNDATION_UNDER" | "DARK_OVER" | "SHARP_START" | "DULL_START" | "BURNISH_WHITE" | "BURNISH_BLENDER" | "BURNISH_TINT" | "BURNISH_OWN" | "BURNISH_LAST" | "BURNISH_MIDWAY" | "BLACK_MIXED" | "BLACK_ACCENTS" | "BLACK_FIRST" | "SOLVENT_NONE" | "SOLVENT_SPARING" | "SOLVENT_GENEROUS" | "LEAVE_PAPER" | "HOLD_WITH_WHITE" | "CLOSE_MATCH" | "VALUES_RIGHT" | "NO_ERASING" | "PUTTY_ERASER")[];
         };
+        MissingPaperView: {
+            key: string;
+            name: string;
+        };
+        MissingPencilView: {
+            colour: string;
+            key: string;
+            name: string;
+            standIns: components["schemas"]["StandInView"][];
+        };
         Names: {
             names: string;
         };
@@ -1353,6 +1395,14 @@ export interface components {
             /** Format: int32 */
             pages: number;
             problem?: string;
+        };
+        PackRequest: {
+            pack: string;
+        };
+        PackView: {
+            papers: components["schemas"]["MissingPaperView"][];
+            pencils: components["schemas"]["MissingPencilView"][];
+            titles: string[];
         };
         PageDetail: {
             boxes: components["schemas"]["BoxReadingView"][];
@@ -1810,6 +1860,16 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        StandInView: {
+            colour: string;
+            /** Format: double */
+            deltaHue: number;
+            /** Format: double */
+            deltaValue: number;
+            name: string;
+            /** Format: uuid */
+            pencil: string;
+        };
         StudentView: {
             /** Format: uuid */
             id: string;
@@ -1830,6 +1890,15 @@ export interface components {
             /** Format: double */
             error: number;
             pencil: components["schemas"]["PencilView"];
+        };
+        TakePackRequest: {
+            pack: string;
+            papers: {
+                [key: string]: string;
+            };
+            pencils: {
+                [key: string]: string;
+            };
         };
         TeacherView: {
             displayName: string;
@@ -2557,7 +2626,7 @@ export interface operations {
             };
         };
     };
-    export: {
+    export_1: {
         parameters: {
             query: {
                 format: "CGATS" | "CSV" | "GPL";
@@ -2580,7 +2649,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query: {
                 binder: "WAX" | "OIL";
@@ -2610,7 +2679,7 @@ export interface operations {
             };
         };
     };
-    preview_1: {
+    preview_2: {
         parameters: {
             query: {
                 range: string;
@@ -3494,6 +3563,76 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ChangedSheetView"][];
+                };
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query: {
+                sheets: string[];
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakePackRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetView"][];
+                };
+            };
+        };
+    };
+    preview_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PackRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PackView"];
                 };
             };
         };

@@ -53,7 +53,7 @@ export function Parameters({ kit, kinds, sheets, classes, open, request, onReque
           choices={[{ id: NONE, name: 'the usual' }, ...classes.map((c) => ({ id: c.id, name: c.name }))]}
         />
         <Select
-          label="Pencils at hand"
+          label="Set at hand"
           value={data.set ?? NONE}
           onChange={(id) => (id === NONE ? without('set') : set({ set: id }))}
           choices={[{ id: NONE, name: 'the whole kit' }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}

@@ -5,6 +5,7 @@ import { api, body, type Schemas } from '../api/client';
 import { Place } from '../design/Place';
 import { Failed, Loading } from '../design/States';
 import { Composer } from './Composer';
+import { PackImport } from './PackImport';
 import { first, fromSheet, same, type SheetRequest } from './draft';
 
 type Kit = Schemas['KitView'];
@@ -91,7 +92,19 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun 
   });
 
   return (
-    <Place title="Sheets" about={open ? `${open.title}, version ${open.version}${open.printed ? ', printed' : ''}` : 'A new sheet'}>
+    <Place
+      title="Sheets"
+      actions={
+        <>
+          <PackImport kit={kit} onTaken={() => void queries.invalidateQueries({ queryKey: ['sheets'] })} />
+          {sheets.length > 0 && (
+            <a href={`/api/sheets/packs?sheets=${(open ? [open] : sheets).map((s) => s.id).join(',')}`} download>
+              {open ? 'Export this sheet' : 'Export all sheets'}
+            </a>
+          )}
+        </>
+      }
+      about={open ? `${open.title}, version ${open.version}${open.printed ? ', printed' : ''}` : 'A new sheet'}>
       <Composer
         kit={kit}
         kinds={kinds}

@@ -60,6 +60,9 @@ class OwnershipTest extends DeskTest {
             "GET /api/classes/method-questions",
             "GET /api/sheets/kinds",
             "POST /api/sheets/method-effect",
+            "GET /api/sheets/packs",
+            "POST /api/sheets/packs",
+            "POST /api/sheets/packs/preview",
             "POST /api/sheets/preview",
             "GET /api/sheets/runs",
             "POST /api/returns",
@@ -219,6 +222,9 @@ class OwnershipTest extends DeskTest {
         UUID ownSheet = as(other, () -> sheets.create(null, scale("S07", 5, 20)).id());
         assertThat(post(other, "/api/sheets", sheetRequest(owner)))
                 .as("another's paper")
+                .hasStatus(404);
+        assertThat(get(other, "/api/sheets/packs?sheets={id}", run.sheet()))
+                .as("another's sheet in a pack")
                 .hasStatus(404);
         assertThat(post(
                         other,

@@ -9,17 +9,13 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The bench and the kit as a teacher uses them before a lesson. */
-class BenchAndKitTest {
+class BenchAndKitTest extends DemoTest {
     private static final int MEASURED_CHANGES = 40;
     private static final String CGATS = """
             CGATS.17
@@ -32,25 +28,10 @@ class BenchAndKitTest {
             END_DATA
             """;
 
-    @TempDir
-    static Path data;
-
-    private static RunningGrastel grastel;
-
-    @BeforeAll
-    static void start() {
-        grastel = RunningGrastel.on(data, "--spring.profiles.active=demo");
-    }
-
-    @AfterAll
-    static void stop() {
-        grastel.close();
-    }
-
     @Test
     void triesLayersByKeyboardAndKeepsThem() {
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
-            signIn(desk);
+            enter(desk);
             desk.go("Bench");
             swatch(desk).waitFor();
             desk.checkAccessibility("Bench");
@@ -67,7 +48,7 @@ class BenchAndKitTest {
     @Test
     void aChangeShowsAtOnce() {
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
-            signIn(desk);
+            enter(desk);
             desk.go("Bench");
             swatch(desk).waitFor();
             List<Double> times = changeAndMeasure(desk);
@@ -83,7 +64,7 @@ class BenchAndKitTest {
     @Test
     void importsMeasurementsAndCalibratesAPencil() {
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
-            signIn(desk);
+            enter(desk);
             desk.go("Kit");
             pencil(desk, "Buoy Red").waitFor();
             desk.checkAccessibility("Kit");
@@ -306,11 +287,5 @@ class BenchAndKitTest {
             }
         }
         throw new AssertionError("No way by Tab to “" + name + "”");
-    }
-
-    private static void signIn(Desk desk) {
-        desk.open("/");
-        desk.button("Sign in").click();
-        desk.heading("Today").waitFor();
     }
 }

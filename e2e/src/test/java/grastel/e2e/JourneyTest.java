@@ -7,31 +7,12 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import grastel.app.account.Accounts;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The demo from signing in to the wall, as its teacher goes through it. */
-class JourneyTest {
+class JourneyTest extends DemoTest {
     private static final double PATIENCE = 240_000;
-
-    @TempDir
-    static Path data;
-
-    private static RunningGrastel grastel;
-
-    @BeforeAll
-    static void start() {
-        grastel = RunningGrastel.on(data, "--spring.profiles.active=demo");
-    }
-
-    @AfterAll
-    static void stop() {
-        grastel.close();
-    }
 
     @Test
     void fromPlanToWall() {
@@ -48,10 +29,9 @@ class JourneyTest {
 
     private static void signIn(Desk desk) {
         desk.open("/");
-        assertThat(desk.page.getByText("kelp-rope-lantern-tide")).isVisible();
+        desk.button("Sign in").waitFor();
         desk.checkAccessibility("the entrance");
-        desk.button("Sign in").click();
-        desk.heading("Today").waitFor();
+        enter(desk);
         assertThat(desk.heading("8 Dunlin")).isVisible();
         desk.checkAccessibility("Today");
     }
@@ -64,18 +44,18 @@ class JourneyTest {
         assertThat(boxes).hasCount(6);
         desk.checkAccessibility("Sheets");
 
-        desk.page.getByLabel("Pencil").click();
+        desk.button(Pattern.compile("Pencil$")).click();
         desk.page
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("S03 Lamp Yellow"))
                 .click();
         assertThat(desk.page.getByText(Pattern.compile("Lamp Yellow (spans|hardly)")))
                 .isVisible();
-        desk.page.getByLabel("Pencil").click();
+        desk.button(Pattern.compile("Pencil$")).click();
         desk.page
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("S16 Tide Blue"))
                 .click();
 
-        desk.page.getByLabel("Print for").click();
+        desk.button(Pattern.compile("Print for$")).click();
         desk.page
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("8 Dunlin"))
                 .click();

@@ -1,0 +1,41 @@
+package grastel.app.sheets;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import grastel.core.colour.Lab;
+import grastel.core.page.PageSize;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Sheets to be carried from one Grastel to another, as {@code lesson-pack.schema.json} describes it. Pencils and papers are
+ * named by keys of the pack's own.
+ */
+record LessonPack(int grastelLessonPack, List<PackPencil> pencils, List<PackPaper> papers, List<PackSheet> sheets) {
+    static final int VERSION = 1;
+
+    record PackLab(double l, double a, double b) {
+        static PackLab of(Lab lab) {
+            return new PackLab(tenth(lab.lightness()), tenth(lab.a()), tenth(lab.b()));
+        }
+
+        Lab toLab() {
+            return new Lab(l, a, b);
+        }
+
+        private static double tenth(double value) {
+            return Math.round(value * 10) / 10.0;
+        }
+    }
+
+    record PackPencil(String key, String range, String code, String name, PackLab lab) {}
+
+    record PackPaper(String key, String name, PackLab lab, double tooth, double grainMm) {}
+
+    record PackSheet(String title, PageSize pageSize, String paper, List<PackExercise> exercises) {}
+
+    record PackExercise(String kind, Map<String, PackValue> values) {}
+
+    /** One of them. @param pencil a key */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record PackValue(Double number, String word, List<String> words, String pencil) {}
+}

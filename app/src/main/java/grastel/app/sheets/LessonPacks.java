@@ -1,0 +1,256 @@
+package grastel.app.sheets;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import grastel.app.kit.Kit;
+import grastel.app.kit.Kit.KitPaper;
+import grastel.app.kit.Kit.KitPencil;
+import grastel.app.platform.ApiProblem;
+import grastel.app.platform.ApiProblem.FieldProblem;
+import grastel.app.sheets.LessonPack.PackExercise;
+import grastel.app.sheets.LessonPack.PackLab;
+import grastel.app.sheets.LessonPack.PackPaper;
+import grastel.app.sheets.LessonPack.PackPencil;
+import grastel.app.sheets.LessonPack.PackSheet;
+import grastel.app.sheets.LessonPack.PackValue;
+import grastel.app.sheets.SheetData.ExerciseData;
+import grastel.app.sheets.SheetData.ValueData;
+import grastel.app.sheets.Sheets.SheetInfo;
+import grastel.core.colour.ColourDifference;
+import grastel.core.media.Pencil;
+import grastel.core.recipe.Substitutes;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Writes lesson packs and takes them in: all of a pack or nothing. */
+@Service
+@Transactional
+class LessonPacks {
+    private static final int MOST_SUBSTITUTES = 4;
+    private static final int MOST_PROBLEMS = 20;
+    /** A pencil of the same name is the same when its colour is this near, ΔE00. */
+    private static final double SAME = 4;
+
+    private final Sheets sheets;
+    private final Kit kit;
+    private final JsonMapper json;
+    private final Schema schema;
+
+    LessonPacks(Sheets sheets, Kit kit, JsonMapper json) {
+        this.sheets = sheets;
+        this.kit = kit;
+        this.json = json;
+        this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(resource("lesson-pack.schema.json"));
+    }
+
+    /** A pencil of the pack that the kit does not hold. */
+    record Missing(PackPencil pencil, List<Substitutes.Substitute> substitutes) {}
+
+    /** What a pack holds and lacks here. @param papers of the pack that the kit does not hold */
+    record Preview(LessonPack pack, List<Missing> pencils, List<PackPaper> papers) {}
+
+    String export(List<UUID> ids) {
+        Map<UUID, KitPencil> owned =
+                kit.pencils().stream().collect(Collectors.toMap(KitPencil::id, Function.identity()));
+        Map<UUID, PackPencil> pencils = new LinkedHashMap<>();
+        Map<UUID, PackPaper> papers = new LinkedHashMap<>();
+        List<PackSheet> packed = new ArrayList<>();
+        for (UUID id : ids) {
+            SheetInfo sheet = sheets.one(id);
+            SheetData data = sheet.data();
+            papers.computeIfAbsent(data.paper(), paper -> packed(kit.paper(paper), "paper " + (papers.size() + 1)));
+            packed.add(new PackSheet(
+                    sheet.title(),
+                    data.pageSize(),
+                    papers.get(data.paper()).key(),
+                    data.exercises().stream()
+                            .map(e -> packed(e, owned, pencils))
+                            .toList()));
+        }
+        return json.writerWithDefaultPrettyPrinter()
+                .writeValueAsString(new LessonPack(
+                        LessonPack.VERSION, List.copyOf(pencils.values()), List.copyOf(papers.values()), packed));
+    }
+
+    private static PackPaper packed(KitPaper p, String key) {
+        return new PackPaper(
+                key,
+                p.paper().name(),
+                PackLab.of(p.ground()),
+                p.paper().tooth().depth(),
+                p.paper().tooth().grainMm());
+    }
+
+    private static PackExercise packed(
+            ExerciseData exercise, Map<UUID, KitPencil> owned, Map<UUID, PackPencil> pencils) {
+        Map<String, PackValue> values = new LinkedHashMap<>();
+        exercise.values().forEach((name, v) -> {
+            String key = null;
+            if (v.pencil() != null && owned.containsKey(v.pencil())) {
+                KitPencil p = owned.get(v.pencil());
+                key = pencils.computeIfAbsent(
+                                p.id(),
+                                id -> new PackPencil(
+                                        p.range() + " " + p.pencil().code(),
+                                        p.range(),
+                                        p.pencil().code(),
+                                        p.pencil().name(),
+                                        PackLab.of(p.masstone())))
+                        .key();
+            }
+            if (v.pencil() == null || key != null) {
+                values.put(name, new PackValue(v.number(), v.word(), v.words(), key));
+            }
+        });
+        return new PackExercise(exercise.kind(), values);
+    }
+
+    /** @throws ApiProblem naming every place where the text is not a lesson pack */
+    Preview preview(String text) {
+        LessonPack pack = parsed(text);
+        List<Pencil> all = kit.pencils().stream().map(KitPencil::pencil).toList();
+        List<Missing> missing = pack.pencils().stream()
+                .filter(p -> owned(p).isEmpty())
+                .map(p -> new Missing(p, Substitutes.of(asPencil(p), all, MOST_SUBSTITUTES)))
+                .toList();
+        List<PackPaper> papers =
+                pack.papers().stream().filter(p -> owned(p).isEmpty()).toList();
+        return new Preview(pack, missing, papers);
+    }
+
+    /** @param pencils, papers what stands in for those the kit does not hold, by the pack's keys */
+    List<SheetInfo> take(String text, Map<String, UUID> pencils, Map<String, UUID> papers) {
+        LessonPack pack = parsed(text);
+        Map<String, UUID> pencilOf = new LinkedHashMap<>();
+        for (PackPencil p : pack.pencils()) {
+            pencilOf.put(p.key(), owned(p).orElseGet(() -> chosen(pencils, p.key(), "pencil " + p.name())));
+        }
+        Map<String, UUID> paperOf = new LinkedHashMap<>();
+        for (PackPaper p : pack.papers()) {
+            paperOf.put(p.key(), owned(p).orElseGet(() -> chosen(papers, p.key(), "paper " + p.name())));
+        }
+        return pack.sheets().stream()
+                .map(s -> sheets.create(
+                        s.title(),
+                        new SheetData(
+                                null,
+                                null,
+                                known(paperOf, s.paper(), "paper"),
+                                s.pageSize(),
+                                s.exercises().stream()
+                                        .map(e -> unpacked(e, pencilOf))
+                                        .toList())))
+                .toList();
+    }
+
+    private static UUID chosen(Map<String, UUID> stands, String key, String what) {
+        return Optional.ofNullable(stands.get(key))
+                .orElseThrow(() -> ApiProblem.invalid(
+                        "pencils." + key,
+                        "MISSING",
+                        "Your kit does not hold the " + what + ". Choose what stands in."));
+    }
+
+    private static UUID known(Map<String, UUID> by, String key, String what) {
+        return Optional.ofNullable(by.get(key))
+                .orElseThrow(() -> ApiProblem.invalid(
+                        "pack",
+                        "UNKNOWN_KEY",
+                        "The pack names a " + what + " “" + key + "” that it does not describe."));
+    }
+
+    private static ExerciseData unpacked(PackExercise e, Map<String, UUID> pencilOf) {
+        Map<String, ValueData> values = new LinkedHashMap<>();
+        e.values()
+                .forEach((name, v) -> values.put(
+                        name,
+                        new ValueData(
+                                v.number(),
+                                v.word(),
+                                v.words(),
+                                v.pencil() == null ? null : known(pencilOf, v.pencil(), "pencil"))));
+        return new ExerciseData(e.kind(), values);
+    }
+
+    private LessonPack parsed(String text) {
+        JsonNode version;
+        try {
+            version = json.readTree(text).path("grastelLessonPack");
+        } catch (JacksonException e) {
+            throw ApiProblem.invalid("pack", "NOT_JSON", "This is not JSON: " + e.getOriginalMessage());
+        }
+        if (version.isNumber() && version.asInt() != LessonPack.VERSION) {
+            throw ApiProblem.invalid(
+                    "pack",
+                    "UNKNOWN_VERSION",
+                    "This pack is of version " + version.asInt() + "; this Grastel reads version 1.");
+        }
+        List<FieldProblem> problems = schema.validate(text, InputFormat.JSON).stream()
+                .limit(MOST_PROBLEMS)
+                .map(e -> new FieldProblem(
+                        "pack" + e.getInstanceLocation(), "SCHEMA", e.getInstanceLocation() + ": " + e.getMessage()))
+                .toList();
+        if (!problems.isEmpty()) {
+            throw new ApiProblem(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "INVALID",
+                    "This is not a lesson pack: " + problems.get(0).message(),
+                    problems);
+        }
+        return json.readValue(text, LessonPack.class);
+    }
+
+    private Optional<UUID> owned(PackPencil p) {
+        Optional<KitPencil> sameCode = kit.pencils().stream()
+                .filter(k -> k.range().equals(p.range()) && k.pencil().code().equals(p.code()))
+                .findFirst();
+        return sameCode.or(() -> kit.pencils().stream()
+                        .filter(k -> k.pencil().name().equals(p.name()))
+                        .filter(k ->
+                                ColourDifference.ciede2000(k.masstone(), p.lab().toLab()) < SAME)
+                        .findFirst())
+                .map(KitPencil::id);
+    }
+
+    private Optional<UUID> owned(PackPaper p) {
+        return kit.papers().stream()
+                .filter(k -> k.paper().name().equals(p.name()))
+                .min(Comparator.comparingDouble(
+                        k -> ColourDifference.ciede2000(k.ground(), p.lab().toLab())))
+                .map(KitPaper::id);
+    }
+
+    private static Pencil asPencil(PackPencil p) {
+        return Pencil.of(p.code(), p.name(), Pencil.Binder.WAX, p.lab().toLab(), 0.5, 1);
+    }
+
+    private static String resource(String name) {
+        try (InputStream in =
+                Objects.requireNonNull(LessonPacks.class.getResourceAsStream("/grastel/app/sheets/" + name), name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,170 @@
+package grastel.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+
+/** Composing sheets of many kinds. */
+class SheetsPlaceTest extends DemoTest {
+    private static final String PACK = """
+            {
+              "grastelLessonPack": 1,
+              "pencils": [
+                {"key": "green", "range": "Elsewhere", "code": "E9", "name": "Wreck Green", "lab": {"l": 34, "a": -20, "b": 14}}
+              ],
+              "papers": [
+                {"key": "p", "name": "Harbour Cartridge", "lab": {"l": 95, "a": 0, "b": 2}, "tooth": 1, "grainMm": 0.3}
+              ],
+              "sheets": [
+                {"title": "Wreck in five steps", "pageSize": "A4", "paper": "p",
+                 "exercises": [{"kind": "pressure-scale", "values": {"pencil": {"pencil": "green"}, "steps": {"number": 4}}}]}
+              ]
+            }
+            """;
+
+    @Test
+    void composesATintHueShadeSheetByKeyboardAndPrintsIt() throws IOException {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Sheets");
+            Locator kind = desk.button(Pattern.compile("Exercise$"));
+            kind.focus();
+            chooseByKeyboard(desk, "Tint");
+            desk.heading("Tint, hue, shade").waitFor();
+            Locator fields = desk.page.locator("[data-box]");
+            assertThat(fields).not().hasCount(0);
+            desk.checkAccessibility("Sheets, tint hue shade");
+
+            desk.page.getByRole(AriaRole.CHECKBOX, named("brown")).focus();
+            desk.page.keyboard().press("Space");
+            assertThat(desk.page.getByText("19").first()).isVisible();
+            desk.page.getByLabel("Title").fill("Harbour colours");
+
+            Locator printFor = desk.button(Pattern.compile("Print for$"));
+            printFor.focus();
+            chooseByKeyboard(desk, "10 Avocet");
+            Locator print = desk.button(Pattern.compile("Print \\d+ pages"));
+            assertThat(print).isEnabled();
+            print.focus();
+            desk.page.keyboard().press("Enter");
+            Locator pdf = desk.page.getByRole(AriaRole.LINK, named("Open the PDF"));
+            pdf.waitFor();
+            checkPdf(desk.page
+                    .request()
+                    .get(grastel.address() + pdf.getAttribute("href"))
+                    .body());
+            Locator teacher = desk.page.getByRole(AriaRole.LINK, named("Answers and rubric"));
+            byte[] answers = desk.page
+                    .request()
+                    .get(grastel.address() + teacher.getAttribute("href"))
+                    .body();
+            try (PDDocument document = Loader.loadPDF(answers)) {
+                assertThat(new PDFTextStripper().getText(document)).contains("Hue holds", "School rules");
+            }
+            desk.checkQuiet();
+        }
+    }
+
+    /** Types the beginning of an option's name and takes it. */
+    private static void chooseByKeyboard(Desk desk, String beginning) {
+        desk.page.keyboard().press("Enter");
+        desk.page.getByRole(AriaRole.LISTBOX).waitFor();
+        desk.page.keyboard().type(beginning);
+        desk.page.keyboard().press("Enter");
+    }
+
+    private static void checkPdf(byte[] file) throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(file)) {
+            assertThat(pdf.getNumberOfPages() % 14)
+                    .as("all pages for each of 14 students")
+                    .isZero();
+            assertThat(pdf.getPage(0).getMediaBox().getHeight() / 72 * 25.4).isCloseTo(297, within(0.1));
+            PDFTextStripper text = new PDFTextStripper();
+            text.setEndPage(1);
+            assertThat(text.getText(pdf)).contains("Harbour colours", "tint", "shade", "1 / 2", "School rules");
+        }
+    }
+
+    @Test
+    void anInfeasibleScaleIsToldAndMendedWithOnePress() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Sheets");
+            desk.page.locator("[data-box]").first().waitFor();
+            desk.button(Pattern.compile("Pencil$")).click();
+            desk.page.getByRole(AriaRole.OPTION, named("S05 Apricot Float")).click();
+            for (int i = 5; i < 11; i++) {
+                desk.button("Increase Steps (3–11)").click();
+            }
+            assertThat(desk.page.getByText(
+                            Pattern.compile("Apricot Float spans \\d clear steps on this paper; 11 are asked")))
+                    .isVisible();
+            Locator remedy = desk.button(Pattern.compile("11 → \\d steps"));
+            int possible = Integer.parseInt(remedy.innerText().replaceAll(".*→ (\\d) .*", "$1"));
+            remedy.click();
+            assertThat(desk.page.locator("[data-box]")).hasCount(possible);
+            assertThat(desk.page.getByText("Every field can be done")).isVisible();
+
+            desk.button("Add an exercise").click();
+            assertThat(desk.page.getByText("A1").first()).isVisible();
+            desk.checkQuiet();
+        }
+    }
+
+    @Test
+    void aPackWithAMissingPencilOffersStandIns() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Sheets");
+            desk.button("Import a pack").click();
+            desk.page
+                    .locator("input[type=file]")
+                    .setInputFiles(
+                            new FilePayload("broken.json", "application/json", "{".getBytes(StandardCharsets.UTF_8)));
+            assertThat(desk.page.getByText("Nothing was taken in")).isVisible();
+            desk.page
+                    .locator("input[type=file]")
+                    .setInputFiles(
+                            new FilePayload("pack.json", "application/json", PACK.getBytes(StandardCharsets.UTF_8)));
+            assertThat(desk.page.getByText("In place of Wreck Green")).isVisible();
+            desk.checkAccessibility("Sheets, pack");
+            desk.button("Take 1 sheet in").click();
+            desk.button(Pattern.compile("Sheet$")).click();
+            desk.page.getByRole(AriaRole.OPTION, named("Wreck in five steps")).click();
+            assertThat(desk.page.locator("[data-box]")).hasCount(4);
+            desk.checkQuiet();
+        }
+    }
+
+    @Test
+    void aMethodSaysWhatItWouldChange() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Classes");
+            desk.page.getByRole(AriaRole.LINK, named("8 Dunlin")).first().click();
+            desk.page.getByText("complement or dark over").click();
+            assertThat(desk.page.getByText("No sheet of this class would change."))
+                    .isVisible();
+            desk.checkAccessibility("Classes, method");
+            desk.button("Keep the method").click();
+            assertThat(desk.button("Keep the method")).isDisabled();
+            desk.checkQuiet();
+        }
+    }
+
+    private static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name);
+    }
+}

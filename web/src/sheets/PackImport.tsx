@@ -1,0 +1,100 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Dialog, DialogTrigger, FileTrigger, Popover } from 'react-aria-components';
+import styled from 'styled-components';
+import { ApiError, api, body, type Schemas } from '../api/client';
+import { Button, LinkButton, MainButton, Select } from '../design/Controls';
+import { Notice } from '../design/States';
+import { Grained } from '../design/Swatch';
+import { colour, space } from '../design/tokens';
+import { count } from '../words/words';
+import { signed } from '../bench/words';
+
+interface Props {
+  kit: Schemas['KitView'];
+  onTaken: () => void;
+}
+
+/** Takes a lesson pack in: first what it holds and lacks, then, with stand-ins chosen, all of it or nothing. */
+export function PackImport({ kit, onTaken }: Props) {
+  const [pack, setPack] = useState<string>();
+  const [open, setOpen] = useState(false);
+  const [pencils, setPencils] = useState<Record<string, string>>({});
+  const [papers, setPapers] = useState<Record<string, string>>({});
+  const preview = useMutation({
+    mutationFn: async (file: File) => {
+      const text = await file.text();
+      setPack(text);
+      return body(api.POST('/api/sheets/packs/preview', { body: { pack: text } }));
+    },
+    onSuccess: (seen) => {
+      setPencils(Object.fromEntries(seen.pencils.flatMap((p) => (p.standIns[0] ? [[p.key, p.standIns[0].pencil]] : []))));
+      setPapers(Object.fromEntries(seen.papers.map((p) => [p.key, kit.papers[0]?.id ?? ''])));
+    },
+  });
+  const take = useMutation({
+    mutationFn: () => body(api.POST('/api/sheets/packs', { body: { pack: pack ?? '', pencils, papers } })),
+    onSuccess: () => {
+      setOpen(false);
+      preview.reset();
+      onTaken();
+    },
+  });
+  const error = take.error ?? preview.error;
+  const seen = preview.data;
+  return (
+    <DialogTrigger isOpen={open} onOpenChange={setOpen}>
+      <LinkButton>Import a pack</LinkButton>
+      <Panel placement="bottom end">
+        <Dialog aria-label="Import a lesson pack">
+          <Column>
+            <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={(files) => files?.[0] && preview.mutate(files[0])}>
+              <Button>Choose a lesson pack</Button>
+            </FileTrigger>
+            {error && (
+              <Notice role="alert">
+                ▲ {error instanceof ApiError ? error.message : 'Grastel cannot be reached.'} Nothing was taken in.
+              </Notice>
+            )}
+            {seen && (
+              <>
+                <p>
+                  <b>{count(seen.titles.length, 'sheet')}</b>: {seen.titles.join(', ')}
+                </p>
+                {seen.pencils.map((p) => (
+                  <Select
+                    key={p.key}
+                    label={`In place of ${p.name}, which your kit does not hold`}
+                    value={pencils[p.key] ?? null}
+                    onChange={(id) => setPencils({ ...pencils, [p.key]: id })}
+                    choices={p.standIns.map((s) => ({
+                      id: s.pencil,
+                      name: s.name,
+                      note: `value ${signed(s.deltaValue)}, hue ${signed(s.deltaHue)}°`,
+                      mark: <Grained colour={s.colour} />,
+                    }))}
+                  />
+                ))}
+                {seen.papers.map((p) => (
+                  <Select
+                    key={p.key}
+                    label={`In place of the paper ${p.name}`}
+                    value={papers[p.key] ?? null}
+                    onChange={(id) => setPapers({ ...papers, [p.key]: id })}
+                    choices={kit.papers.map((x) => ({ id: x.id, name: x.name }))}
+                  />
+                ))}
+                <MainButton onPress={() => take.mutate()} isDisabled={take.isPending}>
+                  Take {count(seen.titles.length, 'sheet')} in
+                </MainButton>
+              </>
+            )}
+          </Column>
+        </Dialog>
+      </Panel>
+    </DialogTrigger>
+  );
+}
+
+const Panel = styled(Popover)`width: 380px; border: 1px solid ${colour.ink}; background: ${colour.raised};`;
+const Column = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; padding: ${space(4)};`;
