@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Dialog, DialogTrigger, FileTrigger, Popover } from 'react-aria-components';
+import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { Button, LinkButton, MainButton, Select } from '../design/Controls';
@@ -43,10 +43,12 @@ export function PackImport({ kit, onTaken }: Props) {
   const error = take.error ?? preview.error;
   const seen = preview.data;
   return (
-    <DialogTrigger isOpen={open} onOpenChange={setOpen}>
-      <LinkButton>Import a pack</LinkButton>
-      <Panel placement="bottom end">
-        <Dialog aria-label="Import a lesson pack">
+    <Corner>
+      <LinkButton onPress={() => setOpen(!open)} aria-expanded={open}>
+        Import a pack
+      </LinkButton>
+      {open && (
+        <Panel aria-label="Import a lesson pack">
           <Column>
             <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={(files) => files?.[0] && preview.mutate(files[0])}>
               <Button>Choose a lesson pack</Button>
@@ -89,12 +91,22 @@ export function PackImport({ kit, onTaken }: Props) {
                 </MainButton>
               </>
             )}
+            <LinkButton onPress={() => setOpen(false)}>Close</LinkButton>
           </Column>
-        </Dialog>
-      </Panel>
-    </DialogTrigger>
+        </Panel>
+      )}
+    </Corner>
   );
 }
 
-const Panel = styled(Popover)`width: 380px; border: 1px solid ${colour.ink}; background: ${colour.raised};`;
+const Corner = styled.div`position: relative;`;
+const Panel = styled.section`
+  position: absolute;
+  right: 0;
+  top: 100%;
+  z-index: 5;
+  width: 380px;
+  border: 1px solid ${colour.ink};
+  background: ${colour.raised};
+`;
 const Column = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; padding: ${space(4)};`;

@@ -28,7 +28,7 @@ export function PagePreview({ page, exercises, grainMm, filled, stale }: Props) 
   const fields = new Map(exercises.flatMap((e) => e.fields).map((f) => [f.id, f]));
   const flagged = new Set(exercises.flatMap((e) => e.findings).map((f) => f.field));
   return (
-    <Sheet viewBox={`0 0 ${page.width} ${page.height}`} role="img" aria-label={`The page: ${page.fields.length} fields`} $stale={stale}>
+    <Sheet viewBox={`0 0 ${page.width} ${page.height}`} role="img" aria-label={`The page: ${page.fields.length} fields`} data-kinds={exercises.map((e) => e.kind.name).join(', ')} $stale={stale}>
       <defs>
         {grains.map((g) => (
           <filter key={g.id} id={g.id} x="0" y="0" width="100%" height="100%">

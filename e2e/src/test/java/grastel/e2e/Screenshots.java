@@ -3,13 +3,31 @@ package grastel.e2e;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import grastel.app.account.Accounts;
+import grastel.app.classes.Classes;
+import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
+import grastel.app.sheets.SheetData;
+import grastel.app.sheets.SheetData.ExerciseData;
 import grastel.app.sheets.Sheets;
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExerciseKinds;
+import grastel.core.page.PageSize;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.io.TempDir;
@@ -18,6 +36,7 @@ import org.junit.jupiter.api.io.TempDir;
 @EnabledIfSystemProperty(named = "grastel.shots", matches = "true")
 class Screenshots {
     private static final Path FOLDER = Path.of("..", "docs", "screenshots");
+    private static final Path EXERCISES = Path.of("..", "docs", "exercises");
 
     @TempDir
     Path data;
@@ -47,12 +66,9 @@ class Screenshots {
             desk.page.getByAltText("Box 7").waitFor();
             take(desk, "student");
             desk.go("Sheets");
-            desk.page.getByLabel("Sheet").first().click();
-            desk.page
-                    .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Pressure scale in Buoy Red"))
-                    .click();
-            desk.page.locator("rect[data-box]").nth(6).waitFor();
-            take(desk, "sheets");
+            compose(desk, "Tint, hue, shade", "sheets");
+            compose(desk, "Form study", "sheets-form");
+            compose(desk, "Two-colour fade", "sheets-fade");
             desk.go("Bench");
             desk.page.locator("[aria-label='What if'][data-stale=false]").waitFor();
             take(desk, "bench");
@@ -74,10 +90,62 @@ class Screenshots {
                     .click();
             desk.heading("8 Dunlin").waitFor();
             take(desk, "classes");
+            desk.page
+                    .getByText("sparing", new Page.GetByTextOptions().setExact(true))
+                    .click();
+            desk.page
+                    .getByText("Solvent", new Page.GetByTextOptions().setExact(true))
+                    .scrollIntoViewIfNeeded();
+            take(desk, "method");
+            desk.button("Keep the method").click();
+            desk.page.waitForTimeout(1000);
+            exercisePages(grastel, desk);
             desk.go("Today");
             desk.heading("8 Dunlin").waitFor();
             take(desk, "today");
         }
+    }
+
+    private static void compose(Desk desk, String kind, String name) {
+        desk.button(Pattern.compile("Exercise$")).click();
+        desk.page
+                .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(kind))
+                .click();
+        desk.page.locator("[data-kinds='" + kind + "']").waitFor();
+        take(desk, name);
+    }
+
+    /** The first page of each kind, filled as predicted, for docs/exercises.md. */
+    private static void exercisePages(RunningGrastel grastel, Desk desk) {
+        SignedIn teacher = grastel.bean(Accounts.class).all().get(0);
+        Sheets sheets = grastel.bean(Sheets.class);
+        for (ExerciseKind kind : ExerciseKinds.all()) {
+            UUID sheet = Ownership.as(teacher.id(), () -> sheets.create(kind.name(), dataOf(grastel, kind)))
+                    .id();
+            byte[] pdf = desk.page
+                    .request()
+                    .get(grastel.address() + "/api/sheets/" + sheet + "/teacher.pdf")
+                    .body();
+            try (PDDocument document = Loader.loadPDF(pdf)) {
+                BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, 56);
+                Files.createDirectories(EXERCISES);
+                ImageIO.write(page, "png", EXERCISES.resolve(kind.id() + ".png").toFile());
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+    }
+
+    private static SheetData dataOf(RunningGrastel grastel, ExerciseKind kind) {
+        String paper = kind.id().equals("toned-scale") ? "Drift Brown" : "Harbour Cartridge";
+        UUID on = grastel.bean(Kit.class).papers().stream()
+                .filter(p -> p.paper().name().equals(paper))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        UUID dunlin =
+                grastel.bean(Classes.class).byName("8 Dunlin").orElseThrow().id();
+        return new SheetData(dunlin, null, on, PageSize.A4, List.of(new ExerciseData(kind.id(), Map.of())));
     }
 
     private static void chooseDunlin(Desk desk) {

@@ -36,12 +36,15 @@ public record Ladder(double nearly, double secure, double beyond) {
                 <= plusMinus;
     }
 
-    /** These thresholds as they are held against a band: eased for first steps, tightened for the advanced. */
+    /**
+     * These thresholds as they are held against a band: eased for first steps, tightened for the advanced; rising ones by the
+     * root only, as many are shares that end at 100 %.
+     */
     public Ladder of(GradeBand band) {
         double ease = band.ease();
         return nearly > beyond
                 ? new Ladder(nearly * ease, secure * ease, beyond * ease)
-                : new Ladder(nearly / ease, secure / ease, beyond / ease);
+                : new Ladder(nearly / Math.sqrt(ease), secure / Math.sqrt(ease), beyond / Math.sqrt(ease));
     }
 
     private boolean reaches(double figure, double threshold) {

@@ -68,6 +68,22 @@ public final class PlanBuilder {
         return new Step(Technique.SOLVENT, -1, null, 1, Stroke.CIRCLES, DULL, Span.WHOLE);
     }
 
+    /** Light layers of two pencils, shared out by turns so that neither lies on top of all of the other. */
+    public List<Step> byTurns(Pencil first, int firstLayers, Pencil second, int secondLayers) {
+        List<Step> layers = new ArrayList<>();
+        light(layers, first, (firstLayers + 1) / 2);
+        light(layers, second, (secondLayers + 1) / 2);
+        light(layers, first, firstLayers / 2);
+        light(layers, second, secondLayers / 2);
+        return layers;
+    }
+
+    private void light(List<Step> layers, Pencil pencil, int passes) {
+        if (passes > 0) {
+            layers.add(colour(pencil, PressureGrade.LIGHT, passes));
+        }
+    }
+
     /** Found layers as steps. */
     public List<Step> steps(List<Layer> layers) {
         return layers.stream()

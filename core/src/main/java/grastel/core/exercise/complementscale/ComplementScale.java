@@ -97,24 +97,10 @@ public final class ComplementScale implements ExerciseKind {
         return own + " : " + (PASSES - own);
     }
 
-    /** Passes shared out by the step, laid by turns so that neither colour lies on top of all of the other. */
+    /** Passes shared out by the step. */
     private static List<Step> mixed(PlanBuilder builder, Pencil colour, Pencil complement, int i, int steps) {
         int own = PASSES * (steps - 1 - i) / (steps - 1);
-        int other = PASSES - own;
-        List<Step> layers = new ArrayList<>();
-        int first = (own + 1) / 2;
-        int second = (other + 1) / 2;
-        add(layers, builder, colour, first);
-        add(layers, builder, complement, second);
-        add(layers, builder, colour, own - first);
-        add(layers, builder, complement, other - second);
-        return layers;
-    }
-
-    private static void add(List<Step> layers, PlanBuilder builder, Pencil pencil, int passes) {
-        if (passes > 0) {
-            layers.add(builder.colour(pencil, PressureGrade.LIGHT, passes));
-        }
+        return builder.byTurns(colour, own, complement, PASSES - own);
     }
 
     private static List<FieldPlan> shadows(

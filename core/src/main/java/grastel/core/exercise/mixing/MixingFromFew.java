@@ -16,7 +16,6 @@ import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
-import grastel.core.layering.PressureGrade;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.MixedBlacks;
 import java.util.ArrayList;
@@ -145,27 +144,10 @@ public final class MixingFromFew implements ExerciseKind {
         for (int of = Math.max(1, (int) Math.floor(share * layers));
                 of <= Math.min(layers - 1, share * layers + 1);
                 of++) {
-            ways.add(byTurns(builder, one, layers - of, other, of));
-            ways.add(byTurns(builder, other, of, one, layers - of));
+            ways.add(builder.byTurns(one, layers - of, other, of));
+            ways.add(builder.byTurns(other, of, one, layers - of));
         }
         return ways;
-    }
-
-    private static List<Step> byTurns(PlanBuilder builder, Pencil first, int firstLayers, Pencil second, int layers) {
-        List<Step> steps = new ArrayList<>();
-        int firstHalf = (firstLayers + 1) / 2;
-        int secondHalf = (layers + 1) / 2;
-        add(steps, builder, first, firstHalf);
-        add(steps, builder, second, secondHalf);
-        add(steps, builder, first, firstLayers - firstHalf);
-        add(steps, builder, second, layers - secondHalf);
-        return steps;
-    }
-
-    private static void add(List<Step> steps, PlanBuilder builder, Pencil pencil, int passes) {
-        if (passes > 0) {
-            steps.add(builder.colour(pencil, PressureGrade.LIGHT, passes));
-        }
     }
 
     private static void hueReached(PlanBuilder builder, FieldPlan box, Lab target) {
