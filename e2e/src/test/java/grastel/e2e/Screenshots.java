@@ -90,9 +90,7 @@ class Screenshots {
                     .click();
             desk.heading("8 Dunlin").waitFor();
             take(desk, "classes");
-            desk.page
-                    .getByText("sparing", new Page.GetByTextOptions().setExact(true))
-                    .click();
+            desk.page.getByText("Dissolve where smoothness matters").click();
             desk.page
                     .getByText("Solvent", new Page.GetByTextOptions().setExact(true))
                     .scrollIntoViewIfNeeded();
