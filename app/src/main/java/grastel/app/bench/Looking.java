@@ -12,13 +12,13 @@ import grastel.app.bench.LookViews.ToothBandView;
 import grastel.app.bench.LookViews.ToothColumnView;
 import grastel.app.bench.LookViews.WarningView;
 import grastel.app.bench.LookViews.WhatIfView;
-import grastel.app.kit.Kit;
 import grastel.app.platform.Png;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.colour.Srgb;
 import grastel.core.colour.ValueLadder;
 import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.PencilChoice;
 import grastel.core.layering.Advice;
 import grastel.core.layering.Effort;
 import grastel.core.layering.Layer;
@@ -118,8 +118,8 @@ class Looking {
         double grain = laid.stack().paper().tooth().grainMm();
         return WhatIf.around(
                         laid.stack(),
-                        Kit.white(laid.ids().keySet()),
-                        Kit.blender(laid.ids().keySet()))
+                        PencilChoice.white(laid.ids().keySet()),
+                        PencilChoice.blender(laid.ids().keySet()))
                 .stream()
                 .map(v -> {
                     Lab colour = v.swatch().colour();

@@ -15,8 +15,6 @@ import grastel.core.media.PencilSet;
 import grastel.core.media.ShippedKit;
 import grastel.core.media.Tooth;
 import java.util.ArrayList;
-import java.util.Collection;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +29,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Kit {
-    private static final double WHITEST = 88;
     private static final int NEW_LEAD_MM = 170;
 
     private final OwnedPencils pencils;
@@ -105,23 +102,6 @@ public class Kit {
 
     public List<KitSet> sets() {
         return sets.findAllByOrderByName().stream().map(Kit::info).toList();
-    }
-
-    /** The whitest of some pencils, which burnishes in white, if any is white. */
-    public static Optional<Pencil> white(Collection<Pencil> pencils) {
-        return pencils.stream()
-                .filter(p -> !p.colourless())
-                .max(Comparator.comparingDouble(Kit::lightness))
-                .filter(p -> lightness(p) > WHITEST);
-    }
-
-    /** A colourless blender among some pencils, if there is one. */
-    public static Optional<Pencil> blender(Collection<Pencil> pencils) {
-        return pencils.stream().filter(Pencil::colourless).findFirst();
-    }
-
-    private static double lightness(Pencil pencil) {
-        return pencil.masstone().toLab().lightness();
     }
 
     KitPencil add(PencilData data) {

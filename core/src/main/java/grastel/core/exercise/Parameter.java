@@ -2,6 +2,7 @@ package grastel.core.exercise;
 
 import grastel.core.media.Pencil;
 import java.util.List;
+import java.util.function.Function;
 
 /** Something that can be chosen for an exercise, and what may be chosen. */
 public sealed interface Parameter {
@@ -47,8 +48,12 @@ public sealed interface Parameter {
     record Option(String id, String label) {
         /** One option for each constant, its label in small letters. */
         public static <E extends Enum<E>> List<Option> of(Class<E> constants) {
+            return of(constants, Option::spoken);
+        }
+
+        public static <E extends Enum<E>> List<Option> of(Class<E> constants, Function<E, String> words) {
             return List.of(constants.getEnumConstants()).stream()
-                    .map(c -> new Option(c.name(), spoken(c)))
+                    .map(c -> new Option(c.name(), words.apply(c)))
                     .toList();
         }
 

@@ -4,6 +4,7 @@ import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
 import grastel.core.media.ColourFamily;
 import grastel.core.media.Pencil;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -17,14 +18,15 @@ public final class PencilChoice {
     private PencilChoice() {}
 
     /** The lightest pencil a class calls white. */
-    public static Optional<Pencil> white(Setting setting) {
-        return setting.colours().stream()
+    public static Optional<Pencil> white(Collection<Pencil> among) {
+        return among.stream()
+                .filter(p -> !p.colourless())
                 .filter(p -> colour(p).lightness() > 88 && colour(p).chroma() < WHITE_CHROMA)
                 .max(Comparator.comparingDouble(p -> colour(p).lightness()));
     }
 
-    public static Optional<Pencil> blender(Setting setting) {
-        return setting.pencils().pencils().stream().filter(Pencil::colourless).findFirst();
+    public static Optional<Pencil> blender(Collection<Pencil> among) {
+        return among.stream().filter(Pencil::colourless).findFirst();
     }
 
     /** The darkest black. */

@@ -15,12 +15,16 @@ import grastel.core.media.Pencil;
 import grastel.core.recipe.School;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Puts a plan together: keeps the palette, predicts every field, adds up the minutes. Used by kinds only. */
 public final class PlanBuilder {
     /** Places along a strip that are asked and predicted. */
     public static final int STATIONS = 25;
+
+    /** A recipe further from its asked value than this is said to miss it, L*. */
+    private static final double MISS = 2;
 
     private static final double SHARP = 0.7;
     private static final double DULL = 0.3;
@@ -217,6 +221,17 @@ public final class PlanBuilder {
 
     public void caution(String words) {
         cautions.add(words);
+    }
+
+    /** Says where a box comes out otherwise than its value asks. */
+    public void tellIfMissed(FieldPlan box) {
+        double off = box.predictedColour().lightness() - box.askedLightness();
+        if (Math.abs(off) > MISS) {
+            String way = off > 0 ? "lighter" : "darker";
+            finding(Finding.of(
+                    box.id(),
+                    String.format(Locale.ROOT, "The nearest pressure comes out %s by %.1f L*.", way, Math.abs(off))));
+        }
     }
 
     public void finding(Finding finding) {

@@ -67,9 +67,4 @@ public record Recipe(List<Step> steps) {
         }
         return layers;
     }
-
-    /** True where the field is the same all over. */
-    public boolean isEven() {
-        return steps.stream().allMatch(s -> s.span().equals(Span.WHOLE));
-    }
 }

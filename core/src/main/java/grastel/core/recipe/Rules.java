@@ -2,7 +2,6 @@ package grastel.core.recipe;
 
 import grastel.core.colour.Lab;
 import grastel.core.layering.PressureGrade;
-import grastel.core.media.Pencil;
 import java.util.List;
 
 /** Which layer may follow which: the craft's own rules and those of a class's method. */
@@ -67,10 +66,5 @@ final class Rules {
 
     static boolean isBlack(Lab masstone) {
         return masstone.lightness() < BLACK_LIGHTNESS && masstone.chroma() < BLACK_CHROMA;
-    }
-
-    /** True for the pencils a class calls white: very light, whatever their tint. */
-    public static boolean isWhite(Pencil pencil) {
-        return isWhite(pencil.masstone().toLab());
     }
 }

@@ -70,9 +70,7 @@ public final class BurnishTrio implements ExerciseKind {
                 new Parameter.Several(
                         WITH,
                         "Burnish with",
-                        List.of(Burnisher.values()).stream()
-                                .map(b -> new Parameter.Option(b.name(), b.words.toLowerCase(Locale.ROOT)))
-                                .toList(),
+                        Parameter.Option.of(Burnisher.class, b -> b.words.toLowerCase(Locale.ROOT)),
                         1,
                         3,
                         suggested(setting)),
@@ -91,8 +89,8 @@ public final class BurnishTrio implements ExerciseKind {
                 });
         for (Burnisher other : List.of(Burnisher.WHITE, Burnisher.BLENDER)) {
             boolean there = other == Burnisher.WHITE
-                    ? PencilChoice.white(setting).isPresent()
-                    : PencilChoice.blender(setting).isPresent();
+                    ? PencilChoice.white(setting.pencils().pencils()).isPresent()
+                    : PencilChoice.blender(setting.pencils().pencils()).isPresent();
             if (there && with.size() < 2 && !with.contains(other.name())) {
                 with.add(other.name());
             }
@@ -151,8 +149,8 @@ public final class BurnishTrio implements ExerciseKind {
 
     private static Optional<Pencil> burnisher(Burnisher with, Pencil pencil, Setting setting) {
         return switch (with) {
-            case WHITE -> PencilChoice.white(setting);
-            case BLENDER -> PencilChoice.blender(setting);
+            case WHITE -> PencilChoice.white(setting.pencils().pencils());
+            case BLENDER -> PencilChoice.blender(setting.pencils().pencils());
             case PALE_TINT -> PencilChoice.paleTint(setting, pencil);
             case OWN -> Optional.of(pencil);
         };

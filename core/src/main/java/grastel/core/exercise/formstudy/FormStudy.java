@@ -73,13 +73,7 @@ public final class FormStudy implements ExerciseKind {
     @Override
     public List<Parameter> parameters(Setting setting) {
         return List.of(
-                new Parameter.Choice(
-                        FORM,
-                        "Form",
-                        List.of(Form.values()).stream()
-                                .map(f -> new Parameter.Option(f.name(), f.words()))
-                                .toList(),
-                        Form.SPHERE.name()),
+                new Parameter.Choice(FORM, "Form", Parameter.Option.of(Form.class, Form::words), Form.SPHERE.name()),
                 new Parameter.Choice(
                         LIGHT, "Light from", Parameter.Option.of(LightFrom.class), LightFrom.UPPER_LEFT.name()),
                 new Parameter.Whole(VALUES, "Values", 3, 7, 5),

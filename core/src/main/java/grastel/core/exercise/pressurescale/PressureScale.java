@@ -23,7 +23,6 @@ import grastel.core.recipe.School;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** One pencil, three to eleven boxes in equal steps from its lightest mark to its solid or back. */
@@ -34,8 +33,6 @@ public final class PressureScale implements ExerciseKind {
     public static final String FOUNDATION = "foundation";
     public static final int FEWEST_STEPS = 3;
     public static final int MOST_STEPS = 11;
-    /** A recipe further from its asked value than this is said to miss it, L*. */
-    private static final double MISS = 2;
     /** A class tells steps this far apart, L*. */
     private static final double VISIBLE_STEP = 4;
 
@@ -180,14 +177,7 @@ public final class PressureScale implements ExerciseKind {
 
         private void box(List<FieldPlan> boxes, int i) {
             FieldPlan box = boxes.get(i);
-            double off = box.predictedColour().lightness() - box.askedLightness();
-            if (Math.abs(off) > MISS) {
-                String way = off > 0 ? "lighter" : "darker";
-                builder.finding(Finding.of(
-                        box.id(),
-                        String.format(
-                                Locale.ROOT, "The nearest pressure comes out %s by %.1f L*.", way, Math.abs(off))));
-            }
+            builder.tellIfMissed(box);
             if (i > 0 && boxes.get(i - 1).recipe().equals(box.recipe())) {
                 builder.finding(Finding.of(box.id(), "Gets the same pressure and passes as the box before."));
             }

@@ -68,9 +68,7 @@ public final class StrokeSampler implements ExerciseKind {
                 new Parameter.Several(
                         STROKES,
                         "Strokes",
-                        List.of(Way.values()).stream()
-                                .map(w -> new Parameter.Option(w.name(), w.words))
-                                .toList(),
+                        Parameter.Option.of(Way.class, w -> w.words),
                         1,
                         Way.values().length,
                         List.of(Way.values()).stream().map(Way::name).toList()),

@@ -76,10 +76,10 @@ public final class TemperatureAndGlaze implements ExerciseKind {
         Pencil glaze = values.pencil(GLAZE).orElse(warm);
         double side = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);
-        FieldPlan coolPlain = box(builder, "1", "Cool, then warmed", "as it is", side, base(builder, cool));
-        FieldPlan warmed = box(builder, "2", "Cool, then warmed", "warmed", side, over(builder, cool, warm));
-        FieldPlan warmPlain = box(builder, "3", "Warm, then cooled", "as it is", side, base(builder, warm));
-        FieldPlan cooled = box(builder, "4", "Warm, then cooled", "cooled", side, over(builder, warm, cool));
+        FieldPlan coolPlain = builder.box("1", "Cool, then warmed", "as it is", side, base(builder, cool));
+        FieldPlan warmed = builder.box("2", "Cool, then warmed", "warmed", side, over(builder, cool, warm));
+        FieldPlan warmPlain = builder.box("3", "Warm, then cooled", "as it is", side, base(builder, warm));
+        FieldPlan cooled = builder.box("4", "Warm, then cooled", "cooled", side, over(builder, warm, cool));
         List<FieldPlan> glazed = glazed(builder, setting, glaze, side);
         builder.goal(Goal.TEMPERATURE_TURNS, List.of(coolPlain, warmed, warmPlain, cooled), 1, SEEN_TURN, 6);
         List<FieldPlan> all = new ArrayList<>(List.of(coolPlain, warmed, warmPlain, cooled));
@@ -90,11 +90,6 @@ public final class TemperatureAndGlaze implements ExerciseKind {
         words(builder, warm, cool, glaze);
         return builder.plan(
                 id(), "Warm and cool", "One thin layer turns the temperature; one glaze draws a row together.");
-    }
-
-    private static FieldPlan box(
-            PlanBuilder builder, String id, String group, String label, double side, List<Step> steps) {
-        return builder.box(id, group, label, side, steps);
     }
 
     private static List<Step> base(PlanBuilder builder, Pencil pencil) {
@@ -109,16 +104,17 @@ public final class TemperatureAndGlaze implements ExerciseKind {
 
     /** Three colours a third of the wheel apart, each plain and glazed. */
     private static List<FieldPlan> glazed(PlanBuilder builder, Setting setting, Pencil glaze, double side) {
-        List<FieldPlan> boxes = new ArrayList<>();
+        List<Pencil> thirds = new ArrayList<>();
         for (int third = 0; third < 3; third++) {
-            Pencil pencil = PencilChoice.at(setting, PencilChoice.place(glaze) + 60 + 80.0 * third)
-                    .orElse(glaze);
+            thirds.add(PencilChoice.at(setting, PencilChoice.place(glaze) + 60 + 80.0 * third)
+                    .orElse(glaze));
+        }
+        List<FieldPlan> boxes = new ArrayList<>();
+        for (Pencil pencil : thirds) {
             String id = String.valueOf(5 + boxes.size());
             boxes.add(builder.box(id, "Three colours", pencil.name(), side, base(builder, pencil)));
         }
-        for (int third = 0; third < 3; third++) {
-            Pencil pencil = PencilChoice.at(setting, PencilChoice.place(glaze) + 60 + 80.0 * third)
-                    .orElse(glaze);
+        for (Pencil pencil : thirds) {
             String id = String.valueOf(5 + boxes.size());
             boxes.add(builder.box(id, "The same under one glaze", pencil.name(), side, over(builder, pencil, glaze)));
         }

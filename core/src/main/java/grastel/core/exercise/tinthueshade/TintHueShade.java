@@ -83,7 +83,7 @@ public final class TintHueShade implements ExerciseKind {
     public ExercisePlan plan(Values values, Setting setting) {
         List<ColourFamily> families =
                 values.several(FAMILIES).stream().map(ColourFamily::valueOf).toList();
-        Pencil white = PencilChoice.white(setting)
+        Pencil white = PencilChoice.white(setting.pencils().pencils())
                 .orElseThrow(() -> new ImpossibleExercise(
                         FAMILIES, "Tints need a white pencil, and these pencils hold none. Add one to the set."));
         boolean redo = values.choice(REDO, Redo.class) == Redo.ONE_BOX_A_FAMILY;

@@ -21,14 +21,12 @@ import grastel.core.recipe.PencilReach;
 import grastel.core.recipe.PressureRecipe;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** On toned paper: a dark pencil for the darks, bare paper for the middle, a light pencil for the lights, never crossing. */
 public final class TonedScale implements ExerciseKind {
     private static final String DARK = "dark";
     private static final String LIGHT = "light";
     private static final String EACH_SIDE = "eachSide";
-    private static final double MISS = 2;
 
     @Override
     public String id() {
@@ -62,7 +60,9 @@ public final class TonedScale implements ExerciseKind {
                         LIGHT,
                         "For the lights",
                         lights,
-                        PencilChoice.white(setting).filter(lights::contains).orElse(null)),
+                        PencilChoice.white(setting.pencils().pencils())
+                                .filter(lights::contains)
+                                .orElse(null)),
                 new Parameter.Whole(EACH_SIDE, "Steps on each side", 1, 5, 2),
                 Parameters.box(20));
     }
@@ -122,16 +122,7 @@ public final class TonedScale implements ExerciseKind {
         List<Step> steps = List.of(builder.colour(pencil, recipe.grade(), recipe.passes()));
         FieldPlan field =
                 builder.box(String.valueOf(before + 1), "", "", box, Ask.VALUE, List.of(new Lab(asked, 0, 0)), steps);
-        double off = field.predictedColour().lightness() - asked;
-        if (Math.abs(off) > MISS) {
-            builder.finding(Finding.of(
-                    field.id(),
-                    String.format(
-                            Locale.ROOT,
-                            "The nearest pressure comes out %s by %.1f L*.",
-                            off > 0 ? "lighter" : "darker",
-                            Math.abs(off))));
-        }
+        builder.tellIfMissed(field);
         return field;
     }
 

@@ -1,0 +1,122 @@
+package grastel.core.judging;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import grastel.core.colour.Lab;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.Shipped;
+import grastel.core.exercise.Values;
+import grastel.core.reading.FieldReading;
+import grastel.core.reading.Measured;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+/** Goals of colour, on readings made from the plan itself and then spoiled in one place. */
+class ColourGoalsTest {
+    private static FieldReading read(FieldPlan field, Lab colour, boolean blank) {
+        return new FieldReading(
+                field.id(),
+                colour,
+                new Measured(colour.lightness(), 0.4),
+                colour.value(),
+                new Measured(0.5, 0.2),
+                new Measured(0.5, 0.2),
+                new Measured(0, 0.1),
+                blank);
+    }
+
+    /** The plan drawn exactly, but for one field. */
+    private static Map<Goal, Proposal> judged(ExercisePlan plan, String spoiled, UnaryOperator<Lab> spoil) {
+        List<FieldReading> readings = plan.fields().stream()
+                .map(f -> read(
+                        f,
+                        f.id().equals(spoiled) ? spoil.apply(f.predictedColour()) : f.predictedColour(),
+                        f.recipe().steps().isEmpty()))
+                .toList();
+        return new Judge(plan, GradeBand.DEVELOPING)
+                .judge(readings).stream().collect(Collectors.toMap(Proposal::goal, Function.identity()));
+    }
+
+    private static ExercisePlan reds() {
+        return Shipped.plan("tint-hue-shade", Values.of("families", List.of("RED")), Shipped.WHITE_PAPER);
+    }
+
+    @Test
+    void aFamilyDrawnAsPlannedIsSecure() {
+        assertThat(judged(reds(), "none", c -> c).values())
+                .extracting(Proposal::level)
+                .allMatch(l -> l.compareTo(Level.SECURE) >= 0);
+    }
+
+    @Test
+    void aShadeThatTurnedAwayIsNamedWithItsAngle() {
+        double hue = reds().field("2").predictedColour().hueDegrees();
+        double chroma = 40;
+        double turned = Math.toRadians(hue + 40);
+        Proposal holds = judged(
+                        reds(), "3", c -> new Lab(c.lightness(), chroma * Math.cos(turned), chroma * Math.sin(turned)))
+                .get(Goal.HUE_HOLDS);
+
+        assertThat(holds.figure().value()).isCloseTo(40, within(1e-6));
+        assertThat(holds).returns(Level.BEGINNING, Proposal::level).returns("3", Proposal::field);
+        assertThat(holds.cause()).isEqualTo(Cause.HUE_DRIFTS);
+    }
+
+    @Test
+    void aMuddyShadeAndAWeakTintAreTold() {
+        Map<Goal, Proposal> muddy = judged(reds(), "3", c -> new Lab(c.lightness(), 0.1 * c.a(), 0.1 * c.b()));
+        assertThat(muddy.get(Goal.SHADE_CHROMA).cause()).isEqualTo(Cause.SHADE_MUDDY);
+
+        Lab hue = reds().field("2").predictedColour();
+        Map<Goal, Proposal> weak = judged(reds(), "1", c -> hue);
+        assertThat(weak.get(Goal.TINT_LIGHTER).figure().value()).isCloseTo(0, within(1e-9));
+        assertThat(weak.get(Goal.TINT_LIGHTER).cause()).isEqualTo(Cause.TINT_TOO_WEAK);
+    }
+
+    @Test
+    void aBlendThatMovesTheValueIsToldByItsBox() {
+        ExercisePlan plan =
+                Shipped.plan("burnish-trio", Values.of("burnishers", List.of("BLENDER")), Shipped.WHITE_PAPER);
+        Proposal kept = judged(plan, "6", c -> new Lab(c.lightness() + 12, c.a(), c.b()))
+                .get(Goal.BLENDER_KEEPS_VALUE);
+
+        assertThat(kept).returns("6", Proposal::field).returns(Cause.VALUE_MOVED, Proposal::cause);
+    }
+
+    @Test
+    void barePaperThatWasColouredOverIsTold() {
+        ExercisePlan plan = Shipped.plan("toned-scale", Values.NONE, Shipped.BROWN_PAPER);
+
+        assertThat(judged(plan, "none", c -> c).get(Goal.PAPER_LEFT_BARE).level())
+                .isEqualTo(Level.BEYOND);
+        assertThat(judged(plan, "3", c -> new Lab(c.lightness() - 9, c.a(), c.b()))
+                        .get(Goal.PAPER_LEFT_BARE)
+                        .cause())
+                .isEqualTo(Cause.PAPER_COVERED);
+    }
+
+    @Test
+    void aMixtureOffItsTargetIsMeasuredInColourDifference() {
+        ExercisePlan plan = Shipped.plan("mixing-from-few", Values.NONE, Shipped.WHITE_PAPER);
+        Proposal near = judged(plan, "1", c -> new Lab(c.lightness() - 25, c.a(), c.b()))
+                .get(Goal.NEAR_TARGET);
+
+        assertThat(near).returns("1", Proposal::field).returns(Cause.OFF_TARGET, Proposal::cause);
+        assertThat(near.figure().value()).isGreaterThan(12);
+    }
+
+    @Test
+    void goalsThatAreNotMeasuredMakeNoProposal() {
+        ExercisePlan plan = Shipped.plan("gradation-strip", Values.NONE, Shipped.WHITE_PAPER);
+
+        assertThat(judged(plan, "none", c -> c)).doesNotContainKeys(Goal.SMOOTH_FADE, Goal.FADES_TO_PAPER);
+    }
+}
