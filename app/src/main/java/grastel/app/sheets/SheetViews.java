@@ -1,5 +1,6 @@
 package grastel.app.sheets;
 
+import grastel.app.sheets.PageViews.PageView;
 import grastel.app.sheets.Planner.Draft;
 import grastel.app.sheets.Planner.Drafted;
 import grastel.app.sheets.SheetData.ValueData;
@@ -12,14 +13,11 @@ import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.FieldPlan.Ask;
-import grastel.core.exercise.FieldPlan.Point;
 import grastel.core.exercise.Finding;
 import grastel.core.exercise.GoalPlan;
 import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Values;
 import grastel.core.media.Pencil;
-import grastel.core.page.PageLayout;
-import grastel.core.page.Rect;
 import grastel.core.recipe.School;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -30,7 +28,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 
 /** What sheets look like at the edge. Lengths in mm, lightness in L*, value in Munsell value. */
 final class SheetViews {
@@ -84,78 +81,6 @@ final class SheetViews {
             @NotNull int number,
             @NotNull int part,
             @NotNull String student) {}
-
-    record RectView(
-            @NotNull double x,
-            @NotNull double y,
-            @NotNull double width,
-            @NotNull double height) {
-        static RectView of(Rect r) {
-            return new RectView(r.x(), r.y(), r.width(), r.height());
-        }
-    }
-
-    /** @param path of a shape, as SVG path data; null for a rectangle */
-    record FieldView(@NotNull String id, @NotNull RectView box, String path) {}
-
-    record RuleView(
-            @NotNull double x1,
-            @NotNull double y1,
-            @NotNull double x2,
-            @NotNull double y2,
-            @NotNull double width) {}
-
-    record TextView(
-            @NotNull double x,
-            @NotNull double y,
-            @NotNull double size,
-            @NotNull boolean bold,
-            @NotNull String words) {}
-
-    record PatchView(@NotNull RectView box, @NotNull String colour) {}
-
-    record BitsView(@NotNull RectView box, @NotNull List<String> rows) {}
-
-    /** A page, everything at its final place. */
-    record PageView(
-            @NotNull double width,
-            @NotNull double height,
-            @NotNull List<FieldView> fields,
-            @NotNull List<RectView> keys,
-            @NotNull List<RuleView> rules,
-            @NotNull List<TextView> texts,
-            @NotNull List<PatchView> patches,
-            @NotNull List<BitsView> bits) {
-        static PageView of(PageLayout page) {
-            return new PageView(
-                    page.size().widthMm(),
-                    page.size().heightMm(),
-                    page.fields().stream()
-                            .map(f -> new FieldView(
-                                    f.id(), RectView.of(f.rect()), f.isShape() ? path(f.outline()) : null))
-                            .toList(),
-                    page.keys().stream().map(k -> RectView.of(k.rect())).toList(),
-                    page.rules().stream()
-                            .map(r -> new RuleView(r.x1(), r.y1(), r.x2(), r.y2(), r.widthMm()))
-                            .toList(),
-                    page.texts().stream()
-                            .map(t -> new TextView(
-                                    t.x(), t.y(), t.sizeMm(), t.weight() == PageLayout.Weight.BOLD, t.words()))
-                            .toList(),
-                    page.patches().stream()
-                            .map(p -> new PatchView(RectView.of(p.rect()), grey(p.lightness())))
-                            .toList(),
-                    page.bits().stream()
-                            .map(b -> new BitsView(RectView.of(b.rect()), b.rows()))
-                            .toList());
-        }
-
-        private static String path(List<List<Point>> outline) {
-            return outline.stream()
-                    .map(loop -> loop.stream().map(p -> p.x() + " " + p.y()).collect(Collectors.joining("L", "M", "Z")))
-                    .collect(Collectors.joining());
-        }
-    }
 
     enum ParameterType {
         WHOLE,
@@ -395,9 +320,5 @@ final class SheetViews {
 
     private static double value(double lightness) {
         return MunsellValue.of(Lab.luminanceOf(lightness));
-    }
-
-    private static String grey(double lightness) {
-        return Srgb.of(new Lab(lightness, 0, 0)).hex();
     }
 }
