@@ -109,10 +109,12 @@ final class SheetWording {
             return "";
         }
         if (span.from() == 0) {
-            return String.format(Locale.ROOT, ", fading out at %.0f mm", span.to() * lengthMm);
+            return String.format(
+                    Locale.ROOT, ", %.0f mm, fading to %.0f", span.fullTo() * lengthMm, span.to() * lengthMm);
         }
         return span.to() == 1
-                ? String.format(Locale.ROOT, ", from %.0f mm", span.from() * lengthMm)
+                ? String.format(
+                        Locale.ROOT, ", from %.0f mm, full at %.0f", span.from() * lengthMm, span.full() * lengthMm)
                 : String.format(Locale.ROOT, ", %.0f to %.0f mm", span.from() * lengthMm, span.to() * lengthMm);
     }
 }

@@ -109,13 +109,16 @@ public final class TwoColourFade implements ExerciseKind {
         return Math.IEEEremainder(degrees, 360);
     }
 
-    /** Of even shares of the length, the one whose best join is cleanest. */
+    /** The widest overlap whose join is clean; where none is, the one that comes nearest. */
     private static double bestOverlap(PlanBuilder builder, Pencil first, Pencil second, double length) {
         double best = 0;
         double least = Double.POSITIVE_INFINITY;
-        for (double share = 0.25; share <= 0.8; share += 0.05) {
+        for (double share = 0.8; share >= 0.25; share -= 0.05) {
             double off = Math.abs(worstJoin(builder.along(recipe(builder, first, second, share))));
-            if (off < least - 0.1) {
+            if (off <= SEEN_JOIN) {
+                return Math.round(share * length);
+            }
+            if (off < least) {
                 least = off;
                 best = share;
             }
@@ -204,7 +207,7 @@ public final class TwoColourFade implements ExerciseKind {
         double from = (length - overlap) / 2;
         builder.step(String.format(
                 Locale.ROOT,
-                "%s from the left, lightly, twice; keep the pressure as far as marked, then let it fade out at %.0f mm.",
+                "%s from the left, lightly, twice; keep the pressure as the recipe says, then let it fade out at %.0f mm.",
                 first.name(),
                 from + overlap));
         builder.step(String.format(
