@@ -109,7 +109,7 @@ export interface paths {
         };
         get: operations["all_2"];
         put?: never;
-        post: operations["keep"];
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -532,6 +532,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/phone/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["enter"];
+        put?: never;
+        post: operations["send"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/returns": {
         parameters: {
             query?: never;
@@ -542,6 +558,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["upload"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/returns/agreement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["agreement"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -644,6 +676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/returns/pages/{id}/note": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["note"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/returns/pages/{id}/original": {
         parameters: {
             query?: never;
@@ -676,6 +724,134 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/returns/pages/{id}/reopening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reopen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/returns/pages/{id}/rereading": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rereading"];
+        put?: never;
+        post: operations["reread"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/returns/pages/{id}/swap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["swap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/returns/phone-links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/returns/phone-links/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["close"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/returns/phone-reach": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reach_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/returns/phrases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["phrases"];
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/returns/phrases/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/returns/runs/{run}/pages": {
         parameters: {
             query?: never;
@@ -684,6 +860,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["pages_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/returns/runs/{run}/slips.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["slips"];
         put?: never;
         post?: never;
         delete?: never;
@@ -968,6 +1160,24 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AgreementView: {
+            /** Format: int32 */
+            agreeNow: number;
+            /** Format: int32 */
+            agreeThen: number;
+            /** Format: double */
+            factor: number;
+            figureName: string;
+            goal: string;
+            /** Format: int32 */
+            higher: number;
+            /** Format: int32 */
+            lower: number;
+            /** Format: int32 */
+            marks: number;
+            /** Format: int32 */
+            same: number;
+        };
         AimData: {
             /** Format: double */
             a: number;
@@ -1000,20 +1210,32 @@ export interface components {
             rows: string[];
         };
         BoxReadingView: {
+            asked: string[];
             /** Format: double */
             askedLightness: number;
+            askedProfile: number[];
             /** Format: double */
             askedValue: number;
             blank: boolean;
+            colour: string;
+            /** Format: double */
+            difference?: number;
+            /** Format: double */
+            direction?: number;
             field: string;
             /** Format: double */
+            glare: number;
+            /** Format: double */
             height: number;
+            label: string;
             /** Format: double */
             lightness: number;
+            outline: number[][];
             /** Format: double */
-            outside: number;
+            outside?: number;
             /** Format: double */
             plusMinus: number;
+            profile: number[];
             /** Format: double */
             specks: number;
             /** Format: double */
@@ -1052,6 +1274,12 @@ export interface components {
             name: string;
             note: string;
             stack: components["schemas"]["StackData"];
+        };
+        CauseView: {
+            /** @enum {string} */
+            code: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED" | "BAND" | "TURNS_BACK" | "STOPS_SHORT" | "JOIN_GAP" | "JOIN_BUMP" | "OVERLAP_NARROW" | "HUE_TURNS_BACK" | "CHROMA_LOST" | "DIRECTION_SWINGS" | "COVER_TOO_OPEN" | "COVER_TOO_DENSE" | "ZONE_TOO_LIGHT" | "ZONE_TOO_DARK" | "CORE_NOT_DARKEST" | "HIGHLIGHT_GONE";
+            next: string;
+            sign: string;
         };
         CellView: {
             blank: boolean;
@@ -1115,6 +1343,18 @@ export interface components {
         ConfirmRequest: {
             changed: components["schemas"]["GoalLevel"][];
         };
+        DecisionView: {
+            by: string;
+            /** Format: int32 */
+            from?: number;
+            goal: string;
+            /** Format: int32 */
+            proposed: number;
+            /** Format: int32 */
+            to?: number;
+            /** Format: date-time */
+            when: string;
+        };
         DemoView: {
             name: string;
             password: string;
@@ -1154,8 +1394,7 @@ export interface components {
             };
         };
         FaultView: {
-            /** @enum {string} */
-            cause: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED";
+            cause: components["schemas"]["CauseView"];
             /** @enum {string} */
             goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
             label: string;
@@ -1188,8 +1427,7 @@ export interface components {
             mark: string;
         };
         GoalSpreadView: {
-            /** @enum {string} */
-            commonest?: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED";
+            commonest?: components["schemas"]["CauseView"];
             /** Format: int32 */
             commonestCount: number;
             counts: number[];
@@ -1199,9 +1437,10 @@ export interface components {
         };
         GoalView: {
             /** Format: double */
+            atMm?: number;
+            /** Format: double */
             beyond: number;
-            /** @enum {string} */
-            cause?: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED";
+            cause?: components["schemas"]["CauseView"];
             close: boolean;
             /** Format: int32 */
             digits: number;
@@ -1245,6 +1484,15 @@ export interface components {
             displayName: string;
             name: string;
             password: string;
+        };
+        KeysView: {
+            /** Format: double */
+            after: number;
+            /** Format: double */
+            before: number;
+            suspects: components["schemas"]["SuspectView"][];
+            /** Format: int32 */
+            used: number;
         };
         KindView: {
             id: string;
@@ -1326,8 +1574,7 @@ export interface components {
             lab: components["schemas"]["LabView"];
         };
         MarkView: {
-            /** @enum {string} */
-            cause?: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED";
+            cause?: components["schemas"]["CauseView"];
             /** Format: int32 */
             digits: number;
             field?: string;
@@ -1384,6 +1631,10 @@ export interface components {
             names: string;
             periods: components["schemas"]["PeriodView"][];
         };
+        NoteRequest: {
+            flagged: boolean;
+            note: string;
+        };
         OptionView: {
             id: string;
             label: string;
@@ -1407,6 +1658,8 @@ export interface components {
         PageDetail: {
             boxes: components["schemas"]["BoxReadingView"][];
             goals: components["schemas"]["GoalView"][];
+            history: components["schemas"]["DecisionView"][];
+            note: string;
             /** Format: double */
             pageHeight?: number;
             /** Format: double */
@@ -1419,10 +1672,11 @@ export interface components {
             code?: string;
             confirmed: boolean;
             file: string;
+            flagged: boolean;
             /** Format: uuid */
             id: string;
             levels: number[];
-            notices: ("SECOND_PAGE" | "OLDER_RUN" | "MARKER_MISSING" | "NOT_FLAT" | "COARSE" | "BY_HAND")[];
+            notices: ("SECOND_PAGE" | "OLDER_RUN" | "BY_HAND" | "OLDER_READER" | "BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "GREY" | "THREE_MARKERS" | "BENT")[];
             /** Format: int32 */
             pageInFile: number;
             place?: components["schemas"]["PlaceView"];
@@ -1549,6 +1803,32 @@ export interface components {
             id: string;
             name: string;
         };
+        PhoneLinkView: {
+            address: string;
+            /** Format: uuid */
+            id: string;
+            square: string[];
+            /** Format: date-time */
+            until: string;
+        };
+        PhoneRequest: {
+            origin: string;
+            /** Format: uuid */
+            schoolClass: string;
+        };
+        PhoneView: {
+            className: string;
+            /** Format: date-time */
+            until: string;
+        };
+        PhraseRequest: {
+            words: string;
+        };
+        PhraseView: {
+            /** Format: uuid */
+            id: string;
+            words: string;
+        };
         PlaceView: {
             /** Format: date-time */
             printedAt: string;
@@ -1573,6 +1853,7 @@ export interface components {
             group: string;
             id: string;
             label: string;
+            layers: components["schemas"]["LayerData"][];
             predicted: string[];
             /** Format: double */
             predictedChroma: number;
@@ -1628,6 +1909,7 @@ export interface components {
             dpi: number;
             /** Format: double */
             flatnessMm: number;
+            keys: components["schemas"]["KeysView"];
             /** Format: double */
             lightSpread: number;
             /** Format: int32 */
@@ -1667,7 +1949,7 @@ export interface components {
         };
         RecipeRequest: {
             /** @enum {string} */
-            closeness: "COLOUR" | "VALUE_FIRST" | "VALUE_ONLY";
+            closeness?: "COLOUR" | "VALUE_FIRST" | "VALUE_ONLY";
             goal: components["schemas"]["AimData"];
             /** Format: int32 */
             mostLayers: number;
@@ -1700,8 +1982,7 @@ export interface components {
             y: number;
         };
         RedoView: {
-            /** @enum {string} */
-            cause: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED";
+            cause: components["schemas"]["CauseView"];
             field?: string;
             /** @enum {string} */
             goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
@@ -1715,6 +1996,19 @@ export interface components {
                 [key: string]: components["schemas"]["ValueData"];
             };
             words: string;
+        };
+        RereadGoalView: {
+            /** Format: int32 */
+            after?: number;
+            /** Format: int32 */
+            before?: number;
+            /** Format: int32 */
+            decided?: number;
+            /** Format: double */
+            figureAfter?: number;
+            /** Format: double */
+            figureBefore?: number;
+            goal: string;
         };
         RosterView: {
             names: string[];
@@ -1890,6 +2184,14 @@ export interface components {
             /** Format: double */
             error: number;
             pencil: components["schemas"]["PencilView"];
+        };
+        SuspectView: {
+            asked: string;
+            looksLike: string;
+        };
+        SwapRequest: {
+            /** Format: uuid */
+            with: string;
         };
         TakePackRequest: {
             pack: string;
@@ -2236,7 +2538,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3088,6 +3390,56 @@ export interface operations {
             };
         };
     };
+    enter: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhoneView"];
+                };
+            };
+        };
+    };
+    send: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    files: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutcomeView"][];
+                };
+            };
+        };
+    };
     upload: {
         parameters: {
             query?: never;
@@ -3110,6 +3462,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OutcomeView"][];
+                };
+            };
+        };
+    };
+    agreement: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AgreementView"][];
                 };
             };
         };
@@ -3272,6 +3644,32 @@ export interface operations {
             };
         };
     };
+    note: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoteRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageDetail"];
+                };
+            };
+        };
+    };
     original: {
         parameters: {
             query?: never;
@@ -3318,6 +3716,228 @@ export interface operations {
             };
         };
     };
+    reopen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageDetail"];
+                };
+            };
+        };
+    };
+    rereading: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RereadGoalView"][];
+                };
+            };
+        };
+    };
+    reread: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageDetail"];
+                };
+            };
+        };
+    };
+    swap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SwapRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PageDetail"];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhoneRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhoneLinkView"];
+                };
+            };
+        };
+    };
+    close: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    reach_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReachView"];
+                };
+            };
+        };
+    };
+    phrases: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhraseView"][];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhraseRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhraseView"][];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhraseView"][];
+                };
+            };
+        };
+    };
     pages_1: {
         parameters: {
             query?: never;
@@ -3336,6 +3956,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PageRow"][];
+                };
+            };
+        };
+    };
+    slips: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useLocation, useNavigate, useParams } from 'react-router';
 import { api, body, type Schemas } from '../api/client';
 import { Failed, Loading } from '../design/States';
 import { Desk } from './Desk';
@@ -10,6 +10,7 @@ import { colourLayer, type Kit, type StackData } from './stack';
 export default function Bench() {
   const { id } = useParams();
   const navigate = useNavigate();
+  const { key, state } = useLocation() as { key: string; state: Brought | null };
   const [round, setRound] = useState(0);
   const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')) });
   const stacks = useQuery({ queryKey: ['stacks'], queryFn: () => body(api.GET('/api/bench/stacks')), placeholderData: keepPreviousData });
@@ -23,15 +24,23 @@ export default function Bench() {
   const open = stacks.data.find((s) => s.id === id);
   return (
     <Desk
-      key={`${open?.id ?? 'new'}.${round}`}
+      key={`${open?.id ?? `new ${key}`}.${round}`}
       kit={kit.data}
       stacks={stacks.data}
       open={open}
-      start={open?.stack ?? first(kit.data)}
+      start={open?.stack ?? state?.stack ?? first(kit.data)}
+      brought={open ? undefined : state?.of}
       onOpen={(stack: Schemas['StackView'] | null) => void navigate(stack ? `/bench/${stack.id}` : '/bench')}
       onReload={() => setRound((r) => r + 1)}
     />
   );
+}
+
+/** A recipe brought from elsewhere. */
+export interface Brought {
+  stack: StackData;
+  /** Where it comes from, in a few words. */
+  of: string;
 }
 
 /** A red over a whisper of violet: a shade in the making. */

@@ -25,6 +25,8 @@ interface Props {
   stacks: Saved[];
   open: Saved | undefined;
   start: StackData;
+  /** Where the stack comes from, if it was brought. */
+  brought: string | undefined;
   onOpen: (stack: Saved | null) => void;
   onReload: () => void;
 }
@@ -32,7 +34,7 @@ interface Props {
 const surroundings = ['95', '75', '50', '25', '8'] as const;
 
 /** The bench with one stack on it. */
-export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
+export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Props) {
   const history = useHistory<StackData>(() => start);
   const stack = history.present;
   const [selected, setSelected] = useState(Math.max(0, start.layers.length - 1));
@@ -112,7 +114,7 @@ export function Desk({ kit, stacks, open, start, onOpen, onReload }: Props) {
   return (
     <Place
       title="Bench"
-      about={open ? `${open.name}${changed ? ', changed' : ''}` : 'A stack not kept yet'}
+      about={open ? `${open.name}${changed ? ', changed' : ''}` : (brought ?? 'A stack not kept yet')}
       actions={
         <>
           <Picker>

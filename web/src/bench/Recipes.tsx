@@ -1,4 +1,4 @@
-import { useMutation } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button as AriaButton } from 'react-aria-components';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
@@ -9,8 +9,9 @@ import { Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { layerManner, layerTitle, type Goal, type Kit, type StackData } from './stack';
 
-type Closeness = Schemas['RecipeRequest']['closeness'];
+type Closeness = NonNullable<Schemas['RecipeRequest']['closeness']>;
 const WHOLE = 'whole';
+const USUAL = 'usual';
 
 interface Props {
   kit: Kit;
@@ -22,12 +23,16 @@ interface Props {
 /** Finds stacks for the goal colour: the nearest first, then those that take less time or leave more tooth. */
 export function Recipes({ kit, paper, goal, onTake }: Props) {
   const [set, setSet] = useState(WHOLE);
-  const [closeness, setCloseness] = useState<Closeness>('VALUE_FIRST');
+  const [schoolClass, setSchoolClass] = useState(USUAL);
+  const [chosen, setChosen] = useState<Closeness | null>(null);
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const method = classes.data?.find((c) => c.id === schoolClass)?.method;
+  const closeness = chosen ?? (method ? (method.includes('VALUES_RIGHT') ? 'VALUE_FIRST' : 'COLOUR') : 'VALUE_FIRST');
   const find = useMutation({
     mutationFn: () =>
       body(
         api.POST('/api/bench/recipes', {
-          body: { stack: { paper, layers: [] }, goal, closeness, mostLayers: 4, ...(set === WHOLE ? {} : { set }) },
+          body: { stack: { paper, layers: [] }, goal, closeness, mostLayers: 4, ...(set === WHOLE ? {} : { set }), ...(method ? { schoolClass } : {}) },
         }),
       ),
   });
@@ -41,10 +46,16 @@ export function Recipes({ kit, paper, goal, onTake }: Props) {
         onChange={setSet}
         choices={[{ id: WHOLE, name: 'the whole kit' }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
       />
+      <Select
+        label="By the method of"
+        value={schoolClass}
+        onChange={setSchoolClass}
+        choices={[{ id: USUAL, name: 'no class: the usual' }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]}
+      />
       <Segments
         label="Nearest in"
         value={closeness}
-        onChange={setCloseness}
+        onChange={setChosen}
         choices={[
           { id: 'VALUE_FIRST', name: 'value first' },
           { id: 'COLOUR', name: 'colour' },

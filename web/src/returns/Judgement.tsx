@@ -6,7 +6,7 @@ import { api, body, type Schemas } from '../api/client';
 import { MainButton } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, levelGreys, sizes, space } from '../design/tokens';
-import { causeWords, levelNames, nextWords } from '../words/words';
+import { causeWords, levelNames } from '../words/words';
 
 type GoalView = Schemas['GoalView'];
 const levelCodes = ['NOT_TRIED', 'BEGINNING', 'NEARLY', 'SECURE', 'BEYOND'] as const;
@@ -70,7 +70,7 @@ export function Judgement({ page, goals, onField, onConfirmed }: Props) {
       </Goals>
       <Say>
         {best && <span>{best.praise} </span>}
-        {worst?.cause && <b>Next: {nextWords(worst.cause)}</b>}
+        {worst?.cause && <b>Next: {worst.cause.next}</b>}
       </Say>
       <Keys>↑ ↓ goal · 0–4 level · Enter confirms{page.confirmed && ' · confirmed'}</Keys>
     </section>

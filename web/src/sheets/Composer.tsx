@@ -40,7 +40,7 @@ export function Composer(props: ComposerProps) {
       <Parameters {...props} />
       <Middle>{draft && <Pages draft={draft} stale={props.stale} />}</Middle>
       <Side>
-        {draft && <Consequences draft={draft} onValues={(i, change) => onRequest(withValues(request, i, change))} />}
+        {draft && <Consequences draft={draft} paper={request.data.paper} onValues={(i, change) => onRequest(withValues(request, i, change))} />}
         {draft?.pageProblem && <Notice role="alert">▲ {draft.pageProblem}</Notice>}
         {error && <Notice role="alert">▲ {error instanceof ApiError ? error.message : 'Grastel cannot be reached.'}</Notice>}
         <Printing {...props} />

@@ -1,6 +1,8 @@
 import { Fragment } from 'react';
 import { Disclosure, DisclosurePanel, Heading, Button as AriaButton } from 'react-aria-components';
+import { Link } from 'react-router';
 import styled from 'styled-components';
+import type { Brought } from '../bench/Bench';
 import { LinkButton } from '../design/Controls';
 import { Asked, Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
@@ -9,11 +11,13 @@ import type { Draft, Planned, Value } from './draft';
 
 interface Props {
   draft: Draft;
+  /** Its id in the kit. */
+  paper: string;
   onValues: (exercise: number, change: Record<string, Value>) => void;
 }
 
 /** What follows from the choices: each field with its recipe and what it gives, and what cannot be done, beside it. */
-export function Consequences({ draft, onValues }: Props) {
+export function Consequences({ draft, paper, onValues }: Props) {
   return draft.exercises.map((e, i) => (
     <section key={i} aria-label={e.title}>
       <Head>
@@ -26,14 +30,20 @@ export function Consequences({ draft, onValues }: Props) {
         </Finding>
       ))}
       <Findings findings={e.findings.filter((f) => !f.field)} onValues={(change) => onValues(i, change)} />
-      {e.fields.length > 0 && <Fields exercise={e} onValues={(change) => onValues(i, change)} />}
+      {e.fields.length > 0 && <Fields exercise={e} paper={paper} onValues={(change) => onValues(i, change)} />}
       {e.fields.length > 0 && e.findings.length === 0 && <Fine>Every field can be done with these pencils on this paper.</Fine>}
       {e.goals.length > 0 && <More exercise={e} />}
     </section>
   ));
 }
 
-function Fields({ exercise, onValues }: { exercise: Planned; onValues: (change: Record<string, Value>) => void }) {
+interface FieldsProps {
+  exercise: Planned;
+  paper: string;
+  onValues: (change: Record<string, Value>) => void;
+}
+
+function Fields({ exercise, paper, onValues }: FieldsProps) {
   return (
     <Table>
       <thead>
@@ -60,16 +70,25 @@ function Fields({ exercise, onValues }: { exercise: Planned; onValues: (change: 
             </td>
             <td>
               {f.recipe.map((line, i) => (
-                <Line key={i}>{line}</Line>
+                <Line key={i}>{line.replaceAll(' ×', '\u00a0×')}</Line>
               ))}
               {f.recipe.length === 0 && <Line>{f.ask === 'NOTHING' ? 'room for another try' : 'leave the paper bare'}</Line>}
             </td>
             <td>
               {f.recipe.length > 0 && (
-                <Gives>
-                  <Grained colour={f.predicted[0] ?? 'none'} width={26} height={16} />
-                  {f.predictedValue.toFixed(1)}
-                </Gives>
+                <>
+                  <Gives>
+                    <Grained colour={f.predicted[0] ?? 'none'} width={26} height={16} />
+                    {f.predictedValue.toFixed(1)}
+                  </Gives>
+                  <Try
+                    to="/bench"
+                    state={{ stack: { paper, layers: f.layers }, of: `${exercise.title}, field ${f.id}` } satisfies Brought}
+                    aria-label={`Try field ${f.id} on the Bench`}
+                  >
+                    try it
+                  </Try>
+                </>
               )}
             </td>
           </tr>
@@ -147,6 +166,7 @@ const Table = styled.table`
 const Label = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted}; line-height: 1.2;`;
 const Line = styled.span`display: block; line-height: 1.35;`;
 const Gives = styled.span`display: inline-flex; align-items: center; gap: ${space(1)}; font-variant-numeric: tabular-nums;`;
+const Try = styled(Link)`display: block; font-size: ${sizes.small}; color: ${colour.ink};`;
 const Finding = styled.p`
   margin: ${space(1)} 0;
   padding: ${space(1)} ${space(2)};

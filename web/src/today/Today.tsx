@@ -6,7 +6,7 @@ import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { colour, faces, levelGreys, sizes, space } from '../design/tokens';
 import { ScannerButton } from '../returns/ScannerButton';
-import { causeWords, count, nextWords } from '../words/words';
+import { causeWords, count } from '../words/words';
 
 type ClassView = Schemas['TodayClassView'];
 
@@ -87,7 +87,7 @@ function Standing({ run }: { run: Run }) {
       {run.fault && (
         <Fault>
           <b>Commonest miss: {run.fault.label.toLowerCase()}</b>, {count(run.fault.students, 'student')} – {causeWords(run.fault.cause)}.
-          Show: {nextWords(run.fault.cause)}
+          Show: {run.fault.cause.next}
         </Fault>
       )}
       {run.redos.length > 0 && (

@@ -6,7 +6,7 @@ import { Level } from '../design/Level';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { causeWords, dayOf, levelNames, nextWords } from '../words/words';
+import { causeWords, dayOf, levelNames } from '../words/words';
 
 type Attempt = Schemas['AttemptView'];
 
@@ -79,7 +79,7 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
         {strongest && strongest.level >= 3 && <p>{strongest.praise}</p>}
         {weakest?.cause && (
           <p>
-            <b>Next:</b> {nextWords(weakest.cause)}
+            <b>Next:</b> {weakest.cause.next}
           </p>
         )}
       </Say>

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import schema from '../../openapi.json';
-import { causeWords, count, nextWords, noticeWords, passWords, problemWords } from './words';
-import type { Cause, Notice } from './words';
+import { causeWords, count, noticeWords, passWords, problemWords } from './words';
+import type { Notice } from './words';
 
 /** The values of an enumeration as the server describes them. */
 function values(type: string, property: string): string[] {
@@ -11,15 +11,6 @@ function values(type: string, property: string): string[] {
 }
 
 describe('every code of the server has its words', () => {
-  it('causes, each with a next action', () => {
-    const causes = values('GoalView', 'cause') as Cause[];
-    expect(causes.length).toBeGreaterThan(5);
-    for (const cause of causes) {
-      expect(causeWords(cause), cause).toBeTruthy();
-      expect(nextWords(cause), cause).toMatch(/\.$/);
-    }
-  });
-
   it('notices', () => {
     for (const notice of values('PageRow', 'notices') as Notice[]) {
       expect(noticeWords[notice], notice).toBeTruthy();
@@ -27,9 +18,10 @@ describe('every code of the server has its words', () => {
   });
 });
 
-it('a cause names its box only when it has one', () => {
-  expect(causeWords('PATCHY', '3')).toBe('pressure wandered inside the box (box 3)');
-  expect(causeWords('PATCHY', null)).toBe('pressure wandered inside the box');
+it('a cause names its field only when it has one', () => {
+  const patchy = { code: 'PATCHY' as const, sign: 'pressure wandered', next: 'Small circles.' };
+  expect(causeWords(patchy, '3')).toBe('pressure wandered (3)');
+  expect(causeWords(patchy, null)).toBe('pressure wandered');
 });
 
 it('counts in words', () => {

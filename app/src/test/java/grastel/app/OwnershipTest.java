@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -33,8 +34,12 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
  * without a rule fails the build; one by id must answer another teacher exactly as if the row were not there.
  */
 class OwnershipTest extends DeskTest {
-    private static final Set<String> PUBLIC =
-            Set.of("GET /api/account/session", "POST /api/account/session", "POST /api/account/first-teacher");
+    private static final Set<String> PUBLIC = Set.of(
+            "GET /api/account/session",
+            "POST /api/account/session",
+            "POST /api/account/first-teacher",
+            "GET /api/phone/{token}",
+            "POST /api/phone/{token}");
     private static final Set<String> OWN = Set.of(
             "DELETE /api/account/session",
             "POST /api/account/teachers",
@@ -68,6 +73,11 @@ class OwnershipTest extends DeskTest {
             "POST /api/returns",
             "GET /api/returns/events",
             "GET /api/returns/unplaced",
+            "GET /api/returns/phrases",
+            "POST /api/returns/phrases",
+            "GET /api/returns/agreement",
+            "GET /api/returns/phone-reach",
+            "POST /api/returns/phone-links",
             "GET /api/today");
 
     @Autowired
@@ -102,6 +112,8 @@ class OwnershipTest extends DeskTest {
         page = upload(owner, "scan.jpg", scan(owner, pages.get(0).id(), Hand.EXACT, 1))
                 .get(0);
         awaitRead(owner, page);
+        assertThat(post(owner, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page))
+                .hasStatusOk();
 
         UUID schoolClass = run.schoolClass();
         Map<String, Object> classChange = Map.of("name", "8 Other", "band", "ADVANCED", "periods", List.of());
@@ -126,6 +138,14 @@ class OwnershipTest extends DeskTest {
                 page);
         add(POST, "/api/returns/pages/{id}/cancellation", null, page);
         add(POST, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page);
+        add(POST, "/api/returns/pages/{id}/reopening", null, page);
+        add(PUT, "/api/returns/pages/{id}/note", Map.of("flagged", true, "note", ""), page);
+        add(POST, "/api/returns/pages/{id}/swap", Map.of("with", page), page);
+        add(GET, "/api/returns/pages/{id}/rereading", null, page);
+        add(POST, "/api/returns/pages/{id}/rereading", null, page);
+        add(GET, "/api/returns/runs/{run}/slips.pdf", null, run.id());
+        add(DELETE, "/api/returns/phrases/{id}", null, phrase());
+        add(DELETE, "/api/returns/phone-links/{id}", null, phoneLink(schoolClass));
         add(GET, "/api/sheets/{id}/teacher.pdf", null, run.sheet());
         add(GET, "/api/sheets/{id}/pages/{number}.svg", null, run.sheet(), 1);
         add(GET, "/api/wall/runs/{id}", null, run.id());
@@ -135,6 +155,26 @@ class OwnershipTest extends DeskTest {
         add(PUT, "/api/classes/{id}/method", Map.of("schools", List.of(), "namesHidden", false), schoolClass);
         add(DELETE, "/api/classes/{id}/students/{student}", null, schoolClass, student);
         add(DELETE, "/api/classes/{id}", null, schoolClass);
+    }
+
+    private UUID phrase() {
+        return idOf(post(owner, "/api/returns/phrases", Map.of("words", "Sharpen first.")), "$[0].id");
+    }
+
+    private UUID phoneLink(UUID schoolClass) {
+        return idOf(
+                post(
+                        owner,
+                        "/api/returns/phone-links",
+                        Map.of("schoolClass", schoolClass, "origin", "http://10.0.0.7:8080")),
+                "$.id");
+    }
+
+    private static UUID idOf(MvcTestResult answer, String path) {
+        assertThat(answer).hasStatusOk();
+        AtomicReference<UUID> id = new AtomicReference<>();
+        assertThat(answer).bodyJson().extractingPath(path).asString().satisfies(s -> id.set(UUID.fromString(s)));
+        return id.get();
     }
 
     private void kitAndBench() {

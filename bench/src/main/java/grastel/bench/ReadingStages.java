@@ -55,7 +55,7 @@ public class ReadingStages {
 
     @Benchmark
     public PageReader.Measures measure() throws UnreadablePage {
-        return reader.measure(picture, found, sheet.page, sheet.paper);
+        return reader.measure(picture, found, sheet.page, sheet.paper, PageReader.Inks.UNKNOWN);
     }
 
     @Benchmark

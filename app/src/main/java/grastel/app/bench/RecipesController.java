@@ -39,6 +39,7 @@ class RecipesController {
     /**
      * @param stack whose paper the recipe is for; its layers are left aside
      * @param goal the colour wanted
+     * @param closeness what counts in coming near; null for what the method says
      * @param set pencils at hand; null for the whole kit
      * @param schoolClass whose method is kept; null for the usual
      * @param mostLayers single passes, 1…5
@@ -46,7 +47,7 @@ class RecipesController {
     record RecipeRequest(
             @NotNull @Valid StackData stack,
             @NotNull @Valid AimData goal,
-            @NotNull Target.Closeness closeness,
+            Target.Closeness closeness,
             UUID set,
             UUID schoolClass,
             @NotNull @Min(1) @Max(RecipeFinder.MOST_LAYERS) int mostLayers) {}
@@ -69,7 +70,9 @@ class RecipesController {
                 ? Method.USUAL
                 : classes.one(request.schoolClass()).method();
         return RecipeFinder.find(
-                        new Target(request.goal().toLab(), request.closeness()),
+                        new Target(
+                                request.goal().toLab(),
+                                request.closeness() == null ? method.closeness() : request.closeness()),
                         on.stack().paper(),
                         pencils,
                         method,

@@ -1,6 +1,7 @@
 package grastel.app.bench;
 
 import grastel.app.kit.Kit.KitPaper;
+import grastel.app.kit.LayerData;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.ApiProblem.FieldProblem;
 import grastel.core.colour.SmoothReflectance;
@@ -26,37 +27,11 @@ import org.springframework.http.HttpStatus;
  */
 record StackData(
         @NotNull UUID paper, UnderData under, @NotNull List<@NotNull LayerData> layers) {
-    enum Kind {
-        COLOUR,
-        BURNISH,
-        SOLVENT,
-        LIFT
-    }
-
     /** Marker or wash. @param colour {@code #rrggbb} as it looks on white; @param strength over 0 up to 1 */
     record UnderData(
             @NotNull UnderLayer.Kind kind,
             @NotNull String colour,
             @NotNull double strength) {}
-
-    /**
-     * One layer; what a kind does not use is left out.
-     *
-     * @param pencil of COLOUR and BURNISH
-     * @param pressure of COLOUR, 0…1
-     * @param point of COLOUR, 0 dull … 1 needle
-     * @param stroke of COLOUR
-     * @param passes of COLOUR and BURNISH, 1…8
-     * @param strength of LIFT, over 0 up to 1
-     */
-    record LayerData(
-            @NotNull Kind kind,
-            UUID pencil,
-            Double pressure,
-            Double point,
-            Stroke stroke,
-            Integer passes,
-            Double strength) {}
 
     /** @throws ApiProblem naming every field that cannot be */
     Stack toStack(KitPaper on, Map<UUID, Pencil> pencils) {
@@ -155,21 +130,6 @@ record StackData(
         return new StackData(
                 asked.paper(),
                 asked.under(),
-                stack.layers().stream().map(l -> of(l, ids)).toList());
-    }
-
-    private static LayerData of(Layer layer, Map<Pencil, UUID> ids) {
-        if (layer instanceof Layer.Colour c) {
-            Pass p = c.pass();
-            return new LayerData(
-                    Kind.COLOUR, ids.get(p.pencil()), p.pressure(), p.point(), p.stroke(), c.passes(), null);
-        }
-        if (layer instanceof Layer.Burnish b) {
-            return new LayerData(Kind.BURNISH, ids.get(b.burnisher()), null, null, null, b.passes(), null);
-        }
-        if (layer instanceof Layer.Lift l) {
-            return new LayerData(Kind.LIFT, null, null, null, null, null, l.strength());
-        }
-        return new LayerData(Kind.SOLVENT, null, null, null, null, null, null);
+                stack.layers().stream().map(l -> LayerData.of(l, ids)).toList());
     }
 }

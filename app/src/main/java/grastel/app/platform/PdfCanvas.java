@@ -8,34 +8,44 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import java.util.function.Function;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDAppearanceStream;
 
 /** One page of a PDF to draw on, in mm from the top left of the paper. Fonts are embedded. */
 public final class PdfCanvas {
     private static final double POINTS_PER_MM = 72 / 25.4;
 
-    private final PDDocument pdf;
+    private final Book book;
     private final PageSize size;
     private final PDPageContentStream stream;
-    private final PDType0Font regular;
-    private final PDType0Font bold;
 
-    private PdfCanvas(
-            PDDocument pdf, PageSize size, PDPageContentStream stream, PDType0Font regular, PDType0Font bold) {
-        this.pdf = pdf;
+    private PdfCanvas(Book book, PageSize size, PDPageContentStream stream) {
+        this.book = book;
         this.size = size;
         this.stream = stream;
-        this.regular = regular;
-        this.bold = bold;
+    }
+
+    /** What the pages of a document share. @param stamps drawings that stand on several pages, by what they show */
+    private record Book(PDDocument pdf, PDType0Font regular, PDType0Font bold, Map<Object, PDFormXObject> stamps) {
+        static Book of(PDDocument pdf) throws IOException {
+            return new Book(pdf, font(pdf, Weight.REGULAR), font(pdf, Weight.BOLD), new IdentityHashMap<>());
+        }
     }
 
     /** A document with a page for each item. */
@@ -44,14 +54,13 @@ public final class PdfCanvas {
         try (PDDocument pdf = new PDDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             pdf.getDocumentInformation().setTitle(title);
-            PDType0Font regular = font(pdf, Weight.REGULAR);
-            PDType0Font bold = font(pdf, Weight.BOLD);
+            Book book = Book.of(pdf);
             for (T item : items) {
                 PageSize paper = size.apply(item);
                 PDPage page = new PDPage(new PDRectangle(points(paper.widthMm()), points(paper.heightMm())));
                 pdf.addPage(page);
                 try (PDPageContentStream stream = new PDPageContentStream(pdf, page)) {
-                    draw.accept(new PdfCanvas(pdf, paper, stream, regular, bold), item);
+                    draw.accept(new PdfCanvas(book, paper, stream), item);
                 }
             }
             pdf.save(out);
@@ -65,6 +74,30 @@ public final class PdfCanvas {
         try (InputStream file = Typeface.file(weight)) {
             return PDType0Font.load(pdf, file);
         }
+    }
+
+    /** Draws what stands alike on several pages of this size; it is made once and kept once. @param what told by identity */
+    public void stamp(Object what, Consumer<PdfCanvas> draw) {
+        write(() -> {
+            PDFormXObject form = book.stamps().get(what);
+            if (form == null) {
+                form = form(draw);
+                book.stamps().put(what, form);
+            }
+            stream.drawForm(form);
+        });
+    }
+
+    private PDFormXObject form(Consumer<PdfCanvas> draw) throws IOException {
+        // The library writes content only into this kind of form; it is an ordinary form otherwise.
+        PDAppearanceStream form = new PDAppearanceStream(book.pdf());
+        form.setBBox(new PDRectangle(points(size.widthMm()), points(size.heightMm())));
+        form.setResources(new PDResources());
+        try (OutputStream out = form.getStream().createOutputStream(COSName.FLATE_DECODE);
+                PDPageContentStream content = new PDPageContentStream(book.pdf(), form, out)) {
+            draw.accept(new PdfCanvas(book, size, content));
+        }
+        return form;
     }
 
     /** Fills a rectangle. @param red, green, blue sRGB codes 0…1 */
@@ -106,7 +139,7 @@ public final class PdfCanvas {
         write(() -> {
             stream.setNonStrokingColor(0f);
             stream.beginText();
-            stream.setFont(weight == Weight.BOLD ? bold : regular, points(sizeMm));
+            stream.setFont(weight == Weight.BOLD ? book.bold() : book.regular(), points(sizeMm));
             stream.newLineAtOffset(points(x), fromBottom(baseline));
             stream.showText(words);
             stream.endText();
@@ -115,7 +148,7 @@ public final class PdfCanvas {
 
     public void picture(BufferedImage picture, Rect r) {
         write(() -> stream.drawImage(
-                LosslessFactory.createFromImage(pdf, picture),
+                LosslessFactory.createFromImage(book.pdf(), picture),
                 points(r.x()),
                 fromBottom(r.bottom()),
                 points(r.width()),

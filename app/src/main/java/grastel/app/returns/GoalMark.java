@@ -64,6 +64,10 @@ class GoalMark extends Owned {
     @Column(length = 20)
     private String field;
 
+    /** Where along a strip to look, mm from its left end. */
+    @Column(name = "at_mm")
+    private Double atMm;
+
     @Enumerated(EnumType.ORDINAL)
     @Column(columnDefinition = "integer")
     private Level level;
@@ -82,6 +86,11 @@ class GoalMark extends Owned {
         this.exercise = exercise;
         this.place = place;
         goal = proposal.goal();
+        propose(proposal);
+    }
+
+    /** Takes a proposal over from a newer reading. */
+    final void propose(Proposal proposal) {
         proposed = proposal.level();
         figure = proposal.figure() == null ? null : proposal.figure().value();
         plusMinus = proposal.figure() == null ? null : proposal.figure().plusMinus();
@@ -91,12 +100,24 @@ class GoalMark extends Owned {
         close = proposal.close();
         cause = proposal.cause();
         field = proposal.field();
+        atMm = proposal.atMm();
     }
 
     void decide(Level decided, UUID teacher, Instant when) {
         level = decided;
         decidedBy = teacher;
         decidedAt = when.truncatedTo(ChronoUnit.MICROS);
+    }
+
+    /** Takes the decision back. */
+    void reopen() {
+        level = null;
+        decidedBy = null;
+        decidedAt = null;
+    }
+
+    boolean isOf(int ofExercise, Goal ofGoal) {
+        return exercise == ofExercise && goal == ofGoal;
     }
 
     int exercise() {
@@ -146,5 +167,9 @@ class GoalMark extends Owned {
 
     String field() {
         return field;
+    }
+
+    Double atMm() {
+        return atMm;
     }
 }

@@ -4,9 +4,6 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Storage;
 import grastel.core.reading.PictureFile;
 import grastel.core.reading.UnreadablePage;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -52,8 +49,15 @@ public class Intake {
         }
     }
 
-    /** @throws ApiProblem where the whole intake must stop: disk full, queue full */
     Outcome accept(String name, byte[] content, ScanFile.Source source) {
+        return accept(name, content, source, null);
+    }
+
+    /**
+     * @param schoolClass the only class whose pages the file may hold; null for any
+     * @throws ApiProblem where the whole intake must stop: disk full, queue full
+     */
+    Outcome accept(String name, byte[] content, ScanFile.Source source, UUID schoolClass) {
         PictureFile.Contents contents;
         try {
             contents = PictureFile.inspect(content, settings.limits());
@@ -61,7 +65,8 @@ public class Intake {
             return new Outcome(name, List.of(), e.problem().name(), e.figure());
         }
         storage.requireRoom(content.length * 2L);
-        ScanFile file = new ScanFile(shortened(name), contents.kind().mediaType(), sha256(content), source, content);
+        ScanFile file = new ScanFile(
+                shortened(name), contents.kind().mediaType(), Sha256.of(content), source, schoolClass, content);
         if (contents.pages() == 1) {
             readAhead.begin(file.id(), content);
         }
@@ -109,13 +114,5 @@ public class Intake {
     private static String shortened(String name) {
         String last = name.substring(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1);
         return last.isBlank() ? "unnamed" : last.substring(0, Math.min(200, last.length()));
-    }
-
-    private static String sha256(byte[] content) {
-        try {
-            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(content));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("Every Java has SHA-256", e);
-        }
     }
 }

@@ -1,6 +1,7 @@
 package grastel.app.returns;
 
 import grastel.app.platform.ApiProblem;
+import grastel.core.judging.Proposal;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -25,8 +26,8 @@ class PageStore {
         this.clock = clock;
     }
 
-    /** A page that a worker has taken. */
-    record Taken(UUID id, UUID owner, UUID file, int index, UUID printedPage, String corners) {}
+    /** A page that a worker has taken. @param onlyClass whose page it may be; null for any */
+    record Taken(UUID id, UUID owner, UUID file, int index, UUID printedPage, String corners, UUID onlyClass) {}
 
     /** What was read. @param images JPEGs by part */
     record Result(
@@ -39,10 +40,8 @@ class PageStore {
 
     record NewImage(String part, byte[] jpeg) {}
 
-    /** Makes a mark once the page is at hand. */
-    interface NewMark {
-        GoalMark on(ReturnedPage page);
-    }
+    /** @param exercise of the sheet, from 0; @param place among the page's marks */
+    record NewMark(int exercise, int place, Proposal proposal) {}
 
     /** Takes the next waiting page of any teacher. Call as the system. */
     @Transactional
@@ -50,7 +49,14 @@ class PageStore {
         for (UUID id : pages.waiting(Limit.of(5))) {
             if (pages.take(id) == 1) {
                 ReturnedPage p = pages.findById(id).orElseThrow();
-                return Optional.of(new Taken(p.id(), p.owner(), p.file(), p.index(), p.printedPage(), p.corners()));
+                return Optional.of(new Taken(
+                        p.id(),
+                        p.owner(),
+                        p.file(),
+                        p.index(),
+                        p.printedPage(),
+                        p.corners(),
+                        files.onlyClass(p.file()).orElse(null)));
             }
         }
         return Optional.empty();
@@ -76,8 +82,27 @@ class PageStore {
             images.saveAll(result.images().stream()
                     .map(i -> new PageImage(id, i.part(), i.jpeg()))
                     .toList());
-            result.marks().forEach(m -> page.marks().add(m.on(page)));
+            result.marks().forEach(m -> page.marks().add(new GoalMark(page, m.exercise(), m.place(), m.proposal())));
         });
+    }
+
+    /** Keeps a newer reading of a page. What a teacher has decided stays decided. */
+    @Transactional
+    void renew(UUID id, Result result) {
+        ReturnedPage page = pages.findById(id).orElseThrow(() -> ApiProblem.notFound("page"));
+        page.readAs(result.printedPage(), result.code(), result.reading(), result.readerVersion(), clock.instant());
+        images.deleteOf(id);
+        images.saveAll(result.images().stream()
+                .map(i -> new PageImage(id, i.part(), i.jpeg()))
+                .toList());
+        for (NewMark mark : result.marks()) {
+            page.marks().stream()
+                    .filter(m -> m.isOf(mark.exercise(), mark.proposal().goal()))
+                    .findFirst()
+                    .ifPresentOrElse(
+                            m -> m.propose(mark.proposal()),
+                            () -> page.marks().add(new GoalMark(page, mark.exercise(), mark.place(), mark.proposal())));
+        }
     }
 
     @Transactional

@@ -34,6 +34,8 @@ import tools.jackson.databind.json.JsonMapper;
 class ReadingJob {
     static final String UNKNOWN_SHEET = "UNKNOWN_SHEET";
     static final String FAILED = "FAILED";
+    /** Sent from a phone for one class, and a page of another. */
+    static final String OTHER_CLASS = "OTHER_CLASS";
     /** Paper shown around a box in its picture, mm. */
     static final double CROP_MARGIN_MM = 2.5;
 
@@ -43,15 +45,23 @@ class ReadingJob {
 
     private final PageStore store;
     private final Sheets sheets;
+    private final KeyInks inks;
     private final ReadAhead readAhead;
     private final ReadingSettings settings;
     private final JsonMapper json;
     /** A reader keeps a detector's work space, and making one takes most of a second. */
     private final ThreadLocal<PageReader> readers = ThreadLocal.withInitial(PageReader::new);
 
-    ReadingJob(PageStore store, Sheets sheets, ReadAhead readAhead, ReadingSettings settings, JsonMapper json) {
+    ReadingJob(
+            PageStore store,
+            Sheets sheets,
+            KeyInks inks,
+            ReadAhead readAhead,
+            ReadingSettings settings,
+            JsonMapper json) {
         this.store = store;
         this.sheets = sheets;
+        this.inks = inks;
         this.readAhead = readAhead;
         this.settings = settings;
         this.json = json;
@@ -62,22 +72,43 @@ class ReadingJob {
         String code = null;
         try {
             Picture picture = picture(taken);
-            FoundPage found = taken.corners() == null
-                    ? readers.get().find(picture)
-                    : FoundPage.pointedAt(Corners.parse(taken.corners()).inPixels(picture.width(), picture.height()));
+            FoundPage found = found(taken, picture);
             code = found.code().map(PageCode::toString).orElse(null);
             Optional<UUID> printed = printedPage(taken, found);
             if (printed.isEmpty()) {
                 store.fail(taken.id(), code == null ? UnreadablePage.Problem.NO_CODE.name() : UNKNOWN_SHEET, 0, code);
                 return;
             }
-            store.keep(taken.id(), measure(picture, found, sheets.printed(printed.get()), code));
+            PrintedSheet sheet = sheets.printed(printed.get());
+            if (taken.onlyClass() != null
+                    && !taken.onlyClass().equals(sheet.page().run().schoolClass())) {
+                store.fail(taken.id(), OTHER_CLASS, 0, code);
+                return;
+            }
+            store.keep(taken.id(), measure(picture, found, sheet, code));
         } catch (UnreadablePage e) {
             store.fail(taken.id(), e.problem().name(), e.figure(), code);
         } catch (RuntimeException e) {
             LOG.error("Reading page {} failed", taken.id(), e);
             store.fail(taken.id(), FAILED, 0, code);
         }
+    }
+
+    /** Reads a page once more without keeping anything. Call as its owner. */
+    Result again(Taken taken) throws UnreadablePage {
+        Picture picture = picture(taken);
+        FoundPage found = found(taken, picture);
+        return measure(
+                picture,
+                found,
+                sheets.printed(taken.printedPage()),
+                found.code().map(PageCode::toString).orElse(null));
+    }
+
+    private FoundPage found(Taken taken, Picture picture) throws UnreadablePage {
+        return taken.corners() == null
+                ? readers.get().find(picture)
+                : FoundPage.pointedAt(Corners.parse(taken.corners()).inPixels(picture.width(), picture.height()));
     }
 
     private Picture picture(Taken taken) throws UnreadablePage {
@@ -96,7 +127,8 @@ class ReadingJob {
     }
 
     private Result measure(Picture picture, FoundPage found, PrintedSheet printed, String code) throws UnreadablePage {
-        PageReader.Measures measures = readers.get().measure(picture, found, printed.layout(), printed.paper());
+        PageReader.Measures measures =
+                readers.get().measure(picture, found, printed.layout(), printed.paper(), inks.of(printed));
         return new Result(
                 printed.page().id(),
                 code,
@@ -111,10 +143,10 @@ class ReadingJob {
         List<ExercisePlan> exercises = printed.plan().exercises();
         for (int i = 0; i < exercises.size(); i++) {
             int exercise = i;
-            for (Proposal proposal :
-                    new Judge(exercises.get(i), printed.page().run().band()).judge(reading.fields())) {
+            Judge judge = new Judge(exercises.get(i), printed.page().run().band(), printed.paper());
+            for (Proposal proposal : judge.judge(reading)) {
                 int place = marks.size();
-                marks.add(page -> new GoalMark(page, exercise, place, proposal));
+                marks.add(new NewMark(exercise, place, proposal));
             }
         }
         return marks;

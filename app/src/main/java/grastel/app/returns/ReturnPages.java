@@ -1,30 +1,34 @@
 package grastel.app.returns;
 
+import grastel.app.account.Accounts;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
-import grastel.app.returns.ReturnViews.BoxReadingView;
+import grastel.app.platform.SignedIn;
+import grastel.app.returns.ReturnViews.DecisionView;
 import grastel.app.returns.ReturnViews.GoalView;
+import grastel.app.returns.ReturnViews.KeysView;
 import grastel.app.returns.ReturnViews.Notice;
 import grastel.app.returns.ReturnViews.PageDetail;
 import grastel.app.returns.ReturnViews.PageRow;
 import grastel.app.returns.ReturnViews.PersonView;
 import grastel.app.returns.ReturnViews.PlaceView;
 import grastel.app.returns.ReturnViews.QualityView;
+import grastel.app.returns.ReturnViews.SuspectView;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.app.sheets.Sheets.RunInfo;
-import grastel.core.colour.Lab;
-import grastel.core.colour.MunsellValue;
-import grastel.core.page.PageLayout;
-import grastel.core.page.Rect;
-import grastel.core.reading.FieldReading;
+import grastel.core.media.Pencil;
+import grastel.core.reading.KeyReport;
+import grastel.core.reading.PageReader;
 import grastel.core.reading.PageReading;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,17 +36,16 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 @Transactional(readOnly = true)
 class ReturnPages {
-    private static final double NOT_FLAT_MM = 0.4;
-    private static final double COARSE_DPI = 140;
-
     private final Returns returns;
     private final Sheets sheets;
     private final Classes classes;
+    private final Accounts accounts;
 
-    ReturnPages(Returns returns, Sheets sheets, Classes classes) {
+    ReturnPages(Returns returns, Sheets sheets, Classes classes, Accounts accounts) {
         this.returns = returns;
         this.sheets = sheets;
         this.classes = classes;
+        this.accounts = accounts;
     }
 
     List<PageRow> ofRun(UUID run) {
@@ -68,7 +71,7 @@ class ReturnPages {
         ReturnedPage page = returns.find(id);
         Map<UUID, String> files = returns.fileNames(List.of(page));
         if (page.printedPage() == null) {
-            return new PageDetail(row(page, files, null, List.of()), null, null, null, List.of(), List.of());
+            return unread(row(page, files, null, List.of()), page);
         }
         PrintedSheet sheet = sheets.printed(page.printedPage());
         RunInfo run = sheet.page().run();
@@ -76,49 +79,55 @@ class ReturnPages {
         List<Notice> notices = notices(page, returns.ofRun(run.id()), isOlder(run));
         PageRow row = row(page, files, place, notices);
         if (page.reading() == null) {
-            return new PageDetail(row, null, null, null, List.of(), List.of());
+            return unread(row, page);
         }
         PageReading reading = returns.reading(page);
         return new PageDetail(
                 row,
                 sheet.layout().size().widthMm(),
                 sheet.layout().size().heightMm(),
-                new QualityView(reading.dpi(), reading.flatnessMm(), reading.lightSpread(), reading.markers()),
-                boxes(sheet, reading.fields()),
-                page.marks().stream().map(m -> goal(m, sheet)).toList());
+                quality(reading, sheet),
+                FieldViews.of(sheet, reading.fields()),
+                page.marks().stream().map(m -> goal(m, sheet)).toList(),
+                page.note(),
+                history(page));
     }
 
-    private static List<BoxReadingView> boxes(PrintedSheet sheet, List<FieldReading> fields) {
-        List<BoxReadingView> boxes = new ArrayList<>();
-        for (int i = 0; i < fields.size(); i++) {
-            FieldReading f = fields.get(i);
-            Rect rect = sheet.layout().fields().stream()
-                    .filter(l -> l.id().equals(f.field()))
-                    .map(PageLayout.Field::rect)
-                    .findFirst()
-                    .orElseThrow();
-            double asked = sheet.plan().field(f.field()).askedLightness();
-            Double step = i == 0
-                    ? null
-                    : fields.get(i - 1).lightness().value() - f.lightness().value();
-            boxes.add(new BoxReadingView(
-                    f.field(),
-                    rect.x(),
-                    rect.y(),
-                    rect.width(),
-                    rect.height(),
-                    MunsellValue.of(Lab.luminanceOf(asked)),
-                    asked,
-                    f.value(),
-                    f.lightness().value(),
-                    f.lightness().plusMinus(),
-                    f.specks().value(),
-                    f.unevenness().value(),
-                    f.outside().value(),
-                    f.blank(),
-                    step));
-        }
-        return boxes;
+    private static PageDetail unread(PageRow row, ReturnedPage page) {
+        return new PageDetail(row, null, null, null, List.of(), List.of(), page.note(), List.of());
+    }
+
+    private static QualityView quality(PageReading reading, PrintedSheet sheet) {
+        List<Pencil> palette = sheet.plan().palette();
+        KeyReport keys = reading.keys();
+        return new QualityView(
+                reading.dpi(),
+                reading.flatnessMm(),
+                reading.lightSpread(),
+                reading.markers(),
+                new KeysView(
+                        keys.used(),
+                        keys.before(),
+                        keys.after(),
+                        keys.suspects().stream()
+                                .map(s ->
+                                        new SuspectView(palette.get(s.pencil()).name(), s.looksLike()))
+                                .toList()));
+    }
+
+    private List<DecisionView> history(ReturnedPage page) {
+        Map<UUID, GoalMark> marks = page.marks().stream().collect(Collectors.toMap(GoalMark::id, Function.identity()));
+        Map<UUID, String> names =
+                accounts.all().stream().collect(Collectors.toMap(SignedIn::id, SignedIn::displayName));
+        return returns.history(page).stream()
+                .map(c -> new DecisionView(
+                        c.createdAt(),
+                        names.getOrDefault(c.by(), ""),
+                        marks.get(c.mark()).goal().label(),
+                        marks.get(c.mark()).proposed().ordinal(),
+                        c.from() == null ? null : c.from().ordinal(),
+                        c.to() == null ? null : c.to().ordinal()))
+                .toList();
     }
 
     private static GoalView goal(GoalMark m, PrintedSheet sheet) {
@@ -140,8 +149,9 @@ class ReturnPages {
                 m.secure(),
                 m.beyond(),
                 m.close(),
-                m.cause(),
-                m.field());
+                CauseView.of(m.cause()),
+                m.field(),
+                m.atMm());
     }
 
     private static PageRow row(ReturnedPage p, Map<UUID, String> files, PlaceView place, List<Notice> notices) {
@@ -162,6 +172,7 @@ class ReturnPages {
                 levels,
                 close,
                 p.confirmedAt() != null,
+                p.flagged(),
                 notices);
     }
 
@@ -195,15 +206,9 @@ class ReturnPages {
             notices.add(Notice.OLDER_RUN);
         }
         if (page.reading() != null) {
-            PageReading reading = returns.reading(page);
-            if (reading.markers() < 4) {
-                notices.add(Notice.MARKER_MISSING);
-            }
-            if (reading.flatnessMm() > NOT_FLAT_MM) {
-                notices.add(Notice.NOT_FLAT);
-            }
-            if (reading.dpi() < COARSE_DPI) {
-                notices.add(Notice.COARSE);
+            returns.reading(page).flags().forEach(flag -> notices.add(Notice.of(flag)));
+            if (page.readerVersion() != null && page.readerVersion() < PageReader.VERSION) {
+                notices.add(Notice.OLDER_READER);
             }
             if (page.foundCode() == null) {
                 notices.add(Notice.BY_HAND);

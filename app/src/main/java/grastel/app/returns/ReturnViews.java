@@ -1,9 +1,10 @@
 package grastel.app.returns;
 
 import grastel.core.exercise.Goal;
-import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
+import grastel.core.reading.PageFlag;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
@@ -20,14 +21,22 @@ final class ReturnViews {
         SECOND_PAGE,
         /** The sheet was printed for this class again later. */
         OLDER_RUN,
-        /** Read from three markers. */
-        MARKER_MISSING,
-        /** The sheet did not lie flat; figures are a little less sure. */
-        NOT_FLAT,
-        /** Too few pixels to trust specks. */
-        COARSE,
         /** Matched by hand. */
-        BY_HAND
+        BY_HAND,
+        /** A newer reader is here than the one that read this page. */
+        OLDER_READER,
+        /** See {@link PageFlag}. */
+        BLURRED,
+        COARSE,
+        GLARE,
+        SHADOW,
+        GREY,
+        THREE_MARKERS,
+        BENT;
+
+        static Notice of(PageFlag flag) {
+            return valueOf(flag.name());
+        }
     }
 
     record PersonView(@NotNull UUID id, @NotNull String name) {}
@@ -55,24 +64,46 @@ final class ReturnViews {
             @NotNull List<Integer> levels,
             @NotNull boolean close,
             @NotNull boolean confirmed,
+            @NotNull boolean flagged,
             @NotNull List<Notice> notices) {}
 
+    /**
+     * A field as asked and as read.
+     *
+     * @param outline closed lines of a shape, x and y by turns in mm; empty for a rectangle
+     * @param asked colours asked for from left to right; one for an even field, none where nothing is asked
+     * @param colour as read
+     * @param difference ΔE00 to what was asked; null for strips and where a value or nothing was asked
+     * @param outside null for zones of forms
+     * @param profile L* along a strip, mm by mm; empty for other fields
+     * @param askedProfile L* asked for, at equal distances
+     * @param direction of the strokes, degrees anticlockwise from the horizontal; null where there is none
+     */
     record BoxReadingView(
             @NotNull String field,
+            @NotNull String label,
             @NotNull double x,
             @NotNull double y,
             @NotNull double width,
             @NotNull double height,
+            @NotNull List<List<Double>> outline,
+            @NotNull List<String> asked,
             @NotNull double askedValue,
             @NotNull double askedLightness,
+            @NotNull String colour,
             @NotNull double value,
             @NotNull double lightness,
             @NotNull double plusMinus,
+            Double difference,
             @NotNull double specks,
             @NotNull double unevenness,
-            @NotNull double outside,
+            Double outside,
             @NotNull boolean blank,
-            Double step) {}
+            Double step,
+            @NotNull List<Double> profile,
+            @NotNull List<Double> askedProfile,
+            Double direction,
+            @NotNull double glare) {}
 
     /** @param exercise its title where the sheet holds several; @param figureName what the figure is */
     record GoalView(
@@ -92,14 +123,40 @@ final class ReturnViews {
             @NotNull double secure,
             @NotNull double beyond,
             @NotNull boolean close,
-            Cause cause,
-            String field) {}
+            CauseView cause,
+            String field,
+            Double atMm) {}
 
     record QualityView(
             @NotNull double dpi,
             @NotNull double flatnessMm,
             @NotNull double lightSpread,
-            @NotNull int markers) {}
+            @NotNull int markers,
+            @NotNull KeysView keys) {}
+
+    /**
+     * What the key boxes told.
+     *
+     * @param before mean ΔE00 to their pencils as the camera saw them
+     * @param after the same once corrected
+     */
+    record KeysView(
+            @NotNull int used,
+            @NotNull double before,
+            @NotNull double after,
+            @NotNull List<SuspectView> suspects) {}
+
+    /** @param asked the pencil the key box is for; @param looksLike the one it is nearer to */
+    record SuspectView(@NotNull String asked, @NotNull String looksLike) {}
+
+    /** One decision. @param from null for the first; @param to null where it was taken back */
+    record DecisionView(
+            @NotNull Instant when,
+            @NotNull String by,
+            @NotNull String goal,
+            @NotNull int proposed,
+            Integer from,
+            Integer to) {}
 
     record PageDetail(
             @NotNull PageRow row,
@@ -107,7 +164,28 @@ final class ReturnViews {
             Double pageHeight,
             QualityView quality,
             @NotNull List<BoxReadingView> boxes,
-            @NotNull List<GoalView> goals) {}
+            @NotNull List<GoalView> goals,
+            @NotNull String note,
+            @NotNull List<DecisionView> history) {}
+
+    record NoteRequest(
+            @NotNull boolean flagged,
+            @NotNull @Size(max = 600) String note) {}
+
+    record PhraseView(@NotNull UUID id, @NotNull String words) {}
+
+    record PhraseRequest(@NotBlank @Size(max = 200) String words) {}
+
+    record SwapRequest(@NotNull UUID with) {}
+
+    /** What another look with the present reader would change. @param before null where the goal was not judged then */
+    record RereadGoalView(
+            @NotNull String goal,
+            Integer before,
+            Integer after,
+            Double figureBefore,
+            Double figureAfter,
+            Integer decided) {}
 
     record OutcomeView(
             @NotNull String name,

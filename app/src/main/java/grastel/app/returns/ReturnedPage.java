@@ -66,6 +66,14 @@ class ReturnedPage extends Owned {
     @Column(name = "confirmed_at")
     private Instant confirmedAt;
 
+    /** Put aside for a second look. */
+    @Column(nullable = false)
+    private boolean flagged;
+
+    /** The teacher's words to the student. */
+    @Column(nullable = false, length = 600)
+    private String note = "";
+
     @OneToMany(mappedBy = "page", cascade = CascadeType.ALL, orphanRemoval = true)
     @OrderBy("place")
     private List<GoalMark> marks = new ArrayList<>();
@@ -114,6 +122,16 @@ class ReturnedPage extends Owned {
         confirmedAt = when.truncatedTo(ChronoUnit.MICROS);
     }
 
+    void reopen() {
+        confirmedAt = null;
+        marks.forEach(GoalMark::reopen);
+    }
+
+    void noted(boolean flag, String words) {
+        flagged = flag;
+        note = words;
+    }
+
     private void forgetReading() {
         reading = null;
         readerVersion = null;
@@ -154,6 +172,18 @@ class ReturnedPage extends Owned {
 
     String reading() {
         return reading;
+    }
+
+    boolean flagged() {
+        return flagged;
+    }
+
+    String note() {
+        return note;
+    }
+
+    Integer readerVersion() {
+        return readerVersion;
     }
 
     Instant confirmedAt() {

@@ -9,8 +9,9 @@ import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
-    /** Waiting pages, longest first. */
-    @Query("select p.id from ReturnedPage p where p.state = QUEUED order by p.createdAt, p.index")
+    /** Waiting pages: each teacher's first before anyone's second, so that a pile keeps nobody else waiting. */
+    @Query("select p.id from ReturnedPage p where p.state = QUEUED"
+            + " order by row_number() over (partition by p.owner order by p.createdAt, p.index), p.createdAt, p.index")
     List<UUID> waiting(Limit limit);
 
     /** Takes a waiting page; 1 for the one caller that got it. */

@@ -32,6 +32,7 @@ public class Returns {
     private final ReturnedPages pages;
     private final ScanFiles files;
     private final PageImages images;
+    private final MarkChanges changes;
     private final Sheets sheets;
     private final ReadingWorkers workers;
     private final ReturnEvents events;
@@ -42,6 +43,7 @@ public class Returns {
             ReturnedPages pages,
             ScanFiles files,
             PageImages images,
+            MarkChanges changes,
             Sheets sheets,
             ReadingWorkers workers,
             ReturnEvents events,
@@ -50,6 +52,7 @@ public class Returns {
         this.pages = pages;
         this.files = files;
         this.images = images;
+        this.changes = changes;
         this.sheets = sheets;
         this.workers = workers;
         this.events = events;
@@ -136,9 +139,61 @@ public class Returns {
             throw ApiProblem.conflict("NOT_READ", "This page has not been read yet.");
         }
         Instant now = clock.instant();
-        page.marks().forEach(m -> m.decide(changed.getOrDefault(m.id(), m.proposed()), Ownership.current(), now));
+        for (GoalMark mark : page.marks()) {
+            Level to = changed.getOrDefault(mark.id(), mark.proposed());
+            if (mark.level() != to) {
+                changes.save(new MarkChange(mark.id(), mark.level(), to, Ownership.current()));
+            }
+            mark.decide(to, Ownership.current(), now);
+        }
         page.confirmed(now);
         events.changed(id);
+    }
+
+    /** Takes a confirmation back: the proposals stand again, undecided. */
+    void reopen(UUID id) {
+        ReturnedPage page = find(id);
+        if (page.confirmedAt() == null) {
+            throw ApiProblem.conflict("NOT_CONFIRMED", "This page has not been confirmed.");
+        }
+        page.marks().forEach(m -> changes.save(new MarkChange(m.id(), m.level(), null, Ownership.current())));
+        page.reopen();
+        events.changed(id);
+    }
+
+    List<GoalMark> marks(UUID page) {
+        return List.copyOf(find(page).marks());
+    }
+
+    /** Puts a page aside for a second look, and words for its student on it. */
+    void note(UUID id, boolean flagged, String words) {
+        find(id).noted(flagged, words.strip());
+        events.changed(id);
+    }
+
+    /** What was decided about a page's marks, in order. */
+    List<MarkChange> history(ReturnedPage page) {
+        return changes.findByMarkInOrderByCreatedAt(
+                page.marks().stream().map(GoalMark::id).toList());
+    }
+
+    /** Two pages of one sheet that were taken for one another's change places; both are read again as what they are. */
+    void swap(UUID one, UUID other) {
+        ReturnedPage a = find(one);
+        ReturnedPage b = find(other);
+        requireOpen(a);
+        requireOpen(b);
+        if (a.printedPage() == null
+                || b.printedPage() == null
+                || a.printedPage().equals(b.printedPage())) {
+            throw ApiProblem.conflict("NOT_TWO_STUDENTS", "Only pages of two different students can be swapped.");
+        }
+        UUID mine = a.printedPage();
+        a.queueAgain(b.printedPage(), a.corners());
+        b.queueAgain(mine, b.corners());
+        events.changed(one);
+        events.changed(other);
+        AfterCommit.run(workers::wake);
     }
 
     /** Says by hand whose page it is, and where its corners are; it is then read again. */

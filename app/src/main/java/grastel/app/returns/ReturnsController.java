@@ -1,11 +1,17 @@
 package grastel.app.returns;
 
+import grastel.app.platform.ApiProblem;
 import grastel.app.returns.ReturnViews.ConfirmRequest;
 import grastel.app.returns.ReturnViews.GoalLevel;
 import grastel.app.returns.ReturnViews.MatchRequest;
+import grastel.app.returns.ReturnViews.NoteRequest;
 import grastel.app.returns.ReturnViews.OutcomeView;
 import grastel.app.returns.ReturnViews.PageDetail;
 import grastel.app.returns.ReturnViews.PageRow;
+import grastel.app.returns.ReturnViews.PhraseRequest;
+import grastel.app.returns.ReturnViews.PhraseView;
+import grastel.app.returns.ReturnViews.RereadGoalView;
+import grastel.app.returns.ReturnViews.SwapRequest;
 import grastel.core.reading.PictureFile;
 import grastel.core.reading.UnreadablePage;
 import jakarta.validation.Valid;
@@ -23,6 +29,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -38,14 +45,24 @@ class ReturnsController {
     private final Returns returns;
     private final ReturnPages views;
     private final Intake intake;
+    private final Rereading rereading;
+    private final Phrases phrases;
     private final ReturnEvents events;
     private final ReadingSettings settings;
 
     ReturnsController(
-            Returns returns, ReturnPages views, Intake intake, ReturnEvents events, ReadingSettings settings) {
+            Returns returns,
+            ReturnPages views,
+            Intake intake,
+            Rereading rereading,
+            Phrases phrases,
+            ReturnEvents events,
+            ReadingSettings settings) {
         this.returns = returns;
         this.views = views;
         this.intake = intake;
+        this.rereading = rereading;
+        this.phrases = phrases;
         this.events = events;
         this.settings = settings;
     }
@@ -112,6 +129,63 @@ class ReturnsController {
     PageDetail confirm(@PathVariable UUID id, @Valid @RequestBody ConfirmRequest request) {
         returns.confirm(id, request.changed().stream().collect(Collectors.toMap(GoalLevel::mark, GoalLevel::level)));
         return views.detail(id);
+    }
+
+    /** Takes the confirmation back. */
+    @PostMapping("/pages/{id}/reopening")
+    PageDetail reopen(@PathVariable UUID id) {
+        returns.reopen(id);
+        return views.detail(id);
+    }
+
+    /** Puts the page aside for a second look or back, and words for the student on it. */
+    @PutMapping("/pages/{id}/note")
+    PageDetail note(@PathVariable UUID id, @Valid @RequestBody NoteRequest request) {
+        returns.note(id, request.flagged(), request.note());
+        return views.detail(id);
+    }
+
+    /** This page and another were taken for one another's. */
+    @PostMapping("/pages/{id}/swap")
+    PageDetail swap(@PathVariable UUID id, @Valid @RequestBody SwapRequest request) {
+        returns.swap(id, request.with());
+        return views.detail(id);
+    }
+
+    /** What reading the page once more would change. Nothing is changed. */
+    @GetMapping("/pages/{id}/rereading")
+    List<RereadGoalView> rereading(@PathVariable UUID id) {
+        return rereading.preview(id);
+    }
+
+    /** Takes over what reading the page once more gives; decided marks stay as decided. */
+    @PostMapping("/pages/{id}/rereading")
+    PageDetail reread(@PathVariable UUID id) {
+        rereading.adopt(id);
+        return views.detail(id);
+    }
+
+    @GetMapping("/phrases")
+    List<PhraseView> phrases() {
+        return phrases.findAllByOrderByWords().stream()
+                .map(p -> new PhraseView(p.id(), p.words()))
+                .toList();
+    }
+
+    /** Keeps words for another time; those that are kept already are not kept twice. */
+    @PostMapping("/phrases")
+    List<PhraseView> keep(@Valid @RequestBody PhraseRequest request) {
+        String words = request.words().strip();
+        if (!phrases.existsByWords(words)) {
+            phrases.save(new Phrase(words));
+        }
+        return phrases();
+    }
+
+    @DeleteMapping("/phrases/{id}")
+    List<PhraseView> forget(@PathVariable UUID id) {
+        phrases.delete(phrases.findById(id).orElseThrow(() -> ApiProblem.notFound("phrase")));
+        return phrases();
     }
 
     @PostMapping("/pages/{id}/match")

@@ -7,6 +7,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
+import java.util.UUID;
 
 /** A file as it came in, whole. */
 @Entity
@@ -14,7 +15,8 @@ import jakarta.persistence.Table;
 class ScanFile extends Owned {
     enum Source {
         UPLOAD,
-        FOLDER
+        FOLDER,
+        PHONE
     }
 
     @Column(nullable = false)
@@ -30,17 +32,22 @@ class ScanFile extends Owned {
     @Column(nullable = false, length = 20)
     private Source source;
 
+    /** The only class whose pages this file may hold; null for any. */
+    @Column(name = "class_id", updatable = false)
+    private UUID schoolClass;
+
     @Lob
     @Column(nullable = false)
     private byte[] content;
 
     protected ScanFile() {}
 
-    ScanFile(String name, String mediaType, String sha256, Source source, byte[] content) {
+    ScanFile(String name, String mediaType, String sha256, Source source, UUID schoolClass, byte[] content) {
         this.name = name;
         this.mediaType = mediaType;
         this.sha256 = sha256;
         this.source = source;
+        this.schoolClass = schoolClass;
         this.content = content;
     }
 

@@ -1,6 +1,7 @@
 package grastel.app.returns;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
@@ -12,6 +13,10 @@ interface ScanFiles extends JpaRepository<ScanFile, UUID> {
     /** Names without the files themselves. */
     @Query("select f.id as id, f.name as name from ScanFile f where f.id in :ids")
     List<FileName> names(List<UUID> ids);
+
+    /** The only class whose pages a file may hold. */
+    @Query("select f.schoolClass from ScanFile f where f.id = :id")
+    Optional<UUID> onlyClass(UUID id);
 
     interface FileName {
         UUID getId();

@@ -15,10 +15,15 @@ final class PdfInk implements PageInk {
         this.canvas = canvas;
     }
 
-    /** One PDF page a layout. */
-    static byte[] document(String title, List<PageLayout> pages) {
-        return PdfCanvas.document(
-                title, pages, PageLayout::size, (canvas, layout) -> layout.drawOn(new PdfInk(canvas)));
+    /** One copy of a page. @param sheet the same for every student; @param own what is this student's alone */
+    record Copy(PageLayout sheet, PageLayout own) {}
+
+    /** One PDF page a copy. */
+    static byte[] document(String title, List<Copy> copies) {
+        return PdfCanvas.document(title, copies, copy -> copy.sheet().size(), (canvas, copy) -> {
+            canvas.stamp(copy.sheet(), form -> copy.sheet().drawOn(new PdfInk(form)));
+            copy.own().drawOn(new PdfInk(canvas));
+        });
     }
 
     @Override

@@ -1,5 +1,6 @@
 package grastel.app.sheets;
 
+import grastel.app.kit.LayerData;
 import grastel.app.sheets.PageViews.PageView;
 import grastel.app.sheets.Planner.Draft;
 import grastel.app.sheets.Planner.Drafted;
@@ -31,6 +32,8 @@ import java.util.UUID;
 
 /** What sheets look like at the edge. Lengths in mm, lightness in L*, value in Munsell value. */
 final class SheetViews {
+    private static final double MIDDLE = 0.5;
+
     private SheetViews() {}
 
     record SheetRequest(
@@ -109,7 +112,12 @@ final class SheetViews {
             @NotNull String name,
             @NotNull String colour) {}
 
-    /** A field of an exercise. @param predicted colours from left to right, one for an even field */
+    /**
+     * A field of an exercise.
+     *
+     * @param predicted colours from left to right, one for an even field
+     * @param layers its recipe as a stack of the bench, of a strip at its middle
+     */
     record PlannedFieldView(
             @NotNull String id,
             @NotNull String group,
@@ -123,7 +131,8 @@ final class SheetViews {
             @NotNull double specks,
             @NotNull List<String> asked,
             @NotNull List<String> predicted,
-            @NotNull List<String> recipe) {}
+            @NotNull List<String> recipe,
+            @NotNull List<LayerData> layers) {}
 
     record PlannedGoalView(
             @NotNull String label,
@@ -203,7 +212,7 @@ final class SheetViews {
                         : plan.palette().stream().map(p -> pencil(p, ids)).toList(),
                 none
                         ? List.of()
-                        : plan.fields().stream().map(f -> field(plan, f)).toList(),
+                        : plan.fields().stream().map(f -> field(plan, f, ids)).toList(),
                 none ? List.of() : plan.goals().stream().map(SheetViews::goal).toList(),
                 none ? List.of() : plan.notes(),
                 none
@@ -266,7 +275,7 @@ final class SheetViews {
                 ids.get(p), p.code(), p.name(), Srgb.of(p.masstone().toLab()).hex());
     }
 
-    private static PlannedFieldView field(ExercisePlan plan, FieldPlan f) {
+    private static PlannedFieldView field(ExercisePlan plan, FieldPlan f, Map<Pencil, UUID> ids) {
         boolean asks = f.ask() != Ask.NOTHING;
         return new PlannedFieldView(
                 f.id(),
@@ -281,7 +290,8 @@ final class SheetViews {
                 f.specks(),
                 f.asked().stream().map(c -> Srgb.of(c).hex()).toList(),
                 f.predicted().stream().map(c -> Srgb.of(c).hex()).toList(),
-                SheetWording.recipe(plan, f));
+                SheetWording.recipe(plan, f),
+                plan.layers(f, MIDDLE).stream().map(l -> LayerData.of(l, ids)).toList());
     }
 
     private static PlannedGoalView goal(GoalPlan g) {

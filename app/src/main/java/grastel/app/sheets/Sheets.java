@@ -11,6 +11,7 @@ import grastel.app.sheets.Planner.Draft;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
 import grastel.core.page.SheetComposer;
@@ -78,8 +79,8 @@ public class Sheets {
     /** One printed page and whose it is. @param part which page of the sheet, from 0 */
     public record PageInfo(UUID id, int number, int part, UUID student, RunInfo run) {}
 
-    /** Everything needed to read a page. */
-    public record PrintedSheet(PageInfo page, PageLayout layout, SheetPlan plan, Paper paper) {}
+    /** Everything needed to read a page. @param kit pencils that could have been taken for the sheet's */
+    public record PrintedSheet(PageInfo page, PageLayout layout, SheetPlan plan, Paper paper, List<Pencil> kit) {}
 
     /** A version as it is kept. */
     private record Settled(SheetPlan plan, List<PageLayout> pages) {}
@@ -172,9 +173,13 @@ public class Sheets {
         ClassInfo to = classes.one(run.schoolClass());
         Map<UUID, String> names = to.namesHidden() ? Map.of() : names(to);
         Settled sheet = settled(run.version());
-        List<PageLayout> layouts =
-                run.pages().stream().map(p -> layout(p, sheet, to, names)).toList();
-        return PdfInk.document(run.version().sheet().title(), layouts);
+        List<PdfInk.Copy> copies = run.pages().stream()
+                .map(p -> {
+                    PageLayout page = sheet.pages().get(p.part());
+                    return new PdfInk.Copy(page, forStudent(page.bare(), p, to, names));
+                })
+                .toList();
+        return PdfInk.document(run.version().sheet().title(), copies);
     }
 
     /** What the teacher keeps: pages as they should come out, figures, rubric, notes. */
@@ -241,9 +246,10 @@ public class Sheets {
         Settled sheet = settled(run.version());
         return new PrintedSheet(
                 info(found, info(run)),
-                layout(found, sheet, to, names(to)),
+                forStudent(sheet.pages().get(found.part()), found, to, names(to)),
                 sheet.plan(),
-                kit.paper(run.version().paper()).paper());
+                kit.paper(run.version().paper()).paper(),
+                kit.everything().pencils());
     }
 
     /** The plan a run was printed from. */
@@ -260,10 +266,9 @@ public class Sheets {
         return new Settled(json.plan(version.plan()), json.pages(version.layout()));
     }
 
-    private static PageLayout layout(PrintedPage page, Settled sheet, ClassInfo to, Map<UUID, String> names) {
+    private static PageLayout forStudent(PageLayout on, PrintedPage page, ClassInfo to, Map<UUID, String> names) {
         PageCode code = new PageCode(page.run().code(), page.number());
-        return SheetComposer.forStudent(
-                sheet.pages().get(page.part()), names.getOrDefault(page.student(), ""), to.name(), code);
+        return SheetComposer.forStudent(on, names.getOrDefault(page.student(), ""), to.name(), code);
     }
 
     private static Map<UUID, String> names(ClassInfo to) {

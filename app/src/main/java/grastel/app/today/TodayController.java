@@ -3,6 +3,7 @@ package grastel.app.today;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
+import grastel.app.returns.CauseView;
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Attempt;
 import grastel.app.returns.Returns.Mark;
@@ -58,14 +59,14 @@ class TodayController {
             @NotNull String name,
             @NotNull Goal goal,
             @NotNull String label,
-            @NotNull Cause cause,
+            @NotNull CauseView cause,
             String field) {}
 
     /** What most of a class missed. */
     record FaultView(
             @NotNull Goal goal,
             @NotNull String label,
-            @NotNull Cause cause,
+            @NotNull CauseView cause,
             @NotNull int students) {}
 
     record TodayRunView(
@@ -147,7 +148,7 @@ class TodayController {
                 .map(e -> new FaultView(
                         e.getKey().goal(),
                         e.getKey().goal().label(),
-                        e.getKey().cause(),
+                        CauseView.of(e.getKey().cause()),
                         e.getValue().intValue()))
                 .orElse(null);
     }
@@ -170,7 +171,7 @@ class TodayController {
                             names.getOrDefault(a.student(), ""),
                             worst.goal(),
                             worst.goal().label(),
-                            worst.cause(),
+                            CauseView.of(worst.cause()),
                             worst.field());
                 })
                 .toList();

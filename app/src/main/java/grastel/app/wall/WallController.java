@@ -4,6 +4,7 @@ import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.ApiProblem;
+import grastel.app.returns.CauseView;
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Attempt;
 import grastel.app.sheets.Sheets;
@@ -57,7 +58,7 @@ class WallController {
             @NotNull String praise,
             @NotNull int level,
             Double figure,
-            Cause cause,
+            CauseView cause,
             String field) {}
 
     /** A student's row. @param page null where nothing was returned */
@@ -77,7 +78,7 @@ class WallController {
             @NotNull Goal goal,
             @NotNull String label,
             @NotNull List<Integer> counts,
-            Cause commonest,
+            CauseView commonest,
             @NotNull int commonestCount) {}
 
     record WallView(
@@ -194,7 +195,7 @@ class WallController {
                         m.goal().praise(),
                         m.level().ordinal(),
                         m.figure(),
-                        m.cause(),
+                        CauseView.of(m.cause()),
                         m.field()))
                 .toList();
     }
@@ -228,7 +229,11 @@ class WallController {
         return causes.entrySet().stream()
                 .max(Comparator.comparingLong(Map.Entry::getValue))
                 .map(e -> new GoalSpreadView(
-                        goal, goal.label(), counts, e.getKey(), e.getValue().intValue()))
+                        goal,
+                        goal.label(),
+                        counts,
+                        CauseView.of(e.getKey()),
+                        e.getValue().intValue()))
                 .orElse(new GoalSpreadView(goal, goal.label(), counts, null, 0));
     }
 }

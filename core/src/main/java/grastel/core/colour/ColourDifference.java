@@ -27,6 +27,12 @@ public final class ColourDifference {
         return weighted(one, two, 1);
     }
 
+    /** ΔE*ab, the straight distance in CIELAB (ISO/CIE 11664-4): for small steps along one strip. */
+    public static double cie76(Lab one, Lab two) {
+        double chromatic = Math.hypot(one.a() - two.a(), one.b() - two.b());
+        return Math.hypot(one.lightness() - two.lightness(), chromatic);
+    }
+
     /**
      * ΔE00 with differences of lightness counted double (kL = 0.5): a wrong hue at the right value reads better than the
      * reverse.

@@ -11,7 +11,7 @@ public enum Goal {
     SMOOTH_FADE("Smooth fade", "largest jump", "× the mean slope", 1, "The fade runs without a line."),
     NO_REVERSAL("One way only", "reversals in all", "L*", 1, "The fade never turns back."),
     FADES_TO_PAPER("Fades to paper", "end from paper", "L*", 1, "The fade ends in the paper itself."),
-    DIRECTION_KEPT("Direction kept", "off the asked direction", "°", 0, "The strokes keep their direction."),
+    DIRECTION_KEPT("Direction kept", "spread of the direction", "°", 0, "The strokes keep their direction."),
     SPECKS_AS_ASKED(
             "Density as asked",
             "worst distance from the asked cover",

@@ -219,6 +219,11 @@ public final class PlanBuilder {
         faults.add(new Fault(sign, say));
     }
 
+    /** A fault of too much colour. @param lift what to say where the method lifts it with putty */
+    public void tooMuch(String sign, String say, String lift) {
+        fault(sign, setting.method().has(School.PUTTY_ERASER) ? lift : say);
+    }
+
     public void caution(String words) {
         cautions.add(words);
     }

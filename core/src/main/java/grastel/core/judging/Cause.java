@@ -1,51 +1,117 @@
 package grastel.core.judging;
 
-/** The likely reason for a level below secure; what to say about it lives with the interface. */
+/** The likely reason for a level below secure, with what is seen and the one thing to do next. */
 public enum Cause {
     /** Boxes were left empty. */
-    BOXES_LEFT_OUT,
+    BOXES_LEFT_OUT("boxes left out", "Fill every box; a wrong step teaches more than an empty one."),
     /** A box is lighter than its neighbour where it should be darker, or the other way. */
-    ORDER_REVERSED,
+    ORDER_REVERSED(
+            "order turned round", "Squint at this box beside its neighbour and darken the one that should be darker."),
     /** Two neighbours are too alike to tell apart. */
-    NEIGHBOURS_ALIKE,
+    NEIGHBOURS_ALIKE("two neighbours alike", "Give one of the two a light pass more, from another side."),
     /** Steps at the dark end are small: heavy too soon. */
-    BUNCHED_DARK,
+    BUNCHED_DARK(
+            "steps bunch at the dark end: too heavy too soon",
+            "Start with the pencil’s own weight and step the pressure up by halves."),
     /** Steps at the light end are small: kept too light too long. */
-    BUNCHED_LIGHT,
+    BUNCHED_LIGHT(
+            "steps bunch at the light end: kept light too long",
+            "Let the second and third box be clearly darker than the first."),
     /** One step jumps. */
-    STEP_JUMPS,
+    STEP_JUMPS("one step jumps", "Find the widest gap and darken the lighter box beside it a little."),
     /** The darkest box is not dark. */
-    NEVER_DARK,
+    NEVER_DARK("never really dark", "Darkest box: press, and go over it until no white shows."),
     /** The lightest box is not light. */
-    NEVER_LIGHT,
+    NEVER_LIGHT("never really light", "Lightest box: hold loosely and let the pencil’s own weight do it."),
     /** Neither end is reached. */
-    ALL_MIDDLE,
+    ALL_MIDDLE("all middle values", "Push both ends: one box as dark as it goes, one just visible."),
     /** Pressure wandered inside a box. */
-    PATCHY,
+    PATCHY("pressure wandered inside the box", "Small circles at one pressure; go over it again from another side."),
     /** Paper shows in the darkest box: blunt point or too little at the end. */
-    SPECKS_LEFT,
+    SPECKS_LEFT(
+            "paper shows: blunt point or one direction",
+            "Sharpen, small circles, one more light pass from another side."),
     /** Strokes ran over the edge. */
-    OVER_EDGE,
+    OVER_EDGE("strokes ran over the edge", "Turn the sheet; draw the edge first with the tip."),
     /** Tint or shade has wandered to another hue. */
-    HUE_DRIFTS,
+    HUE_DRIFTS("no longer the same hue", "End with the colours of the family; less of the other one under or over it."),
     /** White too early or too little of it. */
-    TINT_TOO_WEAK,
+    TINT_TOO_WEAK("white too early or too little", "White last, firmly, over a light layer of the colour."),
     /** The dark did not darken. */
-    SHADE_TOO_LIGHT,
+    SHADE_TOO_LIGHT(
+            "the dark did not darken", "One more layer of the own colours, pressed a little; then compare again."),
     /** The dark has swallowed the colour. */
-    SHADE_MUDDY,
+    SHADE_MUDDY("the dark has swallowed the colour", "One whisper of the dark, then own colours on top."),
     /** Blending moved the value. */
-    VALUE_MOVED,
+    VALUE_MOVED("blending moved the value", "Fill the grain with the colour first; then blend."),
     /** The steps towards grey are uneven or turn back. */
-    CHROMA_UNEVEN,
+    CHROMA_UNEVEN(
+            "the steps towards grey are uneven",
+            "Count the light layers of both colours; change by one from box to box."),
     /** The middle still has a hue. */
-    STILL_COLOURED,
+    STILL_COLOURED("the middle still has a hue", "One more light layer of the weaker of the two."),
     /** A mixture is off its target. */
-    OFF_TARGET,
+    OFF_TARGET("the mixture is off its target", "Lay the weaker colour once more; the last colour speaks loudest."),
     /** A mixed black is too light. */
-    BLACK_TOO_LIGHT,
+    BLACK_TOO_LIGHT("the mixed black stays light", "Repeat both layers, then press the last one."),
     /** The glaze hardly turned the temperature. */
-    TEMPERATURE_SAME,
+    TEMPERATURE_SAME("the glaze hardly turned it", "One more thin layer of the warm or cool colour, no pressure."),
     /** Bare paper was coloured over. */
-    PAPER_COVERED
+    PAPER_COVERED("bare paper was coloured over", "Plan what stays bare and draw round it first."),
+    /** Pressure was let go in a jump. */
+    BAND("a line: the pressure changed in a jump", "Feather the line from the light side; cross the strokes over it."),
+    /** A fade grows darker again. */
+    TURNS_BACK(
+            "the fade turns darker again",
+            "Lighten nothing: take the darker side a little further, in ever lighter passes."),
+    /** A fade stops before the paper. */
+    STOPS_SHORT(
+            "the fade stops before the paper", "Let the last centimetre be the pencil’s own weight, then lift off."),
+    /** Two colours do not overlap. */
+    JOIN_GAP("a gap where the colours meet", "Start the second colour on top of the first one’s light end."),
+    /** Both colours were pressed where they overlap. */
+    JOIN_BUMP("a dark bump where the colours meet", "Half the pressure where both colours lie."),
+    /** Both colours meet in a short stretch. */
+    OVERLAP_NARROW("the colours meet in too short a stretch", "Take each colour further over the other, at a whisper."),
+    /** The hue of a blend goes back on its way. */
+    HUE_TURNS_BACK("the hue goes back on its way", "Lay the middle colour evenly between the two; none of them twice."),
+    /** A blend greys somewhere. */
+    CHROMA_LOST("the blend greys somewhere", "Fewer layers there; press the last colour over it."),
+    /** Strokes do not keep their direction. */
+    DIRECTION_SWINGS("the strokes swing round", "Turn the sheet so that the hand can pull straight; short strokes."),
+    /** More paper shows than the stroke should leave. */
+    COVER_TOO_OPEN("more paper shows than the stroke should leave", "Strokes closer together, same pressure."),
+    /** Less paper shows than the stroke should leave. */
+    COVER_TOO_DENSE(
+            "less paper shows than the stroke should leave", "Leave air between the strokes; once over is enough."),
+    /** A zone of a form is lighter than planned. */
+    ZONE_TOO_LIGHT(
+            "a zone is too light for the form",
+            "Deepen this zone one light pass at a time, and compare with its neighbours."),
+    /** A zone of a form is darker than planned. */
+    ZONE_TOO_DARK(
+            "a zone is too dark for the form", "Darken the others until it sits right; next time lighter passes."),
+    /** Another zone is as dark as the core shadow. */
+    CORE_NOT_DARKEST(
+            "the core shadow is not the darkest", "Two more passes on the core; leave the reflected light alone."),
+    /** The highlight was coloured over. */
+    HIGHLIGHT_GONE("the highlight was coloured over", "Draw round the highlight first and keep it bare to the end.");
+
+    private final String sign;
+    private final String next;
+
+    Cause(String sign, String next) {
+        this.sign = sign;
+        this.next = next;
+    }
+
+    /** What is seen, in a few words. */
+    public String sign() {
+        return sign;
+    }
+
+    /** What to say to the student: one thing to do. */
+    public String next() {
+        return next;
+    }
 }

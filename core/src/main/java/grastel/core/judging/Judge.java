@@ -2,71 +2,97 @@ package grastel.core.judging;
 
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.Goal;
 import grastel.core.exercise.GoalPlan;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Ladder;
+import grastel.core.media.Paper;
 import grastel.core.reading.FieldReading;
-import java.util.ArrayList;
+import grastel.core.reading.PageFlag;
+import grastel.core.reading.PageReading;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
-/** Proposes a level for every goal of an exercise that can be measured from what was read. */
+/** Proposes a level for every goal of an exercise from what was read. */
 public final class Judge {
+    /** What cannot be judged on a black and white picture. */
+    private static final Set<Goal> OF_COLOUR = EnumSet.of(
+            Goal.HUE_HOLDS,
+            Goal.SHADE_CHROMA,
+            Goal.CHROMA_FALLS,
+            Goal.NEUTRAL_MIDDLE,
+            Goal.NEAR_TARGET,
+            Goal.TEMPERATURE_TURNS,
+            Goal.HUE_ONE_WAY,
+            Goal.CHROMA_KEPT,
+            Goal.WIDE_OVERLAP);
+    /** What is read along a strip. */
+    private static final Set<Goal> OF_STRIPS = EnumSet.of(
+            Goal.SMOOTH_FADE,
+            Goal.NO_REVERSAL,
+            Goal.FADES_TO_PAPER,
+            Goal.CLEAN_JOIN,
+            Goal.WIDE_OVERLAP,
+            Goal.HUE_ONE_WAY,
+            Goal.CHROMA_KEPT);
+
     private final ExercisePlan plan;
     private final GradeBand band;
+    private final Paper paper;
 
-    public Judge(ExercisePlan plan, GradeBand band) {
+    /** @param paper what the sheet was printed on */
+    public Judge(ExercisePlan plan, GradeBand band, Paper paper) {
         this.plan = plan;
         this.band = band;
+        this.paper = paper;
     }
 
     /**
-     * One proposal a goal, in the plan's order. Goals whose fields are not all among the readings, and goals that are not
-     * measured, are left out: the teacher looks.
+     * One proposal a goal, in the plan's order. Goals whose fields are not all among the readings are left out, and those of
+     * colour where the picture has none: the teacher looks.
      */
-    public List<Proposal> judge(List<FieldReading> readings) {
+    public List<Proposal> judge(PageReading page) {
         Map<String, FieldReading> byField =
-                readings.stream().collect(Collectors.toMap(FieldReading::field, Function.identity()));
-        List<Proposal> proposals = new ArrayList<>();
-        for (GoalPlan goal : plan.goals()) {
-            if (byField.keySet().containsAll(goal.fields())) {
-                Measure.of(goal.goal())
-                        .map(measure -> propose(goal, measure, byField))
-                        .ifPresent(proposals::add);
-            }
-        }
-        return List.copyOf(proposals);
+                page.fields().stream().collect(Collectors.toMap(FieldReading::field, Function.identity()));
+        return plan.goals().stream()
+                .filter(goal -> byField.keySet().containsAll(goal.fields()))
+                .filter(goal -> !(page.has(PageFlag.GREY) && OF_COLOUR.contains(goal.goal())))
+                .filter(goal -> !OF_STRIPS.contains(goal.goal())
+                        || goal.fields().stream().allMatch(f -> byField.get(f).profile() != null))
+                .map(goal -> propose(goal, byField))
+                .toList();
     }
 
-    private Proposal propose(GoalPlan goal, Measure measure, Map<String, FieldReading> byField) {
-        List<FieldPlan> asked = goal.fields().stream().map(plan::field).toList();
+    private Proposal propose(GoalPlan goal, Map<String, FieldReading> byField) {
         List<FieldReading> read = goal.fields().stream().map(byField::get).toList();
-        List<Measure.Pair> tried = new ArrayList<>();
-        for (int i = 0; i < read.size(); i++) {
-            if (!read.get(i).blank() || isToBeBare(asked.get(i))) {
-                tried.add(new Measure.Pair(asked.get(i), read.get(i)));
-            }
-        }
+        Measure measure = Measure.of(goal.goal(), read.get(0).profile() != null);
+        List<Measure.Pair> tried = goal.fields().stream()
+                .map(plan::field)
+                .map(f -> new Measure.Pair(f, byField.get(f.id()), () -> Cover.specks(plan, f, paper)))
+                .filter(p -> !p.read().blank() || isToBeBare(p.asked()))
+                .toList();
         Ladder ladder = goal.ladder().of(band);
         boolean complete = tried.size() == read.size();
         if (read.stream().filter(r -> !r.blank()).count() < Math.min(2, measure.fewest())
                 || tried.size() < measure.fewest() && !complete) {
-            return new Proposal(goal.goal(), Level.NOT_TRIED, null, ladder, false, Cause.BOXES_LEFT_OUT, null);
+            return new Proposal(goal.goal(), Level.NOT_TRIED, null, ladder, false, Cause.BOXES_LEFT_OUT, null, null);
         }
         Optional<Measure.Figure> figure = measure.measured(tried, complete);
         return figure.map(f -> proposal(goal, f, ladder, complete || !measure.ofAll()))
-                .orElseGet(() ->
-                        new Proposal(goal.goal(), Level.BEGINNING, null, ladder, false, Cause.BOXES_LEFT_OUT, null));
+                .orElseGet(() -> new Proposal(
+                        goal.goal(), Level.BEGINNING, null, ladder, false, Cause.BOXES_LEFT_OUT, null, null));
     }
 
     /** A goal of all boxes together cannot be more than beginning while some are missing. */
     private static Proposal proposal(GoalPlan goal, Measure.Figure figure, Ladder ladder, boolean complete) {
         if (!complete) {
             return new Proposal(
-                    goal.goal(), Level.BEGINNING, figure.measured(), ladder, false, Cause.BOXES_LEFT_OUT, null);
+                    goal.goal(), Level.BEGINNING, figure.measured(), ladder, false, Cause.BOXES_LEFT_OUT, null, null);
         }
         double value = figure.measured().value();
         Level level = level(ladder, value);
@@ -78,7 +104,8 @@ public final class Judge {
                 ladder,
                 ladder.isClose(value, figure.measured().plusMinus()),
                 secure ? null : figure.cause(),
-                secure ? null : figure.field());
+                secure ? null : figure.field(),
+                secure ? null : figure.atMm());
     }
 
     private static Level level(Ladder ladder, double figure) {

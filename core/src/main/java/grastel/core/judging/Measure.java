@@ -8,10 +8,12 @@ import grastel.core.exercise.Goal;
 import grastel.core.reading.FieldReading;
 import grastel.core.reading.Measured;
 import grastel.core.reading.StepScale;
+import grastel.core.reading.Strokes;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleSupplier;
 import java.util.function.Function;
 
 /**
@@ -29,8 +31,8 @@ record Measure(int fewest, boolean ofAll, Function<List<Measure.Pair>, Measure.F
     /** Fields a family has: tint, hue, shade. */
     private static final int FAMILY = 3;
 
-    /** A field as asked and as read. */
-    record Pair(FieldPlan asked, FieldReading read) {
+    /** A field as asked and as read. @param plannedSpecks of its recipe as the reader would see it, % */
+    record Pair(FieldPlan asked, FieldReading read, DoubleSupplier plannedSpecks) {
         double lightness() {
             return read.lightness().value();
         }
@@ -49,35 +51,47 @@ record Measure(int fewest, boolean ofAll, Function<List<Measure.Pair>, Measure.F
         }
     }
 
-    /** @param field the field to look at, or null where it is all of them */
-    record Figure(Measured measured, Cause cause, String field) {}
+    /** @param field the field to look at, or null where it is all of them; @param atMm where along a strip, or null */
+    record Figure(Measured measured, Cause cause, String field, Double atMm) {
+        Figure(Measured measured, Cause cause, String field) {
+            this(measured, cause, field, null);
+        }
+    }
 
-    /** Empty for goals that are not measured. */
-    static Optional<Measure> of(Goal goal) {
-        return Optional.ofNullable(
-                switch (goal) {
-                    case ORDER, SHRINKING_STEPS -> new Measure(2, true, Measure::order);
-                    case EQUAL_STEPS -> new Measure(2, true, Measure::equalSteps);
-                    case FULL_RANGE -> new Measure(2, true, Measure::range);
-                    case EVEN_INSIDE -> worst(FieldReading::unevenness, Cause.PATCHY);
-                    case RICH_DARK, SPECKS_GONE -> worst(FieldReading::specks, Cause.SPECKS_LEFT);
-                    case NEAT_EDGE -> worst(FieldReading::outside, Cause.OVER_EDGE);
-                    case HUE_HOLDS -> new Measure(FAMILY, true, Measure::hueHolds);
-                    case TINT_LIGHTER -> new Measure(FAMILY, true, f -> lift(f, 0, 1, Cause.TINT_TOO_WEAK));
-                    case SHADE_DARKER -> new Measure(FAMILY, true, f -> lift(f, 1, 2, Cause.SHADE_TOO_LIGHT));
-                    case SHADE_CHROMA -> new Measure(FAMILY, true, Measure::shadeChroma);
-                    case BLENDER_KEEPS_VALUE -> new Measure(2, true, Measure::blenderShift);
-                    case CHROMA_FALLS -> new Measure(2, true, Measure::chromaFalls);
-                    case NEUTRAL_MIDDLE ->
-                        new Measure(1, false, f -> largest(f, Measure::chroma, Cause.STILL_COLOURED));
-                    case NEAR_TARGET -> new Measure(1, false, f -> largest(f, Measure::off, Cause.OFF_TARGET));
-                    case DEEP_BLACK ->
-                        new Measure(1, false, f -> largest(f, p -> p.read().lightness(), Cause.BLACK_TOO_LIGHT));
-                    case PAPER_LEFT_BARE ->
-                        new Measure(0, false, f -> largest(f, Measure::offPaper, Cause.PAPER_COVERED));
-                    case TEMPERATURE_TURNS -> new Measure(4, true, Measure::temperature);
-                    default -> null;
-                });
+    /** @param strip true where it is asked of strips, not of boxes */
+    static Measure of(Goal goal, boolean strip) {
+        return switch (goal) {
+            case ORDER, SHRINKING_STEPS -> new Measure(2, true, Measure::order);
+            case EQUAL_STEPS -> new Measure(2, true, Measure::equalSteps);
+            case FULL_RANGE -> strip ? bestStrip(StripFigures::range, true) : new Measure(2, true, Measure::range);
+            case EVEN_INSIDE -> worst(FieldReading::unevenness, Cause.PATCHY);
+            case RICH_DARK, SPECKS_GONE -> worst(FieldReading::specks, Cause.SPECKS_LEFT);
+            case NEAT_EDGE -> worst(FieldReading::outside, Cause.OVER_EDGE);
+            case SMOOTH_FADE -> bestStrip(StripFigures::largestJump, false);
+            case NO_REVERSAL -> bestStrip(StripFigures::reversals, false);
+            case FADES_TO_PAPER -> bestStrip(StripFigures::endFromPaper, false);
+            case CLEAN_JOIN -> bestStrip(StripFigures::join, false);
+            case WIDE_OVERLAP -> bestStrip(StripFigures::overlap, true);
+            case HUE_ONE_WAY -> bestStrip(StripFigures::hueBack, false);
+            case CHROMA_KEPT -> bestStrip(StripFigures::chromaKept, true);
+            case DIRECTION_KEPT -> new Measure(1, false, f -> largest(f, Measure::swing, Cause.DIRECTION_SWINGS));
+            case SPECKS_AS_ASKED -> new Measure(1, false, Measure::cover);
+            case HUE_HOLDS -> new Measure(FAMILY, true, Measure::hueHolds);
+            case TINT_LIGHTER -> new Measure(FAMILY, true, f -> lift(f, 0, 1, Cause.TINT_TOO_WEAK));
+            case SHADE_DARKER -> new Measure(FAMILY, true, f -> lift(f, 1, 2, Cause.SHADE_TOO_LIGHT));
+            case SHADE_CHROMA -> new Measure(FAMILY, true, Measure::shadeChroma);
+            case BLENDER_KEEPS_VALUE -> new Measure(2, true, Measure::blenderShift);
+            case CHROMA_FALLS -> new Measure(2, true, Measure::chromaFalls);
+            case NEUTRAL_MIDDLE -> new Measure(1, false, f -> largest(f, Measure::chroma, Cause.STILL_COLOURED));
+            case NEAR_TARGET -> new Measure(1, false, f -> largest(f, Measure::off, Cause.OFF_TARGET));
+            case DEEP_BLACK ->
+                new Measure(1, false, f -> largest(f, p -> p.read().lightness(), Cause.BLACK_TOO_LIGHT));
+            case PAPER_LEFT_BARE -> new Measure(0, false, f -> largest(f, Measure::offPaper, Cause.PAPER_COVERED));
+            case TEMPERATURE_TURNS -> new Measure(4, true, Measure::temperature);
+            case ZONE_VALUES -> new Measure(2, true, FormFigures::spread);
+            case CORE_DARKEST -> new Measure(2, true, FormFigures::core);
+            case HIGHLIGHT_KEPT -> new Measure(0, false, f -> largest(f, Measure::offPaper, Cause.HIGHLIGHT_GONE));
+        };
     }
 
     /** @param complete false where some fields were left empty */
@@ -88,6 +102,35 @@ record Measure(int fewest, boolean ofAll, Function<List<Measure.Pair>, Measure.F
 
     private static Measure worst(Function<FieldReading, Measured> measure, Cause cause) {
         return new Measure(1, false, fields -> largest(fields, p -> measure.apply(p.read()), cause));
+    }
+
+    /** Strips of one exercise are tries at the same: the best of them counts. @param more true where more is better */
+    private static Measure bestStrip(Function<StripFigures, Figure> figure, boolean more) {
+        return new Measure(1, false, strips -> best(strips, figure, more));
+    }
+
+    private static Figure best(List<Pair> strips, Function<StripFigures, Figure> figure, boolean more) {
+        List<Figure> figures = strips.stream().map(StripFigures::of).map(figure).toList();
+        return more ? most(figures) : least(figures);
+    }
+
+    private static Measured swing(Pair field) {
+        Strokes strokes = field.read().strokes();
+        return strokes == null ? new Measured(0, 90) : new Measured(strokes.spread(), 3);
+    }
+
+    /** The field whose cover is furthest from what its recipe gives, in points. */
+    private static Figure cover(List<Pair> fields) {
+        List<Figure> offs = new ArrayList<>();
+        for (Pair field : fields) {
+            Measured specks = field.read().specks();
+            double off = specks.value() - field.plannedSpecks().getAsDouble();
+            offs.add(new Figure(
+                    new Measured(Math.abs(off), specks.plusMinus()),
+                    off > 0 ? Cause.COVER_TOO_OPEN : Cause.COVER_TOO_DENSE,
+                    field.read().field()));
+        }
+        return most(offs);
     }
 
     private static Figure largest(List<Pair> fields, Function<Pair, Measured> measure, Cause cause) {

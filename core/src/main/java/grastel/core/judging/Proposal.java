@@ -14,6 +14,14 @@ import grastel.core.reading.Measured;
  * @param close true where the figure lies within its uncertainty of a threshold: look
  * @param cause likely reason, null at secure and beyond
  * @param field the box to look at, null where it is the whole set
+ * @param atMm where along a strip to look, mm from its left end; null elsewhere
  */
 public record Proposal(
-        Goal goal, Level level, Measured figure, Ladder ladder, boolean close, Cause cause, String field) {}
+        Goal goal,
+        Level level,
+        Measured figure,
+        Ladder ladder,
+        boolean close,
+        Cause cause,
+        String field,
+        Double atMm) {}

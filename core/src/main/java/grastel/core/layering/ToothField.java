@@ -14,6 +14,7 @@ public final class ToothField {
     private static final double SLANT = Math.toRadians(-38);
 
     private static final double STREAK_LONG = 9;
+    private static final double SWING_MM = 32;
     private static final double STREAK_WIDE_MM = 0.55;
     /** Distribution of the raw field under each stroke; the same for every seed and grain. */
     private static final Map<Stroke, double[]> EVENED = evened();
@@ -22,25 +23,40 @@ public final class ToothField {
     private final Grain streaks;
     private final Stroke stroke;
     private final double[] table;
+    private final double bendMm;
 
     /** @param grainMm distance from one peak to the next valley, mm */
     public ToothField(long seed, double grainMm, Stroke stroke) {
+        this(seed, grainMm, stroke, 0);
+    }
+
+    /** @param swing how far the direction of the strokes swings to either side over a few centimetres, degrees, under 60 */
+    public ToothField(long seed, double grainMm, Stroke stroke, double swing) {
         this.tooth = new Grain(seed, grainMm);
         this.streaks = new Grain(seed ^ 0x5DEECE66DL, STREAK_WIDE_MM);
         this.stroke = stroke;
         this.table = EVENED.get(stroke);
+        this.bendMm = Math.tan(Math.toRadians(swing)) * SWING_MM / (2 * Math.PI);
     }
 
     public double at(double xMm, double yMm) {
-        return evened(stroked(tooth.at(xMm, yMm), xMm, yMm));
+        return evened(stroked(tooth.at(xMm, yMm), xMm, yMm + bend(xMm, yMm)));
     }
 
     /** The heights along a row of places. @param stepMm from one to the next */
     void row(double fromMm, double stepMm, double yMm, double[] out) {
         tooth.row(fromMm, stepMm, yMm, out);
         for (int i = 0; i < out.length; i++) {
-            out[i] = evened(stroked(out[i], fromMm + i * stepMm, yMm));
+            double x = fromMm + i * stepMm;
+            out[i] = evened(stroked(out[i], x, yMm + bend(x, yMm)));
         }
+    }
+
+    /** Strokes that swing are drawn straight on paper that is bent along them. */
+    private double bend(double x, double y) {
+        return bendMm == 0
+                ? 0
+                : bendMm * Math.sin(2 * Math.PI * (x * Math.cos(SLANT) + y * Math.sin(SLANT)) / SWING_MM);
     }
 
     private double evened(double raw) {

@@ -6,11 +6,11 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A line of words that fits its room. */
-final class Line {
+public final class Line {
     private Line() {}
 
     /** Words broken into lines that fit their room, as many as it takes. */
-    static List<String> wrapped(String words, Weight weight, double size, double room) {
+    public static List<String> wrapped(String words, Weight weight, double size, double room) {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
         for (String word : words.split(" ")) {

@@ -1,14 +1,7 @@
 package grastel.core.page;
 
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
-import com.google.zxing.qrcode.decoder.ErrorCorrectionLevel;
-import com.google.zxing.qrcode.encoder.ByteMatrix;
-import com.google.zxing.qrcode.encoder.Encoder;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
 
@@ -76,21 +69,6 @@ public record PageCode(String run, int page) {
 
     /** Rows of the QR code (ISO/IEC 18004) that holds this code, error correction level Q. */
     List<String> squareRows() {
-        try {
-            ByteMatrix modules = Encoder.encode(
-                            toString(), ErrorCorrectionLevel.Q, Map.of(EncodeHintType.CHARACTER_SET, "ISO-8859-1"))
-                    .getMatrix();
-            List<String> rows = new ArrayList<>();
-            for (int y = 0; y < modules.getHeight(); y++) {
-                StringBuilder row = new StringBuilder();
-                for (int x = 0; x < modules.getWidth(); x++) {
-                    row.append(modules.get(x, y) == 1 ? '1' : '0');
-                }
-                rows.add(row.toString());
-            }
-            return rows;
-        } catch (WriterException e) {
-            throw new IllegalStateException("A page code always fits a QR code", e);
-        }
+        return SquareCode.rows(toString());
     }
 }

@@ -1,6 +1,7 @@
 package grastel.core.page;
 
 import grastel.core.exercise.FieldPlan.Point;
+import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -47,6 +48,17 @@ public record PageLayout(
         public boolean isShape() {
             return !outline.isEmpty();
         }
+
+        /** The outline of a shape as an area; loops inside others are holes. */
+        public Path2D path() {
+            Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
+            for (List<Point> loop : outline) {
+                path.moveTo(loop.get(0).x(), loop.get(0).y());
+                loop.forEach(p -> path.lineTo(p.x(), p.y()));
+                path.closePath();
+            }
+            return path;
+        }
     }
 
     /** @param pencil its place in the sheet's list of pencils */
@@ -75,6 +87,11 @@ public record PageLayout(
     public enum Weight {
         REGULAR,
         BOLD
+    }
+
+    /** An empty page of this size. */
+    public PageLayout bare() {
+        return new PageLayout(size, List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
     }
 
     /** This page with one student's words and code on it. */

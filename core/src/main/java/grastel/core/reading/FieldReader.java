@@ -6,172 +6,123 @@ import grastel.core.colour.MunsellValue;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
 
-/** Measures the boxes of one page. */
+/** Measures the fields of one page. */
 final class FieldReader {
-    private static final double SAMPLES_PER_MM = 8;
-    /** Standard deviation of the spot through which specks are seen, mm. */
-    private static final double SPOT_MM = 0.18;
-    /** Blur of a picture of one pixel per unit, from pixel area and bilinear sampling, in pixels. */
-    private static final double PIXEL_BLUR = 0.5;
-
-    private static final double INSIDE_MM = 1;
     private static final double RING_FROM_MM = 0.9;
-    private static final double RING_TO_MM = 2.8;
-    /** Colour outside the edge must be this much darker than paper, L*. */
+    /** Colour outside the edge must differ this much from paper, L*. */
     private static final double STAIN = 5;
-    /** A box is blank when its mean is within this of the paper, L*. */
+    /** A field is blank when its mean is within this of the paper, L*. */
     private static final double BLANK = 0.7;
-    /** A box's own tone is at least this far below the paper, L*. */
-    private static final double LEAST_TONE = 8;
+    /** A field this much longer than high is a strip. */
+    private static final double STRIP = 1.5;
+    /** Specks of a strip are judged against the tone of so much of it, mm. */
+    private static final double STRETCH_MM = 8;
 
-    private static final float[] LIGHTNESS = lightnessTable();
+    /** Half of what the printers' blacks spread in reflectance, two standard deviations. */
+    private static final double PRINT_BLACK = 0.003;
+    /** L* of error for each unit of chroma and of spread in L*; measured on simulated scans. */
+    private static final double COARSE_COLOUR = 0.0012;
 
     private final Straightened page;
+    private final Sharpness sharpness;
+    private final ColourFix fix;
+    private final LinearRgb paper;
     private final double paperLightness;
 
-    FieldReader(Straightened page, double paperLightness) {
+    FieldReader(Straightened page, Sharpness sharpness, ColourFix fix, LinearRgb paper) {
         this.page = page;
-        this.paperLightness = paperLightness;
+        this.sharpness = sharpness;
+        this.fix = fix;
+        this.paper = paper;
+        this.paperLightness = KeyInk.lab(paper).lightness();
     }
 
     FieldReading read(PageLayout.Field field) {
-        Rect area = field.rect().inset(-RING_TO_MM);
-        int w = (int) Math.round(area.width() * SAMPLES_PER_MM);
-        int h = (int) Math.round(area.height() * SAMPLES_PER_MM);
-        Plane luminance = new Plane(w, h);
-        LinearRgb mean = gather(area, field.rect().inset(INSIDE_MM), luminance);
-
-        Plane seen = lightness(luminance.blurred(extraBlur(area)));
+        FieldSamples samples = new FieldSamples(page, field, sharpness.blurMm());
+        LinearRgb plain = samples.mean();
+        LinearRgb mean = fix.of(page.coarseColour() ? CoarseColour.mean(samples, plain, paper) : plain);
+        Plane seen = samples.lightness(sharpness.spotLeft(page.pixelMm(samples.area.x(), samples.area.y())));
         Lab colour = Lab.of(mean.toXyz());
-        double specks = specks(seen, area, field.rect().inset(INSIDE_MM));
-        double outside = outside(seen, area, field.rect());
-        double uneven = Unevenness.of(luminance, SAMPLES_PER_MM, RING_TO_MM + INSIDE_MM);
+        boolean strip =
+                !field.isShape() && field.rect().width() > STRIP * field.rect().height();
+        double specks = strip ? specksOfStrip(samples, seen) : specks(samples, seen, 0, seen.width);
+        double uneven = Unevenness.of(samples.luminance, samples.inside, FieldSamples.PER_MM);
         return new FieldReading(
                 field.id(),
                 colour,
-                new Measured(colour.lightness(), lightnessError(colour.lightness())),
+                new Measured(colour.lightness(), lightnessError(colour, seen, samples, field.rect())),
                 MunsellValue.of(Lab.luminanceOf(colour.lightness())),
-                new Measured(100 * specks, 1 + 100 * shareError(specks, field.rect())),
+                new Measured(
+                        100 * specks, 1 + 100 * shareError(specks, field.rect()) + 100 * sharpness.speckError(specks)),
                 new Measured(uneven, 0.3 + 0.1 * uneven),
-                new Measured(100 * outside, 0.3 + 100 * shareError(outside, field.rect())),
-                paperLightness - colour.lightness() < BLANK);
+                field.isShape() ? null : outside(samples, seen, field.rect()),
+                Math.abs(paperLightness - colour.lightness()) < BLANK,
+                strip ? ProfileReader.of(samples, fix) : null,
+                strip ? null : StrokeReader.of(seen, samples.inside, FieldSamples.PER_MM),
+                100 * samples.glareShare);
     }
 
-    /** Fills the plane with luminance and returns the mean light inside. */
-    private LinearRgb gather(Rect area, Rect inside, Plane luminance) {
-        double[] sum = new double[3];
+    /** @param fromX first column of samples; @param toX after the last */
+    private double specks(FieldSamples samples, Plane seen, int fromX, int toX) {
+        float[] values = new float[(toX - fromX) * seen.height];
         int count = 0;
-        Straightened.Lines lines = page.lines(area.x() + 0.5 / SAMPLES_PER_MM, 1 / SAMPLES_PER_MM, luminance.width);
-        for (int y = 0; y < luminance.height; y++) {
-            double mmY = area.y() + (y + 0.5) / SAMPLES_PER_MM;
-            lines.read(mmY);
-            for (int x = 0; x < luminance.width; x++) {
-                float red = lines.rgb[x * 3];
-                float green = lines.rgb[x * 3 + 1];
-                float blue = lines.rgb[x * 3 + 2];
-                luminance.data[y * luminance.width + x] = 0.2126729f * red + 0.7151522f * green + 0.0721750f * blue;
-                if (inside.contains(area.x() + (x + 0.5) / SAMPLES_PER_MM, mmY)) {
-                    sum[0] += red;
-                    sum[1] += green;
-                    sum[2] += blue;
-                    count++;
+        for (int y = 0; y < seen.height; y++) {
+            for (int i = y * seen.width + fromX; i < y * seen.width + toX; i++) {
+                if (samples.counts(i)) {
+                    values[count++] = seen.data[i];
                 }
             }
         }
-        return new LinearRgb(sum[0] / count, sum[1] / count, sum[2] / count);
+        return Specks.share(values, count, paperLightness);
     }
 
-    /** What the picture's own pixels leave to blur until the spot has its size, in samples. */
-    private double extraBlur(Rect area) {
-        double had = PIXEL_BLUR * page.pixelMm(area.x(), area.y());
-        return Math.sqrt(Math.max(0, SPOT_MM * SPOT_MM - had * had)) * SAMPLES_PER_MM;
-    }
-
-    private double specks(Plane seen, Rect area, Rect inside) {
-        float[] values = within(seen, area, inside);
-        double tone = Math.min(darkestTenth(values), paperLightness - LEAST_TONE);
-        return shareAbove(values, (tone + paperLightness) / 2);
-    }
-
-    /** L* that a tenth of the values stay under, to 0.1. */
-    private static double darkestTenth(float[] lightness) {
-        int[] counts = new int[1200];
-        for (float l : lightness) {
-            counts[Math.min(counts.length - 1, Math.max(0, (int) (l * 10)))]++;
+    /** Mean over stretches, each against its own tone: a light stretch is not a speck. */
+    private double specksOfStrip(FieldSamples samples, Plane seen) {
+        int from = (int) Math.round(FieldSamples.RING_MM * FieldSamples.PER_MM);
+        int length = seen.width - 2 * from;
+        int stretches = Math.max(1, (int) Math.round(length / (STRETCH_MM * FieldSamples.PER_MM)));
+        double sum = 0;
+        for (int s = 0; s < stretches; s++) {
+            sum += specks(samples, seen, from + length * s / stretches, from + length * (s + 1) / stretches);
         }
-        int under = 0;
-        int bin = 0;
-        while (under + counts[bin] < lightness.length / 10) {
-            under += counts[bin];
-            bin++;
-        }
-        return (bin + 0.5) / 10;
+        return sum / stretches;
     }
 
-    private double outside(Plane seen, Rect area, Rect box) {
+    private Measured outside(FieldSamples samples, Plane seen, Rect box) {
         Rect hole = box.inset(-RING_FROM_MM);
         int stained = 0;
         int count = 0;
         for (int y = 0; y < seen.height; y++) {
+            double mmY = samples.area.y() + (y + 0.5) / FieldSamples.PER_MM;
             for (int x = 0; x < seen.width; x++) {
-                if (!hole.contains(area.x() + (x + 0.5) / SAMPLES_PER_MM, area.y() + (y + 0.5) / SAMPLES_PER_MM)) {
+                if (!hole.contains(samples.area.x() + (x + 0.5) / FieldSamples.PER_MM, mmY)) {
                     count++;
-                    stained += seen.data[y * seen.width + x] < paperLightness - STAIN ? 1 : 0;
+                    stained += Math.abs(seen.data[y * seen.width + x] - paperLightness) > STAIN ? 1 : 0;
                 }
             }
         }
-        return stained / (double) count;
-    }
-
-    private static float[] within(Plane plane, Rect area, Rect inside) {
-        int x0 = (int) Math.round((inside.x() - area.x()) * SAMPLES_PER_MM);
-        int y0 = (int) Math.round((inside.y() - area.y()) * SAMPLES_PER_MM);
-        int w = (int) Math.round(inside.width() * SAMPLES_PER_MM);
-        int h = (int) Math.round(inside.height() * SAMPLES_PER_MM);
-        float[] values = new float[w * h];
-        for (int y = 0; y < h; y++) {
-            System.arraycopy(plane.data, (y0 + y) * plane.width + x0, values, y * w, w);
-        }
-        return values;
-    }
-
-    private static double shareAbove(float[] values, double limit) {
-        int above = 0;
-        for (float v : values) {
-            above += v > limit ? 1 : 0;
-        }
-        return above / (double) values.length;
+        double share = stained / (double) count;
+        return new Measured(100 * share, 0.3 + 100 * shareError(share, box));
     }
 
     /**
-     * The light's own error moves L* by its slope against light; half of the spread of bare paper is its grain, not the
-     * light. 0.3 L* is added for the tone curve of the camera.
+     * Half width of the 95 % interval of L*. The light's own error moves L* by its slope against light; half of the spread of
+     * bare paper is its grain, not the light. The black that the page is anchored to is not the same from printer to printer,
+     * which tells in the darks. Added to it: 0.15 L* for the tone curve of the camera; what a mirrored lamp may still add; half of what a shadow changes around the field; and what a file that keeps colour at half its resolution does
+     * to grain of a strong colour.
      */
-    private double lightnessError(double lightness) {
-        double relative = page.lightSpread() / 2;
-        return 0.3 + 2 * (lightness + 16) / 3 * relative;
+    private double lightnessError(Lab colour, Plane seen, FieldSamples samples, Rect field) {
+        double slope = (colour.lightness() + 16) / 3;
+        double light = 2 * slope * page.lightSpread() / 2;
+        double shadow = slope * page.shadowAround(field) / 2;
+        double grain = COARSE_COLOUR * colour.chroma() * samples.spread(seen);
+        double black = PRINT_BLACK * 116 / 3 * Math.pow(Math.max(0.01, Lab.luminanceOf(colour.lightness())), -2.0 / 3);
+        return 0.15 + Math.hypot(light, black) + shadow + 10 * samples.glareShare + grain;
     }
 
     /** Two standard errors of a share, with one independent place per 0.25 mm². */
     private static double shareError(double share, Rect box) {
         double places = box.width() * box.height() / 0.25;
         return 2 * Math.sqrt(share * (1 - share) / places);
-    }
-
-    private static Plane lightness(Plane luminance) {
-        Plane out = new Plane(luminance.width, luminance.height);
-        for (int i = 0; i < out.data.length; i++) {
-            int at = (int) (luminance.data[i] * (LIGHTNESS.length - 1));
-            out.data[i] = LIGHTNESS[Math.min(LIGHTNESS.length - 1, Math.max(0, at))];
-        }
-        return out;
-    }
-
-    private static float[] lightnessTable() {
-        float[] table = new float[1 << 13];
-        for (int i = 0; i < table.length; i++) {
-            table[i] = (float) Lab.lightnessOf((i + 0.5) / (table.length - 1));
-        }
-        return table;
     }
 }

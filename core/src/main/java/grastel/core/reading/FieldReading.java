@@ -3,16 +3,19 @@ package grastel.core.reading;
 import grastel.core.colour.Lab;
 
 /**
- * What was read in one box.
+ * What was read in one field.
  *
- * @param field the box's id
+ * @param field the field's id
  * @param colour mean colour, averaged in linear light, 1 mm inside the edge
  * @param lightness its L*
  * @param value its Munsell value, 0…10
- * @param specks share of the area nearer bare paper than the box's own tone, seen through a spot of 0.18 mm, %
+ * @param specks share of the area that is paper, see {@link Specks}, %; of a strip the mean over stretches of 8 mm
  * @param unevenness standard deviation of L* over 2 mm, less what the paper's grain alone gives
- * @param outside share of the clear paper around the box that carries colour, %
+ * @param outside share of the clear paper around the field that carries colour, %; null for the zones of a form
  * @param blank true if nothing was drawn in it
+ * @param profile colours along a strip; null for other fields
+ * @param strokes direction of the strokes; null for strips and where the field is too small to tell
+ * @param glare share of the area where a lamp is mirrored in the wax and nothing can be read, %
  */
 public record FieldReading(
         String field,
@@ -22,4 +25,7 @@ public record FieldReading(
         Measured specks,
         Measured unevenness,
         Measured outside,
-        boolean blank) {}
+        boolean blank,
+        Profile profile,
+        Strokes strokes,
+        double glare) {}

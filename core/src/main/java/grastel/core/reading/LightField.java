@@ -17,7 +17,11 @@ import org.ejml.simple.SimpleMatrix;
  */
 final class LightField {
     private static final int TERMS = 10;
-    private static final int ROUNDS = 6;
+    private static final int ROUNDS = 12;
+    /** The first rounds lean to the bright side, so that a shadow over a good part of the page is seen as one. */
+    private static final int UPPER_ROUNDS = 6;
+
+    private static final double BELOW = 0.05;
     /** Tukey's constant: 95 % efficiency for normal errors. */
     private static final double BIWEIGHT = 4.685;
 
@@ -38,6 +42,7 @@ final class LightField {
     private final double residual;
     private final float[] ground;
     private final float[] flare = new float[3];
+    private Shading shading;
 
     private LightField(PageSize size, double[][] terms, double residual, LinearRgb ground) {
         this.columns = (int) Math.ceil(size.widthMm() / LATTICE_MM) + 3;
@@ -75,10 +80,14 @@ final class LightField {
         double[] green = null;
         for (int round = 0; round < ROUNDS; round++) {
             green = solve(basis, logs[1], weights);
-            scale = reweight(basis, green, logs[1], weights);
+            scale = reweight(basis, green, logs[1], weights, round < UPPER_ROUNDS);
         }
         double[][] terms = {solve(basis, logs[0], weights), green, solve(basis, logs[2], weights)};
         LightField field = new LightField(page.size(), terms, scale, ground);
+        Shading shading = Shading.of(places, basis, logs, terms);
+        if (shading != null) {
+            field.shade(shading);
+        }
         field.findFlare(picture, mapping, page.size());
         return field;
     }
@@ -86,6 +95,28 @@ final class LightField {
     /** Robust relative spread of the bare paper about the fitted light, 1 standard deviation. */
     double residual() {
         return residual;
+    }
+
+    /** True where light changes too sharply for the smooth field, as at the edge of a shadow. */
+    boolean hasShadow() {
+        return shading != null && shading.isShadow();
+    }
+
+    /** How much the light changes around a field beyond the smooth field, relative; 0 where no shadow falls. */
+    double shadowAround(Rect field) {
+        return shading == null ? 0 : shading.spread(field);
+    }
+
+    private void shade(Shading found) {
+        shading = found;
+        for (int row = 0; row < rows; row++) {
+            for (int column = 0; column < columns; column++) {
+                double[] logs = found.at(column * LATTICE_MM, row * LATTICE_MM);
+                for (int c = 0; c < 3; c++) {
+                    paperLight[(row * columns + column) * 3 + c] *= (float) Math.exp(logs[c]);
+                }
+            }
+        }
     }
 
     /** How many lattice columns there are. */
@@ -192,15 +223,25 @@ final class LightField {
                 .clone();
     }
 
-    /** New weights from the residuals; returns their robust standard deviation. */
-    private static double reweight(double[][] basis, double[] terms, double[] logs, double[] weights) {
+    /**
+     * New weights from the residuals; returns their robust standard deviation, which the brighter side tells: what lies on
+     * paper or keeps the light from it only darkens.
+     *
+     * @param upper true to lean to the brighter side (an expectile; Newey and Powell 1987), false for the biweight
+     */
+    private static double reweight(double[][] basis, double[] terms, double[] logs, double[] weights, boolean upper) {
         double[] off = new double[logs.length];
         for (int i = 0; i < off.length; i++) {
             off[i] = logs[i] - dot(basis[i], terms);
         }
-        double[] sizes = Arrays.stream(off).map(Math::abs).sorted().toArray();
+        double[] sizes =
+                Arrays.stream(off).filter(o -> o > 0).map(Math::abs).sorted().toArray();
         double scale = Math.max(1e-4, 1.4826 * sizes[sizes.length / 2]);
         for (int i = 0; i < off.length; i++) {
+            if (upper) {
+                weights[i] = off[i] > 0 ? 1 : BELOW;
+                continue;
+            }
             double u = off[i] / (BIWEIGHT * scale);
             weights[i] = Math.abs(u) < 1 ? (1 - u * u) * (1 - u * u) : 0;
         }
@@ -213,7 +254,7 @@ final class LightField {
         return new double[] {1, x, y, x * x, x * y, y * y, x * x * x, x * x * y, x * y * y, y * y * y};
     }
 
-    private static double dot(double[] a, double[] b) {
+    static double dot(double[] a, double[] b) {
         double sum = 0;
         for (int i = 0; i < a.length; i++) {
             sum += a[i] * b[i];

@@ -3,14 +3,23 @@ package grastel.core.reading;
 import grastel.core.colour.LinearRgb;
 import grastel.core.media.Paper;
 import grastel.core.page.PageLayout;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Reads pages: the front door of this package. Keeps a detector's work space, so each thread needs its own.
  */
 public final class PageReader {
     /** Changes whenever the same picture could give other figures. */
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
+
+    /** Below this specks cannot be told, dots per inch. */
+    private static final double COARSE_DPI = 140;
+    /** Share of a field lost to glare that is worth saying, %. */
+    private static final double MUCH_GLARE = 0.5;
+    /** Markers this far off a flat sheet mean that it is bent, mm. */
+    private static final double BENT_MM = 0.4;
 
     private final PageFinder finder = new PageFinder();
 
@@ -20,24 +29,52 @@ public final class PageReader {
     }
 
     /**
-     * Measures the boxes and strips of a found page; zones of forms are not measured yet.
+     * Measures the fields of a found page.
      *
      * @param page the layout that was printed, with the student's words on it
      * @param paper the paper it was printed on; its ground is what bare paper is taken to be
+     * @param inks what the key boxes are compared with
      */
-    public Measures measure(Picture picture, FoundPage found, PageLayout page, Paper paper) throws UnreadablePage {
-        Mapping mapping = found.usableMapping(page.size());
+    public Measures measure(Picture picture, FoundPage found, PageLayout page, Paper paper, Inks inks)
+            throws UnreadablePage {
+        Mapping mapping = Outlines.follow(picture, found.usableMapping(page.size()), page);
         LinearRgb ground = LinearRgb.of(paper.ground().toXyz());
         LightField light = LightField.fit(picture, mapping, page, ground);
         Straightened flat = new Straightened(picture, mapping, light);
-        FieldReader reader = new FieldReader(flat, paper.ground().toLab().lightness());
-        List<FieldReading> fields = page.fields().parallelStream()
-                .filter(f -> !f.isShape())
-                .map(reader::read)
-                .toList();
+        Sharpness sharpness = Sharpness.of(picture, mapping, page.size());
+        KeyReader.Result keys = KeyReader.read(flat, page.keys(), inks.sheet(), inks.kit(), ground);
+        FieldReader reader = new FieldReader(flat, sharpness, keys.fix(), ground);
+        List<FieldReading> fields =
+                page.fields().parallelStream().map(reader::read).toList();
         double pxPerMm = mapping.pxPerMm(page.size().widthMm() / 2, page.size().heightMm() / 2);
-        double flatness = mapping.residualPx() / pxPerMm;
-        return new Measures(new PageReading(fields, pxPerMm * 25.4, flatness, light.residual(), found.markers()), flat);
+        double flatness = Math.max(mapping.bendMm(), mapping.residualPx() / pxPerMm);
+        Set<PageFlag> flags = EnumSet.noneOf(PageFlag.class);
+        flag(flags, PageFlag.BLURRED, sharpness.hidesSpecks());
+        flag(flags, PageFlag.COARSE, pxPerMm * 25.4 < COARSE_DPI);
+        flag(flags, PageFlag.GLARE, fields.stream().anyMatch(f -> f.glare() > MUCH_GLARE));
+        flag(flags, PageFlag.SHADOW, light.hasShadow());
+        flag(flags, PageFlag.GREY, keys.grey() || picture.isGrey());
+        flag(flags, PageFlag.THREE_MARKERS, found.markers() < 4);
+        flag(flags, PageFlag.BENT, !mapping.isFlat() || flatness > BENT_MM);
+        PageReading reading = new PageReading(
+                fields, pxPerMm * 25.4, flatness, light.residual(), found.markers(), List.copyOf(flags), keys.report());
+        return new Measures(reading, flat);
+    }
+
+    private static void flag(Set<PageFlag> flags, PageFlag flag, boolean raised) {
+        if (raised) {
+            flags.add(flag);
+        }
+    }
+
+    /**
+     * What pencils can look like in key boxes.
+     *
+     * @param sheet the sheet's pencils by their place; empty to leave colours as the camera saw them
+     * @param kit the pencils that could have been taken by mistake
+     */
+    public record Inks(List<KeyInk> sheet, List<KeyInk> kit) {
+        public static final Inks UNKNOWN = new Inks(List.of(), List.of());
     }
 
     /** The figures, and pictures of what they were read from. */

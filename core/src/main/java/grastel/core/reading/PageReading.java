@@ -7,12 +7,29 @@ import java.util.List;
  *
  * @param fields in the order of the sheet
  * @param dpi pixels per inch at the middle of the page
- * @param flatnessMm root mean square distance of the marker corners from a flat sheet, mm
+ * @param flatnessMm how far the sheet is from flat: root mean square of the marker corners, or the largest shift of a printed
+ *     line, mm
  * @param lightSpread relative spread of the bare paper about the fitted light
  * @param markers how many of the four markers were found
+ * @param flags what to know before trusting every figure
+ * @param keys what the key boxes told
  */
-public record PageReading(List<FieldReading> fields, double dpi, double flatnessMm, double lightSpread, int markers) {
+public record PageReading(
+        List<FieldReading> fields,
+        double dpi,
+        double flatnessMm,
+        double lightSpread,
+        int markers,
+        List<PageFlag> flags,
+        KeyReport keys) {
+    /** Readings kept before there were flags and key boxes have neither. */
     public PageReading {
         fields = List.copyOf(fields);
+        flags = flags == null ? List.of() : List.copyOf(flags);
+        keys = keys == null ? KeyReport.NONE : keys;
+    }
+
+    public boolean has(PageFlag flag) {
+        return flags.contains(flag);
     }
 }

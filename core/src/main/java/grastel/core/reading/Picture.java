@@ -21,14 +21,42 @@ public final class Picture {
     private static final ColorModel COLOURS = new ComponentColorModel(
             ColorSpace.getInstance(ColorSpace.CS_sRGB), false, false, Transparency.OPAQUE, DataBuffer.TYPE_BYTE);
 
+    private static final int GREY_SAMPLES = 20_000;
+    private static final int GREY_CODES = 3;
+
     final int width;
     final int height;
     final byte[] rgb;
+    /** True where the file kept colour at half the resolution of brightness. */
+    final boolean coarseColour;
 
     Picture(int width, int height, byte[] rgb) {
+        this(width, height, rgb, false);
+    }
+
+    private Picture(int width, int height, byte[] rgb, boolean coarseColour) {
         this.width = width;
         this.height = height;
         this.rgb = rgb;
+        this.coarseColour = coarseColour;
+    }
+
+    /** The same pixels, known to come from a file that keeps colour at half the resolution of brightness. */
+    Picture withCoarseColour() {
+        return new Picture(width, height, rgb, true);
+    }
+
+    /** True for a picture without colour: red, green and blue agree wherever it is looked at. */
+    boolean isGrey() {
+        int step = Math.max(1, width * height / GREY_SAMPLES);
+        for (int i = 0; i < width * height; i += step) {
+            int green = rgb[i * 3 + 1] & 0xff;
+            if (Math.abs((rgb[i * 3] & 0xff) - green) > GREY_CODES
+                    || Math.abs((rgb[i * 3 + 2] & 0xff) - green) > GREY_CODES) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Takes over the pixels of a picture made by {@link #blank}; those of any other kind are converted. */
@@ -100,6 +128,6 @@ public final class Picture {
                 System.arraycopy(rgb, (y * width + x) * 3, turned, to * 3, 3);
             }
         }
-        return new Picture(w, h, turned);
+        return new Picture(w, h, turned, coarseColour);
     }
 }

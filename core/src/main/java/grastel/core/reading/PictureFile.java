@@ -2,7 +2,10 @@ package grastel.core.reading;
 
 import com.drew.imaging.ImageProcessingException;
 import com.drew.imaging.jpeg.JpegMetadataReader;
+import com.drew.metadata.Metadata;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.jpeg.JpegComponent;
+import com.drew.metadata.jpeg.JpegDirectory;
 import grastel.core.reading.UnreadablePage.Problem;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -99,7 +102,7 @@ public final class PictureFile {
             return read;
         });
         Picture picture = Picture.of(image);
-        return kind == Kind.JPEG ? picture.oriented(orientation(file)) : picture;
+        return kind == Kind.JPEG ? asTaken(picture, file) : picture;
     }
 
     /** Colour JPEGs are decoded straight into our own order of channels, which saves a third of the time. */
@@ -169,15 +172,26 @@ public final class PictureFile {
         }
     }
 
-    private static int orientation(byte[] file) {
+    /** Turned as the camera was held. */
+    private static Picture asTaken(Picture picture, byte[] file) {
         try {
-            var metadata = JpegMetadataReader.readMetadata(new ByteArrayInputStream(file));
+            Metadata metadata = JpegMetadataReader.readMetadata(new ByteArrayInputStream(file));
             var exif = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
             Integer orientation = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
-            return orientation == null ? 1 : orientation;
+            var frame = metadata.getFirstDirectoryOfType(JpegDirectory.class);
+            Picture known = frame != null && isCoarse(frame) ? picture.withCoarseColour() : picture;
+            return known.oriented(orientation == null ? 1 : orientation);
         } catch (ImageProcessingException | IOException e) {
-            return 1;
+            return picture;
         }
+    }
+
+    private static boolean isCoarse(JpegDirectory frame) {
+        JpegComponent brightness = frame.getComponent(0);
+        JpegComponent colour = frame.getComponent(1);
+        return brightness != null
+                && colour != null
+                && brightness.getHorizontalSamplingFactor() > colour.getHorizontalSamplingFactor();
     }
 
     private static PDDocument open(byte[] file) throws UnreadablePage, IOException {

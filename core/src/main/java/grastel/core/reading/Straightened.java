@@ -19,9 +19,18 @@ public final class Straightened {
         return 1 / mapping.pxPerMm(mmX, mmY);
     }
 
+    boolean coarseColour() {
+        return picture.coarseColour;
+    }
+
     /** See {@link LightField#residual}. */
     double lightSpread() {
         return light.residual();
+    }
+
+    /** See {@link LightField#shadowAround}. */
+    double shadowAround(Rect field) {
+        return light.shadowAround(field);
     }
 
     /** Samples an area line by line. */
@@ -55,8 +64,13 @@ public final class Straightened {
             double column = fromX / LightField.LATTICE_MM;
             double dColumn = stepMm / LightField.LATTICE_MM;
             for (int i = 0; i < rgb.length; i += 3) {
-                double perW = 1 / w;
-                Light.sample(picture, nx * perW, ny * perW, sample);
+                if (mapping.isFlat()) {
+                    double perW = 1 / w;
+                    Light.sample(picture, nx * perW, ny * perW, sample);
+                } else {
+                    double mmX = fromX + i / 3 * stepMm;
+                    Light.sample(picture, mapping.x(mmX, mmY), mapping.y(mmX, mmY), sample);
+                }
                 correct(Math.max(0, column), i);
                 nx += dx;
                 ny += dy;

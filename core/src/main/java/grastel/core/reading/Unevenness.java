@@ -14,9 +14,8 @@ final class Unevenness {
 
     private Unevenness() {}
 
-    /** @param marginMm how far the box's inside is from the edge of the plane */
-    static double of(Plane luminance, double samplesPerMm, double marginMm) {
-        int margin = (int) Math.round(marginMm * samplesPerMm);
+    /** @param mask the field's inside */
+    static double of(Plane luminance, Mask mask, double samplesPerMm) {
         int window = (int) Math.round(WINDOW_MM * samplesPerMm);
         int step = (int) Math.round(STEP_MM * samplesPerMm);
         int cell = (int) Math.round(CELL_MM * samplesPerMm);
@@ -24,8 +23,11 @@ final class Unevenness {
         double sumSquares = 0;
         double grain = 0;
         int count = 0;
-        for (int y = margin; y + window <= luminance.height - margin; y += step) {
-            for (int x = margin; x + window <= luminance.width - margin; x += step) {
+        for (int y = 0; y + window <= luminance.height; y += step) {
+            for (int x = 0; x + window <= luminance.width; x += step) {
+                if (!mask.hasSquare(x, y, window)) {
+                    continue;
+                }
                 double[] halves = halves(luminance, x, y, window, cell);
                 double one = Lab.lightnessOf(halves[0]);
                 double two = Lab.lightnessOf(halves[1]);

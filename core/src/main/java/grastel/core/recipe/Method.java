@@ -27,6 +27,11 @@ public record Method(List<School> schools) {
         return schools.get(question.ordinal());
     }
 
+    /** What counts in coming near a reference. */
+    public Target.Closeness closeness() {
+        return has(School.VALUES_RIGHT) ? Target.Closeness.VALUE_FIRST : Target.Closeness.COLOUR;
+    }
+
     /** This method with one question answered otherwise. */
     public Method with(School school) {
         return new Method(schools.stream()

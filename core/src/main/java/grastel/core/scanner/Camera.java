@@ -14,8 +14,13 @@ final class Camera {
     final int width;
     final int height;
     private final double[] toPage;
+    private final double pageWidth;
+    private final double bendMm;
 
-    Camera(PageSize size, ScanConditions conditions) {
+    /** @param bendMm how far the middle of a bulging page seems moved down */
+    Camera(PageSize size, ScanConditions conditions, double bendMm) {
+        this.pageWidth = size.widthMm();
+        this.bendMm = bendMm;
         double[] raw = project(size, conditions);
         double[] box = bounds(raw, size, conditions.desk());
         double[] shifted = multiply(new double[] {1, 0, -box[0], 0, 1, -box[1], 0, 0, 1}, raw);
@@ -29,6 +34,8 @@ final class Camera {
         double w = toPage[6] * px + toPage[7] * py + toPage[8];
         mm[0] = (toPage[0] * px + toPage[1] * py + toPage[2]) / w;
         mm[1] = (toPage[3] * px + toPage[4] * py + toPage[5]) / w;
+        double along = mm[0] / pageWidth;
+        mm[1] -= bendMm * 4 * along * (1 - along);
     }
 
     private static double[] project(PageSize size, ScanConditions s) {

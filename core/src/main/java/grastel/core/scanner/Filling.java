@@ -24,18 +24,20 @@ final class Filling {
     private static final double MIDDLE_PRESSURE = 0.4;
 
     private final Paper paper;
-    private final ToothField tooth;
+    private final long seed;
     private final LinearRgb ground;
 
     Filling(Paper paper, long seed) {
         this.paper = paper;
-        this.tooth = new ToothField(seed, paper.tooth().grainMm(), Stroke.CIRCLES);
+        this.seed = seed;
         this.ground = LinearRgb.of(paper.ground().toXyz());
     }
 
-    void fill(FlatPage page, Region region, FieldTask task, Hand hand, RandomGenerator random) {
+    /** @return where along a strip the pressure was let go, as a share of its length; NaN where nowhere */
+    double fill(FlatPage page, Region region, FieldTask task, Hand hand, RandomGenerator random) {
+        ToothField tooth = new ToothField(seed, paper.tooth().grainMm(), stroke(task), hand.swing());
         double scatter = 1 + hand.pressureScatter() * random.nextGaussian();
-        double least = Math.max(0, 1 - 3 * hand.patchiness());
+        double least = Math.max(0, 1 - 3 * hand.patchiness() - hand.band());
         double most = 1 + 3 * hand.patchiness();
         Films films = new Films(task, hand, scatter, least, most);
         Grain wander = new Grain(random.nextLong(), HAND_SCALE_MM);
@@ -46,6 +48,7 @@ final class Filling {
         int x1 = (int) Math.min(page.width, reach.right() * FlatPage.PX_PER_MM);
         int y0 = (int) Math.max(0, reach.y() * FlatPage.PX_PER_MM);
         int y1 = (int) Math.min(page.height, reach.bottom() * FlatPage.PX_PER_MM);
+        double band = task.along().size() > 1 && hand.band() > 0 ? random.nextDouble(0.2, 0.7) : Double.NaN;
         double[] light = new double[3];
         for (int y = y0; y < y1; y++) {
             double mmY = (y + 0.5) / FlatPage.PX_PER_MM;
@@ -55,11 +58,27 @@ final class Filling {
                     continue;
                 }
                 double here = 1 + hand.patchiness() * (wander.at(mmX, mmY) - 0.5) * 6;
+                double along = (mmX - bounds.x()) / bounds.width();
+                if (along > band) {
+                    here *= 1 - hand.band();
+                }
                 double level = most > least ? (Math.min(most, Math.max(least, here)) - least) / (most - least) : 0;
-                films.light((mmX - bounds.x()) / bounds.width(), level, tooth.at(mmX, mmY), light);
+                films.light(along, level, tooth.at(mmX, mmY), light);
                 page.glaze(x, y, light[0], light[1], light[2], ground);
             }
         }
+        return band;
+    }
+
+    /** That of the last colour laid: it lies on top. */
+    private static Stroke stroke(FieldTask task) {
+        Stroke stroke = Stroke.CIRCLES;
+        for (Layer layer : task.along().get(task.along().size() / 2)) {
+            if (layer instanceof Layer.Colour colour) {
+                stroke = colour.pass().stroke();
+            }
+        }
+        return stroke;
     }
 
     /** How far over the edge the hand goes here: mostly to the line, in places beyond it. */
@@ -106,7 +125,8 @@ final class Filling {
             Pass asked = colour.pass();
             double middled = asked.pressure() + (MIDDLE_PRESSURE - asked.pressure()) * hand.rangeShrink();
             double pressure = Math.min(1, Math.max(0.02, middled * hand.pressureFactor() * share));
-            return new Layer.Colour(new Pass(asked.pencil(), pressure, hand.point(), asked.stroke()), colour.passes());
+            double point = Math.min(1, asked.point() * hand.pointKept());
+            return new Layer.Colour(new Pass(asked.pencil(), pressure, point, asked.stroke()), colour.passes());
         }
 
         /** Between stations and levels, straight. */

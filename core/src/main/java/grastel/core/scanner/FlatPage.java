@@ -5,6 +5,7 @@ import grastel.core.media.Paper;
 import grastel.core.page.PageLayout;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import java.util.stream.IntStream;
 
 /** A page as it lies on the desk, in linear light: three planes interleaved, 0…65535 for 0…1. */
 final class FlatPage {
@@ -48,6 +49,71 @@ final class FlatPage {
         light[i] = coded(light[i] / FULL * red / ground.red());
         light[i + 1] = coded(light[i + 1] / FULL * green / ground.green());
         light[i + 2] = coded(light[i + 2] / FULL * blue / ground.blue());
+    }
+
+    /** Changes the light of a place in mm. */
+    interface Change {
+        void at(double mmX, double mmY, double[] light);
+    }
+
+    void change(Change change) {
+        IntStream.range(0, height).parallel().forEach(y -> {
+            double[] here = new double[3];
+            for (int x = 0; x < width; x++) {
+                int i = (y * width + x) * 3;
+                for (int c = 0; c < 3; c++) {
+                    here[c] = light[i + c] / FULL;
+                }
+                change.at((x + 0.5) / PX_PER_MM, (y + 0.5) / PX_PER_MM, here);
+                for (int c = 0; c < 3; c++) {
+                    light[i + c] = coded(here[c]);
+                }
+            }
+        });
+    }
+
+    /** Gaussian blur, along rows and along columns. @param sigmaX mm; @param sigmaY mm */
+    void blur(double sigmaX, double sigmaY) {
+        if (sigmaX > 0) {
+            double[] kernel = kernel(sigmaX);
+            IntStream.range(0, height).parallel().forEach(y -> blurLine(y * width * 3, 3, width, kernel));
+        }
+        if (sigmaY > 0) {
+            double[] kernel = kernel(sigmaY);
+            IntStream.range(0, width).parallel().forEach(x -> blurLine(x * 3, width * 3, height, kernel));
+        }
+    }
+
+    private static double[] kernel(double sigmaMm) {
+        double sigma = sigmaMm * PX_PER_MM;
+        int radius = (int) Math.ceil(3 * sigma);
+        double[] kernel = new double[2 * radius + 1];
+        double total = 0;
+        for (int i = 0; i < kernel.length; i++) {
+            kernel[i] = Math.exp(-(i - radius) * (i - radius) / (2 * sigma * sigma));
+            total += kernel[i];
+        }
+        for (int i = 0; i < kernel.length; i++) {
+            kernel[i] /= total;
+        }
+        return kernel;
+    }
+
+    private void blurLine(int start, int stride, int count, double[] kernel) {
+        int radius = kernel.length / 2;
+        double[] line = new double[count];
+        for (int c = 0; c < 3; c++) {
+            for (int i = 0; i < count; i++) {
+                line[i] = light[start + i * stride + c];
+            }
+            for (int i = 0; i < count; i++) {
+                double sum = 0;
+                for (int k = 0; k < kernel.length; k++) {
+                    sum += kernel[k] * line[Math.min(count - 1, Math.max(0, i + k - radius))];
+                }
+                light[start + i * stride + c] = (char) Math.round(sum);
+            }
+        }
     }
 
     double at(int x, int y, int channel) {

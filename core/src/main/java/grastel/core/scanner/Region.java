@@ -1,10 +1,8 @@
 package grastel.core.scanner;
 
-import grastel.core.exercise.FieldPlan.Point;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
 import java.awt.geom.Path2D;
-import java.util.List;
 
 /** The area of a field. */
 interface Region {
@@ -14,8 +12,11 @@ interface Region {
     /** Distance outside the edge, mm; 0 or less inside. */
     double outside(double x, double y);
 
+    /** True where a place lies inside by a margin. */
+    boolean insideBy(double x, double y, double mm);
+
     static Region of(PageLayout.Field field) {
-        return field.isShape() ? new Shape(field.rect(), path(field.outline())) : new Box(field.rect());
+        return field.isShape() ? new Shape(field.rect(), field.path()) : new Box(field.rect());
     }
 
     /** A box: strokes may run over its edge. */
@@ -26,6 +27,11 @@ interface Region {
             double dy = Math.max(bounds.y() - y, y - bounds.bottom());
             return Math.max(dx, dy);
         }
+
+        @Override
+        public boolean insideBy(double x, double y, double mm) {
+            return outside(x, y) <= -mm;
+        }
     }
 
     /** A zone of a form: the hand keeps to it. */
@@ -34,15 +40,18 @@ interface Region {
         public double outside(double x, double y) {
             return path.contains(x, y) ? 0 : Double.POSITIVE_INFINITY;
         }
-    }
 
-    private static Path2D path(List<List<Point>> outline) {
-        Path2D path = new Path2D.Double(Path2D.WIND_EVEN_ODD);
-        for (List<Point> loop : outline) {
-            path.moveTo(loop.get(0).x(), loop.get(0).y());
-            loop.forEach(p -> path.lineTo(p.x(), p.y()));
-            path.closePath();
+        @Override
+        public boolean insideBy(double x, double y, double mm) {
+            double d = mm * Math.sqrt(0.5);
+            return path.contains(x - mm, y)
+                    && path.contains(x + mm, y)
+                    && path.contains(x, y - mm)
+                    && path.contains(x, y + mm)
+                    && path.contains(x - d, y - d)
+                    && path.contains(x + d, y + d)
+                    && path.contains(x - d, y + d)
+                    && path.contains(x + d, y - d);
         }
-        return path;
     }
 }

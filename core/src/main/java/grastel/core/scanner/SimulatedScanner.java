@@ -13,7 +13,9 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.random.RandomGenerator;
 import javax.imageio.IIOImage;
@@ -24,7 +26,7 @@ import javax.imageio.stream.MemoryCacheImageOutputStream;
 
 /** Fills a printed page and scans it. The same seed gives the same picture. */
 public final class SimulatedScanner {
-    private static final double DESK_LIGHT = 0.13;
+    static final double DESK_LIGHT = 0.13;
     private static final double INK = 0.04;
 
     private final Paper paper;
@@ -49,15 +51,28 @@ public final class SimulatedScanner {
             Hand hand,
             ScanConditions conditions,
             long seed) {
+        return scan(page, tasks, keys, hand, conditions, List.of(), seed);
+    }
+
+    /** @param spoils what goes wrong, in order */
+    public Scan scan(
+            PageLayout page,
+            List<FieldTask> tasks,
+            List<Pencil> keys,
+            Hand hand,
+            ScanConditions conditions,
+            List<Spoil> spoils,
+            long seed) {
         RandomGenerator random = new java.util.Random(seed);
         FlatPage flat = FlatPage.printed(page, paper, INK + 0.004 * random.nextGaussian());
         Filling filling = new Filling(paper, random.nextLong());
+        Map<String, Double> bands = new HashMap<>();
         for (FieldTask task : tasks) {
             boolean skipped = random.nextDouble() < hand.skipChance();
             if (!skipped) {
                 page.fields().stream()
                         .filter(f -> f.id().equals(task.field()))
-                        .forEach(f -> filling.fill(flat, Region.of(f), task, hand, random));
+                        .forEach(f -> bands.put(f.id(), filling.fill(flat, Region.of(f), task, hand, random)));
             }
         }
         page.keys().stream()
@@ -66,10 +81,21 @@ public final class SimulatedScanner {
         double paperLightness = paper.ground().toLab().lightness();
         List<Truth> truth = new ArrayList<>();
         for (PageLayout.Field field : page.fields()) {
-            truth.add(Truth.of(field.id(), flat, field.rect(), paperLightness));
+            double band = bands.getOrDefault(field.id(), Double.NaN);
+            truth.add(Truth.of(field.id(), flat, Region.of(field), paperLightness, band));
         }
-        BufferedImage picture = expose(flat, new Camera(page.size(), conditions), conditions, random.nextLong());
+        spoils.forEach(spoil -> spoil.on(flat, page.size()));
+        Camera camera = new Camera(page.size(), conditions, bend(spoils));
+        boolean sheetUnder = spoils.stream().anyMatch(Spoil.SheetUnder.class::isInstance);
+        BufferedImage picture = expose(flat, camera, conditions, sheetUnder, random.nextLong());
         return new Scan(picture, jpeg(picture, conditions.quality()), List.copyOf(truth));
+    }
+
+    private static double bend(List<Spoil> spoils) {
+        return spoils.stream()
+                .filter(Spoil.Bent.class::isInstance)
+                .mapToDouble(s -> ((Spoil.Bent) s).mm())
+                .sum();
     }
 
     /** A key box: full pressure, twice. */
@@ -77,7 +103,7 @@ public final class SimulatedScanner {
         return FieldTask.even("", List.of(new Layer.Colour(Pass.of(pencil, PressureGrade.FULL), 2)));
     }
 
-    private static BufferedImage expose(FlatPage flat, Camera camera, ScanConditions s, long seed) {
+    private static BufferedImage expose(FlatPage flat, Camera camera, ScanConditions s, boolean sheetUnder, long seed) {
         BufferedImage picture = new BufferedImage(camera.width, camera.height, BufferedImage.TYPE_3BYTE_BGR);
         byte[] out = ((DataBufferByte) picture.getRaster().getDataBuffer()).getData();
         SplittableRandom random = new SplittableRandom(seed);
@@ -85,7 +111,9 @@ public final class SimulatedScanner {
         byte[] codes = codeTable();
         double fallX = random.nextDouble(-1, 1);
         double fallY = Math.copySign(Math.sqrt(1 - fallX * fallX), random.nextDouble() - 0.5);
-        double[] tint = {1 + s.warmth(), 1, 1 - s.warmth()};
+        // A camera sets its exposure by the brightest channel: paper does not clip.
+        double brightest = 1 + Math.abs(s.warmth());
+        double[] tint = {(1 + s.warmth()) / brightest, 1 / brightest, (1 - s.warmth()) / brightest};
         double[] mm = new double[2];
         double[] light = new double[3];
         for (int y = 0; y < camera.height; y++) {
@@ -93,7 +121,7 @@ public final class SimulatedScanner {
                 light[0] = 0;
                 light[1] = 0;
                 light[2] = 0;
-                gather(flat, camera, x, y, sub, mm, light);
+                gather(flat, camera, x, y, sub, sheetUnder, mm, light);
                 double lamp = lamp(x, y, camera, s.lightFall(), fallX, fallY);
                 int i = (y * camera.width + x) * 3;
                 for (int c = 0; c < 3; c++) {
@@ -107,21 +135,28 @@ public final class SimulatedScanner {
     }
 
     /** Average light over a pixel, from {@code sub}² places in it. */
-    private static void gather(FlatPage flat, Camera camera, int x, int y, int sub, double[] mm, double[] light) {
+    private static void gather(
+            FlatPage flat, Camera camera, int x, int y, int sub, boolean sheetUnder, double[] mm, double[] light) {
         double share = 1.0 / (sub * sub);
         for (int j = 0; j < sub; j++) {
             for (int i = 0; i < sub; i++) {
                 camera.toPage(x + (i + 0.5) / sub, y + (j + 0.5) / sub, mm);
                 if (!flat.sample(mm[0] * FlatPage.PX_PER_MM, mm[1] * FlatPage.PX_PER_MM, light)) {
-                    light[0] += DESK_LIGHT;
-                    light[1] += DESK_LIGHT * 0.9;
-                    light[2] += DESK_LIGHT * 0.8;
+                    double desk = sheetUnder && mm[0] > 0 ? underSheet(mm) : DESK_LIGHT;
+                    light[0] += desk;
+                    light[1] += desk * 0.9;
+                    light[2] += desk * 0.8;
                 }
             }
         }
         for (int c = 0; c < 3; c++) {
             light[c] *= share;
         }
+    }
+
+    /** Another sheet, with lines of words. */
+    private static double underSheet(double[] mm) {
+        return mm[1] % 7 > 4.5 && Math.sin(9 * mm[0]) > 0 ? 0.1 : 0.85;
     }
 
     /** Light falling off along one direction and, more gently, towards the corners; 1 at the brightest place. */

@@ -30,7 +30,10 @@ class ColourGoalsTest {
                 new Measured(0.5, 0.2),
                 new Measured(0.5, 0.2),
                 new Measured(0, 0.1),
-                blank);
+                blank,
+                null,
+                null,
+                0);
     }
 
     /** The plan drawn exactly, but for one field. */
@@ -41,8 +44,8 @@ class ColourGoalsTest {
                         f.id().equals(spoiled) ? spoil.apply(f.predictedColour()) : f.predictedColour(),
                         f.recipe().steps().isEmpty()))
                 .toList();
-        return new Judge(plan, GradeBand.DEVELOPING)
-                .judge(readings).stream().collect(Collectors.toMap(Proposal::goal, Function.identity()));
+        return new Judge(plan, GradeBand.DEVELOPING, Shipped.CARTRIDGE)
+                .judge(Pages.of(readings)).stream().collect(Collectors.toMap(Proposal::goal, Function.identity()));
     }
 
     private static ExercisePlan reds() {

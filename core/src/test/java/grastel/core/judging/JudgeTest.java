@@ -74,7 +74,7 @@ class JudgeTest {
     void anEmptyBoxKeepsTheSetAtBeginningAndAnEmptyPageIsNotTried() {
         List<FieldReading> fields = new ArrayList<>(fields(93, 75, 57, 40, 22));
         fields.set(2, field("3", 95.2, 1, 0, 0, true));
-        Map<Goal, Proposal> judged = byGoal(new Judge(PLAN, GradeBand.DEVELOPING).judge(fields));
+        Map<Goal, Proposal> judged = byGoal(judge(GradeBand.DEVELOPING, fields));
 
         assertThat(judged.get(Goal.EQUAL_STEPS).level()).isEqualTo(Level.BEGINNING);
         assertThat(judged.get(Goal.EQUAL_STEPS).cause()).isEqualTo(Cause.BOXES_LEFT_OUT);
@@ -83,7 +83,7 @@ class JudgeTest {
         List<FieldReading> none = fields.stream()
                 .map(f -> field(f.field(), 95.2, 100, 0, 0, true))
                 .toList();
-        assertThat(new Judge(PLAN, GradeBand.DEVELOPING).judge(none))
+        assertThat(judge(GradeBand.DEVELOPING, none))
                 .hasSize(PLAN.goals().size())
                 .allMatch(p -> p.level() == Level.NOT_TRIED && p.figure() == null);
     }
@@ -93,7 +93,7 @@ class JudgeTest {
         List<FieldReading> fields = new ArrayList<>(fields(93, 75, 57, 40, 22));
         fields.set(1, field("2", 75, 60, 4.4, 3, false));
         fields.set(4, field("5", 22, 8, 0.5, 0, false));
-        Map<Goal, Proposal> judged = byGoal(new Judge(PLAN, GradeBand.DEVELOPING).judge(fields));
+        Map<Goal, Proposal> judged = byGoal(judge(GradeBand.DEVELOPING, fields));
 
         assertThat(judged.get(Goal.EVEN_INSIDE))
                 .returns(Level.NEARLY, Proposal::level)
@@ -129,7 +129,11 @@ class JudgeTest {
     }
 
     private static Map<Goal, Proposal> judge(GradeBand band, double... lightness) {
-        return byGoal(new Judge(PLAN, band).judge(fields(lightness)));
+        return byGoal(judge(band, fields(lightness)));
+    }
+
+    private static List<Proposal> judge(GradeBand band, List<FieldReading> fields) {
+        return new Judge(PLAN, band, Shipped.CARTRIDGE).judge(Pages.of(fields));
     }
 
     private static Map<Goal, Proposal> byGoal(List<Proposal> proposals) {
@@ -154,6 +158,9 @@ class JudgeTest {
                 new Measured(specks, 0.2),
                 new Measured(uneven, 0.2),
                 new Measured(outside, 0.1),
-                blank);
+                blank,
+                null,
+                null,
+                0);
     }
 }

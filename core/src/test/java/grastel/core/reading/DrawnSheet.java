@@ -4,7 +4,9 @@ import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.exercise.Shipped;
 import grastel.core.exercise.Values;
+import grastel.core.layering.KeyRamp;
 import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
 import grastel.core.page.FieldSpec;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
@@ -12,37 +14,81 @@ import grastel.core.page.PageSize;
 import grastel.core.page.Section;
 import grastel.core.page.SheetComposer;
 import grastel.core.page.SheetWords;
+import grastel.core.recipe.Method;
 import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
 import grastel.core.scanner.SimulatedScanner;
+import grastel.core.scanner.SimulatedScanner.Scan;
+import grastel.core.scanner.Spoil;
 import java.util.List;
 
-/** A pressure scale, printed and drawn by the simulated scanner, for tests of reading. */
+/** A sheet of one exercise, printed and drawn by the simulated scanner, for tests of reading. */
 public record DrawnSheet(Paper paper, ExercisePlan plan, PageLayout page, List<FieldTask> tasks) {
     public static final PageCode CODE = new PageCode("7KQ2M9XB", 14);
     public static final ScanConditions PLAIN = new ScanConditions(200, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4);
 
     public static DrawnSheet of(String pencilCode, int steps, PageSize size) {
-        ExercisePlan plan = Shipped.plan(
+        return of(
                 "pressure-scale",
                 Values.of("pencil", Shipped.pencil(pencilCode)).with("steps", steps),
-                Shipped.WHITE_PAPER);
+                Shipped.CARTRIDGE,
+                size);
+    }
+
+    /** The first page of a sheet. */
+    public static DrawnSheet of(String kind, Values values, Paper paper, PageSize size) {
+        ExercisePlan plan = Shipped.plan(kind, values, Shipped.on(paper, Method.USUAL));
         List<FieldSpec> specs = plan.fields().stream()
                 .map(f -> new FieldSpec(
-                        f.id(), "", 20, 20, List.of(), f.askedLightness(), "value", List.of("medium", "2 passes")))
+                        f.id(),
+                        f.group(),
+                        f.widthMm(),
+                        f.heightMm(),
+                        f.outline(),
+                        f.isShape() ? null : f.askedLightness(),
+                        "value",
+                        List.of("medium", "2 passes")))
                 .toList();
-        SheetWords words = new SheetWords(
-                "Pressure scale", "Even steps.", "Name", "Class", "Date", "Try here.", "Keys", List.of("Kit"));
+        SheetWords words =
+                new SheetWords("Sheet", "Even steps.", "Name", "Class", "Date", "Try here.", "Keys", List.of("Kit"));
         PageLayout sheet = SheetComposer.compose(
-                        size, words, List.of(new Section("", "", specs, List.of("Squint."))), List.of(pencilCode))
+                        size,
+                        words,
+                        List.of(new Section("", "", specs, List.of("Squint."))),
+                        plan.palette().stream().map(Pencil::code).toList())
                 .get(0);
         PageLayout page = SheetComposer.forStudent(sheet, "Ana", "8 Dunlin", CODE);
         List<FieldTask> tasks = FieldTask.of(SheetPlan.of(List.of(plan)), page);
-        return new DrawnSheet(Shipped.CARTRIDGE, plan, page, tasks);
+        return new DrawnSheet(paper, plan, page, tasks);
     }
 
-    public SimulatedScanner.Scan scan(Hand hand, ScanConditions conditions, long seed) {
-        return new SimulatedScanner(paper).scan(page, tasks, plan.palette(), hand, conditions, seed);
+    public Scan scan(Hand hand, ScanConditions conditions, long seed) {
+        return scan(hand, conditions, List.of(), seed);
+    }
+
+    public Scan scan(Hand hand, ScanConditions conditions, List<Spoil> spoils, long seed) {
+        return new SimulatedScanner(paper).scan(page, tasks, plan.palette(), hand, conditions, spoils, seed);
+    }
+
+    /** What its key boxes can look like, and all pencils that could have been taken by mistake. */
+    public PageReader.Inks inks() {
+        return new PageReader.Inks(
+                plan.palette().stream().map(this::ink).toList(),
+                Shipped.ALL.stream().filter(p -> !p.colourless()).map(this::ink).toList());
+    }
+
+    private KeyInk ink(Pencil pencil) {
+        return new KeyInk(pencil.name(), KeyRamp.of(pencil, paper));
+    }
+
+    /** Found and measured without colours of keys. */
+    public PageReading read(PageReader reader, Scan scan) throws UnreadablePage {
+        return read(reader, scan, PageReader.Inks.UNKNOWN);
+    }
+
+    public PageReading read(PageReader reader, Scan scan, PageReader.Inks inks) throws UnreadablePage {
+        Picture picture = PictureFile.decode(scan.jpeg(), 0, new PictureFile.Limits(60_000_000, 80));
+        return reader.measure(picture, reader.find(picture), page, paper, inks).reading();
     }
 }

@@ -35,8 +35,8 @@ class PageReaderTest {
         FoundPage found = reader.find(picture);
 
         assertThat(found.code()).contains(DrawnSheet.CODE);
-        PageReading reading =
-                reader.measure(picture, found, SHEET.page(), SHEET.paper()).reading();
+        PageReading reading = reader.measure(picture, found, SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
+                .reading();
         for (int i = 0; i < 5; i++) {
             assertThat(reading.fields().get(i).lightness().value())
                     .isCloseTo(scan.truth().get(i).colour().lightness(), within(1.0));
@@ -50,8 +50,8 @@ class PageReaderTest {
         Picture picture = Picture.of(covered);
 
         FoundPage found = reader.find(picture);
-        PageReading reading =
-                reader.measure(picture, found, SHEET.page(), SHEET.paper()).reading();
+        PageReading reading = reader.measure(picture, found, SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
+                .reading();
 
         assertThat(found.markers()).isEqualTo(3);
         assertThat(reading.fields().get(4).lightness().value())
@@ -84,7 +84,8 @@ class PageReaderTest {
             centres.add(new double[] {mapping.x(x, y) + 1, mapping.y(x, y) - 1});
         }
 
-        PageReading reading = reader.measure(picture, FoundPage.pointedAt(centres), SHEET.page(), SHEET.paper())
+        PageReading reading = reader.measure(
+                        picture, FoundPage.pointedAt(centres), SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
                 .reading();
 
         assertThat(reading.fields().get(2).lightness().value())
@@ -114,7 +115,7 @@ class PageReaderTest {
         FoundPage found = reader.find(picture);
 
         assertThatExceptionOfType(UnreadablePage.class)
-                .isThrownBy(() -> reader.measure(picture, found, SHEET.page(), SHEET.paper()))
+                .isThrownBy(() -> reader.measure(picture, found, SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN))
                 .satisfies(e -> {
                     assertThat(e.problem()).isEqualTo(Problem.TOO_COARSE);
                     assertThat(e.figure()).isCloseTo(90, within(3.0));
@@ -127,7 +128,8 @@ class PageReaderTest {
         Picture picture =
                 Picture.of(untouched.scan(Hand.EXACT, DrawnSheet.PLAIN, 5).picture());
 
-        PageReading reading = reader.measure(picture, reader.find(picture), SHEET.page(), SHEET.paper())
+        PageReading reading = reader.measure(
+                        picture, reader.find(picture), SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
                 .reading();
 
         assertThat(reading.fields()).allMatch(FieldReading::blank);
@@ -136,8 +138,8 @@ class PageReaderTest {
 
     @Test
     void aStrayingHandShowsOutsideTheEdge() throws UnreadablePage {
-        Hand straying = new Hand(1, 0, 0, 0, 0.7, 2.5, 0);
-        Hand patchy = new Hand(1, 0, 0, 0.4, 0.7, 0, 0);
+        Hand straying = new Hand(1, 0, 0, 0, 1, 2.5, 0, 0, 0);
+        Hand patchy = new Hand(1, 0, 0, 0.4, 1, 0, 0, 0, 0);
 
         FieldReading neat = dark(Hand.EXACT);
         FieldReading strayed = dark(straying);
@@ -151,7 +153,7 @@ class PageReaderTest {
 
     private FieldReading dark(Hand hand) throws UnreadablePage {
         Picture picture = Picture.of(SHEET.scan(hand, DrawnSheet.PLAIN, 8).picture());
-        return reader.measure(picture, reader.find(picture), SHEET.page(), SHEET.paper())
+        return reader.measure(picture, reader.find(picture), SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
                 .reading()
                 .fields()
                 .get(3);

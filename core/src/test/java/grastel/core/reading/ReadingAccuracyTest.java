@@ -2,6 +2,9 @@ package grastel.core.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.colour.ColourDifference;
+import grastel.core.exercise.Shipped;
+import grastel.core.exercise.Values;
 import grastel.core.page.PageSize;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
@@ -12,61 +15,151 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
-/** The figures against the truth of simulated scans, over the whole range of conditions a classroom gives. */
+/**
+ * The figures against the truth of simulated scans, over the conditions a classroom gives. A few pages in the usual run; {@code
+ * -Daccuracy.pages=170} reads 2,000 boxes for docs/benchmarks.md.
+ */
 class ReadingAccuracyTest {
-    private static final PictureFile.Limits LIMITS = new PictureFile.Limits(60_000_000, 80);
+    private static final int PAGES = Integer.getInteger("accuracy.pages", 16);
     private static final String[] PENCILS = {"S07", "S16", "S03", "S36", "S23", "S12"};
-    private static final double[] DPI = {150, 200, 300, 400};
+    /** Of enough range for a line to be seen: a yellow spans 10 L* from paper to solid. */
+    private static final String[] WIDE = {"S07", "S16", "S36", "S23", "S12"};
+
+    private static final double[] DPI = {200, 250, 300, 400};
+
+    private final PageReader reader = new PageReader();
+    private final Random random = new Random(20);
+
+    /** Turned, tilted, unevenly and warmly lit, compressed. */
+    private ScanConditions ordinary(int i) {
+        return new ScanConditions(
+                DPI[i % DPI.length],
+                random.nextDouble(-20, 20),
+                random.nextDouble(0, 25),
+                random.nextDouble(0, 360),
+                random.nextDouble(0, 0.4),
+                random.nextDouble(-0.05, 0.1),
+                2,
+                random.nextDouble(0.7, 0.95),
+                i % 4,
+                10);
+    }
+
+    private static DrawnSheet boxes(int i) {
+        PageSize size = i % 5 == 4 ? PageSize.LETTER : PageSize.A4;
+        return switch (i % 4) {
+            case 0 -> DrawnSheet.of(PENCILS[i / 4 % PENCILS.length], 7, size);
+            case 1 -> DrawnSheet.of("tint-hue-shade", Values.NONE, Shipped.CARTRIDGE, size);
+            case 2 -> DrawnSheet.of("burnish-trio", Values.of("pencil", pencil(i)), Shipped.CARTRIDGE, size);
+            default -> DrawnSheet.of("mixing-from-few", Values.NONE, Shipped.CARTRIDGE, size);
+        };
+    }
+
+    private static Object pencil(int i) {
+        return Shipped.pencil(PENCILS[i / 4 % PENCILS.length]);
+    }
 
     @Test
-    void valueWithinOneAndSpecksWithinThreePointsOverAllConditions() throws UnreadablePage {
-        Random random = new Random(20);
-        PageReader reader = new PageReader();
-        List<Double> valueErrors = new ArrayList<>();
-        List<Double> speckErrors = new ArrayList<>();
-        int covered = 0;
-        for (int i = 0; i < 24; i++) {
-            DrawnSheet sheet =
-                    DrawnSheet.of(PENCILS[i % PENCILS.length], 7, i % 5 == 4 ? PageSize.LETTER : PageSize.A4);
-            ScanConditions conditions = new ScanConditions(
-                    DPI[i % 4],
-                    random.nextDouble(-15, 15),
-                    random.nextDouble(0, 20),
-                    random.nextDouble(0, 360),
-                    0.4,
-                    random.nextDouble(-0.05, 0.1),
-                    2,
-                    random.nextDouble(0.6, 0.95),
-                    i % 4,
-                    10);
-            Scan scan = sheet.scan(Hand.ofSkill(random.nextDouble(), random), conditions, 1000 + i);
-            Picture picture = PictureFile.decode(scan.jpeg(), 0, LIMITS);
-            FoundPage found = reader.find(picture);
-            assertThat(found.code()).as("code of page %d, %s", i, conditions).contains(DrawnSheet.CODE);
-            PageReading reading =
-                    reader.measure(picture, found, sheet.page(), sheet.paper()).reading();
+    void boxesAreReadWithinTheirStatedErrors() throws UnreadablePage {
+        List<Double> colour = new ArrayList<>();
+        List<Double> value = new ArrayList<>();
+        List<Double> specks = new ArrayList<>();
+        int valueCovered = 0;
+        int specksCovered = 0;
+        for (int i = 0; i < PAGES; i++) {
+            DrawnSheet sheet = boxes(i);
+            Scan scan = sheet.scan(Hand.ofSkill(random.nextDouble(), random), ordinary(i), 1000 + i);
+            PageReading reading = sheet.read(reader, scan, sheet.inks());
             for (int f = 0; f < reading.fields().size(); f++) {
                 FieldReading read = reading.fields().get(f);
                 Truth truth = scan.truth().get(f);
                 double off = Math.abs(read.lightness().value() - truth.colour().lightness());
-                valueErrors.add(off);
-                covered += off <= read.lightness().plusMinus() ? 1 : 0;
-                speckErrors.add(Math.abs(read.specks().value() - 100 * truth.specks()));
+                double specksOff = Math.abs(read.specks().value() - 100 * truth.specks());
+                colour.add(ColourDifference.ciede2000(read.colour(), truth.colour()));
+                value.add(off);
+                specks.add(specksOff);
+                valueCovered += off <= read.lightness().plusMinus() ? 1 : 0;
+                specksCovered += specksOff <= read.specks().plusMinus() ? 1 : 0;
             }
         }
-        double value = percentile95(valueErrors);
-        double specks = percentile95(speckErrors);
-        double coverage = 100.0 * covered / valueErrors.size();
+        double covered = 100.0 * valueCovered / value.size();
+        double speckCovered = 100.0 * specksCovered / value.size();
         System.out.printf(
-                "accuracy over %d boxes: value p95 %.2f L*, specks p95 %.2f points, interval covers %.0f %%%n",
-                valueErrors.size(), value, specks, coverage);
-        assertThat(value).isLessThanOrEqualTo(1.0);
-        assertThat(specks).isLessThanOrEqualTo(3.0);
-        assertThat(coverage).isGreaterThan(80);
+                "accuracy over %d boxes, 95th percentile: colour %.2f ΔE00, value %.2f L*, specks %.2f points; intervals"
+                        + " cover %.1f %% (value), %.1f %% (specks)%n",
+                value.size(), percentile95(colour), percentile95(value), percentile95(specks), covered, speckCovered);
+        assertThat(percentile95(colour)).isLessThanOrEqualTo(1.5);
+        assertThat(percentile95(value)).isLessThanOrEqualTo(0.8);
+        assertThat(percentile95(specks)).isLessThanOrEqualTo(3.0);
+        assertThat(covered).isBetween(90.0, 99.5);
+        assertThat(speckCovered).isGreaterThan(90);
+    }
+
+    @Test
+    void linesInStripsAreFoundWhereTheyAre() throws UnreadablePage {
+        int with = 0;
+        int found = 0;
+        int without = 0;
+        int alarms = 0;
+        List<Double> off = new ArrayList<>();
+        for (int i = 0; i < Math.max(6, PAGES / 3); i++) {
+            DrawnSheet sheet = DrawnSheet.of(
+                    "gradation-strip",
+                    Values.of("pencil", Shipped.pencil(WIDE[i % WIDE.length])).with("strips", 3),
+                    Shipped.CARTRIDGE,
+                    PageSize.A4);
+            boolean banded = i % 2 == 0;
+            // An unsteady hand leaves real lines of its own; false ones are told from steady hands.
+            Hand hand = Hand.ofSkill(random.nextDouble(banded ? 0.4 : 0.92, 1), random)
+                    .withBand(banded ? random.nextDouble(0.35, 0.6) : 0);
+            Scan scan = sheet.scan(hand, ordinary(i), 2000 + i);
+            PageReading reading = sheet.read(reader, scan);
+            for (int f = 0; f < reading.fields().size(); f++) {
+                double truth = scan.truth().get(f).bandMm();
+                List<Bands.Band> bands = Bands.find(reading.fields().get(f).profile());
+                double nearest = bands.stream()
+                        .mapToDouble(b -> Math.abs(b.atMm() - truth))
+                        .min()
+                        .orElse(Double.POSITIVE_INFINITY);
+                if (banded) {
+                    with++;
+                    found += nearest <= 1.5 ? 1 : 0;
+                    if (nearest < 10) {
+                        off.add(nearest);
+                    }
+                } else {
+                    without++;
+                    alarms += bands.isEmpty() ? 0 : 1;
+                }
+            }
+        }
+        System.out.printf(
+                "lines in strips: %d of %d found within 1.5 mm, 95th percentile %.2f mm; false in %d of %d strips%n",
+                found, with, percentile95(off), alarms, without);
+        assertThat(found).isGreaterThanOrEqualTo((int) Math.floor(0.95 * with));
+        assertThat(alarms).isLessThanOrEqualTo((int) Math.ceil(0.02 * without));
+    }
+
+    @Test
+    void directionOfStrokesWithinFiveDegrees() throws UnreadablePage {
+        List<Double> off = new ArrayList<>();
+        for (int i = 0; i < Math.max(4, PAGES / 6); i++) {
+            DrawnSheet sheet = DrawnSheet.of(
+                    "stroke-sampler",
+                    Values.of("pencil", pencil(i)).with("strokes", List.of("HATCH")),
+                    Shipped.CARTRIDGE,
+                    PageSize.A4);
+            Scan scan = sheet.scan(Hand.EXACT, ordinary(i), 3000 + i);
+            for (FieldReading field : sheet.read(reader, scan).fields()) {
+                off.add(Math.abs(Math.IEEEremainder(field.strokes().direction().value() - 38, 180)));
+            }
+        }
+        System.out.printf("direction of strokes: 95th percentile %.1f° over %d boxes%n", percentile95(off), off.size());
+        assertThat(percentile95(off)).isLessThanOrEqualTo(5);
     }
 
     private static double percentile95(List<Double> errors) {
         List<Double> sorted = errors.stream().sorted().toList();
-        return sorted.get((int) Math.ceil(0.95 * sorted.size()) - 1);
+        return sorted.isEmpty() ? Double.NaN : sorted.get((int) Math.ceil(0.95 * sorted.size()) - 1);
     }
 }

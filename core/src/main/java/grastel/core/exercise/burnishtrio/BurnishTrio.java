@@ -14,6 +14,7 @@ import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Stroke;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.School;
 import java.util.ArrayList;
@@ -28,6 +29,7 @@ public final class BurnishTrio implements ExerciseKind {
     private static final String STEPS = "steps";
     private static final String WITH = "burnishers";
     private static final int BURNISH_PASSES = 2;
+    private static final double NEEDLE = 0.95;
     private static final List<PressureGrade> GRADES =
             List.of(PressureGrade.WHISPER, PressureGrade.LIGHT, PressureGrade.MEDIUM, PressureGrade.FIRM);
     /** Value the blender may move a box by before it is said, L*. */
@@ -104,6 +106,7 @@ public final class BurnishTrio implements ExerciseKind {
         double side = values.measure(Parameters.BOX);
         int boxes = values.whole(STEPS);
         PlanBuilder builder = new PlanBuilder(setting);
+        boolean midway = setting.method().has(School.BURNISH_MIDWAY);
         List<FieldPlan> plain = new ArrayList<>();
         for (int i = 0; i < boxes; i++) {
             plain.add(builder.box(id(1 + i), "Plain", "", side, base(builder, pencil, i, boxes)));
@@ -120,6 +123,9 @@ public final class BurnishTrio implements ExerciseKind {
             for (int i = 0; i < boxes; i++) {
                 List<Step> steps = new ArrayList<>(base(builder, pencil, i, boxes));
                 steps.add(builder.burnish(burnisher.get(), BURNISH_PASSES));
+                if (midway) {
+                    steps.add(builder.colour(pencil, PressureGrade.LIGHT, 1).stroked(Stroke.ONE_WAY, NEEDLE));
+                }
                 row.add(builder.box(
                         id(1 + boxes * (1 + rows.size()) + i),
                         with.words + ": " + burnisher.get().name(),
@@ -133,7 +139,7 @@ public final class BurnishTrio implements ExerciseKind {
             throw new ImpossibleExercise(WITH, "None of the chosen burnishers is among these pencils.");
         }
         goals(builder, plain, rows);
-        words(builder, plain, rows);
+        words(builder, plain, rows, midway);
         return builder.plan(
                 id(), "Burnishing " + pencil.name(), "The same boxes plain and polished: specks gone, order kept.");
     }
@@ -172,10 +178,14 @@ public final class BurnishTrio implements ExerciseKind {
         builder.goal(Goal.NEAT_EDGE, burnished, 6, 2, 0.7);
     }
 
-    private static void words(PlanBuilder builder, List<FieldPlan> plain, Map<Burnisher, List<FieldPlan>> rows) {
+    private static void words(
+            PlanBuilder builder, List<FieldPlan> plain, Map<Burnisher, List<FieldPlan>> rows, boolean midway) {
         builder.step("Make all rows alike first. Blend away hard lines: burnishing does not remove them.");
         builder.step("Leave the first row as it is.");
         builder.step("Burnish the others hard, with a dull point, in small circles, until no grain shows.");
+        if (midway) {
+            builder.step("Then a few sharp strokes of the colour on the shine: detail, not another layer.");
+        }
         builder.step("Which row is lightest? Which is richest? Which is warmest?");
         rows.forEach((with, row) -> {
             int last = row.size() - 1;
@@ -192,6 +202,9 @@ public final class BurnishTrio implements ExerciseKind {
             }
         });
         builder.fault("burnished but still streaked", "Blend first, burnish after.");
-        builder.fault("tooth full, colour slides", "Fewer, lighter passes below.");
+        builder.tooMuch(
+                "tooth full, colour slides",
+                "Fewer, lighter passes below.",
+                "Lift a little with putty; fewer, lighter passes below next time.");
     }
 }

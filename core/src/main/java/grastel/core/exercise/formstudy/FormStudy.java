@@ -22,6 +22,7 @@ import grastel.core.layering.PressureGrade;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
 import grastel.core.recipe.PressureRecipe;
+import grastel.core.recipe.School;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -98,7 +99,7 @@ public final class FormStudy implements ExerciseKind {
         }
         goals(builder, fields, sorted(zones));
         range(builder, painting.reach, values.whole(VALUES), own);
-        words(builder, analogous, form);
+        words(builder, setting, analogous, form);
         return builder.plan(
                 id(),
                 "Form study: " + form.words(),
@@ -184,26 +185,27 @@ public final class FormStudy implements ExerciseKind {
                 PressureRecipe recipe = reach.nearest(asked);
                 return List.of(builder.colour(own, recipe.grade(), recipe.passes()));
             }
-            List<Step> under = new ArrayList<>();
+            List<Step> others = new ArrayList<>();
             switch (zone.role()) {
-                case LIGHT -> towardsLight.ifPresent(p -> under.add(builder.colour(p, PressureGrade.LIGHT, 1)));
+                case LIGHT -> towardsLight.ifPresent(p -> others.add(builder.colour(p, PressureGrade.LIGHT, 1)));
                 case CORE_SHADOW, CAST_SHADOW -> {
-                    deepest.ifPresent(p -> under.add(builder.colour(p, PressureGrade.WHISPER, 2)));
-                    towardsShadow.ifPresent(p -> under.add(builder.colour(p, PressureGrade.LIGHT, 2)));
+                    deepest.ifPresent(p -> others.add(builder.colour(p, PressureGrade.WHISPER, 2)));
+                    towardsShadow.ifPresent(p -> others.add(builder.colour(p, PressureGrade.LIGHT, 2)));
                 }
-                default -> towardsShadow.ifPresent(p -> under.add(builder.colour(p, PressureGrade.LIGHT, 1)));
+                default -> towardsShadow.ifPresent(p -> others.add(builder.colour(p, PressureGrade.LIGHT, 1)));
             }
-            return withOwn(under, asked);
+            return withOwn(others, asked);
         }
 
-        /** The own colour over all, as heavy as brings the zone nearest to its value. */
-        private List<Step> withOwn(List<Step> under, double asked) {
+        /** The own colour over all, or first where the method has it so, as heavy as brings the zone nearest to its value. */
+        private List<Step> withOwn(List<Step> others, double asked) {
+            boolean first = setting.method().has(School.OWN_COLOUR_FIRST);
             List<Step> best = null;
             double least = Double.POSITIVE_INFINITY;
             for (PressureGrade grade : PressureGrade.values()) {
                 for (int passes = 1; passes <= 3; passes++) {
-                    List<Step> tried = new ArrayList<>(under);
-                    tried.add(builder.colour(own, grade, passes));
+                    List<Step> tried = new ArrayList<>(others);
+                    tried.add(first ? 0 : others.size(), builder.colour(own, grade, passes));
                     double off = Math.abs(builder.predict(tried).lightness() - asked) + 0.2 * passes;
                     if (off < least) {
                         least = off;
@@ -220,7 +222,11 @@ public final class FormStudy implements ExerciseKind {
         List<FieldPlan> highlight = new ArrayList<>();
         List<FieldPlan> core = new ArrayList<>();
         for (int i = 0; i < zones.size(); i++) {
-            (zones.get(i).role() == Role.HIGHLIGHT ? highlight : core).add(fields.get(i));
+            switch (zones.get(i).role()) {
+                case HIGHLIGHT -> highlight.add(fields.get(i));
+                case CAST_SHADOW -> {}
+                default -> core.add(fields.get(i));
+            }
         }
         if (!highlight.isEmpty()) {
             builder.goal(Goal.HIGHLIGHT_KEPT, highlight, 8, 4, 2);
@@ -241,19 +247,30 @@ public final class FormStudy implements ExerciseKind {
         }
     }
 
-    private static void words(PlanBuilder builder, boolean analogous, Form form) {
+    private static void words(PlanBuilder builder, Setting setting, boolean analogous, Form form) {
+        School order = setting.method().answer(School.Question.VALUES_FIRST);
         builder.step("Find the highlight and leave it bare from the first layer.");
+        builder.step(
+                switch (order) {
+                    case DARKS_FIRST -> "Core shadow first: it sets the range. Then every other zone against it.";
+                    case OWN_COLOUR_FIRST ->
+                        "Own colour first, over everything but the highlight; then the shadows, then the light.";
+                    default -> "Lightest zone first, then darker and darker.";
+                });
         builder.step("Lay each zone to the value beside its number; strokes follow the form.");
         builder.step("Soften the lines between zones: no edge inside the form.");
         builder.step("Core shadow darkest; reflected light stays darker than anything on the light side.");
-        if (analogous) {
+        if (analogous && order != School.OWN_COLOUR_FIRST) {
             builder.step("Own colour over all at the end, lightly, to draw it together.");
         }
         builder.note(
                 form == Form.CUPPED_PETAL || form == Form.BULGING_PETAL
                         ? "Same outline, other light: hold a spoon up and turn it from back to front."
                         : "Put the real thing on the table in the same light and let students point at each zone.");
-        builder.fault("highlight gone", "Reserve it from the first layer.");
+        builder.tooMuch(
+                "highlight gone",
+                "Reserve it from the first layer: colour never lifts back to white.",
+                "Lift what will lift with putty, and reserve it from the first layer next time.");
         builder.fault("flat look", "Deepen the core; leave the reflected light.");
         builder.fault("outline drawn round it", "Let the values meet; no line where the form turns.");
     }

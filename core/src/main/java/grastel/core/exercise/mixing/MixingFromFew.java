@@ -1,6 +1,5 @@
 package grastel.core.exercise.mixing;
 
-import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
 import grastel.core.colour.Temperature;
@@ -18,6 +17,7 @@ import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.MixedBlacks;
+import grastel.core.recipe.Target;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -80,7 +80,7 @@ public final class MixingFromFew implements ExerciseKind {
         PlanBuilder builder = new PlanBuilder(setting);
         List<FieldPlan> mixtures = new ArrayList<>();
         for (int i = 0; i < primaries.size(); i++) {
-            between(builder, primaries.get(i), primaries.get((i + 1) % 3), tertiaries, side, mixtures);
+            between(builder, setting, primaries.get(i), primaries.get((i + 1) % 3), tertiaries, side, mixtures);
         }
         List<FieldPlan> blacks = blacks(builder, setting, values.whole(BLACKS), side, mixtures.size());
         builder.goal(Goal.NEAR_TARGET, mixtures, 12, NEAR, 5);
@@ -101,14 +101,21 @@ public final class MixingFromFew implements ExerciseKind {
 
     /** One mixture halfway, or three at the quarters. */
     private static void between(
-            PlanBuilder builder, Pencil one, Pencil other, boolean tertiaries, double side, List<FieldPlan> into) {
+            PlanBuilder builder,
+            Setting setting,
+            Pencil one,
+            Pencil other,
+            boolean tertiaries,
+            double side,
+            List<FieldPlan> into) {
         for (double share : tertiaries ? new double[] {0.25, 0.5, 0.75} : new double[] {0.5}) {
-            Lab target = target(one, other, share);
+            Target target =
+                    new Target(between(one, other, share), setting.method().closeness());
             List<Step> best = null;
             double least = Double.POSITIVE_INFINITY;
             for (int layers = 3; layers <= MOST_LAYERS; layers++) {
                 for (List<Step> tried : alternations(builder, one, other, share, layers)) {
-                    double off = ColourDifference.ciede2000(target, builder.predict(tried)) + 0.15 * layers;
+                    double off = target.error(builder.predict(tried)) + 0.15 * layers;
                     if (off < least) {
                         least = off;
                         best = tried;
@@ -118,7 +125,7 @@ public final class MixingFromFew implements ExerciseKind {
             FieldPlan box = builder.box(
                     String.valueOf(into.size() + 1), "Mixtures", one.code() + " and " + other.code(), side, best);
             into.add(box);
-            hueReached(builder, box, target);
+            hueReached(builder, box, target.colour());
         }
     }
 
@@ -126,7 +133,7 @@ public final class MixingFromFew implements ExerciseKind {
      * What light layers of both should come to: hue between the two on the wheel, chroma that pencil mixtures keep,
      * value between them, a little dark of being two.
      */
-    private static Lab target(Pencil one, Pencil other, double share) {
+    private static Lab between(Pencil one, Pencil other, double share) {
         Lab a = PencilChoice.colour(one);
         Lab b = PencilChoice.colour(other);
         double place = PencilChoice.place(one);

@@ -85,9 +85,8 @@ public final class StrokeSampler implements ExerciseKind {
         Map<Way, FieldPlan> dull = row(builder, pencil, ways, side, "Dull point", ways.size(), DULL);
         List<FieldPlan> all = new ArrayList<>(sharp.values());
         all.addAll(dull.values());
-        List<FieldPlan> directed = all.stream()
-                .filter(f -> f.recipe().steps().get(0).stroke() == Stroke.ONE_WAY)
-                .toList();
+        List<FieldPlan> directed =
+                all.stream().filter(f -> f.label().equals(Way.HATCH.words)).toList();
         if (!directed.isEmpty()) {
             builder.goal(Goal.DIRECTION_KEPT, directed, 25, 15, 8);
         }

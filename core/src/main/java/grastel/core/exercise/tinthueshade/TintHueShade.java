@@ -196,6 +196,9 @@ public final class TintHueShade implements ExerciseKind {
         builder.note("Yellow and orange are the hard ones: too much dark turns them to mud.");
         builder.fault("muddy shade", "One whisper of the dark, then own colours on top.");
         builder.fault("tint chalky or barely lighter", "White last, firmly.");
-        builder.fault("shade too heavy", "Lift a little with putty and put own colours over it.");
+        builder.tooMuch(
+                "shade too heavy",
+                "It does not lift: own colours over it, and half as much dark next time.",
+                "Lift a little with putty and put own colours over it.");
     }
 }

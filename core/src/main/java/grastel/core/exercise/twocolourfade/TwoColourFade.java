@@ -83,7 +83,8 @@ public final class TwoColourFade implements ExerciseKind {
         FieldPlan again = builder.strip("2", "", "", length, values.measure(Parameters.HEIGHT), asked, recipe);
         List<FieldPlan> strips = List.of(strip, again);
         builder.goal(Goal.CLEAN_JOIN, strips, 8, 4, 2);
-        builder.goal(Goal.WIDE_OVERLAP, strips, 0.4 * overlap, 0.7 * overlap, 0.95 * overlap);
+        // Where a colour fades out it is hardly seen: both are seen over about two thirds of where they lie.
+        builder.goal(Goal.WIDE_OVERLAP, strips, 0.28 * overlap, 0.46 * overlap, 0.6 * overlap);
         builder.goal(Goal.SMOOTH_FADE, strips, 4, 2.5, 1.8);
         join(builder, strip, overlap, best);
         words(builder, first, second, length, overlap);

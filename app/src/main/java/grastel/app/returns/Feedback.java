@@ -1,0 +1,110 @@
+package grastel.app.returns;
+
+import grastel.app.classes.Classes;
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.classes.Classes.StudentInfo;
+import grastel.app.platform.ApiProblem;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Sheets.RunInfo;
+import grastel.core.exercise.Ladder;
+import grastel.core.judging.Agreement;
+import grastel.core.judging.Level;
+import grastel.core.reading.FieldReading;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import javax.imageio.ImageIO;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What confirmed marks are good for afterwards: slips for students, and how far the teacher and the proposals agree. */
+@Service
+@Transactional(readOnly = true)
+class Feedback {
+    private final Returns returns;
+    private final Sheets sheets;
+    private final Classes classes;
+
+    Feedback(Returns returns, Sheets sheets, Classes classes) {
+        this.returns = returns;
+        this.sheets = sheets;
+        this.classes = classes;
+    }
+
+    /** Slips of every confirmed page of a run, by name. */
+    byte[] slips(UUID run) {
+        RunInfo info = sheets.run(run);
+        ClassInfo to = classes.one(info.schoolClass());
+        Map<UUID, PageInfo> printed = sheets.pages(run).stream().collect(Collectors.toMap(PageInfo::id, page -> page));
+        Map<UUID, String> names = to.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
+        LocalDate day = LocalDate.ofInstant(info.printedAt(), ZoneId.systemDefault());
+        String under = to.name() + " · " + info.title() + " · " + day;
+        List<Slips.Slip> slips = returns.ofRun(run).stream()
+                .filter(p -> p.confirmedAt() != null)
+                .map(p -> {
+                    PageInfo page = printed.get(p.printedPage());
+                    String name = to.namesHidden() ? "Page " + page.number() : names.getOrDefault(page.student(), "");
+                    return slip(p, name, under);
+                })
+                .sorted(Comparator.comparing(Slips.Slip::name))
+                .toList();
+        if (slips.isEmpty()) {
+            throw ApiProblem.conflict("NOTHING_CONFIRMED", "No page of this printing has been confirmed yet.");
+        }
+        return Slips.pdf(info.title() + ", feedback", slips);
+    }
+
+    private Slips.Slip slip(ReturnedPage page, String name, String under) {
+        List<BufferedImage> crops = returns.reading(page).fields().stream()
+                .filter(f -> !f.blank())
+                .map(FieldReading::field)
+                .map(field -> picture(returns.image(page.id(), field)))
+                .toList();
+        Optional<GoalMark> best = page.marks().stream()
+                .filter(m -> m.level().compareTo(Level.SECURE) >= 0)
+                .max(Comparator.comparing(GoalMark::level));
+        Optional<GoalMark> weakest = page.marks().stream()
+                .filter(m -> m.cause() != null && m.level().compareTo(Level.SECURE) < 0)
+                .min(Comparator.comparing(GoalMark::level));
+        return new Slips.Slip(
+                name,
+                under,
+                crops,
+                page.marks().stream()
+                        .map(m -> new Slips.Reached(m.goal().label(), m.level()))
+                        .toList(),
+                best.map(m -> m.goal().praise()).orElse(""),
+                weakest.map(m -> m.cause().next()).orElse(""),
+                page.note());
+    }
+
+    private static BufferedImage picture(byte[] jpeg) {
+        try {
+            return ImageIO.read(new ByteArrayInputStream(jpeg));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Over all runs. */
+    List<Agreement> agreement() {
+        return Agreement.of(sheets.runs().stream()
+                .flatMap(run -> returns.ofRun(run.id()).stream())
+                .filter(p -> p.confirmedAt() != null)
+                .flatMap(p -> p.marks().stream())
+                .filter(m -> m.figure() != null && m.level() != null)
+                .map(m -> new Agreement.Decision(
+                        m.goal(), m.figure(), new Ladder(m.nearly(), m.secure(), m.beyond()), m.proposed(), m.level()))
+                .toList());
+    }
+}

@@ -1,0 +1,60 @@
+package grastel.app.returns;
+
+import grastel.core.judging.Agreement;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/returns")
+class FeedbackController {
+    private final Feedback feedback;
+
+    FeedbackController(Feedback feedback) {
+        this.feedback = feedback;
+    }
+
+    /** See {@link Agreement}. */
+    record AgreementView(
+            @NotNull String goal,
+            @NotNull String figureName,
+            @NotNull int marks,
+            @NotNull int same,
+            @NotNull int higher,
+            @NotNull int lower,
+            @NotNull int agreeNow,
+            @NotNull double factor,
+            @NotNull int agreeThen) {}
+
+    @GetMapping(path = "/runs/{run}/slips.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> slips(@PathVariable UUID run) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=slips.pdf")
+                .body(feedback.slips(run));
+    }
+
+    /** How far the teacher's decisions and the proposals agree, goal by goal. */
+    @GetMapping("/agreement")
+    List<AgreementView> agreement() {
+        return feedback.agreement().stream()
+                .map(a -> new AgreementView(
+                        a.goal().label(),
+                        a.goal().figure(),
+                        a.marks(),
+                        a.same(),
+                        a.higher(),
+                        a.lower(),
+                        a.agreeNow(),
+                        a.factor(),
+                        a.agreeThen()))
+                .toList();
+    }
+}

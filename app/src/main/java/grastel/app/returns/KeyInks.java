@@ -1,0 +1,35 @@
+package grastel.app.returns;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.core.layering.KeyRamp;
+import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
+import grastel.core.reading.KeyInk;
+import grastel.core.reading.PageReader;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** What pencils look like in key boxes, worked out once for each pencil and paper. */
+@Component
+class KeyInks {
+    private final Cache<On, KeyInk> known =
+            Caffeine.newBuilder().maximumSize(1000).build();
+
+    private record On(Pencil pencil, Paper paper) {}
+
+    PageReader.Inks of(PrintedSheet sheet) {
+        List<KeyInk> own =
+                sheet.plan().palette().stream().map(p -> ink(p, sheet.paper())).toList();
+        List<KeyInk> kit = sheet.kit().stream()
+                .filter(p -> !p.colourless())
+                .map(p -> ink(p, sheet.paper()))
+                .toList();
+        return new PageReader.Inks(own, kit);
+    }
+
+    private KeyInk ink(Pencil pencil, Paper paper) {
+        return known.get(new On(pencil, paper), on -> new KeyInk(pencil.name(), KeyRamp.of(pencil, paper)));
+    }
+}

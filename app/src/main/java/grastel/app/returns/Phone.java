@@ -1,0 +1,71 @@
+package grastel.app.returns;
+
+import grastel.app.classes.Classes;
+import grastel.app.platform.ApiProblem;
+import grastel.app.platform.Ownership;
+import java.nio.charset.StandardCharsets;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Base64;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Pages sent from a phone: a teacher gives leave for one class and a quarter of an hour, and nothing can be seen with it. */
+@Service
+class Phone {
+    static final Duration OPEN = Duration.ofMinutes(15);
+    private static final int TOKEN_BYTES = 24;
+
+    private final PhoneLinks links;
+    private final Classes classes;
+    private final Clock clock;
+    private final SecureRandom random = new SecureRandom();
+
+    Phone(PhoneLinks links, Classes classes, Clock clock) {
+        this.links = links;
+        this.classes = classes;
+        this.clock = clock;
+    }
+
+    /** @param token what a phone shows to be let in; it is told once */
+    record Leave(UUID id, String token, Instant until) {}
+
+    /** What a phone may know. */
+    record Open(UUID owner, UUID schoolClass, String className, Instant until) {}
+
+    @Transactional
+    Leave open(UUID schoolClass) {
+        classes.one(schoolClass);
+        Instant now = clock.instant();
+        links.deleteByExpiresAtBefore(now);
+        byte[] bytes = new byte[TOKEN_BYTES];
+        random.nextBytes(bytes);
+        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        PhoneLink link = links.save(new PhoneLink(schoolClass, hash(token), now.plus(OPEN)));
+        return new Leave(link.id(), token, link.expiresAt());
+    }
+
+    @Transactional
+    void close(UUID id) {
+        links.delete(links.findById(id).orElseThrow(() -> ApiProblem.notFound("link")));
+    }
+
+    /** @throws ApiProblem where the token is unknown or its time is over: which of both is not told */
+    Open enter(String token) {
+        PhoneLink link = Ownership.asSystem(() -> links.findByTokenHash(hash(token)))
+                .filter(l -> clock.instant().isBefore(l.expiresAt()))
+                .orElseThrow(() -> new ApiProblem(
+                        HttpStatus.GONE, "LINK_OVER", "This link is over. Ask for a new code to be shown."));
+        String name =
+                Ownership.as(link.owner(), () -> classes.one(link.schoolClass()).name());
+        return new Open(link.owner(), link.schoolClass(), name, link.expiresAt());
+    }
+
+    private static String hash(String token) {
+        return Sha256.of(token.getBytes(StandardCharsets.US_ASCII));
+    }
+}

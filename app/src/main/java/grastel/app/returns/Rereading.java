@@ -1,0 +1,89 @@
+package grastel.app.returns;
+
+import grastel.app.platform.ApiProblem;
+import grastel.app.returns.PageStore.NewMark;
+import grastel.app.returns.PageStore.Result;
+import grastel.app.returns.PageStore.Taken;
+import grastel.app.returns.ReturnViews.RereadGoalView;
+import grastel.core.judging.Proposal;
+import grastel.core.reading.UnreadablePage;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+
+/**
+ * Another look at a page that was read before, with the reader as it is now. First what it would change is shown; only then is
+ * it taken over, and marks a teacher has decided stay as decided.
+ */
+@Service
+class Rereading {
+    private final Returns returns;
+    private final ReadingJob job;
+    private final PageStore store;
+    private final ReturnEvents events;
+
+    Rereading(Returns returns, ReadingJob job, PageStore store, ReturnEvents events) {
+        this.returns = returns;
+        this.job = job;
+        this.store = store;
+        this.events = events;
+    }
+
+    /** What would change, goal by goal; goals that would stay as they are are left out. */
+    List<RereadGoalView> preview(UUID id) {
+        List<GoalMark> marks = returns.marks(id);
+        List<NewMark> now = read(id).marks();
+        List<RereadGoalView> changes = new ArrayList<>();
+        for (NewMark mark : now) {
+            Optional<GoalMark> before = marks.stream()
+                    .filter(m -> m.isOf(mark.exercise(), mark.proposal().goal()))
+                    .findFirst();
+            if (before.isEmpty() || differs(before.get(), mark.proposal())) {
+                changes.add(view(before, mark.proposal()));
+            }
+        }
+        return changes;
+    }
+
+    void adopt(UUID id) {
+        store.renew(id, read(id));
+        events.changed(id);
+    }
+
+    private Result read(UUID id) {
+        ReturnedPage page = returns.find(id);
+        if (page.state() != ReturnedPage.State.READ) {
+            throw ApiProblem.conflict("NOT_READ", "This page has not been read yet.");
+        }
+        try {
+            return job.again(new Taken(
+                    page.id(), page.owner(), page.file(), page.index(), page.printedPage(), page.corners(), null));
+        } catch (UnreadablePage e) {
+            throw new ApiProblem(
+                    HttpStatus.UNPROCESSABLE_CONTENT, e.problem().name(), "This time the page could not be read.");
+        }
+    }
+
+    private static boolean differs(GoalMark before, Proposal now) {
+        Double figure = now.figure() == null ? null : now.figure().value();
+        boolean sameFigure = figure == null
+                ? before.figure() == null
+                : before.figure() != null
+                        && Math.abs(figure - before.figure())
+                                < Math.pow(10, -now.goal().digits()) / 2;
+        return before.proposed() != now.level() || !sameFigure;
+    }
+
+    private static RereadGoalView view(Optional<GoalMark> before, Proposal now) {
+        return new RereadGoalView(
+                now.goal().label(),
+                before.map(m -> m.proposed().ordinal()).orElse(null),
+                now.level().ordinal(),
+                before.map(GoalMark::figure).orElse(null),
+                now.figure() == null ? null : now.figure().value(),
+                before.map(GoalMark::level).map(Enum::ordinal).orElse(null));
+    }
+}

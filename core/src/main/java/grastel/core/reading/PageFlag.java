@@ -1,0 +1,19 @@
+package grastel.core.reading;
+
+/** What a teacher should know of a picture before trusting every figure. */
+public enum PageFlag {
+    /** Out of focus or shaken: specks cannot be trusted, values can. */
+    BLURRED,
+    /** Few pixels: specks cannot be trusted, values can. */
+    COARSE,
+    /** A lamp is mirrored in burnished wax; those places are left out. */
+    GLARE,
+    /** The edge of a shadow lies across the page; it was evened out as far as the paper shows it. */
+    SHADOW,
+    /** A black and white picture: values can be read, colours cannot. */
+    GREY,
+    /** One marker is hidden; the page was placed by the other three. */
+    THREE_MARKERS,
+    /** The sheet is bent; fields may lie a little off. */
+    BENT
+}

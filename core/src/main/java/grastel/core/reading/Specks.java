@@ -1,0 +1,70 @@
+package grastel.core.reading;
+
+import grastel.core.colour.Lab;
+
+/**
+ * Specks of paper: the share of a field, seen through a round spot of standard deviation {@value #SPOT_MM} mm, that is nearer
+ * bare paper than the field's own tone, which is the L* that its darkest tenth stays under; for white on toned paper, that its
+ * lightest tenth stays over.
+ */
+public final class Specks {
+    /** Standard deviation of the spot through which specks are seen, mm: what is smaller no eye finds at reading distance. */
+    public static final double SPOT_MM = 0.18;
+    /** A field's own tone is at least this far below the paper, L*. */
+    private static final double LEAST_TONE = 8;
+
+    /** A field this much lighter than its paper is white on toned paper, L*. */
+    private static final double LIGHTER = 2;
+
+    private static final int BINS = 1200;
+
+    private Specks() {}
+
+    /** @param lightness L* of places of the field, seen through the spot; @return 0…1 */
+    public static double share(float[] lightness, int count, double paperLightness) {
+        if (count == 0) {
+            return 0;
+        }
+        double mean = 0;
+        for (int i = 0; i < count; i++) {
+            mean += lightness[i] / count;
+        }
+        boolean lighter = mean > paperLightness + LIGHTER;
+        double tone = lighter
+                ? Math.max(under(lightness, count, 0.9), paperLightness + LEAST_TONE)
+                : Math.min(under(lightness, count, 0.1), paperLightness - LEAST_TONE);
+        double limit = (tone + paperLightness) / 2;
+        int paper = 0;
+        for (int i = 0; i < count; i++) {
+            paper += lightness[i] > limit != lighter ? 1 : 0;
+        }
+        return paper / (double) count;
+    }
+
+    /** @param luminance of a square picture in its own grain, row by row, {@code side} long; @return 0…1 */
+    public static double share(float[] luminance, int side, double pxPerMm, double paperLightness) {
+        Plane plane = new Plane(side, side);
+        System.arraycopy(luminance, 0, plane.data, 0, plane.data.length);
+        Plane seen = plane.blurred(SPOT_MM * pxPerMm);
+        float[] lightness = new float[seen.data.length];
+        for (int i = 0; i < lightness.length; i++) {
+            lightness[i] = (float) Lab.lightnessOf(seen.data[i]);
+        }
+        return share(lightness, lightness.length, paperLightness);
+    }
+
+    /** L* that a share of the values stay under, to 0.1. */
+    private static double under(float[] lightness, int count, double share) {
+        int[] counts = new int[BINS];
+        for (int i = 0; i < count; i++) {
+            counts[Math.min(BINS - 1, Math.max(0, (int) (lightness[i] * 10)))]++;
+        }
+        int under = 0;
+        int bin = 0;
+        while (bin < BINS - 1 && under + counts[bin] < share * count) {
+            under += counts[bin];
+            bin++;
+        }
+        return (bin + 0.5) / 10;
+    }
+}

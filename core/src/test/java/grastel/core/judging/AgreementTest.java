@@ -1,0 +1,71 @@
+package grastel.core.judging;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.Ladder;
+import grastel.core.judging.Agreement.Decision;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+class AgreementTest {
+    private static final Ladder FALLING = new Ladder(5.5, 3.5, 2.2);
+
+    private static Decision decision(double figure, Level decided) {
+        Level proposed = FALLING.reachesSecure(figure) ? Level.SECURE : Level.NEARLY;
+        return new Decision(Goal.EVEN_INSIDE, figure, FALLING, proposed, decided);
+    }
+
+    @Test
+    void aTeacherWhoIsContentWithMoreIsToldByHowMuch() {
+        List<Decision> decisions = IntStream.range(0, 12)
+                .mapToObj(i -> decision(2.5 + 0.25 * i, 2.5 + 0.25 * i <= 4.4 ? Level.SECURE : Level.NEARLY))
+                .toList();
+        Agreement found = Agreement.of(decisions).get(0);
+
+        assertThat(found.marks()).isEqualTo(12);
+        assertThat(found.higher()).isEqualTo(3);
+        assertThat(found.lower()).isZero();
+        assertThat(found.agreeNow()).isEqualTo(9);
+        assertThat(found.factor() * 3.5).isCloseTo(4.375, within(0.13));
+        assertThat(found.agreeThen()).isEqualTo(12);
+    }
+
+    @Test
+    void whoAgreesIsLeftAlone() {
+        List<Decision> decisions = IntStream.range(0, 12)
+                .mapToObj(i -> decision(2 + 0.3 * i, 2 + 0.3 * i <= 3.5 ? Level.SECURE : Level.NEARLY))
+                .toList();
+
+        assertThat(Agreement.of(decisions)).singleElement().satisfies(a -> {
+            assertThat(a.factor()).isEqualTo(1);
+            assertThat(a.same()).isEqualTo(12);
+        });
+    }
+
+    @Test
+    void aFewDecisionsSayNothing() {
+        List<Decision> decisions =
+                IntStream.range(0, 5).mapToObj(i -> decision(4, Level.SECURE)).toList();
+
+        assertThat(Agreement.of(decisions).get(0).factor()).isEqualTo(1);
+        assertThat(Agreement.of(decisions).get(0).higher()).isEqualTo(5);
+    }
+
+    @Test
+    void risingThresholdsMoveTheOtherWay() {
+        Ladder rising = new Ladder(55, 75, 86);
+        List<Decision> decisions = IntStream.range(0, 10)
+                .mapToObj(i -> new Decision(
+                        Goal.FULL_RANGE,
+                        60 + 3 * i,
+                        rising,
+                        60 + 3 * i >= 75 ? Level.SECURE : Level.NEARLY,
+                        60 + 3 * i >= 66 ? Level.SECURE : Level.NEARLY))
+                .toList();
+
+        assertThat(Agreement.of(decisions).get(0).factor()).isBetween(0.84, 0.88);
+    }
+}
