@@ -13,8 +13,21 @@ const Kit = lazy(() => import('./kit/Kit'));
 const Wall = lazy(() => import('./wall/Wall'));
 const Student = lazy(() => import('./wall/Student'));
 const Classes = lazy(() => import('./classes/Classes'));
+const PhonePage = lazy(() => import('./phone/PhonePage'));
 
+/** A phone that was let in needs no account; everyone else enters first. */
 export function App() {
+  return (
+    <Suspense fallback={<Loading what="the page" />}>
+      <Routes>
+        <Route path="/phone/:token" element={<PhonePage />} />
+        <Route path="*" element={<Desk />} />
+      </Routes>
+    </Suspense>
+  );
+}
+
+function Desk() {
   const session = useSession();
   if (session.isPending) {
     return <Loading what="your desk" />;

@@ -1811,6 +1811,9 @@ export interface components {
             /** Format: date-time */
             until: string;
         };
+        PhoneReachView: {
+            hosts: string[];
+        };
         PhoneRequest: {
             origin: string;
             /** Format: uuid */
@@ -3867,7 +3870,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReachView"];
+                    "application/json": components["schemas"]["PhoneReachView"];
                 };
             };
         };

@@ -4,23 +4,25 @@ import { grey } from '../design/greys';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 
+type Box = Schemas['BoxReadingView'];
+
 interface Props {
   pageId: string;
-  boxes: Schemas['BoxReadingView'][];
+  boxes: Box[];
   field: string | null;
   onField: (field: string | null) => void;
 }
 
-/** Every box: its crop beside the value asked for, and what was measured in it. */
+/** Every even field: its crop beside what was asked for, and what was measured in it. */
 export function BoxTable({ pageId, boxes, field, onField }: Props) {
   return (
     <Scroll>
       <Table>
         <thead>
           <tr>
-            <th>Box</th>
+            <th>Field</th>
             {boxes.map((b) => (
-              <th key={b.field} scope="col">
+              <th key={b.field} scope="col" title={b.label}>
                 {b.field}
               </th>
             ))}
@@ -31,7 +33,7 @@ export function BoxTable({ pageId, boxes, field, onField }: Props) {
             <th scope="row">Drawn</th>
             {boxes.map((b) => (
               <Cell key={b.field} $on={b.field === field} onMouseEnter={() => onField(b.field)} onMouseLeave={() => onField(null)}>
-                <Crop src={`/api/returns/pages/${pageId}/picture?part=${b.field}`} alt={`Box ${b.field} as drawn`} />
+                <Crop src={`/api/returns/pages/${pageId}/picture?part=${b.field}`} alt={`Field ${b.field} as drawn`} />
               </Cell>
             ))}
           </tr>
@@ -39,17 +41,22 @@ export function BoxTable({ pageId, boxes, field, onField }: Props) {
             <th scope="row">Asked</th>
             {boxes.map((b) => (
               <Cell key={b.field} $on={b.field === field}>
-                <Value>
-                  <Asked $colour={grey(b.askedLightness)} $size={14} /> {b.askedValue.toFixed(1)}
-                </Value>
+                {b.asked.length > 0 && (
+                  <Value>
+                    <Asked $colour={b.difference == null ? grey(b.askedLightness) : (b.asked[0] ?? 'none')} $size={14} /> {b.askedValue.toFixed(1)}
+                  </Value>
+                )}
               </Cell>
             ))}
           </tr>
           <Figures name="Value" boxes={boxes} field={field} of={(b) => (b.blank ? 'empty' : b.value.toFixed(1))} strong />
-          <Figures name="Step, L*" boxes={boxes} field={field} of={(b) => (b.step === undefined || b.step === null ? '' : Math.abs(b.step).toFixed(1))} />
+          <Figures name="Off, ΔE00" boxes={boxes} field={field} of={(b) => b.difference?.toFixed(1)} />
+          <Figures name="Step, L*" boxes={boxes} field={field} of={(b) => (b.step == null ? undefined : Math.abs(b.step).toFixed(1))} />
           <Figures name="Specks, %" boxes={boxes} field={field} of={(b) => b.specks.toFixed(0)} />
           <Figures name="Uneven, L*" boxes={boxes} field={field} of={(b) => b.unevenness.toFixed(1)} />
-          <Figures name="Outside, %" boxes={boxes} field={field} of={(b) => b.outside.toFixed(1)} />
+          <Figures name="Outside, %" boxes={boxes} field={field} of={(b) => b.outside?.toFixed(1)} />
+          <Figures name="Strokes" boxes={boxes} field={field} of={(b) => (b.direction == null ? undefined : `${b.direction.toFixed(0)}°`)} />
+          <Figures name="Glare, %" boxes={boxes} field={field} of={(b) => (b.glare > 0.5 ? b.glare.toFixed(0) : undefined)} />
         </tbody>
       </Table>
     </Scroll>
@@ -58,13 +65,17 @@ export function BoxTable({ pageId, boxes, field, onField }: Props) {
 
 interface FiguresProps {
   name: string;
-  boxes: Schemas['BoxReadingView'][];
+  boxes: Box[];
   field: string | null;
-  of: (box: Schemas['BoxReadingView']) => string;
+  of: (box: Box) => string | undefined;
   strong?: boolean;
 }
 
+/** A row of figures; left out where no field has one. */
 function Figures({ name, boxes, field, of, strong }: FiguresProps) {
+  if (boxes.every((b) => of(b) === undefined)) {
+    return null;
+  }
   return (
     <tr>
       <th scope="row">{name}</th>
@@ -90,5 +101,5 @@ const Cell = styled.td<{ $on: boolean }>`
   background: ${(p) => (p.$on ? colour.wash : 'transparent')};
   border-top: 1px solid ${colour.line};
 `;
-const Crop = styled.img`display: block; width: 100%; max-width: 64px; height: auto; margin: 0 auto;`;
+const Crop = styled.img`display: block; width: 100%; max-width: 64px; max-height: 64px; object-fit: contain; height: auto; margin: 0 auto;`;
 const Value = styled.span`display: inline-flex; align-items: center; gap: ${space(1)};`;

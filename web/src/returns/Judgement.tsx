@@ -1,12 +1,14 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { type KeyboardEvent, useState } from 'react';
+import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
-import { MainButton } from '../design/Controls';
+import { Button, LinkButton, MainButton } from '../design/Controls';
 import { Notice } from '../design/States';
+import { useLatest } from '../design/useLatest';
 import { colour, levelGreys, sizes, space } from '../design/tokens';
-import { causeWords, levelNames } from '../words/words';
+import { causeWords, count, levelNames } from '../words/words';
+import { FigureBar } from './FigureBar';
 
 type GoalView = Schemas['GoalView'];
 const levelCodes = ['NOT_TRIED', 'BEGINNING', 'NEARLY', 'SECURE', 'BEYOND'] as const;
@@ -16,17 +18,21 @@ interface Props {
   goals: GoalView[];
   onField: (field: string | null) => void;
   onConfirmed: () => void;
+  onStep: (by: 1 | -1) => void;
 }
 
 /**
  * The proposed level of each goal with its figure and cause. By keyboard: up and down (or Tab) from goal to goal, a digit
- * or left and right for the level, Enter confirms and goes to the next page.
+ * or left and right for the level, A takes what is sure and goes to what is close, Enter confirms and goes to the next page,
+ * U takes a confirmation back, N and P go from page to page.
  */
-export function Judgement({ page, goals, onField, onConfirmed }: Props) {
+export function Judgement({ page, goals, onField, onConfirmed, onStep }: Props) {
   const queries = useQueryClient();
+  const frame = useRef<HTMLElement>(null);
   const [levels, setLevels] = useState<Record<string, number>>(() =>
     Object.fromEntries(goals.map((g) => [g.id, g.level ?? g.proposed])),
   );
+  const [looked, setLooked] = useState<Set<string>>(new Set());
   const confirm = useMutation({
     mutationFn: () =>
       body(
@@ -42,12 +48,44 @@ export function Judgement({ page, goals, onField, onConfirmed }: Props) {
       return queries.invalidateQueries();
     },
   });
-  const set = (mark: string, level: number) => setLevels((before) => ({ ...before, [mark]: level }));
+  const reopen = useMutation({
+    mutationFn: () => api.POST('/api/returns/pages/{id}/reopening', { params: { path: { id: page.id } } }),
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  const set = (mark: string, level: number) => {
+    setLevels((before) => ({ ...before, [mark]: level }));
+    setLooked((before) => new Set(before).add(mark));
+  };
+  const toLook = page.confirmed ? [] : goals.filter((g) => g.close && !looked.has(g.id));
+  const accept = () => {
+    const first = toLook[0];
+    if (first) {
+      frame.current?.querySelector<HTMLInputElement>(`[data-mark="${first.id}"] input:checked`)?.focus();
+    } else {
+      confirm.mutate();
+    }
+  };
+  const onKey = useLatest((event: globalThis.KeyboardEvent) => {
+    const target = event.target as HTMLElement;
+    if (event.ctrlKey || event.metaKey || event.altKey || target.closest('textarea, input:not([type=radio]), [role=listbox], [role=dialog]')) {
+      return;
+    }
+    const act = { a: accept, n: () => onStep(1), p: () => onStep(-1), u: () => page.confirmed && reopen.mutate() }[event.key.toLowerCase()];
+    if (act) {
+      event.preventDefault();
+      act();
+    }
+  });
+  useEffect(() => {
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [onKey]);
   const best = goals.find((g) => (levels[g.id] ?? 0) >= 3);
-  const worst = [...goals].filter((g) => g.cause).sort((a, b) => (levels[a.id] ?? 0) - (levels[b.id] ?? 0))[0];
+  const worst = [...goals].filter((g) => g.cause && (levels[g.id] ?? 0) < 3).sort((a, b) => (levels[a.id] ?? 0) - (levels[b.id] ?? 0))[0];
 
   return (
     <section
+      ref={frame}
       aria-label="Judgement"
       onKeyDownCapture={(event) => {
         if (event.key === 'Enter' && !(event.target instanceof HTMLButtonElement)) {
@@ -58,21 +96,37 @@ export function Judgement({ page, goals, onField, onConfirmed }: Props) {
     >
       <Head>
         <h2>{page.place?.student.name}</h2>
-        <MainButton onPress={() => confirm.mutate()} isDisabled={confirm.isPending} autoFocus={!page.confirmed}>
-          {page.confirmed ? 'Confirm again' : 'Confirm and next ⏎'}
-        </MainButton>
+        <Buttons>
+          {!page.confirmed && toLook.length > 0 && (
+            <Button onPress={accept}>
+              Look at {count(toLook.length, 'close one')} <kbd>A</kbd>
+            </Button>
+          )}
+          {page.confirmed && (
+            <Button onPress={() => reopen.mutate()} isDisabled={reopen.isPending}>
+              Take back <kbd>U</kbd>
+            </Button>
+          )}
+          <MainButton onPress={() => confirm.mutate()} isDisabled={confirm.isPending} autoFocus={!page.confirmed}>
+            {page.confirmed ? 'Confirm again' : 'Confirm and next ⏎'}
+          </MainButton>
+        </Buttons>
       </Head>
-      {confirm.error && <Notice role="alert">▲ {confirm.error.message}</Notice>}
+      {(confirm.error ?? reopen.error) && <Notice role="alert">▲ {(confirm.error ?? reopen.error)?.message}</Notice>}
       <Goals>
         {goals.map((goal) => (
-          <GoalRow key={goal.id} goal={goal} level={levels[goal.id] ?? 0} onLevel={(l) => set(goal.id, l)} onField={onField} />
+          <GoalRow key={goal.id} goal={goal} level={levels[goal.id] ?? 0} looked={!toLook.includes(goal)} onLevel={(l) => set(goal.id, l)} onField={onField} />
         ))}
       </Goals>
+      {goals.length === 0 && <p>Nothing on this page can be measured; look and note it below.</p>}
       <Say>
         {best && <span>{best.praise} </span>}
         {worst?.cause && <b>Next: {worst.cause.next}</b>}
       </Say>
-      <Keys>↑ ↓ goal · 0–4 level · Enter confirms{page.confirmed && ' · confirmed'}</Keys>
+      <Keys>
+        ↑ ↓ goal · 0–4 level · <kbd>A</kbd> accept what is sure · ⏎ confirm · <LinkButton onPress={() => onStep(1)}>N next</LinkButton> ·{' '}
+        <LinkButton onPress={() => onStep(-1)}>P previous</LinkButton>
+      </Keys>
     </section>
   );
 }
@@ -80,11 +134,13 @@ export function Judgement({ page, goals, onField, onConfirmed }: Props) {
 interface GoalRowProps {
   goal: GoalView;
   level: number;
+  /** False for a close call that has not been looked at. */
+  looked: boolean;
   onLevel: (level: number) => void;
   onField: (field: string | null) => void;
 }
 
-function GoalRow({ goal, level, onLevel, onField }: GoalRowProps) {
+function GoalRow({ goal, level, looked, onLevel, onField }: GoalRowProps) {
   const figure = goal.figure === undefined || goal.figure === null ? null : goal.figure;
   const onKey = (event: KeyboardEvent<HTMLElement>) => {
     if (/^[0-4]$/.test(event.key)) {
@@ -96,16 +152,17 @@ function GoalRow({ goal, level, onLevel, onField }: GoalRowProps) {
     }
   };
   return (
-    <Row onKeyDownCapture={onKey} onFocus={() => onField(goal.field ?? null)} onBlur={() => onField(null)} data-goal={goal.goal}>
+    <Row onKeyDownCapture={onKey} onFocus={() => onField(goal.field ?? null)} onBlur={() => onField(null)} data-goal={goal.goal} data-mark={goal.id}>
       <div>
-        <b>{goal.label}</b> {goal.exercise && <Of>{goal.exercise}</Of>} {goal.close && <Close>close: look</Close>}
+        <b>{goal.label}</b> {goal.exercise && <Of>{goal.exercise}</Of>} {goal.close && (looked ? <Close>close</Close> : <Close $strong>close: look</Close>)}
         {level !== goal.proposed && <Close>proposed {goal.proposed}</Close>}
         <Figure>
           {figure === null
             ? 'nothing drawn'
             : `${goal.figureName} ${figure >= 999 ? 'no order' : `${figure.toFixed(goal.digits)} ${goal.unit}`}${figure < 999 && goal.plusMinus ? ` ± ${goal.plusMinus.toFixed(goal.digits)}` : ''}; secure ${goal.nearly < goal.beyond ? 'from' : 'to'} ${goal.secure.toFixed(goal.digits)}`}
-          {goal.cause && <Cause> · {causeWords(goal.cause, goal.field)}</Cause>}
+          {goal.cause && level < 3 && <Cause> · {causeWords(goal.cause, where(goal))}</Cause>}
         </Figure>
+        <FigureBar goal={goal} />
       </div>
       <Choice aria-label={`${goal.label}, level`} orientation="horizontal" value={String(level)} onChange={(v) => onLevel(Number(v))}>
         {levelNames.map((name, l) => (
@@ -118,6 +175,9 @@ function GoalRow({ goal, level, onLevel, onField }: GoalRowProps) {
   );
 }
 
+/** The field to look at, and where along it. */
+const where = (goal: GoalView) => goal.field && `${goal.field}${goal.atMm == null ? '' : ` at ${goal.atMm.toFixed(0)} mm`}`;
+
 /** Puts the focus on the level of the goal before or after. */
 function moveTo(row: HTMLElement, by: 1 | -1) {
   const next = by === 1 ? row.nextElementSibling : row.previousElementSibling;
@@ -125,6 +185,7 @@ function moveTo(row: HTMLElement, by: 1 | -1) {
 }
 
 const Head = styled.div`display: flex; align-items: center; justify-content: space-between; gap: ${space(3)}; margin-bottom: ${space(2)};`;
+const Buttons = styled.div`display: flex; gap: ${space(2)}; kbd { font: inherit; text-decoration: underline; }`;
 const Goals = styled.div`border-top: 1px solid ${colour.line};`;
 const Row = styled.div`
   display: flex;
@@ -138,7 +199,14 @@ const Row = styled.div`
 const Figure = styled.p`font-size: ${sizes.small}; color: ${colour.muted}; line-height: 1.25;`;
 const Of = styled.span`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Cause = styled.span`color: ${colour.ink};`;
-const Close = styled.span`font-size: ${sizes.small}; border: 1px solid ${colour.ink}; padding: 0 ${space(1)}; margin-left: ${space(1)};`;
+const Close = styled.span<{ $strong?: boolean }>`
+  font-size: ${sizes.small};
+  border: 1px solid ${colour.ink};
+  padding: 0 ${space(1)};
+  margin-left: ${space(1)};
+  background: ${(p) => (p.$strong ? colour.ink : 'none')};
+  color: ${(p) => (p.$strong ? colour.paper : colour.ink)};
+`;
 const Choice = styled(RadioGroup)`display: flex; flex: none;`;
 const Chip = styled(Radio)<{ $level: number }>`
   display: grid;

@@ -17,6 +17,7 @@ export function PageList({ rows, openId, runId }: { rows: Row[]; openId: string 
             <Name>
               {row.place?.student.name ?? row.file}
               {row.confirmed && <span aria-label="confirmed"> ✓</span>}
+              {row.flagged && <span aria-label="flagged"> ⚑</span>}
             </Name>
             <Standing row={row} />
           </Entry>

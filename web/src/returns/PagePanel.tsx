@@ -1,15 +1,19 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { api, body, type Schemas } from '../api/client';
+import { api, type Schemas } from '../api/client';
 import { Button, LinkButton } from '../design/Controls';
 import { Empty, Failed, Loading, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { noticeWords, problemWords, timeOf } from '../words/words';
+import { count, noticeWords, problemWords, timeOf } from '../words/words';
 import { BoxTable } from './BoxTable';
 import { Judgement } from './Judgement';
 import { MatchByHand } from './MatchByHand';
+import { PageMore } from './PageMore';
+import { pageQuery } from './pageQuery';
+import { PageNote } from './PageNote';
 import { PagePicture } from './PagePicture';
+import { Strips } from './Strips';
 
 type Row = Schemas['PageRow'];
 
@@ -18,19 +22,18 @@ const MOST_BESIDE = 7;
 
 interface Props {
   row: Row;
+  rows: Row[];
   runId: string | undefined;
   onConfirmed: () => void;
+  onStep: (by: 1 | -1) => void;
 }
 
 /** One page: its picture with what was measured, box by box, and the proposed levels. */
-export function PagePanel({ row, runId, onConfirmed }: Props) {
+export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
   const queries = useQueryClient();
   const [field, setField] = useState<string | null>(null);
   const path = { id: row.id };
-  const detail = useQuery({
-    queryKey: ['page', row.id],
-    queryFn: () => body(api.GET('/api/returns/pages/{id}', { params: { path } })),
-  });
+  const detail = useQuery(pageQuery(row.id));
   const refresh = () => queries.invalidateQueries();
   const cancel = useMutation({
     mutationFn: () => api.POST('/api/returns/pages/{id}/cancellation', { params: { path } }),
@@ -46,8 +49,11 @@ export function PagePanel({ row, runId, onConfirmed }: Props) {
     return <Failed error={detail.error} />;
   }
   const { boxes, goals, quality, pageWidth, pageHeight } = detail.data;
-  const table = <BoxTable pageId={row.id} boxes={boxes} field={field} onField={setField} />;
-  const wide = boxes.length > MOST_BESIDE;
+  const strips = boxes.filter((b) => b.profile.length > 0);
+  const even = boxes.filter((b) => b.profile.length === 0);
+  const spots = goals.flatMap((g) => (g.field && g.atMm != null ? [{ field: g.field, atMm: g.atMm }] : []));
+  const table = even.length > 0 && <BoxTable pageId={row.id} boxes={even} field={field} onField={setField} />;
+  const wide = even.length > MOST_BESIDE;
   const now = detail.data.row;
 
   if (now.state === 'QUEUED' || now.state === 'READING') {
@@ -79,9 +85,10 @@ export function PagePanel({ row, runId, onConfirmed }: Props) {
   return (
     <Layout>
       <Evidence>
+        <Strips pageId={row.id} strips={strips} spots={spots} field={field} onField={setField} />
         <PagePicture id={now.id} width={pageWidth} height={pageHeight} boxes={boxes} field={field} onField={setField} />
         <Caption>
-          {now.file} · {quality && `${Math.round(quality.dpi)} dpi, flat to ${quality.flatnessMm.toFixed(2)} mm, light ± ${(quality.lightSpread * 100).toFixed(1)} %`}
+          {now.file} · {quality && `${Math.round(quality.dpi)} dpi, flat to ${quality.flatnessMm.toFixed(2)} mm, light ± ${(quality.lightSpread * 100).toFixed(1)} %${quality.keys.used > 0 ? `, ${count(quality.keys.used, 'key box', 'key boxes')}: off ${quality.keys.before.toFixed(1)} → ${quality.keys.after.toFixed(1)} ΔE00` : ''}`}
         </Caption>
         <Actions>
           <a href={`/api/returns/pages/${now.id}/original`} target="_blank" rel="noreferrer">
@@ -100,7 +107,21 @@ export function PagePanel({ row, runId, onConfirmed }: Props) {
             ))}
           </Notice>
         )}
-        <Judgement key={`${now.id}.${String(now.confirmed)}`} page={now} goals={goals} onField={setField} onConfirmed={onConfirmed} />
+        {quality?.keys.suspects.map((s) => (
+          <Notice key={s.asked}>
+            ▲ The key box of {s.asked} looks like {s.looksLike}: was another pencil taken?
+          </Notice>
+        ))}
+        <Judgement
+          key={`${now.id}.${String(now.confirmed)}`}
+          page={now}
+          goals={goals}
+          onField={setField}
+          onConfirmed={onConfirmed}
+          onStep={onStep}
+        />
+        <PageNote key={`note ${now.id}`} page={now} note={detail.data.note} />
+        <PageMore page={now} others={rows} history={detail.data.history} />
       </div>
       {wide && <Boxes>{table}</Boxes>}
     </Layout>

@@ -1,9 +1,13 @@
+import { useState } from 'react';
 import styled from 'styled-components';
 import type { Schemas } from '../api/client';
+import { Segments } from '../design/Controls';
 import { colour } from '../design/tokens';
 
-/** What is shown of the page below its last box, mm. */
+/** What is shown of the page below its last field, mm. */
 const below = 48;
+/** Paper shown around a field that is looked at closely, mm. */
+const around = 6;
 
 interface Props {
   id: string;
@@ -14,30 +18,75 @@ interface Props {
   onField: (field: string | null) => void;
 }
 
-/** The straightened page down to its boxes; each box can be pointed at, the one looked at is framed. Coordinates are mm. */
+/**
+ * The straightened page down to its fields; each can be pointed at, the one looked at is framed. Closer, the field looked at
+ * fills the frame. Coordinates are mm.
+ */
 export function PagePicture({ id, width, height, boxes, field, onField }: Props) {
+  const [close, setClose] = useState<'page' | 'field'>('page');
   const shown = Math.min(height, Math.max(...boxes.map((b) => b.y + b.height)) + below);
+  const looked = boxes.find((b) => b.field === field) ?? boxes[0];
+  const view = close === 'page' || !looked ? [0, 0, width, shown] : [looked.x - around, looked.y - around, looked.width + 2 * around, looked.height + 2 * around];
   return (
-    <svg viewBox={`0 0 ${width} ${shown}`} role="img" aria-label="The page, straightened and evenly lit">
-      <image href={`/api/returns/pages/${id}/picture`} width={width} height={height} />
-      {boxes.map((b) => (
-        <Frame
-          key={b.field}
-          x={b.x - 1.6}
-          y={b.y - 1.6}
-          width={b.width + 3.2}
-          height={b.height + 3.2}
-          $on={b.field === field}
-          onMouseEnter={() => onField(b.field)}
-          onMouseLeave={() => onField(null)}
-        />
-      ))}
-    </svg>
+    <Frame>
+      <svg viewBox={view.join(' ')} role="img" aria-label="The page, straightened and evenly lit" style={{ maxHeight: close === 'field' ? 360 : undefined }}>
+        <image href={`/api/returns/pages/${id}/picture`} width={width} height={height} />
+        {close === 'field' && looked && (
+          <image
+            href={`/api/returns/pages/${id}/picture?part=${looked.field}`}
+            x={looked.x - 2.5}
+            y={looked.y - 2.5}
+            width={looked.width + 5}
+            height={looked.height + 5}
+            preserveAspectRatio="none"
+          />
+        )}
+        {boxes.map((b) => (
+          <Shape key={b.field} box={b} on={close === 'page' && b.field === field} onField={onField} />
+        ))}
+      </svg>
+      <Segments
+        label="Seen"
+        value={close}
+        onChange={setClose}
+        choices={[
+          { id: 'page', name: 'the page' },
+          { id: 'field', name: 'one field, close' },
+        ]}
+      />
+    </Frame>
   );
 }
 
-const Frame = styled.rect<{ $on: boolean }>`
+interface ShapeProps {
+  box: Schemas['BoxReadingView'];
+  on: boolean;
+  onField: (field: string | null) => void;
+}
+
+function Shape({ box, on, onField }: ShapeProps) {
+  const watch = { onMouseEnter: () => onField(box.field), onMouseLeave: () => onField(null) };
+  if (box.outline.length > 0) {
+    return <Zone d={box.outline.map(loop).join(' ')} fillRule="evenodd" $on={on} {...watch} />;
+  }
+  return <Rect x={box.x - 1.6} y={box.y - 1.6} width={box.width + 3.2} height={box.height + 3.2} $on={on} {...watch} />;
+}
+
+const loop = (xy: number[]) => `M${xy.join(' ')}Z`;
+
+const Frame = styled.div`
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  & > svg { border: 1px solid ${colour.line}; width: 100%; }
+`;
+const Rect = styled.rect<{ $on: boolean }>`
   fill: transparent;
   stroke: ${colour.ink};
   stroke-width: ${(p) => (p.$on ? 1.4 : 0)};
+`;
+const Zone = styled.path<{ $on: boolean }>`
+  fill: transparent;
+  stroke: ${colour.ink};
+  stroke-width: ${(p) => (p.$on ? 1 : 0)};
 `;

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
@@ -9,7 +9,9 @@ import { Empty, Failed, Loading } from '../design/States';
 import { colour, space } from '../design/tokens';
 import { count, dayOf } from '../words/words';
 import { PageList } from './PageList';
+import { pageQuery } from './pageQuery';
 import { PagePanel } from './PagePanel';
+import { PhoneUpload } from './PhoneUpload';
 import { ScannerButton } from './ScannerButton';
 import { Upload } from './Upload';
 
@@ -19,6 +21,7 @@ type Row = Schemas['PageRow'];
 export default function Returns({ isDemo }: { isDemo: boolean }) {
   const { run, page } = useParams();
   const navigate = useNavigate();
+  const queries = useQueryClient();
   const runs = useQuery({ queryKey: ['runs'], queryFn: () => body(api.GET('/api/sheets/runs')) });
   const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
   const chosen = runs.data?.find((r) => r.id === run) ?? runs.data?.[0];
@@ -38,6 +41,15 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
     }
   }, [runId, open, page, navigate]);
 
+  const next = rows.find((r) => r.state === 'READ' && !r.confirmed && r.id !== open?.id);
+  const nextId = next?.id;
+  useEffect(() => {
+    if (nextId) {
+      void queries.prefetchQuery(pageQuery(nextId));
+      new Image().src = `/api/returns/pages/${nextId}/picture`;
+    }
+  }, [nextId, queries]);
+
   const error = runs.error ?? classes.error ?? pages.error ?? unplaced.error;
   if (error) {
     return <Failed error={error} />;
@@ -48,17 +60,13 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
   const className = (id: string) => classes.data.find((c) => c.id === id)?.name ?? '';
   const read = rows.filter((r) => r.state === 'READ').length;
   const confirmed = rows.filter((r) => r.confirmed).length;
-  const goNext = () => {
-    const next = rows.find((r) => r.state === 'READ' && !r.confirmed && r.id !== open?.id);
-    if (runId && next) {
-      void navigate(`/returns/${runId}/${next.id}`);
-    }
-  };
+  const goTo = (row: Row | undefined) => runId && row && void navigate(`/returns/${runId}/${row.id}`);
+  const at = rows.findIndex((r) => r.id === open?.id);
 
   return (
     <Place
       title="Returns"
-      about={chosen && `${count(read, 'page')} read of ${chosen.pages} printed, ${confirmed} confirmed`}
+      about={chosen && `${read} of ${count(chosen.pages, 'page')} read, ${confirmed} confirmed`}
       actions={
         <>
           {runs.data.length > 0 && (
@@ -72,6 +80,12 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
             </Picker>
           )}
           {isDemo && chosen && <ScannerButton className={className(chosen.schoolClass)} />}
+          {confirmed > 0 && (
+            <Slips href={`/api/returns/runs/${runId ?? ''}/slips.pdf`} target="_blank" rel="noreferrer">
+              Slips
+            </Slips>
+          )}
+          {chosen && <PhoneUpload schoolClass={chosen.schoolClass} className={className(chosen.schoolClass)} />}
           <Upload />
         </>
       }
@@ -80,7 +94,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
         <Empty title={chosen ? 'Nothing has come back yet' : 'Nothing printed yet'}>
           {chosen ? (
             <p>
-              Scan the sheets into the watched folder, or choose <b>Add scans</b>: JPEG, PNG or PDF, any way up, flat and in even light. Each page
+              Scan the sheets into the watched folder, or choose <b>Add scans</b>: JPEG, PNG, TIFF or PDF, any way up, flat and in even light. Each page
               appears here as it is read.
             </p>
           ) : (
@@ -92,7 +106,16 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
       ) : (
         <Layout>
           <PageList rows={rows} openId={open?.id} runId={runId} />
-          {open && <PagePanel key={open.id} row={open} runId={runId} onConfirmed={goNext} />}
+          {open && (
+            <PagePanel
+              key={open.id}
+              row={open}
+              rows={rows}
+              runId={runId}
+              onConfirmed={() => goTo(next)}
+              onStep={(by) => goTo(rows[at + by])}
+            />
+          )}
         </Layout>
       )}
     </Place>
@@ -105,7 +128,8 @@ function sorted(rows: readonly Row[]): Row[] {
   return [...rows].sort((a, b) => name(a).localeCompare(name(b)) || a.received.localeCompare(b.received));
 }
 
-const Picker = styled.div`width: 320px;`;
+const Picker = styled.div`width: 236px;`;
+const Slips = styled.a`white-space: nowrap;`;
 const Layout = styled.div`
   flex: 1;
   min-height: 0;

@@ -2,6 +2,7 @@ package grastel.app.returns;
 
 import grastel.app.platform.ApiProblem;
 import grastel.core.judging.Proposal;
+import grastel.core.reading.PageReading;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
@@ -10,6 +11,7 @@ import java.util.function.Consumer;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The steps of reading that touch the database, each whole or not at all. */
 @Service
@@ -17,26 +19,29 @@ class PageStore {
     private final ReturnedPages pages;
     private final ScanFiles files;
     private final PageImages images;
+    private final JsonMapper json;
     private final Clock clock;
 
-    PageStore(ReturnedPages pages, ScanFiles files, PageImages images, Clock clock) {
+    PageStore(ReturnedPages pages, ScanFiles files, PageImages images, JsonMapper json, Clock clock) {
         this.pages = pages;
         this.files = files;
         this.images = images;
+        this.json = json;
         this.clock = clock;
     }
 
     /** A page that a worker has taken. @param onlyClass whose page it may be; null for any */
     record Taken(UUID id, UUID owner, UUID file, int index, UUID printedPage, String corners, UUID onlyClass) {}
 
-    /** What was read. @param images JPEGs by part */
+    /** What was read. @param images JPEGs by part; @param siblings the student's other printed pages of the sheet */
     record Result(
             UUID printedPage,
             String code,
             String reading,
             int readerVersion,
             List<NewImage> images,
-            List<NewMark> marks) {}
+            List<NewMark> marks,
+            List<UUID> siblings) {}
 
     record NewImage(String part, byte[] jpeg) {}
 
@@ -73,6 +78,17 @@ class PageStore {
         return files.findById(file).map(ScanFile::content).orElseThrow(() -> ApiProblem.notFound("file"));
     }
 
+    /** What has been read of printed pages, of each the reading that counts. */
+    @Transactional(readOnly = true)
+    List<PageReading> readings(List<UUID> printedPages) {
+        return printedPages.isEmpty()
+                ? List.of()
+                : pages.findByPrintedPageInOrderByCreatedAt(printedPages).stream()
+                        .filter(p -> p.state() == ReturnedPage.State.READ)
+                        .map(p -> json.readValue(p.reading(), PageReading.class))
+                        .toList();
+    }
+
     /** Keeps a result, unless the page was cancelled or deleted meanwhile. */
     @Transactional
     void keep(UUID id, Result result) {
@@ -82,8 +98,37 @@ class PageStore {
             images.saveAll(result.images().stream()
                     .map(i -> new PageImage(id, i.part(), i.jpeg()))
                     .toList());
-            result.marks().forEach(m -> page.marks().add(new GoalMark(page, m.exercise(), m.place(), m.proposal())));
+            List<ReturnedPage> others = siblings(page, result);
+            for (NewMark mark : result.marks()) {
+                if (takeOver(others, mark)) {
+                    page.marks().add(new GoalMark(page, mark.exercise(), mark.place(), mark.proposal()));
+                }
+            }
         });
+    }
+
+    private List<ReturnedPage> siblings(ReturnedPage page, Result result) {
+        return pages.findByPrintedPageInOrderByCreatedAt(result.siblings()).stream()
+                .filter(p -> p != page && p.state() == ReturnedPage.State.READ)
+                .toList();
+    }
+
+    /**
+     * A goal whose fields lie on several pages is kept once: with the page that was read last, unless the teacher has decided
+     * about it on another. True where it is to be kept here.
+     */
+    private static boolean takeOver(List<ReturnedPage> others, NewMark mark) {
+        for (ReturnedPage other : others) {
+            for (GoalMark there : List.copyOf(other.marks())) {
+                if (there.isOf(mark.exercise(), mark.proposal().goal())) {
+                    if (there.level() != null) {
+                        return false;
+                    }
+                    other.marks().remove(there);
+                }
+            }
+        }
+        return true;
     }
 
     /** Keeps a newer reading of a page. What a teacher has decided stays decided. */

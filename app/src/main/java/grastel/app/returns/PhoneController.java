@@ -57,12 +57,12 @@ class PhoneController {
             @NotNull List<String> square) {}
 
     /** @param hosts names by which other machines reach this one; empty where it listens only to itself */
-    record ReachView(@NotNull List<String> hosts) {}
+    record PhoneReachView(@NotNull List<String> hosts) {}
 
     record PhoneView(@NotNull String className, @NotNull Instant until) {}
 
     @GetMapping("/api/returns/phone-reach")
-    ReachView reach() throws SocketException {
+    PhoneReachView reach() throws SocketException {
         List<String> hosts = new ArrayList<>();
         if (!bound.isLoopbackAddress()) {
             for (NetworkInterface card : Collections.list(NetworkInterface.getNetworkInterfaces())) {
@@ -71,7 +71,7 @@ class PhoneController {
                         .forEach(a -> hosts.add(a.getHostAddress()));
             }
         }
-        return new ReachView(hosts);
+        return new PhoneReachView(hosts);
     }
 
     @PostMapping("/api/returns/phone-links")

@@ -129,22 +129,35 @@ class ReadingJob {
     private Result measure(Picture picture, FoundPage found, PrintedSheet printed, String code) throws UnreadablePage {
         PageReader.Measures measures =
                 readers.get().measure(picture, found, printed.layout(), printed.paper(), inks.of(printed));
+        List<UUID> siblings = siblings(printed.page());
         return new Result(
                 printed.page().id(),
                 code,
                 json.writeValueAsString(measures.reading()),
                 PageReader.VERSION,
                 images(measures.straightened(), printed.layout()),
-                marks(printed, measures.reading()));
+                marks(printed, measures.reading(), store.readings(siblings)),
+                siblings);
     }
 
-    private static List<NewMark> marks(PrintedSheet printed, PageReading reading) {
+    /** The other pages of the same sheet of one student. */
+    private List<UUID> siblings(PageInfo page) {
+        if (page.run().parts() < 2) {
+            return List.of();
+        }
+        return sheets.pages(page.run().id()).stream()
+                .filter(p -> p.student().equals(page.student()) && !p.id().equals(page.id()))
+                .map(PageInfo::id)
+                .toList();
+    }
+
+    private static List<NewMark> marks(PrintedSheet printed, PageReading reading, List<PageReading> others) {
         List<NewMark> marks = new ArrayList<>();
         List<ExercisePlan> exercises = printed.plan().exercises();
         for (int i = 0; i < exercises.size(); i++) {
             int exercise = i;
             Judge judge = new Judge(exercises.get(i), printed.page().run().band(), printed.paper());
-            for (Proposal proposal : judge.judge(reading)) {
+            for (Proposal proposal : judge.judge(reading, others)) {
                 int place = marks.size();
                 marks.add(new NewMark(exercise, place, proposal));
             }

@@ -112,7 +112,9 @@ class ReturnsController {
     ResponseEntity<byte[]> original(@PathVariable UUID id) {
         ReturnedPage page = returns.find(id);
         ScanFile file = returns.file(page.file());
-        if (!file.mediaType().equals(PictureFile.Kind.PDF.mediaType())) {
+        boolean shown = List.of(PictureFile.Kind.JPEG.mediaType(), PictureFile.Kind.PNG.mediaType())
+                .contains(file.mediaType());
+        if (shown) {
             return ResponseEntity.ok()
                     .contentType(MediaType.parseMediaType(file.mediaType()))
                     .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())

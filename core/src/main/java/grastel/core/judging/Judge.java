@@ -11,11 +11,11 @@ import grastel.core.reading.FieldReading;
 import grastel.core.reading.PageFlag;
 import grastel.core.reading.PageReading;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** Proposes a level for every goal of an exercise from what was read. */
@@ -52,16 +52,27 @@ public final class Judge {
         this.paper = paper;
     }
 
-    /**
-     * One proposal a goal, in the plan's order. Goals whose fields are not all among the readings are left out, and those of
-     * colour where the picture has none: the teacher looks.
-     */
+    /** See {@link #judge(PageReading, List)}, of a page that has the whole exercise. */
     public List<Proposal> judge(PageReading page) {
-        Map<String, FieldReading> byField =
-                page.fields().stream().collect(Collectors.toMap(FieldReading::field, Function.identity()));
+        return judge(page, List.of());
+    }
+
+    /**
+     * One proposal for each goal that has a field on this page, in the plan's order. Goals whose fields have not all been read
+     * are left out, and those of colour where a picture has none: the teacher looks.
+     *
+     * @param others the student's other pages of this sheet, as far as they have been read
+     */
+    public List<Proposal> judge(PageReading page, List<PageReading> others) {
+        Set<String> here = page.fields().stream().map(FieldReading::field).collect(Collectors.toSet());
+        Map<String, FieldReading> byField = new HashMap<>();
+        others.forEach(other -> other.fields().forEach(f -> byField.put(f.field(), f)));
+        page.fields().forEach(f -> byField.put(f.field(), f));
+        boolean grey = page.has(PageFlag.GREY) || others.stream().anyMatch(o -> o.has(PageFlag.GREY));
         return plan.goals().stream()
+                .filter(goal -> goal.fields().stream().anyMatch(here::contains))
                 .filter(goal -> byField.keySet().containsAll(goal.fields()))
-                .filter(goal -> !(page.has(PageFlag.GREY) && OF_COLOUR.contains(goal.goal())))
+                .filter(goal -> !(grey && OF_COLOUR.contains(goal.goal())))
                 .filter(goal -> !OF_STRIPS.contains(goal.goal())
                         || goal.fields().stream().allMatch(f -> byField.get(f).profile() != null))
                 .map(goal -> propose(goal, byField))

@@ -130,8 +130,12 @@ public final class SheetComposer {
 
     private void section(Section section) {
         double heading = section.title().isEmpty() ? 0 : 12;
-        double first = heightOfFirst(section.fields());
-        if (y + heading + first > bottom() && y > FIELDS_TOP) {
+        // Judged as a whole, an exercise stays on one page if a page can hold it; else it begins here if its first row
+        // can.
+        double whole = heading + heightOf(section.fields());
+        boolean fitsAPage = FIELDS_TOP + whole <= bottom();
+        double needed = fitsAPage ? whole : heading + heightOfFirst(section.fields());
+        if (y + needed > bottom() && y > FIELDS_TOP) {
             turnPage();
         }
         if (heading > 0) {
@@ -147,6 +151,21 @@ public final class SheetComposer {
             }
         }
         steps(section.steps());
+    }
+
+    private double heightOf(List<FieldSpec> specs) {
+        double height = 0;
+        for (List<FieldSpec> group : groups(specs)) {
+            if (group.get(0).isShape()) {
+                height += formHeight(group);
+            } else {
+                height += group.get(0).group().isEmpty() ? 0 : GROUP_MM;
+                height += arranged(group).stream()
+                        .mapToDouble(SheetComposer::rowHeight)
+                        .sum();
+            }
+        }
+        return height;
     }
 
     private double heightOfFirst(List<FieldSpec> specs) {
@@ -168,15 +187,29 @@ public final class SheetComposer {
         return groups;
     }
 
-    private void rows(List<FieldSpec> specs) {
-        double width = specs.stream().mapToDouble(FieldSpec::widthMm).max().orElseThrow();
-        int columns = Math.max(1, (int) Math.floor((room() + LEAST_GAP_MM) / (width + LEAST_GAP_MM)));
+    /** Fields of one group in rows of nearly equal length. */
+    private List<List<FieldSpec>> arranged(List<FieldSpec> specs) {
+        int columns = Math.max(1, (int) Math.floor((room() + LEAST_GAP_MM) / (widest(specs) + LEAST_GAP_MM)));
         int rowCount = (specs.size() + columns - 1) / columns;
         int perRow = (specs.size() + rowCount - 1) / rowCount;
-        double gap = perRow == 1 ? 0 : Math.min(MOST_GAP_MM, (room() - perRow * width) / (perRow - 1));
+        List<List<FieldSpec>> rows = new ArrayList<>();
         for (int start = 0; start < specs.size(); start += perRow) {
-            List<FieldSpec> row = specs.subList(start, Math.min(specs.size(), start + perRow));
-            String group = start == 0 ? specs.get(0).group() : "";
+            rows.add(specs.subList(start, Math.min(specs.size(), start + perRow)));
+        }
+        return rows;
+    }
+
+    private static double widest(List<FieldSpec> specs) {
+        return specs.stream().mapToDouble(FieldSpec::widthMm).max().orElseThrow();
+    }
+
+    private void rows(List<FieldSpec> specs) {
+        List<List<FieldSpec>> rows = arranged(specs);
+        int perRow = rows.get(0).size();
+        double width = widest(specs);
+        double gap = perRow == 1 ? 0 : Math.min(MOST_GAP_MM, (room() - perRow * width) / (perRow - 1));
+        for (List<FieldSpec> row : rows) {
+            String group = row == rows.get(0) ? specs.get(0).group() : "";
             row(row, group, perRow == 1 ? room() : width + gap);
         }
     }

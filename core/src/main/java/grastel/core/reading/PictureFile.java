@@ -10,6 +10,7 @@ import grastel.core.reading.UnreadablePage.Problem;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.Iterator;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -26,7 +27,7 @@ import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 
 /**
- * A file with one or more pictures of pages: JPEG, PNG or PDF, told by its first bytes, not by its name. {@link #inspect}
+ * A file with one or more pictures of pages: JPEG, PNG, TIFF or PDF, told by its first bytes, not by its name. {@link #inspect}
  * looks at sizes before anything is decoded.
  */
 public final class PictureFile {
@@ -38,6 +39,7 @@ public final class PictureFile {
     public enum Kind {
         JPEG("image/jpeg"),
         PNG("image/png"),
+        TIFF("image/tiff"),
         PDF("application/pdf");
 
         private final String mediaType;
@@ -74,11 +76,17 @@ public final class PictureFile {
                 throw new UnreadablePage(Problem.DAMAGED);
             }
         }
-        readPicture(file, kind, (reader, stream) -> {
-            requirePixels((long) reader.getWidth(0) * reader.getHeight(0), limits);
-            return null;
+        int pages = readPicture(file, kind, (reader, stream) -> {
+            int count = kind == Kind.TIFF ? reader.getNumImages(true) : 1;
+            if (count > limits.mostPages()) {
+                throw new UnreadablePage(Problem.TOO_MANY_PAGES, count);
+            }
+            for (int i = 0; i < count; i++) {
+                requirePixels((long) reader.getWidth(i) * reader.getHeight(i), limits);
+            }
+            return count;
         });
-        return new Contents(kind, 1);
+        return new Contents(kind, pages);
     }
 
     /**
@@ -92,10 +100,11 @@ public final class PictureFile {
             return renderPdf(file, page, limits);
         }
         BufferedImage image = readPicture(file, kind, (reader, stream) -> {
-            requirePixels((long) reader.getWidth(0) * reader.getHeight(0), limits);
+            int at = kind == Kind.TIFF ? page : 0;
+            requirePixels((long) reader.getWidth(at) * reader.getHeight(at), limits);
             AtomicBoolean cut = new AtomicBoolean();
             reader.addIIOReadWarningListener(new CutListener(cut));
-            BufferedImage read = read(reader, kind);
+            BufferedImage read = read(reader, kind, at);
             if (cut.get()) {
                 throw new UnreadablePage(Problem.DAMAGED);
             }
@@ -106,12 +115,12 @@ public final class PictureFile {
     }
 
     /** Colour JPEGs are decoded straight into our own order of channels, which saves a third of the time. */
-    private static BufferedImage read(ImageReader reader, Kind kind) throws IOException {
-        ImageTypeSpecifier raw = kind == Kind.JPEG ? reader.getRawImageType(0) : null;
+    private static BufferedImage read(ImageReader reader, Kind kind, int page) throws IOException {
+        ImageTypeSpecifier raw = kind == Kind.JPEG ? reader.getRawImageType(page) : null;
         if (raw == null
                 || raw.getNumBands() != 3
                 || !raw.getColorModel().getColorSpace().isCS_sRGB()) {
-            return reader.read(0);
+            return reader.read(page);
         }
         ImageReadParam param = reader.getDefaultReadParam();
         param.setDestination(Picture.blank(reader.getWidth(0), reader.getHeight(0)));
@@ -124,6 +133,9 @@ public final class PictureFile {
         }
         if (startsWith(file, 0x89, 'P', 'N', 'G', 0x0d, 0x0a, 0x1a, 0x0a)) {
             return Kind.PNG;
+        }
+        if (startsWith(file, 'I', 'I', 42, 0) || startsWith(file, 'M', 'M', 0, 42)) {
+            return Kind.TIFF;
         }
         if (startsWith(file, '%', 'P', 'D', 'F', '-')) {
             return Kind.PDF;
@@ -146,14 +158,40 @@ public final class PictureFile {
         }
     }
 
-    private interface WithReader {
-        BufferedImage use(ImageReader reader, ImageInputStream stream) throws IOException, UnreadablePage;
+    private interface WithReader<T> {
+        T use(ImageReader reader, ImageInputStream stream) throws IOException, UnreadablePage;
     }
 
-    private static BufferedImage readPicture(byte[] file, Kind kind, WithReader with) throws UnreadablePage {
-        ImageReader reader = ImageIO.getImageReadersByMIMEType(kind.mediaType()).next();
+    /** Java's own readers; for JPEG in printers' colours, which they do not know, a further library. */
+    private static ImageReader reader(byte[] file, Kind kind) {
+        boolean inks = kind == Kind.JPEG && channels(file) == 4;
+        for (Iterator<ImageReader> all = ImageIO.getImageReadersByMIMEType(kind.mediaType()); all.hasNext(); ) {
+            ImageReader reader = all.next();
+            boolean own = reader.getClass().getName().startsWith("com.sun.imageio");
+            if (own != inks) {
+                return reader;
+            }
+            reader.dispose();
+        }
+        throw new IllegalStateException("No reader for " + kind);
+    }
+
+    /** Channels of a JPEG; 0 where its head cannot be read. */
+    private static int channels(byte[] file) {
+        try {
+            var frame = JpegMetadataReader.readMetadata(new ByteArrayInputStream(file))
+                    .getFirstDirectoryOfType(JpegDirectory.class);
+            Integer count = frame == null ? null : frame.getInteger(JpegDirectory.TAG_NUMBER_OF_COMPONENTS);
+            return count == null ? 0 : count;
+        } catch (ImageProcessingException | IOException e) {
+            return 0;
+        }
+    }
+
+    private static <T> T readPicture(byte[] file, Kind kind, WithReader<T> with) throws UnreadablePage {
+        ImageReader reader = reader(file, kind);
         try (ImageInputStream stream = new MemoryCacheImageInputStream(new ByteArrayInputStream(file))) {
-            reader.setInput(stream, true, true);
+            reader.setInput(stream, kind != Kind.TIFF, true);
             return with.use(reader, stream);
         } catch (IOException | RuntimeException e) {
             throw new UnreadablePage(Problem.DAMAGED);

@@ -8,7 +8,7 @@ public final class UnreadablePage extends Exception {
 
     /** Why a page cannot be read; the figure named is in {@link #figure}. */
     public enum Problem {
-        /** Neither JPEG, PNG nor PDF. */
+        /** Neither JPEG, PNG, TIFF nor PDF. */
         NOT_A_PICTURE,
         /** The file ends too early or is damaged. */
         DAMAGED,

@@ -6,14 +6,24 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import grastel.core.reading.PictureFile.Kind;
 import grastel.core.reading.UnreadablePage.Problem;
 import java.awt.Color;
+import java.awt.Transparency;
+import java.awt.color.ColorSpace;
 import java.awt.image.BufferedImage;
+import java.awt.image.ColorModel;
+import java.awt.image.ComponentColorModel;
+import java.awt.image.DataBuffer;
+import java.awt.image.Raster;
+import java.awt.image.WritableRaster;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.zip.CRC32;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageWriter;
+import javax.imageio.stream.ImageOutputStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.encryption.AccessPermission;
@@ -26,7 +36,7 @@ class PictureFileTest {
     private static final PictureFile.Limits LIMITS = new PictureFile.Limits(60_000_000, 80);
 
     @ParameterizedTest
-    @CsvSource({"jpeg,JPEG", "png,PNG"})
+    @CsvSource({"jpeg,JPEG", "png,PNG", "tiff,TIFF"})
     void tellsAPictureByItsFirstBytes(String format, Kind kind) throws Exception {
         byte[] file = picture(40, 30, format);
 
@@ -42,6 +52,90 @@ class PictureFileTest {
 
         assertThat(PictureFile.inspect(file, LIMITS)).isEqualTo(new PictureFile.Contents(Kind.PDF, 3));
         assertThat(PictureFile.decode(file, 2, LIMITS).width()).isGreaterThan(2000);
+    }
+
+    @Test
+    void countsAndDecodesThePagesOfATiff() throws Exception {
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("tiff").next();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ImageOutputStream stream = ImageIO.createImageOutputStream(out)) {
+            writer.setOutput(stream);
+            writer.prepareWriteSequence(null);
+            for (int width : new int[] {20, 30, 40}) {
+                BufferedImage page = new BufferedImage(width, 25, BufferedImage.TYPE_INT_RGB);
+                writer.writeToSequence(new IIOImage(page, null, null), null);
+            }
+            writer.endWriteSequence();
+        }
+
+        assertThat(PictureFile.inspect(out.toByteArray(), LIMITS)).isEqualTo(new PictureFile.Contents(Kind.TIFF, 3));
+        assertThat(PictureFile.decode(out.toByteArray(), 2, LIMITS).width()).isEqualTo(40);
+    }
+
+    @Test
+    void greyAndSixteenBitPicturesBecomeSrgb() throws Exception {
+        BufferedImage grey = new BufferedImage(20, 20, BufferedImage.TYPE_BYTE_GRAY);
+        grey.getRaster().setSample(5, 5, 0, 128);
+        Picture jpeg = PictureFile.decode(written(grey, "jpeg"), 0, LIMITS);
+        assertThat(jpeg.rgb[(5 * 20 + 5) * 3]).isEqualTo(jpeg.rgb[(5 * 20 + 5) * 3 + 1]);
+
+        ColorModel deep = new ComponentColorModel(
+                ColorSpace.getInstance(ColorSpace.CS_sRGB), false, false, Transparency.OPAQUE, DataBuffer.TYPE_USHORT);
+        BufferedImage sixteen = new BufferedImage(deep, deep.createCompatibleWritableRaster(8, 8), false, null);
+        sixteen.getRaster().setPixel(3, 3, new int[] {0xffff, 0x8080, 0});
+        Picture png = PictureFile.decode(written(sixteen, "png"), 0, LIMITS);
+        assertThat(Arrays.copyOfRange(png.rgb, (3 * 8 + 3) * 3, (3 * 8 + 3) * 3 + 3))
+                .containsExactly((byte) 255, (byte) 128, (byte) 0);
+    }
+
+    /** Four plain channels, as printers' files have them: only the second ink is there, so the page is magenta. */
+    @Test
+    void aJpegInPrintersColoursIsRead() throws Exception {
+        WritableRaster inks = Raster.createInterleavedRaster(DataBuffer.TYPE_BYTE, 32, 32, 4, null);
+        for (int y = 0; y < 32; y++) {
+            for (int x = 0; x < 32; x++) {
+                inks.setPixel(x, y, new int[] {255, 0, 255, 255});
+            }
+        }
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ImageOutputStream stream = ImageIO.createImageOutputStream(out)) {
+            writer.setOutput(stream);
+            writer.write(null, new IIOImage(inks, null, null), null);
+        }
+        byte[] plain = out.toByteArray();
+        // The segment that says: four inks, not transformed, 255 for none (APP14; ITU-T T.872, 6.5.3).
+        byte[] says = {(byte) 0xff, (byte) 0xee, 0, 14, 0x41, 0x64, 0x6f, 0x62, 0x65, 0, 100, 0, 0, 0, 0, 0};
+        byte[] file = ByteBuffer.allocate(plain.length + says.length)
+                .put(plain, 0, 2)
+                .put(says)
+                .put(plain, 2, plain.length - 2)
+                .array();
+        Picture picture = PictureFile.decode(file, 0, LIMITS);
+        int i = (16 * 32 + 16) * 3;
+        int green = picture.rgb[i + 1] & 0xff;
+
+        assertThat(picture.width()).isEqualTo(32);
+        assertThat(picture.rgb[i] & 0xff).isGreaterThan(green + 60);
+        assertThat(picture.rgb[i + 2] & 0xff).isGreaterThan(green + 60);
+    }
+
+    @Test
+    void anEmbeddedProfileIsHonoured() throws Exception {
+        ColorSpace linear = ColorSpace.getInstance(ColorSpace.CS_LINEAR_RGB);
+        ColorModel model = new ComponentColorModel(linear, false, false, Transparency.OPAQUE, DataBuffer.TYPE_BYTE);
+        BufferedImage picture = new BufferedImage(model, model.createCompatibleWritableRaster(8, 8), false, null);
+        picture.getRaster().setPixel(2, 2, new int[] {55, 55, 55});
+        Picture read = Picture.of(picture);
+
+        // 55 / 255 of light is sRGB code 128: IEC 61966-2-1.
+        assertThat(read.rgb[(2 * 8 + 2) * 3] & 0xff).isBetween(125, 131);
+    }
+
+    private static byte[] written(BufferedImage image, String format) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        assertThat(ImageIO.write(image, format, out)).isTrue();
+        return out.toByteArray();
     }
 
     @Test

@@ -1,0 +1,117 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { Button, LinkButton, Toggle } from '../design/Controls';
+import { useLatest } from '../design/useLatest';
+import { colour, faces, sizes, space } from '../design/tokens';
+
+interface Props {
+  page: Schemas['PageRow'];
+  note: string;
+}
+
+/** The teacher's own words to the student, from kept phrases or new, and the flag for a second look. F flags, C writes. */
+export function PageNote({ page, note }: Props) {
+  const queries = useQueryClient();
+  const field = useRef<HTMLTextAreaElement>(null);
+  const [words, setWords] = useState(note);
+  const phrases = useQuery({ queryKey: ['phrases'], queryFn: () => body(api.GET('/api/returns/phrases')) });
+  const save = useMutation({
+    mutationFn: (change: { flagged: boolean; note: string }) =>
+      body(api.PUT('/api/returns/pages/{id}/note', { params: { path: { id: page.id } }, body: change })),
+    onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: ['returns'] }), queries.invalidateQueries({ queryKey: ['page', page.id] })]),
+  });
+  const keep = useMutation({
+    mutationFn: () => body(api.POST('/api/returns/phrases', { body: { words } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['phrases'] }),
+  });
+  const forget = useMutation({
+    mutationFn: (id: string) => body(api.DELETE('/api/returns/phrases/{id}', { params: { path: { id } } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['phrases'] }),
+  });
+  const flag = () => save.mutate({ flagged: !page.flagged, note: words });
+  const onKey = useLatest((event: KeyboardEvent) => {
+    const target = event.target as HTMLElement;
+    if (event.ctrlKey || event.metaKey || event.altKey || target.closest('textarea, input:not([type=radio]), [role=listbox]')) {
+      return;
+    }
+    if (event.key === 'f') {
+      flag();
+    } else if (event.key === 'c') {
+      event.preventDefault();
+      field.current?.focus();
+    }
+  });
+  useEffect(() => {
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [onKey]);
+  const add = (phrase: string) => {
+    const next = [words.trim(), phrase].filter(Boolean).join(' ');
+    setWords(next);
+    save.mutate({ flagged: page.flagged, note: next });
+  };
+  const unkept = words.trim() !== '' && words.length <= 200 && !phrases.data?.some((p) => p.words === words.trim());
+
+  return (
+    <section aria-label="Note">
+      <Line>
+        <label htmlFor={`note-${page.id}`}>To the student</label>
+        <Toggle isSelected={page.flagged} onChange={flag} isDisabled={save.isPending}>
+          {page.flagged ? 'Flagged' : 'Flag'} (F)
+        </Toggle>
+      </Line>
+      <Area
+        id={`note-${page.id}`}
+        ref={field}
+        value={words}
+        rows={2}
+        maxLength={600}
+        placeholder="C to write; printed on the slip"
+        onChange={(e) => setWords(e.target.value)}
+        onBlur={() => words !== note && save.mutate({ flagged: page.flagged, note: words })}
+        onKeyDown={(e) => e.key === 'Escape' && e.currentTarget.blur()}
+      />
+      {save.error && <p role="alert">▲ {save.error.message}</p>}
+      {(phrases.data?.length ?? 0) > 0 && (
+        <Kept aria-label="Kept phrases">
+          {phrases.data?.map((p) => (
+            <li key={p.id}>
+              <Button onPress={() => add(p.words)}>{p.words}</Button>
+              <LinkButton aria-label={`Forget “${p.words}”`} onPress={() => forget.mutate(p.id)}>
+                forget
+              </LinkButton>
+            </li>
+          ))}
+        </Kept>
+      )}
+      {unkept && <LinkButton onPress={() => keep.mutate()}>Keep these words as a phrase</LinkButton>}
+    </section>
+  );
+}
+
+const Line = styled.div`display: flex; justify-content: space-between; align-items: center; margin-top: ${space(3)}; label { font-weight: 600; }`;
+const Area = styled.textarea`
+  width: 100%;
+  margin-top: ${space(1)};
+  padding: ${space(2)};
+  border: 1px solid ${colour.line};
+  background: ${colour.raised};
+  color: ${colour.ink};
+  font-family: ${faces.text};
+  font-size: ${sizes.text};
+  resize: vertical;
+  &:focus-visible { outline: 2px solid ${colour.ink}; }
+`;
+const Kept = styled.ul`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space(1)} ${space(3)};
+  margin: ${space(1)} 0 0;
+  padding: 0;
+  list-style: none;
+  font-size: ${sizes.small};
+  li { display: flex; gap: ${space(1)}; align-items: center; }
+  button { font-size: ${sizes.small}; min-height: 28px; }
+`;

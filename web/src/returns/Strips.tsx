@@ -1,0 +1,82 @@
+import styled from 'styled-components';
+import type { Schemas } from '../api/client';
+import { colour, sizes, space } from '../design/tokens';
+
+type Box = Schemas['BoxReadingView'];
+
+/** Where along a strip to look, and what for. */
+export interface Spot {
+  field: string;
+  atMm: number;
+}
+
+interface Props {
+  pageId: string;
+  strips: Box[];
+  spots: Spot[];
+  field: string | null;
+  onField: (field: string | null) => void;
+}
+
+/** Strips as drawn, each over its value profile: thin what was asked, thick what was measured, a mark where to look. */
+export function Strips({ pageId, strips, spots, field, onField }: Props) {
+  return strips.map((strip) => (
+    <Strip key={strip.field} $on={strip.field === field} onMouseEnter={() => onField(strip.field)} onMouseLeave={() => onField(null)}>
+      <figcaption>
+        Strip {strip.field}
+        {strip.blank ? ', empty' : `, specks ${strip.specks.toFixed(0)} %${strip.outside == null ? '' : `, outside ${strip.outside.toFixed(1)} %`}`}
+      </figcaption>
+      <Drawn src={`/api/returns/pages/${pageId}/picture?part=${strip.field}`} alt={`Strip ${strip.field} as drawn`} style={{ marginInline: `${-margin(strip)}%` }} />
+      <Course strip={strip} spots={spots.filter((s) => s.field === strip.field)} />
+    </Strip>
+  ));
+}
+
+/** The picture shows this much paper at either end, % of the strip: it is drawn out so that both scales agree. */
+const margin = (strip: Box) => (100 * 2.5) / strip.width;
+
+const HEIGHT = 30;
+
+function Course({ strip, spots }: { strip: Box; spots: Spot[] }) {
+  const y = (l: number) => ((100 - l) / 100) * HEIGHT;
+  const measured = strip.profile.map((l, i) => `${i + 1.5},${y(l).toFixed(2)}`).join(' ');
+  const last = strip.askedProfile.length - 1;
+  const asked = strip.askedProfile.map((l, i) => `${((i / last) * strip.width).toFixed(1)},${y(l).toFixed(2)}`).join(' ');
+  return (
+    <Chart
+      viewBox={`0 0 ${strip.width} ${HEIGHT}`}
+      preserveAspectRatio="none"
+      role="img"
+      aria-label={`L* along strip ${strip.field}: from ${strip.profile[0]?.toFixed(0) ?? ''} to ${strip.profile.at(-1)?.toFixed(0) ?? ''}${spots.map((s) => `, look at ${s.atMm.toFixed(0)} mm`).join('')}`}
+    >
+      {[25, 50, 75].map((l) => (
+        <line key={l} x1={0} x2={strip.width} y1={y(l)} y2={y(l)} className="rule" />
+      ))}
+      {last > 0 && <polyline points={asked} className="asked" />}
+      <polyline points={measured} className="measured" />
+      {spots.map((s) => (
+        <line key={s.atMm} x1={s.atMm} x2={s.atMm} y1={0} y2={HEIGHT} className="spot" />
+      ))}
+    </Chart>
+  );
+}
+
+const Strip = styled.figure<{ $on: boolean }>`
+  margin: 0;
+  padding: ${space(1)} ${space(3)} ${space(2)};
+  overflow: hidden;
+  background: ${(p) => (p.$on ? colour.wash : 'transparent')};
+  figcaption { font-size: ${sizes.small}; color: ${colour.muted}; }
+`;
+const Drawn = styled.img`display: block; width: auto; min-width: 100%;`;
+const Chart = styled.svg`
+  display: block;
+  width: 100%;
+  height: 74px;
+  border-bottom: 1px solid ${colour.ink};
+  * { vector-effect: non-scaling-stroke; fill: none; }
+  .rule { stroke: ${colour.line}; stroke-width: 1; }
+  .asked { stroke: ${colour.muted}; stroke-width: 1; stroke-dasharray: 4 3; }
+  .measured { stroke: ${colour.ink}; stroke-width: 2; }
+  .spot { stroke: ${colour.ink}; stroke-width: 1; stroke-dasharray: 2 2; }
+`;
