@@ -7,7 +7,7 @@ import { Button, LinkButton, MainButton } from '../design/Controls';
 import { Notice } from '../design/States';
 import { useLatest } from '../design/useLatest';
 import { colour, levelGreys, sizes, space } from '../design/tokens';
-import { causeWords, count, levelNames } from '../words/words';
+import { causeWords, levelNames } from '../words/words';
 import { FigureBar } from './FigureBar';
 
 type GoalView = Schemas['GoalView'];
@@ -99,7 +99,7 @@ export function Judgement({ page, goals, onField, onConfirmed, onStep }: Props) 
         <Buttons>
           {!page.confirmed && toLook.length > 0 && (
             <Button onPress={accept}>
-              Look at {count(toLook.length, 'close one')} <kbd>A</kbd>
+              {toLook.length} close: look <kbd>A</kbd>
             </Button>
           )}
           {page.confirmed && (

@@ -26,7 +26,7 @@ export function Strips({ pageId, strips, spots, field, onField }: Props) {
         Strip {strip.field}
         {strip.blank ? ', empty' : `, specks ${strip.specks.toFixed(0)} %${strip.outside == null ? '' : `, outside ${strip.outside.toFixed(1)} %`}`}
       </figcaption>
-      <Drawn src={`/api/returns/pages/${pageId}/picture?part=${strip.field}`} alt={`Strip ${strip.field} as drawn`} style={{ marginInline: `${-margin(strip)}%` }} />
+      <Drawn src={`/api/returns/pages/${pageId}/picture?part=${strip.field}`} alt={`Strip ${strip.field} as drawn`} style={{ marginLeft: `${-margin(strip)}%`, width: `${100 + 2 * margin(strip)}%` }} />
       <Course strip={strip} spots={spots.filter((s) => s.field === strip.field)} />
     </Strip>
   ));
@@ -68,7 +68,7 @@ const Strip = styled.figure<{ $on: boolean }>`
   background: ${(p) => (p.$on ? colour.wash : 'transparent')};
   figcaption { font-size: ${sizes.small}; color: ${colour.muted}; }
 `;
-const Drawn = styled.img`display: block; width: auto; min-width: 100%;`;
+const Drawn = styled.img`display: block; max-width: none;`;
 const Chart = styled.svg`
   display: block;
   width: 100%;

@@ -33,7 +33,8 @@ class BoxKindsTest {
             boolean said = plan.findings().stream().anyMatch(f -> shade.id().equals(f.field()));
             assertThat(holds != said).as("family %d", family).isTrue();
             String id = plan.fields().get(4 * family).id();
-            boolean lifted = tint.lightness() >= hue.lightness() + 12;
+            boolean lifted = tint.lightness() >= hue.lightness() + 12
+                    && Math.abs(Math.IEEEremainder(tint.hueDegrees() - hue.hueDegrees(), 360)) <= 15;
             assertThat(lifted != plan.findings().stream().anyMatch(f -> id.equals(f.field())))
                     .as("tint of family %d", family)
                     .isTrue();

@@ -111,7 +111,8 @@ public final class TintHueShade implements ExerciseKind {
             all.addAll(List.of(tint, hue, shade));
             made.add(one);
         }
-        builder.goal(Goal.HUE_HOLDS, all, 25, HUE_HOLDS, 9);
+        double turn = Math.max(HUE_HOLDS, most(all) / REACHED);
+        builder.goal(Goal.HUE_HOLDS, all, 1.6 * turn, turn, 0.6 * turn);
         double lift = Math.min(TINT_LIFT, REACHED * least(all, 0, 1));
         double drop = Math.min(SHADE_DROP, REACHED * least(all, 1, 2));
         builder.goal(Goal.TINT_LIGHTER, all, 0.5 * lift, lift, 1.4 * lift);
@@ -134,6 +135,21 @@ public final class TintHueShade implements ExerciseKind {
         return Math.max(1, least);
     }
 
+    /** Largest predicted turn of a tint or a shade from its hue, degrees. */
+    private static double most(List<FieldPlan> all) {
+        double most = 0;
+        for (int i = 0; i < all.size(); i += 3) {
+            Lab hue = all.get(i + 1).predictedColour();
+            most = Math.max(most, turned(all.get(i).predictedColour(), hue));
+            most = Math.max(most, turned(all.get(i + 2).predictedColour(), hue));
+        }
+        return most;
+    }
+
+    private static double turned(Lab one, Lab other) {
+        return Math.abs(Math.IEEEremainder(one.hueDegrees() - other.hueDegrees(), 360));
+    }
+
     private static String words(ColourFamily family) {
         return family.name().toLowerCase(Locale.ROOT);
     }
@@ -150,7 +166,7 @@ public final class TintHueShade implements ExerciseKind {
         Lab dark = shade.predictedColour();
         double lift = tint.predictedColour().lightness() - own.lightness();
         double drop = own.lightness() - dark.lightness();
-        double turned = Math.abs(Math.IEEEremainder(dark.hueDegrees() - own.hueDegrees(), 360));
+        double turned = turned(dark, own);
         List<Remedy> leaveOut = families.size() == 1
                 ? List.of()
                 : List.of(new Remedy(
@@ -161,6 +177,14 @@ public final class TintHueShade implements ExerciseKind {
                                         .filter(f -> f != family)
                                         .map(ColourFamily::name)
                                         .toList())));
+        double tinted = turned(tint.predictedColour(), own);
+        if (tinted > HUE_HOLDS) {
+            builder.finding(new Finding(
+                    tint.id(),
+                    String.format(
+                            Locale.ROOT, "White turns %s by %.0f°; the goal is eased for it.", words(family), tinted),
+                    leaveOut));
+        }
         if (lift < TINT_LIFT) {
             builder.finding(new Finding(
                     tint.id(),

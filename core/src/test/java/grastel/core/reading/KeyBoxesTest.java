@@ -1,0 +1,99 @@
+package grastel.core.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grastel.core.colour.ColourDifference;
+import grastel.core.colour.LinearRgb;
+import grastel.core.exercise.Shipped;
+import grastel.core.exercise.Values;
+import grastel.core.layering.KeyRamp;
+import grastel.core.media.Pencil;
+import grastel.core.page.PageSize;
+import grastel.core.reading.ColourFix.Pair;
+import grastel.core.scanner.Hand;
+import grastel.core.scanner.SimulatedScanner;
+import grastel.core.scanner.SimulatedScanner.Scan;
+import grastel.core.scanner.Spoil;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class KeyBoxesTest {
+    private static final DrawnSheet SHEET =
+            DrawnSheet.of("tint-hue-shade", Values.NONE, Shipped.CARTRIDGE, PageSize.A4);
+
+    private final PageReader reader = new PageReader();
+
+    private static double worst(PageReading reading, Scan scan) {
+        double worst = 0;
+        for (int i = 0; i < reading.fields().size(); i++) {
+            worst = Math.max(
+                    worst,
+                    ColourDifference.ciede2000(
+                            reading.fields().get(i).colour(),
+                            scan.truth().get(i).colour()));
+        }
+        return worst;
+    }
+
+    @Test
+    void filtersThatOverlapAreCorrected() throws UnreadablePage {
+        Scan scan = SHEET.scan(Hand.EXACT, DrawnSheet.PLAIN, List.of(new Spoil.Crosstalk(0.12)), 4);
+        PageReading plain = SHEET.read(reader, scan);
+        PageReading corrected = SHEET.read(reader, scan, SHEET.inks());
+
+        assertThat(corrected.keys().before()).isGreaterThan(3);
+        assertThat(corrected.keys().after()).isLessThan(corrected.keys().before() / 3);
+        assertThat(worst(corrected, scan)).isLessThan(worst(plain, scan) / 2);
+    }
+
+    @Test
+    void aHandThatHardlyPressesMisleadsNoOne() throws UnreadablePage {
+        Hand light = new Hand(0.4, 0, 0, 0, 1, 0, 0, 0, 0);
+        PageReading reading = SHEET.read(reader, SHEET.scan(light, DrawnSheet.PLAIN, 4), SHEET.inks());
+
+        assertThat(reading.keys().suspects()).isEmpty();
+        assertThat(reading.keys().after()).isLessThan(1.5);
+    }
+
+    @Test
+    void aWrongPencilIsNamed() throws UnreadablePage {
+        List<Pencil> taken = new ArrayList<>(SHEET.plan().palette());
+        Pencil asked = Shipped.pencil("S07");
+        Pencil instead = Shipped.pencil("S16");
+        taken.set(taken.indexOf(asked), instead);
+        Scan scan = new SimulatedScanner(SHEET.paper())
+                .scan(SHEET.page(), SHEET.tasks(), taken, Hand.EXACT, DrawnSheet.PLAIN, 4);
+        PageReading reading = SHEET.read(reader, scan, SHEET.inks());
+
+        assertThat(reading.keys().suspects()).singleElement().satisfies(s -> {
+            assertThat(SHEET.plan().palette().get(s.pencil())).isEqualTo(asked);
+            assertThat(s.looksLike()).isEqualTo(instead.name());
+        });
+    }
+
+    @Test
+    void emptyKeyBoxesChangeNothing() throws UnreadablePage {
+        Scan scan = new SimulatedScanner(SHEET.paper())
+                .scan(SHEET.page(), SHEET.tasks(), List.of(), Hand.EXACT, DrawnSheet.PLAIN, 4);
+
+        assertThat(SHEET.read(reader, scan, SHEET.inks()).keys()).isEqualTo(KeyReport.NONE);
+    }
+
+    @Test
+    void aFitThroughTruePairsIsTheirMatrix() {
+        List<Pair> pairs = new ArrayList<>();
+        for (Pencil pencil : Shipped.ALL.subList(0, 12)) {
+            LinearRgb real = KeyRamp.of(pencil, Shipped.CARTRIDGE).get(5);
+            LinearRgb seen = new LinearRgb(0.9 * real.red() + 0.1 * real.green(), real.green(), real.blue());
+            pairs.add(new Pair(seen, real, 10));
+        }
+        LinearRgb paper = KeyRamp.of(Shipped.pencil("S07"), Shipped.CARTRIDGE).get(0);
+        ColourFix fix = ColourFix.fit(pairs, paper);
+
+        for (Pair pair : pairs) {
+            assertThat(ColourDifference.ciede2000(KeyInk.lab(fix.of(pair.seen())), KeyInk.lab(pair.real())))
+                    .isLessThan(0.6);
+        }
+    }
+}

@@ -1,0 +1,173 @@
+package grastel.core.reading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import grastel.core.colour.ColourDifference;
+import grastel.core.exercise.Shipped;
+import grastel.core.exercise.Values;
+import grastel.core.page.PageSize;
+import grastel.core.page.Rect;
+import grastel.core.scanner.Hand;
+import grastel.core.scanner.ScanConditions;
+import grastel.core.scanner.SimulatedScanner.Scan;
+import grastel.core.scanner.Spoil;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What goes wrong with photos of sheets: it is said, and what can be read is read right. */
+class SpoiledPictureTest {
+    private static final ScanConditions PHONE = new ScanConditions(200, 3, 8, 40, 0.3, 0.05, 2, 0.75, 0, 10);
+    private static final DrawnSheet SHEET =
+            DrawnSheet.of("tint-hue-shade", Values.NONE, Shipped.CARTRIDGE, PageSize.A4);
+
+    private final PageReader reader = new PageReader();
+
+    /** A page and how far its values, colours and specks are from the truth, each the worst field. */
+    private record Read(PageReading reading, double value, double colour, double specks, int uncovered) {}
+
+    private Read read(DrawnSheet sheet, ScanConditions conditions, Spoil... spoils) throws UnreadablePage {
+        Scan scan = sheet.scan(Hand.EXACT, conditions, List.of(spoils), 7);
+        PageReading reading = sheet.read(reader, scan, sheet.inks());
+        double value = 0;
+        double colour = 0;
+        double specks = 0;
+        int uncovered = 0;
+        for (int i = 0; i < reading.fields().size(); i++) {
+            FieldReading f = reading.fields().get(i);
+            var truth = scan.truth().get(i);
+            double off = Math.abs(f.lightness().value() - truth.colour().lightness());
+            value = Math.max(value, off);
+            colour = Math.max(colour, ColourDifference.ciede2000(f.colour(), truth.colour()));
+            specks = Math.max(specks, Math.abs(f.specks().value() - 100 * truth.specks()));
+            uncovered += off > f.lightness().plusMinus() ? 1 : 0;
+        }
+        return new Read(reading, value, colour, specks, uncovered);
+    }
+
+    private Read read(Spoil... spoils) throws UnreadablePage {
+        return read(SHEET, PHONE, spoils);
+    }
+
+    @Test
+    void aGoodPhotoRaisesNoFlag() throws UnreadablePage {
+        Read good = read();
+
+        assertThat(good.reading().flags()).isEmpty();
+        assertThat(good.value()).isLessThan(1);
+        assertThat(good.colour()).isLessThan(1.5);
+    }
+
+    @Test
+    void aShadowIsEvenedOutAndItsDoubtsAreInTheFigures() throws UnreadablePage {
+        Read soft = read(new Spoil.Shadow(0.4, 0.6, 25));
+
+        assertThat(soft.reading().flags()).contains(PageFlag.SHADOW);
+        assertThat(soft.uncovered()).as("values outside their stated error").isLessThanOrEqualTo(1);
+
+        Read sharp = read(new Spoil.Shadow(0.5, 0.55, 4));
+        assertThat(sharp.reading().flags()).contains(PageFlag.SHADOW);
+        assertThat(sharp.uncovered()).isLessThanOrEqualTo(1);
+    }
+
+    @Test
+    void twoLampsOfTwoColoursAreToldApartByThePaper() throws UnreadablePage {
+        Read mixed = read(new Spoil.SecondLamp(0.6));
+
+        assertThat(mixed.value()).isLessThan(1);
+        assertThat(mixed.colour()).isLessThan(1.8);
+    }
+
+    @Test
+    void warmAndCoolLightBarelyMatter() throws UnreadablePage {
+        for (double warmth : new double[] {-0.15, 0.2}) {
+            ScanConditions lit = new ScanConditions(200, 3, 8, 40, 0.5, warmth, 2, 0.75, 0, 10);
+            assertThat(read(SHEET, lit).value())
+                    .as("warmth %s, light falling by half", warmth)
+                    .isLessThan(1.2);
+        }
+    }
+
+    @Test
+    void aMirroredLampIsLeftOut() throws UnreadablePage {
+        Rect dark = SHEET.page().fields().get(2).rect();
+        Read glare = read(new Spoil.Glare(dark.x() + 6, dark.y() + 7, 4));
+
+        assertThat(glare.reading().flags()).contains(PageFlag.GLARE);
+        assertThat(glare.reading().fields().get(2).glare()).isBetween(3.0, 40.0);
+        assertThat(glare.value()).isLessThan(1.2);
+    }
+
+    @Test
+    void blurIsSaidAndValuesStillRead() throws UnreadablePage {
+        Read slight = read(new Spoil.Defocus(0.12));
+        assertThat(slight.reading().has(PageFlag.BLURRED)).isFalse();
+
+        Read defocus = read(new Spoil.Defocus(0.3));
+        assertThat(defocus.reading().flags()).contains(PageFlag.BLURRED);
+        assertThat(defocus.value()).isLessThan(1.5);
+        assertThat(defocus.reading().fields().get(0).specks().plusMinus()).isGreaterThan(10);
+
+        Read motion = read(new Spoil.Motion(0.35));
+        assertThat(motion.reading().flags()).contains(PageFlag.BLURRED);
+        assertThat(motion.value()).isLessThan(1.6);
+    }
+
+    @Test
+    void fewPixelsAndStrongCompressionStillGiveValues() throws UnreadablePage {
+        Read coarse = read(SHEET, new ScanConditions(122, 2, 3, 0, 0.2, 0.02, 2, 0.4, 0, 8));
+
+        assertThat(coarse.reading().flags()).contains(PageFlag.COARSE);
+        assertThat(coarse.value()).isLessThan(2);
+    }
+
+    @Test
+    void aStainOrARubbedMarkerOrASheetUnderneathChangesNothing() throws UnreadablePage {
+        for (Spoil spoil : List.of(new Spoil.Stain(24, 262, 16), new Spoil.Rubbed(0, 0.6), new Spoil.SheetUnder())) {
+            Read read = read(spoil);
+            assertThat(read.value()).as(spoil.toString()).isLessThan(1.2);
+            assertThat(read.reading().has(PageFlag.SHADOW)).as(spoil.toString()).isFalse();
+        }
+    }
+
+    @Test
+    void threeMarkersSuffice() throws UnreadablePage {
+        Read cropped = read(new Spoil.Cropped(2, 50));
+
+        assertThat(cropped.reading().flags()).contains(PageFlag.THREE_MARKERS);
+        assertThat(cropped.value()).isLessThan(1);
+    }
+
+    @Test
+    void aBlackAndWhiteCopyIsKnownForOne() throws UnreadablePage {
+        Read grey = read(new Spoil.Grey());
+
+        assertThat(grey.reading().flags()).contains(PageFlag.GREY);
+        assertThat(grey.value()).isLessThan(1);
+    }
+
+    @Test
+    void aBentSheetIsFollowedByItsPrintedLines() throws UnreadablePage {
+        Read bent = read(new Spoil.Bent(3));
+
+        assertThat(bent.reading().flags()).contains(PageFlag.BENT);
+        assertThat(bent.reading().flatnessMm()).isBetween(1.0, 4.0);
+        assertThat(bent.value()).isLessThan(1.2);
+        assertThat(bent.specks()).isLessThan(6);
+    }
+
+    @Test
+    void turnedByAnyAngleAndTiltedByThirtyDegrees() throws UnreadablePage {
+        for (int turn = 0; turn < 4; turn++) {
+            ScanConditions turned = new ScanConditions(260, 17 + 7 * turn, 30, 70 * turn, 0.3, 0, 2, 0.8, turn, 12);
+            assertThat(read(SHEET, turned).value()).as("turn %d", turn).isLessThan(1.5);
+        }
+    }
+
+    @Test
+    void aPageWithoutTwoMarkersIsRefused() {
+        assertThatExceptionOfType(UnreadablePage.class)
+                .isThrownBy(() -> read(new Spoil.Cropped(0, 60), new Spoil.Cropped(1, 60)))
+                .satisfies(e -> assertThat(e.problem()).isEqualTo(UnreadablePage.Problem.TOO_FEW_MARKERS));
+    }
+}
