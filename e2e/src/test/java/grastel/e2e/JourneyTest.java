@@ -81,11 +81,11 @@ class JourneyTest extends DemoTest {
         assertThat(names.first())
                 .isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
                         .setTimeout(PATIENCE));
-        assertThat(desk.page.getByText("24 pages read of 24 printed"))
+        assertThat(desk.page.getByText("24 of 24 pages read"))
                 .isVisible(new com.microsoft.playwright.assertions.LocatorAssertions.IsVisibleOptions()
                         .setTimeout(PATIENCE));
         assertThat(names).hasCount(24);
-        assertThat(desk.page.getByAltText("Box 6 as drawn")).isVisible();
+        assertThat(desk.page.getByAltText("Field 6 as drawn")).isVisible();
         desk.checkAccessibility("Returns");
     }
 

@@ -1,0 +1,336 @@
+package grastel.app.returns;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowable;
+
+import com.jayway.jsonpath.JsonPath;
+import grastel.app.DeskTest;
+import grastel.app.platform.Ownership;
+import grastel.app.platform.SignedIn;
+import grastel.app.sheets.SheetData;
+import grastel.app.sheets.SheetData.ExerciseData;
+import grastel.app.sheets.SheetData.ValueData;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.PageInfo;
+import grastel.core.scanner.Hand;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.data.domain.Limit;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** What a teacher does with a page that has been read. */
+class MarkingTest extends DeskTest {
+    @Autowired
+    private PhoneLinks links;
+
+    @Autowired
+    private ReturnedPages pages;
+
+    @Autowired
+    private TransactionTemplate transactions;
+
+    private SignedIn teacher;
+    private Sheets.RunInfo run;
+    private List<PageInfo> printed;
+
+    @BeforeEach
+    void printedSheets() {
+        teacher = newTeacher();
+        run = printed(teacher);
+        printed = as(teacher, () -> sheets.pages(run.id()));
+    }
+
+    private UUID readPage(int student, Hand hand) {
+        UUID page = upload(
+                        teacher, "scan.jpg", scan(teacher, printed.get(student).id(), hand, 3 + student))
+                .get(0);
+        awaitRead(teacher, page);
+        return page;
+    }
+
+    private String detail(UUID page) {
+        return content(get(teacher, "/api/returns/pages/{id}", page));
+    }
+
+    private void confirm(UUID page, List<Map<String, Object>> changed) {
+        assertThat(post(teacher, "/api/returns/pages/{id}/confirmation", Map.of("changed", changed), page))
+                .hasStatusOk();
+    }
+
+    @Test
+    void everyDecisionIsRememberedWithWhoAndFromWhat() {
+        UUID page = readPage(0, Hand.EXACT);
+        String mark = JsonPath.read(detail(page), "$.goals[0].id");
+        int goals = JsonPath.<List<?>>read(detail(page), "$.goals").size();
+        confirm(page, List.of());
+        confirm(page, List.of(Map.of("mark", mark, "level", "BEGINNING")));
+        assertThat(post(teacher, "/api/returns/pages/{id}/reopening", Map.of(), page))
+                .hasStatusOk();
+
+        String after = detail(page);
+        assertThat(JsonPath.<Boolean>read(after, "$.row.confirmed")).isFalse();
+        assertThat(JsonPath.<Object>read(after, "$.goals[0].level")).isNull();
+        List<Map<String, Object>> history = JsonPath.read(after, "$.history");
+        assertThat(history).hasSize(goals + 1 + goals).allMatch(d -> d.get("by").equals("A Teacher"));
+        assertThat(history)
+                .filteredOn(d -> Integer.valueOf(1).equals(d.get("to")))
+                .singleElement()
+                .satisfies(d -> {
+                    assertThat(d.get("from")).isEqualTo(d.get("proposed"));
+                    assertThat(d.get("goal")).isEqualTo("In order");
+                });
+        assertThat(post(teacher, "/api/returns/pages/{id}/reopening", Map.of(), page))
+                .as("nothing left to take back")
+                .hasStatus(409);
+    }
+
+    @Test
+    void aPageIsFlaggedAndNotedWithKeptPhrases() {
+        UUID page = readPage(0, Hand.EXACT);
+        assertThat(put(
+                        teacher,
+                        "/api/returns/pages/{id}/note",
+                        Map.of("flagged", true, "note", " Show me your pencil. "),
+                        page))
+                .hasStatusOk();
+        assertThat(JsonPath.<String>read(detail(page), "$.note")).isEqualTo("Show me your pencil.");
+        assertThat(JsonPath.<Boolean>read(detail(page), "$.row.flagged")).isTrue();
+
+        post(teacher, "/api/returns/phrases", Map.of("words", "Sharpen first."));
+        String twice = content(post(teacher, "/api/returns/phrases", Map.of("words", "Sharpen first.")));
+        assertThat(JsonPath.<List<?>>read(twice, "$")).hasSize(1);
+        String id = JsonPath.read(twice, "$[0].id");
+        assertThat(send(teacher, MockMvcRequestBuilders.delete("/api/returns/phrases/{id}", id)))
+                .hasStatusOk()
+                .bodyJson()
+                .isLenientlyEqualTo("[]");
+    }
+
+    @Test
+    void anotherReadingShowsItsChangesFirstAndLeavesDecidedMarks() {
+        UUID page = readPage(0, Hand.EXACT);
+        String mark = JsonPath.read(detail(page), "$.goals[1].id");
+        confirm(page, List.of(Map.of("mark", mark, "level", "BEGINNING")));
+        assertThat(get(teacher, "/api/returns/pages/{id}/rereading", page))
+                .as("the same reader reads the same")
+                .hasStatusOk()
+                .bodyJson()
+                .isLenientlyEqualTo("[]");
+
+        // As an older reader might have left it.
+        jdbc.update("update goal_mark set proposed = 2, figure = 77 where id = ?", UUID.fromString(mark));
+        jdbc.update("update returned_page set reader_version = 1 where id = ?", page);
+        assertThat(JsonPath.<List<String>>read(detail(page), "$.row.notices")).contains("OLDER_READER");
+        String changes = content(get(teacher, "/api/returns/pages/{id}/rereading", page));
+        assertThat(JsonPath.<Integer>read(changes, "$[0].before")).isEqualTo(2);
+        assertThat(JsonPath.<Integer>read(changes, "$[0].after")).isGreaterThan(2);
+        assertThat(JsonPath.<Integer>read(changes, "$[0].decided")).isEqualTo(1);
+
+        assertThat(post(teacher, "/api/returns/pages/{id}/rereading", Map.of(), page))
+                .hasStatusOk();
+        String after = detail(page);
+        assertThat(JsonPath.<Integer>read(after, "$.goals[1].proposed")).isGreaterThan(2);
+        assertThat(JsonPath.<Integer>read(after, "$.goals[1].level")).isEqualTo(1);
+        assertThat(JsonPath.<List<String>>read(after, "$.row.notices")).doesNotContain("OLDER_READER");
+    }
+
+    @Test
+    void twoStudentsWhoSwappedSheetsAreSetRight() {
+        UUID one = readPage(0, Hand.EXACT);
+        UUID other = readPage(1, Hand.EXACT);
+        assertThat(post(teacher, "/api/returns/pages/{id}/swap", Map.of("with", other), one))
+                .hasStatusOk();
+
+        assertThat(JsonPath.<String>read(awaitRead(teacher, one), "$.row.place.student.name"))
+                .isEqualTo("Björn Sæther");
+        assertThat(JsonPath.<String>read(awaitRead(teacher, other), "$.row.place.student.name"))
+                .isEqualTo("Amara Diallo");
+        confirm(one, List.of());
+        assertThat(post(teacher, "/api/returns/pages/{id}/swap", Map.of("with", other), one))
+                .as("a confirmed page stays whose it is")
+                .hasStatus(409);
+    }
+
+    @Test
+    void aPhoneMaySendPagesOfItsClassForAQuarterOfAnHour() {
+        String link = content(post(
+                teacher,
+                "/api/returns/phone-links",
+                Map.of("schoolClass", run.schoolClass(), "origin", "http://10.0.0.7:8080")));
+        String address = JsonPath.read(link, "$.address");
+        String token = address.substring(address.lastIndexOf('/') + 1);
+        assertThat(JsonPath.<List<String>>read(link, "$.square")).hasSizeGreaterThan(20);
+        assertThat(get(null, "/api/phone/{token}", token))
+                .hasStatusOk()
+                .bodyText()
+                .contains("8 ");
+
+        assertThat(phone(token, scan(teacher, printed.get(2).id(), Hand.EXACT, 5)))
+                .hasStatusOk()
+                .bodyJson()
+                .extractingPath("$[0].pages")
+                .isEqualTo(1);
+        UUID page = lastPage();
+        assertThat(JsonPath.<String>read(awaitRead(teacher, page), "$.row.place.student.name"))
+                .isEqualTo("Nguyễn Minh Anh");
+
+        Sheets.RunInfo otherRun = printed(teacher);
+        UUID foreign = as(teacher, () -> sheets.pages(otherRun.id()).get(0).id());
+        assertThat(phone(token, scan(teacher, foreign, Hand.EXACT, 6))).hasStatusOk();
+        assertThat(JsonPath.<String>read(awaitRead(teacher, lastPage()), "$.row.problem"))
+                .as("a page of another class")
+                .isEqualTo("OTHER_CLASS");
+
+        assertThat(get(null, "/api/phone/{token}", token + "x")).hasStatus(410);
+        UUID id = UUID.fromString(JsonPath.read(link, "$.id"));
+        assertThat(send(teacher, MockMvcRequestBuilders.delete("/api/returns/phone-links/{id}", id)))
+                .hasStatus(204);
+        assertThat(get(null, "/api/phone/{token}", token)).hasStatus(410);
+        assertThat(phone(token, new byte[] {1})).hasStatus(410);
+    }
+
+    @Test
+    void aLinkEndsByItself() {
+        Clock later = Clock.fixed(Instant.now().plus(Duration.ofMinutes(16)), ZoneOffset.UTC);
+        String token = as(
+                teacher,
+                () -> new Phone(links, classes, Clock.systemUTC())
+                        .open(run.schoolClass())
+                        .token());
+
+        assertThat(new Phone(links, classes, Clock.systemUTC()).enter(token).owner())
+                .isEqualTo(teacher.id());
+        assertThat(catchThrowable(() -> new Phone(links, classes, later).enter(token)))
+                .hasMessageContaining("over");
+    }
+
+    @Test
+    void slipsCarryPraiseCauseAndTheTeachersWords() throws IOException {
+        assertThat(get(teacher, "/api/returns/runs/{run}/slips.pdf", run.id()))
+                .as("nothing confirmed")
+                .hasStatus(409);
+        UUID page = readPage(0, Hand.EXACT);
+        put(teacher, "/api/returns/pages/{id}/note", Map.of("flagged", false, "note", "Bring it on Thursday."), page);
+        String mark = JsonPath.<List<String>>read(detail(page), "$.goals[?(@.goal == 'NEAT_EDGE')].id")
+                .get(0);
+        confirm(page, List.of(Map.of("mark", mark, "level", "NEARLY")));
+
+        byte[] pdf = get(teacher, "/api/returns/runs/{run}/slips.pdf", run.id())
+                .getResponse()
+                .getContentAsByteArray();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(document.getNumberOfPages()).isEqualTo(1);
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("Amara Diallo", "Bring it on Thursday.", "2 Neat edge", "Every step goes the right way.");
+        }
+    }
+
+    @Test
+    void agreementCountsWhereTheTeacherDecidesOtherwise() {
+        UUID page = readPage(0, Hand.EXACT);
+        String mark = JsonPath.<List<String>>read(detail(page), "$.goals[?(@.goal == 'NEAT_EDGE')].id")
+                .get(0);
+        confirm(page, List.of(Map.of("mark", mark, "level", "NEARLY")));
+
+        String agreement = content(get(teacher, "/api/returns/agreement"));
+        assertThat(JsonPath.<List<Integer>>read(agreement, "$[?(@.goal == 'Neat edge')].lower"))
+                .containsExactly(1);
+        assertThat(JsonPath.<List<Integer>>read(agreement, "$[?(@.goal == 'In order')].same"))
+                .containsExactly(1);
+    }
+
+    /** Eight families with a redo box each need two pages: what is asked of all of them is judged once both are read. */
+    @Test
+    void goalsOverTwoPagesAreJudgedWithTheSecond() {
+        UUID schoolClass = newClass(teacher).id();
+        Sheets.RunInfo two = as(teacher, () -> {
+            SheetData one = scale("S07", 5, 20);
+            SheetData data = new SheetData(
+                    one.schoolClass(),
+                    one.set(),
+                    one.paper(),
+                    one.pageSize(),
+                    List.of(new ExerciseData("tint-hue-shade", Map.of("boxMm", ValueData.of(28.0)))));
+            return sheets.print(sheets.create("Families", data).id(), schoolClass);
+        });
+        List<PageInfo> both = as(teacher, () -> sheets.pages(two.id())).stream()
+                .filter(p -> p.student()
+                        .equals(as(teacher, () -> sheets.pages(two.id())).get(0).student()))
+                .toList();
+        assertThat(both).hasSizeGreaterThan(1);
+        String first = null;
+        String last = null;
+        for (PageInfo page : both) {
+            UUID id = upload(teacher, page.number() + ".jpg", scan(teacher, page.id(), Hand.EXACT, page.number()))
+                    .get(0);
+            last = awaitRead(teacher, id);
+            first = first == null ? last : first;
+        }
+        assertThat(JsonPath.<List<String>>read(first, "$.goals[*].goal")).doesNotContain("HUE_HOLDS");
+        assertThat(JsonPath.<List<String>>read(last, "$.goals[*].goal")).contains("HUE_HOLDS", "SHADE_CHROMA");
+    }
+
+    /** In one transaction that is rolled back, so that the workers do not take the pages. */
+    @Test
+    void aPileKeepsNoOtherTeacherWaiting() {
+        SignedIn other = newTeacher();
+        List<UUID> order = Ownership.asSystem(() -> transactions.execute(status -> {
+            for (SignedIn who : List.of(teacher, teacher, teacher, other)) {
+                queue(who);
+            }
+            List<UUID> waiting = pages.waiting(Limit.of(50));
+            status.setRollbackOnly();
+            return waiting.stream()
+                    .map(id -> jdbc.queryForObject("select owner_id from returned_page where id = ?", UUID.class, id))
+                    .toList();
+        }));
+
+        assertThat(order.subList(0, 2)).containsExactlyInAnyOrder(teacher.id(), other.id());
+        assertThat(order.subList(2, 4)).containsOnly(teacher.id());
+    }
+
+    private void queue(SignedIn who) {
+        UUID file = UUID.randomUUID();
+        jdbc.update(
+                "insert into scan_file (id, owner_id, created_at, name, media_type, sha256, source, content)"
+                        + " values (?, ?, now(), 'x', 'image/jpeg', ?, 'UPLOAD', X'00')",
+                file,
+                who.id(),
+                file.toString());
+        jdbc.update(
+                "insert into returned_page (id, owner_id, created_at, file_id, page_index, state)"
+                        + " values (?, ?, now(), ?, 0, 'QUEUED')",
+                UUID.randomUUID(),
+                who.id(),
+                file);
+    }
+
+    private MvcTestResult phone(String token, byte[] file) {
+        return send(
+                null,
+                MockMvcRequestBuilders.multipart("/api/phone/{token}", token)
+                        .file(new MockMultipartFile("files", "photo.jpg", null, file)));
+    }
+
+    private UUID lastPage() {
+        return jdbc.queryForObject(
+                "select id from returned_page where owner_id = ? order by created_at desc limit 1",
+                UUID.class,
+                teacher.id());
+    }
+}

@@ -1,0 +1,271 @@
+package grastel.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import grastel.app.account.Accounts;
+import grastel.app.classes.Classes;
+import grastel.app.kit.Kit;
+import grastel.app.platform.Ownership;
+import grastel.app.platform.SignedIn;
+import grastel.app.sheets.SheetData;
+import grastel.app.sheets.SheetData.ValueData;
+import grastel.app.sheets.Sheets;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.pressurescale.PressureScale;
+import grastel.core.page.PageLayout;
+import grastel.core.scanner.FieldTask;
+import grastel.core.scanner.Hand;
+import grastel.core.scanner.ScanConditions;
+import grastel.core.scanner.SimulatedScanner;
+import grastel.core.scanner.Spoil;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** A class of 28 comes back, good and bad, and is confirmed by keyboard. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class ReturnsPlaceTest extends DemoTest {
+    private static final int STUDENTS = 28;
+    private static final int BAD = 5;
+    private static final int GOOD = STUDENTS - BAD;
+    /** The student whose sheet was photographed with a shadow over it. */
+    private static final int SHADOWED = 3;
+
+    private static final LocatorAssertions.IsVisibleOptions PATIENT =
+            new LocatorAssertions.IsVisibleOptions().setTimeout(240_000);
+    private static final ScanConditions FLATBED = new ScanConditions(150, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4);
+    private static final ScanConditions PHOTO = new ScanConditions(190, 4, 8, 60, 0.3, 0.05, 2, 0.8, 1, 12);
+
+    private static UUID run;
+    private static List<byte[]> scans;
+    private static byte[] photo;
+
+    @BeforeAll
+    static void printAndDraw() {
+        SignedIn teacher = grastel.bean(Accounts.class).byName("m.okonjo").orElseThrow();
+        Ownership.as(teacher.id(), () -> {
+            Sheets sheets = grastel.bean(Sheets.class);
+            run = print(sheets);
+            List<UUID> pages = sheets.pages(run).stream().map(Sheets.PageInfo::id).toList();
+            scans = new ArrayList<>();
+            Random random = new Random(4);
+            for (int i = 0; i < GOOD; i++) {
+                Hand hand = Hand.ofSkill(0.3 + 0.03 * i, random);
+                boolean shadow = i == SHADOWED;
+                scans.add(draw(
+                        sheets.printed(pages.get(i)),
+                        hand,
+                        shadow ? PHOTO : FLATBED,
+                        shadow ? List.of(new Spoil.Shadow(0.4, 0.55, 20)) : List.of()));
+            }
+            photo = draw(sheets.printed(pages.get(GOOD)), Hand.EXACT, PHOTO, List.of());
+            scans.addAll(bad(sheets, pages));
+            return null;
+        });
+    }
+
+    private static UUID print(Sheets sheets) {
+        Kit kit = grastel.bean(Kit.class);
+        List<String> names = IntStream.rangeClosed(1, STUDENTS)
+                .mapToObj(i -> String.format("Student %02d", i))
+                .toList();
+        UUID schoolClass = grastel.bean(Classes.class)
+                .create("9 Plover", GradeBand.DEVELOPING, names, List.of())
+                .id();
+        UUID paper = kit.papers().stream()
+                .filter(p -> p.paper().name().equals("Harbour Cartridge"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        UUID pencil = kit.pencils().stream()
+                .filter(p -> p.pencil().code().equals("S16"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        UUID sheet = sheets.create(
+                        "Blue in five steps",
+                        SheetData.of(paper, PressureScale.ID, Map.of("pencil", ValueData.of(pencil))))
+                .id();
+        return sheets.print(sheet, schoolClass).id();
+    }
+
+    /** A letter, a cut file, a page with two markers torn off, one whose code is covered, one far too coarse. */
+    private static List<byte[]> bad(Sheets sheets, List<UUID> pages) {
+        byte[] whole = scans.get(0);
+        Sheets.PrintedSheet last = sheets.printed(pages.get(STUDENTS - 1));
+        PageLayout uncoded = last.layout();
+        PageLayout covered = new PageLayout(
+                uncoded.size(),
+                uncoded.fields(),
+                uncoded.keys(),
+                uncoded.rules(),
+                uncoded.texts(),
+                uncoded.patches(),
+                uncoded.bits().subList(0, 4));
+        return List.of(
+                "Dear teacher, the dog ate it".getBytes(),
+                Arrays.copyOf(whole, whole.length / 3),
+                draw(last, Hand.EXACT, FLATBED, List.of(new Spoil.Cropped(0, 60), new Spoil.Cropped(3, 60))),
+                new SimulatedScanner(last.paper())
+                        .scan(covered, FieldTask.of(last.plan(), covered), List.of(), Hand.EXACT, FLATBED, 9)
+                        .jpeg(),
+                draw(last, Hand.EXACT, new ScanConditions(85, 0, 0, 0, 0.05, 0, 1, 0.9, 0, 2), List.of()));
+    }
+
+    private static byte[] draw(Sheets.PrintedSheet sheet, Hand hand, ScanConditions conditions, List<Spoil> spoils) {
+        return new SimulatedScanner(sheet.paper())
+                .scan(
+                        sheet.layout(),
+                        FieldTask.of(sheet.plan(), sheet.layout()),
+                        sheet.plan().palette(),
+                        hand,
+                        conditions,
+                        spoils,
+                        sheet.page().number())
+                .jpeg();
+    }
+
+    @Test
+    @Order(1)
+    void aClassWithBadPagesIsConfirmedByKeyboardAlone() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.open("/returns/" + run);
+            assertThat(desk.heading("Nothing has come back yet")).isVisible();
+            desk.page.locator("input[type=file]").first().setInputFiles(files("page", scans));
+            assertThat(desk.page.getByText("letter", new Page.GetByTextOptions().setExact(false)))
+                    .hasCount(0);
+            assertThat(desk.page.getByText(Pattern.compile("Not a JPEG"))).isVisible(PATIENT);
+            assertThat(desk.page.getByText(GOOD + " of 28 pages read")).isVisible(PATIENT);
+            Locator list = desk.page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Pages"));
+            assertThat(list.getByText(Pattern.compile("damaged|ends too early"))).hasCount(1);
+            assertThat(list.getByText(Pattern.compile("corner markers"))).hasCount(1);
+            assertThat(list.getByText(Pattern.compile("square code cannot be read|dpi; at least")))
+                    .hasCount(2);
+
+            desk.open("/returns/" + run);
+            desk.heading("Student 01").waitFor();
+            confirmAll(desk);
+            assertThat(desk.page.getByText(", " + GOOD + " confirmed")).isVisible();
+            byte[] slips = desk.page
+                    .request()
+                    .get(grastel.address() + "/api/returns/runs/" + run + "/slips.pdf")
+                    .body();
+            assertThat(new String(slips, 0, 5)).isEqualTo("%PDF-");
+            desk.checkAccessibility("Returns, confirmed");
+        }
+    }
+
+    /** A takes what is sure; where a call is close it puts the focus there, and a digit decides it. */
+    private static void confirmAll(Desk desk) {
+        Locator done = desk.page.getByText(", " + GOOD + " confirmed");
+        for (int presses = 0; presses < 40 * GOOD && done.count() == 0; presses++) {
+            desk.page.keyboard().press("a");
+            Object focused = desk.page.evaluate(
+                    "() => document.activeElement?.matches('[data-mark] input') ? document.activeElement.value : null");
+            if (focused != null) {
+                desk.page.keyboard().press(focused.toString());
+            }
+            desk.page.waitForTimeout(60);
+        }
+    }
+
+    @Test
+    @Order(2)
+    void aShadowedPhotoSaysSoAndIsReadAllTheSame() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.open("/returns/" + run);
+            desk.page
+                    .getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Pages"))
+                    .getByText("Student 04")
+                    .click();
+            desk.heading("Student 04").waitFor();
+            assertThat(desk.page.getByText(Pattern.compile("A shadow lies across the sheet")))
+                    .isVisible();
+            assertThat(desk.page.locator("[data-goal=FULL_RANGE]")).isVisible();
+            desk.checkQuiet();
+        }
+    }
+
+    @Test
+    @Order(3)
+    void whatAnotherReadingWouldChangeIsShownFirst() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.open("/returns/" + run);
+            desk.page
+                    .getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Pages"))
+                    .getByText("Student 02")
+                    .click();
+            desk.heading("Student 02").waitFor();
+            String page = desk.page.url().substring(desk.page.url().lastIndexOf('/') + 1);
+            grastel.bean(JdbcTemplate.class)
+                    .update(
+                            "update goal_mark set proposed = 1, figure = 88 where goal = 'EVEN_INSIDE' and page_id = ?",
+                            UUID.fromString(page));
+            desk.button(Pattern.compile("Decisions")).click();
+            desk.button("See what another reading would change").click();
+            Locator changes = desk.page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Changes"));
+            assertThat(changes.getByText(Pattern.compile("Even inside.*proposed 1 →.*your . stays")))
+                    .isVisible(PATIENT);
+            desk.button("Take the new reading over").click();
+            assertThat(changes).hasCount(0);
+            desk.button("See what another reading would change").click();
+            assertThat(desk.page.getByText("Nothing would change.")).isVisible(PATIENT);
+        }
+    }
+
+    @Test
+    @Order(4)
+    void aPhoneSendsAPhotoWithoutSigningIn() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800);
+                Desk phone = new Desk(grastel.address(), 390, 800)) {
+            enter(desk);
+            desk.open("/returns/" + run);
+            desk.button("From a phone").click();
+            desk.button("Show a code").click();
+            Locator address = desk.page.locator("code");
+            address.waitFor();
+            String path = address.textContent().replaceAll("^https?://[^/]+", "");
+            desk.checkAccessibility("Returns, code for a phone");
+
+            phone.open(path);
+            phone.heading("Sheets of 9 Plover").waitFor();
+            phone.checkAccessibility("the phone's page");
+            phone.page.locator("input[type=file]").setInputFiles(files("photo", List.of(photo)));
+            assertThat(phone.page.getByText("1 page sent")).isVisible(PATIENT);
+            phone.open("/returns");
+            phone.button("Sign in").waitFor();
+            assertThat(phone.page.getByText("Plover")).hasCount(0);
+
+            assertThat(desk.page.getByText(GOOD + 1 + " of 28 pages read")).isVisible(PATIENT);
+            desk.page.getByText("Close it now").click();
+            phone.open(path);
+            assertThat(phone.page.getByText(Pattern.compile("This link is over"))).isVisible(PATIENT);
+        }
+    }
+
+    private static FilePayload[] files(String name, List<byte[]> contents) {
+        return IntStream.range(0, contents.size())
+                .mapToObj(i -> new FilePayload(name + i + ".jpg", "image/jpeg", contents.get(i)))
+                .toArray(FilePayload[]::new);
+    }
+}
