@@ -9,6 +9,7 @@ import { useLatest } from '../design/useLatest';
 import { colour, levelGreys, sizes, space } from '../design/tokens';
 import { causeWords, levelNames } from '../words/words';
 import { FigureBar } from './FigureBar';
+import { pageQuery } from './pageQuery';
 
 type GoalView = Schemas['GoalView'];
 const levelCodes = ['NOT_TRIED', 'BEGINNING', 'NEARLY', 'SECURE', 'BEYOND'] as const;
@@ -43,9 +44,12 @@ export function Judgement({ page, goals, onField, onConfirmed, onStep }: Props) 
           },
         }),
       ),
-    onSuccess: () => {
+    onSuccess: (detail) => {
+      // At once, so that the next page is one that is still open however fast the keys come.
+      queries.setQueryData(pageQuery(page.id).queryKey, detail);
+      queries.setQueriesData<Schemas['PageRow'][]>({ queryKey: ['returns'] }, (rows) => rows?.map((r) => (r.id === page.id ? detail.row : r)));
       onConfirmed();
-      return queries.invalidateQueries();
+      return Promise.all(['returns', 'wall', 'today'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
     },
   });
   const reopen = useMutation({

@@ -34,7 +34,7 @@ export function PhoneUpload({ schoolClass, className }: { schoolClass: string; c
       </Button>
       {shown && (
         <Panel aria-label="Send from a phone">
-          <h3>Photos from a phone for {className}</h3>
+          <h2>Photos from a phone for {className}</h2>
           {own && hosts.length === 0 && reach.data && (
             <Notice>
               ▲ Grastel listens only to this computer. To let phones in, start it with GRASTEL_ADDRESS=0.0.0.0, in a network where your school allows it.
@@ -87,6 +87,7 @@ const Panel = styled.section`
   padding: ${space(4)};
   border: 1px solid ${colour.ink};
   background: ${colour.raised};
+  h2 { font-size: ${sizes.lead}; }
 `;
 const Code = styled.svg`width: 100%; shape-rendering: crispEdges;`;
 const Address = styled.code`font-size: ${sizes.small}; overflow-wrap: anywhere;`;

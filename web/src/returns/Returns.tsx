@@ -41,8 +41,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
     }
   }, [runId, open, page, navigate]);
 
-  const next = rows.find((r) => r.state === 'READ' && !r.confirmed && r.id !== open?.id);
-  const nextId = next?.id;
+  const nextId = nextOpen(rows, open?.id)?.id;
   useEffect(() => {
     if (nextId) {
       void queries.prefetchQuery(pageQuery(nextId));
@@ -112,7 +111,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
               row={open}
               rows={rows}
               runId={runId}
-              onConfirmed={() => goTo(next)}
+              onConfirmed={() => goTo(nextOpen(sorted(queries.getQueryData<Row[]>(['returns', runId]) ?? rows), open.id))}
               onStep={(by) => goTo(rows[at + by])}
             />
           )}
@@ -120,6 +119,12 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
       )}
     </Place>
   );
+}
+
+/** The next page down the list, from the top again after its end, that waits to be confirmed. */
+function nextOpen(rows: Row[], from: string | undefined): Row | undefined {
+  const at = rows.findIndex((r) => r.id === from);
+  return [...rows.slice(at + 1), ...rows.slice(0, Math.max(0, at))].find((r) => r.state === 'READ' && !r.confirmed);
 }
 
 /** By name; two pages of one student in the order they came. */

@@ -84,7 +84,7 @@ function Fields({ exercise, paper, onValues }: FieldsProps) {
                   <Try
                     to="/bench"
                     state={{ stack: { paper, layers: f.layers }, of: `${exercise.title}, field ${f.id}` } satisfies Brought}
-                    aria-label={`Try field ${f.id} on the Bench`}
+                    aria-label={`try it: field ${f.id} on the Bench`}
                   >
                     try it
                   </Try>

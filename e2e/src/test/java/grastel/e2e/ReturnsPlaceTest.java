@@ -63,7 +63,8 @@ class ReturnsPlaceTest extends DemoTest {
         Ownership.as(teacher.id(), () -> {
             Sheets sheets = grastel.bean(Sheets.class);
             run = print(sheets);
-            List<UUID> pages = sheets.pages(run).stream().map(Sheets.PageInfo::id).toList();
+            List<UUID> pages =
+                    sheets.pages(run).stream().map(Sheets.PageInfo::id).toList();
             scans = new ArrayList<>();
             Random random = new Random(4);
             for (int i = 0; i < GOOD; i++) {
@@ -155,7 +156,8 @@ class ReturnsPlaceTest extends DemoTest {
             assertThat(desk.page.getByText(Pattern.compile("Not a JPEG"))).isVisible(PATIENT);
             assertThat(desk.page.getByText(GOOD + " of 28 pages read")).isVisible(PATIENT);
             Locator list = desk.page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Pages"));
-            assertThat(list.getByText(Pattern.compile("damaged|ends too early"))).hasCount(1);
+            assertThat(list.getByText(Pattern.compile("damaged|ends too early")))
+                    .hasCount(1);
             assertThat(list.getByText(Pattern.compile("corner markers"))).hasCount(1);
             assertThat(list.getByText(Pattern.compile("square code cannot be read|dpi; at least")))
                     .hasCount(2);
@@ -259,7 +261,8 @@ class ReturnsPlaceTest extends DemoTest {
             assertThat(desk.page.getByText(GOOD + 1 + " of 28 pages read")).isVisible(PATIENT);
             desk.page.getByText("Close it now").click();
             phone.open(path);
-            assertThat(phone.page.getByText(Pattern.compile("This link is over"))).isVisible(PATIENT);
+            assertThat(phone.page.getByText(Pattern.compile("This link is over")))
+                    .isVisible(PATIENT);
         }
     }
 

@@ -54,10 +54,16 @@ class Screenshots {
             awaitReturned(grastel, 2);
             desk.go("Returns");
             chooseDunlin(desk);
-            desk.page.getByText("24 pages read of 24 printed").waitFor();
+            desk.page.getByText("24 of 24 pages read").waitFor();
             desk.page.getByText("Björn Sæther").click();
             desk.heading("Björn Sæther").waitFor();
             take(desk, "returns");
+            printFades(grastel);
+            desk.open("/returns");
+            desk.button("Simulate the scan").click();
+            awaitReturned(grastel, 3);
+            desk.page.getByText("14 of 14 pages read").waitFor();
+            take(desk, "returns-strips");
             desk.go("Wall");
             chooseDunlin(desk);
             desk.page.getByAltText("Amara Diallo, box 7").waitFor();
@@ -102,6 +108,21 @@ class Screenshots {
             desk.heading("8 Dunlin").waitFor();
             take(desk, "today");
         }
+    }
+
+    private static void printFades(RunningGrastel grastel) {
+        SignedIn teacher = grastel.bean(Accounts.class).all().get(0);
+        Ownership.as(teacher.id(), () -> {
+            Sheets sheets = grastel.bean(Sheets.class);
+            ExerciseKind fade = ExerciseKinds.of("gradation-strip").orElseThrow();
+            UUID sheet = sheets.create("Fades", dataOf(grastel, fade)).id();
+            return sheets.print(
+                    sheet,
+                    grastel.bean(Classes.class)
+                            .byName("10 Avocet")
+                            .orElseThrow()
+                            .id());
+        });
     }
 
     private static void compose(Desk desk, String kind, String name) {

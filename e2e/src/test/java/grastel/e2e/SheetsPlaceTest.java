@@ -35,6 +35,22 @@ class SheetsPlaceTest extends DemoTest {
             """;
 
     @Test
+    void aRecipeIsTriedOnTheBench() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Sheets");
+            desk.page
+                    .getByRole(AriaRole.LINK, named("try it: field 2 on the Bench"))
+                    .click();
+            desk.heading("Bench").waitFor();
+            assertThat(desk.page.getByText(Pattern.compile("Pressure scale in .*, field 2")))
+                    .isVisible();
+            assertThat(desk.page.locator("[data-colour][data-stale=false]")).isVisible();
+            desk.checkQuiet();
+        }
+    }
+
+    @Test
     void composesATintHueShadeSheetByKeyboardAndPrintsIt() throws IOException {
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
             enter(desk);
