@@ -69,7 +69,9 @@ class Screenshots {
             desk.page.getByAltText("Amara Diallo, box 7").waitFor();
             take(desk, "wall");
             desk.page.getByText("Amara Diallo").click();
-            desk.page.getByAltText("Box 7").waitFor();
+            desk.page
+                    .getByAltText("Box 7", new Page.GetByAltTextOptions().setExact(true))
+                    .waitFor();
             take(desk, "student");
             desk.go("Sheets");
             compose(desk, "Tint, hue, shade", "sheets");
