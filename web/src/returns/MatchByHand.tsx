@@ -12,7 +12,7 @@ const cornerNames = ['top left', 'top right', 'bottom right', 'bottom left'] as 
 const needsCorners = new Set(['NO_MARKERS', 'TOO_FEW_MARKERS', 'NOT_FLAT']);
 
 /** Says by hand whose page it is and, where the markers were not found, where they are. */
-export function MatchByHand({ page, runId }: { page: Schemas['PageRow']; runId: string | undefined }) {
+export function MatchByHand({ page, rows, runId }: { page: Schemas['PageRow']; rows: Schemas['PageRow'][]; runId: string | undefined }) {
   const queries = useQueryClient();
   const [printedPage, setPrintedPage] = useState<string | null>(page.place?.printedPage ?? null);
   const [corners, setCorners] = useState<Point[]>([]);
@@ -21,6 +21,11 @@ export function MatchByHand({ page, runId }: { page: Schemas['PageRow']; runId: 
     queryFn: () => body(api.GET('/api/sheets/runs/{id}/pages', { params: { path: { id: runId ?? '' } } })),
     enabled: runId !== undefined,
   });
+  // Who has nothing back yet comes first: it is most likely one of them.
+  const back = new Set(rows.filter((r) => r.state === 'READ').map((r) => r.place?.printedPage));
+  const choices = [...(students.data ?? [])]
+    .sort((a, b) => Number(back.has(a.id)) - Number(back.has(b.id)))
+    .map((s) => ({ id: s.id, name: s.student, note: back.has(s.id) ? 'back already' : '' }));
   const pointing = needsCorners.has(page.problem ?? '');
   const match = useMutation({
     mutationFn: (target: string) =>
@@ -51,7 +56,7 @@ export function MatchByHand({ page, runId }: { page: Schemas['PageRow']; runId: 
             value={printedPage}
             onChange={setPrintedPage}
             placeholder="Choose a student"
-            choices={(students.data ?? []).map((s) => ({ id: s.id, name: s.student }))}
+            choices={choices}
           />
         </Who>
         <MainButton isDisabled={!ready || match.isPending} onPress={() => printedPage && match.mutate(printedPage)}>

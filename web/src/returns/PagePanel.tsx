@@ -78,7 +78,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
             <LinkButton onPress={() => remove.mutate()}>Delete this page</LinkButton>
           </Actions>
         </Notice>
-        <MatchByHand page={now} runId={runId} />
+        <MatchByHand page={now} rows={rows} runId={runId} />
       </Trouble>
     );
   }

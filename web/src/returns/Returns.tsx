@@ -14,6 +14,7 @@ import { PagePanel } from './PagePanel';
 import { PhoneUpload } from './PhoneUpload';
 import { ScannerButton } from './ScannerButton';
 import { Upload } from './Upload';
+import { useTimeLeft } from './useTimeLeft';
 
 type Row = Schemas['PageRow'];
 
@@ -35,6 +36,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
   const rows = [...sorted(pages.data ?? []), ...(unplaced.data ?? [])];
   const open = rows.find((r) => r.id === page) ?? rows.find((r) => r.state === 'READ' && !r.confirmed) ?? rows[0];
 
+  const timeLeft = useTimeLeft(rows.filter((r) => r.state === 'QUEUED' || r.state === 'READING').length, Math.max(pages.dataUpdatedAt, unplaced.dataUpdatedAt));
   useEffect(() => {
     if (runId && open && page === undefined && open.state === 'READ') {
       void navigate(`/returns/${runId}/${open.id}`, { replace: true });
@@ -65,7 +67,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
   return (
     <Place
       title="Returns"
-      about={chosen && `${read} of ${count(chosen.pages, 'page')} read, ${confirmed} confirmed`}
+      about={chosen && `${read} of ${count(chosen.pages, 'page')} read, ${confirmed} confirmed${timeLeft}`}
       actions={
         <>
           {runs.data.length > 0 && (
@@ -134,7 +136,7 @@ function sorted(rows: readonly Row[]): Row[] {
 }
 
 const Picker = styled.div`width: 236px;`;
-const Slips = styled.a`white-space: nowrap;`;
+const Slips = styled.a`align-self: flex-end; padding-bottom: 8px; white-space: nowrap;`;
 const Layout = styled.div`
   flex: 1;
   min-height: 0;

@@ -59,5 +59,5 @@ class CoreBoundariesTest {
             .whereLayer("recipe")
             .mayOnlyBeAccessedByLayers("exercise")
             .whereLayer("layering")
-            .mayOnlyBeAccessedByLayers("recipe", "exercise", "scanner");
+            .mayOnlyBeAccessedByLayers("recipe", "exercise", "judging", "scanner");
 }

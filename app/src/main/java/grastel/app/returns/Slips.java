@@ -21,6 +21,7 @@ final class Slips {
     private static final double CROP = 19;
     private static final int CROPS_A_ROW = 4;
     private static final int MOST_CROPS = 8;
+    private static final int MOST_STRIPS = 3;
 
     private Slips() {}
 
@@ -71,22 +72,30 @@ final class Slips {
         text(canvas, x, y + 1, 3.8, Weight.REGULAR, slip.note());
     }
 
-    private static double crops(PdfCanvas canvas, List<BufferedImage> crops, double x, double y) {
-        int shown = Math.min(MOST_CROPS, crops.size());
-        double pitch = ROOM / CROPS_A_ROW;
-        double bottom = y;
-        for (int i = 0; i < shown; i++) {
-            BufferedImage crop = crops.get(i);
-            double scale = CROP / Math.max(crop.getWidth(), crop.getHeight());
-            Rect place = new Rect(
-                    x + i % CROPS_A_ROW * pitch,
-                    y + i / CROPS_A_ROW * (CROP + 1),
-                    scale * crop.getWidth(),
-                    scale * crop.getHeight());
-            canvas.picture(crop, place);
-            bottom = Math.max(bottom, place.bottom());
+    /** Strips over the whole width, one under another; then boxes in rows. Gives where they end. */
+    private static double crops(PdfCanvas canvas, List<BufferedImage> crops, double x, double top) {
+        double y = top;
+        for (BufferedImage strip :
+                crops.stream().filter(Slips::isStrip).limit(MOST_STRIPS).toList()) {
+            double height = ROOM * strip.getHeight() / strip.getWidth();
+            canvas.picture(strip, new Rect(x, y, ROOM, height));
+            y += height + 1.5;
         }
-        return bottom;
+        List<BufferedImage> boxes =
+                crops.stream().filter(c -> !isStrip(c)).limit(MOST_CROPS).toList();
+        for (int i = 0; i < boxes.size(); i++) {
+            BufferedImage crop = boxes.get(i);
+            double scale = CROP / Math.max(crop.getWidth(), crop.getHeight());
+            double left = x + i % CROPS_A_ROW * ROOM / CROPS_A_ROW;
+            canvas.picture(crop, new Rect(left, y, scale * crop.getWidth(), scale * crop.getHeight()));
+            boolean rowEnds = i % CROPS_A_ROW == CROPS_A_ROW - 1 || i == boxes.size() - 1;
+            y += rowEnds ? CROP + 1 : 0;
+        }
+        return y;
+    }
+
+    private static boolean isStrip(BufferedImage crop) {
+        return crop.getWidth() > 2 * crop.getHeight();
     }
 
     /** Each goal with its level as a step of grey and a number. */
