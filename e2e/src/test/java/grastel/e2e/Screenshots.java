@@ -55,7 +55,10 @@ class Screenshots {
             desk.go("Returns");
             chooseDunlin(desk);
             desk.page.getByText("24 of 24 pages read").waitFor();
-            desk.page.getByText("Björn Sæther").click();
+            desk.page
+                    .getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Pages"))
+                    .getByText("Björn Sæther")
+                    .click();
             desk.heading("Björn Sæther").waitFor();
             take(desk, "returns");
             printFades(grastel);
