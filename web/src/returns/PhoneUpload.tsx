@@ -18,7 +18,7 @@ export function PhoneUpload({ schoolClass, className }: { schoolClass: string; c
   const at = host ?? (own ? hosts[0] : here);
   const link = useMutation({
     mutationFn: (to: string) =>
-      body(api.POST('/api/returns/phone-links', { body: { schoolClass, origin: `${window.location.protocol}//${to}:${window.location.port || '80'}` } })),
+      body(api.POST('/api/returns/phone-links', { body: { schoolClass, origin: `${window.location.protocol}//${to}${window.location.port && `:${window.location.port}`}` } })),
   });
   const close = useMutation({
     mutationFn: (id: string) => api.DELETE('/api/returns/phone-links/{id}', { params: { path: { id } } }),

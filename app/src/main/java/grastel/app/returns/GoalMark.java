@@ -116,10 +116,6 @@ class GoalMark extends Owned {
         decidedAt = null;
     }
 
-    boolean isOf(int ofExercise, Goal ofGoal) {
-        return exercise == ofExercise && goal == ofGoal;
-    }
-
     int exercise() {
         return exercise;
     }

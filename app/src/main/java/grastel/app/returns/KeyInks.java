@@ -2,6 +2,7 @@ package grastel.app.returns;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.core.layering.KeyRamp;
 import grastel.core.media.Paper;
@@ -17,12 +18,18 @@ class KeyInks {
     private final Cache<On, KeyInk> known =
             Caffeine.newBuilder().maximumSize(1000).build();
 
+    private final Sheets sheets;
+
+    KeyInks(Sheets sheets) {
+        this.sheets = sheets;
+    }
+
     private record On(Pencil pencil, Paper paper) {}
 
     PageReader.Inks of(PrintedSheet sheet) {
         List<KeyInk> own =
                 sheet.plan().palette().stream().map(p -> ink(p, sheet.paper())).toList();
-        List<KeyInk> kit = sheet.kit().stream()
+        List<KeyInk> kit = sheets.pencilsAtHand().stream()
                 .filter(p -> !p.colourless())
                 .map(p -> ink(p, sheet.paper()))
                 .toList();

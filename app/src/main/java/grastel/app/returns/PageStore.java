@@ -46,7 +46,12 @@ class PageStore {
     record NewImage(String part, byte[] jpeg) {}
 
     /** @param exercise of the sheet, from 0; @param place among the page's marks */
-    record NewMark(int exercise, int place, Proposal proposal) {}
+    record NewMark(int exercise, int place, Proposal proposal) {
+        /** True for a mark of the same goal of the same exercise. */
+        boolean isOf(GoalMark mark) {
+            return mark.exercise() == exercise && mark.goal() == proposal.goal();
+        }
+    }
 
     /** Takes the next waiting page of any teacher. Call as the system. */
     @Transactional
@@ -92,19 +97,33 @@ class PageStore {
     /** Keeps a result, unless the page was cancelled or deleted meanwhile. */
     @Transactional
     void keep(UUID id, Result result) {
-        ifStillReading(id, page -> {
-            page.readAs(result.printedPage(), result.code(), result.reading(), result.readerVersion(), clock.instant());
-            images.deleteOf(id);
-            images.saveAll(result.images().stream()
-                    .map(i -> new PageImage(id, i.part(), i.jpeg()))
-                    .toList());
-            List<ReturnedPage> others = siblings(page, result);
-            for (NewMark mark : result.marks()) {
-                if (takeOver(others, mark)) {
-                    page.marks().add(new GoalMark(page, mark.exercise(), mark.place(), mark.proposal()));
-                }
-            }
-        });
+        ifStillReading(id, page -> put(page, result));
+    }
+
+    /** Keeps a newer reading of a page that has been read. */
+    @Transactional
+    void renew(UUID id, Result result) {
+        put(pages.findById(id).orElseThrow(() -> ApiProblem.notFound("page")), result);
+    }
+
+    /** Marks that are there take the new proposal over; what a teacher has decided stays decided. */
+    private void put(ReturnedPage page, Result result) {
+        page.readAs(result.printedPage(), result.code(), result.reading(), result.readerVersion(), clock.instant());
+        images.deleteOf(page.id());
+        images.saveAll(result.images().stream()
+                .map(i -> new PageImage(page.id(), i.part(), i.jpeg()))
+                .toList());
+        List<ReturnedPage> others = siblings(page, result);
+        for (NewMark mark : result.marks()) {
+            page.marks().stream()
+                    .filter(mark::isOf)
+                    .findFirst()
+                    .ifPresentOrElse(m -> m.propose(mark.proposal()), () -> {
+                        if (takeOver(others, mark)) {
+                            page.marks().add(new GoalMark(page, mark.exercise(), mark.place(), mark.proposal()));
+                        }
+                    });
+        }
     }
 
     private List<ReturnedPage> siblings(ReturnedPage page, Result result) {
@@ -120,7 +139,7 @@ class PageStore {
     private static boolean takeOver(List<ReturnedPage> others, NewMark mark) {
         for (ReturnedPage other : others) {
             for (GoalMark there : List.copyOf(other.marks())) {
-                if (there.isOf(mark.exercise(), mark.proposal().goal())) {
+                if (mark.isOf(there)) {
                     if (there.level() != null) {
                         return false;
                     }
@@ -129,25 +148,6 @@ class PageStore {
             }
         }
         return true;
-    }
-
-    /** Keeps a newer reading of a page. What a teacher has decided stays decided. */
-    @Transactional
-    void renew(UUID id, Result result) {
-        ReturnedPage page = pages.findById(id).orElseThrow(() -> ApiProblem.notFound("page"));
-        page.readAs(result.printedPage(), result.code(), result.reading(), result.readerVersion(), clock.instant());
-        images.deleteOf(id);
-        images.saveAll(result.images().stream()
-                .map(i -> new PageImage(id, i.part(), i.jpeg()))
-                .toList());
-        for (NewMark mark : result.marks()) {
-            page.marks().stream()
-                    .filter(m -> m.isOf(mark.exercise(), mark.proposal().goal()))
-                    .findFirst()
-                    .ifPresentOrElse(
-                            m -> m.propose(mark.proposal()),
-                            () -> page.marks().add(new GoalMark(page, mark.exercise(), mark.place(), mark.proposal())));
-        }
     }
 
     @Transactional

@@ -7,7 +7,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
-import java.io.IOException;
 import java.net.InetAddress;
 import java.net.NetworkInterface;
 import java.net.SocketException;
@@ -94,15 +93,8 @@ class PhoneController {
     }
 
     @PostMapping(path = "/api/phone/{token}", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    List<OutcomeView> send(@PathVariable String token, @RequestPart List<MultipartFile> files) throws IOException {
+    List<OutcomeView> send(@PathVariable String token, @RequestPart List<MultipartFile> files) {
         Phone.Open open = phone.enter(token);
-        List<OutcomeView> outcomes = new ArrayList<>();
-        for (MultipartFile file : files) {
-            byte[] content = file.getBytes();
-            String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
-            outcomes.add(OutcomeView.of(Ownership.as(
-                    open.owner(), () -> intake.accept(name, content, ScanFile.Source.PHONE, open.schoolClass()))));
-        }
-        return outcomes;
+        return Ownership.as(open.owner(), () -> Uploads.take(intake, files, ScanFile.Source.PHONE, open.schoolClass()));
     }
 }

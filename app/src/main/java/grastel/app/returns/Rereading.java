@@ -38,9 +38,7 @@ class Rereading {
         List<NewMark> now = read(id).marks();
         List<RereadGoalView> changes = new ArrayList<>();
         for (NewMark mark : now) {
-            Optional<GoalMark> before = marks.stream()
-                    .filter(m -> m.isOf(mark.exercise(), mark.proposal().goal()))
-                    .findFirst();
+            Optional<GoalMark> before = marks.stream().filter(mark::isOf).findFirst();
             if (before.isEmpty() || differs(before.get(), mark.proposal())) {
                 changes.add(view(before, mark.proposal()));
             }

@@ -15,9 +15,7 @@ import grastel.app.returns.ReturnViews.SwapRequest;
 import grastel.core.reading.PictureFile;
 import grastel.core.reading.UnreadablePage;
 import jakarta.validation.Valid;
-import java.io.IOException;
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -69,13 +67,8 @@ class ReturnsController {
 
     /** Takes files in; each has its own outcome, and one that cannot be taken does not keep the others out. */
     @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    List<OutcomeView> upload(@RequestPart List<MultipartFile> files) throws IOException {
-        List<OutcomeView> outcomes = new ArrayList<>();
-        for (MultipartFile file : files) {
-            String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
-            outcomes.add(OutcomeView.of(intake.accept(name, file.getBytes(), ScanFile.Source.UPLOAD)));
-        }
-        return outcomes;
+    List<OutcomeView> upload(@RequestPart List<MultipartFile> files) {
+        return Uploads.take(intake, files, ScanFile.Source.UPLOAD, null);
     }
 
     /** Changes of pages as they happen: events named {@code page} whose data is the page's id. */

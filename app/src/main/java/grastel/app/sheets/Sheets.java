@@ -79,8 +79,8 @@ public class Sheets {
     /** One printed page and whose it is. @param part which page of the sheet, from 0 */
     public record PageInfo(UUID id, int number, int part, UUID student, RunInfo run) {}
 
-    /** Everything needed to read a page. @param kit pencils that could have been taken for the sheet's */
-    public record PrintedSheet(PageInfo page, PageLayout layout, SheetPlan plan, Paper paper, List<Pencil> kit) {}
+    /** Everything needed to read a page. */
+    public record PrintedSheet(PageInfo page, PageLayout layout, SheetPlan plan, Paper paper) {}
 
     /** A version as it is kept. */
     private record Settled(SheetPlan plan, List<PageLayout> pages) {}
@@ -248,8 +248,12 @@ public class Sheets {
                 info(found, info(run)),
                 forStudent(sheet.pages().get(found.part()), found, to, names(to)),
                 sheet.plan(),
-                kit.paper(run.version().paper()).paper(),
-                kit.everything().pencils());
+                kit.paper(run.version().paper()).paper());
+    }
+
+    /** The pencils that could have been taken for those of a sheet. */
+    public List<Pencil> pencilsAtHand() {
+        return kit.everything().pencils();
     }
 
     /** The plan a run was printed from. */

@@ -114,9 +114,10 @@ record Measure(int fewest, boolean ofAll, Function<List<Measure.Pair>, Measure.F
         return more ? most(figures) : least(figures);
     }
 
+    /** Where no strokes can be told apart, no direction was kept, as far as can be seen: the teacher looks. */
     private static Measured swing(Pair field) {
         Strokes strokes = field.read().strokes();
-        return strokes == null ? new Measured(0, 90) : new Measured(strokes.spread(), 3);
+        return strokes == null ? new Measured(90, 90) : new Measured(strokes.spread(), 3);
     }
 
     /** The field whose cover is furthest from what its recipe gives, in points. */

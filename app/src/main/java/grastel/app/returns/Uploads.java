@@ -1,0 +1,28 @@
+package grastel.app.returns;
+
+import grastel.app.returns.ReturnViews.OutcomeView;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Files of one request. Each has its own outcome, and one that cannot be taken does not keep the others out. */
+final class Uploads {
+    private Uploads() {}
+
+    /** @param schoolClass the only class whose pages the files may hold; null for any */
+    static List<OutcomeView> take(Intake intake, List<MultipartFile> files, ScanFile.Source source, UUID schoolClass) {
+        List<OutcomeView> outcomes = new ArrayList<>();
+        for (MultipartFile file : files) {
+            String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
+            try {
+                outcomes.add(OutcomeView.of(intake.accept(name, file.getBytes(), source, schoolClass)));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+        return outcomes;
+    }
+}
