@@ -60,6 +60,10 @@ public enum Cause {
     PAPER_COVERED("bare paper was coloured over", "Plan what stays bare and draw round it first."),
     /** Pressure was let go in a jump. */
     BAND("a line: the pressure changed in a jump", "Feather the line from the light side; cross the strokes over it."),
+    /** A fade changes faster in one place than the plan, without a line. */
+    FADES_TOO_FAST(
+            "the fade is steeper here than elsewhere",
+            "Spread the change: lift the pressure earlier and over a longer stretch."),
     /** A fade grows darker again. */
     TURNS_BACK(
             "the fade turns darker again",

@@ -5,6 +5,7 @@ import grastel.core.colour.Lab;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.judging.Measure.Figure;
 import grastel.core.judging.Measure.Pair;
+import grastel.core.reading.Bands;
 import grastel.core.reading.Measured;
 import grastel.core.reading.Profile;
 import java.util.ArrayList;
@@ -18,6 +19,8 @@ final class StripFigures {
     private static final double COURSE = 8;
     /** Ends are what the last so many mm show. */
     private static final double END = 3;
+    /** A line this near explains a large change, mm. */
+    private static final double NEAR_LINE = 3;
     /** A strip that hardly changes has no slope to compare with; this at least, ΔE over the window. */
     private static final double LEAST_SLOPE = 0.5;
     /** A stretch that changes less than this share of the mean is meant to stay as it is. */
@@ -62,7 +65,12 @@ final class StripFigures {
             }
         }
         double slope = plannedChange();
-        return figure(worst / slope, 0.5 * error / slope, Cause.BAND, at);
+        return figure(worst / slope, 0.5 * error / slope, isLine(at) ? Cause.BAND : Cause.FADES_TOO_FAST, at);
+    }
+
+    /** A change may be large without a line: the fade is then only too steep there. @param at from the first slice on */
+    private boolean isLine(double at) {
+        return Bands.find(along).stream().anyMatch(b -> Math.abs(b.atMm() - along.startMm() - at) <= NEAR_LINE);
     }
 
     /**

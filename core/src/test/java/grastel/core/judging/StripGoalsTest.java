@@ -111,6 +111,15 @@ class StripGoalsTest {
     }
 
     @Test
+    void aSteepPlaceIsNotCalledALine() {
+        Proposal smooth = judged(FADE, (share, colour) -> lighter(colour, 24 / (1 + Math.exp(-(share - 0.3) / 0.025))))
+                .get(Goal.SMOOTH_FADE);
+
+        assertThat(smooth.level()).isLessThan(Level.SECURE);
+        assertThat(smooth.cause()).isEqualTo(Cause.FADES_TOO_FAST);
+    }
+
+    @Test
     void aFadeThatTurnsBackSaysWhere() {
         Proposal oneWay = judged(
                         FADE, (share, colour) -> lighter(colour, -9 * Math.exp(-Math.pow((share - 0.8) / 0.05, 2))))
