@@ -9,6 +9,7 @@ const Today = lazy(() => import('./today/Today'));
 const Bench = lazy(() => import('./bench/Bench'));
 const Sheets = lazy(() => import('./sheets/Sheets'));
 const Returns = lazy(() => import('./returns/Returns'));
+const Agreement = lazy(() => import('./returns/Agreement'));
 const Kit = lazy(() => import('./kit/Kit'));
 const Wall = lazy(() => import('./wall/Wall'));
 const Student = lazy(() => import('./wall/Student'));
@@ -45,6 +46,7 @@ function Desk() {
           <Route path="/" element={<Today isDemo={session.data.isDemo} />} />
           <Route path="/bench/:id?" element={<Bench />} />
           <Route path="/sheets/:id?" element={<Sheets />} />
+          <Route path="/returns/agreement" element={<Agreement />} />
           <Route path="/returns/:run?/:page?" element={<Returns isDemo={session.data.isDemo} />} />
           <Route path="/wall/:run?" element={<Wall />} />
           <Route path="/kit/:view?" element={<Kit />} />

@@ -228,6 +228,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/thresholds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["hold"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/method-questions": {
         parameters: {
             query?: never;
@@ -708,6 +724,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/returns/pages/{id}/overlay": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["overlay"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/returns/pages/{id}/picture": {
         parameters: {
             query?: never;
@@ -1165,18 +1197,27 @@ export interface components {
             agreeNow: number;
             /** Format: int32 */
             agreeThen: number;
+            /** Format: int32 */
+            digits: number;
             /** Format: double */
-            factor: number;
+            factor?: number;
             figureName: string;
-            goal: string;
+            /** @enum {string} */
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
             /** Format: int32 */
             higher: number;
+            /** Format: double */
+            inUse: number;
+            label: string;
             /** Format: int32 */
             lower: number;
             /** Format: int32 */
             marks: number;
             /** Format: int32 */
             same: number;
+            /** Format: double */
+            secure: number;
+            unit: string;
         };
         AimData: {
             /** Format: double */
@@ -1204,6 +1245,14 @@ export interface components {
             /** Format: uuid */
             run: string;
             title: string;
+        };
+        BeforeView: {
+            fields: string[];
+            levels: components["schemas"]["LevelBeforeView"][];
+            /** Format: uuid */
+            page: string;
+            /** Format: date-time */
+            received: string;
         };
         BitsView: {
             box: components["schemas"]["RectView"];
@@ -1313,6 +1362,9 @@ export interface components {
             namesHidden: boolean;
             periods: components["schemas"]["PeriodView"][];
             students: components["schemas"]["StudentView"][];
+            thresholds: {
+                [key: string]: number;
+            };
         };
         ColourView: {
             /** Format: double */
@@ -1371,6 +1423,9 @@ export interface components {
         };
         ExerciseData: {
             kind: string;
+            thresholds?: {
+                [key: string]: number;
+            };
             values: {
                 [key: string]: components["schemas"]["ValueData"];
             };
@@ -1536,6 +1591,15 @@ export interface components {
             /** Format: double */
             toothAfter: number;
         };
+        LevelBeforeView: {
+            exercise: string;
+            /** Format: double */
+            figure?: number;
+            /** @enum {string} */
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
+            /** Format: int32 */
+            level: number;
+        };
         LookRequest: {
             goal?: components["schemas"]["AimData"];
             /** Format: int32 */
@@ -1656,6 +1720,7 @@ export interface components {
             titles: string[];
         };
         PageDetail: {
+            before?: components["schemas"]["BeforeView"];
             boxes: components["schemas"]["BoxReadingView"][];
             goals: components["schemas"]["GoalView"][];
             history: components["schemas"]["DecisionView"][];
@@ -1870,11 +1935,15 @@ export interface components {
         };
         PlannedGoalView: {
             figure: string;
+            /** @enum {string} */
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
             label: string;
             more: boolean;
             /** Format: double */
             secure: number;
             unit: string;
+            /** Format: double */
+            usual: number;
         };
         Point: {
             /** Format: double */
@@ -2218,6 +2287,11 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        ThresholdsRequest: {
+            thresholds: {
+                [key: string]: number;
+            };
         };
         TodayClassView: {
             /** Format: uuid */
@@ -2810,6 +2884,32 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"];
+                };
+            };
+        };
+    };
+    hold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThresholdsRequest"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -3471,7 +3571,9 @@ export interface operations {
     };
     agreement: {
         parameters: {
-            query?: never;
+            query?: {
+                schoolClass?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -3691,6 +3793,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    overlay: {
+        parameters: {
+            query: {
+                of: "SPECKS" | "LIGHT";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
                 };
             };
         };

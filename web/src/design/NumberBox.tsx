@@ -9,13 +9,16 @@ interface Props {
   most: number;
   step?: number;
   digits?: number;
+  /** Where what stands beside it names it. */
+  hidden?: boolean;
   onChange: (value: number) => void;
 }
 
 /** A measured number. */
-export function NumberBox({ label, value, least, most, step, digits = 1, onChange }: Props) {
+export function NumberBox({ label, value, least, most, step, digits = 1, hidden, onChange }: Props) {
   return (
     <NumberField
+      {...(hidden ? { 'aria-label': label } : {})}
       value={value}
       minValue={least}
       maxValue={most}
@@ -23,7 +26,7 @@ export function NumberBox({ label, value, least, most, step, digits = 1, onChang
       formatOptions={{ maximumFractionDigits: digits }}
       onChange={(v) => !Number.isNaN(v) && onChange(v)}
     >
-      <Name>{label}</Name>
+      {!hidden && <Name>{label}</Name>}
       <Box />
     </NumberField>
   );

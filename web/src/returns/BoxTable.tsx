@@ -3,18 +3,20 @@ import type { Schemas } from '../api/client';
 import { grey } from '../design/greys';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
+import { dayOf } from '../words/words';
 
 type Box = Schemas['BoxReadingView'];
 
 interface Props {
   pageId: string;
   boxes: Box[];
+  before: Schemas['BeforeView'] | undefined;
   field: string | null;
   onField: (field: string | null) => void;
 }
 
-/** Every even field: its crop beside what was asked for, and what was measured in it. */
-export function BoxTable({ pageId, boxes, field, onField }: Props) {
+/** Every even field: its crop under the one of the page before, and beside what was asked for, and what was measured in it. */
+export function BoxTable({ pageId, boxes, before, field, onField }: Props) {
   return (
     <Scroll>
       <Table>
@@ -29,8 +31,20 @@ export function BoxTable({ pageId, boxes, field, onField }: Props) {
           </tr>
         </thead>
         <tbody>
+          {before && boxes.some((b) => before.fields.includes(b.field)) && (
+            <tr>
+              <th scope="row">{dayOf(before.received)}</th>
+              {boxes.map((b) => (
+                <Cell key={b.field} $on={b.field === field}>
+                  {before.fields.includes(b.field) && (
+                    <Crop src={`/api/returns/pages/${before.page}/picture?part=${b.field}`} alt={`Field ${b.field} before`} />
+                  )}
+                </Cell>
+              ))}
+            </tr>
+          )}
           <tr>
-            <th scope="row">Drawn</th>
+            <th scope="row">{before ? 'Now' : 'Drawn'}</th>
             {boxes.map((b) => (
               <Cell key={b.field} $on={b.field === field} onMouseEnter={() => onField(b.field)} onMouseLeave={() => onField(null)}>
                 <Crop src={`/api/returns/pages/${pageId}/picture?part=${b.field}`} alt={`Field ${b.field} as drawn`} />

@@ -17,6 +17,7 @@ const levelCodes = ['NOT_TRIED', 'BEGINNING', 'NEARLY', 'SECURE', 'BEYOND'] as c
 interface Props {
   page: Schemas['PageRow'];
   goals: GoalView[];
+  before: Schemas['BeforeView'] | undefined;
   onField: (field: string | null) => void;
   onConfirmed: () => void;
   onStep: (by: 1 | -1) => void;
@@ -27,7 +28,7 @@ interface Props {
  * or left and right for the level, A takes what is sure and goes to what is close, Enter confirms and goes to the next page,
  * U takes a confirmation back, N and P go from page to page.
  */
-export function Judgement({ page, goals, onField, onConfirmed, onStep }: Props) {
+export function Judgement({ page, goals, before, onField, onConfirmed, onStep }: Props) {
   const queries = useQueryClient();
   const frame = useRef<HTMLElement>(null);
   const [levels, setLevels] = useState<Record<string, number>>(() =>
@@ -119,7 +120,7 @@ export function Judgement({ page, goals, onField, onConfirmed, onStep }: Props) 
       {(confirm.error ?? reopen.error) && <Notice role="alert">▲ {(confirm.error ?? reopen.error)?.message}</Notice>}
       <Goals>
         {goals.map((goal) => (
-          <GoalRow key={goal.id} goal={goal} level={levels[goal.id] ?? 0} looked={!toLook.includes(goal)} onLevel={(l) => set(goal.id, l)} onField={onField} />
+          <GoalRow key={goal.id} goal={goal} before={levelBefore(before, goal)} level={levels[goal.id] ?? 0} looked={!toLook.includes(goal)} onLevel={(l) => set(goal.id, l)} onField={onField} />
         ))}
       </Goals>
       {goals.length === 0 && <p>Nothing on this page can be measured; look and note it below.</p>}
@@ -137,6 +138,8 @@ export function Judgement({ page, goals, onField, onConfirmed, onStep }: Props) 
 
 interface GoalRowProps {
   goal: GoalView;
+  /** What the student had reached on the page before. */
+  before: number | undefined;
   level: number;
   /** False for a close call that has not been looked at. */
   looked: boolean;
@@ -144,7 +147,7 @@ interface GoalRowProps {
   onField: (field: string | null) => void;
 }
 
-function GoalRow({ goal, level, looked, onLevel, onField }: GoalRowProps) {
+function GoalRow({ goal, before, level, looked, onLevel, onField }: GoalRowProps) {
   const figure = goal.figure === undefined || goal.figure === null ? null : goal.figure;
   const onKey = (event: KeyboardEvent<HTMLElement>) => {
     if (/^[0-4]$/.test(event.key)) {
@@ -159,6 +162,12 @@ function GoalRow({ goal, level, looked, onLevel, onField }: GoalRowProps) {
     <Row onKeyDownCapture={onKey} onFocus={() => onField(goal.field ?? null)} onBlur={() => onField(null)} data-goal={goal.goal} data-mark={goal.id}>
       <div>
         <b>{goal.label}</b> {goal.exercise && <Of>{goal.exercise}</Of>} {goal.close && (looked ? <Close>close</Close> : <Close $strong>close: look</Close>)}
+        {before !== undefined && (
+          <Of>
+            {' '}
+            {before} before
+          </Of>
+        )}
         {level !== goal.proposed && <Close>proposed {goal.proposed}</Close>}
         <Figure>
           {figure === null
@@ -178,6 +187,9 @@ function GoalRow({ goal, level, looked, onLevel, onField }: GoalRowProps) {
     </Row>
   );
 }
+
+const levelBefore = (before: Props['before'], goal: GoalView) =>
+  before?.levels.find((l) => l.goal === goal.goal && l.exercise === goal.exercise)?.level;
 
 /** The field to look at, and where along it. */
 const where = (goal: GoalView) => goal.field && `${goal.field}${goal.atMm == null ? '' : ` at ${goal.atMm.toFixed(0)} mm`}`;

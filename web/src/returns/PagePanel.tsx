@@ -49,10 +49,11 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
     return <Failed error={detail.error} />;
   }
   const { boxes, goals, quality, pageWidth, pageHeight } = detail.data;
+  const before = detail.data.before ?? undefined;
   const strips = boxes.filter((b) => b.profile.length > 0);
   const even = boxes.filter((b) => b.profile.length === 0);
   const spots = goals.flatMap((g) => (g.field && g.atMm != null ? [{ field: g.field, atMm: g.atMm }] : []));
-  const table = even.length > 0 && <BoxTable pageId={row.id} boxes={even} field={field} onField={setField} />;
+  const table = even.length > 0 && <BoxTable pageId={row.id} boxes={even} before={before} field={field} onField={setField} />;
   const wide = even.length > MOST_BESIDE;
   const now = detail.data.row;
 
@@ -85,7 +86,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
   return (
     <Layout>
       <Evidence>
-        <Strips pageId={row.id} strips={strips} spots={spots} field={field} onField={setField} />
+        <Strips pageId={row.id} strips={strips} spots={spots} before={before} field={field} onField={setField} />
         <PagePicture id={now.id} width={pageWidth} height={pageHeight} boxes={boxes} field={field} onField={setField} />
         <Caption>
           {now.file} · {quality && `${Math.round(quality.dpi)} dpi, flat to ${quality.flatnessMm.toFixed(2)} mm, light ± ${(quality.lightSpread * 100).toFixed(1)} %${quality.keys.used > 0 ? `, ${count(quality.keys.used, 'key box', 'key boxes')}: off ${quality.keys.before.toFixed(1)} → ${quality.keys.after.toFixed(1)} ΔE00` : ''}`}
@@ -116,6 +117,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
           key={`${now.id}.${String(now.confirmed)}`}
           page={now}
           goals={goals}
+          before={before}
           onField={setField}
           onConfirmed={onConfirmed}
           onStep={onStep}

@@ -2,12 +2,19 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import type { Schemas } from '../api/client';
 import { Segments } from '../design/Controls';
-import { colour } from '../design/tokens';
+import { colour, sizes, space } from '../design/tokens';
 
 /** What is shown of the page below its last field, mm. */
 const below = 48;
 /** Paper shown around a field that is looked at closely, mm. */
 const around = 6;
+
+/** What the figures were read from, to be laid over the page. */
+type Over = 'NOTHING' | 'SPECKS' | 'LIGHT';
+const legends = {
+  SPECKS: 'White: taken for paper. Grey: taken for pencil. The rest of the page is not looked at for specks.',
+  LIGHT: 'The light that fell on the page, evened out in the reading: each line is 5 % of the brightest.',
+};
 
 interface Props {
   id: string;
@@ -24,6 +31,7 @@ interface Props {
  */
 export function PagePicture({ id, width, height, boxes, field, onField }: Props) {
   const [close, setClose] = useState<'page' | 'field'>('page');
+  const [over, setOver] = useState<Over>('NOTHING');
   const shown = Math.min(height, Math.max(...boxes.map((b) => b.y + b.height)) + below);
   const looked = boxes.find((b) => b.field === field) ?? boxes[0];
   const view = close === 'page' || !looked ? [0, 0, width, shown] : [looked.x - around, looked.y - around, looked.width + 2 * around, looked.height + 2 * around];
@@ -41,19 +49,33 @@ export function PagePicture({ id, width, height, boxes, field, onField }: Props)
             preserveAspectRatio="none"
           />
         )}
+        {over !== 'NOTHING' && <image href={`/api/returns/pages/${id}/overlay?of=${over}`} width={width} height={height} style={{ imageRendering: close === 'field' ? 'pixelated' : 'auto' }} />}
         {boxes.map((b) => (
-          <Shape key={b.field} box={b} on={close === 'page' && b.field === field} onField={onField} />
+          <Shape key={b.field} box={b} on={close === 'page' && b.field === field} outlined={over === 'LIGHT'} onField={onField} />
         ))}
       </svg>
-      <Segments
-        label="Seen"
-        value={close}
-        onChange={setClose}
-        choices={[
-          { id: 'page', name: 'the page' },
-          { id: 'field', name: 'one field, close' },
-        ]}
-      />
+      <Choices>
+        <Segments
+          label="Seen"
+          value={close}
+          onChange={setClose}
+          choices={[
+            { id: 'page', name: 'the page' },
+            { id: 'field', name: 'one field, close' },
+          ]}
+        />
+        <Segments
+          label="Laid over it"
+          value={over}
+          onChange={setOver}
+          choices={[
+            { id: 'NOTHING', name: 'nothing' },
+            { id: 'SPECKS', name: 'specks' },
+            { id: 'LIGHT', name: 'light' },
+          ]}
+        />
+      </Choices>
+      {over !== 'NOTHING' && <Legend>{legends[over]}</Legend>}
     </Frame>
   );
 }
@@ -61,15 +83,17 @@ export function PagePicture({ id, width, height, boxes, field, onField }: Props)
 interface ShapeProps {
   box: Schemas['BoxReadingView'];
   on: boolean;
+  outlined: boolean;
   onField: (field: string | null) => void;
 }
 
-function Shape({ box, on, onField }: ShapeProps) {
+function Shape({ box, on, outlined, onField }: ShapeProps) {
+  const line = on ? 1.4 : outlined ? 0.4 : 0;
   const watch = { onMouseEnter: () => onField(box.field), onMouseLeave: () => onField(null) };
   if (box.outline.length > 0) {
-    return <Zone d={box.outline.map(loop).join(' ')} fillRule="evenodd" $on={on} {...watch} />;
+    return <Zone d={box.outline.map(loop).join(' ')} fillRule="evenodd" $line={line} {...watch} />;
   }
-  return <Rect x={box.x - 1.6} y={box.y - 1.6} width={box.width + 3.2} height={box.height + 3.2} $on={on} {...watch} />;
+  return <Rect x={box.x - 1.6} y={box.y - 1.6} width={box.width + 3.2} height={box.height + 3.2} $line={line} {...watch} />;
 }
 
 const loop = (xy: number[]) => `M${xy.join(' ')}Z`;
@@ -80,13 +104,15 @@ const Frame = styled.div`
   gap: 6px;
   & > svg { border: 1px solid ${colour.line}; width: 100%; }
 `;
-const Rect = styled.rect<{ $on: boolean }>`
+const Rect = styled.rect<{ $line: number }>`
   fill: transparent;
   stroke: ${colour.ink};
-  stroke-width: ${(p) => (p.$on ? 1.4 : 0)};
+  stroke-width: ${(p) => p.$line};
 `;
-const Zone = styled.path<{ $on: boolean }>`
+const Zone = styled.path<{ $line: number }>`
   fill: transparent;
   stroke: ${colour.ink};
-  stroke-width: ${(p) => (p.$on ? 1 : 0)};
+  stroke-width: ${(p) => p.$line};
 `;
+const Choices = styled.div`display: flex; flex-wrap: wrap; gap: 6px ${space(5)};`;
+const Legend = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

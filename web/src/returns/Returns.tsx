@@ -81,10 +81,13 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
             </Picker>
           )}
           {isDemo && chosen && <ScannerButton className={className(chosen.schoolClass)} />}
-          {confirmed > 0 && (
-            <Slips href={`/api/returns/runs/${runId ?? ''}/slips.pdf`} target="_blank" rel="noreferrer">
-              Slips
-            </Slips>
+          {confirmed > 0 && chosen && (
+            <Afterwards>
+              <a href={`/api/returns/runs/${chosen.id}/slips.pdf`} target="_blank" rel="noreferrer">
+                Slips
+              </a>
+              <Link to={`/returns/agreement?class=${chosen.schoolClass}`}>Agreement</Link>
+            </Afterwards>
           )}
           {chosen && <PhoneUpload schoolClass={chosen.schoolClass} className={className(chosen.schoolClass)} />}
           <Upload />
@@ -136,7 +139,7 @@ function sorted(rows: readonly Row[]): Row[] {
 }
 
 const Picker = styled.div`width: 236px;`;
-const Slips = styled.a`align-self: flex-end; padding-bottom: 8px; white-space: nowrap;`;
+const Afterwards = styled.span`display: flex; gap: ${space(3)}; align-self: flex-end; padding-bottom: 8px; white-space: nowrap;`;
 const Layout = styled.div`
   flex: 1;
   min-height: 0;

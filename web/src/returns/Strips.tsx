@@ -1,6 +1,7 @@
 import styled from 'styled-components';
 import type { Schemas } from '../api/client';
 import { colour, sizes, space } from '../design/tokens';
+import { dayOf } from '../words/words';
 
 type Box = Schemas['BoxReadingView'];
 
@@ -14,19 +15,24 @@ interface Props {
   pageId: string;
   strips: Box[];
   spots: Spot[];
+  before: Schemas['BeforeView'] | undefined;
   field: string | null;
   onField: (field: string | null) => void;
 }
 
-/** Strips as drawn, each over its value profile: thin what was asked, thick what was measured, a mark where to look. */
-export function Strips({ pageId, strips, spots, field, onField }: Props) {
+/** Strips as drawn, under those of the page before, each over its value profile: thin what was asked, thick what was measured, a mark where to look. */
+export function Strips({ pageId, strips, spots, before, field, onField }: Props) {
   return strips.map((strip) => (
     <Strip key={strip.field} $on={strip.field === field} onMouseEnter={() => onField(strip.field)} onMouseLeave={() => onField(null)}>
       <figcaption>
         Strip {strip.field}
+        {before?.fields.includes(strip.field) && `, ${dayOf(before.received)} and now`}
         {strip.blank ? ', empty' : `, specks ${strip.specks.toFixed(0)} %${strip.outside == null ? '' : `, outside ${strip.outside.toFixed(1)} %`}`}
       </figcaption>
-      <Drawn src={`/api/returns/pages/${pageId}/picture?part=${strip.field}`} alt={`Strip ${strip.field} as drawn`} style={{ marginLeft: `${-margin(strip)}%`, width: `${100 + 2 * margin(strip)}%` }} />
+      {before?.fields.includes(strip.field) && (
+        <Drawn src={`/api/returns/pages/${before.page}/picture?part=${strip.field}`} alt={`Strip ${strip.field} before, ${dayOf(before.received)}`} style={drawnOut(strip)} />
+      )}
+      <Drawn src={`/api/returns/pages/${pageId}/picture?part=${strip.field}`} alt={`Strip ${strip.field} as drawn`} style={drawnOut(strip)} />
       <Course strip={strip} spots={spots.filter((s) => s.field === strip.field)} />
     </Strip>
   ));
@@ -34,6 +40,7 @@ export function Strips({ pageId, strips, spots, field, onField }: Props) {
 
 /** The picture shows this much paper at either end, % of the strip: it is drawn out so that both scales agree. */
 const margin = (strip: Box) => (100 * 2.5) / strip.width;
+const drawnOut = (strip: Box) => ({ marginLeft: `${-margin(strip)}%`, width: `${100 + 2 * margin(strip)}%` });
 
 const HEIGHT = 30;
 

@@ -7,7 +7,7 @@ import { Notice } from '../design/States';
 import { colour, space } from '../design/tokens';
 import { count } from '../words/words';
 import { Consequences } from './Consequences';
-import { type Draft, type SheetRequest, withValues } from './draft';
+import { type Draft, type SheetRequest, withThreshold, withValues } from './draft';
 import { type Filled, PagePreview } from './PagePreview';
 import { Parameters } from './Parameters';
 
@@ -40,7 +40,15 @@ export function Composer(props: ComposerProps) {
       <Parameters {...props} />
       <Middle>{draft && <Pages draft={draft} stale={props.stale} />}</Middle>
       <Side>
-        {draft && <Consequences draft={draft} paper={request.data.paper} onValues={(i, change) => onRequest(withValues(request, i, change))} />}
+        {draft && (
+          <Consequences
+            draft={draft}
+            paper={request.data.paper}
+            onValues={(i, change) => onRequest(withValues(request, i, change))}
+            onThreshold={(i, goal, factor) => onRequest(withThreshold(request, i, goal, factor))}
+            schoolClass={props.classes.find((c) => c.id === request.data.schoolClass)}
+          />
+        )}
         {draft?.pageProblem && <Notice role="alert">▲ {draft.pageProblem}</Notice>}
         {error && <Notice role="alert">▲ {error instanceof ApiError ? error.message : 'Grastel cannot be reached.'}</Notice>}
         <Printing {...props} />

@@ -1,4 +1,4 @@
-import { Fragment } from 'react';
+import { Fragment, type ReactNode } from 'react';
 import { Disclosure, DisclosurePanel, Heading, Button as AriaButton } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
@@ -7,17 +7,22 @@ import { LinkButton } from '../design/Controls';
 import { Asked, Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { faces } from './previewTokens';
-import type { Draft, Planned, Value } from './draft';
+import type { Draft, Goal, Planned, Value } from './draft';
+import { Thresholds } from './Thresholds';
 
 interface Props {
   draft: Draft;
   /** Its id in the kit. */
   paper: string;
   onValues: (exercise: number, change: Record<string, Value>) => void;
+  /** What to multiply the usual thresholds of a goal by; undefined to follow the class again. */
+  onThreshold: (exercise: number, goal: Goal, factor: number | undefined) => void;
+  /** Whose method is followed. */
+  schoolClass: { id: string; name: string; thresholds: Partial<Record<Goal, number>> } | undefined;
 }
 
 /** What follows from the choices: each field with its recipe and what it gives, and what cannot be done, beside it. */
-export function Consequences({ draft, paper, onValues }: Props) {
+export function Consequences({ draft, paper, onValues, onThreshold, schoolClass }: Props) {
   return draft.exercises.map((e, i) => (
     <section key={i} aria-label={e.title}>
       <Head>
@@ -32,7 +37,11 @@ export function Consequences({ draft, paper, onValues }: Props) {
       <Findings findings={e.findings.filter((f) => !f.field)} onValues={(change) => onValues(i, change)} />
       {e.fields.length > 0 && <Fields exercise={e} paper={paper} onValues={(change) => onValues(i, change)} />}
       {e.fields.length > 0 && e.findings.length === 0 && <Fine>Every field can be done with these pencils on this paper.</Fine>}
-      {e.goals.length > 0 && <More exercise={e} />}
+      {e.goals.length > 0 && (
+        <More exercise={e}>
+          <Thresholds goals={e.goals} schoolClass={schoolClass} onThreshold={(goal, factor) => onThreshold(i, goal, factor)} />
+        </More>
+      )}
     </section>
   ));
 }
@@ -121,20 +130,14 @@ function Findings({ findings, onValues }: { findings: Planned['findings']; onVal
 }
 
 /** Goals, what to show, what goes wrong, what to mind: there when wanted. */
-function More({ exercise }: { exercise: Planned }) {
+function More({ exercise, children }: { exercise: Planned; children: ReactNode }) {
   return (
     <Disclosure>
       <Heading level={3}>
         <Opener slot="trigger">Goals, notes and cautions</Opener>
       </Heading>
       <DisclosurePanel>
-        <List>
-          {exercise.goals.map((g) => (
-            <li key={g.label}>
-              <b>{g.label}</b>: {g.figure} {g.more ? 'at least' : 'at most'} {g.secure.toFixed(1)} {g.unit} is secure
-            </li>
-          ))}
-        </List>
+        {children}
         <List>
           {exercise.notes.map((n) => (
             <li key={n}>{n}</li>

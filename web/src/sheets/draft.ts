@@ -6,6 +6,7 @@ export type ExerciseData = Schemas['ExerciseData'];
 export type Value = Schemas['ValueData'];
 export type Draft = Schemas['DraftView'];
 export type Planned = Schemas['ExerciseView'];
+export type Goal = Schemas['PlannedGoalView']['goal'];
 type Kit = Schemas['KitView'];
 
 export const MOST_EXERCISES = 8;
@@ -56,6 +57,20 @@ export function withoutValue(request: SheetRequest, index: number, name: string)
       i === index ? { ...e, values: Object.fromEntries(Object.entries(e.values).filter(([key]) => key !== name)) } : e,
     ),
   );
+}
+
+/** A request with the threshold of a goal moved, or left to the class again. */
+export function withThreshold(request: SheetRequest, index: number, goal: Goal, factor: number | undefined): SheetRequest {
+  return withExercises(
+    request,
+    request.data.exercises.map((e, i) => (i === index ? { ...e, thresholds: moved(e.thresholds, goal, factor) } : e)),
+  );
+}
+
+/** Thresholds with one moved; without a factor that goal has none. */
+export function moved<G extends string>(thresholds: Partial<Record<G, number>> | undefined, goal: G, factor: number | undefined): Record<string, number> {
+  const others = Object.entries<number | undefined>(thresholds ?? {}).filter((e): e is [string, number] => e[0] !== goal && e[1] !== undefined);
+  return Object.fromEntries(factor === undefined ? others : [...others, [goal, factor]]);
 }
 
 export function withExercises(request: SheetRequest, exercises: ExerciseData[]): SheetRequest {

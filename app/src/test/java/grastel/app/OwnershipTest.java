@@ -130,6 +130,7 @@ class OwnershipTest extends DeskTest {
         add(GET, "/api/returns/pages/{id}", null, page);
         add(GET, "/api/returns/pages/{id}/picture", null, page);
         add(GET, "/api/returns/pages/{id}/original", null, page);
+        add(GET, "/api/returns/pages/{id}/overlay", null, page).with("of", "SPECKS");
         add(POST, "/api/returns/pages/{id}/again", null, page);
         add(
                 POST,
@@ -153,6 +154,7 @@ class OwnershipTest extends DeskTest {
         kitAndBench();
         add(DELETE, "/api/returns/pages/{id}", null, page);
         add(PUT, "/api/classes/{id}/method", Map.of("schools", List.of(), "namesHidden", false), schoolClass);
+        add(PUT, "/api/classes/{id}/thresholds", Map.of("thresholds", Map.of("ORDER", 1.1)), schoolClass);
         add(DELETE, "/api/classes/{id}/students/{student}", null, schoolClass, student);
         add(DELETE, "/api/classes/{id}", null, schoolClass);
     }

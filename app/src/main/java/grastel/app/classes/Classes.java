@@ -2,12 +2,14 @@ package grastel.app.classes;
 
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.ApiProblem.FieldProblem;
+import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.recipe.Method;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
@@ -27,8 +29,12 @@ public class Classes {
         this.events = events;
     }
 
-    /** A class and its students in the order of the list. */
-    /** @param namesHidden true where printed pages carry a code in place of the name */
+    /**
+     * A class and its students in the order of the list.
+     *
+     * @param namesHidden true where printed pages carry a code in place of the name
+     * @param thresholds what new sheets for it multiply the usual thresholds of goals by
+     */
     public record ClassInfo(
             UUID id,
             String name,
@@ -36,7 +42,8 @@ public class Classes {
             List<StudentInfo> students,
             List<Period> periods,
             Method method,
-            boolean namesHidden) {}
+            boolean namesHidden,
+            Map<Goal, Double> thresholds) {}
 
     public record StudentInfo(UUID id, String name) {}
 
@@ -93,6 +100,13 @@ public class Classes {
     ClassInfo teach(UUID id, Method method, boolean namesHidden) {
         SchoolClass found = find(id);
         found.teach(method, namesHidden);
+        return info(found);
+    }
+
+    /** Judges a class by thresholds of its own in sheets planned from now on; those left out are the usual ones. */
+    ClassInfo hold(UUID id, Map<Goal, Double> thresholds) {
+        SchoolClass found = find(id);
+        found.hold(thresholds);
         return info(found);
     }
 
@@ -162,6 +176,7 @@ public class Classes {
                         .toList(),
                 c.periods().stream().map(p -> new Period(p.day(), p.starts())).toList(),
                 c.method(),
-                c.namesHidden());
+                c.namesHidden(),
+                c.thresholds());
     }
 }

@@ -3,10 +3,13 @@ package grastel.app.classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.Period;
 import grastel.app.platform.ApiProblem.FieldProblem;
+import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -15,6 +18,7 @@ import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -50,7 +54,11 @@ class ClassesController {
             @NotNull List<StudentView> students,
             @NotNull List<PeriodView> periods,
             @NotNull List<School> method,
-            @NotNull boolean namesHidden) {}
+            @NotNull boolean namesHidden,
+            @NotNull Map<Goal, Double> thresholds) {}
+
+    /** @param thresholds what the usual thresholds are multiplied by; goals left out keep the usual */
+    record ThresholdsRequest(@NotNull Map<Goal, @NotNull @DecimalMin("0.25") @DecimalMax("4") Double> thresholds) {}
 
     record SchoolView(
             @NotNull School school,
@@ -73,12 +81,12 @@ class ClassesController {
             @NotBlank @Size(max = 60) String name,
             @NotNull GradeBand band,
             @NotNull @Size(max = 200_000) String names,
-            @NotNull @Valid List<PeriodView> periods) {}
+            @NotNull List<@Valid PeriodView> periods) {}
 
     record ClassChange(
             @NotBlank @Size(max = 60) String name,
             @NotNull GradeBand band,
-            @NotNull @Valid List<PeriodView> periods) {}
+            @NotNull List<@Valid PeriodView> periods) {}
 
     record Names(@NotNull @Size(max = 200_000) String names) {}
 
@@ -128,6 +136,12 @@ class ClassesController {
         return view(classes.teach(id, new Method(request.schools()), request.namesHidden()));
     }
 
+    /** Holds sheets planned for the class from now on against thresholds of its own. */
+    @PutMapping("/{id}/thresholds")
+    ClassView hold(@PathVariable UUID id, @Valid @RequestBody ThresholdsRequest request) {
+        return view(classes.hold(id, request.thresholds()));
+    }
+
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable UUID id) {
@@ -167,6 +181,7 @@ class ClassesController {
                         .map(p -> new PeriodView(p.day(), p.starts()))
                         .toList(),
                 c.method().schools(),
-                c.namesHidden());
+                c.namesHidden(),
+                c.thresholds());
     }
 }

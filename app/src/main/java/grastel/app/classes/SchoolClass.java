@@ -1,6 +1,7 @@
 package grastel.app.classes;
 
 import grastel.app.platform.Owned;
+import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
@@ -15,6 +16,8 @@ import jakarta.persistence.Table;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 
 @Entity
@@ -33,6 +36,10 @@ class SchoolClass extends Owned {
 
     @Column(name = "names_hidden", nullable = false)
     private boolean namesHidden;
+
+    /** What the usual thresholds are multiplied by, as {@code GOAL=factor} parted by spaces; goals left out keep theirs. */
+    @Column(nullable = false, length = 1200)
+    private String thresholds = "";
 
     @OneToMany(mappedBy = "schoolClass", cascade = CascadeType.ALL, orphanRemoval = true)
     @OrderBy("place")
@@ -76,6 +83,20 @@ class SchoolClass extends Owned {
     void teach(Method answers, boolean hideNames) {
         method = answers.schools().stream().map(School::name).collect(Collectors.joining(" "));
         namesHidden = hideNames;
+    }
+
+    Map<Goal, Double> thresholds() {
+        return Arrays.stream(thresholds.split(" "))
+                .filter(one -> !one.isEmpty())
+                .map(one -> one.split("=", 2))
+                .collect(Collectors.toMap(one -> Goal.valueOf(one[0]), one -> Double.valueOf(one[1])));
+    }
+
+    void hold(Map<Goal, Double> factors) {
+        thresholds = new TreeMap<>(factors)
+                .entrySet().stream()
+                        .map(e -> e.getKey() + "=" + Math.round(e.getValue() * 10_000) / 10_000.0)
+                        .collect(Collectors.joining(" "));
     }
 
     List<Student> students() {

@@ -60,7 +60,7 @@ class CalibrationController {
 
     record CalibrationRequest(
             @NotNull UUID paper,
-            @NotNull @Valid @Size(min = 2, max = 20) List<MeasuredSwatch> swatches,
+            @NotNull @Size(min = 2, max = 20) List<@Valid MeasuredSwatch> swatches,
             @NotNull boolean keep) {}
 
     /** @param before mean ΔE00 of the swatches with the values so far; @param after with the fitted ones */

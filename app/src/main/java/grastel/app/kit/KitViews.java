@@ -181,7 +181,7 @@ final class KitViews {
     record SetRequest(
             @NotBlank @Size(max = 60) String name,
             @NotNull @Size(min = 1, max = 200) List<@NotNull UUID> pencils,
-            @NotNull @Valid List<SetUseView> users) {
+            @NotNull List<@Valid SetUseView> users) {
         Map<UUID, Integer> userMap() {
             return users.stream()
                     .collect(Collectors.toMap(SetUseView::schoolClass, SetUseView::howMany, (one, other) -> other));

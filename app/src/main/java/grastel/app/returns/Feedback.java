@@ -8,6 +8,7 @@ import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.exercise.Ladder;
+import grastel.core.exercise.SheetPlan;
 import grastel.core.judging.Agreement;
 import grastel.core.judging.Level;
 import grastel.core.reading.FieldReading;
@@ -23,6 +24,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -96,15 +98,31 @@ class Feedback {
         }
     }
 
-    /** Over all runs. */
-    List<Agreement> agreement() {
+    /** Over all printings of a class, or of all classes. */
+    List<Agreement> agreement(Optional<UUID> schoolClass) {
         return Agreement.of(sheets.runs().stream()
-                .flatMap(run -> returns.ofRun(run.id()).stream())
+                .filter(run -> schoolClass.map(run.schoolClass()::equals).orElse(true))
+                .flatMap(this::decisions)
+                .toList());
+    }
+
+    private Stream<Agreement.Decision> decisions(RunInfo run) {
+        List<GoalMark> decided = returns.ofRun(run.id()).stream()
                 .filter(p -> p.confirmedAt() != null)
                 .flatMap(p -> p.marks().stream())
                 .filter(m -> m.figure() != null && m.level() != null)
+                .toList();
+        if (decided.isEmpty()) {
+            return Stream.empty();
+        }
+        SheetPlan plan = sheets.plan(run.id());
+        return decided.stream()
                 .map(m -> new Agreement.Decision(
-                        m.goal(), m.figure(), new Ladder(m.nearly(), m.secure(), m.beyond()), m.proposed(), m.level()))
-                .toList());
+                        m.goal(),
+                        m.figure(),
+                        new Ladder(m.nearly(), m.secure(), m.beyond()),
+                        plan.exercises().get(m.exercise()).factor(m.goal()),
+                        m.proposed(),
+                        m.level()));
     }
 }

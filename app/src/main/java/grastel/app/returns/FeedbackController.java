@@ -1,8 +1,10 @@
 package grastel.app.returns;
 
+import grastel.core.exercise.Goal;
 import grastel.core.judging.Agreement;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -10,6 +12,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -23,15 +26,20 @@ class FeedbackController {
 
     /** See {@link Agreement}. */
     record AgreementView(
-            @NotNull String goal,
+            @NotNull Goal goal,
+            @NotNull String label,
             @NotNull String figureName,
+            @NotNull String unit,
+            @NotNull int digits,
             @NotNull int marks,
             @NotNull int same,
             @NotNull int higher,
             @NotNull int lower,
             @NotNull int agreeNow,
-            @NotNull double factor,
-            @NotNull int agreeThen) {}
+            Double factor,
+            @NotNull int agreeThen,
+            @NotNull double secure,
+            @NotNull double inUse) {}
 
     @GetMapping(path = "/runs/{run}/slips.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> slips(@PathVariable UUID run) {
@@ -41,20 +49,25 @@ class FeedbackController {
                 .body(feedback.slips(run));
     }
 
-    /** How far the teacher's decisions and the proposals agree, goal by goal. */
+    /** How far the teacher's decisions and the proposals agree, goal by goal. @param schoolClass all classes if left out */
     @GetMapping("/agreement")
-    List<AgreementView> agreement() {
-        return feedback.agreement().stream()
+    List<AgreementView> agreement(@RequestParam(required = false) UUID schoolClass) {
+        return feedback.agreement(Optional.ofNullable(schoolClass)).stream()
                 .map(a -> new AgreementView(
+                        a.goal(),
                         a.goal().label(),
                         a.goal().figure(),
+                        a.goal().unit(),
+                        a.goal().digits(),
                         a.marks(),
                         a.same(),
                         a.higher(),
                         a.lower(),
                         a.agreeNow(),
                         a.factor(),
-                        a.agreeThen()))
+                        a.agreeThen(),
+                        a.secure(),
+                        a.inUse()))
                 .toList();
     }
 }

@@ -14,6 +14,7 @@ import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
 import grastel.core.reading.FoundPage;
+import grastel.core.reading.Overlays;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.PageReading;
 import grastel.core.reading.Picture;
@@ -105,6 +106,13 @@ class ReadingJob {
                 found.code().map(PageCode::toString).orElse(null));
     }
 
+    /** What the figures of a page are read from, to be laid over it. Call as its owner. */
+    Overlays overlays(Taken taken) throws UnreadablePage {
+        Picture picture = picture(taken);
+        return measures(picture, found(taken, picture), sheets.printed(taken.printedPage()))
+                .overlays();
+    }
+
     private FoundPage found(Taken taken, Picture picture) throws UnreadablePage {
         return taken.corners() == null
                 ? readers.get().find(picture)
@@ -127,8 +135,7 @@ class ReadingJob {
     }
 
     private Result measure(Picture picture, FoundPage found, PrintedSheet printed, String code) throws UnreadablePage {
-        PageReader.Measures measures =
-                readers.get().measure(picture, found, printed.layout(), printed.paper(), inks.of(printed));
+        PageReader.Measures measures = measures(picture, found, printed);
         List<UUID> siblings = siblings(printed.page());
         return new Result(
                 printed.page().id(),
@@ -138,6 +145,10 @@ class ReadingJob {
                 images(measures.straightened(), printed.layout()),
                 marks(printed, measures.reading(), store.readings(siblings)),
                 siblings);
+    }
+
+    private PageReader.Measures measures(Picture picture, FoundPage found, PrintedSheet printed) throws UnreadablePage {
+        return readers.get().measure(picture, found, printed.layout(), printed.paper(), inks.of(printed));
     }
 
     /** The other pages of the same sheet of one student. */

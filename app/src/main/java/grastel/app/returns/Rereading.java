@@ -6,6 +6,7 @@ import grastel.app.returns.PageStore.Result;
 import grastel.app.returns.PageStore.Taken;
 import grastel.app.returns.ReturnViews.RereadGoalView;
 import grastel.core.judging.Proposal;
+import grastel.core.reading.Overlays;
 import grastel.core.reading.UnreadablePage;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,13 +52,26 @@ class Rereading {
         events.changed(id);
     }
 
+    /** What a page's figures are read from. */
+    Overlays overlays(UUID id) {
+        return look(id, job::overlays);
+    }
+
     private Result read(UUID id) {
+        return look(id, job::again);
+    }
+
+    private interface Look<T> {
+        T at(Taken page) throws UnreadablePage;
+    }
+
+    private <T> T look(UUID id, Look<T> look) {
         ReturnedPage page = returns.find(id);
         if (page.state() != ReturnedPage.State.READ) {
             throw ApiProblem.conflict("NOT_READ", "This page has not been read yet.");
         }
         try {
-            return job.again(new Taken(
+            return look.at(new Taken(
                     page.id(), page.owner(), page.file(), page.index(), page.printedPage(), page.corners(), null));
         } catch (UnreadablePage e) {
             throw new ApiProblem(

@@ -4,9 +4,11 @@ import grastel.app.account.Accounts;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.platform.SignedIn;
+import grastel.app.returns.ReturnViews.BeforeView;
 import grastel.app.returns.ReturnViews.DecisionView;
 import grastel.app.returns.ReturnViews.GoalView;
 import grastel.app.returns.ReturnViews.KeysView;
+import grastel.app.returns.ReturnViews.LevelBeforeView;
 import grastel.app.returns.ReturnViews.Notice;
 import grastel.app.returns.ReturnViews.PageDetail;
 import grastel.app.returns.ReturnViews.PageRow;
@@ -18,11 +20,15 @@ import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.app.sheets.Sheets.RunInfo;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.judging.Level;
 import grastel.core.media.Pencil;
+import grastel.core.reading.FieldReading;
 import grastel.core.reading.KeyReport;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.PageReading;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -90,11 +96,47 @@ class ReturnPages {
                 FieldViews.of(sheet, reading.fields()),
                 page.marks().stream().map(m -> goal(m, sheet)).toList(),
                 page.note(),
-                history(page));
+                history(page),
+                before(page, sheet));
     }
 
     private static PageDetail unread(PageRow row, ReturnedPage page) {
-        return new PageDetail(row, null, null, null, List.of(), List.of(), page.note(), List.of());
+        return new PageDetail(row, null, null, null, List.of(), List.of(), page.note(), List.of(), null);
+    }
+
+    /** The last page of the same sheet, of whatever printing, that its student gave in before. */
+    private BeforeView before(ReturnedPage page, PrintedSheet sheet) {
+        PageInfo at = sheet.page();
+        List<UUID> printed = sheets.runs().stream()
+                .filter(r -> r.sheet().equals(at.run().sheet()))
+                .flatMap(r -> sheets.pages(r.id()).stream())
+                .filter(p -> p.student().equals(at.student()) && p.part() == at.part())
+                .map(PageInfo::id)
+                .toList();
+        return returns.readOf(printed).stream()
+                .filter(p -> p.createdAt().isBefore(page.createdAt()))
+                .max(Comparator.comparing(ReturnedPage::createdAt))
+                .map(p -> new BeforeView(
+                        p.id(),
+                        p.createdAt(),
+                        returns.reading(p).fields().stream()
+                                .map(FieldReading::field)
+                                .toList(),
+                        p.marks().stream().map(m -> before(m, sheet)).toList()))
+                .orElse(null);
+    }
+
+    private static LevelBeforeView before(GoalMark m, PrintedSheet sheet) {
+        Level level = m.level() == null ? m.proposed() : m.level();
+        return new LevelBeforeView(m.goal(), exercise(m, sheet), level.ordinal(), m.figure());
+    }
+
+    /** Its title where the sheet holds several; a sheet may have had others before. */
+    private static String exercise(GoalMark m, PrintedSheet sheet) {
+        List<ExercisePlan> all = sheet.plan().exercises();
+        return all.size() < 2 || m.exercise() >= all.size()
+                ? ""
+                : all.get(m.exercise()).title();
     }
 
     private static QualityView quality(PageReading reading, PrintedSheet sheet) {
@@ -131,11 +173,10 @@ class ReturnPages {
     }
 
     private static GoalView goal(GoalMark m, PrintedSheet sheet) {
-        boolean several = sheet.plan().exercises().size() > 1;
         return new GoalView(
                 m.id(),
                 m.goal(),
-                several ? sheet.plan().exercises().get(m.exercise()).title() : "",
+                exercise(m, sheet),
                 m.goal().label(),
                 m.goal().figure(),
                 m.goal().unit(),

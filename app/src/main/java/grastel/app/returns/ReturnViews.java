@@ -158,6 +158,21 @@ final class ReturnViews {
             Integer from,
             Integer to) {}
 
+    /** A level reached before. @param exercise its title where the sheet holds several */
+    record LevelBeforeView(
+            @NotNull Goal goal,
+            @NotNull String exercise,
+            @NotNull int level,
+            Double figure) {}
+
+    /** The student's page of the same sheet before this one. @param fields that have a picture there */
+    record BeforeView(
+            @NotNull UUID page,
+            @NotNull Instant received,
+            @NotNull List<String> fields,
+            @NotNull List<LevelBeforeView> levels) {}
+
+    /** @param before null where there is none */
     record PageDetail(
             @NotNull PageRow row,
             Double pageWidth,
@@ -166,7 +181,8 @@ final class ReturnViews {
             @NotNull List<BoxReadingView> boxes,
             @NotNull List<GoalView> goals,
             @NotNull String note,
-            @NotNull List<DecisionView> history) {}
+            @NotNull List<DecisionView> history,
+            BeforeView before) {}
 
     record NoteRequest(
             @NotNull boolean flagged,
@@ -200,10 +216,10 @@ final class ReturnViews {
     record GoalLevel(@NotNull UUID mark, @NotNull Level level) {}
 
     /** @param changed goals whose level differs from the proposal */
-    record ConfirmRequest(@NotNull @Valid @Size(max = 60) List<GoalLevel> changed) {}
+    record ConfirmRequest(@NotNull @Size(max = 60) List<@Valid GoalLevel> changed) {}
 
     record Point(@NotNull double x, @NotNull double y) {}
 
     /** @param corners the four marker centres as shares of the picture, from the top left clockwise; null to find them */
-    record MatchRequest(@NotNull UUID printedPage, @Valid List<Point> corners) {}
+    record MatchRequest(@NotNull UUID printedPage, List<@Valid Point> corners) {}
 }

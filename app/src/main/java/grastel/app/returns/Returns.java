@@ -246,6 +246,13 @@ public class Returns {
         return returned(sheets.pages(run));
     }
 
+    /** What was read of printed pages. */
+    List<ReturnedPage> readOf(List<UUID> printedPages) {
+        return pages.findByPrintedPageInOrderByCreatedAt(printedPages).stream()
+                .filter(p -> p.state() == ReturnedPage.State.READ)
+                .toList();
+    }
+
     List<ReturnedPage> withoutSheet() {
         return pages.findByPrintedPageIsNullOrderByCreatedAt();
     }

@@ -12,13 +12,17 @@ import grastel.app.returns.ReturnViews.PhraseRequest;
 import grastel.app.returns.ReturnViews.PhraseView;
 import grastel.app.returns.ReturnViews.RereadGoalView;
 import grastel.app.returns.ReturnViews.SwapRequest;
+import grastel.core.reading.Overlays;
 import grastel.core.reading.PictureFile;
 import grastel.core.reading.UnreadablePage;
 import jakarta.validation.Valid;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import javax.imageio.ImageIO;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -98,6 +102,25 @@ class ReturnsController {
     @GetMapping(path = "/pages/{id}/picture", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> picture(@PathVariable UUID id, @RequestParam(defaultValue = PageImage.WHOLE) String part) {
         return jpeg(returns.image(returns.find(id).id(), part));
+    }
+
+    enum OverlayKind {
+        /** What was taken for paper, white, and what for pencil, grey. */
+        SPECKS,
+        /** The light on the paper in steps of 5 %. */
+        LIGHT
+    }
+
+    /** What the page's figures were read from, worked out anew, to be laid over its picture. */
+    @GetMapping(path = "/pages/{id}/overlay", produces = MediaType.IMAGE_PNG_VALUE)
+    ResponseEntity<byte[]> overlay(@PathVariable UUID id, @RequestParam OverlayKind of) throws IOException {
+        Overlays overlays = rereading.overlays(id);
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(of == OverlayKind.SPECKS ? overlays.specks() : overlays.light(), "png", png);
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_PNG)
+                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
+                .body(png.toByteArray());
     }
 
     /** The page as it came in. */

@@ -33,7 +33,16 @@ record LessonPack(int grastelLessonPack, List<PackPencil> pencils, List<PackPape
 
     record PackSheet(String title, PageSize pageSize, String paper, List<PackExercise> exercises) {}
 
-    record PackExercise(String kind, Map<String, PackValue> values) {}
+    /** @param thresholds what usual thresholds are multiplied by, by goal */
+    @JsonInclude(JsonInclude.Include.NON_EMPTY)
+    record PackExercise(
+            String kind,
+            @JsonInclude(JsonInclude.Include.ALWAYS) Map<String, PackValue> values,
+            Map<String, Double> thresholds) {
+        PackExercise {
+            thresholds = thresholds == null ? Map.of() : thresholds;
+        }
+    }
 
     /** One of them. @param pencil a key */
     @JsonInclude(JsonInclude.Include.NON_NULL)

@@ -19,6 +19,7 @@ import grastel.app.sheets.SheetData.ExerciseData;
 import grastel.app.sheets.SheetData.ValueData;
 import grastel.app.sheets.Sheets.SheetInfo;
 import grastel.core.colour.ColourDifference;
+import grastel.core.exercise.Goal;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Substitutes;
 import java.io.IOException;
@@ -26,12 +27,15 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -123,7 +127,9 @@ class LessonPacks {
                 values.put(name, new PackValue(v.number(), v.word(), v.words(), key));
             }
         });
-        return new PackExercise(exercise.kind(), values);
+        Map<String, Double> thresholds = new TreeMap<>();
+        exercise.thresholds().forEach((goal, factor) -> thresholds.put(goal.name(), factor));
+        return new PackExercise(exercise.kind(), values, thresholds);
     }
 
     /** @throws ApiProblem naming every place where the text is not a lesson pack */
@@ -190,7 +196,19 @@ class LessonPacks {
                                 v.word(),
                                 v.words(),
                                 v.pencil() == null ? null : known(pencilOf, v.pencil(), "pencil"))));
-        return new ExerciseData(e.kind(), values);
+        Map<Goal, Double> thresholds = new EnumMap<>(Goal.class);
+        e.thresholds().forEach((name, factor) -> thresholds.put(goal(name), factor));
+        return new ExerciseData(e.kind(), values, thresholds);
+    }
+
+    private static Goal goal(String name) {
+        return Arrays.stream(Goal.values())
+                .filter(g -> g.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> ApiProblem.invalid(
+                        "pack",
+                        "UNKNOWN_GOAL",
+                        "The pack moves thresholds of a goal “" + name + "” that is not known."));
     }
 
     private LessonPack parsed(String text) {

@@ -11,6 +11,7 @@ import grastel.app.sheets.SheetData.ValueData;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
 import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.ImpossibleExercise;
 import grastel.core.exercise.Parameter;
@@ -89,8 +90,11 @@ class Planner {
     /** The draft as another method would have it. */
     Draft draft(String title, SheetData data, Method method) {
         Setting setting = setting(data, method);
+        Map<Goal, Double> ofClass = data.schoolClass() == null
+                ? Map.of()
+                : classes.one(data.schoolClass()).thresholds();
         List<Drafted> exercises =
-                data.exercises().stream().map(e -> drafted(e, setting)).toList();
+                data.exercises().stream().map(e -> drafted(e, setting, ofClass)).toList();
         SheetPlan plan = SheetPlan.of(exercises.stream()
                 .map(Drafted::plan)
                 .filter(java.util.Objects::nonNull)
@@ -138,7 +142,7 @@ class Planner {
         return new Setting(pencils, kit.paper(data.paper()).paper(), method, band);
     }
 
-    private Drafted drafted(ExerciseData data, Setting setting) {
+    private Drafted drafted(ExerciseData data, Setting setting, Map<Goal, Double> ofClass) {
         ExerciseKind kind = ExerciseKinds.of(data.kind())
                 .orElseThrow(() -> ApiProblem.invalid(
                         "exercises", "NO_SUCH_KIND", "There is no exercise kind " + data.kind() + "."));
@@ -151,7 +155,8 @@ class Planner {
             return new Drafted(kind, parameters, used, null, List.copyOf(problems));
         }
         try {
-            return new Drafted(kind, parameters, used, kind.plan(used, setting), List.of());
+            ExercisePlan plan = kind.plan(used, setting).held(ofClass).held(data.thresholds());
+            return new Drafted(kind, parameters, used, plan, List.of());
         } catch (ImpossibleExercise e) {
             Values.Problem problem = new Values.Problem(e.parameter(), e.getMessage(), null);
             return new Drafted(kind, parameters, used, null, List.of(problem));

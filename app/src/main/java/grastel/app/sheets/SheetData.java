@@ -1,7 +1,10 @@
 package grastel.app.sheets;
 
+import grastel.core.exercise.Goal;
 import grastel.core.page.PageSize;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
@@ -24,11 +27,22 @@ public record SheetData(
         exercises = exercises == null ? List.of() : List.copyOf(exercises);
     }
 
-    /** @param kind id of an exercise kind; @param values chosen, by parameter; what is left out is suggested */
+    /**
+     * @param kind id of an exercise kind
+     * @param values chosen, by parameter; what is left out is suggested
+     * @param thresholds what this sheet multiplies the usual thresholds of goals by; goals left out follow the class
+     */
     public record ExerciseData(
-            @NotNull @Size(max = 40) String kind, @NotNull Map<@Size(max = 40) String, @Valid ValueData> values) {
+            @NotNull @Size(max = 40) String kind,
+            @NotNull Map<@Size(max = 40) String, @Valid ValueData> values,
+            Map<Goal, @NotNull @DecimalMin("0.25") @DecimalMax("4") Double> thresholds) {
         public ExerciseData {
             values = values == null ? Map.of() : Map.copyOf(values);
+            thresholds = thresholds == null ? Map.of() : thresholds;
+        }
+
+        public ExerciseData(String kind, Map<String, ValueData> values) {
+            this(kind, values, Map.of());
         }
     }
 

@@ -15,7 +15,10 @@ import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.FieldPlan.Ask;
 import grastel.core.exercise.Finding;
+import grastel.core.exercise.Goal;
 import grastel.core.exercise.GoalPlan;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.Ladder;
 import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Values;
 import grastel.core.media.Pencil;
@@ -134,11 +137,18 @@ final class SheetViews {
             @NotNull List<String> recipe,
             @NotNull List<LayerData> layers) {}
 
+    /**
+     * @param secure threshold in use
+     * @param usual what it would be if neither the sheet nor the class had moved it
+     * @param more true where more is better
+     */
     record PlannedGoalView(
+            @NotNull Goal goal,
             @NotNull String label,
             @NotNull String figure,
             @NotNull String unit,
             @NotNull double secure,
+            @NotNull double usual,
             @NotNull boolean more) {}
 
     record RemedyView(@NotNull String words, @NotNull Map<String, ValueData> change) {}
@@ -183,7 +193,7 @@ final class SheetViews {
         for (Drafted one : draft.exercises()) {
             ExercisePlan plan =
                     one.plan() == null ? null : draft.plan().exercises().get(planned++);
-            exercises.add(exercise(one, plan, ids));
+            exercises.add(exercise(one, plan, draft.setting().band(), ids));
         }
         return new DraftView(
                 draft.pages().stream().map(PageView::of).toList(),
@@ -196,7 +206,7 @@ final class SheetViews {
                         : draft.pageProblems().get(0).message());
     }
 
-    private static ExerciseView exercise(Drafted one, ExercisePlan plan, Map<Pencil, UUID> ids) {
+    private static ExerciseView exercise(Drafted one, ExercisePlan plan, GradeBand band, Map<Pencil, UUID> ids) {
         boolean none = plan == null;
         return new ExerciseView(
                 KindView.of(one.kind()),
@@ -213,7 +223,7 @@ final class SheetViews {
                 none
                         ? List.of()
                         : plan.fields().stream().map(f -> field(plan, f, ids)).toList(),
-                none ? List.of() : plan.goals().stream().map(SheetViews::goal).toList(),
+                none ? List.of() : plan.goals().stream().map(g -> goal(g, band)).toList(),
                 none ? List.of() : plan.notes(),
                 none
                         ? List.of()
@@ -294,13 +304,16 @@ final class SheetViews {
                 plan.layers(f, MIDDLE).stream().map(l -> LayerData.of(l, ids)).toList());
     }
 
-    private static PlannedGoalView goal(GoalPlan g) {
+    private static PlannedGoalView goal(GoalPlan g, GradeBand band) {
+        Ladder ladder = g.held(band);
         return new PlannedGoalView(
+                g.goal(),
                 g.goal().label(),
                 g.goal().figure(),
                 g.goal().unit(),
-                g.ladder().secure(),
-                g.ladder().nearly() < g.ladder().beyond());
+                ladder.secure(),
+                ladder.secure() / g.factor(),
+                ladder.nearly() < ladder.beyond());
     }
 
     private static FindingView finding(Finding f, Map<Pencil, UUID> ids) {

@@ -141,7 +141,7 @@ final class TeacherPages {
     }
 
     private void goal(GoalPlan goal) {
-        Ladder ladder = goal.ladder().of(band);
+        Ladder ladder = goal.held(band);
         String sign = ladder.nearly() < ladder.beyond() ? "≥ " : "≤ ";
         row(
                 List.of(

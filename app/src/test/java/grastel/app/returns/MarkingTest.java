@@ -13,6 +13,8 @@ import grastel.app.sheets.SheetData.ValueData;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.core.scanner.Hand;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.Duration;
@@ -21,6 +23,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -241,6 +244,42 @@ class MarkingTest extends DeskTest {
     }
 
     @Test
+    void theSpecksAndTheLightCanBeLaidOverAPage() throws IOException {
+        UUID page = readPage(0, Hand.EXACT);
+
+        for (String kind : List.of("SPECKS", "LIGHT")) {
+            MvcTestResult answer = get(teacher, "/api/returns/pages/{id}/overlay?of=" + kind, page);
+            assertThat(answer).hasStatusOk().hasContentType("image/png");
+            BufferedImage picture =
+                    ImageIO.read(new ByteArrayInputStream(answer.getResponse().getContentAsByteArray()));
+            assertThat(picture.getWidth()).isEqualTo(840);
+        }
+        assertThat(get(teacher, "/api/returns/pages/{id}/overlay?of=MOON", page))
+                .hasStatus(400);
+    }
+
+    /** The redo of a sheet, printed again, stands beside what the student gave in before; one page alone has none. */
+    @Test
+    void aRedoKnowsThePageBefore() {
+        UUID first = readPage(0, Hand.EXACT);
+        confirm(first, List.of());
+        Sheets.RunInfo again = as(teacher, () -> sheets.print(run.sheet(), run.schoolClass()));
+        PageInfo same = as(teacher, () -> sheets.pages(again.id())).stream()
+                .filter(p -> p.student().equals(printed.get(0).student()))
+                .findFirst()
+                .orElseThrow();
+        UUID redo = upload(teacher, "redo.jpg", scan(teacher, same.id(), Hand.EXACT, 9))
+                .get(0);
+        String detail = awaitRead(teacher, redo);
+
+        assertThat(JsonPath.<String>read(detail, "$.before.page")).isEqualTo(first.toString());
+        assertThat(JsonPath.<List<String>>read(detail, "$.before.fields")).contains("1", "5");
+        assertThat(JsonPath.<List<Integer>>read(detail, "$.before.levels[?(@.goal == 'ORDER')].level"))
+                .containsExactly(4);
+        assertThat(JsonPath.<Object>read(detail(first), "$.before")).isNull();
+    }
+
+    @Test
     void agreementCountsWhereTheTeacherDecidesOtherwise() {
         UUID page = readPage(0, Hand.EXACT);
         String mark = JsonPath.<List<String>>read(detail(page), "$.goals[?(@.goal == 'NEAT_EDGE')].id")
@@ -248,10 +287,20 @@ class MarkingTest extends DeskTest {
         confirm(page, List.of(Map.of("mark", mark, "level", "NEARLY")));
 
         String agreement = content(get(teacher, "/api/returns/agreement"));
-        assertThat(JsonPath.<List<Integer>>read(agreement, "$[?(@.goal == 'Neat edge')].lower"))
+        assertThat(JsonPath.<List<Integer>>read(agreement, "$[?(@.goal == 'NEAT_EDGE')].lower"))
                 .containsExactly(1);
-        assertThat(JsonPath.<List<Integer>>read(agreement, "$[?(@.goal == 'In order')].same"))
+        assertThat(JsonPath.<List<Integer>>read(agreement, "$[?(@.goal == 'ORDER')].same"))
                 .containsExactly(1);
+        assertThat(JsonPath.<List<Object>>read(agreement, "$[*].factor")).containsOnlyNulls();
+        assertThat(JsonPath.<List<Double>>read(agreement, "$[?(@.goal == 'EQUAL_STEPS')].secure"))
+                .containsExactly(25.0);
+        assertThat(content(get(teacher, "/api/returns/agreement?schoolClass={id}", run.schoolClass())))
+                .isEqualTo(agreement);
+        assertThat(content(get(
+                        teacher,
+                        "/api/returns/agreement?schoolClass={id}",
+                        newClass(teacher).id())))
+                .isEqualTo("[]");
     }
 
     /** Eight families with a redo box each need two pages: what is asked of all of them is judged once both are read. */

@@ -7,6 +7,7 @@ import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.SheetData.ExerciseData;
 import grastel.app.sheets.SheetData.ValueData;
+import grastel.core.exercise.Goal;
 import grastel.core.page.PageSize;
 import java.util.List;
 import java.util.Map;
@@ -27,7 +28,10 @@ class LessonPacksTest extends DeskTest {
                                     PageSize.A4,
                                     List.of(
                                             scale.exercises().get(0),
-                                            new ExerciseData("form-study", Map.of("form", ValueData.of("CYLINDER"))))))
+                                            new ExerciseData(
+                                                    "form-study",
+                                                    Map.of("form", ValueData.of("CYLINDER")),
+                                                    Map.of(Goal.ZONE_VALUES, 1.25)))))
                     .id();
         });
         return content(get(teacher, "/api/sheets/packs?sheets={id}", sheet));
@@ -59,8 +63,21 @@ class LessonPacksTest extends DeskTest {
 
         Sheets.SheetInfo taken = as(other, () -> sheets.all()).get(0);
         assertThat(taken.data().exercises()).hasSize(2);
+        assertThat(taken.data().exercises().get(1).thresholds()).containsExactly(Map.entry(Goal.ZONE_VALUES, 1.25));
         assertThat(content(get(other, "/api/sheets/packs?sheets={id}", taken.id())))
                 .isEqualTo(pack);
+    }
+
+    @Test
+    void aPackThatMovesThresholdsOfNoGoalIsRefusedWhole() {
+        SignedIn teacher = newTeacher();
+        String pack = exported(teacher).replace("ZONE_VALUES", "LOUDNESS");
+
+        assertThat(post(teacher, "/api/sheets/packs", Map.of("pack", pack, "pencils", Map.of(), "papers", Map.of())))
+                .hasStatus(422)
+                .bodyText()
+                .contains("LOUDNESS");
+        assertThat(as(teacher, () -> sheets.all())).hasSize(1);
     }
 
     @Test

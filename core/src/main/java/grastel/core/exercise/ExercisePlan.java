@@ -3,6 +3,7 @@ package grastel.core.exercise;
 import grastel.core.layering.Layer;
 import grastel.core.media.Pencil;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What an exercise asks and how it can be done. Plain data that a printed sheet keeps for ever.
@@ -51,6 +52,24 @@ public record ExercisePlan(
     public ExercisePlan settled() {
         return new ExercisePlan(
                 kind, title, goal, palette, fields, goals, steps, notes, faults, cautions, minutes, List.of());
+    }
+
+    /** The same with thresholds moved. @param factors what to multiply them by; goals left out keep theirs */
+    public ExercisePlan held(Map<Goal, Double> factors) {
+        List<GoalPlan> moved = goals.stream()
+                .map(g -> g.times(factors.getOrDefault(g.goal(), g.factor())))
+                .toList();
+        return new ExercisePlan(
+                kind, title, goal, palette, fields, moved, steps, notes, faults, cautions, minutes, findings);
+    }
+
+    /** What a goal's usual thresholds are multiplied by. */
+    public double factor(Goal of) {
+        return goals.stream()
+                .filter(g -> g.goal() == of)
+                .mapToDouble(GoalPlan::factor)
+                .findFirst()
+                .orElse(1);
     }
 
     public FieldPlan field(String id) {

@@ -41,10 +41,12 @@ public record Ladder(double nearly, double secure, double beyond) {
      * root only, as many are shares that end at 100 %.
      */
     public Ladder of(GradeBand band) {
-        double ease = band.ease();
-        return nearly > beyond
-                ? new Ladder(nearly * ease, secure * ease, beyond * ease)
-                : new Ladder(nearly / Math.sqrt(ease), secure / Math.sqrt(ease), beyond / Math.sqrt(ease));
+        return times(nearly > beyond ? band.ease() : 1 / Math.sqrt(band.ease()));
+    }
+
+    /** All three multiplied. @param factor above 0 */
+    public Ladder times(double factor) {
+        return new Ladder(nearly * factor, secure * factor, beyond * factor);
     }
 
     private boolean reaches(double figure, double threshold) {

@@ -59,7 +59,8 @@ public record SheetPlan(List<ExercisePlan> exercises) {
                         .map(g -> new GoalPlan(
                                 g.goal(),
                                 g.fields().stream().map(id -> letter + id).toList(),
-                                g.ladder()))
+                                g.ladder(),
+                                g.factor()))
                         .toList(),
                 p.steps(),
                 p.notes(),

@@ -1,13 +1,15 @@
 package grastel.core.judging;
 
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalPlan;
 import grastel.core.exercise.Ladder;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 
 /**
  * Where a teacher and the proposals part, goal by goal. Nothing is shifted by it: it says how often they agree, and by what
@@ -19,31 +21,49 @@ import java.util.stream.Collectors;
  * @param higher decided higher than proposed
  * @param lower decided lower than proposed
  * @param agreeNow marks on the same side of secure as the teacher has them, with the thresholds as they were
- * @param factor what to multiply the threshold of secure by; 1 where no other would do clearly better
- * @param agreeThen the same with that factor
+ * @param factor what the usual thresholds would have to be multiplied by; null where nothing would do clearly better than
+ *     those in use
+ * @param agreeThen marks on the teacher's side of secure with that factor
+ * @param secure the usual threshold of secure, the median over the marks
+ * @param inUse the threshold of secure as it was held, the median over the marks
  */
 public record Agreement(
-        Goal goal, int marks, int same, int higher, int lower, int agreeNow, double factor, int agreeThen) {
+        Goal goal,
+        int marks,
+        int same,
+        int higher,
+        int lower,
+        int agreeNow,
+        Double factor,
+        int agreeThen,
+        double secure,
+        double inUse) {
     /** Fewer decisions than this say nothing. */
     private static final int FEWEST = 8;
     /** A new threshold must settle at least this share of the marks. */
     private static final double WORTH = 0.1;
 
-    /** A teacher's decision. @param figure what was measured; @param ladder the thresholds it was held against */
-    public record Decision(Goal goal, double figure, Ladder ladder, Level proposed, Level decided) {
-        /** The figure as a multiple of its threshold of secure. */
+    /**
+     * A teacher's decision.
+     *
+     * @param figure what was measured
+     * @param ladder the thresholds it was held against
+     * @param factor what the teacher had multiplied the usual ones by
+     */
+    public record Decision(Goal goal, double figure, Ladder ladder, double factor, Level proposed, Level decided) {
+        private double usual() {
+            return ladder.secure() / factor;
+        }
+
+        /** The figure as a multiple of the usual threshold of secure. */
         private double share() {
-            return figure / ladder.secure();
+            return figure / usual();
         }
 
-        private boolean isSecure() {
-            return decided.compareTo(Level.SECURE) >= 0;
-        }
-
-        private boolean agrees(double factor) {
+        private boolean agrees(double withFactor) {
             boolean rising = ladder.nearly() < ladder.beyond();
-            boolean reached = rising ? share() >= factor : share() <= factor;
-            return reached == isSecure();
+            boolean reached = rising ? share() >= withFactor : share() <= withFactor;
+            return reached == decided.compareTo(Level.SECURE) >= 0;
         }
     }
 
@@ -61,10 +81,10 @@ public record Agreement(
         int lower = (int) decisions.stream()
                 .filter(d -> d.decided().compareTo(d.proposed()) < 0)
                 .count();
-        int now = agreeing(decisions, 1);
+        int now = (int) decisions.stream().filter(d -> d.agrees(d.factor())).count();
         double best = decisions.size() < FEWEST ? 1 : bestFactor(decisions);
         int then = agreeing(decisions, best);
-        boolean worth = then - now >= Math.max(2, WORTH * decisions.size());
+        boolean worth = decisions.size() >= FEWEST && then - now >= Math.max(2, WORTH * decisions.size());
         return new Agreement(
                 goal,
                 decisions.size(),
@@ -72,26 +92,32 @@ public record Agreement(
                 higher,
                 lower,
                 now,
-                worth ? best : 1,
-                worth ? then : now);
+                worth ? (Double) best : null,
+                worth ? then : now,
+                median(decisions.stream().mapToDouble(Decision::usual)),
+                median(decisions.stream().mapToDouble(d -> d.ladder().secure())));
     }
 
-    /** Halfway between neighbouring figures; of equally good ones the nearest to 1. */
+    private static double median(DoubleStream values) {
+        double[] sorted = values.sorted().toArray();
+        return (sorted[(sorted.length - 1) / 2] + sorted[sorted.length / 2]) / 2;
+    }
+
+    /** Halfway between neighbouring figures, as far as thresholds may be moved; of equally good ones the nearest to 1. */
     private static double bestFactor(List<Decision> decisions) {
         double[] shares = decisions.stream()
                 .filter(d -> d.ladder().secure() != 0)
                 .mapToDouble(Decision::share)
                 .sorted()
                 .toArray();
-        List<Double> tried = new ArrayList<>(List.of(1.0));
-        for (int i = 1; i < shares.length; i++) {
-            tried.add((shares[i - 1] + shares[i]) / 2);
-        }
-        return tried.stream()
-                .filter(f -> f > 0)
+        return DoubleStream.concat(
+                        DoubleStream.of(1),
+                        IntStream.range(1, shares.length).mapToDouble(i -> (shares[i - 1] + shares[i]) / 2))
+                .filter(f -> f >= GoalPlan.LEAST_FACTOR && f <= GoalPlan.MOST_FACTOR)
+                .boxed()
                 .max(Comparator.comparingInt((Double f) -> agreeing(decisions, f))
                         .thenComparingDouble(f -> -Math.abs(Math.log(f))))
-                .orElse(1.0);
+                .orElseThrow();
     }
 
     private static int agreeing(List<Decision> decisions, double factor) {

@@ -87,7 +87,7 @@ public final class Judge {
                 .map(f -> new Measure.Pair(f, byField.get(f.id()), () -> Cover.specks(plan, f, paper)))
                 .filter(p -> !p.read().blank() || isToBeBare(p.asked()))
                 .toList();
-        Ladder ladder = goal.ladder().of(band);
+        Ladder ladder = goal.held(band);
         boolean complete = tried.size() == read.size();
         if (read.stream().filter(r -> !r.blank()).count() < Math.min(2, measure.fewest())
                 || tried.size() < measure.fewest() && !complete) {

@@ -5,6 +5,9 @@ import grastel.core.colour.LinearRgb;
 import grastel.core.colour.MunsellValue;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.IntStream;
 
 /** Measures the fields of one page. */
 final class FieldReader {
@@ -41,11 +44,10 @@ final class FieldReader {
         FieldSamples samples = new FieldSamples(page, field, sharpness.blurMm());
         LinearRgb plain = samples.mean();
         LinearRgb mean = fix.of(page.coarseColour() ? CoarseColour.mean(samples, plain, paper) : plain);
-        Plane seen = samples.lightness(sharpness.spotLeft(page.pixelMm(samples.area.x(), samples.area.y())));
+        Plane seen = seen(samples);
         Lab colour = Lab.of(mean.toXyz());
-        boolean strip =
-                !field.isShape() && field.rect().width() > STRIP * field.rect().height();
-        double specks = strip ? specksOfStrip(samples, seen) : specks(samples, seen, 0, seen.width);
+        boolean strip = isStrip(field);
+        double specks = specks(samples, seen, strip);
         double uneven = Unevenness.of(samples.luminance, samples.inside, FieldSamples.PER_MM);
         return new FieldReading(
                 field.id(),
@@ -62,30 +64,74 @@ final class FieldReader {
                 100 * samples.glareShare);
     }
 
-    /** @param fromX first column of samples; @param toX after the last */
-    private double specks(FieldSamples samples, Plane seen, int fromX, int toX) {
-        float[] values = new float[(toX - fromX) * seen.height];
+    private static boolean isStrip(PageLayout.Field field) {
+        return !field.isShape() && field.rect().width() > STRIP * field.rect().height();
+    }
+
+    /** Columns of samples whose specks are judged against one tone. @param to after the last */
+    private record Columns(int from, int to) {}
+
+    /** The whole of a field; a strip in stretches, each against its own tone: a light stretch is not a speck. */
+    private static List<Columns> stretches(Plane seen, boolean strip) {
+        if (!strip) {
+            return List.of(new Columns(0, seen.width));
+        }
+        int from = (int) Math.round(FieldSamples.RING_MM * FieldSamples.PER_MM);
+        int length = seen.width - 2 * from;
+        int count = Math.max(1, (int) Math.round(length / (STRETCH_MM * FieldSamples.PER_MM)));
+        return IntStream.range(0, count)
+                .mapToObj(s -> new Columns(from + length * s / count, from + length * (s + 1) / count))
+                .toList();
+    }
+
+    private double specks(FieldSamples samples, Plane seen, boolean strip) {
+        return stretches(seen, strip).stream()
+                .mapToDouble(columns -> {
+                    float[] values = values(samples, seen, columns);
+                    return Specks.share(values, values.length, paperLightness);
+                })
+                .average()
+                .orElse(0);
+    }
+
+    /** What counts in some columns, row by row. */
+    private static float[] values(FieldSamples samples, Plane seen, Columns columns) {
+        float[] values = new float[(columns.to() - columns.from()) * seen.height];
         int count = 0;
         for (int y = 0; y < seen.height; y++) {
-            for (int i = y * seen.width + fromX; i < y * seen.width + toX; i++) {
+            for (int i = y * seen.width + columns.from(); i < y * seen.width + columns.to(); i++) {
                 if (samples.counts(i)) {
                     values[count++] = seen.data[i];
                 }
             }
         }
-        return Specks.share(values, count, paperLightness);
+        return Arrays.copyOf(values, count);
     }
 
-    /** Mean over stretches, each against its own tone: a light stretch is not a speck. */
-    private double specksOfStrip(FieldSamples samples, Plane seen) {
-        int from = (int) Math.round(FieldSamples.RING_MM * FieldSamples.PER_MM);
-        int length = seen.width - 2 * from;
-        int stretches = Math.max(1, (int) Math.round(length / (STRETCH_MM * FieldSamples.PER_MM)));
-        double sum = 0;
-        for (int s = 0; s < stretches; s++) {
-            sum += specks(samples, seen, from + length * s / stretches, from + length * (s + 1) / stretches);
+    /** What counts as paper and what as pencil in a field, and where it lies, for the eye. */
+    SpeckMask speckMask(PageLayout.Field field) {
+        FieldSamples samples = new FieldSamples(page, field, sharpness.blurMm());
+        Plane seen = seen(samples);
+        SpeckMask mask = new SpeckMask(samples.area, seen.width, seen.height);
+        for (Columns columns : stretches(seen, isStrip(field))) {
+            float[] values = values(samples, seen, columns);
+            if (values.length == 0) {
+                continue;
+            }
+            Specks.Limit limit = Specks.limit(values, values.length, paperLightness);
+            for (int y = 0; y < seen.height; y++) {
+                for (int i = y * seen.width + columns.from(); i < y * seen.width + columns.to(); i++) {
+                    if (samples.counts(i)) {
+                        mask.set(i, limit.isPaper(seen.data[i]));
+                    }
+                }
+            }
         }
-        return sum / stretches;
+        return mask;
+    }
+
+    private Plane seen(FieldSamples samples) {
+        return samples.lightness(sharpness.spotLeft(page.pixelMm(samples.area.x(), samples.area.y())));
     }
 
     private Measured outside(FieldSamples samples, Plane seen, Rect box) {

@@ -139,6 +139,18 @@ final class LightField {
         }
     }
 
+    /** Light of bare paper at a place of the page, as bright as the camera saw it, by its green. */
+    double onPaper(double mmX, double mmY) {
+        double column = Math.min(columns - 1.001, Math.max(0, mmX / LATTICE_MM));
+        double row = Math.min(rows - 1.001, Math.max(0, mmY / LATTICE_MM));
+        int at = ((int) row * columns + (int) column) * 3 + 1;
+        double across = column - (int) column;
+        double top = paperLight[at] + across * (paperLight[at + 3] - paperLight[at]);
+        int below = at + columns * 3;
+        double bottom = paperLight[below] + across * (paperLight[below + 3] - paperLight[below]);
+        return top + (row - (int) row) * (bottom - top);
+    }
+
     /** Reflectance that flare alone would show, per channel. */
     float offset(int channel) {
         return ground[channel] * flare[channel] / (1 - flare[channel]);

@@ -56,9 +56,9 @@ public final class PageReader {
         flag(flags, PageFlag.GREY, keys.grey() || picture.isGrey());
         flag(flags, PageFlag.THREE_MARKERS, found.markers() < 4);
         flag(flags, PageFlag.BENT, !mapping.isFlat() || flatness > BENT_MM);
-        PageReading reading = new PageReading(
+        PageReading read = new PageReading(
                 fields, pxPerMm * 25.4, flatness, light.residual(), found.markers(), List.copyOf(flags), keys.report());
-        return new Measures(reading, flat);
+        return new Measures(read, flat, new Overlays(page, reader, light));
     }
 
     private static void flag(Set<PageFlag> flags, PageFlag flag, boolean raised) {
@@ -78,5 +78,5 @@ public final class PageReader {
     }
 
     /** The figures, and pictures of what they were read from. */
-    public record Measures(PageReading reading, Straightened straightened) {}
+    public record Measures(PageReading reading, Straightened straightened, Overlays overlays) {}
 }

@@ -20,11 +20,28 @@ public final class Specks {
 
     private Specks() {}
 
+    /** Where paper begins. @param lightness L* between paper and the field's own tone; @param lighter true for white on toned */
+    record Limit(double lightness, boolean lighter) {
+        boolean isPaper(float seen) {
+            return seen > lightness != lighter;
+        }
+    }
+
     /** @param lightness L* of places of the field, seen through the spot; @return 0…1 */
     public static double share(float[] lightness, int count, double paperLightness) {
         if (count == 0) {
             return 0;
         }
+        Limit limit = limit(lightness, count, paperLightness);
+        int paper = 0;
+        for (int i = 0; i < count; i++) {
+            paper += limit.isPaper(lightness[i]) ? 1 : 0;
+        }
+        return paper / (double) count;
+    }
+
+    /** @param count of places, at least 1 */
+    static Limit limit(float[] lightness, int count, double paperLightness) {
         double mean = 0;
         for (int i = 0; i < count; i++) {
             mean += lightness[i] / count;
@@ -33,12 +50,7 @@ public final class Specks {
         double tone = lighter
                 ? Math.max(under(lightness, count, 0.9), paperLightness + LEAST_TONE)
                 : Math.min(under(lightness, count, 0.1), paperLightness - LEAST_TONE);
-        double limit = (tone + paperLightness) / 2;
-        int paper = 0;
-        for (int i = 0; i < count; i++) {
-            paper += lightness[i] > limit != lighter ? 1 : 0;
-        }
-        return paper / (double) count;
+        return new Limit((tone + paperLightness) / 2, lighter);
     }
 
     /** @param luminance of a square picture in its own grain, row by row, {@code side} long; @return 0…1 */

@@ -15,7 +15,7 @@ class AgreementTest {
 
     private static Decision decision(double figure, Level decided) {
         Level proposed = FALLING.reachesSecure(figure) ? Level.SECURE : Level.NEARLY;
-        return new Decision(Goal.EVEN_INSIDE, figure, FALLING, proposed, decided);
+        return new Decision(Goal.EVEN_INSIDE, figure, FALLING, 1, proposed, decided);
     }
 
     @Test
@@ -40,7 +40,7 @@ class AgreementTest {
                 .toList();
 
         assertThat(Agreement.of(decisions)).singleElement().satisfies(a -> {
-            assertThat(a.factor()).isEqualTo(1);
+            assertThat(a.factor()).isNull();
             assertThat(a.same()).isEqualTo(12);
         });
     }
@@ -50,7 +50,7 @@ class AgreementTest {
         List<Decision> decisions =
                 IntStream.range(0, 5).mapToObj(i -> decision(4, Level.SECURE)).toList();
 
-        assertThat(Agreement.of(decisions).get(0).factor()).isEqualTo(1);
+        assertThat(Agreement.of(decisions).get(0).factor()).isNull();
         assertThat(Agreement.of(decisions).get(0).higher()).isEqualTo(5);
     }
 
@@ -62,10 +62,51 @@ class AgreementTest {
                         Goal.FULL_RANGE,
                         60 + 3 * i,
                         rising,
+                        1,
                         60 + 3 * i >= 75 ? Level.SECURE : Level.NEARLY,
                         60 + 3 * i >= 66 ? Level.SECURE : Level.NEARLY))
                 .toList();
 
         assertThat(Agreement.of(decisions).get(0).factor()).isBetween(0.84, 0.88);
+    }
+
+    /** Figures up to 4.4 content this teacher, whose sheets have allowed 3.5 × 0.8 so far. */
+    @Test
+    void theFactorIsOfTheUsualThresholdsWhateverTheSheetsHad() {
+        Ladder held = FALLING.times(0.8);
+        List<Decision> decisions = IntStream.range(0, 12)
+                .mapToDouble(i -> 2.5 + 0.25 * i)
+                .mapToObj(figure -> new Decision(
+                        Goal.EVEN_INSIDE,
+                        figure,
+                        held,
+                        0.8,
+                        held.reachesSecure(figure) ? Level.SECURE : Level.NEARLY,
+                        figure <= 4.4 ? Level.SECURE : Level.NEARLY))
+                .toList();
+        Agreement found = Agreement.of(decisions).get(0);
+
+        assertThat(found.secure()).isCloseTo(3.5, within(1e-9));
+        assertThat(found.inUse()).isCloseTo(2.8, within(1e-9));
+        assertThat(found.factor() * 3.5).isCloseTo(4.375, within(0.13));
+        assertThat(found.agreeThen()).isEqualTo(12);
+    }
+
+    /** Sheets were eased to 1.25 once; the teacher in truth keeps to the usual. */
+    @Test
+    void goingBackToTheUsualIsSuggestedToo() {
+        Ladder held = FALLING.times(1.25);
+        List<Decision> decisions = IntStream.range(0, 12)
+                .mapToDouble(i -> 2.05 + 0.25 * i)
+                .mapToObj(figure -> new Decision(
+                        Goal.EVEN_INSIDE,
+                        figure,
+                        held,
+                        1.25,
+                        held.reachesSecure(figure) ? Level.SECURE : Level.NEARLY,
+                        figure <= 3.5 ? Level.SECURE : Level.NEARLY))
+                .toList();
+
+        assertThat(Agreement.of(decisions).get(0).factor()).isEqualTo(1);
     }
 }

@@ -117,6 +117,25 @@ class JudgeTest {
         assertThat(first).isGreaterThan(advanced);
     }
 
+    /** The same drawing: only what is asked of it differs. */
+    @Test
+    void whatWasNearlyIsSecureOnceTheTeacherAsksLess() {
+        List<FieldReading> fields = fields(93, 70, 58, 30, 22);
+        Proposal usual = byGoal(judge(GradeBand.DEVELOPING, fields)).get(Goal.EQUAL_STEPS);
+        double factor = 1.02 * usual.figure().value() / usual.ladder().secure();
+        Map<Goal, Proposal> moved =
+                byGoal(new Judge(PLAN.held(Map.of(Goal.EQUAL_STEPS, factor)), GradeBand.DEVELOPING, Shipped.CARTRIDGE)
+                        .judge(Pages.of(fields)));
+
+        assertThat(usual.level()).isLessThan(Level.SECURE);
+        assertThat(moved.get(Goal.EQUAL_STEPS))
+                .returns(Level.SECURE, Proposal::level)
+                .returns(usual.figure(), Proposal::figure)
+                .returns(null, Proposal::cause);
+        assertThat(moved.get(Goal.ORDER))
+                .isEqualTo(byGoal(judge(GradeBand.DEVELOPING, fields)).get(Goal.ORDER));
+    }
+
     @Test
     void aFigureWithinItsUncertaintyOfAThresholdIsClose() {
         Ladder ladder = new Ladder(45, 25, 15);

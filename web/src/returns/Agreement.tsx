@@ -1,0 +1,204 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Link, useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { Button, LinkButton, Select } from '../design/Controls';
+import { Place } from '../design/Place';
+import { Empty, Failed, Loading, Notice } from '../design/States';
+import { colour, sizes, space } from '../design/tokens';
+import { moved } from '../sheets/draft';
+import { count } from '../words/words';
+
+type Row = Schemas['AgreementView'];
+const ALL = 'all';
+
+/** Where the teacher's decisions and the proposals part, goal by goal, and what other thresholds would have done. */
+export default function Agreement() {
+  const [search, setSearch] = useSearchParams();
+  const queries = useQueryClient();
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const classId = search.get('class');
+  const chosen = classes.data?.find((c) => c.id === classId);
+  const rows = useQuery({
+    queryKey: ['agreement', classId],
+    queryFn: () => body(api.GET('/api/returns/agreement', { params: { query: classId ? { schoolClass: classId } : {} } })),
+  });
+  const hold = useMutation({
+    mutationFn: ({ to, goal, factor }: { to: Schemas['ClassView']; goal: Row['goal']; factor: number | undefined }) =>
+      body(api.PUT('/api/classes/{id}/thresholds', { params: { path: { id: to.id } }, body: { thresholds: moved(to.thresholds, goal, factor) } })),
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  const error = classes.error ?? rows.error;
+  if (error) {
+    return <Failed error={error} />;
+  }
+  if (!classes.data || !rows.data) {
+    return <Loading what="your decisions" />;
+  }
+  const decided = rows.data.reduce((sum, r) => sum + r.marks, 0);
+  const same = rows.data.reduce((sum, r) => sum + r.same, 0);
+  return (
+    <Place
+      title="Agreement"
+      about={decided > 0 && `${same} of ${count(decided, 'decision')} as proposed`}
+      actions={
+        <>
+          <Picker>
+            <Select
+              label="Class"
+              value={chosen?.id ?? ALL}
+              onChange={(id) => setSearch(id === ALL ? {} : { class: id })}
+              choices={[{ id: ALL, name: 'all classes' }, ...classes.data.map((c) => ({ id: c.id, name: c.name }))]}
+            />
+          </Picker>
+          <Back to="/returns">Back to Returns</Back>
+        </>
+      }
+    >
+      {rows.data.length === 0 ? (
+        <Empty title="Nothing confirmed yet">
+          <p>
+            Confirm some pages in <Link to="/returns">Returns</Link>. Here you then see where you decide otherwise than proposed, and by what threshold the
+            proposals would come nearer to you. Nothing moves by itself.
+          </p>
+        </Empty>
+      ) : (
+        <Body>
+          <Table>
+            <thead>
+              <tr>
+                <th>Goal</th>
+                <th>
+                  <Ends>
+                    <span>you lower</span>
+                    <span>as proposed</span>
+                    <span>you higher</span>
+                  </Ends>
+                </th>
+                <th>Secure is</th>
+                <th>To come nearer to you</th>
+              </tr>
+            </thead>
+            <tbody>
+              {rows.data.map((r) => (
+                <tr key={r.goal}>
+                  <td>
+                    <b>{r.label}</b>
+                    <Fine>
+                      {r.figureName}, {r.unit}
+                    </Fine>
+                  </td>
+                  <td>
+                    <Balance row={r} />
+                  </td>
+                  <td>
+                    {r.inUse.toFixed(r.digits)}
+                    {Math.abs(r.inUse - r.secure) > 1e-6 && <Fine>usually {r.secure.toFixed(r.digits)}</Fine>}
+                  </td>
+                  <td>
+                    <Suggestion row={r} to={chosen} pending={hold.isPending} onHold={(factor) => chosen && hold.mutate({ to: chosen, goal: r.goal, factor })} />
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </Table>
+          {hold.error && <Notice role="alert">▲ {hold.error.message}</Notice>}
+          <Foot>
+            Moved thresholds count in sheets kept or printed from now on. Sheets in the students’ hands and marks you have confirmed stay as they are. For one
+            sheet alone, move its thresholds in <Link to="/sheets">Sheets</Link> under its goals.
+          </Foot>
+        </Body>
+      )}
+    </Place>
+  );
+}
+
+/** Decisions either side of the proposal, to scale: lower to the left, higher to the right. */
+function Balance({ row }: { row: Row }) {
+  const share = (n: number) => `${String((100 * n) / row.marks)}%`;
+  return (
+    <div>
+      <Track role="img" aria-label={`${String(row.lower)} lower, ${String(row.same)} as proposed, ${String(row.higher)} higher`}>
+        <span data-part="lower" style={{ width: share(row.lower) }} />
+        <span data-part="same" style={{ width: share(row.same) }} />
+        <span data-part="higher" style={{ width: share(row.higher) }} />
+      </Track>
+      <Ends aria-hidden>
+        <span>{row.lower || ''}</span>
+        <span>{row.same}</span>
+        <span>{row.higher || ''}</span>
+      </Ends>
+    </div>
+  );
+}
+
+interface SuggestionProps {
+  row: Row;
+  to: Schemas['ClassView'] | undefined;
+  pending: boolean;
+  onHold: (factor: number | undefined) => void;
+}
+
+function Suggestion({ row, to, pending, onHold }: SuggestionProps) {
+  const held = to?.thresholds[row.goal];
+  const asSuggested = row.factor != null && held !== undefined && Math.abs(held - row.factor) < 1e-6;
+  return (
+    <>
+      {row.factor == null ? (
+        <Fine>{row.lower + row.higher === 0 ? 'You agree.' : 'No other threshold would agree clearly better.'}</Fine>
+      ) : (
+        <>
+          <b>{(row.secure * row.factor).toFixed(row.digits)}</b> would have set {row.agreeThen} of {row.marks} on your side of secure; now {row.agreeNow}.{' '}
+          {to && !asSuggested && (
+            <Button onPress={() => onHold(row.factor ?? undefined)} isDisabled={pending}>
+              Use it for {to.name}
+            </Button>
+          )}
+          {!to && <Fine>Choose a class to take it over.</Fine>}
+        </>
+      )}
+      {to && held !== undefined && (
+        <Fine>
+          New sheets of {to.name} have {(row.secure * held).toFixed(row.digits)}.{' '}
+          <LinkButton onPress={() => onHold(undefined)} isDisabled={pending}>
+            Back to the usual
+          </LinkButton>
+        </Fine>
+      )}
+    </>
+  );
+}
+
+const Picker = styled.div`width: 180px;`;
+const Back = styled(Link)`align-self: flex-end; padding-bottom: 8px; white-space: nowrap;`;
+const Body = styled.div`padding: ${space(4)} ${space(6)}; overflow: auto;`;
+const Table = styled.table`
+  width: 100%;
+  max-width: 1180px;
+  th { font-size: ${sizes.small}; font-weight: 400; color: ${colour.muted}; text-align: left; }
+  td, th { padding: ${space(2)} ${space(4)} ${space(2)} 0; border-bottom: 1px solid ${colour.line}; vertical-align: top; }
+  td:nth-child(2), th:nth-child(2) { width: 30%; }
+  td:last-child { width: 34%; }
+  button { margin-left: ${space(1)}; }
+`;
+const Ends = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  font-size: ${sizes.small};
+  color: ${colour.muted};
+  font-variant-numeric: tabular-nums;
+  span:nth-child(2) { text-align: center; }
+  span:nth-child(3) { text-align: right; }
+`;
+const Track = styled.div`
+  display: flex;
+  height: 12px;
+  margin-bottom: 2px;
+  border: 1px solid ${colour.ink};
+  span { display: block; }
+  [data-part='lower'] { background: ${colour.ink}; }
+  [data-part='same'] { background: ${colour.wash}; }
+  [data-part='higher'] { background: repeating-linear-gradient(135deg, ${colour.ink} 0 1px, ${colour.paper} 1px 4px); }
+`;
+const Fine = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted};`;
+const Foot = styled.p`max-width: 720px; margin-top: ${space(4)}; color: ${colour.muted};`;

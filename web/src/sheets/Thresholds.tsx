@@ -1,0 +1,102 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import styled from 'styled-components';
+import { api, body } from '../api/client';
+import { LinkButton } from '../design/Controls';
+import { NumberBox } from '../design/NumberBox';
+import { Notice } from '../design/States';
+import { colour, sizes, space } from '../design/tokens';
+import { type Goal, moved, type Planned } from './draft';
+
+interface Props {
+  goals: Planned['goals'];
+  schoolClass: { id: string; name: string; thresholds: Partial<Record<Goal, number>> } | undefined;
+  onThreshold: (goal: Goal, factor: number | undefined) => void;
+}
+
+/** How far thresholds may be moved, as multiples of the usual. */
+const LEAST = 0.25;
+const MOST = 4;
+
+/** What each goal is judged by: the threshold of secure, to be moved for this sheet or for a class. */
+export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
+  const queries = useQueryClient();
+  const hold = useMutation({
+    mutationFn: ({ to, goal, factor }: { to: NonNullable<typeof schoolClass>; goal: Goal; factor: number }) =>
+      body(api.PUT('/api/classes/{id}/thresholds', { params: { path: { id: to.id } }, body: { thresholds: moved(to.thresholds, goal, factor) } })),
+    onSuccess: (_, { goal }) => {
+      onThreshold(goal, undefined);
+      return queries.invalidateQueries();
+    },
+  });
+  return (
+    <>
+      <Table>
+        <thead>
+          <tr>
+            <th>Goal</th>
+            <th>Secure is</th>
+          </tr>
+        </thead>
+        <tbody>
+          {goals.map((g) => {
+            const factor = g.secure / g.usual;
+            const ofClass = schoolClass?.thresholds[g.goal] ?? 1;
+            const inherited = Math.abs(factor - ofClass) < 1e-6;
+            return (
+              <tr key={g.goal}>
+                <td>
+                  <b>{g.label}</b>
+                  <Fine>
+                    {g.figure}, {g.unit}
+                  </Fine>
+                </td>
+                <td>
+                  <Row>
+                    {g.more ? 'at least' : 'at most'}
+                    <NumberBox
+                      label={`${g.label}, secure`}
+                      hidden
+                      value={g.secure}
+                      least={LEAST * g.usual}
+                      most={MOST * g.usual}
+                      onChange={(secure) => onThreshold(g.goal, secure / g.usual)}
+                    />
+                  </Row>
+                  {!inherited && (
+                    <Fine>
+                      <LinkButton onPress={() => onThreshold(g.goal, undefined)}>back to {(g.usual * ofClass).toFixed(1)}</LinkButton>
+                      {schoolClass && (
+                        <>
+                          {' · '}
+                          <LinkButton onPress={() => hold.mutate({ to: schoolClass, goal: g.goal, factor })} isDisabled={hold.isPending}>
+                            for all new sheets of {schoolClass.name}
+                          </LinkButton>
+                        </>
+                      )}
+                    </Fine>
+                  )}
+                  {inherited && ofClass !== 1 && schoolClass && (
+                    <Fine>
+                      as {schoolClass.name} has it; usually {g.usual.toFixed(1)}
+                    </Fine>
+                  )}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </Table>
+      {hold.error && <Notice role="alert">▲ {hold.error.message}</Notice>}
+    </>
+  );
+}
+
+const Table = styled.table`
+  width: 100%;
+  margin-top: ${space(2)};
+  th { font-size: ${sizes.small}; font-weight: 400; color: ${colour.muted}; text-align: left; }
+  td { padding: 3px ${space(1)} 3px 0; border-bottom: 1px solid ${colour.line}; vertical-align: top; line-height: 1.25; }
+  td:last-child { width: 52%; }
+`;
+const Row = styled.div`display: flex; align-items: center; gap: ${space(2)}; white-space: nowrap; & > div { width: 72px; }`;
+const Fine = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted};`;
