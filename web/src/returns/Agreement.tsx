@@ -169,7 +169,7 @@ function Suggestion({ row, to, pending, onHold }: SuggestionProps) {
   );
 }
 
-const Picker = styled.div`width: 180px;`;
+const Picker = styled.div`width: 200px;`;
 const Back = styled(Link)`align-self: flex-end; padding-bottom: 8px; white-space: nowrap;`;
 const Body = styled.div`padding: ${space(4)} ${space(6)}; overflow: auto;`;
 const Table = styled.table`

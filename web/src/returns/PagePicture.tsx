@@ -13,7 +13,7 @@ const around = 6;
 type Over = 'NOTHING' | 'SPECKS' | 'LIGHT';
 const legends = {
   SPECKS: 'White: taken for paper. Grey: taken for pencil. The rest of the page is not looked at for specks.',
-  LIGHT: 'The light that fell on the page, evened out in the reading: each line is 5 % of the brightest.',
+  LIGHT: 'The light that fell on the page, evened out in the reading: each line is one step of 5 % below the brightest.',
 };
 
 interface Props {

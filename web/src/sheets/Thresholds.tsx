@@ -64,14 +64,11 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
                   </Row>
                   {!inherited && (
                     <Fine>
-                      <LinkButton onPress={() => onThreshold(g.goal, undefined)}>back to {(g.usual * ofClass).toFixed(1)}</LinkButton>
+                      <Link onPress={() => onThreshold(g.goal, undefined)}>back to {(g.usual * ofClass).toFixed(1)}</Link>
                       {schoolClass && (
-                        <>
-                          {' · '}
-                          <LinkButton onPress={() => hold.mutate({ to: schoolClass, goal: g.goal, factor })} isDisabled={hold.isPending}>
-                            for all new sheets of {schoolClass.name}
-                          </LinkButton>
-                        </>
+                        <Link onPress={() => hold.mutate({ to: schoolClass, goal: g.goal, factor })} isDisabled={hold.isPending}>
+                          for all new sheets of {schoolClass.name}
+                        </Link>
                       )}
                     </Fine>
                   )}
@@ -99,4 +96,5 @@ const Table = styled.table`
   td:last-child { width: 52%; }
 `;
 const Row = styled.div`display: flex; align-items: center; gap: ${space(2)}; white-space: nowrap; & > div { width: 72px; }`;
+const Link = styled(LinkButton)`display: block; text-align: left;`;
 const Fine = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted};`;

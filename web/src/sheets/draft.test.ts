@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { same, type SheetRequest, withoutValue, withValues } from './draft';
+import { same, type SheetRequest, withoutValue, withThreshold, withValues } from './draft';
 
 const request: SheetRequest = {
   title: 'Harbour finds',
@@ -23,6 +23,15 @@ describe('a sheet request', () => {
 
   it('gives a value back to the plan', () => {
     expect(withoutValue(request, 0, 'steps').data.exercises[0]?.values).toEqual({});
+  });
+
+  it('moves the threshold of one goal, and leaves it to the class again', () => {
+    const moved = withThreshold(withThreshold(request, 0, 'ORDER', 1.5), 0, 'EQUAL_STEPS', 0.8);
+    expect(moved.data.exercises[0]?.thresholds).toEqual({ ORDER: 1.5, EQUAL_STEPS: 0.8 });
+    expect(same(request, moved)).toBe(false);
+    const back = withThreshold(withThreshold(moved, 0, 'ORDER', undefined), 0, 'EQUAL_STEPS', undefined);
+    expect(back.data.exercises[0]?.thresholds).toEqual({});
+    expect(same(request, back)).toBe(true);
   });
 
   it('is the same whatever the order of its keys, and with nulls for what is left out', () => {

@@ -28,7 +28,7 @@ export function fromSheet(sheet: Schemas['SheetView']): SheetRequest {
   return { title: sheet.title, data: sheet.data };
 }
 
-/** True where two requests ask for the same, in whatever order their values stand. */
+/** True where two requests ask for the same, in whatever order their values stand; nothing chosen is the same as left out. */
 export function same(a: SheetRequest, b: SheetRequest): boolean {
   return stable(a) === stable(b);
 }
@@ -36,9 +36,13 @@ export function same(a: SheetRequest, b: SheetRequest): boolean {
 function stable(value: unknown): string {
   return JSON.stringify(value, (_, v: unknown) =>
     v !== null && typeof v === 'object' && !Array.isArray(v)
-      ? Object.fromEntries(Object.entries(v).filter(([, x]) => x !== null && x !== undefined).sort(([x], [y]) => (x < y ? -1 : 1)))
+      ? Object.fromEntries(Object.entries(v).filter(([, x]) => !isNothing(x)).sort(([x], [y]) => (x < y ? -1 : 1)))
       : v,
   );
+}
+
+function isNothing(value: unknown): boolean {
+  return value === null || value === undefined || (typeof value === 'object' && !Array.isArray(value) && Object.keys(value).length === 0);
 }
 
 /** A request with the values of one exercise changed. */

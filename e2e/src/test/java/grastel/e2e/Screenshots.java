@@ -67,6 +67,13 @@ class Screenshots {
             awaitReturned(grastel, 3);
             desk.page.getByText("14 of 14 pages read").waitFor();
             take(desk, "returns-strips");
+            desk.open("/returns/agreement");
+            desk.page.getByLabel("Class").first().click();
+            desk.page
+                    .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("10 Avocet"))
+                    .click();
+            desk.button("Use it for 10 Avocet").first().waitFor();
+            take(desk, "agreement");
             desk.go("Wall");
             chooseDunlin(desk);
             desk.page.getByAltText("Amara Diallo, box 7").waitFor();
@@ -184,7 +191,7 @@ class Screenshots {
         desk.shot(FOLDER.resolve(name + ".png"));
     }
 
-    /** Waits until so many runs have come back whole. */
+    /** Waits until so many runs have come back whole; a page that could not be read counts, and is then missed on the screen. */
     private static void awaitReturned(RunningGrastel grastel, int runs) {
         SignedIn teacher = grastel.bean(Accounts.class).all().get(0);
         Returns returns = grastel.bean(Returns.class);
@@ -192,7 +199,8 @@ class Screenshots {
         while (Ownership.as(
                         teacher.id(),
                         () -> sheets.runs().stream()
-                                .filter(run -> returns.progress(run.id()).read() == run.pages())
+                                .map(run -> returns.progress(run.id()))
+                                .filter(p -> p.read() + p.unreadable() == p.printed())
                                 .count())
                 < runs) {
             LockSupport.parkNanos(300_000_000);

@@ -4,10 +4,13 @@ import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
 import grastel.app.sheets.Sheets;
+import grastel.core.exercise.Goal;
+import grastel.core.judging.Level;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Profile;
@@ -54,7 +57,14 @@ class DemoReturns {
                 return;
             }
         }
-        returns.attempts(run).forEach(attempt -> returns.confirm(attempt.page(), Map.of()));
+        returns.attempts(run).forEach(attempt -> returns.confirm(attempt.page(), decisions(attempt)));
         LOG.info("Demo sheets of one class are back and confirmed");
+    }
+
+    /** The demo's teacher is content with steps a little less equal than proposed, so that there is something to agree on. */
+    private static Map<UUID, Level> decisions(Returns.Attempt attempt) {
+        return attempt.marks().stream()
+                .filter(m -> m.goal() == Goal.EQUAL_STEPS && m.proposed() == Level.NEARLY)
+                .collect(Collectors.toMap(Returns.Mark::id, m -> Level.SECURE));
     }
 }

@@ -61,7 +61,7 @@ public class Returns {
     }
 
     /** A goal of an attempt. @param level the teacher's where confirmed, else the proposal */
-    public record Mark(Goal goal, Level proposed, Level level, Double figure, Cause cause, String field) {}
+    public record Mark(UUID id, Goal goal, Level proposed, Level level, Double figure, Cause cause, String field) {}
 
     /** A student's page as read. @param boxes L* by box id, in sheet order */
     public record Attempt(
@@ -289,6 +289,7 @@ public class Returns {
         List<Mark> marks = new ArrayList<>();
         page.marks()
                 .forEach(m -> marks.add(new Mark(
+                        m.id(),
                         m.goal(),
                         m.proposed(),
                         m.level() == null ? m.proposed() : m.level(),

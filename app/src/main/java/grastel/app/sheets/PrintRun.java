@@ -16,6 +16,7 @@ import jakarta.persistence.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.Formula;
 
 /** A sheet printed for a class, its pages for each student. */
 @Entity
@@ -36,6 +37,13 @@ class PrintRun extends Owned {
     @Column(nullable = false, length = 8)
     private String code;
 
+    /** Counted by the database: lists of runs must not load every page. */
+    @Formula("(select count(*) from printed_page p where p.run_id = id)")
+    private int pageCount;
+
+    @Formula("(select coalesce(max(p.part), 0) + 1 from printed_page p where p.run_id = id)")
+    private int parts;
+
     @OneToMany(mappedBy = "run", cascade = CascadeType.ALL)
     @OrderBy("number")
     private List<PrintedPage> pages = new ArrayList<>();
@@ -53,6 +61,8 @@ class PrintRun extends Owned {
                 pages.add(new PrintedPage(this, student, part, pages.size() + 1));
             }
         }
+        this.pageCount = pages.size();
+        this.parts = parts;
     }
 
     SheetVersion version() {
@@ -75,7 +85,12 @@ class PrintRun extends Owned {
         return pages;
     }
 
+    int pageCount() {
+        return pageCount;
+    }
+
+    /** Pages of each student. */
     int parts() {
-        return 1 + pages.stream().mapToInt(PrintedPage::part).max().orElse(0);
+        return parts;
     }
 }

@@ -1,14 +1,11 @@
 package grastel.app.sheets;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface PrintRuns extends JpaRepository<PrintRun, UUID> {
     List<PrintRun> findAllByOrderByCreatedAtDesc();
-
-    Optional<PrintRun> findByCode(String code);
 
     boolean existsByVersion(SheetVersion version);
 

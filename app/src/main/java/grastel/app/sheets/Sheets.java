@@ -226,11 +226,7 @@ public class Sheets {
 
     /** The page a code names, if it is one of this teacher's. */
     public Optional<PageInfo> page(PageCode code) {
-        return runs.findByCode(code.run())
-                .flatMap(run -> run.pages().stream()
-                        .filter(p -> p.number() == code.page())
-                        .findFirst()
-                        .map(p -> info(p, info(run))));
+        return pages.findByRunCodeAndNumber(code.run(), code.page()).map(p -> info(p, info(p.run())));
     }
 
     public PageInfo page(UUID id) {
@@ -307,7 +303,7 @@ public class Sheets {
                 run.schoolClass(),
                 run.band(),
                 run.createdAt(),
-                run.pages().size(),
+                run.pageCount(),
                 run.parts());
     }
 

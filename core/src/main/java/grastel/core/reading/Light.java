@@ -29,19 +29,29 @@ final class Light {
 
     /** Red, green, blue light between pixels, bilinear; places off the picture take its nearest pixel. */
     static void sample(Picture picture, double x, double y, float[] into) {
-        double px = Math.min(picture.width - 1.001, Math.max(0, x - 0.5));
-        double py = Math.min(picture.height - 1.001, Math.max(0, y - 0.5));
+        float px = within((float) (x - 0.5), picture.width - 1.001f);
+        float py = within((float) (y - 0.5), picture.height - 1.001f);
         int ix = (int) px;
         int iy = (int) py;
-        float fx = (float) (px - ix);
-        float fy = (float) (py - iy);
+        float fx = px - ix;
+        float fy = py - iy;
         int i = (iy * picture.width + ix) * 3;
         int j = i + picture.width * 3;
         byte[] p = picture.rgb;
-        for (int c = 0; c < 3; c++) {
-            float top = OF_CODE[p[i + c] & 0xff] * (1 - fx) + OF_CODE[p[i + 3 + c] & 0xff] * fx;
-            float bottom = OF_CODE[p[j + c] & 0xff] * (1 - fx) + OF_CODE[p[j + 3 + c] & 0xff] * fx;
-            into[c] = top * (1 - fy) + bottom * fy;
-        }
+        into[0] = between(p[i], p[i + 3], p[j], p[j + 3], fx, fy);
+        into[1] = between(p[i + 1], p[i + 4], p[j + 1], p[j + 4], fx, fy);
+        into[2] = between(p[i + 2], p[i + 5], p[j + 2], p[j + 5], fx, fy);
+    }
+
+    private static float within(float at, float most) {
+        return at < 0 ? 0 : at > most ? most : at;
+    }
+
+    private static float between(byte topLeft, byte topRight, byte left, byte right, float fx, float fy) {
+        float top = OF_CODE[topLeft & 0xff];
+        top += (OF_CODE[topRight & 0xff] - top) * fx;
+        float bottom = OF_CODE[left & 0xff];
+        bottom += (OF_CODE[right & 0xff] - bottom) * fx;
+        return top + (bottom - top) * fy;
     }
 }

@@ -8,6 +8,7 @@ import grastel.core.page.Rect;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.ejml.simple.SimpleMatrix;
 
 /**
@@ -34,10 +35,16 @@ final class LightField {
      */
     private static final double FLARE_SHARE = 0.5;
 
+    /** Half the side of the spots in which bare paper is looked at, mm; samples lie at half of it. */
+    private static final double SPOT_MM = 0.5;
+
     private final int columns;
     private final int rows;
     /** Light of bare paper on a lattice over the page, three channels. */
     private final float[] paperLight;
+
+    /** Reflectance for each unit of light on the same lattice. */
+    private final float[] gain;
 
     private final double residual;
     private final float[] ground;
@@ -48,6 +55,7 @@ final class LightField {
         this.columns = (int) Math.ceil(size.widthMm() / LATTICE_MM) + 3;
         this.rows = (int) Math.ceil(size.heightMm() / LATTICE_MM) + 3;
         this.paperLight = new float[columns * rows * 3];
+        this.gain = new float[paperLight.length];
         this.residual = residual;
         this.ground = new float[] {(float) ground.red(), (float) ground.green(), (float) ground.blue()};
         for (int row = 0; row < rows; row++) {
@@ -64,13 +72,12 @@ final class LightField {
     static LightField fit(Picture picture, Mapping mapping, PageLayout page, LinearRgb ground) {
         List<double[]> places = BarePaper.places(page);
         double[][] logs = new double[3][places.size()];
-        float[] mean = new float[3];
-        for (int i = 0; i < places.size(); i++) {
-            spot(picture, mapping, places.get(i), mean);
+        IntStream.range(0, places.size()).parallel().forEach(i -> {
+            float[] mean = spot(picture, mapping, places.get(i));
             for (int c = 0; c < 3; c++) {
                 logs[c][i] = Math.log(Math.max(1e-4, mean[c]));
             }
-        }
+        });
         double[][] basis = places.stream()
                 .map(place -> basis(place[0], place[1], page.size()))
                 .toArray(double[][]::new);
@@ -89,6 +96,7 @@ final class LightField {
             field.shade(shading);
         }
         field.findFlare(picture, mapping, page.size());
+        field.setGains();
         return field;
     }
 
@@ -125,17 +133,17 @@ final class LightField {
     }
 
     /**
-     * What light on the line {@code mmY} is to be multiplied by to give reflectance, at every lattice column and channel;
-     * {@link #offset} is then taken off.
+     * What light on the line {@code mmY} is to be multiplied by to give reflectance, at lattice columns from {@code first} and
+     * each channel, as many as {@code into} holds; {@link #offset} is then taken off.
      */
-    void gains(double mmY, float[] into) {
+    void gains(double mmY, int first, float[] into) {
         double at = Math.min(rows - 2.0, Math.max(0, mmY / LATTICE_MM));
         int row = (int) at;
         float share = (float) (at - row);
-        int i = row * columns * 3;
-        for (int k = 0; k < columns * 3; k++) {
-            float light = paperLight[i + k] * (1 - share) + paperLight[i + k + columns * 3] * share;
-            into[k] = ground[k % 3] / ((1 - flare[k % 3]) * light);
+        int above = (row * columns + first) * 3;
+        int below = above + columns * 3;
+        for (int k = 0; k < into.length; k++) {
+            into[k] = gain[above + k] + (gain[below + k] - gain[above + k]) * share;
         }
     }
 
@@ -154,6 +162,13 @@ final class LightField {
     /** Reflectance that flare alone would show, per channel. */
     float offset(int channel) {
         return ground[channel] * flare[channel] / (1 - flare[channel]);
+    }
+
+    private void setGains() {
+        for (int i = 0; i < gain.length; i++) {
+            int c = i % 3;
+            gain[i] = ground[c] / ((1 - flare[c]) * paperLight[i]);
+        }
     }
 
     /** Black of the markers as a share of the paper's light around them: the middle of their black borders. */
@@ -191,45 +206,50 @@ final class LightField {
         return light;
     }
 
-    /** Mean light over 1.2 mm around a place. */
-    private static void spot(Picture picture, Mapping mapping, double[] place, float[] mean) {
+    /** Mean light over 1.2 mm around a place, whose surroundings are taken for flat. */
+    private static float[] spot(Picture picture, Mapping mapping, double[] place) {
+        double x = mapping.x(place[0], place[1]);
+        double y = mapping.y(place[0], place[1]);
+        double rightX = (mapping.x(place[0] + SPOT_MM, place[1]) - x) / 2;
+        double rightY = (mapping.y(place[0] + SPOT_MM, place[1]) - y) / 2;
+        double downX = (mapping.x(place[0], place[1] + SPOT_MM) - x) / 2;
+        double downY = (mapping.y(place[0], place[1] + SPOT_MM) - y) / 2;
         float[] light = new float[3];
-        Arrays.fill(mean, 0);
+        float[] mean = new float[3];
         for (int dy = -2; dy <= 2; dy++) {
             for (int dx = -2; dx <= 2; dx++) {
-                double x = place[0] + dx * 0.25;
-                double y = place[1] + dy * 0.25;
-                Light.sample(picture, mapping.x(x, y), mapping.y(x, y), light);
+                Light.sample(picture, x + dx * rightX + dy * downX, y + dx * rightY + dy * downY, light);
                 for (int c = 0; c < 3; c++) {
                     mean[c] += light[c] / 25;
                 }
             }
         }
+        return mean;
     }
 
     private static double[] solve(double[][] basis, double[] logs, double[] weights) {
-        double[][] normal = new double[TERMS][TERMS];
-        double[][] right = new double[TERMS][1];
+        double[] sums = new double[TERMS * TERMS];
+        double[] right = new double[TERMS];
         for (int i = 0; i < logs.length; i++) {
             if (weights[i] == 0) {
                 continue;
             }
+            double[] at = basis[i];
             for (int a = 0; a < TERMS; a++) {
-                double wa = weights[i] * basis[i][a];
-                right[a][0] += wa * logs[i];
+                double weighted = weights[i] * at[a];
+                right[a] += weighted * logs[i];
                 for (int b = 0; b <= a; b++) {
-                    normal[a][b] += wa * basis[i][b];
+                    sums[a * TERMS + b] += weighted * at[b];
                 }
             }
         }
         for (int a = 0; a < TERMS; a++) {
-            normal[a][a] += 1e-9;
-            for (int b = 0; b < a; b++) {
-                normal[b][a] = normal[a][b];
+            for (int b = a + 1; b < TERMS; b++) {
+                sums[a * TERMS + b] = sums[b * TERMS + a];
             }
         }
-        return new SimpleMatrix(normal)
-                .solve(new SimpleMatrix(right))
+        SimpleMatrix normal = new SimpleMatrix(TERMS, TERMS, true, sums).plus(1e-9, SimpleMatrix.identity(TERMS));
+        return normal.solve(new SimpleMatrix(TERMS, 1, true, right))
                 .getDDRM()
                 .data
                 .clone();

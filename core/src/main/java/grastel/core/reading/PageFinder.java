@@ -37,6 +37,7 @@ final class PageFinder {
     /** Share of the marker code that may be ambiguous; as found good for printed sheets. */
     private static final double AMBIGUOUS_SHARE = 0.75;
 
+    private static final int LARGE_BLOCK = 4;
     private static final int FEWEST_MARKERS = 3;
     private static final double CODE_MARGIN_MM = 2.5;
     private static final List<Double> CODE_PX_PER_MM = List.of(7.0, 10.3);
@@ -94,7 +95,10 @@ final class PageFinder {
         return new Point2D_F64(p.x * factor, p.y * factor);
     }
 
-    /** Green of the picture, averaged over blocks of {@code factor}² pixels; lines side by side. */
+    /**
+     * Green of the picture, averaged over blocks of {@code factor}² pixels, of large blocks over every other pixel of every
+     * other line; lines side by side.
+     */
     static GrayU8 reduced(Picture picture, int factor) {
         GrayU8 grey = new GrayU8(picture.width / factor, picture.height / factor);
         IntStream.range(0, grey.height).parallel().forEach(y -> reduceLine(picture, factor, grey, y));
@@ -103,19 +107,20 @@ final class PageFinder {
 
     private static void reduceLine(Picture picture, int factor, GrayU8 grey, int y) {
         byte[] rgb = picture.rgb;
+        int step = factor >= LARGE_BLOCK ? 2 : 1;
+        int perLine = (factor + step - 1) / step;
         int[] sums = new int[grey.width];
-        for (int j = 0; j < factor; j++) {
-            int i = (y * factor + j) * picture.width * 3 + 1;
+        for (int j = 0; j < factor; j += step) {
+            int line = (y * factor + j) * picture.width * 3 + 1;
             for (int x = 0; x < sums.length; x++) {
-                int sum = 0;
-                for (int k = 0; k < factor; k++, i += 3) {
-                    sum += rgb[i] & 0xff;
+                int i = line + x * factor * 3;
+                for (int k = 0; k < perLine; k++, i += 3 * step) {
+                    sums[x] += rgb[i] & 0xff;
                 }
-                sums[x] += sum;
             }
         }
         for (int x = 0; x < sums.length; x++) {
-            grey.data[y * grey.width + x] = (byte) (sums[x] / (factor * factor));
+            grey.data[y * grey.width + x] = (byte) (sums[x] / (perLine * perLine));
         }
     }
 

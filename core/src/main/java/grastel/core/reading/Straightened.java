@@ -42,7 +42,10 @@ public final class Straightened {
     final class Lines {
         private final double fromX;
         private final double stepMm;
-        private final float[] gains = new float[light.columns() * 3];
+        /** Of the lattice columns that the line touches. */
+        private final float[] gains;
+
+        private final int firstColumn;
         private final float[] sample = new float[3];
         /** Reflectance of the line read last: red, green, blue of each sample. */
         final float[] rgb;
@@ -51,10 +54,12 @@ public final class Straightened {
             this.fromX = fromX;
             this.stepMm = stepMm;
             this.rgb = new float[count * 3];
+            this.firstColumn = column(fromX);
+            this.gains = new float[(column(fromX + count * stepMm) + 2 - firstColumn) * 3];
         }
 
         void read(double mmY) {
-            light.gains(mmY, gains);
+            light.gains(mmY, firstColumn, gains);
             double nx = numerator(0, fromX, mmY);
             double ny = numerator(3, fromX, mmY);
             double w = numerator(6, fromX, mmY);
@@ -79,6 +84,11 @@ public final class Straightened {
             }
         }
 
+        /** Lattice column left of a place; there is one more to its right. */
+        private int column(double mmX) {
+            return Math.max(0, Math.min(light.columns() - 2, (int) (mmX / LightField.LATTICE_MM)));
+        }
+
         private double numerator(int row, double x, double y) {
             return mapping.coefficient(row) * x + mapping.coefficient(row + 1) * y + mapping.coefficient(row + 2);
         }
@@ -86,7 +96,7 @@ public final class Straightened {
         private void correct(double column, int into) {
             int left = Math.min(light.columns() - 2, (int) column);
             float share = (float) (column - left);
-            int g = left * 3;
+            int g = (left - firstColumn) * 3;
             for (int c = 0; c < 3; c++) {
                 float gain = gains[g + c] + (gains[g + 3 + c] - gains[g + c]) * share;
                 rgb[into + c] = sample[c] * gain - light.offset(c);
