@@ -68,6 +68,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/grain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["grain"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench/look": {
         parameters: {
             query?: never;
@@ -1326,7 +1342,7 @@ export interface components {
         };
         CauseView: {
             /** @enum {string} */
-            code: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED" | "BAND" | "FADES_TOO_FAST" | "TURNS_BACK" | "STOPS_SHORT" | "JOIN_GAP" | "JOIN_BUMP" | "OVERLAP_NARROW" | "HUE_TURNS_BACK" | "CHROMA_LOST" | "DIRECTION_SWINGS" | "COVER_TOO_OPEN" | "COVER_TOO_DENSE" | "ZONE_TOO_LIGHT" | "ZONE_TOO_DARK" | "CORE_NOT_DARKEST" | "HIGHLIGHT_GONE";
+            code: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "ONE_DIRECTION" | "TOO_LITTLE_PRESSURE" | "DARK_TOO_THIN" | "TOOTH_FULL" | "HURRY" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "WHITE_TOO_THIN" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "OPPOSITES_EQUAL" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED" | "BAND" | "FADES_TOO_FAST" | "TURNS_BACK" | "STOPS_SHORT" | "JOIN_GAP" | "JOIN_BUMP" | "OVERLAP_NARROW" | "HUE_TURNS_BACK" | "CHROMA_LOST" | "DIRECTION_SWINGS" | "COVER_TOO_OPEN" | "COVER_TOO_DENSE" | "ZONE_TOO_LIGHT" | "ZONE_TOO_DARK" | "CORE_NOT_DARKEST" | "HIGHLIGHT_GONE";
             next: string;
             sign: string;
         };
@@ -1602,19 +1618,15 @@ export interface components {
         };
         LookRequest: {
             goal?: components["schemas"]["AimData"];
-            /** Format: int32 */
-            height: number;
             stack: components["schemas"]["StackData"];
             /** Format: int32 */
             steps: number;
-            /** Format: int32 */
-            width: number;
-            /** @enum {string} */
-            zoom: "ARM" | "NEAR" | "LOUPE";
         };
         LookView: {
             colour: components["schemas"]["ColourView"];
             goal?: components["schemas"]["AimView"];
+            /** Format: double */
+            grainMm: number;
             ladder: components["schemas"]["RungView"][];
             layers: components["schemas"]["LayerLook"][];
             /** Format: double */
@@ -1623,12 +1635,15 @@ export interface components {
             mud: number;
             /** Format: double */
             paperShare: number;
-            picture: string;
             section: components["schemas"]["ToothColumnView"][];
             /** Format: double */
             specks: number;
             /** Format: int32 */
             step: number;
+            /** @enum {string} */
+            stroke: "CIRCLES" | "CROSSED" | "ONE_WAY";
+            /** Format: byte */
+            tones: string;
             /** Format: double */
             toothLeft: number;
             warnings: components["schemas"]["WarningView"][];
@@ -2543,6 +2558,32 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    grain: {
+        parameters: {
+            query: {
+                grainMm: number;
+                height: number;
+                stroke: "CIRCLES" | "CROSSED" | "ONE_WAY";
+                width: number;
+                zoom: "ARM" | "NEAR" | "LOUPE";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
                 };
             };
         };

@@ -10,6 +10,7 @@ import { useLatest } from '../design/useLatest';
 import { useSize } from '../design/useSize';
 import { colour, space } from '../design/tokens';
 import { Findings } from './Findings';
+import { GrainedSwatch, type Zoom } from './GrainedSwatch';
 import { useHistory } from './history';
 import { Keeping } from './Keeping';
 import { StackList } from './StackList';
@@ -18,7 +19,6 @@ import { ToothSection } from './ToothSection';
 import { WhatIfRow } from './WhatIfRow';
 
 type Saved = Schemas['StackView'];
-type Zoom = Schemas['LookRequest']['zoom'];
 
 interface Props {
   kit: Kit;
@@ -47,7 +47,7 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
 
   const queries = useQueryClient();
   const lookAt = (at: StackData) => {
-    const request = { stack: at, steps, zoom, ...size, ...(goal ? { goal } : {}) };
+    const request = { stack: at, steps, ...(goal ? { goal } : {}) };
     return queryOptions({
       queryKey: ['look', request],
       queryFn: ({ signal }) => body(api.POST('/api/bench/look', { body: request, signal })),
@@ -155,12 +155,7 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
           <Surround style={{ background: grey(Number(around)) }}>
             {seen && (
               <Frame ref={frame}>
-                <Swatch
-                  src={seen.picture}
-                  alt={`Predicted: value ${seen.colour.value.toFixed(1)}, chroma ${seen.colour.chroma.toFixed(0)}, specks ${Math.round(seen.specks * 100)} per cent`}
-                  data-stale={look.isPlaceholderData}
-                  data-colour={seen.colour.colour}
-                />
+                <GrainedSwatch look={seen} zoom={zoom} {...size} stale={look.isPlaceholderData} />
               </Frame>
             )}
             {seen?.goal && <GoalPatch style={{ background: seen.goal.colour.colour }} title="Goal colour, asked for" />}
@@ -236,6 +231,5 @@ const Surround = styled.div`
   border: 1px solid ${colour.line};
 `;
 const Frame = styled.div`position: relative; width: 100%; height: 100%;`;
-const Swatch = styled.img`display: block; width: 100%; height: 100%; object-fit: cover; min-height: 0; position: absolute; inset: 0;`;
 const GoalPatch = styled.i`position: absolute; right: ${space(4)}; top: ${space(4)}; width: 96px; height: 96px;`;
 const Strip = styled.div`display: flex; flex-wrap: wrap; gap: ${space(2)} ${space(4)}; align-items: flex-end; & button { min-height: 30px; padding-left: 7px; padding-right: 7px; min-width: 0; }`;

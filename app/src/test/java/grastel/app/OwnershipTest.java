@@ -60,6 +60,7 @@ class OwnershipTest extends DeskTest {
             "POST /api/kit/papers",
             "POST /api/kit/pencils",
             "POST /api/kit/sets",
+            "GET /api/bench/grain",
             "GET /api/sheets",
             "POST /api/sheets",
             "GET /api/classes/method-questions",
@@ -344,20 +345,7 @@ class OwnershipTest extends DeskTest {
     }
 
     private MvcTestResult look(UUID paper, List<Map<String, Object>> layers) {
-        return post(
-                other,
-                "/api/bench/look",
-                Map.of(
-                        "stack",
-                        Map.of("paper", paper, "layers", layers),
-                        "steps",
-                        5,
-                        "zoom",
-                        "NEAR",
-                        "width",
-                        100,
-                        "height",
-                        100));
+        return post(other, "/api/bench/look", Map.of("stack", Map.of("paper", paper, "layers", layers), "steps", 5));
     }
 
     private Map<String, Object> sheetRequest(SignedIn teacher) {

@@ -4,16 +4,26 @@ import grastel.app.bench.LookViews.LookRequest;
 import grastel.app.bench.LookViews.LookView;
 import grastel.app.bench.LookViews.WhatIfRequest;
 import grastel.app.bench.LookViews.WhatIfView;
+import grastel.app.bench.LookViews.Zoom;
+import grastel.core.layering.Stroke;
+import grastel.core.layering.SwatchPicture;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -21,6 +31,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -63,6 +74,26 @@ class BenchController {
     @PostMapping("/look")
     LookView look(@Valid @RequestBody LookRequest request) {
         return looking.look(bench.laid(request.stack()), request);
+    }
+
+    /**
+     * The grain of a paper under a stroke: for each pixel, row by row, which of a swatch's 256 tones it shows. The same for ever,
+     * so a browser asks once and shows every swatch on it.
+     *
+     * @param grainMm 0.05…3
+     * @param width and height 40…800 px
+     */
+    @GetMapping(path = "/grain", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<byte[]> grain(
+            @RequestParam @DecimalMin("0.05") @DecimalMax("3") double grainMm,
+            @RequestParam Stroke stroke,
+            @RequestParam Zoom zoom,
+            @RequestParam @Min(40) @Max(800) int width,
+            @RequestParam @Min(40) @Max(800) int height) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
+                .body(SwatchPicture.heights(grainMm, stroke, width, height, zoom.pxPerMm(), Looking.SEED));
     }
 
     /** What else could be done. Nothing is kept. */

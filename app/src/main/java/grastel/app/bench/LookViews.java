@@ -4,6 +4,7 @@ import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
 import grastel.core.colour.Srgb;
 import grastel.core.layering.Advice;
+import grastel.core.layering.Stroke;
 import grastel.core.layering.WhatIf;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -47,14 +48,11 @@ final class LookViews {
     record WhatIfRequest(
             @NotNull @Valid StackData stack, @Valid AimData goal) {}
 
-    /** @param steps of the value ladder; @param width and height of the picture, px */
+    /** @param steps of the value ladder */
     record LookRequest(
             @NotNull @Valid StackData stack,
             @Valid AimData goal,
-            @NotNull @Min(3) @Max(11) int steps,
-            @NotNull Zoom zoom,
-            @NotNull @Min(40) @Max(800) int width,
-            @NotNull @Min(40) @Max(800) int height) {}
+            @NotNull @Min(3) @Max(11) int steps) {}
 
     record ColourView(
             @NotNull String colour,
@@ -118,12 +116,15 @@ final class LookViews {
     record RungView(@NotNull String colour, @NotNull double value) {}
 
     /**
-     * @param picture the swatch with its grain, a data URL
+     * @param tones of the swatch from the paper's peaks to its valleys: 256 times red, green, blue
+     * @param grainMm of the paper; with the stroke it says which heights the tones are shown on
      * @param step on the teacher's ladder, 1 lightest
      * @param minutes a student of the developing band takes for 25 cm²
      */
     record LookView(
-            @NotNull String picture,
+            @NotNull byte[] tones,
+            @NotNull double grainMm,
+            @NotNull Stroke stroke,
             @NotNull ColourView colour,
             @NotNull int step,
             @NotNull List<RungView> ladder,

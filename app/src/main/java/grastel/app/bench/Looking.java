@@ -39,7 +39,7 @@ class Looking {
     private static final int CHIP_WIDTH = 96;
     private static final int CHIP_HEIGHT = 56;
     private static final double CHIP_PX_PER_MM = 5;
-    private static final long SEED = 7;
+    static final long SEED = 7;
 
     LookView look(Laid laid, LookRequest request) {
         Stack stack = laid.stack();
@@ -49,15 +49,10 @@ class Looking {
         Makeup makeup = Makeup.of(swatch);
         Optional<Lab> goal = Optional.ofNullable(request.goal()).map(AimData::toLab);
         ValueLadder ladder = new ValueLadder(request.steps());
-        double grain = stack.paper().tooth().grainMm();
         return new LookView(
-                Png.dataUrl(SwatchPicture.paint(
-                        swatch,
-                        grain,
-                        request.width(),
-                        request.height(),
-                        request.zoom().pxPerMm(),
-                        SEED)),
+                SwatchPicture.tones(swatch),
+                stack.paper().tooth().grainMm(),
+                swatch.stroke(),
                 ColourView.of(colour),
                 ladder.nearest(colour.value()),
                 ladder.greys().stream()

@@ -3,7 +3,6 @@ package grastel.app.bench;
 import grastel.app.bench.Bench.Laid;
 import grastel.app.bench.LookViews.AimData;
 import grastel.app.bench.LookViews.LookRequest;
-import grastel.app.bench.LookViews.Zoom;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
@@ -56,7 +55,7 @@ class WarmUp {
             }
             Stack stack = new Stack(ShippedKit.papers().get(i % 4).toPaper(), Optional.empty(), layers);
             Laid laid = new Laid(asked, stack, Map.of(pencils.get(0), new UUID(0, 1)));
-            looking.look(laid, new LookRequest(asked, new AimData(50, 10, 10), 5, Zoom.NEAR, 480, 250));
+            looking.look(laid, new LookRequest(asked, new AimData(50, 10, 10), 5));
             looking.whatIf(laid, Optional.empty());
         }
     }

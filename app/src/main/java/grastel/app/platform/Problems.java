@@ -19,6 +19,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
@@ -67,6 +68,20 @@ class Problems extends ResponseEntityExceptionHandler {
             MethodArgumentNotValidException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<FieldProblem> fields = problem.getBindingResult().getFieldErrors().stream()
                 .map(e -> new FieldProblem(e.getField(), e.getCode(), e.getDefaultMessage()))
+                .toList();
+        return answer(HttpStatus.UNPROCESSABLE_CONTENT, "INVALID", "Some fields cannot be taken as they are.", fields);
+    }
+
+    /** Parameters of the address out of their range. */
+    @Override
+    protected ResponseEntity<Object> handleHandlerMethodValidationException(
+            HandlerMethodValidationException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<FieldProblem> fields = problem.getParameterValidationResults().stream()
+                .flatMap(p -> p.getResolvableErrors().stream()
+                        .map(e -> new FieldProblem(
+                                p.getMethodParameter().getParameterName(),
+                                e.getCodes() == null ? "INVALID" : e.getCodes()[e.getCodes().length - 1],
+                                e.getDefaultMessage())))
                 .toList();
         return answer(HttpStatus.UNPROCESSABLE_CONTENT, "INVALID", "Some fields cannot be taken as they are.", fields);
     }

@@ -6,6 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
+import grastel.core.layering.Stroke;
+import grastel.core.layering.SwatchPicture;
+import java.io.IOException;
+import java.util.Base64;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
@@ -44,7 +48,8 @@ class BenchTest extends DeskTest {
         String look =
                 content(look(stack(colour("S13", 0.08, 1), colour("S07", 0.4, 2)), Map.of("l", 40, "a", 40, "b", 20)));
 
-        assertThat(JsonPath.<String>read(look, "$.picture")).startsWith("data:image/png;base64,");
+        assertThat(Base64.getDecoder().decode(JsonPath.<String>read(look, "$.tones")))
+                .hasSize(3 * 256);
         assertThat(JsonPath.<List<?>>read(look, "$.section")).hasSize(16);
         assertThat(JsonPath.<List<?>>read(look, "$.layers")).hasSize(2);
         assertThat(JsonPath.<List<?>>read(look, "$.ladder")).hasSize(5);
@@ -54,6 +59,20 @@ class BenchTest extends DeskTest {
                 .sum();
         assertThat(paperShare + shares).isCloseTo(1, within(1e-6));
         assertThat(JsonPath.<Number>read(look, "$.goal.deltaE").doubleValue()).isPositive();
+    }
+
+    @Test
+    void theGrainSaysWhichToneEachPixelShows() throws IOException {
+        MvcTestResult answer =
+                get(teacher, "/api/bench/grain?grainMm=0.35&stroke=CIRCLES&zoom=NEAR&width=60&height=40");
+
+        assertThat(answer).hasStatusOk();
+        assertThat(answer.getResponse().getContentAsByteArray())
+                .isEqualTo(SwatchPicture.heights(0.35, Stroke.CIRCLES, 60, 40, 9, Looking.SEED));
+        assertThat(get(teacher, "/api/bench/grain?grainMm=0.35&stroke=CIRCLES&zoom=NEAR&width=60&height=90000"))
+                .hasStatus(422)
+                .bodyText()
+                .contains("height");
     }
 
     @Test
@@ -115,7 +134,7 @@ class BenchTest extends DeskTest {
     void notANumberIsRefusedWithItsPlace() {
         String body = """
                 {"stack": {"paper": "%s", "layers": [{"kind": "COLOUR", "pencil": "%s", "pressure": NaN}]},
-                 "steps": 5, "zoom": "NEAR", "width": 100, "height": 100}""".formatted(paper, UUID.randomUUID());
+                 "steps": 5}""".formatted(paper, UUID.randomUUID());
         MvcTestResult answer = send(
                 teacher,
                 MockMvcRequestBuilders.post("/api/bench/look")
@@ -173,8 +192,7 @@ class BenchTest extends DeskTest {
     }
 
     private MvcTestResult look(Map<String, Object> stack, Map<String, Object> goal) {
-        Map<String, Object> request =
-                new HashMap<>(Map.of("stack", stack, "steps", 5, "zoom", "NEAR", "width", 120, "height", 80));
+        Map<String, Object> request = new HashMap<>(Map.of("stack", stack, "steps", 5));
         if (goal != null) {
             request.put("goal", goal);
         }

@@ -27,21 +27,47 @@ public enum Cause {
     ALL_MIDDLE("all middle values", "Push both ends: one box as dark as it goes, one just visible."),
     /** Pressure wandered inside a box. */
     PATCHY("pressure wandered inside the box", "Small circles at one pressure; go over it again from another side."),
-    /** Paper shows in the darkest box: blunt point or too little at the end. */
-    SPECKS_LEFT(
-            "paper shows: blunt point or one direction",
-            "Sharpen, small circles, one more light pass from another side."),
+    /** Paper shows though the field is dark enough and its strokes cross: the point did not reach the grain. */
+    SPECKS_LEFT("paper shows: the point was blunt", "Sharpen, small circles, one more light pass from another side."),
+    /** Paper shows in lines between strokes that all run one way. */
+    ONE_DIRECTION(
+            "paper shows between strokes of one direction",
+            "Cross the strokes: one more light pass from another side."),
+    /** Paper shows in a dark that is not dark. */
+    TOO_LITTLE_PRESSURE(
+            "too little pressure at the end: paper shows and the dark stays light",
+            "Press the darkest box in small circles, and go over it until no white shows."),
+    /** The dark is filled and still not dark. */
+    DARK_TOO_THIN(
+            "no paper shows, yet the dark is not dark",
+            "One more full layer over the darkest box; the first one only filled the grain."),
+    /** A layer more no longer shows because the tooth is full. */
+    TOOTH_FULL(
+            "the tooth is full: pressed hard too early",
+            "Fewer, lighter passes next time; here only sharp accents still hold."),
+    /** Uneven inside and over the edge. */
+    HURRY(
+            "in a hurry: uneven inside and over the edge",
+            "Slow down: edge first with the tip, then small circles inside."),
     /** Strokes ran over the edge. */
     OVER_EDGE("strokes ran over the edge", "Turn the sheet; draw the edge first with the tip."),
     /** Tint or shade has wandered to another hue. */
     HUE_DRIFTS("no longer the same hue", "End with the colours of the family; less of the other one under or over it."),
-    /** White too early or too little of it. */
-    TINT_TOO_WEAK("white too early or too little", "White last, firmly, over a light layer of the colour."),
+    /** The grain is filled and the tint is still strong: the white lies under it. */
+    TINT_TOO_WEAK("the white went on too early", "White last, firmly, over a light layer of the colour."),
+    /** Too little white: it has not filled the grain. */
+    WHITE_TOO_THIN(
+            "too little white: the grain still shows",
+            "More white, firmly and in small circles, until no grain shows."),
     /** The dark did not darken. */
     SHADE_TOO_LIGHT(
             "the dark did not darken", "One more layer of the own colours, pressed a little; then compare again."),
     /** The dark has swallowed the colour. */
     SHADE_MUDDY("the dark has swallowed the colour", "One whisper of the dark, then own colours on top."),
+    /** Grey and not even darker: opposites that cancel each other. */
+    OPPOSITES_EQUAL(
+            "colour and its opposite in nearly equal parts",
+            "Two layers of the own colour for each of its opposite, own colour last."),
     /** Blending moved the value. */
     VALUE_MOVED("blending moved the value", "Fill the grain with the colour first; then blend."),
     /** The steps towards grey are uneven or turn back. */

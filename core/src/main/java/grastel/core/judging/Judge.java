@@ -69,7 +69,7 @@ public final class Judge {
         others.forEach(other -> other.fields().forEach(f -> byField.put(f.field(), f)));
         page.fields().forEach(f -> byField.put(f.field(), f));
         boolean grey = page.has(PageFlag.GREY) || others.stream().anyMatch(o -> o.has(PageFlag.GREY));
-        return plan.goals().stream()
+        List<Proposal> proposals = plan.goals().stream()
                 .filter(goal -> goal.fields().stream().anyMatch(here::contains))
                 .filter(goal -> byField.keySet().containsAll(goal.fields()))
                 .filter(goal -> !(grey && OF_COLOUR.contains(goal.goal())))
@@ -77,6 +77,7 @@ public final class Judge {
                         || goal.fields().stream().allMatch(f -> byField.get(f).profile() != null))
                 .map(goal -> propose(goal, byField))
                 .toList();
+        return Combination.settled(proposals, byField);
     }
 
     private Proposal propose(GoalPlan goal, Map<String, FieldReading> byField) {

@@ -17,11 +17,8 @@ import grastel.core.reading.Measured;
  * @param atMm where along a strip to look, mm from its left end; null elsewhere
  */
 public record Proposal(
-        Goal goal,
-        Level level,
-        Measured figure,
-        Ladder ladder,
-        boolean close,
-        Cause cause,
-        String field,
-        Double atMm) {}
+        Goal goal, Level level, Measured figure, Ladder ladder, boolean close, Cause cause, String field, Double atMm) {
+    Proposal because(Cause other) {
+        return new Proposal(goal, level, figure, ladder, close, other, field, atMm);
+    }
+}

@@ -283,6 +283,11 @@ public final class Swatch {
         return ground;
     }
 
+    /** The stroke of its last pass: what its grain looks like. */
+    public Stroke stroke() {
+        return surface.stroke();
+    }
+
     Surface surface() {
         return surface;
     }

@@ -27,39 +27,56 @@ public final class SwatchPicture {
      * @param seed picks the place on the paper
      */
     public static BufferedImage paint(Swatch swatch, double grainMm, int width, int height, double pxPerMm, long seed) {
+        byte[] heights = heights(grainMm, swatch.stroke(), width, height, pxPerMm, seed);
+        IndexColorModel tones = new IndexColorModel(8, TONES, tones(swatch), 0, false);
+        BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_INDEXED, tones);
+        byte[] out = ((DataBufferByte) picture.getRaster().getDataBuffer()).getData();
+        System.arraycopy(heights, 0, out, 0, heights.length);
+        return picture;
+    }
+
+    /**
+     * The tone of every pixel of a picture, row by row: the same for all swatches whose last stroke is alike.
+     *
+     * @see #paint
+     */
+    public static byte[] heights(double grainMm, Stroke stroke, int width, int height, double pxPerMm, long seed) {
         if (width < 1 || height < 1 || width > LARGEST_PX || height > LARGEST_PX) {
             throw new IllegalArgumentException("A picture is 1…2000 px a side, asked for " + width + " × " + height);
         }
         if (!(pxPerMm > 0 && pxPerMm <= 100)) {
             throw new IllegalArgumentException("A picture has over 0 and up to 100 px/mm, asked for " + pxPerMm);
         }
-        BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_INDEXED, tones(swatch));
-        byte[] out = ((DataBufferByte) picture.getRaster().getDataBuffer()).getData();
-        ToothField field = new ToothField(seed, grainMm, swatch.surface().stroke());
+        byte[] heights = new byte[width * height];
+        ToothField field = new ToothField(seed, grainMm, stroke);
         double[] row = new double[width];
         for (int y = 0; y < height; y++) {
             field.row(0.5 / pxPerMm, 1 / pxPerMm, (y + 0.5) / pxPerMm, row);
             for (int x = 0; x < width; x++) {
-                out[y * width + x] = (byte) (row[x] * TONES);
+                heights[y * width + x] = (byte) (row[x] * TONES);
             }
         }
-        return picture;
+        return heights;
     }
 
     /**
-     * Tones from peak to valley: the classes' light joined by straight lines. Each channel is shifted until its mean is the
-     * colour's, with what the screen cannot show cut off.
+     * The 256 tones of a swatch from peak to valley as sRGB codes, red, green, blue: the classes' light joined by straight
+     * lines. Each channel is shifted until its mean is the colour's, with what the screen cannot show cut off.
      */
-    private static IndexColorModel tones(Swatch swatch) {
+    public static byte[] tones(Swatch swatch) {
         List<LinearRgb> classes =
                 swatch.grainLight().stream().map(SwatchPicture::shown).toList();
         LinearRgb wanted = shown(LinearRgb.of(swatch.spectrum().toXyz()));
-        return new IndexColorModel(
-                8,
-                TONES,
-                channel(classes, LinearRgb::red, wanted.red()),
-                channel(classes, LinearRgb::green, wanted.green()),
-                channel(classes, LinearRgb::blue, wanted.blue()));
+        byte[] red = channel(classes, LinearRgb::red, wanted.red());
+        byte[] green = channel(classes, LinearRgb::green, wanted.green());
+        byte[] blue = channel(classes, LinearRgb::blue, wanted.blue());
+        byte[] codes = new byte[3 * TONES];
+        for (int i = 0; i < TONES; i++) {
+            codes[3 * i] = red[i];
+            codes[3 * i + 1] = green[i];
+            codes[3 * i + 2] = blue[i];
+        }
+        return codes;
     }
 
     private static byte[] channel(List<LinearRgb> classes, ToDoubleFunction<LinearRgb> of, double wanted) {

@@ -16,7 +16,9 @@ public final class Bands {
     /** Share of the step that every lane must show. */
     private static final double IN_EVERY_LANE = 0.35;
 
-    private static final double NOISE_MM = 14;
+    /** Grain is far rougher in the middle of a fade than at its ends, so noise is told from so much on either side. */
+    static final double NOISE_MM = 14;
+
     private static final double LEAST_NOISE = 0.05;
     /** What an eye finds at arm's length, L*. */
     private static final double SEEN = 2.2;
@@ -31,12 +33,14 @@ public final class Bands {
     /** The lines of a strip, the clearest first; of lines close together only the clearest. */
     public static List<Band> find(Profile profile) {
         int reach = (int) Math.round(NEIGHBOURHOOD_MM / profile.stepMm());
+        int noiseReach = (int) Math.round(NOISE_MM / profile.stepMm());
         double[] steps = new double[profile.size()];
         double[] errors = new double[profile.size()];
         for (int at = MARGIN; at <= profile.size() - MARGIN; at++) {
             Trend trend = Trend.around(profile.lightness(), at, reach);
             steps[at] = trend.step();
-            double grain = Math.max(LEAST_NOISE, noiseAround(profile, at)) * trend.stepError();
+            double noise = Trend.noise(profile.lightness(), at, noiseReach);
+            double grain = Math.max(LEAST_NOISE, noise) * trend.stepError();
             errors[at] = crosses(profile, at, reach, trend.step()) ? grain : Double.POSITIVE_INFINITY;
         }
         double usual = usual(steps);
@@ -54,12 +58,6 @@ public final class Bands {
     private static boolean crosses(Profile profile, int at, int reach, double step) {
         return profile.lanes().stream()
                 .allMatch(lane -> Trend.around(lane, at, reach).step() / step > IN_EVERY_LANE);
-    }
-
-    /** Grain is far rougher in the middle of a fade than at its ends, so noise is told from the neighbourhood. */
-    private static double noiseAround(Profile profile, int at) {
-        int reach = (int) Math.round(NOISE_MM / profile.stepMm());
-        return Trend.noise(profile.lightness().subList(Math.max(0, at - reach), Math.min(profile.size(), at + reach)));
     }
 
     /** Standard deviation of the steps found everywhere, from the middle of their sizes. */

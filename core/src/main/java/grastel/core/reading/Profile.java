@@ -61,10 +61,11 @@ public record Profile(
     public double change(double atMm, double stretchMm) {
         int at = (int) Math.round(atMm / stepMm);
         int reach = (int) Math.round(Bands.NEIGHBOURHOOD_MM / stepMm);
+        int noiseReach = (int) Math.round(Bands.NOISE_MM / stepMm);
         double squares = 0;
         for (List<Double> values : List.of(lightness, a, b)) {
             Trend trend = Trend.around(values, at, reach);
-            double unsure = 3 * Trend.noise(values) * trend.stepError();
+            double unsure = 3 * Trend.noise(values, at, noiseReach) * trend.stepError();
             double clear = Math.max(0, Math.abs(trend.step()) - unsure) * Math.signum(trend.step());
             double change = trend.slope() * stretchMm / stepMm + clear;
             squares += change * change;

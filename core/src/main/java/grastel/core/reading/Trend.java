@@ -46,8 +46,13 @@ record Trend(double slope, double step, double stepError) {
                 (hh * tv - th * hv) / determinant, (tt * hv - th * tv) / determinant, Math.sqrt(tt / determinant));
     }
 
+    /** Noise around one place. @param reach values looked at on either side */
+    static double noise(List<Double> values, int at, int reach) {
+        return noise(values.subList(Math.max(0, at - reach), Math.min(values.size(), at + reach)));
+    }
+
     /** Standard deviation of one value about its neighbours' trend: half of them lie closer than 0.6745 of it. */
-    static double noise(List<Double> values) {
+    private static double noise(List<Double> values) {
         double[] off = new double[Math.max(1, values.size() - 2)];
         for (int i = 1; i + 1 < values.size(); i++) {
             off[i - 1] = Math.abs(values.get(i) - (values.get(i - 1) + values.get(i + 1)) / 2) / Math.sqrt(1.5);

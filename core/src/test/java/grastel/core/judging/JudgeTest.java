@@ -63,7 +63,7 @@ class JudgeTest {
         assertThat(judge(GradeBand.DEVELOPING, 93, 85, 77, 66, 55)
                         .get(Goal.FULL_RANGE)
                         .cause())
-                .isEqualTo(Cause.NEVER_DARK);
+                .isEqualTo(Cause.DARK_TOO_THIN);
         assertThat(judge(GradeBand.DEVELOPING, 60, 50, 40, 30, 22)
                         .get(Goal.FULL_RANGE)
                         .cause())
@@ -99,7 +99,7 @@ class JudgeTest {
                 .returns(Level.NEARLY, Proposal::level)
                 .returns("2", Proposal::field);
         assertThat(judged.get(Goal.NEAT_EDGE))
-                .returns(Cause.OVER_EDGE, Proposal::cause)
+                .returns(Cause.HURRY, Proposal::cause)
                 .returns("2", Proposal::field);
         assertThat(judged.get(Goal.RICH_DARK))
                 .returns(Level.NEARLY, Proposal::level)

@@ -71,6 +71,23 @@ class SwatchPictureTest {
                 .isNotEqualTo(pixels(SwatchPicture.paint(swatch, 0.3, 60, 40, 10, 4)));
     }
 
+    /** What a screen does that was given heights and tones apart. */
+    @Test
+    void heightsShownInTonesAreThePicture() {
+        Swatch swatch = laid(CARTRIDGE, pencil("S07"), PressureGrade.LIGHT, 1);
+        byte[] heights = SwatchPicture.heights(0.3, swatch.stroke(), 60, 40, 10, 3);
+        byte[] tones = SwatchPicture.tones(swatch);
+        BufferedImage painted = SwatchPicture.paint(swatch, 0.3, 60, 40, 10, 3);
+
+        assertThat(heights).hasSize(60 * 40);
+        assertThat(tones).hasSize(3 * 256);
+        for (int i = 0; i < heights.length; i++) {
+            int tone = heights[i] & 0xff;
+            int rgb = (tones[3 * tone] & 0xff) << 16 | (tones[3 * tone + 1] & 0xff) << 8 | tones[3 * tone + 2] & 0xff;
+            assertThat(painted.getRGB(i % 60, i / 60) & 0xffffff).isEqualTo(rgb);
+        }
+    }
+
     @Test
     void aLightLayerShowsItsGrainASolidHardlyAny() {
         Swatch light = laid(CARTRIDGE, pencil("S16"), PressureGrade.LIGHT, 1);
