@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { Button, Segments, Select } from '../design/Controls';
@@ -32,6 +32,7 @@ interface Props {
 }
 
 const surroundings = ['95', '75', '50', '25', '8'] as const;
+type Around = (typeof surroundings)[number];
 
 /** The bench with one stack on it. */
 export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Props) {
@@ -41,7 +42,7 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
   const [goal, setGoal] = useState<Goal | null>(null);
   const [steps, setSteps] = useState(5);
   const [zoom, setZoom] = useState<Zoom>('NEAR');
-  const [around, setAround] = useState<(typeof surroundings)[number]>('95');
+  const [around, setAround] = useState<Around>('95');
   const [keeping, setKeeping] = useState(false);
   const [frame, size] = useSize({ width: 484, height: 252 });
 
@@ -109,6 +110,13 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
   const names = useMemo(() => stack.layers.map((layer) => layerTitle(layer, kit)), [stack, kit]);
   const changeLatest = useLatest(change);
   const adopt = useLatest((next: StackData) => change(next, next.layers.length - 1));
+  const undo = useLatest(history.undo);
+  const redo = useLatest(history.redo);
+  const keep = useLatest(() => setKeeping((k) => !k));
+  const print = useLatest(() => void printCard(open?.name ?? 'Bench card', open?.note ?? '', stack));
+  const openLatest = useLatest(onOpen);
+  // The row says a moment later that it is of the stack before: the swatch comes first.
+  const stale = useDeferredValue(whatIf.isPlaceholderData || look.isPlaceholderData);
   const paper = kit.papers.find((p) => p.id === stack.paper);
   const changed = JSON.stringify(stack) !== JSON.stringify(open?.stack);
   return (
@@ -116,24 +124,17 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
       title="Bench"
       about={open ? `${open.name}${changed ? ', changed' : ''}` : (brought ?? 'A stack not kept yet')}
       actions={
-        <>
-          <Picker>
-            <Select
-              label="Stack"
-              value={open?.id ?? 'new'}
-              onChange={(id) => onOpen(stacks.find((s) => s.id === id) ?? null)}
-              choices={[{ id: 'new', name: 'New stack' }, ...stacks.map((s) => ({ id: s.id, name: s.name }))]}
-            />
-          </Picker>
-          <Button onPress={history.undo} isDisabled={!history.canUndo}>
-            Undo
-          </Button>
-          <Button onPress={history.redo} isDisabled={!history.canRedo}>
-            Redo
-          </Button>
-          <Button onPress={() => setKeeping((k) => !k)}>Keep …</Button>
-          <Button onPress={() => void printCard(open?.name ?? 'Bench card', open?.note ?? '', stack)}>Print a card</Button>
-        </>
+        <Actions
+          stacks={stacks}
+          openId={open?.id}
+          canUndo={history.canUndo}
+          canRedo={history.canRedo}
+          onOpen={openLatest}
+          onUndo={undo}
+          onRedo={redo}
+          onKeep={keep}
+          onPrint={print}
+        />
       }
     >
       {keeping && (
@@ -160,28 +161,78 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
             )}
             {seen?.goal && <GoalPatch style={{ background: seen.goal.colour.colour }} title="Goal colour, asked for" />}
           </Surround>
-          <Strip>
-            <Segments
-              label="Seen from"
-              value={zoom}
-              onChange={setZoom}
-              choices={[
-                { id: 'ARM', name: 'arm’s length' },
-                { id: 'NEAR', name: 'near' },
-                { id: 'LOUPE', name: 'loupe' },
-              ]}
-            />
-            <Segments label="Surround L*" value={around} onChange={setAround} choices={surroundings.map((id) => ({ id, name: id }))} />
-          </Strip>
+          <Views zoom={zoom} onZoom={setZoom} around={around} onAround={setAround} />
           {look.error && <Notice role="alert">▲ {look.error instanceof ApiError ? look.error.message : 'Grastel cannot be reached. Your stack is still here.'}</Notice>}
           {shown && <ToothSection section={shown.section} paper={paper?.colour ?? '#fff'} names={names} />}
         </Middle>
         <Findings kit={kit} paper={stack.paper} look={shown} names={names} steps={steps} onSteps={setSteps} goal={goal} onGoal={setGoal} onRemedy={adopt} />
       </Layout>
-      {whatIf.data && <WhatIfRow variants={whatIf.data} stale={whatIf.isPlaceholderData || look.isPlaceholderData} onAdopt={adopt} />}
+      {whatIf.data && <WhatIfRow variants={whatIf.data} stale={stale} onAdopt={adopt} />}
     </Place>
   );
 }
+
+interface ActionsProps {
+  stacks: Saved[];
+  openId: string | undefined;
+  canUndo: boolean;
+  canRedo: boolean;
+  onOpen: (stack: Saved | null) => void;
+  onUndo: () => void;
+  onRedo: () => void;
+  onKeep: () => void;
+  onPrint: () => void;
+}
+
+/** What is done with the stack as a whole. Kept apart, as a change of the stack changes nothing in it. */
+const Actions = memo(function Actions({ stacks, openId, canUndo, canRedo, onOpen, onUndo, onRedo, onKeep, onPrint }: ActionsProps) {
+  return (
+    <>
+      <Picker>
+        <Select
+          label="Stack"
+          value={openId ?? 'new'}
+          onChange={(id) => onOpen(stacks.find((s) => s.id === id) ?? null)}
+          choices={[{ id: 'new', name: 'New stack' }, ...stacks.map((s) => ({ id: s.id, name: s.name }))]}
+        />
+      </Picker>
+      <Button onPress={onUndo} isDisabled={!canUndo}>
+        Undo
+      </Button>
+      <Button onPress={onRedo} isDisabled={!canRedo}>
+        Redo
+      </Button>
+      <Button onPress={onKeep}>Keep …</Button>
+      <Button onPress={onPrint}>Print a card</Button>
+    </>
+  );
+});
+
+interface ViewsProps {
+  zoom: Zoom;
+  onZoom: (zoom: Zoom) => void;
+  around: Around;
+  onAround: (around: Around) => void;
+}
+
+/** From where and on what the swatch is seen. */
+const Views = memo(function Views({ zoom, onZoom, around, onAround }: ViewsProps) {
+  return (
+    <Strip>
+      <Segments
+        label="Seen from"
+        value={zoom}
+        onChange={onZoom}
+        choices={[
+          { id: 'ARM', name: 'arm’s length' },
+          { id: 'NEAR', name: 'near' },
+          { id: 'LOUPE', name: 'loupe' },
+        ]}
+      />
+      <Segments label="Surround L*" value={around} onChange={onAround} choices={surroundings.map((id) => ({ id, name: id }))} />
+    </Strip>
+  );
+});
 
 /** Number keys take a what-if, Alt with arrows moves the layer, Delete takes it away, Ctrl Z and Ctrl Y go back and forth. */
 function keyCommand(e: KeyboardEvent): 'undo' | 'redo' | 'up' | 'down' | 'remove' | number | null {

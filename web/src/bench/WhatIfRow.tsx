@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import { colour, faces, sizes, space } from '../design/tokens';
@@ -12,7 +13,7 @@ interface Props {
 }
 
 /** The neighbours of the stack; each is taken by its number key. */
-export function WhatIfRow({ variants, stale, onAdopt }: Props) {
+export const WhatIfRow = memo(function WhatIfRow({ variants, stale, onAdopt }: Props) {
   return (
     <Row aria-label="What if" data-stale={stale}>
       <Head>
@@ -35,7 +36,7 @@ export function WhatIfRow({ variants, stale, onAdopt }: Props) {
       {variants.length === 0 && <Nothing>Lay a first colour to see what else it could be.</Nothing>}
     </Row>
   );
-}
+});
 
 const Row = styled.section`
   display: flex;
