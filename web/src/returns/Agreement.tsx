@@ -141,7 +141,7 @@ interface SuggestionProps {
 
 function Suggestion({ row, to, pending, onHold }: SuggestionProps) {
   const held = to?.thresholds[row.goal];
-  const asSuggested = row.factor != null && held !== undefined && Math.abs(held - row.factor) < 1e-6;
+  const asSuggested = row.factor != null && held !== undefined && Math.abs(held - row.factor) < 1e-3;
   return (
     <>
       {row.factor == null ? (

@@ -43,13 +43,19 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
     }
   }, [runId, open, page, navigate]);
 
-  const nextId = nextOpen(rows, open?.id)?.id;
+  const at = rows.findIndex((r) => r.id === open?.id);
+  // Where Enter leads and where N leads: there before the key is pressed.
+  const ahead = [...new Set([nextOpen(rows, open?.id)?.id, rows[at + 1]?.id])].join(' ').trim();
   useEffect(() => {
-    if (nextId) {
-      void queries.prefetchQuery(pageQuery(nextId));
-      new Image().src = `/api/returns/pages/${nextId}/picture`;
+    for (const id of ahead.split(' ').filter((x) => x !== '')) {
+      void queries.prefetchQuery(pageQuery(id)).then(() => {
+        const next = queries.getQueryData<Schemas['PageDetail']>(pageQuery(id).queryKey);
+        ['', ...(next?.boxes ?? []).map((b) => `?part=${b.field}`)].forEach((part) => {
+          new Image().src = `/api/returns/pages/${id}/picture${part}`;
+        });
+      });
     }
-  }, [nextId, queries]);
+  }, [ahead, queries]);
 
   const error = runs.error ?? classes.error ?? pages.error ?? unplaced.error;
   if (error) {
@@ -62,7 +68,6 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
   const read = rows.filter((r) => r.state === 'READ').length;
   const confirmed = rows.filter((r) => r.confirmed).length;
   const goTo = (row: Row | undefined) => runId && row && void navigate(`/returns/${runId}/${row.id}`);
-  const at = rows.findIndex((r) => r.id === open?.id);
 
   return (
     <Place
