@@ -1,12 +1,12 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
+import { useThreshold } from '../classes/useThreshold';
 import { Button, LinkButton, Select } from '../design/Controls';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { moved } from '../sheets/draft';
 import { count } from '../words/words';
 
 type Row = Schemas['AgreementView'];
@@ -15,7 +15,6 @@ const ALL = 'all';
 /** Where the teacher's decisions and the proposals part, goal by goal, and what other thresholds would have done. */
 export default function Agreement() {
   const [search, setSearch] = useSearchParams();
-  const queries = useQueryClient();
   const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
   const classId = search.get('class');
   const chosen = classes.data?.find((c) => c.id === classId);
@@ -23,11 +22,7 @@ export default function Agreement() {
     queryKey: ['agreement', classId],
     queryFn: () => body(api.GET('/api/returns/agreement', { params: { query: classId ? { schoolClass: classId } : {} } })),
   });
-  const hold = useMutation({
-    mutationFn: ({ to, goal, factor }: { to: Schemas['ClassView']; goal: Row['goal']; factor: number | undefined }) =>
-      body(api.PUT('/api/classes/{id}/thresholds', { params: { path: { id: to.id } }, body: { thresholds: moved(to.thresholds, goal, factor) } })),
-    onSuccess: () => queries.invalidateQueries(),
-  });
+  const hold = useThreshold();
   const error = classes.error ?? rows.error;
   if (error) {
     return <Failed error={error} />;
@@ -96,7 +91,7 @@ export default function Agreement() {
                     {Math.abs(r.inUse - r.secure) > 1e-6 && <Fine>usually {r.secure.toFixed(r.digits)}</Fine>}
                   </td>
                   <td>
-                    <Suggestion row={r} to={chosen} pending={hold.isPending} onHold={(factor) => chosen && hold.mutate({ to: chosen, goal: r.goal, factor })} />
+                    <Suggestion row={r} to={chosen} pending={hold.isPending} onHold={(factor) => chosen && hold.mutate({ of: chosen, goal: r.goal, factor })} />
                   </td>
                 </tr>
               ))}

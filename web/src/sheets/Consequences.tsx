@@ -3,6 +3,7 @@ import { Disclosure, DisclosurePanel, Heading, Button as AriaButton } from 'reac
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { Brought } from '../bench/Bench';
+import type { Holding } from '../classes/useThreshold';
 import { LinkButton } from '../design/Controls';
 import { Asked, Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
@@ -18,7 +19,7 @@ interface Props {
   /** What to multiply the usual thresholds of a goal by; undefined to follow the class again. */
   onThreshold: (exercise: number, goal: Goal, factor: number | undefined) => void;
   /** Whose method is followed. */
-  schoolClass: { id: string; name: string; thresholds: Partial<Record<Goal, number>> } | undefined;
+  schoolClass: Holding | undefined;
 }
 
 /** What follows from the choices: each field with its recipe and what it gives, and what cannot be done, beside it. */

@@ -1,15 +1,14 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import styled from 'styled-components';
-import { api, body } from '../api/client';
+import { type Holding, useThreshold } from '../classes/useThreshold';
 import { LinkButton } from '../design/Controls';
 import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { type Goal, moved, type Planned } from './draft';
+import type { Goal, Planned } from './draft';
 
 interface Props {
   goals: Planned['goals'];
-  schoolClass: { id: string; name: string; thresholds: Partial<Record<Goal, number>> } | undefined;
+  schoolClass: Holding | undefined;
   onThreshold: (goal: Goal, factor: number | undefined) => void;
 }
 
@@ -19,15 +18,7 @@ const MOST = 4;
 
 /** What each goal is judged by: the threshold of secure, to be moved for this sheet or for a class. */
 export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
-  const queries = useQueryClient();
-  const hold = useMutation({
-    mutationFn: ({ to, goal, factor }: { to: NonNullable<typeof schoolClass>; goal: Goal; factor: number }) =>
-      body(api.PUT('/api/classes/{id}/thresholds', { params: { path: { id: to.id } }, body: { thresholds: moved(to.thresholds, goal, factor) } })),
-    onSuccess: (_, { goal }) => {
-      onThreshold(goal, undefined);
-      return queries.invalidateQueries();
-    },
-  });
+  const hold = useThreshold();
   return (
     <>
       <Table>
@@ -66,7 +57,7 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
                     <Fine>
                       <Link onPress={() => onThreshold(g.goal, undefined)}>back to {(g.usual * ofClass).toFixed(1)}</Link>
                       {schoolClass && (
-                        <Link onPress={() => hold.mutate({ to: schoolClass, goal: g.goal, factor })} isDisabled={hold.isPending}>
+                        <Link onPress={() => hold.mutate({ of: schoolClass, goal: g.goal, factor }, { onSuccess: () => onThreshold(g.goal, undefined) })} isDisabled={hold.isPending}>
                           for all new sheets of {schoolClass.name}
                         </Link>
                       )}

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { moved } from '../classes/useThreshold';
 
 export type SheetRequest = Schemas['SheetRequest'];
 export type SheetData = Schemas['SheetData'];
@@ -69,12 +70,6 @@ export function withThreshold(request: SheetRequest, index: number, goal: Goal, 
     request,
     request.data.exercises.map((e, i) => (i === index ? { ...e, thresholds: moved(e.thresholds, goal, factor) } : e)),
   );
-}
-
-/** Thresholds with one moved; without a factor that goal has none. */
-export function moved<G extends string>(thresholds: Partial<Record<G, number>> | undefined, goal: G, factor: number | undefined): Record<string, number> {
-  const others = Object.entries<number | undefined>(thresholds ?? {}).filter((e): e is [string, number] => e[0] !== goal && e[1] !== undefined);
-  return Object.fromEntries(factor === undefined ? others : [...others, [goal, factor]]);
 }
 
 export function withExercises(request: SheetRequest, exercises: ExerciseData[]): SheetRequest {

@@ -20,6 +20,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -31,10 +32,17 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 
-/** The application itself under load: one page from upload to stored readings against djpeg, thirty pages, sixty queued. */
+/**
+ * The application itself under load: one page from upload to stored readings against djpeg, thirty pages, sixty queued, two
+ * hundred of two teachers.
+ */
 final class WholeRun {
     private static final int STUDENTS = 60;
     private static final int SINGLES = 12;
+    /** Different pages of each of the two teachers, and how often each page is laid in. */
+    private static final int DIFFERENT = 20;
+
+    private static final int TIMES = 5;
     private static final String PASSWORD = "gannet-quarry-umbrella-nine";
 
     private final Path data;
@@ -68,7 +76,85 @@ final class WholeRun {
         System.out.printf(
                 "60 at once with a heap of %d MB at most: %.1f s, largest heap seen %d MB%n",
                 Runtime.getRuntime().maxMemory() >> 20, sixty.seconds(), sixty.heapMb());
+        twoTeachers(drawn);
         context.close();
+    }
+
+    /** Two teachers lay a hundred pages in each; the second comes when the first one's pile has just begun to be read. */
+    private void twoTeachers(Path drawn) throws IOException {
+        SignedIn first = teacher;
+        SignedIn second = context.getBean(Accounts.class).join("bench.colleague", "Colleague", PASSWORD);
+        List<List<byte[]>> piles = new ArrayList<>();
+        for (SignedIn one : List.of(first, second)) {
+            teacher = one;
+            draw(print(), drawn, one.name(), DIFFERENT);
+            piles.add(pile(drawn, one.name()));
+        }
+        Runtime.getRuntime().gc();
+        int readBefore = read();
+        layIn(first, piles.get(0));
+        while (read() == readBefore) {
+            LockSupport.parkNanos(5_000_000);
+        }
+        long start = System.nanoTime();
+        layIn(second, piles.get(1));
+        long heap = 0;
+        double secondsToFirst = 0;
+        int most = 0;
+        while (done() < readBefore + 2 * DIFFERENT * TIMES) {
+            heap = Math.max(
+                    heap,
+                    Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory());
+            int ofSecond = readOf(second);
+            if (ofSecond > 0 && secondsToFirst == 0) {
+                secondsToFirst = (System.nanoTime() - start) / 1e9;
+            }
+            most = Math.max(most, readOf(first) - readBefore - ofSecond);
+            LockSupport.parkNanos(20_000_000);
+        }
+        double seconds = (System.nanoTime() - start) / 1e9;
+        System.out.printf(
+                "200 pages of two teachers: %.1f s, %.1f pages/s, %d not read, largest heap seen %d MB; the second teacher's"
+                        + " first page after %.1f s, the first never more than %d pages ahead%n",
+                seconds, 2 * DIFFERENT * TIMES / seconds, done() - read(), heap >> 20, secondsToFirst, most);
+    }
+
+    /** Each drawn page several times over, made a file of its own by a byte after its end. */
+    private static List<byte[]> pile(Path drawn, String name) throws IOException {
+        List<byte[]> pile = new ArrayList<>();
+        for (int i = 1; i <= DIFFERENT; i++) {
+            byte[] page = Files.readAllBytes(drawn.resolve(name + i + ".jpg"));
+            for (int k = 0; k < TIMES; k++) {
+                byte[] another = Arrays.copyOf(page, page.length + 1);
+                another[page.length] = (byte) k;
+                pile.add(another);
+            }
+        }
+        return pile;
+    }
+
+    private void layIn(SignedIn to, List<byte[]> files) throws IOException {
+        Path inbox = context.getBean(WatchedFolder.class).of(to);
+        for (int i = 0; i < files.size(); i++) {
+            Path beside = inbox.resolveSibling(to.name() + "-" + i + ".part");
+            Files.write(beside, files.get(i));
+            Files.move(beside, inbox.resolve("pile" + i + ".jpg"));
+        }
+    }
+
+    private int readOf(SignedIn owner) {
+        return context.getBean(JdbcTemplate.class)
+                .queryForObject(
+                        "select count(*) from returned_page where state = 'READ' and owner_id = ?",
+                        Integer.class,
+                        owner.id());
+    }
+
+    /** Pages that are read or never will be. */
+    private int done() {
+        return context.getBean(JdbcTemplate.class)
+                .queryForObject(
+                        "select count(*) from returned_page where state in ('READ', 'UNREADABLE')", Integer.class);
     }
 
     private record Pile(double seconds, long heapMb) {}

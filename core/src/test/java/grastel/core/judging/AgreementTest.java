@@ -73,17 +73,7 @@ class AgreementTest {
     /** Figures up to 4.4 content this teacher, whose sheets have allowed 3.5 × 0.8 so far. */
     @Test
     void theFactorIsOfTheUsualThresholdsWhateverTheSheetsHad() {
-        Ladder held = FALLING.times(0.8);
-        List<Decision> decisions = IntStream.range(0, 12)
-                .mapToDouble(i -> 2.5 + 0.25 * i)
-                .mapToObj(figure -> new Decision(
-                        Goal.EVEN_INSIDE,
-                        figure,
-                        held,
-                        0.8,
-                        held.reachesSecure(figure) ? Level.SECURE : Level.NEARLY,
-                        figure <= 4.4 ? Level.SECURE : Level.NEARLY))
-                .toList();
+        List<Decision> decisions = heldAt(0.8, 2.5, 4.4);
         Agreement found = Agreement.of(decisions).get(0);
 
         assertThat(found.secure()).isCloseTo(3.5, within(1e-9));
@@ -95,18 +85,23 @@ class AgreementTest {
     /** Sheets were eased to 1.25 once; the teacher in truth keeps to the usual. */
     @Test
     void goingBackToTheUsualIsSuggestedToo() {
-        Ladder held = FALLING.times(1.25);
-        List<Decision> decisions = IntStream.range(0, 12)
-                .mapToDouble(i -> 2.05 + 0.25 * i)
+        List<Decision> decisions = heldAt(1.25, 2.05, 3.5);
+
+        assertThat(Agreement.of(decisions).get(0).factor()).isEqualTo(1);
+    }
+
+    /** Twelve figures from {@code from} on, a quarter apart; up to {@code content} the teacher says secure. */
+    private static List<Decision> heldAt(double factor, double from, double content) {
+        Ladder held = FALLING.times(factor);
+        return IntStream.range(0, 12)
+                .mapToDouble(i -> from + 0.25 * i)
                 .mapToObj(figure -> new Decision(
                         Goal.EVEN_INSIDE,
                         figure,
                         held,
-                        1.25,
+                        factor,
                         held.reachesSecure(figure) ? Level.SECURE : Level.NEARLY,
-                        figure <= 3.5 ? Level.SECURE : Level.NEARLY))
+                        figure <= content ? Level.SECURE : Level.NEARLY))
                 .toList();
-
-        assertThat(Agreement.of(decisions).get(0).factor()).isEqualTo(1);
     }
 }
