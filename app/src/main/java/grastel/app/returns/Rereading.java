@@ -35,10 +35,12 @@ class Rereading {
 
     /** What would change, goal by goal; goals that would stay as they are are left out. */
     List<RereadGoalView> preview(UUID id) {
-        List<GoalMark> marks = returns.marks(id);
-        List<NewMark> now = read(id).marks();
+        Result now = read(id);
+        // A goal over several pages is kept with one of them.
+        List<GoalMark> marks = new ArrayList<>(returns.marks(id));
+        returns.readOf(now.siblings()).forEach(p -> marks.addAll(returns.marks(p.id())));
         List<RereadGoalView> changes = new ArrayList<>();
-        for (NewMark mark : now) {
+        for (NewMark mark : now.marks()) {
             Optional<GoalMark> before = marks.stream().filter(mark::isOf).findFirst();
             if (before.isEmpty() || differs(before.get(), mark.proposal())) {
                 changes.add(view(before, mark.proposal()));

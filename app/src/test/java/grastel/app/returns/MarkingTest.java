@@ -332,6 +332,12 @@ class MarkingTest extends DeskTest {
         }
         assertThat(JsonPath.<List<String>>read(first, "$.goals[*].goal")).doesNotContain("HUE_HOLDS");
         assertThat(JsonPath.<List<String>>read(last, "$.goals[*].goal")).contains("HUE_HOLDS", "SHADE_CHROMA");
+        for (String page : List.of(first, last)) {
+            UUID id = UUID.fromString(JsonPath.read(page, "$.row.id"));
+            assertThat(content(get(teacher, "/api/returns/pages/{id}/rereading", id)))
+                    .as("the same reader changes nothing, whichever page keeps the mark")
+                    .isEqualTo("[]");
+        }
     }
 
     /** In one transaction that is rolled back, so that the workers do not take the pages. */
