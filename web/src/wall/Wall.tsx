@@ -153,10 +153,11 @@ const Table = styled.table<{ $squint: boolean }>`
   tbody th { position: sticky; left: 0; z-index: 1; background: ${colour.paper}; text-align: left; font-weight: 400; white-space: nowrap; padding: 0 ${space(4)} 0 ${space(6)}; }
   thead th:first-child { padding-left: ${space(6)}; color: ${colour.muted}; font-size: ${sizes.small}; }
   tbody tr { border-bottom: 1px solid ${colour.line}; }
+  && tr > :last-child { padding-right: ${space(5)}; }
 `;
 const ColumnHead = styled.span`display: flex; align-items: center; gap: ${space(1)};`;
 const Range = styled.span`font-size: ${sizes.small}; color: ${colour.muted}; white-space: nowrap;`;
-const GoalHead = styled.th`min-width: 92px; max-width: 112px; && { font-weight: 600; } padding-right: ${space(2)};`;
+const GoalHead = styled.th`min-width: 86px; max-width: 112px; && { font-weight: 600; } padding-right: ${space(2)};`;
 const Common = styled.span`display: block; min-height: 3.6em; margin-top: 2px; font-size: ${sizes.small}; font-weight: 400; line-height: 1.2; color: ${colour.muted};`;
 const Small = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted};`;
 const Box = styled.td`padding: 2px 3px; min-width: 52px;`;

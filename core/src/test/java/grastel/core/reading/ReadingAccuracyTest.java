@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 
 /**
  * The figures against the truth of simulated scans, over the conditions a classroom gives. A few pages in the usual run; {@code
- * -Daccuracy.pages=170} reads 2,000 boxes for docs/benchmarks.md.
+ * -Daccuracy.pages=212} reads 2,000 boxes for docs/benchmarks.md.
  */
 class ReadingAccuracyTest {
     private static final int PAGES = Integer.getInteger("accuracy.pages", 16);
