@@ -10,8 +10,11 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.HashMap;
+import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -44,32 +47,36 @@ public class WatchedFolder {
         return storage.folder("inbox/" + teacher.name());
     }
 
+    /** One file of each teacher by turns, so that a pile keeps no colleague waiting. */
     @Scheduled(fixedDelay = 700)
     void look() {
-        for (SignedIn teacher : accounts.all()) {
-            Ownership.as(teacher.id(), () -> {
-                look(of(teacher));
-                return null;
-            });
+        Map<UUID, Iterator<Path>> left = new LinkedHashMap<>();
+        accounts.all()
+                .forEach(teacher -> left.put(teacher.id(), files(of(teacher)).iterator()));
+        while (!left.isEmpty()) {
+            left.entrySet()
+                    .removeIf(one -> !one.getValue().hasNext()
+                            || !Ownership.as(
+                                    one.getKey(), () -> look(one.getValue().next())));
         }
     }
 
-    private void look(Path folder) {
-        for (Path file : files(folder)) {
-            try {
-                long size = Files.size(file);
-                Long before = sizes.put(file, size);
-                if (before != null && before == size) {
-                    sizes.remove(file);
-                    take(file);
-                }
-            } catch (ApiProblem wait) {
-                LOG.info("Watched folder waits: {}", wait.code());
-                return;
-            } catch (IOException e) {
-                LOG.warn("Watched folder: a file could not be taken", e);
+    /** False where the teacher's other files must wait too. */
+    private boolean look(Path file) {
+        try {
+            long size = Files.size(file);
+            Long before = sizes.put(file, size);
+            if (before != null && before == size) {
+                sizes.remove(file);
+                take(file);
             }
+        } catch (ApiProblem wait) {
+            LOG.info("Watched folder waits: {}", wait.code());
+            return false;
+        } catch (IOException e) {
+            LOG.warn("Watched folder: a file could not be taken", e);
         }
+        return true;
     }
 
     private void take(Path file) throws IOException {
