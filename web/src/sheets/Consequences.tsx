@@ -88,7 +88,9 @@ function Fields({ exercise, paper, onValues }: FieldsProps) {
               {f.recipe.length > 0 && (
                 <>
                   <Gives>
-                    <Grained colour={f.predicted[0] ?? 'none'} width={26} height={16} />
+                    {ends(f.predicted).map((c, i) => (
+                      <Grained key={i} colour={c} width={f.predicted.length > 1 ? 16 : 26} height={16} />
+                    ))}
                     {f.predictedValue.toFixed(1)}
                   </Gives>
                   <Try
@@ -116,6 +118,9 @@ function Fields({ exercise, paper, onValues }: FieldsProps) {
     </Table>
   );
 }
+
+/** What a field gives: one colour, of a strip both ends. */
+const ends = (colours: readonly string[]) => colours.filter((_, i) => i === 0 || i === colours.length - 1);
 
 function Findings({ findings, onValues }: { findings: Planned['findings']; onValues: (change: Record<string, Value>) => void }) {
   return findings.map((f, i) => (

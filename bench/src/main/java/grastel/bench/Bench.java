@@ -22,6 +22,9 @@ public final class Bench {
         if (only.equals("teachers")) {
             new WholeRun(folder()).measureTeachers();
         }
+        if (only.isEmpty() || only.equals("kinds")) {
+            KindsSpeed.measure();
+        }
         if (only.isEmpty() || only.equals("layering")) {
             run(LayeringSpeed.class);
         }

@@ -209,7 +209,7 @@ final class WholeRun {
         Uploader uploader = new Uploader(port, teacher.name(), PASSWORD);
         for (int i = 1; i <= SINGLES; i++) {
             Path file = drawn.resolve("single" + i + ".jpg");
-            djpeg.add(djpeg(file));
+            djpeg.add(Djpeg.millis(file));
             byte[] bytes = Files.readAllBytes(file);
             int before = read();
             long start = System.nanoTime();
@@ -219,29 +219,11 @@ final class WholeRun {
             }
             own.add((System.nanoTime() - start) / 1e6);
         }
-        double ownMedian = median(own);
-        double djpegMedian = median(djpeg);
+        double ownMedian = Djpeg.median(own);
+        double djpegMedian = Djpeg.median(djpeg);
         System.out.printf(
                 "one 300 dpi A4 page (%d kB), upload to stored readings: median %.0f ms; djpeg %.0f ms; ratio %.2f%n",
                 Files.size(drawn.resolve("single1.jpg")) / 1000, ownMedian, djpegMedian, ownMedian / djpegMedian);
-    }
-
-    private static double djpeg(Path file) throws IOException, InterruptedException {
-        long start = System.nanoTime();
-        int exit = new ProcessBuilder("djpeg", "-outfile", file + ".ppm", file.toString())
-                .start()
-                .waitFor();
-        if (exit != 0) {
-            throw new IllegalStateException("djpeg ended with " + exit);
-        }
-        double ms = (System.nanoTime() - start) / 1e6;
-        Files.delete(Path.of(file + ".ppm"));
-        return ms;
-    }
-
-    private static double median(List<Double> values) {
-        List<Double> sorted = values.stream().sorted().toList();
-        return sorted.get(sorted.size() / 2);
     }
 
     /** Pages read so far, asked in the way that disturbs the reading least. */
