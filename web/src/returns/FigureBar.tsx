@@ -35,6 +35,7 @@ const Bar = styled.svg`
   width: 100%;
   max-width: 220px;
   height: 12px;
+  rect { stroke: ${colour.muted}; stroke-width: 0.5; vector-effect: non-scaling-stroke; }
   line { vector-effect: non-scaling-stroke; }
   .figure { stroke: ${colour.ink}; stroke-width: 3; }
   .interval { stroke: ${colour.ink}; stroke-width: 1; }
