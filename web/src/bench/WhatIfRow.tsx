@@ -49,9 +49,10 @@ const Row = styled.section`
 `;
 const Head = styled.h2`
   flex: none;
-  width: 74px;
+  width: 84px;
+  white-space: nowrap;
   font-size: ${sizes.lead};
-  & small { display: block; font: 400 ${sizes.small} / 1.2 ${faces.text}; color: ${colour.muted}; padding-top: ${space(1)}; }
+  & small { display: block; white-space: normal; font: 400 ${sizes.small} / 1.2 ${faces.text}; color: ${colour.muted}; padding-top: ${space(1)}; }
 `;
 const Chip = styled(Button)`
   flex: none;

@@ -4,6 +4,7 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.Period;
 import grastel.app.platform.ApiProblem.FieldProblem;
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalPlan;
 import grastel.core.exercise.GradeBand;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
@@ -58,7 +59,10 @@ class ClassesController {
             @NotNull Map<Goal, Double> thresholds) {}
 
     /** @param thresholds what the usual thresholds are multiplied by; goals left out keep the usual */
-    record ThresholdsRequest(@NotNull Map<Goal, @NotNull @DecimalMin("0.25") @DecimalMax("4") Double> thresholds) {}
+    record ThresholdsRequest(
+            @NotNull
+            Map<Goal, @NotNull @DecimalMin("" + GoalPlan.LEAST_FACTOR) @DecimalMax("" + GoalPlan.MOST_FACTOR) Double>
+                    thresholds) {}
 
     record SchoolView(
             @NotNull School school,

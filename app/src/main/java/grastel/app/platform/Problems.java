@@ -69,7 +69,7 @@ class Problems extends ResponseEntityExceptionHandler {
         List<FieldProblem> fields = problem.getBindingResult().getFieldErrors().stream()
                 .map(e -> new FieldProblem(e.getField(), e.getCode(), e.getDefaultMessage()))
                 .toList();
-        return answer(HttpStatus.UNPROCESSABLE_CONTENT, "INVALID", "Some fields cannot be taken as they are.", fields);
+        return invalid(fields);
     }
 
     /** Parameters of the address out of their range. */
@@ -83,6 +83,10 @@ class Problems extends ResponseEntityExceptionHandler {
                                 e.getCodes() == null ? "INVALID" : e.getCodes()[e.getCodes().length - 1],
                                 e.getDefaultMessage())))
                 .toList();
+        return invalid(fields);
+    }
+
+    private ResponseEntity<Object> invalid(List<FieldProblem> fields) {
         return answer(HttpStatus.UNPROCESSABLE_CONTENT, "INVALID", "Some fields cannot be taken as they are.", fields);
     }
 

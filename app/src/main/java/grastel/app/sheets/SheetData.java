@@ -1,6 +1,7 @@
 package grastel.app.sheets;
 
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalPlan;
 import grastel.core.page.PageSize;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -35,7 +36,8 @@ public record SheetData(
     public record ExerciseData(
             @NotNull @Size(max = 40) String kind,
             @NotNull Map<@Size(max = 40) String, @Valid ValueData> values,
-            Map<Goal, @NotNull @DecimalMin("0.25") @DecimalMax("4") Double> thresholds) {
+            Map<Goal, @NotNull @DecimalMin("" + GoalPlan.LEAST_FACTOR) @DecimalMax("" + GoalPlan.MOST_FACTOR) Double>
+                    thresholds) {
         public ExerciseData {
             values = values == null ? Map.of() : Map.copyOf(values);
             thresholds = thresholds == null ? Map.of() : thresholds;
