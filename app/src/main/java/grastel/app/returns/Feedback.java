@@ -34,11 +34,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class Feedback {
     private final Returns returns;
+    private final Rereading rereading;
     private final Sheets sheets;
     private final Classes classes;
 
-    Feedback(Returns returns, Sheets sheets, Classes classes) {
+    Feedback(Returns returns, Rereading rereading, Sheets sheets, Classes classes) {
         this.returns = returns;
+        this.rereading = rereading;
         this.sheets = sheets;
         this.classes = classes;
     }
@@ -70,7 +72,7 @@ class Feedback {
         List<BufferedImage> crops = returns.reading(page).fields().stream()
                 .filter(f -> !f.blank())
                 .map(FieldReading::field)
-                .map(field -> picture(returns.image(page.id(), field)))
+                .map(field -> picture(rereading.picture(page.id(), field)))
                 .toList();
         Optional<GoalMark> best = page.marks().stream()
                 .filter(m -> m.level().compareTo(Level.SECURE) >= 0)

@@ -4,12 +4,14 @@ import grastel.app.platform.ApiProblem;
 import grastel.core.judging.Proposal;
 import grastel.core.reading.PageReading;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -33,13 +35,13 @@ class PageStore {
     /** A page that a worker has taken. @param onlyClass whose page it may be; null for any */
     record Taken(UUID id, UUID owner, UUID file, int index, UUID printedPage, String corners, UUID onlyClass) {}
 
-    /** What was read. @param images JPEGs by part; @param siblings the student's other printed pages of the sheet */
+    /** What was read. @param siblings the student's other printed pages of the sheet */
     record Result(
             UUID printedPage,
             String code,
             String reading,
             int readerVersion,
-            List<NewImage> images,
+            Instant readAt,
             List<NewMark> marks,
             List<UUID> siblings) {}
 
@@ -108,11 +110,11 @@ class PageStore {
 
     /** Marks that are there take the new proposal over; what a teacher has decided stays decided. */
     private void put(ReturnedPage page, Result result) {
-        page.readAs(result.printedPage(), result.code(), result.reading(), result.readerVersion(), clock.instant());
-        images.deleteOf(page.id());
-        images.saveAll(result.images().stream()
-                .map(i -> new PageImage(page.id(), i.part(), i.jpeg()))
-                .toList());
+        Instant before = page.readAt();
+        page.readAs(result.printedPage(), result.code(), result.reading(), result.readerVersion(), result.readAt());
+        if (before != null) {
+            images.deleteOf(page.id());
+        }
         List<ReturnedPage> others = siblings(page, result);
         for (NewMark mark : result.marks()) {
             page.marks().stream()
@@ -126,7 +128,28 @@ class PageStore {
         }
     }
 
+    @Transactional(readOnly = true)
+    Optional<byte[]> picture(UUID page, String part) {
+        return images.findByPageAndPart(page, part).map(PageImage::jpeg);
+    }
+
+    /** Keeps the pictures of a reading, unless the page has been read anew or is gone. */
+    @Transactional(propagation = Propagation.REQUIRES_NEW)
+    void keepPictures(UUID id, Instant readAt, List<NewImage> pictures) {
+        pages.findById(id)
+                .filter(p -> p.state() == ReturnedPage.State.READ && readAt.equals(p.readAt()))
+                .ifPresent(p -> {
+                    images.deleteOf(id);
+                    images.saveAll(pictures.stream()
+                            .map(i -> new PageImage(id, i.part(), i.jpeg()))
+                            .toList());
+                });
+    }
+
     private List<ReturnedPage> siblings(ReturnedPage page, Result result) {
+        if (result.siblings().isEmpty()) {
+            return List.of();
+        }
         return pages.findByPrintedPageInOrderByCreatedAt(result.siblings()).stream()
                 .filter(p -> p != page && p.state() == ReturnedPage.State.READ)
                 .toList();

@@ -1,6 +1,5 @@
 package grastel.app.returns;
 
-import grastel.app.returns.PageStore.NewImage;
 import grastel.app.returns.PageStore.NewMark;
 import grastel.app.returns.PageStore.Result;
 import grastel.app.returns.PageStore.Taken;
@@ -12,7 +11,6 @@ import grastel.core.judging.Judge;
 import grastel.core.judging.Proposal;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
-import grastel.core.page.Rect;
 import grastel.core.reading.FoundPage;
 import grastel.core.reading.Overlays;
 import grastel.core.reading.PageReader;
@@ -21,6 +19,8 @@ import grastel.core.reading.Picture;
 import grastel.core.reading.PictureFile;
 import grastel.core.reading.Straightened;
 import grastel.core.reading.UnreadablePage;
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -37,19 +37,17 @@ class ReadingJob {
     static final String FAILED = "FAILED";
     /** Sent from a phone for one class, and a page of another. */
     static final String OTHER_CLASS = "OTHER_CLASS";
-    /** Paper shown around a box in its picture, mm. */
-    static final double CROP_MARGIN_MM = 2.5;
 
-    private static final double PAGE_PX_PER_MM = 2.2;
-    private static final double CROP_PX_PER_MM = 6;
     private static final Logger LOG = LoggerFactory.getLogger(ReadingJob.class);
 
     private final PageStore store;
     private final Sheets sheets;
     private final KeyInks inks;
     private final ReadAhead readAhead;
+    private final Pictures pictures;
     private final ReadingSettings settings;
     private final JsonMapper json;
+    private final Clock clock;
     /** A reader keeps a detector's work space, and making one takes most of a second. */
     private final ThreadLocal<PageReader> readers = ThreadLocal.withInitial(PageReader::new);
 
@@ -58,15 +56,22 @@ class ReadingJob {
             Sheets sheets,
             KeyInks inks,
             ReadAhead readAhead,
+            Pictures pictures,
             ReadingSettings settings,
-            JsonMapper json) {
+            JsonMapper json,
+            Clock clock) {
         this.store = store;
         this.sheets = sheets;
         this.inks = inks;
         this.readAhead = readAhead;
+        this.pictures = pictures;
         this.settings = settings;
         this.json = json;
+        this.clock = clock;
     }
+
+    /** What a page gives. @param page what pictures of it are made from */
+    record Read(Result result, Straightened page, PageLayout layout) {}
 
     /** Call as the page's owner. Whatever happens, the page ends in a state that says it. */
     void read(Taken taken) {
@@ -75,18 +80,20 @@ class ReadingJob {
             Picture picture = picture(taken);
             FoundPage found = found(taken, picture);
             code = found.code().map(PageCode::toString).orElse(null);
-            Optional<UUID> printed = printedPage(taken, found);
+            Optional<PrintedSheet> printed = printed(taken, found);
             if (printed.isEmpty()) {
                 store.fail(taken.id(), code == null ? UnreadablePage.Problem.NO_CODE.name() : UNKNOWN_SHEET, 0, code);
                 return;
             }
-            PrintedSheet sheet = sheets.printed(printed.get());
+            PrintedSheet sheet = printed.get();
             if (taken.onlyClass() != null
                     && !taken.onlyClass().equals(sheet.page().run().schoolClass())) {
                 store.fail(taken.id(), OTHER_CLASS, 0, code);
                 return;
             }
-            store.keep(taken.id(), measure(picture, found, sheet, code));
+            Read read = measure(picture, found, sheet, code);
+            store.keep(taken.id(), read.result());
+            pictures.make(taken.id(), read);
         } catch (UnreadablePage e) {
             store.fail(taken.id(), e.problem().name(), e.figure(), code);
         } catch (RuntimeException e) {
@@ -96,7 +103,7 @@ class ReadingJob {
     }
 
     /** Reads a page once more without keeping anything. Call as its owner. */
-    Result again(Taken taken) throws UnreadablePage {
+    Read again(Taken taken) throws UnreadablePage {
         Picture picture = picture(taken);
         FoundPage found = found(taken, picture);
         return measure(
@@ -127,24 +134,24 @@ class ReadingJob {
     }
 
     /** Whose page it is: as matched by hand, else as its code says. */
-    private Optional<UUID> printedPage(Taken taken, FoundPage found) {
-        if (taken.printedPage() != null) {
-            return Optional.of(taken.printedPage());
-        }
-        return found.code().flatMap(sheets::page).map(PageInfo::id);
+    private Optional<PrintedSheet> printed(Taken taken, FoundPage found) {
+        return taken.printedPage() != null
+                ? Optional.of(sheets.printed(taken.printedPage()))
+                : found.code().flatMap(sheets::printed);
     }
 
-    private Result measure(Picture picture, FoundPage found, PrintedSheet printed, String code) throws UnreadablePage {
+    private Read measure(Picture picture, FoundPage found, PrintedSheet printed, String code) throws UnreadablePage {
         PageReader.Measures measures = measures(picture, found, printed);
         List<UUID> siblings = siblings(printed.page());
-        return new Result(
+        Result result = new Result(
                 printed.page().id(),
                 code,
                 json.writeValueAsString(measures.reading()),
                 PageReader.VERSION,
-                images(measures.straightened(), printed.layout()),
+                clock.instant().truncatedTo(ChronoUnit.MICROS),
                 marks(printed, measures.reading(), store.readings(siblings)),
                 siblings);
+        return new Read(result, measures.straightened(), printed.layout());
     }
 
     private PageReader.Measures measures(Picture picture, FoundPage found, PrintedSheet printed) throws UnreadablePage {
@@ -174,17 +181,5 @@ class ReadingJob {
             }
         }
         return marks;
-    }
-
-    /** The page and its boxes, made side by side: the page alone takes as long as all boxes. */
-    private static List<NewImage> images(Straightened page, PageLayout layout) {
-        record Part(String name, Rect area, double pxPerMm) {}
-        List<Part> parts = new ArrayList<>();
-        Rect whole = new Rect(0, 0, layout.size().widthMm(), layout.size().heightMm());
-        parts.add(new Part(PageImage.WHOLE, whole, PAGE_PX_PER_MM));
-        layout.fields().forEach(f -> parts.add(new Part(f.id(), f.rect().inset(-CROP_MARGIN_MM), CROP_PX_PER_MM)));
-        return parts.parallelStream()
-                .map(part -> new NewImage(part.name(), Jpeg.encode(page.part(part.area(), part.pxPerMm()))))
-                .toList();
     }
 }

@@ -4,6 +4,7 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.returns.PageStore.NewMark;
 import grastel.app.returns.PageStore.Result;
 import grastel.app.returns.PageStore.Taken;
+import grastel.app.returns.ReadingJob.Read;
 import grastel.app.returns.ReturnViews.RereadGoalView;
 import grastel.core.judging.Proposal;
 import grastel.core.reading.Overlays;
@@ -24,18 +25,20 @@ class Rereading {
     private final Returns returns;
     private final ReadingJob job;
     private final PageStore store;
+    private final Pictures pictures;
     private final ReturnEvents events;
 
-    Rereading(Returns returns, ReadingJob job, PageStore store, ReturnEvents events) {
+    Rereading(Returns returns, ReadingJob job, PageStore store, Pictures pictures, ReturnEvents events) {
         this.returns = returns;
         this.job = job;
         this.store = store;
+        this.pictures = pictures;
         this.events = events;
     }
 
     /** What would change, goal by goal; goals that would stay as they are are left out. */
     List<RereadGoalView> preview(UUID id) {
-        Result now = read(id);
+        Result now = look(id, job::again).result();
         // A goal over several pages is kept with one of them.
         List<GoalMark> marks = new ArrayList<>(returns.marks(id));
         returns.readOf(now.siblings()).forEach(p -> marks.addAll(returns.marks(p.id())));
@@ -50,7 +53,9 @@ class Rereading {
     }
 
     void adopt(UUID id) {
-        store.renew(id, read(id));
+        Read now = look(id, job::again);
+        store.renew(id, now.result());
+        pictures.make(id, now);
         events.changed(id);
     }
 
@@ -59,8 +64,16 @@ class Rereading {
         return look(id, job::overlays);
     }
 
-    private Result read(UUID id) {
-        return look(id, job::again);
+    /** A straightened picture; made anew where the program ended between keeping a page's figures and its pictures. */
+    byte[] picture(UUID id, String part) {
+        return pictures.find(id, part).or(() -> made(id, part)).orElseThrow(() -> ApiProblem.notFound("picture"));
+    }
+
+    private Optional<byte[]> made(UUID id, String part) {
+        ReturnedPage page = returns.find(id);
+        return page.state() == ReturnedPage.State.READ
+                ? pictures.makeMissing(id, part, page.readAt(), () -> look(id, job::again))
+                : Optional.empty();
     }
 
     private interface Look<T> {

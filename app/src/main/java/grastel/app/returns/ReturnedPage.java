@@ -106,7 +106,7 @@ class ReturnedPage extends Owned {
         foundCode = code;
         reading = newReading;
         readerVersion = version;
-        readAt = when.truncatedTo(ChronoUnit.MICROS);
+        readAt = when;
     }
 
     void failed(String why, double figure, String code, Instant when) {
@@ -184,6 +184,10 @@ class ReturnedPage extends Owned {
 
     Integer readerVersion() {
         return readerVersion;
+    }
+
+    Instant readAt() {
+        return readAt;
     }
 
     Instant confirmedAt() {

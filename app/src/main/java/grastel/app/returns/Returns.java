@@ -31,7 +31,6 @@ import tools.jackson.databind.json.JsonMapper;
 public class Returns {
     private final ReturnedPages pages;
     private final ScanFiles files;
-    private final PageImages images;
     private final MarkChanges changes;
     private final Sheets sheets;
     private final ReadingWorkers workers;
@@ -42,7 +41,6 @@ public class Returns {
     Returns(
             ReturnedPages pages,
             ScanFiles files,
-            PageImages images,
             MarkChanges changes,
             Sheets sheets,
             ReadingWorkers workers,
@@ -51,7 +49,6 @@ public class Returns {
             Clock clock) {
         this.pages = pages;
         this.files = files;
-        this.images = images;
         this.changes = changes;
         this.sheets = sheets;
         this.workers = workers;
@@ -261,12 +258,6 @@ public class Returns {
         List<UUID> ids = of.stream().map(ReturnedPage::file).distinct().toList();
         return files.names(ids).stream()
                 .collect(Collectors.toMap(ScanFiles.FileName::getId, ScanFiles.FileName::getName));
-    }
-
-    byte[] image(UUID page, String part) {
-        return images.findByPageAndPart(page, part)
-                .map(PageImage::jpeg)
-                .orElseThrow(() -> ApiProblem.notFound("picture"));
     }
 
     ScanFile file(UUID id) {

@@ -101,7 +101,7 @@ class ReturnsController {
     /** The straightened, light-corrected page, or with {@code part} one of its boxes. */
     @GetMapping(path = "/pages/{id}/picture", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> picture(@PathVariable UUID id, @RequestParam(defaultValue = PageImage.WHOLE) String part) {
-        return jpeg(returns.image(returns.find(id).id(), part));
+        return jpeg(rereading.picture(id, part));
     }
 
     enum OverlayKind {

@@ -225,8 +225,8 @@ public class Sheets {
     }
 
     /** The page a code names, if it is one of this teacher's. */
-    public Optional<PageInfo> page(PageCode code) {
-        return pages.findByRunCodeAndNumber(code.run(), code.page()).map(p -> info(p, info(p.run())));
+    public Optional<PrintedSheet> printed(PageCode code) {
+        return pages.findByRunCodeAndNumber(code.run(), code.page()).map(this::printed);
     }
 
     public PageInfo page(UUID id) {
@@ -236,7 +236,10 @@ public class Sheets {
 
     /** A page with its layout as printed for its student. */
     public PrintedSheet printed(UUID page) {
-        PrintedPage found = pages.findById(page).orElseThrow(() -> ApiProblem.notFound("printed page"));
+        return printed(pages.findById(page).orElseThrow(() -> ApiProblem.notFound("printed page")));
+    }
+
+    private PrintedSheet printed(PrintedPage found) {
         PrintRun run = found.run();
         ClassInfo to = classes.one(run.schoolClass());
         Settled sheet = settled(run.version());

@@ -156,6 +156,27 @@ class ReturnsTest extends DeskTest {
     }
 
     @Test
+    void picturesLostBetweenFiguresAndPicturesAreMadeWhenAskedFor() {
+        UUID page = upload(teacher, "scan.jpg", scan(teacher, printed.get(0).id(), Hand.EXACT, 1))
+                .get(0);
+        awaitRead(teacher, page);
+        await(() -> pictures(page) > 0);
+        int made = pictures(page);
+        jdbc.update("delete from page_image where page_id = ?", page);
+
+        assertThat(get(teacher, "/api/returns/pages/{id}/picture?part=3", page)).hasStatusOk();
+        assertThat(pictures(page))
+                .as("the page and its five boxes")
+                .isEqualTo(made)
+                .isEqualTo(6);
+        assertThat(get(teacher, "/api/returns/pages/{id}/picture?part=9", page)).hasStatus(404);
+    }
+
+    private int pictures(UUID page) {
+        return jdbc.queryForObject("select count(*) from page_image where page_id = ?", Integer.class, page);
+    }
+
+    @Test
     void aSheetFromAnEarlierPrintingIsReadAgainstItsOwnVersion() {
         Sheets.SheetInfo sheet = as(teacher, () -> sheets.change(run.sheet(), null, scale("S16", 7, 20)));
         as(teacher, () -> sheets.print(sheet.id(), run.schoolClass()));

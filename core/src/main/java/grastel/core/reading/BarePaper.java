@@ -19,10 +19,13 @@ final class BarePaper {
         List<Rect> taken = taken(page);
         List<double[]> bare = new ArrayList<>();
         for (double y = PAGE_EDGE; y <= page.size().heightMm() - PAGE_EDGE; y += SPACING) {
+            double line = y;
+            List<Rect> near = taken.stream()
+                    .filter(r -> r.y() <= line && line < r.bottom())
+                    .toList();
             for (double x = PAGE_EDGE; x <= page.size().widthMm() - PAGE_EDGE; x += SPACING) {
                 double px = x;
-                double py = y;
-                if (taken.stream().noneMatch(r -> r.contains(px, py))) {
+                if (near.stream().noneMatch(r -> r.contains(px, line))) {
                     bare.add(new double[] {x, y});
                 }
             }

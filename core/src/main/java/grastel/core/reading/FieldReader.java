@@ -136,15 +136,13 @@ final class FieldReader {
 
     private Measured outside(FieldSamples samples, Plane seen, Rect box) {
         Rect hole = box.inset(-RING_FROM_MM);
+        Mask within = Mask.of(hole, samples.area, FieldSamples.PER_MM);
         int stained = 0;
         int count = 0;
-        for (int y = 0; y < seen.height; y++) {
-            double mmY = samples.area.y() + (y + 0.5) / FieldSamples.PER_MM;
-            for (int x = 0; x < seen.width; x++) {
-                if (!hole.contains(samples.area.x() + (x + 0.5) / FieldSamples.PER_MM, mmY)) {
-                    count++;
-                    stained += Math.abs(seen.data[y * seen.width + x] - paperLightness) > STAIN ? 1 : 0;
-                }
+        for (int i = 0; i < seen.data.length; i++) {
+            if (!within.has(i)) {
+                count++;
+                stained += Math.abs(seen.data[i] - paperLightness) > STAIN ? 1 : 0;
             }
         }
         double share = stained / (double) count;

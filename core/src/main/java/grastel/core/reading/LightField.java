@@ -81,15 +81,21 @@ final class LightField {
         double[][] basis = places.stream()
                 .map(place -> basis(place[0], place[1], page.size()))
                 .toArray(double[][]::new);
+        double[][] products = Arrays.stream(basis).map(LightField::products).toArray(double[][]::new);
         double[] weights = new double[places.size()];
         Arrays.fill(weights, 1);
         double scale = 0;
         double[] green = null;
         for (int round = 0; round < ROUNDS; round++) {
-            green = solve(basis, logs[1], weights);
-            scale = reweight(basis, green, logs[1], weights, round < UPPER_ROUNDS);
+            green = solve(basis, products, logs[1], weights);
+            double[] off = residuals(basis, green, logs[1]);
+            if (round < UPPER_ROUNDS) {
+                leanUp(off, weights);
+            } else {
+                scale = biweight(off, weights);
+            }
         }
-        double[][] terms = {solve(basis, logs[0], weights), green, solve(basis, logs[2], weights)};
+        double[][] terms = {solve(basis, products, logs[0], weights), green, solve(basis, products, logs[2], weights)};
         LightField field = new LightField(page.size(), terms, scale, ground);
         Shading shading = Shading.of(places, basis, logs, terms);
         if (shading != null) {
@@ -227,53 +233,71 @@ final class LightField {
         return mean;
     }
 
-    private static double[] solve(double[][] basis, double[] logs, double[] weights) {
-        double[] sums = new double[TERMS * TERMS];
+    /** Weighted least squares. @param products of the basis with itself, see {@link #products} */
+    private static double[] solve(double[][] basis, double[][] products, double[] logs, double[] weights) {
+        double[] sums = new double[TERMS * (TERMS + 1) / 2];
         double[] right = new double[TERMS];
         for (int i = 0; i < logs.length; i++) {
-            if (weights[i] == 0) {
-                continue;
-            }
-            double[] at = basis[i];
-            for (int a = 0; a < TERMS; a++) {
-                double weighted = weights[i] * at[a];
-                right[a] += weighted * logs[i];
-                for (int b = 0; b <= a; b++) {
-                    sums[a * TERMS + b] += weighted * at[b];
-                }
+            if (weights[i] != 0) {
+                add(weights[i], products[i], sums);
+                add(weights[i] * logs[i], basis[i], right);
             }
         }
+        SimpleMatrix normal = SimpleMatrix.identity(TERMS).scale(1e-9);
+        int k = 0;
         for (int a = 0; a < TERMS; a++) {
-            for (int b = a + 1; b < TERMS; b++) {
-                sums[a * TERMS + b] = sums[b * TERMS + a];
+            for (int b = 0; b <= a; b++, k++) {
+                normal.set(a, b, normal.get(a, b) + sums[k]);
+                normal.set(b, a, normal.get(a, b));
             }
         }
-        SimpleMatrix normal = new SimpleMatrix(TERMS, TERMS, true, sums).plus(1e-9, SimpleMatrix.identity(TERMS));
         return normal.solve(new SimpleMatrix(TERMS, 1, true, right))
                 .getDDRM()
                 .data
                 .clone();
     }
 
-    /**
-     * New weights from the residuals; returns their robust standard deviation, which the brighter side tells: what lies on
-     * paper or keeps the light from it only darkens.
-     *
-     * @param upper true to lean to the brighter side (an expectile; Newey and Powell 1987), false for the biweight
-     */
-    private static double reweight(double[][] basis, double[] terms, double[] logs, double[] weights, boolean upper) {
+    private static void add(double weight, double[] from, double[] to) {
+        for (int k = 0; k < to.length; k++) {
+            to[k] += weight * from[k];
+        }
+    }
+
+    /** Each term times each up to itself: the lower half of the outer product, row by row. */
+    private static double[] products(double[] terms) {
+        double[] products = new double[TERMS * (TERMS + 1) / 2];
+        int k = 0;
+        for (int a = 0; a < TERMS; a++) {
+            for (int b = 0; b <= a; b++) {
+                products[k++] = terms[a] * terms[b];
+            }
+        }
+        return products;
+    }
+
+    private static double[] residuals(double[][] basis, double[] terms, double[] logs) {
         double[] off = new double[logs.length];
         for (int i = 0; i < off.length; i++) {
             off[i] = logs[i] - dot(basis[i], terms);
         }
-        double[] sizes =
-                Arrays.stream(off).filter(o -> o > 0).map(Math::abs).sorted().toArray();
+        return off;
+    }
+
+    /** Weights that lean to the brighter side: an expectile (Newey and Powell 1987). */
+    private static void leanUp(double[] off, double[] weights) {
+        for (int i = 0; i < off.length; i++) {
+            weights[i] = off[i] > 0 ? 1 : BELOW;
+        }
+    }
+
+    /**
+     * The biweight; returns the residuals' robust standard deviation, which the brighter side tells: what lies on paper or
+     * keeps the light from it only darkens.
+     */
+    private static double biweight(double[] off, double[] weights) {
+        double[] sizes = Arrays.stream(off).filter(o -> o > 0).sorted().toArray();
         double scale = Math.max(1e-4, 1.4826 * sizes[sizes.length / 2]);
         for (int i = 0; i < off.length; i++) {
-            if (upper) {
-                weights[i] = off[i] > 0 ? 1 : BELOW;
-                continue;
-            }
             double u = off[i] / (BIWEIGHT * scale);
             weights[i] = Math.abs(u) < 1 ? (1 - u * u) * (1 - u * u) : 0;
         }

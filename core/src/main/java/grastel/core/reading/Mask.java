@@ -23,17 +23,25 @@ final class Mask {
         this.in = new boolean[width * height];
     }
 
+    /** Samples inside a rectangle. @param area what is sampled, mm */
+    static Mask of(Rect inside, Rect area, double samplesPerMm) {
+        Mask mask = empty(area, samplesPerMm);
+        mask.fillRect(inside, area, samplesPerMm);
+        return mask;
+    }
+
     /** @param area what is sampled, mm; @param marginMm kept clear inside the field's edge */
     static Mask of(PageLayout.Field field, Rect area, double samplesPerMm, double marginMm) {
-        int width = (int) Math.round(area.width() * samplesPerMm);
-        int height = (int) Math.round(area.height() * samplesPerMm);
-        Mask mask = new Mask(width, height);
-        if (field.isShape()) {
-            mask.fillShape(field, area, samplesPerMm, marginMm);
-        } else {
-            mask.fillRect(field.rect().inset(marginMm), area, samplesPerMm);
+        if (!field.isShape()) {
+            return of(field.rect().inset(marginMm), area, samplesPerMm);
         }
+        Mask mask = empty(area, samplesPerMm);
+        mask.fillShape(field, area, samplesPerMm, marginMm);
         return mask;
+    }
+
+    private static Mask empty(Rect area, double samplesPerMm) {
+        return new Mask((int) Math.round(area.width() * samplesPerMm), (int) Math.round(area.height() * samplesPerMm));
     }
 
     boolean has(int x, int y) {
@@ -52,10 +60,14 @@ final class Mask {
     }
 
     private void fillRect(Rect inside, Rect area, double samplesPerMm) {
+        boolean[] line = new boolean[width];
+        for (int x = 0; x < width; x++) {
+            double mmX = area.x() + (x + 0.5) / samplesPerMm;
+            line[x] = inside.contains(mmX, inside.y());
+        }
         for (int y = 0; y < height; y++) {
-            double mmY = area.y() + (y + 0.5) / samplesPerMm;
-            for (int x = 0; x < width; x++) {
-                in[y * width + x] = inside.contains(area.x() + (x + 0.5) / samplesPerMm, mmY);
+            if (inside.contains(inside.x(), area.y() + (y + 0.5) / samplesPerMm)) {
+                System.arraycopy(line, 0, in, y * width, width);
             }
         }
     }

@@ -80,17 +80,23 @@ final class Outlines {
             found.add(new Sighting(marker.x(), marker.y(), 0, true));
             found.add(new Sighting(marker.x(), marker.y(), 0, false));
         }
-        for (Rect box : boxes) {
-            for (double share : new double[] {0.25, 0.5, 0.75}) {
-                double x = box.x() + share * box.width();
-                double y = box.y() + share * box.height();
-                double midX = box.x() + box.width() / 2;
-                double midY = box.y() + box.height() / 2;
-                middle(out(mapping, x, box.y(), 0, -1), out(mapping, x, box.bottom(), 0, 1))
-                        .ifPresent(off -> found.add(new Sighting(x, midY, mapping.warpY(x, midY) + off, true)));
-                middle(out(mapping, box.x(), y, -1, 0), out(mapping, box.right(), y, 1, 0))
-                        .ifPresent(off -> found.add(new Sighting(midX, y, mapping.warpX(midX, y) + off, false)));
-            }
+        found.addAll(boxes.parallelStream()
+                .flatMap(box -> sightings(mapping, box).stream())
+                .toList());
+        return found;
+    }
+
+    private List<Sighting> sightings(Mapping mapping, Rect box) {
+        List<Sighting> found = new ArrayList<>();
+        for (double share : new double[] {0.25, 0.5, 0.75}) {
+            double x = box.x() + share * box.width();
+            double y = box.y() + share * box.height();
+            double midX = box.x() + box.width() / 2;
+            double midY = box.y() + box.height() / 2;
+            middle(out(mapping, x, box.y(), 0, -1), out(mapping, x, box.bottom(), 0, 1))
+                    .ifPresent(off -> found.add(new Sighting(x, midY, mapping.warpY(x, midY) + off, true)));
+            middle(out(mapping, box.x(), y, -1, 0), out(mapping, box.right(), y, 1, 0))
+                    .ifPresent(off -> found.add(new Sighting(midX, y, mapping.warpX(midX, y) + off, false)));
         }
         return found;
     }

@@ -16,19 +16,22 @@ final class Unevenness {
 
     /** @param mask the field's inside */
     static double of(Plane luminance, Mask mask, double samplesPerMm) {
-        int window = (int) Math.round(WINDOW_MM * samplesPerMm);
-        int step = (int) Math.round(STEP_MM * samplesPerMm);
         int cell = (int) Math.round(CELL_MM * samplesPerMm);
+        int window = (int) Math.round(WINDOW_MM / CELL_MM);
+        int step = (int) Math.round(STEP_MM / CELL_MM);
+        int across = luminance.width / cell;
+        int down = luminance.height / cell;
+        double[] cells = cells(luminance, cell, across, down);
         double sum = 0;
         double sumSquares = 0;
         double grain = 0;
         int count = 0;
-        for (int y = 0; y + window <= luminance.height; y += step) {
-            for (int x = 0; x + window <= luminance.width; x += step) {
-                if (!mask.hasSquare(x, y, window)) {
+        for (int y = 0; y + window <= down; y += step) {
+            for (int x = 0; x + window <= across; x += step) {
+                if (!mask.hasSquare(x * cell, y * cell, window * cell)) {
                     continue;
                 }
-                double[] halves = halves(luminance, x, y, window, cell);
+                double[] halves = halves(cells, across, x, y, window);
                 double one = Lab.lightnessOf(halves[0]);
                 double two = Lab.lightnessOf(halves[1]);
                 double mean = (one + two) / 2;
@@ -45,16 +48,32 @@ final class Unevenness {
         return Math.sqrt(Math.max(0, variance - grain / count));
     }
 
-    private static double[] halves(Plane plane, int x0, int y0, int window, int cell) {
-        double[] sums = new double[2];
-        int[] counts = new int[2];
-        for (int y = 0; y < window; y++) {
-            for (int x = 0; x < window; x++) {
-                int half = (x / cell + y / cell) & 1;
-                sums[half] += plane.data[(y0 + y) * plane.width + x0 + x];
-                counts[half]++;
+    /** Mean luminance of each cell, row by row. */
+    private static double[] cells(Plane plane, int cell, int across, int down) {
+        double[] cells = new double[across * down];
+        for (int y = 0; y < down * cell; y++) {
+            int row = y / cell * across;
+            for (int x = 0; x < across; x++) {
+                for (int k = 0; k < cell; k++) {
+                    cells[row + x] += plane.data[y * plane.width + x * cell + k];
+                }
             }
         }
-        return new double[] {sums[0] / counts[0], sums[1] / counts[1]};
+        for (int i = 0; i < cells.length; i++) {
+            cells[i] /= cell * cell;
+        }
+        return cells;
+    }
+
+    /** Means of a window's white and of its black cells. */
+    private static double[] halves(double[] cells, int across, int x0, int y0, int window) {
+        double[] sums = new double[2];
+        for (int y = 0; y < window; y++) {
+            for (int x = 0; x < window; x++) {
+                sums[(x + y) & 1] += cells[(y0 + y) * across + x0 + x];
+            }
+        }
+        double half = window * window / 2.0;
+        return new double[] {sums[0] / half, sums[1] / half};
     }
 }
