@@ -1,43 +1,45 @@
 package grastel.bench;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
 /**
- * {@code ./grastel bench}: whole runs first, then the layering model and the stages of reading under JMH. {@code ./grastel
- * bench whole} measures only the first, {@code teachers} only the two of it, {@code layering} only the second.
+ * {@code ./grastel bench}: everything, or one part: {@code whole}, {@code teachers} (the two teachers of it), {@code kinds},
+ * {@code layering}, {@code recipes}, {@code reading}. See docs/benchmarks.md.
  */
 public final class Bench {
     private Bench() {}
 
     public static void main(String[] args) throws Exception {
         String only = args.length == 0 ? "" : args[0];
-        if (only.isEmpty() || only.equals("whole")) {
-            new WholeRun(folder()).measure();
+        boolean all = only.isEmpty();
+        if (all || only.equals("whole")) {
+            try (RunningGrastel grastel = new RunningGrastel()) {
+                WholeRun whole = new WholeRun(grastel);
+                whole.piles();
+                whole.twoTeachers();
+            }
         }
         if (only.equals("teachers")) {
-            new WholeRun(folder()).measureTeachers();
+            try (RunningGrastel grastel = new RunningGrastel()) {
+                new WholeRun(grastel).twoTeachers();
+            }
         }
-        if (only.isEmpty() || only.equals("kinds")) {
-            KindsSpeed.measure();
+        if (all || only.equals("kinds")) {
+            try (RunningGrastel grastel = new RunningGrastel()) {
+                KindsSpeed.measure(grastel);
+            }
         }
-        if (only.isEmpty() || only.equals("layering")) {
+        if (all || only.equals("layering")) {
             run(LayeringSpeed.class);
         }
-        if (only.isEmpty() || only.equals("recipes")) {
+        if (all || only.equals("recipes")) {
             run(RecipeSpeed.class);
         }
-        if (only.isEmpty() || only.equals("reading")) {
+        if (all || only.equals("reading")) {
             run(ReadingStages.class);
         }
-    }
-
-    private static Path folder() throws IOException {
-        return Files.createTempDirectory("grastel-bench").toAbsolutePath();
     }
 
     private static void run(Class<?> benchmark) throws RunnerException {

@@ -1,63 +1,47 @@
 package grastel.bench;
 
+import grastel.app.kit.Kit;
+import grastel.app.sheets.SheetData.ExerciseData;
+import grastel.bench.RunningGrastel.Singles;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
-import grastel.core.exercise.Values;
-import grastel.core.page.PageLayout;
-import grastel.core.page.Rect;
-import grastel.core.reading.PageReader;
-import grastel.core.reading.Picture;
-import grastel.core.reading.PictureFile;
-import grastel.core.reading.Straightened;
-import grastel.core.reading.UnreadablePage;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Map;
+import java.util.UUID;
 
-/** Reading one 300 dpi page of each kind, from the file's bytes to the figures and straightened pictures, against djpeg. */
+/** One 300 dpi page of each kind as the kind suggests itself, from upload to stored readings, against djpeg. */
 final class KindsSpeed {
-    /** The usual method has no solvent. */
-    private static final String WITH_SOLVENT = "solvent-split";
-
-    private static final int ROUNDS = 15;
-    private static final PictureFile.Limits LIMITS = new PictureFile.Limits(60_000_000, 80);
+    private static final int WARM = 12;
+    private static final int SINGLES = 15;
+    /** The toned scale wants paper darker than this, all others lighter, L*. */
+    private static final double WHITE = 85;
 
     private KindsSpeed() {}
 
-    static void measure() throws IOException, InterruptedException, UnreadablePage {
-        Path file = Files.createTempFile("grastel-kind", ".jpg");
-        PageReader reader = new PageReader();
+    static void measure(RunningGrastel grastel) throws IOException, InterruptedException {
+        System.out.println("drawing " + ExerciseKinds.all().size() * (WARM + SINGLES) + " pages of 300 dpi ...");
         for (ExerciseKind kind : ExerciseKinds.all()) {
-            if (kind.id().equals(WITH_SOLVENT)) {
-                continue;
-            }
-            BenchSheet sheet = new BenchSheet(kind, Values.NONE);
-            Files.write(file, sheet.jpeg);
-            List<Double> own = new ArrayList<>();
-            List<Double> djpeg = new ArrayList<>();
-            for (int i = 0; i < ROUNDS; i++) {
-                djpeg.add(Djpeg.millis(file));
-                long start = System.nanoTime();
-                read(reader, sheet);
-                own.add((System.nanoTime() - start) / 1e6);
-            }
-            double ms = Djpeg.median(own);
-            double against = Djpeg.median(djpeg);
-            System.out.printf(
-                    "%-20s %2d fields: %.0f ms, djpeg %.0f ms, ratio %.2f%n",
-                    kind.id(), sheet.page.fields().size(), ms, against, ms / against);
+            draw(grastel, kind, "warm-", WARM);
+            draw(grastel, kind, "", SINGLES);
         }
-        Files.delete(file);
+        for (ExerciseKind kind : ExerciseKinds.all()) {
+            grastel.pile("warm-" + kind.id(), WARM);
+        }
+        for (ExerciseKind kind : ExerciseKinds.all()) {
+            Singles one = grastel.singles(kind.id(), SINGLES);
+            System.out.printf(
+                    "%-20s readings %.0f ms, djpeg %.0f ms, ratio %.2f; pictures %.0f ms%n",
+                    kind.id(), one.readings(), one.djpeg(), one.ratio(), one.pictures());
+        }
     }
 
-    private static void read(PageReader reader, BenchSheet sheet) throws UnreadablePage {
-        Picture picture = PictureFile.decode(sheet.jpeg, 0, LIMITS);
-        Straightened flat = reader.measure(
-                        picture, reader.find(picture), sheet.page, sheet.paper, PageReader.Inks.UNKNOWN)
-                .straightened();
-        flat.part(new Rect(0, 0, sheet.page.size().widthMm(), sheet.page.size().heightMm()), 2.2);
-        sheet.page.fields().parallelStream().map(PageLayout.Field::rect).forEach(r -> flat.part(r.inset(-2.5), 6));
+    private static void draw(RunningGrastel grastel, ExerciseKind kind, String prefix, int count) {
+        UUID paper = grastel.papers(grastel.teacher).stream()
+                .filter(p -> kind.id().equals("toned-scale") == (p.ground().lightness() < WHITE))
+                .findFirst()
+                .map(Kit.KitPaper::id)
+                .orElseThrow();
+        UUID run = grastel.print(grastel.teacher, paper, new ExerciseData(kind.id(), Map.of()), count);
+        grastel.draw(grastel.teacher, run, prefix + kind.id(), count);
     }
 }

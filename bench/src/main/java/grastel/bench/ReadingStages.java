@@ -1,11 +1,15 @@
 package grastel.bench;
 
+import grastel.app.sheets.Sheets;
 import grastel.core.page.Rect;
 import grastel.core.reading.FoundPage;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.Picture;
 import grastel.core.reading.PictureFile;
 import grastel.core.reading.UnreadablePage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -28,15 +32,21 @@ import org.openjdk.jmh.annotations.Warmup;
 public class ReadingStages {
     private static final PictureFile.Limits LIMITS = new PictureFile.Limits(60_000_000, 80);
 
-    private BenchSheet sheet;
+    private Sheets.PrintedSheet sheet;
+    private byte[] jpeg;
     private PageReader reader;
     private Picture picture;
     private FoundPage found;
     private PageReader.Measures measures;
 
     @Setup
-    public void prepare() throws UnreadablePage {
-        sheet = new BenchSheet();
+    public void prepare() throws UnreadablePage, IOException {
+        try (RunningGrastel grastel = new RunningGrastel()) {
+            UUID run = grastel.printScale(grastel.teacher, 1);
+            grastel.draw(grastel.teacher, run, "page", 1);
+            sheet = grastel.printed(grastel.teacher, run, 1).get(0);
+            jpeg = Files.readAllBytes(grastel.page("page", 1));
+        }
         reader = new PageReader();
         picture = decode();
         found = find();
@@ -45,7 +55,7 @@ public class ReadingStages {
 
     @Benchmark
     public Picture decode() throws UnreadablePage {
-        return PictureFile.decode(sheet.jpeg, 0, LIMITS);
+        return PictureFile.decode(jpeg, 0, LIMITS);
     }
 
     @Benchmark
@@ -55,7 +65,7 @@ public class ReadingStages {
 
     @Benchmark
     public PageReader.Measures measure() throws UnreadablePage {
-        return reader.measure(picture, found, sheet.page, sheet.paper, PageReader.Inks.UNKNOWN);
+        return reader.measure(picture, found, sheet.layout(), sheet.paper(), PageReader.Inks.UNKNOWN);
     }
 
     @Benchmark

@@ -97,7 +97,7 @@ public class Classes {
     }
 
     /** Answers the method's questions anew. */
-    ClassInfo teach(UUID id, Method method, boolean namesHidden) {
+    public ClassInfo teach(UUID id, Method method, boolean namesHidden) {
         SchoolClass found = find(id);
         found.teach(method, namesHidden);
         return info(found);

@@ -1,14 +1,17 @@
 package grastel.app.returns;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.returns.PageStore.NewMark;
 import grastel.app.returns.PageStore.Result;
 import grastel.app.returns.PageStore.Taken;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
-import grastel.core.exercise.ExercisePlan;
+import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.judging.Judge;
 import grastel.core.judging.Proposal;
+import grastel.core.media.Paper;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
 import grastel.core.reading.FoundPage;
@@ -48,6 +51,12 @@ class ReadingJob {
     private final ReadingSettings settings;
     private final JsonMapper json;
     private final Clock clock;
+    /** A printed plan never changes; the paper it is on may be set right in the kit. */
+    private record Judged(UUID run, Paper paper) {}
+
+    private final Cache<Judged, List<Judge>> judges =
+            Caffeine.newBuilder().maximumSize(50).build();
+
     /** A reader keeps a detector's work space, and making one takes most of a second. */
     private final ThreadLocal<PageReader> readers = ThreadLocal.withInitial(PageReader::new);
 
@@ -91,25 +100,30 @@ class ReadingJob {
                 store.fail(taken.id(), OTHER_CLASS, 0, code);
                 return;
             }
-            Read read = measure(picture, found, sheet, code);
-            store.keep(taken.id(), read.result());
-            pictures.make(taken.id(), read);
+            pictures.make(taken.id(), kept(taken, measures(picture, found, sheet), sheet, code));
         } catch (UnreadablePage e) {
             store.fail(taken.id(), e.problem().name(), e.figure(), code);
-        } catch (RuntimeException e) {
+        } catch (RuntimeException | Error e) {
             LOG.error("Reading page {} failed", taken.id(), e);
             store.fail(taken.id(), FAILED, 0, code);
         }
+    }
+
+    /** One page at a time: a goal over several pages is judged with those that were kept before. */
+    private synchronized Read kept(Taken taken, PageReader.Measures measures, PrintedSheet printed, String code) {
+        Read read = judged(measures, printed, code);
+        store.keep(taken.id(), read.result());
+        return read;
     }
 
     /** Reads a page once more without keeping anything. Call as its owner. */
     Read again(Taken taken) throws UnreadablePage {
         Picture picture = picture(taken);
         FoundPage found = found(taken, picture);
-        return measure(
-                picture,
-                found,
-                sheets.printed(taken.printedPage()),
+        PrintedSheet printed = sheets.printed(taken.printedPage());
+        return judged(
+                measures(picture, found, printed),
+                printed,
                 found.code().map(PageCode::toString).orElse(null));
     }
 
@@ -140,8 +154,7 @@ class ReadingJob {
                 : found.code().flatMap(sheets::printed);
     }
 
-    private Read measure(Picture picture, FoundPage found, PrintedSheet printed, String code) throws UnreadablePage {
-        PageReader.Measures measures = measures(picture, found, printed);
+    private Read judged(PageReader.Measures measures, PrintedSheet printed, String code) {
         List<UUID> siblings = siblings(printed.page());
         Result result = new Result(
                 printed.page().id(),
@@ -169,17 +182,24 @@ class ReadingJob {
                 .toList();
     }
 
-    private static List<NewMark> marks(PrintedSheet printed, PageReading reading, List<PageReading> others) {
+    private List<NewMark> marks(PrintedSheet printed, PageReading reading, List<PageReading> others) {
         List<NewMark> marks = new ArrayList<>();
-        List<ExercisePlan> exercises = printed.plan().exercises();
-        for (int i = 0; i < exercises.size(); i++) {
-            int exercise = i;
-            Judge judge = new Judge(exercises.get(i), printed.page().run().band(), printed.paper());
-            for (Proposal proposal : judge.judge(reading, others)) {
-                int place = marks.size();
-                marks.add(new NewMark(exercise, place, proposal));
+        List<Judge> judges = judges(printed);
+        for (int exercise = 0; exercise < judges.size(); exercise++) {
+            for (Proposal proposal : judges.get(exercise).judge(reading, others)) {
+                marks.add(new NewMark(exercise, marks.size(), proposal));
             }
         }
         return marks;
+    }
+
+    /** One of each exercise. */
+    private List<Judge> judges(PrintedSheet printed) {
+        RunInfo run = printed.page().run();
+        return judges.get(
+                new Judged(run.id(), printed.paper()),
+                judged -> printed.plan().exercises().stream()
+                        .map(exercise -> new Judge(exercise, run.band(), judged.paper()))
+                        .toList());
     }
 }

@@ -92,7 +92,8 @@ class ReadingWorkers implements SmartLifecycle {
             } catch (InterruptedException e) {
                 Thread.currentThread().interrupt();
                 return;
-            } catch (RuntimeException e) {
+            } catch (RuntimeException | Error e) {
+                // Even short of memory: a worker that ends here would leave pages waiting for ever.
                 LOG.error("A worker stumbled", e);
                 pause();
             }

@@ -8,41 +8,57 @@ import grastel.core.layering.Swatch;
 import grastel.core.layering.SwatchPicture;
 import grastel.core.media.Paper;
 import grastel.core.reading.Specks;
-import java.awt.image.BufferedImage;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
-/** How much paper a field should still show, seen as the reader sees it: the predicted swatch is painted and looked at. */
+/**
+ * How much paper the fields of an exercise should still show, seen as the reader sees them: the predicted swatch is painted and
+ * looked at, once for each field.
+ */
 final class Cover {
     private static final double PX_PER_MM = 8;
     private static final int SIDE = 128;
     private static final long SEED = 23;
 
-    private Cover() {}
+    private final ExercisePlan plan;
+    private final Paper paper;
+    private final Map<String, Double> known = new ConcurrentHashMap<>();
 
-    /** Share of specks, %. */
-    static double specks(ExercisePlan plan, FieldPlan field, Paper paper) {
-        Swatch swatch = new Stack(paper, Optional.empty(), plan.layers(field, 0.5)).swatch();
-        BufferedImage painted = SwatchPicture.paint(swatch, paper.tooth().grainMm(), SIDE, SIDE, PX_PER_MM, SEED);
-        return 100
-                * Specks.share(
-                        luminance(painted),
-                        SIDE,
-                        PX_PER_MM,
-                        paper.ground().toLab().lightness());
+    /** @param paper what the sheet was printed on */
+    Cover(ExercisePlan plan, Paper paper) {
+        this.plan = plan;
+        this.paper = paper;
     }
 
-    private static float[] luminance(BufferedImage painted) {
-        float[] light = new float[SIDE * SIDE];
-        for (int y = 0; y < SIDE; y++) {
-            for (int x = 0; x < SIDE; x++) {
-                int code = painted.getRGB(x, y);
-                light[y * SIDE + x] = (float) new LinearRgb(
-                                LinearRgb.decode((code >> 16 & 255) / 255.0),
-                                LinearRgb.decode((code >> 8 & 255) / 255.0),
-                                LinearRgb.decode((code & 255) / 255.0))
-                        .luminance();
-            }
+    /** Share of specks, %. */
+    double specks(FieldPlan field) {
+        return known.computeIfAbsent(field.id(), id -> painted(field));
+    }
+
+    private double painted(FieldPlan field) {
+        Swatch swatch = new Stack(paper, Optional.empty(), plan.layers(field, 0.5)).swatch();
+        float[] light = luminance(SwatchPicture.tones(swatch));
+        byte[] tones = SwatchPicture.heights(paper.tooth().grainMm(), swatch.stroke(), SIDE, SIDE, PX_PER_MM, SEED);
+        float[] seen = new float[tones.length];
+        for (int i = 0; i < seen.length; i++) {
+            seen[i] = light[tones[i] & 255];
+        }
+        return 100 * Specks.share(seen, SIDE, PX_PER_MM, paper.ground().toLab().lightness());
+    }
+
+    /** Of each tone. @param tones red, green and blue of each */
+    private static float[] luminance(byte[] tones) {
+        float[] light = new float[tones.length / 3];
+        for (int i = 0; i < light.length; i++) {
+            light[i] =
+                    (float) new LinearRgb(decoded(tones[i * 3]), decoded(tones[i * 3 + 1]), decoded(tones[i * 3 + 2]))
+                            .luminance();
         }
         return light;
+    }
+
+    private static double decoded(byte code) {
+        return LinearRgb.decode((code & 255) / 255.0);
     }
 }

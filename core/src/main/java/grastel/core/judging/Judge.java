@@ -18,7 +18,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** Proposes a level for every goal of an exercise from what was read. */
+/** Proposes a level for every goal of an exercise from what was read. Keeps what its plan predicts, so one judge for all pages is quickest. */
 public final class Judge {
     /** What cannot be judged on a black and white picture. */
     private static final Set<Goal> OF_COLOUR = EnumSet.of(
@@ -43,13 +43,13 @@ public final class Judge {
 
     private final ExercisePlan plan;
     private final GradeBand band;
-    private final Paper paper;
+    private final Cover cover;
 
     /** @param paper what the sheet was printed on */
     public Judge(ExercisePlan plan, GradeBand band, Paper paper) {
         this.plan = plan;
         this.band = band;
-        this.paper = paper;
+        this.cover = new Cover(plan, paper);
     }
 
     /** See {@link #judge(PageReading, List)}, of a page that has the whole exercise. */
@@ -85,7 +85,7 @@ public final class Judge {
         Measure measure = Measure.of(goal.goal(), read.get(0).profile() != null);
         List<Measure.Pair> tried = goal.fields().stream()
                 .map(plan::field)
-                .map(f -> new Measure.Pair(f, byField.get(f.id()), () -> Cover.specks(plan, f, paper)))
+                .map(f -> new Measure.Pair(f, byField.get(f.id()), () -> cover.specks(f)))
                 .filter(p -> !p.read().blank() || isToBeBare(p.asked()))
                 .toList();
         Ladder ladder = goal.held(band);

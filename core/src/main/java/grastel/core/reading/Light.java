@@ -43,6 +43,16 @@ final class Light {
         into[2] = between(p[i + 2], p[i + 5], p[j + 2], p[j + 5], fx, fy);
     }
 
+    /** Green light between pixels, as {@link #sample} gives it. */
+    static float green(Picture picture, double x, double y) {
+        float px = within((float) (x - 0.5), picture.width - 1.001f);
+        float py = within((float) (y - 0.5), picture.height - 1.001f);
+        int i = ((int) py * picture.width + (int) px) * 3 + 1;
+        int j = i + picture.width * 3;
+        byte[] p = picture.rgb;
+        return between(p[i], p[i + 3], p[j], p[j + 3], px - (int) px, py - (int) py);
+    }
+
     private static float within(float at, float most) {
         return at < 0 ? 0 : at > most ? most : at;
     }

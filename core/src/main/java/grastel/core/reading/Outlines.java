@@ -110,15 +110,13 @@ final class Outlines {
     private double out(Mapping mapping, double x, double y, int outX, int outY) {
         int steps = (int) Math.round((OUT_MM + IN_MM) / STEP_MM);
         double[] profile = new double[steps];
-        float[] light = new float[3];
         for (int i = 0; i < steps; i++) {
             double out = OUT_MM - i * STEP_MM;
             for (int k = 0; k < 9; k++) {
                 double along = (k - 4) * ALONG_MM / 8;
                 double px = x + outX * out + outY * along;
                 double py = y + outY * out + outX * along;
-                Light.sample(picture, mapping.x(px, py), mapping.y(px, py), light);
-                profile[i] += light[1] / 9;
+                profile[i] += Light.green(picture, mapping.x(px, py), mapping.y(px, py)) / 9;
             }
         }
         double paper = profile[0];

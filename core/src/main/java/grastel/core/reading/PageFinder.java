@@ -4,6 +4,7 @@ import boofcv.abst.fiducial.FiducialDetector;
 import boofcv.factory.fiducial.ConfigFiducialHammingDetector;
 import boofcv.factory.fiducial.ConfigHammingMarker;
 import boofcv.factory.fiducial.FactoryFiducial;
+import boofcv.struct.ConfigLength;
 import boofcv.struct.image.GrayU8;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.Binarizer;
@@ -37,6 +38,9 @@ final class PageFinder {
     /** Share of the marker code that may be ambiguous; as found good for printed sheets. */
     private static final double AMBIGUOUS_SHARE = 0.75;
 
+    /** Outline of the smallest marker whose code can be told, px of the reduced picture: letters are shorter and soon left. */
+    private static final int SMALLEST_OUTLINE = 40;
+
     private static final int LARGE_BLOCK = 4;
     private static final int FEWEST_MARKERS = 3;
     private static final double CODE_MARGIN_MM = 2.5;
@@ -47,6 +51,7 @@ final class PageFinder {
     PageFinder() {
         ConfigFiducialHammingDetector config = new ConfigFiducialHammingDetector();
         config.ambiguousPenaltyFrac = AMBIGUOUS_SHARE;
+        config.squareDetector.detector.minimumContour = ConfigLength.fixed(SMALLEST_OUTLINE);
         detector = FactoryFiducial.squareHamming(
                 ConfigHammingMarker.loadDictionary(PageFurniture.DICTIONARY), config, GrayU8.class);
     }

@@ -68,15 +68,13 @@ final class Sharpness {
     private static double edge(Picture picture, Mapping mapping, Rect marker, double at, boolean level) {
         int count = (int) Math.round(2 * REACH_MM / STEP_MM) + 1;
         double[] profile = new double[count];
-        float[] light = new float[3];
         for (int i = 0; i < count; i++) {
             double across = at - REACH_MM + i * STEP_MM;
             for (int step = 0; step < 12; step++) {
                 double share = 0.2 + 0.6 * step / 11;
                 double x = level ? marker.x() + share * marker.width() : across;
                 double y = level ? across : marker.y() + share * marker.height();
-                Light.sample(picture, mapping.x(x, y), mapping.y(x, y), light);
-                profile[i] += light[1] / 12;
+                profile[i] += Light.green(picture, mapping.x(x, y), mapping.y(x, y)) / 12;
             }
         }
         return width(profile) * STEP_MM / TEN_TO_NINETY;

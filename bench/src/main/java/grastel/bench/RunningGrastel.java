@@ -1,0 +1,231 @@
+package grastel.bench;
+
+import grastel.app.GrastelApplication;
+import grastel.app.account.Accounts;
+import grastel.app.classes.Classes;
+import grastel.app.kit.Kit;
+import grastel.app.platform.Ownership;
+import grastel.app.platform.SignedIn;
+import grastel.app.returns.WatchedFolder;
+import grastel.app.sheets.SheetData;
+import grastel.app.sheets.SheetData.ExerciseData;
+import grastel.app.sheets.SheetData.ValueData;
+import grastel.app.sheets.Sheets;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.pressurescale.PressureScale;
+import grastel.core.page.PageSize;
+import grastel.core.recipe.Method;
+import grastel.core.recipe.School;
+import grastel.core.scanner.FieldTask;
+import grastel.core.scanner.Hand;
+import grastel.core.scanner.ScanConditions;
+import grastel.core.scanner.SimulatedScanner;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
+import java.util.stream.IntStream;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
+
+/** The application itself, with one teacher signed in, as benchmarks use it. */
+final class RunningGrastel implements AutoCloseable {
+    /** A school scanner, JPEG quality 0.85. */
+    private static final ScanConditions FLATBED_300 = new ScanConditions(300, 1, 0, 0, 0.06, 0, 1.5, 0.85, 0, 2);
+
+    private static final String PASSWORD = "gannet-quarry-umbrella-nine";
+
+    final SignedIn teacher;
+    /** Where drawn pages lie. */
+    final Path drawn;
+
+    private final ConfigurableApplicationContext context;
+
+    RunningGrastel() throws IOException {
+        Path data = Files.createTempDirectory("grastel-bench").toAbsolutePath();
+        drawn = Files.createDirectories(data.resolve("drawn"));
+        context = SpringApplication.run(
+                GrastelApplication.class, "--server.port=0", "--grastel.data=" + data, "--logging.level.root=error");
+        teacher = join("bench.teacher");
+    }
+
+    SignedIn join(String name) {
+        return context.getBean(Accounts.class).join(name, name, PASSWORD);
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+
+    List<Kit.KitPaper> papers(SignedIn owner) {
+        return Ownership.as(owner.id(), () -> context.getBean(Kit.class).papers());
+    }
+
+    /** Prints a pressure scale of seven steps. */
+    UUID printScale(SignedIn owner, int students) {
+        UUID pencil = Ownership.as(
+                owner.id(), () -> context.getBean(Kit.class).pencils().get(6).id());
+        Map<String, ValueData> values = Map.of("pencil", ValueData.of(pencil), "steps", ValueData.of(7));
+        return print(owner, papers(owner).get(1).id(), new ExerciseData(PressureScale.ID, values), students);
+    }
+
+    /** Prints a sheet of one exercise for a class of its own, which may use solvent. */
+    UUID print(SignedIn owner, UUID paper, ExerciseData exercise, int students) {
+        return Ownership.as(owner.id(), () -> {
+            Sheets sheets = context.getBean(Sheets.class);
+            Classes classes = context.getBean(Classes.class);
+            List<String> names = IntStream.rangeClosed(1, students)
+                    .mapToObj(i -> "Student " + i)
+                    .toList();
+            UUID schoolClass = classes.create(
+                            UUID.randomUUID().toString().substring(0, 8), GradeBand.ADVANCED, names, List.of())
+                    .id();
+            classes.teach(schoolClass, Method.USUAL.with(School.SOLVENT_SPARING), false);
+            SheetData data = new SheetData(schoolClass, null, paper, PageSize.A4, List.of(exercise));
+            return sheets.print(sheets.create(null, data).id(), schoolClass).id();
+        });
+    }
+
+    /** Draws and scans the first pages of a run at 300 dpi, as name1.jpg and so on. */
+    void draw(SignedIn owner, UUID run, String name, int count) {
+        printed(owner, run, count).parallelStream().forEach(sheet -> {
+            byte[] jpeg = new SimulatedScanner(sheet.paper())
+                    .scan(
+                            sheet.layout(),
+                            FieldTask.of(sheet.plan(), sheet.layout()),
+                            sheet.plan().palette(),
+                            Hand.EXACT,
+                            FLATBED_300,
+                            sheet.page().number())
+                    .jpeg();
+            try {
+                Files.write(page(name, sheet.page().number()), jpeg);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        });
+    }
+
+    /** The first pages of a run. */
+    List<Sheets.PrintedSheet> printed(SignedIn owner, UUID run, int count) {
+        Sheets sheets = context.getBean(Sheets.class);
+        return Ownership.as(
+                owner.id(),
+                () -> sheets.pages(run).stream()
+                        .limit(count)
+                        .map(page -> sheets.printed(page.id()))
+                        .toList());
+    }
+
+    Path page(String name, int number) {
+        return drawn.resolve(name + number + ".jpg");
+    }
+
+    Path inbox(SignedIn owner) throws IOException {
+        return context.getBean(WatchedFolder.class).of(owner);
+    }
+
+    /** @param seconds until all were read; @param heapMb the largest seen */
+    record Pile(double seconds, long heapMb) {}
+
+    /** Lays drawn pages into the inbox at once and waits until all are read. */
+    Pile pile(String name, int count) throws IOException {
+        Path inbox = inbox(teacher);
+        int before = read();
+        for (int i = 1; i <= count; i++) {
+            Files.move(page(name, i), inbox.resolve(name + i + ".jpg"));
+        }
+        while (Files.exists(inbox.resolve(name + "1.jpg"))) {
+            LockSupport.parkNanos(5_000_000);
+        }
+        long start = System.nanoTime();
+        long heap = 0;
+        while (read() < before + count) {
+            heap = Math.max(heap, heapMb());
+            LockSupport.parkNanos(20_000_000);
+        }
+        return new Pile((System.nanoTime() - start) / 1e9, heap);
+    }
+
+    static long heapMb() {
+        return Runtime.getRuntime().totalMemory() - Runtime.getRuntime().freeMemory() >> 20;
+    }
+
+    /** Medians in ms over single pages: from the upload to the stored readings, to the stored pictures, and djpeg's. */
+    record Singles(double readings, double pictures, double djpeg) {
+        double ratio() {
+            return readings / djpeg;
+        }
+    }
+
+    /** Uploads drawn pages one after another, djpeg before each. */
+    Singles singles(String name, int count) throws IOException, InterruptedException {
+        List<Double> readings = new ArrayList<>();
+        List<Double> pictures = new ArrayList<>();
+        List<Double> djpeg = new ArrayList<>();
+        int port = ((WebServerApplicationContext) context).getWebServer().getPort();
+        Uploader uploader = new Uploader(port, teacher.name(), PASSWORD);
+        for (int i = 1; i <= count; i++) {
+            Path file = page(name, i);
+            djpeg.add(Djpeg.millis(file));
+            byte[] bytes = Files.readAllBytes(file);
+            long start = System.nanoTime();
+            uploader.upload("single.jpg", bytes);
+            UUID page = newest();
+            await("select count(*) from returned_page where id = ? and state not in ('QUEUED', 'READING')", page);
+            readings.add((System.nanoTime() - start) / 1e6);
+            requireRead(file, page);
+            await("select count(*) from page_image where page_id = ? and part = 'page'", page);
+            pictures.add((System.nanoTime() - start) / 1e6);
+        }
+        return new Singles(Djpeg.median(readings), Djpeg.median(pictures), Djpeg.median(djpeg));
+    }
+
+    private void requireRead(Path file, UUID page) {
+        String problem = context.getBean(JdbcTemplate.class)
+                .queryForObject("select problem from returned_page where id = ?", String.class, page);
+        if (problem != null) {
+            throw new IllegalStateException(file + " could not be read: " + problem);
+        }
+    }
+
+    private UUID newest() {
+        return context.getBean(JdbcTemplate.class)
+                .queryForObject("select id from returned_page order by created_at desc limit 1", UUID.class);
+    }
+
+    /** Asks by a key only, and seldom, which takes next to nothing from the reading. */
+    private void await(String count, UUID page) {
+        JdbcTemplate jdbc = context.getBean(JdbcTemplate.class);
+        while (jdbc.queryForObject(count, Integer.class, page) == 0) {
+            LockSupport.parkNanos(4_000_000);
+        }
+    }
+
+    /** Pages read so far. */
+    int read() {
+        return count("state = 'READ'");
+    }
+
+    int readOf(SignedIn owner) {
+        return count("state = 'READ' and owner_id = '" + owner.id() + "'");
+    }
+
+    /** Pages that are read or never will be. */
+    int done() {
+        return count("state in ('READ', 'UNREADABLE')");
+    }
+
+    private int count(String where) {
+        return context.getBean(JdbcTemplate.class)
+                .queryForObject("select count(*) from returned_page where " + where, Integer.class);
+    }
+}
