@@ -1,4 +1,4 @@
-import { keepPreviousData, queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, replaceEqualDeep, useQuery, useQueryClient } from '@tanstack/react-query';
 import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
@@ -72,7 +72,8 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
   const change = (next: StackData, at?: number) => {
     // Asked for before anything is drawn anew: the answer is on its way while the controls follow.
     void queries.prefetchQuery(lookAt(next));
-    history.set(next);
+    // What stays the same stays the same object, and is not drawn anew.
+    history.set(replaceEqualDeep(stack, next));
     setSelected(Math.max(0, Math.min(at ?? selected, next.layers.length - 1)));
   };
 
@@ -107,7 +108,8 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
     return () => window.removeEventListener('keydown', onKey);
   });
 
-  const names = useMemo(() => stack.layers.map((layer) => layerTitle(layer, kit)), [stack, kit]);
+  const titles = JSON.stringify(stack.layers.map((layer) => layerTitle(layer, kit)));
+  const names = useMemo(() => JSON.parse(titles) as string[], [titles]);
   const changeLatest = useLatest(change);
   const adopt = useLatest((next: StackData) => change(next, next.layers.length - 1));
   const undo = useLatest(history.undo);

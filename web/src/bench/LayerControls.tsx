@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import { LinkButton, Segments, Select } from '../design/Controls';
 import { Stepper } from '../design/Stepper';
 import { Grained } from '../design/Swatch';
+import { useLatest } from '../design/useLatest';
 import { colour, sizes, space } from '../design/tokens';
 import { grades, nearest, points, strokes, type Kit, type LayerData, type Pencil } from './stack';
 
@@ -17,7 +18,18 @@ interface Props {
 
 /** Everything that can be said of the chosen layer. */
 export const LayerControls = memo(function LayerControls({ kit, layer, number, onChange, onRemove, onMove }: Props) {
-  const set = (change: Partial<LayerData>) => onChange({ ...layer, ...change });
+  const set = useLatest((change: Partial<LayerData>) => onChange({ ...layer, ...change }));
+  const to = useMemo(
+    () => ({
+      pencil: (pencil: string) => set({ pencil }),
+      pressure: (id: string) => set({ pressure: Number(id) }),
+      point: (id: string) => set({ point: Number(id) }),
+      stroke: (stroke: NonNullable<LayerData['stroke']>) => set({ stroke }),
+      passes: (passes: number) => set({ passes }),
+      strength: (id: string) => set({ strength: Number(id) }),
+    }),
+    [set],
+  );
   const usesPencil = layer.kind === 'COLOUR' || layer.kind === 'BURNISH';
   const burnishing = layer.kind === 'BURNISH' ? layer.pencil : null;
   const choices = useMemo(
@@ -36,37 +48,34 @@ export const LayerControls = memo(function LayerControls({ kit, layer, number, o
         <Select
           label={layer.kind === 'BURNISH' ? `Layer ${number}: burnish with` : `Layer ${number}: pencil`}
           value={layer.pencil ?? null}
-          onChange={(pencil) => set({ pencil })}
+          onChange={to.pencil}
           choices={choices}
         />
       )}
       {layer.kind === 'COLOUR' && (
         <>
           <Tight>
-            <Segments label="Pressure" value={nearest(grades, layer.pressure ?? 0.4).id} onChange={(id) => set({ pressure: Number(id) })} choices={grades} />
+            <Segments label="Pressure" value={nearest(grades, layer.pressure ?? 0.4).id} onChange={to.pressure} choices={grades} />
           </Tight>
           <Pair>
             <Tight>
-              <Segments label="Point" value={nearest(points, layer.point ?? 0.7).id} onChange={(id) => set({ point: Number(id) })} choices={points} />
+              <Segments label="Point" value={nearest(points, layer.point ?? 0.7).id} onChange={to.point} choices={points} />
             </Tight>
-            <Stepper label="Passes" value={layer.passes ?? 1} least={1} most={8} onChange={(passes) => set({ passes })} />
+            <Stepper label="Passes" value={layer.passes ?? 1} least={1} most={8} onChange={to.passes} />
           </Pair>
           <Tight>
-            <Segments label="Stroke" value={layer.stroke ?? 'CIRCLES'} onChange={(stroke) => set({ stroke })} choices={strokes} />
+            <Segments label="Stroke" value={layer.stroke ?? 'CIRCLES'} onChange={to.stroke} choices={strokes} />
           </Tight>
         </>
       )}
-      {layer.kind === 'BURNISH' && <Stepper label="Rounds" value={layer.passes ?? 1} least={1} most={8} onChange={(passes) => set({ passes })} />}
+      {layer.kind === 'BURNISH' && <Stepper label="Rounds" value={layer.passes ?? 1} least={1} most={8} onChange={to.passes} />}
       {layer.kind === 'LIFT' && (
         <Tight>
           <Segments
             label={`Layer ${number}: lift`}
             value={(layer.strength ?? 0.5) > 0.6 ? '1' : '0.5'}
-            onChange={(id) => set({ strength: Number(id) })}
-            choices={[
-              { id: '0.5', name: 'lightly' },
-              { id: '1', name: 'as much as it takes' },
-            ]}
+            onChange={to.strength}
+            choices={lifts}
           />
         </Tight>
       )}
@@ -84,6 +93,11 @@ export const LayerControls = memo(function LayerControls({ kit, layer, number, o
     </Panel>
   );
 });
+
+const lifts = [
+  { id: '0.5', name: 'lightly' },
+  { id: '1', name: 'as much as it takes' },
+] as const;
 
 /** What is burnished with: blender, whites and pale tints first, then the rest. */
 function burnishers(kit: Kit, chosen: string | undefined): Pencil[] {

@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import { Select } from '../design/Controls';
 import { Asked } from '../design/Swatch';
 import { colour, space } from '../design/tokens';
+import { useLatest } from '../design/useLatest';
 import type { Kit, StackData } from './stack';
 
 interface Props {
@@ -19,21 +20,18 @@ const stains = [
 
 /** What everything lies on: the paper, and wash or marker on it. */
 export const Sheet = memo(function Sheet({ kit, stack, onChange }: Props) {
-  const stain = (kind: string) =>
+  const lay = useLatest((paper: string) => onChange({ ...stack, paper }));
+  const stain = useLatest((kind: string) =>
     onChange(
       kind === 'NONE'
         ? { paper: stack.paper, layers: stack.layers }
         : { ...stack, under: { kind: kind as 'WASH' | 'MARKER', colour: stack.under?.colour ?? '#6fa8c9', strength: kind === 'MARKER' ? 1 : 0.5 } },
-    );
+    ),
+  );
   const papers = useMemo(() => kit.papers.map((p) => ({ id: p.id, name: p.name, mark: <Asked $colour={p.colour} /> })), [kit]);
   return (
     <Row>
-      <Select
-        label="Paper below"
-        value={stack.paper}
-        onChange={(paper) => onChange({ ...stack, paper })}
-        choices={papers}
-      />
+      <Select label="Paper below" value={stack.paper} onChange={lay} choices={papers} />
       <Select label="On it" value={stack.under?.kind ?? 'NONE'} onChange={stain} choices={stains} />
       {stack.under && (
         <input

@@ -1,4 +1,4 @@
-import { memo, useRef } from 'react';
+import { memo, useMemo, useRef, useState } from 'react';
 import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button as Plate } from '../design/Controls';
@@ -22,7 +22,7 @@ interface Props {
 export const StackList = memo(function StackList({ kit, stack, look, selected, onSelect, onChange }: Props) {
   const list = useRef<HTMLDivElement>(null);
   const last = stack.layers.length - 1;
-  const items = stack.layers.map((layer, at) => ({ id: String(at), at, layer })).reverse();
+  const items = useItems(stack.layers);
   const { dragAndDropHooks } = useDragAndDrop({
     getItems: (keys) => [...keys].map((key) => ({ 'text/plain': String(key) })),
     onReorder: ({ keys, target }) => {
@@ -36,10 +36,7 @@ export const StackList = memo(function StackList({ kit, stack, look, selected, o
       onChange(moved(stack, from, wanted - from), wanted);
     },
   });
-  const add = (layer: LayerData) => onChange({ ...stack, layers: [...stack.layers, layer] }, stack.layers.length);
-  const first = kit.pencils.find((p) => !p.colourless)?.id ?? '';
-  const white = [...kit.pencils].filter((p) => !p.colourless).sort((a, b) => b.value - a.value)[0]?.id ?? first;
-  const topPencil = stack.layers[last]?.pencil ?? first;
+  const add = useLatest((layer: LayerData) => onChange({ ...stack, layers: [...stack.layers, layer] }, stack.layers.length));
   const current = stack.layers[selected];
   const changeLayer = useLatest((layer: LayerData) => onChange(changed(stack, selected, layer), selected));
   const removeLayer = useLatest(() => onChange(without(stack, selected), Math.max(0, Math.min(selected, last - 1))));
@@ -47,12 +44,7 @@ export const StackList = memo(function StackList({ kit, stack, look, selected, o
   const changeSheet = useLatest((next: StackData) => onChange(next));
   return (
     <Side>
-      <Adders>
-        <Plate onPress={() => add(colourLayer(topPencil))}>Add a layer</Plate>
-        <Quiet onPress={() => add({ kind: 'BURNISH', pencil: white, passes: 1 })}>burnish</Quiet>
-        <Quiet onPress={() => add({ kind: 'SOLVENT' })}>solvent</Quiet>
-        <Quiet onPress={() => add({ kind: 'LIFT', strength: 0.5 })}>lift</Quiet>
-      </Adders>
+      <Adders kit={kit} topPencil={stack.layers[last]?.pencil} onAdd={add} />
       <List
         ref={list}
         aria-label="Layers, top layer first"
@@ -67,10 +59,10 @@ export const StackList = memo(function StackList({ kit, stack, look, selected, o
           }
         }}
         dragAndDropHooks={dragAndDropHooks}
-        dependencies={[look, kit, selected]}
+        dependencies={[look, kit]}
         renderEmptyState={() => <Nothing>Bare paper. Add a first layer.</Nothing>}
       >
-        {({ id, at, layer }: (typeof items)[number]) => (
+        {({ id, at, layer }: Item) => (
           <Row id={id} textValue={`${at + 1}: ${layerTitle(layer, kit)}, ${layerManner(layer)}`}>
             <Button slot="drag" aria-label={`Move layer ${at + 1}`}>
               ⠿
@@ -100,8 +92,53 @@ export const StackList = memo(function StackList({ kit, stack, look, selected, o
   );
 });
 
+interface Item {
+  id: string;
+  at: number;
+  layer: LayerData;
+}
+
+/** A row of the list for each layer, top layer first. A layer that stays what and where it is keeps its row, which is then not drawn anew. */
+function useItems(layers: readonly LayerData[]): Item[] {
+  const [known] = useState(() => new WeakMap<LayerData, Item>());
+  return useMemo(
+    () =>
+      layers
+        .map((layer, at) => {
+          const before = known.get(layer);
+          const item = before?.at === at ? before : { id: String(at), at, layer };
+          known.set(layer, item);
+          return item;
+        })
+        .reverse(),
+    [layers, known],
+  );
+}
+
+interface AddersProps {
+  kit: Kit;
+  topPencil: string | undefined;
+  onAdd: (layer: LayerData) => void;
+}
+
+/** What can be laid on top. */
+const Adders = memo(function Adders({ kit, topPencil, onAdd }: AddersProps) {
+  const [white, first] = useMemo(() => {
+    const coloured = kit.pencils.filter((p) => !p.colourless);
+    return [[...coloured].sort((a, b) => b.value - a.value)[0]?.id ?? '', coloured[0]?.id ?? ''];
+  }, [kit]);
+  return (
+    <Adding>
+      <Plate onPress={() => onAdd(colourLayer(topPencil ?? first))}>Add a layer</Plate>
+      <Quiet onPress={() => onAdd({ kind: 'BURNISH', pencil: white, passes: 1 })}>burnish</Quiet>
+      <Quiet onPress={() => onAdd({ kind: 'SOLVENT' })}>solvent</Quiet>
+      <Quiet onPress={() => onAdd({ kind: 'LIFT', strength: 0.5 })}>lift</Quiet>
+    </Adding>
+  );
+});
+
 const Side = styled.div`display: flex; flex-direction: column; gap: ${space(2)}; min-height: 0;`;
-const Adders = styled.div`display: flex; gap: ${space(3)}; align-items: baseline;`;
+const Adding = styled.div`display: flex; gap: ${space(3)}; align-items: baseline;`;
 const Quiet = styled(Button)`
   padding: 0;
   border: 0;

@@ -1,4 +1,4 @@
-import { type ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import {
   Button as AriaButton,
   FieldError as AriaFieldError,
@@ -130,8 +130,8 @@ interface SelectProps {
   placeholder?: string;
 }
 
-/** One of a list. */
-export function Select({ label, value, onChange, choices, placeholder }: SelectProps) {
+/** One of a list. Not drawn anew while its props stay the same: a list of sixty pencils takes its time. */
+export const Select = memo(function Select({ label, value, onChange, choices, placeholder }: SelectProps) {
   return (
     <AriaSelect
       value={value}
@@ -156,7 +156,7 @@ export function Select({ label, value, onChange, choices, placeholder }: SelectP
       </Drop>
     </AriaSelect>
   );
-}
+});
 
 const SelectPlate = styled(AriaButton)`
   ${field}
@@ -192,8 +192,7 @@ interface SegmentsProps<T extends string> {
   choices: readonly { id: T; name: string }[];
 }
 
-/** One of few, all in sight. */
-export function Segments<T extends string>({ label, value, onChange, choices }: SegmentsProps<T>) {
+function AllInSight<T extends string>({ label, value, onChange, choices }: SegmentsProps<T>) {
   return (
     <div>
       <SegmentsLabel>{label}</SegmentsLabel>
@@ -218,6 +217,9 @@ export function Segments<T extends string>({ label, value, onChange, choices }: 
     </div>
   );
 }
+
+/** One of few, all in sight. */
+export const Segments = memo(AllInSight) as typeof AllInSight;
 
 const SegmentsLabel = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted}; margin-bottom: 2px;`;
 const Row = styled(ToggleButtonGroup)`display: inline-flex; flex-wrap: wrap;`;

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Button, FieldError, Group, Input, Label, NumberField } from 'react-aria-components';
 import styled from 'styled-components';
 import { colour, sizes, space } from './tokens';
@@ -12,7 +13,7 @@ interface Props {
 }
 
 /** A whole number with its neighbours one press away. */
-export function Stepper({ label, value, least, most, onChange, error }: Props) {
+export const Stepper = memo(function Stepper({ label, value, least, most, onChange, error }: Props) {
   return (
     <NumberField value={value} minValue={least} maxValue={most} step={1} onChange={(v) => !Number.isNaN(v) && onChange(v)} isInvalid={error !== undefined}>
       <Name>
@@ -26,7 +27,7 @@ export function Stepper({ label, value, least, most, onChange, error }: Props) {
       {error && <Fault>{error}</Fault>}
     </NumberField>
   );
-}
+});
 
 const Name = styled(Label)`display: block; font-size: ${sizes.small}; color: ${colour.muted}; margin-bottom: 2px;`;
 const Range = styled.span`white-space: nowrap;`;

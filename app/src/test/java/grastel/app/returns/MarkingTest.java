@@ -306,20 +306,9 @@ class MarkingTest extends DeskTest {
     /** Eight families with a redo box each need two pages: what is asked of all of them is judged once both are read. */
     @Test
     void goalsOverTwoPagesAreJudgedWithTheSecond() {
-        UUID schoolClass = newClass(teacher).id();
-        Sheets.RunInfo two = as(teacher, () -> {
-            SheetData one = scale("S07", 5, 20);
-            SheetData data = new SheetData(
-                    one.schoolClass(),
-                    one.set(),
-                    one.paper(),
-                    one.pageSize(),
-                    List.of(new ExerciseData("tint-hue-shade", Map.of("boxMm", ValueData.of(28.0)))));
-            return sheets.print(sheets.create("Families", data).id(), schoolClass);
-        });
-        List<PageInfo> both = as(teacher, () -> sheets.pages(two.id())).stream()
-                .filter(p -> p.student()
-                        .equals(as(teacher, () -> sheets.pages(two.id())).get(0).student()))
+        List<PageInfo> all = families();
+        List<PageInfo> both = all.stream()
+                .filter(p -> p.student().equals(all.get(0).student()))
                 .toList();
         assertThat(both).hasSizeGreaterThan(1);
         String first = null;
@@ -338,6 +327,41 @@ class MarkingTest extends DeskTest {
                     .as("the same reader changes nothing, whichever page keeps the mark")
                     .isEqualTo("[]");
         }
+    }
+
+    /** Both pages of each student come in at once and are read by two workers side by side. */
+    @Test
+    void goalsOverTwoPagesAreNotLostWhereBothAreReadAtOnce() {
+        List<PageInfo> all = families();
+        MockMultipartFile[] files = all.stream()
+                .map(p -> new MockMultipartFile(
+                        "files", p.number() + ".jpg", null, scan(teacher, p.id(), Hand.EXACT, p.number())))
+                .toArray(MockMultipartFile[]::new);
+        assertThat(uploadAll(teacher, files)).hasStatusOk();
+
+        List<UUID> pages =
+                jdbc.queryForList("select id from returned_page where owner_id = ?", UUID.class, teacher.id());
+        List<String> goals = pages.stream()
+                .flatMap(p -> JsonPath.<List<String>>read(awaitRead(teacher, p), "$.goals[*].goal").stream())
+                .toList();
+        assertThat(goals).filteredOn("HUE_HOLDS"::equals).hasSize((int)
+                all.stream().map(PageInfo::student).distinct().count());
+    }
+
+    /** A printing for a new class whose students have two pages each. */
+    private List<PageInfo> families() {
+        UUID schoolClass = newClass(teacher).id();
+        return as(teacher, () -> {
+            SheetData one = scale("S07", 5, 20);
+            SheetData data = new SheetData(
+                    one.schoolClass(),
+                    one.set(),
+                    one.paper(),
+                    one.pageSize(),
+                    List.of(new ExerciseData("tint-hue-shade", Map.of("boxMm", ValueData.of(28.0)))));
+            return sheets.pages(sheets.print(sheets.create("Families", data).id(), schoolClass)
+                    .id());
+        });
     }
 
     /** In one transaction that is rolled back, so that the workers do not take the pages. */

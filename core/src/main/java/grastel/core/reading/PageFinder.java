@@ -175,7 +175,8 @@ final class PageFinder {
                                     DecodeHintType.POSSIBLE_FORMATS,
                                     List.of(BarcodeFormat.QR_CODE)))
                     .getText());
-        } catch (ReaderException e) {
+        } catch (ReaderException | RuntimeException e) {
+            // Of noise that looks like a code the library is not always sure to say so in its own way.
             return Optional.empty();
         }
     }
