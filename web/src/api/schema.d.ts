@@ -420,6 +420,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kit/papers/{id}/calibration": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["depth"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/papers/{id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readOn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kit/pencils": {
         parameters: {
             query?: never;
@@ -1426,6 +1458,19 @@ export interface components {
         DemoView: {
             name: string;
             password: string;
+        };
+        DepthRequest: {
+            /** Format: uuid */
+            pencil: string;
+            swatches: components["schemas"]["MeasuredSwatch"][];
+        };
+        DepthView: {
+            /** Format: double */
+            after: number;
+            /** Format: double */
+            before: number;
+            /** Format: double */
+            tooth: number;
         };
         DraftView: {
             exercises: components["schemas"]["ExerciseView"][];
@@ -3222,6 +3267,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PaperView"];
+                };
+            };
+        };
+    };
+    depth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DepthRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DepthView"];
+                };
+            };
+        };
+    };
+    readOn: {
+        parameters: {
+            query: {
+                pencil: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasuredSwatch"][];
                 };
             };
         };

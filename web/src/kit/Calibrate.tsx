@@ -3,13 +3,10 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { Button, LinkButton, MainButton } from '../design/Controls';
-import { LabBoxes } from '../design/LabBoxes';
 import { Notice } from '../design/States';
 import { Asked } from '../design/Swatch';
-import { colour, sizes, space } from '../design/tokens';
-import { gradeNames, passWords } from '../words/words';
-
-type Swatch = Schemas['MeasuredSwatch'];
+import { colour, space } from '../design/tokens';
+import { MeasuredSwatches, threeSwatches, type Swatch } from './MeasuredSwatches';
 
 interface Props {
   pencil: Schemas['PencilView'];
@@ -18,17 +15,10 @@ interface Props {
   onDone: () => void;
 }
 
-/** What a teacher draws and measures: full pressure, and light once and three times. */
-const asked: Swatch[] = [
-  { grade: 'FULL', passes: 2, lab: { l: 50, a: 0, b: 0 } },
-  { grade: 'LIGHT', passes: 1, lab: { l: 90, a: 0, b: 0 } },
-  { grade: 'LIGHT', passes: 3, lab: { l: 80, a: 0, b: 0 } },
-];
-
 /** Fits the pencil to three measured swatches, typed or read with the meter. */
 export function Calibrate({ pencil, paper, paperName, onDone }: Props) {
   const queries = useQueryClient();
-  const [swatches, setSwatches] = useState(asked);
+  const [swatches, setSwatches] = useState(threeSwatches);
   const path = { id: pencil.id };
   const read = useMutation({
     mutationFn: () => body(api.POST('/api/kit/pencils/{id}/readings', { params: { path, query: { paper } } })),
@@ -48,8 +38,6 @@ export function Calibrate({ pencil, paper, paperName, onDone }: Props) {
     },
   });
   const error = read.error ?? fit.error;
-  const set = (at: number, lab: Swatch['lab']) =>
-    setSwatches(swatches.map((s, i) => (i === at ? { grade: s.grade, passes: s.passes, lab } : s)));
   return (
     <Panel aria-label="Calibrate">
       <p>
@@ -59,14 +47,7 @@ export function Calibrate({ pencil, paper, paperName, onDone }: Props) {
       <Button onPress={() => read.mutate()} isDisabled={read.isPending}>
         Read with the meter
       </Button>
-      {swatches.map((s, i) => (
-        <div key={i}>
-          <Label>
-            {s.colour && <Asked $colour={s.colour} $size={14} />} {gradeNames[s.grade]}, {passWords(s.passes)}
-          </Label>
-          <LabBoxes lab={s.lab} onChange={(lab) => set(i, lab)} />
-        </div>
-      ))}
+      <MeasuredSwatches swatches={swatches} onChange={setSwatches} />
       {error && <Notice role="alert">▲ {error instanceof ApiError ? error.message : 'Grastel cannot be reached.'}</Notice>}
       {fit.data && (
         <Found role="status">
@@ -99,6 +80,5 @@ export function Calibrate({ pencil, paper, paperName, onDone }: Props) {
 }
 
 const Panel = styled.section`display: flex; flex-direction: column; gap: ${space(3)}; & > button { align-self: flex-start; }`;
-const Label = styled.p`font-weight: 600; font-size: ${sizes.small};`;
 const Found = styled.div`padding: ${space(2)} ${space(3)}; background: ${colour.wash}; border-left: 4px solid ${colour.ink};`;
 const Row = styled.div`display: flex; gap: ${space(3)}; align-items: center;`;

@@ -8,6 +8,7 @@ import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
+import { FindTooth } from './FindTooth';
 
 type Paper = Schemas['PaperView'];
 type Request = Schemas['PaperRequest'];
@@ -31,7 +32,9 @@ export function Papers({ kit }: { kit: Schemas['KitView'] }) {
           {kit.papers.map((p) => (
             <tr key={p.id}>
               <th scope="row">
-                <Asked $colour={p.colour} $size={36} /> {p.name}
+                <Name>
+                  <Asked $colour={p.colour} $size={36} /> {p.name}
+                </Name>
               </th>
               <td>
                 {p.lab.l.toFixed(1)} {p.lab.a.toFixed(1)} {p.lab.b.toFixed(1)}
@@ -47,12 +50,20 @@ export function Papers({ kit }: { kit: Schemas['KitView'] }) {
           ))}
         </tbody>
       </Table>
-      <PaperForm key={open ?? 'new'} paper={kit.papers.find((p) => p.id === open)} onDone={() => setOpen(null)} />
+      <PaperForm key={open ?? 'new'} paper={kit.papers.find((p) => p.id === open)} pencils={kit.pencils} onDone={() => setOpen(null)} />
     </Layout>
   );
 }
 
-function PaperForm({ paper, onDone }: { paper: Paper | undefined; onDone: () => void }) {
+interface FormProps {
+  /** The paper that is changed; none for a new one. */
+  paper: Paper | undefined;
+  pencils: Schemas['PencilView'][];
+  onDone: () => void;
+}
+
+function PaperForm({ paper, pencils, onDone }: FormProps) {
+  const [measuring, setMeasuring] = useState(false);
   const queries = useQueryClient();
   const [request, setRequest] = useState<Request>(() => paper ?? { name: '', lab: { l: 95, a: 0, b: 2 }, tooth: 1, grainMm: 0.32 });
   const set = (change: Partial<Request>) => setRequest({ ...request, ...change });
@@ -65,6 +76,22 @@ function PaperForm({ paper, onDone }: { paper: Paper | undefined; onDone: () => 
     },
   });
   const error = keep.error instanceof ApiError ? keep.error : undefined;
+  if (paper && measuring) {
+    return (
+      <Form>
+        <h2>{paper.name}</h2>
+        <FindTooth
+          paper={paper}
+          pencils={pencils}
+          onFound={(tooth) => {
+            set({ tooth });
+            setMeasuring(false);
+          }}
+          onDone={() => setMeasuring(false)}
+        />
+      </Form>
+    );
+  }
   return (
     <Form>
       <h2>{paper ? paper.name : 'A new paper'}</h2>
@@ -75,6 +102,7 @@ function PaperForm({ paper, onDone }: { paper: Paper | undefined; onDone: () => 
         <NumberBox label="Tooth" value={request.tooth} least={0.1} most={4} step={0.05} digits={2} onChange={(tooth) => set({ tooth })} />
         <NumberBox label="Grain, mm" value={request.grainMm} least={0.05} most={3} step={0.01} digits={2} onChange={(grainMm) => set({ grainMm })} />
       </Three>
+      {paper && <LinkButton onPress={() => setMeasuring(true)}>Find the tooth from swatches</LinkButton>}
       {error && error.fields.length === 0 && <Notice role="alert">▲ {error.message}</Notice>}
       <Row>
         <MainButton onPress={() => keep.mutate()} isDisabled={keep.isPending || !request.name.trim()}>
@@ -91,10 +119,11 @@ const Table = styled.table`
   align-self: start;
   & th, & td { text-align: left; padding: ${space(2)}; border-bottom: 1px solid ${colour.line}; white-space: nowrap; }
   & thead th { font-weight: 400; font-size: ${sizes.small}; color: ${colour.muted}; }
-  & tbody th { display: flex; align-items: center; gap: ${space(3)}; font-weight: 600; }
+  & tbody th { font-weight: 600; }
 `;
+const Name = styled.span`display: flex; align-items: center; gap: ${space(3)};`;
 const Depth = styled.i`display: inline-block; height: 10px; background: ${colour.ink}; vertical-align: -1px;`;
-const Form = styled.section`display: flex; flex-direction: column; gap: ${space(3)};`;
+const Form = styled.section`display: flex; flex-direction: column; gap: ${space(3)}; & > button { align-self: flex-start; }`;
 const Three = styled.div`display: grid; grid-template-columns: repeat(3, 1fr); gap: ${space(2)};`;
 const Hint = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Row = styled.div`display: flex; gap: ${space(3)}; align-items: center;`;

@@ -210,6 +210,12 @@ class OwnershipTest extends DeskTest {
                 "/api/kit/pencils/{id}/calibration",
                 Map.of("paper", paper, "swatches", List.of(swatch, swatch), "keep", false),
                 pencil.id());
+        add(POST, "/api/kit/papers/{id}/readings", null, paper).with("pencil", pencil.id());
+        add(
+                POST,
+                "/api/kit/papers/{id}/calibration",
+                Map.of("pencil", pencil.id(), "swatches", List.of(swatch, swatch)),
+                paper);
         add(PUT, "/api/kit/papers/{id}", Map.of("name", "Other", "lab", lab, "tooth", 1, "grainMm", 0.3), paper);
         add(PUT, "/api/kit/sets/{id}", Map.of("name", "S", "pencils", List.of(pencil.id()), "users", List.of()), set);
         add(POST, "/api/kit/sets/{id}/reach", null, set).with("paper", paper);

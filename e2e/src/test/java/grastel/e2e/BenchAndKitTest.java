@@ -76,6 +76,7 @@ class BenchAndKitTest extends DemoTest {
                 desk.page.waitForTimeout(300);
                 desk.checkAccessibility("Kit, " + view);
             }
+            findATooth(desk);
             desk.checkQuiet();
         }
     }
@@ -214,6 +215,18 @@ class BenchAndKitTest extends DemoTest {
         desk.checkAccessibility("Kit, calibrating");
         desk.button("Keep the fit").click();
         desk.button("Calibrate").waitFor();
+    }
+
+    private static void findATooth(Desk desk) {
+        desk.button("Change").first().click();
+        desk.button("Find the tooth from swatches").click();
+        desk.button("Read with the meter").click();
+        assertThat(desk.page.getByRole(AriaRole.STATUS)).containsText("Prediction off by");
+        desk.checkAccessibility("Kit, finding a tooth");
+        String found = desk.page.getByRole(AriaRole.STATUS).locator("b").first().textContent();
+        desk.button("Take this depth").click();
+        desk.button("Keep").click();
+        assertThat(desk.page.getByRole(AriaRole.ROW).nth(1)).containsText(found);
     }
 
     private static void importAFile(Desk desk) {

@@ -2,6 +2,7 @@ package grastel.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.APIResponse;
 import grastel.app.GrastelApplication;
 import grastel.app.account.Accounts;
 import grastel.app.classes.Classes;
@@ -40,6 +41,8 @@ import org.springframework.jdbc.core.JdbcTemplate;
 /** The program as a process of its own: killed while it reads, and started twice on the same data. */
 class KilledProcessTest {
     private static final int PAGES = 10;
+    private static final String NAME = "ilse.korhonen";
+    private static final String PASSWORD = "gannet-quarry-umbrella-nine";
 
     @TempDir
     Path data;
@@ -62,8 +65,7 @@ class KilledProcessTest {
         assertThat(readBefore).as("killed before all were read").isLessThan(PAGES);
 
         try (RunningGrastel again = RunningGrastel.on(data)) {
-            SignedIn teacher =
-                    again.bean(Accounts.class).byName("ilse.korhonen").orElseThrow();
+            SignedIn teacher = again.bean(Accounts.class).byName(NAME).orElseThrow();
             Returns returns = again.bean(Returns.class);
             JdbcTemplate jdbc = again.bean(JdbcTemplate.class);
             await(() -> jdbc.queryForObject(
@@ -79,8 +81,24 @@ class KilledProcessTest {
                     .isEqualTo(PAGES);
             assertThat(jdbc.queryForObject("select count(*) from goal_mark", Integer.class))
                     .isEqualTo(PAGES * 6);
+            lookAtAllPages(again.address(), jdbc.queryForList("select id from returned_page", UUID.class));
             assertThat(jdbc.queryForObject("select count(*) from page_image", Integer.class))
+                    .as("pictures, too, though the figures of one page may have been kept without them")
                     .isEqualTo(PAGES * 6);
+        }
+    }
+
+    private static void lookAtAllPages(String address, List<UUID> pages) {
+        try (Desk desk = new Desk(address, 1280, 800)) {
+            desk.open("/");
+            desk.field("Sign-in name").fill(NAME);
+            desk.field("Password").fill(PASSWORD);
+            desk.page.keyboard().press("Enter");
+            desk.heading("Today").waitFor();
+            for (UUID page : pages) {
+                APIResponse picture = desk.page.request().get(address + "/api/returns/pages/" + page + "/picture");
+                assertThat(picture.status()).isEqualTo(200);
+            }
         }
     }
 
@@ -101,8 +119,7 @@ class KilledProcessTest {
         Path drawn = Files.createDirectory(data.resolve("drawn"));
         Path inbox;
         try (RunningGrastel grastel = RunningGrastel.on(data)) {
-            SignedIn teacher =
-                    grastel.bean(Accounts.class).join("ilse.korhonen", "Ilse Korhonen", "gannet-quarry-umbrella-nine");
+            SignedIn teacher = grastel.bean(Accounts.class).join(NAME, "Ilse Korhonen", PASSWORD);
             Ownership.as(teacher.id(), () -> {
                 Sheets sheets = grastel.bean(Sheets.class);
                 run = print(grastel, sheets);

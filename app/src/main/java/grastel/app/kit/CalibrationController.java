@@ -10,6 +10,7 @@ import grastel.core.layering.Calibration.Measured;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
+import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -26,7 +27,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Readings of the colour meter, and what is learned from them about a pencil. */
+/** Readings of the colour meter, and what is learned from them about a pencil or a paper. */
 @RestController
 @RequestMapping("/api/kit")
 class CalibrationController {
@@ -113,6 +114,38 @@ class CalibrationController {
                 fit.before(),
                 fit.after(),
                 request.keep());
+    }
+
+    /** The meter on the three swatches of a pencil whose values are right, on a paper whose tooth is looked for. */
+    @PostMapping("/papers/{id}/readings")
+    List<MeasuredSwatch> readOn(@PathVariable UUID id, @RequestParam UUID pencil) {
+        KitPaper on = kit.paper(id);
+        return meter
+                .swatchesOn(id, on.paper(), requireColour(kit.pencil(pencil)).pencil(), noise)
+                .stream()
+                .map(MeasuredSwatch::of)
+                .toList();
+    }
+
+    record DepthRequest(
+            @NotNull UUID pencil,
+            @NotNull @Size(min = 2, max = 20) List<@Valid MeasuredSwatch> swatches) {}
+
+    /** @param tooth depth as fitted; @param before and after mean ΔE00 of the swatches with the depth so far and as fitted */
+    record DepthView(
+            @NotNull double tooth,
+            @NotNull double before,
+            @NotNull double after) {}
+
+    /** Fits a paper's depth to measured swatches. Nothing is kept: the teacher keeps the paper. */
+    @PostMapping("/papers/{id}/calibration")
+    DepthView depth(@PathVariable UUID id, @Valid @RequestBody DepthRequest request) {
+        KitPaper paper = kit.paper(id);
+        Pencil pencil = requireColour(kit.pencil(request.pencil())).pencil();
+        Calibration.Fit<Paper> fit = Calibration.paper(
+                paper.paper(),
+                request.swatches().stream().map(s -> s.measured(pencil)).toList());
+        return new DepthView(fit.found().tooth().depth(), fit.before(), fit.after());
     }
 
     private static KitPencil requireColour(KitPencil pencil) {

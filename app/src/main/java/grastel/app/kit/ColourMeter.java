@@ -8,6 +8,7 @@ import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Swatch;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
+import grastel.core.media.Tooth;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
@@ -15,13 +16,15 @@ import java.util.random.RandomGenerator;
 import org.springframework.stereotype.Component;
 
 /**
- * The simulated colour meter that ships in place of a real one. Under it lies the teacher's own pencil, which differs from
- * its label by a fixed, hidden amount for each pencil; each reading carries the noise of an instrument.
+ * The simulated colour meter that ships in place of a real one. Under it lies the teacher's own pencil or paper, which differs
+ * from its label by a fixed, hidden amount for each; each reading carries the noise of an instrument.
  */
 @Component
 class ColourMeter {
     /** Scatter of a reading in each of L*, a*, b*. */
     private static final double NOISE = 0.25;
+
+    private static final double DEEPEST = 3.5;
 
     static List<Layer.Colour> calibrationSwatches(Pencil pencil) {
         return List.of(
@@ -32,8 +35,16 @@ class ColourMeter {
 
     /** Reads the three swatches of calibration: full pressure twice, light once and three times. */
     List<Measured> swatches(UUID id, Pencil label, Paper paper, RandomGenerator noise) {
-        Pencil real = real(id, label);
-        return calibrationSwatches(real).stream()
+        return measured(real(id, label), paper, noise);
+    }
+
+    /** The same three swatches of a pencil whose values are right, on the teacher's own paper, which is not quite its label's. */
+    List<Measured> swatchesOn(UUID paperId, Paper label, Pencil pencil, RandomGenerator noise) {
+        return measured(pencil, real(paperId, label), noise);
+    }
+
+    private static List<Measured> measured(Pencil pencil, Paper paper, RandomGenerator noise) {
+        return calibrationSwatches(pencil).stream()
                 .map(drawn ->
                         new Measured(drawn, read(Swatch.bare(paper).with(drawn).colour(), noise)))
                 .toList();
@@ -47,8 +58,19 @@ class ColourMeter {
         return read(new Lab(30 + box.nextDouble(45), chroma * Math.cos(hue), chroma * Math.sin(hue)), noise);
     }
 
+    private static Paper real(UUID id, Paper label) {
+        double deeper = Math.exp(0.2 * Math.max(-2, Math.min(2, hidden(id).nextGaussian())));
+        double depth = Math.min(DEEPEST, deeper * label.tooth().depth());
+        return new Paper(
+                label.name(), label.ground(), new Tooth(depth, label.tooth().grainMm()));
+    }
+
+    private static Random hidden(UUID id) {
+        return new Random(id.getMostSignificantBits() ^ id.getLeastSignificantBits());
+    }
+
     private static Pencil real(UUID id, Pencil label) {
-        Random hidden = new Random(id.getMostSignificantBits() ^ id.getLeastSignificantBits());
+        Random hidden = hidden(id);
         double strength = 1 + 0.05 * hidden.nextGaussian();
         return label.measuredAs(
                 label.masstone().map(r -> Math.pow(r, strength)),

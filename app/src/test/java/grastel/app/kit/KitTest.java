@@ -8,6 +8,7 @@ import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.SignedIn;
 import grastel.core.media.Pencil;
 import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -172,6 +173,36 @@ class KitTest extends DeskTest {
         assertThat(post(teacher, "/api/kit/pencils/{id}/calibration", request, red.id()))
                 .hasStatusOk();
         assertThat(as(teacher, () -> byCode("S07")).pencil()).isNotEqualTo(red.pencil());
+    }
+
+    @Test
+    void findsAPapersDepthFromTheMetersReadings() {
+        UUID black = as(
+                        teacher,
+                        () -> kit.pencils().stream()
+                                .filter(p -> !p.pencil().colourless())
+                                .min(Comparator.comparingDouble(
+                                        p -> p.masstone().lightness()))
+                                .orElseThrow())
+                .id();
+        Kit.KitPaper paper = as(teacher, () -> kit.papers().get(1));
+        String readings = content(post(teacher, "/api/kit/papers/{id}/readings?pencil=" + black, Map.of(), paper.id()));
+        Map<String, Object> request = Map.of("pencil", black, "swatches", JsonPath.read(readings, "$"));
+
+        String fit = content(post(teacher, "/api/kit/papers/{id}/calibration", request, paper.id()));
+
+        assertThat(JsonPath.<Number>read(fit, "$.after").doubleValue())
+                .isLessThanOrEqualTo(JsonPath.<Number>read(fit, "$.before").doubleValue())
+                .as("what is left is the meter's noise")
+                .isLessThan(1);
+        assertThat(JsonPath.<Number>read(fit, "$.tooth").doubleValue())
+                .as("papers come up to half as deep again as their label says")
+                .isBetween(
+                        0.6 * paper.paper().tooth().depth(),
+                        1.6 * paper.paper().tooth().depth());
+        assertThat(as(teacher, () -> kit.paper(paper.id())).paper())
+                .as("nothing is kept")
+                .isEqualTo(paper.paper());
     }
 
     @Test
