@@ -99,7 +99,7 @@ function PaperForm({ paper, pencils, onDone }: FormProps) {
       <LabBoxes lab={request.lab} onChange={(lab) => set({ lab })} />
       <Hint>Tooth: smooth board 0.35, drawing cartridge 1, textured watercolour 1.6, pastel paper 2.2.</Hint>
       <Three>
-        <NumberBox label="Tooth" value={request.tooth} least={0.1} most={4} step={0.05} digits={2} onChange={(tooth) => set({ tooth })} />
+        <NumberBox label="Tooth" value={request.tooth} least={0.1} most={4} step={0.01} digits={2} onChange={(tooth) => set({ tooth })} />
         <NumberBox label="Grain, mm" value={request.grainMm} least={0.05} most={3} step={0.01} digits={2} onChange={(grainMm) => set({ grainMm })} />
       </Three>
       {paper && <LinkButton onPress={() => setMeasuring(true)}>Find the tooth from swatches</LinkButton>}

@@ -11,7 +11,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Takes files in: checked before anything is decoded, then stored whole with a waiting page for each of their pages. */
+/** Takes files in: looked at, then stored whole with a waiting page for each of their pages. Nothing beyond the limits is decoded. */
 @Service
 public class Intake {
     private final ScanFiles files;
@@ -58,31 +58,36 @@ public class Intake {
      * @throws ApiProblem where the whole intake must stop: disk full, queue full
      */
     Outcome accept(String name, byte[] content, ScanFile.Source source, UUID schoolClass) {
-        PictureFile.Contents contents;
+        Outcome outcome;
         try {
-            contents = PictureFile.inspect(content, settings.limits());
+            PictureFile.Kind kind = PictureFile.kindOf(content);
+            outcome = taken(
+                    name,
+                    kind,
+                    new ScanFile(shortened(name), kind.mediaType(), Sha256.of(content), source, schoolClass, content));
         } catch (UnreadablePage e) {
             return new Outcome(name, List.of(), e.problem().name(), e.figure());
         }
-        storage.requireRoom(content.length * 2L);
-        ScanFile file = new ScanFile(
-                shortened(name), contents.kind().mediaType(), Sha256.of(content), source, schoolClass, content);
-        if (contents.pages() == 1) {
-            readAhead.begin(file.id(), content);
-        }
-        Outcome outcome = stored(name, file, contents.pages());
         outcome.pages().forEach(events::changed);
         workers.wake();
         return outcome;
     }
 
-    private Outcome stored(String name, ScanFile file, int count) {
-        Outcome outcome = new Outcome(name, List.of(), "ALREADY_HERE", 0);
+    /** Decoding, which looks at the limits itself, begins while the file is looked at and stored. */
+    private Outcome taken(String name, PictureFile.Kind kind, ScanFile file) throws UnreadablePage {
+        byte[] content = file.content();
+        boolean taken = false;
+        if (!kind.isPile()) {
+            readAhead.begin(file.id(), content);
+        }
         try {
-            outcome = transactions.execute(status -> store(name, file, count));
+            int pages = PictureFile.inspect(content, settings.limits()).pages();
+            storage.requireRoom(content.length * 2L);
+            Outcome outcome = transactions.execute(status -> store(name, file, pages));
+            taken = outcome.taken();
             return outcome;
         } finally {
-            if (!outcome.taken()) {
+            if (!taken) {
                 readAhead.forget(file.id());
             }
         }

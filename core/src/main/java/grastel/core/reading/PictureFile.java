@@ -51,6 +51,11 @@ public final class PictureFile {
         public String mediaType() {
             return mediaType;
         }
+
+        /** True where a file may hold several pages. */
+        public boolean isPile() {
+            return this == TIFF || this == PDF;
+        }
     }
 
     /** @param mostPixels pixels of one page; @param mostPages pages of one PDF */
@@ -127,7 +132,8 @@ public final class PictureFile {
         return reader.read(0, param);
     }
 
-    private static Kind kindOf(byte[] file) throws UnreadablePage {
+    /** What a file is, by its first bytes. */
+    public static Kind kindOf(byte[] file) throws UnreadablePage {
         if (startsWith(file, 0xff, 0xd8, 0xff)) {
             return Kind.JPEG;
         }
