@@ -1,0 +1,36 @@
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { afterEach, expect, it, vi } from 'vitest';
+import type { Schemas } from '../api/client';
+import { Sets } from './Sets';
+import { answers, kit, press, show, type } from './testing';
+
+afterEach(() => {
+  cleanup();
+  vi.restoreAllMocks();
+});
+
+const dunlin = { id: 'd', name: '8 Dunlin' } as Schemas['ClassView'];
+const three = { id: 'three', name: 'Three', pencils: ['S07', 'black'], users: [{ schoolClass: 'd', howMany: 4 }] };
+
+it('a new set is what is ticked, for the classes that use it', async () => {
+  const sent = answers('POST', { ...three, id: 'new' });
+  show(<Sets kit={{ ...kit, pencils: kit.pencils.map((p) => ({ ...p, id: p.code })) }} classes={[dunlin]} />);
+  expect(screen.getByRole('button', { name: 'Make the set' }).hasAttribute('disabled')).toBe(true);
+  type('Name of the set', 'Two');
+  fireEvent.click(screen.getByRole('checkbox', { name: 'S07 Buoy Red' }));
+  fireEvent.click(screen.getByRole('checkbox', { name: 'S36 Lamp Black' }));
+  type('Sets for 8 Dunlin', '3');
+  press('Make the set');
+  await waitFor(() => expect(sent).toHaveBeenCalled());
+  expect(sent.mock.lastCall).toEqual(['/api/kit/sets', { body: { name: 'Two', pencils: ['S07', 'S36'], users: [{ schoolClass: 'd', howMany: 3 }] } }]);
+});
+
+it('says who uses a set, and a class that uses none of it is left out', async () => {
+  const sent = answers('PUT', three);
+  show(<Sets kit={{ ...kit, sets: [three] }} classes={[dunlin]} />);
+  expect(screen.getByText(/2 pencils · 4 for 8 Dunlin/)).toBeTruthy();
+  type('Sets for 8 Dunlin', '0');
+  press('Keep');
+  await waitFor(() => expect(sent).toHaveBeenCalled());
+  expect(sent.mock.lastCall).toMatchObject(['/api/kit/sets/{id}', { body: { users: [] } }]);
+});
