@@ -1,6 +1,7 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
-import { kit, press, show } from '../kit/testing';
+import { press, show } from '../testing';
+import { kit } from '../kit/testing';
 import { colourLayer, type StackData } from './stack';
 import { StackList } from './StackList';
 

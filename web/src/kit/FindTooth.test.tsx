@@ -3,7 +3,8 @@ import { afterEach, expect, it, vi } from 'vitest';
 import { ApiError } from '../api/client';
 import { FindTooth } from './FindTooth';
 import { threeSwatches } from './MeasuredSwatches';
-import { answers, kit, press, show, type } from './testing';
+import { answers, press, show, type } from '../testing';
+import { kit } from './testing';
 
 afterEach(() => {
   cleanup();

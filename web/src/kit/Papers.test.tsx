@@ -2,7 +2,8 @@ import { cleanup, screen, waitFor } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
 import { ApiError } from '../api/client';
 import { Papers } from './Papers';
-import { answers, kit, press, show, type } from './testing';
+import { answers, press, show, type } from '../testing';
+import { kit } from './testing';
 
 afterEach(() => {
   cleanup();

@@ -2,7 +2,8 @@ import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
 import { ApiError } from '../api/client';
 import { PencilForm } from './PencilForm';
-import { answers, kit, pencil, press, show, type } from './testing';
+import { answers, press, show, type } from '../testing';
+import { kit, pencil } from './testing';
 
 afterEach(() => {
   cleanup();

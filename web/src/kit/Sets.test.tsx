@@ -2,7 +2,8 @@ import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
 import type { Schemas } from '../api/client';
 import { Sets } from './Sets';
-import { answers, kit, press, show, type } from './testing';
+import { answers, press, show, type } from '../testing';
+import { kit } from './testing';
 
 afterEach(() => {
   cleanup();
