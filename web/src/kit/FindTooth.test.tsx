@@ -1,4 +1,4 @@
-import { cleanup, screen } from '@testing-library/react';
+import { cleanup, screen, waitFor } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
 import { ApiError } from '../api/client';
 import { FindTooth } from './FindTooth';
@@ -31,7 +31,7 @@ it('begins with the darkest pencil and takes the meter’s readings and the dept
   expect(screen.getByText('0.4')).toBeTruthy();
   expect(sent).toHaveBeenLastCalledWith('/api/kit/papers/{id}/calibration', { params: { path: { id: 'cartridge' } }, body: { pencil: 'black', swatches: read } });
   press('Take this depth');
-  expect(onFound).toHaveBeenCalledWith(1.19);
+  await waitFor(() => expect(onFound).toHaveBeenCalledWith(1.19));
 });
 
 it('a reading set right by hand wants another fit', async () => {

@@ -223,7 +223,8 @@ class BenchAndKitTest extends DemoTest {
         desk.button("Read with the meter").click();
         assertThat(desk.page.getByRole(AriaRole.STATUS)).containsText("Prediction off by");
         desk.checkAccessibility("Kit, finding a tooth");
-        String found = desk.page.getByRole(AriaRole.STATUS).locator("b").first().textContent();
+        String found =
+                desk.page.getByRole(AriaRole.STATUS).locator("[data-tooth]").textContent();
         desk.button("Take this depth").click();
         desk.button("Keep").click();
         assertThat(desk.page.getByRole(AriaRole.ROW).nth(1)).containsText(found);

@@ -81,7 +81,7 @@ public class Intake {
             readAhead.begin(file.id(), content);
         }
         try {
-            int pages = PictureFile.inspect(content, settings.limits()).pages();
+            int pages = PictureFile.inspect(content, settings.limits());
             storage.requireRoom(content.length * 2L);
             Outcome outcome = transactions.execute(status -> store(name, file, pages));
             taken = outcome.taken();

@@ -110,11 +110,8 @@ class PageStore {
 
     /** Marks that are there take the new proposal over; what a teacher has decided stays decided. */
     private void put(ReturnedPage page, Result result) {
-        Instant before = page.readAt();
         page.readAs(result.printedPage(), result.code(), result.reading(), result.readerVersion(), result.readAt());
-        if (before != null) {
-            images.deleteOf(page.id());
-        }
+        images.deleteOf(page.id());
         List<ReturnedPage> others = siblings(page, result);
         for (NewMark mark : result.marks()) {
             page.marks().stream()

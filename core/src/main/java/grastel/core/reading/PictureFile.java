@@ -61,11 +61,8 @@ public final class PictureFile {
     /** @param mostPixels pixels of one page; @param mostPages pages of one PDF */
     public record Limits(long mostPixels, int mostPages) {}
 
-    /** What is in a file. @param pages 1 for a picture */
-    public record Contents(Kind kind, int pages) {}
-
-    /** Looks at the head of a file. Nothing is decoded but a PDF's page tree. */
-    public static Contents inspect(byte[] file, Limits limits) throws UnreadablePage {
+    /** Looks at the head of a file and counts its pages. Nothing is decoded but a PDF's page tree. */
+    public static int inspect(byte[] file, Limits limits) throws UnreadablePage {
         Kind kind = kindOf(file);
         if (kind == Kind.PDF) {
             try (PDDocument pdf = open(file)) {
@@ -76,12 +73,12 @@ public final class PictureFile {
                 if (pages == 0) {
                     throw new UnreadablePage(Problem.DAMAGED);
                 }
-                return new Contents(kind, pages);
+                return pages;
             } catch (IOException e) {
                 throw new UnreadablePage(Problem.DAMAGED);
             }
         }
-        int pages = readPicture(file, kind, (reader, stream) -> {
+        return readPicture(file, kind, (reader, stream) -> {
             int count = kind == Kind.TIFF ? reader.getNumImages(true) : 1;
             if (count > limits.mostPages()) {
                 throw new UnreadablePage(Problem.TOO_MANY_PAGES, count);
@@ -91,7 +88,6 @@ public final class PictureFile {
             }
             return count;
         });
-        return new Contents(kind, pages);
     }
 
     /**

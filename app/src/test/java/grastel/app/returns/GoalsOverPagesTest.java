@@ -1,0 +1,89 @@
+package grastel.app.returns;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.jayway.jsonpath.JsonPath;
+import grastel.app.DeskTest;
+import grastel.app.platform.SignedIn;
+import grastel.app.sheets.SheetData;
+import grastel.app.sheets.SheetData.ExerciseData;
+import grastel.app.sheets.SheetData.ValueData;
+import grastel.app.sheets.Sheets.PageInfo;
+import grastel.core.scanner.Hand;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.mock.web.MockMultipartFile;
+
+/** Goals whose fields lie on several pages of a student. */
+class GoalsOverPagesTest extends DeskTest {
+    private SignedIn teacher;
+
+    @BeforeEach
+    void aTeacher() {
+        teacher = newTeacher();
+    }
+
+    /** Eight families with a redo box each need two pages: what is asked of all of them is judged once both are read. */
+    @Test
+    void goalsOverTwoPagesAreJudgedWithTheSecond() {
+        List<PageInfo> all = families();
+        List<PageInfo> both = all.stream()
+                .filter(p -> p.student().equals(all.get(0).student()))
+                .toList();
+        assertThat(both).hasSizeGreaterThan(1);
+        String first = null;
+        String last = null;
+        for (PageInfo page : both) {
+            UUID id = upload(teacher, page.number() + ".jpg", scan(teacher, page.id(), Hand.EXACT, page.number()))
+                    .get(0);
+            last = awaitRead(teacher, id);
+            first = first == null ? last : first;
+        }
+        assertThat(JsonPath.<List<String>>read(first, "$.goals[*].goal")).doesNotContain("HUE_HOLDS");
+        assertThat(JsonPath.<List<String>>read(last, "$.goals[*].goal")).contains("HUE_HOLDS", "SHADE_CHROMA");
+        for (String page : List.of(first, last)) {
+            UUID id = UUID.fromString(JsonPath.read(page, "$.row.id"));
+            assertThat(content(get(teacher, "/api/returns/pages/{id}/rereading", id)))
+                    .as("the same reader changes nothing, whichever page keeps the mark")
+                    .isEqualTo("[]");
+        }
+    }
+
+    /** Both pages of each student come in at once and are read by two workers side by side. */
+    @Test
+    void goalsOverTwoPagesAreNotLostWhereBothAreReadAtOnce() {
+        List<PageInfo> all = families();
+        MockMultipartFile[] files = all.stream()
+                .map(p -> new MockMultipartFile(
+                        "files", p.number() + ".jpg", null, scan(teacher, p.id(), Hand.EXACT, p.number())))
+                .toArray(MockMultipartFile[]::new);
+        assertThat(uploadAll(teacher, files)).hasStatusOk();
+
+        List<UUID> pages =
+                jdbc.queryForList("select id from returned_page where owner_id = ?", UUID.class, teacher.id());
+        List<String> goals = pages.stream()
+                .flatMap(p -> JsonPath.<List<String>>read(awaitRead(teacher, p), "$.goals[*].goal").stream())
+                .toList();
+        assertThat(goals).filteredOn("HUE_HOLDS"::equals).hasSize((int)
+                all.stream().map(PageInfo::student).distinct().count());
+    }
+
+    /** A printing for a new class whose students have two pages each. */
+    private List<PageInfo> families() {
+        UUID schoolClass = newClass(teacher).id();
+        return as(teacher, () -> {
+            SheetData one = scale("S07", 5, 20);
+            SheetData data = new SheetData(
+                    one.schoolClass(),
+                    one.set(),
+                    one.paper(),
+                    one.pageSize(),
+                    List.of(new ExerciseData("tint-hue-shade", Map.of("boxMm", ValueData.of(28.0)))));
+            return sheets.pages(sheets.print(sheets.create("Families", data).id(), schoolClass)
+                    .id());
+        });
+    }
+}
