@@ -88,7 +88,7 @@ final class RunningGrastel implements AutoCloseable {
             UUID schoolClass = classes.create(
                             UUID.randomUUID().toString().substring(0, 8), GradeBand.ADVANCED, names, List.of())
                     .id();
-            classes.teach(schoolClass, Method.USUAL.with(School.SOLVENT_SPARING), false);
+            classes.teach(schoolClass, null, Method.USUAL.with(School.SOLVENT_SPARING), false);
             SheetData data = new SheetData(schoolClass, null, paper, PageSize.A4, List.of(exercise));
             return sheets.print(sheets.create(null, data).id(), schoolClass).id();
         });

@@ -72,6 +72,11 @@ public class Accounts {
         return teachers.findAll().stream().map(Accounts::signedIn).toList();
     }
 
+    /** The name a teacher is called by; empty where there is no such teacher. */
+    public String displayName(UUID id) {
+        return teachers.findById(id).map(Teacher::displayName).orElse("");
+    }
+
     private static SignedIn signedIn(Teacher teacher) {
         return new SignedIn(teacher.id(), teacher.signInName(), teacher.displayName());
     }

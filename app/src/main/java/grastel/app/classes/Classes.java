@@ -32,11 +32,13 @@ public class Classes {
     /**
      * A class and its students in the order of the list.
      *
+     * @param revision counts its changes
      * @param namesHidden true where printed pages carry a code in place of the name
      * @param thresholds what new sheets for it multiply the usual thresholds of goals by
      */
     public record ClassInfo(
             UUID id,
+            int revision,
             String name,
             GradeBand band,
             List<StudentInfo> students,
@@ -64,11 +66,16 @@ public class Classes {
     }
 
     public ClassInfo one(UUID id) {
-        return info(find(id));
+        return classes.withStudents(id).map(Classes::info).orElseThrow(() -> ApiProblem.notFound("class"));
     }
 
     public Optional<ClassInfo> byName(String name) {
-        return all().stream().filter(c -> c.name().equals(name)).findFirst();
+        return classes.findByName(name).stream().map(Classes::info).findFirst();
+    }
+
+    /** The class of a student. */
+    public ClassInfo ofStudent(UUID student) {
+        return classes.ofStudent(student).map(this::one).orElseThrow(() -> ApiProblem.notFound("student"));
     }
 
     public ClassInfo create(String name, GradeBand band, List<String> students, List<Period> periods) {
@@ -77,7 +84,7 @@ public class Classes {
         students.forEach(
                 s -> made.students().add(new Student(made, s, made.students().size() + 1)));
         periods.forEach(p -> made.periods().add(new ClassPeriod(made, p.day(), p.starts())));
-        return info(classes.save(made));
+        return info(classes.saveAndFlush(made));
     }
 
     ClassInfo create(String name, GradeBand band, Roster roster, List<Period> periods) {
@@ -85,52 +92,53 @@ public class Classes {
         return create(name, band, roster.names(), periods);
     }
 
-    ClassInfo change(UUID id, String name, GradeBand band, List<Period> periods) {
-        SchoolClass found = find(id);
+    /** @param known the revision the change was made on; null for whichever is there */
+    ClassInfo change(UUID id, Integer known, String name, GradeBand band, List<Period> periods) {
+        SchoolClass found = forChange(id, known);
         if (!found.name().equals(name.strip())) {
             requireFreeName(name.strip());
         }
         found.change(name.strip(), band);
         found.periods().clear();
         periods.forEach(p -> found.periods().add(new ClassPeriod(found, p.day(), p.starts())));
-        return info(found);
+        return saved(found);
     }
 
     /** Answers the method's questions anew. */
-    public ClassInfo teach(UUID id, Method method, boolean namesHidden) {
-        SchoolClass found = find(id);
+    public ClassInfo teach(UUID id, Integer known, Method method, boolean namesHidden) {
+        SchoolClass found = forChange(id, known);
         found.teach(method, namesHidden);
-        return info(found);
+        return saved(found);
     }
 
     /** Judges a class by thresholds of its own in sheets planned from now on; those left out are the usual ones. */
-    ClassInfo hold(UUID id, Map<Goal, Double> thresholds) {
-        SchoolClass found = find(id);
+    ClassInfo hold(UUID id, Integer known, Map<Goal, Double> thresholds) {
+        SchoolClass found = forChange(id, known);
         found.hold(thresholds);
-        return info(found);
+        return saved(found);
     }
 
     /** Adds the names of a list that the class does not have yet; refuses those it has. */
     ClassInfo add(UUID id, Roster roster) {
         requireFine(roster);
-        SchoolClass found = find(id);
+        SchoolClass found = forChange(id, null);
         for (String name : roster.names()) {
             if (found.students().stream().anyMatch(s -> s.name().equalsIgnoreCase(name))) {
                 throw ApiProblem.invalid("names", "DUPLICATE", name + " is in the class already.");
             }
             int place = found.students().stream().mapToInt(Student::place).max().orElse(0) + 1;
-            found.students().add(new Student(found, name, place));
+            found.add(new Student(found, name, place));
         }
         if (found.students().size() > Roster.MOST_STUDENTS) {
             throw ApiProblem.invalid("names", "TOO_MANY", "A class has at most " + Roster.MOST_STUDENTS + " students.");
         }
-        return info(found);
+        return saved(found);
     }
 
     /** Deletes a student with every sheet, picture and mark. */
     ClassInfo remove(UUID id, UUID student) {
-        SchoolClass found = find(id);
-        if (!found.students().removeIf(s -> s.id().equals(student))) {
+        SchoolClass found = forChange(id, null);
+        if (!found.remove(student)) {
             throw ApiProblem.notFound("student");
         }
         classes.flush();
@@ -140,13 +148,21 @@ public class Classes {
 
     /** Deletes a class with every student, sheet run, picture and mark. */
     void delete(UUID id) {
-        classes.delete(find(id));
+        classes.delete(forChange(id, null));
         classes.flush();
         events.publishEvent(new StudentsDeleted());
     }
 
-    private SchoolClass find(UUID id) {
-        return classes.findById(id).orElseThrow(() -> ApiProblem.notFound("class"));
+    /** One change at a time: a second waits here and then sees the first. */
+    private SchoolClass forChange(UUID id, Integer known) {
+        SchoolClass found = classes.forChange(id).orElseThrow(() -> ApiProblem.notFound("class"));
+        found.requireUnchanged(known, found.name());
+        return found;
+    }
+
+    private ClassInfo saved(SchoolClass changed) {
+        classes.flush();
+        return info(changed);
     }
 
     private void requireFreeName(String name) {
@@ -169,6 +185,7 @@ public class Classes {
     private static ClassInfo info(SchoolClass c) {
         return new ClassInfo(
                 c.id(),
+                c.revision(),
                 c.name(),
                 c.band(),
                 c.students().stream()

@@ -2,6 +2,7 @@ package grastel.app.classes;
 
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.Period;
+import grastel.app.platform.ApiProblem;
 import grastel.app.platform.ApiProblem.FieldProblem;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GoalPlan;
@@ -50,6 +51,7 @@ class ClassesController {
 
     record ClassView(
             @NotNull UUID id,
+            @NotNull int revision,
             @NotNull String name,
             @NotNull GradeBand band,
             @NotNull List<StudentView> students,
@@ -58,8 +60,13 @@ class ClassesController {
             @NotNull boolean namesHidden,
             @NotNull Map<Goal, Double> thresholds) {}
 
-    /** @param thresholds what the usual thresholds are multiplied by; goals left out keep the usual */
+    /**
+     * @param revision of the class that the change was made on; null for whichever is there
+     * @param thresholds what the usual thresholds are multiplied by; goals left out keep the usual
+     */
     record ThresholdsRequest(
+            Integer revision,
+
             @NotNull
             Map<Goal, @NotNull @DecimalMin("" + GoalPlan.LEAST_FACTOR) @DecimalMax("" + GoalPlan.MOST_FACTOR) Double>
                     thresholds) {}
@@ -75,8 +82,12 @@ class ClassesController {
             @NotNull String label,
             @NotNull List<SchoolView> schools) {}
 
-    /** @param schools one answer for each question that is answered */
+    /**
+     * @param revision of the class that the change was made on; null for whichever is there
+     * @param schools one answer for each question that is answered
+     */
     record MethodRequest(
+            Integer revision,
             @NotNull @Size(max = 20) List<@NotNull School> schools,
             @NotNull boolean namesHidden) {}
 
@@ -87,7 +98,9 @@ class ClassesController {
             @NotNull @Size(max = 200_000) String names,
             @NotNull List<@Valid PeriodView> periods) {}
 
+    /** @param revision of the class that the change was made on; null for whichever is there */
     record ClassChange(
+            Integer revision,
             @NotBlank @Size(max = 60) String name,
             @NotNull GradeBand band,
             @NotNull List<@Valid PeriodView> periods) {}
@@ -119,7 +132,7 @@ class ClassesController {
 
     @PutMapping("/{id}")
     ClassView change(@PathVariable UUID id, @Valid @RequestBody ClassChange request) {
-        return view(classes.change(id, request.name(), request.band(), periods(request.periods())));
+        return view(classes.change(id, request.revision(), request.name(), request.band(), periods(request.periods())));
     }
 
     /** The questions of a method, with the reason for each answer. */
@@ -137,13 +150,17 @@ class ClassesController {
 
     @PutMapping("/{id}/method")
     ClassView teach(@PathVariable UUID id, @Valid @RequestBody MethodRequest request) {
-        return view(classes.teach(id, new Method(request.schools()), request.namesHidden()));
+        return view(classes.teach(
+                id,
+                request.revision(),
+                ApiProblem.taken("schools", () -> new Method(request.schools())),
+                request.namesHidden()));
     }
 
     /** Holds sheets planned for the class from now on against thresholds of its own. */
     @PutMapping("/{id}/thresholds")
     ClassView hold(@PathVariable UUID id, @Valid @RequestBody ThresholdsRequest request) {
-        return view(classes.hold(id, request.thresholds()));
+        return view(classes.hold(id, request.revision(), request.thresholds()));
     }
 
     @DeleteMapping("/{id}")
@@ -176,6 +193,7 @@ class ClassesController {
     private static ClassView view(ClassInfo c) {
         return new ClassView(
                 c.id(),
+                c.revision(),
                 c.name(),
                 c.band(),
                 c.students().stream()

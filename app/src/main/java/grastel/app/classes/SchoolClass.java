@@ -1,6 +1,6 @@
 package grastel.app.classes;
 
-import grastel.app.platform.Owned;
+import grastel.app.platform.Revised;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.recipe.Method;
@@ -18,11 +18,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.UUID;
 import java.util.stream.Collectors;
 
 @Entity
 @Table(name = "school_class")
-class SchoolClass extends Owned {
+class SchoolClass extends Revised {
     @Column(nullable = false, length = 60)
     private String name;
 
@@ -67,6 +68,7 @@ class SchoolClass extends Owned {
     void change(String newName, GradeBand newBand) {
         name = newName;
         band = newBand;
+        touch();
     }
 
     Method method() {
@@ -83,6 +85,7 @@ class SchoolClass extends Owned {
     void teach(Method answers, boolean hideNames) {
         method = answers.schools().stream().map(School::name).collect(Collectors.joining(" "));
         namesHidden = hideNames;
+        touch();
     }
 
     Map<Goal, Double> thresholds() {
@@ -97,10 +100,22 @@ class SchoolClass extends Owned {
                 .entrySet().stream()
                         .map(e -> e.getKey() + "=" + Math.round(e.getValue() * 10_000) / 10_000.0)
                         .collect(Collectors.joining(" "));
+        touch();
     }
 
     List<Student> students() {
         return students;
+    }
+
+    void add(Student student) {
+        students.add(student);
+        touch();
+    }
+
+    /** True if the student was one of this class. */
+    boolean remove(UUID student) {
+        touch();
+        return students.removeIf(s -> s.id().equals(student));
     }
 
     List<ClassPeriod> periods() {

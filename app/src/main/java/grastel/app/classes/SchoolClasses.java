@@ -1,8 +1,25 @@
 package grastel.app.classes;
 
+import jakarta.persistence.LockModeType;
+import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 
 interface SchoolClasses extends JpaRepository<SchoolClass, UUID> {
     boolean existsByName(String name);
+
+    List<SchoolClass> findByName(String name);
+
+    @Query("select c from SchoolClass c left join fetch c.students where c.id = :id")
+    Optional<SchoolClass> withStudents(UUID id);
+
+    @Query("select s.schoolClass.id from Student s where s.id = :student")
+    Optional<UUID> ofStudent(UUID student);
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select c from SchoolClass c where c.id = :id")
+    Optional<SchoolClass> forChange(UUID id);
 }

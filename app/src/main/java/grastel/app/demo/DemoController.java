@@ -2,6 +2,7 @@ package grastel.app.demo;
 
 import grastel.app.classes.Classes;
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.Failure;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Sheets;
@@ -87,7 +88,7 @@ class DemoController {
                 running.put(teacher.id(), new ScanView(run.id(), done, pages.size(), true));
             }
         } catch (RuntimeException e) {
-            LOG.error("The simulated scanner stopped after {} pages", done, e);
+            LOG.error("The simulated scanner stopped after {} pages: {}", done, Failure.of(e));
         } finally {
             running.put(teacher.id(), new ScanView(run.id(), done, pages.size(), false));
         }

@@ -48,13 +48,20 @@ public class Kit {
 
     /** A pencil of the kit. @param masstone its full-pressure colour; @param leadMm left of the longest copy */
     public record KitPencil(
-            UUID id, String range, Lab masstone, Pencil pencil, ColourSource source, int copies, int leadMm) {}
+            UUID id,
+            int revision,
+            String range,
+            Lab masstone,
+            Pencil pencil,
+            ColourSource source,
+            int copies,
+            int leadMm) {}
 
     /** A paper of the kit. */
-    public record KitPaper(UUID id, Lab ground, Paper paper) {}
+    public record KitPaper(UUID id, int revision, Lab ground, Paper paper) {}
 
     /** A set. @param users classes that use it and how many of it they have */
-    public record KitSet(UUID id, String name, List<UUID> pencils, Map<UUID, Integer> users) {}
+    public record KitSet(UUID id, int revision, String name, List<UUID> pencils, Map<UUID, Integer> users) {}
 
     /** Everything that is kept of a pencil. */
     record PencilData(
@@ -107,7 +114,7 @@ public class Kit {
     KitPencil add(PencilData data) {
         requireFreeCode(data.range(), data.code());
         forgetPencils();
-        return info(pencils.save(new OwnedPencil(data)));
+        return info(pencils.saveAndFlush(new OwnedPencil(data)));
     }
 
     /** All or none. */
@@ -115,40 +122,43 @@ public class Kit {
         return all.stream().map(this::add).toList();
     }
 
-    KitPencil change(UUID id, PencilData data) {
-        OwnedPencil found = findPencil(id);
+    /** @param known the revision the change was made on; null for whichever is there */
+    KitPencil change(UUID id, Integer known, PencilData data) {
+        OwnedPencil found = pencilForChange(id);
+        found.requireUnchanged(known, found.toPencil().name());
         if (!found.range().equals(data.range()) || !found.code().equals(data.code())) {
             requireFreeCode(data.range(), data.code());
         }
         found.set(data);
         forgetPencils();
-        return info(found);
+        return info(pencils.saveAndFlush(found));
     }
 
     KitPencil calibrate(UUID id, Pencil fitted) {
-        OwnedPencil found = findPencil(id);
+        OwnedPencil found = pencilForChange(id);
         found.calibrate(fitted);
         forgetPencils();
-        return info(found);
+        return info(pencils.saveAndFlush(found));
     }
 
     void removePencil(UUID id) {
-        pencils.delete(findPencil(id));
+        pencils.delete(pencilForChange(id));
         forgetPencils();
     }
 
     KitPaper addPaper(PaperData data) {
         requireFreePaper(data.name());
-        return info(papers.save(new OwnedPaper(data)));
+        return info(papers.saveAndFlush(new OwnedPaper(data)));
     }
 
-    KitPaper changePaper(UUID id, PaperData data) {
-        OwnedPaper found = papers.findById(id).orElseThrow(() -> ApiProblem.notFound("paper"));
+    KitPaper changePaper(UUID id, Integer known, PaperData data) {
+        OwnedPaper found = papers.forChange(id).orElseThrow(() -> ApiProblem.notFound("paper"));
+        found.requireUnchanged(known, found.name());
         if (!found.name().equals(data.name())) {
             requireFreePaper(data.name());
         }
         found.set(data);
-        return info(found);
+        return info(papers.saveAndFlush(found));
     }
 
     KitSet addSet(String name, List<UUID> members, Map<UUID, Integer> users) {
@@ -157,11 +167,12 @@ public class Kit {
         }
         OwnedSet made = new OwnedSet(name, own(members));
         use(made, users);
-        return info(sets.save(made));
+        return info(sets.saveAndFlush(made));
     }
 
-    KitSet changeSet(UUID id, String name, List<UUID> members, Map<UUID, Integer> users) {
-        OwnedSet found = findSet(id);
+    KitSet changeSet(UUID id, Integer known, String name, List<UUID> members, Map<UUID, Integer> users) {
+        OwnedSet found = setForChange(id);
+        found.requireUnchanged(known, found.name());
         if (!found.name().equals(name) && sets.existsByName(name)) {
             throw nameTaken(name);
         }
@@ -169,11 +180,11 @@ public class Kit {
         found.users().clear();
         sets.flush();
         use(found, users);
-        return info(found);
+        return info(sets.saveAndFlush(found));
     }
 
     void removeSet(UUID id) {
-        sets.delete(findSet(id));
+        sets.delete(setForChange(id));
     }
 
     /** All pencils as a set. */
@@ -247,6 +258,14 @@ public class Kit {
         return pencils.findById(id).orElseThrow(() -> ApiProblem.notFound("pencil"));
     }
 
+    private OwnedPencil pencilForChange(UUID id) {
+        return pencils.forChange(id).orElseThrow(() -> ApiProblem.notFound("pencil"));
+    }
+
+    private OwnedSet setForChange(UUID id) {
+        return sets.forChange(id).orElseThrow(() -> ApiProblem.notFound("set"));
+    }
+
     private OwnedSet findSet(UUID id) {
         return sets.findById(id).orElseThrow(() -> ApiProblem.notFound("set"));
     }
@@ -268,16 +287,18 @@ public class Kit {
     }
 
     private static KitPencil info(OwnedPencil p) {
-        return new KitPencil(p.id(), p.range(), p.masstone(), p.toPencil(), p.source(), p.copies(), p.leadMm());
+        return new KitPencil(
+                p.id(), p.revision(), p.range(), p.masstone(), p.toPencil(), p.source(), p.copies(), p.leadMm());
     }
 
     private static KitPaper info(OwnedPaper p) {
-        return new KitPaper(p.id(), p.ground(), p.toPaper());
+        return new KitPaper(p.id(), p.revision(), p.ground(), p.toPaper());
     }
 
     private static KitSet info(OwnedSet s) {
         return new KitSet(
                 s.id(),
+                s.revision(),
                 s.name(),
                 List.copyOf(s.pencils()),
                 s.users().stream().collect(Collectors.toMap(ClassSet::schoolClass, ClassSet::howMany)));

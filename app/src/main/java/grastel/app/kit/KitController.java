@@ -69,7 +69,7 @@ class KitController {
     @PutMapping("/pencils/{id}")
     PencilView change(@PathVariable UUID id, @Valid @RequestBody PencilRequest request) {
         boolean colourless = kit.pencil(id).pencil().colourless();
-        return PencilView.of(kit.change(id, request.data(colourless)));
+        return PencilView.of(kit.change(id, request.revision(), request.data(colourless)));
     }
 
     @DeleteMapping("/pencils/{id}")
@@ -108,7 +108,7 @@ class KitController {
 
     @PutMapping("/papers/{id}")
     PaperView changePaper(@PathVariable UUID id, @Valid @RequestBody PaperRequest request) {
-        return PaperView.of(kit.changePaper(id, request.data()));
+        return PaperView.of(kit.changePaper(id, request.revision(), request.data()));
     }
 
     @PostMapping("/sets")
@@ -119,7 +119,8 @@ class KitController {
 
     @PutMapping("/sets/{id}")
     SetView changeSet(@PathVariable UUID id, @Valid @RequestBody SetRequest request) {
-        return SetView.of(kit.changeSet(id, request.name().strip(), request.pencils(), request.userMap()));
+        return SetView.of(
+                kit.changeSet(id, request.revision(), request.name().strip(), request.pencils(), request.userMap()));
     }
 
     @DeleteMapping("/sets/{id}")

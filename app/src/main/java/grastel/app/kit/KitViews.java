@@ -46,6 +46,7 @@ final class KitViews {
     /** @param colour for a screen, {@code #rrggbb}; @param value Munsell, 0…10; @param place on the painter's wheel, degrees */
     record PencilView(
             @NotNull UUID id,
+            @NotNull int revision,
             @NotNull String range,
             @NotNull String code,
             @NotNull String name,
@@ -67,6 +68,7 @@ final class KitViews {
             Pencil pencil = p.pencil();
             return new PencilView(
                     p.id(),
+                    p.revision(),
                     p.range(),
                     pencil.code(),
                     pencil.name(),
@@ -89,6 +91,7 @@ final class KitViews {
     /** @param tooth depth relative to drawing cartridge = 1 */
     record PaperView(
             @NotNull UUID id,
+            @NotNull int revision,
             @NotNull String name,
             @NotNull String colour,
             @NotNull LabView lab,
@@ -98,6 +101,7 @@ final class KitViews {
             Tooth tooth = p.paper().tooth();
             return new PaperView(
                     p.id(),
+                    p.revision(),
                     p.paper().name(),
                     Srgb.of(p.ground()).hex(),
                     LabView.of(p.ground()),
@@ -112,12 +116,14 @@ final class KitViews {
 
     record SetView(
             @NotNull UUID id,
+            @NotNull int revision,
             @NotNull String name,
             @NotNull List<UUID> pencils,
             @NotNull List<SetUseView> users) {
         static SetView of(KitSet s) {
             return new SetView(
                     s.id(),
+                    s.revision(),
                     s.name(),
                     s.pencils(),
                     s.users().entrySet().stream()
@@ -132,17 +138,24 @@ final class KitViews {
             @NotNull List<SetView> sets) {}
 
     /**
-     * A pencil to keep. @param spectrum 36 reflectance factors, 380–730 nm, where one was measured; its colour then counts
+     * A pencil to keep.
+     *
+     * @param revision of the pencil that a change was made on; null for whichever is there
+     * @param spectrum 36 reflectance factors, 380–730 nm, where one was measured; its colour then counts
      * instead of {@code lab}
      */
     record PencilRequest(
+            Integer revision,
             @NotBlank @Size(max = 60) String range,
             @NotBlank @Size(max = 20) String code,
             @NotBlank @Size(max = 80) String name,
             @NotNull Pencil.Binder binder,
             @NotNull ColourSource source,
             @NotNull @Valid LabView lab,
-            List<Double> spectrum,
+
+            @Size(min = Spectrum.SAMPLES, max = Spectrum.SAMPLES)
+            List<@NotNull @DecimalMin("0") @DecimalMax("1") Double> spectrum,
+
             @NotNull @DecimalMin("0") @DecimalMax("1") double hiding,
             @NotNull @DecimalMin("0.3") @DecimalMax("2") double softness,
             @NotNull @Min(0) @Max(500) int copies,
@@ -168,7 +181,9 @@ final class KitViews {
         }
     }
 
+    /** @param revision of the paper that a change was made on; null for whichever is there */
     record PaperRequest(
+            Integer revision,
             @NotBlank @Size(max = 80) String name,
             @NotNull @Valid LabView lab,
             @NotNull @DecimalMin("0.1") @DecimalMax("4") double tooth,
@@ -178,7 +193,9 @@ final class KitViews {
         }
     }
 
+    /** @param revision of the set that a change was made on; null for whichever is there */
     record SetRequest(
+            Integer revision,
             @NotBlank @Size(max = 60) String name,
             @NotNull @Size(min = 1, max = 200) List<@NotNull UUID> pencils,
             @NotNull List<@Valid SetUseView> users) {

@@ -1,7 +1,7 @@
 package grastel.app.kit;
 
 import grastel.app.kit.Kit.PaperData;
-import grastel.app.platform.Owned;
+import grastel.app.platform.Revised;
 import grastel.core.colour.Lab;
 import grastel.core.media.Paper;
 import grastel.core.media.Tooth;
@@ -11,7 +11,7 @@ import jakarta.persistence.Table;
 
 @Entity
 @Table(name = "paper")
-class OwnedPaper extends Owned {
+class OwnedPaper extends Revised {
     @Column(nullable = false, length = 80)
     private String name;
 

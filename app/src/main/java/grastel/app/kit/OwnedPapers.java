@@ -1,11 +1,19 @@
 package grastel.app.kit;
 
+import jakarta.persistence.LockModeType;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 
 interface OwnedPapers extends JpaRepository<OwnedPaper, UUID> {
     List<OwnedPaper> findAllByOrderByToothDepth();
 
     boolean existsByName(String name);
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select o from OwnedPaper o where o.id = :id")
+    Optional<OwnedPaper> forChange(UUID id);
 }

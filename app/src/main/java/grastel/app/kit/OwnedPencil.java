@@ -1,7 +1,7 @@
 package grastel.app.kit;
 
 import grastel.app.kit.Kit.PencilData;
-import grastel.app.platform.Owned;
+import grastel.app.platform.Revised;
 import grastel.core.colour.Lab;
 import grastel.core.colour.SmoothReflectance;
 import grastel.core.colour.Spectrum;
@@ -17,7 +17,7 @@ import org.hibernate.type.SqlTypes;
 /** A pencil of the kit. Where no spectrum was measured, the smooth curve of its colour stands in. */
 @Entity
 @Table(name = "pencil")
-class OwnedPencil extends Owned {
+class OwnedPencil extends Revised {
     @Column(name = "range_name", nullable = false, length = 60)
     private String range;
 

@@ -1,6 +1,6 @@
 package grastel.app.kit;
 
-import grastel.app.platform.Owned;
+import grastel.app.platform.Revised;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -17,7 +17,7 @@ import java.util.stream.Collectors;
 /** A set of pencils and the classes that use it. */
 @Entity
 @Table(name = "pencil_set")
-class OwnedSet extends Owned {
+class OwnedSet extends Revised {
     @Column(nullable = false, length = 60)
     private String name;
 
@@ -36,6 +36,7 @@ class OwnedSet extends Owned {
     /** Members that stay keep their row. */
     void set(String newName, Collection<UUID> newPencils) {
         name = newName;
+        touch();
         Set<UUID> wanted = new LinkedHashSet<>(newPencils);
         members.removeIf(m -> !wanted.contains(m.pencil()));
         wanted.removeAll(pencils());

@@ -2,6 +2,7 @@ package grastel.app.kit;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.platform.Failure;
 import grastel.core.media.Paper;
 import grastel.core.media.PencilSet;
 import grastel.core.recipe.SetReach;
@@ -82,7 +83,7 @@ class Reaches {
         } catch (SetReach.Cancelled e) {
             work.standing = new Standing(State.CANCELLED, 0, null);
         } catch (RuntimeException e) {
-            LOG.error("A set's reach could not be worked out", e);
+            LOG.error("A set's reach could not be worked out: {}", Failure.of(e));
             work.standing = new Standing(State.FAILED, 0, null);
         }
     }

@@ -2,6 +2,7 @@ package grastel.app.platform;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.function.Supplier;
 import org.springframework.http.HttpStatus;
 
 /**
@@ -34,6 +35,19 @@ public class ApiProblem extends RuntimeException {
     public static ApiProblem invalid(String path, String code, String message) {
         return new ApiProblem(
                 HttpStatus.UNPROCESSABLE_CONTENT, "INVALID", message, List.of(new FieldProblem(path, code, message)));
+    }
+
+    /**
+     * What is made of a field of a request.
+     *
+     * @throws ApiProblem naming the field where the computation cannot take it
+     */
+    public static <T> T taken(String path, Supplier<T> made) {
+        try {
+            return made.get();
+        } catch (IllegalArgumentException e) {
+            throw invalid(path, "INVALID", e.getMessage());
+        }
     }
 
     /** Not there, or another teacher's: the answer is the same. */

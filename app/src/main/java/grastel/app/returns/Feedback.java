@@ -8,7 +8,6 @@ import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.exercise.Ladder;
-import grastel.core.exercise.SheetPlan;
 import grastel.core.judging.Agreement;
 import grastel.core.judging.Level;
 import grastel.core.reading.FieldReading;
@@ -24,7 +23,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -34,12 +32,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class Feedback {
     private final Returns returns;
+    private final ReturnedPages pages;
     private final Rereading rereading;
     private final Sheets sheets;
     private final Classes classes;
 
-    Feedback(Returns returns, Rereading rereading, Sheets sheets, Classes classes) {
+    Feedback(Returns returns, ReturnedPages pages, Rereading rereading, Sheets sheets, Classes classes) {
         this.returns = returns;
+        this.pages = pages;
         this.rereading = rereading;
         this.sheets = sheets;
         this.classes = classes;
@@ -49,15 +49,20 @@ class Feedback {
     byte[] slips(UUID run) {
         RunInfo info = sheets.run(run);
         ClassInfo to = classes.one(info.schoolClass());
-        Map<UUID, PageInfo> printed = sheets.pages(run).stream().collect(Collectors.toMap(PageInfo::id, page -> page));
+        Map<UUID, Integer> numbers =
+                sheets.pages(run).stream().collect(Collectors.toMap(PageInfo::id, PageInfo::number));
         Map<UUID, String> names = to.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
         LocalDate day = LocalDate.ofInstant(info.printedAt(), ZoneId.systemDefault());
         String under = to.name() + " · " + info.title() + " · " + day;
-        List<Slips.Slip> slips = returns.ofRun(run).stream()
-                .filter(p -> p.confirmedAt() != null)
+        List<UUID> confirmed = returns.ofRun(run).stream()
+                .filter(PageLine::confirmed)
+                .map(PageLine::id)
+                .toList();
+        List<Slips.Slip> slips = pages.findAllById(confirmed).stream()
                 .map(p -> {
-                    PageInfo page = printed.get(p.printedPage());
-                    String name = to.namesHidden() ? "Page " + page.number() : names.getOrDefault(page.student(), "");
+                    String name = to.namesHidden()
+                            ? "Page " + numbers.get(p.printedPage())
+                            : names.getOrDefault(p.whose().student(), "");
                     return slip(p, name, under);
                 })
                 .sorted(Comparator.comparing(Slips.Slip::name))
@@ -102,29 +107,14 @@ class Feedback {
 
     /** Over all printings of a class, or of all classes. */
     List<Agreement> agreement(Optional<UUID> schoolClass) {
-        return Agreement.of(sheets.runs().stream()
-                .filter(run -> schoolClass.map(run.schoolClass()::equals).orElse(true))
-                .flatMap(this::decisions)
+        return Agreement.of(schoolClass.map(pages::decided).orElseGet(pages::decided).stream()
+                .map(d -> new Agreement.Decision(
+                        d.goal(),
+                        d.figure(),
+                        new Ladder(d.nearly(), d.secure(), d.beyond()),
+                        d.factor(),
+                        d.proposed(),
+                        d.level()))
                 .toList());
-    }
-
-    private Stream<Agreement.Decision> decisions(RunInfo run) {
-        List<GoalMark> decided = returns.ofRun(run.id()).stream()
-                .filter(p -> p.confirmedAt() != null)
-                .flatMap(p -> p.marks().stream())
-                .filter(m -> m.figure() != null && m.level() != null)
-                .toList();
-        if (decided.isEmpty()) {
-            return Stream.empty();
-        }
-        SheetPlan plan = sheets.plan(run.id());
-        return decided.stream()
-                .map(m -> new Agreement.Decision(
-                        m.goal(),
-                        m.figure(),
-                        new Ladder(m.nearly(), m.secure(), m.beyond()),
-                        plan.exercises().get(m.exercise()).factor(m.goal()),
-                        m.proposed(),
-                        m.level()));
     }
 }

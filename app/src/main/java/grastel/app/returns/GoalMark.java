@@ -54,6 +54,10 @@ class GoalMark extends Owned {
     @Column(nullable = false)
     private double beyond;
 
+    /** What the usual thresholds were multiplied by for this sheet. */
+    @Column(nullable = false)
+    private double factor;
+
     @Column(name = "close_call", nullable = false)
     private boolean close;
 
@@ -81,22 +85,23 @@ class GoalMark extends Owned {
     protected GoalMark() {}
 
     /** @param exercise of the sheet, from 0; @param place among the page's marks */
-    GoalMark(ReturnedPage page, int exercise, int place, Proposal proposal) {
+    GoalMark(ReturnedPage page, int exercise, int place, Proposal proposal, double factor) {
         this.page = page;
         this.exercise = exercise;
         this.place = place;
         goal = proposal.goal();
-        propose(proposal);
+        propose(proposal, factor);
     }
 
     /** Takes a proposal over from a newer reading. */
-    final void propose(Proposal proposal) {
+    final void propose(Proposal proposal, double newFactor) {
         proposed = proposal.level();
         figure = proposal.figure() == null ? null : proposal.figure().value();
         plusMinus = proposal.figure() == null ? null : proposal.figure().plusMinus();
         nearly = proposal.ladder().nearly();
         secure = proposal.ladder().secure();
         beyond = proposal.ladder().beyond();
+        factor = newFactor;
         close = proposal.close();
         cause = proposal.cause();
         field = proposal.field();
@@ -116,6 +121,10 @@ class GoalMark extends Owned {
         decidedAt = null;
     }
 
+    UUID page() {
+        return page.id();
+    }
+
     int exercise() {
         return exercise;
     }
@@ -131,6 +140,11 @@ class GoalMark extends Owned {
     /** The teacher's level, null until decided. */
     Level level() {
         return level;
+    }
+
+    /** The teacher's level where decided, else the proposal. */
+    Level standing() {
+        return level == null ? proposed : level;
     }
 
     Double figure() {

@@ -7,6 +7,7 @@ import grastel.core.reading.UnreadablePage;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -14,6 +15,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Takes files in: looked at, then stored whole with a waiting page for each of their pages. Nothing beyond the limits is decoded. */
 @Service
 public class Intake {
+    static final String ALREADY_HERE = "ALREADY_HERE";
+
     private final ScanFiles files;
     private final ReturnedPages pages;
     private final ReadingSettings settings;
@@ -68,7 +71,7 @@ public class Intake {
         } catch (UnreadablePage e) {
             return new Outcome(name, List.of(), e.problem().name(), e.figure());
         }
-        outcome.pages().forEach(events::changed);
+        outcome.pages().forEach(page -> events.changed(page, null));
         workers.wake();
         return outcome;
     }
@@ -86,6 +89,9 @@ public class Intake {
             Outcome outcome = transactions.execute(status -> store(name, file, pages));
             taken = outcome.taken();
             return outcome;
+        } catch (DuplicateKeyException e) {
+            // The very file came in by another way at the same moment.
+            return alreadyHere(name);
         } finally {
             if (!taken) {
                 readAhead.forget(file.id());
@@ -95,7 +101,7 @@ public class Intake {
 
     private Outcome store(String name, ScanFile file, int count) {
         if (files.existsBySha256(file.sha256())) {
-            return new Outcome(name, List.of(), "ALREADY_HERE", 0);
+            return alreadyHere(name);
         }
         requireRoomInQueue(count);
         files.save(file);
@@ -104,6 +110,10 @@ public class Intake {
                 .mapToObj(i -> new ReturnedPage(file.id(), i))
                 .toList());
         return new Outcome(name, made.stream().map(ReturnedPage::id).toList(), null, 0);
+    }
+
+    private static Outcome alreadyHere(String name) {
+        return new Outcome(name, List.of(), ALREADY_HERE, 0);
     }
 
     private void requireRoomInQueue(int more) {

@@ -1,6 +1,7 @@
 package grastel.app.returns;
 
 import grastel.app.platform.Owned;
+import grastel.core.exercise.Goal;
 import grastel.core.judging.Level;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -9,12 +10,27 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.UUID;
 
-/** One decision about one mark; they are only ever added. */
+/**
+ * One decision about one goal of a page; they are only ever added. It does not name the mark: a page that is read anew gets
+ * new ones, and what was decided before stays known.
+ */
 @Entity
 @Table(name = "mark_change")
 class MarkChange extends Owned {
-    @Column(name = "mark_id", nullable = false, updatable = false)
-    private UUID mark;
+    @Column(name = "page_id", nullable = false, updatable = false)
+    private UUID page;
+
+    /** Which exercise of the sheet, from 0. */
+    @Column(nullable = false, updatable = false)
+    private int exercise;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false, updatable = false, length = 20)
+    private Goal goal;
+
+    @Enumerated(EnumType.ORDINAL)
+    @Column(nullable = false, updatable = false, columnDefinition = "integer")
+    private Level proposed;
 
     @Enumerated(EnumType.ORDINAL)
     @Column(name = "from_level", columnDefinition = "integer")
@@ -29,22 +45,36 @@ class MarkChange extends Owned {
 
     protected MarkChange() {}
 
-    /** @param from null where nothing was decided before; @param to null where the decision was taken back */
-    MarkChange(UUID mark, Level from, Level to, UUID by) {
-        this.mark = mark;
-        this.from = from;
+    /** @param to null where the decision is taken back; what stood before is the mark's level */
+    MarkChange(GoalMark mark, Level to, UUID by) {
+        this.page = mark.page();
+        this.exercise = mark.exercise();
+        this.goal = mark.goal();
+        this.proposed = mark.proposed();
+        this.from = mark.level();
         this.to = to;
         this.by = by;
     }
 
-    UUID mark() {
-        return mark;
+    int exercise() {
+        return exercise;
     }
 
+    Goal goal() {
+        return goal;
+    }
+
+    /** What was proposed when it was decided. */
+    Level proposed() {
+        return proposed;
+    }
+
+    /** Null where nothing was decided before. */
     Level from() {
         return from;
     }
 
+    /** Null where the decision was taken back. */
     Level to() {
         return to;
     }

@@ -1,10 +1,9 @@
 package grastel.app.returns;
 
-import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface MarkChanges extends JpaRepository<MarkChange, UUID> {
-    List<MarkChange> findByMarkInOrderByCreatedAt(Collection<UUID> marks);
+    List<MarkChange> findByPageOrderByCreatedAt(UUID page);
 }

@@ -5,10 +5,14 @@ import grastel.core.judging.Proposal;
 import grastel.core.reading.PageReading;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.UUID;
-import java.util.function.Consumer;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -35,11 +39,11 @@ class PageStore {
     /** A page that a worker has taken. @param onlyClass whose page it may be; null for any */
     record Taken(UUID id, UUID owner, UUID file, int index, UUID printedPage, String corners, UUID onlyClass) {}
 
-    /** What was read. @param siblings the student's other printed pages of the sheet */
+    /** What was read. @param whose the printed page it is; @param siblings the student's other printed pages of the sheet */
     record Result(
-            UUID printedPage,
+            Whose whose,
             String code,
-            String reading,
+            ReturnedPage.Kept kept,
             int readerVersion,
             Instant readAt,
             List<NewMark> marks,
@@ -47,8 +51,8 @@ class PageStore {
 
     record NewImage(String part, byte[] jpeg) {}
 
-    /** @param exercise of the sheet, from 0; @param place among the page's marks */
-    record NewMark(int exercise, int place, Proposal proposal) {
+    /** @param exercise of the sheet, from 0; @param place among the page's marks; @param factor on the usual thresholds */
+    record NewMark(int exercise, int place, Proposal proposal, double factor) {
         /** True for a mark of the same goal of the same exercise. */
         boolean isOf(GoalMark mark) {
             return mark.exercise() == exercise && mark.goal() == proposal.goal();
@@ -85,41 +89,66 @@ class PageStore {
         return files.findById(file).map(ScanFile::content).orElseThrow(() -> ApiProblem.notFound("file"));
     }
 
-    /** What has been read of printed pages, of each the reading that counts. */
+    /** What has been read of printed pages. */
     @Transactional(readOnly = true)
     List<PageReading> readings(List<UUID> printedPages) {
         return printedPages.isEmpty()
                 ? List.of()
-                : pages.findByPrintedPageInOrderByCreatedAt(printedPages).stream()
-                        .filter(p -> p.state() == ReturnedPage.State.READ)
-                        .map(p -> json.readValue(p.reading(), PageReading.class))
+                : pages.readings(printedPages).stream()
+                        .map(r -> json.readValue(r, PageReading.class))
                         .toList();
     }
 
     /** Keeps a result, unless the page was cancelled or deleted meanwhile. */
     @Transactional
     void keep(UUID id, Result result) {
-        ifStillReading(id, page -> put(page, result));
+        Map<UUID, ReturnedPage> taken = forChange(id, result);
+        ReturnedPage page = taken.remove(id);
+        if (page != null && page.state() == ReturnedPage.State.READING) {
+            put(page, taken.values(), result);
+        }
     }
 
     /** Keeps a newer reading of a page that has been read. */
     @Transactional
     void renew(UUID id, Result result) {
-        put(pages.findById(id).orElseThrow(() -> ApiProblem.notFound("page")), result);
+        Map<UUID, ReturnedPage> taken = forChange(id, result);
+        ReturnedPage page = taken.remove(id);
+        if (page == null) {
+            throw ApiProblem.notFound("page");
+        }
+        if (page.state() != ReturnedPage.State.READ || !result.whose().equals(page.whose())) {
+            throw ApiProblem.conflict(
+                    "CHANGED_ELSEWHERE", "This page was changed in another window meanwhile. Look again.");
+        }
+        put(page, taken.values(), result);
+    }
+
+    /**
+     * A page and what was read of the student's other pages of the sheet, taken always in the same order, so that two who take
+     * the same pages do not wait for one another for ever.
+     */
+    private Map<UUID, ReturnedPage> forChange(UUID id, Result result) {
+        Set<UUID> ids = new TreeSet<>(result.siblings().isEmpty() ? List.of() : pages.readOf(result.siblings()));
+        ids.add(id);
+        Map<UUID, ReturnedPage> taken = new HashMap<>();
+        ids.forEach(one -> pages.forChange(one).ifPresent(p -> taken.put(one, p)));
+        return taken;
     }
 
     /** Marks that are there take the new proposal over; what a teacher has decided stays decided. */
-    private void put(ReturnedPage page, Result result) {
-        page.readAs(result.printedPage(), result.code(), result.reading(), result.readerVersion(), result.readAt());
+    private void put(ReturnedPage page, Collection<ReturnedPage> others, Result result) {
+        page.readAs(result.whose(), result.code(), result.kept(), result.readerVersion(), result.readAt());
         images.deleteOf(page.id());
-        List<ReturnedPage> others = siblings(page, result);
         for (NewMark mark : result.marks()) {
             page.marks().stream()
                     .filter(mark::isOf)
                     .findFirst()
-                    .ifPresentOrElse(m -> m.propose(mark.proposal()), () -> {
+                    .ifPresentOrElse(m -> m.propose(mark.proposal(), mark.factor()), () -> {
                         if (takeOver(others, mark)) {
-                            page.marks().add(new GoalMark(page, mark.exercise(), mark.place(), mark.proposal()));
+                            page.marks()
+                                    .add(new GoalMark(
+                                            page, mark.exercise(), mark.place(), mark.proposal(), mark.factor()));
                         }
                     });
         }
@@ -133,7 +162,7 @@ class PageStore {
     /** Keeps the pictures of a reading, unless the page has been read anew or is gone. */
     @Transactional(propagation = Propagation.REQUIRES_NEW)
     void keepPictures(UUID id, Instant readAt, List<NewImage> pictures) {
-        pages.findById(id)
+        pages.forChange(id)
                 .filter(p -> p.state() == ReturnedPage.State.READ && readAt.equals(p.readAt()))
                 .ifPresent(p -> {
                     images.deleteOf(id);
@@ -143,21 +172,15 @@ class PageStore {
                 });
     }
 
-    private List<ReturnedPage> siblings(ReturnedPage page, Result result) {
-        if (result.siblings().isEmpty()) {
-            return List.of();
-        }
-        return pages.findByPrintedPageInOrderByCreatedAt(result.siblings()).stream()
-                .filter(p -> p != page && p.state() == ReturnedPage.State.READ)
-                .toList();
-    }
-
     /**
      * A goal whose fields lie on several pages is kept once: with the page that was read last, unless the teacher has decided
      * about it on another. True where it is to be kept here.
      */
-    private static boolean takeOver(List<ReturnedPage> others, NewMark mark) {
+    private static boolean takeOver(Collection<ReturnedPage> others, NewMark mark) {
         for (ReturnedPage other : others) {
+            if (other.state() != ReturnedPage.State.READ) {
+                continue;
+            }
             for (GoalMark there : List.copyOf(other.marks())) {
                 if (mark.isOf(there)) {
                     if (there.level() != null) {
@@ -172,10 +195,8 @@ class PageStore {
 
     @Transactional
     void fail(UUID id, String problem, double figure, String code) {
-        ifStillReading(id, page -> page.failed(problem, figure, code, clock.instant()));
-    }
-
-    private void ifStillReading(UUID id, Consumer<ReturnedPage> change) {
-        pages.findById(id).filter(p -> p.state() == ReturnedPage.State.READING).ifPresent(change);
+        pages.forChange(id)
+                .filter(p -> p.state() == ReturnedPage.State.READING)
+                .ifPresent(p -> p.failed(problem, figure, code, clock.instant()));
     }
 }

@@ -2,6 +2,7 @@ package grastel.app.returns;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.platform.Failure;
 import grastel.app.returns.PageStore.NewMark;
 import grastel.app.returns.PageStore.Result;
 import grastel.app.returns.PageStore.Taken;
@@ -82,8 +83,12 @@ class ReadingJob {
     /** What a page gives. @param page what pictures of it are made from */
     record Read(Result result, Straightened page, PageLayout layout) {}
 
-    /** Call as the page's owner. Whatever happens, the page ends in a state that says it. */
-    void read(Taken taken) {
+    /**
+     * Call as the page's owner. Whatever happens, the page ends in a state that says it.
+     *
+     * @return the run it was found to belong to
+     */
+    Optional<UUID> read(Taken taken) {
         String code = null;
         try {
             Picture picture = picture(taken);
@@ -92,21 +97,23 @@ class ReadingJob {
             Optional<PrintedSheet> printed = printed(taken, found);
             if (printed.isEmpty()) {
                 store.fail(taken.id(), code == null ? UnreadablePage.Problem.NO_CODE.name() : UNKNOWN_SHEET, 0, code);
-                return;
+                return Optional.empty();
             }
             PrintedSheet sheet = printed.get();
             if (taken.onlyClass() != null
                     && !taken.onlyClass().equals(sheet.page().run().schoolClass())) {
                 store.fail(taken.id(), OTHER_CLASS, 0, code);
-                return;
+                return Optional.empty();
             }
             pictures.make(taken.id(), kept(taken, measures(picture, found, sheet), sheet, code));
+            return Optional.of(sheet.page().run().id());
         } catch (UnreadablePage e) {
             store.fail(taken.id(), e.problem().name(), e.figure(), code);
         } catch (RuntimeException | Error e) {
-            LOG.error("Reading page {} failed", taken.id(), e);
+            LOG.error("Reading page {} failed: {}", taken.id(), Failure.of(e));
             store.fail(taken.id(), FAILED, 0, code);
         }
+        return Optional.empty();
     }
 
     /** One page at a time: a goal over several pages is judged with those that were kept before. */
@@ -134,6 +141,8 @@ class ReadingJob {
                 .overlays();
     }
 
+    void cancel(UUID page) {}
+
     private FoundPage found(Taken taken, Picture picture) throws UnreadablePage {
         return taken.corners() == null
                 ? readers.get().find(picture)
@@ -157,9 +166,11 @@ class ReadingJob {
     private Read judged(PageReader.Measures measures, PrintedSheet printed, String code) {
         List<UUID> siblings = siblings(printed.page());
         Result result = new Result(
-                printed.page().id(),
+                Whose.of(printed.page()),
                 code,
-                json.writeValueAsString(measures.reading()),
+                new ReturnedPage.Kept(
+                        json.writeValueAsString(measures.reading()),
+                        measures.reading().flags()),
                 PageReader.VERSION,
                 clock.instant().truncatedTo(ChronoUnit.MICROS),
                 marks(printed, measures.reading(), store.readings(siblings)),
@@ -187,7 +198,8 @@ class ReadingJob {
         List<Judge> judges = judges(printed);
         for (int exercise = 0; exercise < judges.size(); exercise++) {
             for (Proposal proposal : judges.get(exercise).judge(reading, others)) {
-                marks.add(new NewMark(exercise, marks.size(), proposal));
+                double factor = printed.plan().exercises().get(exercise).factor(proposal.goal());
+                marks.add(new NewMark(exercise, marks.size(), proposal, factor));
             }
         }
         return marks;

@@ -1,10 +1,12 @@
 package grastel.app.returns;
 
+import grastel.app.platform.Failure;
 import grastel.app.platform.Ownership;
 import grastel.app.returns.PageStore.Taken;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
@@ -59,6 +61,11 @@ class ReadingWorkers implements SmartLifecycle {
         wakeUps.release(threads);
     }
 
+    /** Nobody waits for a page any more. */
+    void cancel(UUID page) {
+        job.cancel(page);
+    }
+
     @Override
     public void stop() {
         stopping = true;
@@ -94,7 +101,7 @@ class ReadingWorkers implements SmartLifecycle {
                 return;
             } catch (RuntimeException | Error e) {
                 // Even short of memory: a worker that ends here would leave pages waiting for ever.
-                LOG.error("A worker stumbled", e);
+                LOG.error("A worker stumbled: {}", Failure.of(e));
                 pause();
             }
         }
@@ -102,9 +109,8 @@ class ReadingWorkers implements SmartLifecycle {
 
     private void read(Taken taken) {
         Ownership.as(taken.owner(), () -> {
-            events.changed(taken.id());
-            job.read(taken);
-            events.changed(taken.id());
+            events.changed(taken.id(), null);
+            events.changed(taken.id(), job.read(taken).orElse(null));
             return null;
         });
     }

@@ -40,8 +40,9 @@ class Rereading {
     List<RereadGoalView> preview(UUID id) {
         Result now = look(id, job::again).result();
         // A goal over several pages is kept with one of them.
-        List<GoalMark> marks = new ArrayList<>(returns.marks(id));
-        returns.readOf(now.siblings()).forEach(p -> marks.addAll(returns.marks(p.id())));
+        List<UUID> pages = new ArrayList<>(returns.readOf(now.siblings()));
+        pages.add(id);
+        List<GoalMark> marks = returns.marksOf(pages);
         List<RereadGoalView> changes = new ArrayList<>();
         for (NewMark mark : now.marks()) {
             Optional<GoalMark> before = marks.stream().filter(mark::isOf).findFirst();
@@ -56,7 +57,7 @@ class Rereading {
         Read now = look(id, job::again);
         store.renew(id, now.result());
         pictures.make(id, now);
-        events.changed(id);
+        events.changed(id, now.result().whose().run());
     }
 
     /** What a page's figures are read from. */

@@ -12,12 +12,18 @@ import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import tools.jackson.databind.json.JsonMapper;
 
-/** Tells a teacher's open pages which returned page has changed. Server-sent events; the data is the page's id. */
+/** Tells a teacher's open pages which returned page has changed. Server-sent events; the data names the page and its run. */
 @Component
 class ReturnEvents {
     private static final long HOUR = 3_600_000;
     private final Map<UUID, Set<SseEmitter>> listeners = new ConcurrentHashMap<>();
+    private final JsonMapper json;
+
+    ReturnEvents(JsonMapper json) {
+        this.json = json;
+    }
 
     SseEmitter listen() {
         SseEmitter emitter = new SseEmitter(HOUR);
@@ -30,11 +36,19 @@ class ReturnEvents {
         return emitter;
     }
 
+    /** What has changed. @param run that the page belongs to, as far as it is known */
+    record Changed(UUID page, UUID run) {}
+
+    void changed(ReturnedPage page) {
+        changed(page.id(), page.whose() == null ? null : page.whose().run());
+    }
+
     /** A page of the present owner has changed; told once the change is committed. */
-    void changed(UUID page) {
+    void changed(UUID page, UUID run) {
         Set<SseEmitter> own = listeners.getOrDefault(Ownership.current(), Set.of());
+        String data = json.writeValueAsString(new Changed(page, run));
         AfterCommit.run(() -> own.forEach(
-                emitter -> send(own, emitter, SseEmitter.event().name("page").data(page.toString()))));
+                emitter -> send(own, emitter, SseEmitter.event().name("page").data(data))));
     }
 
     /** Keeps lines open and notices those that are gone. */

@@ -3,7 +3,6 @@ package grastel.app.returns;
 import grastel.app.account.Accounts;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
-import grastel.app.platform.SignedIn;
 import grastel.app.returns.ReturnViews.BeforeView;
 import grastel.app.returns.ReturnViews.DecisionView;
 import grastel.app.returns.ReturnViews.GoalView;
@@ -21,20 +20,18 @@ import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.exercise.ExercisePlan;
-import grastel.core.judging.Level;
 import grastel.core.media.Pencil;
 import grastel.core.reading.FieldReading;
 import grastel.core.reading.KeyReport;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.PageReading;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,47 +40,62 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class ReturnPages {
     private final Returns returns;
+    private final ReturnedPages pages;
     private final Sheets sheets;
     private final Classes classes;
     private final Accounts accounts;
 
-    ReturnPages(Returns returns, Sheets sheets, Classes classes, Accounts accounts) {
+    ReturnPages(Returns returns, ReturnedPages pages, Sheets sheets, Classes classes, Accounts accounts) {
         this.returns = returns;
+        this.pages = pages;
         this.sheets = sheets;
         this.classes = classes;
         this.accounts = accounts;
     }
 
     List<PageRow> ofRun(UUID run) {
-        Map<UUID, PageInfo> printed = new HashMap<>();
-        sheets.pages(run).forEach(p -> printed.put(p.id(), p));
-        List<ReturnedPage> pages = returns.ofRun(run);
         RunInfo info = sheets.run(run);
         ClassInfo to = classes.one(info.schoolClass());
-        boolean older = isOlder(info);
-        Map<UUID, String> files = returns.fileNames(pages);
-        return pages.stream()
-                .map(p -> row(p, files, place(printed.get(p.printedPage()), to), notices(p, pages, older)))
+        boolean older = sheets.isPrintedAgain(info);
+        List<PageLine> lines = returns.ofRun(run);
+        Map<UUID, Long> read = lines.stream()
+                .filter(PageLine::isRead)
+                .collect(Collectors.groupingBy(PageLine::printedPage, Collectors.counting()));
+        Map<UUID, List<GoalMark>> marks = returns
+                .marksOf(lines.stream().map(PageLine::id).toList())
+                .stream()
+                .collect(Collectors.groupingBy(GoalMark::page));
+        return lines.stream()
+                .map(p -> {
+                    boolean second = read.getOrDefault(p.printedPage(), 0L) > (p.isRead() ? 1 : 0);
+                    return row(
+                            p,
+                            place(p.printedPage(), p.student(), info, to),
+                            marks.getOrDefault(p.id(), List.of()),
+                            notices(p, second, older));
+                })
                 .toList();
     }
 
     List<PageRow> unplaced() {
-        List<ReturnedPage> pages = returns.withoutSheet();
-        Map<UUID, String> files = returns.fileNames(pages);
-        return pages.stream().map(p -> row(p, files, null, List.of())).toList();
+        return returns.withoutSheet().stream()
+                .map(p -> row(p, null, List.of(), List.of()))
+                .toList();
     }
 
     PageDetail detail(UUID id) {
+        PageLine line = returns.line(id);
         ReturnedPage page = returns.find(id);
-        Map<UUID, String> files = returns.fileNames(List.of(page));
-        if (page.printedPage() == null) {
-            return unread(row(page, files, null, List.of()), page);
+        if (line.printedPage() == null) {
+            return unread(row(line, null, List.of(), List.of()), page);
         }
-        PrintedSheet sheet = sheets.printed(page.printedPage());
-        RunInfo run = sheet.page().run();
-        PlaceView place = place(sheet.page(), classes.one(run.schoolClass()));
-        List<Notice> notices = notices(page, returns.ofRun(run.id()), isOlder(run));
-        PageRow row = row(page, files, place, notices);
+        PrintedSheet sheet = sheets.printed(line.printedPage());
+        PageInfo at = sheet.page();
+        PlaceView place =
+                place(at.id(), at.student(), at.run(), classes.one(at.run().schoolClass()));
+        List<Notice> notices = notices(line, pages.isReadTwice(at.id(), id), sheets.isPrintedAgain(at.run()));
+        List<GoalMark> marks = page.marks();
+        PageRow row = row(line, place, marks, notices);
         if (page.reading() == null) {
             return unread(row, page);
         }
@@ -94,49 +106,39 @@ class ReturnPages {
                 sheet.layout().size().heightMm(),
                 quality(reading, sheet),
                 FieldViews.of(sheet, reading.fields()),
-                page.marks().stream().map(m -> goal(m, sheet)).toList(),
+                marks.stream().map(m -> goal(m, sheet)).toList(),
                 page.note(),
-                history(page),
-                before(page, sheet));
+                history(id, sheet),
+                before(page, sheet).orElse(null));
     }
 
-    private static PageDetail unread(PageRow row, ReturnedPage page) {
-        return new PageDetail(row, null, null, null, List.of(), List.of(), page.note(), List.of(), null);
+    private PageDetail unread(PageRow row, ReturnedPage page) {
+        return new PageDetail(row, null, null, null, List.of(), List.of(), page.note(), history(page.id(), null), null);
     }
 
     /** The last page of the same sheet, of whatever printing, that its student gave in before. */
-    private BeforeView before(ReturnedPage page, PrintedSheet sheet) {
-        PageInfo at = sheet.page();
-        List<UUID> printed = sheets.runs().stream()
-                .filter(r -> r.sheet().equals(at.run().sheet()))
-                .flatMap(r -> sheets.pages(r.id()).stream())
-                .filter(p -> p.student().equals(at.student()) && p.part() == at.part())
-                .map(PageInfo::id)
-                .toList();
-        return returns.readOf(printed).stream()
-                .filter(p -> p.createdAt().isBefore(page.createdAt()))
-                .max(Comparator.comparing(ReturnedPage::createdAt))
+    private Optional<BeforeView> before(ReturnedPage page, PrintedSheet sheet) {
+        return pages.readBefore(sheets.printings(sheet.page()), page.createdAt(), Limit.of(1)).stream()
+                .findFirst()
                 .map(p -> new BeforeView(
                         p.id(),
                         p.createdAt(),
+                        p.readAt(),
                         returns.reading(p).fields().stream()
                                 .map(FieldReading::field)
                                 .toList(),
-                        p.marks().stream().map(m -> before(m, sheet)).toList()))
-                .orElse(null);
+                        p.marks().stream().map(m -> before(m, sheet)).toList()));
     }
 
     private static LevelBeforeView before(GoalMark m, PrintedSheet sheet) {
-        Level level = m.level() == null ? m.proposed() : m.level();
-        return new LevelBeforeView(m.goal(), exercise(m, sheet), level.ordinal(), m.figure());
+        return new LevelBeforeView(
+                m.goal(), exercise(m.exercise(), sheet), m.standing().ordinal(), m.figure());
     }
 
     /** Its title where the sheet holds several; a sheet may have had others before. */
-    private static String exercise(GoalMark m, PrintedSheet sheet) {
-        List<ExercisePlan> all = sheet.plan().exercises();
-        return all.size() < 2 || m.exercise() >= all.size()
-                ? ""
-                : all.get(m.exercise()).title();
+    private static String exercise(int exercise, PrintedSheet sheet) {
+        List<ExercisePlan> all = sheet == null ? List.of() : sheet.plan().exercises();
+        return all.size() < 2 || exercise >= all.size() ? "" : all.get(exercise).title();
     }
 
     private static QualityView quality(PageReading reading, PrintedSheet sheet) {
@@ -157,16 +159,15 @@ class ReturnPages {
                                 .toList()));
     }
 
-    private List<DecisionView> history(ReturnedPage page) {
-        Map<UUID, GoalMark> marks = page.marks().stream().collect(Collectors.toMap(GoalMark::id, Function.identity()));
-        Map<UUID, String> names =
-                accounts.all().stream().collect(Collectors.toMap(SignedIn::id, SignedIn::displayName));
+    /** @param sheet null where the page belongs to none now */
+    private List<DecisionView> history(UUID page, PrintedSheet sheet) {
         return returns.history(page).stream()
                 .map(c -> new DecisionView(
                         c.createdAt(),
-                        names.getOrDefault(c.by(), ""),
-                        marks.get(c.mark()).goal().label(),
-                        marks.get(c.mark()).proposed().ordinal(),
+                        accounts.displayName(c.by()),
+                        exercise(c.exercise(), sheet),
+                        c.goal().label(),
+                        c.proposed().ordinal(),
                         c.from() == null ? null : c.from().ordinal(),
                         c.to() == null ? null : c.to().ordinal()))
                 .toList();
@@ -176,7 +177,7 @@ class ReturnPages {
         return new GoalView(
                 m.id(),
                 m.goal(),
-                exercise(m, sheet),
+                exercise(m.exercise(), sheet),
                 m.goal().label(),
                 m.goal().figure(),
                 m.goal().unit(),
@@ -195,59 +196,52 @@ class ReturnPages {
                 m.atMm());
     }
 
-    private static PageRow row(ReturnedPage p, Map<UUID, String> files, PlaceView place, List<Notice> notices) {
-        List<Integer> levels = p.marks().stream()
-                .map(m -> (m.level() == null ? m.proposed() : m.level()).ordinal())
-                .toList();
-        boolean close = p.confirmedAt() == null && p.marks().stream().anyMatch(GoalMark::close);
+    private static PageRow row(PageLine p, PlaceView place, List<GoalMark> marks, List<Notice> notices) {
+        boolean close = !p.confirmed() && marks.stream().anyMatch(GoalMark::close);
         return new PageRow(
                 p.id(),
-                files.getOrDefault(p.file(), ""),
+                p.file(),
                 p.index() + 1,
-                p.createdAt(),
+                p.received(),
+                p.readAt(),
                 p.state(),
                 p.problem(),
                 p.problemFigure(),
                 p.foundCode(),
                 place,
-                levels,
+                marks.stream().map(m -> m.standing().ordinal()).toList(),
                 close,
-                p.confirmedAt() != null,
+                p.confirmed(),
                 p.flagged(),
                 notices);
     }
 
-    private static PlaceView place(PageInfo page, ClassInfo to) {
+    private static PlaceView place(UUID printedPage, UUID of, RunInfo run, ClassInfo to) {
         String student = to.students().stream()
-                .filter(s -> s.id().equals(page.student()))
+                .filter(s -> s.id().equals(of))
                 .map(Classes.StudentInfo::name)
                 .findFirst()
                 .orElse("");
-        RunInfo run = page.run();
         return new PlaceView(
-                page.id(),
+                printedPage,
                 run.id(),
                 run.title(),
                 run.version(),
                 run.printedAt(),
-                new PersonView(page.student(), student),
+                new PersonView(of, student),
                 new PersonView(to.id(), to.name()));
     }
 
-    private List<Notice> notices(ReturnedPage page, List<ReturnedPage> ofRun, boolean olderRun) {
+    private static List<Notice> notices(PageLine page, boolean second, boolean olderRun) {
         List<Notice> notices = new ArrayList<>();
-        boolean second = ofRun.stream()
-                .anyMatch(p -> p != page
-                        && p.state() == ReturnedPage.State.READ
-                        && page.printedPage().equals(p.printedPage()));
         if (second) {
             notices.add(Notice.SECOND_PAGE);
         }
         if (olderRun) {
             notices.add(Notice.OLDER_RUN);
         }
-        if (page.reading() != null) {
-            returns.reading(page).flags().forEach(flag -> notices.add(Notice.of(flag)));
+        if (page.isRead()) {
+            page.pageFlags().forEach(flag -> notices.add(Notice.of(flag)));
             if (page.readerVersion() != null && page.readerVersion() < PageReader.VERSION) {
                 notices.add(Notice.OLDER_READER);
             }
@@ -256,13 +250,5 @@ class ReturnPages {
             }
         }
         return notices;
-    }
-
-    /** True if the same sheet was printed for the same class again later. */
-    private boolean isOlder(RunInfo run) {
-        return sheets.runs().stream()
-                .anyMatch(r -> r.sheet().equals(run.sheet())
-                        && r.schoolClass().equals(run.schoolClass())
-                        && r.printedAt().isAfter(run.printedAt()));
     }
 }

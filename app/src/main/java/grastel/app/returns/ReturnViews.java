@@ -51,11 +51,13 @@ final class ReturnViews {
             @NotNull PersonView student,
             @NotNull PersonView schoolClass) {}
 
+    /** @param read when its present reading was made: its pictures are asked for by it */
     record PageRow(
             @NotNull UUID id,
             @NotNull String file,
             @NotNull int pageInFile,
             @NotNull Instant received,
+            Instant read,
             @NotNull ReturnedPage.State state,
             String problem,
             Double problemFigure,
@@ -149,10 +151,11 @@ final class ReturnViews {
     /** @param asked the pencil the key box is for; @param looksLike the one it is nearer to */
     record SuspectView(@NotNull String asked, @NotNull String looksLike) {}
 
-    /** One decision. @param from null for the first; @param to null where it was taken back */
+    /** One decision. @param exercise its title where the sheet holds several; @param from null for the first; @param to null where it was taken back */
     record DecisionView(
             @NotNull Instant when,
             @NotNull String by,
+            @NotNull String exercise,
             @NotNull String goal,
             @NotNull int proposed,
             Integer from,
@@ -169,6 +172,7 @@ final class ReturnViews {
     record BeforeView(
             @NotNull UUID page,
             @NotNull Instant received,
+            @NotNull Instant read,
             @NotNull List<String> fields,
             @NotNull List<LevelBeforeView> levels) {}
 
@@ -184,9 +188,8 @@ final class ReturnViews {
             @NotNull List<DecisionView> history,
             BeforeView before) {}
 
-    record NoteRequest(
-            @NotNull boolean flagged,
-            @NotNull @Size(max = 600) String note) {}
+    /** What is left out stays as it is. */
+    record NoteRequest(Boolean flagged, @Size(max = 600) String note) {}
 
     record PhraseView(@NotNull UUID id, @NotNull String words) {}
 

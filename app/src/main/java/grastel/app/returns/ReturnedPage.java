@@ -1,8 +1,10 @@
 package grastel.app.returns;
 
 import grastel.app.platform.Owned;
+import grastel.core.reading.PageFlag;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -15,9 +17,12 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import org.hibernate.annotations.DynamicUpdate;
 
-/** One page of a file, from waiting to confirmed. */
+/** One page of a file, from waiting to confirmed. Only what has changed is written, so that changes of other things stand. */
 @Entity
+@DynamicUpdate
 @Table(name = "returned_page")
 class ReturnedPage extends Owned {
     enum State {
@@ -44,8 +49,8 @@ class ReturnedPage extends Owned {
     @Column(name = "problem_figure")
     private Double problemFigure;
 
-    @Column(name = "printed_page_id")
-    private UUID printedPage;
+    @Embedded
+    private Whose whose;
 
     /** Marker centres pointed at by hand, as shares of the picture: x,y of the four from the top left clockwise. */
     @Column(length = 400)
@@ -56,6 +61,10 @@ class ReturnedPage extends Owned {
 
     @Lob
     private String reading;
+
+    /** What to know of the reading, parted by spaces. */
+    @Column(nullable = false, length = 200)
+    private String flags = "";
 
     @Column(name = "reader_version")
     private Integer readerVersion;
@@ -78,6 +87,9 @@ class ReturnedPage extends Owned {
     @OrderBy("place")
     private List<GoalMark> marks = new ArrayList<>();
 
+    /** What was read. @param reading as JSON; @param flags what to know of it */
+    record Kept(String reading, List<PageFlag> flags) {}
+
     protected ReturnedPage() {}
 
     ReturnedPage(UUID file, int index) {
@@ -85,11 +97,12 @@ class ReturnedPage extends Owned {
         this.index = index;
     }
 
-    void queueAgain(UUID matchedTo, String newCorners) {
+    /** @param matchedTo the page it was said to be; null to be told by its code */
+    void queueAgain(Whose matchedTo, String newCorners) {
         state = State.QUEUED;
         problem = null;
         problemFigure = null;
-        printedPage = matchedTo;
+        whose = matchedTo;
         corners = newCorners;
         forgetReading();
     }
@@ -98,13 +111,14 @@ class ReturnedPage extends Owned {
         state = State.CANCELLED;
     }
 
-    void readAs(UUID printed, String code, String newReading, int version, Instant when) {
+    void readAs(Whose page, String code, Kept kept, int version, Instant when) {
         state = State.READ;
         problem = null;
         problemFigure = null;
-        printedPage = printed;
+        whose = page;
         foundCode = code;
-        reading = newReading;
+        reading = kept.reading();
+        flags = kept.flags().stream().map(Enum::name).collect(Collectors.joining(" "));
         readerVersion = version;
         readAt = when;
     }
@@ -127,13 +141,9 @@ class ReturnedPage extends Owned {
         marks.forEach(GoalMark::reopen);
     }
 
-    void noted(boolean flag, String words) {
-        flagged = flag;
-        note = words;
-    }
-
     private void forgetReading() {
         reading = null;
+        flags = "";
         readerVersion = null;
         marks.clear();
     }
@@ -158,8 +168,13 @@ class ReturnedPage extends Owned {
         return problemFigure;
     }
 
+    /** Which printed page it is; null while that is not known. */
+    Whose whose() {
+        return whose;
+    }
+
     UUID printedPage() {
-        return printedPage;
+        return whose == null ? null : whose.printedPage();
     }
 
     String corners() {
@@ -172,10 +187,6 @@ class ReturnedPage extends Owned {
 
     String reading() {
         return reading;
-    }
-
-    boolean flagged() {
-        return flagged;
     }
 
     String note() {

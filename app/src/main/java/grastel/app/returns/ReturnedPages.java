@@ -1,10 +1,16 @@
 package grastel.app.returns;
 
+import grastel.core.exercise.Goal;
+import grastel.core.judging.Level;
+import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
@@ -24,9 +30,84 @@ interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
     @Query("update ReturnedPage p set p.state = QUEUED where p.state = READING")
     int putBack();
 
+    /** A page whose state is to change: nobody else changes it until the transaction ends. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select p from ReturnedPage p where p.id = :id")
+    Optional<ReturnedPage> forChange(UUID id);
+
+    @Modifying
+    @Query("update ReturnedPage p set p.note = :note where p.id = :id")
+    int note(UUID id, String note);
+
+    @Modifying
+    @Query("update ReturnedPage p set p.flagged = :flagged where p.id = :id")
+    int flag(UUID id, boolean flagged);
+
     long countByStateIn(Collection<ReturnedPage.State> states);
 
-    List<ReturnedPage> findByPrintedPageInOrderByCreatedAt(Collection<UUID> printedPages);
+    String LINE = "select new grastel.app.returns.PageLine(p.id, f.name, p.index, p.createdAt, p.state, p.problem,"
+            + " p.problemFigure, p.foundCode, p.whose.printedPage, p.whose.run, p.whose.student, p.confirmedAt, p.readAt,"
+            + " p.flagged, p.flags, p.readerVersion) from ReturnedPage p join ScanFile f on f.id = p.file ";
 
-    List<ReturnedPage> findByPrintedPageIsNullOrderByCreatedAt();
+    @Query(LINE + "where p.id = :id")
+    Optional<PageLine> line(UUID id);
+
+    @Query(LINE + "where p.whose.run in :runs order by p.createdAt, p.index")
+    List<PageLine> ofRuns(Collection<UUID> runs);
+
+    @Query(LINE + "where p.whose.student = :student order by p.createdAt, p.index")
+    List<PageLine> ofStudent(UUID student);
+
+    @Query(LINE + "where p.whose.printedPage is null order by p.createdAt, p.index")
+    List<PageLine> withoutSheet();
+
+    @Query("select count(p) from ReturnedPage p where p.whose.printedPage is null and p.state = UNREADABLE")
+    int countUnplaced();
+
+    /** The newest page read of printed pages before a moment. */
+    @Query("select p from ReturnedPage p where p.whose.printedPage in :printedPages and p.state = READ"
+            + " and p.createdAt < :before order by p.createdAt desc")
+    List<ReturnedPage> readBefore(Collection<UUID> printedPages, Instant before, Limit limit);
+
+    @Query("select count(p) > 0 from ReturnedPage p where p.whose.printedPage = :printedPage and p.state = READ"
+            + " and p.id <> :but")
+    boolean isReadTwice(UUID printedPage, UUID but);
+
+    /** Ids of the pages read of printed pages, in the order in which to lock them. */
+    @Query(
+            "select p.id from ReturnedPage p where p.whose.printedPage in :printedPages and p.state = READ order by p.id")
+    List<UUID> readOf(Collection<UUID> printedPages);
+
+    @Query("select p.reading from ReturnedPage p where p.whose.printedPage in :printedPages and p.state = READ"
+            + " order by p.createdAt")
+    List<String> readings(Collection<UUID> printedPages);
+
+    /** What was read on pages. */
+    @Query(
+            "select new grastel.app.returns.ReturnedPages$Reading(p.id, p.reading) from ReturnedPage p where p.id in :ids")
+    List<Reading> readingsOf(Collection<UUID> ids);
+
+    record Reading(UUID page, String reading) {}
+
+    /** What a teacher has decided about goals that have a figure. @param factor the usual thresholds were multiplied by it */
+    record Decided(
+            Goal goal,
+            double figure,
+            double nearly,
+            double secure,
+            double beyond,
+            double factor,
+            Level proposed,
+            Level level) {}
+
+    String DECIDED =
+            "select new grastel.app.returns.ReturnedPages$Decided(m.goal, m.figure, m.nearly, m.secure, m.beyond,"
+                    + " m.factor, m.proposed, m.level) from GoalMark m join m.page p"
+                    + " where p.confirmedAt is not null and m.figure is not null and m.level is not null ";
+
+    @Query(DECIDED)
+    List<Decided> decided();
+
+    @Query(DECIDED + "and p.whose.schoolClass = :schoolClass")
+    List<Decided> decided(UUID schoolClass);
 }

@@ -6,30 +6,35 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Ownership;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.exercise.Goal;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.reading.PageReading;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The front door of returned pages. */
+/** The front door of returned pages. Whatever changes a page's state takes the page for itself first. */
 @Service
 @Transactional
 public class Returns {
     private final ReturnedPages pages;
+    private final GoalMarks marks;
     private final ScanFiles files;
     private final MarkChanges changes;
     private final Sheets sheets;
@@ -40,6 +45,7 @@ public class Returns {
 
     Returns(
             ReturnedPages pages,
+            GoalMarks marks,
             ScanFiles files,
             MarkChanges changes,
             Sheets sheets,
@@ -48,6 +54,7 @@ public class Returns {
             JsonMapper json,
             Clock clock) {
         this.pages = pages;
+        this.marks = marks;
         this.files = files;
         this.changes = changes;
         this.sheets = sheets;
@@ -57,127 +64,197 @@ public class Returns {
         this.clock = clock;
     }
 
-    /** A goal of an attempt. @param level the teacher's where confirmed, else the proposal */
-    public record Mark(UUID id, Goal goal, Level proposed, Level level, Double figure, Cause cause, String field) {}
+    /** A goal of an attempt. @param exercise of the sheet, from 0; @param level the teacher's where confirmed, else the proposal */
+    public record Mark(
+            UUID id, int exercise, Goal goal, Level proposed, Level level, Double figure, Cause cause, String field) {}
 
-    /** A student's page as read. @param boxes L* by box id, in sheet order */
+    /** A student's page as read. @param read when its present reading was made, which its pictures belong to */
     public record Attempt(
             UUID page,
             UUID printedPage,
+            UUID run,
             UUID student,
             boolean confirmed,
             Instant received,
-            List<Box> boxes,
+            Instant read,
             List<Mark> marks) {}
 
+    /** A field as read, L*. */
     public record Box(String field, double lightness, boolean blank) {}
 
     /** How far the pages of a run have come. */
     public record Progress(int printed, int waiting, int read, int confirmed, int unreadable) {}
 
-    /** The attempts of a run, one a student: the confirmed page, else the one that came last. */
-    public List<Attempt> attempts(UUID run) {
-        return attempts(sheets.pages(run));
-    }
+    /** What has come back of a run. @param attempts one a printed page */
+    public record Standing(Progress progress, List<Attempt> attempts) {}
 
-    private List<Attempt> attempts(List<PageInfo> printed) {
-        Map<UUID, ReturnedPage> best = new HashMap<>();
-        for (ReturnedPage page : returned(printed)) {
-            if (page.state() == ReturnedPage.State.READ) {
-                best.merge(
-                        page.printedPage(), page, (a, b) -> a.confirmedAt() != null && b.confirmedAt() == null ? a : b);
-            }
-        }
-        return printed.stream()
-                .filter(p -> best.containsKey(p.id()))
-                .map(p -> attempt(best.get(p.id()), p.student()))
+    /** The attempts of a run in the order of its pages: of each page the confirmed one, else the one that came last. */
+    public List<Attempt> attempts(UUID run) {
+        List<UUID> order = sheets.pages(run).stream().map(PageInfo::id).toList();
+        return attempts(pages.ofRuns(List.of(run))).stream()
+                .sorted(Comparator.comparingInt(a -> order.indexOf(a.printedPage())))
                 .toList();
     }
 
     /** Every attempt of a student over all runs, newest first. */
     public List<Attempt> attemptsOf(UUID student) {
-        List<PageInfo> printed = sheets.runs().stream()
-                .flatMap(run -> sheets.pages(run.id()).stream())
-                .filter(p -> p.student().equals(student))
-                .toList();
-        return attempts(printed).stream()
+        return attempts(pages.ofStudent(student)).stream()
                 .sorted(Comparator.comparing(Attempt::received).reversed())
                 .toList();
     }
 
+    /** What has come back of runs, by run. */
+    public Map<UUID, Standing> standings(Collection<RunInfo> runs) {
+        List<PageLine> all = runs.isEmpty()
+                ? List.of()
+                : pages.ofRuns(runs.stream().map(RunInfo::id).toList());
+        Map<UUID, List<PageLine>> byRun = all.stream().collect(Collectors.groupingBy(PageLine::run));
+        Map<UUID, List<Attempt>> attempts = attempts(all).stream().collect(Collectors.groupingBy(Attempt::run));
+        return runs.stream()
+                .collect(Collectors.toMap(
+                        RunInfo::id,
+                        run -> new Standing(
+                                progress(run, byRun.getOrDefault(run.id(), List.of())),
+                                attempts.getOrDefault(run.id(), List.of()))));
+    }
+
     public Progress progress(UUID run) {
-        List<PageInfo> printed = sheets.pages(run);
-        List<ReturnedPage> all = returned(printed);
-        Map<UUID, Boolean> confirmed = new HashMap<>();
-        all.stream()
-                .filter(p -> p.state() == ReturnedPage.State.READ)
-                .forEach(p -> confirmed.merge(p.printedPage(), p.confirmedAt() != null, Boolean::logicalOr));
-        int done = (int) confirmed.values().stream().filter(c -> c).count();
-        int waiting = (int) all.stream()
-                .filter(p -> p.state() == ReturnedPage.State.QUEUED || p.state() == ReturnedPage.State.READING)
-                .count();
+        return progress(sheets.run(run), pages.ofRuns(List.of(run)));
+    }
+
+    private static Progress progress(RunInfo run, List<PageLine> all) {
+        Set<UUID> read = new HashSet<>();
+        Set<UUID> confirmed = new HashSet<>();
+        all.stream().filter(PageLine::isRead).forEach(p -> read.add(p.printedPage()));
+        all.stream().filter(PageLine::isRead).filter(PageLine::confirmed).forEach(p -> confirmed.add(p.printedPage()));
+        int waiting = (int) all.stream().filter(PageLine::isWaiting).count();
         int unreadable = (int) all.stream()
                 .filter(p -> p.state() == ReturnedPage.State.UNREADABLE)
                 .count();
-        return new Progress(printed.size(), waiting, confirmed.size(), done, unreadable);
+        return new Progress(run.pages(), waiting, read.size(), confirmed.size(), unreadable);
     }
 
-    /** Pages that belong to no printed page (yet): waiting, unreadable or cancelled. */
+    /** What was read in the fields of pages, in the order of the sheet, by page. */
+    public Map<UUID, List<Box>> boxes(Collection<UUID> ofPages) {
+        return ofPages.isEmpty()
+                ? Map.of()
+                : pages.readingsOf(ofPages).stream()
+                        .collect(Collectors.toMap(ReturnedPages.Reading::page, r -> boxes(r.reading())));
+    }
+
+    private List<Box> boxes(String reading) {
+        return json.readValue(reading, PageReading.class).fields().stream()
+                .map(f -> new Box(f.field(), f.lightness().value(), f.blank()))
+                .toList();
+    }
+
+    /** Unreadable pages that belong to no printed page (yet). */
     public int unplaced() {
-        return (int) pages.findByPrintedPageIsNullOrderByCreatedAt().stream()
-                .filter(p -> p.state() == ReturnedPage.State.UNREADABLE)
-                .count();
+        return pages.countUnplaced();
+    }
+
+    /** Of each printed page the attempt that counts. @param lines in the order they came */
+    private List<Attempt> attempts(List<PageLine> lines) {
+        Map<UUID, PageLine> best = new HashMap<>();
+        lines.stream()
+                .filter(PageLine::isRead)
+                .forEach(p -> best.merge(p.printedPage(), p, (a, b) -> a.confirmed() && !b.confirmed() ? a : b));
+        Map<UUID, List<Mark>> byPage = marks(best.values());
+        return best.values().stream()
+                .map(p -> new Attempt(
+                        p.id(),
+                        p.printedPage(),
+                        p.run(),
+                        p.student(),
+                        p.confirmed(),
+                        p.received(),
+                        p.readAt(),
+                        byPage.getOrDefault(p.id(), List.of())))
+                .toList();
+    }
+
+    private Map<UUID, List<Mark>> marks(Collection<PageLine> of) {
+        return marksOf(of.stream().map(PageLine::id).toList()).stream()
+                .collect(Collectors.groupingBy(GoalMark::page, Collectors.mapping(Returns::mark, Collectors.toList())));
+    }
+
+    private static Mark mark(GoalMark m) {
+        return new Mark(m.id(), m.exercise(), m.goal(), m.proposed(), m.standing(), m.figure(), m.cause(), m.field());
     }
 
     /** Takes the proposals, or the levels given instead, as the teacher's decision. @param changed by mark */
     public void confirm(UUID id, Map<UUID, Level> changed) {
-        ReturnedPage page = find(id);
+        ReturnedPage page = forChange(id);
         if (page.state() != ReturnedPage.State.READ) {
             throw ApiProblem.conflict("NOT_READ", "This page has not been read yet.");
         }
+        requireMarksOf(page, changed.keySet());
         Instant now = clock.instant();
         for (GoalMark mark : page.marks()) {
             Level to = changed.getOrDefault(mark.id(), mark.proposed());
             if (mark.level() != to) {
-                changes.save(new MarkChange(mark.id(), mark.level(), to, Ownership.current()));
+                changes.save(new MarkChange(mark, to, Ownership.current()));
             }
             mark.decide(to, Ownership.current(), now);
         }
         page.confirmed(now);
-        events.changed(id);
+        events.changed(page);
+    }
+
+    private static void requireMarksOf(ReturnedPage page, Set<UUID> marks) {
+        Set<UUID> own = page.marks().stream().map(GoalMark::id).collect(Collectors.toSet());
+        if (!own.containsAll(marks)) {
+            throw ApiProblem.conflict(
+                    "CHANGED_ELSEWHERE",
+                    "This page was read anew meanwhile and its goals are not those you decided on. Look again.");
+        }
     }
 
     /** Takes a confirmation back: the proposals stand again, undecided. */
     void reopen(UUID id) {
-        ReturnedPage page = find(id);
+        ReturnedPage page = forChange(id);
         if (page.confirmedAt() == null) {
             throw ApiProblem.conflict("NOT_CONFIRMED", "This page has not been confirmed.");
         }
-        page.marks().forEach(m -> changes.save(new MarkChange(m.id(), m.level(), null, Ownership.current())));
+        page.marks().stream()
+                .filter(m -> m.level() != null)
+                .forEach(m -> changes.save(new MarkChange(m, null, Ownership.current())));
         page.reopen();
-        events.changed(id);
+        events.changed(page);
     }
 
     List<GoalMark> marks(UUID page) {
-        return List.copyOf(find(page).marks());
+        return marksOf(List.of(page));
     }
 
-    /** Puts a page aside for a second look, and words for its student on it. */
-    void note(UUID id, boolean flagged, String words) {
-        find(id).noted(flagged, words.strip());
-        events.changed(id);
+    List<GoalMark> marksOf(Collection<UUID> ofPages) {
+        return ofPages.isEmpty() ? List.of() : marks.ofPages(ofPages);
     }
 
-    /** What was decided about a page's marks, in order. */
-    List<MarkChange> history(ReturnedPage page) {
-        return changes.findByMarkInOrderByCreatedAt(
-                page.marks().stream().map(GoalMark::id).toList());
+    /** Words for the student of a page, and whether it is put aside for a second look; null leaves either as it is. */
+    void note(UUID id, Boolean flagged, String words) {
+        int found = flagged == null ? 1 : pages.flag(id, flagged);
+        found = words == null ? found : pages.note(id, words.strip());
+        if (found == 0) {
+            throw ApiProblem.notFound("page");
+        }
+        events.changed(find(id));
+    }
+
+    /** What was decided about a page, in order. */
+    List<MarkChange> history(UUID page) {
+        return changes.findByPageOrderByCreatedAt(page);
     }
 
     /** Two pages of one sheet that were taken for one another's change places; both are read again as what they are. */
     void swap(UUID one, UUID other) {
-        ReturnedPage a = find(one);
-        ReturnedPage b = find(other);
+        Map<UUID, ReturnedPage> both = Stream.of(one, other)
+                .distinct()
+                .sorted()
+                .map(this::forChange)
+                .collect(Collectors.toMap(ReturnedPage::id, Function.identity()));
+        ReturnedPage a = both.get(one);
+        ReturnedPage b = both.get(other);
         requireOpen(a);
         requireOpen(b);
         if (a.printedPage() == null
@@ -185,47 +262,52 @@ public class Returns {
                 || a.printedPage().equals(b.printedPage())) {
             throw ApiProblem.conflict("NOT_TWO_STUDENTS", "Only pages of two different students can be swapped.");
         }
-        UUID mine = a.printedPage();
-        a.queueAgain(b.printedPage(), a.corners());
+        Whose mine = a.whose();
+        a.queueAgain(b.whose(), a.corners());
         b.queueAgain(mine, b.corners());
-        events.changed(one);
-        events.changed(other);
-        AfterCommit.run(workers::wake);
+        queued(a);
+        queued(b);
     }
 
     /** Says by hand whose page it is, and where its corners are; it is then read again. */
     void match(UUID id, UUID printedPage, Corners corners) {
-        ReturnedPage page = find(id);
+        Whose whose = Whose.of(sheets.page(printedPage));
+        ReturnedPage page = forChange(id);
         requireOpen(page);
-        sheets.page(printedPage);
-        page.queueAgain(printedPage, corners == null ? null : corners.toString());
-        events.changed(id);
-        AfterCommit.run(workers::wake);
+        page.queueAgain(whose, corners == null ? null : corners.toString());
+        queued(page);
     }
 
     /** Reads a page once more, as it came. */
     void again(UUID id) {
-        ReturnedPage page = find(id);
+        ReturnedPage page = forChange(id);
         requireOpen(page);
         page.queueAgain(null, null);
-        events.changed(id);
+        queued(page);
+    }
+
+    private void queued(ReturnedPage page) {
+        events.changed(page);
         AfterCommit.run(workers::wake);
     }
 
     void cancel(UUID id) {
-        ReturnedPage page = find(id);
+        ReturnedPage page = forChange(id);
         if (page.state() == ReturnedPage.State.QUEUED || page.state() == ReturnedPage.State.READING) {
             page.cancel();
-            events.changed(id);
+            events.changed(page);
+            AfterCommit.run(() -> workers.cancel(id));
         }
     }
 
     /** Deletes a page with its pictures and marks, and its file when it was the last page of it. */
     void delete(UUID id) {
-        pages.delete(find(id));
+        ReturnedPage page = forChange(id);
+        pages.delete(page);
         pages.flush();
         files.deleteWithoutPages();
-        events.changed(id);
+        events.changed(page);
+        AfterCommit.run(() -> workers.cancel(id));
     }
 
     /** Pictures of students who are gone go too. */
@@ -239,25 +321,26 @@ public class Returns {
         return pages.findById(id).orElseThrow(() -> ApiProblem.notFound("page"));
     }
 
-    List<ReturnedPage> ofRun(UUID run) {
-        return returned(sheets.pages(run));
+    /** A page, if it is this teacher's, which nobody else changes until the transaction ends. */
+    private ReturnedPage forChange(UUID id) {
+        return pages.forChange(id).orElseThrow(() -> ApiProblem.notFound("page"));
     }
 
-    /** What was read of printed pages. */
-    List<ReturnedPage> readOf(List<UUID> printedPages) {
-        return pages.findByPrintedPageInOrderByCreatedAt(printedPages).stream()
-                .filter(p -> p.state() == ReturnedPage.State.READ)
-                .toList();
+    PageLine line(UUID id) {
+        return pages.line(id).orElseThrow(() -> ApiProblem.notFound("page"));
     }
 
-    List<ReturnedPage> withoutSheet() {
-        return pages.findByPrintedPageIsNullOrderByCreatedAt();
+    List<PageLine> ofRun(UUID run) {
+        return pages.ofRuns(List.of(run));
     }
 
-    Map<UUID, String> fileNames(Collection<ReturnedPage> of) {
-        List<UUID> ids = of.stream().map(ReturnedPage::file).distinct().toList();
-        return files.names(ids).stream()
-                .collect(Collectors.toMap(ScanFiles.FileName::getId, ScanFiles.FileName::getName));
+    /** Ids of what was read of printed pages. */
+    List<UUID> readOf(List<UUID> printedPages) {
+        return printedPages.isEmpty() ? List.of() : pages.readOf(printedPages);
+    }
+
+    List<PageLine> withoutSheet() {
+        return pages.withoutSheet();
     }
 
     ScanFile file(UUID id) {
@@ -266,29 +349,6 @@ public class Returns {
 
     PageReading reading(ReturnedPage page) {
         return json.readValue(page.reading(), PageReading.class);
-    }
-
-    private List<ReturnedPage> returned(List<PageInfo> printed) {
-        return pages.findByPrintedPageInOrderByCreatedAt(
-                printed.stream().map(PageInfo::id).toList());
-    }
-
-    private Attempt attempt(ReturnedPage page, UUID student) {
-        List<Box> boxes = reading(page).fields().stream()
-                .map(f -> new Box(f.field(), f.lightness().value(), f.blank()))
-                .toList();
-        List<Mark> marks = new ArrayList<>();
-        page.marks()
-                .forEach(m -> marks.add(new Mark(
-                        m.id(),
-                        m.goal(),
-                        m.proposed(),
-                        m.level() == null ? m.proposed() : m.level(),
-                        m.figure(),
-                        m.cause(),
-                        m.field())));
-        return new Attempt(
-                page.id(), page.printedPage(), student, page.confirmedAt() != null, page.createdAt(), boxes, marks);
     }
 
     private static void requireOpen(ReturnedPage page) {

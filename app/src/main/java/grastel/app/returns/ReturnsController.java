@@ -2,7 +2,6 @@ package grastel.app.returns;
 
 import grastel.app.platform.ApiProblem;
 import grastel.app.returns.ReturnViews.ConfirmRequest;
-import grastel.app.returns.ReturnViews.GoalLevel;
 import grastel.app.returns.ReturnViews.MatchRequest;
 import grastel.app.returns.ReturnViews.NoteRequest;
 import grastel.app.returns.ReturnViews.OutcomeView;
@@ -21,7 +20,6 @@ import java.io.IOException;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import javax.imageio.ImageIO;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
@@ -48,6 +46,7 @@ class ReturnsController {
     private final ReturnPages views;
     private final Intake intake;
     private final Rereading rereading;
+    private final Marking marking;
     private final Phrases phrases;
     private final ReturnEvents events;
     private final ReadingSettings settings;
@@ -57,6 +56,7 @@ class ReturnsController {
             ReturnPages views,
             Intake intake,
             Rereading rereading,
+            Marking marking,
             Phrases phrases,
             ReturnEvents events,
             ReadingSettings settings) {
@@ -64,6 +64,7 @@ class ReturnsController {
         this.views = views;
         this.intake = intake;
         this.rereading = rereading;
+        this.marking = marking;
         this.phrases = phrases;
         this.events = events;
         this.settings = settings;
@@ -75,7 +76,7 @@ class ReturnsController {
         return Uploads.take(intake, files, ScanFile.Source.UPLOAD, null);
     }
 
-    /** Changes of pages as they happen: events named {@code page} whose data is the page's id. */
+    /** Changes of pages as they happen: events named {@code page} whose data names the page and its run. */
     @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter events() {
         return events.listen();
@@ -145,22 +146,19 @@ class ReturnsController {
 
     @PostMapping("/pages/{id}/confirmation")
     PageDetail confirm(@PathVariable UUID id, @Valid @RequestBody ConfirmRequest request) {
-        returns.confirm(id, request.changed().stream().collect(Collectors.toMap(GoalLevel::mark, GoalLevel::level)));
-        return views.detail(id);
+        return marking.confirm(id, request.changed());
     }
 
     /** Takes the confirmation back. */
     @PostMapping("/pages/{id}/reopening")
     PageDetail reopen(@PathVariable UUID id) {
-        returns.reopen(id);
-        return views.detail(id);
+        return marking.reopen(id);
     }
 
     /** Puts the page aside for a second look or back, and words for the student on it. */
     @PutMapping("/pages/{id}/note")
     PageDetail note(@PathVariable UUID id, @Valid @RequestBody NoteRequest request) {
-        returns.note(id, request.flagged(), request.note());
-        return views.detail(id);
+        return marking.note(id, request);
     }
 
     /** This page and another were taken for one another's. */

@@ -2,6 +2,7 @@ package grastel.app.returns;
 
 import grastel.app.account.Accounts;
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.Failure;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.platform.Storage;
@@ -74,7 +75,7 @@ public class WatchedFolder {
             LOG.info("Watched folder waits: {}", wait.code());
             return false;
         } catch (IOException e) {
-            LOG.warn("Watched folder: a file could not be taken", e);
+            LOG.warn("Watched folder: a file could not be taken: {}", Failure.of(e));
         }
         return true;
     }
@@ -82,7 +83,7 @@ public class WatchedFolder {
     private void take(Path file) throws IOException {
         Intake.Outcome outcome =
                 intake.accept(file.getFileName().toString(), Files.readAllBytes(file), ScanFile.Source.FOLDER);
-        if (outcome.taken() || outcome.problem().equals("ALREADY_HERE")) {
+        if (outcome.taken() || outcome.problem().equals(Intake.ALREADY_HERE)) {
             Files.delete(file);
             return;
         }
@@ -99,7 +100,7 @@ public class WatchedFolder {
                     .sorted()
                     .toList();
         } catch (IOException e) {
-            LOG.warn("Watched folder cannot be listed", e);
+            LOG.warn("Watched folder cannot be listed: {}", Failure.of(e));
             return List.of();
         }
     }

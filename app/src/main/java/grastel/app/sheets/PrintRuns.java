@@ -1,13 +1,45 @@
 package grastel.app.sheets;
 
+import grastel.app.sheets.Sheets.RunInfo;
+import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
+/** Runs are listed without the plans and pages of their versions. */
 interface PrintRuns extends JpaRepository<PrintRun, UUID> {
-    List<PrintRun> findAllByOrderByCreatedAtDesc();
+    /** Of a run r, its version v and its sheet s. */
+    String NEW_INFO = "new grastel.app.sheets.Sheets$RunInfo(r.id, s.id, s.title, v.number, r.schoolClass, r.band,"
+            + " r.createdAt, r.pageCount, r.parts)";
+
+    String INFO = "select " + NEW_INFO + " from PrintRun r join r.version v join v.sheet s ";
+
+    @Query(INFO + "order by r.createdAt desc")
+    List<RunInfo> infos();
+
+    @Query(INFO + "where r.id = :id")
+    Optional<RunInfo> info(UUID id);
+
+    @Query(INFO + "where r.id in :ids")
+    List<RunInfo> infos(Collection<UUID> ids);
+
+    /** The last run of each class. */
+    @Query(INFO + "where r.createdAt = (select max(n.createdAt) from PrintRun n where n.schoolClass = r.schoolClass)")
+    List<RunInfo> latest();
+
+    /** The versions that runs were printed from. */
+    @Query("select new grastel.app.sheets.PrintRuns$Printed(r.id, r.version.id, r.version.paper) from PrintRun r"
+            + " where r.id in :runs")
+    List<Printed> versions(Collection<UUID> runs);
+
+    record Printed(UUID run, UUID version, UUID paper) {}
+
+    @Query("select count(r) > 0 from PrintRun r where r.version.sheet.id = :sheet and r.schoolClass = :schoolClass"
+            + " and r.createdAt > :after")
+    boolean isPrintedAgain(UUID sheet, UUID schoolClass, Instant after);
 
     boolean existsByVersion(SheetVersion version);
-
-    boolean existsByVersionSheet(Sheet sheet);
 }

@@ -1,9 +1,35 @@
 package grastel.app.sheets;
 
+import grastel.app.sheets.Sheets.RunInfo;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface PrintedPages extends JpaRepository<PrintedPage, UUID> {
-    Optional<PrintedPage> findByRunCodeAndNumber(String run, int number);
+    String ROW =
+            "select new grastel.app.sheets.PrintedPages$Row(p.id, p.number, p.part, p.student, r.code, v.id, v.paper, "
+                    + PrintRuns.NEW_INFO + ") from PrintedPage p join p.run r join r.version v join v.sheet s ";
+
+    /** A page with what leads to its sheet. */
+    record Row(UUID id, int number, int part, UUID student, String code, UUID version, UUID paper, RunInfo run) {}
+
+    @Query(ROW + "where p.id = :id")
+    Optional<Row> row(UUID id);
+
+    @Query(ROW + "where r.code = :run and p.number = :number")
+    Optional<Row> row(String run, int number);
+
+    /** One page of a run. */
+    record OfRun(UUID id, int number, int part, UUID student, String code, UUID version) {}
+
+    @Query("select new grastel.app.sheets.PrintedPages$OfRun(p.id, p.number, p.part, p.student, r.code, r.version.id)"
+            + " from PrintedPage p join p.run r where r.id = :run order by p.number")
+    List<OfRun> ofRun(UUID run);
+
+    /** The same page of the same sheet of one student, over all printings. */
+    @Query("select p.id from PrintedPage p where p.student = :student and p.part = :part"
+            + " and p.run.version.sheet.id = :sheet")
+    List<UUID> ofStudent(UUID student, UUID sheet, int part);
 }

@@ -1,24 +1,16 @@
 package grastel.app.sheets;
 
-import grastel.app.platform.Owned;
-import jakarta.persistence.CascadeType;
+import grastel.app.platform.Revised;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.OneToMany;
-import jakarta.persistence.OrderBy;
 import jakarta.persistence.Table;
-import java.util.ArrayList;
-import java.util.List;
 
+/** A sheet; what is on it stands in its versions. */
 @Entity
 @Table(name = "sheet")
-class Sheet extends Owned {
+class Sheet extends Revised {
     @Column(nullable = false, length = 120)
     private String title;
-
-    @OneToMany(mappedBy = "sheet", cascade = CascadeType.ALL)
-    @OrderBy("number")
-    private List<SheetVersion> versions = new ArrayList<>();
 
     protected Sheet() {}
 
@@ -30,15 +22,8 @@ class Sheet extends Owned {
         return title;
     }
 
-    void rename(String newTitle) {
+    void change(String newTitle) {
         title = newTitle;
-    }
-
-    List<SheetVersion> versions() {
-        return versions;
-    }
-
-    SheetVersion latest() {
-        return versions.get(versions.size() - 1);
+        touch();
     }
 }

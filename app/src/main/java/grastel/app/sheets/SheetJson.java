@@ -3,6 +3,7 @@ package grastel.app.sheets;
 import grastel.app.sheets.SheetData.ExerciseData;
 import grastel.core.colour.Spectrum;
 import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.GoalFields;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.page.PageLayout;
 import java.util.List;
@@ -26,7 +27,10 @@ class SheetJson {
         SimpleModule spectra = new SimpleModule("spectra")
                 .addSerializer(Spectrum.class, new Writer())
                 .addDeserializer(Spectrum.class, new Reader());
-        this.json = json.rebuild().addModule(spectra).build();
+        this.json = json.rebuild()
+                .addModule(spectra)
+                .addMixIn(GoalFields.class, GoalFieldsJson.class)
+                .build();
     }
 
     /** What is settled of a plan: findings were for whoever composed it. */
@@ -40,7 +44,7 @@ class SheetJson {
     }
 
     SheetPlan plan(String text) {
-        return json.readValue(text, SheetPlan.class);
+        return json.treeToValue(GoalFieldsJson.present(json.readTree(text), json), SheetPlan.class);
     }
 
     List<PageLayout> pages(String text) {

@@ -1,9 +1,41 @@
 package grastel.app.sheets;
 
+import grastel.core.page.PageSize;
+import jakarta.persistence.LockModeType;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 
 interface SheetRows extends JpaRepository<Sheet, UUID> {
-    List<Sheet> findAllByOrderByCreatedAtDesc();
+    String LINE =
+            "select new grastel.app.sheets.SheetRows$Line(s.id, s.title, s.revision, v.number, v.schoolClass, v.set,"
+                    + " v.paper, v.pageSize, v.exercises, (select count(r) from PrintRun r where r.version.sheet.id = s.id))"
+                    + " from SheetVersion v join v.sheet s"
+                    + " where v.number = (select max(n.number) from SheetVersion n where n.sheet.id = s.id) ";
+
+    /** A sheet as its latest version has it, without plan and pages. @param runs how often any version was printed */
+    record Line(
+            UUID id,
+            String title,
+            int revision,
+            int version,
+            UUID schoolClass,
+            UUID set,
+            UUID paper,
+            PageSize pageSize,
+            String exercises,
+            long runs) {}
+
+    @Query(LINE + "order by s.createdAt desc")
+    List<Line> lines();
+
+    @Query(LINE + "and s.id = :id")
+    Optional<Line> line(UUID id);
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select s from Sheet s where s.id = :id")
+    Optional<Sheet> forChange(UUID id);
 }

@@ -39,8 +39,11 @@ final class SheetViews {
 
     private SheetViews() {}
 
+    /** @param revision of the sheet that a change was made on; null for whichever is there */
     record SheetRequest(
-            @Size(max = 120) String title, @NotNull @Valid SheetData data) {}
+            @Size(max = 120) String title,
+            Integer revision,
+            @NotNull @Valid SheetData data) {}
 
     record PrintRequest(@NotNull UUID schoolClass) {}
 
@@ -68,6 +71,7 @@ final class SheetViews {
     record SheetView(
             @NotNull UUID id,
             @NotNull String title,
+            @NotNull int revision,
             @NotNull int version,
             @NotNull SheetData data,
             @NotNull boolean printed) {}
@@ -326,7 +330,8 @@ final class SheetViews {
     }
 
     static SheetView of(SheetInfo sheet) {
-        return new SheetView(sheet.id(), sheet.title(), sheet.version(), sheet.data(), sheet.printed());
+        return new SheetView(
+                sheet.id(), sheet.title(), sheet.revision(), sheet.version(), sheet.data(), sheet.printed());
     }
 
     static RunView of(RunInfo run) {

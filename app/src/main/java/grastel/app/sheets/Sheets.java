@@ -18,9 +18,11 @@ import grastel.core.page.SheetComposer;
 import grastel.core.recipe.Method;
 import java.security.SecureRandom;
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -30,9 +32,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Sheets {
-    private static final int MOST_REMEMBERED = 100;
+    private static final int MOST_REMEMBERED = 200;
 
     private final SheetRows sheets;
+    private final SheetVersions versions;
     private final PrintRuns runs;
     private final PrintedPages pages;
     private final Planner planner;
@@ -46,6 +49,7 @@ public class Sheets {
 
     Sheets(
             SheetRows sheets,
+            SheetVersions versions,
             PrintRuns runs,
             PrintedPages pages,
             Planner planner,
@@ -53,6 +57,7 @@ public class Sheets {
             Classes classes,
             SheetJson json) {
         this.sheets = sheets;
+        this.versions = versions;
         this.runs = runs;
         this.pages = pages;
         this.planner = planner;
@@ -61,8 +66,8 @@ public class Sheets {
         this.json = json;
     }
 
-    /** @param printed true once any version was printed */
-    public record SheetInfo(UUID id, String title, int version, SheetData data, boolean printed) {}
+    /** @param revision counts its changes; @param printed true once any version was printed */
+    public record SheetInfo(UUID id, String title, int revision, int version, SheetData data, boolean printed) {}
 
     /** A run, light enough for lists. @param pages how many were printed; @param parts pages of each student */
     public record RunInfo(
@@ -82,6 +87,9 @@ public class Sheets {
     /** Everything needed to read a page. */
     public record PrintedSheet(PageInfo page, PageLayout layout, SheetPlan plan, Paper paper) {}
 
+    /** What a run was printed from. @param paper its name, empty where it is no longer kept */
+    public record Print(SheetPlan plan, String paper) {}
+
     /** A version as it is kept. */
     private record Settled(SheetPlan plan, List<PageLayout> pages) {}
 
@@ -94,23 +102,29 @@ public class Sheets {
 
     public SheetInfo create(String title, SheetData data) {
         Draft draft = planner.sound(title, data);
-        Sheet sheet = new Sheet(Planner.titleOf(title, draft.plan()));
-        sheet.versions().add(version(sheet, 1, data, draft));
-        return info(sheets.save(sheet));
+        Sheet sheet = sheets.save(new Sheet(Planner.titleOf(title, draft.plan())));
+        versions.saveAndFlush(version(sheet, 1, data, draft));
+        return one(sheet.id());
     }
 
-    /** Changes a sheet; a printed version stays as it is and a new one begins. */
-    public SheetInfo change(UUID id, String title, SheetData data) {
-        Sheet sheet = find(id);
+    /**
+     * Changes a sheet; a printed version stays as it is and a new one begins.
+     *
+     * @param known the revision the change was made on; null for whichever is there
+     */
+    public SheetInfo change(UUID id, Integer known, String title, SheetData data) {
         Draft draft = planner.sound(title, data);
-        sheet.rename(Planner.titleOf(title, draft.plan()));
-        SheetVersion latest = sheet.latest();
+        Sheet sheet = sheets.forChange(id).orElseThrow(() -> ApiProblem.notFound("sheet"));
+        sheet.requireUnchanged(known, "“" + sheet.title() + "”");
+        sheet.change(Planner.titleOf(title, draft.plan()));
+        SheetVersion latest = latest(id);
         if (runs.existsByVersion(latest)) {
-            sheet.versions().add(version(sheet, latest.number() + 1, data, draft));
+            versions.save(version(sheet, latest.number() + 1, data, draft));
         } else {
             set(latest, data, draft);
         }
-        return info(sheet);
+        sheets.flush();
+        return one(id);
     }
 
     private SheetVersion version(Sheet sheet, int number, SheetData data, Draft draft) {
@@ -124,11 +138,16 @@ public class Sheets {
     }
 
     public List<SheetInfo> all() {
-        return sheets.findAllByOrderByCreatedAtDesc().stream().map(this::info).toList();
+        return sheets.lines().stream().map(this::info).toList();
+    }
+
+    /** True where there is any sheet. */
+    public boolean any() {
+        return sheets.count() > 0;
     }
 
     public SheetInfo one(UUID id) {
-        return info(find(id));
+        return sheets.line(id).map(this::info).orElseThrow(() -> ApiProblem.notFound("sheet"));
     }
 
     /** Gives every student of a class the pages of the sheet's latest version. */
@@ -138,30 +157,51 @@ public class Sheets {
             throw ApiProblem.invalid("schoolClass", "NO_STUDENTS", to.name() + " has no students yet.");
         }
         List<UUID> students = to.students().stream().map(StudentInfo::id).toList();
-        SheetVersion version = find(sheet).latest();
+        SheetVersion version = latest(sheet);
         int parts = json.pages(version.layout()).size();
         PrintRun run = new PrintRun(version, to.id(), to.band(), PageCode.newRun(random), students, parts);
-        return info(runs.save(run));
+        return run(runs.saveAndFlush(run).id());
     }
 
+    /** The newest first. */
     public List<RunInfo> runs() {
-        return runs.findAllByOrderByCreatedAtDesc().stream().map(Sheets::info).toList();
+        return runs.infos();
+    }
+
+    /** The last run of each class that has one, by class. */
+    public Map<UUID, RunInfo> latestRuns() {
+        return runs.latest().stream().collect(Collectors.toMap(RunInfo::schoolClass, r -> r, (one, other) -> one));
     }
 
     public RunInfo run(UUID id) {
-        return info(findRun(id));
+        return runs.info(id).orElseThrow(() -> ApiProblem.notFound("print run"));
+    }
+
+    /** Runs by their ids. */
+    public Map<UUID, RunInfo> runs(Collection<UUID> ids) {
+        return ids.isEmpty() ? Map.of() : runs.infos(ids).stream().collect(Collectors.toMap(RunInfo::id, r -> r));
+    }
+
+    /** True if the same sheet was printed for the same class again later. */
+    public boolean isPrintedAgain(RunInfo run) {
+        return runs.isPrintedAgain(run.sheet(), run.schoolClass(), run.printedAt());
     }
 
     public List<PageInfo> pages(UUID run) {
-        PrintRun found = findRun(run);
-        RunInfo info = info(found);
-        return found.pages().stream().map(p -> info(p, info)).toList();
+        RunInfo info = run(run);
+        return pages.ofRun(run).stream()
+                .map(p -> new PageInfo(p.id(), p.number(), p.part(), p.student(), info))
+                .toList();
+    }
+
+    /** The same page of the same sheet of one student, as often as it was printed. */
+    public List<UUID> printings(PageInfo page) {
+        return pages.ofStudent(page.student(), page.run().sheet(), page.part());
     }
 
     List<SheetViews.PrintedPageView> pagesWithNames(UUID run) {
-        PrintRun found = findRun(run);
-        Map<UUID, String> names = names(classes.one(found.schoolClass()));
-        return found.pages().stream()
+        Map<UUID, String> names = names(classes.one(run(run).schoolClass()));
+        return pages.ofRun(run).stream()
                 .map(p -> new SheetViews.PrintedPageView(
                         p.id(), p.number(), p.part() + 1, names.getOrDefault(p.student(), "")))
                 .toList();
@@ -169,22 +209,24 @@ public class Sheets {
 
     /** The run's pages in the order of the class list. */
     byte[] pdf(UUID id) {
-        PrintRun run = findRun(id);
+        RunInfo run = run(id);
         ClassInfo to = classes.one(run.schoolClass());
         Map<UUID, String> names = to.namesHidden() ? Map.of() : names(to);
-        Settled sheet = settled(run.version());
-        List<PdfInk.Copy> copies = run.pages().stream()
+        List<PrintedPages.OfRun> rows = pages.ofRun(id);
+        Settled sheet = settled(rows.get(0).version());
+        List<PdfInk.Copy> copies = rows.stream()
                 .map(p -> {
                     PageLayout page = sheet.pages().get(p.part());
-                    return new PdfInk.Copy(page, forStudent(page.bare(), p, to, names));
+                    return new PdfInk.Copy(
+                            page, forStudent(page.bare(), new PageCode(p.code(), p.number()), p.student(), to, names));
                 })
                 .toList();
-        return PdfInk.document(run.version().sheet().title(), copies);
+        return PdfInk.document(run.title(), copies);
     }
 
     /** What the teacher keeps: pages as they should come out, figures, rubric, notes. */
     byte[] teacherPdf(UUID sheet) {
-        SheetVersion version = find(sheet).latest();
+        SheetVersion version = latest(sheet);
         Settled settled = settledOrDraft(version);
         GradeBand band = version.schoolClass() == null
                 ? GradeBand.DEVELOPING
@@ -194,7 +236,7 @@ public class Sheets {
 
     /** One page of the latest version without a student. @param number from 1 */
     String svg(UUID sheet, int number) {
-        List<PageLayout> layouts = settledOrDraft(find(sheet).latest()).pages();
+        List<PageLayout> layouts = settledOrDraft(latest(sheet)).pages();
         if (number < 1 || number > layouts.size()) {
             throw ApiProblem.notFound("page");
         }
@@ -204,15 +246,14 @@ public class Sheets {
     /** Which of a class's sheets another method would change. */
     List<Changed> changedBy(Method method, UUID schoolClass) {
         classes.one(schoolClass);
-        return sheets.findAllByOrderByCreatedAtDesc().stream()
-                .filter(s -> schoolClass.equals(s.latest().schoolClass()))
-                .map(s -> changed(s, method))
+        return versions.latestFor(schoolClass).stream()
+                .map(v -> changed(v, method))
                 .flatMap(Optional::stream)
                 .toList();
     }
 
-    private Optional<Changed> changed(Sheet sheet, Method method) {
-        SheetVersion latest = sheet.latest();
+    private Optional<Changed> changed(SheetVersion latest, Method method) {
+        Sheet sheet = latest.sheet();
         Draft other = planner.draft(sheet.title(), data(latest), method);
         List<ApiProblem.FieldProblem> problems = other.problems();
         if (!problems.isEmpty()) {
@@ -226,28 +267,31 @@ public class Sheets {
 
     /** The page a code names, if it is one of this teacher's. */
     public Optional<PrintedSheet> printed(PageCode code) {
-        return pages.findByRunCodeAndNumber(code.run(), code.page()).map(this::printed);
+        return pages.row(code.run(), code.page()).map(this::printed);
     }
 
     public PageInfo page(UUID id) {
-        PrintedPage found = pages.findById(id).orElseThrow(() -> ApiProblem.notFound("printed page"));
-        return info(found, info(found.run()));
+        return info(row(id));
     }
 
     /** A page with its layout as printed for its student. */
     public PrintedSheet printed(UUID page) {
-        return printed(pages.findById(page).orElseThrow(() -> ApiProblem.notFound("printed page")));
+        return printed(row(page));
     }
 
-    private PrintedSheet printed(PrintedPage found) {
-        PrintRun run = found.run();
-        ClassInfo to = classes.one(run.schoolClass());
-        Settled sheet = settled(run.version());
+    private PrintedSheet printed(PrintedPages.Row found) {
+        ClassInfo to = classes.one(found.run().schoolClass());
+        Settled sheet = settled(found.version());
         return new PrintedSheet(
-                info(found, info(run)),
-                forStudent(sheet.pages().get(found.part()), found, to, names(to)),
+                info(found),
+                forStudent(
+                        sheet.pages().get(found.part()),
+                        new PageCode(found.code(), found.number()),
+                        found.student(),
+                        to,
+                        names(to)),
                 sheet.plan(),
-                kit.paper(run.version().paper()).paper());
+                kit.paper(found.paper()).paper());
     }
 
     /** The pencils that could have been taken for those of a sheet. */
@@ -257,60 +301,72 @@ public class Sheets {
 
     /** The plan a run was printed from. */
     public SheetPlan plan(UUID run) {
-        return settled(findRun(run).version()).plan();
+        return Optional.ofNullable(prints(List.of(run)).get(run))
+                .map(Print::plan)
+                .orElseThrow(() -> ApiProblem.notFound("print run"));
+    }
+
+    /** What runs were printed from and on, by run. */
+    public Map<UUID, Print> prints(Collection<UUID> ofRuns) {
+        if (ofRuns.isEmpty()) {
+            return Map.of();
+        }
+        List<PrintRuns.Printed> from = runs.versions(ofRuns);
+        Map<UUID, Settled> sheets =
+                settled(from.stream().map(PrintRuns.Printed::version).collect(Collectors.toSet()));
+        Map<UUID, String> papers = kit.papers().stream()
+                .collect(Collectors.toMap(Kit.KitPaper::id, p -> p.paper().name()));
+        return from.stream()
+                .collect(Collectors.toMap(
+                        PrintRuns.Printed::run,
+                        p -> new Print(sheets.get(p.version()).plan(), papers.getOrDefault(p.paper(), ""))));
     }
 
     /** Of a printed version. */
-    private Settled settled(SheetVersion version) {
-        return printed.get(version.id(), id -> settledOrDraft(version));
+    private Settled settled(UUID version) {
+        return settled(Set.of(version)).get(version);
+    }
+
+    /** Of printed versions; what is not remembered is asked for at once. */
+    private Map<UUID, Settled> settled(Set<UUID> ids) {
+        return printed.getAll(
+                ids,
+                missing -> versions.findAllById(List.copyOf(missing)).stream()
+                        .collect(Collectors.toMap(SheetVersion::id, this::settledOrDraft)));
     }
 
     private Settled settledOrDraft(SheetVersion version) {
         return new Settled(json.plan(version.plan()), json.pages(version.layout()));
     }
 
-    private static PageLayout forStudent(PageLayout on, PrintedPage page, ClassInfo to, Map<UUID, String> names) {
-        PageCode code = new PageCode(page.run().code(), page.number());
-        return SheetComposer.forStudent(on, names.getOrDefault(page.student(), ""), to.name(), code);
+    private static PageLayout forStudent(
+            PageLayout on, PageCode code, UUID student, ClassInfo to, Map<UUID, String> names) {
+        return SheetComposer.forStudent(on, names.getOrDefault(student, ""), to.name(), code);
     }
 
     private static Map<UUID, String> names(ClassInfo to) {
         return to.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
     }
 
-    private Sheet find(UUID id) {
-        return sheets.findById(id).orElseThrow(() -> ApiProblem.notFound("sheet"));
+    private SheetVersion latest(UUID sheet) {
+        return versions.latest(sheet).orElseThrow(() -> ApiProblem.notFound("sheet"));
     }
 
-    private PrintRun findRun(UUID id) {
-        return runs.findById(id).orElseThrow(() -> ApiProblem.notFound("print run"));
+    private PrintedPages.Row row(UUID page) {
+        return pages.row(page).orElseThrow(() -> ApiProblem.notFound("printed page"));
     }
 
     private SheetData data(SheetVersion v) {
         return new SheetData(v.schoolClass(), v.pencilSet(), v.paper(), v.pageSize(), json.exercises(v.exercises()));
     }
 
-    private SheetInfo info(Sheet sheet) {
-        SheetVersion latest = sheet.latest();
-        return new SheetInfo(
-                sheet.id(), sheet.title(), latest.number(), data(latest), runs.existsByVersionSheet(sheet));
+    private SheetInfo info(SheetRows.Line line) {
+        SheetData data = new SheetData(
+                line.schoolClass(), line.set(), line.paper(), line.pageSize(), json.exercises(line.exercises()));
+        return new SheetInfo(line.id(), line.title(), line.revision(), line.version(), data, line.runs() > 0);
     }
 
-    private static RunInfo info(PrintRun run) {
-        SheetVersion version = run.version();
-        return new RunInfo(
-                run.id(),
-                version.sheet().id(),
-                version.sheet().title(),
-                version.number(),
-                run.schoolClass(),
-                run.band(),
-                run.createdAt(),
-                run.pageCount(),
-                run.parts());
-    }
-
-    private static PageInfo info(PrintedPage page, RunInfo run) {
-        return new PageInfo(page.id(), page.number(), page.part(), page.student(), run);
+    private static PageInfo info(PrintedPages.Row page) {
+        return new PageInfo(page.id(), page.number(), page.part(), page.student(), page.run());
     }
 }

@@ -1,5 +1,6 @@
 package grastel.app.sheets;
 
+import grastel.app.platform.ApiProblem;
 import grastel.app.sheets.SheetViews.ChangedSheetView;
 import grastel.app.sheets.SheetViews.DraftView;
 import grastel.app.sheets.SheetViews.KindView;
@@ -55,7 +56,8 @@ class SheetsController {
     /** Which sheets of a class another method would change, before it does. */
     @PostMapping("/method-effect")
     List<ChangedSheetView> methodEffect(@Valid @RequestBody MethodEffectRequest request) {
-        return sheets.changedBy(new Method(request.schools()), request.schoolClass()).stream()
+        Method method = ApiProblem.taken("schools", () -> new Method(request.schools()));
+        return sheets.changedBy(method, request.schoolClass()).stream()
                 .map(c -> new ChangedSheetView(c.sheet(), c.title(), c.fields(), c.problem()))
                 .toList();
     }
@@ -78,7 +80,7 @@ class SheetsController {
 
     @PutMapping("/{id}")
     SheetView change(@PathVariable UUID id, @Valid @RequestBody SheetRequest request) {
-        return SheetViews.of(sheets.change(id, request.title(), request.data()));
+        return SheetViews.of(sheets.change(id, request.revision(), request.title(), request.data()));
     }
 
     @PostMapping("/{id}/runs")

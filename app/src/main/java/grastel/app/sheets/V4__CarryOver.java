@@ -7,6 +7,7 @@ import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.FieldPlan.Ask;
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalFields;
 import grastel.core.exercise.GoalPlan;
 import grastel.core.exercise.Ladder;
 import grastel.core.exercise.Recipe;
@@ -135,17 +136,19 @@ class V4__CarryOver extends BaseJavaMigration {
 
     /** The thresholds of the first slice, for the developing band. */
     private static List<GoalPlan> goals(List<String> darkening, double range) {
+        GoalFields row = new GoalFields.Row(darkening);
+        GoalFields each = new GoalFields.Each(darkening);
         double visible = Math.min(4, 0.55 * range / (darkening.size() - 1));
         return List.of(
-                new GoalPlan(Goal.ORDER, darkening, new Ladder(0, visible, 1.5 * visible)),
-                new GoalPlan(Goal.EQUAL_STEPS, darkening, new Ladder(45, 25, 15)),
-                new GoalPlan(Goal.FULL_RANGE, darkening, new Ladder(55, 75, 86)),
-                new GoalPlan(Goal.EVEN_INSIDE, darkening, new Ladder(5.5, 3.5, 2.2)),
+                new GoalPlan(Goal.ORDER, row, new Ladder(0, visible, 1.5 * visible)),
+                new GoalPlan(Goal.EQUAL_STEPS, row, new Ladder(45, 25, 15)),
+                new GoalPlan(Goal.FULL_RANGE, row, new Ladder(55, 75, 86)),
+                new GoalPlan(Goal.EVEN_INSIDE, each, new Ladder(5.5, 3.5, 2.2)),
                 new GoalPlan(
                         Goal.RICH_DARK,
-                        darkening.subList(darkening.size() - 1, darkening.size()),
+                        new GoalFields.Each(darkening.subList(darkening.size() - 1, darkening.size())),
                         new Ladder(12, 5, 2)),
-                new GoalPlan(Goal.NEAT_EDGE, darkening, new Ladder(6, 2, 0.7)));
+                new GoalPlan(Goal.NEAT_EDGE, each, new Ladder(6, 2, 0.7)));
     }
 
     private FieldPlan field(JsonNode f) {

@@ -3,12 +3,13 @@ package grastel.app.wall;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
-import grastel.app.platform.ApiProblem;
 import grastel.app.returns.CauseView;
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Attempt;
+import grastel.app.returns.Returns.Box;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.RunInfo;
+import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GoalPlan;
@@ -17,6 +18,7 @@ import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -43,13 +45,17 @@ class WallController {
         this.returns = returns;
     }
 
+    /** @param read when the reading was made that its picture belongs to */
     record CellView(
             @NotNull UUID page,
+            @NotNull Instant read,
             @NotNull String field,
             @NotNull double lightness,
             @NotNull boolean blank) {}
 
+    /** @param exercise of the sheet, from 0 */
     record MarkView(
+            @NotNull int exercise,
             @NotNull Goal goal,
             @NotNull String label,
             @NotNull String figureName,
@@ -73,8 +79,10 @@ class WallController {
     /** How a column spreads. @param asked L* asked for; others over the students who tried it, null if none did */
     record ColumnView(@NotNull String field, @NotNull double asked, Double lightest, Double darkest, Double median) {}
 
-    /** How a goal spreads. @param counts students at level 0…4; @param commonest most frequent cause below secure */
+    /** How a goal of one exercise spreads. @param title of the exercise where the sheet holds several; @param counts students at level 0…4; @param commonest most frequent cause below secure */
     record GoalSpreadView(
+            @NotNull int exercise,
+            @NotNull String title,
             @NotNull Goal goal,
             @NotNull String label,
             @NotNull List<Integer> counts,
@@ -114,7 +122,10 @@ class WallController {
         ClassInfo to = classes.one(run.schoolClass());
         SheetPlan plan = sheets.plan(id);
         List<Attempt> attempts = returns.attempts(id);
+        Map<UUID, List<Box>> boxes =
+                returns.boxes(attempts.stream().map(Attempt::page).toList());
         Map<UUID, List<Attempt>> byStudent = attempts.stream().collect(Collectors.groupingBy(Attempt::student));
+        List<Box> all = boxes.values().stream().flatMap(List::stream).toList();
         return new WallView(
                 id,
                 run.title(),
@@ -124,69 +135,85 @@ class WallController {
                 run.printedAt(),
                 plan.fields().stream()
                         .filter(f -> f.ask() != FieldPlan.Ask.NOTHING)
-                        .map(f -> column(f.id(), f.askedLightness(), attempts))
+                        .map(f -> column(f.id(), f.askedLightness(), all))
                         .toList(),
-                plan.exercises().stream()
-                        .flatMap(e -> e.goals().stream())
-                        .map(GoalPlan::goal)
-                        .distinct()
-                        .filter(g -> attempts.isEmpty() || isMarked(g, attempts))
-                        .map(g -> spread(g, attempts))
-                        .toList(),
+                goals(plan, attempts),
                 to.students().stream()
-                        .map(s -> row(s, byStudent.getOrDefault(s.id(), List.of())))
+                        .map(s -> row(s, byStudent.getOrDefault(s.id(), List.of()), boxes))
                         .toList());
     }
 
     @GetMapping("/students/{id}")
     StudentWallView student(@PathVariable UUID id) {
-        Map<UUID, RunInfo> runs = sheets.runs().stream().collect(Collectors.toMap(RunInfo::id, Function.identity()));
-        ClassInfo of = classes.all().stream()
-                .filter(c -> c.students().stream().anyMatch(s -> s.id().equals(id)))
-                .findFirst()
-                .orElseThrow(() -> ApiProblem.notFound("student"));
+        ClassInfo of = classes.ofStudent(id);
         StudentInfo student = of.students().stream()
                 .filter(s -> s.id().equals(id))
                 .findFirst()
                 .orElseThrow();
+        List<Attempt> attempts = returns.attemptsOf(id);
+        Map<UUID, List<Box>> boxes =
+                returns.boxes(attempts.stream().map(Attempt::page).toList());
+        Map<UUID, RunInfo> runs =
+                sheets.runs(attempts.stream().map(Attempt::run).collect(Collectors.toSet()));
         return new StudentWallView(
                 id,
                 student.name(),
                 of.name(),
-                returns.attemptsOf(id).stream()
-                        .map(a -> attempt(
-                                a, runs.get(sheets.page(a.printedPage()).run().id())))
+                attempts.stream()
+                        .map(a -> attempt(a, runs.get(a.run()), boxes.get(a.page())))
                         .toList());
     }
 
-    private static AttemptView attempt(Attempt a, RunInfo run) {
-        return new AttemptView(a.page(), run.id(), run.title(), a.received(), a.confirmed(), cells(a), marks(a));
+    private static AttemptView attempt(Attempt a, RunInfo run, List<Box> boxes) {
+        return new AttemptView(a.page(), run.id(), run.title(), a.received(), a.confirmed(), cells(a, boxes), marks(a));
     }
 
     /** @param pages of the student, in the order of the sheet */
-    private static RowView row(StudentInfo student, List<Attempt> pages) {
+    private static RowView row(StudentInfo student, List<Attempt> pages, Map<UUID, List<Box>> boxes) {
         return new RowView(
                 student.id(),
                 student.name(),
                 pages.isEmpty() ? null : pages.get(0).page(),
                 !pages.isEmpty() && pages.stream().allMatch(Attempt::confirmed),
-                pages.stream().flatMap(a -> cells(a).stream()).toList(),
+                pages.stream()
+                        .flatMap(a -> cells(a, boxes.get(a.page())).stream())
+                        .toList(),
                 pages.stream().flatMap(a -> marks(a).stream()).toList());
     }
 
-    private static boolean isMarked(Goal goal, List<Attempt> attempts) {
-        return attempts.stream().flatMap(a -> a.marks().stream()).anyMatch(m -> m.goal() == goal);
+    /** The goals of each exercise, in the order of the sheet; where pages are back, those that were marked. */
+    private static List<GoalSpreadView> goals(SheetPlan plan, List<Attempt> attempts) {
+        List<GoalSpreadView> goals = new ArrayList<>();
+        for (int exercise = 0; exercise < plan.exercises().size(); exercise++) {
+            ExercisePlan planned = plan.exercises().get(exercise);
+            String title = plan.exercises().size() < 2 ? "" : planned.title();
+            for (GoalPlan goal : planned.goals()) {
+                List<Returns.Mark> marks = marks(attempts, exercise, goal.goal());
+                if (attempts.isEmpty() || !marks.isEmpty()) {
+                    goals.add(spread(exercise, title, goal.goal(), marks));
+                }
+            }
+        }
+        return goals;
     }
 
-    private static List<CellView> cells(Attempt a) {
-        return a.boxes().stream()
-                .map(b -> new CellView(a.page(), b.field(), b.lightness(), b.blank()))
+    private static List<Returns.Mark> marks(List<Attempt> attempts, int exercise, Goal goal) {
+        return attempts.stream()
+                .flatMap(a -> a.marks().stream())
+                .filter(m -> m.exercise() == exercise && m.goal() == goal)
+                .toList();
+    }
+
+    private static List<CellView> cells(Attempt a, List<Box> boxes) {
+        return boxes.stream()
+                .map(b -> new CellView(a.page(), a.read(), b.field(), b.lightness(), b.blank()))
                 .toList();
     }
 
     private static List<MarkView> marks(Attempt a) {
         return a.marks().stream()
                 .map(m -> new MarkView(
+                        m.exercise(),
                         m.goal(),
                         m.goal().label(),
                         m.goal().figure(),
@@ -200,11 +227,10 @@ class WallController {
                 .toList();
     }
 
-    private static ColumnView column(String field, double asked, List<Attempt> attempts) {
-        double[] tried = attempts.stream()
-                .flatMap(a -> a.boxes().stream())
+    private static ColumnView column(String field, double asked, List<Box> boxes) {
+        double[] tried = boxes.stream()
                 .filter(b -> b.field().equals(field) && !b.blank())
-                .mapToDouble(Returns.Box::lightness)
+                .mapToDouble(Box::lightness)
                 .sorted()
                 .toArray();
         return tried.length == 0
@@ -212,11 +238,7 @@ class WallController {
                 : new ColumnView(field, asked, tried[tried.length - 1], tried[0], tried[tried.length / 2]);
     }
 
-    private static GoalSpreadView spread(Goal goal, List<Attempt> attempts) {
-        List<Returns.Mark> marks = attempts.stream()
-                .flatMap(a -> a.marks().stream())
-                .filter(m -> m.goal() == goal)
-                .toList();
+    private static GoalSpreadView spread(int exercise, String title, Goal goal, List<Returns.Mark> marks) {
         List<Integer> counts = Arrays.stream(Level.values())
                 .map(level ->
                         (int) marks.stream().filter(m -> m.level() == level).count())
@@ -229,11 +251,13 @@ class WallController {
         return causes.entrySet().stream()
                 .max(Comparator.comparingLong(Map.Entry::getValue))
                 .map(e -> new GoalSpreadView(
+                        exercise,
+                        title,
                         goal,
                         goal.label(),
                         counts,
                         CauseView.of(e.getKey()),
                         e.getValue().intValue()))
-                .orElse(new GoalSpreadView(goal, goal.label(), counts, null, 0));
+                .orElse(new GoalSpreadView(exercise, title, goal, goal.label(), counts, null, 0));
     }
 }

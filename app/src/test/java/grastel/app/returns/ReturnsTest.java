@@ -178,7 +178,7 @@ class ReturnsTest extends DeskTest {
 
     @Test
     void aSheetFromAnEarlierPrintingIsReadAgainstItsOwnVersion() {
-        Sheets.SheetInfo sheet = as(teacher, () -> sheets.change(run.sheet(), null, scale("S16", 7, 20)));
+        Sheets.SheetInfo sheet = as(teacher, () -> sheets.change(run.sheet(), null, null, scale("S16", 7, 20)));
         as(teacher, () -> sheets.print(sheet.id(), run.schoolClass()));
 
         UUID page = upload(teacher, "old.jpg", scan(teacher, printed.get(0).id(), Hand.EXACT, 1))

@@ -27,8 +27,13 @@ public final class ColourDifference {
         return weighted(one, two, 1);
     }
 
-    /** ΔE*ab, the straight distance in CIELAB (ISO/CIE 11664-4): for small steps along one strip. */
+    /**
+     * ΔE*ab, the straight distance in CIELAB (ISO/CIE 11664-4): for small steps along one strip.
+     *
+     * @throws IllegalArgumentException if the two were computed for different whites
+     */
     public static double cie76(Lab one, Lab two) {
+        requireSameWhite(one, two);
         double chromatic = Math.hypot(one.a() - two.a(), one.b() - two.b());
         return Math.hypot(one.lightness() - two.lightness(), chromatic);
     }
@@ -44,9 +49,7 @@ public final class ColourDifference {
     }
 
     private static double weighted(Lab one, Lab two, double kL) {
-        if (!one.white().equals(two.white())) {
-            throw new IllegalArgumentException("Colours of different whites: " + one.white() + ", " + two.white());
-        }
+        requireSameWhite(one, two);
         double chromaMean7 = pow((one.chroma() + two.chroma()) / 2, 7);
         double stretch = 1 + 0.5 * (1 - sqrt(chromaMean7 / (chromaMean7 + POW_25_7)));
         double a1 = one.a() * stretch;
@@ -76,6 +79,12 @@ public final class ColourDifference {
         double c = deltaC / weightC;
         double h = deltaH / weightH;
         return sqrt(l * l + c * c + h * h + rotation * c * h);
+    }
+
+    private static void requireSameWhite(Lab one, Lab two) {
+        if (!one.white().equals(two.white())) {
+            throw new IllegalArgumentException("Colours of different whites: " + one.white() + ", " + two.white());
+        }
     }
 
     private static double hueTerm(double h) {

@@ -1,5 +1,7 @@
 package grastel.core.colour;
 
+import java.util.Locale;
+
 /**
  * A colour for a screen: three 8-bit sRGB codes.
  *
@@ -61,7 +63,7 @@ public record Srgb(int red, int green, int blue) {
 
     /** For a style sheet: {@code #rrggbb}. */
     public String hex() {
-        return String.format("#%02x%02x%02x", red, green, blue);
+        return String.format(Locale.ROOT, "#%02x%02x%02x", red, green, blue);
     }
 
     private static LinearRgb withChroma(Lab lab, double lightness, double share) {

@@ -196,9 +196,14 @@ public final class PlanBuilder {
                         .count());
     }
 
+    /** A goal of fields that stand each for itself. */
+    public void goal(Goal goal, List<FieldPlan> each, double nearly, double secure, double beyond) {
+        goal(goal, GoalFields.each(each), nearly, secure, beyond);
+    }
+
     /** @param nearly 2; @param secure 3; @param beyond 4, for the developing band */
-    public void goal(Goal goal, List<FieldPlan> of, double nearly, double secure, double beyond) {
-        goals.add(new GoalPlan(goal, of.stream().map(FieldPlan::id).toList(), new Ladder(nearly, secure, beyond)));
+    public void goal(Goal goal, GoalFields of, double nearly, double secure, double beyond) {
+        goals.add(new GoalPlan(goal, of, new Ladder(nearly, secure, beyond)));
     }
 
     /** Every box even inside and neat at its edge. */

@@ -23,7 +23,8 @@ public record SheetPlan(List<ExercisePlan> exercises) {
     /** Exercises as planned, made ready to share a sheet. */
     public static SheetPlan of(List<ExercisePlan> planned) {
         if (planned.size() > MOST_EXERCISES) {
-            throw new IllegalArgumentException("A sheet holds at most 8 exercises, asked for " + planned.size());
+            throw new IllegalArgumentException(
+                    "A sheet holds 1…" + MOST_EXERCISES + " exercises, asked for " + planned.size());
         }
         if (planned.size() < 2) {
             return new SheetPlan(planned);
@@ -56,11 +57,7 @@ public record SheetPlan(List<ExercisePlan> exercises) {
                                 f.specks()))
                         .toList(),
                 p.goals().stream()
-                        .map(g -> new GoalPlan(
-                                g.goal(),
-                                g.fields().stream().map(id -> letter + id).toList(),
-                                g.ladder(),
-                                g.factor()))
+                        .map(g -> new GoalPlan(g.goal(), g.of().named(id -> letter + id), g.ladder(), g.factor()))
                         .toList(),
                 p.steps(),
                 p.notes(),
@@ -102,8 +99,8 @@ public record SheetPlan(List<ExercisePlan> exercises) {
 
     /** How many fields another plan of the same exercises would have done otherwise, or added or left out. */
     public int differing(SheetPlan other) {
-        Map<String, String> own = looks();
-        Map<String, String> others = other.looks();
+        Map<String, List<Look>> own = looks();
+        Map<String, List<Look>> others = other.looks();
         Set<String> ids = new LinkedHashSet<>(own.keySet());
         ids.addAll(others.keySet());
         return (int) ids.stream()
@@ -111,25 +108,28 @@ public record SheetPlan(List<ExercisePlan> exercises) {
                 .count();
     }
 
-    /** Each field's recipe with its pencils by name, for comparing plans whose palettes differ. */
-    private Map<String, String> looks() {
-        Map<String, String> looks = new LinkedHashMap<>();
+    /** A step of a recipe with its pencil itself, for comparing plans whose palettes differ. @param pencil empty for solvent */
+    private record Look(String pencil, Recipe.Step step) {}
+
+    private Map<String, List<Look>> looks() {
+        Map<String, List<Look>> looks = new LinkedHashMap<>();
         for (ExercisePlan exercise : exercises) {
             for (FieldPlan field : exercise.fields()) {
                 looks.put(
                         field.id(),
                         field.recipe().steps().stream()
-                                .map(s -> (s.pencil() < 0
-                                                ? ""
-                                                : exercise.palette()
-                                                        .get(s.pencil())
-                                                        .code())
-                                        + s)
-                                .map(s -> s.replaceAll("pencil=-?\\d+", ""))
-                                .toList()
-                                .toString());
+                                .map(s -> look(s, exercise.palette()))
+                                .toList());
             }
         }
         return looks;
+    }
+
+    private static Look look(Recipe.Step step, List<Pencil> palette) {
+        if (step.pencil() < 0) {
+            return new Look("", step);
+        }
+        Pencil pencil = palette.get(step.pencil());
+        return new Look(pencil.code() + " " + pencil.name(), step.with(0));
     }
 }

@@ -4,6 +4,7 @@ import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -117,8 +118,8 @@ public record Values(Map<String, Object> chosen) {
         double nearest = n < least ? least : most;
         boolean whole = n == Math.rint(n) && nearest == Math.rint(nearest);
         String words = whole
-                ? String.format("%s: %.0f…%.0f, asked for %.0f.", label, least, most, n)
-                : String.format("%s: %s…%s, asked for %s.", label, least, most, n);
+                ? String.format(Locale.ROOT, "%s: %.0f…%.0f, asked for %.0f.", label, least, most, n)
+                : String.format(Locale.ROOT, "%s: %s…%s, asked for %s.", label, least, most, n);
         return Optional.of(new Problem(name, words, nearest));
     }
 
@@ -132,7 +133,7 @@ public record Values(Map<String, Object> chosen) {
             return Optional.empty();
         }
         String words = String.format(
-                "%s: %d…%d, asked for %d.", several.label(), several.least(), several.most(), list.size());
+                Locale.ROOT, "%s: %d…%d, asked for %d.", several.label(), several.least(), several.most(), list.size());
         return Optional.of(new Problem(several.name(), words, null));
     }
 

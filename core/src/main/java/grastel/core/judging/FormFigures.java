@@ -1,5 +1,6 @@
 package grastel.core.judging;
 
+import grastel.core.exercise.GoalFields;
 import grastel.core.judging.Measure.Figure;
 import grastel.core.judging.Measure.Pair;
 import grastel.core.reading.Measured;
@@ -22,25 +23,22 @@ final class FormFigures {
                 .max(Comparator.comparingDouble(z -> Math.abs(off(z))))
                 .orElseThrow();
         Cause cause = off(worst) > 0 ? Cause.ZONE_TOO_LIGHT : Cause.ZONE_TOO_DARK;
-        return new Figure(
-                new Measured(Math.sqrt(squares / zones.size()), error),
-                cause,
-                worst.read().field());
+        return new Figure(new Measured(Math.sqrt(squares / zones.size()), error), cause, worst.id());
     }
 
-    /** L* from the zone that was to be darkest up to the next darkest. */
-    static Figure core(List<Pair> zones) {
-        Pair core = zones.stream()
-                .min(Comparator.comparingDouble(z -> z.asked().askedLightness()))
-                .orElseThrow();
-        Pair next = zones.stream()
-                .filter(z -> z != core)
+    /** L* from the core shadow up to the next darkest zone; none where the core or all others were left out. */
+    static List<Figure> core(Tried tried) {
+        GoalFields.Among of = (GoalFields.Among) tried.of();
+        Pair core = tried.filled().get(of.field());
+        return tried.each().stream()
+                .filter(zone -> core != null && zone != core)
                 .min(Comparator.comparingDouble(Pair::lightness))
-                .orElse(core);
-        return new Figure(
-                new Measured(next.lightness() - core.lightness(), Math.hypot(next.error(), core.error())),
-                Cause.CORE_NOT_DARKEST,
-                core.read().field());
+                .map(next -> new Figure(
+                        new Measured(next.lightness() - core.lightness(), Math.hypot(next.error(), core.error())),
+                        Cause.CORE_NOT_DARKEST,
+                        core.id()))
+                .stream()
+                .toList();
     }
 
     private static double off(Pair zone) {

@@ -14,7 +14,6 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -83,21 +82,28 @@ public final class Judge {
     private Proposal propose(GoalPlan goal, Map<String, FieldReading> byField) {
         List<FieldReading> read = goal.fields().stream().map(byField::get).toList();
         Measure measure = Measure.of(goal.goal(), read.get(0).profile() != null);
-        List<Measure.Pair> tried = goal.fields().stream()
-                .map(plan::field)
-                .map(f -> new Measure.Pair(f, byField.get(f.id()), () -> cover.specks(f)))
-                .filter(p -> !p.read().blank() || isToBeBare(p.asked()))
-                .toList();
+        Tried tried = tried(goal, byField);
+        int count = tried.filled().size();
         Ladder ladder = goal.held(band);
-        boolean complete = tried.size() == read.size();
+        boolean complete = tried.isComplete();
         if (read.stream().filter(r -> !r.blank()).count() < Math.min(2, measure.fewest())
-                || tried.size() < measure.fewest() && !complete) {
+                || count < measure.fewest() && !complete) {
             return new Proposal(goal.goal(), Level.NOT_TRIED, null, ladder, false, Cause.BOXES_LEFT_OUT, null, null);
         }
-        Optional<Measure.Figure> figure = measure.measured(tried, complete);
-        return figure.map(f -> proposal(goal, f, ladder, complete || !measure.ofAll()))
+        return measure.measured(tried)
+                .map(f -> proposal(goal, f, ladder, complete || !measure.ofAll()))
                 .orElseGet(() -> new Proposal(
                         goal.goal(), Level.BEGINNING, null, ladder, false, Cause.BOXES_LEFT_OUT, null, null));
+    }
+
+    private Tried tried(GoalPlan goal, Map<String, FieldReading> byField) {
+        Map<String, FieldPlan> asked =
+                goal.fields().stream().map(plan::field).collect(Collectors.toMap(FieldPlan::id, f -> f));
+        Map<String, Measure.Pair> filled = asked.values().stream()
+                .map(f -> new Measure.Pair(f, byField.get(f.id()), () -> cover.specks(f)))
+                .filter(p -> !p.read().blank() || isToBeBare(p.asked()))
+                .collect(Collectors.toMap(Measure.Pair::id, p -> p));
+        return new Tried(goal.of(), asked, filled);
     }
 
     /** A goal of all boxes together cannot be more than beginning while some are missing. */

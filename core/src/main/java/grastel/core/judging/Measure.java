@@ -5,6 +5,7 @@ import grastel.core.colour.Lab;
 import grastel.core.colour.Temperature;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalFields;
 import grastel.core.reading.FieldReading;
 import grastel.core.reading.Measured;
 import grastel.core.reading.StepScale;
@@ -15,15 +16,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleSupplier;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * The figure of a goal from its fields.
  *
  * @param fewest fields that must be filled for there to be a figure
  * @param ofAll true where the figure is one of all fields together, false where it is that of the worst
- * @param figure from the filled fields
+ * @param figures one for each part that can be judged, from the filled fields; empty where no part is whole
+ * @param largest true where the largest of them is the one that counts
  */
-record Measure(int fewest, boolean ofAll, Function<List<Measure.Pair>, Measure.Figure> figure) {
+record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> figures, boolean largest) {
     /** A half of the steps is bunched when its mean is under this share of the other's. */
     private static final double BUNCHED = 0.6;
     /** An end counts as missed when it stops this share of the range short. */
@@ -33,6 +36,10 @@ record Measure(int fewest, boolean ofAll, Function<List<Measure.Pair>, Measure.F
 
     /** A field as asked and as read. @param plannedSpecks of its recipe as the reader would see it, % */
     record Pair(FieldPlan asked, FieldReading read, DoubleSupplier plannedSpecks) {
+        String id() {
+            return read.field();
+        }
+
         double lightness() {
             return read.lightness().value();
         }
@@ -58,15 +65,50 @@ record Measure(int fewest, boolean ofAll, Function<List<Measure.Pair>, Measure.F
         }
     }
 
+    /** One figure of all fields together. */
+    private static Measure whole(int fewest, Function<Tried, Figure> figure) {
+        return new Measure(fewest, true, tried -> List.of(figure.apply(tried)), true);
+    }
+
+    /** Each field's figure; the largest is the worst. */
+    private static Measure each(int fewest, Function<Pair, Figure> figure) {
+        return new Measure(
+                fewest, false, tried -> tried.each().stream().map(figure).toList(), true);
+    }
+
+    private static Measure each(Function<Pair, Measured> measure, Cause cause) {
+        return each(1, p -> new Figure(measure.apply(p), cause, p.id()));
+    }
+
+    private static Measure families(Function<Tried.Family, List<Figure>> figures, boolean largest) {
+        return new Measure(
+                FAMILY,
+                true,
+                tried -> tried.families().stream()
+                        .map(figures)
+                        .flatMap(List::stream)
+                        .toList(),
+                largest);
+    }
+
+    /** Strips of one exercise are tries at the same: the best of them counts. @param more true where more is better */
+    private static Measure bestStrip(Function<StripFigures, Figure> figure, boolean more) {
+        return new Measure(
+                1,
+                false,
+                tried -> tried.each().stream().map(StripFigures::of).map(figure).toList(),
+                more);
+    }
+
     /** @param strip true where it is asked of strips, not of boxes */
     static Measure of(Goal goal, boolean strip) {
         return switch (goal) {
-            case ORDER, SHRINKING_STEPS -> new Measure(2, true, Measure::order);
-            case EQUAL_STEPS -> new Measure(2, true, Measure::equalSteps);
-            case FULL_RANGE -> strip ? bestStrip(StripFigures::range, true) : new Measure(2, true, Measure::range);
-            case EVEN_INSIDE -> worst(FieldReading::unevenness, Cause.PATCHY);
-            case RICH_DARK, SPECKS_GONE -> worst(FieldReading::specks, Cause.SPECKS_LEFT);
-            case NEAT_EDGE -> worst(FieldReading::outside, Cause.OVER_EDGE);
+            case ORDER, SHRINKING_STEPS -> whole(2, Measure::order);
+            case EQUAL_STEPS -> whole(2, Measure::equalSteps);
+            case FULL_RANGE -> strip ? bestStrip(StripFigures::range, true) : whole(2, Measure::range);
+            case EVEN_INSIDE -> each(p -> p.read().unevenness(), Cause.PATCHY);
+            case RICH_DARK, SPECKS_GONE -> each(p -> p.read().specks(), Cause.SPECKS_LEFT);
+            case NEAT_EDGE -> each(p -> p.read().outside(), Cause.OVER_EDGE);
             case SMOOTH_FADE -> bestStrip(StripFigures::largestJump, false);
             case NO_REVERSAL -> bestStrip(StripFigures::reversals, false);
             case FADES_TO_PAPER -> bestStrip(StripFigures::endFromPaper, false);
@@ -74,44 +116,42 @@ record Measure(int fewest, boolean ofAll, Function<List<Measure.Pair>, Measure.F
             case WIDE_OVERLAP -> bestStrip(StripFigures::overlap, true);
             case HUE_ONE_WAY -> bestStrip(StripFigures::hueBack, false);
             case CHROMA_KEPT -> bestStrip(StripFigures::chromaKept, true);
-            case DIRECTION_KEPT -> new Measure(1, false, f -> largest(f, Measure::swing, Cause.DIRECTION_SWINGS));
-            case SPECKS_AS_ASKED -> new Measure(1, false, Measure::cover);
-            case HUE_HOLDS -> new Measure(FAMILY, true, Measure::hueHolds);
-            case TINT_LIGHTER -> new Measure(FAMILY, true, f -> lift(f, 0, 1, Cause.TINT_TOO_WEAK));
-            case SHADE_DARKER -> new Measure(FAMILY, true, f -> lift(f, 1, 2, Cause.SHADE_TOO_LIGHT));
-            case SHADE_CHROMA -> new Measure(FAMILY, true, Measure::shadeChroma);
-            case BLENDER_KEEPS_VALUE -> new Measure(2, true, Measure::blenderShift);
-            case CHROMA_FALLS -> new Measure(2, true, Measure::chromaFalls);
-            case NEUTRAL_MIDDLE -> new Measure(1, false, f -> largest(f, Measure::chroma, Cause.STILL_COLOURED));
-            case NEAR_TARGET -> new Measure(1, false, f -> largest(f, Measure::off, Cause.OFF_TARGET));
-            case DEEP_BLACK ->
-                new Measure(1, false, f -> largest(f, p -> p.read().lightness(), Cause.BLACK_TOO_LIGHT));
-            case PAPER_LEFT_BARE -> new Measure(0, false, f -> largest(f, Measure::offPaper, Cause.PAPER_COVERED));
-            case TEMPERATURE_TURNS -> new Measure(4, true, Measure::temperature);
-            case ZONE_VALUES -> new Measure(2, true, FormFigures::spread);
-            case CORE_DARKEST -> new Measure(2, true, FormFigures::core);
-            case HIGHLIGHT_KEPT -> new Measure(0, false, f -> largest(f, Measure::offPaper, Cause.HIGHLIGHT_GONE));
+            case DIRECTION_KEPT -> each(Measure::swing, Cause.DIRECTION_SWINGS);
+            case SPECKS_AS_ASKED -> each(1, Measure::cover);
+            case HUE_HOLDS -> families(Measure::turns, true);
+            case TINT_LIGHTER -> families(f -> List.of(lift(f.tint(), f.hue(), f.tint(), Cause.TINT_TOO_WEAK)), false);
+            case SHADE_DARKER ->
+                families(f -> List.of(lift(f.hue(), f.shade(), f.shade(), Cause.SHADE_TOO_LIGHT)), false);
+            case SHADE_CHROMA -> families(f -> List.of(shadeChroma(f)), false);
+            case BLENDER_KEEPS_VALUE ->
+                new Measure(
+                        2,
+                        true,
+                        tried -> tried.changes().stream()
+                                .map(Measure::valueMoved)
+                                .toList(),
+                        true);
+            case CHROMA_FALLS -> new Measure(2, true, Measure::chromaSteps, false);
+            case NEUTRAL_MIDDLE -> each(Measure::chroma, Cause.STILL_COLOURED);
+            case NEAR_TARGET -> each(Measure::off, Cause.OFF_TARGET);
+            case DEEP_BLACK -> each(p -> p.read().lightness(), Cause.BLACK_TOO_LIGHT);
+            case PAPER_LEFT_BARE -> each(0, p -> new Figure(offPaper(p), Cause.PAPER_COVERED, p.id()));
+            case TEMPERATURE_TURNS -> new Measure(4, true, Measure::temperatures, false);
+            case ZONE_VALUES -> whole(2, tried -> FormFigures.spread(tried.each()));
+            case CORE_DARKEST -> new Measure(2, true, FormFigures::core, true);
+            case HIGHLIGHT_KEPT -> each(0, p -> new Figure(offPaper(p), Cause.HIGHLIGHT_GONE, p.id()));
         };
     }
 
-    /** @param complete false where some fields were left empty */
-    Optional<Figure> measured(List<Pair> tried, boolean complete) {
-        boolean enough = tried.size() >= fewest && (complete || !ofAll || fewest == 2);
-        return enough ? Optional.of(figure.apply(tried)) : Optional.empty();
-    }
-
-    private static Measure worst(Function<FieldReading, Measured> measure, Cause cause) {
-        return new Measure(1, false, fields -> largest(fields, p -> measure.apply(p.read()), cause));
-    }
-
-    /** Strips of one exercise are tries at the same: the best of them counts. @param more true where more is better */
-    private static Measure bestStrip(Function<StripFigures, Figure> figure, boolean more) {
-        return new Measure(1, false, strips -> best(strips, figure, more));
-    }
-
-    private static Figure best(List<Pair> strips, Function<StripFigures, Figure> figure, boolean more) {
-        List<Figure> figures = strips.stream().map(StripFigures::of).map(figure).toList();
-        return more ? most(figures) : least(figures);
+    /** The figure that counts; none where too little was filled, or no part of the goal is whole. */
+    Optional<Figure> measured(Tried tried) {
+        int count = tried.filled().size();
+        if (count < fewest || count == 0) {
+            return Optional.empty();
+        }
+        Comparator<Figure> byValue =
+                Comparator.comparingDouble(f -> f.measured().value());
+        return figures.apply(tried).stream().max(largest ? byValue : byValue.reversed());
     }
 
     /** Where no strokes can be told apart, no direction was kept, as far as can be seen: the teacher looks. */
@@ -120,49 +160,36 @@ record Measure(int fewest, boolean ofAll, Function<List<Measure.Pair>, Measure.F
         return strokes == null ? new Measured(90, 90) : new Measured(strokes.spread(), 3);
     }
 
-    /** The field whose cover is furthest from what its recipe gives, in points. */
-    private static Figure cover(List<Pair> fields) {
-        List<Figure> offs = new ArrayList<>();
-        for (Pair field : fields) {
-            Measured specks = field.read().specks();
-            double off = specks.value() - field.plannedSpecks().getAsDouble();
-            offs.add(new Figure(
-                    new Measured(Math.abs(off), specks.plusMinus()),
-                    off > 0 ? Cause.COVER_TOO_OPEN : Cause.COVER_TOO_DENSE,
-                    field.read().field()));
-        }
-        return most(offs);
+    /** How far a field's cover is from what its recipe gives, in points. */
+    private static Figure cover(Pair field) {
+        Measured specks = field.read().specks();
+        double off = specks.value() - field.plannedSpecks().getAsDouble();
+        return new Figure(
+                new Measured(Math.abs(off), specks.plusMinus()),
+                off > 0 ? Cause.COVER_TOO_OPEN : Cause.COVER_TOO_DENSE,
+                field.id());
     }
 
-    private static Figure largest(List<Pair> fields, Function<Pair, Measured> measure, Cause cause) {
-        Pair worst = fields.stream()
-                .max(Comparator.comparingDouble(p -> measure.apply(p).value()))
-                .orElseThrow();
-        return new Figure(measure.apply(worst), cause, worst.read().field());
+    private static StepScale steps(Tried tried) {
+        return StepScale.of(
+                tried.row().stream()
+                        .map(p -> new StepScale.Step(p.place(), p.field().read().lightness()))
+                        .toList(),
+                true,
+                tried.reach());
     }
 
-    private static StepScale steps(List<Pair> fields) {
-        return StepScale.of(fields.stream().map(Pair::read).toList(), true, reach(fields));
-    }
-
-    private static double reach(List<Pair> fields) {
-        return Math.max(
-                1,
-                fields.get(0).asked().askedLightness()
-                        - fields.get(fields.size() - 1).asked().askedLightness());
-    }
-
-    private static Figure order(List<Pair> fields) {
-        StepScale scale = steps(fields);
+    private static Figure order(Tried tried) {
+        StepScale scale = steps(tried);
         Cause cause = scale.smallestStep().value() < 0 ? Cause.ORDER_REVERSED : Cause.NEIGHBOURS_ALIKE;
         return new Figure(
                 scale.smallestStep(),
                 cause,
-                fields.get(scale.smallestAt()).read().field());
+                tried.row().get(scale.smallestAt()).field().id());
     }
 
-    private static Figure equalSteps(List<Pair> fields) {
-        StepScale scale = steps(fields);
+    private static Figure equalSteps(Tried tried) {
+        StepScale scale = steps(tried);
         Cause cause = Cause.STEP_JUMPS;
         if (scale.darkHalfMean() < BUNCHED * scale.lightHalfMean()) {
             cause = Cause.BUNCHED_DARK;
@@ -172,110 +199,95 @@ record Measure(int fewest, boolean ofAll, Function<List<Measure.Pair>, Measure.F
         return new Figure(scale.spread(), cause, null);
     }
 
-    private static Figure range(List<Pair> fields) {
-        double reach = reach(fields);
-        Pair lightest =
-                fields.stream().max(Comparator.comparingDouble(Pair::lightness)).orElseThrow();
-        Pair darkest =
-                fields.stream().min(Comparator.comparingDouble(Pair::lightness)).orElseThrow();
-        double askedLightest = fields.get(0).asked().askedLightness();
-        double askedDarkest = fields.get(fields.size() - 1).asked().askedLightness();
-        boolean notLight = askedLightest - lightest.lightness() > END_MISSED * reach;
-        boolean notDark = darkest.lightness() - askedDarkest > END_MISSED * reach;
+    private static Figure range(Tried tried) {
+        double lightest =
+                tried.each().stream().mapToDouble(Pair::lightness).max().orElseThrow();
+        double darkest =
+                tried.each().stream().mapToDouble(Pair::lightness).min().orElseThrow();
+        double missed = END_MISSED * tried.reach();
+        boolean notLight = tried.askedAt(0) - lightest > missed;
+        boolean notDark = darkest - tried.askedAt(tried.of().all().size() - 1) > missed;
         Cause cause = notLight && notDark ? Cause.ALL_MIDDLE : notLight ? Cause.NEVER_LIGHT : Cause.NEVER_DARK;
-        return new Figure(steps(fields).rangeUsed(), cause, null);
+        return new Figure(steps(tried).rangeUsed(), cause, null);
     }
 
-    private static Figure hueHolds(List<Pair> families) {
-        List<Figure> turns = new ArrayList<>();
-        for (int i = 0; i < families.size(); i += FAMILY) {
-            Pair hue = families.get(i + 1);
-            for (Pair other : List.of(families.get(i), families.get(i + 2))) {
-                double turn = Math.abs(Math.IEEEremainder(
-                        other.colour().hueDegrees() - hue.colour().hueDegrees(), 360));
-                double error = Math.toDegrees(Math.atan2(
-                        other.chromaError(),
-                        Math.max(
-                                1,
-                                Math.min(other.colour().chroma(), hue.colour().chroma()))));
-                turns.add(new Figure(
-                        new Measured(turn, error),
-                        Cause.HUE_DRIFTS,
-                        other.read().field()));
-            }
-        }
-        return most(turns);
+    /** How far a tint and a shade turn from their hue. */
+    private static List<Figure> turns(Tried.Family family) {
+        return Stream.of(family.tint(), family.shade())
+                .map(other -> turn(other, family.hue()))
+                .toList();
     }
 
-    /** Least distance in L* from one field of a family down to the next. */
-    private static Figure lift(List<Pair> families, int lighter, int darker, Cause cause) {
-        List<Figure> lifts = new ArrayList<>();
-        for (int i = 0; i < families.size(); i += FAMILY) {
-            Pair light = families.get(i + lighter);
-            Pair dark = families.get(i + darker);
-            Pair judged = lighter == 0 ? light : dark;
-            lifts.add(new Figure(
-                    new Measured(light.lightness() - dark.lightness(), Math.hypot(light.error(), dark.error())),
-                    cause,
-                    judged.read().field()));
-        }
-        return least(lifts);
+    private static Figure turn(Pair other, Pair hue) {
+        double turn = Math.abs(
+                Math.IEEEremainder(other.colour().hueDegrees() - hue.colour().hueDegrees(), 360));
+        double chroma =
+                Math.max(1, Math.min(other.colour().chroma(), hue.colour().chroma()));
+        double error = Math.toDegrees(Math.atan2(other.chromaError(), chroma));
+        return new Figure(new Measured(turn, error), Cause.HUE_DRIFTS, other.id());
     }
 
-    private static Figure shadeChroma(List<Pair> families) {
-        List<Figure> kept = new ArrayList<>();
-        for (int i = 0; i < families.size(); i += FAMILY) {
-            Pair hue = families.get(i + 1);
-            Pair shade = families.get(i + 2);
-            double of = Math.max(1, hue.colour().chroma());
-            kept.add(new Figure(
-                    new Measured(100 * shade.colour().chroma() / of, 100 * shade.chromaError() / of),
-                    Cause.SHADE_MUDDY,
-                    shade.read().field()));
-        }
-        return least(kept);
+    /** Distance in L* from one field down to another. @param judged which of them is to be looked at */
+    private static Figure lift(Pair light, Pair dark, Pair judged, Cause cause) {
+        return new Figure(
+                new Measured(light.lightness() - dark.lightness(), Math.hypot(light.error(), dark.error())),
+                cause,
+                judged.id());
     }
 
-    /** Fields come in pairs: plain, blended. */
-    private static Figure blenderShift(List<Pair> pairs) {
-        List<Figure> shifts = new ArrayList<>();
-        for (int i = 0; i + 1 < pairs.size(); i += 2) {
-            Pair plain = pairs.get(i);
-            Pair blended = pairs.get(i + 1);
-            shifts.add(new Figure(
-                    new Measured(
-                            Math.abs(blended.lightness() - plain.lightness()),
-                            Math.hypot(plain.error(), blended.error())),
-                    Cause.VALUE_MOVED,
-                    blended.read().field()));
-        }
-        return most(shifts);
+    private static Figure shadeChroma(Tried.Family family) {
+        Pair shade = family.shade();
+        double of = Math.max(1, family.hue().colour().chroma());
+        return new Figure(
+                new Measured(100 * shade.colour().chroma() / of, 100 * shade.chromaError() / of),
+                Cause.SHADE_MUDDY,
+                shade.id());
     }
 
-    private static Figure chromaFalls(List<Pair> fields) {
+    private static Figure valueMoved(Tried.Changed change) {
+        Pair plain = change.plain();
+        Pair changed = change.changed();
+        return new Figure(
+                new Measured(
+                        Math.abs(changed.lightness() - plain.lightness()), Math.hypot(plain.error(), changed.error())),
+                Cause.VALUE_MOVED,
+                changed.id());
+    }
+
+    /** Chroma lost from each filled field of a row to the next, for each step asked between them. */
+    private static List<Figure> chromaSteps(Tried tried) {
+        List<Tried.Placed> row = tried.row();
         List<Figure> steps = new ArrayList<>();
-        for (int i = 1; i < fields.size(); i++) {
-            Pair before = fields.get(i - 1);
-            Pair now = fields.get(i);
+        for (int i = 1; i < row.size(); i++) {
+            Pair before = row.get(i - 1).field();
+            Pair now = row.get(i).field();
+            int asked = row.get(i).place() - row.get(i - 1).place();
             steps.add(new Figure(
                     new Measured(
-                            before.colour().chroma() - now.colour().chroma(),
-                            Math.hypot(before.chromaError(), now.chromaError())),
+                            (before.colour().chroma() - now.colour().chroma()) / asked,
+                            Math.hypot(before.chromaError(), now.chromaError()) / asked),
                     Cause.CHROMA_UNEVEN,
-                    now.read().field()));
+                    now.id()));
         }
-        return least(steps);
+        return steps;
     }
 
-    /** Fields are cool, cool warmed, warm, warm cooled. */
-    private static Figure temperature(List<Pair> fields) {
-        double warmed = warmth(fields.get(1)) - warmth(fields.get(0));
-        double cooled = warmth(fields.get(2)) - warmth(fields.get(3));
-        Pair worse = fields.get(warmed < cooled ? 1 : 3);
+    private static List<Figure> temperatures(Tried tried) {
+        GoalFields.Temperatures of = (GoalFields.Temperatures) tried.of();
+        return Stream.of(
+                        tried.changed(of.warmed()).map(c -> temperature(c, 1)),
+                        tried.changed(of.cooled()).map(c -> temperature(c, -1)))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    /** @param way 1 towards warm, −1 towards cool */
+    private static Figure temperature(Tried.Changed change, int way) {
+        double turned = way * (warmth(change.changed()) - warmth(change.plain()));
         return new Figure(
-                new Measured(Math.min(warmed, cooled), Math.sqrt(2) * worse.chromaError()),
+                new Measured(turned, Math.sqrt(2) * change.changed().chromaError()),
                 Cause.TEMPERATURE_SAME,
-                worse.read().field());
+                change.changed().id());
     }
 
     private static double warmth(Pair field) {
@@ -293,17 +305,5 @@ record Measure(int fewest, boolean ofAll, Function<List<Measure.Pair>, Measure.F
 
     private static Measured offPaper(Pair field) {
         return new Measured(Math.abs(field.asked().askedLightness() - field.lightness()), field.error());
-    }
-
-    private static Figure most(List<Figure> figures) {
-        return figures.stream()
-                .max(Comparator.comparingDouble(f -> f.measured().value()))
-                .orElseThrow();
-    }
-
-    private static Figure least(List<Figure> figures) {
-        return figures.stream()
-                .min(Comparator.comparingDouble(f -> f.measured().value()))
-                .orElseThrow();
     }
 }

@@ -40,7 +40,7 @@ public record PageCode(String run, int page) {
     /** The code as printed for people and as held by the square code. */
     @Override
     public String toString() {
-        String number = String.format("%03d", page);
+        String number = String.format(Locale.ROOT, "%03d", page);
         return run + "-" + number + "-" + check(run + number);
     }
 

@@ -6,7 +6,7 @@ import java.util.List;
 /**
  * Measures of a set of boxes that should step from one value to another.
  *
- * @param steps L* from each box to the next, positive in the asked direction
+ * @param steps L* from each box to the next for each step that was asked between them, positive in the asked direction
  * @param smallestStep least of them, L*; negative where the order is reversed
  * @param smallestAt index of the box that the smallest step leads to
  * @param spread standard deviation of the steps, % of their mean; 999 where the mean is not positive
@@ -24,30 +24,34 @@ public record StepScale(
         double lightHalfMean) {
     private static final double NO_SPREAD = 999;
 
+    /** A box of the set. @param place in the set as it was asked, from 0: boxes left empty count */
+    public record Step(int place, Measured lightness) {}
+
     public StepScale {
         steps = List.copyOf(steps);
     }
 
     /**
-     * @param fields at least two boxes in the order of the sheet
+     * @param boxes at least two boxes in the order of the sheet
      * @param darkening true if they were asked from light to dark
      * @param reach L* between the lightest and darkest mark the pencil makes here, positive
      */
-    public static StepScale of(List<FieldReading> fields, boolean darkening, double reach) {
-        if (fields.size() < 2) {
-            throw new IllegalArgumentException("Steps need two boxes, given " + fields.size());
+    public static StepScale of(List<Step> boxes, boolean darkening, double reach) {
+        if (boxes.size() < 2) {
+            throw new IllegalArgumentException("Steps need two boxes, given " + boxes.size());
         }
         List<Double> steps = new ArrayList<>();
         int smallestAt = 1;
-        for (int i = 1; i < fields.size(); i++) {
-            double down = fields.get(i - 1).lightness().value()
-                    - fields.get(i).lightness().value();
+        for (int i = 1; i < boxes.size(); i++) {
+            Step before = boxes.get(i - 1);
+            Step here = boxes.get(i);
+            double down = (before.lightness().value() - here.lightness().value()) / (here.place() - before.place());
             steps.add(darkening ? down : -down);
             if (steps.get(i - 1) < steps.get(smallestAt - 1)) {
                 smallestAt = i;
             }
         }
-        double error = stepError(fields);
+        double error = stepError(boxes);
         double mean = steps.stream().mapToDouble(s -> s).average().orElseThrow();
         double deviation = Math.sqrt(steps.stream()
                 .mapToDouble(s -> (s - mean) * (s - mean))
@@ -55,9 +59,9 @@ public record StepScale(
                 .orElseThrow());
         double spread = mean > 0 ? Math.min(NO_SPREAD, 100 * deviation / mean) : NO_SPREAD;
         double lightest =
-                fields.stream().mapToDouble(f -> f.lightness().value()).max().orElseThrow();
+                boxes.stream().mapToDouble(b -> b.lightness().value()).max().orElseThrow();
         double darkest =
-                fields.stream().mapToDouble(f -> f.lightness().value()).min().orElseThrow();
+                boxes.stream().mapToDouble(b -> b.lightness().value()).min().orElseThrow();
         int half = (steps.size() + 1) / 2;
         List<Double> first = steps.subList(0, half);
         List<Double> last = steps.subList(steps.size() - half, steps.size());
@@ -72,9 +76,9 @@ public record StepScale(
     }
 
     /** The light's error is shared by neighbours, so a step is surer than two single values: half of it is counted. */
-    private static double stepError(List<FieldReading> fields) {
-        return fields.stream()
-                        .mapToDouble(f -> f.lightness().plusMinus())
+    private static double stepError(List<Step> boxes) {
+        return boxes.stream()
+                        .mapToDouble(b -> b.lightness().plusMinus())
                         .average()
                         .orElseThrow()
                 * Math.sqrt(2)

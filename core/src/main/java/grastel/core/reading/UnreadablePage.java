@@ -34,7 +34,8 @@ public final class UnreadablePage extends Exception {
     private final double figure;
 
     public UnreadablePage(Problem problem, double figure) {
-        super(problem.name().toLowerCase(Locale.ROOT) + " " + figure);
+        super(problem.name().toLowerCase(Locale.ROOT)
+                + (figure == Math.rint(figure) ? " " + Math.round(figure) : " " + figure));
         this.problem = problem;
         this.figure = figure;
     }

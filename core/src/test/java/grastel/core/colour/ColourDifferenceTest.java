@@ -26,5 +26,7 @@ class ColourDifferenceTest {
         Lab underA = new Lab(50, 0, 0, new ReferenceWhite(1.0985, 1, 0.3558));
 
         assertThatIllegalArgumentException().isThrownBy(() -> ColourDifference.ciede2000(underD65, underA));
+        assertThatIllegalArgumentException().isThrownBy(() -> ColourDifference.cie76(underD65, underA));
+        assertThatIllegalArgumentException().isThrownBy(() -> ColourDifference.valueFirst(underD65, underA));
     }
 }

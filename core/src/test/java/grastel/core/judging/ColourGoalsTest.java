@@ -7,6 +7,8 @@ import grastel.core.colour.Lab;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalFields;
+import grastel.core.exercise.GoalPlan;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Shipped;
 import grastel.core.exercise.Values;
@@ -14,6 +16,7 @@ import grastel.core.reading.FieldReading;
 import grastel.core.reading.Measured;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -38,11 +41,17 @@ class ColourGoalsTest {
 
     /** The plan drawn exactly, but for one field. */
     private static Map<Goal, Proposal> judged(ExercisePlan plan, String spoiled, UnaryOperator<Lab> spoil) {
+        return judged(plan, Set.of(), spoiled, spoil);
+    }
+
+    /** @param empty fields left out */
+    private static Map<Goal, Proposal> judged(
+            ExercisePlan plan, Set<String> empty, String spoiled, UnaryOperator<Lab> spoil) {
         List<FieldReading> readings = plan.fields().stream()
                 .map(f -> read(
                         f,
                         f.id().equals(spoiled) ? spoil.apply(f.predictedColour()) : f.predictedColour(),
-                        f.recipe().steps().isEmpty()))
+                        f.recipe().steps().isEmpty() || empty.contains(f.id())))
                 .toList();
         return new Judge(plan, GradeBand.DEVELOPING, Shipped.CARTRIDGE)
                 .judge(Pages.of(readings)).stream().collect(Collectors.toMap(Proposal::goal, Function.identity()));
@@ -57,6 +66,69 @@ class ColourGoalsTest {
         assertThat(judged(reds(), "none", c -> c).values())
                 .extracting(Proposal::level)
                 .allMatch(l -> l.compareTo(Level.SECURE) >= 0);
+    }
+
+    /** Plain boxes are 1 to 3, the blender's 7 to 9 beside white's 4 to 6; the blender moved the last by 12. */
+    @Test
+    void anEmptyBoxLeavesOutItsOwnPairOnly() {
+        ExercisePlan trio = Shipped.plan("burnish-trio", Values.NONE, Shipped.WHITE_PAPER);
+        GoalFields.Changes pairs =
+                (GoalFields.Changes) goal(trio, Goal.BLENDER_KEEPS_VALUE).of();
+        String firstPlain = pairs.changes().get(0).plain();
+        GoalFields.Change last = pairs.changes().get(2);
+        double plain = trio.field(last.plain()).predictedColour().lightness();
+
+        Proposal moved = judged(trio, Set.of(firstPlain), last.changed(), c -> new Lab(plain - 12, c.a(), c.b()))
+                .get(Goal.BLENDER_KEEPS_VALUE);
+
+        assertThat(moved.figure().value()).isCloseTo(12, within(1e-9));
+        assertThat(moved).returns(Level.BEGINNING, Proposal::level).returns(Cause.BOXES_LEFT_OUT, Proposal::cause);
+    }
+
+    @Test
+    void anEmptyFieldOfAFamilyLeavesOutThatFamilyOnly() {
+        ExercisePlan two =
+                Shipped.plan("tint-hue-shade", Values.of("families", List.of("RED", "BLUE")), Shipped.WHITE_PAPER);
+        GoalFields.Family blue = ((GoalFields.Families)
+                        goal(two, Goal.TINT_LIGHTER).of())
+                .families()
+                .get(1);
+        double hue = two.field(blue.hue()).predictedColour().lightness();
+
+        Proposal lift = judged(two, Set.of("1"), blue.tint(), c -> new Lab(hue + 3, c.a(), c.b()))
+                .get(Goal.TINT_LIGHTER);
+
+        assertThat(lift.figure().value()).isCloseTo(3, within(1e-9));
+    }
+
+    @Test
+    void anEmptyBoxOfARowIsNoStepOfItsOwn() {
+        ExercisePlan scale = Shipped.plan("pressure-scale", Values.of("steps", 5), Shipped.WHITE_PAPER);
+        GoalPlan order = goal(scale, Goal.ORDER);
+        String light = order.fields().get(0);
+        String dark = order.fields().get(4);
+        double reach = scale.field(light).askedLightness() - scale.field(dark).askedLightness();
+        Map<Goal, Proposal> all = judged(scale, Set.of(), "none", c -> c);
+        Map<Goal, Proposal> without = judged(scale, Set.of(order.fields().get(2)), "none", c -> c);
+        Map<Goal, Proposal> noLight = judged(scale, Set.of(light), "none", c -> c);
+
+        assertThat(without.get(Goal.EQUAL_STEPS).figure().value())
+                .as("a gap is two steps, not one large one")
+                .isLessThan(all.get(Goal.EQUAL_STEPS).figure().value() + 5);
+        assertThat(noLight.get(Goal.FULL_RANGE).figure().value())
+                .as("of the whole row, not of what is left of it")
+                .isCloseTo(
+                        100
+                                * (scale.field(order.fields().get(1))
+                                                .predictedColour()
+                                                .lightness()
+                                        - scale.field(dark).predictedColour().lightness())
+                                / reach,
+                        within(1e-9));
+    }
+
+    private static GoalPlan goal(ExercisePlan plan, Goal goal) {
+        return plan.goals().stream().filter(g -> g.goal() == goal).findFirst().orElseThrow();
     }
 
     @Test

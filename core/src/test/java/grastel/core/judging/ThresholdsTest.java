@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalFields;
 import grastel.core.exercise.GoalPlan;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Ladder;
@@ -16,13 +17,14 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Thresholds a teacher has moved. */
 class ThresholdsTest {
-    private static final GoalPlan FALLING = new GoalPlan(Goal.EVEN_INSIDE, List.of("1"), new Ladder(5.5, 3.5, 2.2));
-    private static final GoalPlan RISING = new GoalPlan(Goal.FULL_RANGE, List.of("1"), new Ladder(55, 75, 86));
+    private static final GoalFields ONE = new GoalFields.Each(List.of("1"));
+    private static final GoalPlan FALLING = new GoalPlan(Goal.EVEN_INSIDE, ONE, new Ladder(5.5, 3.5, 2.2));
+    private static final GoalPlan RISING = new GoalPlan(Goal.FULL_RANGE, ONE, new Ladder(55, 75, 86));
 
     @ParameterizedTest
     @EnumSource
     void movingThemIsTheSameForEveryBand(GradeBand band) {
-        GoalPlan eased = new GoalPlan(FALLING.goal(), FALLING.fields(), FALLING.ladder(), 1.5);
+        GoalPlan eased = new GoalPlan(FALLING.goal(), FALLING.of(), FALLING.ladder(), 1.5);
 
         assertThat(eased.held(band).secure()).isCloseTo(1.5 * FALLING.held(band).secure(), within(1e-9));
         assertThat(eased.held(band).nearly()).isCloseTo(1.5 * FALLING.held(band).nearly(), within(1e-9));
@@ -38,7 +40,7 @@ class ThresholdsTest {
 
     @Test
     void plansFromBeforeThereWereFactorsHaveTheUsual() {
-        assertThat(new GoalPlan(Goal.ORDER, List.of("1"), new Ladder(0, 1, 2), null).factor())
+        assertThat(new GoalPlan(Goal.ORDER, ONE, new Ladder(0, 1, 2), null).factor())
                 .isEqualTo(1);
     }
 
@@ -46,7 +48,7 @@ class ThresholdsTest {
     @ValueSource(doubles = {0, 0.2, 4.5, -1, Double.NaN, Double.POSITIVE_INFINITY})
     void thresholdsCannotBeMovedBeyondSense(double factor) {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new GoalPlan(Goal.ORDER, List.of("1"), new Ladder(0, 1, 2), factor))
+                .isThrownBy(() -> new GoalPlan(Goal.ORDER, ONE, new Ladder(0, 1, 2), factor))
                 .withMessageContaining(String.valueOf(factor));
     }
 }

@@ -5,6 +5,7 @@ import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Finding;
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalFields;
 import grastel.core.exercise.ImpossibleExercise;
 import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Parameters;
@@ -165,15 +166,14 @@ public final class BurnishTrio implements ExerciseKind {
     private static void goals(PlanBuilder builder, List<FieldPlan> plain, Map<Burnisher, List<FieldPlan>> rows) {
         List<FieldPlan> burnished = rows.values().stream().flatMap(List::stream).toList();
         builder.goal(Goal.SPECKS_GONE, burnished, 6, 2, 1);
-        builder.goal(Goal.ORDER, plain, 0, 4, 6);
+        builder.goal(Goal.ORDER, GoalFields.row(plain), 0, 4, 6);
         List<FieldPlan> blended = rows.get(Burnisher.BLENDER);
         if (blended != null) {
-            List<FieldPlan> pairs = new ArrayList<>();
+            List<GoalFields.Change> changes = new ArrayList<>();
             for (int i = 0; i < plain.size(); i++) {
-                pairs.add(plain.get(i));
-                pairs.add(blended.get(i));
+                changes.add(GoalFields.change(plain.get(i), blended.get(i)));
             }
-            builder.goal(Goal.BLENDER_KEEPS_VALUE, pairs, 7, 4, 2);
+            builder.goal(Goal.BLENDER_KEEPS_VALUE, new GoalFields.Changes(changes), 7, 4, 2);
         }
         builder.goal(Goal.NEAT_EDGE, burnished, 6, 2, 0.7);
     }

@@ -5,6 +5,7 @@ import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Finding;
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalFields;
 import grastel.core.exercise.ImpossibleExercise;
 import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Parameters;
@@ -79,7 +80,7 @@ public final class ComplementScale implements ExerciseKind {
         }
         List<FieldPlan> shadows = shadows(builder, colour, complement, setting, side, steps);
         int middle = (steps - 1) / 2;
-        builder.goal(Goal.CHROMA_FALLS, scale.subList(0, middle + 1), 0, 3, 6);
+        builder.goal(Goal.CHROMA_FALLS, GoalFields.row(scale.subList(0, middle + 1)), 0, 3, 6);
         builder.goal(Goal.NEUTRAL_MIDDLE, List.of(scale.get(middle)), 18, NEUTRAL, 8);
         List<FieldPlan> all = new ArrayList<>(scale);
         all.addAll(shadows);

@@ -8,6 +8,7 @@ import grastel.core.exercise.FieldPlan.Ask;
 import grastel.core.exercise.Finding;
 import grastel.core.exercise.Finding.Remedy;
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalFields;
 import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Parameters;
 import grastel.core.exercise.PencilChoice;
@@ -220,18 +221,22 @@ public final class FormStudy implements ExerciseKind {
     private static void goals(PlanBuilder builder, List<FieldPlan> fields, List<Zone> zones) {
         builder.goal(Goal.ZONE_VALUES, fields, 10, 6, 3.5);
         List<FieldPlan> highlight = new ArrayList<>();
-        List<FieldPlan> core = new ArrayList<>();
+        List<FieldPlan> form = new ArrayList<>();
         for (int i = 0; i < zones.size(); i++) {
             switch (zones.get(i).role()) {
                 case HIGHLIGHT -> highlight.add(fields.get(i));
                 case CAST_SHADOW -> {}
-                default -> core.add(fields.get(i));
+                default -> form.add(fields.get(i));
             }
         }
         if (!highlight.isEmpty()) {
             builder.goal(Goal.HIGHLIGHT_KEPT, highlight, 8, 4, 2);
         }
-        builder.goal(Goal.CORE_DARKEST, core, 0, 2, 5);
+        FieldPlan core = form.stream()
+                .min(Comparator.comparingDouble(FieldPlan::askedLightness))
+                .orElseThrow();
+        List<FieldPlan> others = form.stream().filter(f -> f != core).toList();
+        builder.goal(Goal.CORE_DARKEST, GoalFields.among(core, others), 0, 2, 5);
     }
 
     private static void range(PlanBuilder builder, PencilReach reach, int values, Pencil own) {

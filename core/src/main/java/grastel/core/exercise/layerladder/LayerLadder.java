@@ -6,6 +6,7 @@ import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Finding;
 import grastel.core.exercise.Finding.Remedy;
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalFields;
 import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Parameters;
 import grastel.core.exercise.PencilChoice;
@@ -59,7 +60,7 @@ public final class LayerLadder implements ExerciseKind {
         }
         FieldPlan hard = builder.box("H", "", "hard", side, List.of(builder.colour(pencil, PressureGrade.FULL, 1)));
         double smallest = smallestStep(rungs);
-        builder.goal(Goal.SHRINKING_STEPS, rungs, 0, 0.5 * smallest, 0.9 * smallest);
+        builder.goal(Goal.SHRINKING_STEPS, GoalFields.row(rungs), 0, 0.5 * smallest, 0.9 * smallest);
         List<FieldPlan> all = new ArrayList<>(rungs);
         all.add(hard);
         builder.cleanBoxes(all);

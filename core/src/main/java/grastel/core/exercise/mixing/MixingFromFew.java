@@ -179,9 +179,7 @@ public final class MixingFromFew implements ExerciseKind {
         }
         if (boxes.size() < count) {
             builder.finding(Finding.of(
-                    null,
-                    String.format(
-                            "%d mixed blacks asked for; these pencils give %d dark enough.", count, boxes.size())));
+                    null, count + " mixed blacks asked for; these pencils give " + boxes.size() + " dark enough."));
         }
         return boxes;
     }

@@ -7,6 +7,7 @@ import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Finding;
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalFields;
 import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Parameters;
 import grastel.core.exercise.PencilChoice;
@@ -81,7 +82,12 @@ public final class TemperatureAndGlaze implements ExerciseKind {
         FieldPlan warmPlain = builder.box("3", "Warm, then cooled", "as it is", side, base(builder, warm));
         FieldPlan cooled = builder.box("4", "Warm, then cooled", "cooled", side, over(builder, warm, cool));
         List<FieldPlan> glazed = glazed(builder, setting, glaze, side);
-        builder.goal(Goal.TEMPERATURE_TURNS, List.of(coolPlain, warmed, warmPlain, cooled), 1, SEEN_TURN, 6);
+        builder.goal(
+                Goal.TEMPERATURE_TURNS,
+                new GoalFields.Temperatures(GoalFields.change(coolPlain, warmed), GoalFields.change(warmPlain, cooled)),
+                1,
+                SEEN_TURN,
+                6);
         List<FieldPlan> all = new ArrayList<>(List.of(coolPlain, warmed, warmPlain, cooled));
         all.addAll(glazed);
         builder.cleanBoxes(all);

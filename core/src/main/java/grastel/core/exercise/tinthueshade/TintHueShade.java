@@ -7,6 +7,7 @@ import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Finding;
 import grastel.core.exercise.Finding.Remedy;
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalFields;
 import grastel.core.exercise.ImpossibleExercise;
 import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Parameters;
@@ -90,6 +91,7 @@ public final class TintHueShade implements ExerciseKind {
         double side = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);
         List<FieldPlan> all = new ArrayList<>();
+        List<GoalFields.Family> named = new ArrayList<>();
         List<Family> made = new ArrayList<>();
         for (ColourFamily family : families) {
             List<Pencil> pencils = PencilChoice.family(setting, family);
@@ -109,15 +111,17 @@ public final class TintHueShade implements ExerciseKind {
             }
             check(builder, family, tint, hue, shade, families);
             all.addAll(List.of(tint, hue, shade));
+            named.add(GoalFields.family(tint, hue, shade));
             made.add(one);
         }
         double turn = Math.max(HUE_HOLDS, most(all) / REACHED);
-        builder.goal(Goal.HUE_HOLDS, all, 1.6 * turn, turn, 0.6 * turn);
+        GoalFields each = new GoalFields.Families(named);
+        builder.goal(Goal.HUE_HOLDS, each, 1.6 * turn, turn, 0.6 * turn);
         double lift = Math.min(TINT_LIFT, REACHED * least(all, 0, 1));
         double drop = Math.min(SHADE_DROP, REACHED * least(all, 1, 2));
-        builder.goal(Goal.TINT_LIGHTER, all, 0.5 * lift, lift, 1.4 * lift);
-        builder.goal(Goal.SHADE_DARKER, all, 0.5 * drop, drop, 1.4 * drop);
-        builder.goal(Goal.SHADE_CHROMA, all, 30, 100 * SHADE_CHROMA, 60);
+        builder.goal(Goal.TINT_LIGHTER, each, 0.5 * lift, lift, 1.4 * lift);
+        builder.goal(Goal.SHADE_DARKER, each, 0.5 * drop, drop, 1.4 * drop);
+        builder.goal(Goal.SHADE_CHROMA, each, 30, 100 * SHADE_CHROMA, 60);
         builder.cleanBoxes(all);
         words(builder, made, white);
         return builder.plan(id(), "Tint, hue, shade", "Each family lightened and darkened, and still the same colour.");

@@ -8,6 +8,7 @@ import grastel.core.exercise.FieldPlan.Ask;
 import grastel.core.exercise.Finding;
 import grastel.core.exercise.Finding.Remedy;
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalFields;
 import grastel.core.exercise.ImpossibleExercise;
 import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Parameters;
@@ -21,6 +22,7 @@ import grastel.core.recipe.PencilReach;
 import grastel.core.recipe.PressureRecipe;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** On toned paper: a dark pencil for the darks, bare paper for the middle, a light pencil for the lights, never crossing. */
 public final class TonedScale implements ExerciseKind {
@@ -93,9 +95,9 @@ public final class TonedScale implements ExerciseKind {
             scale.add(step(builder, dark, darks, i, side, box, scale.size(), setting));
         }
         List<FieldPlan> worked = scale.stream().filter(f -> f != middle).toList();
-        builder.goal(Goal.ORDER, scale, 0, 3, 5);
+        builder.goal(Goal.ORDER, GoalFields.row(scale), 0, 3, 5);
         builder.goal(Goal.PAPER_LEFT_BARE, List.of(middle), 5, 2.5, 1);
-        builder.goal(Goal.FULL_RANGE, scale, 55, 75, 86);
+        builder.goal(Goal.FULL_RANGE, GoalFields.row(scale), 55, 75, 86);
         builder.cleanBoxes(worked);
         findings(builder, light, lights, side, "lights");
         findings(builder, dark, darks, side, "darks");
@@ -135,8 +137,12 @@ public final class TonedScale implements ExerciseKind {
             builder.finding(new Finding(
                     null,
                     String.format(
+                            Locale.ROOT,
                             "%s makes %d clear steps of %s on this paper; %d are asked.",
-                            pencil.name(), steps, which, side),
+                            pencil.name(),
+                            steps,
+                            which,
+                            side),
                     remedies));
         }
     }

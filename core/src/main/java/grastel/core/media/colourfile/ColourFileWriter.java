@@ -54,7 +54,8 @@ public final class ColourFileWriter {
         csv.writeRecord(head);
         for (Pencil pencil : pencils) {
             Lab lab = pencil.masstone().toLab();
-            List<String> cells = new ArrayList<>(List.of(pencil.code(), pencil.name()));
+            List<String> cells =
+                    new ArrayList<>(List.of(CsvCell.harmless(pencil.code()), CsvCell.harmless(pencil.name())));
             cells.addAll(List.of(three(lab.lightness()), three(lab.a()), three(lab.b())));
             cells.addAll(samples(pencil.masstone()));
             csv.writeRecord(cells);
@@ -66,8 +67,8 @@ public final class ColourFileWriter {
         StringBuilder out = new StringBuilder("GIMP Palette\nName: " + name + "\nColumns: 6\n#\n");
         for (Pencil pencil : pencils) {
             Srgb c = Srgb.of(pencil.masstone().toLab());
-            out.append(
-                    String.format("%3d %3d %3d\t%s %s\n", c.red(), c.green(), c.blue(), pencil.code(), pencil.name()));
+            out.append(String.format(
+                    Locale.ROOT, "%3d %3d %3d\t%s %s\n", c.red(), c.green(), c.blue(), pencil.code(), pencil.name()));
         }
         return out.toString();
     }
@@ -89,7 +90,8 @@ public final class ColourFileWriter {
     }
 
     private static String three(double value) {
-        return String.format(Locale.ROOT, "%.3f", value);
+        // Adding zero makes a negative zero one.
+        return String.format(Locale.ROOT, "%.3f", Math.rint(value * 1000) / 1000 + 0.0);
     }
 
     private static String quoted(String word) {

@@ -35,7 +35,9 @@ final class CsvTable {
                     .toList();
             List<Row> rows = all.stream()
                     .skip(1)
-                    .map(r -> new Row((int) r.getStartingLineNumber(), r.getFields()))
+                    .map(r -> new Row(
+                            (int) r.getStartingLineNumber(),
+                            r.getFields().stream().map(CsvCell::original).toList()))
                     .toList();
             return new ColourTable(columns, rows, Illuminant.D65, List.of());
         } catch (CsvParseException e) {

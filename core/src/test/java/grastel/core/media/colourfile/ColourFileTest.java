@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Illuminant;
+import grastel.core.colour.Lab;
 import grastel.core.colour.ReferenceWhite;
 import grastel.core.colour.Spectrum;
 import grastel.core.media.Pencil;
@@ -143,6 +144,18 @@ class ColourFileTest {
                         .problems())
                 .extracting(ColourFileProblem::code)
                 .containsExactly(Code.NO_DATA);
+    }
+
+    @Test
+    void aNameThatASpreadsheetWouldRunIsKeptWordsAndComesBackAsItWas() {
+        Pencil sly = Pencil.of("-1", "=2+5", Pencil.Binder.WAX, new Lab(50, 10, -0.0001), 0.5, 1);
+        String csv = ColourFileWriter.csv(List.of(sly));
+
+        assertThat(csv).contains("\n'-1,'=2+5,").doesNotContain(",-0.000,");
+        assertThat(read(csv).samples()).singleElement().satisfies(back -> {
+            assertThat(back.code()).isEqualTo("-1");
+            assertThat(back.name()).isEqualTo("=2+5");
+        });
     }
 
     @Test

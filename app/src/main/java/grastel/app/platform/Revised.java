@@ -1,0 +1,43 @@
+package grastel.app.platform;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.MappedSuperclass;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+
+/**
+ * A row that people change in a form. It counts its changes, so that one made on an older state can be told from one made on
+ * the present; what belongs to it changes with it. Take it with a lock before changing it.
+ */
+@MappedSuperclass
+public abstract class Revised extends Owned {
+    @Version
+    @Column(nullable = false)
+    private int revision;
+
+    @Column(name = "changed_at")
+    private Instant changedAt;
+
+    /** Counts one change, also where only what belongs to this row changes. */
+    protected void touch() {
+        changedAt = Instant.now().truncatedTo(ChronoUnit.MICROS);
+    }
+
+    /**
+     * @param known the state a change was made on; null where whoever asks did not look
+     * @throws ApiProblem CHANGED_ELSEWHERE where there has been another change since
+     */
+    public void requireUnchanged(Integer known, String what) {
+        if (known != null && known != revision) {
+            throw ApiProblem.conflict(
+                    "CHANGED_ELSEWHERE",
+                    what
+                            + " was changed in another window meanwhile. Nothing was saved; load it again and repeat your change.");
+        }
+    }
+
+    public int revision() {
+        return revision;
+    }
+}

@@ -1,0 +1,49 @@
+package grastel.app.returns;
+
+import grastel.app.platform.ApiProblem;
+import grastel.app.returns.ReturnViews.GoalLevel;
+import grastel.app.returns.ReturnViews.NoteRequest;
+import grastel.app.returns.ReturnViews.PageDetail;
+import grastel.core.judging.Level;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What a teacher decides about a page, and the page as it stands then: one transaction, so that nothing is asked for twice. */
+@Service
+@Transactional
+class Marking {
+    private final Returns returns;
+    private final ReturnPages views;
+
+    Marking(Returns returns, ReturnPages views) {
+        this.returns = returns;
+        this.views = views;
+    }
+
+    PageDetail confirm(UUID page, List<GoalLevel> changed) {
+        Map<UUID, Level> levels = new HashMap<>();
+        for (int i = 0; i < changed.size(); i++) {
+            GoalLevel one = changed.get(i);
+            if (levels.putIfAbsent(one.mark(), one.level()) != null) {
+                throw ApiProblem.invalid(
+                        "changed[" + i + "].mark", "TWICE", "A goal was sent twice. Nothing was confirmed.");
+            }
+        }
+        returns.confirm(page, levels);
+        return views.detail(page);
+    }
+
+    PageDetail reopen(UUID page) {
+        returns.reopen(page);
+        return views.detail(page);
+    }
+
+    PageDetail note(UUID page, NoteRequest request) {
+        returns.note(page, request.flagged(), request.note());
+        return views.detail(page);
+    }
+}

@@ -1,0 +1,18 @@
+package grastel.app.returns;
+
+import grastel.app.sheets.Sheets.PageInfo;
+import jakarta.persistence.Column;
+import jakarta.persistence.Embeddable;
+import java.util.UUID;
+
+/** Which printed page a returned one is, and so whose; kept with it, so that it is found by run, student and class. */
+@Embeddable
+record Whose(
+        @Column(name = "printed_page_id") UUID printedPage,
+        @Column(name = "run_id") UUID run,
+        @Column(name = "student_id") UUID student,
+        @Column(name = "class_id") UUID schoolClass) {
+    static Whose of(PageInfo page) {
+        return new Whose(page.id(), page.run().id(), page.student(), page.run().schoolClass());
+    }
+}
