@@ -1300,6 +1300,8 @@ export interface components {
             /** Format: uuid */
             page: string;
             /** Format: date-time */
+            read: string;
+            /** Format: date-time */
             received: string;
         };
         BitsView: {
@@ -1385,6 +1387,8 @@ export interface components {
             lightness: number;
             /** Format: uuid */
             page: string;
+            /** Format: date-time */
+            read: string;
         };
         ChangedSheetView: {
             /** Format: int32 */
@@ -1399,6 +1403,8 @@ export interface components {
             band: "FIRST_STEPS" | "DEVELOPING" | "ADVANCED";
             name: string;
             periods: components["schemas"]["PeriodView"][];
+            /** Format: int32 */
+            revision?: number;
         };
         ClassView: {
             /** @enum {string} */
@@ -1409,6 +1415,8 @@ export interface components {
             name: string;
             namesHidden: boolean;
             periods: components["schemas"]["PeriodView"][];
+            /** Format: int32 */
+            revision: number;
             students: components["schemas"]["StudentView"][];
             thresholds: {
                 [key: string]: number;
@@ -1445,6 +1453,7 @@ export interface components {
         };
         DecisionView: {
             by: string;
+            exercise: string;
             /** Format: int32 */
             from?: number;
             goal: string;
@@ -1511,6 +1520,7 @@ export interface components {
         };
         FaultView: {
             cause: components["schemas"]["CauseView"];
+            exercise: string;
             /** @enum {string} */
             goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
             label: string;
@@ -1547,9 +1557,12 @@ export interface components {
             /** Format: int32 */
             commonestCount: number;
             counts: number[];
+            /** Format: int32 */
+            exercise: number;
             /** @enum {string} */
             goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
             label: string;
+            title: string;
         };
         GoalView: {
             /** Format: double */
@@ -1701,6 +1714,8 @@ export interface components {
             cause?: components["schemas"]["CauseView"];
             /** Format: int32 */
             digits: number;
+            /** Format: int32 */
+            exercise: number;
             field?: string;
             /** Format: double */
             figure?: number;
@@ -1733,6 +1748,8 @@ export interface components {
         };
         MethodRequest: {
             namesHidden: boolean;
+            /** Format: int32 */
+            revision?: number;
             schools: ("LIGHT_TO_DARK" | "DARKS_FIRST" | "OWN_COLOUR_FIRST" | "FOUNDATION_UNDER" | "DARK_OVER" | "SHARP_START" | "DULL_START" | "BURNISH_WHITE" | "BURNISH_BLENDER" | "BURNISH_TINT" | "BURNISH_OWN" | "BURNISH_LAST" | "BURNISH_MIDWAY" | "BLACK_MIXED" | "BLACK_ACCENTS" | "BLACK_FIRST" | "SOLVENT_NONE" | "SOLVENT_SPARING" | "SOLVENT_GENEROUS" | "LEAVE_PAPER" | "HOLD_WITH_WHITE" | "CLOSE_MATCH" | "VALUES_RIGHT" | "NO_ERASING" | "PUTTY_ERASER")[];
         };
         MissingPaperView: {
@@ -1756,8 +1773,8 @@ export interface components {
             periods: components["schemas"]["PeriodView"][];
         };
         NoteRequest: {
-            flagged: boolean;
-            note: string;
+            flagged?: boolean;
+            note?: string;
         };
         OptionView: {
             id: string;
@@ -1809,6 +1826,8 @@ export interface components {
             /** Format: double */
             problemFigure?: number;
             /** Format: date-time */
+            read?: string;
+            /** Format: date-time */
             received: string;
             /** @enum {string} */
             state: "QUEUED" | "READING" | "READ" | "UNREADABLE" | "CANCELLED";
@@ -1837,6 +1856,8 @@ export interface components {
             grainMm: number;
             lab: components["schemas"]["LabView"];
             name: string;
+            /** Format: int32 */
+            revision?: number;
             /** Format: double */
             tooth: number;
         };
@@ -1848,6 +1869,8 @@ export interface components {
             id: string;
             lab: components["schemas"]["LabView"];
             name: string;
+            /** Format: int32 */
+            revision: number;
             /** Format: double */
             tooth: number;
         };
@@ -1881,6 +1904,8 @@ export interface components {
             leadMm: number;
             name: string;
             range: string;
+            /** Format: int32 */
+            revision?: number;
             /** Format: double */
             softness: number;
             /** @enum {string} */
@@ -1910,6 +1935,8 @@ export interface components {
             /** Format: double */
             place: number;
             range: string;
+            /** Format: int32 */
+            revision: number;
             /** Format: double */
             softness: number;
             /** @enum {string} */
@@ -2115,6 +2142,7 @@ export interface components {
         };
         RedoView: {
             cause: components["schemas"]["CauseView"];
+            exercise: string;
             field?: string;
             /** @enum {string} */
             goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
@@ -2215,6 +2243,8 @@ export interface components {
         SetRequest: {
             name: string;
             pencils: string[];
+            /** Format: int32 */
+            revision?: number;
             users: components["schemas"]["SetUseView"][];
         };
         SetUseView: {
@@ -2228,6 +2258,8 @@ export interface components {
             id: string;
             name: string;
             pencils: string[];
+            /** Format: int32 */
+            revision: number;
             users: components["schemas"]["SetUseView"][];
         };
         SheetData: {
@@ -2243,6 +2275,8 @@ export interface components {
         };
         SheetRequest: {
             data: components["schemas"]["SheetData"];
+            /** Format: int32 */
+            revision?: number;
             title?: string;
         };
         SheetView: {
@@ -2250,6 +2284,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             printed: boolean;
+            /** Format: int32 */
+            revision: number;
             title: string;
             /** Format: int32 */
             version: number;
@@ -2349,6 +2385,8 @@ export interface components {
             y: number;
         };
         ThresholdsRequest: {
+            /** Format: int32 */
+            revision?: number;
             thresholds: {
                 [key: string]: number;
             };

@@ -7,6 +7,7 @@ import { Recipes } from './Recipes';
 import type { Goal, Kit, Look, StackData } from './stack';
 import { ValueLadder } from './ValueLadder';
 import { Warnings } from './Warnings';
+import { decimals } from '../words/words';
 
 interface Props {
   kit: Kit;
@@ -29,9 +30,9 @@ export const Findings = memo(function Findings({ kit, paper, look, names, steps,
             <>
               <Figures>
                 <dt>Value</dt>
-                <dd>{look.colour.value.toFixed(1)}</dd>
+                <dd>{decimals(look.colour.value, 1)}</dd>
                 <dt>Chroma</dt>
-                <dd>{look.colour.chroma.toFixed(0)}</dd>
+                <dd>{decimals(look.colour.chroma, 0)}</dd>
                 <dt>Specks</dt>
                 <dd>{Math.round(look.specks * 100)} %</dd>
                 <dt>Tooth left</dt>
@@ -40,7 +41,7 @@ export const Findings = memo(function Findings({ kit, paper, look, names, steps,
                 <dd>{look.minutes < 1 ? '< 1' : Math.round(look.minutes)} min</dd>
                 <dt>L* a* b*</dt>
                 <dd>
-                  {look.colour.l.toFixed(0)} {look.colour.a.toFixed(0)} {look.colour.b.toFixed(0)}
+                  {decimals(look.colour.l, 0)} {decimals(look.colour.a, 0)} {decimals(look.colour.b, 0)}
                 </dd>
               </Figures>
               <ValueLadder look={look} steps={steps} onSteps={onSteps} />

@@ -8,6 +8,7 @@ import { LabBoxes } from '../design/LabBoxes';
 import { srgbToLab } from './pixel';
 import type { Goal, Kit, Look } from './stack';
 import { signed } from './words';
+import { decimals } from '../words/words';
 
 type From = 'none' | 'pencil' | 'lab' | 'picture';
 
@@ -64,7 +65,7 @@ export const GoalPicker = memo(function GoalPicker({ kit, goal, found, onGoal }:
         <Standing data-goal>
           <Asked $colour={found.colour.colour} $size={30} />
           <span>
-            ΔE00 <b>{found.deltaE.toFixed(1)}</b> · value <b>{signed(found.deltaValue)}</b>
+            ΔE00 <b>{decimals(found.deltaE, 1)}</b> · value <b>{signed(found.deltaValue)}</b>
           </span>
         </Standing>
       )}

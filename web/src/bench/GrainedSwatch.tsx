@@ -3,6 +3,7 @@ import { useLayoutEffect, useRef } from 'react';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { painted } from './grain';
+import { decimals } from '../words/words';
 
 type Look = Schemas['LookView'];
 
@@ -54,7 +55,7 @@ export function GrainedSwatch({ look, zoom, width, height, stale }: Props) {
     <Canvas
       ref={canvas}
       role="img"
-      aria-label={`Predicted: value ${colour.value.toFixed(1)}, chroma ${colour.chroma.toFixed(0)}, specks ${String(Math.round(look.specks * 100))} per cent`}
+      aria-label={`Predicted: value ${decimals(colour.value, 1)}, chroma ${decimals(colour.chroma, 0)}, specks ${String(Math.round(look.specks * 100))} per cent`}
       data-stale={stale}
       data-colour={colour.colour}
     />

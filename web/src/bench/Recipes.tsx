@@ -8,6 +8,7 @@ import { Notice } from '../design/States';
 import { Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { layerManner, layerTitle, type Goal, type Kit, type StackData } from './stack';
+import { decimals } from '../words/words';
 
 type Closeness = NonNullable<Schemas['RecipeRequest']['closeness']>;
 const WHOLE = 'whole';
@@ -70,10 +71,10 @@ export function Recipes({ kit, paper, goal, onTake }: Props) {
       <List ref={list}>
         {find.data?.map((r, i) => (
           <li key={i}>
-            <Take onPress={() => onTake(r.stack)} aria-label={`Take recipe ${String(i + 1)}: off by ${r.error.toFixed(1)}`}>
+            <Take onPress={() => onTake(r.stack)} aria-label={`Take recipe ${String(i + 1)}: off by ${decimals(r.error, 1)}`}>
               <Grained colour={r.colour} width={34} height={34} />
               <span>
-                <b>off by {r.error.toFixed(1)}</b> · {r.minutes.toFixed(1)} min · tooth {Math.round(100 * r.toothLeft)} %
+                <b>off by {decimals(r.error, 1)}</b> · {decimals(r.minutes, 1)} min · tooth {Math.round(100 * r.toothLeft)} %
                 {r.stack.layers.map((layer, j) => (
                   <Line key={j}>
                     {layerTitle(layer, kit)}, {layerManner(layer).split(' · sharp')[0]}

@@ -2,6 +2,7 @@ import { memo, type CSSProperties } from 'react';
 import styled from 'styled-components';
 import { colour, sizes, space } from '../design/tokens';
 import type { Look } from './stack';
+import { decimals } from '../words/words';
 
 /** Height classes, peak first, laid out so that they make hills and valleys as a cut through paper does. */
 const ORDER = [3, 1, 0, 2, 5, 8, 11, 14, 15, 13, 10, 7, 4, 6, 9, 12];
@@ -89,7 +90,7 @@ const under = (ys: number[]) => `${line(ys)}L${WIDTH} ${HEIGHT}L0 ${HEIGHT}Z`;
 function spoken(section: Look['section'], names: readonly string[]): string {
   const totals = names.map((name, layer) => {
     const mean = section.reduce((sum, c) => sum + c.bands.filter((b) => b.layer === layer).reduce((s, b) => s + b.thickness, 0), 0) / section.length;
-    return `${name} ${mean.toFixed(2)}`;
+    return `${name} ${decimals(mean, 2)}`;
   });
   return `Cut through the tooth; mean film thickness, first layer first: ${totals.join(', ') || 'none'}`;
 }

@@ -2,6 +2,7 @@ import styled from 'styled-components';
 import { Stepper } from '../design/Stepper';
 import { colour, sizes, space } from '../design/tokens';
 import type { Look } from './stack';
+import { decimals } from '../words/words';
 
 interface Props {
   look: Look;
@@ -13,7 +14,7 @@ interface Props {
 export function ValueLadder({ look, steps, onSteps }: Props) {
   return (
     <div>
-      <Row role="img" aria-label={`Value ${look.colour.value.toFixed(1)}: step ${look.step} of ${look.ladder.length}, 1 lightest`}>
+      <Row role="img" aria-label={`Value ${decimals(look.colour.value, 1)}: step ${look.step} of ${look.ladder.length}, 1 lightest`}>
         {look.ladder.map((rung, i) => (
           <Rung key={i} style={{ background: rung.colour }}>
             {i + 1 === look.step && <Here style={{ background: look.colour.colour }} />}

@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { colour, faces, sizes, space } from '../design/tokens';
 import type { StackData, WhatIf } from './stack';
 import { signed, whatIfWords } from './words';
+import { decimals } from '../words/words';
 
 interface Props {
   variants: readonly WhatIf[];
@@ -28,8 +29,8 @@ export const WhatIfRow = memo(function WhatIfRow({ variants, stale, onAdopt }: P
             {whatIfWords[w.kind]}
           </Name>
           <Figure>
-            ΔE {w.deltaE.toFixed(1)}, value {signed(w.deltaValue)}
-            {w.toGoal !== undefined && w.toGoal !== null && <><br />to goal {w.toGoal.toFixed(1)}</>}
+            ΔE {decimals(w.deltaE, 1)}, value {signed(w.deltaValue)}
+            {w.toGoal !== undefined && w.toGoal !== null && <><br />to goal {decimals(w.toGoal, 1)}</>}
           </Figure>
         </Chip>
       ))}

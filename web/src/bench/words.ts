@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { decimals } from '../words/words';
 
 type Warning = Schemas['WarningView'];
 type WhatIf = Schemas['WhatIfView']['kind'];
@@ -18,7 +19,7 @@ export function warningWords(w: Warning, layerName: (i: number) => string): stri
     case 'BLACK_CROSSES_WHITE':
       return `${name} crosses white: a chalky grey. Leave a band of bare paper between them.`;
     case 'ADDS_LITTLE':
-      return `${name} (layer ${(w.layer ?? 0) + 1}) is hardly seen: ΔE ${w.figure.toFixed(1)}.`;
+      return `${name} (layer ${(w.layer ?? 0) + 1}) is hardly seen: ΔE ${decimals(w.figure, 1)}.`;
     case 'BURNISH_OVER_HARD_LINES':
       return `The lines of ${name} will stay: burnishing does not remove them. Blend first.`;
     case 'SOLVENT_ON_TOO_LITTLE':
@@ -26,7 +27,7 @@ export function warningWords(w: Warning, layerName: (i: number) => string): stri
     case 'LAYER_AFTER_BURNISH':
       return `${name} comes after burnishing: a full tooth takes little more.`;
     case 'DARKER_THAN_PENCILS_GO':
-      return `The goal is darker than these pencils go (L* ${w.limit.toFixed(0)} wanted, ${w.figure.toFixed(0)} reached). Put a dark foundation under.`;
+      return `The goal is darker than these pencils go (L* ${decimals(w.limit, 0)} wanted, ${decimals(w.figure, 0)} reached). Put a dark foundation under.`;
   }
 }
 
@@ -53,4 +54,7 @@ export const whatIfWords: Record<WhatIf, string> = {
   SOLVENT_OVER: 'solvent',
 };
 
-export const signed = (n: number, digits = 1) => `${n < 0 ? '−' : '+'}${Math.abs(n).toFixed(digits)}`;
+export function signed(n: number, digits = 1): string {
+  const shown = decimals(Math.abs(n), digits);
+  return Number(shown) === 0 ? shown : `${n < 0 ? '−' : '+'}${shown}`;
+}

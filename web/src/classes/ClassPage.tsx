@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
+import { useRevision } from '../api/useRevision';
 import { Button, LinkButton, Segments, Words } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
@@ -19,12 +20,16 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
   const [meets, setMeets] = useState(periodWords(open.periods));
   const [more, setMore] = useState('');
   const [removing, setRemoving] = useState<string>();
+  const revision = useRevision(open, (c) => [c.name, c.band, c.periods]);
   const periods = parsePeriods(meets);
   const path = { id: open.id };
   const refresh = () => queries.invalidateQueries();
   const change = useMutation({
-    mutationFn: () => body(api.PUT('/api/classes/{id}', { params: { path }, body: { name, band, periods: periods ?? [] } })),
-    onSuccess: refresh,
+    mutationFn: () => body(api.PUT('/api/classes/{id}', { params: { path }, body: { revision: revision.known, name, band, periods: periods ?? [] } })),
+    onSuccess: (kept) => {
+      revision.saved(kept);
+      return refresh();
+    },
   });
   const add = useMutation({
     mutationFn: () => body(api.POST('/api/classes/{id}/students', { params: { path }, body: { names: more } })),

@@ -24,7 +24,7 @@ export function Method({ open }: { open: Schemas['ClassView'] }) {
     enabled: changed,
   });
   const keep = useMutation({
-    mutationFn: () => body(api.PUT('/api/classes/{id}/method', { params: { path: { id: open.id } }, body: { schools, namesHidden: hidden } })),
+    mutationFn: () => body(api.PUT('/api/classes/{id}/method', { params: { path: { id: open.id } }, body: { revision: open.revision, schools, namesHidden: hidden } })),
     onSuccess: () => queries.invalidateQueries(),
   });
   if (questions.error) {

@@ -7,6 +7,7 @@ type Goal = Schemas['AgreementView']['goal'];
 /** A class with what its new sheets multiply the usual thresholds by. */
 export interface Holding {
   id: string;
+  revision: number;
   name: string;
   thresholds: Thresholds;
 }
@@ -22,7 +23,7 @@ export function useThreshold() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: ({ of, goal, factor }: { of: Holding; goal: Goal; factor: number | undefined }) =>
-      body(api.PUT('/api/classes/{id}/thresholds', { params: { path: { id: of.id } }, body: { thresholds: moved(of.thresholds, goal, factor) } })),
+      body(api.PUT('/api/classes/{id}/thresholds', { params: { path: { id: of.id } }, body: { revision: of.revision, thresholds: moved(of.thresholds, goal, factor) } })),
     onSuccess: () => queries.invalidateQueries(),
   });
 }

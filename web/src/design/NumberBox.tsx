@@ -1,5 +1,6 @@
 import { Input, Label, NumberField } from 'react-aria-components';
 import styled from 'styled-components';
+import { decimals } from '../words/words';
 import { colour, sizes, space } from './tokens';
 
 interface Props {
@@ -19,7 +20,7 @@ export function NumberBox({ label, value, least, most, step, digits = 1, hidden,
   return (
     <NumberField
       {...(hidden ? { 'aria-label': label } : {})}
-      value={value}
+      value={Number(decimals(value, digits))}
       minValue={least}
       maxValue={most}
       {...(step ? { step } : {})}

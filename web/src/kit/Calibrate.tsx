@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { api, body, type Schemas } from '../api/client';
 import { Asked } from '../design/Swatch';
 import { Measuring, MeasuredSwatches, type Swatch } from './MeasuredSwatches';
+import { decimals } from '../words/words';
 
 interface Props {
   pencil: Schemas['PencilView'];
@@ -25,8 +26,8 @@ export function Calibrate({ pencil, paper, paperName, onDone }: Props) {
         found={(found) => (
           <>
             <p>
-              Hiding {pencil.hiding.toFixed(2)} → <b>{found.hiding.toFixed(2)}</b>, softness {pencil.softness.toFixed(2)} →{' '}
-              <b>{found.softness.toFixed(2)}</b>
+              Hiding {decimals(pencil.hiding, 2)} → <b>{decimals(found.hiding, 2)}</b>, softness {decimals(pencil.softness, 2)} →{' '}
+              <b>{decimals(found.softness, 2)}</b>
             </p>
             <p>
               <Asked $colour={pencil.colour} $size={22} /> → <Asked $colour={found.colour} $size={22} />

@@ -7,7 +7,7 @@ import { Button, MainButton, Segments, Select, Words } from '../design/Controls'
 import { Notice } from '../design/States';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
-import { count } from '../words/words';
+import { count, decimals } from '../words/words';
 
 type Binder = Schemas['PencilView']['binder'];
 
@@ -89,7 +89,7 @@ export function Files({ kit }: { kit: Schemas['KitView'] }) {
                     <td>{r.code}</td>
                     <td>{r.name}</td>
                     <td>
-                      {r.lab.l.toFixed(1)} {r.lab.a.toFixed(1)} {r.lab.b.toFixed(1)}
+                      {decimals(r.lab.l, 1)} {decimals(r.lab.a, 1)} {decimals(r.lab.b, 1)}
                     </td>
                     <td>{r.spectrum ? 'spectrum' : 'colour'}</td>
                     <td>{r.taken ? 'held already' : 'new'}</td>

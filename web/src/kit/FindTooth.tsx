@@ -3,6 +3,7 @@ import { api, body, type Schemas } from '../api/client';
 import { Select } from '../design/Controls';
 import { Grained } from '../design/Swatch';
 import { Measuring, MeasuredSwatches } from './MeasuredSwatches';
+import { decimals } from '../words/words';
 
 interface Props {
   paper: Schemas['PaperView'];
@@ -30,7 +31,7 @@ export function FindTooth({ paper, pencils, onFound, onDone }: Props) {
         fit={(swatches) => body(api.POST('/api/kit/papers/{id}/calibration', { params: { path }, body: { pencil, swatches } }))}
         found={(found) => (
           <p>
-            Tooth {paper.tooth.toFixed(2)} → <b data-tooth>{found.tooth.toFixed(2)}</b>
+            Tooth {decimals(paper.tooth, 2)} → <b data-tooth>{decimals(found.tooth, 2)}</b>
           </p>
         )}
         take="Take this depth"

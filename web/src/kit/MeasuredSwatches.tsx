@@ -7,7 +7,7 @@ import { LabBoxes } from '../design/LabBoxes';
 import { Notice } from '../design/States';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
-import { gradeNames, passWords } from '../words/words';
+import { gradeNames, passWords, decimals } from '../words/words';
 
 export type Swatch = Schemas['MeasuredSwatch'];
 
@@ -66,7 +66,7 @@ export function MeasuredSwatches<Found extends { before: number; after: number }
       {fitting.data && (
         <Fit role="status">
           <p>
-            Prediction off by ΔE <b>{fitting.data.before.toFixed(1)}</b> before, <b>{fitting.data.after.toFixed(1)}</b> after.
+            Prediction off by ΔE <b>{decimals(fitting.data.before, 1)}</b> before, <b>{decimals(fitting.data.after, 1)}</b> after.
           </p>
           {found(fitting.data)}
         </Fit>

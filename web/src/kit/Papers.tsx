@@ -9,6 +9,7 @@ import { Notice } from '../design/States';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { FindTooth } from './FindTooth';
+import { decimals } from '../words/words';
 
 type Paper = Schemas['PaperView'];
 type Request = Schemas['PaperRequest'];
@@ -37,12 +38,12 @@ export function Papers({ kit }: { kit: Schemas['KitView'] }) {
                 </Name>
               </th>
               <td>
-                {p.lab.l.toFixed(1)} {p.lab.a.toFixed(1)} {p.lab.b.toFixed(1)}
+                {decimals(p.lab.l, 1)} {decimals(p.lab.a, 1)} {decimals(p.lab.b, 1)}
               </td>
               <td>
-                <Depth style={{ width: `${p.tooth * 40}px` }} /> {p.tooth.toFixed(2)}
+                <Depth style={{ width: `${p.tooth * 40}px` }} /> {decimals(p.tooth, 2)}
               </td>
-              <td>{p.grainMm.toFixed(2)}</td>
+              <td>{decimals(p.grainMm, 2)}</td>
               <td>
                 <LinkButton onPress={() => setOpen(p.id)}>Change</LinkButton>
               </td>

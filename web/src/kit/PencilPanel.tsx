@@ -9,6 +9,7 @@ import { colour, sizes, space } from '../design/tokens';
 import { signed } from '../bench/words';
 import { Calibrate } from './Calibrate';
 import { PencilForm } from './PencilForm';
+import { decimals } from '../words/words';
 
 type Pencil = Schemas['PencilView'];
 
@@ -76,17 +77,17 @@ export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
             <dt>Family</dt>
             <dd>{pencil.family.toLowerCase()}</dd>
             <dt>Value</dt>
-            <dd>{pencil.value.toFixed(1)}</dd>
+            <dd>{decimals(pencil.value, 1)}</dd>
             <dt>L* a* b*</dt>
             <dd>
-              {pencil.lab.l.toFixed(1)} {pencil.lab.a.toFixed(1)} {pencil.lab.b.toFixed(1)}
+              {decimals(pencil.lab.l, 1)} {decimals(pencil.lab.a, 1)} {decimals(pencil.lab.b, 1)}
             </dd>
             <dt>Colour from</dt>
             <dd>{sources[pencil.source]}</dd>
             <dt>Hiding</dt>
-            <dd>{pencil.hiding.toFixed(2)}</dd>
+            <dd>{decimals(pencil.hiding, 2)}</dd>
             <dt>Softness</dt>
-            <dd>{pencil.softness.toFixed(2)}</dd>
+            <dd>{decimals(pencil.softness, 2)}</dd>
             <dt>Copies</dt>
             <dd>{pencil.copies}</dd>
             <dt>Lead left</dt>

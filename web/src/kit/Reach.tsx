@@ -6,7 +6,7 @@ import { Button, LinkButton, MainButton, Select } from '../design/Controls';
 import { Failed } from '../design/States';
 import { Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
-import { gradeNames, passWords } from '../words/words';
+import { gradeNames, passWords, decimals } from '../words/words';
 
 type Cell = Schemas['ReachCellView'];
 type Hue = NonNullable<Cell['hue']>;
@@ -38,7 +38,7 @@ export function Reach({ kit, paper }: { kit: Schemas['KitView']; paper: string }
           <Recipe aria-live="polite">
             <Grained colour={open.colour} width={120} height={64} />
             <p>
-              value {open.value}–{open.value + 1}, {spoken(open.hue)}, chroma {open.chroma.toFixed(0)}
+              value {open.value}–{open.value + 1}, {spoken(open.hue)}, chroma {decimals(open.chroma, 0)}
             </p>
             <ol>
               {open.steps.map((s, i) => (
@@ -142,7 +142,7 @@ function Grid({ title, cells, against, onOpen }: { title: string; cells: Cell[];
               return (
                 <td key={spoken(h)}>
                   {cell ? (
-                    <CellButton onPress={() => onOpen(cell)} aria-label={`value ${v}, ${spoken(h)}, chroma ${cell.chroma.toFixed(0)}${only ? ', only here' : ''}`}>
+                    <CellButton onPress={() => onOpen(cell)} aria-label={`value ${v}, ${spoken(h)}, chroma ${decimals(cell.chroma, 0)}${only ? ', only here' : ''}`}>
                       <Grained colour={cell.colour} {...size} />
                       {only && <Only>only</Only>}
                     </CellButton>

@@ -11,7 +11,7 @@ afterEach(() => {
 });
 
 const dunlin = { id: 'd', name: '8 Dunlin' } as Schemas['ClassView'];
-const three = { id: 'three', name: 'Three', pencils: ['S07', 'black'], users: [{ schoolClass: 'd', howMany: 4 }] };
+const three = { id: 'three', revision: 5, name: 'Three', pencils: ['S07', 'black'], users: [{ schoolClass: 'd', howMany: 4 }] };
 
 it('a new set is what is ticked, for the classes that use it', async () => {
   const sent = answers('POST', { ...three, id: 'new' });

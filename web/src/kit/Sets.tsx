@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Checkbox } from 'react-aria-components';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
+import { useRevision } from '../api/useRevision';
 import { Button, LinkButton, MainButton, Words } from '../design/Controls';
 import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
@@ -50,9 +51,11 @@ interface FormProps {
 function SetForm({ kit, classes, set, onKept }: FormProps) {
   const queries = useQueryClient();
   const [request, setRequest] = useState<Request>(() => (set ? { name: set.name, pencils: set.pencils, users: set.users } : { name: '', pencils: [], users: [] }));
+  const revision = useRevision(set, (s) => [s.name, s.pencils, s.users]);
   const keep = useMutation({
-    mutationFn: () => (set ? body(api.PUT('/api/kit/sets/{id}', { params: { path: { id: set.id } }, body: request })) : body(api.POST('/api/kit/sets', { body: request }))),
+    mutationFn: () => (set ? body(api.PUT('/api/kit/sets/{id}', { params: { path: { id: set.id } }, body: { ...request, revision: revision.known } })) : body(api.POST('/api/kit/sets', { body: request }))),
     onSuccess: async (kept) => {
+      revision.saved(kept);
       await queries.invalidateQueries();
       onKept(kept.id);
     },

@@ -4,6 +4,7 @@ import type { Schemas } from '../api/client';
 export function pencil(of: Partial<Schemas['PencilView']>): Schemas['PencilView'] {
   return {
     id: of.code ?? 'S07',
+    revision: 0,
     code: 'S07',
     name: 'Buoy Red',
     range: 'Skerry',
@@ -32,6 +33,6 @@ export const kit: Schemas['KitView'] = {
     pencil({ id: 'white', code: 'S01', name: 'Gull White', value: 9.3, colour: '#f4f4f0' }),
     pencil({ id: 'blender', code: 'S00', name: 'Blender', colourless: true, value: 9.9 }),
   ],
-  papers: [{ id: 'cartridge', name: 'Harbour Cartridge', colour: '#f2f1ec', lab: { l: 95.2, a: -0.3, b: 2.4 }, tooth: 1, grainMm: 0.32 }],
+  papers: [{ id: 'cartridge', revision: 0, name: 'Harbour Cartridge', colour: '#f2f1ec', lab: { l: 95.2, a: -0.3, b: 2.4 }, tooth: 1, grainMm: 0.32 }],
   sets: [],
 };

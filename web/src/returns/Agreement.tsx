@@ -7,7 +7,7 @@ import { Button, LinkButton, Select } from '../design/Controls';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { count } from '../words/words';
+import { count, decimals } from '../words/words';
 
 type Row = Schemas['AgreementView'];
 const ALL = 'all';
@@ -87,8 +87,8 @@ export default function Agreement() {
                     <Balance row={r} />
                   </td>
                   <td>
-                    {r.inUse.toFixed(r.digits)}
-                    {Math.abs(r.inUse - r.secure) > 1e-6 && <Fine>usually {r.secure.toFixed(r.digits)}</Fine>}
+                    {decimals(r.inUse, r.digits)}
+                    {Math.abs(r.inUse - r.secure) > 1e-6 && <Fine>usually {decimals(r.secure, r.digits)}</Fine>}
                   </td>
                   <td>
                     <Suggestion row={r} to={chosen} pending={hold.isPending} onHold={(factor) => chosen && hold.mutate({ of: chosen, goal: r.goal, factor })} />
@@ -143,7 +143,7 @@ function Suggestion({ row, to, pending, onHold }: SuggestionProps) {
         <Fine>{row.lower + row.higher === 0 ? 'You agree.' : 'No other threshold would agree clearly better.'}</Fine>
       ) : (
         <>
-          <b>{(row.secure * row.factor).toFixed(row.digits)}</b> would have set {row.agreeThen} of {row.marks} on your side of secure; now {row.agreeNow}.{' '}
+          <b>{decimals(row.secure * row.factor, row.digits)}</b> would have set {row.agreeThen} of {row.marks} on your side of secure; now {row.agreeNow}.{' '}
           {to && !asSuggested && (
             <Button onPress={() => onHold(row.factor ?? undefined)} isDisabled={pending}>
               Use it for {to.name}
@@ -154,7 +154,7 @@ function Suggestion({ row, to, pending, onHold }: SuggestionProps) {
       )}
       {to && held !== undefined && (
         <Fine>
-          New sheets of {to.name} have {(row.secure * held).toFixed(row.digits)}.{' '}
+          New sheets of {to.name} have {decimals(row.secure * held, row.digits)}.{' '}
           <LinkButton onPress={() => onHold(undefined)} isDisabled={pending}>
             Back to the usual
           </LinkButton>

@@ -3,12 +3,14 @@ import type { Schemas } from '../api/client';
 import { grey } from '../design/greys';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
-import { dayOf } from '../words/words';
+import { dayOf, decimals } from '../words/words';
+import { pictureOf } from './pictures';
 
 type Box = Schemas['BoxReadingView'];
 
 interface Props {
   pageId: string;
+  read: string | undefined;
   boxes: Box[];
   before: Schemas['BeforeView'] | undefined;
   field: string | null;
@@ -16,7 +18,7 @@ interface Props {
 }
 
 /** Every even field: its crop under the one of the page before, and beside what was asked for, and what was measured in it. */
-export function BoxTable({ pageId, boxes, before, field, onField }: Props) {
+export function BoxTable({ pageId, read, boxes, before, field, onField }: Props) {
   return (
     <Scroll>
       <Table>
@@ -37,7 +39,7 @@ export function BoxTable({ pageId, boxes, before, field, onField }: Props) {
               {boxes.map((b) => (
                 <Cell key={b.field} $on={b.field === field}>
                   {before.fields.includes(b.field) && (
-                    <Crop src={`/api/returns/pages/${before.page}/picture?part=${b.field}`} alt={`Field ${b.field} before`} />
+                    <Crop src={pictureOf(before.page, before.read, b.field)} alt={`Field ${b.field} before`} />
                   )}
                 </Cell>
               ))}
@@ -47,7 +49,7 @@ export function BoxTable({ pageId, boxes, before, field, onField }: Props) {
             <th scope="row">{before ? 'Now' : 'Drawn'}</th>
             {boxes.map((b) => (
               <Cell key={b.field} $on={b.field === field} onMouseEnter={() => onField(b.field)} onMouseLeave={() => onField(null)}>
-                <Crop src={`/api/returns/pages/${pageId}/picture?part=${b.field}`} alt={`Field ${b.field} as drawn`} />
+                <Crop src={pictureOf(pageId, read, b.field)} alt={`Field ${b.field} as drawn`} />
               </Cell>
             ))}
           </tr>
@@ -57,20 +59,20 @@ export function BoxTable({ pageId, boxes, before, field, onField }: Props) {
               <Cell key={b.field} $on={b.field === field}>
                 {b.asked.length > 0 && (
                   <Value>
-                    <Asked $colour={b.difference == null ? grey(b.askedLightness) : (b.asked[0] ?? 'none')} $size={14} /> {b.askedValue.toFixed(1)}
+                    <Asked $colour={b.difference == null ? grey(b.askedLightness) : (b.asked[0] ?? 'none')} $size={14} /> {decimals(b.askedValue, 1)}
                   </Value>
                 )}
               </Cell>
             ))}
           </tr>
-          <Figures name="Value" boxes={boxes} field={field} of={(b) => (b.blank ? 'empty' : b.value.toFixed(1))} strong />
+          <Figures name="Value" boxes={boxes} field={field} of={(b) => (b.blank ? 'empty' : decimals(b.value, 1))} strong />
           <Figures name="Off, ΔE00" boxes={boxes} field={field} of={(b) => b.difference?.toFixed(1)} />
-          <Figures name="Step, L*" boxes={boxes} field={field} of={(b) => (b.step == null ? undefined : Math.abs(b.step).toFixed(1))} />
-          <Figures name="Specks, %" boxes={boxes} field={field} of={(b) => b.specks.toFixed(0)} />
-          <Figures name="Uneven, L*" boxes={boxes} field={field} of={(b) => b.unevenness.toFixed(1)} />
+          <Figures name="Step, L*" boxes={boxes} field={field} of={(b) => (b.step == null ? undefined : decimals(Math.abs(b.step), 1))} />
+          <Figures name="Specks, %" boxes={boxes} field={field} of={(b) => decimals(b.specks, 0)} />
+          <Figures name="Uneven, L*" boxes={boxes} field={field} of={(b) => decimals(b.unevenness, 1)} />
           <Figures name="Outside, %" boxes={boxes} field={field} of={(b) => b.outside?.toFixed(1)} />
-          <Figures name="Strokes" boxes={boxes} field={field} of={(b) => (b.direction == null ? undefined : `${b.direction.toFixed(0)}°`)} />
-          <Figures name="Glare, %" boxes={boxes} field={field} of={(b) => (b.glare > 0.5 ? b.glare.toFixed(0) : undefined)} />
+          <Figures name="Strokes" boxes={boxes} field={field} of={(b) => (b.direction == null ? undefined : `${decimals(b.direction, 0)}°`)} />
+          <Figures name="Glare, %" boxes={boxes} field={field} of={(b) => (b.glare > 0.5 ? decimals(b.glare, 0) : undefined)} />
         </tbody>
       </Table>
     </Scroll>

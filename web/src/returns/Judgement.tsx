@@ -7,7 +7,7 @@ import { Button, LinkButton, MainButton } from '../design/Controls';
 import { Notice } from '../design/States';
 import { useLatest } from '../design/useLatest';
 import { colour, levelGreys, sizes, space } from '../design/tokens';
-import { causeWords, levelNames } from '../words/words';
+import { causeWords, levelNames, decimals } from '../words/words';
 import { FigureBar } from './FigureBar';
 import { pageQuery } from './pageQuery';
 
@@ -172,7 +172,7 @@ function GoalRow({ goal, before, level, looked, onLevel, onField }: GoalRowProps
         <Figure>
           {figure === null
             ? 'nothing drawn'
-            : `${goal.figureName} ${figure >= 999 ? 'no order' : `${figure.toFixed(goal.digits)} ${goal.unit}`}${figure < 999 && goal.plusMinus ? ` ± ${goal.plusMinus.toFixed(goal.digits)}` : ''}; secure ${goal.nearly < goal.beyond ? 'from' : 'to'} ${goal.secure.toFixed(goal.digits)}`}
+            : `${goal.figureName} ${figure >= 999 ? 'no order' : `${decimals(figure, goal.digits)} ${goal.unit}`}${figure < 999 && goal.plusMinus ? ` ± ${decimals(goal.plusMinus, goal.digits)}` : ''}; secure ${goal.nearly < goal.beyond ? 'from' : 'to'} ${decimals(goal.secure, goal.digits)}`}
           {goal.cause && level < 3 && <Cause> · {causeWords(goal.cause, where(goal))}</Cause>}
         </Figure>
         <FigureBar goal={goal} />
@@ -192,7 +192,7 @@ const levelBefore = (before: Props['before'], goal: GoalView) =>
   before?.levels.find((l) => l.goal === goal.goal && l.exercise === goal.exercise)?.level;
 
 /** The field to look at, and where along it. */
-const where = (goal: GoalView) => goal.field && `${goal.field}${goal.atMm == null ? '' : ` at ${goal.atMm.toFixed(0)} mm`}`;
+const where = (goal: GoalView) => goal.field && `${goal.field}${goal.atMm == null ? '' : ` at ${decimals(goal.atMm, 0)} mm`}`;
 
 /** Puts the focus on the level of the goal before or after. */
 function moveTo(row: HTMLElement, by: 1 | -1) {

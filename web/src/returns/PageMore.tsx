@@ -6,7 +6,7 @@ import { api, body, type Schemas } from '../api/client';
 import { Button, Select } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, faces, sizes, space } from '../design/tokens';
-import { timeOf } from '../words/words';
+import { dayOf, timeOf, decimals } from '../words/words';
 
 interface Props {
   page: Schemas['PageRow'];
@@ -38,7 +38,8 @@ function History({ decisions }: { decisions: Schemas['DecisionView'][] }) {
     <List aria-label="Decisions">
       {decisions.map((d, i) => (
         <li key={i}>
-          {timeOf(d.when)} {d.by}: <b>{d.goal}</b>{' '}
+          {dayOf(d.when)} {timeOf(d.when)} {d.by}: {d.exercise && `${d.exercise}, `}
+          <b>{d.goal}</b>{' '}
           {d.to == null ? `taken back (was ${String(d.from)})` : d.from == null ? `${d.to}, proposed ${d.proposed}` : `${d.from} → ${d.to}, proposed ${d.proposed}`}
         </li>
       ))}
@@ -70,7 +71,7 @@ function Reread({ id, confirmed }: { id: string; confirmed: boolean }) {
             {changes.map((c) => (
               <li key={c.goal}>
                 <b>{c.goal}</b>: proposed {c.before ?? '–'} → {c.after ?? '–'}
-                {c.figureAfter != null && `, figure ${c.figureBefore?.toFixed(1) ?? '–'} → ${c.figureAfter.toFixed(1)}`}
+                {c.figureAfter != null && `, figure ${c.figureBefore == null ? '–' : decimals(c.figureBefore, 1)} → ${decimals(c.figureAfter, 1)}`}
                 {c.decided != null && `; your ${c.decided} stays`}
               </li>
             ))}

@@ -18,7 +18,7 @@ export function PageNote({ page, note }: Props) {
   const [words, setWords] = useState(note);
   const phrases = useQuery({ queryKey: ['phrases'], queryFn: () => body(api.GET('/api/returns/phrases')) });
   const save = useMutation({
-    mutationFn: (change: { flagged: boolean; note: string }) =>
+    mutationFn: (change: Schemas['NoteRequest']) =>
       body(api.PUT('/api/returns/pages/{id}/note', { params: { path: { id: page.id } }, body: change })),
     onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: ['returns'] }), queries.invalidateQueries({ queryKey: ['page', page.id] })]),
   });
@@ -30,7 +30,7 @@ export function PageNote({ page, note }: Props) {
     mutationFn: (id: string) => body(api.DELETE('/api/returns/phrases/{id}', { params: { path: { id } } })),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['phrases'] }),
   });
-  const flag = () => save.mutate({ flagged: !page.flagged, note: words });
+  const flag = () => save.mutate({ flagged: !page.flagged });
   const onKey = useLatest((event: KeyboardEvent) => {
     const target = event.target as HTMLElement;
     if (event.ctrlKey || event.metaKey || event.altKey || target.closest('textarea, input:not([type=radio]), [role=listbox]')) {
@@ -50,7 +50,7 @@ export function PageNote({ page, note }: Props) {
   const add = (phrase: string) => {
     const next = [words.trim(), phrase].filter(Boolean).join(' ');
     setWords(next);
-    save.mutate({ flagged: page.flagged, note: next });
+    save.mutate({ note: next });
   };
   const unkept = words.trim() !== '' && words.length <= 200 && !phrases.data?.some((p) => p.words === words.trim());
 
@@ -70,7 +70,7 @@ export function PageNote({ page, note }: Props) {
         maxLength={600}
         placeholder="C to write; printed on the slip"
         onChange={(e) => setWords(e.target.value)}
-        onBlur={() => words !== note && save.mutate({ flagged: page.flagged, note: words })}
+        onBlur={() => words !== note && save.mutate({ note: words })}
         onKeyDown={(e) => e.key === 'Escape' && e.currentTarget.blur()}
       />
       {save.error && <p role="alert">▲ {save.error.message}</p>}

@@ -5,7 +5,7 @@ import { api, type Schemas } from '../api/client';
 import { Button, LinkButton } from '../design/Controls';
 import { Empty, Failed, Loading, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { count, noticeWords, problemWords, timeOf } from '../words/words';
+import { count, noticeWords, problemWords, timeOf, decimals } from '../words/words';
 import { BoxTable } from './BoxTable';
 import { Judgement } from './Judgement';
 import { MatchByHand } from './MatchByHand';
@@ -53,7 +53,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
   const strips = boxes.filter((b) => b.profile.length > 0);
   const even = boxes.filter((b) => b.profile.length === 0);
   const spots = goals.flatMap((g) => (g.field && g.atMm != null ? [{ field: g.field, atMm: g.atMm }] : []));
-  const table = even.length > 0 && <BoxTable pageId={row.id} boxes={even} before={before} field={field} onField={setField} />;
+  const table = even.length > 0 && <BoxTable pageId={row.id} read={detail.data.row.read} boxes={even} before={before} field={field} onField={setField} />;
   const wide = even.length > MOST_BESIDE;
   const now = detail.data.row;
 
@@ -86,10 +86,10 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
   return (
     <Layout>
       <Evidence>
-        <Strips pageId={row.id} strips={strips} spots={spots} before={before} field={field} onField={setField} />
-        <PagePicture id={now.id} width={pageWidth} height={pageHeight} boxes={boxes} field={field} onField={setField} />
+        <Strips pageId={row.id} read={now.read} strips={strips} spots={spots} before={before} field={field} onField={setField} />
+        <PagePicture id={now.id} read={now.read} width={pageWidth} height={pageHeight} boxes={boxes} field={field} onField={setField} />
         <Caption>
-          {now.file} · {quality && `${Math.round(quality.dpi)} dpi, flat to ${quality.flatnessMm.toFixed(2)} mm, light ± ${(quality.lightSpread * 100).toFixed(1)} %${quality.keys.used > 0 ? `, ${count(quality.keys.used, 'key box', 'key boxes')}: off ${quality.keys.before.toFixed(1)} → ${quality.keys.after.toFixed(1)} ΔE00` : ''}`}
+          {now.file} · {quality && `${Math.round(quality.dpi)} dpi, flat to ${decimals(quality.flatnessMm, 2)} mm, light ± ${decimals(quality.lightSpread * 100, 1)} %${quality.keys.used > 0 ? `, ${count(quality.keys.used, 'key box', 'key boxes')}: off ${decimals(quality.keys.before, 1)} → ${decimals(quality.keys.after, 1)} ΔE00` : ''}`}
         </Caption>
         <Actions>
           <a href={`/api/returns/pages/${now.id}/original`} target="_blank" rel="noreferrer">

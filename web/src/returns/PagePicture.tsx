@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import type { Schemas } from '../api/client';
 import { Segments } from '../design/Controls';
 import { colour, sizes, space } from '../design/tokens';
+import { overlayOf, pictureOf } from './pictures';
 
 /** What is shown of the page below its last field, mm. */
 const below = 48;
@@ -18,6 +19,7 @@ const legends = {
 
 interface Props {
   id: string;
+  read: string | undefined;
   width: number;
   height: number;
   boxes: Schemas['BoxReadingView'][];
@@ -29,7 +31,7 @@ interface Props {
  * The straightened page down to its fields; each can be pointed at, the one looked at is framed. Closer, the field looked at
  * fills the frame. Coordinates are mm.
  */
-export function PagePicture({ id, width, height, boxes, field, onField }: Props) {
+export function PagePicture({ id, read, width, height, boxes, field, onField }: Props) {
   const [close, setClose] = useState<'page' | 'field'>('page');
   const [over, setOver] = useState<Over>('NOTHING');
   const shown = Math.min(height, Math.max(...boxes.map((b) => b.y + b.height)) + below);
@@ -38,10 +40,10 @@ export function PagePicture({ id, width, height, boxes, field, onField }: Props)
   return (
     <Frame>
       <svg viewBox={view.join(' ')} role="img" aria-label="The page, straightened and evenly lit" style={{ maxHeight: close === 'field' ? 360 : undefined }}>
-        <image href={`/api/returns/pages/${id}/picture`} width={width} height={height} />
+        <image href={pictureOf(id, read)} width={width} height={height} />
         {close === 'field' && looked && (
           <image
-            href={`/api/returns/pages/${id}/picture?part=${looked.field}`}
+            href={pictureOf(id, read, looked.field)}
             x={looked.x - 2.5}
             y={looked.y - 2.5}
             width={looked.width + 5}
@@ -49,7 +51,7 @@ export function PagePicture({ id, width, height, boxes, field, onField }: Props)
             preserveAspectRatio="none"
           />
         )}
-        {over !== 'NOTHING' && <image href={`/api/returns/pages/${id}/overlay?of=${over}`} width={width} height={height} style={{ imageRendering: close === 'field' ? 'pixelated' : 'auto' }} />}
+        {over !== 'NOTHING' && <image href={overlayOf(id, read, over)} width={width} height={height} style={{ imageRendering: close === 'field' ? 'pixelated' : 'auto' }} />}
         {boxes.map((b) => (
           <Shape key={b.field} box={b} on={close === 'page' && b.field === field} outlined={over === 'LIGHT'} onField={onField} />
         ))}

@@ -10,6 +10,7 @@ import { colour, space } from '../design/tokens';
 import { count, dayOf } from '../words/words';
 import { PageList } from './PageList';
 import { pageQuery } from './pageQuery';
+import { pictureOf } from './pictures';
 import { PagePanel } from './PagePanel';
 import { PhoneUpload } from './PhoneUpload';
 import { ScannerButton } from './ScannerButton';
@@ -50,8 +51,8 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
     for (const id of ahead.split(' ').filter((x) => x !== '')) {
       void queries.prefetchQuery(pageQuery(id)).then(() => {
         const next = queries.getQueryData<Schemas['PageDetail']>(pageQuery(id).queryKey);
-        ['', ...(next?.boxes ?? []).map((b) => `?part=${b.field}`)].forEach((part) => {
-          new Image().src = `/api/returns/pages/${id}/picture${part}`;
+        [undefined, ...(next?.boxes ?? []).map((b) => b.field)].forEach((field) => {
+          new Image().src = pictureOf(id, next?.row.read, field);
         });
       });
     }

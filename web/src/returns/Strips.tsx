@@ -2,6 +2,7 @@ import styled from 'styled-components';
 import type { Schemas } from '../api/client';
 import { colour, sizes, space } from '../design/tokens';
 import { dayOf } from '../words/words';
+import { pictureOf } from './pictures';
 
 type Box = Schemas['BoxReadingView'];
 
@@ -13,6 +14,7 @@ export interface Spot {
 
 interface Props {
   pageId: string;
+  read: string | undefined;
   strips: Box[];
   spots: Spot[];
   before: Schemas['BeforeView'] | undefined;
@@ -21,7 +23,7 @@ interface Props {
 }
 
 /** Strips as drawn, under those of the page before, each over its value profile: thin what was asked, thick what was measured, a mark where to look. */
-export function Strips({ pageId, strips, spots, before, field, onField }: Props) {
+export function Strips({ pageId, read, strips, spots, before, field, onField }: Props) {
   return strips.map((strip) => (
     <Strip key={strip.field} $on={strip.field === field} onMouseEnter={() => onField(strip.field)} onMouseLeave={() => onField(null)}>
       <figcaption>
@@ -30,9 +32,9 @@ export function Strips({ pageId, strips, spots, before, field, onField }: Props)
         {strip.blank ? ', empty' : `, specks ${strip.specks.toFixed(0)} %${strip.outside == null ? '' : `, outside ${strip.outside.toFixed(1)} %`}`}
       </figcaption>
       {before?.fields.includes(strip.field) && (
-        <Drawn src={`/api/returns/pages/${before.page}/picture?part=${strip.field}`} alt={`Strip ${strip.field} before, ${dayOf(before.received)}`} style={drawnOut(strip)} />
+        <Drawn src={pictureOf(before.page, before.read, strip.field)} alt={`Strip ${strip.field} before, ${dayOf(before.received)}`} style={drawnOut(strip)} />
       )}
-      <Drawn src={`/api/returns/pages/${pageId}/picture?part=${strip.field}`} alt={`Strip ${strip.field} as drawn`} style={drawnOut(strip)} />
+      <Drawn src={pictureOf(pageId, read, strip.field)} alt={`Strip ${strip.field} as drawn`} style={drawnOut(strip)} />
       <Course strip={strip} spots={spots.filter((s) => s.field === strip.field)} />
     </Strip>
   ));

@@ -9,35 +9,35 @@ import { box, goal } from './testing';
 
 afterEach(cleanup);
 
-const before: Schemas['BeforeView'] = { page: 'old', received: '2026-11-18T09:00:00Z', fields: ['1'], levels: [] };
+const before: Schemas['BeforeView'] = { page: 'old', received: '2026-11-18T09:00:00Z', read: 'old', fields: ['1'], levels: [] };
 const sources = () => screen.getAllByRole('img').map((i) => i.getAttribute('src'));
 
 describe('the table of even fields', () => {
   it('leaves out rows that no field has a figure for', () => {
-    render(<BoxTable pageId="p" boxes={[box({}), box({ field: '2', step: -9 })]} before={undefined} field={null} onField={vi.fn()} />);
+    render(<BoxTable pageId="p" read="r" boxes={[box({}), box({ field: '2', step: -9 })]} before={undefined} field={null} onField={vi.fn()} />);
     expect(screen.getByRole('row', { name: /Step, L\*/ })).toBeTruthy();
     expect(screen.queryByRole('row', { name: /Strokes/ })).toBeNull();
     expect(screen.queryByRole('row', { name: /Glare/ })).toBeNull();
   });
 
   it('calls an empty field empty', () => {
-    render(<BoxTable pageId="p" boxes={[box({ blank: true })]} before={undefined} field={null} onField={vi.fn()} />);
+    render(<BoxTable pageId="p" read="r" boxes={[box({ blank: true })]} before={undefined} field={null} onField={vi.fn()} />);
     expect(screen.getByText('empty')).toBeTruthy();
   });
 
   it('shows the page before above the one now, where it has the field', () => {
-    render(<BoxTable pageId="p" boxes={[box({}), box({ field: '2' })]} before={before} field={null} onField={vi.fn()} />);
+    render(<BoxTable pageId="p" read="r" boxes={[box({}), box({ field: '2' })]} before={before} field={null} onField={vi.fn()} />);
     expect(sources()).toEqual([
-      '/api/returns/pages/old/picture?part=1',
-      '/api/returns/pages/p/picture?part=1',
-      '/api/returns/pages/p/picture?part=2',
+      '/api/returns/pages/old/picture?part=1&read=old',
+      '/api/returns/pages/p/picture?part=1&read=r',
+      '/api/returns/pages/p/picture?part=2&read=r',
     ]);
     expect(screen.getByRole('rowheader', { name: 'Now' })).toBeTruthy();
   });
 
   it('says which field is pointed at', () => {
     const onField = vi.fn();
-    render(<BoxTable pageId="p" boxes={[box({ field: '7' })]} before={undefined} field={null} onField={onField} />);
+    render(<BoxTable pageId="p" read="r" boxes={[box({ field: '7' })]} before={undefined} field={null} onField={onField} />);
     fireEvent.mouseEnter(screen.getByAltText('Field 7 as drawn').closest('td') as HTMLElement);
     expect(onField).toHaveBeenCalledWith('7');
   });
@@ -47,19 +47,19 @@ describe('a strip', () => {
   const strip = box({ width: 100, profile: [90, 70, 50, 30], askedProfile: [95, 25] });
 
   it('is told in words: both ends and where to look', () => {
-    render(<Strips pageId="p" strips={[strip]} spots={[{ field: '1', atMm: 34.4 }]} before={undefined} field={null} onField={vi.fn()} />);
+    render(<Strips pageId="p" read="r" strips={[strip]} spots={[{ field: '1', atMm: 34.4 }]} before={undefined} field={null} onField={vi.fn()} />);
     expect(screen.getByRole('img', { name: 'L* along strip 1: from 90 to 30, look at 34 mm' })).toBeTruthy();
   });
 
   it('has a course measured and one asked for', () => {
-    const { container } = render(<Strips pageId="p" strips={[strip]} spots={[]} before={undefined} field={null} onField={vi.fn()} />);
+    const { container } = render(<Strips pageId="p" read="r" strips={[strip]} spots={[]} before={undefined} field={null} onField={vi.fn()} />);
     expect(container.querySelectorAll('polyline.measured')).toHaveLength(1);
     expect(container.querySelector('polyline.asked')?.getAttribute('points')).toBe('0.0,1.50 100.0,22.50');
   });
 
   it('stands under the one before', () => {
-    render(<Strips pageId="p" strips={[strip]} spots={[]} before={before} field={null} onField={vi.fn()} />);
-    expect(sources().filter((s) => s !== null)).toEqual(['/api/returns/pages/old/picture?part=1', '/api/returns/pages/p/picture?part=1']);
+    render(<Strips pageId="p" read="r" strips={[strip]} spots={[]} before={before} field={null} onField={vi.fn()} />);
+    expect(sources().filter((s) => s !== null)).toEqual(['/api/returns/pages/old/picture?part=1&read=old', '/api/returns/pages/p/picture?part=1&read=r']);
     expect(screen.getByText(/and now/)).toBeTruthy();
   });
 });
@@ -86,14 +86,14 @@ describe('a figure among its thresholds', () => {
 });
 
 describe('the page', () => {
-  const show = () => render(<PagePicture id="p" width={210} height={297} boxes={[box({})]} field={null} onField={vi.fn()} />).container;
+  const show = () => render(<PagePicture id="p" read="r" width={210} height={297} boxes={[box({})]} field={null} onField={vi.fn()} />).container;
   const images = (container: HTMLElement) => [...container.querySelectorAll('image')].map((i) => i.getAttribute('href'));
 
   it('has nothing laid over it until it is asked for', () => {
     const container = show();
-    expect(images(container)).toEqual(['/api/returns/pages/p/picture']);
+    expect(images(container)).toEqual(['/api/returns/pages/p/picture?read=r']);
     fireEvent.click(screen.getByRole('radio', { name: 'specks' }));
-    expect(images(container)).toEqual(['/api/returns/pages/p/picture', '/api/returns/pages/p/overlay?of=SPECKS']);
+    expect(images(container)).toEqual(['/api/returns/pages/p/picture?read=r', '/api/returns/pages/p/overlay?of=SPECKS&read=r']);
     expect(screen.getByText(/White: taken for paper/)).toBeTruthy();
     fireEvent.click(screen.getByRole('radio', { name: 'nothing' }));
     expect(images(container)).toHaveLength(1);
@@ -103,6 +103,6 @@ describe('the page', () => {
     const container = show();
     fireEvent.click(screen.getByRole('radio', { name: 'one field, close' }));
     expect(container.querySelector('svg')?.getAttribute('viewBox')).toBe('8 46 32 32');
-    expect(images(container)).toContain('/api/returns/pages/p/picture?part=1');
+    expect(images(container)).toContain('/api/returns/pages/p/picture?part=1&read=r');
   });
 });

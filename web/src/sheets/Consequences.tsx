@@ -10,6 +10,7 @@ import { colour, sizes, space } from '../design/tokens';
 import { faces } from './previewTokens';
 import type { Draft, Goal, Planned, Value } from './draft';
 import { Thresholds } from './Thresholds';
+import { decimals } from '../words/words';
 
 interface Props {
   draft: Draft;
@@ -91,7 +92,7 @@ function Fields({ exercise, paper, onValues }: FieldsProps) {
                     {ends(f.predicted).map((c, i) => (
                       <Grained key={i} colour={c} width={f.predicted.length > 1 ? 16 : 26} height={16} />
                     ))}
-                    {f.predictedValue.toFixed(1)}
+                    {decimals(f.predictedValue, 1)}
                   </Gives>
                   <Try
                     to="/bench"

@@ -2,6 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, body, type Schemas } from '../api/client';
+import { useRevision } from '../api/useRevision';
 import { Place } from '../design/Place';
 import { Failed, Loading } from '../design/States';
 import { Composer } from './Composer';
@@ -69,13 +70,15 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun 
     staleTime: Infinity,
   });
 
+  const revision = useRevision(open, fromSheet);
   const changed = open === undefined || !same(request, fromSheet(open));
   const keep = useMutation({
     mutationFn: () =>
       open
-        ? body(api.PUT('/api/sheets/{id}', { params: { path: { id: open.id } }, body: request }))
+        ? body(api.PUT('/api/sheets/{id}', { params: { path: { id: open.id } }, body: { ...request, revision: revision.known } }))
         : body(api.POST('/api/sheets', { body: request })),
     onSuccess: async (kept) => {
+      revision.saved(kept);
       await queries.invalidateQueries({ queryKey: ['sheets'] });
       await navigate(`/sheets/${kept.id}`);
     },

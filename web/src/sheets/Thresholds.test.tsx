@@ -2,13 +2,14 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
 import { Thresholds } from './Thresholds';
+import type { Holding } from '../classes/useThreshold';
 
 afterEach(cleanup);
 
 const spread = { goal: 'EQUAL_STEPS' as const, label: 'Equal steps', figure: 'spread of the steps', unit: '%', secure: 25, usual: 25, more: false };
-const dunlin = { id: 'd', name: '8 Dunlin', thresholds: {} };
+const dunlin = { id: 'd', revision: 1, name: '8 Dunlin', thresholds: {} };
 
-function show(goal: typeof spread, schoolClass: { id: string; name: string; thresholds: Partial<Record<'EQUAL_STEPS', number>> } | undefined) {
+function show(goal: typeof spread, schoolClass: Holding | undefined) {
   const onThreshold = vi.fn();
   render(
     <QueryClientProvider client={new QueryClient()}>

@@ -5,6 +5,7 @@ import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import type { Goal, Planned } from './draft';
+import { decimals } from '../words/words';
 
 interface Props {
   goals: Planned['goals'];
@@ -55,7 +56,7 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
                   </Row>
                   {!inherited && (
                     <Fine>
-                      <Link onPress={() => onThreshold(g.goal, undefined)}>back to {(g.usual * ofClass).toFixed(1)}</Link>
+                      <Link onPress={() => onThreshold(g.goal, undefined)}>back to {decimals(g.usual * ofClass, 1)}</Link>
                       {schoolClass && (
                         <Link onPress={() => hold.mutate({ of: schoolClass, goal: g.goal, factor }, { onSuccess: () => onThreshold(g.goal, undefined) })} isDisabled={hold.isPending}>
                           for all new sheets of {schoolClass.name}
@@ -65,7 +66,7 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
                   )}
                   {inherited && ofClass !== 1 && schoolClass && (
                     <Fine>
-                      as {schoolClass.name} has it; usually {g.usual.toFixed(1)}
+                      as {schoolClass.name} has it; usually {decimals(g.usual, 1)}
                     </Fine>
                   )}
                 </td>

@@ -6,7 +6,8 @@ import { Level } from '../design/Level';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { causeWords, dayOf, levelNames } from '../words/words';
+import { pictureOf } from '../returns/pictures';
+import { causeWords, dayOf, levelNames, decimals } from '../words/words';
 
 type Attempt = Schemas['AttemptView'];
 
@@ -54,21 +55,21 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
       <Boxes>
         {attempt.cells.map((cell) => (
           <figure key={cell.field}>
-            <img src={`/api/returns/pages/${attempt.page}/picture?part=${cell.field}`} alt={`Box ${cell.field}`} />
+            <img src={pictureOf(cell.page, cell.read, cell.field)} alt={`Box ${cell.field}`} />
             <figcaption>
-              {cell.field} · {cell.blank ? 'empty' : `L* ${cell.lightness.toFixed(0)}`}
+              {cell.field} · {cell.blank ? 'empty' : `L* ${decimals(cell.lightness, 0)}`}
             </figcaption>
           </figure>
         ))}
       </Boxes>
       <Goals>
         {attempt.marks.map((m) => (
-          <li key={`${m.goal}${m.field ?? ''}`}>
+          <li key={`${m.exercise}${m.goal}`}>
             <Level level={m.level} size={28} />
             <span>
               <b>{m.label}</b> {levelNames[m.level]}
               <Small>
-                {m.figure !== undefined && m.figure !== null && m.figure < 999 && `${m.figureName} ${m.figure.toFixed(m.digits)} ${m.unit}`}
+                {m.figure !== undefined && m.figure !== null && m.figure < 999 && `${m.figureName} ${decimals(m.figure, m.digits)} ${m.unit}`}
                 {m.cause && m.level < 3 && ` · ${causeWords(m.cause, m.field)}`}
               </Small>
             </span>

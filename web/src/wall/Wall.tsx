@@ -10,7 +10,8 @@ import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
-import { causeWords, dayOf } from '../words/words';
+import { pictureOf } from '../returns/pictures';
+import { causeWords, dayOf, decimals } from '../words/words';
 
 type WallView = Schemas['WallView'];
 
@@ -98,9 +99,10 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
               </th>
             ))}
             {wall.goals.map((g) => (
-              <GoalHead key={g.goal} scope="col">
+              <GoalHead key={`${g.exercise}${g.goal}`} scope="col">
+                {g.title && <Of>{g.title}</Of>}
                 {g.label}
-                <Spread counts={g.counts} label={`${g.label}: students at level 0 to 4: ${g.counts.join(', ')}`} />
+                <Spread counts={g.counts} label={`${[g.title, g.label].filter(Boolean).join(', ')}: students at level 0 to 4: ${g.counts.join(', ')}`} />
                 <Common>{g.commonest ? `${g.commonestCount} × ${causeWords(g.commonest)}` : 'no fault'}</Common>
               </GoalHead>
             ))}
@@ -120,18 +122,18 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
                       <Box key={column.field}>
                         {cell &&
                           (squint ? (
-                            <Tone style={{ background: cell.blank ? 'transparent' : grey(cell.lightness) }} title={`L* ${cell.lightness.toFixed(0)}`} />
+                            <Tone style={{ background: cell.blank ? 'transparent' : grey(cell.lightness) }} title={`L* ${decimals(cell.lightness, 0)}`} />
                           ) : (
-                            <Crop src={`/api/returns/pages/${cell.page}/picture?part=${column.field}`} alt={`${row.name}, box ${column.field}`} loading="lazy" />
+                            <Crop src={pictureOf(cell.page, cell.read, column.field)} alt={`${row.name}, box ${column.field}`} loading="lazy" />
                           ))}
                       </Box>
                     );
                   })
                 : wall.columns.map((column) => <Box key={column.field} />)}
               {wall.goals.map((g) => {
-                const mark = row.marks.find((m) => m.goal === g.goal);
+                const mark = row.marks.find((m) => m.goal === g.goal && m.exercise === g.exercise);
                 return (
-                  <Mark key={g.goal}>
+                  <Mark key={`${g.exercise}${g.goal}`}>
                     {mark ? <Level level={mark.level} size={26} /> : <Small>{g === wall.goals[0] && !row.page ? 'missing' : ''}</Small>}
                   </Mark>
                 );
@@ -158,6 +160,7 @@ const Table = styled.table<{ $squint: boolean }>`
 const ColumnHead = styled.span`display: flex; align-items: center; gap: ${space(1)};`;
 const Range = styled.span`font-size: ${sizes.small}; color: ${colour.muted}; white-space: nowrap;`;
 const GoalHead = styled.th`min-width: 86px; max-width: 112px; && { font-weight: 600; } padding-right: ${space(2)};`;
+const Of = styled.span`display: block; font-size: ${sizes.small}; font-weight: 400; color: ${colour.muted};`;
 const Common = styled.span`display: block; min-height: 3.6em; margin-top: 2px; font-size: ${sizes.small}; font-weight: 400; line-height: 1.2; color: ${colour.muted};`;
 const Small = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted};`;
 const Box = styled.td`padding: 2px 3px; min-width: 52px;`;

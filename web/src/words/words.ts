@@ -21,7 +21,7 @@ const problems: Record<string, (figure: number) => string> = {
   TOO_FEW_MARKERS: (f) => `Only ${Math.round(f)} of the four corner markers found; three are needed.`,
   NO_CODE: () => 'The square code cannot be read. Say whose page it is.',
   UNKNOWN_SHEET: () => 'The code belongs to no sheet of yours. Was it deleted, or is it a colleague’s?',
-  NOT_FLAT: (f) => `The sheet is bent by ${f.toFixed(1)} mm. Press it flat and scan again.`,
+  NOT_FLAT: (f) => `The sheet is bent by ${decimals(f, 1)} mm. Press it flat and scan again.`,
   TOO_COARSE: (f) => `About ${Math.round(f)} dpi; at least 110 are needed. Go nearer or scan finer.`,
   OTHER_CLASS: () => 'Sent from a phone for another class than its sheet is of.',
   FAILED: () => 'Reading failed unexpectedly. Try again, or match it by hand.',
@@ -58,6 +58,9 @@ export const gradeNames: Record<PressureGrade, string> = {
 };
 
 export const passWords = (passes: number) => (passes === 1 ? '1 pass' : `${passes} passes`);
+
+/** A figure with so many decimal places; what rounds to nothing has no sign. */
+export const decimals = (n: number, digits = 0) => (Number(n.toFixed(digits)) + 0).toFixed(digits);
 
 export function count(n: number, one: string, many = `${one}s`): string {
   return `${n} ${n === 1 ? one : many}`;

@@ -1,39 +1,29 @@
 package grastel.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.springframework.http.HttpMethod.DELETE;
 import static org.springframework.http.HttpMethod.GET;
-import static org.springframework.http.HttpMethod.POST;
-import static org.springframework.http.HttpMethod.PUT;
 
-import grastel.app.kit.Kit.KitPencil;
-import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets;
 import grastel.core.scanner.Hand;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
-import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.HttpMethod;
-import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /**
- * Every endpoint has a rule here: open to all, about the teacher signed in only, or about a row by its id. An endpoint
- * without a rule fails the build; one by id must answer another teacher exactly as if the row were not there.
+ * Every endpoint has a rule: open to all, about the teacher signed in only, or about a row by its id. An endpoint without a
+ * rule fails the build; one by id must answer another teacher exactly as if the row were not there.
  */
-class OwnershipTest extends DeskTest {
+class OwnershipTest extends EveryEndpoint {
     private static final Set<String> PUBLIC = Set.of(
             "GET /api/account/session",
             "POST /api/account/session",
@@ -42,7 +32,7 @@ class OwnershipTest extends DeskTest {
             "POST /api/phone/{token}");
     private static final Set<String> OWN = Set.of(
             "DELETE /api/account/session",
-            "POST /api/account/teachers",
+            "PUT /api/account/password",
             "GET /api/classes",
             "POST /api/classes",
             "POST /api/classes/roster",
@@ -81,160 +71,22 @@ class OwnershipTest extends DeskTest {
             "POST /api/returns/phone-links",
             "GET /api/today");
 
+    /** For the administrator only. */
+    private static final Set<String> ADMINISTRATION = Set.of(
+            "GET /api/account/teachers",
+            "POST /api/account/teachers",
+            "PUT /api/account/teachers/{id}/password",
+            "PUT /api/account/teachers/{id}/standing");
+
     @Autowired
     @Qualifier("requestMappingHandlerMapping")
     private RequestMappingHandlerMapping mappings;
-
-    private SignedIn owner;
-    private SignedIn other;
-    private Sheets.RunInfo run;
-    private UUID student;
-    private UUID page;
-    /** What stands for an id in an address, and a body that would be taken: by endpoint. */
-    private Map<String, ById> byId;
-
-    private record ById(HttpMethod method, String path, Object body, Map<String, Object> query, Object... ids) {
-        ById {
-            ids = ids.clone();
-        }
-
-        void with(String name, Object value) {
-            query.put(name, value);
-        }
-    }
-
-    @BeforeEach
-    void rows() {
-        owner = newTeacher();
-        other = newTeacher();
-        run = printed(owner);
-        List<Sheets.PageInfo> pages = as(owner, () -> sheets.pages(run.id()));
-        student = pages.get(0).student();
-        page = upload(owner, "scan.jpg", scan(owner, pages.get(0).id(), Hand.EXACT, 1))
-                .get(0);
-        awaitRead(owner, page);
-        assertThat(post(owner, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page))
-                .hasStatusOk();
-
-        UUID schoolClass = run.schoolClass();
-        Map<String, Object> classChange = Map.of("name", "8 Other", "band", "ADVANCED", "periods", List.of());
-        byId = new LinkedHashMap<>();
-        add(GET, "/api/classes/{id}", null, schoolClass);
-        add(PUT, "/api/classes/{id}", classChange, schoolClass);
-        add(POST, "/api/classes/{id}/students", Map.of("names", "New Student"), schoolClass);
-        add(GET, "/api/sheets/{id}", null, run.sheet());
-        add(PUT, "/api/sheets/{id}", sheetRequest(other), run.sheet());
-        add(POST, "/api/sheets/{id}/runs", Map.of("schoolClass", schoolClass), run.sheet());
-        add(GET, "/api/sheets/runs/{id}/pages", null, run.id());
-        add(GET, "/api/sheets/runs/{id}/pages.pdf", null, run.id());
-        add(GET, "/api/returns/runs/{run}/pages", null, run.id());
-        add(GET, "/api/returns/pages/{id}", null, page);
-        add(GET, "/api/returns/pages/{id}/picture", null, page);
-        add(GET, "/api/returns/pages/{id}/original", null, page);
-        add(GET, "/api/returns/pages/{id}/overlay", null, page).with("of", "SPECKS");
-        add(POST, "/api/returns/pages/{id}/again", null, page);
-        add(
-                POST,
-                "/api/returns/pages/{id}/match",
-                Map.of("printedPage", pages.get(0).id()),
-                page);
-        add(POST, "/api/returns/pages/{id}/cancellation", null, page);
-        add(POST, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page);
-        add(POST, "/api/returns/pages/{id}/reopening", null, page);
-        add(PUT, "/api/returns/pages/{id}/note", Map.of("flagged", true, "note", ""), page);
-        add(POST, "/api/returns/pages/{id}/swap", Map.of("with", page), page);
-        add(GET, "/api/returns/pages/{id}/rereading", null, page);
-        add(POST, "/api/returns/pages/{id}/rereading", null, page);
-        add(GET, "/api/returns/runs/{run}/slips.pdf", null, run.id());
-        add(DELETE, "/api/returns/phrases/{id}", null, phrase());
-        add(DELETE, "/api/returns/phone-links/{id}", null, phoneLink(schoolClass));
-        add(GET, "/api/sheets/{id}/teacher.pdf", null, run.sheet());
-        add(GET, "/api/sheets/{id}/pages/{number}.svg", null, run.sheet(), 1);
-        add(GET, "/api/wall/runs/{id}", null, run.id());
-        add(GET, "/api/wall/students/{id}", null, student);
-        kitAndBench();
-        add(DELETE, "/api/returns/pages/{id}", null, page);
-        add(PUT, "/api/classes/{id}/method", Map.of("schools", List.of(), "namesHidden", false), schoolClass);
-        add(PUT, "/api/classes/{id}/thresholds", Map.of("thresholds", Map.of("ORDER", 1.1)), schoolClass);
-        add(DELETE, "/api/classes/{id}/students/{student}", null, schoolClass, student);
-        add(DELETE, "/api/classes/{id}", null, schoolClass);
-    }
-
-    private UUID phrase() {
-        return idOf(post(owner, "/api/returns/phrases", Map.of("words", "Sharpen first.")), "$[0].id");
-    }
-
-    private UUID phoneLink(UUID schoolClass) {
-        return idOf(
-                post(
-                        owner,
-                        "/api/returns/phone-links",
-                        Map.of("schoolClass", schoolClass, "origin", "http://10.0.0.7:8080")),
-                "$.id");
-    }
-
-    private static UUID idOf(MvcTestResult answer, String path) {
-        assertThat(answer).hasStatusOk();
-        AtomicReference<UUID> id = new AtomicReference<>();
-        assertThat(answer).bodyJson().extractingPath(path).asString().satisfies(s -> id.set(UUID.fromString(s)));
-        return id.get();
-    }
-
-    private void kitAndBench() {
-        KitPencil pencil = as(owner, () -> kit.pencils().get(5));
-        UUID paper = as(owner, () -> kit.papers().get(0).id());
-        UUID set = as(owner, () -> kit.sets().get(0).id());
-        UUID stack = created(
-                owner,
-                "/api/bench/stacks",
-                Map.of("name", "Sea", "note", "", "stack", Map.of("paper", paper, "layers", List.of())));
-        Map<String, Object> lab = Map.of("l", 50, "a", 10, "b", 10);
-        Map<String, Object> anyPencil = Map.ofEntries(
-                Map.entry("range", "Loose"),
-                Map.entry("code", "L1"),
-                Map.entry("name", "Loose Red"),
-                Map.entry("binder", "WAX"),
-                Map.entry("source", "PICKED"),
-                Map.entry("lab", lab),
-                Map.entry("hiding", 0.5),
-                Map.entry("softness", 1),
-                Map.entry("copies", 1),
-                Map.entry("leadMm", 170));
-        Map<String, Object> swatch = Map.of("grade", "FULL", "passes", 2, "lab", lab);
-        add(PUT, "/api/kit/pencils/{id}", anyPencil, pencil.id());
-        add(GET, "/api/kit/pencils/{id}/swatch.png", null, pencil.id()).with("paper", paper);
-        add(GET, "/api/kit/pencils/{id}/substitutes", null, pencil.id());
-        add(POST, "/api/kit/pencils/{id}/readings", null, pencil.id()).with("paper", paper);
-        add(
-                POST,
-                "/api/kit/pencils/{id}/calibration",
-                Map.of("paper", paper, "swatches", List.of(swatch, swatch), "keep", false),
-                pencil.id());
-        add(POST, "/api/kit/papers/{id}/readings", null, paper).with("pencil", pencil.id());
-        add(
-                POST,
-                "/api/kit/papers/{id}/calibration",
-                Map.of("pencil", pencil.id(), "swatches", List.of(swatch, swatch)),
-                paper);
-        add(PUT, "/api/kit/papers/{id}", Map.of("name", "Other", "lab", lab, "tooth", 1, "grainMm", 0.3), paper);
-        add(PUT, "/api/kit/sets/{id}", Map.of("name", "S", "pencils", List.of(pencil.id()), "users", List.of()), set);
-        add(POST, "/api/kit/sets/{id}/reach", null, set).with("paper", paper);
-        add(GET, "/api/kit/sets/{id}/reach", null, set).with("paper", paper);
-        add(DELETE, "/api/kit/sets/{id}/reach", null, set).with("paper", paper);
-        add(DELETE, "/api/kit/sets/{id}", null, set);
-        add(DELETE, "/api/kit/pencils/{id}", null, pencil.id());
-        add(
-                PUT,
-                "/api/bench/stacks/{id}",
-                Map.of("name", "Sea", "note", "", "version", 0, "stack", Map.of("paper", paper, "layers", List.of())),
-                stack);
-        add(DELETE, "/api/bench/stacks/{id}", null, stack);
-    }
 
     @Test
     void everyEndpointHasARule() {
         Set<String> ruled = new TreeSet<>(PUBLIC);
         ruled.addAll(OWN);
+        ruled.addAll(ADMINISTRATION);
         ruled.addAll(byId.keySet());
 
         assertThat(endpoints()).as("endpoints of the application").isEqualTo(ruled);
@@ -335,27 +187,8 @@ class OwnershipTest extends DeskTest {
         assertThat(get(other, "/api/today")).bodyText().doesNotContain("Amara");
     }
 
-    private ById add(HttpMethod method, String path, Object body, Object... ids) {
-        ById rule = new ById(method, path, body, new LinkedHashMap<>(), ids);
-        byId.put(method + " " + path, rule);
-        return rule;
-    }
-
-    private MvcTestResult send(SignedIn teacher, ById rule) {
-        var request = MockMvcRequestBuilders.request(rule.method(), rule.path(), rule.ids());
-        rule.query().forEach((name, value) -> request.queryParam(name, value.toString()));
-        if (rule.body() != null) {
-            request.contentType(MediaType.APPLICATION_JSON).content(json.writeValueAsString(rule.body()));
-        }
-        return send(teacher, request);
-    }
-
     private MvcTestResult look(UUID paper, List<Map<String, Object>> layers) {
         return post(other, "/api/bench/look", Map.of("stack", Map.of("paper", paper, "layers", layers), "steps", 5));
-    }
-
-    private Map<String, Object> sheetRequest(SignedIn teacher) {
-        return Map.of("data", as(teacher, () -> scale("S07", 5, 20)));
     }
 
     private Set<String> endpoints() {

@@ -12,6 +12,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -22,7 +24,9 @@ import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -33,16 +37,19 @@ import org.springframework.web.bind.annotation.RestController;
 class AccountController {
     private final Accounts accounts;
     private final SignInThrottle throttle;
+    private final Devices devices;
     private final SecurityContextRepository contexts;
     private final ObjectProvider<DemoSignIn> demo;
 
     AccountController(
             Accounts accounts,
             SignInThrottle throttle,
+            Devices devices,
             SecurityContextRepository contexts,
             ObjectProvider<DemoSignIn> demo) {
         this.accounts = accounts;
         this.throttle = throttle;
+        this.devices = devices;
         this.contexts = contexts;
         this.demo = demo;
     }
@@ -54,7 +61,26 @@ class AccountController {
             @NotNull boolean isDemo,
             DemoView demo) {}
 
-    record TeacherView(@NotNull String name, @NotNull String displayName) {}
+    /** @param administrator may add, disable and reset colleagues */
+    record TeacherView(
+            @NotNull String name,
+            @NotNull String displayName,
+            @NotNull boolean administrator) {}
+
+    record ColleagueView(
+            @NotNull UUID id,
+            @NotNull String name,
+            @NotNull String displayName,
+            @NotNull boolean administrator,
+            @NotNull boolean disabled) {}
+
+    record PasswordChange(
+            @NotBlank @Size(max = 200) String old,
+            @NotBlank @Size(max = 200) String password) {}
+
+    record NewPassword(@NotBlank @Size(max = 200) String password) {}
+
+    record Standing(@NotNull boolean disabled) {}
 
     record DemoView(@NotNull String name, @NotNull String password) {}
 
@@ -69,7 +95,7 @@ class AccountController {
             String name,
 
             @NotBlank @Size(max = 120) String displayName,
-            @NotBlank String password) {}
+            @NotBlank @Size(max = 200) String password) {}
 
     @GetMapping("/session")
     SessionView session(
@@ -78,7 +104,7 @@ class AccountController {
         csrf.getToken(); // writes the cookie the interface answers with
         DemoSignIn shown = demo.getIfAvailable();
         return new SessionView(
-                teacher == null ? null : new TeacherView(teacher.name(), teacher.displayName()),
+                teacher == null ? null : view(teacher),
                 accounts.isFirstStart(),
                 shown != null,
                 shown == null || teacher != null ? null : new DemoView(shown.name(), shown.password()));
@@ -87,11 +113,13 @@ class AccountController {
     @PostMapping("/session")
     TeacherView signIn(
             @Valid @RequestBody SignInRequest request, HttpServletRequest http, HttpServletResponse response) {
-        throttle.requireTry(request.name(), http.getRemoteAddr());
-        SignedIn teacher = accounts.check(request.name(), request.password())
+        String account = Accounts.plain(request.name());
+        Optional<String> device = accounts.byName(account).flatMap(t -> devices.known(t.id(), http));
+        throttle.requireTry(account, http.getRemoteAddr(), device);
+        SignedIn teacher = accounts.check(account, request.password())
                 .orElseThrow(() ->
                         new ApiProblem(HttpStatus.UNAUTHORIZED, "WRONG_SIGN_IN", "Name or password is not right."));
-        throttle.forget(request.name());
+        throttle.forget(account);
         return open(teacher, http, response);
     }
 
@@ -109,21 +137,71 @@ class AccountController {
     @PostMapping("/first-teacher")
     @ResponseStatus(HttpStatus.CREATED)
     TeacherView first(@Valid @RequestBody JoinRequest request, HttpServletRequest http, HttpServletResponse response) {
-        if (!accounts.isFirstStart()) {
-            throw new ApiProblem(
-                    HttpStatus.FORBIDDEN,
-                    "NOT_FIRST_START",
-                    "There is an account already. Its teacher can add others.");
-        }
-        return open(accounts.join(request.name(), request.displayName(), request.password()), http, response);
+        return open(accounts.first(request.name(), request.displayName(), request.password()), http, response);
     }
 
-    /** A colleague on the same installation. */
+    /** Changes one's own password; other sessions of this teacher end. */
+    @PutMapping("/password")
+    TeacherView changePassword(
+            @Valid @RequestBody PasswordChange request,
+            @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher,
+            HttpServletRequest http,
+            HttpServletResponse response) {
+        throttle.requireTry(teacher.name(), http.getRemoteAddr(), devices.known(teacher.id(), http));
+        SignedIn changed = accounts.changePassword(teacher.id(), request.old(), request.password());
+        return open(changed, http, response);
+    }
+
+    /** Everyone with an account here. For the administrator. */
+    @GetMapping("/teachers")
+    List<ColleagueView> colleagues(@Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
+        requireAdministrator(teacher);
+        return accounts.accounts().stream()
+                .map(a -> new ColleagueView(a.id(), a.name(), a.displayName(), a.administrator(), a.disabled()))
+                .toList();
+    }
+
+    /** A colleague on the same installation. For the administrator. */
     @PostMapping("/teachers")
     @ResponseStatus(HttpStatus.CREATED)
-    TeacherView colleague(@Valid @RequestBody JoinRequest request) {
-        SignedIn teacher = accounts.join(request.name(), request.displayName(), request.password());
-        return new TeacherView(teacher.name(), teacher.displayName());
+    TeacherView add(
+            @Valid @RequestBody JoinRequest request,
+            @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
+        requireAdministrator(teacher);
+        return view(accounts.join(request.name(), request.displayName(), request.password()));
+    }
+
+    /** Gives a colleague a new password, to be told to them. For the administrator. */
+    @PutMapping("/teachers/{id}/password")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void reset(
+            @PathVariable UUID id,
+            @Valid @RequestBody NewPassword request,
+            @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
+        requireAdministrator(teacher);
+        accounts.resetPassword(id, request.password());
+    }
+
+    /** Lets a colleague in no longer, or again. Their classes and pages stay. For the administrator. */
+    @PutMapping("/teachers/{id}/standing")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void disable(
+            @PathVariable UUID id,
+            @Valid @RequestBody Standing request,
+            @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
+        requireAdministrator(teacher);
+        accounts.setDisabled(id, request.disabled());
+    }
+
+    private void requireAdministrator(SignedIn teacher) {
+        if (!accounts.isAdministrator(teacher.id())) {
+            throw new ApiProblem(
+                    HttpStatus.FORBIDDEN, "ADMINISTRATOR_ONLY", "Only the administrator can look after accounts.");
+        }
+    }
+
+    private TeacherView view(SignedIn teacher) {
+        return new TeacherView(teacher.name(), teacher.displayName(), accounts.isAdministrator(teacher.id()));
     }
 
     private TeacherView open(SignedIn teacher, HttpServletRequest http, HttpServletResponse response) {
@@ -134,6 +212,7 @@ class AccountController {
         context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(teacher, null, List.of()));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, http, response);
-        return new TeacherView(teacher.name(), teacher.displayName());
+        devices.remember(teacher.id(), http, response);
+        return view(teacher);
     }
 }

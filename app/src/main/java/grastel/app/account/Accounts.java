@@ -1,13 +1,22 @@
 package grastel.app.account;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.platform.AfterCommit;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Ownership;
+import grastel.app.platform.Refused;
 import grastel.app.platform.SignedIn;
+import java.text.Normalizer;
+import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -15,12 +24,19 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** The front door of accounts. */
 @Service
 public class Accounts {
+    static final int LONGEST_NAME = 80;
+
     private final Teachers teachers;
     private final PasswordEncoder passwords;
     private final ApplicationEventPublisher events;
     private final TransactionTemplate transactions;
     /** Checked against when the name is unknown, so that the answer takes as long. */
     private final String nobodysHash;
+    /** Asked at every request; forgotten whenever an account changes, and soon in any case. */
+    private final Cache<UUID, Optional<Account>> known = Caffeine.newBuilder()
+            .maximumSize(1000)
+            .expireAfterWrite(Duration.ofMinutes(1))
+            .build();
 
     Accounts(
             Teachers teachers,
@@ -34,19 +50,63 @@ public class Accounts {
         this.nobodysHash = passwords.encode(UUID.randomUUID().toString());
     }
 
+    /** An account as others may know it. */
+    record Account(
+            UUID id, String name, String displayName, boolean administrator, boolean disabled, int credentials) {}
+
     /** True until the first account is made. */
     public boolean isFirstStart() {
         return teachers.count() == 0;
     }
 
+    /**
+     * Makes the account of the first start, whose teacher is the administrator.
+     *
+     * @throws ApiProblem NOT_FIRST_START where there is an account, also one made at the same moment
+     */
+    public SignedIn first(String name, String displayName, String password) {
+        ApiProblem late = new ApiProblem(
+                HttpStatus.FORBIDDEN,
+                "NOT_FIRST_START",
+                "There is an account already. Its teacher, the administrator, can add others.");
+        if (!isFirstStart()) {
+            throw late;
+        }
+        String plain = checked(name, displayName, password);
+        try {
+            return made(Teacher.first(plain, displayName.strip(), passwords.encode(password)));
+        } catch (DataIntegrityViolationException e) {
+            throw Refused.of(e) == Refused.DUPLICATE ? late : e;
+        }
+    }
+
     /** Makes an account and everything a new teacher starts with; all or nothing. */
     public SignedIn join(String name, String displayName, String password) {
-        String plain = plain(name);
-        PasswordRules.require(password, plain, displayName, "grastel");
+        String plain = checked(name, displayName, password);
         if (teachers.findBySignInName(plain).isPresent()) {
-            throw ApiProblem.invalid("name", "TAKEN", "This sign-in name is taken.");
+            throw taken();
         }
-        Teacher teacher = new Teacher(plain, displayName.strip(), passwords.encode(password));
+        try {
+            return made(new Teacher(plain, displayName.strip(), passwords.encode(password)));
+        } catch (DataIntegrityViolationException e) {
+            throw Refused.of(e) == Refused.DUPLICATE ? taken() : e;
+        }
+    }
+
+    private static String checked(String name, String displayName, String password) {
+        String plain = plain(name);
+        if (plain.length() > LONGEST_NAME) {
+            throw ApiProblem.invalid("name", "TOO_LONG", "Use at most " + LONGEST_NAME + " characters.");
+        }
+        PasswordRules.require(password, plain, displayName, "grastel");
+        return plain;
+    }
+
+    private static ApiProblem taken() {
+        return ApiProblem.invalid("name", "TAKEN", "This sign-in name is taken.");
+    }
+
+    private SignedIn made(Teacher teacher) {
         return Ownership.as(
                 teacher.id(),
                 () -> transactions.execute(status -> {
@@ -56,11 +116,80 @@ public class Accounts {
                 }));
     }
 
+    /**
+     * The teacher of a name and password; empty where they do not belong together.
+     *
+     * @throws ApiProblem DISABLED where they do, but nobody is let in
+     */
     Optional<SignedIn> check(String name, String password) {
         Optional<Teacher> teacher = teachers.findBySignInName(plain(name));
         boolean right =
                 passwords.matches(password, teacher.map(Teacher::passwordHash).orElse(nobodysHash));
+        if (right && teacher.filter(Teacher::disabled).isPresent()) {
+            throw new ApiProblem(
+                    HttpStatus.FORBIDDEN, "DISABLED", "This account is disabled. The administrator can enable it.");
+        }
         return right ? teacher.map(Accounts::signedIn) : Optional.empty();
+    }
+
+    /** Changes the password of a teacher who knows it. Other sessions end. */
+    SignedIn changePassword(UUID id, String old, String password) {
+        return change(id, teacher -> {
+            if (!passwords.matches(old, teacher.passwordHash())) {
+                throw ApiProblem.invalid("old", "WRONG", "This is not your present password.");
+            }
+            setPassword(teacher, password);
+        });
+    }
+
+    /** Gives a colleague a new password; their sessions end. */
+    void resetPassword(UUID id, String password) {
+        change(id, teacher -> setPassword(teacher, password));
+    }
+
+    private void setPassword(Teacher teacher, String password) {
+        PasswordRules.require(password, teacher.signInName(), teacher.displayName(), "grastel");
+        teacher.setPassword(passwords.encode(password));
+    }
+
+    /** A disabled account keeps everything and lets nobody in; its sessions end at once. */
+    void setDisabled(UUID id, boolean disabled) {
+        change(id, teacher -> {
+            if (teacher.administrator()) {
+                throw ApiProblem.conflict("ADMINISTRATOR", "The administrator's account cannot be disabled.");
+            }
+            teacher.setDisabled(disabled);
+        });
+    }
+
+    private SignedIn change(UUID id, Consumer<Teacher> change) {
+        return transactions.execute(status -> {
+            Teacher teacher = teachers.forChange(id).orElseThrow(() -> ApiProblem.notFound("teacher"));
+            change.accept(teacher);
+            AfterCommit.run(() -> known.invalidate(id));
+            return signedIn(teacher);
+        });
+    }
+
+    /** True while a session may go on: its account is there, not disabled, and its password is the one it was opened with. */
+    boolean isCurrent(SignedIn session) {
+        return account(session.id())
+                .filter(a -> !a.disabled() && a.credentials() == session.credentials())
+                .isPresent();
+    }
+
+    boolean isAdministrator(UUID id) {
+        return account(id).filter(Account::administrator).isPresent();
+    }
+
+    private Optional<Account> account(UUID id) {
+        return known.get(id, one -> teachers.findById(one).map(Accounts::account));
+    }
+
+    List<Account> accounts() {
+        return teachers.findAllByOrderByDisplayName().stream()
+                .map(Accounts::account)
+                .toList();
     }
 
     public Optional<SignedIn> byName(String name) {
@@ -74,14 +203,19 @@ public class Accounts {
 
     /** The name a teacher is called by; empty where there is no such teacher. */
     public String displayName(UUID id) {
-        return teachers.findById(id).map(Teacher::displayName).orElse("");
+        return account(id).map(Account::displayName).orElse("");
     }
 
     private static SignedIn signedIn(Teacher teacher) {
-        return new SignedIn(teacher.id(), teacher.signInName(), teacher.displayName());
+        return new SignedIn(teacher.id(), teacher.signInName(), teacher.displayName(), teacher.credentials());
     }
 
-    private static String plain(String name) {
-        return name.strip().toLowerCase(Locale.ROOT);
+    private static Account account(Teacher t) {
+        return new Account(t.id(), t.signInName(), t.displayName(), t.administrator(), t.disabled(), t.credentials());
+    }
+
+    /** A sign-in name as it is kept: case, spaces around it and ways of writing the same letter do not count. */
+    static String plain(String name) {
+        return Normalizer.normalize(name, Normalizer.Form.NFKC).strip().toLowerCase(Locale.ROOT);
     }
 }

@@ -24,6 +24,21 @@ class Teacher {
     @Column(name = "password_hash", nullable = false, length = 200)
     private String passwordHash;
 
+    /** May add, disable and reset other accounts. */
+    @Column(nullable = false)
+    private boolean administrator;
+
+    @Column(nullable = false)
+    private boolean disabled;
+
+    /** True for the one account made on the first start and null for all others: only one row can have it. */
+    @Column(name = "first_of_all", updatable = false)
+    private Boolean firstOfAll;
+
+    /** Counts changes of the password; sessions opened before are over. */
+    @Column(nullable = false)
+    private int credentials;
+
     @Column(name = "created_at", nullable = false)
     private Instant createdAt = Instant.now().truncatedTo(ChronoUnit.MICROS);
 
@@ -33,6 +48,35 @@ class Teacher {
         this.signInName = signInName;
         this.displayName = displayName;
         this.passwordHash = passwordHash;
+    }
+
+    /** The account of the first start. */
+    static Teacher first(String signInName, String displayName, String passwordHash) {
+        Teacher first = new Teacher(signInName, displayName, passwordHash);
+        first.administrator = true;
+        first.firstOfAll = true;
+        return first;
+    }
+
+    void setPassword(String hash) {
+        passwordHash = hash;
+        credentials++;
+    }
+
+    void setDisabled(boolean now) {
+        disabled = now;
+    }
+
+    boolean administrator() {
+        return administrator;
+    }
+
+    boolean disabled() {
+        return disabled;
+    }
+
+    int credentials() {
+        return credentials;
     }
 
     UUID id() {

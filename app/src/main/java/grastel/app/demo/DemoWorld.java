@@ -53,7 +53,7 @@ class DemoWorld {
         if (!accounts.isFirstStart()) {
             return;
         }
-        SignedIn made = accounts.join(teacher.name(), teacher.displayName(), teacher.password());
+        SignedIn made = accounts.first(teacher.name(), teacher.displayName(), teacher.password());
         Ownership.as(made.id(), () -> {
             fill(made);
             return null;

@@ -1,6 +1,8 @@
 package grastel.app.platform;
 
+import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
 import java.util.List;
 import java.util.function.Supplier;
 import org.springframework.http.HttpStatus;
@@ -57,6 +59,11 @@ public class ApiProblem extends RuntimeException {
 
     public static ApiProblem conflict(String code, String message) {
         return new ApiProblem(HttpStatus.CONFLICT, code, message);
+    }
+
+    /** The same answer from a filter, before any controller. */
+    public void writeTo(HttpServletResponse response) throws IOException {
+        Problems.write(response, status, code, getMessage());
     }
 
     public HttpStatus status() {

@@ -4,14 +4,12 @@ import grastel.app.platform.ApiProblem.FieldProblem;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
-import java.sql.SQLException;
 import java.util.List;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -42,21 +40,21 @@ class Problems extends ResponseEntityExceptionHandler {
     /** Two did the same at the same moment, and the database let one of them. */
     @ExceptionHandler
     ResponseEntity<Object> conflicting(DataIntegrityViolationException problem) {
-        if (problem instanceof DuplicateKeyException) {
-            return answer(
-                    HttpStatus.CONFLICT,
-                    "ALREADY_THERE",
-                    "The same was made at the same moment elsewhere. Load the page again to see it.",
-                    List.of());
-        }
-        String state = sqlState(problem);
-        return state.startsWith("2350") && !state.equals("23502")
-                ? answer(
+        return switch (Refused.of(problem)) {
+            case DUPLICATE ->
+                answer(
+                        HttpStatus.CONFLICT,
+                        "ALREADY_THERE",
+                        "The same was made at the same moment elsewhere. Load the page again to see it.",
+                        List.of());
+            case DANGLING ->
+                answer(
                         HttpStatus.CONFLICT,
                         "GONE",
                         "Something this belongs to was deleted at the same moment. Load the page again.",
-                        List.of())
-                : unexpected(problem);
+                        List.of());
+            case OTHER -> unexpected(problem);
+        };
     }
 
     @ExceptionHandler
@@ -66,15 +64,6 @@ class Problems extends ResponseEntityExceptionHandler {
                 "CHANGED_ELSEWHERE",
                 "This was changed at the same moment elsewhere. Nothing was saved; look again and repeat your change.",
                 List.of());
-    }
-
-    private static String sqlState(Throwable problem) {
-        for (Throwable t = problem; t != null; t = t.getCause()) {
-            if (t instanceof SQLException sql && sql.getSQLState() != null) {
-                return sql.getSQLState();
-            }
-        }
-        return "";
     }
 
     @ExceptionHandler

@@ -25,6 +25,10 @@ class GoalMark extends Owned {
     @JoinColumn(name = "page_id", nullable = false, updatable = false)
     private ReturnedPage page;
 
+    /** The same without loading it. */
+    @Column(name = "page_id", insertable = false, updatable = false)
+    private UUID pageId;
+
     @Enumerated(EnumType.STRING)
     @Column(nullable = false, length = 20)
     private Goal goal;
@@ -87,6 +91,7 @@ class GoalMark extends Owned {
     /** @param exercise of the sheet, from 0; @param place among the page's marks */
     GoalMark(ReturnedPage page, int exercise, int place, Proposal proposal, double factor) {
         this.page = page;
+        this.pageId = page.id();
         this.exercise = exercise;
         this.place = place;
         goal = proposal.goal();
@@ -122,7 +127,7 @@ class GoalMark extends Owned {
     }
 
     UUID page() {
-        return page.id();
+        return pageId;
     }
 
     int exercise() {

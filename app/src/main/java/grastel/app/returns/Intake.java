@@ -1,13 +1,15 @@
 package grastel.app.returns;
 
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.Digest;
+import grastel.app.platform.Refused;
 import grastel.app.platform.Storage;
 import grastel.core.reading.PictureFile;
 import grastel.core.reading.UnreadablePage;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
-import org.springframework.dao.DuplicateKeyException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -67,7 +69,8 @@ public class Intake {
             outcome = taken(
                     name,
                     kind,
-                    new ScanFile(shortened(name), kind.mediaType(), Sha256.of(content), source, schoolClass, content));
+                    new ScanFile(
+                            shortened(name), kind.mediaType(), Digest.sha256(content), source, schoolClass, content));
         } catch (UnreadablePage e) {
             return new Outcome(name, List.of(), e.problem().name(), e.figure());
         }
@@ -89,9 +92,12 @@ public class Intake {
             Outcome outcome = transactions.execute(status -> store(name, file, pages));
             taken = outcome.taken();
             return outcome;
-        } catch (DuplicateKeyException e) {
-            // The very file came in by another way at the same moment.
-            return alreadyHere(name);
+        } catch (DataIntegrityViolationException e) {
+            if (Refused.of(e) == Refused.DUPLICATE) {
+                // The very file came in by another way at the same moment.
+                return alreadyHere(name);
+            }
+            throw e;
         } finally {
             if (!taken) {
                 readAhead.forget(file.id());

@@ -2,13 +2,11 @@ package grastel.app.returns;
 
 import grastel.app.classes.Classes;
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.Digest;
 import grastel.app.platform.Ownership;
-import java.nio.charset.StandardCharsets;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Base64;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -18,12 +16,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class Phone {
     static final Duration OPEN = Duration.ofMinutes(15);
-    private static final int TOKEN_BYTES = 24;
 
     private final PhoneLinks links;
     private final Classes classes;
     private final Clock clock;
-    private final SecureRandom random = new SecureRandom();
 
     Phone(PhoneLinks links, Classes classes, Clock clock) {
         this.links = links;
@@ -42,9 +38,7 @@ class Phone {
         classes.one(schoolClass);
         Instant now = clock.instant();
         links.deleteByExpiresAtBefore(now);
-        byte[] bytes = new byte[TOKEN_BYTES];
-        random.nextBytes(bytes);
-        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String token = Digest.newToken();
         PhoneLink link = links.save(new PhoneLink(schoolClass, hash(token), now.plus(OPEN)));
         return new Leave(link.id(), token, link.expiresAt());
     }
@@ -66,6 +60,6 @@ class Phone {
     }
 
     private static String hash(String token) {
-        return Sha256.of(token.getBytes(StandardCharsets.US_ASCII));
+        return Digest.sha256(token);
     }
 }

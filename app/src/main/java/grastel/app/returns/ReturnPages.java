@@ -91,8 +91,7 @@ class ReturnPages {
         }
         PrintedSheet sheet = sheets.printed(line.printedPage());
         PageInfo at = sheet.page();
-        PlaceView place =
-                place(at.id(), at.student(), at.run(), classes.one(at.run().schoolClass()));
+        PlaceView place = place(at.id(), at.student(), at.run(), sheet.schoolClass());
         List<Notice> notices = notices(line, pages.isReadTwice(at.id(), id), sheets.isPrintedAgain(at.run()));
         List<GoalMark> marks = page.marks();
         PageRow row = row(line, place, marks, notices);
@@ -118,7 +117,8 @@ class ReturnPages {
 
     /** The last page of the same sheet, of whatever printing, that its student gave in before. */
     private Optional<BeforeView> before(ReturnedPage page, PrintedSheet sheet) {
-        return pages.readBefore(sheets.printings(sheet.page()), page.createdAt(), Limit.of(1)).stream()
+        Whose of = page.whose();
+        return pages.readBefore(of.student(), of.sheet(), of.part(), page.createdAt(), Limit.of(1)).stream()
                 .findFirst()
                 .map(p -> new BeforeView(
                         p.id(),

@@ -64,10 +64,10 @@ interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
     @Query("select count(p) from ReturnedPage p where p.whose.printedPage is null and p.state = UNREADABLE")
     int countUnplaced();
 
-    /** The newest page read of printed pages before a moment. */
-    @Query("select p from ReturnedPage p where p.whose.printedPage in :printedPages and p.state = READ"
-            + " and p.createdAt < :before order by p.createdAt desc")
-    List<ReturnedPage> readBefore(Collection<UUID> printedPages, Instant before, Limit limit);
+    /** What a student gave in of one page of a sheet before a moment, of whatever printing, the newest first. */
+    @Query("select p from ReturnedPage p where p.whose.student = :student and p.whose.sheet = :sheet"
+            + " and p.whose.part = :part and p.state = READ and p.createdAt < :before order by p.createdAt desc")
+    List<ReturnedPage> readBefore(UUID student, UUID sheet, int part, Instant before, Limit limit);
 
     @Query("select count(p) > 0 from ReturnedPage p where p.whose.printedPage = :printedPage and p.state = READ"
             + " and p.id <> :but")

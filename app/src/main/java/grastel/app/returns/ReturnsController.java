@@ -12,6 +12,7 @@ import grastel.app.returns.ReturnViews.PhraseView;
 import grastel.app.returns.ReturnViews.RereadGoalView;
 import grastel.app.returns.ReturnViews.SwapRequest;
 import grastel.core.reading.Overlays;
+import grastel.core.reading.Picture;
 import grastel.core.reading.PictureFile;
 import grastel.core.reading.UnreadablePage;
 import jakarta.validation.Valid;
@@ -99,10 +100,17 @@ class ReturnsController {
         return views.detail(id);
     }
 
-    /** The straightened, light-corrected page, or with {@code part} one of its boxes. */
+    /**
+     * The straightened, light-corrected page, or with {@code part} one of its boxes.
+     *
+     * @param read which reading it belongs to, as the page tells it; without it the picture is not kept by the browser
+     */
     @GetMapping(path = "/pages/{id}/picture", produces = MediaType.IMAGE_JPEG_VALUE)
-    ResponseEntity<byte[]> picture(@PathVariable UUID id, @RequestParam(defaultValue = PageImage.WHOLE) String part) {
-        return jpeg(rereading.picture(id, part));
+    ResponseEntity<byte[]> picture(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = PageImage.WHOLE) String part,
+            @RequestParam(required = false) String read) {
+        return picture(MediaType.IMAGE_JPEG, rereading.picture(id, part), read != null);
     }
 
     enum OverlayKind {
@@ -114,14 +122,13 @@ class ReturnsController {
 
     /** What the page's figures were read from, worked out anew, to be laid over its picture. */
     @GetMapping(path = "/pages/{id}/overlay", produces = MediaType.IMAGE_PNG_VALUE)
-    ResponseEntity<byte[]> overlay(@PathVariable UUID id, @RequestParam OverlayKind of) throws IOException {
+    ResponseEntity<byte[]> overlay(
+            @PathVariable UUID id, @RequestParam OverlayKind of, @RequestParam(required = false) String read)
+            throws IOException {
         Overlays overlays = rereading.overlays(id);
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(of == OverlayKind.SPECKS ? overlays.specks() : overlays.light(), "png", png);
-        return ResponseEntity.ok()
-                .contentType(MediaType.IMAGE_PNG)
-                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
-                .body(png.toByteArray());
+        return picture(MediaType.IMAGE_PNG, png.toByteArray(), read != null);
     }
 
     /** The page as it came in. */
@@ -132,13 +139,11 @@ class ReturnsController {
         boolean shown = List.of(PictureFile.Kind.JPEG.mediaType(), PictureFile.Kind.PNG.mediaType())
                 .contains(file.mediaType());
         if (shown) {
-            return ResponseEntity.ok()
-                    .contentType(MediaType.parseMediaType(file.mediaType()))
-                    .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
-                    .body(file.content());
+            return picture(MediaType.parseMediaType(file.mediaType()), file.content(), true);
         }
         try {
-            return jpeg(Jpeg.encode(PictureFile.decode(file.content(), page.index(), settings.limits())));
+            Picture picture = PictureFile.decode(file.content(), page.index(), settings.limits());
+            return picture(MediaType.IMAGE_JPEG, Jpeg.encode(picture), true);
         } catch (UnreadablePage e) {
             return ResponseEntity.status(HttpStatus.NOT_FOUND).build();
         }
@@ -233,10 +238,9 @@ class ReturnsController {
         returns.delete(id);
     }
 
-    private static ResponseEntity<byte[]> jpeg(byte[] picture) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.IMAGE_JPEG)
-                .cacheControl(CacheControl.maxAge(Duration.ofHours(1)).cachePrivate())
-                .body(picture);
+    /** @param kept true where what stands at this address never changes */
+    private static ResponseEntity<byte[]> picture(MediaType type, byte[] picture, boolean kept) {
+        CacheControl cache = kept ? CacheControl.maxAge(Duration.ofHours(1)).cachePrivate() : CacheControl.noStore();
+        return ResponseEntity.ok().contentType(type).cacheControl(cache).body(picture);
     }
 }

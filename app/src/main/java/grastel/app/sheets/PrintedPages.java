@@ -27,9 +27,4 @@ interface PrintedPages extends JpaRepository<PrintedPage, UUID> {
     @Query("select new grastel.app.sheets.PrintedPages$OfRun(p.id, p.number, p.part, p.student, r.code, r.version.id)"
             + " from PrintedPage p join p.run r where r.id = :run order by p.number")
     List<OfRun> ofRun(UUID run);
-
-    /** The same page of the same sheet of one student, over all printings. */
-    @Query("select p.id from PrintedPage p where p.student = :student and p.part = :part"
-            + " and p.run.version.sheet.id = :sheet")
-    List<UUID> ofStudent(UUID student, UUID sheet, int part);
 }

@@ -85,7 +85,7 @@ public class Sheets {
     public record PageInfo(UUID id, int number, int part, UUID student, RunInfo run) {}
 
     /** Everything needed to read a page. */
-    public record PrintedSheet(PageInfo page, PageLayout layout, SheetPlan plan, Paper paper) {}
+    public record PrintedSheet(PageInfo page, ClassInfo schoolClass, PageLayout layout, SheetPlan plan, Paper paper) {}
 
     /** What a run was printed from. @param paper its name, empty where it is no longer kept */
     public record Print(SheetPlan plan, String paper) {}
@@ -194,11 +194,6 @@ public class Sheets {
                 .toList();
     }
 
-    /** The same page of the same sheet of one student, as often as it was printed. */
-    public List<UUID> printings(PageInfo page) {
-        return pages.ofStudent(page.student(), page.run().sheet(), page.part());
-    }
-
     List<SheetViews.PrintedPageView> pagesWithNames(UUID run) {
         Map<UUID, String> names = names(classes.one(run(run).schoolClass()));
         return pages.ofRun(run).stream()
@@ -284,6 +279,7 @@ public class Sheets {
         Settled sheet = settled(found.version());
         return new PrintedSheet(
                 info(found),
+                to,
                 forStudent(
                         sheet.pages().get(found.part()),
                         new PageCode(found.code(), found.number()),

@@ -31,11 +31,16 @@ alter table pencil_set add column revision integer default 0 not null;
 alter table pencil_set add column changed_at timestamp(6) with time zone;
 
 alter table returned_page add column run_id uuid;
+alter table returned_page add column sheet_id uuid;
+alter table returned_page add column part integer;
 alter table returned_page add column student_id uuid;
 alter table returned_page add column class_id uuid;
 alter table returned_page add column flags varchar(200) default '' not null;
 update returned_page r set
     run_id = (select p.run_id from printed_page p where p.id = r.printed_page_id),
+    sheet_id = (select v.sheet_id from printed_page p join print_run n on n.id = p.run_id
+        join sheet_version v on v.id = n.version_id where p.id = r.printed_page_id),
+    part = (select p.part from printed_page p where p.id = r.printed_page_id),
     student_id = (select p.student_id from printed_page p where p.id = r.printed_page_id),
     class_id = (select n.class_id from printed_page p join print_run n on n.id = p.run_id where p.id = r.printed_page_id);
 create index returned_page_run on returned_page (run_id);

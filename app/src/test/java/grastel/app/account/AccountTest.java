@@ -4,8 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
 import grastel.app.DeskTest;
+import grastel.app.Together;
 import grastel.app.platform.SignedIn;
+import jakarta.servlet.http.Cookie;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -17,13 +22,18 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 class AccountTest extends DeskTest {
+    private static final String OTHER_PASSWORD = "harbour-gannet-slate-seven";
+
     @Autowired
     private PasswordEncoder encoder;
+
+    /** Each test's own: tries are counted by address too. */
+    private final String address = "10.0." + new Random().nextInt(256) + "." + new Random().nextInt(256);
 
     @ParameterizedTest
     @ValueSource(strings = {"short", "passwordpassword", "1234567890123", "qwertyuiopas", "letmein12345"})
     void weakPasswordsAreRefusedWithTheirField(String password) {
-        MvcTestResult answer = join(newTeacher(), "ilse.korhonen", password);
+        MvcTestResult answer = join(administrator(), "ilse.korhonen", password);
 
         assertThat(answer)
                 .hasStatus(422)
@@ -35,7 +45,7 @@ class AccountTest extends DeskTest {
 
     @Test
     void aPasswordThatHoldsTheNameIsWeak() {
-        assertThat(join(newTeacher(), "quillon.marsh", "quillonmarsh1")).hasStatus(422);
+        assertThat(join(administrator(), "quillon.marsh", "quillonmarsh1")).hasStatus(422);
     }
 
     @Test
@@ -116,6 +126,138 @@ class AccountTest extends DeskTest {
         assertThat(answer.getResponse().getHeader("X-Content-Type-Options")).isEqualTo("nosniff");
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {" NAME ", "NAME", "\tname", "\uff2e\uff21\uff2d\uff25"})
+    void anotherSpellingOfTheNameIsTheSameAccount(String spelling) {
+        String name = newTeacher().name();
+        for (int i = 0; i < 5; i++) {
+            signIn(name, "guess-number-" + i, new MockHttpSession());
+        }
+        String same = spelling.contains("\uff2e")
+                ? name.replace('t', '\uff54')
+                : spelling.replaceAll("(?i)name", spelling.contains("N") ? name.toUpperCase(Locale.ROOT) : name);
+
+        assertThat(signIn(same, "guess-number-6", new MockHttpSession())).hasStatus(429);
+    }
+
+    @Test
+    void guessingFromElsewhereKeepsNoTeacherOutOfABrowserThatWasTheirs() {
+        String name = newTeacher().name();
+        MvcTestResult in = signIn(name, PASSWORD, new MockHttpSession());
+        Cookie device = in.getResponse().getCookie("grastel-device");
+        assertThat(device.isHttpOnly()).isTrue();
+        for (int i = 0; i < 12; i++) {
+            signIn(name, "guess-number-" + i, new MockHttpSession());
+        }
+        assertThat(signIn(name, PASSWORD, new MockHttpSession())).hasStatus(429);
+
+        assertThat(signIn(name, PASSWORD, new MockHttpSession(), device)).hasStatusOk();
+        String other = newTeacher().name();
+        for (int i = 0; i < 5; i++) {
+            signIn(other, "guess-number-" + i, new MockHttpSession(), device);
+        }
+        assertThat(signIn(other, PASSWORD, new MockHttpSession(), device))
+                .as("the browser is known for its own teacher only")
+                .hasStatus(429);
+    }
+
+    @Test
+    void aPasswordIsChangedByWhoKnowsItAndOtherSessionsEnd() {
+        String name = newTeacher().name();
+        MockHttpSession here = session(signIn(name, PASSWORD, new MockHttpSession()));
+        MockHttpSession elsewhere = session(signIn(name, PASSWORD, new MockHttpSession()));
+        Map<String, String> wrong = Map.of("old", "not-this-one-at-all", "password", OTHER_PASSWORD);
+        assertThat(change(here, wrong)).hasStatus(422).bodyText().contains("\"old\"");
+        assertThat(change(here, Map.of("old", PASSWORD, "password", "short"))).hasStatus(422);
+        assertThat(mvc.get().uri("/api/classes").session(elsewhere)).hasStatusOk();
+
+        MvcTestResult changed = change(here, Map.of("old", PASSWORD, "password", OTHER_PASSWORD));
+
+        assertThat(changed).hasStatusOk();
+        assertThat(mvc.get().uri("/api/classes").session(session(changed))).hasStatusOk();
+        assertThat(mvc.get().uri("/api/classes").session(elsewhere)).hasStatus(401);
+        assertThat(signIn(name, PASSWORD, new MockHttpSession())).hasStatus(401);
+        assertThat(signIn(name, OTHER_PASSWORD, new MockHttpSession())).hasStatusOk();
+    }
+
+    @Test
+    void theAdministratorLooksAfterAccountsAndNobodyElse() {
+        SignedIn administrator = administrator();
+        SignedIn colleague = newTeacher();
+        MockHttpSession session = session(signIn(colleague.name(), PASSWORD, new MockHttpSession()));
+        for (MvcTestResult refused : List.of(
+                get(colleague, "/api/account/teachers"),
+                join(colleague, "third.teacher", PASSWORD),
+                put(
+                        colleague,
+                        "/api/account/teachers/{id}/password",
+                        Map.of("password", OTHER_PASSWORD),
+                        colleague.id()),
+                put(colleague, "/api/account/teachers/{id}/standing", Map.of("disabled", true), administrator.id()))) {
+            assertThat(refused).hasStatus(403).bodyText().contains("ADMINISTRATOR_ONLY");
+        }
+
+        assertThat(put(administrator, "/api/account/teachers/{id}/standing", Map.of("disabled", true), colleague.id()))
+                .hasStatus(204);
+        assertThat(mvc.get().uri("/api/classes").session(session)).hasStatus(401);
+        assertThat(signIn(colleague.name(), PASSWORD, new MockHttpSession()))
+                .hasStatus(403)
+                .bodyText()
+                .contains("DISABLED");
+        put(administrator, "/api/account/teachers/{id}/standing", Map.of("disabled", false), colleague.id());
+        assertThat(put(
+                        administrator,
+                        "/api/account/teachers/{id}/password",
+                        Map.of("password", OTHER_PASSWORD),
+                        colleague.id()))
+                .hasStatus(204);
+        assertThat(signIn(colleague.name(), OTHER_PASSWORD, new MockHttpSession()))
+                .hasStatusOk();
+        assertThat(put(
+                        administrator,
+                        "/api/account/teachers/{id}/standing",
+                        Map.of("disabled", true),
+                        administrator.id()))
+                .as("nobody would be left to enable it")
+                .hasStatus(409);
+        assertThat(get(administrator, "/api/account/teachers")).bodyText().contains(colleague.name());
+    }
+
+    @Test
+    void aNameThatGrowsWhenFoldedIsRefusedByItsField() {
+        assertThat(join(administrator(), "İ".repeat(80), PASSWORD))
+                .hasStatus(422)
+                .bodyJson()
+                .extractingPath("$.fields[0].path")
+                .isEqualTo("name");
+    }
+
+    @Test
+    void sameNamesAtTheSameMomentMakeOneAccount() throws Exception {
+        SignedIn administrator = administrator();
+        List<Integer> answers = Together.run(
+                6, i -> join(administrator, "same.name", PASSWORD).getResponse().getStatus());
+        assertThat(answers).containsOnlyOnce(201).filteredOn(s -> s != 201).containsOnly(422);
+    }
+
+    private SignedIn administrator() {
+        SignedIn teacher = newTeacher();
+        jdbc.update("update teacher set administrator = true where id = ?", teacher.id());
+        return teacher;
+    }
+
+    private static MockHttpSession session(MvcTestResult in) {
+        return (MockHttpSession) in.getRequest().getSession(false);
+    }
+
+    private MvcTestResult change(MockHttpSession session, Map<String, String> request) {
+        return mvc.perform(MockMvcRequestBuilders.put("/api/account/password")
+                .session(session)
+                .with(csrf())
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(json.writeValueAsString(request)));
+    }
+
     private MvcTestResult join(SignedIn by, String name, String password) {
         return post(by, "/api/account/teachers", joinRequest(name, password));
     }
@@ -124,9 +266,16 @@ class AccountTest extends DeskTest {
         return Map.of("name", name, "displayName", "Ilse Korhonen", "password", password);
     }
 
-    private MvcTestResult signIn(String name, String password, MockHttpSession session) {
-        return mvc.perform(MockMvcRequestBuilders.post("/api/account/session")
-                .session(session)
+    private MvcTestResult signIn(String name, String password, MockHttpSession session, Cookie... cookies) {
+        var request = MockMvcRequestBuilders.post("/api/account/session");
+        if (cookies.length > 0) {
+            request.cookie(cookies);
+        }
+        return mvc.perform(request.session(session)
+                .with(r -> {
+                    r.setRemoteAddr(address);
+                    return r;
+                })
                 .with(csrf())
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(json.writeValueAsString(Map.of("name", name, "password", password))));

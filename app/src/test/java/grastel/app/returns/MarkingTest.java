@@ -100,6 +100,65 @@ class MarkingTest extends DeskTest {
     }
 
     @Test
+    void decisionsOutliveTheMarksTheyWereAbout() {
+        UUID page = readPage(0, Hand.EXACT);
+        int goals = JsonPath.<List<?>>read(detail(page), "$.goals").size();
+        confirm(page, List.of());
+        assertThat(post(teacher, "/api/returns/pages/{id}/reopening", Map.of(), page))
+                .hasStatusOk();
+
+        assertThat(post(teacher, "/api/returns/pages/{id}/again", Map.of(), page))
+                .hasStatusOk();
+        awaitRead(teacher, page);
+
+        List<Map<String, Object>> history = JsonPath.read(detail(page), "$.history");
+        assertThat(history).hasSize(2 * goals);
+        assertThat(history.subList(goals, 2 * goals)).allMatch(d -> d.get("to") == null && d.get("from") != null);
+        assertThat(jdbc.queryForObject("select count(*) from mark_change where page_id = ?", Integer.class, page))
+                .isEqualTo(2 * goals);
+    }
+
+    @Test
+    void aGoalSentTwiceOrOfAnotherReadingIsToldAndNothingIsConfirmed() {
+        UUID page = readPage(0, Hand.EXACT);
+        String mark = JsonPath.read(detail(page), "$.goals[0].id");
+        Map<String, Object> one = Map.of("mark", mark, "level", "NEARLY");
+
+        MvcTestResult twice =
+                post(teacher, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of(one, one)), page);
+        assertThat(twice).hasStatus(422);
+        assertThat(JsonPath.<String>read(content(twice), "$.fields[0].path")).isEqualTo("changed[1].mark");
+
+        assertThat(post(
+                        teacher,
+                        "/api/returns/pages/{id}/confirmation",
+                        Map.of("changed", List.of(Map.of("mark", UUID.randomUUID(), "level", "NEARLY"))),
+                        page))
+                .hasStatus(409);
+        assertThat(JsonPath.<Boolean>read(detail(page), "$.row.confirmed")).isFalse();
+    }
+
+    @Test
+    void aNoteAndAFlagEachChangeOnlyWhatTheyMean() {
+        UUID page = readPage(0, Hand.EXACT);
+        put(teacher, "/api/returns/pages/{id}/note", Map.of("note", "Sharpen."), page);
+        put(teacher, "/api/returns/pages/{id}/note", Map.of("flagged", true), page);
+        assertThat(JsonPath.<String>read(detail(page), "$.note")).isEqualTo("Sharpen.");
+        assertThat(JsonPath.<Boolean>read(detail(page), "$.row.flagged")).isTrue();
+    }
+
+    @Test
+    void aPictureIsKeptOnlyUnderTheAddressOfItsReading() {
+        UUID page = readPage(0, Hand.EXACT);
+        String read = JsonPath.read(detail(page), "$.row.read");
+        assertThat(get(teacher, "/api/returns/pages/{id}/picture?read={read}", page, read))
+                .hasHeader("Cache-Control", "max-age=3600, private");
+        assertThat(get(teacher, "/api/returns/pages/{id}/picture", page)).hasHeader("Cache-Control", "no-store");
+        post(teacher, "/api/returns/pages/{id}/rereading", Map.of(), page);
+        assertThat(JsonPath.<String>read(detail(page), "$.row.read")).isNotEqualTo(read);
+    }
+
+    @Test
     void aPageIsFlaggedAndNotedWithKeptPhrases() {
         UUID page = readPage(0, Hand.EXACT);
         assertThat(put(

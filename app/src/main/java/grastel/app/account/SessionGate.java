@@ -1,0 +1,44 @@
+package grastel.app.account;
+
+import grastel.app.platform.ApiProblem;
+import grastel.app.platform.SignedIn;
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.io.IOException;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Ends sessions whose account was disabled or got a new password. */
+@Component
+class SessionGate extends OncePerRequestFilter {
+    private final Accounts accounts;
+
+    SessionGate(Accounts accounts) {
+        this.accounts = accounts;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
+        if (authentication != null
+                && authentication.getPrincipal() instanceof SignedIn teacher
+                && !accounts.isCurrent(teacher)) {
+            HttpSession session = request.getSession(false);
+            if (session != null) {
+                session.invalidate();
+            }
+            SecurityContextHolder.clearContext();
+            new ApiProblem(HttpStatus.UNAUTHORIZED, "SIGN_IN", "This session is over. Sign in again.")
+                    .writeTo(response);
+            return;
+        }
+        chain.doFilter(request, response);
+    }
+}

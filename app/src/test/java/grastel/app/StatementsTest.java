@@ -1,0 +1,107 @@
+package grastel.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.jayway.jsonpath.JsonPath;
+import grastel.app.platform.SignedIn;
+import grastel.app.sheets.Sheets;
+import grastel.core.scanner.Hand;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.context.TestPropertySource;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+/** A request asks the database a bounded number of times, however many weeks lie behind it. */
+@TestPropertySource(
+        properties = "spring.jpa.properties.hibernate.session_factory.statement_inspector=grastel.app.Statements")
+class StatementsTest extends DeskTest {
+    private static final int MOST = 15;
+
+    private SignedIn teacher;
+    private Sheets.RunInfo run;
+    private UUID page;
+    private UUID student;
+
+    @BeforeEach
+    void aClassWithTwoTriesOfOneSheet() {
+        teacher = newTeacher();
+        run = printed(teacher);
+        Sheets.PageInfo first = as(teacher, () -> sheets.pages(run.id())).get(0);
+        student = first.student();
+        page = upload(teacher, "scan.jpg", scan(teacher, first.id(), Hand.EXACT, 1))
+                .get(0);
+        awaitRead(teacher, page);
+        confirm();
+        new History(jdbc).copy(run.id(), run.schoolClass(), 1);
+    }
+
+    private MvcTestResult confirm() {
+        return post(teacher, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page);
+    }
+
+    private interface Request {
+        MvcTestResult send();
+    }
+
+    private Map<String, Request> requests() {
+        Map<String, Request> all = new LinkedHashMap<>();
+        for (String path : List.of(
+                "/api/today",
+                "/api/classes",
+                "/api/kit",
+                "/api/sheets",
+                "/api/sheets/runs",
+                "/api/sheets/" + run.sheet(),
+                "/api/sheets/runs/" + run.id() + "/pages",
+                "/api/returns/unplaced",
+                "/api/returns/agreement",
+                "/api/returns/agreement?schoolClass=" + run.schoolClass(),
+                "/api/returns/runs/" + run.id() + "/pages",
+                "/api/returns/pages/" + page,
+                "/api/wall/runs/" + run.id(),
+                "/api/wall/students/" + student,
+                "/api/bench/stacks")) {
+            all.put(path, () -> get(teacher, path));
+        }
+        all.put("a decision", this::confirm);
+        all.put(
+                "a note",
+                () -> put(teacher, "/api/returns/pages/{id}/note", Map.of("note", "Sharpen.", "flagged", true), page));
+        all.put("a decision taken back", () -> post(teacher, "/api/returns/pages/{id}/reopening", Map.of(), page));
+        return all;
+    }
+
+    private Map<String, Integer> counted() {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        requests()
+                .forEach((name, request) -> counts.put(
+                        name,
+                        Statements.in(() -> assertThat(request.send()).as(name).hasStatusOk())));
+        return counts;
+    }
+
+    @Test
+    void statementsDoNotGrowWithHistory() {
+        confirm();
+        Map<String, Integer> fresh = counted();
+        confirm();
+        for (int i = 0; i < 3; i++) {
+            UUID other = newClass(teacher).id();
+            new History(jdbc).copy(run.id(), other, 12);
+        }
+        new History(jdbc).copy(run.id(), run.schoolClass(), 25);
+        Map<String, Integer> later = counted();
+
+        System.out.println("statements a request: " + fresh + " and with 70 more printings: " + later);
+        assertThat(later.values()).allMatch(n -> n <= MOST, "at most " + MOST);
+        later.forEach(
+                (name, count) -> assertThat(count).as("%s with history", name).isLessThanOrEqualTo(fresh.get(name)));
+        assertThat(JsonPath.<List<?>>read(content(get(teacher, "/api/wall/students/" + student)), "$.attempts"))
+                .as("the history is really there")
+                .hasSize(27);
+    }
+}
