@@ -21,6 +21,8 @@ const problems: Record<string, (figure: number) => string> = {
   TOO_FEW_MARKERS: (f) => `Only ${Math.round(f)} of the four corner markers found; three are needed.`,
   NO_CODE: () => 'The square code cannot be read. Say whose page it is.',
   UNKNOWN_SHEET: () => 'The code belongs to no sheet of yours. Was it deleted, or is it a colleague’s?',
+  TOO_SLOW: (f) => `Decoding it took over ${Math.round(f)} seconds and was stopped. Scan it as a plain JPEG.`,
+  TOO_HEAVY: () => 'Decoding it needs more memory than is allowed. Scan it as a plain JPEG at 300 dpi.',
   NOT_FLAT: (f) => `The sheet is bent by ${decimals(f, 1)} mm. Press it flat and scan again.`,
   TOO_COARSE: (f) => `About ${Math.round(f)} dpi; at least 110 are needed. Go nearer or scan finer.`,
   OTHER_CLASS: () => 'Sent from a phone for another class than its sheet is of.',

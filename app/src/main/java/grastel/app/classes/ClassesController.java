@@ -96,14 +96,14 @@ class ClassesController {
             @NotBlank @Size(max = 60) String name,
             @NotNull GradeBand band,
             @NotNull @Size(max = 200_000) String names,
-            @NotNull List<@Valid PeriodView> periods) {}
+            @NotNull List<@NotNull @Valid PeriodView> periods) {}
 
     /** @param revision of the class that the change was made on; null for whichever is there */
     record ClassChange(
             Integer revision,
             @NotBlank @Size(max = 60) String name,
             @NotNull GradeBand band,
-            @NotNull List<@Valid PeriodView> periods) {}
+            @NotNull List<@NotNull @Valid PeriodView> periods) {}
 
     record Names(@NotNull @Size(max = 200_000) String names) {}
 

@@ -61,7 +61,7 @@ class CalibrationController {
 
     record CalibrationRequest(
             @NotNull UUID paper,
-            @NotNull @Size(min = 2, max = 20) List<@Valid MeasuredSwatch> swatches,
+            @NotNull @Size(min = 2, max = 20) List<@NotNull @Valid MeasuredSwatch> swatches,
             @NotNull boolean keep) {}
 
     /** @param before mean ΔE00 of the swatches with the values so far; @param after with the fitted ones */
@@ -129,7 +129,7 @@ class CalibrationController {
 
     record DepthRequest(
             @NotNull UUID pencil,
-            @NotNull @Size(min = 2, max = 20) List<@Valid MeasuredSwatch> swatches) {}
+            @NotNull @Size(min = 2, max = 20) List<@NotNull @Valid MeasuredSwatch> swatches) {}
 
     /** @param tooth depth as fitted; @param before and after mean ΔE00 of the swatches with the depth so far and as fitted */
     record DepthView(

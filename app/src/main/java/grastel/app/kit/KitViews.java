@@ -198,7 +198,7 @@ final class KitViews {
             Integer revision,
             @NotBlank @Size(max = 60) String name,
             @NotNull @Size(min = 1, max = 200) List<@NotNull UUID> pencils,
-            @NotNull List<@Valid SetUseView> users) {
+            @NotNull List<@NotNull @Valid SetUseView> users) {
         Map<UUID, Integer> userMap() {
             return users.stream()
                     .collect(Collectors.toMap(SetUseView::schoolClass, SetUseView::howMany, (one, other) -> other));

@@ -1,5 +1,6 @@
 package grastel.app.returns;
 
+import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Digest;
 import grastel.app.platform.Refused;
@@ -22,6 +23,7 @@ public class Intake {
     private final ScanFiles files;
     private final ReturnedPages pages;
     private final ReadingSettings settings;
+    private final Decoder decoder;
     private final Storage storage;
     private final ReadAhead readAhead;
     private final ReadingWorkers workers;
@@ -32,6 +34,7 @@ public class Intake {
             ScanFiles files,
             ReturnedPages pages,
             ReadingSettings settings,
+            Decoder decoder,
             Storage storage,
             ReadAhead readAhead,
             ReadingWorkers workers,
@@ -40,6 +43,7 @@ public class Intake {
         this.files = files;
         this.pages = pages;
         this.settings = settings;
+        this.decoder = decoder;
         this.storage = storage;
         this.readAhead = readAhead;
         this.workers = workers;
@@ -87,7 +91,7 @@ public class Intake {
             readAhead.begin(file.id(), content);
         }
         try {
-            int pages = PictureFile.inspect(content, settings.limits());
+            int pages = decoder.inspect(file.id(), content);
             storage.requireRoom(content.length * 2L);
             Outcome outcome = transactions.execute(status -> store(name, file, pages));
             taken = outcome.taken();

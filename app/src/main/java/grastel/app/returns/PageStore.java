@@ -36,8 +36,9 @@ class PageStore {
         this.clock = clock;
     }
 
-    /** A page that a worker has taken. @param onlyClass whose page it may be; null for any */
-    record Taken(UUID id, UUID owner, UUID file, int index, UUID printedPage, String corners, UUID onlyClass) {}
+    /** A page that a worker has taken. @param onlyClass whose page it may be; null for any; @param tries this one counted */
+    record Taken(
+            UUID id, UUID owner, UUID file, int index, UUID printedPage, String corners, UUID onlyClass, int tries) {}
 
     /** What was read. @param whose the printed page it is; @param siblings the student's other printed pages of the sheet */
     record Result(
@@ -72,7 +73,8 @@ class PageStore {
                         p.index(),
                         p.printedPage(),
                         p.corners(),
-                        files.onlyClass(p.file()).orElse(null)));
+                        files.onlyClass(p.file()).orElse(null),
+                        p.tries()));
             }
         }
         return Optional.empty();
@@ -82,6 +84,18 @@ class PageStore {
     @Transactional
     int putBack() {
         return pages.putBack();
+    }
+
+    /** Pages that are being read. Call as the system. */
+    @Transactional(readOnly = true)
+    Set<UUID> beingRead() {
+        return pages.beingRead();
+    }
+
+    /** Puts back one page that nobody reads any more. Call as the system. */
+    @Transactional
+    int putBack(UUID page) {
+        return pages.putBack(page);
     }
 
     @Transactional(readOnly = true)

@@ -2,6 +2,7 @@ package grastel.app.returns;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.decoding.Decoder;
 import grastel.core.reading.Picture;
 import grastel.core.reading.PictureFile;
 import grastel.core.reading.UnreadablePage;
@@ -25,12 +26,14 @@ class ReadAhead {
     private static final Duration SOON = Duration.ofSeconds(20);
 
     private final ReadingSettings settings;
+    private final Decoder decoder;
     private final Cache<UUID, Future<Picture>> begun =
             Caffeine.newBuilder().expireAfterWrite(SOON).build();
     private final ExecutorService decoding;
 
-    ReadAhead(ReadingSettings settings) {
+    ReadAhead(ReadingSettings settings, Decoder decoder) {
         this.settings = settings;
+        this.decoder = decoder;
         this.decoding = Executors.newFixedThreadPool(settings.threads(), task -> {
             Thread thread = new Thread(task, "decoding");
             thread.setDaemon(true);
@@ -38,11 +41,11 @@ class ReadAhead {
         });
     }
 
-    /** Begins to decode a file of one page, if there is room. @param file the id it will be stored under */
+    /** Begins to decode an ordinary picture, if there is room. @param file the id it will be stored under */
     void begin(UUID file, byte[] content) {
         begun.cleanUp();
-        if (begun.estimatedSize() < settings.threads()) {
-            begun.put(file, decoding.submit(() -> PictureFile.decode(content, 0, settings.limits())));
+        if (begun.estimatedSize() < settings.threads() && PictureFile.isOrdinary(content)) {
+            begun.put(file, decoding.submit(() -> decoder.decode(file, file, content, 0)));
         }
     }
 

@@ -2,6 +2,7 @@ package grastel.app.returns;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.decoding.Decoder;
 import grastel.app.platform.Failure;
 import grastel.app.returns.PageStore.NewMark;
 import grastel.app.returns.PageStore.Result;
@@ -20,7 +21,6 @@ import grastel.core.reading.Overlays;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.PageReading;
 import grastel.core.reading.Picture;
-import grastel.core.reading.PictureFile;
 import grastel.core.reading.Straightened;
 import grastel.core.reading.UnreadablePage;
 import java.time.Clock;
@@ -42,6 +42,9 @@ class ReadingJob {
     /** Sent from a phone for one class, and a page of another. */
     static final String OTHER_CLASS = "OTHER_CLASS";
 
+    /** A page during whose reading the program ended so often is not tried again by itself. */
+    private static final int MOST_TRIES = 3;
+
     private static final Logger LOG = LoggerFactory.getLogger(ReadingJob.class);
 
     private final PageStore store;
@@ -49,7 +52,7 @@ class ReadingJob {
     private final KeyInks inks;
     private final ReadAhead readAhead;
     private final Pictures pictures;
-    private final ReadingSettings settings;
+    private final Decoder decoder;
     private final JsonMapper json;
     private final Clock clock;
     /** A printed plan never changes; the paper it is on may be set right in the kit. */
@@ -67,7 +70,7 @@ class ReadingJob {
             KeyInks inks,
             ReadAhead readAhead,
             Pictures pictures,
-            ReadingSettings settings,
+            Decoder decoder,
             JsonMapper json,
             Clock clock) {
         this.store = store;
@@ -75,7 +78,7 @@ class ReadingJob {
         this.inks = inks;
         this.readAhead = readAhead;
         this.pictures = pictures;
-        this.settings = settings;
+        this.decoder = decoder;
         this.json = json;
         this.clock = clock;
     }
@@ -90,6 +93,10 @@ class ReadingJob {
      */
     Optional<UUID> read(Taken taken) {
         String code = null;
+        if (taken.tries() > MOST_TRIES) {
+            store.fail(taken.id(), FAILED, 0, null);
+            return Optional.empty();
+        }
         try {
             Picture picture = picture(taken);
             FoundPage found = found(taken, picture);
@@ -141,7 +148,10 @@ class ReadingJob {
                 .overlays();
     }
 
-    void cancel(UUID page) {}
+    /** Stops decoding a page; what comes after takes no long. */
+    void cancel(UUID page) {
+        decoder.cancel(page);
+    }
 
     private FoundPage found(Taken taken, Picture picture) throws UnreadablePage {
         return taken.corners() == null
@@ -153,7 +163,7 @@ class ReadingJob {
         Optional<Picture> ahead = readAhead.take(taken.file());
         return ahead.isPresent()
                 ? ahead.get()
-                : PictureFile.decode(store.content(taken.file()), taken.index(), settings.limits());
+                : decoder.decode(taken.id(), taken.file(), store.content(taken.file()), taken.index());
     }
 
     /** Whose page it is: as matched by hand, else as its code says. */

@@ -4,14 +4,19 @@ import grastel.app.platform.Failure;
 import grastel.app.platform.Ownership;
 import grastel.app.returns.PageStore.Taken;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /**
@@ -32,6 +37,11 @@ class ReadingWorkers implements SmartLifecycle {
     private final int threads;
     private final Semaphore wakeUps = new Semaphore(0);
     private final List<Thread> running = new ArrayList<>();
+    /** Pages in the hands of a worker. */
+    private final Set<UUID> inWork = ConcurrentHashMap.newKeySet();
+    /** Pages that were being read, and by nobody, when it was last looked. */
+    private Set<UUID> forsaken = Set.of();
+
     private volatile boolean stopping = true;
 
     ReadingWorkers(PageStore store, ReadingJob job, ReturnEvents events, ReadingSettings settings) {
@@ -59,6 +69,24 @@ class ReadingWorkers implements SmartLifecycle {
     /** There is, or may be, a page to read. */
     void wake() {
         wakeUps.release(threads);
+    }
+
+    /** A page that a worker could not even say goodbye to, as when memory or disk had run out, is read again. */
+    @Scheduled(fixedDelay = 30_000)
+    void putBackForsaken() {
+        Set<UUID> reading = new HashSet<>(Ownership.asSystem(store::beingRead));
+        reading.removeAll(inWork);
+        Set<UUID> still = reading.stream().filter(forsaken::contains).collect(Collectors.toSet());
+        still.forEach(page -> Ownership.asSystem(() -> store.putBack(page)));
+        forsaken = reading;
+        if (!still.isEmpty()) {
+            LOG.warn("{} pages that nobody read any more put back", still.size());
+            wake();
+        }
+    }
+
+    boolean isInWork(UUID page) {
+        return inWork.contains(page);
     }
 
     /** Nobody waits for a page any more. */
@@ -108,11 +136,16 @@ class ReadingWorkers implements SmartLifecycle {
     }
 
     private void read(Taken taken) {
-        Ownership.as(taken.owner(), () -> {
-            events.changed(taken.id(), null);
-            events.changed(taken.id(), job.read(taken).orElse(null));
-            return null;
-        });
+        inWork.add(taken.id());
+        try {
+            Ownership.as(taken.owner(), () -> {
+                events.changed(taken.id(), null);
+                events.changed(taken.id(), job.read(taken).orElse(null));
+                return null;
+            });
+        } finally {
+            inWork.remove(taken.id());
+        }
     }
 
     private static void pause() {

@@ -88,7 +88,7 @@ class Rereading {
         }
         try {
             return look.at(new Taken(
-                    page.id(), page.owner(), page.file(), page.index(), page.printedPage(), page.corners(), null));
+                    page.id(), page.owner(), page.file(), page.index(), page.printedPage(), page.corners(), null, 1));
         } catch (UnreadablePage e) {
             throw new ApiProblem(
                     HttpStatus.UNPROCESSABLE_CONTENT, e.problem().name(), "This time the page could not be read.");

@@ -219,10 +219,10 @@ final class ReturnViews {
     record GoalLevel(@NotNull UUID mark, @NotNull Level level) {}
 
     /** @param changed goals whose level differs from the proposal */
-    record ConfirmRequest(@NotNull @Size(max = 60) List<@Valid GoalLevel> changed) {}
+    record ConfirmRequest(@NotNull @Size(max = 60) List<@NotNull @Valid GoalLevel> changed) {}
 
     record Point(@NotNull double x, @NotNull double y) {}
 
     /** @param corners the four marker centres as shares of the picture, from the top left clockwise; null to find them */
-    record MatchRequest(@NotNull UUID printedPage, List<@Valid Point> corners) {}
+    record MatchRequest(@NotNull UUID printedPage, List<@NotNull @Valid Point> corners) {}
 }

@@ -43,6 +43,10 @@ class ReturnedPage extends Owned {
     @Column(nullable = false, length = 20)
     private State state = State.QUEUED;
 
+    /** How often reading has been begun since it was asked for. */
+    @Column(nullable = false)
+    private int tries;
+
     @Column(length = 30)
     private String problem;
 
@@ -100,6 +104,7 @@ class ReturnedPage extends Owned {
     /** @param matchedTo the page it was said to be; null to be told by its code */
     void queueAgain(Whose matchedTo, String newCorners) {
         state = State.QUEUED;
+        tries = 0;
         problem = null;
         problemFigure = null;
         whose = matchedTo;
@@ -158,6 +163,10 @@ class ReturnedPage extends Owned {
 
     State state() {
         return state;
+    }
+
+    int tries() {
+        return tries;
     }
 
     String problem() {

@@ -7,6 +7,7 @@ import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -22,13 +23,21 @@ interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
 
     /** Takes a waiting page; 1 for the one caller that got it. */
     @Modifying
-    @Query("update ReturnedPage p set p.state = READING where p.id = :id and p.state = QUEUED")
+    @Query("update ReturnedPage p set p.state = READING, p.tries = p.tries + 1 where p.id = :id and p.state = QUEUED")
     int take(UUID id);
 
     /** Puts back what was half-read when the program ended. */
     @Modifying
     @Query("update ReturnedPage p set p.state = QUEUED where p.state = READING")
     int putBack();
+
+    @Query("select p.id from ReturnedPage p where p.state = READING")
+    Set<UUID> beingRead();
+
+    /** Puts one page back; 1 if it was still being read. */
+    @Modifying
+    @Query("update ReturnedPage p set p.state = QUEUED where p.id = :id and p.state = READING")
+    int putBack(UUID id);
 
     /** A page whose state is to change: nobody else changes it until the transaction ends. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)

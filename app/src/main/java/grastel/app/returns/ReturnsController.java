@@ -1,5 +1,6 @@
 package grastel.app.returns;
 
+import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
 import grastel.app.returns.ReturnViews.ConfirmRequest;
 import grastel.app.returns.ReturnViews.MatchRequest;
@@ -50,7 +51,7 @@ class ReturnsController {
     private final Marking marking;
     private final Phrases phrases;
     private final ReturnEvents events;
-    private final ReadingSettings settings;
+    private final Decoder decoder;
 
     ReturnsController(
             Returns returns,
@@ -60,7 +61,7 @@ class ReturnsController {
             Marking marking,
             Phrases phrases,
             ReturnEvents events,
-            ReadingSettings settings) {
+            Decoder decoder) {
         this.returns = returns;
         this.views = views;
         this.intake = intake;
@@ -68,7 +69,7 @@ class ReturnsController {
         this.marking = marking;
         this.phrases = phrases;
         this.events = events;
-        this.settings = settings;
+        this.decoder = decoder;
     }
 
     /** Takes files in; each has its own outcome, and one that cannot be taken does not keep the others out. */
@@ -142,7 +143,7 @@ class ReturnsController {
             return picture(MediaType.parseMediaType(file.mediaType()), file.content(), true);
         }
         try {
-            Picture picture = PictureFile.decode(file.content(), page.index(), settings.limits());
+            Picture picture = decoder.decode(UUID.randomUUID(), page.file(), file.content(), page.index());
             return picture(MediaType.IMAGE_JPEG, Jpeg.encode(picture), true);
         } catch (UnreadablePage e) {
             return ResponseEntity.status(HttpStatus.NOT_FOUND).build();

@@ -31,11 +31,13 @@ import org.springframework.stereotype.Component;
 public class WatchedFolder {
     private static final Logger LOG = LoggerFactory.getLogger(WatchedFolder.class);
     private static final String REFUSED = "refused";
+    private static final int MOST_FAILURES = 3;
 
     private final Accounts accounts;
     private final Intake intake;
     private final Storage storage;
     private final Map<Path, Long> sizes = new HashMap<>();
+    private final Map<Path, Integer> failures = new HashMap<>();
 
     WatchedFolder(Accounts accounts, Intake intake, Storage storage) {
         this.accounts = accounts;
@@ -74,10 +76,23 @@ public class WatchedFolder {
         } catch (ApiProblem wait) {
             LOG.info("Watched folder waits: {}", wait.code());
             return false;
-        } catch (IOException e) {
+        } catch (IOException | RuntimeException | Error e) {
             LOG.warn("Watched folder: a file could not be taken: {}", Failure.of(e));
+            failed(file);
         }
         return true;
+    }
+
+    /** A file that fails again and again is set aside, so that it does not come for ever. */
+    private void failed(Path file) {
+        if (failures.merge(file, 1, Integer::sum) >= MOST_FAILURES) {
+            failures.remove(file);
+            try {
+                setAside(file, ReadingJob.FAILED);
+            } catch (IOException e) {
+                LOG.warn("Watched folder: a file could not be set aside: {}", Failure.of(e));
+            }
+        }
     }
 
     private void take(Path file) throws IOException {
@@ -87,9 +102,13 @@ public class WatchedFolder {
             Files.delete(file);
             return;
         }
+        setAside(file, outcome.problem());
+    }
+
+    private static void setAside(Path file, String problem) throws IOException {
         Path refused = Files.createDirectories(file.resolveSibling(REFUSED));
         Files.move(file, refused.resolve(file.getFileName()), StandardCopyOption.REPLACE_EXISTING);
-        Files.writeString(refused.resolve(file.getFileName() + ".txt"), "Not taken: " + outcome.problem() + "\n");
+        Files.writeString(refused.resolve(file.getFileName() + ".txt"), "Not taken: " + problem + "\n");
     }
 
     private static List<Path> files(Path folder) {

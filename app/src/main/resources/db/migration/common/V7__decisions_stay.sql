@@ -35,6 +35,7 @@ alter table returned_page add column sheet_id uuid;
 alter table returned_page add column part integer;
 alter table returned_page add column student_id uuid;
 alter table returned_page add column class_id uuid;
+alter table returned_page add column tries integer default 0 not null;
 alter table returned_page add column flags varchar(200) default '' not null;
 update returned_page r set
     run_id = (select p.run_id from printed_page p where p.id = r.printed_page_id),

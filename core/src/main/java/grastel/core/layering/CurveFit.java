@@ -3,6 +3,7 @@ package grastel.core.layering;
 import grastel.core.colour.Lab;
 import java.util.List;
 import java.util.function.Function;
+import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.RealMatrix;
@@ -16,6 +17,9 @@ final class CurveFit {
     /** Measurements scatter about so much in each of L*, a*, b*. */
     private static final double COLOUR_SIGMA = 0.5;
 
+    /** What fits is found in ten to twenty; what does not must not keep a processor busy. */
+    private static final int MOST_EVALUATIONS = 60;
+
     private CurveFit() {}
 
     /** @param spread how far from its start it is thought to be; the slope is taken over a hundredth of it */
@@ -25,19 +29,45 @@ final class CurveFit {
         }
     }
 
+    /** The best point found; where measurements contradict one another it is the least bad of those that were tried. */
     static double[] solve(List<Unknown> unknowns, Function<double[], List<Lab>> predict, List<Lab> measured) {
         double[] start = unknowns.stream().mapToDouble(Unknown::start).toArray();
-        return new LevenbergMarquardtOptimizer()
-                .optimize(new LeastSquaresBuilder()
-                        .start(start)
-                        .model(point -> linearised(point.toArray(), unknowns, predict, measured))
-                        .target(new double[3 * measured.size() + start.length])
-                        .parameterValidator(point -> new ArrayRealVector(clamped(point.toArray(), unknowns), false))
-                        .maxEvaluations(400)
-                        .maxIterations(60)
-                        .build())
-                .getPoint()
-                .toArray();
+        Best best = new Best(start);
+        try {
+            return new LevenbergMarquardtOptimizer()
+                    .optimize(new LeastSquaresBuilder()
+                            .start(start)
+                            .model(point -> best.seen(
+                                    point.toArray(), linearised(point.toArray(), unknowns, predict, measured)))
+                            .target(new double[3 * measured.size() + start.length])
+                            .parameterValidator(point -> new ArrayRealVector(clamped(point.toArray(), unknowns), false))
+                            .maxEvaluations(MOST_EVALUATIONS)
+                            .maxIterations(MOST_EVALUATIONS)
+                            .build())
+                    .getPoint()
+                    .toArray();
+        } catch (MathIllegalStateException notConverged) {
+            return best.point;
+        }
+    }
+
+    /** Remembers the point with the smallest residuals. */
+    private static final class Best {
+        private double[] point;
+        private double least = Double.POSITIVE_INFINITY;
+
+        Best(double[] start) {
+            this.point = start;
+        }
+
+        Pair<RealVector, RealMatrix> seen(double[] at, Pair<RealVector, RealMatrix> there) {
+            double norm = there.getFirst().getNorm();
+            if (norm < least) {
+                least = norm;
+                point = at.clone();
+            }
+            return there;
+        }
     }
 
     private static double[] clamped(double[] x, List<Unknown> unknowns) {

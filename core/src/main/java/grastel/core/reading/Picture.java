@@ -11,6 +11,9 @@ import java.awt.image.DataBuffer;
 import java.awt.image.DataBufferByte;
 import java.awt.image.PixelInterleavedSampleModel;
 import java.awt.image.Raster;
+import java.io.DataInputStream;
+import java.io.DataOutputStream;
+import java.io.IOException;
 import java.util.Arrays;
 
 /**
@@ -94,6 +97,32 @@ public final class Picture {
 
     public int height() {
         return height;
+    }
+
+    /** Hands the picture over to another process. */
+    public void writeTo(DataOutputStream out) throws IOException {
+        out.writeInt(width);
+        out.writeInt(height);
+        out.writeBoolean(coarseColour);
+        out.write(rgb);
+    }
+
+    /**
+     * A picture handed over by {@link #writeTo}.
+     *
+     * @param mostPixels what is taken at most
+     * @throws IOException if more is said to come, or less comes
+     */
+    public static Picture readFrom(DataInputStream in, long mostPixels) throws IOException {
+        int width = in.readInt();
+        int height = in.readInt();
+        boolean coarse = in.readBoolean();
+        if (width < 1 || height < 1 || (long) width * height > mostPixels) {
+            throw new IOException("A picture of " + width + " × " + height + " px is not taken");
+        }
+        byte[] rgb = new byte[width * height * 3];
+        in.readFully(rgb);
+        return new Picture(width, height, rgb, coarse);
     }
 
     /** A copy of this picture for an encoder. */

@@ -32,6 +32,8 @@ import org.apache.pdfbox.rendering.PDFRenderer;
  */
 public final class PictureFile {
     private static final double PDF_DPI = 250;
+    /** Where a PNG tells its bits per channel (ISO/IEC 15948, 11.2.2). */
+    private static final int PNG_DEPTH = 24;
 
     private PictureFile() {}
 
@@ -60,6 +62,43 @@ public final class PictureFile {
 
     /** @param mostPixels pixels of one page; @param mostPages pages of one PDF */
     public record Limits(long mostPixels, int mostPages) {}
+
+    /** Pixels up to which a picture is ordinary: a sheet at 400 dpi, or a photo of a phone. */
+    private static final long ORDINARY_PIXELS = 26_000_000;
+    /** Scans of a progressive JPEG up to which it is ordinary; encoders make about ten, and each costs time. */
+    private static final int ORDINARY_SCANS = 40;
+
+    /**
+     * True for a picture whose decoding is bounded by its few pixels: one plain JPEG or PNG. Everything else – piles, large or
+     * deep pictures, JPEGs of very many scans – may take any time and memory, and belongs into a process of its own.
+     */
+    public static boolean isOrdinary(byte[] file) {
+        try {
+            return switch (kindOf(file)) {
+                case JPEG -> pixels(file, Kind.JPEG) <= ORDINARY_PIXELS && scans(file) <= ORDINARY_SCANS;
+                case PNG ->
+                    pixels(file, Kind.PNG) <= ORDINARY_PIXELS && file.length > PNG_DEPTH && file[PNG_DEPTH] <= 8;
+                case TIFF, PDF -> false;
+            };
+        } catch (UnreadablePage e) {
+            return true;
+        }
+    }
+
+    private static long pixels(byte[] file, Kind kind) throws UnreadablePage {
+        return readPicture(file, kind, (reader, stream) -> (long) reader.getWidth(0) * reader.getHeight(0));
+    }
+
+    /** Start-of-scan markers (ITU-T T.81, table B.1); within scans 0xff is always followed by 0 or a restart. */
+    private static int scans(byte[] file) {
+        int scans = 0;
+        for (int i = 0; i + 1 < file.length; i++) {
+            if (file[i] == (byte) 0xff && file[i + 1] == (byte) 0xda) {
+                scans++;
+            }
+        }
+        return scans;
+    }
 
     /** Looks at the head of a file and counts its pages. Nothing is decoded but a PDF's page tree. */
     public static int inspect(byte[] file, Limits limits) throws UnreadablePage {

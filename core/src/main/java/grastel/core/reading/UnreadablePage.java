@@ -18,6 +18,10 @@ public final class UnreadablePage extends Exception {
         TOO_MANY_PAGES,
         /** A PDF that asks for a password. */
         PASSWORD,
+        /** Decoding took longer than is allowed; the figure is seconds. */
+        TOO_SLOW,
+        /** Decoding needs more memory than is allowed. */
+        TOO_HEAVY,
         /** No corner marker found. */
         NO_MARKERS,
         /** Fewer than three corner markers found; the figure is how many. */

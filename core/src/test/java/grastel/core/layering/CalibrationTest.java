@@ -22,6 +22,30 @@ import org.junit.jupiter.params.provider.ValueSource;
 class CalibrationTest {
     private static final double SIGMA = 0.5;
 
+    /** Colours that no pencil makes: a fit is told all the same. */
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2})
+    void swatchesThatContradictOneAnotherGiveAPencilAndSayHowBadItFits(long seed) {
+        Random random = new Random(seed);
+        Pencil thought = Demo.pencil("S07");
+        List<Measured> nonsense = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            Layer.Colour drawn = new Layer.Colour(
+                    Pass.of(thought, PressureGrade.values()[random.nextInt(5)]), 1 + random.nextInt(2));
+            nonsense.add(new Measured(
+                    drawn,
+                    new Lab(
+                            100 * random.nextInt(2),
+                            200 * random.nextDouble() - 100,
+                            200 * random.nextDouble() - 100)));
+        }
+
+        Calibration.Fit<Pencil> fit = Calibration.pencil(thought, CARTRIDGE, nonsense);
+
+        assertThat(fit.after()).isFinite().isGreaterThan(10);
+        assertThat(Calibration.paper(CARTRIDGE, nonsense).after()).isFinite();
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"S07", "S16", "S23", "S28", "S12", "F11", "F19"})
     void findsThePencilAgain(String code) {

@@ -1,0 +1,137 @@
+package grastel.app.decoding;
+
+import grastel.core.reading.Picture;
+import grastel.core.reading.PictureFile;
+import grastel.core.reading.UnreadablePage;
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.Semaphore;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.boot.context.properties.EnableConfigurationProperties;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** The front door of decoding. Whatever a file is made to do, an answer comes within the budget, and the caller goes on. */
+@Component
+@EnableConfigurationProperties(DecodingSettings.class)
+public class Decoder {
+    private final DecodingSettings settings;
+    private final Semaphore free;
+    private final Deque<Child> idle = new ArrayDeque<>();
+    private final Map<UUID, Child> busy = new HashMap<>();
+    private final ScheduledExecutorService watch = Executors.newSingleThreadScheduledExecutor(task -> {
+        Thread thread = new Thread(task, "decoding-watch");
+        thread.setDaemon(true);
+        return thread;
+    });
+    private boolean closed;
+
+    Decoder(DecodingSettings settings) {
+        this.settings = settings;
+        this.free = new Semaphore(settings.atOnce(), true);
+    }
+
+    /** Counts a file's pages and holds them against the limits. @param file by which it is known */
+    public int inspect(UUID file, byte[] content) throws UnreadablePage {
+        PictureFile.Kind kind = PictureFile.kindOf(content);
+        return kind.isPile()
+                ? with(file, child -> child.inspect(file, content))
+                : PictureFile.inspect(content, settings.limits());
+    }
+
+    /**
+     * Decodes one page.
+     *
+     * @param ticket by which {@link #cancel} knows it
+     * @param file by which the file is known: a process that holds it already is not sent it again
+     * @param page 0 for the first
+     */
+    public Picture decode(UUID ticket, UUID file, byte[] content, int page) throws UnreadablePage {
+        return PictureFile.isOrdinary(content)
+                ? PictureFile.decode(content, page, settings.limits())
+                : with(ticket, child -> child.decode(file, content, page));
+    }
+
+    /** Stops what was begun under a ticket, at once; whoever waits for it is told DAMAGED. */
+    public void cancel(UUID ticket) {
+        Child child;
+        synchronized (this) {
+            child = busy.get(ticket);
+        }
+        if (child != null) {
+            child.kill();
+        }
+    }
+
+    private interface Work<T> {
+        T with(Child child) throws UnreadablePage;
+    }
+
+    private <T> T with(UUID ticket, Work<T> work) throws UnreadablePage {
+        free.acquireUninterruptibly();
+        Child child = null;
+        try {
+            child = take(ticket);
+            return work.with(child);
+        } finally {
+            giveBack(ticket, child);
+            free.release();
+        }
+    }
+
+    /** The process used last is the one most likely to hold the file and to be warm. */
+    private synchronized Child take(UUID ticket) {
+        Child child = idle.pollFirst();
+        while (child != null && !child.isAlive()) {
+            child = idle.pollFirst();
+        }
+        Child taken = child == null ? begin() : child;
+        busy.put(ticket, taken);
+        return taken;
+    }
+
+    private Child begin() {
+        try {
+            return new Child(settings, watch);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private synchronized void giveBack(UUID ticket, Child child) {
+        busy.remove(ticket);
+        if (child != null && child.isAlive() && !closed) {
+            idle.addFirst(child);
+        } else if (child != null) {
+            child.kill();
+        }
+    }
+
+    /** The first pile should not wait for a process to start. */
+    @EventListener
+    void warm(ApplicationReadyEvent ready) {
+        watch.execute(() -> {
+            synchronized (this) {
+                if (idle.isEmpty() && !closed) {
+                    idle.addFirst(begin());
+                }
+            }
+        });
+    }
+
+    @PreDestroy
+    synchronized void close() {
+        closed = true;
+        idle.forEach(Child::kill);
+        busy.values().forEach(Child::kill);
+        watch.shutdownNow();
+    }
+}

@@ -1,0 +1,171 @@
+package grastel.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.jayway.jsonpath.JsonPath;
+import grastel.app.classes.Classes;
+import grastel.core.scanner.Hand;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.springframework.http.HttpMethod;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+/** Two people, or one in two windows, do things at the same moment: nothing is lost, and whoever came too late is told. */
+class RacesTest extends EveryEndpoint {
+    private static final int ROUNDS = 20;
+
+    private static int status(MvcTestResult answer) {
+        return answer.getResponse().getStatus();
+    }
+
+    @Test
+    void everyChangeSentTwiceAtTheSameMomentIsAnsweredInWords() throws Exception {
+        List<String> failed = new ArrayList<>();
+        for (ById rule : byId.values()) {
+            if (rule.method() != HttpMethod.GET) {
+                List<Integer> both = Together.run(2, i -> status(send(owner, rule)));
+                if (both.stream().anyMatch(s -> s >= 500)) {
+                    failed.add(rule.method() + " " + rule.path() + " " + both);
+                }
+            }
+        }
+        assertThat(failed).isEmpty();
+    }
+
+    @Test
+    void everyPairOfChangesOfAPageLeavesItWhole() throws Exception {
+        List<ById> ofPage = byId.values().stream()
+                .filter(r -> r.method() != HttpMethod.GET && r.path().startsWith("/api/returns/pages/{id}"))
+                .filter(r -> r.method() != HttpMethod.DELETE)
+                .toList();
+        List<String> failed = new ArrayList<>();
+        for (ById one : ofPage) {
+            for (ById other : ofPage) {
+                awaitRead(owner, page);
+                List<Integer> both = Together.run(2, i -> status(send(owner, i == 0 ? one : other)));
+                String after = awaitRead(owner, page);
+                boolean confirmed = JsonPath.read(after, "$.row.confirmed");
+                String state = JsonPath.read(after, "$.row.state");
+                List<Integer> levels = JsonPath.read(after, "$.goals[*].level");
+                boolean whole = !confirmed || state.equals("READ") && !levels.isEmpty() && !levels.contains(null);
+                if (!whole || both.stream().anyMatch(s -> s >= 500)) {
+                    failed.add(one.path() + " with " + other.path() + ": " + both + ", " + state + ", confirmed "
+                            + confirmed + ", levels " + levels);
+                }
+            }
+        }
+        assertThat(failed).isEmpty();
+    }
+
+    @Test
+    void aNoteAndAConfirmationAtTheSameMomentAreBothKept() throws Exception {
+        for (int round = 0; round < ROUNDS; round++) {
+            String words = "Round " + round;
+            post(owner, "/api/returns/pages/{id}/reopening", Map.of(), page);
+            List<Integer> both = Together.run(
+                    2,
+                    i -> status(
+                            i == 0
+                                    ? put(owner, "/api/returns/pages/{id}/note", Map.of("note", words), page)
+                                    : post(
+                                            owner,
+                                            "/api/returns/pages/{id}/confirmation",
+                                            Map.of("changed", List.of()),
+                                            page)));
+            String after = content(get(owner, "/api/returns/pages/{id}", page));
+            assertThat(both).containsOnly(200);
+            assertThat(JsonPath.<String>read(after, "$.note")).isEqualTo(words);
+            assertThat(JsonPath.<Boolean>read(after, "$.row.confirmed")).isTrue();
+        }
+    }
+
+    @Test
+    void aNoteWhileAPageIsReadKeepsItFromNothing() throws Exception {
+        for (int round = 0; round < 6; round++) {
+            post(owner, "/api/returns/pages/{id}/reopening", Map.of(), page);
+            post(owner, "/api/returns/pages/{id}/again", Map.of(), page);
+            for (int i = 0; i < 10; i++) {
+                assertThat(put(owner, "/api/returns/pages/{id}/note", Map.of("note", "Note " + i), page))
+                        .hasStatusOk();
+            }
+            String after = awaitRead(owner, page);
+            assertThat(JsonPath.<String>read(after, "$.row.state")).isEqualTo("READ");
+            assertThat(JsonPath.<String>read(after, "$.note")).isEqualTo("Note 9");
+        }
+    }
+
+    @Test
+    void editsOfAClassAtTheSameMomentDoNotMergeAndOneOnAnOldStateIsRefused() throws Exception {
+        UUID schoolClass = run.schoolClass();
+        List<Integer> answers =
+                Together.run(8, i -> status(put(owner, "/api/classes/{id}", edit(i, null), schoolClass)));
+        assertThat(answers).allMatch(s -> s == 200 || s == 409).contains(200);
+        Classes.ClassInfo after = as(owner, () -> classes.one(schoolClass));
+        int who = Integer.parseInt(after.name().substring("Edit ".length()));
+        assertThat(after.periods()).as("those of %s alone", after.name()).hasSize(who % 3 + 1);
+
+        List<Integer> known =
+                Together.run(8, i -> status(put(owner, "/api/classes/{id}", edit(i, after.revision()), schoolClass)));
+        assertThat(known).containsOnlyOnce(200).filteredOn(s -> s != 200).containsOnly(409);
+    }
+
+    private static Map<String, Object> edit(int i, Integer revision) {
+        List<Map<String, String>> periods = new ArrayList<>();
+        for (int p = 0; p <= i % 3; p++) {
+            periods.add(Map.of("day", "MONDAY", "starts", "1" + p + ":00"));
+        }
+        return revision == null
+                ? Map.of("name", "Edit " + i, "band", "ADVANCED", "periods", periods)
+                : Map.of("name", "Edit " + i, "band", "ADVANCED", "periods", periods, "revision", revision);
+    }
+
+    @Test
+    void theSameMadeAtTheSameMomentIsThereOnce() throws Exception {
+        Map<String, Object> newClass =
+                Map.of("name", "9 Plover", "band", "ADVANCED", "names", "Ana", "periods", List.of());
+        UUID pencil = as(owner, () -> kit.pencils().get(0).id());
+        Map<String, Object> set = Map.of("name", "Ten", "pencils", List.of(pencil), "users", List.of());
+        for (Map.Entry<String, Map<String, Object>> made :
+                Map.of("/api/classes", newClass, "/api/kit/sets", set).entrySet()) {
+            List<Integer> answers = Together.run(4, i -> status(post(owner, made.getKey(), made.getValue())));
+            assertThat(answers)
+                    .as(made.getKey())
+                    .containsOnlyOnce(201)
+                    .filteredOn(s -> s != 201)
+                    .allMatch(s -> s == 409 || s == 422);
+        }
+        List<Integer> phrases =
+                Together.run(4, i -> status(post(owner, "/api/returns/phrases", Map.of("words", "Circles."))));
+        assertThat(phrases).containsOnly(200);
+
+        byte[] file = scan(owner, as(owner, () -> sheets.pages(run.id())).get(1).id(), Hand.EXACT, 5);
+        List<String> outcomes =
+                Together.run(4, i -> content(uploadAll(owner, new MockMultipartFile("files", "same.jpg", null, file))));
+        assertThat(outcomes)
+                .filteredOn(o -> JsonPath.<Integer>read(o, "$[0].pages") == 1)
+                .hasSize(1);
+        assertThat(outcomes)
+                .filteredOn(o -> "ALREADY_HERE".equals(JsonPath.read(o, "$[0].problem")))
+                .hasSize(3);
+    }
+
+    @Test
+    void aPageThatIsDeletedTwiceIsGoneOnce() throws Exception {
+        List<Integer> answers = Together.run(
+                4,
+                i -> status(send(
+                        owner,
+                        org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete(
+                                "/api/returns/pages/{id}", page))));
+        assertThat(answers).containsOnlyOnce(204).filteredOn(s -> s != 204).containsOnly(404);
+        Set<String> left =
+                new HashSet<>(jdbc.queryForList("select state from returned_page where id = ?", String.class, page));
+        assertThat(left).isEmpty();
+    }
+}
