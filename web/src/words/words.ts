@@ -26,6 +26,8 @@ const problems: Record<string, (figure: number) => string> = {
   NOT_FLAT: (f) => `The sheet is bent by ${decimals(f, 1)} mm. Press it flat and scan again.`,
   TOO_COARSE: (f) => `About ${Math.round(f)} dpi; at least 110 are needed. Go nearer or scan finer.`,
   OTHER_CLASS: () => 'Sent from a phone for another class than its sheet is of.',
+  DISK_FULL: () => 'Not stored: the disk is full. Free some room and send it again.',
+  QUEUE_FULL: () => 'Not stored: too many pages are waiting. Send it again when they are read.',
   FAILED: () => 'Reading failed unexpectedly. Try again, or match it by hand.',
 };
 

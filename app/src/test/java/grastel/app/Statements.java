@@ -1,16 +1,27 @@
 package grastel.app;
 
+import java.util.Map;
+import org.hibernate.cfg.AvailableSettings;
 import org.hibernate.resource.jdbc.spi.StatementInspector;
+import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCustomizer;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
 
-/** Counts what this thread asks the database: named as Hibernate's inspector of statements. */
-public final class Statements implements StatementInspector {
-    private static final long serialVersionUID = 1;
+/** Counts what this thread asks the database, beside whatever else inspects it. */
+@Component
+@Order(Ordered.LOWEST_PRECEDENCE)
+public class Statements implements HibernatePropertiesCustomizer {
     private static final ThreadLocal<Integer> COUNT = ThreadLocal.withInitial(() -> 0);
 
     @Override
-    public String inspect(String sql) {
-        COUNT.set(COUNT.get() + 1);
-        return sql;
+    public void customize(Map<String, Object> properties) {
+        StatementInspector other = (StatementInspector) properties.get(AvailableSettings.STATEMENT_INSPECTOR);
+        StatementInspector counting = sql -> {
+            COUNT.set(COUNT.get() + 1);
+            return other == null ? sql : other.inspect(sql);
+        };
+        properties.put(AvailableSettings.STATEMENT_INSPECTOR, counting);
     }
 
     /** Statements that a task prepares; a batch is one. */

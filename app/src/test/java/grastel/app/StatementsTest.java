@@ -12,12 +12,11 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.springframework.test.context.TestPropertySource;
+import org.springframework.context.annotation.Import;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 /** A request asks the database a bounded number of times, however many weeks lie behind it. */
-@TestPropertySource(
-        properties = "spring.jpa.properties.hibernate.session_factory.statement_inspector=grastel.app.Statements")
+@Import(Statements.class)
 class StatementsTest extends DeskTest {
     private static final int MOST = 15;
 

@@ -2,6 +2,7 @@ package grastel.app.account;
 
 import grastel.app.platform.Digest;
 import grastel.app.platform.Ownership;
+import grastel.app.platform.Storage;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -28,11 +29,13 @@ class Devices {
 
     private final KnownDevices devices;
     private final TransactionTemplate transactions;
+    private final Storage storage;
     private final Clock clock;
 
-    Devices(KnownDevices devices, TransactionTemplate transactions, Clock clock) {
+    Devices(KnownDevices devices, TransactionTemplate transactions, Storage storage, Clock clock) {
         this.devices = devices;
         this.transactions = transactions;
+        this.storage = storage;
         this.clock = clock;
     }
 
@@ -43,11 +46,14 @@ class Devices {
                 .filter(hash -> Ownership.as(teacher, () -> devices.existsByTokenHash(hash)));
     }
 
-    /** The teacher has signed in here. */
+    /** The teacher has signed in here; not kept while the disk is full, as that must not keep anybody out. */
     void remember(UUID teacher, HttpServletRequest request, HttpServletResponse response) {
         Instant now = clock.instant();
         Optional<String> known = known(teacher, request);
         String fresh = Digest.newToken();
+        if (storage.isFull()) {
+            return;
+        }
         Ownership.as(
                 teacher,
                 () -> transactions.execute(status -> {

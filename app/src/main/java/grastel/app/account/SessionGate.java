@@ -8,10 +8,12 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
+import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Ends sessions whose account was disabled or got a new password. */
@@ -27,9 +29,16 @@ class SessionGate extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
-        if (authentication != null
-                && authentication.getPrincipal() instanceof SignedIn teacher
-                && !accounts.isCurrent(teacher)) {
+        boolean over;
+        try {
+            over = authentication != null
+                    && authentication.getPrincipal() instanceof SignedIn teacher
+                    && !accounts.isCurrent(teacher);
+        } catch (DataAccessException | TransactionException e) {
+            ApiProblem.databaseAway().writeTo(response);
+            return;
+        }
+        if (over) {
             HttpSession session = request.getSession(false);
             if (session != null) {
                 session.invalidate();

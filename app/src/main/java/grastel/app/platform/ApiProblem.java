@@ -57,6 +57,14 @@ public class ApiProblem extends RuntimeException {
         return new ApiProblem(HttpStatus.NOT_FOUND, "NOT_FOUND", "There is no such " + what + ".");
     }
 
+    /** The database is closed, or cannot be opened just now. */
+    public static ApiProblem databaseAway() {
+        return new ApiProblem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "DATABASE_AWAY",
+                "The database does not answer just now. Nothing is lost; try again in a moment.");
+    }
+
     public static ApiProblem conflict(String code, String message) {
         return new ApiProblem(HttpStatus.CONFLICT, code, message);
     }

@@ -5,10 +5,12 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -17,6 +19,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -55,6 +58,26 @@ class Problems extends ResponseEntityExceptionHandler {
                         List.of());
             case OTHER -> unexpected(problem);
         };
+    }
+
+    @ExceptionHandler({DataAccessResourceFailureException.class, TransactionException.class})
+    ResponseEntity<Object> away(Exception problem) {
+        Optional<ApiProblem> told = toldInside(problem);
+        if (told.isPresent()) {
+            return known(told.get());
+        }
+        LOG.warn("The database does not answer: {}", Failure.of(problem));
+        return known(ApiProblem.databaseAway());
+    }
+
+    /** A problem that came up while a transaction was being ended comes wrapped. */
+    private static Optional<ApiProblem> toldInside(Throwable problem) {
+        for (Throwable t = problem; t != null; t = t.getCause()) {
+            if (t instanceof ApiProblem told) {
+                return Optional.of(told);
+            }
+        }
+        return Optional.empty();
     }
 
     @ExceptionHandler

@@ -2,6 +2,7 @@ package grastel.app.returns;
 
 import grastel.app.platform.Failure;
 import grastel.app.platform.Ownership;
+import grastel.app.platform.Storage;
 import grastel.app.returns.PageStore.Taken;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -34,6 +35,7 @@ class ReadingWorkers implements SmartLifecycle {
     private final PageStore store;
     private final ReadingJob job;
     private final ReturnEvents events;
+    private final Storage storage;
     private final int threads;
     private final Semaphore wakeUps = new Semaphore(0);
     private final List<Thread> running = new ArrayList<>();
@@ -44,16 +46,17 @@ class ReadingWorkers implements SmartLifecycle {
 
     private volatile boolean stopping = true;
 
-    ReadingWorkers(PageStore store, ReadingJob job, ReturnEvents events, ReadingSettings settings) {
+    ReadingWorkers(PageStore store, ReadingJob job, ReturnEvents events, Storage storage, ReadingSettings settings) {
         this.store = store;
         this.job = job;
         this.events = events;
+        this.storage = storage;
         this.threads = settings.threads();
     }
 
     @Override
     public void start() {
-        int putBack = Ownership.asSystem(store::putBack);
+        int putBack = storage.isFull() ? 0 : Ownership.asSystem(store::putBack);
         if (putBack > 0) {
             LOG.info("{} half-read pages put back", putBack);
         }
@@ -74,6 +77,9 @@ class ReadingWorkers implements SmartLifecycle {
     /** A page that a worker could not even say goodbye to, as when memory or disk had run out, is read again. */
     @Scheduled(fixedDelay = 30_000)
     void putBackForsaken() {
+        if (storage.isFull()) {
+            return;
+        }
         Set<UUID> reading = new HashSet<>(Ownership.asSystem(store::beingRead));
         reading.removeAll(inWork);
         Set<UUID> still = reading.stream().filter(forsaken::contains).collect(Collectors.toSet());
@@ -118,6 +124,10 @@ class ReadingWorkers implements SmartLifecycle {
     private void work() {
         while (!stopping) {
             try {
+                if (storage.isFull()) {
+                    pause();
+                    continue;
+                }
                 Optional<Taken> taken = Ownership.asSystem(store::takeNext);
                 if (taken.isPresent()) {
                     read(taken.get());

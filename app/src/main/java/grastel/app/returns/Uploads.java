@@ -1,5 +1,6 @@
 package grastel.app.returns;
 
+import grastel.app.platform.ApiProblem;
 import grastel.app.returns.ReturnViews.OutcomeView;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -14,15 +15,21 @@ final class Uploads {
 
     /** @param schoolClass the only class whose pages the files may hold; null for any */
     static List<OutcomeView> take(Intake intake, List<MultipartFile> files, ScanFile.Source source, UUID schoolClass) {
-        List<OutcomeView> outcomes = new ArrayList<>();
+        List<Intake.Outcome> outcomes = new ArrayList<>();
         for (MultipartFile file : files) {
             String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
             try {
-                outcomes.add(OutcomeView.of(intake.accept(name, file.getBytes(), source, schoolClass)));
+                outcomes.add(intake.accept(name, file.getBytes(), source, schoolClass));
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
+            } catch (ApiProblem full) {
+                if (outcomes.stream().noneMatch(Intake.Outcome::taken)) {
+                    throw full;
+                }
+                // What came before is stored: each file is told what became of it.
+                outcomes.add(new Intake.Outcome(name, List.of(), full.code(), 0));
             }
         }
-        return outcomes;
+        return outcomes.stream().map(OutcomeView::of).toList();
     }
 }
