@@ -22,7 +22,7 @@ final class Uploader {
     Uploader(int port, String name, String password) throws IOException, InterruptedException {
         base = "http://localhost:" + port;
         send("GET", "/api/account/session", "application/json", new byte[0]);
-        String signIn = "{\"name\":\"%s\",\"password\":\"%s\"}".formatted(name, password);
+        String signIn = "{\"name\":\"" + name + "\",\"password\":\"" + password + "\"}";
         send("POST", "/api/account/session", "application/json", signIn.getBytes(StandardCharsets.UTF_8));
         send("GET", "/api/account/session", "application/json", new byte[0]);
     }

@@ -182,7 +182,16 @@ class ClassesController {
     /** Looks a class list over without keeping anything. */
     @PostMapping(path = "/roster", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     RosterView roster(@RequestPart MultipartFile file) throws IOException {
-        Roster roster = Roster.ofFile(file.getBytes());
+        return view(Roster.ofFile(file.getBytes()));
+    }
+
+    /** Looks pasted names over without keeping anything. */
+    @PostMapping(path = "/roster", consumes = MediaType.APPLICATION_JSON_VALUE)
+    RosterView roster(@Valid @RequestBody Names request) {
+        return view(Roster.of(request.names()));
+    }
+
+    private static RosterView view(Roster roster) {
         return new RosterView(roster.names(), roster.problems(), roster.notes());
     }
 

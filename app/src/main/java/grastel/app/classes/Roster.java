@@ -4,7 +4,10 @@ import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
 import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
+import grastel.app.classes.RosterColumns.Column;
 import grastel.app.platform.ApiProblem.FieldProblem;
+import grastel.core.media.colourfile.CsvCell;
+import grastel.core.page.Typeface;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
@@ -15,10 +18,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
- * A class list as pasted or uploaded: one student a line, or CSV with a column of names (a head row with "name", or "first
- * name" and "last name", is understood). Problems are collected with their line, and nothing is taken while there is one.
+ * A class list as pasted or uploaded: one student a line, or CSV with a head row ({@link RosterColumns}; OneRoster users.csv
+ * among them), or without one, family name before given name. Rows of teachers and guardians and of those who have left are
+ * passed over. Problems are collected with their line, and nothing is taken while there is one.
  *
  * @param names in the order of the list
  * @param problems what is wrong, path {@code lines[n]}, n counted from 1
@@ -27,8 +33,8 @@ import java.util.Map;
 record Roster(List<String> names, List<FieldProblem> problems, List<String> notes) {
     static final int LONGEST_NAME = 120;
     static final int MOST_STUDENTS = 60;
-    /** A spreadsheet would run a cell that begins with one of these. */
-    private static final String FORMULA_STARTS = "=+-@";
+    /** A list that was numbered by hand. */
+    private static final Pattern COUNTED = Pattern.compile("^\\p{Nd}{1,3}[.)]\\s+");
 
     Roster {
         names = List.copyOf(names);
@@ -92,25 +98,66 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
         return ",";
     }
 
-    private static Roster read(List<CsvRecord> rows) {
-        List<String> names = new ArrayList<>();
-        List<FieldProblem> problems = new ArrayList<>();
-        List<String> notes = new ArrayList<>();
-        Map<String, Long> seen = new HashMap<>();
-        int[] columns = {-1, -1};
-        boolean first = true;
-        for (CsvRecord row : rows) {
+    private static Roster read(List<CsvRecord> all) {
+        RosterColumns heads = all.isEmpty()
+                ? RosterColumns.NONE
+                : RosterColumns.of(all.get(0)).orElse(RosterColumns.NONE);
+        List<CsvRecord> rows = heads.isHeaded() ? all.subList(1, all.size()) : all;
+        List<CsvRecord> filled = rows.stream().filter(r -> !isEmpty(r)).toList();
+        List<Integer> columns = heads.isHeaded() ? List.of() : RosterColumns.unheaded(filled);
+        if (columns.size() > 2) {
+            return refused(
+                    "HEADS_MISSING",
+                    "These lines have " + columns.size()
+                            + " columns and nothing says which is the name. Put a line above"
+                            + " them, for example: First name, Last name, Form.");
+        }
+        boolean counted = columns.size() == 1
+                && filled.stream()
+                        .allMatch(r -> COUNTED.matcher(cell(r, columns.get(0))).find());
+        Reading reading = new Reading(heads, columns, counted);
+        rows.forEach(reading::take);
+        return reading.done();
+    }
+
+    private static boolean isEmpty(CsvRecord row) {
+        return row.getFields().stream().allMatch(String::isBlank);
+    }
+
+    private static String cell(CsvRecord row, int i) {
+        return i < row.getFieldCount() ? row.getField(i).strip() : "";
+    }
+
+    /** Takes row by row and collects what is wrong. */
+    private static final class Reading {
+        private final RosterColumns heads;
+        private final List<Integer> columns;
+        private final boolean counted;
+        private final List<String> names = new ArrayList<>();
+        private final List<FieldProblem> problems = new ArrayList<>();
+        private final List<String> notes = new ArrayList<>();
+        private final Map<String, Long> seen = new HashMap<>();
+
+        Reading(RosterColumns heads, List<Integer> columns, boolean counted) {
+            this.heads = heads;
+            this.columns = columns;
+            this.counted = counted;
+        }
+
+        void take(CsvRecord row) {
             long line = row.getStartingLineNumber();
-            if (first && isHead(row, columns)) {
-                first = false;
-                continue;
-            }
-            first = false;
-            String name = nameOf(row, columns);
-            if (name.isBlank()) {
+            Optional<String> over = heads.passedOver(row);
+            String name = nameOf(row);
+            if (over.isPresent()) {
+                notes.add("Line " + line + " is " + over.get() + " and was passed over.");
+            } else if (name.isBlank()) {
                 notes.add("Line " + line + " is empty and was passed over.");
-                continue;
+            } else {
+                take(name, line);
             }
+        }
+
+        private void take(String name, long line) {
             String problem = problemOf(name);
             Long before = seen.putIfAbsent(name.toLowerCase(Locale.ROOT), line);
             if (problem != null) {
@@ -123,55 +170,48 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
                                 + ". Add something to tell the two apart, or remove one."));
             } else {
                 names.add(name);
-            }
-        }
-        if (names.size() > MOST_STUDENTS) {
-            problems.add(new FieldProblem(
-                    "lines",
-                    "TOO_MANY",
-                    "A class has at most " + MOST_STUDENTS + " students; the list has " + names.size() + "."));
-        }
-        if (names.isEmpty() && problems.isEmpty()) {
-            problems.add(new FieldProblem("lines", "EMPTY", "The list has no names."));
-        }
-        return new Roster(problems.isEmpty() ? names : List.of(), problems, notes);
-    }
-
-    /** Finds the columns of a head row; false if the row is a student. */
-    private static boolean isHead(CsvRecord row, int[] columns) {
-        for (int i = 0; i < row.getFieldCount(); i++) {
-            switch (row.getField(i).strip().toLowerCase(Locale.ROOT)) {
-                case "name", "student", "full name", "student name" -> {
-                    columns[0] = i;
-                    return true;
-                }
-                case "first name", "firstname", "given name", "givenname" -> columns[0] = i;
-                case "last name", "lastname", "surname", "family name", "familyname" -> columns[1] = i;
-                default -> {
-                    // other columns are not needed and not kept
+                String missing = Typeface.missing(name);
+                if (!missing.isEmpty()) {
+                    notes.add("Line " + line + ": printed sheets cannot show " + missing + " in “" + name
+                            + "”. Write the name otherwise, or let the class print codes instead of names.");
                 }
             }
         }
-        return columns[0] >= 0 && columns[1] >= 0;
-    }
 
-    private static String nameOf(CsvRecord row, int[] columns) {
-        if (columns[0] >= 0) {
-            String last = columns[1] >= 0 ? " " + field(row, columns[1]) : "";
-            return (field(row, columns[0]) + last).strip();
+        private String nameOf(CsvRecord row) {
+            if (heads.isHeaded()) {
+                return heads.name(row);
+            }
+            if (columns.size() == 2) {
+                return (cell(row, columns.get(1)) + " " + cell(row, columns.get(0))).strip();
+            }
+            String name = columns.isEmpty() ? "" : cell(row, columns.get(0));
+            return counted ? COUNTED.matcher(name).replaceFirst("").strip() : name;
         }
-        return (row.getFieldCount() == 2 ? field(row, 1) + " " + field(row, 0) : field(row, 0)).strip();
-    }
 
-    private static String field(CsvRecord row, int i) {
-        return i < row.getFieldCount() ? row.getField(i).strip() : "";
+        Roster done() {
+            if (names.size() > MOST_STUDENTS) {
+                problems.add(new FieldProblem(
+                        "lines",
+                        "TOO_MANY",
+                        "A class has at most " + MOST_STUDENTS + " students; the list has " + names.size() + "."));
+            }
+            if (names.isEmpty() && problems.isEmpty()) {
+                problems.add(new FieldProblem("lines", "EMPTY", "The list has no names."));
+            }
+            if (heads.isHeaded() && heads.has(Column.STATUS) && !heads.has(Column.ROLE)) {
+                notes.add(
+                        "The list does not say who is a student and who a teacher: look whether all of them are yours.");
+            }
+            return new Roster(problems.isEmpty() ? names : List.of(), problems, notes);
+        }
     }
 
     private static String problemOf(String name) {
         if (name.length() > LONGEST_NAME) {
             return "TOO_LONG";
         }
-        if (FORMULA_STARTS.indexOf(name.charAt(0)) >= 0) {
+        if (CsvCell.beginsLikeFormula(name)) {
             return "FORMULA";
         }
         return name.chars().anyMatch(Character::isISOControl) ? "CONTROL_CHARACTER" : null;

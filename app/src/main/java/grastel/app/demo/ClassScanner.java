@@ -16,6 +16,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import java.util.UUID;
 import org.springframework.context.annotation.Profile;
@@ -55,8 +56,8 @@ class ClassScanner {
                         random.nextLong());
         return write(
                 folder.of(owner),
-                "scan-" + page.run().id().toString().substring(0, 4) + "-" + String.format("%03d", page.number())
-                        + ".jpg",
+                "scan-" + page.run().id().toString().substring(0, 4) + "-"
+                        + String.format(Locale.ROOT, "%03d", page.number()) + ".jpg",
                 scan.jpeg());
     }
 

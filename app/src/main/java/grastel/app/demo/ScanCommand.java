@@ -46,7 +46,7 @@ public final class ScanCommand {
     private int scan(String className) throws IOException, InterruptedException {
         DemoTeacher teacher = new DemoTeacher();
         send("GET", "/api/account/session", null);
-        String signIn = "{\"name\":\"%s\",\"password\":\"%s\"}".formatted(teacher.name(), teacher.password());
+        String signIn = "{\"name\":\"" + teacher.name() + "\",\"password\":\"" + teacher.password() + "\"}";
         if (failed(send("POST", "/api/account/session", signIn))) {
             return 1;
         }
@@ -59,9 +59,8 @@ public final class ScanCommand {
         do {
             Thread.sleep(500);
             state = JSON.readTree(send("GET", "/api/demo/scanner", null).body());
-            System.out.printf(
-                    "\r%d of %d pages scanned",
-                    state.get("done").asInt(), state.get("pages").asInt());
+            System.out.print("\r" + state.get("done").asInt() + " of "
+                    + state.get("pages").asInt() + " pages scanned");
         } while (state.get("busy").asBoolean());
         System.out.println("; they are in the watched folder and being read.");
         return state.get("done").asInt() == state.get("pages").asInt() ? 0 : 1;

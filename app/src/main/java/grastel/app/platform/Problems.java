@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.slf4j.Logger;
@@ -175,10 +176,18 @@ class Problems extends ResponseEntityExceptionHandler {
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setCharacterEncoding("UTF-8");
-        response.getWriter()
-                .write(
-                        "{\"type\":\"urn:grastel:problem:%s\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\",\"code\":\"%s\",\"fields\":[]}"
-                                .formatted(code, status.getReasonPhrase(), status.value(), message, code));
+        response.getWriter().write(json(status, code, message));
+    }
+
+    static String json(HttpStatus status, String code, String message) {
+        return String.format(
+                Locale.ROOT,
+                "{\"type\":\"urn:grastel:problem:%s\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\",\"code\":\"%s\",\"fields\":[]}",
+                code,
+                status.getReasonPhrase(),
+                status.value(),
+                message,
+                code);
     }
 
     private static ResponseEntity<Object> answer(

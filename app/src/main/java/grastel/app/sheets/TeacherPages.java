@@ -212,6 +212,7 @@ final class TeacherPages {
     }
 
     private static String number(double value) {
-        return String.format(Locale.ROOT, "%.1f", value);
+        // Adding zero makes a negative zero one.
+        return String.format(Locale.ROOT, "%.1f", Math.rint(value * 10) / 10 + 0.0);
     }
 }

@@ -7,6 +7,7 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class RosterTest {
@@ -26,6 +27,90 @@ class RosterTest {
         assertThat(Roster.of("id,Name\n1,\"Eze, Oluchi\"\n2,Teo Marchetti").names())
                 .containsExactly("Eze, Oluchi", "Teo Marchetti");
         assertThat(Roster.of("Silva, Ana\nBassi, Ugo").names()).containsExactly("Ana Silva", "Ugo Bassi");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Forename,Surname|Ana,Silva",
+                "Vorname;Nachname|Ana;Silva",
+                "Nachname;Vorname|Silva;Ana",
+                "Name;Vorname|Silva;Ana",
+                "Nom;Prénom|Silva;Ana",
+                "NOM DE FAMILLE;Prénoms|Silva;Ana",
+                "Nombre;Apellidos|Ana;Silva",
+                "Cognome;Nome|Silva;Ana",
+                "Achternaam;Voornaam;Klas|Silva;Ana;8D",
+                "Efternamn,Förnamn|Silva,Ana",
+                "Imię;Nazwisko|Ana;Silva",
+                "Příjmení;Jméno|Silva;Ana",
+                "Soyadı;Adı|Silva;Ana",
+                "Фамилия;Имя|Silva;Ana",
+                "'No.,First Name,Family-Name'|'1,Ana,Silva'",
+                "姓名|Ana Silva"
+            })
+    void readsColumnsByTheirHeadsInManyLanguages(String head, String row) {
+        assertThat(Roster.of(head + "\n" + row).names()).containsExactly("Ana Silva");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "1,Ana Silva~2,Ugo Bassi",
+                "1;Silva;Ana~2;Bassi;Ugo",
+                "1. Ana Silva~2. Ugo Bassi",
+                "Silva,Ana,8D~Bassi,Ugo,8D~Eze,Oluchi,8D",
+                "١,Ana Silva~٢,Ugo Bassi"
+            })
+    void aColumnThatOnlyCountsOrSaysTheClassIsNoName(String rows) {
+        assertThat(Roster.of(rows.replace('~', '\n')).names()).startsWith("Ana Silva", "Ugo Bassi");
+    }
+
+    @Test
+    void columnsThatCouldBeAnythingAreAskedAbout() {
+        assertThat(Roster.of("Ana,Silva,red\nUgo,Bassi,blue").problems())
+                .extracting(FieldProblem::code)
+                .containsExactly("HEADS_MISSING");
+    }
+
+    /** users.csv of OneRoster 1.1. */
+    @Test
+    void takesOnlyStudentsThatAreThereFromAOneRosterList() {
+        Roster roster = Roster.of("""
+                "sourcedId","status","dateLastModified","enabledUser","orgSourcedIds","role","username","givenName","familyName"
+                "u1","active","","true","o1","student","ana","Ana","Silva"
+                "u2","active","","true","o1","teacher","wren","Wren","Adeyemi"
+                "u3","active","","true","o1","guardian","pia","Pia","Lindqvist"
+                "u4","tobedeleted","","true","o1","student","teo","Teo","Marchetti"
+                "u5","","","false","o1","student","mei","Mei","Tanaka"
+                "u6","","","","o1","Student","ugo","Ugo","Bassi"
+                """);
+        assertThat(roster.names()).containsExactly("Ana Silva", "Ugo Bassi");
+        assertThat(roster.notes())
+                .hasSize(4)
+                .anyMatch(n -> n.contains("“teacher”"))
+                .anyMatch(n -> n.contains("“tobedeleted”"));
+    }
+
+    /** users.csv of OneRoster 1.2 has roles in another file. */
+    @Test
+    void saysWhenAListDoesNotTellWhoIsAStudent() {
+        Roster roster =
+                Roster.of("sourcedId,status,givenName,familyName,preferredGivenName\nu1,,Ana Maria,Silva,Ana\n");
+        assertThat(roster.names()).containsExactly("Ana Silva");
+        assertThat(roster.notes()).singleElement().asString().contains("who is a student");
+    }
+
+    @Test
+    void aNameThatCannotBePrintedIsTakenAndSaid() {
+        Roster roster = Roster.of("Ana Silva\n\ud808\udc00 Bassi");
+        assertThat(roster.names()).hasSize(2);
+        assertThat(roster.notes())
+                .singleElement()
+                .asString()
+                .startsWith("Line 2")
+                .contains("\ud808\udc00");
     }
 
     @Test

@@ -46,6 +46,14 @@ public final class Typeface {
         return out.toString();
     }
 
+    /** The characters of words that no page can show, each once; empty for none. */
+    public static String missing(String words) {
+        Font font = font(PageLayout.Weight.REGULAR);
+        StringBuilder out = new StringBuilder();
+        words.codePoints().distinct().filter(c -> !font.canDisplay(c)).forEach(out::appendCodePoint);
+        return out.toString();
+    }
+
     /** The longest beginning of the words that fits, with an ellipsis if something is missing. */
     public static String fitted(String words, PageLayout.Weight weight, double sizeMm, double roomMm) {
         if (widthMm(words, weight, sizeMm) <= roomMm) {

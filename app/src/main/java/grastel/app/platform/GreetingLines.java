@@ -1,0 +1,8 @@
+package grastel.app.platform;
+
+import java.util.List;
+
+/** Something more to say at the console when the program is ready. */
+public interface GreetingLines {
+    List<String> lines();
+}

@@ -1,0 +1,114 @@
+package grastel.app.platform;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grastel.app.account.Accounts;
+import java.io.IOException;
+import java.net.Socket;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.test.web.server.LocalServerPort;
+import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.context.DynamicPropertyRegistry;
+import org.springframework.test.context.DynamicPropertySource;
+
+/** What only the server itself does: refusals before any filter, addresses and cookies behind a proxy, files. */
+@SpringBootTest(
+        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
+        properties = {"server.forward-headers-strategy=native", "grastel.warm-up=false"})
+@ActiveProfiles("test")
+class ServerTest {
+    private static final String PASSWORD = "gannet-quarry-umbrella-nine";
+
+    @LocalServerPort
+    private int port;
+
+    @Value("${grastel.data}")
+    private Path data;
+
+    @Autowired
+    private Accounts accounts;
+
+    @DynamicPropertySource
+    static void data(DynamicPropertyRegistry properties) {
+        Path folder =
+                Path.of("target", "test-data", UUID.randomUUID().toString()).toAbsolutePath();
+        properties.add("grastel.data", folder::toString);
+    }
+
+    private String answer(String request) throws IOException {
+        try (Socket socket = new Socket("127.0.0.1", port)) {
+            socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
+            return new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+
+    private String signIn(String name, String password, String from, String scheme) throws IOException {
+        String session = answer("GET /api/account/session HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n\r\n");
+        String token = session.replaceAll("(?s).*XSRF-TOKEN=([^;]+);.*", "$1");
+        String body = "{\"name\":\"" + name + "\",\"password\":\"" + password + "\"}";
+        return answer("POST /api/account/session HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n"
+                + "Content-Type: application/json\r\nContent-Length: " + body.length() + "\r\n"
+                + "Cookie: XSRF-TOKEN=" + token + "\r\nX-XSRF-TOKEN: " + token + "\r\n"
+                + "X-Forwarded-For: " + from + "\r\nX-Forwarded-Proto: " + scheme + "\r\n\r\n" + body);
+    }
+
+    @Test
+    void whatTheServerRefusesIsAProblemWithOurHeaders() throws IOException {
+        String refused = answer("GET /api/%% HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n\r\n");
+        assertThat(refused)
+                .startsWith("HTTP/1.1 400")
+                .contains("Content-Type: application/problem+json")
+                .contains("X-Content-Type-Options: nosniff")
+                .contains("Content-Security-Policy: default-src 'none'; frame-ancestors 'none'")
+                .contains("\"code\":\"BAD_REQUEST\"")
+                .doesNotContain("<html");
+    }
+
+    @Test
+    void behindAProxyTriesAreCountedByTheClientsAddress() throws IOException {
+        // Forty, and what comes back while they are sent.
+        for (int i = 0; i < 48; i++) {
+            signIn("nobody-" + i, "guess", "203.0.113.7", "http");
+        }
+        assertThat(signIn("nobody-48", "guess", "203.0.113.7", "http")).startsWith("HTTP/1.1 429");
+        assertThat(signIn("nobody-49", "guess", "203.0.113.8", "http")).startsWith("HTTP/1.1 401");
+        assertThat(signIn("nobody-50", "guess", "198.51.100.1, 203.0.113.7", "http"))
+                .as("what the client itself wrote does not count")
+                .startsWith("HTTP/1.1 429");
+    }
+
+    @Test
+    void behindTlsCookiesAreForTlsOnly() throws IOException {
+        String name = "teacher-" + UUID.randomUUID();
+        accounts.join(name, "A Teacher", PASSWORD);
+        String in = signIn(name, PASSWORD, "203.0.113.20", "https");
+        assertThat(in).startsWith("HTTP/1.1 200");
+        assertThat(Stream.of(in.split("\r\n")).filter(line -> line.startsWith("Set-Cookie: grastel")))
+                .hasSize(2)
+                .allMatch(line ->
+                        line.contains("Secure") && line.contains("HttpOnly") && line.contains("SameSite=Strict"));
+        assertThat(signIn(name, PASSWORD, "203.0.113.20", "http")).doesNotContain("Secure");
+    }
+
+    @Test
+    void theDataIsNobodyElsesToRead() throws IOException {
+        try (Stream<Path> files = Files.list(data)) {
+            assertThat(files.filter(Files::isRegularFile).toList())
+                    .isNotEmpty()
+                    .allSatisfy(file -> assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
+                            .isEqualTo("rw-------"));
+        }
+        DataFolder.prepare(data);
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(data.resolve("logs"))))
+                .isEqualTo("rwx------");
+    }
+}

@@ -1,0 +1,59 @@
+package grastel.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grastel.app.account.Accounts;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Backing up and restoring by the launcher, on real data. */
+class LauncherTest {
+    @TempDir
+    Path folder;
+
+    private record Said(int exit, String words) {}
+
+    private Said launch(Path data, String... arguments) throws IOException, InterruptedException {
+        ProcessBuilder launcher = new ProcessBuilder("../grastel");
+        launcher.command().addAll(java.util.List.of(arguments));
+        launcher.environment().put("GRASTEL_DATA", data.toString());
+        Process process = launcher.redirectErrorStream(true).start();
+        String words = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+        return new Said(process.waitFor(), words);
+    }
+
+    @Test
+    void backsUpOnlyWhatNobodyWritesAndRestoresOnlyWhatOpens() throws IOException, InterruptedException {
+        Path data = folder.resolve("data");
+        Path zip = folder.resolve("backup.zip");
+        try (RunningGrastel grastel = RunningGrastel.on(data)) {
+            grastel.bean(Accounts.class).first("ilse.korhonen", "Ilse Korhonen", "gannet-quarry-umbrella-nine");
+            Said refused = launch(data, "backup", zip.toString());
+            assertThat(refused.exit()).isNotZero();
+            assertThat(refused.words()).contains("Grastel is running").doesNotContain("Exception");
+            assertThat(zip).doesNotExist();
+        }
+        Said done = launch(data, "backup", zip.toString());
+        assertThat(done.exit()).as(done.words()).isZero();
+
+        byte[] whole = Files.readAllBytes(zip);
+        Path damaged = Files.write(folder.resolve("damaged.zip"), java.util.Arrays.copyOf(whole, whole.length / 2));
+        Path elsewhere = folder.resolve("elsewhere");
+        for (Path bad : java.util.List.of(damaged, Files.writeString(folder.resolve("letter.zip"), "Dear teacher"))) {
+            Said refused = launch(elsewhere, "restore", bad.toString());
+            assertThat(refused.exit()).isNotZero();
+            assertThat(refused.words()).contains("nothing was changed").doesNotContain("Exception");
+            assertThat(elsewhere.resolve("grastel.mv.db")).doesNotExist();
+        }
+        Said restored = launch(elsewhere, "restore", zip.toString());
+        assertThat(restored.exit()).as(restored.words()).isZero();
+        assertThat(launch(elsewhere, "restore", zip.toString()).words()).contains("holds data already");
+        try (RunningGrastel grastel = RunningGrastel.on(elsewhere)) {
+            assertThat(grastel.bean(Accounts.class).byName("ilse.korhonen")).isPresent();
+        }
+    }
+}
