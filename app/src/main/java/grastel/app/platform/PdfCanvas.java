@@ -4,6 +4,9 @@ import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
 import grastel.core.page.Typeface;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.PathIterator;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -42,9 +45,19 @@ public final class PdfCanvas {
     }
 
     /** What the pages of a document share. @param stamps drawings that stand on several pages, by what they show */
-    private record Book(PDDocument pdf, PDType0Font regular, PDType0Font bold, Map<Object, PDFormXObject> stamps) {
+    private record Book(
+            PDDocument pdf,
+            PDType0Font regular,
+            PDType0Font bold,
+            HiddenWords hidden,
+            Map<Object, PDFormXObject> stamps) {
         static Book of(PDDocument pdf) throws IOException {
-            return new Book(pdf, font(pdf, Weight.REGULAR), font(pdf, Weight.BOLD), new IdentityHashMap<>());
+            return new Book(
+                    pdf,
+                    font(pdf, Weight.REGULAR),
+                    font(pdf, Weight.BOLD),
+                    new HiddenWords(pdf),
+                    new IdentityHashMap<>());
         }
     }
 
@@ -136,6 +149,10 @@ public final class PdfCanvas {
     }
 
     public void text(double x, double baseline, double sizeMm, Weight weight, String words) {
+        if (!Typeface.isPlain(words)) {
+            outlined(x, baseline, sizeMm, weight, words);
+            return;
+        }
         write(() -> {
             stream.setNonStrokingColor(0f);
             stream.beginText();
@@ -143,6 +160,69 @@ public final class PdfCanvas {
             stream.newLineAtOffset(points(x), fromBottom(baseline));
             stream.showText(words);
             stream.endText();
+        });
+    }
+
+    /** Other scripts are drawn as shapes, which need no font, with their words under them, unseen, to be found and copied. */
+    private void outlined(double x, double baseline, double sizeMm, Weight weight, String words) {
+        if (words.isBlank()) {
+            return;
+        }
+        Shape shape = Typeface.outline(words, weight, sizeMm);
+        write(() -> {
+            stream.setNonStrokingColor(0f);
+            double[] at = new double[6];
+            double lastX = 0;
+            double lastY = 0;
+            for (PathIterator it = shape.getPathIterator(AffineTransform.getTranslateInstance(x, baseline));
+                    !it.isDone();
+                    it.next()) {
+                switch (it.currentSegment(at)) {
+                    case PathIterator.SEG_MOVETO -> stream.moveTo(points(at[0]), fromBottom(at[1]));
+                    case PathIterator.SEG_LINETO -> stream.lineTo(points(at[0]), fromBottom(at[1]));
+                    case PathIterator.SEG_QUADTO -> {
+                        // The same curve with two points in place of one.
+                        double[] two = {
+                            lastX + 2.0 / 3 * (at[0] - lastX),
+                            lastY + 2.0 / 3 * (at[1] - lastY),
+                            at[2] + 2.0 / 3 * (at[0] - at[2]),
+                            at[3] + 2.0 / 3 * (at[1] - at[3])
+                        };
+                        stream.curveTo(
+                                points(two[0]),
+                                fromBottom(two[1]),
+                                points(two[2]),
+                                fromBottom(two[3]),
+                                points(at[2]),
+                                fromBottom(at[3]));
+                        at[0] = at[2];
+                        at[1] = at[3];
+                    }
+                    case PathIterator.SEG_CUBICTO -> {
+                        stream.curveTo(
+                                points(at[0]),
+                                fromBottom(at[1]),
+                                points(at[2]),
+                                fromBottom(at[3]),
+                                points(at[4]),
+                                fromBottom(at[5]));
+                        at[0] = at[4];
+                        at[1] = at[5];
+                    }
+                    default -> stream.closePath();
+                }
+                lastX = at[0];
+                lastY = at[1];
+            }
+            stream.fill();
+            book.hidden()
+                    .write(
+                            stream,
+                            words,
+                            points(x),
+                            fromBottom(baseline),
+                            points(sizeMm),
+                            points(shape.getBounds2D().getWidth()));
         });
     }
 

@@ -5,16 +5,12 @@ import grastel.core.colour.Srgb;
 import grastel.core.page.PageInk;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Typeface;
-import java.awt.font.FontRenderContext;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
-import java.awt.geom.Rectangle2D;
 import java.util.Locale;
 
 /** A page as SVG in mm. Letters are outlines, so that it looks the same everywhere. */
 final class SvgInk implements PageInk {
-    private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
-
     private final StringBuilder svg = new StringBuilder();
 
     private SvgInk() {}
@@ -51,14 +47,12 @@ final class SvgInk implements PageInk {
 
     @Override
     public void text(PageLayout.Text text) {
-        var glyphs =
-                Typeface.font(text.weight()).deriveFont((float) text.sizeMm()).createGlyphVector(EXACT, text.words());
-        var outline = glyphs.getOutline((float) text.x(), (float) text.y());
-        Rectangle2D bounds = outline.getBounds2D();
-        if (!bounds.isEmpty()) {
+        if (!text.words().isBlank()) {
             add(
                     "<path aria-label=\"%s\" d=\"%s\"/>",
-                    escaped(text.words()), path(outline.getPathIterator(new AffineTransform())));
+                    escaped(text.words()),
+                    path(Typeface.outline(text.words(), text.weight(), text.sizeMm())
+                            .getPathIterator(AffineTransform.getTranslateInstance(text.x(), text.y()))));
         }
     }
 

@@ -59,7 +59,13 @@ final class AwtInk implements PageInk {
     @Override
     public void text(PageLayout.Text text) {
         graphics.setColor(Color.BLACK);
-        graphics.setFont(Typeface.font(text.weight()).deriveFont((float) text.sizeMm()));
-        graphics.drawString(text.words(), (float) text.x(), (float) text.y());
+        if (Typeface.isPlain(text.words())) {
+            graphics.setFont(Typeface.font(text.weight()).deriveFont((float) text.sizeMm()));
+            graphics.drawString(text.words(), (float) text.x(), (float) text.y());
+        } else {
+            graphics.translate(text.x(), text.y());
+            graphics.fill(Typeface.outline(text.words(), text.weight(), text.sizeMm()));
+            graphics.translate(-text.x(), -text.y());
+        }
     }
 }

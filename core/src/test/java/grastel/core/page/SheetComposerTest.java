@@ -124,7 +124,7 @@ class SheetComposerTest {
                 sheet(PageSize.A4, 5, 20).get(0), "Ng\u0001 龍 ".repeat(60), "8 Dunlin", new PageCode("7KQ2M9XB", 2));
 
         assertThat(page.texts())
-                .anySatisfy(t -> assertThat(t.words()).startsWith("Ng· · ").endsWith("…"));
+                .anySatisfy(t -> assertThat(t.words()).startsWith("Ng· 龍 ").endsWith("…"));
     }
 
     private static boolean overlap(Rect a, Rect b) {
