@@ -14,6 +14,7 @@ const Kit = lazy(() => import('./kit/Kit'));
 const Wall = lazy(() => import('./wall/Wall'));
 const Student = lazy(() => import('./wall/Student'));
 const Classes = lazy(() => import('./classes/Classes'));
+const Account = lazy(() => import('./account/Account'));
 const PhonePage = lazy(() => import('./phone/PhonePage'));
 
 /** A phone that was let in needs no account; everyone else enters first. */
@@ -52,6 +53,7 @@ function Desk() {
           <Route path="/kit/:view?" element={<Kit />} />
           <Route path="/students/:id" element={<Student />} />
           <Route path="/classes/:id?" element={<Classes />} />
+          <Route path="/account" element={<Account teacher={session.data.teacher} />} />
           <Route path="*" element={<Navigate to="/" replace />} />
         </Routes>
       </Suspense>

@@ -1,5 +1,5 @@
 import { type ReactNode } from 'react';
-import { NavLink } from 'react-router';
+import { Link, NavLink } from 'react-router';
 import styled from 'styled-components';
 import { useSignOut } from './account/session';
 import { LinkButton } from './design/Controls';
@@ -42,7 +42,7 @@ export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: 
         <Foot>
           <SurroundChoice />
           <div>
-            {teacher}
+            <Link to="/account">{teacher}</Link>
             {isDemo && ' · demo'}
           </div>
           <LinkButton onPress={() => signOut.mutate()}>Sign out</LinkButton>

@@ -9,7 +9,7 @@ export function show(place: ReactElement) {
   return render(<QueryClientProvider client={new QueryClient({ defaultOptions: { mutations: { retry: false } } })}>{place}</QueryClientProvider>);
 }
 
-type Method = 'POST' | 'PUT' | 'DELETE';
+type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';
 
 /** A server that gives these answers, one after another; an Error is thrown. */
 export function answers(method: Method, ...given: unknown[]) {

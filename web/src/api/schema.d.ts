@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/account/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/account/session": {
         parameters: {
             query?: never;
@@ -43,9 +59,41 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["colleagues"];
         put?: never;
-        post: operations["colleague"];
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/teachers/{id}/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["reset"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account/teachers/{id}/standing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["disable"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1422,6 +1470,14 @@ export interface components {
                 [key: string]: number;
             };
         };
+        ColleagueView: {
+            administrator: boolean;
+            disabled: boolean;
+            displayName: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+        };
         ColourView: {
             /** Format: double */
             a: number;
@@ -1772,6 +1828,9 @@ export interface components {
             names: string;
             periods: components["schemas"]["PeriodView"][];
         };
+        NewPassword: {
+            password: string;
+        };
         NoteRequest: {
             flagged?: boolean;
             note?: string;
@@ -1886,6 +1945,10 @@ export interface components {
             pencils: string[];
             /** @enum {string} */
             type: "WHOLE" | "MEASURE" | "CHOICE" | "SEVERAL" | "PENCIL";
+        };
+        PasswordChange: {
+            old: string;
+            password: string;
         };
         PatchView: {
             box: components["schemas"]["RectView"];
@@ -2322,6 +2385,9 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        Standing: {
+            disabled: boolean;
+        };
         StandInView: {
             colour: string;
             /** Format: double */
@@ -2371,6 +2437,7 @@ export interface components {
             };
         };
         TeacherView: {
+            administrator: boolean;
             displayName: string;
             name: string;
         };
@@ -2535,6 +2602,30 @@ export interface operations {
             };
         };
     };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TeacherView"];
+                };
+            };
+        };
+    };
     session: {
         parameters: {
             query?: never;
@@ -2597,7 +2688,27 @@ export interface operations {
             };
         };
     };
-    colleague: {
+    colleagues: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ColleagueView"][];
+                };
+            };
+        };
+    };
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -2618,6 +2729,54 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["TeacherView"];
                 };
+            };
+        };
+    };
+    reset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassword"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    disable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Standing"];
+            };
+        };
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3073,8 +3232,9 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody?: {
+        requestBody: {
             content: {
+                "application/json": components["schemas"]["Names"];
                 "multipart/form-data": {
                     /** Format: binary */
                     file: string;
@@ -3975,6 +4135,7 @@ export interface operations {
         parameters: {
             query: {
                 of: "SPECKS" | "LIGHT";
+                read?: string;
             };
             header?: never;
             path: {
@@ -3999,6 +4160,7 @@ export interface operations {
         parameters: {
             query?: {
                 part?: string;
+                read?: string;
             };
             header?: never;
             path: {

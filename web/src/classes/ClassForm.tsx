@@ -8,6 +8,7 @@ import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { bandNames, count, type Band } from '../words/words';
 import { parsePeriods } from './periods';
+import { RosterPreview } from './RosterPreview';
 
 interface Props {
   onCreate: (request: Schemas['NewClass']) => void;
@@ -21,6 +22,7 @@ export function ClassForm({ onCreate, error, busy }: Props) {
   const [band, setBand] = useState<Band>('DEVELOPING');
   const [meets, setMeets] = useState('');
   const [names, setNames] = useState('');
+  const [notes, setNotes] = useState<string[]>([]);
   const periods = parsePeriods(meets);
   const roster = useMutation({
     mutationFn: (file: File) =>
@@ -33,6 +35,7 @@ export function ClassForm({ onCreate, error, busy }: Props) {
     onSuccess: (read) => {
       if (read.problems.length === 0) {
         setNames(read.names.join('\n'));
+        setNotes(read.notes);
       }
     },
   });
@@ -72,9 +75,10 @@ export function ClassForm({ onCreate, error, busy }: Props) {
           <FileTrigger acceptedFileTypes={['text/csv', 'text/plain', '.csv', '.txt', '.tsv']} onSelect={(files) => files?.[0] && roster.mutate(files[0])}>
             <Button>Read a CSV file …</Button>
           </FileTrigger>
-          {roster.data?.notes.map((note) => (
+          {notes.slice(0, 8).map((note) => (
             <Small key={note}>{note}</Small>
           ))}
+          <RosterPreview names={names} />
           {listProblems.length > 0 && (
             <Notice role="alert">
               {listProblems.slice(0, 8).map((p) => (

@@ -10,6 +10,7 @@ import { colour, sizes, space } from '../design/tokens';
 import { bandNames, count, type Band } from '../words/words';
 import { Method } from './Method';
 import { parsePeriods, periodWords } from './periods';
+import { RosterPreview } from './RosterPreview';
 
 /** One class: its students, its name and when it meets. */
 export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
@@ -69,6 +70,7 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
           Keep changes
         </Button>
         <Words label="Add students, one a line" value={more} onChange={setMore} rows={3} />
+        <RosterPreview names={more} />
         <Button onPress={() => add.mutate()} isDisabled={more.trim() === '' || add.isPending}>
           Add
         </Button>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import schema from '../../openapi.json';
-import { causeWords, count, noticeWords, passWords, problemWords } from './words';
+import { causeWords, count, decimals, noticeWords, passWords, problemWords } from './words';
 import type { Notice } from './words';
 
 /** The values of an enumeration as the server describes them. */
@@ -34,4 +34,16 @@ it('counts in words', () => {
 it('an unknown problem is shown by its code rather than not at all', () => {
   expect(problemWords('SOMETHING_NEW')).toBe('SOMETHING_NEW');
   expect(problemWords('TOO_COARSE', 92.4)).toContain('92 dpi');
+});
+
+it('a figure that rounds to nothing has no sign', () => {
+  expect([decimals(-0.04, 1), decimals(-0.4), decimals(-0.06, 1), decimals(12.345, 2)]).toEqual(['0.0', '0', '-0.1', '12.35']);
+});
+
+it.each(['TOO_SLOW', 'TOO_HEAVY', 'DISK_FULL', 'QUEUE_FULL'])('%s is told in words', (code) => {
+  expect(problemWords(code, 30)).toMatch(/^[A-Z].*\.$/);
+});
+
+it('two markers are two, not 2.0', () => {
+  expect(problemWords('TOO_FEW_MARKERS', 2)).toBe('Only 2 of the four corner markers found; three are needed.');
 });

@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
+import java.io.File;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
@@ -17,13 +18,16 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** A teacher at a browser: Debian's Chromium, watched for requests that leave the machine and for errors. */
 final class Desk implements AutoCloseable {
     private static final Path AXE = Path.of("driver", "node_modules", "axe-core", "axe.min.js");
 
-    private final Playwright playwright = Playwright.create();
+    private final Playwright playwright =
+            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_NODEJS_PATH", node())));
     private final Browser browser;
     private final BrowserContext context;
     private final String address;
@@ -63,6 +67,16 @@ final class Desk implements AutoCloseable {
                 errors.add(message.text());
             }
         });
+    }
+
+    /** Node as it would be found by its name. */
+    private static String node() {
+        return Stream.of(System.getenv("PATH").split(File.pathSeparator))
+                .map(folder -> Path.of(folder, "node"))
+                .filter(Files::isExecutable)
+                .map(Path::toString)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("Node is not on the path; browser tests need it"));
     }
 
     void open(String path) {

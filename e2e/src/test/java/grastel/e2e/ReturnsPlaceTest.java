@@ -298,6 +298,7 @@ class ReturnsPlaceTest extends DemoTest {
     @Test
     @Order(6)
     void aThresholdIsTakenOverForAClassAndItsNextSheetHasIt() {
+        awaitConfirmed("10 Avocet");
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/returns/agreement");

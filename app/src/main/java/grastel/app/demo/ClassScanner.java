@@ -1,11 +1,12 @@
 package grastel.app.demo;
 
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.WatchedFolder;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
-import grastel.core.exercise.GradeBand;
 import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
@@ -22,7 +23,10 @@ import java.util.UUID;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 
-/** The simulated scanner at work: fills a class's pages, each with its student's hand, into the watched folder. */
+/**
+ * The simulated scanner at work: fills a class's pages, each with its student's hand, into the watched folder. The same student
+ * draws the same sheet alike at every start.
+ */
 @Component
 @Profile("demo")
 class ClassScanner {
@@ -41,8 +45,10 @@ class ClassScanner {
     /** Scans one page of a run. Call as its owner. @return the file written */
     Path scan(SignedIn owner, PageInfo page) {
         PrintedSheet printed = sheets.printed(page.id());
-        Random random = new Random(seed(page.student()) + page.run().printedAt().getEpochSecond());
-        double skill = skill(page.student(), page.run().band());
+        int place = place(printed.schoolClass(), page.student());
+        Random random = new Random(
+                seed(printed.schoolClass(), place) + 31L * seed(page.run().title()) + page.part());
+        double skill = skill(printed.schoolClass(), place);
         List<FieldTask> tasks = FieldTask.of(printed.plan(), printed.layout());
         ScanConditions conditions =
                 page.number() % PHONE_EVERY == 0 ? ScanConditions.phone(random) : ScanConditions.flatbed(DPI, random);
@@ -73,16 +79,25 @@ class ClassScanner {
     }
 
     /** A student's skill stays the same from sheet to sheet; most of a class are near what its band is used to. */
-    private static double skill(UUID student, GradeBand band) {
-        double usual = switch (band) {
+    private static double skill(ClassInfo of, int place) {
+        double usual = switch (of.band()) {
             case FIRST_STEPS -> 0.55;
             case DEVELOPING -> 0.7;
             case ADVANCED -> 0.85;
         };
-        return Math.min(0.98, Math.max(0.15, usual + 0.2 * new Random(seed(student)).nextGaussian()));
+        return Math.min(0.98, Math.max(0.15, usual + 0.2 * new Random(seed(of, place)).nextGaussian()));
     }
 
-    private static long seed(UUID student) {
-        return student.getLeastSignificantBits() ^ student.getMostSignificantBits();
+    private static int place(ClassInfo of, UUID student) {
+        return of.students().stream().map(StudentInfo::id).toList().indexOf(student);
+    }
+
+    /** The same at every start: ids are not. */
+    private static long seed(ClassInfo of, int place) {
+        return 1009L * seed(of.name()) + place;
+    }
+
+    private static long seed(String words) {
+        return words.hashCode();
     }
 }

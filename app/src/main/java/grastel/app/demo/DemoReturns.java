@@ -21,7 +21,7 @@ import org.springframework.stereotype.Component;
 @Profile("demo")
 class DemoReturns {
     private static final Logger LOG = LoggerFactory.getLogger(DemoReturns.class);
-    private static final Duration PATIENCE = Duration.ofMinutes(5);
+    private static final Duration PATIENCE = Duration.ofMinutes(30);
 
     private final Sheets sheets;
     private final Returns returns;
@@ -49,7 +49,7 @@ class DemoReturns {
         List<Sheets.PageInfo> pages = sheets.pages(run);
         pages.forEach(page -> scanner.scan(owner, page));
         long end = System.nanoTime() + PATIENCE.toNanos();
-        while (returns.progress(run).read() < pages.size() && System.nanoTime() < end) {
+        while (isUnderWay(run, pages.size()) && System.nanoTime() < end) {
             try {
                 Thread.sleep(500);
             } catch (InterruptedException e) {
@@ -59,6 +59,11 @@ class DemoReturns {
         }
         returns.attempts(run).forEach(attempt -> returns.confirm(attempt.page(), decisions(attempt)));
         LOG.info("Demo sheets of one class are back and confirmed");
+    }
+
+    private boolean isUnderWay(UUID run, int pages) {
+        Returns.Progress progress = returns.progress(run);
+        return progress.waiting() > 0 || progress.read() + progress.unreadable() < pages;
     }
 
     /** The demo's teacher is content with steps a little less equal than proposed, so that there is something to agree on. */

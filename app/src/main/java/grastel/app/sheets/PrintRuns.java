@@ -41,5 +41,9 @@ interface PrintRuns extends JpaRepository<PrintRun, UUID> {
             + " and r.createdAt > :after")
     boolean isPrintedAgain(UUID sheet, UUID schoolClass, Instant after);
 
+    /** Of any teacher's: a code names one page of the installation. */
+    @Query(value = "select count(*) > 0 from print_run where code = :code", nativeQuery = true)
+    boolean existsByCode(String code);
+
     boolean existsByVersion(SheetVersion version);
 }

@@ -16,7 +16,6 @@ import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
 import grastel.core.page.SheetComposer;
 import grastel.core.recipe.Method;
-import java.security.SecureRandom;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
@@ -24,6 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.random.RandomGenerator;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -42,7 +42,7 @@ public class Sheets {
     private final Kit kit;
     private final Classes classes;
     private final SheetJson json;
-    private final SecureRandom random = new SecureRandom();
+    private final RandomGenerator random;
     /** What was printed never changes, so it is parsed once. */
     private final Cache<UUID, Settled> printed =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
@@ -55,7 +55,8 @@ public class Sheets {
             Planner planner,
             Kit kit,
             Classes classes,
-            SheetJson json) {
+            SheetJson json,
+            RandomGenerator random) {
         this.sheets = sheets;
         this.versions = versions;
         this.runs = runs;
@@ -64,6 +65,7 @@ public class Sheets {
         this.kit = kit;
         this.classes = classes;
         this.json = json;
+        this.random = random;
     }
 
     /** @param revision counts its changes; @param printed true once any version was printed */
@@ -159,8 +161,16 @@ public class Sheets {
         List<UUID> students = to.students().stream().map(StudentInfo::id).toList();
         SheetVersion version = latest(sheet);
         int parts = json.pages(version.layout()).size();
-        PrintRun run = new PrintRun(version, to.id(), to.band(), PageCode.newRun(random), students, parts);
+        PrintRun run = new PrintRun(version, to.id(), to.band(), newCode(), students, parts);
         return run(runs.saveAndFlush(run).id());
+    }
+
+    private String newCode() {
+        String code = PageCode.newRun(random);
+        while (runs.existsByCode(code)) {
+            code = PageCode.newRun(random);
+        }
+        return code;
     }
 
     /** The newest first. */

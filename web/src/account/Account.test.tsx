@@ -1,0 +1,75 @@
+import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { afterEach, expect, it, vi } from 'vitest';
+import { ApiError } from '../api/client';
+import { answers, press, show, type } from '../testing';
+import Account from './Account';
+
+afterEach(() => {
+  cleanup();
+  vi.restoreAllMocks();
+});
+
+const maren = { name: 'm.okonjo', displayName: 'Maren Okonjo', administrator: true };
+const wren = { id: 'w', name: 'w.adeyemi', displayName: 'Wren Adeyemi', administrator: false, disabled: false };
+const all = [{ id: 'm', ...maren, disabled: false }, wren];
+const secret = (label: string, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } });
+
+it('a password is changed by whoever knows the present one, and the boxes are emptied', async () => {
+  const sent = answers('PUT', maren);
+  show(<Account teacher={{ ...maren, administrator: false }} />);
+  secret('Present password', 'kelp-rope-lantern-tide');
+  secret('New password', 'gannet-quarry-umbrella-nine');
+  press('Change it');
+  expect((await screen.findByRole('status')).textContent).toMatch(/^Changed/);
+  expect(sent).toHaveBeenCalledWith('/api/account/password', { body: { old: 'kelp-rope-lantern-tide', password: 'gannet-quarry-umbrella-nine' } });
+  expect(screen.getByLabelText<HTMLInputElement>('Present password').value).toBe('');
+});
+
+it('what is wrong with it stands at its field', async () => {
+  answers('PUT', new ApiError(422, 'INVALID', 'Not so.', [{ path: 'old', code: 'WRONG', message: 'This is not your present password.' }]));
+  show(<Account teacher={{ ...maren, administrator: false }} />);
+  secret('Present password', 'x');
+  secret('New password', 'y');
+  press('Change it');
+  expect(await screen.findByText('This is not your present password.')).toBeTruthy();
+});
+
+it('nobody but the administrator sees the accounts of others', () => {
+  const asked = answers('GET');
+  show(<Account teacher={{ ...maren, administrator: false }} />);
+  expect(screen.queryByText('Teachers of this installation')).toBeNull();
+  expect(asked).not.toHaveBeenCalled();
+});
+
+it('the administrator disables a colleague and gives a new password, but not to herself', async () => {
+  answers('GET', all, all, all);
+  const sent = answers('PUT', undefined, undefined);
+  show(<Account teacher={maren} />);
+  await screen.findByText('Wren Adeyemi');
+  expect(screen.getAllByRole('button', { name: 'Disable' })).toHaveLength(1);
+  press('Disable');
+  await waitFor(() => expect(sent).toHaveBeenCalledWith('/api/account/teachers/{id}/standing', { params: { path: { id: 'w' } }, body: { disabled: true } }));
+  press('New password');
+  secret('New password for Wren Adeyemi, to be told to them', 'harbour-gannet-slate-seven');
+  press('Set it');
+  await waitFor(() =>
+    expect(sent).toHaveBeenCalledWith('/api/account/teachers/{id}/password', { params: { path: { id: 'w' } }, body: { password: 'harbour-gannet-slate-seven' } }),
+  );
+});
+
+it('a colleague is added with a name, a sign-in name and a password', async () => {
+  answers('GET', all, all);
+  const sent = answers('POST', new ApiError(422, 'INVALID', 'Taken.', [{ path: 'name', code: 'TAKEN', message: 'This sign-in name is taken.' }]), wren);
+  show(<Account teacher={maren} />);
+  await screen.findByText('Wren Adeyemi');
+  type('Their name', 'Teo Marchetti');
+  type('Their sign-in name', 'w.adeyemi');
+  secret('A password to begin with', 'gannet-quarry-umbrella-nine');
+  press('Add them');
+  expect(await screen.findByText('This sign-in name is taken.')).toBeTruthy();
+  type('Their sign-in name', 't.marchetti');
+  press('Add them');
+  await waitFor(() =>
+    expect(sent.mock.lastCall).toEqual(['/api/account/teachers', { body: { name: 't.marchetti', displayName: 'Teo Marchetti', password: 'gannet-quarry-umbrella-nine' } }]),
+  );
+});

@@ -1,0 +1,77 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Form } from 'react-aria-components';
+import styled from 'styled-components';
+import { ApiError, api, body, type Schemas } from '../api/client';
+import { MainButton, Words } from '../design/Controls';
+import { Place } from '../design/Place';
+import { Notice } from '../design/States';
+import { colour, sizes, space } from '../design/tokens';
+import { Colleagues } from './Colleagues';
+
+/** A teacher's own account, and for the administrator everyone's. */
+export default function Account({ teacher }: { teacher: Schemas['TeacherView'] }) {
+  return (
+    <Place title="Account" about={`${teacher.displayName}, signs in as ${teacher.name}${teacher.administrator ? ', administrator' : ''}`}>
+      <Layout>
+        <PasswordChange />
+        {teacher.administrator && <Colleagues />}
+      </Layout>
+    </Place>
+  );
+}
+
+function PasswordChange() {
+  const queries = useQueryClient();
+  const [old, setOld] = useState('');
+  const [password, setPassword] = useState('');
+  const change = useMutation({
+    mutationFn: () => body(api.PUT('/api/account/password', { body: { old, password } })),
+    onSuccess: () => {
+      setOld('');
+      setPassword('');
+      return queries.invalidateQueries({ queryKey: ['session'] });
+    },
+  });
+  const error = change.error instanceof ApiError ? change.error : undefined;
+  return (
+    <Form
+      onSubmit={(event) => {
+        event.preventDefault();
+        change.mutate();
+      }}
+    >
+      <Column>
+        <h2>Change the password</h2>
+        <Words label="Present password" type="password" value={old} onChange={setOld} required error={error?.field('old')} autoComplete="current-password" />
+        <Words
+          label="New password"
+          type="password"
+          value={password}
+          onChange={setPassword}
+          required
+          hint="Three or four unrelated words make a good one."
+          error={error?.field('password')}
+          autoComplete="new-password"
+        />
+        {change.error && !error?.fields.length && <Notice role="alert">▲ {change.error.message}</Notice>}
+        {change.isSuccess && <p role="status">Changed. Other browsers you were signed in with are signed out.</p>}
+        <MainButton type="submit" isDisabled={change.isPending || !old || !password}>
+          Change it
+        </MainButton>
+        <Small>Forgotten it? The administrator of this installation can give you a new one.</Small>
+      </Column>
+    </Form>
+  );
+}
+
+const Layout = styled.div`
+  display: grid;
+  grid-template-columns: minmax(240px, 320px) minmax(320px, 640px);
+  gap: ${space(10)};
+  padding: ${space(5)} ${space(6)};
+  overflow: auto;
+  @media (max-width: 720px) { grid-template-columns: minmax(0, 1fr); }
+`;
+const Column = styled.div`display: flex; flex-direction: column; gap: ${space(4)}; & > button { align-self: flex-start; }`;
+const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
