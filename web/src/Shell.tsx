@@ -112,5 +112,6 @@ const Foot = styled.div`
   flex-direction: column;
   align-items: flex-start;
   gap: ${space(1)};
+  a { display: inline-block; min-height: 24px; line-height: 24px; }
   @media (max-width: 720px) { margin: 0 0 0 auto; flex-direction: row; align-items: center; & > div:not(:last-child) { display: none; } }
 `;

@@ -140,6 +140,8 @@ const Adders = memo(function Adders({ kit, topPencil, onAdd }: AddersProps) {
 const Side = styled.div`display: flex; flex-direction: column; gap: ${space(2)}; min-height: 0;`;
 const Adding = styled.div`display: flex; gap: ${space(3)}; align-items: baseline;`;
 const Quiet = styled(Button)`
+  min-width: 24px;
+  min-height: 24px;
   padding: 0;
   border: 0;
   background: none;
@@ -169,6 +171,7 @@ const Row = styled(GridListItem)`
   & small { display: block; font-size: ${sizes.small}; line-height: 1.25; color: ${colour.muted}; }
   & button[slot='drag'] { border: 0; background: none; padding: 0 2px 0 6px; color: ${colour.muted}; cursor: grab; }
   & > span { min-width: 0; }
+  & [slot=drag] { min-width: 24px; min-height: 24px; }
 `;
 const Ordinal = styled.span`width: 14px; text-align: right; font-weight: 600;`;
 const Share = styled.span`margin-left: auto; font-size: ${sizes.small}; color: ${colour.muted}; white-space: nowrap;`;

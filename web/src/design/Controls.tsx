@@ -49,6 +49,10 @@ export const MainButton = styled(AriaButton)`
 
 /** An action inside a sentence or a row. */
 export const LinkButton = styled(AriaButton)`
+  /* 24 px to point at (WCAG 2.5.8), without moving the line it stands in */
+  min-width: 24px;
+  min-height: 24px;
+  margin-block: -4px;
   padding: 0;
   border: 0;
   background: none;

@@ -22,6 +22,7 @@ export const GlobalStyle = createGlobalStyle`
   h3 { font-size: ${sizes.lead}; }
   p { margin: 0; }
   a { color: inherit; text-underline-offset: 0.18em; text-decoration-thickness: 1px; }
+  button { min-width: 24px; min-height: 24px; }
   button, input, textarea, select { font: inherit; color: inherit; }
   :focus-visible, [data-focus-visible] { outline: 2px solid ${colour.ink}; outline-offset: 2px; }
   table { border-collapse: collapse; }

@@ -200,8 +200,8 @@ function moveTo(row: HTMLElement, by: 1 | -1) {
   next?.querySelector<HTMLInputElement>('input:checked')?.focus();
 }
 
-const Head = styled.div`display: flex; align-items: center; justify-content: space-between; gap: ${space(3)}; margin-bottom: ${space(2)};`;
-const Buttons = styled.div`display: flex; gap: ${space(2)}; kbd { font: inherit; text-decoration: underline; }`;
+const Head = styled.div`display: flex; flex-wrap: wrap; align-items: center; justify-content: space-between; gap: ${space(3)}; margin-bottom: ${space(2)};`;
+const Buttons = styled.div`display: flex; flex-wrap: wrap; gap: ${space(2)}; kbd { font: inherit; text-decoration: underline; }`;
 const Goals = styled.div`border-top: 1px solid ${colour.line};`;
 const Row = styled.div`
   display: flex;

@@ -125,4 +125,4 @@ const Opener = styled(AriaButton)`
 `;
 const List = styled.ul`margin: ${space(1)} 0; padding-left: ${space(4)}; font-size: ${sizes.small};`;
 const Quiet = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
-const Block = styled.div`margin-top: ${space(3)}; display: flex; flex-direction: column; gap: ${space(2)}; align-items: flex-start;`;
+const Block = styled.div`margin-top: ${space(3)}; display: flex; flex-direction: column; gap: ${space(2)}; align-items: flex-start; & > button { white-space: normal; text-align: left; }`;

@@ -138,6 +138,7 @@ const Layout = styled.div`
   padding: ${space(4)} ${space(5)};
   min-height: 0;
   overflow: auto;
+  @media (max-width: 900px) { grid-template-columns: minmax(0, 1fr); }
   @media (max-width: 720px) { display: block; }
 `;
 const Evidence = styled.div`

@@ -6,10 +6,8 @@ import org.hibernate.resource.jdbc.spi.StatementInspector;
 import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCustomizer;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
-import org.springframework.stereotype.Component;
 
-/** Counts what this thread asks the database, beside whatever else inspects it. */
-@Component
+/** Counts what this thread asks the database, beside whatever else inspects it; imported by the test that counts. */
 @Order(Ordered.LOWEST_PRECEDENCE)
 public class Statements implements HibernatePropertiesCustomizer {
     private static final ThreadLocal<Integer> COUNT = ThreadLocal.withInitial(() -> 0);

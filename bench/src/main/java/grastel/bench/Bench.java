@@ -6,7 +6,7 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 
 /**
  * {@code ./grastel bench}: everything, or one part: {@code whole}, {@code teachers} (the two teachers of it), {@code kinds},
- * {@code layering}, {@code recipes}, {@code reading}. See docs/benchmarks.md.
+ * {@code history}, {@code layering}, {@code recipes}, {@code reading}. See docs/benchmarks.md.
  */
 public final class Bench {
     private Bench() {}
@@ -29,6 +29,11 @@ public final class Bench {
         if (all || only.equals("kinds")) {
             try (RunningGrastel grastel = new RunningGrastel()) {
                 KindsSpeed.measure(grastel);
+            }
+        }
+        if (all || only.equals("history")) {
+            try (RunningGrastel grastel = new RunningGrastel()) {
+                HistorySpeed.measure(grastel);
             }
         }
         if (all || only.equals("layering")) {

@@ -6,6 +6,7 @@ import grastel.app.classes.Classes;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
+import grastel.app.returns.Returns;
 import grastel.app.returns.WatchedFolder;
 import grastel.app.sheets.SheetData;
 import grastel.app.sheets.SheetData.ExerciseData;
@@ -208,6 +209,38 @@ final class RunningGrastel implements AutoCloseable {
         while (jdbc.queryForObject(count, Integer.class, page) == 0) {
             LockSupport.parkNanos(4_000_000);
         }
+    }
+
+    JdbcTemplate jdbc() {
+        return context.getBean(JdbcTemplate.class);
+    }
+
+    /** The teacher at a browser. */
+    Uploader client() throws IOException, InterruptedException {
+        return new Uploader(
+                ((WebServerApplicationContext) context).getWebServer().getPort(), teacher.name(), PASSWORD);
+    }
+
+    void confirmAll(UUID run) {
+        Ownership.as(teacher.id(), () -> {
+            Returns returns = context.getBean(Returns.class);
+            returns.attempts(run).forEach(a -> returns.confirm(a.page(), Map.of()));
+            return null;
+        });
+    }
+
+    UUID classOf(UUID run) {
+        return jdbc().queryForObject("select class_id from print_run where id = ?", UUID.class, run);
+    }
+
+    UUID newestOf(UUID run) {
+        return jdbc().queryForList(
+                        "select id from returned_page where run_id = ? order by created_at desc", UUID.class, run)
+                .get(0);
+    }
+
+    UUID studentOf(UUID page) {
+        return jdbc().queryForObject("select student_id from returned_page where id = ?", UUID.class, page);
     }
 
     /** Pages read so far. */

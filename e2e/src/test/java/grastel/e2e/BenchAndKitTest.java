@@ -35,6 +35,7 @@ class BenchAndKitTest extends DemoTest {
             desk.go("Bench");
             swatch(desk).waitFor();
             desk.checkAccessibility("Bench");
+            desk.checkTargets("Bench");
             buildByKeyboard(desk);
             compareOrders(desk);
             goBackAndForth(desk);

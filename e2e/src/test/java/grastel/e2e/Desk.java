@@ -121,6 +121,25 @@ final class Desk implements AutoCloseable {
         assertThat((List<String>) found).as("axe on " + where).isEmpty();
     }
 
+    /** Whatever can be pressed is at least 24 px wide and high (WCAG 2.2, 2.5.8); words in a sentence may be lower. */
+    @SuppressWarnings("unchecked")
+    void checkTargets(String where) {
+        Object small = page.evaluate("() => [...document.querySelectorAll('button, [role=button], [role=option]')]"
+                + ".map(e => [e.getBoundingClientRect(), e]).filter(([r]) => r.width > 0 && (r.width < 24 || r.height < 24))"
+                + ".map(([r, e]) => `${e.getAttribute('aria-label') || e.textContent} ${r.width} × ${r.height}`)");
+        assertThat((List<String>) small).as("small targets on " + where).isEmpty();
+    }
+
+    /** Nothing reaches over the right edge of the window. */
+    @SuppressWarnings("unchecked")
+    void checkWidth(String where) {
+        Object wide = page.evaluate(
+                "() => [...document.querySelectorAll('body *')]"
+                        + ".filter(e => e.getBoundingClientRect().right > innerWidth + 1 && !e.closest('[tabindex=\"0\"][role=region]'))"
+                        + ".map(e => `${e.tagName} ${Math.round(e.getBoundingClientRect().right)} ${(e.textContent || '').slice(0, 40)}`)");
+        assertThat((List<String>) wide).as("cut off on " + where).isEmpty();
+    }
+
     void checkQuiet() {
         assertThat(strangers).as("requests that leave the machine").isEmpty();
         assertThat(errors).as("errors in the browser").isEmpty();

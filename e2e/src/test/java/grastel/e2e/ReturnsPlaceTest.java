@@ -274,6 +274,18 @@ class ReturnsPlaceTest extends DemoTest {
 
     @Test
     @Order(5)
+    void onANarrowScreenNothingIsCutOff() {
+        try (Desk desk = new Desk(grastel.address(), 768, 900)) {
+            enter(desk);
+            desk.open("/returns/" + run);
+            desk.heading("Student 01").waitFor();
+            desk.checkWidth("Returns at 768 px");
+            desk.checkTargets("Returns");
+        }
+    }
+
+    @Test
+    @Order(5)
     void whatTheFiguresAreReadFromCanBeLaidOverThePage() {
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
             enter(desk);

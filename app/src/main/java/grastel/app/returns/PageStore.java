@@ -24,14 +24,14 @@ import tools.jackson.databind.json.JsonMapper;
 class PageStore {
     private final ReturnedPages pages;
     private final ScanFiles files;
-    private final PageImages images;
+    private final Archive archive;
     private final JsonMapper json;
     private final Clock clock;
 
-    PageStore(ReturnedPages pages, ScanFiles files, PageImages images, JsonMapper json, Clock clock) {
+    PageStore(ReturnedPages pages, ScanFiles files, Archive archive, JsonMapper json, Clock clock) {
         this.pages = pages;
         this.files = files;
-        this.images = images;
+        this.archive = archive;
         this.json = json;
         this.clock = clock;
     }
@@ -100,7 +100,7 @@ class PageStore {
 
     @Transactional(readOnly = true)
     byte[] content(UUID file) {
-        return files.findById(file).map(ScanFile::content).orElseThrow(() -> ApiProblem.notFound("file"));
+        return archive.file(file).orElseThrow(() -> ApiProblem.notFound("file"));
     }
 
     /** What has been read of printed pages. */
@@ -153,7 +153,7 @@ class PageStore {
     /** Marks that are there take the new proposal over; what a teacher has decided stays decided. */
     private void put(ReturnedPage page, Collection<ReturnedPage> others, Result result) {
         page.readAs(result.whose(), result.code(), result.kept(), result.readerVersion(), result.readAt());
-        images.deleteOf(page.id());
+        archive.forgetPictures(page.id());
         for (NewMark mark : result.marks()) {
             page.marks().stream()
                     .filter(mark::isOf)
@@ -170,7 +170,7 @@ class PageStore {
 
     @Transactional(readOnly = true)
     Optional<byte[]> picture(UUID page, String part) {
-        return images.findByPageAndPart(page, part).map(PageImage::jpeg);
+        return archive.picture(page, part);
     }
 
     /** Keeps the pictures of a reading, unless the page has been read anew or is gone. */
@@ -178,12 +178,7 @@ class PageStore {
     void keepPictures(UUID id, Instant readAt, List<NewImage> pictures) {
         pages.forChange(id)
                 .filter(p -> p.state() == ReturnedPage.State.READ && readAt.equals(p.readAt()))
-                .ifPresent(p -> {
-                    images.deleteOf(id);
-                    images.saveAll(pictures.stream()
-                            .map(i -> new PageImage(id, i.part(), i.jpeg()))
-                            .toList());
-                });
+                .ifPresent(p -> archive.keep(id, pictures));
     }
 
     /**

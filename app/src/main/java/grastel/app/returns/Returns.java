@@ -343,10 +343,6 @@ public class Returns {
         return pages.withoutSheet();
     }
 
-    ScanFile file(UUID id) {
-        return files.findById(id).orElseThrow(() -> ApiProblem.notFound("file"));
-    }
-
     PageReading reading(ReturnedPage page) {
         return json.readValue(page.reading(), PageReading.class);
     }

@@ -52,6 +52,7 @@ class ReturnsController {
     private final Phrases phrases;
     private final ReturnEvents events;
     private final Decoder decoder;
+    private final Archive archive;
 
     ReturnsController(
             Returns returns,
@@ -61,7 +62,8 @@ class ReturnsController {
             Marking marking,
             Phrases phrases,
             ReturnEvents events,
-            Decoder decoder) {
+            Decoder decoder,
+            Archive archive) {
         this.returns = returns;
         this.views = views;
         this.intake = intake;
@@ -70,6 +72,7 @@ class ReturnsController {
         this.phrases = phrases;
         this.events = events;
         this.decoder = decoder;
+        this.archive = archive;
     }
 
     /** Takes files in; each has its own outcome, and one that cannot be taken does not keep the others out. */
@@ -136,14 +139,15 @@ class ReturnsController {
     @GetMapping("/pages/{id}/original")
     ResponseEntity<byte[]> original(@PathVariable UUID id) {
         ReturnedPage page = returns.find(id);
-        ScanFile file = returns.file(page.file());
+        String kind = archive.kind(page.file()).orElseThrow(() -> ApiProblem.notFound("file"));
+        byte[] content = archive.file(page.file()).orElseThrow(() -> ApiProblem.notFound("file"));
         boolean shown = List.of(PictureFile.Kind.JPEG.mediaType(), PictureFile.Kind.PNG.mediaType())
-                .contains(file.mediaType());
+                .contains(kind);
         if (shown) {
-            return picture(MediaType.parseMediaType(file.mediaType()), file.content(), true);
+            return picture(MediaType.parseMediaType(kind), content, true);
         }
         try {
-            Picture picture = decoder.decode(UUID.randomUUID(), page.file(), file.content(), page.index());
+            Picture picture = decoder.decode(UUID.randomUUID(), page.file(), content, page.index());
             return picture(MediaType.IMAGE_JPEG, Jpeg.encode(picture), true);
         } catch (UnreadablePage e) {
             return ResponseEntity.status(HttpStatus.NOT_FOUND).build();

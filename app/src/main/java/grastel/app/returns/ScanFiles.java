@@ -1,6 +1,5 @@
 package grastel.app.returns;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -10,19 +9,12 @@ import org.springframework.data.jpa.repository.Query;
 interface ScanFiles extends JpaRepository<ScanFile, UUID> {
     boolean existsBySha256(String sha256);
 
-    /** Names without the files themselves. */
-    @Query("select f.id as id, f.name as name from ScanFile f where f.id in :ids")
-    List<FileName> names(List<UUID> ids);
-
     /** The only class whose pages a file may hold. */
     @Query("select f.schoolClass from ScanFile f where f.id = :id")
     Optional<UUID> onlyClass(UUID id);
 
-    interface FileName {
-        UUID getId();
-
-        String getName();
-    }
+    @Query("select f.mediaType from ScanFile f where f.id = :id")
+    Optional<String> kind(UUID id);
 
     @Modifying
     @Query("delete from ScanFile f where not exists (select 1 from ReturnedPage p where p.file = f.id)")

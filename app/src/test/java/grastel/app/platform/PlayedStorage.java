@@ -4,10 +4,8 @@ import java.nio.file.Path;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Primary;
-import org.springframework.stereotype.Component;
 
-/** A disk as full as a test says. */
-@Component
+/** A disk as full as a test says; imported by the test that plays it. */
 @Primary
 public class PlayedStorage extends Storage {
     public static final long PLENTY = 100_000;

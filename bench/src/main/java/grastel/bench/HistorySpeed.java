@@ -1,0 +1,77 @@
+package grastel.bench;
+
+import grastel.app.History;
+import grastel.app.sheets.SheetData.ExerciseData;
+import grastel.core.exercise.pressurescale.PressureScale;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/** What a teacher waits for after a year: five classes of thirty, thirty sheets each, 4,500 pages read and confirmed. */
+final class HistorySpeed {
+    private static final int CLASSES = 5;
+    private static final int STUDENTS = 30;
+    private static final int SHEETS = 30;
+    private static final int WARM_UP = 5;
+    private static final int MEASURED = 21;
+
+    private HistorySpeed() {}
+
+    static void measure(RunningGrastel grastel) throws IOException, InterruptedException {
+        UUID paper = grastel.papers(grastel.teacher).get(1).id();
+        UUID run = null;
+        for (int i = 0; i < CLASSES; i++) {
+            run = grastel.print(grastel.teacher, paper, new ExerciseData(PressureScale.ID, Map.of()), STUDENTS);
+            grastel.draw(grastel.teacher, run, "history" + i + "-", 1);
+            grastel.pile("history" + i + "-", 1);
+            grastel.confirmAll(run);
+            new History(grastel.jdbc()).copy(run, grastel.classOf(run), SHEETS - 1);
+        }
+        UUID page = grastel.newestOf(run);
+        Map<String, String> asked = new LinkedHashMap<>();
+        asked.put("Today", "/api/today");
+        asked.put("Agreement", "/api/returns/agreement");
+        asked.put("student", "/api/wall/students/" + grastel.studentOf(page));
+        asked.put("a run's list", "/api/returns/runs/" + run + "/pages");
+        asked.put("a page", "/api/returns/pages/" + page);
+        asked.put("wall of a run", "/api/wall/runs/" + run);
+        asked.put("sheets", "/api/sheets");
+        asked.put("runs", "/api/sheets/runs");
+        asked.put("classes", "/api/classes");
+        Uploader client = grastel.client();
+        System.out.printf("%d pages in the database%n", grastel.read());
+        for (Map.Entry<String, String> one : asked.entrySet()) {
+            print(one.getKey(), times(() -> client.get(one.getValue())));
+        }
+        print(
+                "a decision",
+                times(() -> client.post("/api/returns/pages/" + page + "/confirmation", "{\"changed\":[]}")));
+    }
+
+    private interface Request {
+        void send() throws IOException, InterruptedException;
+    }
+
+    private static List<Double> times(Request request) throws IOException, InterruptedException {
+        List<Double> times = new ArrayList<>();
+        for (int i = 0; i < WARM_UP + MEASURED; i++) {
+            long start = System.nanoTime();
+            request.send();
+            if (i >= WARM_UP) {
+                times.add((System.nanoTime() - start) / 1e6);
+            }
+        }
+        Collections.sort(times);
+        return times;
+    }
+
+    private static void print(String what, List<Double> times) {
+        System.out.printf(
+                "%-14s median %5.0f ms, 95th percentile %5.0f ms%n",
+                what, times.get(times.size() / 2), times.get((int) Math.ceil(0.95 * times.size()) - 1));
+    }
+}
