@@ -63,6 +63,15 @@ function Period({ period, isDemo }: { period: ClassView; isDemo: boolean }) {
 
 type Run = NonNullable<ClassView['run']>;
 
+/** A goal's name, with its exercise where the sheet asks the same of several. */
+function named({ exercise, label }: { exercise: string; label: string }) {
+  return exercise ? `${label.toLowerCase()}, ${exercise.toLowerCase()}` : label.toLowerCase();
+}
+
+function redone({ exercise, label, field }: Run['redos'][number]) {
+  return field ? `${exercise ? `${exercise.toLowerCase()}, ` : ''}box ${field}` : named({ exercise, label });
+}
+
 function Standing({ run }: { run: Run }) {
   const { printed, read, confirmed, waiting, unreadable } = run.progress;
   return (
@@ -86,7 +95,7 @@ function Standing({ run }: { run: Run }) {
       </Figures>
       {run.fault && (
         <Fault>
-          <b>Commonest miss: {run.fault.label.toLowerCase()}</b>, {count(run.fault.students, 'student')} – {causeWords(run.fault.cause)}.
+          <b>Commonest miss: {named(run.fault)}</b>, {count(run.fault.students, 'student')} – {causeWords(run.fault.cause)}.
           Show: {run.fault.cause.next}
         </Fault>
       )}
@@ -97,7 +106,7 @@ function Standing({ run }: { run: Run }) {
             <span key={r.student}>
               {i > 0 && ', '}
               <Link to={`/students/${r.student}`}>{r.name}</Link>
-              {r.field ? ` (box ${r.field})` : ` (${r.label.toLowerCase()})`}
+              {` (${redone(r)})`}
             </span>
           ))}
         </Redo>
