@@ -43,7 +43,7 @@ export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: 
           <SurroundChoice />
           <div>
             <Link to="/account">{teacher}</Link>
-            {isDemo && ' · demo'}
+            {isDemo && <div>Demo world</div>}
           </div>
           <LinkButton onPress={() => signOut.mutate()}>Sign out</LinkButton>
         </Foot>

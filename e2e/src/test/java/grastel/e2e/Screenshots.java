@@ -116,6 +116,9 @@ class Screenshots {
             desk.button("Keep the method").click();
             desk.page.waitForTimeout(1000);
             exercisePages(grastel, desk);
+            desk.open("/account");
+            desk.heading("Change the password").waitFor();
+            take(desk, "account");
             desk.go("Today");
             desk.heading("8 Dunlin").waitFor();
             take(desk, "today");

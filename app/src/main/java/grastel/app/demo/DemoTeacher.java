@@ -1,7 +1,7 @@
 package grastel.app.demo;
 
 import grastel.app.account.DemoSignIn;
-import grastel.app.platform.GreetingLines;
+import grastel.app.platform.start.GreetingLines;
 import java.util.List;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;

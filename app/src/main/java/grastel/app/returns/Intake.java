@@ -4,7 +4,7 @@ import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Digest;
 import grastel.app.platform.Refused;
-import grastel.app.platform.Storage;
+import grastel.app.platform.room.Storage;
 import grastel.core.reading.PictureFile;
 import grastel.core.reading.UnreadablePage;
 import java.util.List;

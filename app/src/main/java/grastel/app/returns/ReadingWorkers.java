@@ -2,7 +2,7 @@ package grastel.app.returns;
 
 import grastel.app.platform.Failure;
 import grastel.app.platform.Ownership;
-import grastel.app.platform.Storage;
+import grastel.app.platform.room.Storage;
 import grastel.app.returns.PageStore.Taken;
 import java.util.ArrayList;
 import java.util.HashSet;

@@ -5,7 +5,7 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Failure;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
-import grastel.app.platform.Storage;
+import grastel.app.platform.room.Storage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -107,8 +107,5 @@ class ServerTest {
                     .allSatisfy(file -> assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(file)))
                             .isEqualTo("rw-------"));
         }
-        DataFolder.prepare(data);
-        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(data.resolve("logs"))))
-                .isEqualTo("rwx------");
     }
 }

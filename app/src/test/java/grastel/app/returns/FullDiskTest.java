@@ -5,8 +5,8 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
-import grastel.app.platform.PlayedStorage;
 import grastel.app.platform.SignedIn;
+import grastel.app.platform.room.PlayedStorage;
 import grastel.app.sheets.Sheets;
 import grastel.core.scanner.Hand;
 import java.util.List;

@@ -1,4 +1,4 @@
-package grastel.app.platform;
+package grastel.app.platform.room;
 
 import com.zaxxer.hikari.SQLExceptionOverride;
 import java.sql.SQLException;

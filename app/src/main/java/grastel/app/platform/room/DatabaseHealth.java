@@ -1,4 +1,4 @@
-package grastel.app.platform;
+package grastel.app.platform.room;
 
 import org.springframework.boot.health.contributor.Health;
 import org.springframework.boot.health.contributor.HealthIndicator;

@@ -1,4 +1,4 @@
-package grastel.app.platform;
+package grastel.app.platform.start;
 
 import java.net.BindException;
 import java.sql.SQLException;

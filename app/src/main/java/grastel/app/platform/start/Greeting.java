@@ -1,4 +1,4 @@
-package grastel.app.platform;
+package grastel.app.platform.start;
 
 import java.io.IOException;
 import java.nio.file.Path;

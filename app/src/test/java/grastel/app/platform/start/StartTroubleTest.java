@@ -1,4 +1,4 @@
-package grastel.app.platform;
+package grastel.app.platform.start;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

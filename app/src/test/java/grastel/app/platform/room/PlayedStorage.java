@@ -1,4 +1,4 @@
-package grastel.app.platform;
+package grastel.app.platform.room;
 
 import java.nio.file.Path;
 import java.util.concurrent.atomic.AtomicInteger;

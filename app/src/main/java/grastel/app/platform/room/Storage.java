@@ -1,5 +1,6 @@
-package grastel.app.platform;
+package grastel.app.platform.room;
 
+import grastel.app.platform.ApiProblem;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;

@@ -1,4 +1,4 @@
-package grastel.app.platform;
+package grastel.app.platform.start;
 
 import org.springframework.boot.diagnostics.FailureAnalysis;
 import org.springframework.boot.diagnostics.FailureAnalyzer;

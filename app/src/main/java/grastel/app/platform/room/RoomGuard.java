@@ -1,4 +1,4 @@
-package grastel.app.platform;
+package grastel.app.platform.room;
 
 import java.util.Locale;
 import java.util.Map;
