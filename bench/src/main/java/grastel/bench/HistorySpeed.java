@@ -25,11 +25,12 @@ final class HistorySpeed {
         UUID paper = grastel.papers(grastel.teacher).get(1).id();
         UUID run = null;
         for (int i = 0; i < CLASSES; i++) {
-            run = grastel.print(grastel.teacher, paper, new ExerciseData(PressureScale.ID, Map.of()), STUDENTS);
-            grastel.draw(grastel.teacher, run, "history" + i + "-", 1);
+            UUID first = grastel.print(grastel.teacher, paper, new ExerciseData(PressureScale.ID, Map.of()), STUDENTS);
+            grastel.draw(grastel.teacher, first, "history" + i + "-", 1);
             grastel.pile("history" + i + "-", 1);
-            grastel.confirmAll(run);
-            new History(grastel.jdbc()).copy(run, grastel.classOf(run), SHEETS - 1);
+            grastel.confirmAll(first);
+            new History(grastel.jdbc()).copy(first, grastel.classOf(first), SHEETS);
+            run = grastel.makeOldest(first);
         }
         UUID page = grastel.newestOf(run);
         Map<String, String> asked = new LinkedHashMap<>();

@@ -233,6 +233,16 @@ final class RunningGrastel implements AutoCloseable {
         return jdbc().queryForObject("select class_id from print_run where id = ?", UUID.class, run);
     }
 
+    /** Dates a printing before all others of its class. @return the newest of them */
+    UUID makeOldest(UUID run) {
+        jdbc().update("update print_run set created_at = dateadd(year, -2, created_at) where id = ?", run);
+        return jdbc().queryForList(
+                        "select id from print_run where class_id = ? order by created_at desc",
+                        UUID.class,
+                        classOf(run))
+                .get(0);
+    }
+
     UUID newestOf(UUID run) {
         return jdbc().queryForList(
                         "select id from returned_page where run_id = ? order by created_at desc", UUID.class, run)

@@ -2,6 +2,7 @@ package grastel.app.returns;
 
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.Refused;
 import grastel.app.returns.ReturnViews.ConfirmRequest;
 import grastel.app.returns.ReturnViews.MatchRequest;
 import grastel.app.returns.ReturnViews.NoteRequest;
@@ -23,6 +24,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
 import javax.imageio.ImageIO;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -203,7 +205,14 @@ class ReturnsController {
     List<PhraseView> keep(@Valid @RequestBody PhraseRequest request) {
         String words = request.words().strip();
         if (!phrases.existsByWords(words)) {
-            phrases.save(new Phrase(words));
+            try {
+                phrases.save(new Phrase(words));
+            } catch (DataIntegrityViolationException e) {
+                if (Refused.of(e) != Refused.DUPLICATE) {
+                    throw e;
+                }
+                // kept at the same moment from elsewhere
+            }
         }
         return phrases();
     }

@@ -55,15 +55,70 @@ public record Agreement(
             return ladder.secure() / factor;
         }
 
-        /** The figure as a multiple of the usual threshold of secure. */
+        /** The figure as a multiple of the usual threshold of secure. A threshold of 0 is reached by 0, whatever the factor. */
         private double share() {
+            if (figure == 0 && usual() == 0) {
+                return rising() ? Double.POSITIVE_INFINITY : Double.NEGATIVE_INFINITY;
+            }
             return figure / usual();
         }
 
+        private boolean rising() {
+            return ladder.nearly() < ladder.beyond();
+        }
+
+        private boolean secure() {
+            return decided.compareTo(Level.SECURE) >= 0;
+        }
+
         private boolean agrees(double withFactor) {
-            boolean rising = ladder.nearly() < ladder.beyond();
-            boolean reached = rising ? share() >= withFactor : share() <= withFactor;
-            return reached == decided.compareTo(Level.SECURE) >= 0;
+            return (rising() ? share() >= withFactor : share() <= withFactor) == secure();
+        }
+    }
+
+    /**
+     * How many decisions agree with a factor, told by their order: a year has thousands of decisions, and as many factors to
+     * try. Each array holds the shares, sorted, of those that agree while the factor is …
+     */
+    private record Tally(double[] atMost, double[] below, double[] atLeast, double[] above) {
+        static Tally of(List<Decision> decisions) {
+            return new Tally(
+                    sorted(decisions, true, true),
+                    sorted(decisions, false, false),
+                    sorted(decisions, false, true),
+                    sorted(decisions, true, false));
+        }
+
+        private static double[] sorted(List<Decision> decisions, boolean rising, boolean secure) {
+            return decisions.stream()
+                    .filter(d -> d.rising() == rising && d.secure() == secure)
+                    .mapToDouble(Decision::share)
+                    .sorted()
+                    .toArray();
+        }
+
+        int at(double factor) {
+            double next = Math.nextUp(factor);
+            return atMost.length
+                    - smaller(atMost, factor)
+                    + below.length
+                    - smaller(below, next)
+                    + smaller(atLeast, next)
+                    + smaller(above, factor);
+        }
+
+        private static int smaller(double[] sorted, double than) {
+            int from = 0;
+            int to = sorted.length;
+            while (from < to) {
+                int middle = (from + to) >>> 1;
+                if (sorted[middle] < than) {
+                    from = middle + 1;
+                } else {
+                    to = middle;
+                }
+            }
+            return from;
         }
     }
 
@@ -82,8 +137,9 @@ public record Agreement(
                 .filter(d -> d.decided().compareTo(d.proposed()) < 0)
                 .count();
         int now = (int) decisions.stream().filter(d -> d.agrees(d.factor())).count();
-        double best = decisions.size() < FEWEST ? 1 : bestFactor(decisions);
-        int then = agreeing(decisions, best);
+        Tally tally = Tally.of(decisions);
+        double best = decisions.size() < FEWEST ? 1 : bestFactor(decisions, tally);
+        int then = tally.at(best);
         boolean worth = decisions.size() >= FEWEST && then - now >= Math.max(2, WORTH * decisions.size());
         return new Agreement(
                 goal,
@@ -104,7 +160,7 @@ public record Agreement(
     }
 
     /** Halfway between neighbouring figures, as far as thresholds may be moved; of equally good ones the nearest to 1. */
-    private static double bestFactor(List<Decision> decisions) {
+    private static double bestFactor(List<Decision> decisions, Tally tally) {
         double[] shares = decisions.stream()
                 .filter(d -> d.ladder().secure() != 0)
                 .mapToDouble(Decision::share)
@@ -115,12 +171,8 @@ public record Agreement(
                         IntStream.range(1, shares.length).mapToDouble(i -> (shares[i - 1] + shares[i]) / 2))
                 .filter(f -> f >= GoalPlan.LEAST_FACTOR && f <= GoalPlan.MOST_FACTOR)
                 .boxed()
-                .max(Comparator.comparingInt((Double f) -> agreeing(decisions, f))
+                .max(Comparator.comparingInt((Double f) -> tally.at(f))
                         .thenComparingDouble(f -> -Math.abs(Math.log(f))))
                 .orElseThrow();
-    }
-
-    private static int agreeing(List<Decision> decisions, double factor) {
-        return (int) decisions.stream().filter(d -> d.agrees(factor)).count();
     }
 }

@@ -7,8 +7,12 @@ import grastel.core.exercise.Goal;
 import grastel.core.exercise.Ladder;
 import grastel.core.judging.Agreement.Decision;
 import java.util.List;
+import java.util.SplittableRandom;
+import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class AgreementTest {
     private static final Ladder FALLING = new Ladder(5.5, 3.5, 2.2);
@@ -88,6 +92,46 @@ class AgreementTest {
         List<Decision> decisions = heldAt(1.25, 2.05, 3.5);
 
         assertThat(Agreement.of(decisions).get(0).factor()).isEqualTo(1);
+    }
+
+    /** Counted one by one for every factor, against what is told by order. Figures on a grid, so that many are alike. */
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void noOtherFactorWouldAgreeMoreOften(boolean rising) {
+        RandomGenerator random = new SplittableRandom(rising ? 5 : 6);
+        Ladder usual = rising ? new Ladder(2, 4, 6) : new Ladder(6, 4, 2);
+        for (int trial = 0; trial < 50; trial++) {
+            double taste = random.nextDouble(0.7, 1.4) * 4;
+            List<Decision> decisions = IntStream.range(0, 40)
+                    .mapToObj(i -> {
+                        double figure = Math.rint(random.nextDouble(0, 8) * 4) / 4;
+                        boolean content = rising == figure >= taste ^ random.nextDouble() < 0.1;
+                        Level decided = content ? Level.SECURE : Level.NEARLY;
+                        return new Decision(Goal.ORDER, figure, usual, 1, Level.SECURE, decided);
+                    })
+                    .toList();
+
+            Agreement found = Agreement.of(decisions).get(0);
+
+            long most = IntStream.rangeClosed(0, 1000)
+                    .mapToLong(i -> agreeing(decisions, rising, 0.5 + i * 0.0015))
+                    .max()
+                    .orElseThrow();
+            assertThat(found.agreeNow()).isEqualTo((int) agreeing(decisions, rising, 1));
+            assertThat((long) found.agreeThen()).isBetween((long) found.agreeNow(), most);
+            if (found.factor() != null) {
+                assertThat((long) found.agreeThen())
+                        .isEqualTo(agreeing(decisions, rising, found.factor()))
+                        .isEqualTo(most);
+            }
+        }
+    }
+
+    private static long agreeing(List<Decision> decisions, boolean rising, double factor) {
+        return decisions.stream()
+                .filter(d ->
+                        (rising ? d.figure() >= 4 * factor : d.figure() <= 4 * factor) == (d.decided() == Level.SECURE))
+                .count();
     }
 
     /** Twelve figures from {@code from} on, a quarter apart; up to {@code content} the teacher says secure. */
