@@ -5,5 +5,6 @@ export default defineConfig({
   plugins: [react()],
   build: { target: 'es2022', modulePreload: { polyfill: false } },
   server: { proxy: { '/api': 'http://localhost:8080' } },
-  test: { environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'] },
+  // a machine that is busy otherwise takes its time
+  test: { environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'], testTimeout: 60_000 },
 });
