@@ -9,11 +9,12 @@ import java.io.UncheckedIOException;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.Semaphore;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.context.properties.EnableConfigurationProperties;
 import org.springframework.context.event.EventListener;
@@ -24,7 +25,9 @@ import org.springframework.stereotype.Component;
 @EnableConfigurationProperties(DecodingSettings.class)
 public class Decoder {
     private final DecodingSettings settings;
-    private final Semaphore free;
+    /** Whose turn comes next, by ticket; who is cancelled leaves. */
+    private final Set<UUID> waiting = new LinkedHashSet<>();
+
     private final Deque<Child> idle = new ArrayDeque<>();
     private final Map<UUID, Child> busy = new HashMap<>();
     private final ScheduledExecutorService watch = Executors.newSingleThreadScheduledExecutor(task -> {
@@ -36,7 +39,6 @@ public class Decoder {
 
     Decoder(DecodingSettings settings) {
         this.settings = settings;
-        this.free = new Semaphore(settings.atOnce(), true);
     }
 
     /** Counts a file's pages and holds them against the limits. @param file by which it is known */
@@ -60,15 +62,23 @@ public class Decoder {
                 : with(ticket, child -> child.decode(file, content, page));
     }
 
-    /** Stops what was begun under a ticket, at once; whoever waits for it is told DAMAGED. */
-    public void cancel(UUID ticket) {
-        Child child;
-        synchronized (this) {
-            child = busy.get(ticket);
+    /** Stops what was begun under a ticket, at once, be it waiting or decoding; whoever waits for it is told DAMAGED. */
+    public synchronized void cancel(UUID ticket) {
+        if (waiting.remove(ticket)) {
+            notifyAll();
         }
+        Child child = busy.get(ticket);
         if (child != null) {
             child.kill();
         }
+    }
+
+    synchronized boolean isWaiting(UUID ticket) {
+        return waiting.contains(ticket);
+    }
+
+    synchronized boolean isDecoding(UUID ticket) {
+        return busy.containsKey(ticket);
     }
 
     private interface Work<T> {
@@ -76,19 +86,17 @@ public class Decoder {
     }
 
     private <T> T with(UUID ticket, Work<T> work) throws UnreadablePage {
-        free.acquireUninterruptibly();
-        Child child = null;
+        Child child = take(ticket);
         try {
-            child = take(ticket);
             return work.with(child);
         } finally {
             giveBack(ticket, child);
-            free.release();
         }
     }
 
     /** The process used last is the one most likely to hold the file and to be warm. */
-    private synchronized Child take(UUID ticket) {
+    private synchronized Child take(UUID ticket) throws UnreadablePage {
+        awaitTurn(ticket);
         Child child = idle.pollFirst();
         while (child != null && !child.isAlive()) {
             child = idle.pollFirst();
@@ -96,6 +104,28 @@ public class Decoder {
         Child taken = child == null ? begin() : child;
         busy.put(ticket, taken);
         return taken;
+    }
+
+    private synchronized void awaitTurn(UUID ticket) throws UnreadablePage {
+        waiting.add(ticket);
+        try {
+            while (waiting.contains(ticket) && !isTurnOf(ticket)) {
+                wait();
+            }
+            if (!waiting.contains(ticket)) {
+                throw new UnreadablePage(UnreadablePage.Problem.DAMAGED);
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("Stopped while waiting to decode.", e);
+        } finally {
+            waiting.remove(ticket);
+            notifyAll();
+        }
+    }
+
+    private boolean isTurnOf(UUID ticket) {
+        return busy.size() < settings.atOnce() && waiting.iterator().next().equals(ticket);
     }
 
     private Child begin() {
@@ -108,11 +138,12 @@ public class Decoder {
 
     private synchronized void giveBack(UUID ticket, Child child) {
         busy.remove(ticket);
-        if (child != null && child.isAlive() && !closed) {
+        if (child.isAlive() && !closed) {
             idle.addFirst(child);
-        } else if (child != null) {
+        } else {
             child.kill();
         }
+        notifyAll();
     }
 
     /** The first pile should not wait for a process to start. */
