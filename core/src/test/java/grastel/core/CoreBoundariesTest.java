@@ -38,6 +38,8 @@ class CoreBoundariesTest {
             .definedBy("grastel.core.recipe")
             .layer("exercise")
             .definedBy("grastel.core.exercise..")
+            .layer("planning")
+            .definedBy("grastel.core.planning..")
             .layer("page")
             .definedBy("grastel.core.page")
             .layer("reading")
@@ -50,14 +52,16 @@ class CoreBoundariesTest {
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("judging")
             .mayNotBeAccessedByAnyLayer()
+            .whereLayer("planning")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("reading")
             .mayOnlyBeAccessedByLayers("judging")
             .whereLayer("page")
             .mayOnlyBeAccessedByLayers("reading", "scanner")
             .whereLayer("exercise")
-            .mayOnlyBeAccessedByLayers("judging", "page", "scanner")
+            .mayOnlyBeAccessedByLayers("judging", "page", "planning", "scanner")
             .whereLayer("recipe")
-            .mayOnlyBeAccessedByLayers("exercise")
+            .mayOnlyBeAccessedByLayers("exercise", "planning")
             .whereLayer("layering")
-            .mayOnlyBeAccessedByLayers("recipe", "exercise", "judging", "scanner");
+            .mayOnlyBeAccessedByLayers("recipe", "exercise", "judging", "planning", "scanner");
 }

@@ -5,7 +5,6 @@ import grastel.core.exercise.ExercisePlan.Fault;
 import grastel.core.exercise.FieldPlan.Ask;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Recipe.Technique;
-import grastel.core.layering.Effort;
 import grastel.core.layering.Layer;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stack;
@@ -115,20 +114,18 @@ public final class PlanBuilder {
     public FieldPlan box(
             String id, String group, String label, double sideMm, Ask ask, List<Lab> asked, List<Step> steps) {
         Swatch swatch = predict(steps, 0.5);
-        return add(
-                new FieldPlan(
-                        id,
-                        group,
-                        label,
-                        sideMm,
-                        sideMm,
-                        List.of(),
-                        ask,
-                        asked,
-                        new Recipe(steps),
-                        List.of(swatch.colour()),
-                        swatch.specks()),
-                sideMm * sideMm / 100);
+        return add(new FieldPlan(
+                id,
+                group,
+                label,
+                sideMm,
+                sideMm,
+                List.of(),
+                ask,
+                asked,
+                new Recipe(steps),
+                List.of(swatch.colour()),
+                swatch.specks()));
     }
 
     /** A box left for another try. */
@@ -146,20 +143,18 @@ public final class PlanBuilder {
             List<Lab> asked,
             List<Step> steps) {
         List<Lab> predicted = along(steps);
-        return add(
-                new FieldPlan(
-                        id,
-                        group,
-                        label,
-                        lengthMm,
-                        heightMm,
-                        List.of(),
-                        Ask.COLOUR,
-                        asked.isEmpty() ? predicted : asked,
-                        new Recipe(steps),
-                        predicted,
-                        predict(steps, 0.5).specks()),
-                lengthMm * heightMm / 100);
+        return add(new FieldPlan(
+                id,
+                group,
+                label,
+                lengthMm,
+                heightMm,
+                List.of(),
+                Ask.COLOUR,
+                asked.isEmpty() ? predicted : asked,
+                new Recipe(steps),
+                predicted,
+                predict(steps, 0.5).specks()));
     }
 
     /** What steps give along a strip. */
@@ -171,29 +166,11 @@ public final class PlanBuilder {
         return List.copyOf(colours);
     }
 
-    /** Adds a field made otherwise. @param cm2 the area to be worked */
-    public FieldPlan add(FieldPlan field, double cm2) {
+    /** Adds a field made otherwise. */
+    public FieldPlan add(FieldPlan field) {
         fields.add(field);
-        minutes += minutes(field, cm2);
+        minutes += FieldWork.minutes(field, palette, setting.band().cm2PerMinute());
         return field;
-    }
-
-    /** Each layer of a strip counts as far as it goes. */
-    private double minutes(FieldPlan field, double cm2) {
-        double sum = 0;
-        for (Step step : field.recipe().steps()) {
-            double share = step.span().to() - step.span().from();
-            List<Layer> layer = new Recipe(List.of(step.over(Span.WHOLE))).layers(palette, 0.5);
-            sum += Effort.minutes(
-                    new Stack(setting.paper(), Optional.empty(), layer),
-                    share * cm2,
-                    setting.band().cm2PerMinute());
-        }
-        return sum
-                + Effort.changes((int) field.recipe().steps().stream()
-                        .mapToInt(Step::pencil)
-                        .distinct()
-                        .count());
     }
 
     /** A goal of fields that stand each for itself. */

@@ -13,18 +13,14 @@ public final class Effort {
     /** Sharpening: 20 s for every 9 cm² of one layer. */
     private static final double SHARPEN_MINUTES_PER_CM2 = 20.0 / 60 / 9;
 
-    private static final double CHANGE_OF_COLOUR_MINUTES = 0.25;
+    /** Taking up another pencil: 15 s. */
+    public static final double CHANGE_OF_COLOUR_MINUTES = 0.25;
 
     private Effort() {}
 
     /** Minutes to lay one pencil so often over a field. @param cm2PerMinute the hand's speed for one light layer */
-    public static double minutes(int passes, double cm2, double cm2PerMinute) {
+    private static double minutes(int passes, double cm2, double cm2PerMinute) {
         return passes * cm2 * (1 / cm2PerMinute + SHARPEN_MINUTES_PER_CM2);
-    }
-
-    /** Minutes lost to taking up other pencils. @param pencils how many are used one after the other */
-    public static double changes(int pencils) {
-        return CHANGE_OF_COLOUR_MINUTES * Math.max(0, pencils - 1);
     }
 
     /** Minutes at work for a whole stack; drying is not in it. */
@@ -41,7 +37,8 @@ public final class Effort {
         return minutes;
     }
 
-    private static double minutes(Layer layer, double cm2, double cm2PerMinute) {
+    /** Minutes at work for one layer; drying is not in it. */
+    public static double minutes(Layer layer, double cm2, double cm2PerMinute) {
         if (layer instanceof Layer.Colour colour) {
             double speed = colour.pass().stroke() == Stroke.ONE_WAY ? LOOSE_HATCHING : 1;
             return minutes(colour.passes(), cm2, speed * cm2PerMinute);

@@ -165,20 +165,18 @@ public final class FormStudy implements ExerciseKind {
             List<Step> steps = zone.role() == Role.HIGHLIGHT ? List.of() : steps(zone, asked);
             List<Lab> wanted = List.of(
                     zone.role() == Role.HIGHLIGHT ? setting.paper().ground().toLab() : new Lab(asked, 0, 0));
-            return builder.add(
-                    new FieldPlan(
-                            id,
-                            form.words(),
-                            zone.role().words(),
-                            size,
-                            size,
-                            zone.outline(),
-                            Ask.VALUE,
-                            wanted,
-                            new Recipe(steps),
-                            List.of(builder.predict(steps)),
-                            builder.predict(steps, 0.5).specks()),
-                    zone.cm2());
+            return builder.add(new FieldPlan(
+                    id,
+                    form.words(),
+                    zone.role().words(),
+                    size,
+                    size,
+                    zone.outline(),
+                    Ask.VALUE,
+                    wanted,
+                    new Recipe(steps),
+                    List.of(builder.predict(steps)),
+                    builder.predict(steps, 0.5).specks()));
         }
 
         private List<Step> steps(Zone zone, double asked) {

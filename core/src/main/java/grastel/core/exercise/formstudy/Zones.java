@@ -59,9 +59,8 @@ final class Zones {
     /**
      * @param darkness 0 lightest … 1 darkest, on the scale of the values asked for
      * @param outline closed lines in mm from the top left of the form's square
-     * @param cm2 area
      */
-    record Zone(Role role, double darkness, List<List<Point>> outline, double cm2) {}
+    record Zone(Role role, double darkness, List<List<Point>> outline) {}
 
     /** What zones are computed from. */
     private record Asked(Form form, Shading light, int values) {}
@@ -72,11 +71,7 @@ final class Zones {
     /** @param values how many values, counting highlight and core */
     static List<Zone> of(Form form, Shading light, int values, double sizeMm) {
         return KNOWN.get(new Asked(form, light, values)).stream()
-                .map(z -> new Zone(
-                        z.role(),
-                        z.darkness(),
-                        outline(z.shape(), sizeMm),
-                        z.shape().getArea() * sizeMm * sizeMm / 4 / 100))
+                .map(z -> new Zone(z.role(), z.darkness(), outline(z.shape(), sizeMm)))
                 .toList();
     }
 

@@ -1,0 +1,101 @@
+package grastel.core.exercise;
+
+import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.exercise.Recipe.Step;
+import grastel.core.exercise.Recipe.Technique;
+import grastel.core.layering.Effort;
+import grastel.core.layering.Layer;
+import grastel.core.layering.PressureGrade;
+import grastel.core.media.Pencil;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * The work of one field, step by step of its recipe. The one source of a field's minutes: plans, courses and sheets add these
+ * up.
+ */
+public final class FieldWork {
+    private FieldWork() {}
+
+    /**
+     * One step's work.
+     *
+     * @param pencil taken up, or null for solvent
+     * @param cm2 area gone over in one pass; a strip's layer counts as far as it goes
+     * @param passes how often
+     * @param pressure 0…1, at its hardest
+     * @param minutes for a hand of the speed asked for, with taking up another pencil than before
+     */
+    public record Piece(Technique technique, Pencil pencil, double cm2, int passes, double pressure, double minutes) {}
+
+    /** @param cm2PerMinute area of one light pass that the hand covers in a minute, cm² */
+    public static List<Piece> of(FieldPlan field, List<Pencil> palette, double cm2PerMinute) {
+        double area = cm2(field);
+        List<Piece> pieces = new ArrayList<>();
+        Pencil inHand = null;
+        for (Step step : field.recipe().steps()) {
+            Pencil pencil = step.pencil() < 0 ? null : palette.get(step.pencil());
+            double cm2 = area * (step.span().to() - step.span().from());
+            double minutes = 0;
+            for (Layer layer : new Recipe(List.of(step.over(Span.WHOLE))).layers(palette, 0.5)) {
+                minutes += Effort.minutes(layer, cm2, cm2PerMinute);
+            }
+            if (pencil != null && inHand != null && !pencil.equals(inHand)) {
+                minutes += Effort.CHANGE_OF_COLOUR_MINUTES;
+            }
+            inHand = pencil == null ? inHand : pencil;
+            pieces.add(new Piece(step.technique(), pencil, cm2, step.passes(), pressure(step.grade()), minutes));
+        }
+        return List.copyOf(pieces);
+    }
+
+    private static double pressure(PressureGrade grade) {
+        return grade == null ? 0 : grade.pressure();
+    }
+
+    /** Minutes of a whole field, see {@link #of}. */
+    public static double minutes(FieldPlan field, List<Pencil> palette, double cm2PerMinute) {
+        return of(field, palette, cm2PerMinute).stream()
+                .mapToDouble(Piece::minutes)
+                .sum();
+    }
+
+    /** The area to be worked, cm². */
+    public static double cm2(FieldPlan field) {
+        if (!field.isShape()) {
+            return field.widthMm() * field.heightMm() / 100;
+        }
+        double mm2 = 0;
+        for (List<Point> ring : field.outline()) {
+            long around = field.outline().stream()
+                    .filter(other -> other != ring && holds(other, ring.get(0)))
+                    .count();
+            mm2 += around % 2 == 0 ? area(ring) : -area(ring);
+        }
+        return mm2 / 100;
+    }
+
+    /** Gauss's area of a polygon. */
+    private static double area(List<Point> ring) {
+        double twice = 0;
+        for (int i = 0; i < ring.size(); i++) {
+            Point a = ring.get(i);
+            Point b = ring.get((i + 1) % ring.size());
+            twice += a.x() * b.y() - b.x() * a.y();
+        }
+        return Math.abs(twice) / 2;
+    }
+
+    /** Whether a point lies in a ring, by the crossings of a ray to the right. */
+    private static boolean holds(List<Point> ring, Point p) {
+        boolean in = false;
+        for (int i = 0; i < ring.size(); i++) {
+            Point a = ring.get(i);
+            Point b = ring.get((i + 1) % ring.size());
+            if (a.y() > p.y() != b.y() > p.y() && p.x() < a.x() + (p.y() - a.y()) / (b.y() - a.y()) * (b.x() - a.x())) {
+                in = !in;
+            }
+        }
+        return in;
+    }
+}

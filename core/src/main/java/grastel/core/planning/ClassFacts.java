@@ -1,0 +1,42 @@
+package grastel.core.planning;
+
+import grastel.core.exercise.GradeBand;
+import grastel.core.media.Pencil;
+import grastel.core.recipe.Method;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What a course is held against.
+ *
+ * @param students in the class, ≥ 0
+ * @param secure how far the class is in the skills it has marks for
+ * @param copies pencils at hand and how many of each, ≥ 1
+ * @param ready share of a class that must be secure in what a lesson needs, 0…1
+ */
+public record ClassFacts(
+        int students,
+        GradeBand band,
+        Method method,
+        Map<Skill, Secure> secure,
+        Map<Pencil, Integer> copies,
+        double ready) {
+    /** Two of three. */
+    public static final double USUALLY_READY = 2.0 / 3;
+
+    public ClassFacts {
+        secure = Map.copyOf(secure);
+        copies = Map.copyOf(copies);
+    }
+
+    /** @param students secure in a skill; @param of those with marks for it */
+    public record Secure(int students, int of) {}
+
+    boolean isReady(Secure found) {
+        return found.students() >= ready * found.of();
+    }
+
+    List<Pencil> pencils() {
+        return List.copyOf(copies.keySet());
+    }
+}

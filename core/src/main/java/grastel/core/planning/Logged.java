@@ -1,0 +1,21 @@
+package grastel.core.planning;
+
+import grastel.core.planning.calendar.Period;
+import java.util.Set;
+
+/**
+ * What really happened in a period.
+ *
+ * @param period as it was held; it stays, whatever becomes of the timetable
+ * @param done stages that were done in it; none where it did not happen
+ * @param finished lessons that came to their end in it, whatever stages they have now
+ */
+public record Logged(Period period, Set<Done> done, Set<String> finished) {
+    public Logged {
+        done = Set.copyOf(done);
+        finished = Set.copyOf(finished);
+    }
+
+    /** A stage of a lesson, by their ids. */
+    public record Done(String lesson, String stage) {}
+}

@@ -1,0 +1,145 @@
+package grastel.core.planning;
+
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.FieldWork;
+import grastel.core.exercise.FieldWork.Piece;
+import grastel.core.exercise.GoalFields;
+import grastel.core.exercise.GoalFields.Family;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.Recipe.Technique;
+import grastel.core.exercise.SheetPlan;
+import grastel.core.planning.Stage.Kind;
+import grastel.core.planning.Stage.Part;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Sheets as stages of a lesson. Their minutes are those of {@link FieldWork}, so that sheet and course agree. */
+public final class Stages {
+    /** Drying, during which nothing touches the sheet, minutes: 5–10 by the craft's rule of thumb. */
+    public static final double DRYING_MINUTES = 10;
+    /** An even box that takes longer is parted between its layers, minutes at the usual pace. */
+    private static final double LONG_BOX_MINUTES = 12;
+
+    private Stages() {}
+
+    /**
+     * A lesson from its sheets: showing, work in the order of the fields, looking together.
+     *
+     * @param showMinutes the teacher's, ≥ 0
+     * @param lookMinutes the teacher's, ≥ 0
+     */
+    public static List<Stage> of(List<SheetPlan> sheets, GradeBand band, double showMinutes, double lookMinutes) {
+        List<Stage> stages = new ArrayList<>();
+        if (showMinutes > 0) {
+            Stop then = sheets.isEmpty() ? Stop.GOOD : Stop.NEVER;
+            stages.add(new Stage("show", Kind.SHOW, Part.NONE, showMinutes, then, List.of()));
+        }
+        for (int s = 0; s < sheets.size(); s++) {
+            List<ExercisePlan> exercises = sheets.get(s).exercises();
+            for (int e = 0; e < exercises.size(); e++) {
+                stages.addAll(new OneExercise(exercises.get(e), s, e, band).stages());
+            }
+        }
+        if (lookMinutes > 0) {
+            stages.add(new Stage("look", Kind.LOOK_TOGETHER, Part.NONE, lookMinutes, Stop.GOOD, List.of()));
+        }
+        return List.copyOf(stages);
+    }
+
+    /** @param sheet its place in the lesson; @param place of the exercise on the sheet */
+    private record OneExercise(ExercisePlan plan, int sheet, int place, GradeBand band) {
+        /** Dry work field by field, then all dissolving at once, then what lies over it. */
+        List<Stage> stages() {
+            List<Stage> dry = new ArrayList<>();
+            List<Piece> dissolving = new ArrayList<>();
+            List<Stage> after = new ArrayList<>();
+            for (FieldPlan field : plan.fields()) {
+                List<Piece> work = FieldWork.of(field, plan.palette(), band.cm2PerMinute());
+                int wet = wet(work);
+                add(dry, field, "", work.subList(0, wet));
+                if (wet < work.size()) {
+                    dissolving.add(work.get(wet));
+                    add(after, field, "+", work.subList(wet + 1, work.size()));
+                }
+            }
+            linkFamilies(dry);
+            if (!dissolving.isEmpty()) {
+                Part all = new Part(sheet, place, "", "", "");
+                dry.add(new Stage(
+                        id("wet"), Kind.DISSOLVE, all, minutes(dissolving), Stop.MUST, List.copyOf(dissolving)));
+            }
+            dry.addAll(after);
+            return dry;
+        }
+
+        private static int wet(List<Piece> work) {
+            int i = 0;
+            while (i < work.size() && work.get(i).technique() != Technique.SOLVENT) {
+                i++;
+            }
+            return i;
+        }
+
+        private void add(List<Stage> to, FieldPlan field, String suffix, List<Piece> work) {
+            if (work.isEmpty()) {
+                return;
+            }
+            boolean even = field.predicted().size() == 1;
+            if (!even || minutes(work) <= LONG_BOX_MINUTES) {
+                to.add(stage(field, field.id() + suffix, work));
+                return;
+            }
+            for (int i = 0; i < work.size(); i++) {
+                to.add(stage(field, field.id() + suffix + "/" + (i + 1), work.subList(i, i + 1)));
+            }
+        }
+
+        private Stage stage(FieldPlan field, String name, List<Piece> work) {
+            Part part = new Part(sheet, place, field.id(), field.group(), field.label());
+            return new Stage(id(name), Kind.WORK, part, minutes(work), Stop.GOOD, work);
+        }
+
+        private String id(String name) {
+            return "s" + (sheet + 1) + "." + (place + 1) + "." + name;
+        }
+
+        /** Boxes of a family, and zones of one form, are better done on one day. */
+        private void linkFamilies(List<Stage> stages) {
+            for (int i = 0; i + 1 < stages.size(); i++) {
+                if (belong(stages.get(i).part(), stages.get(i + 1).part())) {
+                    stages.set(i, stages.get(i).stoppingWith(Stop.POOR));
+                }
+            }
+        }
+
+        private boolean belong(Part one, Part next) {
+            if (one.field().equals(next.field())) {
+                return false;
+            }
+            boolean sameForm = plan.field(one.field()).isShape()
+                    && plan.field(next.field()).isShape()
+                    && one.group().equals(next.group());
+            return sameForm || families().anyMatch(f -> f.contains(one.field()) && f.contains(next.field()));
+        }
+
+        private Stream<Set<String>> families() {
+            return plan.goals().stream()
+                    .map(g -> g.of())
+                    .filter(GoalFields.Families.class::isInstance)
+                    .flatMap(f -> ((GoalFields.Families) f).families().stream())
+                    .map(OneExercise::names);
+        }
+
+        private static Set<String> names(Family family) {
+            return Stream.of(family.tint(), family.hue(), family.shade()).collect(Collectors.toSet());
+        }
+
+        private static double minutes(List<Piece> work) {
+            return work.stream().mapToDouble(Piece::minutes).sum();
+        }
+    }
+}

@@ -1,0 +1,76 @@
+package grastel.core.planning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExerciseKinds;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalPlan;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.Shipped;
+import grastel.core.exercise.Values;
+import grastel.core.recipe.Method;
+import grastel.core.recipe.School;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class SkillTest {
+    @ParameterizedTest
+    @EnumSource(Skill.class)
+    void noSkillNeedsItselfHoweverFarRound(Skill skill) {
+        assertThat(beneath(skill, new HashSet<>())).doesNotContain(skill);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Skill.class)
+    void whatASkillNeedsIsTaughtBeforeIt(Skill skill) {
+        assertThat(skill.needs())
+                .allSatisfy(anyOf -> assertThat(anyOf).isNotEmpty().allMatch(need -> need.ordinal() < skill.ordinal()));
+    }
+
+    @Test
+    void everyKindOfExerciseTeachesSomethingByGoalsItHas() {
+        for (ExerciseKind kind : ExerciseKinds.all()) {
+            Set<Goal> goals = goals(kind);
+            assertThat(Skill.taughtBy(kind.id()))
+                    .as(kind.id())
+                    .isNotEmpty()
+                    .allSatisfy(skill -> assertThat(goals)
+                            .as(kind.id() + " for " + skill)
+                            .containsAll(skill.evidence().get(kind.id())));
+        }
+    }
+
+    @Test
+    void aGoalShowsItsSkills() {
+        assertThat(Skill.seenIn("pressure-scale", Goal.EQUAL_STEPS)).containsExactly(Skill.EQUAL_STEPS);
+        assertThat(Skill.seenIn("stroke-sampler", Goal.SPECKS_AS_ASKED))
+                .containsExactly(Skill.EVEN_TONE, Skill.STROKES);
+        assertThat(Skill.seenIn("pressure-scale", Goal.NEAT_EDGE)).isEmpty();
+    }
+
+    private static Set<Goal> goals(ExerciseKind kind) {
+        Method wet = new Method(List.of(School.SOLVENT_SPARING));
+        Setting setting = Shipped.on(kind.id().equals("toned-scale") ? Shipped.BROWN : Shipped.CARTRIDGE, wet);
+        ExercisePlan plan = Shipped.plan(kind.id(), Values.NONE, setting);
+        Set<Goal> goals = new HashSet<>();
+        plan.goals().stream().map(GoalPlan::goal).forEach(goals::add);
+        return goals;
+    }
+
+    private static Set<Skill> beneath(Skill skill, Set<Skill> found) {
+        for (Set<Skill> anyOf : skill.needs()) {
+            for (Skill need : anyOf) {
+                if (found.add(need)) {
+                    beneath(need, found);
+                }
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,147 @@
+package grastel.core.planning;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExerciseKinds;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.FieldWork;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.Shipped;
+import grastel.core.exercise.Values;
+import grastel.core.planning.Stage.Kind;
+import grastel.core.recipe.Method;
+import grastel.core.recipe.School;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class StagesTest {
+    @Test
+    void theMinutesOfEveryKindAreThoseOfItsSheet() {
+        for (ExerciseKind kind : ExerciseKinds.all()) {
+            ExercisePlan plan = plan(kind.id());
+            double worked = stages(plan).stream()
+                    .filter(Stage::isPaced)
+                    .mapToDouble(Stage::minutes)
+                    .sum();
+            assertThat(worked).as(kind.id()).isCloseTo(plan.minutes(), within(1e-6));
+        }
+    }
+
+    @Test
+    void aSlowerBandTakesLonger() {
+        ExercisePlan plan = plan("pressure-scale");
+        double young = minutes(Stages.of(List.of(sheet(plan)), GradeBand.FIRST_STEPS, 0, 0));
+        double old = minutes(Stages.of(List.of(sheet(plan)), GradeBand.ADVANCED, 0, 0));
+        assertThat(young).isGreaterThan(1.5 * old);
+    }
+
+    @Test
+    void showingComesFirstAndIsNotPartedFromTrying() {
+        List<Stage> stages = stages(plan("gradation-strip"));
+        assertThat(stages.get(0)).matches(s -> s.kind() == Kind.SHOW && s.stop() == Stop.NEVER && !s.isPaced());
+        assertThat(stages.get(stages.size() - 1).kind()).isEqualTo(Kind.LOOK_TOGETHER);
+    }
+
+    @Test
+    void aStripIsOneStageAndBoxesMayBePartedWell() {
+        assertThat(stages(plan("two-colour-fade")).stream().filter(s -> s.kind() == Kind.WORK))
+                .hasSize(plan("two-colour-fade").fields().size());
+        assertThat(stages(plan("pressure-scale")).stream().filter(s -> s.kind() == Kind.WORK))
+                .allMatch(s -> s.stop() == Stop.GOOD);
+    }
+
+    @Test
+    void insideAFamilyOneStopsPoorlyAndAfterItWell() {
+        List<Stage> boxes = stages(plan("tint-hue-shade")).stream()
+                .filter(s -> s.kind() == Kind.WORK)
+                .toList();
+        assertThat(boxes.subList(0, 6))
+                .extracting(Stage::stop)
+                .containsExactly(Stop.POOR, Stop.POOR, Stop.GOOD, Stop.POOR, Stop.POOR, Stop.GOOD);
+    }
+
+    @Test
+    void allDissolvingIsOneStageAtTheEndOfAPeriod() {
+        List<Stage> stages = stages(plan("solvent-split"));
+        assertThat(stages.stream().filter(s -> s.kind() == Kind.DISSOLVE))
+                .singleElement()
+                .matches(s -> s.stop() == Stop.MUST);
+        int wet = stages.stream().map(Stage::kind).toList().indexOf(Kind.DISSOLVE);
+        assertThat(stages.subList(1, wet)).allMatch(s -> s.kind() == Kind.WORK);
+        assertThat(stages.get(wet).work()).hasSize(3);
+    }
+
+    @Test
+    void aLargeBoxIsPartedBetweenItsLayers() {
+        ExercisePlan large = Shipped.plan("tint-hue-shade", Values.of("boxMm", 30.0), Shipped.WHITE_PAPER);
+        List<Stage> stages = Stages.of(List.of(sheet(large)), GradeBand.FIRST_STEPS, 0, 0);
+        assertThat(stages).anyMatch(s -> s.id().contains("/2"));
+        assertThat(stages).extracting(Stage::id).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void everySheetOfALessonHasItsStages() {
+        List<Stage> stages = Stages.of(
+                List.of(sheet(plan("pressure-scale")), sheet(plan("pressure-scale"))), GradeBand.DEVELOPING, 8, 3);
+        assertThat(stages).extracting(Stage::id).doesNotHaveDuplicates();
+        assertThat(new Lesson("a", stages, null).minutes())
+                .isCloseTo(8 + 3 + 2 * plan("pressure-scale").minutes(), within(1e-6));
+    }
+
+    @Test
+    void aLessonWithoutSheetsIsShownAndLookedAt() {
+        assertThat(Stages.of(List.of(), GradeBand.DEVELOPING, 8, 3))
+                .extracting(Stage::minutes)
+                .containsExactly(8.0, 3.0);
+    }
+
+    @Test
+    void theAreaOfAShapeIsThatOfItsOutline() {
+        FieldPlan ring = new FieldPlan(
+                "r",
+                "",
+                "",
+                40,
+                40,
+                List.of(square(0, 40), square(10, 30), square(15, 25)),
+                FieldPlan.Ask.NOTHING,
+                List.of(),
+                grastel.core.exercise.Recipe.NONE,
+                plan("pressure-scale").fields().get(0).predicted(),
+                0);
+        // 40² − 20² + 10² mm²
+        assertThat(FieldWork.cm2(ring)).isCloseTo(13, within(1e-9));
+    }
+
+    private static List<FieldPlan.Point> square(double from, double to) {
+        return List.of(
+                new FieldPlan.Point(from, from),
+                new FieldPlan.Point(to, from),
+                new FieldPlan.Point(to, to),
+                new FieldPlan.Point(from, to));
+    }
+
+    private static double minutes(List<Stage> stages) {
+        return stages.stream().mapToDouble(Stage::minutes).sum();
+    }
+
+    private static SheetPlan sheet(ExercisePlan plan) {
+        return SheetPlan.of(List.of(plan));
+    }
+
+    private static List<Stage> stages(ExercisePlan plan) {
+        return Stages.of(List.of(sheet(plan)), GradeBand.DEVELOPING, 8, 3);
+    }
+
+    private static ExercisePlan plan(String kind) {
+        Setting setting = kind.equals("solvent-split")
+                ? Shipped.on(Shipped.CARTRIDGE, new Method(List.of(School.SOLVENT_SPARING)))
+                : kind.equals("toned-scale") ? Shipped.BROWN_PAPER : Shipped.WHITE_PAPER;
+        return Shipped.plan(kind, Values.NONE, setting);
+    }
+}

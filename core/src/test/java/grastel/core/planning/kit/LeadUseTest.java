@@ -1,0 +1,65 @@
+package grastel.core.planning.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import grastel.core.exercise.FieldWork.Piece;
+import grastel.core.exercise.Recipe.Technique;
+import grastel.core.exercise.Shipped;
+import grastel.core.media.Pencil;
+import grastel.core.planning.Stage;
+import grastel.core.planning.Stage.Kind;
+import grastel.core.planning.Stage.Part;
+import grastel.core.planning.Stop;
+import grastel.core.planning.kit.LeadUse.Day;
+import grastel.core.planning.kit.LeadUse.Stock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class LeadUseTest {
+    private static final Pencil BLUE = Shipped.pencil("S16");
+    private static final Pencil RED = Shipped.pencil("S07");
+    private static final LocalDate MONDAY = LocalDate.of(2026, 9, 7);
+
+    @Test
+    void sharpeningIsTheLargerPart() {
+        // 18 cm² twice = 4 sharpenings of 0.7 mm, and 4 × 0.4 mm × 0.5 of marks
+        Piece piece = new Piece(Technique.COLOUR, BLUE, 18, 2, 0.5, 8);
+        assertThat(LeadUse.mm(piece)).isCloseTo(4 * 0.7 + 4 * 0.4 * 0.5, within(1e-9));
+        assertThat(LeadUse.mm(new Piece(Technique.SOLVENT, null, 18, 1, 0, 2))).isZero();
+    }
+
+    @Test
+    void aPencilRunsShortOnTheDayItsLeadIsUsedUp() {
+        Map<Pencil, Stock> stock = Map.of(BLUE, new Stock(2, 90), RED, new Stock(10, 170));
+        List<Day> days = List.of(
+                new Day(MONDAY, Map.of(BLUE, 60.0, RED, 100.0)),
+                new Day(MONDAY.plusWeeks(1), Map.of(BLUE, 60.0, RED, 100.0)),
+                new Day(MONDAY.plusWeeks(2), Map.of(BLUE, 60.0, RED, 100.0)));
+        // 2 × (90 − 40) mm can be used; 120 are by the second week, 180 by the third
+        assertThat(LeadUse.shortages(days, stock)).containsExactly(new LeadUse.Short(BLUE, MONDAY.plusWeeks(1), 80));
+    }
+
+    @Test
+    void stubsAreWorthNothing() {
+        assertThat(new Stock(5, 30).usable()).isZero();
+        assertThat(LeadUse.shortages(List.of(new Day(MONDAY, Map.of(BLUE, 1.0))), Map.of(BLUE, new Stock(5, 30))))
+                .hasSize(1);
+    }
+
+    @Test
+    void demandIsSharedOutByMinutes() {
+        Piece red = new Piece(Technique.COLOUR, RED, 9, 1, 1, 6);
+        Piece blue = new Piece(Technique.COLOUR, BLUE, 9, 1, 1, 2);
+        Piece wet = new Piece(Technique.SOLVENT, null, 9, 1, 0, 4);
+        Stage stage = new Stage("a", Kind.WORK, Part.NONE, 12, Stop.GOOD, List.of(red, blue, wet));
+        List<Demand.Want> wants = Demand.of(List.of(stage));
+        assertThat(wants).extracting(Demand.Want::pencil).containsExactly(RED, BLUE);
+        assertThat(wants.get(0).share()).isEqualTo(0.5);
+        assertThat(wants.get(0).fewestCopies(24)).isEqualTo(12);
+        assertThat(wants.get(1).fewestCopies(24)).isEqualTo(4);
+        assertThat(wants.get(1).leadMm()).isCloseTo(1.1, within(1e-9));
+    }
+}
