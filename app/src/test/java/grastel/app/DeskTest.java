@@ -6,6 +6,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.account.Accounts;
+import grastel.app.classes.CalendarData;
 import grastel.app.classes.Classes;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
@@ -106,7 +107,7 @@ public abstract class DeskTest {
                         "8 " + UUID.randomUUID().toString().substring(0, 6),
                         GradeBand.DEVELOPING,
                         List.of("Amara Diallo", "Björn Sæther", "Nguyễn Minh Anh"),
-                        List.of()));
+                        CalendarData.NONE));
     }
 
     /** A pressure scale on cartridge. Call as a teacher. */

@@ -55,7 +55,7 @@ public abstract class EveryEndpoint extends DeskTest {
                 .hasStatusOk();
 
         UUID schoolClass = run.schoolClass();
-        Map<String, Object> classChange = Map.of("name", "8 Other", "band", "ADVANCED", "periods", List.of());
+        Map<String, Object> classChange = Map.of("name", "8 Other", "band", "ADVANCED");
         byId = new LinkedHashMap<>();
         add(GET, "/api/classes/{id}", null, schoolClass);
         add(PUT, "/api/classes/{id}", classChange, schoolClass);
@@ -91,11 +91,43 @@ public abstract class EveryEndpoint extends DeskTest {
         add(GET, "/api/wall/runs/{id}", null, run.id());
         add(GET, "/api/wall/students/{id}", null, student);
         kitAndBench();
+        course(schoolClass);
         add(DELETE, "/api/returns/pages/{id}", null, page);
         add(PUT, "/api/classes/{id}/method", Map.of("schools", List.of(), "namesHidden", false), schoolClass);
         add(PUT, "/api/classes/{id}/thresholds", Map.of("thresholds", Map.of("ORDER", 1.1)), schoolClass);
         add(DELETE, "/api/classes/{id}/students/{student}", null, schoolClass, student);
         add(DELETE, "/api/classes/{id}", null, schoolClass);
+    }
+
+    /** A class that met on the first Tuesday of September 2026, with a lesson. */
+    private void course(UUID schoolClass) {
+        Map<String, Object> calendar = Map.of(
+                "term", Map.of("from", "2026-08-31", "to", "2026-12-18"),
+                "slots", List.of(Map.of("day", "TUESDAY", "starts", "11:05", "minutes", 50)));
+        Map<String, Object> lesson = Map.of("id", UUID.randomUUID(), "title", "Scale", "sheets", List.of(run.sheet()));
+        Map<String, Object> course = Map.of("course", Map.of("lessons", List.of(lesson)));
+        Map<String, Object> log = Map.of("period", "2026-09-01T11:05:00", "outcome", "DONE");
+        assertThat(put(owner, "/api/classes/{id}/calendar", Map.of("calendar", calendar), schoolClass))
+                .hasStatusOk();
+        assertThat(put(owner, "/api/courses/{class}", course, schoolClass)).hasStatusOk();
+        assertThat(post(owner, "/api/courses/{class}/log", log, schoolClass)).hasStatusOk();
+        UUID paper = as(owner, () -> kit.papers().get(0).id());
+        add(PUT, "/api/classes/{id}/calendar", Map.of("calendar", calendar), schoolClass);
+        add(PUT, "/api/courses/{schoolClass}", course, schoolClass);
+        add(GET, "/api/courses/{schoolClass}/outline", null, schoolClass);
+        add(POST, "/api/courses/{schoolClass}/log", log, schoolClass);
+        add(DELETE, "/api/courses/{schoolClass}/log/{period}", null, schoolClass, "2026-09-01T11:05:00");
+        add(
+                POST,
+                "/api/courses/{schoolClass}/lessons",
+                Map.of("kind", "layer-ladder", "at", 0, "paper", paper),
+                schoolClass);
+        add(POST, "/api/courses/{schoolClass}/outline", Map.of("outline", "first-steps", "paper", paper), schoolClass);
+        add(
+                POST,
+                "/api/courses/{schoolClass}/outline-file",
+                Map.of("text", content(get(owner, "/api/courses/" + schoolClass + "/outline")), "paper", paper),
+                schoolClass);
     }
 
     private UUID phrase() {

@@ -36,6 +36,8 @@ class OwnershipTest extends EveryEndpoint {
             "GET /api/classes",
             "POST /api/classes",
             "POST /api/classes/roster",
+            "GET /api/courses",
+            "GET /api/courses/outlines",
             "GET /api/bench/stacks",
             "POST /api/bench/card.pdf",
             "POST /api/bench/look",

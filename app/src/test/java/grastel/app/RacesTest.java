@@ -104,31 +104,46 @@ class RacesTest extends EveryEndpoint {
     void editsOfAClassAtTheSameMomentDoNotMergeAndOneOnAnOldStateIsRefused() throws Exception {
         UUID schoolClass = run.schoolClass();
         List<Integer> answers =
-                Together.run(8, i -> status(put(owner, "/api/classes/{id}", edit(i, null), schoolClass)));
+                Together.run(8, i -> status(put(owner, "/api/classes/{id}/calendar", edit(i, null), schoolClass)));
         assertThat(answers).allMatch(s -> s == 200 || s == 409).contains(200);
         Classes.ClassInfo after = as(owner, () -> classes.one(schoolClass));
-        int who = Integer.parseInt(after.name().substring("Edit ".length()));
-        assertThat(after.periods()).as("those of %s alone", after.name()).hasSize(who % 3 + 1);
+        int who = after.calendar().setUpMinutes();
+        assertThat(after.calendar().slots()).as("those of %s alone", who).hasSize(who % 3 + 1);
 
-        List<Integer> known =
-                Together.run(8, i -> status(put(owner, "/api/classes/{id}", edit(i, after.revision()), schoolClass)));
+        List<Integer> known = Together.run(
+                8, i -> status(put(owner, "/api/classes/{id}/calendar", edit(i, after.revision()), schoolClass)));
         assertThat(known).containsOnlyOnce(200).filteredOn(s -> s != 200).containsOnly(409);
     }
 
     private static Map<String, Object> edit(int i, Integer revision) {
-        List<Map<String, String>> periods = new ArrayList<>();
+        List<Map<String, Object>> slots = new ArrayList<>();
         for (int p = 0; p <= i % 3; p++) {
-            periods.add(Map.of("day", "MONDAY", "starts", "1" + p + ":00"));
+            slots.add(Map.of("day", "MONDAY", "starts", "1" + p + ":00", "minutes", 50));
         }
-        return revision == null
-                ? Map.of("name", "Edit " + i, "band", "ADVANCED", "periods", periods)
-                : Map.of("name", "Edit " + i, "band", "ADVANCED", "periods", periods, "revision", revision);
+        Map<String, Object> calendar = Map.of("slots", slots, "setUpMinutes", i);
+        return revision == null ? Map.of("calendar", calendar) : Map.of("calendar", calendar, "revision", revision);
+    }
+
+    @Test
+    void aPeriodLoggedTwiceAtTheSameMomentIsLoggedOnce() throws Exception {
+        UUID schoolClass = run.schoolClass();
+        String key = "2026-09-01T11:05:00";
+        List<Integer> answers = Together.run(
+                6,
+                i -> status(post(
+                        owner,
+                        "/api/courses/{class}/log",
+                        Map.of("period", key, "outcome", i % 2 == 0 ? "DONE" : "DID_NOT_HAPPEN"),
+                        schoolClass)));
+        assertThat(answers).allMatch(s -> s == 200 || s == 409).contains(200);
+        assertThat(jdbc.queryForObject(
+                        "select count(*) from lesson_log where class_id = ?", Integer.class, schoolClass))
+                .isEqualTo(1);
     }
 
     @Test
     void theSameMadeAtTheSameMomentIsThereOnce() throws Exception {
-        Map<String, Object> newClass =
-                Map.of("name", "9 Plover", "band", "ADVANCED", "names", "Ana", "periods", List.of());
+        Map<String, Object> newClass = Map.of("name", "9 Plover", "band", "ADVANCED", "names", "Ana");
         UUID pencil = as(owner, () -> kit.pencils().get(0).id());
         Map<String, Object> set = Map.of("name", "Ten", "pencils", List.of(pencil), "users", List.of());
         for (Map.Entry<String, Map<String, Object>> made :

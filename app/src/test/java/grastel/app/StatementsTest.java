@@ -51,6 +51,7 @@ class StatementsTest extends DeskTest {
         for (String path : List.of(
                 "/api/today",
                 "/api/classes",
+                "/api/courses",
                 "/api/kit",
                 "/api/sheets",
                 "/api/sheets/runs",

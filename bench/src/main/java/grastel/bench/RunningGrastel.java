@@ -2,6 +2,7 @@ package grastel.bench;
 
 import grastel.app.GrastelApplication;
 import grastel.app.account.Accounts;
+import grastel.app.classes.CalendarData;
 import grastel.app.classes.Classes;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
@@ -87,7 +88,7 @@ final class RunningGrastel implements AutoCloseable {
                     .mapToObj(i -> "Student " + i)
                     .toList();
             UUID schoolClass = classes.create(
-                            UUID.randomUUID().toString().substring(0, 8), GradeBand.ADVANCED, names, List.of())
+                            UUID.randomUUID().toString().substring(0, 8), GradeBand.ADVANCED, names, CalendarData.NONE)
                     .id();
             classes.teach(schoolClass, null, Method.USUAL.with(School.SOLVENT_SPARING), false);
             SheetData data = new SheetData(schoolClass, null, paper, PageSize.A4, List.of(exercise));

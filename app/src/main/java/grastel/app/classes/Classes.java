@@ -5,8 +5,6 @@ import grastel.app.platform.ApiProblem.FieldProblem;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.recipe.Method;
-import java.time.DayOfWeek;
-import java.time.LocalTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +14,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The front door of classes. */
 @Service
@@ -23,16 +22,19 @@ import org.springframework.transaction.annotation.Transactional;
 public class Classes {
     private final SchoolClasses classes;
     private final ApplicationEventPublisher events;
+    private final JsonMapper json;
 
-    Classes(SchoolClasses classes, ApplicationEventPublisher events) {
+    Classes(SchoolClasses classes, ApplicationEventPublisher events, JsonMapper json) {
         this.classes = classes;
         this.events = events;
+        this.json = json;
     }
 
     /**
      * A class and its students in the order of the list.
      *
      * @param revision counts its changes
+     * @param calendar when it meets
      * @param namesHidden true where printed pages carry a code in place of the name
      * @param thresholds what new sheets for it multiply the usual thresholds of goals by
      */
@@ -42,20 +44,17 @@ public class Classes {
             String name,
             GradeBand band,
             List<StudentInfo> students,
-            List<Period> periods,
+            CalendarData calendar,
             Method method,
             boolean namesHidden,
             Map<Goal, Double> thresholds) {}
 
     public record StudentInfo(UUID id, String name) {}
 
-    /** A weekly period. */
-    public record Period(DayOfWeek day, LocalTime starts) {}
-
     public List<ClassInfo> all() {
         return classes.findAll().stream()
                 .sorted(Comparator.comparingInt(Classes::leadingNumber).thenComparing(SchoolClass::name))
-                .map(Classes::info)
+                .map(this::info)
                 .toList();
     }
 
@@ -66,11 +65,11 @@ public class Classes {
     }
 
     public ClassInfo one(UUID id) {
-        return classes.withStudents(id).map(Classes::info).orElseThrow(() -> ApiProblem.notFound("class"));
+        return classes.withStudents(id).map(this::info).orElseThrow(() -> ApiProblem.notFound("class"));
     }
 
     public Optional<ClassInfo> byName(String name) {
-        return classes.findByName(name).stream().map(Classes::info).findFirst();
+        return classes.findByName(name).stream().map(this::info).findFirst();
     }
 
     /** The class of a student. */
@@ -78,29 +77,36 @@ public class Classes {
         return classes.ofStudent(student).map(this::one).orElseThrow(() -> ApiProblem.notFound("student"));
     }
 
-    public ClassInfo create(String name, GradeBand band, List<String> students, List<Period> periods) {
+    public ClassInfo create(String name, GradeBand band, List<String> students, CalendarData calendar) {
         requireFreeName(name.strip());
         SchoolClass made = new SchoolClass(name.strip(), band);
         students.forEach(
                 s -> made.students().add(new Student(made, s, made.students().size() + 1)));
-        periods.forEach(p -> made.periods().add(new ClassPeriod(made, p.day(), p.starts())));
+        CalendarWords.requireSound(calendar);
+        made.meet(calendar, json);
         return info(classes.saveAndFlush(made));
     }
 
-    ClassInfo create(String name, GradeBand band, Roster roster, List<Period> periods) {
+    ClassInfo create(String name, GradeBand band, Roster roster) {
         requireFine(roster);
-        return create(name, band, roster.names(), periods);
+        return create(name, band, roster.names(), CalendarData.NONE);
     }
 
     /** @param known the revision the change was made on; null for whichever is there */
-    ClassInfo change(UUID id, Integer known, String name, GradeBand band, List<Period> periods) {
+    ClassInfo change(UUID id, Integer known, String name, GradeBand band) {
         SchoolClass found = forChange(id, known);
         if (!found.name().equals(name.strip())) {
             requireFreeName(name.strip());
         }
         found.change(name.strip(), band);
-        found.periods().clear();
-        periods.forEach(p -> found.periods().add(new ClassPeriod(found, p.day(), p.starts())));
+        return saved(found);
+    }
+
+    /** Says when a class meets. */
+    public ClassInfo meet(UUID id, Integer known, CalendarData calendar) {
+        CalendarWords.requireSound(calendar);
+        SchoolClass found = forChange(id, known);
+        found.meet(calendar, json);
         return saved(found);
     }
 
@@ -182,7 +188,7 @@ public class Classes {
         }
     }
 
-    private static ClassInfo info(SchoolClass c) {
+    private ClassInfo info(SchoolClass c) {
         return new ClassInfo(
                 c.id(),
                 c.revision(),
@@ -191,7 +197,7 @@ public class Classes {
                 c.students().stream()
                         .map(s -> new StudentInfo(s.id(), s.name()))
                         .toList(),
-                c.periods().stream().map(p -> new Period(p.day(), p.starts())).toList(),
+                c.calendar(json),
                 c.method(),
                 c.namesHidden(),
                 c.thresholds());

@@ -1,7 +1,6 @@
 package grastel.app.classes;
 
 import grastel.app.classes.Classes.ClassInfo;
-import grastel.app.classes.Classes.Period;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.ApiProblem.FieldProblem;
 import grastel.core.exercise.Goal;
@@ -16,8 +15,6 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
-import java.time.DayOfWeek;
-import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -45,8 +42,6 @@ class ClassesController {
         this.classes = classes;
     }
 
-    record PeriodView(@NotNull DayOfWeek day, @NotNull LocalTime starts) {}
-
     record StudentView(@NotNull UUID id, @NotNull String name) {}
 
     record ClassView(
@@ -55,7 +50,7 @@ class ClassesController {
             @NotNull String name,
             @NotNull GradeBand band,
             @NotNull List<StudentView> students,
-            @NotNull List<PeriodView> periods,
+            @NotNull CalendarData calendar,
             @NotNull List<School> method,
             @NotNull boolean namesHidden,
             @NotNull Map<Goal, Double> thresholds) {}
@@ -95,15 +90,16 @@ class ClassesController {
     record NewClass(
             @NotBlank @Size(max = 60) String name,
             @NotNull GradeBand band,
-            @NotNull @Size(max = 200_000) String names,
-            @NotNull List<@NotNull @Valid PeriodView> periods) {}
+            @NotNull @Size(max = 200_000) String names) {}
 
     /** @param revision of the class that the change was made on; null for whichever is there */
     record ClassChange(
             Integer revision,
             @NotBlank @Size(max = 60) String name,
-            @NotNull GradeBand band,
-            @NotNull List<@NotNull @Valid PeriodView> periods) {}
+            @NotNull GradeBand band) {}
+
+    /** @param revision of the class that the change was made on; null for whichever is there */
+    record CalendarRequest(Integer revision, @NotNull @Valid CalendarData calendar) {}
 
     record Names(@NotNull @Size(max = 200_000) String names) {}
 
@@ -126,13 +122,18 @@ class ClassesController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ClassView create(@Valid @RequestBody NewClass request) {
-        return view(
-                classes.create(request.name(), request.band(), Roster.of(request.names()), periods(request.periods())));
+        return view(classes.create(request.name(), request.band(), Roster.of(request.names())));
     }
 
     @PutMapping("/{id}")
     ClassView change(@PathVariable UUID id, @Valid @RequestBody ClassChange request) {
-        return view(classes.change(id, request.revision(), request.name(), request.band(), periods(request.periods())));
+        return view(classes.change(id, request.revision(), request.name(), request.band()));
+    }
+
+    /** Says when the class meets: term, week, holidays, what is otherwise on single dates. */
+    @PutMapping("/{id}/calendar")
+    ClassView meet(@PathVariable UUID id, @Valid @RequestBody CalendarRequest request) {
+        return view(classes.meet(id, request.revision(), request.calendar()));
     }
 
     /** The questions of a method, with the reason for each answer. */
@@ -195,10 +196,6 @@ class ClassesController {
         return new RosterView(roster.names(), roster.problems(), roster.notes());
     }
 
-    private static List<Period> periods(List<PeriodView> views) {
-        return views.stream().map(p -> new Period(p.day(), p.starts())).toList();
-    }
-
     private static ClassView view(ClassInfo c) {
         return new ClassView(
                 c.id(),
@@ -208,9 +205,7 @@ class ClassesController {
                 c.students().stream()
                         .map(s -> new StudentView(s.id(), s.name()))
                         .toList(),
-                c.periods().stream()
-                        .map(p -> new PeriodView(p.day(), p.starts()))
-                        .toList(),
+                c.calendar(),
                 c.method().schools(),
                 c.namesHidden(),
                 c.thresholds());

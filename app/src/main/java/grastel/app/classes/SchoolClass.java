@@ -10,6 +10,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
+import jakarta.persistence.Lob;
 import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
 import jakarta.persistence.Table;
@@ -20,6 +21,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import tools.jackson.databind.json.JsonMapper;
 
 @Entity
 @Table(name = "school_class")
@@ -46,9 +48,9 @@ class SchoolClass extends Revised {
     @OrderBy("place")
     private List<Student> students = new ArrayList<>();
 
-    @OneToMany(mappedBy = "schoolClass", cascade = CascadeType.ALL, orphanRemoval = true)
-    @OrderBy("weekday, starts")
-    private List<ClassPeriod> periods = new ArrayList<>();
+    /** When it meets, see {@link CalendarData}; null where nothing was said. */
+    @Lob
+    private String calendar;
 
     protected SchoolClass() {}
 
@@ -118,7 +120,12 @@ class SchoolClass extends Revised {
         return students.removeIf(s -> s.id().equals(student));
     }
 
-    List<ClassPeriod> periods() {
-        return periods;
+    CalendarData calendar(JsonMapper json) {
+        return calendar == null ? CalendarData.NONE : json.readValue(calendar, CalendarData.class);
+    }
+
+    void meet(CalendarData data, JsonMapper json) {
+        calendar = json.writeValueAsString(data);
+        touch();
     }
 }

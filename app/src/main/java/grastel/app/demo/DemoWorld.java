@@ -1,9 +1,10 @@
 package grastel.app.demo;
 
 import grastel.app.account.Accounts;
+import grastel.app.classes.CalendarData;
+import grastel.app.classes.CalendarData.SlotData;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
-import grastel.app.classes.Classes.Period;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
@@ -92,7 +93,9 @@ class DemoWorld {
     }
 
     /** The demo is looked at on any day, so its classes meet every school day. */
-    private static List<Period> everyDay(LocalTime starts) {
-        return SCHOOL_DAYS.stream().map(day -> new Period(day, starts)).toList();
+    private static CalendarData everyDay(LocalTime starts) {
+        return CalendarData.of(SCHOOL_DAYS.stream()
+                .map(day -> new SlotData(day, starts, 50, "", null))
+                .toList());
     }
 }

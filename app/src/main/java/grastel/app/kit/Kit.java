@@ -111,6 +111,26 @@ public class Kit {
         return sets.findAllByOrderByName().stream().map(Kit::info).toList();
     }
 
+    /**
+     * The pencils classes have at hand and how many of each, by class: those of their sets, so often as they have the set, or
+     * so many as there are copies where that is more. Classes no set was given to are left out: nobody said what they have.
+     */
+    public Map<UUID, Map<Pencil, Integer>> atHand() {
+        Map<UUID, KitPencil> byId = pencils().stream().collect(Collectors.toMap(KitPencil::id, p -> p));
+        Map<UUID, Map<Pencil, Integer>> all = new LinkedHashMap<>();
+        for (KitSet set : sets()) {
+            set.users()
+                    .forEach((schoolClass, howMany) -> set.pencils()
+                            .forEach(id -> all.computeIfAbsent(schoolClass, c -> new LinkedHashMap<>())
+                                    .merge(byId.get(id).pencil(), howMany, Integer::sum)));
+        }
+        all.values()
+                .forEach(copies -> byId.values().stream()
+                        .filter(p -> p.copies() > 1)
+                        .forEach(p -> copies.merge(p.pencil(), p.copies(), Math::max)));
+        return all;
+    }
+
     KitPencil add(PencilData data) {
         requireFreeCode(data.range(), data.code());
         forgetPencils();

@@ -1,6 +1,7 @@
 package grastel.app.returns;
 
 import grastel.app.platform.Owned;
+import grastel.app.returns.PageStore.NewMark;
 import grastel.core.exercise.Goal;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
@@ -36,6 +37,10 @@ class GoalMark extends Owned {
     /** Which exercise of the sheet, from 0. */
     @Column(nullable = false)
     private int exercise;
+
+    /** The kind of that exercise, by its id. */
+    @Column(nullable = false, length = 40)
+    private String kind;
 
     @Column(nullable = false)
     private int place;
@@ -88,14 +93,14 @@ class GoalMark extends Owned {
 
     protected GoalMark() {}
 
-    /** @param exercise of the sheet, from 0; @param place among the page's marks */
-    GoalMark(ReturnedPage page, int exercise, int place, Proposal proposal, double factor) {
+    GoalMark(ReturnedPage page, NewMark made) {
         this.page = page;
         this.pageId = page.id();
-        this.exercise = exercise;
-        this.place = place;
-        goal = proposal.goal();
-        propose(proposal, factor);
+        this.exercise = made.exercise();
+        this.kind = made.kind();
+        this.place = made.place();
+        goal = made.proposal().goal();
+        propose(made.proposal(), made.factor());
     }
 
     /** Takes a proposal over from a newer reading. */

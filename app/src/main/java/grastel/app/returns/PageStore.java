@@ -52,8 +52,8 @@ class PageStore {
 
     record NewImage(String part, byte[] jpeg) {}
 
-    /** @param exercise of the sheet, from 0; @param place among the page's marks; @param factor on the usual thresholds */
-    record NewMark(int exercise, int place, Proposal proposal, double factor) {
+    /** @param exercise of the sheet, from 0; @param kind its kind's id; @param place among the page's marks; @param factor on the usual thresholds */
+    record NewMark(int exercise, String kind, int place, Proposal proposal, double factor) {
         /** True for a mark of the same goal of the same exercise. */
         boolean isOf(GoalMark mark) {
             return mark.exercise() == exercise && mark.goal() == proposal.goal();
@@ -160,9 +160,7 @@ class PageStore {
                     .findFirst()
                     .ifPresentOrElse(m -> m.propose(mark.proposal(), mark.factor()), () -> {
                         if (takeOver(others, mark)) {
-                            page.marks()
-                                    .add(new GoalMark(
-                                            page, mark.exercise(), mark.place(), mark.proposal(), mark.factor()));
+                            page.marks().add(new GoalMark(page, mark));
                         }
                     });
         }

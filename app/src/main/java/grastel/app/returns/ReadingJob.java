@@ -11,6 +11,7 @@ import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.app.sheets.Sheets.RunInfo;
+import grastel.core.exercise.ExercisePlan;
 import grastel.core.judging.Judge;
 import grastel.core.judging.Proposal;
 import grastel.core.media.Paper;
@@ -208,8 +209,8 @@ class ReadingJob {
         List<Judge> judges = judges(printed);
         for (int exercise = 0; exercise < judges.size(); exercise++) {
             for (Proposal proposal : judges.get(exercise).judge(reading, others)) {
-                double factor = printed.plan().exercises().get(exercise).factor(proposal.goal());
-                marks.add(new NewMark(exercise, marks.size(), proposal, factor));
+                ExercisePlan plan = printed.plan().exercises().get(exercise);
+                marks.add(new NewMark(exercise, plan.kind(), marks.size(), proposal, plan.factor(proposal.goal())));
             }
         }
         return marks;

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -19,9 +20,11 @@ import tools.jackson.databind.json.JsonMapper;
 class ReturnEvents {
     private static final long HOUR = 3_600_000;
     private final Map<UUID, Set<SseEmitter>> listeners = new ConcurrentHashMap<>();
+    private final ApplicationEventPublisher events;
     private final JsonMapper json;
 
-    ReturnEvents(JsonMapper json) {
+    ReturnEvents(ApplicationEventPublisher events, JsonMapper json) {
+        this.events = events;
         this.json = json;
     }
 
@@ -41,6 +44,9 @@ class ReturnEvents {
 
     void changed(ReturnedPage page) {
         changed(page.id(), page.whose() == null ? null : page.whose().run());
+        if (page.whose() != null) {
+            events.publishEvent(new ClassPagesChanged(page.whose().schoolClass()));
+        }
     }
 
     /** A page of the present owner has changed; told once the change is committed. */

@@ -79,6 +79,9 @@ public class Returns {
             Instant read,
             List<Mark> marks) {}
 
+    /** What was decided last of a student in a goal. @param kind of the exercise, by its id */
+    public record Decided(UUID schoolClass, UUID student, String kind, Goal goal, Level level) {}
+
     /** A field as read, L*. */
     public record Box(String field, double lightness, boolean blank) {}
 
@@ -132,6 +135,11 @@ public class Returns {
                 .filter(p -> p.state() == ReturnedPage.State.UNREADABLE)
                 .count();
         return new Progress(run.pages(), waiting, read.size(), confirmed.size(), unreadable);
+    }
+
+    /** What was decided last of each student of classes in each goal of each kind of exercise. */
+    public List<Decided> decided(Collection<UUID> classes) {
+        return classes.isEmpty() ? List.of() : marks.latest(classes);
     }
 
     /** What was read in the fields of pages, in the order of the sheet, by page. */

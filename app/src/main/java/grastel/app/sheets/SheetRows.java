@@ -2,6 +2,7 @@ package grastel.app.sheets;
 
 import grastel.core.page.PageSize;
 import jakarta.persistence.LockModeType;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -28,6 +29,12 @@ interface SheetRows extends JpaRepository<Sheet, UUID> {
             PageSize pageSize,
             String exercises,
             long runs) {}
+
+    /** The state of sheets, for what is remembered of them. */
+    @Query("select new grastel.app.sheets.SheetRows$State(s.id, s.revision) from Sheet s where s.id in :sheets")
+    List<State> states(Collection<UUID> sheets);
+
+    record State(UUID id, int revision) {}
 
     @Query(LINE + "order by s.createdAt desc")
     List<Line> lines();

@@ -1,5 +1,6 @@
 package grastel.app.sheets;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,6 +13,9 @@ interface SheetVersions extends JpaRepository<SheetVersion, UUID> {
 
     @Query(LATEST + "and s.id = :sheet")
     Optional<SheetVersion> latest(UUID sheet);
+
+    @Query(LATEST + "and s.id in :sheets")
+    List<SheetVersion> latest(Collection<UUID> sheets);
 
     /** Latest versions made for a class, the newest sheet first. */
     @Query(LATEST + "and v.schoolClass = :schoolClass order by s.createdAt desc")

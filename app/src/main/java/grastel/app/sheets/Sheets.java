@@ -47,6 +47,10 @@ public class Sheets {
     private final Cache<UUID, Settled> printed =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
+    /** What sheets are now, by their state. */
+    private final Cache<SheetRows.State, Latest> latest =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+
     Sheets(
             SheetRows sheets,
             SheetVersions versions,
@@ -92,6 +96,9 @@ public class Sheets {
     /** What a run was printed from. @param paper its name, empty where it is no longer kept */
     public record Print(SheetPlan plan, String paper) {}
 
+    /** A sheet as it is now. @param parts pages of each student */
+    public record Latest(UUID id, String title, SheetPlan plan, UUID paper, int parts) {}
+
     /** A version as it is kept. */
     private record Settled(SheetPlan plan, List<PageLayout> pages) {}
 
@@ -100,6 +107,13 @@ public class Sheets {
 
     Draft draft(String title, SheetData data) {
         return planner.draft(title, data);
+    }
+
+    /** What stands against making a sheet, in words; empty if nothing does. */
+    public Optional<String> problem(SheetData data) {
+        return planner.draft(null, data).problems().stream()
+                .map(ApiProblem.FieldProblem::message)
+                .findFirst();
     }
 
     public SheetInfo create(String title, SheetData data) {
@@ -150,6 +164,38 @@ public class Sheets {
 
     public SheetInfo one(UUID id) {
         return sheets.line(id).map(this::info).orElseThrow(() -> ApiProblem.notFound("sheet"));
+    }
+
+    /** Sheets as they are now, by id; those that are not there are left out. */
+    public Map<UUID, Latest> latest(Set<UUID> ids) {
+        if (ids.isEmpty()) {
+            return Map.of();
+        }
+        Map<UUID, SheetRows.State> states =
+                sheets.states(ids).stream().collect(Collectors.toMap(SheetRows.State::id, s -> s));
+        return latest
+                .getAll(
+                        Set.copyOf(states.values()),
+                        missing -> versions
+                                .latest(missing.stream()
+                                        .map(SheetRows.State::id)
+                                        .toList())
+                                .stream()
+                                .collect(Collectors.toMap(
+                                        v -> states.get(v.sheet().id()), this::latest)))
+                .values()
+                .stream()
+                .collect(Collectors.toMap(Latest::id, l -> l));
+    }
+
+    private Latest latest(SheetVersion v) {
+        Settled settled = settledOrDraft(v);
+        return new Latest(
+                v.sheet().id(),
+                v.sheet().title(),
+                settled.plan(),
+                v.paper(),
+                settled.pages().size());
     }
 
     /** Gives every student of a class the pages of the sheet's latest version. */

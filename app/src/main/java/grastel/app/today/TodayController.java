@@ -16,6 +16,7 @@ import grastel.core.exercise.Goal;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
+import grastel.core.planning.calendar.Period;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.Instant;
@@ -121,7 +122,9 @@ class TodayController {
     /** Starts of a class's periods today; one null where it has none. */
     private static List<LocalTime> periods(ClassInfo c, LocalDate date) {
         List<LocalTime> starts = new ArrayList<>();
-        c.periods().stream().filter(p -> p.day() == date.getDayOfWeek()).forEach(p -> starts.add(p.starts()));
+        c.calendar().on(date).stream()
+                .filter(Period::isHeld)
+                .forEach(p -> starts.add(p.starts().toLocalTime()));
         if (starts.isEmpty()) {
             starts.add(null);
         }

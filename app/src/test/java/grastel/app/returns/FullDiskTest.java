@@ -80,11 +80,7 @@ class FullDiskTest extends DeskTest {
                 post(teacher, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page),
                 put(teacher, "/api/returns/pages/{id}/note", Map.of("note", "Sharpen."), page),
                 post(teacher, "/api/returns/phrases", Map.of("words", "Sharpen.")),
-                put(
-                        teacher,
-                        "/api/classes/{id}",
-                        Map.of("name", "Other", "band", "ADVANCED", "periods", List.of()),
-                        run.schoolClass()))) {
+                put(teacher, "/api/classes/{id}", Map.of("name", "Other", "band", "ADVANCED"), run.schoolClass()))) {
             assertThat(refused).hasStatus(507);
             assertThat(JsonPath.<String>read(content(refused), "$.code")).isEqualTo("DISK_FULL");
             assertThat(JsonPath.<String>read(content(refused), "$.detail"))

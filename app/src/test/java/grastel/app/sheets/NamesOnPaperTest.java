@@ -3,6 +3,7 @@ package grastel.app.sheets;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.app.DeskTest;
+import grastel.app.classes.CalendarData;
 import grastel.app.platform.SignedIn;
 import grastel.core.exercise.GradeBand;
 import grastel.core.page.Typeface;
@@ -34,7 +35,7 @@ class NamesOnPaperTest extends DeskTest {
     void everyNameIsOnItsPage() throws IOException {
         SignedIn teacher = newTeacher();
         byte[] pdf = as(teacher, () -> {
-            UUID schoolClass = classes.create("8 Everywhere", GradeBand.DEVELOPING, NAMES, List.of())
+            UUID schoolClass = classes.create("8 Everywhere", GradeBand.DEVELOPING, NAMES, CalendarData.NONE)
                     .id();
             UUID sheet = sheets.create(null, scale("S07", 5, 20)).id();
             return sheets.pdf(sheets.print(sheet, schoolClass).id());

@@ -11,7 +11,7 @@ import java.util.Map;
  *
  * @param students in the class, ≥ 0
  * @param secure how far the class is in the skills it has marks for
- * @param copies pencils at hand and how many of each, ≥ 1
+ * @param copies pencils at hand and how many of each, ≥ 1; null where nobody said what the class has
  * @param ready share of a class that must be secure in what a lesson needs, 0…1
  */
 public record ClassFacts(
@@ -26,7 +26,7 @@ public record ClassFacts(
 
     public ClassFacts {
         secure = Map.copyOf(secure);
-        copies = Map.copyOf(copies);
+        copies = copies == null ? null : Map.copyOf(copies);
     }
 
     /** @param students secure in a skill; @param of those with marks for it */

@@ -17,8 +17,7 @@ public record ClassTime(double setUpMinutes, double clearingMinutes, double pace
     /** Plans hold for three of four students. */
     private static final double SHARE = 0.75;
     /** How much longer than the middle student the slowest of three in four takes. */
-    private static final double SLOWER =
-            Math.exp(SPREAD * new NormalDistribution().inverseCumulativeProbability(SHARE));
+    static final double SLOWER = Math.exp(SPREAD * new NormalDistribution().inverseCumulativeProbability(SHARE));
 
     public ClassTime {
         if (!(setUpMinutes >= 0 && clearingMinutes >= 0 && pace > 0)) {

@@ -131,6 +131,9 @@ public final class CourseCheck {
     }
 
     private void pencils(Lesson lesson) {
+        if (facts.copies() == null) {
+            return;
+        }
         Map<Pencil, Want> most = new HashMap<>();
         laid.of(lesson.id()).filter(p -> !p.logged()).forEach(on -> {
             List<Stage> here = on.pieces().stream()

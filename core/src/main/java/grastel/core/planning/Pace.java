@@ -56,6 +56,17 @@ public record Pace(double speed, double sigma, int seen) {
         return new Observation((before + underWay) / minutes, all);
     }
 
+    /**
+     * What the log of a period tells: three of four students had come so far, as plans have it.
+     *
+     * @param usual minutes of the paced work that was done, at the usual pace
+     * @param minutes the time there was for it, over 0
+     * @param atLeast true where there may have been time left
+     */
+    public static Observation logged(double usual, double minutes, boolean atLeast) {
+        return new Observation(ClassTime.SLOWER * usual / minutes, atLeast);
+    }
+
     public static Pace learned(List<Observation> seen) {
         if (seen.isEmpty()) {
             return UNKNOWN;

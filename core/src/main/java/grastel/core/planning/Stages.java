@@ -24,18 +24,23 @@ public final class Stages {
     /** An even box that takes longer is parted between its layers, minutes at the usual pace. */
     private static final double LONG_BOX_MINUTES = 12;
 
+    /** Drawing without a sheet can be stopped so often. */
+    private static final double FREE_PIECE_MINUTES = 5;
+
     private Stages() {}
 
     /**
      * A lesson from its sheets: showing, work in the order of the fields, looking together.
      *
      * @param showMinutes the teacher's, ≥ 0
+     * @param workMinutes drawing without a sheet, at the usual pace, ≥ 0
      * @param lookMinutes the teacher's, ≥ 0
      */
-    public static List<Stage> of(List<SheetPlan> sheets, GradeBand band, double showMinutes, double lookMinutes) {
+    public static List<Stage> of(
+            List<SheetPlan> sheets, GradeBand band, double showMinutes, double workMinutes, double lookMinutes) {
         List<Stage> stages = new ArrayList<>();
         if (showMinutes > 0) {
-            Stop then = sheets.isEmpty() ? Stop.GOOD : Stop.NEVER;
+            Stop then = sheets.isEmpty() && workMinutes == 0 ? Stop.GOOD : Stop.POOR;
             stages.add(new Stage("show", Kind.SHOW, Part.NONE, showMinutes, then, List.of()));
         }
         for (int s = 0; s < sheets.size(); s++) {
@@ -44,10 +49,41 @@ public final class Stages {
                 stages.addAll(new OneExercise(exercises.get(e), s, e, band).stages());
             }
         }
+        stages.addAll(free(workMinutes));
         if (lookMinutes > 0) {
             stages.add(new Stage("look", Kind.LOOK_TOGETHER, Part.NONE, lookMinutes, Stop.GOOD, List.of()));
         }
         return List.copyOf(stages);
+    }
+
+    /** Work without a sheet, in pieces between which one may stop. */
+    private static List<Stage> free(double minutes) {
+        List<Stage> pieces = new ArrayList<>();
+        for (double left = minutes; left > 0; left -= FREE_PIECE_MINUTES) {
+            pieces.add(new Stage(
+                    "own." + (pieces.size() + 1),
+                    Kind.WORK,
+                    Part.NONE,
+                    Math.min(left, FREE_PIECE_MINUTES),
+                    Stop.GOOD,
+                    List.of()));
+        }
+        return pieces;
+    }
+
+    /**
+     * The part of a lesson that was split: its work from one stage on and up to another; showing and looking together stay.
+     *
+     * @param from id of the first stage of work, null for the beginning
+     * @param until id of the first that is no longer part of it, null for the end; ids that are not there count as null
+     */
+    public static List<Stage> between(List<Stage> stages, String from, String until) {
+        List<Stage> work = stages.stream().filter(Stage::isPaced).toList();
+        List<String> ids = work.stream().map(Stage::id).toList();
+        int first = Math.max(0, ids.indexOf(from));
+        int end = ids.contains(until) ? ids.indexOf(until) : work.size();
+        List<Stage> kept = work.subList(Math.min(first, end), end);
+        return stages.stream().filter(s -> !s.isPaced() || kept.contains(s)).toList();
     }
 
     /** @param sheet its place in the lesson; @param place of the exercise on the sheet */

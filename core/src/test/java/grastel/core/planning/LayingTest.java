@@ -98,7 +98,7 @@ class LayingTest {
     @Test
     void whatWasLoggedStaysAndTheRestFlowsOn() {
         Lesson lesson = lesson("a", shown(15, Stop.GOOD), shown(15, Stop.GOOD), shown(15, Stop.GOOD));
-        Logged stopped = new Logged(period(0, 40), Set.of(new Done("a", "0")), Set.of());
+        Logged stopped = new Logged(period(0, 40), Set.of(new Done("a", "0")), Set.of(), false);
         Laid laid = Laying.lay(List.of(lesson), weekly(3, 40), PLAIN, List.of(stopped));
         assertThat(laid.periods()).extracting(OnPeriod::planned).containsExactly(15.0, 30.0, 0.0);
         assertThat(laid.periods().get(0).logged()).isTrue();
@@ -107,7 +107,7 @@ class LayingTest {
     @Test
     void aPeriodThatDidNotHappenMovesEverythingOn() {
         Lesson lesson = lesson("a", shown(30, Stop.GOOD), shown(30, Stop.GOOD));
-        Logged nothing = new Logged(period(0, 40), Set.of(), Set.of());
+        Logged nothing = new Logged(period(0, 40), Set.of(), Set.of(), false);
         Laid laid = Laying.lay(List.of(lesson), weekly(3, 40), PLAIN, List.of(nothing));
         assertThat(laid.periods()).extracting(OnPeriod::planned).containsExactly(0.0, 30.0, 30.0);
     }
@@ -115,7 +115,7 @@ class LayingTest {
     @Test
     void whatWasLoggedOutlivesAChangeOfTheTimetable() {
         Lesson lesson = lesson("a", shown(30, Stop.GOOD), shown(30, Stop.GOOD));
-        Logged done = new Logged(period(0, 40), Set.of(new Done("a", "0")), Set.of());
+        Logged done = new Logged(period(0, 40), Set.of(new Done("a", "0")), Set.of(), false);
         List<Period> later = weekly(3, 40).stream()
                 .map(p ->
                         new Period(p.key().plusMinutes(5), p.starts().plusMinutes(5), p.minutes(), p.room(), p.state()))
@@ -128,7 +128,7 @@ class LayingTest {
     @Test
     void aPastPeriodWithoutALogTakesNothingThatComesAfterWhatWasDoneLater() {
         Lesson lesson = lesson("a", shown(30, Stop.GOOD), shown(30, Stop.GOOD), shown(30, Stop.GOOD));
-        Logged second = new Logged(period(1, 40), Set.of(new Done("a", "1")), Set.of());
+        Logged second = new Logged(period(1, 40), Set.of(new Done("a", "1")), Set.of(), false);
         Laid laid = Laying.lay(List.of(lesson), weekly(4, 70), PLAIN, List.of(second));
         assertThat(laid.periods()).extracting(OnPeriod::planned).containsExactly(30.0, 30.0, 30.0, 0.0);
     }
@@ -136,7 +136,7 @@ class LayingTest {
     @Test
     void aFinishedLessonStaysFinishedThoughItsStagesAreOthersNow() {
         Lesson lesson = lesson("a", shown(30, Stop.GOOD), shown(30, Stop.GOOD));
-        Logged finished = new Logged(period(0, 40), Set.of(new Done("a", "gone")), Set.of("a"));
+        Logged finished = new Logged(period(0, 40), Set.of(new Done("a", "gone")), Set.of("a"), false);
         Laid laid = Laying.lay(List.of(lesson), weekly(3, 40), PLAIN, List.of(finished));
         assertThat(laid.periods().get(0).planned()).isEqualTo(60);
         assertThat(laid.periods().get(1).pieces()).isEmpty();
@@ -224,7 +224,7 @@ class LayingTest {
                     .forEach(p -> p.stages().stream()
                             .limit(random.nextInt(4))
                             .forEach(s -> done.add(new Done(p.lesson(), s.id()))));
-            return new Logged(planned.period(), done, Set.of());
+            return new Logged(planned.period(), done, Set.of(), false);
         }
 
         Laid laid(List<Period> on, List<Logged> with) {

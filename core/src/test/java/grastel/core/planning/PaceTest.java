@@ -42,6 +42,12 @@ class PaceTest {
     }
 
     @Test
+    void aPlanThatComesOutExactlySaysTheUsualPace() {
+        ClassTime usual = new ClassTime(0, 0, 1);
+        assertThat(Pace.logged(20, usual.planned(drawing(20)), false).speed()).isCloseTo(1, within(1e-9));
+    }
+
+    @Test
     void aPageTellsHalfOfTheFieldThatWasUnderWay() {
         List<Stage> work = List.of(drawing(10), drawing(10), drawing(10));
         assertThat(Pace.page(work, 2, 30)).isEqualTo(new Observation(0.5, false));

@@ -35,15 +35,15 @@ class StagesTest {
     @Test
     void aSlowerBandTakesLonger() {
         ExercisePlan plan = plan("pressure-scale");
-        double young = minutes(Stages.of(List.of(sheet(plan)), GradeBand.FIRST_STEPS, 0, 0));
-        double old = minutes(Stages.of(List.of(sheet(plan)), GradeBand.ADVANCED, 0, 0));
+        double young = minutes(Stages.of(List.of(sheet(plan)), GradeBand.FIRST_STEPS, 0, 0, 0));
+        double old = minutes(Stages.of(List.of(sheet(plan)), GradeBand.ADVANCED, 0, 0, 0));
         assertThat(young).isGreaterThan(1.5 * old);
     }
 
     @Test
-    void showingComesFirstAndIsNotPartedFromTrying() {
+    void showingComesFirstAndIsPoorlyPartedFromTrying() {
         List<Stage> stages = stages(plan("gradation-strip"));
-        assertThat(stages.get(0)).matches(s -> s.kind() == Kind.SHOW && s.stop() == Stop.NEVER && !s.isPaced());
+        assertThat(stages.get(0)).matches(s -> s.kind() == Kind.SHOW && s.stop() == Stop.POOR && !s.isPaced());
         assertThat(stages.get(stages.size() - 1).kind()).isEqualTo(Kind.LOOK_TOGETHER);
     }
 
@@ -79,7 +79,7 @@ class StagesTest {
     @Test
     void aLargeBoxIsPartedBetweenItsLayers() {
         ExercisePlan large = Shipped.plan("tint-hue-shade", Values.of("boxMm", 30.0), Shipped.WHITE_PAPER);
-        List<Stage> stages = Stages.of(List.of(sheet(large)), GradeBand.FIRST_STEPS, 0, 0);
+        List<Stage> stages = Stages.of(List.of(sheet(large)), GradeBand.FIRST_STEPS, 0, 0, 0);
         assertThat(stages).anyMatch(s -> s.id().contains("/2"));
         assertThat(stages).extracting(Stage::id).doesNotHaveDuplicates();
     }
@@ -87,7 +87,7 @@ class StagesTest {
     @Test
     void everySheetOfALessonHasItsStages() {
         List<Stage> stages = Stages.of(
-                List.of(sheet(plan("pressure-scale")), sheet(plan("pressure-scale"))), GradeBand.DEVELOPING, 8, 3);
+                List.of(sheet(plan("pressure-scale")), sheet(plan("pressure-scale"))), GradeBand.DEVELOPING, 8, 0, 3);
         assertThat(stages).extracting(Stage::id).doesNotHaveDuplicates();
         assertThat(new Lesson("a", stages, null).minutes())
                 .isCloseTo(8 + 3 + 2 * plan("pressure-scale").minutes(), within(1e-6));
@@ -95,9 +95,31 @@ class StagesTest {
 
     @Test
     void aLessonWithoutSheetsIsShownAndLookedAt() {
-        assertThat(Stages.of(List.of(), GradeBand.DEVELOPING, 8, 3))
+        assertThat(Stages.of(List.of(), GradeBand.DEVELOPING, 8, 0, 3))
                 .extracting(Stage::minutes)
                 .containsExactly(8.0, 3.0);
+    }
+
+    @Test
+    void workWithoutASheetMayBeStoppedEveryFewMinutes() {
+        List<Stage> stages = Stages.of(List.of(), GradeBand.DEVELOPING, 5, 22, 0);
+        assertThat(stages).extracting(Stage::minutes).containsExactly(5.0, 5.0, 5.0, 5.0, 5.0, 2.0);
+        assertThat(stages.get(0).stop()).isEqualTo(Stop.POOR);
+        assertThat(stages).extracting(Stage::id).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aSplitLessonsPartsHoldAllItsWorkOnce() {
+        List<Stage> all = stages(plan("pressure-scale"));
+        String at = all.get(4).id();
+        List<Stage> first = Stages.between(all, null, at);
+        List<Stage> second = Stages.between(all, at, null);
+        assertThat(first).doesNotContain(all.get(4)).hasSize(5);
+        assertThat(second).contains(all.get(4)).hasSize(all.size() - 3);
+        assertThat(Stages.between(all, "gone", "gone")).isEqualTo(all);
+        assertThat(Stages.between(all, at, all.get(2).id()))
+                .extracting(Stage::kind)
+                .containsExactly(Kind.SHOW, Kind.LOOK_TOGETHER);
     }
 
     @Test
@@ -135,7 +157,7 @@ class StagesTest {
     }
 
     private static List<Stage> stages(ExercisePlan plan) {
-        return Stages.of(List.of(sheet(plan)), GradeBand.DEVELOPING, 8, 3);
+        return Stages.of(List.of(sheet(plan)), GradeBand.DEVELOPING, 8, 0, 3);
     }
 
     private static ExercisePlan plan(String kind) {

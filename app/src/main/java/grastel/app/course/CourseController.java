@@ -1,0 +1,158 @@
+package grastel.app.course;
+
+import grastel.app.course.CourseViews.CoursesView;
+import grastel.app.course.CourseViews.LaneView;
+import grastel.app.course.LessonLog.Outcome;
+import grastel.app.course.Outlines.Materials;
+import grastel.app.platform.ApiProblem;
+import grastel.core.planning.Logged.Done;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/courses")
+class CourseController {
+    private final Courses courses;
+    private final Outlines outlines;
+    private final Clock clock;
+
+    CourseController(Courses courses, Outlines outlines, Clock clock) {
+        this.courses = courses;
+        this.outlines = outlines;
+        this.clock = clock;
+    }
+
+    /** @param revision of the course that the change was made on, 0 where there was none; null for whichever is there */
+    record CourseRequest(Integer revision, @NotNull @Valid CourseData course) {}
+
+    /** @param lesson, stage where it stopped; only of {@code STOPPED} */
+    record LogRequest(
+            @NotNull LocalDateTime period,
+            @NotNull Outcome outcome,
+            @Size(max = 60) String lesson,
+            @Size(max = 60) String stage) {}
+
+    record OutlineView(
+            @NotNull String id,
+            @NotNull String title,
+            @NotNull String about,
+            @NotNull int lessons) {}
+
+    /** @param outline its id; @param set pencils at hand, null for all of the kit; @param paper to draw on */
+    record OutlineRequest(
+            @NotNull @Size(max = 40) String outline,
+            UUID set,
+            @NotNull UUID paper) {}
+
+    /** @param text of the file */
+    record OutlineFileRequest(
+            @NotNull @Size(max = 1_000_000) String text,
+            UUID set,
+            @NotNull UUID paper) {}
+
+    /** @param kind of exercise; @param at place of the new lesson in the course, from 0 */
+    record KindRequest(
+            Integer revision,
+            @NotNull @Size(max = 40) String kind,
+            @NotNull Integer at,
+            UUID set,
+            @NotNull UUID paper) {}
+
+    /** Every class with its course on its periods. */
+    @GetMapping
+    CoursesView all() {
+        return new CoursesView(
+                LocalDate.now(clock),
+                courses.all().stream().map(CourseViews::of).toList());
+    }
+
+    /** Courses to start from. */
+    @GetMapping("/outlines")
+    List<OutlineView> outlines() {
+        return outlines.shipped().entrySet().stream()
+                .map(o -> new OutlineView(
+                        o.getKey(),
+                        o.getValue().title(),
+                        o.getValue().about(),
+                        o.getValue().lessons().size()))
+                .toList();
+    }
+
+    /** Puts other lessons in the place of a class's. */
+    @PutMapping("/{schoolClass}")
+    LaneView set(@PathVariable UUID schoolClass, @Valid @RequestBody CourseRequest request) {
+        return CourseViews.of(courses.set(schoolClass, request.revision(), request.course()));
+    }
+
+    /** Adds the lessons of an outline, fitted to the class. */
+    @PostMapping("/{schoolClass}/outline")
+    LaneView start(@PathVariable UUID schoolClass, @Valid @RequestBody OutlineRequest request) {
+        return CourseViews.of(
+                outlines.addShipped(schoolClass, request.outline(), new Materials(request.set(), request.paper())));
+    }
+
+    /** Adds the lessons of an outline file, fitted to the class. */
+    @PostMapping("/{schoolClass}/outline-file")
+    LaneView take(@PathVariable UUID schoolClass, @Valid @RequestBody OutlineFileRequest request) {
+        return CourseViews.of(
+                outlines.addFile(schoolClass, request.text(), new Materials(request.set(), request.paper())));
+    }
+
+    /** The course as an outline, its sheets included. */
+    @GetMapping(path = "/{schoolClass}/outline", produces = MediaType.APPLICATION_JSON_VALUE)
+    ResponseEntity<String> export(@PathVariable UUID schoolClass) {
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("outline.json")
+                                .build()
+                                .toString())
+                .body(outlines.export(schoolClass));
+    }
+
+    /** Inserts a lesson of one exercise, planned for the class. */
+    @PostMapping("/{schoolClass}/lessons")
+    LaneView insert(@PathVariable UUID schoolClass, @Valid @RequestBody KindRequest request) {
+        return CourseViews.of(outlines.insert(
+                schoolClass,
+                request.revision(),
+                request.kind(),
+                request.at(),
+                new Materials(request.set(), request.paper())));
+    }
+
+    /** Notes what happened in a period. */
+    @PostMapping("/{schoolClass}/log")
+    LaneView log(@PathVariable UUID schoolClass, @Valid @RequestBody LogRequest request) {
+        if (request.outcome() == Outcome.STOPPED && (request.lesson() == null || request.stage() == null)) {
+            throw ApiProblem.invalid("stage", "MISSING", "Say after which stage it stopped.");
+        }
+        return CourseViews.of(courses.log(
+                schoolClass, request.period(), request.outcome(), new Done(request.lesson(), request.stage())));
+    }
+
+    /** Forgets what was noted of a period. */
+    @DeleteMapping("/{schoolClass}/log/{period}")
+    LaneView unlog(@PathVariable UUID schoolClass, @PathVariable LocalDateTime period) {
+        return CourseViews.of(courses.unlog(schoolClass, period));
+    }
+}

@@ -1,0 +1,67 @@
+package grastel.app.course;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.UUID;
+
+/**
+ * The lessons of a course in their order; as asked for and as kept.
+ *
+ * @param version of this shape, {@value #VERSION}
+ */
+record CourseData(
+        Integer version,
+
+        @NotNull @Size(max = MOST_LESSONS, message = "A course holds at most " + MOST_LESSONS + " lessons.")
+        List<@NotNull @Valid LessonData> lessons) {
+    static final int VERSION = 1;
+    static final int MOST_LESSONS = 120;
+    /** The teacher shows and explains for so long unless said otherwise, minutes. */
+    static final int USUAL_SHOW = 8;
+    /** Looking together at the end, minutes. */
+    static final int USUAL_LOOK = 3;
+
+    static final CourseData EMPTY = new CourseData(VERSION, List.of());
+
+    CourseData {
+        version = version == null ? VERSION : version;
+        lessons = lessons == null ? List.of() : List.copyOf(lessons);
+    }
+
+    /**
+     * @param id given by whoever makes it, unique in the course
+     * @param aim what students can do after it
+     * @param sheets worked on, in order; those that are gone are passed over
+     * @param workMinutes drawing without a sheet, at the usual pace
+     * @param pin when it begins whatever comes before; null for wherever it falls
+     * @param from the first stage of work that belongs to it where it was split, by its id; null for all from the beginning
+     * @param until the first stage of work that no longer does; null for all to the end
+     */
+    record LessonData(
+            @NotNull UUID id,
+            @NotBlank @Size(max = 120) String title,
+            @Size(max = 600) String aim,
+            @NotNull @Size(max = 6) List<@NotNull UUID> sheets,
+            @Min(0) @Max(90) Integer showMinutes,
+            @Min(0) @Max(90) Integer lookMinutes,
+            @Min(0) @Max(600) Integer workMinutes,
+            LocalDateTime pin,
+            @Size(max = 4000) String notes,
+            @Size(max = 60) String from,
+            @Size(max = 60) String until) {
+        LessonData {
+            aim = aim == null ? "" : aim;
+            sheets = sheets == null ? List.of() : List.copyOf(sheets);
+            showMinutes = showMinutes == null ? USUAL_SHOW : showMinutes;
+            lookMinutes = lookMinutes == null ? USUAL_LOOK : lookMinutes;
+            workMinutes = workMinutes == null ? 0 : workMinutes;
+            notes = notes == null ? "" : notes;
+        }
+    }
+}

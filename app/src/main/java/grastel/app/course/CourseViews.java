@@ -1,0 +1,297 @@
+package grastel.app.course;
+
+import grastel.app.classes.CalendarData.DatesData;
+import grastel.app.course.CourseData.LessonData;
+import grastel.app.sheets.Sheets.Latest;
+import grastel.core.colour.Srgb;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.media.Pencil;
+import grastel.core.planning.ClassFacts.Secure;
+import grastel.core.planning.ClassTime;
+import grastel.core.planning.Laid.OnPeriod;
+import grastel.core.planning.Laid.Piece;
+import grastel.core.planning.Lesson;
+import grastel.core.planning.Pace;
+import grastel.core.planning.Skill;
+import grastel.core.planning.Stage;
+import grastel.core.planning.Stop;
+import grastel.core.planning.calendar.Period;
+import grastel.core.planning.kit.Demand;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.UUID;
+
+/** Courses as the screen wants them. Minutes are those after which three of four students are done, unless said otherwise. */
+final class CourseViews {
+    private CourseViews() {}
+
+    /** @param speed of the middle student, 1 = usual; @param least, most nine times in ten; @param seen periods it rests on */
+    record PaceView(
+            @NotNull double speed,
+            @NotNull double least,
+            @NotNull double most,
+            @NotNull int seen) {}
+
+    /** @param id in its lesson; @param minutes 0 where the stage takes none */
+    record PartView(
+            @NotNull String id,
+            @NotNull Stage.Kind kind,
+            @NotNull double minutes) {}
+
+    /** Stages of a lesson that follow one another. @param goesOn the lesson has more after these; @param stop how good it is to stop there */
+    record PieceView(
+            @NotNull String lesson,
+            @NotNull List<PartView> stages,
+            @NotNull boolean goesOn,
+            @NotNull Stop stop) {}
+
+    /**
+     * One meeting.
+     *
+     * @param key its name, which stays when it is moved
+     * @param room minutes there are for a lesson
+     * @param planned minutes used, of three of four students; @param median of half; @param quick of the quickest quarter
+     * @param logged true where it is what happened
+     */
+    record PeriodView(
+            @NotNull LocalDateTime key,
+            @NotNull LocalDateTime starts,
+            @NotNull int minutes,
+            @NotNull String place,
+            @NotNull Period.State state,
+            @NotNull double room,
+            @NotNull double planned,
+            @NotNull double median,
+            @NotNull double quick,
+            @NotNull boolean logged,
+            @NotNull List<PieceView> pieces) {}
+
+    record SheetLineView(
+            @NotNull UUID id,
+            @NotNull String title,
+            @NotNull List<String> kinds) {}
+
+    /** A stage in full. @param exercise its title, or empty; @param median minutes of half of the class */
+    record StageView(
+            @NotNull String id,
+            @NotNull Stage.Kind kind,
+            @NotNull String exercise,
+            @NotNull String field,
+            @NotNull String group,
+            @NotNull String label,
+            @NotNull double minutes,
+            @NotNull double median,
+            @NotNull Stop stop) {}
+
+    /** How many of a class are secure in a skill. @param of those with marks for it, 0 where there are none */
+    record SkillView(
+            @NotNull Skill skill,
+            @NotNull int secure,
+            @NotNull int of) {}
+
+    /** One of the skills is needed. */
+    record NeedView(@NotNull List<SkillView> anyOf) {}
+
+    /** @param copies the class has, null where nobody said; @param inTurns copies that are enough if students take turns */
+    record WantView(
+            @NotNull String code,
+            @NotNull String name,
+            @NotNull String colour,
+            Integer copies,
+            @NotNull int inTurns,
+            @NotNull double minutes) {}
+
+    record LessonView(
+            @NotNull String id,
+            @NotNull String title,
+            @NotNull String aim,
+            @NotNull List<UUID> sheets,
+            @NotNull int showMinutes,
+            @NotNull int lookMinutes,
+            @NotNull int workMinutes,
+            LocalDateTime pin,
+            @NotNull String notes,
+            String from,
+            String until,
+            @NotNull List<SkillView> gives,
+            @NotNull List<NeedView> needs,
+            @NotNull List<StageView> stages,
+            @NotNull List<WantView> wants,
+            @NotNull List<String> cautions,
+            @NotNull double minutes) {}
+
+    record LaneView(
+            @NotNull UUID schoolClass,
+            @NotNull String name,
+            @NotNull int students,
+            @NotNull int revision,
+            DatesData term,
+            @NotNull List<DatesData> holidays,
+            @NotNull PaceView pace,
+            @NotNull List<SheetLineView> sheets,
+            @NotNull List<LessonView> lessons,
+            @NotNull List<PeriodView> periods,
+            @NotNull List<WarningView> warnings) {}
+
+    /** @param today the day it is now, which past and to come are told apart by */
+    record CoursesView(@NotNull LocalDate today, @NotNull List<LaneView> lanes) {}
+
+    static LaneView of(Lane lane) {
+        return new LaneView(
+                lane.schoolClass().id(),
+                lane.schoolClass().name(),
+                lane.schoolClass().students().size(),
+                lane.revision(),
+                lane.schoolClass().calendar().term(),
+                lane.schoolClass().calendar().holidays(),
+                of(lane.pace()),
+                sheets(lane),
+                lane.lessons().stream().map(l -> lesson(l, lane)).toList(),
+                periods(lane),
+                lane.warnings().stream().map(WarningView::of).toList());
+    }
+
+    private static PaceView of(Pace pace) {
+        return new PaceView(pace.speed(), pace.least(), pace.most(), pace.seen());
+    }
+
+    private static List<SheetLineView> sheets(Lane lane) {
+        return lane.lessons().stream()
+                .flatMap(l -> l.sheets().stream())
+                .distinct()
+                .map(lane.sheets()::get)
+                .filter(Objects::nonNull)
+                .map(s -> new SheetLineView(
+                        s.id(),
+                        s.title(),
+                        s.plan().exercises().stream().map(ExercisePlan::kind).toList()))
+                .toList();
+    }
+
+    /** The laid ones, and the cancelled ones between them. */
+    private static List<PeriodView> periods(Lane lane) {
+        Map<LocalDateTime, OnPeriod> laid = new LinkedHashMap<>();
+        lane.laid().periods().forEach(p -> laid.put(p.period().key(), p));
+        List<PeriodView> views = new ArrayList<>(
+                laid.values().stream().map(p -> of(p, lane.time())).toList());
+        lane.periods().stream()
+                .filter(p -> !p.isHeld() && !laid.containsKey(p.key()))
+                .map(p -> of(new OnPeriod(p, List.of(), 0, 0, 0, 0, false), lane.time()))
+                .forEach(views::add);
+        views.sort((a, b) -> a.starts().compareTo(b.starts()));
+        return views;
+    }
+
+    static PeriodView of(OnPeriod on, ClassTime time) {
+        Period p = on.period();
+        return new PeriodView(
+                p.key(),
+                p.starts(),
+                p.minutes(),
+                p.room(),
+                p.state(),
+                on.room(),
+                on.planned(),
+                on.median(),
+                on.quick(),
+                on.logged(),
+                on.pieces().stream().map(piece -> of(piece, time)).toList());
+    }
+
+    private static PieceView of(Piece piece, ClassTime time) {
+        return new PieceView(
+                piece.lesson(),
+                piece.stages().stream()
+                        .map(s -> new PartView(s.id(), s.kind(), time.planned(s)))
+                        .toList(),
+                piece.goesOn(),
+                piece.stop());
+    }
+
+    static LessonView lesson(LessonData data, Lane lane) {
+        Lesson lesson = lane.stages().get(data.id().toString());
+        Set<Skill> gives = lane.gives().get(lesson.id());
+        List<Latest> sheets = data.sheets().stream()
+                .map(lane.sheets()::get)
+                .filter(Objects::nonNull)
+                .toList();
+        return new LessonView(
+                lesson.id(),
+                data.title(),
+                data.aim(),
+                data.sheets(),
+                data.showMinutes(),
+                data.lookMinutes(),
+                data.workMinutes(),
+                data.pin(),
+                data.notes(),
+                data.from(),
+                data.until(),
+                gives.stream().map(s -> skill(s, lane)).toList(),
+                needs(gives, lane),
+                lesson.stages().stream().map(s -> stage(s, data, lane)).toList(),
+                wants(lesson, lane),
+                sheets.stream()
+                        .flatMap(s -> s.plan().exercises().stream())
+                        .flatMap(e -> e.cautions().stream())
+                        .distinct()
+                        .toList(),
+                lesson.stages().stream().mapToDouble(lane.time()::planned).sum());
+    }
+
+    private static SkillView skill(Skill skill, Lane lane) {
+        Secure found = lane.secure().getOrDefault(skill, new Secure(0, 0));
+        return new SkillView(skill, found.students(), found.of());
+    }
+
+    private static List<NeedView> needs(Set<Skill> gives, Lane lane) {
+        return gives.stream()
+                .flatMap(s -> s.needs().stream())
+                .distinct()
+                .filter(anyOf -> anyOf.stream().noneMatch(gives::contains))
+                .map(anyOf -> new NeedView(
+                        anyOf.stream().sorted().map(s -> skill(s, lane)).toList()))
+                .toList();
+    }
+
+    private static StageView stage(Stage stage, LessonData data, Lane lane) {
+        return new StageView(
+                stage.id(),
+                stage.kind(),
+                exercise(stage, data, lane),
+                stage.part().field(),
+                stage.part().group(),
+                stage.part().label(),
+                lane.time().planned(stage),
+                lane.time().median(stage),
+                stage.stop());
+    }
+
+    private static String exercise(Stage stage, LessonData data, Lane lane) {
+        int sheet = stage.part().sheet();
+        Latest of = sheet < 0 ? null : lane.sheets().get(data.sheets().get(sheet));
+        return of == null
+                ? ""
+                : of.plan().exercises().get(stage.part().exercise()).title();
+    }
+
+    private static List<WantView> wants(Lesson lesson, Lane lane) {
+        Map<Pencil, Integer> copies = lane.copies();
+        return Demand.of(lesson.stages()).stream()
+                .map(w -> new WantView(
+                        w.pencil().code(),
+                        w.pencil().name(),
+                        Srgb.of(w.pencil().masstone().toLab()).hex(),
+                        copies == null ? null : copies.getOrDefault(w.pencil(), 0),
+                        w.fewestCopies(lane.schoolClass().students().size()),
+                        w.minutes()))
+                .toList();
+    }
+}

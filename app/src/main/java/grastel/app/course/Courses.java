@@ -1,0 +1,154 @@
+package grastel.app.course;
+
+import grastel.app.classes.Classes;
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.course.LessonLog.Outcome;
+import grastel.app.platform.ApiProblem;
+import grastel.core.planning.Laid.OnPeriod;
+import grastel.core.planning.Lesson;
+import grastel.core.planning.Logged.Done;
+import grastel.core.planning.Stage;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The front door of courses. */
+@Service
+@Transactional
+public class Courses {
+    private final CourseRows courses;
+    private final LessonLogs logs;
+    private final Classes classes;
+    private final Lanes lanes;
+    private final JsonMapper json;
+
+    Courses(CourseRows courses, LessonLogs logs, Classes classes, Lanes lanes, JsonMapper json) {
+        this.courses = courses;
+        this.logs = logs;
+        this.classes = classes;
+        this.lanes = lanes;
+        this.json = json;
+    }
+
+    /** All classes, each with its course on its periods. */
+    List<Lane> all() {
+        return lanes.of(classes.all());
+    }
+
+    Lane one(UUID schoolClass) {
+        return lanes.of(List.of(classes.one(schoolClass))).get(0);
+    }
+
+    /**
+     * Puts other lessons in the place of a course's, all at once.
+     *
+     * @param known the revision the change was made on, 0 for a course that was not there; null for whichever is there
+     */
+    Lane set(UUID schoolClass, Integer known, CourseData data) {
+        ClassInfo of = classes.one(schoolClass);
+        requireSound(data);
+        Course course = courses.forChange(schoolClass).orElse(null);
+        if (course == null) {
+            courses.saveAndFlush(new Course(schoolClass, json.writeValueAsString(data)));
+        } else {
+            course.requireUnchanged(known, "The course of " + of.name());
+            course.set(json.writeValueAsString(data));
+            courses.flush();
+        }
+        return lanes.of(List.of(of)).get(0);
+    }
+
+    private static void requireSound(CourseData data) {
+        Set<UUID> seen = new HashSet<>();
+        for (int i = 0; i < data.lessons().size(); i++) {
+            if (!seen.add(data.lessons().get(i).id())) {
+                throw ApiProblem.invalid(
+                        "lessons[" + i + "].id", "TWICE", "Lesson " + (i + 1) + " has the id of an earlier one.");
+            }
+        }
+    }
+
+    /** The lessons as they are kept, to be added to. */
+    CourseData data(UUID schoolClass) {
+        return courses.findBySchoolClass(schoolClass).map(lanes::parsed).orElse(CourseData.EMPTY);
+    }
+
+    /**
+     * Notes what happened in a period; what was noted before is forgotten.
+     *
+     * @param key of the period
+     * @param until where it stopped; only of {@link Outcome#STOPPED}
+     */
+    Lane log(UUID schoolClass, LocalDateTime key, Outcome outcome, Done until) {
+        LessonLog before = logs.forChange(schoolClass, key).orElse(null);
+        if (before != null) {
+            logs.delete(before);
+            logs.flush();
+        }
+        Lane lane = one(schoolClass);
+        OnPeriod on = lane.laid().periods().stream()
+                .filter(p -> p.period().key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> ApiProblem.invalid("period", "NO_PERIOD", "The class does not meet then."));
+        List<Done> done = outcome == Outcome.STOPPED ? upTo(lane, on, until) : planned(outcome, on);
+        DoneData kept = DoneData.of(done, finished(lane, done));
+        logs.saveAndFlush(new LessonLog(schoolClass, on.period(), outcome, json.writeValueAsString(kept)));
+        return one(schoolClass);
+    }
+
+    /** Forgets what was noted of a period. */
+    Lane unlog(UUID schoolClass, LocalDateTime key) {
+        logs.delete(logs.forChange(schoolClass, key).orElseThrow(() -> ApiProblem.notFound("entry")));
+        logs.flush();
+        return one(schoolClass);
+    }
+
+    private static List<Done> planned(Outcome outcome, OnPeriod on) {
+        return outcome == Outcome.DID_NOT_HAPPEN
+                ? List.of()
+                : on.pieces().stream()
+                        .flatMap(p -> p.stages().stream().map(s -> new Done(p.lesson(), s.id())))
+                        .toList();
+    }
+
+    /** All that is open from the period's first stage up to where it stopped, even beyond what was planned. */
+    private static List<Done> upTo(Lane lane, OnPeriod on, Done until) {
+        List<Done> all = new ArrayList<>();
+        for (Lesson lesson : lane.stages().values()) {
+            for (Stage stage : lesson.stages()) {
+                all.add(new Done(lesson.id(), stage.id()));
+            }
+        }
+        Set<Done> past = lane.log().stream().flatMap(l -> l.done().stream()).collect(Collectors.toSet());
+        int end = all.indexOf(until);
+        int start = on.pieces().isEmpty()
+                ? end + 1
+                : all.indexOf(new Done(
+                        on.pieces().get(0).lesson(),
+                        on.pieces().get(0).stages().get(0).id()));
+        if (end < start) {
+            throw ApiProblem.invalid(
+                    "until", "NOT_THERE", "The period cannot have stopped there: it is before where it began.");
+        }
+        return all.subList(start, end + 1).stream()
+                .filter(d -> !past.contains(d))
+                .toList();
+    }
+
+    /** Lessons whose last stage is among what was done. */
+    private static Set<String> finished(Lane lane, List<Done> done) {
+        return lane.stages().values().stream()
+                .filter(l -> !l.stages().isEmpty())
+                .filter(l -> done.contains(
+                        new Done(l.id(), l.stages().get(l.stages().size() - 1).id())))
+                .map(Lesson::id)
+                .collect(Collectors.toSet());
+    }
+}

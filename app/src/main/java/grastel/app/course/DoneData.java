@@ -1,0 +1,36 @@
+package grastel.app.course;
+
+import grastel.core.planning.Logged;
+import grastel.core.planning.Logged.Done;
+import grastel.core.planning.calendar.Period;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * What was done in a period, as it is kept.
+ *
+ * @param version of this shape, 1
+ * @param stages that were done
+ * @param finished lessons that came to their end
+ */
+record DoneData(int version, List<StageData> stages, Set<String> finished) {
+    static final int VERSION = 1;
+
+    record StageData(String lesson, String stage) {}
+
+    static DoneData of(List<Done> done, Set<String> finished) {
+        return new DoneData(
+                VERSION,
+                done.stream().map(d -> new StageData(d.lesson(), d.stage())).toList(),
+                finished);
+    }
+
+    Logged logged(Period period, boolean stopped) {
+        return new Logged(
+                period,
+                stages.stream().map(s -> new Done(s.lesson(), s.stage())).collect(Collectors.toSet()),
+                finished,
+                stopped);
+    }
+}

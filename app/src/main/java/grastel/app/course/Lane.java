@@ -1,0 +1,47 @@
+package grastel.app.course;
+
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.sheets.Sheets.Latest;
+import grastel.core.media.Pencil;
+import grastel.core.planning.ClassFacts.Secure;
+import grastel.core.planning.ClassTime;
+import grastel.core.planning.Laid;
+import grastel.core.planning.Lesson;
+import grastel.core.planning.Logged;
+import grastel.core.planning.Pace;
+import grastel.core.planning.Skill;
+import grastel.core.planning.Warning;
+import grastel.core.planning.calendar.Period;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+
+/**
+ * A class's course laid on its periods.
+ *
+ * @param revision of the course; 0 where there is none yet
+ * @param lessons as they are kept
+ * @param stages of each lesson, by its id
+ * @param gives skills of each lesson, by its id
+ * @param sheets of all lessons, by id
+ * @param periods of the term, the cancelled ones too
+ * @param log what was logged
+ * @param secure how far the class is in the skills it has marks for
+ * @param copies pencils it has at hand, null where nobody said
+ */
+record Lane(
+        ClassInfo schoolClass,
+        int revision,
+        List<CourseData.LessonData> lessons,
+        Map<String, Lesson> stages,
+        Map<String, Set<Skill>> gives,
+        Map<UUID, Latest> sheets,
+        List<Period> periods,
+        List<Logged> log,
+        Map<Skill, Secure> secure,
+        Map<Pencil, Integer> copies,
+        Pace pace,
+        ClassTime time,
+        Laid laid,
+        List<Warning> warnings) {}

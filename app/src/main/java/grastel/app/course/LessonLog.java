@@ -1,0 +1,78 @@
+package grastel.app.course;
+
+import grastel.app.platform.Owned;
+import grastel.core.planning.calendar.Period;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import java.time.LocalDateTime;
+import java.util.UUID;
+
+/** What really happened in one period of a class. */
+@Entity
+@Table(name = "lesson_log")
+class LessonLog extends Owned {
+    enum Outcome {
+        /** All that was planned. */
+        DONE,
+        /** Up to a stage, before or after what was planned. */
+        STOPPED,
+        DID_NOT_HAPPEN
+    }
+
+    @Column(name = "class_id", nullable = false, updatable = false)
+    private UUID schoolClass;
+
+    @Column(name = "period_key", nullable = false, updatable = false)
+    private LocalDateTime key;
+
+    @Column(nullable = false, updatable = false)
+    private LocalDateTime starts;
+
+    @Column(nullable = false, updatable = false)
+    private int minutes;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false, length = 20)
+    private Outcome outcome;
+
+    /** JSON, see {@link DoneData}. */
+    @Lob
+    @Column(nullable = false)
+    private String done;
+
+    protected LessonLog() {}
+
+    LessonLog(UUID schoolClass, Period period, Outcome outcome, String done) {
+        this.schoolClass = schoolClass;
+        this.key = period.key();
+        this.starts = period.starts();
+        this.minutes = period.minutes();
+        this.outcome = outcome;
+        this.done = done;
+    }
+
+    void set(Outcome newOutcome, String newDone) {
+        outcome = newOutcome;
+        done = newDone;
+    }
+
+    UUID schoolClass() {
+        return schoolClass;
+    }
+
+    Outcome outcome() {
+        return outcome;
+    }
+
+    String done() {
+        return done;
+    }
+
+    Period period() {
+        return new Period(key, starts, minutes, "", Period.State.USUAL);
+    }
+}

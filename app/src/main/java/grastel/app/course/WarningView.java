@@ -1,0 +1,148 @@
+package grastel.app.course;
+
+import grastel.core.media.Pencil;
+import grastel.core.planning.Laid.Why;
+import grastel.core.planning.Skill;
+import grastel.core.planning.Warning;
+import grastel.core.planning.Warning.FewSecure;
+import grastel.core.planning.Warning.NeededBeforeTaught;
+import grastel.core.planning.Warning.NoRoom;
+import grastel.core.planning.Warning.PencilMissing;
+import grastel.core.planning.Warning.PinNotHeld;
+import grastel.core.planning.Warning.PoorStop;
+import grastel.core.planning.Warning.QuickAreIdle;
+import grastel.core.planning.Warning.SolventForBeginners;
+import grastel.core.planning.Warning.SolventNotInMethod;
+import grastel.core.planning.Warning.TooFewCopies;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * What does not come out in a course. Which figures there are depends on the kind; the rest is null or empty.
+ *
+ * @param skills one of them is needed, or the one too few are secure in
+ * @param other another lesson it has to do with
+ * @param count students who are secure, or copies there are
+ * @param of students in all
+ * @param inTurns copies that are enough if students take turns
+ * @param period it falls in, or that was asked for
+ */
+record WarningView(
+        @NotNull Kind kind,
+        @NotNull String lesson,
+        @NotNull List<Skill> skills,
+        String other,
+        Integer count,
+        Integer of,
+        Integer inTurns,
+        String pencil,
+        String substitute,
+        Double deltaValue,
+        Double deltaHue,
+        Why why,
+        Double minutes,
+        LocalDateTime period) {
+    enum Kind {
+        NEEDED_BEFORE_TAUGHT,
+        FEW_SECURE,
+        PENCIL_MISSING,
+        TOO_FEW_COPIES,
+        NO_ROOM,
+        SOLVENT_NOT_IN_METHOD,
+        SOLVENT_FOR_BEGINNERS,
+        QUICK_ARE_IDLE,
+        POOR_STOP,
+        PIN_NOT_HELD
+    }
+
+    static WarningView of(Warning warning) {
+        Figures f = new Figures();
+        Kind kind;
+        if (warning instanceof NeededBeforeTaught w) {
+            kind = Kind.NEEDED_BEFORE_TAUGHT;
+            f.skills = w.anyOf();
+            f.other = w.taughtIn();
+        } else if (warning instanceof FewSecure w) {
+            kind = Kind.FEW_SECURE;
+            f.skills = Set.of(w.skill());
+            f.count = w.secure();
+            f.of = w.students();
+        } else if (warning instanceof PencilMissing w) {
+            kind = Kind.PENCIL_MISSING;
+            f.missing(w);
+        } else if (warning instanceof TooFewCopies w) {
+            kind = Kind.TOO_FEW_COPIES;
+            f.pencil = named(w.pencil());
+            f.count = w.copies();
+            f.of = w.students();
+            f.inTurns = w.enoughInTurns();
+        } else if (warning instanceof NoRoom w) {
+            kind = Kind.NO_ROOM;
+            f.why = w.why();
+            f.minutes = w.minutes();
+        } else if (warning instanceof SolventNotInMethod) {
+            kind = Kind.SOLVENT_NOT_IN_METHOD;
+        } else if (warning instanceof SolventForBeginners) {
+            kind = Kind.SOLVENT_FOR_BEGINNERS;
+        } else if (warning instanceof QuickAreIdle w) {
+            kind = Kind.QUICK_ARE_IDLE;
+            f.period = w.period();
+            f.minutes = w.minutes();
+        } else if (warning instanceof PoorStop w) {
+            kind = Kind.POOR_STOP;
+            f.period = w.period();
+        } else {
+            kind = Kind.PIN_NOT_HELD;
+            f.period = ((PinNotHeld) warning).pin();
+        }
+        return f.view(kind, warning.lesson());
+    }
+
+    private static String named(Pencil pencil) {
+        return pencil.code() + " " + pencil.name();
+    }
+
+    private static final class Figures {
+        private Set<Skill> skills = Set.of();
+        private String other;
+        private Integer count;
+        private Integer of;
+        private Integer inTurns;
+        private String pencil;
+        private String substitute;
+        private Double deltaValue;
+        private Double deltaHue;
+        private Why why;
+        private Double minutes;
+        private LocalDateTime period;
+
+        void missing(PencilMissing w) {
+            pencil = named(w.pencil());
+            if (w.substitute() != null) {
+                substitute = named(w.substitute().pencil());
+                deltaValue = w.substitute().deltaValue();
+                deltaHue = w.substitute().deltaHue();
+            }
+        }
+
+        WarningView view(Kind kind, String lesson) {
+            return new WarningView(
+                    kind,
+                    lesson,
+                    skills.stream().sorted().toList(),
+                    other,
+                    count,
+                    of,
+                    inTurns,
+                    pencil,
+                    substitute,
+                    deltaValue,
+                    deltaHue,
+                    why,
+                    minutes,
+                    period);
+        }
+    }
+}
