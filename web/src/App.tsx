@@ -6,6 +6,7 @@ import { Failed, Loading } from './design/States';
 import { Shell } from './Shell';
 
 const Today = lazy(() => import('./today/Today'));
+const Course = lazy(() => import('./course/Course'));
 const Bench = lazy(() => import('./bench/Bench'));
 const Sheets = lazy(() => import('./sheets/Sheets'));
 const Returns = lazy(() => import('./returns/Returns'));
@@ -45,6 +46,7 @@ function Desk() {
       <Suspense fallback={<Loading what="the place" />}>
         <Routes>
           <Route path="/" element={<Today isDemo={session.data.isDemo} />} />
+          <Route path="/course/:schoolClass?/:lesson?" element={<Course />} />
           <Route path="/bench/:id?" element={<Bench />} />
           <Route path="/sheets/:id?" element={<Sheets />} />
           <Route path="/returns/agreement" element={<Agreement />} />

@@ -9,6 +9,7 @@ import { useReturnEvents } from './returns/events';
 
 const places = [
   { to: '/', name: 'Today' },
+  { to: '/course', name: 'Course' },
   { to: '/bench', name: 'Bench' },
   { to: '/sheets', name: 'Sheets' },
   { to: '/returns', name: 'Returns' },

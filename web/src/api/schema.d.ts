@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["meet"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/method": {
         parameters: {
             query?: never;
@@ -340,6 +356,134 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{schoolClass}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["set"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{schoolClass}/lessons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["insert"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{schoolClass}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["log"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{schoolClass}/log/{period}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["unlog"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{schoolClass}/outline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export_1"];
+        put?: never;
+        post: operations["start_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{schoolClass}/outline-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/outlines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outlines"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/demo/scanner": {
         parameters: {
             query?: never;
@@ -379,7 +523,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export_1"];
+        get: operations["export_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1398,6 +1542,26 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        CalendarData: {
+            changes?: components["schemas"]["ChangeData"][];
+            /** Format: int32 */
+            clearingMinutes?: number;
+            /** @enum {string} */
+            firstWeek?: "EVERY" | "A" | "B";
+            holidays?: components["schemas"]["DatesData"][];
+            /** Format: int32 */
+            setUpMinutes?: number;
+            slots: components["schemas"]["SlotData"][];
+            tables?: number[];
+            term?: components["schemas"]["DatesData"];
+            /** Format: int32 */
+            version?: number;
+        };
+        CalendarRequest: {
+            calendar: components["schemas"]["CalendarData"];
+            /** Format: int32 */
+            revision?: number;
+        };
         CalibrationRequest: {
             keep: boolean;
             /** Format: uuid */
@@ -1438,6 +1602,17 @@ export interface components {
             /** Format: date-time */
             read: string;
         };
+        ChangeData: {
+            /** @enum {string} */
+            kind: "CANCELLED" | "MOVED" | "RESIZED" | "EXTRA";
+            /** Format: int32 */
+            minutes?: number;
+            /** Format: date-time */
+            period: string;
+            room?: string;
+            /** Format: date-time */
+            to?: string;
+        };
         ChangedSheetView: {
             /** Format: int32 */
             fields: number;
@@ -1450,19 +1625,18 @@ export interface components {
             /** @enum {string} */
             band: "FIRST_STEPS" | "DEVELOPING" | "ADVANCED";
             name: string;
-            periods: components["schemas"]["PeriodView"][];
             /** Format: int32 */
             revision?: number;
         };
         ClassView: {
             /** @enum {string} */
             band: "FIRST_STEPS" | "DEVELOPING" | "ADVANCED";
+            calendar: components["schemas"]["CalendarData"];
             /** Format: uuid */
             id: string;
             method: ("LIGHT_TO_DARK" | "DARKS_FIRST" | "OWN_COLOUR_FIRST" | "FOUNDATION_UNDER" | "DARK_OVER" | "SHARP_START" | "DULL_START" | "BURNISH_WHITE" | "BURNISH_BLENDER" | "BURNISH_TINT" | "BURNISH_OWN" | "BURNISH_LAST" | "BURNISH_MIDWAY" | "BLACK_MIXED" | "BLACK_ACCENTS" | "BLACK_FIRST" | "SOLVENT_NONE" | "SOLVENT_SPARING" | "SOLVENT_GENEROUS" | "LEAVE_PAPER" | "HOLD_WITH_WHITE" | "CLOSE_MATCH" | "VALUES_RIGHT" | "NO_ERASING" | "PUTTY_ERASER")[];
             name: string;
             namesHidden: boolean;
-            periods: components["schemas"]["PeriodView"][];
             /** Format: int32 */
             revision: number;
             students: components["schemas"]["StudentView"][];
@@ -1506,6 +1680,53 @@ export interface components {
         };
         ConfirmRequest: {
             changed: components["schemas"]["GoalLevel"][];
+        };
+        CourseData: {
+            lessons: components["schemas"]["LessonData"][];
+            /** Format: int32 */
+            version?: number;
+        };
+        CourseRequest: {
+            course: components["schemas"]["CourseData"];
+            /** Format: int32 */
+            revision?: number;
+        };
+        CoursesView: {
+            lanes: components["schemas"]["LaneView"][];
+            /** Format: date */
+            today: string;
+        };
+        CourseWarningView: {
+            /** Format: int32 */
+            count?: number;
+            /** Format: double */
+            deltaHue?: number;
+            /** Format: double */
+            deltaValue?: number;
+            /** Format: int32 */
+            inTurns?: number;
+            /** @enum {string} */
+            kind: "NEEDED_BEFORE_TAUGHT" | "FEW_SECURE" | "PENCIL_MISSING" | "TOO_FEW_COPIES" | "NO_ROOM" | "SOLVENT_NOT_IN_METHOD" | "SOLVENT_FOR_BEGINNERS" | "QUICK_ARE_IDLE" | "POOR_STOP" | "PIN_NOT_HELD";
+            lesson: string;
+            /** Format: double */
+            minutes?: number;
+            /** Format: int32 */
+            of?: number;
+            other?: string;
+            pencil?: string;
+            /** Format: date-time */
+            period?: string;
+            skills: ("PRESSURE" | "EVEN_TONE" | "EQUAL_STEPS" | "STROKES" | "GRADATION" | "LAYERING" | "FADING_TWO_COLOURS" | "BURNISHING" | "ANALOGOUS_BLENDING" | "TINT_HUE_SHADE" | "NEUTRAL_BY_COMPLEMENT" | "MIXING_FROM_FEW" | "TEMPERATURE" | "TONED_PAPER" | "SOLVENT" | "FORM_AND_LIGHT" | "TEXTURE" | "READING_A_REFERENCE" | "COLOUR_PLAN" | "FINISHING")[];
+            substitute?: string;
+            /** @enum {string} */
+            why?: "NO_PERIOD_LEFT" | "NOT_BEFORE_THE_PINNED" | "LONGER_THAN_ANY_PERIOD";
+        };
+        DatesData: {
+            /** Format: date */
+            from: string;
+            name?: string;
+            /** Format: date */
+            to: string;
         };
         DecisionView: {
             by: string;
@@ -1679,6 +1900,17 @@ export interface components {
             /** Format: int32 */
             used: number;
         };
+        KindRequest: {
+            /** Format: int32 */
+            at: number;
+            kind: string;
+            /** Format: uuid */
+            paper: string;
+            /** Format: int32 */
+            revision?: number;
+            /** Format: uuid */
+            set?: string;
+        };
         KindView: {
             id: string;
             name: string;
@@ -1696,6 +1928,22 @@ export interface components {
             b: number;
             /** Format: double */
             l: number;
+        };
+        LaneView: {
+            holidays: components["schemas"]["DatesData"][];
+            lessons: components["schemas"]["LessonView"][];
+            name: string;
+            pace: components["schemas"]["PaceView"];
+            periods: components["schemas"]["PeriodView"][];
+            /** Format: int32 */
+            revision: number;
+            /** Format: uuid */
+            schoolClass: string;
+            sheets: components["schemas"]["SheetLineView"][];
+            /** Format: int32 */
+            students: number;
+            term?: components["schemas"]["DatesData"];
+            warnings: components["schemas"]["CourseWarningView"][];
         };
         LayerData: {
             /** @enum {string} */
@@ -1721,6 +1969,48 @@ export interface components {
             /** Format: double */
             toothAfter: number;
         };
+        LessonData: {
+            aim?: string;
+            from?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            lookMinutes?: number;
+            notes?: string;
+            /** Format: date-time */
+            pin?: string;
+            sheets: string[];
+            /** Format: int32 */
+            showMinutes?: number;
+            title: string;
+            until?: string;
+            /** Format: int32 */
+            workMinutes?: number;
+        };
+        LessonView: {
+            aim: string;
+            cautions: string[];
+            from?: string;
+            gives: components["schemas"]["SkillView"][];
+            id: string;
+            /** Format: int32 */
+            lookMinutes: number;
+            /** Format: double */
+            minutes: number;
+            needs: components["schemas"]["NeedView"][];
+            notes: string;
+            /** Format: date-time */
+            pin?: string;
+            sheets: string[];
+            /** Format: int32 */
+            showMinutes: number;
+            stages: components["schemas"]["StageView"][];
+            title: string;
+            until?: string;
+            wants: components["schemas"]["WantView"][];
+            /** Format: int32 */
+            workMinutes: number;
+        };
         LevelBeforeView: {
             exercise: string;
             /** Format: double */
@@ -1729,6 +2019,14 @@ export interface components {
             goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
             /** Format: int32 */
             level: number;
+        };
+        LogRequest: {
+            lesson?: string;
+            /** @enum {string} */
+            outcome: "DONE" | "STOPPED" | "DID_NOT_HAPPEN";
+            /** Format: date-time */
+            period: string;
+            stage?: string;
         };
         LookRequest: {
             goal?: components["schemas"]["AimData"];
@@ -1821,12 +2119,14 @@ export interface components {
         Names: {
             names: string;
         };
+        NeedView: {
+            anyOf: components["schemas"]["SkillView"][];
+        };
         NewClass: {
             /** @enum {string} */
             band: "FIRST_STEPS" | "DEVELOPING" | "ADVANCED";
             name: string;
             names: string;
-            periods: components["schemas"]["PeriodView"][];
         };
         NewPassword: {
             password: string;
@@ -1846,6 +2146,37 @@ export interface components {
             /** Format: int32 */
             pages: number;
             problem?: string;
+        };
+        OutlineFileRequest: {
+            /** Format: uuid */
+            paper: string;
+            /** Format: uuid */
+            set?: string;
+            text: string;
+        };
+        OutlineRequest: {
+            outline: string;
+            /** Format: uuid */
+            paper: string;
+            /** Format: uuid */
+            set?: string;
+        };
+        OutlineView: {
+            about: string;
+            id: string;
+            /** Format: int32 */
+            lessons: number;
+            title: string;
+        };
+        PaceView: {
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            /** Format: int32 */
+            seen: number;
+            /** Format: double */
+            speed: number;
         };
         PackRequest: {
             pack: string;
@@ -1946,6 +2277,13 @@ export interface components {
             /** @enum {string} */
             type: "WHOLE" | "MEASURE" | "CHOICE" | "SEVERAL" | "PENCIL";
         };
+        PartView: {
+            id: string;
+            /** @enum {string} */
+            kind: "SHOW" | "WORK" | "DISSOLVE" | "LOOK_TOGETHER";
+            /** Format: double */
+            minutes: number;
+        };
         PasswordChange: {
             old: string;
             password: string;
@@ -2008,10 +2346,25 @@ export interface components {
             value: number;
         };
         PeriodView: {
-            /** @enum {string} */
-            day: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
-            /** Format: time-local */
+            /** Format: date-time */
+            key: string;
+            logged: boolean;
+            /** Format: double */
+            median: number;
+            /** Format: int32 */
+            minutes: number;
+            pieces: components["schemas"]["PieceView"][];
+            place: string;
+            /** Format: double */
+            planned: number;
+            /** Format: double */
+            quick: number;
+            /** Format: double */
+            room: number;
+            /** Format: date-time */
             starts: string;
+            /** @enum {string} */
+            state: "USUAL" | "MOVED" | "RESIZED" | "EXTRA" | "CANCELLED";
         };
         PersonView: {
             /** Format: uuid */
@@ -2046,6 +2399,13 @@ export interface components {
             /** Format: uuid */
             id: string;
             words: string;
+        };
+        PieceView: {
+            goesOn: boolean;
+            lesson: string;
+            stages: components["schemas"]["PartView"][];
+            /** @enum {string} */
+            stop: "GOOD" | "POOR" | "NEVER" | "MUST";
         };
         PlaceView: {
             /** Format: date-time */
@@ -2336,6 +2696,12 @@ export interface components {
             /** Format: uuid */
             set?: string;
         };
+        SheetLineView: {
+            /** Format: uuid */
+            id: string;
+            kinds: string[];
+            title: string;
+        };
         SheetRequest: {
             data: components["schemas"]["SheetData"];
             /** Format: int32 */
@@ -2356,6 +2722,25 @@ export interface components {
         SignInRequest: {
             name: string;
             password: string;
+        };
+        SkillView: {
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            secure: number;
+            /** @enum {string} */
+            skill: "PRESSURE" | "EVEN_TONE" | "EQUAL_STEPS" | "STROKES" | "GRADATION" | "LAYERING" | "FADING_TWO_COLOURS" | "BURNISHING" | "ANALOGOUS_BLENDING" | "TINT_HUE_SHADE" | "NEUTRAL_BY_COMPLEMENT" | "MIXING_FROM_FEW" | "TEMPERATURE" | "TONED_PAPER" | "SOLVENT" | "FORM_AND_LIGHT" | "TEXTURE" | "READING_A_REFERENCE" | "COLOUR_PLAN" | "FINISHING";
+        };
+        SlotData: {
+            /** @enum {string} */
+            day: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            /** Format: int32 */
+            minutes: number;
+            room?: string;
+            /** Format: time-local */
+            starts: string;
+            /** @enum {string} */
+            turn?: "EVERY" | "A" | "B";
         };
         SseEmitter: {
             /** Format: int64 */
@@ -2384,6 +2769,21 @@ export interface components {
             stack: components["schemas"]["StackData"];
             /** Format: int32 */
             version: number;
+        };
+        StageView: {
+            exercise: string;
+            field: string;
+            group: string;
+            id: string;
+            /** @enum {string} */
+            kind: "SHOW" | "WORK" | "DISSOLVE" | "LOOK_TOGETHER";
+            label: string;
+            /** Format: double */
+            median: number;
+            /** Format: double */
+            minutes: number;
+            /** @enum {string} */
+            stop: "GOOD" | "POOR" | "NEVER" | "MUST";
         };
         Standing: {
             disabled: boolean;
@@ -2536,6 +2936,17 @@ export interface components {
             title: string;
             /** Format: int32 */
             version: number;
+        };
+        WantView: {
+            code: string;
+            colour: string;
+            /** Format: int32 */
+            copies?: number;
+            /** Format: int32 */
+            inTurns: number;
+            /** Format: double */
+            minutes: number;
+            name: string;
         };
         WarningView: {
             /** @enum {string} */
@@ -3104,6 +3515,32 @@ export interface operations {
             };
         };
     };
+    meet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CalendarRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"];
+                };
+            };
+        };
+    };
     teach: {
         parameters: {
             query?: never;
@@ -3253,6 +3690,221 @@ export interface operations {
             };
         };
     };
+    all_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoursesView"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CourseRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaneView"];
+                };
+            };
+        };
+    };
+    insert: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KindRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaneView"];
+                };
+            };
+        };
+    };
+    log: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LogRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaneView"];
+                };
+            };
+        };
+    };
+    unlog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                period: string;
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaneView"];
+                };
+            };
+        };
+    };
+    export_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    start_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutlineRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaneView"];
+                };
+            };
+        };
+    };
+    take_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutlineFileRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaneView"];
+                };
+            };
+        };
+    };
+    outlines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutlineView"][];
+                };
+            };
+        };
+    };
     state: {
         parameters: {
             query?: never;
@@ -3315,7 +3967,7 @@ export interface operations {
             };
         };
     };
-    export_1: {
+    export_2: {
         parameters: {
             query: {
                 format: "CGATS" | "CSV" | "GPL";

@@ -25,31 +25,12 @@ it('wants a name and a list before it makes a class', () => {
   expect(make().hasAttribute('disabled')).toBe(false);
 });
 
-it('sends the list as it was pasted, with the periods read', () => {
+it('sends the list as it was pasted', () => {
   const onCreate = open();
   type(/^Name of the class/, '8 Dunlin');
   type(list, 'Amara Diallo\nBjörn Sæther');
-  type(/^Meets/, 'Tue 11:05, Thu 9:10');
   press('Make the class');
-  expect(onCreate).toHaveBeenCalledWith({
-    name: '8 Dunlin',
-    band: 'DEVELOPING',
-    names: 'Amara Diallo\nBjörn Sæther',
-    periods: [
-      { day: 'TUESDAY', starts: '11:05' },
-      { day: 'THURSDAY', starts: '09:10' },
-    ],
-  });
-});
-
-it('a time that is none is said, and nothing is sent', () => {
-  const onCreate = open();
-  type(/^Name of the class/, '8 Dunlin');
-  type(list, 'Amara Diallo');
-  type(/^Meets/, 'Tue at eleven');
-  expect(screen.getByText('Write a weekday and a time, for example Tue 11:05.')).toBeTruthy();
-  expect(make().hasAttribute('disabled')).toBe(true);
-  expect(onCreate).not.toHaveBeenCalled();
+  expect(onCreate).toHaveBeenCalledWith({ name: '8 Dunlin', band: 'DEVELOPING', names: 'Amara Diallo\nBjörn Sæther' });
 });
 
 it('what is wrong with the list is said line by line, at most eight of them', () => {

@@ -7,7 +7,6 @@ import { Button, MainButton, Segments, Words } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { bandNames, count, type Band } from '../words/words';
-import { parsePeriods } from './periods';
 import { RosterPreview } from './RosterPreview';
 
 interface Props {
@@ -16,14 +15,12 @@ interface Props {
   busy: boolean;
 }
 
-/** A new class: its name, how far it is, when it meets, and its list pasted or read from a file. */
+/** A new class: its name, how far it is, and its list pasted or read from a file. */
 export function ClassForm({ onCreate, error, busy }: Props) {
   const [name, setName] = useState('');
   const [band, setBand] = useState<Band>('DEVELOPING');
-  const [meets, setMeets] = useState('');
   const [names, setNames] = useState('');
   const [notes, setNotes] = useState<string[]>([]);
-  const periods = parsePeriods(meets);
   const roster = useMutation({
     mutationFn: (file: File) =>
       body(
@@ -47,9 +44,7 @@ export function ClassForm({ onCreate, error, busy }: Props) {
     <Form
       onSubmit={(event) => {
         event.preventDefault();
-        if (periods) {
-          onCreate({ name, band, names, periods });
-        }
+        onCreate({ name, band, names });
       }}
     >
       <Sheet>
@@ -62,13 +57,7 @@ export function ClassForm({ onCreate, error, busy }: Props) {
             onChange={setBand}
             choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))}
           />
-          <Words
-            label="Meets (optional)"
-            value={meets}
-            onChange={setMeets}
-            hint="For example Tue 11:05, Thu 9:10"
-            error={periods ? undefined : 'Write a weekday and a time, for example Tue 11:05.'}
-          />
+          <Small>When it meets is asked for next.</Small>
         </Column>
         <Column>
           <Words label={`Students, one a line or CSV (${count(lines, 'line')})`} value={names} onChange={setNames} rows={16} />
@@ -90,7 +79,7 @@ export function ClassForm({ onCreate, error, busy }: Props) {
           {(roster.error ?? (failed && !failed.fields.length ? failed : null)) && (
             <Notice role="alert">▲ {(roster.error ?? failed)?.message}</Notice>
           )}
-          <MainButton type="submit" isDisabled={busy || name.trim() === '' || lines === 0 || !periods}>
+          <MainButton type="submit" isDisabled={busy || name.trim() === '' || lines === 0}>
             Make the class
           </MainButton>
           <Small>Names stay on this machine. Follow your school’s rules for personal data; delete a class when you no longer need it.</Small>

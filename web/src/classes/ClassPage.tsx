@@ -8,25 +8,23 @@ import { Button, LinkButton, Segments, Words } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { bandNames, count, type Band } from '../words/words';
+import { Calendar } from './Calendar';
 import { Method } from './Method';
-import { parsePeriods, periodWords } from './periods';
 import { RosterPreview } from './RosterPreview';
 
-/** One class: its students, its name and when it meets. */
+/** One class: its students, its name, when it meets, how it is taught. */
 export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [name, setName] = useState(open.name);
   const [band, setBand] = useState<Band>(open.band);
-  const [meets, setMeets] = useState(periodWords(open.periods));
   const [more, setMore] = useState('');
   const [removing, setRemoving] = useState<string>();
-  const revision = useRevision(open, (c) => [c.name, c.band, c.periods]);
-  const periods = parsePeriods(meets);
+  const revision = useRevision(open, (c) => [c.name, c.band]);
   const path = { id: open.id };
   const refresh = () => queries.invalidateQueries();
   const change = useMutation({
-    mutationFn: () => body(api.PUT('/api/classes/{id}', { params: { path }, body: { revision: revision.known, name, band, periods: periods ?? [] } })),
+    mutationFn: () => body(api.PUT('/api/classes/{id}', { params: { path }, body: { revision: revision.known, name, band } })),
     onSuccess: (kept) => {
       revision.saved(kept);
       return refresh();
@@ -52,7 +50,7 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
     },
   });
   const error = change.error ?? add.error ?? remove.error ?? drop.error;
-  const unchanged = name === open.name && band === open.band && meets === periodWords(open.periods);
+  const unchanged = name === open.name && band === open.band;
 
   return (
     <Sheet>
@@ -65,8 +63,7 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
           onChange={setBand}
           choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))}
         />
-        <Words label="Meets" value={meets} onChange={setMeets} error={periods ? undefined : 'For example Tue 11:05, Thu 9:10.'} />
-        <Button onPress={() => change.mutate()} isDisabled={unchanged || !periods || change.isPending}>
+        <Button onPress={() => change.mutate()} isDisabled={unchanged || change.isPending}>
           Keep changes
         </Button>
         <Words label="Add students, one a line" value={more} onChange={setMore} rows={3} />
@@ -106,6 +103,9 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
           ))}
         </Students>
       </div>
+      <Wide>
+        <Calendar open={open} />
+      </Wide>
       <Wide>
         <Method key={`${open.method.join()}${String(open.namesHidden)}`} open={open} />
       </Wide>

@@ -93,7 +93,7 @@ interface TextProps {
   onChange: (value: string) => void;
   hint?: string | undefined;
   error?: string | undefined;
-  type?: 'text' | 'password';
+  type?: 'text' | 'password' | 'date' | 'time';
   rows?: number;
   required?: boolean;
   autoComplete?: string;

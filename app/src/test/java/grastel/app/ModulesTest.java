@@ -3,14 +3,20 @@ package grastel.app;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.simpleName;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import grastel.app.platform.Owned;
 import jakarta.persistence.Entity;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.springframework.modulith.core.ApplicationModules;
 
@@ -30,6 +36,16 @@ class ModulesTest {
             .haveSimpleNameEndingWith("Controller")
             .should()
             .callMethod(grastel.app.platform.Ownership.class, "asSystem", java.util.function.Supplier.class);
+
+    /** The description of the interface knows types by their simple names: two of one name would become one. */
+    @ArchTest
+    static void whatTheInterfaceSpeaksInHasANameOfItsOwn(JavaClasses all) {
+        Map<String, List<String>> byName = all.stream()
+                .filter(c -> c.isRecord() && c.getSimpleName().matches(".*(View|Request|Data|Row)"))
+                .collect(Collectors.groupingBy(
+                        JavaClass::getSimpleName, Collectors.mapping(JavaClass::getName, Collectors.toList())));
+        assertThat(byName.values()).allMatch(names -> names.size() == 1);
+    }
 
     @Test
     void placesTalkOnlyThroughFrontDoors() {

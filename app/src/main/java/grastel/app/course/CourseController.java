@@ -2,7 +2,6 @@ package grastel.app.course;
 
 import grastel.app.course.CourseViews.CoursesView;
 import grastel.app.course.CourseViews.LaneView;
-import grastel.app.course.LessonLog.Outcome;
 import grastel.app.course.Outlines.Materials;
 import grastel.app.platform.ApiProblem;
 import grastel.core.planning.Logged.Done;

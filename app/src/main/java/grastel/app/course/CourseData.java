@@ -63,5 +63,10 @@ record CourseData(
             workMinutes = workMinutes == null ? 0 : workMinutes;
             notes = notes == null ? "" : notes;
         }
+
+        LessonData pinned(LocalDateTime to) {
+            return new LessonData(
+                    id, title, aim, sheets, showMinutes, lookMinutes, workMinutes, to, notes, from, until);
+        }
     }
 }

@@ -29,24 +29,24 @@ import java.util.Set;
 import java.util.UUID;
 
 /** Courses as the screen wants them. Minutes are those after which three of four students are done, unless said otherwise. */
-final class CourseViews {
+public final class CourseViews {
     private CourseViews() {}
 
     /** @param speed of the middle student, 1 = usual; @param least, most nine times in ten; @param seen periods it rests on */
-    record PaceView(
+    public record PaceView(
             @NotNull double speed,
             @NotNull double least,
             @NotNull double most,
             @NotNull int seen) {}
 
     /** @param id in its lesson; @param minutes 0 where the stage takes none */
-    record PartView(
+    public record PartView(
             @NotNull String id,
             @NotNull Stage.Kind kind,
             @NotNull double minutes) {}
 
     /** Stages of a lesson that follow one another. @param goesOn the lesson has more after these; @param stop how good it is to stop there */
-    record PieceView(
+    public record PieceView(
             @NotNull String lesson,
             @NotNull List<PartView> stages,
             @NotNull boolean goesOn,
@@ -60,7 +60,7 @@ final class CourseViews {
      * @param planned minutes used, of three of four students; @param median of half; @param quick of the quickest quarter
      * @param logged true where it is what happened
      */
-    record PeriodView(
+    public record PeriodView(
             @NotNull LocalDateTime key,
             @NotNull LocalDateTime starts,
             @NotNull int minutes,
@@ -73,13 +73,13 @@ final class CourseViews {
             @NotNull boolean logged,
             @NotNull List<PieceView> pieces) {}
 
-    record SheetLineView(
+    public record SheetLineView(
             @NotNull UUID id,
             @NotNull String title,
             @NotNull List<String> kinds) {}
 
     /** A stage in full. @param exercise its title, or empty; @param median minutes of half of the class */
-    record StageView(
+    public record StageView(
             @NotNull String id,
             @NotNull Stage.Kind kind,
             @NotNull String exercise,
@@ -91,16 +91,16 @@ final class CourseViews {
             @NotNull Stop stop) {}
 
     /** How many of a class are secure in a skill. @param of those with marks for it, 0 where there are none */
-    record SkillView(
+    public record SkillView(
             @NotNull Skill skill,
             @NotNull int secure,
             @NotNull int of) {}
 
     /** One of the skills is needed. */
-    record NeedView(@NotNull List<SkillView> anyOf) {}
+    public record NeedView(@NotNull List<SkillView> anyOf) {}
 
     /** @param copies the class has, null where nobody said; @param inTurns copies that are enough if students take turns */
-    record WantView(
+    public record WantView(
             @NotNull String code,
             @NotNull String name,
             @NotNull String colour,
@@ -108,7 +108,7 @@ final class CourseViews {
             @NotNull int inTurns,
             @NotNull double minutes) {}
 
-    record LessonView(
+    public record LessonView(
             @NotNull String id,
             @NotNull String title,
             @NotNull String aim,
@@ -127,7 +127,7 @@ final class CourseViews {
             @NotNull List<String> cautions,
             @NotNull double minutes) {}
 
-    record LaneView(
+    public record LaneView(
             @NotNull UUID schoolClass,
             @NotNull String name,
             @NotNull int students,
@@ -138,10 +138,11 @@ final class CourseViews {
             @NotNull List<SheetLineView> sheets,
             @NotNull List<LessonView> lessons,
             @NotNull List<PeriodView> periods,
-            @NotNull List<WarningView> warnings) {}
+            @NotNull List<CourseWarningView> warnings) {}
 
     /** @param today the day it is now, which past and to come are told apart by */
-    record CoursesView(@NotNull LocalDate today, @NotNull List<LaneView> lanes) {}
+    public record CoursesView(
+            @NotNull LocalDate today, @NotNull List<LaneView> lanes) {}
 
     static LaneView of(Lane lane) {
         return new LaneView(
@@ -155,7 +156,7 @@ final class CourseViews {
                 sheets(lane),
                 lane.lessons().stream().map(l -> lesson(l, lane)).toList(),
                 periods(lane),
-                lane.warnings().stream().map(WarningView::of).toList());
+                lane.warnings().stream().map(CourseWarningView::of).toList());
     }
 
     private static PaceView of(Pace pace) {

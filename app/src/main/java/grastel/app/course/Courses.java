@@ -2,16 +2,22 @@ package grastel.app.course;
 
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
-import grastel.app.course.LessonLog.Outcome;
+import grastel.app.course.CourseData.LessonData;
+import grastel.app.course.CourseViews.LaneView;
+import grastel.app.course.CourseViews.LessonView;
+import grastel.app.course.CourseViews.PeriodView;
+import grastel.app.course.CourseViews.PieceView;
 import grastel.app.platform.ApiProblem;
 import grastel.core.planning.Laid.OnPeriod;
 import grastel.core.planning.Lesson;
 import grastel.core.planning.Logged.Done;
 import grastel.core.planning.Stage;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -40,6 +46,61 @@ public class Courses {
     /** All classes, each with its course on its periods. */
     List<Lane> all() {
         return lanes.of(classes.all());
+    }
+
+    /**
+     * A class's day.
+     *
+     * @param periods of the day, the cancelled ones too
+     * @param lessons those of the periods, in order; their numbers in the course from 1 at the same places
+     * @param of how many lessons the course has
+     * @param warnings about these lessons
+     */
+    public record Day(
+            UUID schoolClass,
+            List<PeriodView> periods,
+            List<LessonView> lessons,
+            List<Integer> numbers,
+            int of,
+            List<CourseWarningView> warnings) {}
+
+    /** What all classes do on a day, by class; without those that do not meet. */
+    public Map<UUID, Day> on(List<ClassInfo> some, LocalDate date) {
+        return lanes.of(some).stream()
+                .map(lane -> day(CourseViews.of(lane), date))
+                .filter(day -> !day.periods().isEmpty())
+                .collect(Collectors.toMap(Day::schoolClass, d -> d));
+    }
+
+    private static Day day(LaneView lane, LocalDate date) {
+        List<PeriodView> periods = lane.periods().stream()
+                .filter(p -> p.starts().toLocalDate().equals(date))
+                .toList();
+        Set<String> ids = periods.stream()
+                .flatMap(p -> p.pieces().stream())
+                .map(PieceView::lesson)
+                .collect(Collectors.toSet());
+        List<LessonView> lessons =
+                lane.lessons().stream().filter(l -> ids.contains(l.id())).toList();
+        return new Day(
+                lane.schoolClass(),
+                periods,
+                lessons,
+                lessons.stream().map(l -> lane.lessons().indexOf(l) + 1).toList(),
+                lane.lessons().size(),
+                lane.warnings().stream().filter(w -> ids.contains(w.lesson())).toList());
+    }
+
+    /** Begins a lesson on a date whatever comes before. @param lesson its place, from 0 */
+    public void pin(UUID schoolClass, int lesson, LocalDateTime period) {
+        List<LessonData> all = new ArrayList<>(data(schoolClass).lessons());
+        all.set(lesson, all.get(lesson).pinned(period));
+        set(schoolClass, null, new CourseData(null, all));
+    }
+
+    /** Notes what happened in a period, see {@link #log}. */
+    public void note(UUID schoolClass, LocalDateTime period, Outcome outcome, String lesson, String stage) {
+        log(schoolClass, period, outcome, new Done(lesson, stage));
     }
 
     Lane one(UUID schoolClass) {

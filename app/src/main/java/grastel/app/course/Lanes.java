@@ -90,8 +90,7 @@ class Lanes {
 
     private List<Logged> logged(Collection<LessonLog> rows) {
         return rows.stream()
-                .map(r -> json.readValue(r.done(), DoneData.class)
-                        .logged(r.period(), r.outcome() == LessonLog.Outcome.STOPPED))
+                .map(r -> json.readValue(r.done(), DoneData.class).logged(r.period(), r.outcome() == Outcome.STOPPED))
                 .toList();
     }
 

@@ -15,14 +15,6 @@ import java.util.UUID;
 @Entity
 @Table(name = "lesson_log")
 class LessonLog extends Owned {
-    enum Outcome {
-        /** All that was planned. */
-        DONE,
-        /** Up to a stage, before or after what was planned. */
-        STOPPED,
-        DID_NOT_HAPPEN
-    }
-
     @Column(name = "class_id", nullable = false, updatable = false)
     private UUID schoolClass;
 

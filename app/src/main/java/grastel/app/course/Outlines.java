@@ -41,7 +41,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Fits outlines to a class: its pencils, paper, method and band; and makes outlines of courses. */
 @Service
 @Transactional
-class Outlines {
+public class Outlines {
     private final OutlineFiles files;
     private final Courses courses;
     private final Classes classes;
@@ -61,6 +61,11 @@ class Outlines {
 
     Map<String, Outline> shipped() {
         return files.shipped();
+    }
+
+    /** Gives a class the lessons of an outline that ships. @param outline its id; see {@link Materials} */
+    public void begin(UUID schoolClass, String outline, UUID set, UUID paper) {
+        addShipped(schoolClass, outline, new Materials(set, paper));
     }
 
     Lane addShipped(UUID schoolClass, String id, Materials materials) {

@@ -1,8 +1,6 @@
 package grastel.app.demo;
 
 import grastel.app.account.Accounts;
-import grastel.app.classes.CalendarData;
-import grastel.app.classes.CalendarData.SlotData;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.kit.Kit;
@@ -13,7 +11,8 @@ import grastel.app.sheets.SheetData.ValueData;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.SheetInfo;
 import grastel.core.exercise.GradeBand;
-import java.time.DayOfWeek;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
@@ -29,24 +28,32 @@ import org.springframework.stereotype.Component;
 @Profile("demo")
 class DemoWorld {
     private static final Logger LOG = LoggerFactory.getLogger(DemoWorld.class);
-    private static final List<DayOfWeek> SCHOOL_DAYS =
-            List.of(DayOfWeek.MONDAY, DayOfWeek.TUESDAY, DayOfWeek.WEDNESDAY, DayOfWeek.THURSDAY, DayOfWeek.FRIDAY);
-
     private final Accounts accounts;
     private final Classes classes;
     private final Kit kit;
     private final Sheets sheets;
     private final DemoTeacher teacher;
     private final DemoReturns demoReturns;
+    private final DemoCourses demoCourses;
+    private final Clock clock;
 
     DemoWorld(
-            Accounts accounts, Classes classes, Kit kit, Sheets sheets, DemoTeacher teacher, DemoReturns demoReturns) {
+            Accounts accounts,
+            Classes classes,
+            Kit kit,
+            Sheets sheets,
+            DemoTeacher teacher,
+            DemoReturns demoReturns,
+            DemoCourses demoCourses,
+            Clock clock) {
         this.accounts = accounts;
         this.classes = classes;
         this.kit = kit;
         this.sheets = sheets;
         this.teacher = teacher;
         this.demoReturns = demoReturns;
+        this.demoCourses = demoCourses;
+        this.clock = clock;
     }
 
     @EventListener
@@ -63,16 +70,23 @@ class DemoWorld {
     }
 
     private void fill(SignedIn owner) {
-        classes.create("7 Kittiwake", GradeBand.FIRST_STEPS, DemoNames.KITTIWAKE, everyDay(LocalTime.of(9, 10)));
-        ClassInfo dunlin =
-                classes.create("8 Dunlin", GradeBand.DEVELOPING, DemoNames.DUNLIN, everyDay(LocalTime.of(11, 5)));
-        ClassInfo avocet =
-                classes.create("10 Avocet", GradeBand.ADVANCED, DemoNames.AVOCET, everyDay(LocalTime.of(13, 40)));
+        ClassInfo kittiwake =
+                made("7 Kittiwake", GradeBand.FIRST_STEPS, DemoNames.KITTIWAKE, LocalTime.of(9, 10), 45, 1);
+        ClassInfo dunlin = made("8 Dunlin", GradeBand.DEVELOPING, DemoNames.DUNLIN, LocalTime.of(11, 5), 50, 2);
+        ClassInfo avocet = made("10 Avocet", GradeBand.ADVANCED, DemoNames.AVOCET, LocalTime.of(13, 40), 60, 2);
         SheetInfo red = sheet("S07", 7);
         SheetInfo blue = sheet("S16", 5);
         sheets.print(red.id(), dunlin.id());
         Sheets.RunInfo returned = sheets.print(blue.id(), avocet.id());
+        demoCourses.begin(kittiwake.id(), "first-steps", 9, 0.8);
+        demoCourses.begin(dunlin.id(), "colour-in-depth", 9, 1);
+        demoCourses.begin(avocet.id(), "one-thing-from-the-harbour", 2, 1);
         demoReturns.bringBackAndConfirm(owner, returned.id());
+    }
+
+    private ClassInfo made(
+            String name, GradeBand band, List<String> students, LocalTime starts, int minutes, int aWeek) {
+        return classes.create(name, band, students, DemoTerm.around(LocalDate.now(clock), starts, minutes, aWeek));
     }
 
     private SheetInfo sheet(String pencilCode, int steps) {
@@ -90,12 +104,5 @@ class DemoWorld {
                         paper.id(),
                         "pressure-scale",
                         Map.of("pencil", ValueData.of(pencil.id()), "steps", ValueData.of(steps))));
-    }
-
-    /** The demo is looked at on any day, so its classes meet every school day. */
-    private static CalendarData everyDay(LocalTime starts) {
-        return CalendarData.of(SCHOOL_DAYS.stream()
-                .map(day -> new SlotData(day, starts, 50, "", null))
-                .toList());
     }
 }

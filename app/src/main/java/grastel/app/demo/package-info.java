@@ -1,5 +1,5 @@
 /** The demo world and the simulated devices. Only there with the profile {@code demo}. */
-@ApplicationModule(allowedDependencies = {"platform", "account", "classes", "kit", "sheets", "returns"})
+@ApplicationModule(allowedDependencies = {"platform", "account", "classes", "kit", "sheets", "returns", "course"})
 package grastel.app.demo;
 
 import org.springframework.modulith.ApplicationModule;

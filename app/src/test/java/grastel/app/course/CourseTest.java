@@ -164,7 +164,7 @@ class CourseTest extends DeskTest {
         String after = lane();
         assertThat(JsonPath.<List<String>>read(after, "$.periods[?(@.logged == true)].key"))
                 .containsExactly("2026-09-01T11:05:00");
-        assertThat(JsonPath.<List<?>>read(after, "$.periods")).hasSize(15);
+        assertThat(JsonPath.<List<?>>read(after, "$.periods")).hasSize(16);
     }
 
     @Test

@@ -29,7 +29,7 @@ import java.util.Set;
  * @param inTurns copies that are enough if students take turns
  * @param period it falls in, or that was asked for
  */
-record WarningView(
+public record CourseWarningView(
         @NotNull Kind kind,
         @NotNull String lesson,
         @NotNull List<Skill> skills,
@@ -44,7 +44,7 @@ record WarningView(
         Why why,
         Double minutes,
         LocalDateTime period) {
-    enum Kind {
+    public enum Kind {
         NEEDED_BEFORE_TAUGHT,
         FEW_SECURE,
         PENCIL_MISSING,
@@ -57,7 +57,7 @@ record WarningView(
         PIN_NOT_HELD
     }
 
-    static WarningView of(Warning warning) {
+    static CourseWarningView of(Warning warning) {
         Figures f = new Figures();
         Kind kind;
         if (warning instanceof NeededBeforeTaught w) {
@@ -127,8 +127,8 @@ record WarningView(
             }
         }
 
-        WarningView view(Kind kind, String lesson) {
-            return new WarningView(
+        CourseWarningView view(Kind kind, String lesson) {
+            return new CourseWarningView(
                     kind,
                     lesson,
                     skills.stream().sorted().toList(),

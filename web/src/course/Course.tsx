@@ -1,0 +1,158 @@
+import { useEffect, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { Button, LinkButton, Segments } from '../design/Controls';
+import { Place } from '../design/Place';
+import { Empty, Failed, Loading, Notice } from '../design/States';
+import { colour, space } from '../design/tokens';
+import { count } from '../words/words';
+import { draftOf, moved, movedTo } from './draft';
+import { LessonPanel, PeriodLine } from './LessonPanel';
+import { StartCourse } from './StartCourse';
+import { Strip, type Zoom } from './Strip';
+import { useCourse, useCourses } from './useCourse';
+import { meetingWords, type Lane, type Period } from './words';
+
+/** The term of every class on its periods, and below it the lesson that is chosen. */
+export default function Course() {
+  const { schoolClass, lesson: wanted } = useParams();
+  const navigate = useNavigate();
+  const courses = useCourses();
+  const course = useCourse();
+  const [zoom, setZoom] = useState<Zoom>('term');
+  const [period, setPeriod] = useState<string>();
+  const [starting, setStarting] = useState<{ lane: string; at?: number }>();
+  const [said, setSaid] = useState('');
+  const lanes = courses.data?.lanes ?? [];
+  const lane = lanes.find((l) => l.schoolClass === schoolClass) ?? lanes[0];
+  const today = courses.data?.today ?? '';
+  const current = lane && (lane.periods.find((p) => p.starts.slice(0, 10) >= today && p.pieces.length > 0) ?? lane.periods.at(-1));
+  const lesson = lane?.lessons.find((l) => l.id === wanted) ?? lane?.lessons.find((l) => l.id === current?.pieces[0]?.lesson) ?? lane?.lessons[0];
+  const shown = lane?.periods.find((p) => p.key === period) ?? lane?.periods.find((p) => p.pieces.some((piece) => piece.lesson === lesson?.id));
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const typing = event.target instanceof HTMLElement && event.target.closest('input, textarea') !== null;
+      if (!typing && lane && (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+        event.preventDefault();
+        (event.shiftKey ? course.redo : course.undo)(lane);
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  });
+
+  if (courses.isPending) {
+    return <Loading what="the courses" />;
+  }
+  if (courses.isError) {
+    return <Failed error={courses.error} />;
+  }
+  if (!lane) {
+    return (
+      <Place title="Course">
+        <Empty title="Begin with a class">
+          <p>A course lies on a class’s periods.</p>
+          <Link to="/classes">Make a class</Link>
+        </Empty>
+      </Place>
+    );
+  }
+  const open = (l: Lane, p: Period) => {
+    setPeriod(p.key);
+    setStarting(undefined);
+    const [first] = p.pieces;
+    void navigate(`/course/${l.schoolClass}${first ? `/${first.lesson}` : ''}`, { replace: true });
+  };
+  const announce = (l: Lane, id: string, to: number) => setSaid(`${l.lessons.find((x) => x.id === id)?.title ?? ''} is now lesson ${to + 1} of ${l.name}.`);
+  const move = (l: Lane, id: string, by: number) => {
+    const next = moved(draftOf(l), id, by);
+    course.set(l, next);
+    announce(l, id, next.findIndex((x) => x.id === id));
+  };
+  const drop = (l: Lane, id: string, p: Period) => {
+    const target = p.pieces[0]?.lesson;
+    if (target === id) {
+      return;
+    }
+    const rest = draftOf(l).filter((x) => x.id !== id);
+    const from = l.lessons.findIndex((x) => x.id === id);
+    const onto = l.lessons.findIndex((x) => x.id === target);
+    const at = target ? rest.findIndex((x) => x.id === target) + (from < onto ? 1 : 0) : rest.length;
+    course.set(l, movedTo(draftOf(l), id, at));
+    announce(l, id, at);
+  };
+  const left = lane.warnings.filter((w) => w.kind === 'NO_ROOM');
+  const ahead = lane.warnings.length;
+  return (
+    <Place
+      title="Course"
+      about={lane.term ? `${lane.term.name || 'Term'}, ${count(lane.periods.filter((p) => p.state !== 'CANCELLED').length, 'period')} of ${lane.name}` : lane.name}
+      actions={
+        <>
+          <Segments label="Show" value={zoom} onChange={setZoom} choices={[{ id: 'term', name: 'Term' }, { id: 'month', name: 'Month' }, { id: 'week', name: 'Week' }]} />
+          <Button isDisabled={!course.canUndo(lane) || course.busy} onPress={() => course.undo(lane)}>
+            Undo
+          </Button>
+          <Button isDisabled={!course.canRedo(lane) || course.busy} onPress={() => course.redo(lane)}>
+            Redo
+          </Button>
+          <Button onPress={() => setStarting({ lane: lane.schoolClass })}>Outlines …</Button>
+          {lane.lessons.length > 0 && (
+            <a href={`/api/courses/${lane.schoolClass}/outline`} download>
+              Save as outline
+            </a>
+          )}
+        </>
+      }
+    >
+      <Upper>
+        <Strip
+          lanes={lanes}
+          today={today}
+          zoom={zoom}
+          open={{ lane: lane.schoolClass, lesson: lesson?.id, period: shown?.key }}
+          onOpen={open}
+          onMove={move}
+          onDrop={drop}
+        />
+        {lanes.every((l) => !l.term) && (
+          <Empty title="No term yet">
+            <p>Say when {lane.name} meets, and its lessons fall on their dates.</p>
+            <Link to={`/classes/${lane.schoolClass}`}>Term, week and holidays</Link>
+          </Empty>
+        )}
+      </Upper>
+      <Live role="status" aria-live="polite">
+        {said}
+      </Live>
+      {course.error && <Notice role="alert">▲ {course.error.message}</Notice>}
+      {shown && <PeriodLine lane={lane} period={shown} />}
+      {left.length > 0 && (
+        <Left>
+          ▲ Without a place:{' '}
+          {left.map((w) => (
+            <LinkButton key={w.lesson} onPress={() => void navigate(`/course/${lane.schoolClass}/${w.lesson}`)}>
+              {lane.lessons.find((l) => l.id === w.lesson)?.title}
+            </LinkButton>
+          ))}
+        </Left>
+      )}
+      <Lower>
+        {starting ? (
+          <StartCourse key={`${starting.lane}${String(starting.at)}`} lane={lane} course={course} at={starting.at} onDone={() => setStarting(undefined)} />
+        ) : lesson ? (
+          <LessonPanel key={lesson.id} lane={lane} lanes={lanes} lesson={lesson} course={course} onInsert={(at) => setStarting({ lane: lane.schoolClass, at })} />
+        ) : (
+          <StartCourse lane={lane} course={course} onDone={() => setStarting(undefined)} />
+        )}
+      </Lower>
+      <Live>{`${count(ahead, 'warning')} in ${lane.name}${shown ? `, ${meetingWords(shown.starts)} open` : ''}`}</Live>
+    </Place>
+  );
+}
+
+const Upper = styled.div`min-height: 0; max-height: 62%; overflow: hidden; display: flex; flex-direction: column; flex: none;`;
+const Lower = styled.div`flex: 1 0 auto;`;
+const Left = styled.p`display: flex; flex-wrap: wrap; gap: ${space(3)}; padding: ${space(2)} ${space(6)}; border-top: 1px solid ${colour.line}; font-weight: 600;`;
+const Live = styled.p`position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%);`;

@@ -1,0 +1,95 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { FileTrigger } from 'react-aria-components';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { api, body } from '../api/client';
+import { Button, MainButton, Select } from '../design/Controls';
+import { sizes, colour, space } from '../design/tokens';
+import { count } from '../words/words';
+import type { CourseChanges } from './useCourse';
+import type { Lane } from './words';
+
+const ALL = 'all';
+
+interface Props {
+  lane: Lane;
+  course: CourseChanges;
+  /** Where a new lesson goes, from 0; undefined for a whole outline. */
+  at?: number | undefined;
+  onDone: () => void;
+}
+
+/** Lessons to begin with, or one to put between, fitted to the class's pencils and paper. */
+export function StartCourse({ lane, course, at, onDone }: Props) {
+  const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')) });
+  const outlines = useQuery({ queryKey: ['outlines'], queryFn: () => body(api.GET('/api/courses/outlines')) });
+  const kinds = useQuery({ queryKey: ['kinds'], queryFn: () => body(api.GET('/api/sheets/kinds')) });
+  const own = kit.data?.sets.find((s) => s.users.some((u) => u.schoolClass === lane.schoolClass));
+  const [set, setSet] = useState<string>();
+  const [paper, setPaper] = useState<string>();
+  const [what, setWhat] = useState<string>();
+  const papers = kit.data?.papers ?? [];
+  const chosenSet = set ?? own?.id ?? ALL;
+  const chosenPaper = paper ?? (papers.find((p) => p.tooth === 1) ?? papers[0])?.id;
+  const inserting = at !== undefined;
+  const choices = inserting
+    ? (kinds.data ?? []).map((k) => ({ id: k.id, name: k.name }))
+    : (outlines.data ?? []).map((o) => ({ id: o.id, name: o.title, note: count(o.lessons, 'lesson') }));
+  const chosen = what ?? choices[0]?.id;
+  const about = inserting ? kinds.data?.find((k) => k.id === chosen)?.teaches : outlines.data?.find((o) => o.id === chosen)?.about;
+  const materials = { ...(chosenSet === ALL ? {} : { set: chosenSet }), paper: chosenPaper ?? '' };
+  const go = () => {
+    if (!chosen) {
+      return;
+    }
+    if (inserting) {
+      course.insert.mutate({ lane, kind: chosen, at, ...materials }, { onSuccess: onDone });
+    } else {
+      course.start.mutate({ lane, outline: chosen, ...materials }, { onSuccess: onDone });
+    }
+  };
+  return (
+    <Sheet aria-label={inserting ? 'New lesson' : 'Start a course'}>
+      <h2>{inserting ? `New lesson before lesson ${at + 1} of ${lane.name}` : `Lessons for ${lane.name}`}</h2>
+      {!lane.term && (
+        <p>
+          ▲ {lane.name} has no term yet, so lessons have no dates. <Link to={`/classes/${lane.schoolClass}`}>Say when it meets</Link>
+        </p>
+      )}
+      <Row>
+        <Select label={inserting ? 'Exercise' : 'Outline'} value={chosen ?? null} onChange={setWhat} choices={choices} />
+        <Select
+          label="Pencils at hand"
+          value={chosenSet}
+          onChange={setSet}
+          choices={[{ id: ALL, name: 'Whole kit' }, ...(kit.data?.sets ?? []).map((s) => ({ id: s.id, name: s.name }))]}
+        />
+        <Select label="Paper" value={chosenPaper ?? null} onChange={setPaper} choices={papers.map((p) => ({ id: p.id, name: p.name }))} />
+      </Row>
+      {about && <p>{about}</p>}
+      <Row>
+        <MainButton isDisabled={!chosen || !chosenPaper || course.busy} onPress={go}>
+          {course.start.isPending || course.insert.isPending ? 'Planning the sheets …' : inserting ? 'Insert it' : 'Add these lessons'}
+        </MainButton>
+        {!inserting && (
+          <FileTrigger
+            acceptedFileTypes={['application/json', '.json']}
+            onSelect={(files) => {
+              const [file] = Array.from(files ?? []);
+              void file?.text().then((text) => course.take.mutate({ lane, text, ...materials }, { onSuccess: onDone }));
+            }}
+          >
+            <Button isDisabled={!chosenPaper || course.busy}>From an outline file …</Button>
+          </FileTrigger>
+        )}
+        <Button onPress={onDone}>Back</Button>
+      </Row>
+      <Small>Sheets are planned with the class’s method and pace. Pencils that are not at hand are replaced by the nearest, which is said in the lesson’s notes.</Small>
+    </Sheet>
+  );
+}
+
+const Sheet = styled.section`display: flex; flex-direction: column; gap: ${space(3)}; padding: ${space(4)} ${space(6)}; max-width: 860px;`;
+const Row = styled.div`display: flex; flex-wrap: wrap; gap: ${space(4)}; align-items: flex-end; & > div { min-width: 190px; }`;
+const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

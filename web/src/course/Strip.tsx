@@ -1,0 +1,257 @@
+import { Fragment, useRef, type KeyboardEvent } from 'react';
+import styled from 'styled-components';
+import { colour, faces, levelGreys, sizes, space } from '../design/tokens';
+import { dateWords, paceWords, periodWords, weekOf, type Lane, type Period } from './words';
+import { periodsIn, weeksOf } from './weeks';
+
+export type Zoom = 'term' | 'month' | 'week';
+
+/** Width of one period, px. */
+const widths: Record<Zoom, number> = { term: 40, month: 128, week: 300 };
+/** Height of a minute, px. */
+const MINUTE = 1.5;
+
+interface Props {
+  lanes: Lane[];
+  today: string;
+  zoom: Zoom;
+  open: { lane?: string | undefined; lesson?: string | undefined; period?: string | undefined };
+  onOpen: (lane: Lane, period: Period) => void;
+  /** Moves a lesson so many places on. */
+  onMove: (lane: Lane, lesson: string, by: number) => void;
+  /** Drops a lesson before the one that a period holds. */
+  onDrop: (lane: Lane, lesson: string, period: Period) => void;
+}
+
+/** The term: a lane for each class, a box for each period, as high as it is long. */
+export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Props) {
+  const frame = useRef<HTMLDivElement>(null);
+  const weeks = weeksOf(lanes);
+  const most = Math.max(1, ...lanes.flatMap((l) => weeks.map((w) => periodsIn(l, w.monday).length)));
+  const column = Math.max(46, most * (widths[zoom] + 4) + 6);
+
+  const go = (event: KeyboardEvent<HTMLButtonElement>, lane: Lane, period: Period) => {
+    const lesson = period.pieces.at(-1)?.lesson;
+    const way = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
+    if (event.altKey && way !== undefined && lesson) {
+      event.preventDefault();
+      onMove(lane, lesson, way);
+      return;
+    }
+    const row = lanes.indexOf(lane);
+    const at = lane.periods.indexOf(period);
+    const nextLane = { ArrowUp: lanes[row - 1], ArrowDown: lanes[row + 1] }[event.key];
+    const target =
+      way === undefined
+        ? nextLane && (nextLane.periods.find((p) => p.starts.slice(0, 10) >= period.starts.slice(0, 10)) ?? nextLane.periods.at(-1))
+        : lane.periods[at + way];
+    if (target) {
+      event.preventDefault();
+      frame.current?.querySelector<HTMLElement>(`[data-box="${(nextLane ?? lane).schoolClass} ${target.key}"]`)?.focus();
+    }
+  };
+
+  return (
+    <Frame ref={frame} role="group" aria-label="The term: arrow keys go from period to period, Alt with left and right moves a lesson">
+      <Grid style={{ gridTemplateColumns: `132px repeat(${weeks.length}, ${column}px)` }}>
+        <Corner />
+        {weeks.map((w) => (
+          <Head key={w.monday} data-today={w.monday <= today && today < next(w.monday)}>
+            <b>{weekOf(w.monday)}</b>
+            <span>{dateWords(w.monday)}</span>
+          </Head>
+        ))}
+        {lanes.map((lane) => (
+          <Fragment key={lane.schoolClass}>
+            <Name data-open={lane.schoolClass === open.lane}>
+              <b>{lane.name}</b>
+              <span>{paceWords(lane.pace)}</span>
+            </Name>
+            {weeks.map((w) => (
+              <Cell key={w.monday} data-holiday={w.holiday !== undefined}>
+                {w.holiday !== undefined && <Holiday title={w.holiday}>{w.holiday || 'holiday'}</Holiday>}
+                {periodsIn(lane, w.monday).map((p) => (
+                  <Box
+                    key={p.key}
+                    lane={lane}
+                    period={p}
+                    zoom={zoom}
+                    past={p.starts.slice(0, 10) < today}
+                    open={open.lane === lane.schoolClass && open.period === p.key}
+                    lit={open.lane === lane.schoolClass && p.pieces.some((piece) => piece.lesson === open.lesson)}
+                    onPress={() => onOpen(lane, p)}
+                    onKeyDown={(event) => go(event, lane, p)}
+                    onDrop={(lesson) => onDrop(lane, lesson, p)}
+                  />
+                ))}
+              </Cell>
+            ))}
+          </Fragment>
+        ))}
+      </Grid>
+    </Frame>
+  );
+}
+
+function next(monday: string) {
+  const day = new Date(`${monday}T12:00`);
+  day.setDate(day.getDate() + 7);
+  return day.toISOString().slice(0, 10);
+}
+
+interface BoxProps {
+  lane: Lane;
+  period: Period;
+  zoom: Zoom;
+  past: boolean;
+  open: boolean;
+  lit: boolean;
+  onPress: () => void;
+  onKeyDown: (event: KeyboardEvent<HTMLButtonElement>) => void;
+  onDrop: (lesson: string) => void;
+}
+
+/** One period: its stages from the top in steps of grey, what is left open below. */
+function Box({ lane, period, zoom, past, open, lit, onPress, onKeyDown, onDrop }: BoxProps) {
+  const warnings = lane.warnings.filter((w) => w.period === period.key || (w.kind !== 'NO_ROOM' && !w.period && period.pieces.some((p) => p.lesson === w.lesson && startsHere(lane, p.lesson, period))));
+  const number = (lesson: string) => lane.lessons.findIndex((l) => l.id === lesson) + 1;
+  const [first] = period.pieces;
+  const onward = period.pieces.at(-1)?.goesOn === true;
+  return (
+    <Stack>
+      <Label>
+        {period.pieces.map((p) => number(p.lesson)).join(', ') || '·'}
+        {onward && <span aria-hidden> ↦</span>}
+        {warnings.length > 0 && <span aria-hidden> ▲</span>}
+      </Label>
+      <Plate
+        type="button"
+        data-box={`${lane.schoolClass} ${period.key}`}
+        data-open={open}
+        data-lit={lit}
+        data-past={past}
+        data-cancelled={period.state === 'CANCELLED'}
+        aria-label={periodWords(period, lane, warnings.length)}
+        aria-pressed={open}
+        draggable={first !== undefined}
+        style={{ width: widths[zoom], height: Math.max(24, (period.room || period.minutes) * MINUTE) }}
+        onClick={onPress}
+        onKeyDown={onKeyDown}
+        onDragStart={(event) => first && event.dataTransfer.setData('text/plain', `${lane.schoolClass} ${first.lesson}`)}
+        onDragOver={(event) => event.preventDefault()}
+        onDrop={(event) => {
+          event.preventDefault();
+          const [of, lesson] = event.dataTransfer.getData('text/plain').split(' ');
+          if (of === lane.schoolClass && lesson) {
+            onDrop(lesson);
+          }
+        }}
+      >
+        {period.state !== 'CANCELLED' &&
+          period.pieces.flatMap((piece) =>
+            piece.stages.map((s, i) => (
+              <Tone
+                key={piece.lesson + s.id}
+                $grey={tone(s.kind, number(piece.lesson) + i)}
+                style={{ height: s.minutes * MINUTE }}
+                data-begins={i === 0}
+              />
+            )),
+          )}
+        {zoom !== 'term' && (
+          <Titles>
+            {period.pieces.map((p) => (
+              <span key={p.lesson}>{lane.lessons[number(p.lesson) - 1]?.title}</span>
+            ))}
+          </Titles>
+        )}
+        {period.logged && <Tick aria-hidden>✓</Tick>}
+      </Plate>
+    </Stack>
+  );
+}
+
+const startsHere = (lane: Lane, lesson: string, period: Period) =>
+  lane.periods.find((p) => !p.logged && p.pieces.some((piece) => piece.lesson === lesson))?.key === period.key;
+
+/** Showing and looking are light, work is darker, one stage told from the next. */
+function tone(kind: string, n: number): string {
+  return kind === 'SHOW' || kind === 'LOOK_TOGETHER' ? levelGreys[1] : kind === 'DISSOLVE' ? levelGreys[4] : levelGreys[n % 2 === 0 ? 3 : 2];
+}
+
+const Frame = styled.div`overflow: auto; padding: 0 ${space(6)} ${space(3)}; max-height: 100%;`;
+const Grid = styled.div`display: grid; width: max-content;`;
+const Corner = styled.div`position: sticky; left: 0; top: 0; z-index: 3; background: ${colour.paper}; border-bottom: 1px solid ${colour.line};`;
+const Head = styled.div`
+  position: sticky;
+  top: 0;
+  z-index: 2;
+  background: ${colour.paper};
+  padding: ${space(2)} 3px ${space(1)};
+  border-bottom: 1px solid ${colour.line};
+  border-left: 1px solid ${colour.line};
+  font-size: ${sizes.small};
+  white-space: nowrap;
+  b { display: block; font-weight: 600; }
+  span { color: ${colour.muted}; }
+  &[data-today='true'] { border-bottom: 3px solid ${colour.ink}; }
+`;
+const Name = styled.div`
+  position: sticky;
+  left: 0;
+  z-index: 1;
+  background: ${colour.paper};
+  padding: ${space(3)} ${space(3)} ${space(3)} 0;
+  border-bottom: 1px solid ${colour.line};
+  b { display: block; font: 600 ${sizes.lead} / 1.2 ${faces.text}; }
+  span { font-size: ${sizes.small}; color: ${colour.muted}; display: block; line-height: 1.3; }
+  &[data-open='true'] b { text-decoration: underline; text-underline-offset: 4px; text-decoration-thickness: 3px; }
+`;
+const Cell = styled.div`
+  position: relative;
+  display: flex;
+  align-items: flex-start;
+  gap: 4px;
+  padding: ${space(2)} 3px ${space(3)};
+  border-left: 1px solid ${colour.line};
+  border-bottom: 1px solid ${colour.line};
+  &[data-holiday='true'] { background: repeating-linear-gradient(135deg, transparent 0 5px, ${colour.wash} 5px 7px); }
+`;
+const Holiday = styled.span`writing-mode: vertical-rl; font-size: ${sizes.small}; color: ${colour.muted}; max-height: 90px; overflow: hidden; background: ${colour.paper};`;
+const Stack = styled.div`display: flex; flex-direction: column; align-items: flex-start;`;
+const Label = styled.span`font-size: ${sizes.small}; line-height: 1.3; white-space: nowrap;`;
+const Plate = styled.button`
+  position: relative;
+  display: block;
+  padding: 0;
+  border: 1px solid ${colour.muted};
+  border-radius: 0;
+  background: ${colour.raised};
+  overflow: hidden;
+  cursor: pointer;
+  text-align: left;
+  &[data-past='true'] { border-style: dotted; opacity: 0.75; }
+  &[data-lit='true'] { outline: 2px solid ${colour.ink}; outline-offset: 0; opacity: 1; }
+  &[data-open='true'] { outline-width: 4px; }
+  &[data-cancelled='true'] { background: linear-gradient(to top right, transparent calc(50% - 1px), ${colour.muted} 50%, transparent calc(50% + 1px)); }
+  &:focus-visible { outline: 3px solid ${colour.ink}; outline-offset: 2px; }
+`;
+const Tone = styled.span<{ $grey: string }>`
+  display: block;
+  background: ${(p) => p.$grey};
+  border-bottom: 1px solid ${colour.raised};
+`;
+const Titles = styled.span`
+  position: absolute;
+  left: 4px;
+  right: 4px;
+  bottom: 4px;
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  gap: 2px;
+  font-size: ${sizes.small};
+  line-height: 1.2;
+  span { background: ${colour.paper}; padding: 1px 3px; max-width: 100%; overflow: hidden; text-overflow: ellipsis; }
+`;
+const Tick = styled.span`position: absolute; right: 3px; bottom: 1px; font-size: ${sizes.small}; font-weight: 600;`;

@@ -1,0 +1,107 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, body, type Schemas } from '../api/client';
+import { draftOf, type LessonDraft } from './draft';
+import type { Lane } from './words';
+
+type Courses = Schemas['CoursesView'];
+
+export const coursesKey = ['courses'];
+
+export function useCourses() {
+  return useQuery({ queryKey: coursesKey, queryFn: () => body(api.GET('/api/courses')) });
+}
+
+/** What can be undone and done again, by class: lessons as they were before each change. */
+type Steps = Record<string, { back: LessonDraft[][]; on: LessonDraft[][] }>;
+const MOST_STEPS = 50;
+
+/** Changes of courses. The answer is the class's lane as it lies after the change; only it is put in place. */
+export function useCourse() {
+  const queries = useQueryClient();
+  const [steps, setSteps] = useState<Steps>({});
+  const put = (lane: Lane) => {
+    queries.setQueryData<Courses>(coursesKey, (old) => old && { ...old, lanes: old.lanes.map((l) => (l.schoolClass === lane.schoolClass ? lane : l)) });
+    void queries.invalidateQueries({ queryKey: ['today'] });
+  };
+  const remember = (lane: Lane, undone = false, redone = false) =>
+    setSteps((all) => {
+      const own = all[lane.schoolClass] ?? { back: [], on: [] };
+      const before = draftOf(lane);
+      return {
+        ...all,
+        [lane.schoolClass]: undone
+          ? { back: own.back.slice(0, -1), on: [...own.on, before] }
+          : { back: [...own.back, before].slice(-MOST_STEPS), on: redone ? own.on.slice(0, -1) : [] },
+      };
+    });
+  const set = useMutation({
+    mutationFn: ({ lane, lessons }: { lane: Lane; lessons: LessonDraft[]; way?: 'undo' | 'redo' }) =>
+      body(api.PUT('/api/courses/{schoolClass}', { params: { path: { schoolClass: lane.schoolClass } }, body: { revision: lane.revision, course: { lessons } } })),
+    onSuccess: (after, { lane, way }) => {
+      remember(lane, way === 'undo', way === 'redo');
+      put(after);
+    },
+  });
+  const start = useMutation({
+    mutationFn: ({ lane, ...request }: { lane: Lane } & Schemas['OutlineRequest']) =>
+      body(api.POST('/api/courses/{schoolClass}/outline', { params: { path: { schoolClass: lane.schoolClass } }, body: request })),
+    onSuccess: (after, { lane }) => {
+      remember(lane);
+      put(after);
+    },
+  });
+  const take = useMutation({
+    mutationFn: ({ lane, ...request }: { lane: Lane } & Schemas['OutlineFileRequest']) =>
+      body(api.POST('/api/courses/{schoolClass}/outline-file', { params: { path: { schoolClass: lane.schoolClass } }, body: request })),
+    onSuccess: (after, { lane }) => {
+      remember(lane);
+      put(after);
+    },
+  });
+  const insert = useMutation({
+    mutationFn: ({ lane, ...request }: { lane: Lane } & Omit<Schemas['KindRequest'], 'revision'>) =>
+      body(api.POST('/api/courses/{schoolClass}/lessons', { params: { path: { schoolClass: lane.schoolClass } }, body: { ...request, revision: lane.revision } })),
+    onSuccess: (after, { lane }) => {
+      remember(lane);
+      put(after);
+    },
+  });
+  const log = useMutation({
+    mutationFn: ({ lane, ...request }: { lane: Pick<Lane, 'schoolClass'> } & Schemas['LogRequest']) =>
+      body(api.POST('/api/courses/{schoolClass}/log', { params: { path: { schoolClass: lane.schoolClass } }, body: request })),
+    onSuccess: put,
+  });
+  const unlog = useMutation({
+    mutationFn: ({ lane, period }: { lane: Pick<Lane, 'schoolClass'>; period: string }) =>
+      body(api.DELETE('/api/courses/{schoolClass}/log/{period}', { params: { path: { schoolClass: lane.schoolClass, period } } })),
+    onSuccess: put,
+  });
+  const of = (lane: Lane) => steps[lane.schoolClass] ?? { back: [], on: [] };
+  return {
+    set: (lane: Lane, lessons: LessonDraft[]) => set.mutate({ lane, lessons }),
+    undo: (lane: Lane) => {
+      const last = of(lane).back.at(-1);
+      if (last) {
+        set.mutate({ lane, lessons: last, way: 'undo' });
+      }
+    },
+    redo: (lane: Lane) => {
+      const next = of(lane).on.at(-1);
+      if (next) {
+        set.mutate({ lane, lessons: next, way: 'redo' });
+      }
+    },
+    canUndo: (lane: Lane) => of(lane).back.length > 0,
+    canRedo: (lane: Lane) => of(lane).on.length > 0,
+    start,
+    take,
+    insert,
+    log,
+    unlog,
+    busy: set.isPending || start.isPending || take.isPending || insert.isPending || log.isPending || unlog.isPending,
+    error: set.error ?? start.error ?? take.error ?? insert.error ?? log.error ?? unlog.error,
+  };
+}
+
+export type CourseChanges = ReturnType<typeof useCourse>;

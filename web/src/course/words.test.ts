@@ -1,0 +1,35 @@
+import { expect, it } from 'vitest';
+import { mondayOf, warningWords, weekOf, type Warning } from './words';
+
+it('knows ISO weeks, also around the new year', () => {
+  expect(weekOf('2026-08-31')).toBe(36);
+  expect(weekOf('2026-12-31')).toBe(53);
+  expect(weekOf('2027-01-03T11:05:00')).toBe(53);
+  expect(weekOf('2027-01-04')).toBe(1);
+});
+
+it('finds the Monday of a week, also from a Sunday', () => {
+  expect(mondayOf('2026-09-06')).toBe('2026-08-31');
+  expect(mondayOf('2026-08-31T09:00:00')).toBe('2026-08-31');
+});
+
+const warning = (more: Partial<Warning>): Warning => ({ kind: 'NO_ROOM', lesson: 'a', skills: [], ...more });
+const title = (id: string) => (id === 'b' ? 'Fading out' : id);
+
+it('says a warning with its figures', () => {
+  expect(warningWords(warning({ kind: 'NEEDED_BEFORE_TAUGHT', skills: ['GRADATION'], other: 'b' }), title)).toBe(
+    'Needs gradation, taught later, in “Fading out”.',
+  );
+  expect(warningWords(warning({ kind: 'FEW_SECURE', skills: ['LAYERING'], count: 9, of: 24 }), title)).toBe(
+    '9 of 24 students are secure in layering; two of three are needed.',
+  );
+  expect(warningWords(warning({ kind: 'NO_ROOM', why: 'NO_PERIOD_LEFT', minutes: 20.4 }), title)).toBe(
+    '20 min find no place: the term has no period left.',
+  );
+});
+
+it('tells where taking turns is enough and where it is not', () => {
+  const few = { kind: 'TOO_FEW_COPIES', pencil: 'S16 Tide Blue', of: 24, count: 18 } as const;
+  expect(warningWords(warning({ ...few, inTurns: 12 }), title)).toContain('In turns that is enough');
+  expect(warningWords(warning({ ...few, inTurns: 24 }), title)).toContain('Taking turns needs 24');
+});
