@@ -2861,32 +2861,43 @@ export interface components {
         TodayClassView: {
             /** Format: uuid */
             id: string;
+            lessons: components["schemas"]["LessonView"][];
             name: string;
+            numbers: number[];
+            /** Format: int32 */
+            of: number;
+            period?: components["schemas"]["PeriodView"];
             run?: components["schemas"]["TodayRunView"];
-            /** Format: time-local */
-            starts?: string;
+            sheets: components["schemas"]["TodaySheetView"][];
             /** Format: int32 */
             students: number;
+            warnings: components["schemas"]["CourseWarningView"][];
         };
         TodayRunView: {
             fault?: components["schemas"]["FaultView"];
             /** Format: uuid */
             id: string;
-            /** Format: int64 */
-            minutes: number;
-            paper: string;
-            pencil: string;
             /** Format: date-time */
             printedAt: string;
             progress: components["schemas"]["ProgressView"];
             redos: components["schemas"]["RedoView"][];
             title: string;
         };
+        TodaySheetView: {
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            run?: string;
+            title: string;
+        };
         TodayView: {
-            anySheet: boolean;
             classes: components["schemas"]["TodayClassView"][];
             /** Format: date */
             date: string;
+            /** Format: date */
+            next?: string;
+            /** Format: date */
+            today: string;
             /** Format: int32 */
             unplaced: number;
         };
@@ -5486,7 +5497,9 @@ export interface operations {
     };
     today: {
         parameters: {
-            query?: never;
+            query?: {
+                date?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;

@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, render, screen } from '@testing-library/react';
+import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
@@ -14,24 +14,21 @@ const fault: Schemas['FaultView'] = { cause, exercise: '', goal: 'ORDER', label:
 const redo: Schemas['RedoView'] = { cause, exercise: '', goal: 'ORDER', label: 'Order', name: 'Ilse Marten', student: 's' };
 const run: Run = {
   id: 'r',
-  minutes: 20,
-  paper: 'Copperbeech',
-  pencil: 'Heron Grey',
   printedAt: '2026-11-27T08:00:00Z',
   progress: { printed: 4, read: 4, confirmed: 4, unreadable: 0, waiting: 0 },
   redos: [],
   title: 'Two scales',
 };
 
-function show(changed: Partial<Run>) {
+function show(changed: Partial<Run>, plan: Partial<Schemas['TodayClassView']> = {}) {
   const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Infinity } } });
   const day: Schemas['TodayView'] = {
-    anySheet: true,
-    classes: [{ id: 'c', name: '8 Dunlin', starts: '09:00:00', students: 4, run: { ...run, ...changed } }],
+    classes: [{ id: 'c', name: '8 Dunlin', students: 4, lessons: [], numbers: [], of: 0, warnings: [], sheets: [], ...plan, run: { ...run, ...changed } }],
     date: '2026-11-27',
+    today: '2026-11-27',
     unplaced: 0,
   };
-  queries.setQueryData(['today'], day);
+  queries.setQueryData(['today', ''], day);
   render(
     <MemoryRouter>
       <QueryClientProvider client={queries}>
@@ -55,4 +52,71 @@ it('says whose box to redo, and in which exercise', () => {
   show({ redos: [{ ...redo, exercise: 'Second scale', field: '3' }, { ...redo, student: 't', name: 'Jon Abram' }] });
   expect(screen.getByText(/second scale, box 3/)).toBeTruthy();
   expect(screen.getByText(/\(order\)/)).toBeTruthy();
+});
+
+const lesson: Schemas['LessonView'] = {
+  id: 'l',
+  title: 'Fading out',
+  aim: 'A strip without a line.',
+  sheets: ['s'],
+  showMinutes: 8,
+  lookMinutes: 3,
+  workMinutes: 0,
+  notes: 'Slowly.',
+  gives: [],
+  needs: [],
+  stages: [
+    { id: 'show', kind: 'SHOW', exercise: '', field: '', group: '', label: '', minutes: 8, median: 8, stop: 'POOR' },
+    { id: 's1.1.1', kind: 'WORK', exercise: 'Strip', field: '1', group: '', label: 'strip 1', minutes: 14, median: 12, stop: 'GOOD' },
+  ],
+  wants: [
+    { code: 'S07', name: 'Buoy Red', colour: '#c03030', copies: 24, inTurns: 4, minutes: 10 },
+    { code: 'S16', name: 'Tide Blue', colour: '#203080', copies: 2, inTurns: 4, minutes: 10 },
+  ],
+  cautions: ['No pencils in the mouth.'],
+  minutes: 22,
+};
+const period: Schemas['PeriodView'] = {
+  key: '2026-11-27T09:00:00',
+  starts: '2026-11-27T09:00:00',
+  minutes: 50,
+  place: 'Room 4',
+  state: 'USUAL',
+  room: 40,
+  planned: 22,
+  median: 20,
+  quick: 18,
+  logged: false,
+  pieces: [{ lesson: 'l', stages: [{ id: 'show', kind: 'SHOW', minutes: 8 }], goesOn: true, stop: 'POOR' }],
+};
+const plan = { period, lessons: [lesson], numbers: [2], of: 6, sheets: [{ id: 's', title: 'Strips' }] };
+
+it('says where the course stands, what to put out with the scarce first, what to print and to mind', () => {
+  show({}, plan);
+  expect(screen.getByText('Fading out (2 of 6)')).toBeTruthy();
+  const pencils = screen.getAllByText(/×/).map((p) => p.textContent);
+  expect(pencils).toEqual(['S16 Tide Blue × 2 of 4', 'S07 Buoy Red × 4']);
+  expect(screen.getByRole('button', { name: 'Strips, 4 sheets' })).toBeTruthy();
+  expect(screen.getByText(/No pencils in the mouth/)).toBeTruthy();
+  expect(screen.getByText(/goes on next time/)).toBeTruthy();
+});
+
+it('offers three ways a period can have gone, and asks after which stage it stopped', () => {
+  show({}, plan);
+  expect(screen.getByRole('button', { name: 'Done' })).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Did not happen' })).toBeTruthy();
+  fireEvent.click(screen.getByRole('button', { name: 'Stopped after …' }));
+  expect(screen.getByRole('button', { name: /Stopped after/ }).textContent).toContain('which stage?');
+});
+
+it('says what was logged', () => {
+  show({}, { ...plan, period: { ...period, logged: true } });
+  expect(screen.getByText('stopped after show')).toBeTruthy();
+  expect(screen.queryByRole('button', { name: 'Done' })).toBeNull();
+});
+
+it('a cancelled period asks for nothing', () => {
+  show({}, { ...plan, period: { ...period, state: 'CANCELLED', pieces: [] }, lessons: [] });
+  expect(screen.getByText('Cancelled')).toBeTruthy();
+  expect(screen.queryByRole('button', { name: 'Done' })).toBeNull();
 });

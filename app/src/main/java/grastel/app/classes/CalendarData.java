@@ -18,6 +18,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * When a class meets, how long it takes to begin and to clear, and how it sits; as it is asked for and as it is kept.
@@ -147,6 +148,20 @@ public record CalendarData(
                 .sorted()
                 .map(at -> new Period(at, at, lengthAt(at), "", Period.State.USUAL))
                 .toList();
+    }
+
+    /** The first day after one on which the class meets. */
+    public Optional<LocalDate> heldAfter(LocalDate day) {
+        if (term == null) {
+            return day.plusDays(1)
+                    .datesUntil(day.plusDays(8))
+                    .filter(d -> slots.stream().anyMatch(s -> s.day() == d.getDayOfWeek()))
+                    .findFirst();
+        }
+        return periods().stream()
+                .filter(p -> p.isHeld() && p.date().isAfter(day))
+                .map(Period::date)
+                .findFirst();
     }
 
     private int lengthAt(LocalDateTime at) {

@@ -26,6 +26,10 @@ interface PrintRuns extends JpaRepository<PrintRun, UUID> {
     @Query(INFO + "where r.id in :ids")
     List<RunInfo> infos(Collection<UUID> ids);
 
+    /** Of sheets, the newest first. */
+    @Query(INFO + "where s.id in :sheets order by r.createdAt desc")
+    List<RunInfo> ofSheets(Collection<UUID> sheets);
+
     /** The last run of each class. */
     @Query(INFO + "where r.createdAt = (select max(n.createdAt) from PrintRun n where n.schoolClass = r.schoolClass)")
     List<RunInfo> latest();

@@ -157,11 +157,6 @@ public class Sheets {
         return sheets.lines().stream().map(this::info).toList();
     }
 
-    /** True where there is any sheet. */
-    public boolean any() {
-        return sheets.count() > 0;
-    }
-
     public SheetInfo one(UUID id) {
         return sheets.line(id).map(this::info).orElseThrow(() -> ApiProblem.notFound("sheet"));
     }
@@ -227,6 +222,11 @@ public class Sheets {
     /** The last run of each class that has one, by class. */
     public Map<UUID, RunInfo> latestRuns() {
         return runs.latest().stream().collect(Collectors.toMap(RunInfo::schoolClass, r -> r, (one, other) -> one));
+    }
+
+    /** Printings of sheets, the newest first. */
+    public List<RunInfo> runsOf(Collection<UUID> ofSheets) {
+        return ofSheets.isEmpty() ? List.of() : runs.ofSheets(ofSheets);
     }
 
     public RunInfo run(UUID id) {

@@ -1,0 +1,113 @@
+package grastel.app.returns;
+
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.classes.Classes.StudentInfo;
+import grastel.app.returns.Returns.Attempt;
+import grastel.app.returns.Returns.Mark;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.SheetPlan;
+import grastel.core.judging.Cause;
+import grastel.core.judging.Level;
+import jakarta.validation.constraints.NotNull;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.BinaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** What a class missed in a sheet, and who does what again. */
+public final class Misses {
+    private static final int MOST_REDOS = 8;
+
+    private Misses() {}
+
+    /** Who does what again. @param exercise its title where the sheet holds several */
+    public record RedoView(
+            @NotNull UUID student,
+            @NotNull String name,
+            @NotNull String exercise,
+            @NotNull Goal goal,
+            @NotNull String label,
+            @NotNull CauseView cause,
+            String field) {}
+
+    /** What most of a class missed. @param exercise its title where the sheet holds several */
+    public record FaultView(
+            @NotNull String exercise,
+            @NotNull Goal goal,
+            @NotNull String label,
+            @NotNull CauseView cause,
+            @NotNull int students) {}
+
+    /** What a student is still weak in. */
+    private record Weak(UUID student, Mark mark) {}
+
+    /** The commonest cause below secure, by how many students have it; none where nobody has one. */
+    public static FaultView fault(SheetPlan plan, List<Attempt> attempts) {
+        record Key(int exercise, Goal goal, Cause cause) {}
+        Map<Key, Set<UUID>> students = attempts.stream()
+                .flatMap(Misses::weak)
+                .collect(Collectors.groupingBy(
+                        w -> new Key(
+                                w.mark().exercise(), w.mark().goal(), w.mark().cause()),
+                        Collectors.mapping(Weak::student, Collectors.toSet())));
+        return students.entrySet().stream()
+                .max(Comparator.comparingInt(
+                                (Map.Entry<Key, Set<UUID>> e) -> e.getValue().size())
+                        .thenComparing(e -> e.getKey().goal(), Comparator.reverseOrder())
+                        .thenComparing(e -> e.getKey().exercise(), Comparator.reverseOrder()))
+                .map(e -> new FaultView(
+                        title(plan, e.getKey().exercise()),
+                        e.getKey().goal(),
+                        e.getKey().goal().label(),
+                        CauseView.of(e.getKey().cause()),
+                        e.getValue().size()))
+                .orElse(null);
+    }
+
+    /** Confirmed students with a goal at beginning, weakest first: one goal each. */
+    public static List<RedoView> redos(ClassInfo c, SheetPlan plan, List<Attempt> attempts) {
+        Map<UUID, String> names = c.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
+        Map<UUID, List<Mark>> marks = attempts.stream()
+                .filter(Attempt::confirmed)
+                .collect(Collectors.groupingBy(
+                        Attempt::student, Collectors.flatMapping(a -> a.marks().stream(), Collectors.toList())));
+        Map<UUID, Mark> worst = attempts.stream()
+                .filter(Attempt::confirmed)
+                .flatMap(Misses::weak)
+                .filter(w -> w.mark().level().compareTo(Level.NEARLY) < 0)
+                .collect(Collectors.toMap(
+                        Weak::student, Weak::mark, BinaryOperator.minBy(Comparator.comparing(Mark::level))));
+        return worst.entrySet().stream()
+                .sorted(Comparator.comparingInt((Map.Entry<UUID, Mark> e) -> sum(marks.get(e.getKey())))
+                        .thenComparing(e -> names.getOrDefault(e.getKey(), "")))
+                .limit(MOST_REDOS)
+                .map(e -> new RedoView(
+                        e.getKey(),
+                        names.getOrDefault(e.getKey(), ""),
+                        title(plan, e.getValue().exercise()),
+                        e.getValue().goal(),
+                        e.getValue().goal().label(),
+                        CauseView.of(e.getValue().cause()),
+                        e.getValue().field()))
+                .toList();
+    }
+
+    private static int sum(List<Mark> marks) {
+        return marks.stream().mapToInt(m -> m.level().ordinal()).sum();
+    }
+
+    /** Of an exercise, where the sheet holds several. */
+    private static String title(SheetPlan plan, int exercise) {
+        return plan.exercises().size() < 2 ? "" : plan.exercises().get(exercise).title();
+    }
+
+    private static Stream<Weak> weak(Attempt attempt) {
+        return attempt.marks().stream()
+                .filter(m -> m.level().compareTo(Level.SECURE) < 0 && m.cause() != null)
+                .map(m -> new Weak(attempt.student(), m));
+    }
+}

@@ -1,0 +1,79 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { stageWords } from '../course/words';
+import { Button, LinkButton, Select } from '../design/Controls';
+import { sizes, space, colour } from '../design/tokens';
+
+type Period = Schemas['PeriodView'];
+type Lesson = Schemas['LessonView'];
+
+/** What happened in a period, in at most three presses. The course flows on from it. */
+export function LessonLog({ schoolClass, period, lessons }: { schoolClass: string; period: Period; lessons: Lesson[] }) {
+  const queries = useQueryClient();
+  const [stopping, setStopping] = useState(false);
+  const path = { schoolClass };
+  const log = useMutation({
+    mutationFn: (request: Omit<Schemas['LogRequest'], 'period'>) =>
+      body(api.POST('/api/courses/{schoolClass}/log', { params: { path }, body: { ...request, period: period.key } })),
+    onSuccess: () => {
+      setStopping(false);
+      return queries.invalidateQueries();
+    },
+  });
+  const unlog = useMutation({
+    mutationFn: () => body(api.DELETE('/api/courses/{schoolClass}/log/{period}', { params: { path: { ...path, period: period.key } } })),
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  const stages = lessons.flatMap((l) =>
+    l.stages.map((s) => ({ id: `${l.id} ${s.id}`, name: lessons.length > 1 ? `${l.title}: ${stageWords(s)}` : stageWords(s) })),
+  );
+  const error = log.error ?? unlog.error;
+  if (period.logged) {
+    const last = period.pieces.at(-1);
+    const stage = lessons.find((l) => l.id === last?.lesson)?.stages.find((s) => s.id === last?.stages.at(-1)?.id);
+    return (
+      <Line role="group" aria-label="What happened">
+        <b>Log</b>
+        <span>{last === undefined ? 'did not happen' : last.goesOn && stage ? `stopped after ${stageWords(stage)}` : 'done'}</span>
+        <LinkButton isDisabled={unlog.isPending} onPress={() => unlog.mutate()}>
+          Change
+        </LinkButton>
+        {error && <span role="alert">▲ {error.message}</span>}
+      </Line>
+    );
+  }
+  return (
+    <Line role="group" aria-label="What happened">
+      <b>Log</b>
+      <Button isDisabled={log.isPending} onPress={() => log.mutate({ outcome: 'DONE' })}>
+        Done
+      </Button>
+      {stopping ? (
+        <Select
+          label="Stopped after"
+          value={null}
+          placeholder="which stage?"
+          onChange={(id) => {
+            const [lesson = '', stage = ''] = id.split(' ');
+            log.mutate({ outcome: 'STOPPED', lesson, stage });
+          }}
+          choices={stages}
+        />
+      ) : (
+        <Button isDisabled={log.isPending || stages.length === 0} onPress={() => setStopping(true)}>
+          Stopped after …
+        </Button>
+      )}
+      <Button isDisabled={log.isPending} onPress={() => log.mutate({ outcome: 'DID_NOT_HAPPEN' })}>
+        Did not happen
+      </Button>
+      {error && <span role="alert">▲ {error.message}</span>}
+      <Hint>The course flows on from what is noted.</Hint>
+    </Line>
+  );
+}
+
+const Line = styled.div`display: flex; flex-wrap: wrap; align-items: flex-end; gap: ${space(2)} ${space(3)}; & > b { min-width: 48px; align-self: center; }`;
+const Hint = styled.span`font-size: ${sizes.small}; color: ${colour.muted}; align-self: center;`;

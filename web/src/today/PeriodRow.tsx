@@ -1,0 +1,97 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import type { Schemas } from '../api/client';
+import { meetingWords, warningWords } from '../course/words';
+import { LinkButton } from '../design/Controls';
+import { colour, faces, sizes, space } from '../design/tokens';
+import { count, decimals } from '../words/words';
+import { LessonLog } from './LessonLog';
+import { PutOut } from './PutOut';
+import { RunStanding, NextStep } from './RunStanding';
+import { SheetPrints } from './SheetPrints';
+import { NextLink } from './plates';
+
+export type ClassDay = Schemas['TodayClassView'];
+
+/** One period: what is on, what to put out, print, say, mind; what waits; and at its end what happened. */
+export function PeriodRow({ shown, isDemo, begin }: { shown: ClassDay; isDemo: boolean; begin: boolean }) {
+  const [open, setOpen] = useState(begin);
+  const { period, lessons, run } = shown;
+  const cancelled = period?.state === 'CANCELLED';
+  const what = lessons.map((l, i) => `${l.title} (${shown.numbers[i] ?? 0} of ${shown.of})`).join(', then ');
+  return (
+    <Row aria-label={shown.name}>
+      <Time>{period ? period.starts.slice(11, 16) : '–'}</Time>
+      <Who>
+        <h2>{shown.name}</h2>
+        <Small>
+          {count(shown.students, 'student')}
+          {period?.place && ` · ${period.place}`}
+        </Small>
+        <LinkButton aria-expanded={open} onPress={() => setOpen(!open)}>
+          {open ? 'Fold' : 'Open'}
+        </LinkButton>
+      </Who>
+      <div>
+        {cancelled && <Title>Cancelled</Title>}
+        {period && !cancelled && (
+          <>
+            <Title>{what || 'No lesson planned'}</Title>
+            {lessons.length > 0 && (
+              <Small>
+                {lessons[0]?.aim} {decimals(period.planned)} of {decimals(period.room)} min
+                {period.pieces.at(-1)?.goesOn ? '; goes on next time' : ''}
+                {period.logged ? ' · logged' : ''}
+              </Small>
+            )}
+          </>
+        )}
+        {open && period && !cancelled && (
+          <Details>
+            {shown.warnings.slice(0, 4).map((w, i) => (
+              <Warn key={`${w.kind}${i}`}>▲ {warningWords(w, (id) => lessons.find((l) => l.id === id)?.title ?? 'another lesson')}</Warn>
+            ))}
+            <PutOut lessons={lessons} students={shown.students} />
+            <SheetPrints sheets={shown.sheets} schoolClass={shown.id} students={shown.students} />
+            {lessons.some((l) => l.notes !== '') && (
+              <p>
+                <b>Notes</b> {lessons.map((l) => l.notes).join(' ')}
+              </p>
+            )}
+            {lessons.some((l) => l.cautions.length > 0) && (
+              <p>
+                <b>Mind</b> {[...new Set(lessons.flatMap((l) => l.cautions))].join(' ')}
+              </p>
+            )}
+            <LessonLog schoolClass={shown.id} period={period} lessons={lessons} />
+          </Details>
+        )}
+        {run && (open || !period) && <RunStanding run={run} />}
+      </div>
+      <Actions>
+        {run ? <NextStep name={shown.name} run={run} isDemo={isDemo} /> : !period && <NextLink to="/sheets">Make a sheet</NextLink>}
+        <Link to={`/course/${shown.id}${lessons[0] ? `/${lessons[0].id}` : ''}`} aria-label={`Course of ${shown.name}${period ? `, ${meetingWords(period.starts)}` : ''}`}>
+          Course
+        </Link>
+      </Actions>
+    </Row>
+  );
+}
+
+const Row = styled.section`
+  display: grid;
+  grid-template-columns: 72px 130px minmax(0, 1fr) 190px;
+  gap: ${space(5)};
+  padding: ${space(4)} 0;
+  border-bottom: 1px solid ${colour.line};
+  @media (max-width: 1100px) { grid-template-columns: 64px 116px minmax(0, 1fr) 170px; gap: ${space(4)}; }
+  @media (max-width: 720px) { grid-template-columns: 60px minmax(0, 1fr); & > :nth-child(n + 3) { grid-column: 1 / -1; } }
+`;
+const Time = styled.div`font: 600 ${sizes.head} / 1.15 ${faces.text};`;
+const Who = styled.div`display: flex; flex-direction: column; align-items: flex-start; gap: ${space(1)};`;
+const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
+const Title = styled.p`font-size: ${sizes.lead}; font-weight: 600;`;
+const Details = styled.div`display: flex; flex-direction: column; gap: ${space(2)}; margin: ${space(2)} 0; & > p > b { display: inline-block; min-width: 64px; }`;
+const Warn = styled.p`padding: 2px ${space(3)}; border-left: 4px solid ${colour.ink}; background: ${colour.wash};`;
+const Actions = styled.div`display: flex; flex-direction: column; align-items: flex-start; gap: ${space(2)};`;

@@ -1,0 +1,41 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { sizes, space, colour } from '../design/tokens';
+import { PutOut } from './PutOut';
+import { SheetPrints } from './SheetPrints';
+import { useDay } from './useDay';
+
+/** What the next school day needs, so that it can be made ready. */
+export function Preparation({ date, words }: { date: string; words: string }) {
+  const day = useDay(date);
+  const meeting = day.data?.classes.filter((c) => c.period && c.period.state !== 'CANCELLED') ?? [];
+  return (
+    <Sheet aria-label="To prepare">
+      <h2>
+        To prepare for <Link to={`/?date=${date}`}>{words}</Link>
+      </h2>
+      {meeting.map((c) => (
+        <div key={c.id + (c.period?.key ?? '')}>
+          <p>
+            <b>
+              {c.period?.starts.slice(11, 16)} {c.name}
+            </b>{' '}
+            {c.lessons.map((l) => l.title).join(', then ') || 'no lesson planned'}
+          </p>
+          <PutOut lessons={c.lessons} students={c.students} />
+          <SheetPrints sheets={c.sheets} schoolClass={c.id} students={c.students} />
+        </div>
+      ))}
+    </Sheet>
+  );
+}
+
+const Sheet = styled.section`
+  padding: ${space(5)} 0;
+  display: flex;
+  flex-direction: column;
+  gap: ${space(4)};
+  font-size: ${sizes.text};
+  h2 { font-size: ${sizes.lead}; color: ${colour.muted}; a { color: ${colour.ink}; } }
+  & > div { display: flex; flex-direction: column; gap: ${space(1)}; }
+`;

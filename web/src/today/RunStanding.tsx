@@ -1,0 +1,104 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import type { Schemas } from '../api/client';
+import { colour, levelGreys, sizes, space } from '../design/tokens';
+import { ScannerButton } from '../returns/ScannerButton';
+import { causeWords, count } from '../words/words';
+import { NextFile, NextLink } from './plates';
+
+type Run = Schemas['TodayRunView'];
+
+/** A goal's name, with its exercise where the sheet asks the same of several. */
+function named({ exercise, label }: { exercise: string; label: string }) {
+  return exercise ? `${label.toLowerCase()}, ${exercise.toLowerCase()}` : label.toLowerCase();
+}
+
+function redone({ exercise, label, field }: Run['redos'][number]) {
+  return field ? `${exercise ? `${exercise.toLowerCase()}, ` : ''}box ${field}` : named({ exercise, label });
+}
+
+/** The sheet that was printed last: how far it has come back, what most missed, who does what again. */
+export function RunStanding({ run }: { run: Run }) {
+  const { printed, read, confirmed, waiting, unreadable } = run.progress;
+  return (
+    <div>
+      <Small>Last sheet out: {run.title}</Small>
+      <Track
+        role="img"
+        aria-label={`${printed} printed, ${read} read, ${confirmed} confirmed`}
+        $read={read / printed}
+        $confirmed={confirmed / printed}
+      />
+      <Figures>
+        <span>{printed} printed</span>
+        <span>{read} back</span>
+        <span>{confirmed} confirmed</span>
+        {waiting > 0 && <span>{waiting} being read</span>}
+        {unreadable > 0 && <span>▲ {unreadable} unreadable</span>}
+      </Figures>
+      {run.fault && (
+        <Fault>
+          <b>Commonest miss: {named(run.fault)}</b>, {count(run.fault.students, 'student')} – {causeWords(run.fault.cause)}.
+          Show: {run.fault.cause.next}
+        </Fault>
+      )}
+      {run.redos.length > 0 && (
+        <Redo>
+          <b>Redo a box:</b>{' '}
+          {run.redos.map((r, i) => (
+            <span key={r.student}>
+              {i > 0 && ', '}
+              <Link to={`/students/${r.student}`}>{r.name}</Link>
+              {` (${redone(r)})`}
+            </span>
+          ))}
+        </Redo>
+      )}
+    </div>
+  );
+}
+
+/** The one thing to do next with a run. */
+export function NextStep({ name, run, isDemo }: { name: string; run: Run; isDemo: boolean }) {
+  const { printed, read, confirmed } = run.progress;
+  if (read === 0) {
+    return (
+      <>
+        <NextFile href={`/api/sheets/runs/${run.id}/pages.pdf`} target="_blank" rel="noreferrer">
+          Print {count(printed, 'sheet')}
+        </NextFile>
+        {isDemo ? <ScannerButton className={name} /> : <Link to={`/returns/${run.id}`}>Bring sheets back</Link>}
+      </>
+    );
+  }
+  if (confirmed < read) {
+    return (
+      <>
+        <NextLink to={`/returns/${run.id}`}>Confirm {count(read - confirmed, 'sheet')}</NextLink>
+        <Link to={`/wall/${run.id}`}>Wall</Link>
+      </>
+    );
+  }
+  return (
+    <>
+      <NextLink to={`/wall/${run.id}`}>Look at the wall</NextLink>
+      <Link to="/sheets">Make the next sheet</Link>
+    </>
+  );
+}
+
+const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
+const Track = styled.div<{ $read: number; $confirmed: number }>`
+  height: 10px;
+  margin: ${space(2)} 0 ${space(1)};
+  border: 1px solid ${levelGreys[2]};
+  background: linear-gradient(
+    to right,
+    ${levelGreys[4]} ${(p) => p.$confirmed * 100}%,
+    ${levelGreys[2]} ${(p) => p.$confirmed * 100}% ${(p) => p.$read * 100}%,
+    ${levelGreys[0]} ${(p) => p.$read * 100}%
+  );
+`;
+const Figures = styled.p`display: flex; flex-wrap: wrap; gap: 0 ${space(4)}; font-size: ${sizes.small};`;
+const Fault = styled.p`margin-top: ${space(2)};`;
+const Redo = styled.p`margin-top: ${space(2)};`;
