@@ -1,13 +1,16 @@
-import { Fragment, useRef, type KeyboardEvent } from 'react';
+import { Fragment, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { colour, faces, levelGreys, sizes, space } from '../design/tokens';
+import { useSize } from '../design/useSize';
 import { dateWords, paceWords, periodWords, weekOf, type Lane, type Period } from './words';
 import { periodsIn, weeksOf } from './weeks';
 
 export type Zoom = 'term' | 'month' | 'week';
 
-/** Width of one period, px. */
+/** Width of one period, px; a term takes what there is, within these. */
 const widths: Record<Zoom, number> = { term: 40, month: 128, week: 300 };
+const NARROWEST = 22;
+const NAMES = 132;
 /** Height of a minute, px. */
 const MINUTE = 1.5;
 
@@ -25,10 +28,12 @@ interface Props {
 
 /** The term: a lane for each class, a box for each period, as high as it is long. */
 export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Props) {
-  const frame = useRef<HTMLDivElement>(null);
+  const [frame, size] = useSize({ width: 1100, height: 400 }, 4000);
   const weeks = weeksOf(lanes);
   const most = Math.max(1, ...lanes.flatMap((l) => weeks.map((w) => periodsIn(l, w.monday).length)));
-  const column = Math.max(46, most * (widths[zoom] + 4) + 6);
+  const room = (size.width - NAMES - 48) / Math.max(1, weeks.length);
+  const width = zoom === 'term' && size.width > 0 ? Math.max(NARROWEST, Math.min(widths.term, (room - 7) / most - 4)) : widths[zoom];
+  const column = Math.max(46, most * (width + 4) + 7);
 
   const go = (event: KeyboardEvent<HTMLButtonElement>, lane: Lane, period: Period) => {
     const lesson = period.pieces.at(-1)?.lesson;
@@ -47,13 +52,13 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
         : lane.periods[at + way];
     if (target) {
       event.preventDefault();
-      frame.current?.querySelector<HTMLElement>(`[data-box="${(nextLane ?? lane).schoolClass} ${target.key}"]`)?.focus();
+      event.currentTarget.closest('[data-strip]')?.querySelector<HTMLElement>(`[data-box="${(nextLane ?? lane).schoolClass} ${target.key}"]`)?.focus();
     }
   };
 
   return (
-    <Frame ref={frame} role="group" aria-label="The term: arrow keys go from period to period, Alt with left and right moves a lesson">
-      <Grid style={{ gridTemplateColumns: `132px repeat(${weeks.length}, ${column}px)` }}>
+    <Frame ref={frame} data-strip role="group" aria-label="The term: arrow keys go from period to period, Alt with left and right moves a lesson">
+      <Grid style={{ gridTemplateColumns: `${NAMES}px repeat(${weeks.length}, ${column}px)` }}>
         <Corner />
         {weeks.map((w) => (
           <Head key={w.monday} data-today={w.monday <= today && today < next(w.monday)}>
@@ -76,6 +81,7 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
                     lane={lane}
                     period={p}
                     zoom={zoom}
+                    width={width}
                     past={p.starts.slice(0, 10) < today}
                     open={open.lane === lane.schoolClass && open.period === p.key}
                     lit={open.lane === lane.schoolClass && p.pieces.some((piece) => piece.lesson === open.lesson)}
@@ -103,6 +109,7 @@ interface BoxProps {
   lane: Lane;
   period: Period;
   zoom: Zoom;
+  width: number;
   past: boolean;
   open: boolean;
   lit: boolean;
@@ -112,7 +119,7 @@ interface BoxProps {
 }
 
 /** One period: its stages from the top in steps of grey, what is left open below. */
-function Box({ lane, period, zoom, past, open, lit, onPress, onKeyDown, onDrop }: BoxProps) {
+function Box({ lane, period, zoom, width, past, open, lit, onPress, onKeyDown, onDrop }: BoxProps) {
   const warnings = lane.warnings.filter((w) => w.period === period.key || (w.kind !== 'NO_ROOM' && !w.period && period.pieces.some((p) => p.lesson === w.lesson && startsHere(lane, p.lesson, period))));
   const number = (lesson: string) => lane.lessons.findIndex((l) => l.id === lesson) + 1;
   const [first] = period.pieces;
@@ -120,9 +127,8 @@ function Box({ lane, period, zoom, past, open, lit, onPress, onKeyDown, onDrop }
   return (
     <Stack>
       <Label>
-        {period.pieces.map((p) => number(p.lesson)).join(', ') || '·'}
-        {onward && <span aria-hidden> ↦</span>}
-        {warnings.length > 0 && <span aria-hidden> ▲</span>}
+        {period.pieces.map((p) => number(p.lesson)).slice(0, warnings.length > 0 ? 1 : 2).join('·') || '–'}
+        {warnings.length > 0 && <span aria-hidden>▲</span>}
       </Label>
       <Plate
         type="button"
@@ -134,7 +140,7 @@ function Box({ lane, period, zoom, past, open, lit, onPress, onKeyDown, onDrop }
         aria-label={periodWords(period, lane, warnings.length)}
         aria-pressed={open}
         draggable={first !== undefined}
-        style={{ width: widths[zoom], height: Math.max(24, (period.room || period.minutes) * MINUTE) }}
+        style={{ width, height: Math.max(24, (period.room || period.minutes) * MINUTE) }}
         onClick={onPress}
         onKeyDown={onKeyDown}
         onDragStart={(event) => first && event.dataTransfer.setData('text/plain', `${lane.schoolClass} ${first.lesson}`)}
@@ -165,7 +171,12 @@ function Box({ lane, period, zoom, past, open, lit, onPress, onKeyDown, onDrop }
             ))}
           </Titles>
         )}
-        {period.logged && <Tick aria-hidden>✓</Tick>}
+        {(period.logged || onward) && (
+          <Tick aria-hidden>
+            {period.logged ? '✓' : ''}
+            {onward ? '↦' : ''}
+          </Tick>
+        )}
       </Plate>
     </Stack>
   );
@@ -254,4 +265,13 @@ const Titles = styled.span`
   line-height: 1.2;
   span { background: ${colour.paper}; padding: 1px 3px; max-width: 100%; overflow: hidden; text-overflow: ellipsis; }
 `;
-const Tick = styled.span`position: absolute; right: 3px; bottom: 1px; font-size: ${sizes.small}; font-weight: 600;`;
+const Tick = styled.span`
+  position: absolute;
+  right: 0;
+  bottom: 0;
+  padding: 0 2px;
+  background: ${colour.paper};
+  font-size: 11px;
+  line-height: 1.2;
+  font-weight: 600;
+`;

@@ -92,7 +92,7 @@ export function stageWords(stage: Stage): string {
     case 'DISSOLVE':
       return 'dissolve, leave to dry';
     case 'WORK':
-      return stage.field === '' ? 'draw' : [stage.group, stage.label, stage.label === '' ? stage.field : ''].filter((w) => w !== '').join(' ');
+      return stage.field === '' ? 'draw' : [stage.group, stage.label, stage.label === '' ? `field ${stage.field}` : ''].filter((w) => w !== '').join(' ');
   }
 }
 

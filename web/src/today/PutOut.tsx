@@ -8,7 +8,7 @@ export function PutOut({ lessons, students }: { lessons: Schemas['LessonView'][]
   if (wants.length === 0) {
     return null;
   }
-  const short = (w: (typeof wants)[number]) => w.copies !== undefined && w.copies < students;
+  const short = ({ copies }: (typeof wants)[number]) => typeof copies === 'number' && copies < students;
   return (
     <p>
       <b>Put out</b>
@@ -17,7 +17,7 @@ export function PutOut({ lessons, students }: { lessons: Schemas['LessonView'][]
         .map((w) => (
           <Pencil key={w.code + w.name}>
             <i style={{ background: w.colour }} aria-hidden />
-            {w.code} {w.name} × {short(w) ? `${w.copies ?? 0} of ${students}` : students}
+            {w.code} {w.name} × {short(w) ? `${w.copies ?? 0}, ${students} want it` : students}
           </Pencil>
         ))}
       <Pencil>sharpeners</Pencil>

@@ -95,7 +95,7 @@ it('says where the course stands, what to put out with the scarce first, what to
   show({}, plan);
   expect(screen.getByText('Fading out (2 of 6)')).toBeTruthy();
   const pencils = screen.getAllByText(/×/).map((p) => p.textContent);
-  expect(pencils).toEqual(['S16 Tide Blue × 2 of 4', 'S07 Buoy Red × 4']);
+  expect(pencils).toEqual(['S16 Tide Blue × 2, 4 want it', 'S07 Buoy Red × 4']);
   expect(screen.getByRole('button', { name: 'Strips, 4 sheets' })).toBeTruthy();
   expect(screen.getByText(/No pencils in the mouth/)).toBeTruthy();
   expect(screen.getByText(/goes on next time/)).toBeTruthy();

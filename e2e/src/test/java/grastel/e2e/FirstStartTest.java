@@ -32,7 +32,6 @@ class FirstStartTest {
             desk.checkAccessibility("Today, empty");
             desk.page.getByText("Make a class").click();
             desk.field("Name of the class").fill("7 Kittiwake");
-            desk.field("Meets (optional)").fill("Mon 9:10, Thu 11:05");
             Path list = data.resolve("list.csv");
             Files.writeString(list, "Name\nAna Silva\n=1+1\n");
             desk.page.locator("input[type=file]").setInputFiles(list);

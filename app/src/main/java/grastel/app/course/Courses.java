@@ -54,6 +54,7 @@ public class Courses {
      * @param periods of the day, the cancelled ones too
      * @param lessons those of the periods, in order; their numbers in the course from 1 at the same places
      * @param of how many lessons the course has
+     * @param pace of the class, 1 = usual
      * @param warnings about these lessons
      */
     public record Day(
@@ -62,6 +63,7 @@ public class Courses {
             List<LessonView> lessons,
             List<Integer> numbers,
             int of,
+            double pace,
             List<CourseWarningView> warnings) {}
 
     /** What all classes do on a day, by class; without those that do not meet. */
@@ -88,6 +90,7 @@ public class Courses {
                 lessons,
                 lessons.stream().map(l -> lane.lessons().indexOf(l) + 1).toList(),
                 lane.lessons().size(),
+                lane.pace().speed(),
                 lane.warnings().stream().filter(w -> ids.contains(w.lesson())).toList());
     }
 

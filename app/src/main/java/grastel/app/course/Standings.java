@@ -52,6 +52,9 @@ class Standings {
         Map<Skill, Set<UUID>> tried = new EnumMap<>(Skill.class);
         Map<Skill, Set<UUID>> weak = new HashMap<>();
         for (Decided one : decided) {
+            if (one.level() == Level.NOT_TRIED) {
+                continue;
+            }
             for (Skill skill : Skill.seenIn(one.kind(), one.goal())) {
                 tried.computeIfAbsent(skill, s -> new HashSet<>()).add(one.student());
                 if (one.level().compareTo(Level.SECURE) < 0) {

@@ -2,12 +2,14 @@ package grastel.app.demo;
 
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.course.CourseViews.PartView;
 import grastel.app.course.CourseViews.PeriodView;
 import grastel.app.course.CourseViews.PieceView;
 import grastel.app.course.Courses;
 import grastel.app.course.Outcome;
 import grastel.app.course.Outlines;
 import grastel.app.kit.Kit;
+import grastel.core.planning.Stage;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -36,9 +38,10 @@ class DemoCourses {
     /**
      * @param outline its id
      * @param fromWeek weeks before this one that the first lesson is on; none before it
-     * @param done share of what was planned for each past period that was done, 0…1
+     * @param sets how many of the wax range it has
+     * @param pace the class really has, 1 = usual
      */
-    void begin(UUID schoolClass, String outline, int fromWeek, double done) {
+    void begin(UUID schoolClass, String outline, int fromWeek, double pace, int sets) {
         UUID skerry = kit.sets().stream()
                 .filter(s -> s.name().startsWith("Skerry"))
                 .findFirst()
@@ -49,8 +52,9 @@ class DemoCourses {
                 .findFirst()
                 .orElseThrow()
                 .id();
-        outlines.begin(schoolClass, outline, skerry, cartridge);
         ClassInfo of = classes.one(schoolClass);
+        kit.give(skerry, schoolClass, sets);
+        outlines.begin(schoolClass, outline, skerry, cartridge);
         LocalDate today = LocalDate.now(clock);
         LocalDate first = today.minusWeeks(fromWeek);
         of.calendar().periods().stream()
@@ -59,28 +63,29 @@ class DemoCourses {
                 .ifPresent(p -> courses.pin(schoolClass, 0, p.starts()));
         of.calendar().periods().stream()
                 .filter(p -> p.date().isBefore(today) && !p.date().isBefore(first))
-                .forEach(p -> note(of, p.date(), done));
+                .forEach(p -> note(of, p.date(), pace));
     }
 
-    private void note(ClassInfo of, LocalDate date, double done) {
+    /** As far as a class of this pace comes; all that was planned where it is quicker. */
+    private void note(ClassInfo of, LocalDate date, double pace) {
         Courses.Day day = courses.on(List.of(of), date).get(of.id());
         for (PeriodView period : day.periods()) {
-            if (period.pieces().isEmpty() || done == 1) {
-                courses.note(of.id(), period.key(), Outcome.DONE, null, null);
-            } else {
-                stopped(of, period, done);
+            double minutes = period.room();
+            String lesson = null;
+            String last = null;
+            for (PieceView piece : period.pieces()) {
+                for (PartView stage : piece.stages()) {
+                    boolean paced = stage.kind() == Stage.Kind.WORK || stage.kind() == Stage.Kind.DISSOLVE;
+                    minutes -= stage.minutes() * (paced ? day.pace() / pace : 1);
+                    if (minutes < 0 && last != null) {
+                        courses.note(of.id(), period.key(), Outcome.STOPPED, lesson, last);
+                        return;
+                    }
+                    lesson = piece.lesson();
+                    last = stage.id();
+                }
             }
+            courses.note(of.id(), period.key(), Outcome.DONE, null, null);
         }
-    }
-
-    private void stopped(ClassInfo of, PeriodView period, double done) {
-        PieceView piece = period.pieces().get(0);
-        int last = Math.max(0, (int) Math.round(done * piece.stages().size()) - 1);
-        courses.note(
-                of.id(),
-                period.key(),
-                Outcome.STOPPED,
-                piece.lesson(),
-                piece.stages().get(last).id());
     }
 }

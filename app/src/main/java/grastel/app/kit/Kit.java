@@ -203,6 +203,13 @@ public class Kit {
         return info(sets.saveAndFlush(found));
     }
 
+    /** Puts out so many of a set for a class. */
+    public void give(UUID set, UUID schoolClass, int howMany) {
+        OwnedSet found = setForChange(set);
+        use(found, Map.of(schoolClass, howMany));
+        sets.saveAndFlush(found);
+    }
+
     void removeSet(UUID id) {
         sets.delete(setForChange(id));
     }

@@ -107,7 +107,7 @@ public final class Misses {
 
     private static Stream<Weak> weak(Attempt attempt) {
         return attempt.marks().stream()
-                .filter(m -> m.level().compareTo(Level.SECURE) < 0 && m.cause() != null)
+                .filter(m -> m.level().compareTo(Level.SECURE) < 0 && m.cause() != null && !m.isNotReached())
                 .map(m -> new Weak(attempt.student(), m));
     }
 }

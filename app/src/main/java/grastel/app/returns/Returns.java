@@ -66,7 +66,12 @@ public class Returns {
 
     /** A goal of an attempt. @param exercise of the sheet, from 0; @param level the teacher's where confirmed, else the proposal */
     public record Mark(
-            UUID id, int exercise, Goal goal, Level proposed, Level level, Double figure, Cause cause, String field) {}
+            UUID id, int exercise, Goal goal, Level proposed, Level level, Double figure, Cause cause, String field) {
+        /** Its student did not come so far: it says nothing of the class. */
+        public boolean isNotReached() {
+            return level == Level.NOT_TRIED && cause == Cause.NOT_REACHED;
+        }
+    }
 
     /** A student's page as read. @param read when its present reading was made, which its pictures belong to */
     public record Attempt(

@@ -200,7 +200,7 @@ class WallController {
     private static List<Returns.Mark> marks(List<Attempt> attempts, int exercise, Goal goal) {
         return attempts.stream()
                 .flatMap(a -> a.marks().stream())
-                .filter(m -> m.exercise() == exercise && m.goal() == goal)
+                .filter(m -> m.exercise() == exercise && m.goal() == goal && !m.isNotReached())
                 .toList();
     }
 

@@ -3,6 +3,7 @@ package grastel.core.judging;
 /** The likely reason for a level below secure, with what is seen and the one thing to do next. */
 public enum Cause {
     /** Boxes were left empty. */
+    NOT_REACHED("not reached in the time there was", "Go on from here next time."),
     BOXES_LEFT_OUT("boxes left out", "Fill every box; a wrong step teaches more than an empty one."),
     /** A box is lighter than its neighbour where it should be darker, or the other way. */
     ORDER_REVERSED(

@@ -67,6 +67,7 @@ public final class Judge {
         Map<String, FieldReading> byField = new HashMap<>();
         others.forEach(other -> other.fields().forEach(f -> byField.put(f.field(), f)));
         page.fields().forEach(f -> byField.put(f.field(), f));
+        Set<String> notReached = notReached(byField);
         boolean grey = page.has(PageFlag.GREY) || others.stream().anyMatch(o -> o.has(PageFlag.GREY));
         List<Proposal> proposals = plan.goals().stream()
                 .filter(goal -> goal.fields().stream().anyMatch(here::contains))
@@ -74,21 +75,46 @@ public final class Judge {
                 .filter(goal -> !(grey && OF_COLOUR.contains(goal.goal())))
                 .filter(goal -> !OF_STRIPS.contains(goal.goal())
                         || goal.fields().stream().allMatch(f -> byField.get(f).profile() != null))
-                .map(goal -> propose(goal, byField))
+                .map(goal -> propose(goal, byField, notReached))
                 .toList();
         return Combination.settled(proposals, byField);
     }
 
-    private Proposal propose(GoalPlan goal, Map<String, FieldReading> byField) {
+    /**
+     * Fields at the end of the order without pigment: their student did not come so far, which says something of pace and
+     * nothing of skill. None where the whole exercise is empty.
+     */
+    private Set<String> notReached(Map<String, FieldReading> byField) {
+        List<FieldPlan> order = plan.fields().stream()
+                .filter(f -> !isToBeBare(f) && byField.containsKey(f.id()))
+                .toList();
+        int end = order.size();
+        while (end > 0 && byField.get(order.get(end - 1).id()).blank()) {
+            end--;
+        }
+        return end == 0
+                ? Set.of()
+                : order.subList(end, order.size()).stream().map(FieldPlan::id).collect(Collectors.toSet());
+    }
+
+    private Proposal propose(GoalPlan goal, Map<String, FieldReading> byField, Set<String> notReached) {
         List<FieldReading> read = goal.fields().stream().map(byField::get).toList();
         Measure measure = Measure.of(goal.goal(), read.get(0).profile() != null);
         Tried tried = tried(goal, byField);
         int count = tried.filled().size();
         Ladder ladder = goal.held(band);
         boolean complete = tried.isComplete();
+        Set<String> empty = goal.fields().stream()
+                .filter(f -> !tried.filled().containsKey(f))
+                .collect(Collectors.toSet());
+        boolean cutShort = !empty.isEmpty() && notReached.containsAll(empty);
+        Cause cause = cutShort ? Cause.NOT_REACHED : Cause.BOXES_LEFT_OUT;
         if (read.stream().filter(r -> !r.blank()).count() < Math.min(2, measure.fewest())
                 || count < measure.fewest() && !complete) {
-            return new Proposal(goal.goal(), Level.NOT_TRIED, null, ladder, false, Cause.BOXES_LEFT_OUT, null, null);
+            return new Proposal(goal.goal(), Level.NOT_TRIED, null, ladder, false, cause, null, null);
+        }
+        if (cutShort && measure.ofAll()) {
+            return new Proposal(goal.goal(), Level.NOT_TRIED, null, ladder, false, cause, null, null);
         }
         return measure.measured(tried)
                 .map(f -> proposal(goal, f, ladder, complete || !measure.ofAll()))

@@ -89,6 +89,31 @@ class JudgeTest {
     }
 
     @Test
+    void boxesAtTheEndThatWereNotReachedSayNothingOfWhatWasDone() {
+        List<FieldReading> fields = new ArrayList<>(fields(93, 75, 57, 40, 22));
+        fields.set(3, field("4", 95.2, 1, 0, 0, true));
+        fields.set(4, field("5", 95.2, 1, 0, 0, true));
+        Map<Goal, Proposal> judged = byGoal(judge(GradeBand.DEVELOPING, fields));
+
+        assertThat(judged.get(Goal.EQUAL_STEPS))
+                .returns(Level.NOT_TRIED, Proposal::level)
+                .returns(Cause.NOT_REACHED, Proposal::cause)
+                .returns(null, Proposal::figure);
+        assertThat(judged.get(Goal.FULL_RANGE).cause()).isEqualTo(Cause.NOT_REACHED);
+        assertThat(judged.get(Goal.NEAT_EDGE).level()).as("of the boxes that were done").isEqualTo(Level.BEYOND);
+        assertThat(judged.values()).noneMatch(p -> p.cause() == Cause.BOXES_LEFT_OUT);
+    }
+
+    @Test
+    void anEmptyBoxBeforeOneThatWasFilledWasLeftOut() {
+        List<FieldReading> fields = new ArrayList<>(fields(93, 75, 57, 40, 22));
+        fields.set(1, field("2", 95.2, 1, 0, 0, true));
+        fields.set(4, field("5", 95.2, 1, 0, 0, true));
+        assertThat(byGoal(judge(GradeBand.DEVELOPING, fields)).get(Goal.EQUAL_STEPS).cause())
+                .isEqualTo(Cause.BOXES_LEFT_OUT);
+    }
+
+    @Test
     void theWorstBoxDecidesEvennessAndEdgeTheDarkestSpecks() {
         List<FieldReading> fields = new ArrayList<>(fields(93, 75, 57, 40, 22));
         fields.set(1, field("2", 75, 60, 4.4, 3, false));
