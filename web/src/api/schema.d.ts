@@ -388,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{schoolClass}/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{schoolClass}/lessons": {
         parameters: {
             query?: never;
@@ -468,6 +484,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["file_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["feed"];
+        put?: never;
+        post: operations["open_1"];
+        delete: operations["close"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/outlines": {
         parameters: {
             query?: never;
@@ -494,6 +542,22 @@ export interface paths {
         get: operations["state"];
         put?: never;
         post: operations["scan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/feed/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["asked"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1070,7 +1134,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["close"];
+        delete: operations["close_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1588,7 +1652,7 @@ export interface components {
         };
         CauseView: {
             /** @enum {string} */
-            code: "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "ONE_DIRECTION" | "TOO_LITTLE_PRESSURE" | "DARK_TOO_THIN" | "TOOTH_FULL" | "HURRY" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "WHITE_TOO_THIN" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "OPPOSITES_EQUAL" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED" | "BAND" | "FADES_TOO_FAST" | "TURNS_BACK" | "STOPS_SHORT" | "JOIN_GAP" | "JOIN_BUMP" | "OVERLAP_NARROW" | "HUE_TURNS_BACK" | "CHROMA_LOST" | "DIRECTION_SWINGS" | "COVER_TOO_OPEN" | "COVER_TOO_DENSE" | "ZONE_TOO_LIGHT" | "ZONE_TOO_DARK" | "CORE_NOT_DARKEST" | "HIGHLIGHT_GONE";
+            code: "NOT_REACHED" | "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "ONE_DIRECTION" | "TOO_LITTLE_PRESSURE" | "DARK_TOO_THIN" | "TOOTH_FULL" | "HURRY" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "WHITE_TOO_THIN" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "OPPOSITES_EQUAL" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED" | "BAND" | "FADES_TOO_FAST" | "TURNS_BACK" | "STOPS_SHORT" | "JOIN_GAP" | "JOIN_BUMP" | "OVERLAP_NARROW" | "HUE_TURNS_BACK" | "CHROMA_LOST" | "DIRECTION_SWINGS" | "COVER_TOO_OPEN" | "COVER_TOO_DENSE" | "ZONE_TOO_LIGHT" | "ZONE_TOO_DARK" | "CORE_NOT_DARKEST" | "HIGHLIGHT_GONE";
             next: string;
             sign: string;
         };
@@ -1807,6 +1871,10 @@ export interface components {
         FaultWordsView: {
             say: string;
             sign: string;
+        };
+        FeedView: {
+            /** Format: date-time */
+            since?: string;
         };
         FieldProblem: {
             code: string;
@@ -2127,6 +2195,9 @@ export interface components {
             band: "FIRST_STEPS" | "DEVELOPING" | "ADVANCED";
             name: string;
             names: string;
+        };
+        NewFeedView: {
+            path: string;
         };
         NewPassword: {
             password: string;
@@ -3747,6 +3818,28 @@ export interface operations {
             };
         };
     };
+    file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
     insert: {
         parameters: {
             query?: never;
@@ -3896,6 +3989,84 @@ export interface operations {
             };
         };
     };
+    file_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
+    feed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedView"];
+                };
+            };
+        };
+    };
+    open_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewFeedView"];
+                };
+            };
+        };
+    };
+    close: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     outlines: {
         parameters: {
             query?: never;
@@ -3954,6 +4125,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ScanView"];
+                };
+            };
+        };
+    };
+    asked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
                 };
             };
         };
@@ -4960,7 +5153,7 @@ export interface operations {
             };
         };
     };
-    close: {
+    close_1: {
         parameters: {
             query?: never;
             header?: never;

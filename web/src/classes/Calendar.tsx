@@ -143,7 +143,9 @@ interface RowProps {
 function Slot({ n, slot, onChange, onDrop }: RowProps & { slot: SlotData; onChange: (slot: SlotData) => void }) {
   return (
     <Line role="group" aria-label={`Period ${n} of the week`}>
-      <Select label="Day" value={slot.day} onChange={(day) => onChange({ ...slot, day: day as SlotData['day'] })} choices={days} />
+      <Choice>
+        <Select label="Day" value={slot.day} onChange={(day) => onChange({ ...slot, day: day as SlotData['day'] })} choices={days} />
+      </Choice>
       <Words label="Starts" type="time" value={slot.starts.slice(0, 5)} onChange={(starts) => onChange({ ...slot, starts })} />
       <Narrow>
         <NumberBox label="Minutes" value={slot.minutes} least={10} most={300} digits={0} onChange={(minutes) => onChange({ ...slot, minutes })} />
@@ -183,7 +185,9 @@ function Change({ n, change, onChange, onDrop }: RowProps & { change: ChangeData
   return (
     <Line role="group" aria-label={`Change ${n}`}>
       {at('period')}
-      <Select label="It" value={change.kind} onChange={(kind) => onChange(fitted({ ...change, kind: kind as ChangeData['kind'] }))} choices={kinds} />
+      <Choice>
+        <Select label="It" value={change.kind} onChange={(kind) => onChange(fitted({ ...change, kind: kind as ChangeData['kind'] }))} choices={kinds} />
+      </Choice>
       {change.kind === 'MOVED' && at('to')}
       {change.kind !== 'CANCELLED' && (
         <Narrow>
@@ -199,6 +203,7 @@ function Change({ n, change, onChange, onDrop }: RowProps & { change: ChangeData
 
 const Form = styled.form`display: flex; flex-direction: column; align-items: flex-start; gap: ${space(4)}; padding-top: ${space(4)}; border-top: 1px solid ${colour.line};`;
 const Group = styled.div`display: flex; flex-direction: column; align-items: flex-start; gap: ${space(2)}; h3 { font-size: ${sizes.text}; font-weight: 600; margin: 0; }`;
-const Line = styled.div`display: flex; flex-wrap: wrap; align-items: flex-end; gap: ${space(3)}; & > button:last-child { margin-bottom: ${space(1)}; } & > div { min-width: 0; }`;
+const Line = styled.div`display: flex; flex-wrap: wrap; align-items: flex-end; gap: ${space(3)}; & > button { margin-bottom: ${space(1)}; } & > div { min-width: 0; }`;
 const Narrow = styled.div`width: 96px;`;
+const Choice = styled.div`width: 148px;`;
 const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

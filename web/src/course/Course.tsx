@@ -6,6 +6,7 @@ import { Place } from '../design/Place';
 import { Empty, Failed, Loading, Notice } from '../design/States';
 import { colour, space } from '../design/tokens';
 import { count } from '../words/words';
+import { CalendarLink } from './CalendarLink';
 import { draftOf, moved, movedTo } from './draft';
 import { LessonPanel, PeriodLine } from './LessonPanel';
 import { StartCourse } from './StartCourse';
@@ -28,7 +29,8 @@ export default function Course() {
   const today = courses.data?.today ?? '';
   const current = lane && (lane.periods.find((p) => p.starts.slice(0, 10) >= today && p.pieces.length > 0) ?? lane.periods.at(-1));
   const lesson = lane?.lessons.find((l) => l.id === wanted) ?? lane?.lessons.find((l) => l.id === current?.pieces[0]?.lesson) ?? lane?.lessons[0];
-  const shown = lane?.periods.find((p) => p.key === period) ?? lane?.periods.find((p) => p.pieces.some((piece) => piece.lesson === lesson?.id));
+  const holds = (p: Period) => p.pieces.some((piece) => piece.lesson === lesson?.id);
+  const shown = lane?.periods.find((p) => p.key === period) ?? (current && holds(current) ? current : lane?.periods.find(holds));
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -98,6 +100,7 @@ export default function Course() {
             Redo
           </Button>
           <Button onPress={() => setStarting({ lane: lane.schoolClass })}>Outlines …</Button>
+          <CalendarLink lane={lane} />
           {lane.lessons.length > 0 && (
             <a href={`/api/courses/${lane.schoolClass}/outline`} download>
               Save as outline

@@ -4,7 +4,8 @@ import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { stageWords } from '../course/words';
 import { Button, LinkButton, Select } from '../design/Controls';
-import { sizes, space, colour } from '../design/tokens';
+import { colour, sizes } from '../design/tokens';
+import { Labelled } from './Labelled';
 
 type Period = Schemas['PeriodView'];
 type Lesson = Schemas['LessonView'];
@@ -34,19 +35,17 @@ export function LessonLog({ schoolClass, period, lessons }: { schoolClass: strin
     const last = period.pieces.at(-1);
     const stage = lessons.find((l) => l.id === last?.lesson)?.stages.find((s) => s.id === last?.stages.at(-1)?.id);
     return (
-      <Line role="group" aria-label="What happened">
-        <b>Log</b>
+      <Labelled label="Log" group="What happened">
         <span>{last === undefined ? 'did not happen' : last.goesOn && stage ? `stopped after ${stageWords(stage)}` : 'done'}</span>
         <LinkButton isDisabled={unlog.isPending} onPress={() => unlog.mutate()}>
           Change
         </LinkButton>
         {error && <span role="alert">▲ {error.message}</span>}
-      </Line>
+      </Labelled>
     );
   }
   return (
-    <Line role="group" aria-label="What happened">
-      <b>Log</b>
+    <Labelled label="Log" group="What happened">
       <Button isDisabled={log.isPending} onPress={() => log.mutate({ outcome: 'DONE' })}>
         Done
       </Button>
@@ -71,9 +70,8 @@ export function LessonLog({ schoolClass, period, lessons }: { schoolClass: strin
       </Button>
       {error && <span role="alert">▲ {error.message}</span>}
       <Hint>The course flows on from what is noted.</Hint>
-    </Line>
+    </Labelled>
   );
 }
 
-const Line = styled.div`display: flex; flex-wrap: wrap; align-items: flex-end; gap: ${space(2)} ${space(3)}; & > b { min-width: 48px; align-self: center; }`;
 const Hint = styled.span`font-size: ${sizes.small}; color: ${colour.muted}; align-self: center;`;

@@ -6,6 +6,7 @@ import { meetingWords, warningWords } from '../course/words';
 import { LinkButton } from '../design/Controls';
 import { colour, faces, sizes, space } from '../design/tokens';
 import { count, decimals } from '../words/words';
+import { Labelled } from './Labelled';
 import { LessonLog } from './LessonLog';
 import { PutOut } from './PutOut';
 import { RunStanding, NextStep } from './RunStanding';
@@ -55,14 +56,10 @@ export function PeriodRow({ shown, isDemo, begin }: { shown: ClassDay; isDemo: b
             <PutOut lessons={lessons} students={shown.students} />
             <SheetPrints sheets={shown.sheets} schoolClass={shown.id} students={shown.students} />
             {lessons.some((l) => l.notes !== '') && (
-              <p>
-                <b>Notes</b> {lessons.map((l) => l.notes).join(' ')}
-              </p>
+              <Labelled label="Notes">{lessons.map((l) => l.notes).join(' ')}</Labelled>
             )}
             {lessons.some((l) => l.cautions.length > 0) && (
-              <p>
-                <b>Mind</b> {[...new Set(lessons.flatMap((l) => l.cautions))].join(' ')}
-              </p>
+              <Labelled label="Mind">{[...new Set(lessons.flatMap((l) => l.cautions))].join(' ')}</Labelled>
             )}
             <LessonLog schoolClass={shown.id} period={period} lessons={lessons} />
           </Details>
@@ -92,6 +89,6 @@ const Time = styled.div`font: 600 ${sizes.head} / 1.15 ${faces.text};`;
 const Who = styled.div`display: flex; flex-direction: column; align-items: flex-start; gap: ${space(1)};`;
 const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Title = styled.p`font-size: ${sizes.lead}; font-weight: 600;`;
-const Details = styled.div`display: flex; flex-direction: column; gap: ${space(2)}; margin: ${space(2)} 0; & > p > b { display: inline-block; min-width: 64px; }`;
+const Details = styled.div`display: flex; flex-direction: column; gap: ${space(2)}; margin: ${space(2)} 0;`;
 const Warn = styled.p`padding: 2px ${space(3)}; border-left: 4px solid ${colour.ink}; background: ${colour.wash};`;
 const Actions = styled.div`display: flex; flex-direction: column; align-items: flex-start; gap: ${space(2)};`;

@@ -1,6 +1,7 @@
 import styled from 'styled-components';
 import type { Schemas } from '../api/client';
 import { colour, space } from '../design/tokens';
+import { Labelled } from './Labelled';
 
 /** Pencils with their colours, and how many of each; what there is too little of stands first. */
 export function PutOut({ lessons, students }: { lessons: Schemas['LessonView'][]; students: number }) {
@@ -10,8 +11,7 @@ export function PutOut({ lessons, students }: { lessons: Schemas['LessonView'][]
   }
   const short = ({ copies }: (typeof wants)[number]) => typeof copies === 'number' && copies < students;
   return (
-    <p>
-      <b>Put out</b>
+    <Labelled label="Put out">
       {wants
         .toSorted((a, b) => Number(short(b)) - Number(short(a)))
         .map((w) => (
@@ -21,7 +21,7 @@ export function PutOut({ lessons, students }: { lessons: Schemas['LessonView'][]
           </Pencil>
         ))}
       <Pencil>sharpeners</Pencil>
-    </p>
+    </Labelled>
   );
 }
 
@@ -29,6 +29,5 @@ const Pencil = styled.span`
   display: inline-flex;
   align-items: center;
   gap: ${space(1)};
-  margin-right: ${space(4)};
   i { width: 16px; height: 16px; border: 1px solid ${colour.line}; }
 `;

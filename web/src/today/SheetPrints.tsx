@@ -1,9 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { Button } from '../design/Controls';
-import { space } from '../design/tokens';
 import { count } from '../words/words';
+import { Labelled } from './Labelled';
 
 /** The sheets of a period: those not yet printed for the class are one press away. */
 export function SheetPrints({ sheets, schoolClass, students }: { sheets: Schemas['TodaySheetView'][]; schoolClass: string; students: number }) {
@@ -19,8 +18,7 @@ export function SheetPrints({ sheets, schoolClass, students }: { sheets: Schemas
     return null;
   }
   return (
-    <Lines>
-      <b>Print</b>
+    <Labelled label="Print">
       {sheets.map((s) =>
         s.run ? (
           <a key={s.id} href={`/api/sheets/runs/${s.run}/pages.pdf`} target="_blank" rel="noreferrer">
@@ -33,8 +31,6 @@ export function SheetPrints({ sheets, schoolClass, students }: { sheets: Schemas
         ),
       )}
       {print.error && <span role="alert">▲ {print.error.message}</span>}
-    </Lines>
+    </Labelled>
   );
 }
-
-const Lines = styled.div`display: flex; flex-wrap: wrap; align-items: center; gap: ${space(2)} ${space(4)}; b { min-width: 48px; }`;

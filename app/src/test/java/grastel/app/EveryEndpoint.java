@@ -115,6 +115,7 @@ public abstract class EveryEndpoint extends DeskTest {
         add(PUT, "/api/classes/{id}/calendar", Map.of("calendar", calendar), schoolClass);
         add(PUT, "/api/courses/{schoolClass}", course, schoolClass);
         add(GET, "/api/courses/{schoolClass}/outline", null, schoolClass);
+        add(GET, "/api/courses/{schoolClass}/calendar.ics", null, schoolClass);
         add(POST, "/api/courses/{schoolClass}/log", log, schoolClass);
         add(DELETE, "/api/courses/{schoolClass}/log/{period}", null, schoolClass, "2026-09-01T11:05:00");
         add(

@@ -28,6 +28,7 @@ class OwnershipTest extends EveryEndpoint {
             "GET /api/account/session",
             "POST /api/account/session",
             "POST /api/account/first-teacher",
+            "GET /api/feed/{token}",
             "GET /api/phone/{token}",
             "POST /api/phone/{token}");
     private static final Set<String> OWN = Set.of(
@@ -37,6 +38,10 @@ class OwnershipTest extends EveryEndpoint {
             "POST /api/classes",
             "POST /api/classes/roster",
             "GET /api/courses",
+            "GET /api/courses/calendar.ics",
+            "GET /api/courses/feed",
+            "POST /api/courses/feed",
+            "DELETE /api/courses/feed",
             "GET /api/courses/outlines",
             "GET /api/bench/stacks",
             "POST /api/bench/card.pdf",

@@ -78,8 +78,8 @@ class DemoWorld {
         SheetInfo blue = sheet("S16", 5);
         sheets.print(red.id(), dunlin.id());
         Sheets.RunInfo returned = sheets.print(blue.id(), avocet.id());
-        demoCourses.begin(kittiwake.id(), "first-steps", 9, 0.8, 18);
-        demoCourses.begin(dunlin.id(), "colour-in-depth", 9, 0.9, 24);
+        demoCourses.begin(kittiwake.id(), "first-steps", 5, 0.8, 18);
+        demoCourses.begin(dunlin.id(), "colour-in-depth", 7, 0.9, 24);
         demoCourses.begin(avocet.id(), "one-thing-from-the-harbour", 2, 1.1, 14);
         demoReturns.bringBackAndConfirm(owner, returned.id());
     }

@@ -27,7 +27,7 @@ class Security {
                                 .permitAll()
                                 .requestMatchers(HttpMethod.POST, "/api/account/session", "/api/account/first-teacher")
                                 .permitAll()
-                                .requestMatchers("/actuator/health/**", "/api/phone/**")
+                                .requestMatchers("/actuator/health/**", "/api/phone/**", "/api/feed/**")
                                 .permitAll()
                                 .requestMatchers("/api/**", "/v3/**", "/actuator/**")
                                 .authenticated()

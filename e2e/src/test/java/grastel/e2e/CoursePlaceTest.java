@@ -1,0 +1,169 @@
+package grastel.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+
+/** A term of lessons, by keyboard alone. */
+class CoursePlaceTest extends DemoTest {
+
+    @Test
+    void aLessonIsMovedByKeysAndTheMoveTakenBack() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Course");
+            Locator last = periods(desk, Pattern.compile("^7 Kittiwake, .*lesson 6")).first();
+            last.focus();
+            desk.page.keyboard().press("Alt+ArrowLeft");
+            assertThat(desk.page.getByText("Two colours meet is now lesson 5 of 7 Kittiwake.")).isAttached();
+            assertThat(periods(desk, Pattern.compile("^7 Kittiwake, .*lesson 5 Two colours meet")).first())
+                    .isVisible();
+            desk.page.keyboard().press("Control+z");
+            assertThat(periods(desk, Pattern.compile("^7 Kittiwake, .*lesson 6 Two colours meet")).first())
+                    .isVisible();
+            desk.checkQuiet();
+        }
+    }
+
+    @Test
+    void aWarningIsSeenAndItsRemedyTaken() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Course");
+            Locator dunlin = periods(desk, Pattern.compile("^8 Dunlin, .*lesson 10")).first();
+            dunlin.focus();
+            desk.page.keyboard().press("Enter");
+            desk.heading("8 Dunlin, lesson 10 of 10Round").waitFor();
+            for (int i = 0; i < 3; i++) {
+                desk.button("Move earlier").press("Enter");
+                assertThat(desk.heading("8 Dunlin, lesson " + (9 - i) + " of 10Round")).isVisible();
+            }
+            Locator needs = desk.page.getByText(Pattern.compile("Needs tint, hue, shade or analogous|Needs .*taught later"));
+            desk.page.keyboard().press("Control+z");
+            desk.page.keyboard().press("Control+z");
+            desk.page.keyboard().press("Control+z");
+            assertThat(desk.heading("8 Dunlin, lesson 10 of 10Round")).isVisible();
+            assertThat(needs).hasCount(0);
+        }
+    }
+
+    @Test
+    void aCourseIsMadeFromAnOutlineForANewClassAndAPeriodIsCancelled() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Classes");
+            desk.page.getByRole(AriaRole.LINK, named("New class")).press("Enter");
+            desk.field("Name of the class").fill("9 Plover");
+            desk.page.getByLabel(Pattern.compile("^Students, one a line")).fill("Ana Silva\nUgo Bassi");
+            desk.button("Make the class").press("Enter");
+            desk.heading("When 9 Plover meets").waitFor();
+            desk.button("Add a period").press("Enter");
+            desk.field("First day").fill("2026-08-31");
+            desk.field("Last day").fill("2026-12-18");
+            desk.checkAccessibility("when a class meets");
+            desk.button("Keep when it meets").press("Enter");
+            assertThat(desk.button("Keep when it meets")).isEnabled();
+
+            desk.open("/course");
+            desk.heading("Course").waitFor();
+            periods(desk, Pattern.compile("^9 Plover, ")).first().press("Enter");
+            desk.heading("Lessons for 9 Plover").waitFor();
+            desk.button("Add these lessons").press("Enter");
+            Locator first = periods(desk, Pattern.compile("^9 Plover, .*lesson 1 Whisper to full"));
+            first.waitFor();
+            String was = first.getAttribute("aria-label");
+            desk.checkAccessibility("Course");
+            desk.checkTargets("Course");
+            desk.checkWidth("Course");
+
+            desk.go("Classes");
+            desk.page.getByRole(AriaRole.LINK, named(Pattern.compile("^9 Plover"))).press("Enter");
+            desk.button("Add a change").press("Enter");
+            desk.page
+                    .getByRole(AriaRole.GROUP, named("Change 1"))
+                    .getByLabel("Date", new Locator.GetByLabelOptions().setExact(true))
+                    .fill("2026-09-01");
+            desk.button("Keep when it meets").press("Enter");
+            assertThat(desk.page.getByRole(AriaRole.ALERT)).hasCount(0);
+            desk.open("/course");
+            assertThat(periods(desk, Pattern.compile("^9 Plover, .*cancelled"))).hasCount(1);
+            Locator moved = periods(desk, Pattern.compile("^9 Plover, .*lesson 1 Whisper to full"));
+            moved.waitFor();
+            assertThat(moved.getAttribute("aria-label")).as("a week later").isNotEqualTo(was);
+            desk.checkQuiet();
+        }
+    }
+
+    @Test
+    void aLessonIsLoggedOnAPhoneInTwoPresses() {
+        try (Desk desk = new Desk(grastel.address(), 360, 740)) {
+            enter(desk);
+            desk.checkWidth("Today on a phone");
+            Locator kittiwake = desk.page.getByRole(AriaRole.REGION, named("10 Avocet"));
+            kittiwake.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Open")).press("Enter");
+            kittiwake.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done")).press("Enter");
+            assertThat(kittiwake.getByText("logged")).isVisible();
+            desk.checkAccessibility("Today on a phone");
+            desk.checkTargets("Today on a phone");
+            kittiwake.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Change")).press("Enter");
+            assertThat(kittiwake.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done"))).isVisible();
+            desk.checkQuiet();
+        }
+    }
+
+    /** From the key to the frame that shows the move; reported, and held only to what nobody would wait for. */
+    @Test
+    void aMoveIsSeenAtOnce() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Course");
+            List<Double> times = new ArrayList<>();
+            for (int i = 0; i < 20; i++) {
+                boolean back = i % 2 == 1;
+                periods(desk, Pattern.compile("^7 Kittiwake, .*Two colours meet")).first().focus();
+                Object ms = desk.page.evaluate("""
+                        back => new Promise(done => {
+                          const strip = document.querySelector('[data-strip]');
+                          const from = performance.now();
+                          new MutationObserver((_, seen) => {
+                            seen.disconnect();
+                            requestAnimationFrame(() => setTimeout(() => done(performance.now() - from)));
+                          }).observe(strip, { subtree: true, attributes: true, childList: true, characterData: true });
+                          document.activeElement.dispatchEvent(new KeyboardEvent('keydown',
+                            { key: back ? 'ArrowRight' : 'ArrowLeft', altKey: true, bubbles: true, cancelable: true }));
+                        })""", back);
+                times.add(((Number) ms).doubleValue());
+                assertThat(desk.page.getByText(
+                                "Two colours meet is now lesson " + (back ? 6 : 5) + " of 7 Kittiwake."))
+                        .isAttached();
+            }
+            List<Double> sorted = times.stream().sorted().toList();
+            System.out.printf(
+                    java.util.Locale.ROOT,
+                    "course move to painted strip: median %.0f ms, 95th percentile %.0f ms%n",
+                    sorted.get(10),
+                    sorted.get(18));
+            assertThat(IntStream.range(0, 20).mapToDouble(times::get).max().orElseThrow()).isLessThan(5_000);
+        }
+    }
+
+    private static Locator periods(Desk desk, Pattern name) {
+        return desk.button(name);
+    }
+
+    private static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name);
+    }
+
+    private static Page.GetByRoleOptions named(Pattern name) {
+        return new Page.GetByRoleOptions().setName(name);
+    }
+}

@@ -1,0 +1,76 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Dialog, DialogTrigger, Popover } from 'react-aria-components';
+import styled from 'styled-components';
+import { api, body } from '../api/client';
+import { Button as Plate, LinkButton } from '../design/Controls';
+import { Notice } from '../design/States';
+import { colour, sizes, space } from '../design/tokens';
+import { dayOf } from '../words/words';
+import type { Lane } from './words';
+
+/** The periods for a calendar program: a file, or a private address that keeps itself up to date. */
+export function CalendarLink({ lane }: { lane: Lane }) {
+  return (
+    <DialogTrigger>
+      <Plate>Calendar …</Plate>
+      <Pane placement="bottom end">
+        <Dialog aria-label="Calendar">
+          <Inside lane={lane} />
+        </Dialog>
+      </Pane>
+    </DialogTrigger>
+  );
+}
+
+function Inside({ lane }: { lane: Lane }) {
+  const queries = useQueryClient();
+  const feed = useQuery({ queryKey: ['feed'], queryFn: () => body(api.GET('/api/courses/feed')) });
+  const refresh = () => queries.invalidateQueries({ queryKey: ['feed'] });
+  const make = useMutation({ mutationFn: () => body(api.POST('/api/courses/feed')), onSuccess: refresh });
+  const revoke = useMutation({
+    mutationFn: () => api.DELETE('/api/courses/feed'),
+    onSuccess: () => {
+      make.reset();
+      return refresh();
+    },
+  });
+  const address = make.data ? window.location.origin + make.data.path : '';
+  return (
+    <Sheet>
+      <h2>Calendar</h2>
+      <p>
+        <a href={`/api/courses/${lane.schoolClass}/calendar.ics`} download>
+          {lane.name} as a file
+        </a>
+        {' · '}
+        <a href="/api/courses/calendar.ics" download>
+          all classes
+        </a>
+      </p>
+      <h3>Private address</h3>
+      {address ? (
+        <>
+          <Address>{address}</Address>
+          <Small>Shown this once. Whoever has it sees the periods and their lessons, no student’s name.</Small>
+        </>
+      ) : feed.data?.since ? (
+        <Small>There is one since {dayOf(feed.data.since)}. A new one takes its place.</Small>
+      ) : (
+        <Small>A calendar program can ask it for the periods as they are at that moment.</Small>
+      )}
+      <Row>
+        <Plate isDisabled={make.isPending} onPress={() => make.mutate()}>
+          {feed.data?.since ? 'Make a new address' : 'Make an address'}
+        </Plate>
+        {feed.data?.since && <LinkButton onPress={() => revoke.mutate()}>Revoke it</LinkButton>}
+      </Row>
+      {(make.error ?? revoke.error) && <Notice role="alert">▲ {(make.error ?? revoke.error)?.message}</Notice>}
+    </Sheet>
+  );
+}
+
+const Pane = styled(Popover)`border: 1px solid ${colour.ink}; background: ${colour.paper}; width: min(420px, 94vw);`;
+const Sheet = styled.div`display: flex; flex-direction: column; gap: ${space(2)}; padding: ${space(4)}; h3 { font-size: ${sizes.text}; }`;
+const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
+const Address = styled.code`overflow-wrap: anywhere; padding: ${space(2)}; background: ${colour.wash}; user-select: all;`;
+const Row = styled.div`display: flex; gap: ${space(4)}; align-items: center;`;
