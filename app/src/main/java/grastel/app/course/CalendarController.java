@@ -1,7 +1,5 @@
 package grastel.app.course;
 
-import grastel.app.platform.ApiProblem;
-import grastel.app.platform.Digest;
 import grastel.app.platform.Ownership;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
@@ -27,10 +25,10 @@ class CalendarController {
     private static final MediaType CALENDAR = MediaType.parseMediaType("text/calendar;charset=UTF-8");
 
     private final Courses courses;
-    private final CalendarFeeds feeds;
+    private final Feeds feeds;
     private final Clock clock;
 
-    CalendarController(Courses courses, CalendarFeeds feeds, Clock clock) {
+    CalendarController(Courses courses, Feeds feeds, Clock clock) {
         this.courses = courses;
         this.feeds = feeds;
         this.clock = clock;
@@ -55,35 +53,24 @@ class CalendarController {
 
     @GetMapping("/courses/feed")
     FeedView feed() {
-        return new FeedView(feeds.findAll().stream()
-                .map(CalendarFeed::createdAt)
-                .findFirst()
-                .orElse(null));
+        return new FeedView(feeds.since().orElse(null));
     }
 
-    /** A new address; one given before is over. */
     @PostMapping("/courses/feed")
     @ResponseStatus(HttpStatus.CREATED)
     NewFeedView open() {
-        feeds.deleteAll();
-        feeds.flush();
-        String token = Digest.newToken();
-        feeds.save(new CalendarFeed(Digest.sha256(token)));
-        return new NewFeedView("/api/feed/" + token);
+        return new NewFeedView("/api/feed/" + feeds.open());
     }
 
     @DeleteMapping("/courses/feed")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void close() {
-        feeds.deleteAll();
+        feeds.close();
     }
 
-    /** Wrong and revoked addresses are answered alike. */
     @GetMapping(path = "/feed/{token}", produces = "text/calendar")
     ResponseEntity<byte[]> asked(@PathVariable String token) {
-        CalendarFeed feed = Ownership.asSystem(() -> feeds.findByTokenHash(Digest.sha256(token)))
-                .orElseThrow(() -> ApiProblem.notFound("calendar"));
-        return Ownership.as(feed.owner(), () -> calendar(courses.all()));
+        return Ownership.as(feeds.owner(token), () -> calendar(courses.all()));
     }
 
     private ResponseEntity<byte[]> calendar(List<Lane> lanes) {

@@ -4,7 +4,9 @@ import grastel.app.course.CourseData.LessonData;
 import grastel.core.planning.Laid.OnPeriod;
 import grastel.core.planning.Laid.Piece;
 import grastel.core.planning.calendar.Period;
-import java.nio.charset.StandardCharsets;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
@@ -14,6 +16,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import net.fortuna.ical4j.data.CalendarOutputter;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.TimeZone;
 import net.fortuna.ical4j.model.TimeZoneRegistry;
@@ -61,7 +64,17 @@ final class CalendarFile {
                 calendar.add(event(lane, period, laid.get(period.key()), zone, written, now));
             }
         }
-        return calendar.toString().getBytes(StandardCharsets.UTF_8);
+        return folded(calendar);
+    }
+
+    private static byte[] folded(Calendar calendar) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            new CalendarOutputter(false).output(calendar, out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
     }
 
     private static VEvent event(Lane lane, Period period, OnPeriod on, ZoneId zone, ZoneId written, Instant now) {
