@@ -119,6 +119,9 @@ class Screenshots {
             desk.open("/account");
             desk.heading("Change the password").waitFor();
             take(desk, "account");
+            desk.go("Course");
+            desk.button(Pattern.compile("^8 Dunlin, ")).first().waitFor();
+            take(desk, "course");
             desk.go("Today");
             desk.heading("8 Dunlin").waitFor();
             take(desk, "today");
