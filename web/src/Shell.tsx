@@ -5,6 +5,7 @@ import { useSignOut } from './account/session';
 import { LinkButton } from './design/Controls';
 import { SurroundChoice } from './design/SurroundChoice';
 import { colour, faces, levelGreys, sizes, space } from './design/tokens';
+import { Find } from './find/Find';
 import { useReturnEvents } from './returns/events';
 
 const places = [
@@ -33,6 +34,7 @@ export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: 
           </Scale>
           Grastel
         </Mark>
+        <Find places={places} />
         <nav aria-label="Places">
           {places.map((place) => (
             <PlaceLink key={place.to} to={place.to} end={place.to === '/'}>
@@ -65,7 +67,7 @@ const Spine = styled.header`
   flex-direction: column;
   border-right: 1px solid ${colour.line};
   padding: ${space(4)} 0;
-  & nav { display: flex; flex-direction: column; margin-top: ${space(6)}; }
+  & nav { display: flex; flex-direction: column; margin-top: ${space(4)}; }
   @media (max-width: 720px) {
     flex-direction: row;
     align-items: center;

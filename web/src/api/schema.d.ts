@@ -564,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["find_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kit": {
         parameters: {
             query?: never;
@@ -1890,6 +1906,16 @@ export interface components {
             field?: string;
             remedies: components["schemas"]["RemedyView"][];
             words: string;
+        };
+        FoundView: {
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            kind: "STUDENT" | "CLASS" | "LESSON" | "SHEET" | "PENCIL" | "STACK";
+            name: string;
+            /** Format: uuid */
+            schoolClass?: string;
+            within: string;
         };
         GoalLevel: {
             /** @enum {string} */
@@ -4147,6 +4173,28 @@ export interface operations {
                 };
                 content: {
                     "text/calendar": string;
+                };
+            };
+        };
+    };
+    find_1: {
+        parameters: {
+            query: {
+                q: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundView"][];
                 };
             };
         };

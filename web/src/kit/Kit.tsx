@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { Segments, Select, Words } from '../design/Controls';
@@ -34,7 +34,14 @@ export default function Kit() {
   const [set, setSet] = useState<string | null>(null);
   const [paper, setPaper] = useState<string>();
   const [wanted, setWanted] = useState('');
-  const [open, setOpen] = useState<string | null>(null);
+  const [search] = useSearchParams();
+  const asked = search.get('pencil');
+  const [seen, setSeen] = useState(asked);
+  const [open, setOpen] = useState<string | null>(asked);
+  if (asked !== seen) {
+    setSeen(asked);
+    setOpen(asked);
+  }
   if (kit.isError || classes.isError) {
     return <Failed error={(kit.error ?? classes.error) as Error} />;
   }

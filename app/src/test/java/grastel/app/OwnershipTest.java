@@ -37,6 +37,7 @@ class OwnershipTest extends EveryEndpoint {
             "GET /api/classes",
             "POST /api/classes",
             "POST /api/classes/roster",
+            "GET /api/find",
             "GET /api/courses",
             "GET /api/courses/calendar.ics",
             "GET /api/courses/feed",

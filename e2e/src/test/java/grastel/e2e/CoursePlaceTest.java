@@ -20,14 +20,18 @@ class CoursePlaceTest extends DemoTest {
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Course");
-            Locator last = periods(desk, Pattern.compile("^7 Kittiwake, .*lesson 6")).first();
+            Locator last =
+                    periods(desk, Pattern.compile("^7 Kittiwake, .*lesson 6")).first();
             last.focus();
             desk.page.keyboard().press("Alt+ArrowLeft");
-            assertThat(desk.page.getByText("Two colours meet is now lesson 5 of 7 Kittiwake.")).isAttached();
-            assertThat(periods(desk, Pattern.compile("^7 Kittiwake, .*lesson 5 Two colours meet")).first())
+            assertThat(desk.page.getByText("Two colours meet is now lesson 5 of 7 Kittiwake."))
+                    .isAttached();
+            assertThat(periods(desk, Pattern.compile("^7 Kittiwake, .*lesson 5 Two colours meet"))
+                            .first())
                     .isVisible();
             desk.page.keyboard().press("Control+z");
-            assertThat(periods(desk, Pattern.compile("^7 Kittiwake, .*lesson 6 Two colours meet")).first())
+            assertThat(periods(desk, Pattern.compile("^7 Kittiwake, .*lesson 6 Two colours meet"))
+                            .first())
                     .isVisible();
             desk.checkQuiet();
         }
@@ -38,15 +42,18 @@ class CoursePlaceTest extends DemoTest {
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Course");
-            Locator dunlin = periods(desk, Pattern.compile("^8 Dunlin, .*lesson 10")).first();
+            Locator dunlin =
+                    periods(desk, Pattern.compile("^8 Dunlin, .*lesson 10")).first();
             dunlin.focus();
             desk.page.keyboard().press("Enter");
             desk.heading("8 Dunlin, lesson 10 of 10Round").waitFor();
             for (int i = 0; i < 3; i++) {
                 desk.button("Move earlier").press("Enter");
-                assertThat(desk.heading("8 Dunlin, lesson " + (9 - i) + " of 10Round")).isVisible();
+                assertThat(desk.heading("8 Dunlin, lesson " + (9 - i) + " of 10Round"))
+                        .isVisible();
             }
-            Locator needs = desk.page.getByText(Pattern.compile("Needs tint, hue, shade or analogous|Needs .*taught later"));
+            Locator needs =
+                    desk.page.getByText(Pattern.compile("Needs tint, hue, shade or analogous|Needs .*taught later"));
             desk.page.keyboard().press("Control+z");
             desk.page.keyboard().press("Control+z");
             desk.page.keyboard().press("Control+z");
@@ -85,7 +92,9 @@ class CoursePlaceTest extends DemoTest {
             desk.checkWidth("Course");
 
             desk.go("Classes");
-            desk.page.getByRole(AriaRole.LINK, named(Pattern.compile("^9 Plover"))).press("Enter");
+            desk.page
+                    .getByRole(AriaRole.LINK, named(Pattern.compile("^9 Plover")))
+                    .press("Enter");
             desk.button("Add a change").press("Enter");
             desk.page
                     .getByRole(AriaRole.GROUP, named("Change 1"))
@@ -108,13 +117,20 @@ class CoursePlaceTest extends DemoTest {
             enter(desk);
             desk.checkWidth("Today on a phone");
             Locator kittiwake = desk.page.getByRole(AriaRole.REGION, named("10 Avocet"));
-            kittiwake.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Open")).press("Enter");
-            kittiwake.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done")).press("Enter");
+            kittiwake
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Open"))
+                    .press("Enter");
+            kittiwake
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done"))
+                    .press("Enter");
             assertThat(kittiwake.getByText("logged")).isVisible();
             desk.checkAccessibility("Today on a phone");
             desk.checkTargets("Today on a phone");
-            kittiwake.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Change")).press("Enter");
-            assertThat(kittiwake.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done"))).isVisible();
+            kittiwake
+                    .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Change"))
+                    .press("Enter");
+            assertThat(kittiwake.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done")))
+                    .isVisible();
             desk.checkQuiet();
         }
     }
@@ -128,7 +144,9 @@ class CoursePlaceTest extends DemoTest {
             List<Double> times = new ArrayList<>();
             for (int i = 0; i < 20; i++) {
                 boolean back = i % 2 == 1;
-                periods(desk, Pattern.compile("^7 Kittiwake, .*Two colours meet")).first().focus();
+                periods(desk, Pattern.compile("^7 Kittiwake, .*Two colours meet"))
+                        .first()
+                        .focus();
                 Object ms = desk.page.evaluate("""
                         back => new Promise(done => {
                           const strip = document.querySelector('[data-strip]');
@@ -141,8 +159,7 @@ class CoursePlaceTest extends DemoTest {
                             { key: back ? 'ArrowRight' : 'ArrowLeft', altKey: true, bubbles: true, cancelable: true }));
                         })""", back);
                 times.add(((Number) ms).doubleValue());
-                assertThat(desk.page.getByText(
-                                "Two colours meet is now lesson " + (back ? 6 : 5) + " of 7 Kittiwake."))
+                assertThat(desk.page.getByText("Two colours meet is now lesson " + (back ? 6 : 5) + " of 7 Kittiwake."))
                         .isAttached();
             }
             List<Double> sorted = times.stream().sorted().toList();
@@ -151,7 +168,8 @@ class CoursePlaceTest extends DemoTest {
                     "course move to painted strip: median %.0f ms, 95th percentile %.0f ms%n",
                     sorted.get(10),
                     sorted.get(18));
-            assertThat(IntStream.range(0, 20).mapToDouble(times::get).max().orElseThrow()).isLessThan(5_000);
+            assertThat(IntStream.range(0, 20).mapToDouble(times::get).max().orElseThrow())
+                    .isLessThan(5_000);
         }
     }
 

@@ -25,6 +25,13 @@ public class Bench {
     }
 
     /** A kept stack as the computation wants it, for exercises. */
+    public record StackName(UUID id, String name) {}
+
+    /** Every kept stack's name. */
+    public List<StackName> names() {
+        return saved.names();
+    }
+
     public Stack stack(UUID id) {
         return laid(find(id).stack()).stack();
     }

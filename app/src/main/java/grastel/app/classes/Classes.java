@@ -51,6 +51,19 @@ public class Classes {
 
     public record StudentInfo(UUID id, String name) {}
 
+    public record StudentName(UUID id, String name, String className) {}
+
+    public record ClassName(UUID id, String name) {}
+
+    /** Every student of every class, without the rest of the class. */
+    public List<StudentName> studentNames() {
+        return classes.studentNames();
+    }
+
+    public List<ClassName> classNames() {
+        return classes.classNames();
+    }
+
     public List<ClassInfo> all() {
         return classes.findAll().stream()
                 .sorted(Comparator.comparingInt(Classes::leadingNumber).thenComparing(SchoolClass::name))

@@ -19,6 +19,12 @@ interface SchoolClasses extends JpaRepository<SchoolClass, UUID> {
     @Query("select s.schoolClass.id from Student s where s.id = :student")
     Optional<UUID> ofStudent(UUID student);
 
+    @Query("select new grastel.app.classes.Classes$StudentName(s.id, s.name, s.schoolClass.name) from Student s")
+    List<Classes.StudentName> studentNames();
+
+    @Query("select new grastel.app.classes.Classes$ClassName(c.id, c.name) from SchoolClass c")
+    List<Classes.ClassName> classNames();
+
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select c from SchoolClass c where c.id = :id")
     Optional<SchoolClass> forChange(UUID id);

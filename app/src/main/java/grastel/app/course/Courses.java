@@ -94,6 +94,16 @@ public class Courses {
                 lane.warnings().stream().filter(w -> ids.contains(w.lesson())).toList());
     }
 
+    public record LessonTitle(UUID schoolClass, UUID id, String title) {}
+
+    /** Every lesson of every course. */
+    public List<LessonTitle> titles() {
+        return courses.findAll().stream()
+                .flatMap(c -> lanes.parsed(c).lessons().stream()
+                        .map(l -> new LessonTitle(c.schoolClass(), l.id(), l.title())))
+                .toList();
+    }
+
     /** Begins a lesson on a date whatever comes before. @param lesson its place, from 0 */
     public void pin(UUID schoolClass, int lesson, LocalDateTime period) {
         List<LessonData> all = new ArrayList<>(data(schoolClass).lessons());

@@ -30,6 +30,9 @@ interface SheetRows extends JpaRepository<Sheet, UUID> {
             String exercises,
             long runs) {}
 
+    @Query("select new grastel.app.sheets.Sheets$Title(s.id, s.title) from Sheet s")
+    List<Sheets.Title> titles();
+
     /** The state of sheets, for what is remembered of them. */
     @Query("select new grastel.app.sheets.SheetRows$State(s.id, s.revision) from Sheet s where s.id in :sheets")
     List<State> states(Collection<UUID> sheets);

@@ -75,6 +75,8 @@ public class Sheets {
     /** @param revision counts its changes; @param printed true once any version was printed */
     public record SheetInfo(UUID id, String title, int revision, int version, SheetData data, boolean printed) {}
 
+    public record Title(UUID id, String title) {}
+
     /** A run, light enough for lists. @param pages how many were printed; @param parts pages of each student */
     public record RunInfo(
             UUID id,
@@ -151,6 +153,11 @@ public class Sheets {
 
     private void set(SheetVersion version, SheetData data, Draft draft) {
         version.set(data, json.write(data.exercises()), json.write(draft.plan()), json.write(draft.pages()));
+    }
+
+    /** Every sheet's title. */
+    public List<Title> titles() {
+        return sheets.titles();
     }
 
     public List<SheetInfo> all() {

@@ -100,7 +100,9 @@ class JudgeTest {
                 .returns(Cause.NOT_REACHED, Proposal::cause)
                 .returns(null, Proposal::figure);
         assertThat(judged.get(Goal.FULL_RANGE).cause()).isEqualTo(Cause.NOT_REACHED);
-        assertThat(judged.get(Goal.NEAT_EDGE).level()).as("of the boxes that were done").isEqualTo(Level.BEYOND);
+        assertThat(judged.get(Goal.NEAT_EDGE).level())
+                .as("of the boxes that were done")
+                .isEqualTo(Level.BEYOND);
         assertThat(judged.values()).noneMatch(p -> p.cause() == Cause.BOXES_LEFT_OUT);
     }
 
@@ -109,7 +111,9 @@ class JudgeTest {
         List<FieldReading> fields = new ArrayList<>(fields(93, 75, 57, 40, 22));
         fields.set(1, field("2", 95.2, 1, 0, 0, true));
         fields.set(4, field("5", 95.2, 1, 0, 0, true));
-        assertThat(byGoal(judge(GradeBand.DEVELOPING, fields)).get(Goal.EQUAL_STEPS).cause())
+        assertThat(byGoal(judge(GradeBand.DEVELOPING, fields))
+                        .get(Goal.EQUAL_STEPS)
+                        .cause())
                 .isEqualTo(Cause.BOXES_LEFT_OUT);
     }
 

@@ -1,0 +1,16 @@
+import { expect, it } from 'vitest';
+import { addressOf, placesLike } from './found';
+
+it('knows where each kind is shown', () => {
+  const found = { id: 'x', name: 'N', within: '' };
+  expect(addressOf({ ...found, kind: 'STUDENT' })).toBe('/students/x');
+  expect(addressOf({ ...found, kind: 'LESSON', schoolClass: 'c' })).toBe('/course/c/x');
+  expect(addressOf({ ...found, kind: 'PENCIL' })).toBe('/kit?pencil=x');
+  expect(addressOf({ ...found, kind: 'PLACE', id: '/wall' })).toBe('/wall');
+});
+
+it('finds places by how they begin', () => {
+  const places = [{ to: '/', name: 'Today' }, { to: '/wall', name: 'Wall' }];
+  expect(placesLike(places, 'wa').map((p) => p.id)).toEqual(['/wall']);
+  expect(placesLike(places, 'all')).toEqual([]);
+});
