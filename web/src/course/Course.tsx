@@ -60,11 +60,13 @@ export default function Course() {
       </Place>
     );
   }
+  /** A period's lesson; pressed again, its next. */
   const open = (l: Lane, p: Period) => {
+    const again = l.schoolClass === lane.schoolClass && p.key === shown?.key ? p.pieces.findIndex((piece) => piece.lesson === lesson?.id) + 1 : 0;
+    const next = p.pieces[again % Math.max(1, p.pieces.length)];
     setPeriod(p.key);
     setStarting(undefined);
-    const [first] = p.pieces;
-    void navigate(`/course/${l.schoolClass}${first ? `/${first.lesson}` : ''}`, { replace: true });
+    void navigate(`/course/${l.schoolClass}${next ? `/${next.lesson}` : ''}`, { replace: true });
   };
   const announce = (l: Lane, id: string, to: number) => setSaid(`${l.lessons.find((x) => x.id === id)?.title ?? ''} is now lesson ${to + 1} of ${l.name}.`);
   const move = (l: Lane, id: string, by: number) => {

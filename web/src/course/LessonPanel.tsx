@@ -38,11 +38,11 @@ export function LessonPanel({ lane, lanes, lesson, course, onInsert }: Props) {
           {lesson.title}
         </h2>
         <Acts>
-          <Button aria-label="Move earlier" isDisabled={at === 0 || course.busy} onPress={() => set(moved(draft, lesson.id, -1))}>
-            ← Earlier
+          <Button isDisabled={at === 0 || course.busy} onPress={() => set(moved(draft, lesson.id, -1))}>
+            ← Move earlier
           </Button>
-          <Button aria-label="Move later" isDisabled={at === lane.lessons.length - 1 || course.busy} onPress={() => set(moved(draft, lesson.id, 1))}>
-            Later →
+          <Button isDisabled={at === lane.lessons.length - 1 || course.busy} onPress={() => set(moved(draft, lesson.id, 1))}>
+            Move later →
           </Button>
           {lesson.pin ? (
             <Button onPress={() => set(unpinned(draft, lesson.id))}>Unpin</Button>

@@ -33,7 +33,7 @@ export function StageBar({ lesson, onSplit }: { lesson: Lesson; onSplit: (stage:
                 <span>{stageWords(s)}</span>
                 <Stop data-poor={s.stop !== 'GOOD'}>{i < lesson.stages.length - 1 && s.stop !== 'GOOD' ? stopWords[s.stop] : ''}</Stop>
                 {canSplit ? (
-                  <LinkButton aria-label={`Split the lesson before ${stageWords(s)}`} onPress={() => onSplit(s.id)}>
+                  <LinkButton aria-label={`split here, before ${stageWords(s)}`} onPress={() => onSplit(s.id)}>
                     split here
                   </LinkButton>
                 ) : (

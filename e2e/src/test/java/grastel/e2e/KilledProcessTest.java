@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.APIResponse;
 import grastel.app.GrastelApplication;
 import grastel.app.account.Accounts;
+import grastel.app.classes.CalendarData;
 import grastel.app.classes.Classes;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
@@ -144,7 +145,7 @@ class KilledProcessTest {
                         IntStream.rangeClosed(1, PAGES)
                                 .mapToObj(i -> "Student " + i)
                                 .toList(),
-                        List.of())
+                        CalendarData.NONE)
                 .id();
         UUID sheet = sheets.create(
                         null,

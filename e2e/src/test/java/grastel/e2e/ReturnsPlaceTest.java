@@ -10,6 +10,7 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import grastel.app.account.Accounts;
+import grastel.app.classes.CalendarData;
 import grastel.app.classes.Classes;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
@@ -89,7 +90,7 @@ class ReturnsPlaceTest extends DemoTest {
                 .mapToObj(i -> String.format("Student %02d", i))
                 .toList();
         UUID schoolClass = grastel.bean(Classes.class)
-                .create("9 Plover", GradeBand.DEVELOPING, names, List.of())
+                .create("9 Plover", GradeBand.DEVELOPING, names, CalendarData.NONE)
                 .id();
         UUID paper = kit.papers().stream()
                 .filter(p -> p.paper().name().equals("Harbour Cartridge"))
