@@ -57,7 +57,7 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
   };
 
   return (
-    <Frame ref={frame} data-strip role="group" aria-label="The term: arrow keys go from period to period, Alt with left and right moves a lesson">
+    <Frame ref={frame} data-strip tabIndex={0} role="region" aria-label="The term: arrow keys go from period to period, Alt with left and right moves a lesson">
       <Grid style={{ gridTemplateColumns: `${NAMES}px repeat(${weeks.length}, ${column}px)` }}>
         <Corner />
         {weeks.map((w) => (
