@@ -121,6 +121,7 @@ const Box = styled.input`
   background: ${colour.raised};
   color: ${colour.ink};
   font-size: ${sizes.text};
+  &::-webkit-search-cancel-button { display: none; }
   &::placeholder { color: ${colour.muted}; opacity: 1; }
   @media (max-width: 720px) { width: 84px; }
 `;
