@@ -1783,6 +1783,7 @@ export interface components {
             deltaHue?: number;
             /** Format: double */
             deltaValue?: number;
+            exercise?: string;
             /** Format: int32 */
             inTurns?: number;
             /** @enum {string} */

@@ -22,7 +22,7 @@ export default function Course() {
   const course = useCourse();
   const [zoom, setZoom] = useState<Zoom>('term');
   const [period, setPeriod] = useState<string>();
-  const [starting, setStarting] = useState<{ lane: string; at?: number }>();
+  const [starting, setStarting] = useState<{ lane: string; at?: number; kind?: string | undefined }>();
   const [said, setSaid] = useState('');
   const lanes = courses.data?.lanes ?? [];
   const lane = lanes.find((l) => l.schoolClass === schoolClass) ?? lanes[0];
@@ -145,9 +145,9 @@ export default function Course() {
       )}
       <Lower>
         {starting ? (
-          <StartCourse key={`${starting.lane}${String(starting.at)}`} lane={lane} course={course} at={starting.at} onDone={() => setStarting(undefined)} />
+          <StartCourse key={`${starting.lane}${String(starting.at)}${starting.kind ?? ''}`} lane={lane} course={course} at={starting.at} kind={starting.kind} onDone={() => setStarting(undefined)} />
         ) : lesson ? (
-          <LessonPanel key={lesson.id} lane={lane} lanes={lanes} lesson={lesson} course={course} onInsert={(at) => setStarting({ lane: lane.schoolClass, at })} />
+          <LessonPanel key={lesson.id} lane={lane} lanes={lanes} lesson={lesson} course={course} onInsert={(at, kind) => setStarting({ lane: lane.schoolClass, at, kind })} />
         ) : (
           <StartCourse lane={lane} course={course} onDone={() => setStarting(undefined)} />
         )}

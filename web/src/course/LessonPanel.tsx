@@ -15,8 +15,8 @@ interface Props {
   lanes: Lane[];
   lesson: Lesson;
   course: CourseChanges;
-  /** Opens the form for a new lesson before a place. */
-  onInsert: (at: number) => void;
+  /** Opens the form for a new lesson before a place, with an exercise it suggests. */
+  onInsert: (at: number, kind?: string | undefined) => void;
 }
 
 /** One lesson: what it needs and gives, how long it takes, what to put out, what does not come out, and what can be done. */
@@ -124,7 +124,7 @@ export function LessonPanel({ lane, lanes, lesson, course, onInsert }: Props) {
 }
 
 /** What makes a warning go away, where one press can. */
-function Remedy({ warning, lane, course, onInsert }: { warning: Warning; lane: Lane; course: CourseChanges; onInsert: (at: number) => void }) {
+function Remedy({ warning, lane, course, onInsert }: { warning: Warning; lane: Lane; course: CourseChanges; onInsert: (at: number, kind?: string | undefined) => void }) {
   const draft = draftOf(lane);
   const at = lane.lessons.findIndex((l) => l.id === warning.lesson);
   const title = (id: string) => lane.lessons.find((l) => l.id === id)?.title ?? '';
@@ -135,7 +135,7 @@ function Remedy({ warning, lane, course, onInsert }: { warning: Warning; lane: L
       return other ? (
         <LinkButton onPress={() => course.set(lane, movedTo(draft, other, at))}>Move “{title(other)}” before it</LinkButton>
       ) : (
-        <LinkButton onPress={() => onInsert(at)}>Insert a lesson before it</LinkButton>
+        <LinkButton onPress={() => onInsert(at, warning.exercise)}>Insert a lesson before it …</LinkButton>
       );
     }
     case 'FEW_SECURE': {
@@ -152,10 +152,10 @@ function Remedy({ warning, lane, course, onInsert }: { warning: Warning; lane: L
     case 'PIN_NOT_HELD':
       return <LinkButton onPress={() => course.set(lane, unpinned(draft, warning.lesson))}>Unpin</LinkButton>;
     case 'QUICK_ARE_IDLE':
-      return <LinkButton onPress={() => onInsert(at + 1)}>Add an exercise for them</LinkButton>;
+      return <LinkButton onPress={() => onInsert(at + 1, lane.sheets.find((s) => s.id === sheet)?.kinds[0])}>Insert more of the same skill …</LinkButton>;
     case 'SOLVENT_NOT_IN_METHOD':
     case 'SOLVENT_FOR_BEGINNERS':
-      return <LinkButton onPress={() => onInsert(at + 1)}>Insert a burnish trio instead</LinkButton>;
+      return <LinkButton onPress={() => onInsert(at + 1, 'burnish-trio')}>Insert a burnish trio …</LinkButton>;
     case 'PENCIL_MISSING':
     case 'TOO_FEW_COPIES':
       return sheet ? <Link to={`/sheets/${sheet}`}>Choose another pencil</Link> : <Link to="/kit/sets">Sets</Link>;

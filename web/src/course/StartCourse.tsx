@@ -17,18 +17,20 @@ interface Props {
   course: CourseChanges;
   /** Where a new lesson goes, from 0; undefined for a whole outline. */
   at?: number | undefined;
+  /** The exercise to suggest for it. */
+  kind?: string | undefined;
   onDone: () => void;
 }
 
 /** Lessons to begin with, or one to put between, fitted to the class's pencils and paper. */
-export function StartCourse({ lane, course, at, onDone }: Props) {
+export function StartCourse({ lane, course, at, kind, onDone }: Props) {
   const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')) });
   const outlines = useQuery({ queryKey: ['outlines'], queryFn: () => body(api.GET('/api/courses/outlines')) });
   const kinds = useQuery({ queryKey: ['kinds'], queryFn: () => body(api.GET('/api/sheets/kinds')) });
   const own = kit.data?.sets.find((s) => s.users.some((u) => u.schoolClass === lane.schoolClass));
   const [set, setSet] = useState<string>();
   const [paper, setPaper] = useState<string>();
-  const [what, setWhat] = useState<string>();
+  const [what, setWhat] = useState<string | undefined>(kind);
   const papers = kit.data?.papers ?? [];
   const chosenSet = set ?? own?.id ?? ALL;
   const chosenPaper = paper ?? (papers.find((p) => p.tooth === 1) ?? papers[0])?.id;

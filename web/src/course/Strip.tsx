@@ -2,8 +2,9 @@ import { Fragment, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { colour, faces, levelGreys, sizes, space } from '../design/tokens';
 import { useSize } from '../design/useSize';
-import { dateWords, paceWords, periodWords, weekOf, type Lane, type Period } from './words';
-import { periodsIn, weeksOf } from './weeks';
+import { later, weekOf } from '../words/dates';
+import { byWeek, weeksOf } from './weeks';
+import { dateWords, paceWords, periodWords, type Lane, type Period } from './words';
 
 export type Zoom = 'term' | 'month' | 'week';
 
@@ -30,7 +31,8 @@ interface Props {
 export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Props) {
   const [frame, size] = useSize({ width: 1100, height: 400 }, 4000);
   const weeks = weeksOf(lanes);
-  const most = Math.max(1, ...lanes.flatMap((l) => weeks.map((w) => periodsIn(l, w.monday).length)));
+  const periods = new Map(lanes.map((l) => [l, byWeek(l)]));
+  const most = Math.max(1, ...lanes.flatMap((l) => [...(periods.get(l)?.values() ?? [])].map((p) => p.length)));
   const room = (size.width - NAMES - 48) / Math.max(1, weeks.length);
   const width = zoom === 'term' && size.width > 0 ? Math.max(NARROWEST, Math.min(widths.term, (room - 7) / most - 4)) : widths[zoom];
   const column = Math.max(46, most * (width + 4) + 7);
@@ -61,7 +63,7 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
       <Grid style={{ gridTemplateColumns: `${NAMES}px repeat(${weeks.length}, ${column}px)` }}>
         <Corner />
         {weeks.map((w) => (
-          <Head key={w.monday} data-today={w.monday <= today && today < next(w.monday)}>
+          <Head key={w.monday} data-today={w.monday <= today && today < later(w.monday, 7)}>
             <b>{weekOf(w.monday)}</b>
             <span>{dateWords(w.monday)}</span>
           </Head>
@@ -75,7 +77,7 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
             {weeks.map((w) => (
               <Cell key={w.monday} data-holiday={w.holiday !== undefined}>
                 {w.holiday !== undefined && <Holiday title={w.holiday}>{w.holiday || 'holiday'}</Holiday>}
-                {periodsIn(lane, w.monday).map((p) => (
+                {periods.get(lane)?.get(w.monday)?.map((p) => (
                   <Box
                     key={p.key}
                     lane={lane}
@@ -97,12 +99,6 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
       </Grid>
     </Frame>
   );
-}
-
-function next(monday: string) {
-  const day = new Date(`${monday}T12:00`);
-  day.setDate(day.getDate() + 7);
-  return day.toISOString().slice(0, 10);
 }
 
 interface BoxProps {

@@ -35,6 +35,11 @@ export function useCourse() {
           : { back: [...own.back, before].slice(-MOST_STEPS), on: redone ? own.on.slice(0, -1) : [] },
       };
     });
+  const made = (lane: Lane, after: Lane) => {
+    remember(lane);
+    put(after);
+    void queries.invalidateQueries({ queryKey: ['sheets'] });
+  };
   const set = useMutation({
     mutationFn: ({ lane, lessons }: { lane: Lane; lessons: LessonDraft[]; way?: 'undo' | 'redo' }) =>
       body(api.PUT('/api/courses/{schoolClass}', { params: { path: { schoolClass: lane.schoolClass } }, body: { revision: lane.revision, course: { lessons } } })),
@@ -46,26 +51,17 @@ export function useCourse() {
   const start = useMutation({
     mutationFn: ({ lane, ...request }: { lane: Lane } & Schemas['OutlineRequest']) =>
       body(api.POST('/api/courses/{schoolClass}/outline', { params: { path: { schoolClass: lane.schoolClass } }, body: request })),
-    onSuccess: (after, { lane }) => {
-      remember(lane);
-      put(after);
-    },
+    onSuccess: (after, { lane }) => made(lane, after),
   });
   const take = useMutation({
     mutationFn: ({ lane, ...request }: { lane: Lane } & Schemas['OutlineFileRequest']) =>
       body(api.POST('/api/courses/{schoolClass}/outline-file', { params: { path: { schoolClass: lane.schoolClass } }, body: request })),
-    onSuccess: (after, { lane }) => {
-      remember(lane);
-      put(after);
-    },
+    onSuccess: (after, { lane }) => made(lane, after),
   });
   const insert = useMutation({
     mutationFn: ({ lane, ...request }: { lane: Lane } & Omit<Schemas['KindRequest'], 'revision'>) =>
       body(api.POST('/api/courses/{schoolClass}/lessons', { params: { path: { schoolClass: lane.schoolClass } }, body: { ...request, revision: lane.revision } })),
-    onSuccess: (after, { lane }) => {
-      remember(lane);
-      put(after);
-    },
+    onSuccess: (after, { lane }) => made(lane, after),
   });
   const log = useMutation({
     mutationFn: ({ lane, ...request }: { lane: Pick<Lane, 'schoolClass'> } & Schemas['LogRequest']) =>

@@ -1,4 +1,5 @@
-import { isoDate, mondayOf, type Lane, type Period } from './words';
+import { later, mondayOf } from '../words/dates';
+import type { Lane, Period } from './words';
 
 export interface Week {
   monday: string;
@@ -28,11 +29,12 @@ function week(monday: string, lanes: readonly Lane[]): Week {
   return covering.length > 0 && covering.every((h) => h !== undefined) ? { monday, holiday: first?.name ?? '' } : { monday };
 }
 
-export const periodsIn = (lane: Lane, monday: string): Period[] =>
-  lane.periods.filter((p) => mondayOf(p.starts) === monday);
-
-function later(iso: string, days: number): string {
-  const day = new Date(`${iso}T12:00`);
-  day.setDate(day.getDate() + days);
-  return isoDate(day);
+/** A lane's periods by the Monday of their week. */
+export function byWeek(lane: Lane): Map<string, Period[]> {
+  const weeks = new Map<string, Period[]>();
+  for (const period of lane.periods) {
+    const monday = mondayOf(period.starts);
+    weeks.set(monday, [...(weeks.get(monday) ?? []), period]);
+  }
+  return weeks;
 }

@@ -1,17 +1,5 @@
 import { expect, it } from 'vitest';
-import { mondayOf, warningWords, weekOf, type Warning } from './words';
-
-it('knows ISO weeks, also around the new year', () => {
-  expect(weekOf('2026-08-31')).toBe(36);
-  expect(weekOf('2026-12-31')).toBe(53);
-  expect(weekOf('2027-01-03T11:05:00')).toBe(53);
-  expect(weekOf('2027-01-04')).toBe(1);
-});
-
-it('finds the Monday of a week, also from a Sunday', () => {
-  expect(mondayOf('2026-09-06')).toBe('2026-08-31');
-  expect(mondayOf('2026-08-31T09:00:00')).toBe('2026-08-31');
-});
+import { warningWords, type Warning } from './words';
 
 const warning = (more: Partial<Warning>): Warning => ({ kind: 'NO_ROOM', lesson: 'a', skills: [], ...more });
 const title = (id: string) => (id === 'b' ? 'Fading out' : id);

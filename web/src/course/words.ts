@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { local } from '../words/dates';
 import { count, decimals } from '../words/words';
 
 export type Lane = Schemas['LaneView'];
@@ -31,54 +32,11 @@ export const skillNames: Record<Skill, string> = {
   FINISHING: 'finishing',
 };
 
-/** The exercise a skill is taught by, where one suggests itself. */
-export const teaches: Partial<Record<Skill, string>> = {
-  PRESSURE: 'pressure-scale',
-  EVEN_TONE: 'pressure-scale',
-  EQUAL_STEPS: 'pressure-scale',
-  STROKES: 'stroke-sampler',
-  GRADATION: 'gradation-strip',
-  LAYERING: 'layer-ladder',
-  FADING_TWO_COLOURS: 'two-colour-fade',
-  BURNISHING: 'burnish-trio',
-  ANALOGOUS_BLENDING: 'analogous-blend',
-  TINT_HUE_SHADE: 'tint-hue-shade',
-  NEUTRAL_BY_COMPLEMENT: 'complement-scale',
-  MIXING_FROM_FEW: 'mixing-from-few',
-  TEMPERATURE: 'temperature-and-glaze',
-  TONED_PAPER: 'toned-scale',
-  SOLVENT: 'solvent-split',
-  FORM_AND_LIGHT: 'form-study',
-};
-
 const dayMonth = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' });
 const weekdayDay = new Intl.DateTimeFormat(undefined, { weekday: 'short', day: 'numeric', month: 'short' });
 
-/** A local date and time without a zone, as the school's clock shows it. */
-const local = (iso: string) => new Date(iso.length === 10 ? `${iso}T12:00` : iso);
 export const dateWords = (iso: string) => dayMonth.format(local(iso));
 export const meetingWords = (iso: string) => `${weekdayDay.format(local(iso))} ${iso.slice(11, 16)}`;
-
-/** ISO 8601 week of a date. */
-export function weekOf(iso: string): number {
-  const day = local(iso.slice(0, 10));
-  const thursday = new Date(day);
-  thursday.setDate(day.getDate() + 4 - (day.getDay() || 7));
-  const newYear = new Date(thursday.getFullYear(), 0, 1, 12);
-  return Math.ceil(((thursday.getTime() - newYear.getTime()) / 86_400_000 + 1) / 7);
-}
-
-/** The Monday of a date's week. */
-export function mondayOf(iso: string): string {
-  const day = local(iso.slice(0, 10));
-  day.setDate(day.getDate() - ((day.getDay() + 6) % 7));
-  return isoDate(day);
-}
-
-export function isoDate(day: Date): string {
-  const two = (n: number) => String(n).padStart(2, '0');
-  return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`;
-}
 
 export const minutesWords = (minutes: number) => `${decimals(minutes)} min`;
 

@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { colour, space } from '../design/tokens';
+import { later, local } from '../words/dates';
 import { count } from '../words/words';
 import { PeriodRow } from './PeriodRow';
 import { NextLink } from './plates';
@@ -10,7 +11,7 @@ import { Preparation } from './Preparation';
 import { useDay } from './useDay';
 
 const longDay = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long' });
-const dayWords = (date: string) => longDay.format(new Date(`${date}T12:00`));
+const dayWords = (date: string) => longDay.format(local(date));
 
 /** The day's periods in order, each with what it needs; below them what the next school day needs. */
 export default function Today({ isDemo }: { isDemo: boolean }) {
@@ -33,8 +34,8 @@ export default function Today({ isDemo }: { isDemo: boolean }) {
       actions={
         <Days>
           {date !== today && <Link to="/">Today</Link>}
-          <Link to={`/?date=${shifted(date, -1)}`}>← {dayWords(shifted(date, -1))}</Link>
-          <Link to={`/?date=${shifted(date, 1)}`}>{dayWords(shifted(date, 1))} →</Link>
+          <Link to={`/?date=${later(date, -1)}`}>← {dayWords(later(date, -1))}</Link>
+          <Link to={`/?date=${later(date, 1)}`}>{dayWords(later(date, 1))} →</Link>
         </Days>
       }
     >
@@ -61,12 +62,6 @@ export default function Today({ isDemo }: { isDemo: boolean }) {
       </List>
     </Place>
   );
-}
-
-function shifted(date: string, by: number): string {
-  const day = new Date(`${date}T12:00`);
-  day.setDate(day.getDate() + by);
-  return day.toISOString().slice(0, 10);
 }
 
 const List = styled.div`padding: 0 ${space(6)} ${space(8)}; & > p { padding: ${space(4)} 0; } @media (max-width: 720px) { padding: 0 ${space(3)} ${space(8)}; }`;

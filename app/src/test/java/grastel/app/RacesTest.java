@@ -125,6 +125,30 @@ class RacesTest extends EveryEndpoint {
     }
 
     @Test
+    void lessonsAddedAtTheSameMomentAreAllThere() throws Exception {
+        UUID schoolClass = run.schoolClass();
+        UUID paper = as(owner, () -> kit.papers().get(0).id());
+        Map<String, Object> one = Map.of("kind", "layer-ladder", "at", 0, "paper", paper);
+        assertThat(post(owner, "/api/courses/{class}/lessons", one, schoolClass))
+                .hasStatusOk();
+        String before = content(get(owner, "/api/courses"));
+        List<Integer> answers =
+                Together.run(5, i -> status(post(owner, "/api/courses/{class}/lessons", one, schoolClass)));
+        assertThat(answers).allMatch(s -> s == 200 || s == 409);
+        int added = (int) answers.stream().filter(s -> s == 200).count();
+        assertThat(lessons(schoolClass)).as("none is lost").isEqualTo(lessons(before, schoolClass) + added);
+    }
+
+    private int lessons(UUID schoolClass) {
+        return lessons(content(get(owner, "/api/courses")), schoolClass);
+    }
+
+    private static int lessons(String courses, UUID schoolClass) {
+        return JsonPath.<List<?>>read(courses, "$.lanes[?(@.schoolClass == '" + schoolClass + "')].lessons[*]")
+                .size();
+    }
+
+    @Test
     void aPeriodLoggedTwiceAtTheSameMomentIsLoggedOnce() throws Exception {
         UUID schoolClass = run.schoolClass();
         String key = "2026-09-01T11:05:00";

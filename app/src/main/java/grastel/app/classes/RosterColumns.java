@@ -1,11 +1,10 @@
 package grastel.app.classes;
 
 import de.siegmar.fastcsv.reader.CsvRecord;
-import java.text.Normalizer;
+import grastel.app.platform.PlainWords;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -217,11 +216,7 @@ record RosterColumns(Map<Column, Integer> by) {
 
     /** Lower case, without accents, spaces, points, dashes. */
     static String plain(String words) {
-        return Normalizer.normalize(words, Normalizer.Form.NFKD)
-                .replaceAll("\\p{Mn}", "")
-                .toLowerCase(Locale.ROOT)
-                .replace('ı', 'i')
-                .replaceAll("[^\\p{L}\\p{N}]", "");
+        return PlainWords.of(words).replaceAll("[^\\p{L}\\p{N}]", "");
     }
 
     boolean isHeaded() {

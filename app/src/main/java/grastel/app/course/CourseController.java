@@ -39,7 +39,7 @@ class CourseController {
         this.clock = clock;
     }
 
-    /** @param revision of the course that the change was made on, 0 where there was none; null for whichever is there */
+    /** @param revision of the course that the change was made on, −1 where there was none; null for whichever is there */
     record CourseRequest(Integer revision, @NotNull @Valid CourseData course) {}
 
     /** @param lesson, stage where it stopped; only of {@code STOPPED} */

@@ -27,6 +27,9 @@ record CourseData(
     /** Looking together at the end, minutes. */
     static final int USUAL_LOOK = 3;
 
+    /** What is told in place of a revision where there is no course yet; the first has 0. */
+    static final int NO_REVISION = -1;
+
     static final CourseData EMPTY = new CourseData(VERSION, List.of());
 
     CourseData {

@@ -1,6 +1,8 @@
 package grastel.app.course;
 
 import jakarta.persistence.LockModeType;
+import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -8,6 +10,8 @@ import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface CourseRows extends JpaRepository<Course, UUID> {
+    List<Course> findBySchoolClassIn(Collection<UUID> classes);
+
     Optional<Course> findBySchoolClass(UUID schoolClass);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)

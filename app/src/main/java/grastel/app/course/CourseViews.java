@@ -5,7 +5,6 @@ import grastel.app.course.CourseData.LessonData;
 import grastel.app.sheets.Sheets.Latest;
 import grastel.core.colour.Srgb;
 import grastel.core.exercise.ExercisePlan;
-import grastel.core.media.Pencil;
 import grastel.core.planning.ClassFacts.Secure;
 import grastel.core.planning.ClassTime;
 import grastel.core.planning.Laid.OnPeriod;
@@ -177,7 +176,7 @@ public final class CourseViews {
     }
 
     /** The laid ones, and the cancelled ones between them. */
-    private static List<PeriodView> periods(Lane lane) {
+    static List<PeriodView> periods(Lane lane) {
         Map<LocalDateTime, OnPeriod> laid = new LinkedHashMap<>();
         lane.laid().periods().forEach(p -> laid.put(p.period().key(), p));
         List<PeriodView> views = new ArrayList<>(
@@ -190,7 +189,7 @@ public final class CourseViews {
         return views;
     }
 
-    static PeriodView of(OnPeriod on, ClassTime time) {
+    private static PeriodView of(OnPeriod on, ClassTime time) {
         Period p = on.period();
         return new PeriodView(
                 p.key(),
@@ -248,7 +247,7 @@ public final class CourseViews {
     }
 
     private static SkillView skill(Skill skill, Lane lane) {
-        Secure found = lane.secure().getOrDefault(skill, new Secure(0, 0));
+        Secure found = lane.facts().secure().getOrDefault(skill, new Secure(0, 0));
         return new SkillView(skill, found.students(), found.of());
     }
 
@@ -284,13 +283,12 @@ public final class CourseViews {
     }
 
     private static List<WantView> wants(Lesson lesson, Lane lane) {
-        Map<Pencil, Integer> copies = lane.copies();
         return Demand.of(lesson.stages()).stream()
                 .map(w -> new WantView(
                         w.pencil().code(),
                         w.pencil().name(),
                         Srgb.of(w.pencil().masstone().toLab()).hex(),
-                        copies == null ? null : copies.getOrDefault(w.pencil(), 0),
+                        lane.facts().copiesOf(w.pencil()),
                         w.fewestCopies(lane.schoolClass().students().size()),
                         w.minutes()))
                 .toList();

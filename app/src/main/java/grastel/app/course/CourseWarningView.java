@@ -24,6 +24,7 @@ import java.util.Set;
  *
  * @param skills one of them is needed, or the one too few are secure in
  * @param other another lesson it has to do with
+ * @param exercise the kind that teaches a needed skill, by its id
  * @param count students who are secure, or copies there are
  * @param of students in all
  * @param inTurns copies that are enough if students take turns
@@ -34,6 +35,7 @@ public record CourseWarningView(
         @NotNull String lesson,
         @NotNull List<Skill> skills,
         String other,
+        String exercise,
         Integer count,
         Integer of,
         Integer inTurns,
@@ -64,6 +66,11 @@ public record CourseWarningView(
             kind = Kind.NEEDED_BEFORE_TAUGHT;
             f.skills = w.anyOf();
             f.other = w.taughtIn();
+            f.exercise = w.anyOf().stream()
+                    .sorted()
+                    .flatMap(s -> s.evidence().keySet().stream())
+                    .findFirst()
+                    .orElse(null);
         } else if (warning instanceof FewSecure w) {
             kind = Kind.FEW_SECURE;
             f.skills = Set.of(w.skill());
@@ -107,6 +114,7 @@ public record CourseWarningView(
     private static final class Figures {
         private Set<Skill> skills = Set.of();
         private String other;
+        private String exercise;
         private Integer count;
         private Integer of;
         private Integer inTurns;
@@ -133,6 +141,7 @@ public record CourseWarningView(
                     lesson,
                     skills.stream().sorted().toList(),
                     other,
+                    exercise,
                     count,
                     of,
                     inTurns,

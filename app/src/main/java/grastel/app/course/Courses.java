@@ -3,7 +3,6 @@ package grastel.app.course;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.course.CourseData.LessonData;
-import grastel.app.course.CourseViews.LaneView;
 import grastel.app.course.CourseViews.LessonView;
 import grastel.app.course.CourseViews.PeriodView;
 import grastel.app.course.CourseViews.PieceView;
@@ -69,29 +68,33 @@ public class Courses {
     /** What all classes do on a day, by class; without those that do not meet. */
     public Map<UUID, Day> on(List<ClassInfo> some, LocalDate date) {
         return lanes.of(some).stream()
-                .map(lane -> day(CourseViews.of(lane), date))
+                .map(lane -> day(lane, date))
                 .filter(day -> !day.periods().isEmpty())
                 .collect(Collectors.toMap(Day::schoolClass, d -> d));
     }
 
-    private static Day day(LaneView lane, LocalDate date) {
-        List<PeriodView> periods = lane.periods().stream()
+    private static Day day(Lane lane, LocalDate date) {
+        List<PeriodView> periods = CourseViews.periods(lane).stream()
                 .filter(p -> p.starts().toLocalDate().equals(date))
                 .toList();
         Set<String> ids = periods.stream()
                 .flatMap(p -> p.pieces().stream())
                 .map(PieceView::lesson)
                 .collect(Collectors.toSet());
-        List<LessonView> lessons =
-                lane.lessons().stream().filter(l -> ids.contains(l.id())).toList();
+        List<LessonData> lessons = lane.lessons().stream()
+                .filter(l -> ids.contains(l.id().toString()))
+                .toList();
         return new Day(
-                lane.schoolClass(),
+                lane.schoolClass().id(),
                 periods,
-                lessons,
+                lessons.stream().map(l -> CourseViews.lesson(l, lane)).toList(),
                 lessons.stream().map(l -> lane.lessons().indexOf(l) + 1).toList(),
                 lane.lessons().size(),
                 lane.pace().speed(),
-                lane.warnings().stream().filter(w -> ids.contains(w.lesson())).toList());
+                lane.warnings().stream()
+                        .filter(w -> ids.contains(w.lesson()))
+                        .map(CourseWarningView::of)
+                        .toList());
     }
 
     public record LessonTitle(UUID schoolClass, UUID id, String title) {}
@@ -106,7 +109,7 @@ public class Courses {
 
     /** Begins a lesson on a date whatever comes before. @param lesson its place, from 0 */
     public void pin(UUID schoolClass, int lesson, LocalDateTime period) {
-        List<LessonData> all = new ArrayList<>(data(schoolClass).lessons());
+        List<LessonData> all = new ArrayList<>(dataForChange(schoolClass).lessons());
         all.set(lesson, all.get(lesson).pinned(period));
         set(schoolClass, null, new CourseData(null, all));
     }
@@ -123,7 +126,8 @@ public class Courses {
     /**
      * Puts other lessons in the place of a course's, all at once.
      *
-     * @param known the revision the change was made on, 0 for a course that was not there; null for whichever is there
+     * @param known the revision the change was made on, {@link CourseData#NO_REVISION} where there was no course; null for
+     *     whichever is there
      */
     Lane set(UUID schoolClass, Integer known, CourseData data) {
         ClassInfo of = classes.one(schoolClass);
@@ -149,9 +153,14 @@ public class Courses {
         }
     }
 
-    /** The lessons as they are kept, to be added to. */
+    /** The lessons as they are kept. */
     CourseData data(UUID schoolClass) {
         return courses.findBySchoolClass(schoolClass).map(lanes::parsed).orElse(CourseData.EMPTY);
+    }
+
+    /** The same to be added to: whoever else wants to waits until that is done. */
+    CourseData dataForChange(UUID schoolClass) {
+        return courses.forChange(schoolClass).map(lanes::parsed).orElse(CourseData.EMPTY);
     }
 
     /**

@@ -2,8 +2,7 @@ package grastel.app.course;
 
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.sheets.Sheets.Latest;
-import grastel.core.media.Pencil;
-import grastel.core.planning.ClassFacts.Secure;
+import grastel.core.planning.ClassFacts;
 import grastel.core.planning.ClassTime;
 import grastel.core.planning.Laid;
 import grastel.core.planning.Lesson;
@@ -27,8 +26,7 @@ import java.util.UUID;
  * @param sheets of all lessons, by id
  * @param periods of the term, the cancelled ones too
  * @param log what was logged
- * @param secure how far the class is in the skills it has marks for
- * @param copies pencils it has at hand, null where nobody said
+ * @param facts what the course is held against
  */
 record Lane(
         ClassInfo schoolClass,
@@ -39,8 +37,7 @@ record Lane(
         Map<UUID, Latest> sheets,
         List<Period> periods,
         List<Logged> log,
-        Map<Skill, Secure> secure,
-        Map<Pencil, Integer> copies,
+        ClassFacts facts,
         Pace pace,
         ClassTime time,
         Laid laid,

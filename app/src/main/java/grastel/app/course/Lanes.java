@@ -59,9 +59,8 @@ class Lanes {
     /** In the order of the classes. */
     List<Lane> of(List<ClassInfo> classes) {
         Set<UUID> ids = classes.stream().map(ClassInfo::id).collect(Collectors.toSet());
-        Map<UUID, Course> rows = courses.findAll().stream()
-                .filter(c -> ids.contains(c.schoolClass()))
-                .collect(Collectors.toMap(Course::schoolClass, c -> c));
+        Map<UUID, Course> rows =
+                courses.findBySchoolClassIn(ids).stream().collect(Collectors.toMap(Course::schoolClass, c -> c));
         Map<UUID, List<LessonLog>> log =
                 ids.isEmpty() ? Map.of() : logs.of(ids).stream().collect(Collectors.groupingBy(LessonLog::schoolClass));
         Map<UUID, CourseData> data = new HashMap<>();
@@ -75,7 +74,7 @@ class Lanes {
         return classes.stream()
                 .map(c -> lane(
                         c,
-                        rows.containsKey(c.id()) ? rows.get(c.id()).revision() : 0,
+                        rows.containsKey(c.id()) ? rows.get(c.id()).revision() : CourseData.NO_REVISION,
                         data.getOrDefault(c.id(), CourseData.EMPTY).lessons(),
                         plans,
                         logged(log.getOrDefault(c.id(), List.of())),
@@ -126,8 +125,7 @@ class Lanes {
                 plans,
                 periods,
                 log,
-                secure,
-                atHand,
+                facts,
                 pace,
                 time,
                 laid,

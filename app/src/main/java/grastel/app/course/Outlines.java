@@ -83,7 +83,8 @@ public class Outlines {
     /** Behind the lessons that are there. */
     private Lane add(UUID schoolClass, Outline outline, Materials materials) {
         ClassInfo of = classes.one(schoolClass);
-        List<LessonData> all = new ArrayList<>(courses.data(schoolClass).lessons());
+        List<LessonData> all =
+                new ArrayList<>(courses.dataForChange(schoolClass).lessons());
         if (all.size() + outline.lessons().size() > CourseData.MOST_LESSONS) {
             throw ApiProblem.invalid(
                     "outline",
@@ -102,7 +103,8 @@ public class Outlines {
                 .orElseThrow(
                         () -> ApiProblem.invalid("kind", "NO_SUCH_KIND", "There is no exercise kind " + kindId + "."));
         ClassInfo of = classes.one(schoolClass);
-        List<LessonData> all = new ArrayList<>(courses.data(schoolClass).lessons());
+        List<LessonData> all =
+                new ArrayList<>(courses.dataForChange(schoolClass).lessons());
         OutlineSheet one = new OutlineSheet(null, List.of(new OutlineExercise(kindId, Map.of())));
         OutlineLesson lesson = new OutlineLesson(kind.name(), kind.teaches(), null, null, null, null, List.of(one));
         Outline outline = new Outline(Outline.VERSION, kind.name(), "", List.of(), List.of(lesson));

@@ -1,23 +1,20 @@
 package grastel.app.find;
 
-import java.text.Normalizer;
+import grastel.app.platform.PlainWords;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 /** Names as they are looked for: without accents and case, word by word. */
 final class Fold {
     /** Letters that no decomposition parts, as a keyboard without them writes them. */
     private static final Map<String, String> PLAIN =
-            Map.of("ø", "o", "æ", "ae", "œ", "oe", "ß", "ss", "đ", "d", "ð", "d", "ł", "l", "þ", "th", "ı", "i");
+            Map.of("ø", "o", "æ", "ae", "œ", "oe", "ß", "ss", "đ", "d", "ð", "d", "ł", "l", "þ", "th");
 
     private Fold() {}
 
     static String of(String words) {
-        String plain = Normalizer.normalize(words, Normalizer.Form.NFKD)
-                .replaceAll("\\p{M}", "")
-                .toLowerCase(Locale.ROOT);
+        String plain = PlainWords.of(words);
         for (Map.Entry<String, String> letter : PLAIN.entrySet()) {
             plain = plain.replace(letter.getKey(), letter.getValue());
         }

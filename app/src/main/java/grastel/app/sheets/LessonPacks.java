@@ -1,14 +1,10 @@
 package grastel.app.sheets;
 
-import com.networknt.schema.InputFormat;
-import com.networknt.schema.Schema;
-import com.networknt.schema.SchemaRegistry;
-import com.networknt.schema.SpecificationVersion;
 import grastel.app.kit.Kit;
 import grastel.app.kit.Kit.KitPaper;
 import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.ApiProblem;
-import grastel.app.platform.ApiProblem.FieldProblem;
+import grastel.app.platform.JsonFormat;
 import grastel.app.sheets.LessonPack.PackExercise;
 import grastel.app.sheets.LessonPack.PackLab;
 import grastel.app.sheets.LessonPack.PackPaper;
@@ -22,10 +18,6 @@ import grastel.core.colour.ColourDifference;
 import grastel.core.exercise.Goal;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Substitutes;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -33,17 +25,13 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Writes lesson packs and takes them in: all of a pack or nothing. */
@@ -51,21 +39,24 @@ import tools.jackson.databind.json.JsonMapper;
 @Transactional
 class LessonPacks {
     private static final int MOST_SUBSTITUTES = 4;
-    private static final int MOST_PROBLEMS = 20;
     /** A pencil of the same name is the same when its colour is this near, ΔE00. */
     private static final double SAME = 4;
 
     private final Sheets sheets;
     private final Kit kit;
-    private final JsonMapper json;
-    private final Schema schema;
+    private final JsonFormat<LessonPack> format;
 
     LessonPacks(Sheets sheets, Kit kit, JsonMapper json) {
         this.sheets = sheets;
         this.kit = kit;
-        this.json = json;
-        this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(resource("lesson-pack.schema.json"));
+        this.format = new JsonFormat<>(
+                json,
+                LessonPack.class,
+                "lesson-pack.schema.json",
+                "pack",
+                "a lesson pack",
+                "grastelLessonPack",
+                LessonPack.VERSION);
     }
 
     /** A pencil of the pack that the kit does not hold. */
@@ -92,9 +83,8 @@ class LessonPacks {
                             .map(e -> packed(e, owned, pencils))
                             .toList()));
         }
-        return json.writerWithDefaultPrettyPrinter()
-                .writeValueAsString(new LessonPack(
-                        LessonPack.VERSION, List.copyOf(pencils.values()), List.copyOf(papers.values()), packed));
+        return format.written(new LessonPack(
+                LessonPack.VERSION, List.copyOf(pencils.values()), List.copyOf(papers.values()), packed));
     }
 
     private static PackPaper packed(KitPaper p, String key) {
@@ -134,7 +124,7 @@ class LessonPacks {
 
     /** @throws ApiProblem naming every place where the text is not a lesson pack */
     Preview preview(String text) {
-        LessonPack pack = parsed(text);
+        LessonPack pack = format.parsed(text);
         List<Pencil> all = kit.pencils().stream().map(KitPencil::pencil).toList();
         List<Missing> missing = pack.pencils().stream()
                 .filter(p -> owned(p).isEmpty())
@@ -147,7 +137,7 @@ class LessonPacks {
 
     /** @param pencils, papers what stands in for those the kit does not hold, by the pack's keys */
     List<SheetInfo> take(String text, Map<String, UUID> pencils, Map<String, UUID> papers) {
-        LessonPack pack = parsed(text);
+        LessonPack pack = format.parsed(text);
         Map<String, UUID> pencilOf = new LinkedHashMap<>();
         for (PackPencil p : pack.pencils()) {
             pencilOf.put(p.key(), owned(p).orElseGet(() -> chosen(pencils, p.key(), "pencil " + p.name())));
@@ -211,34 +201,6 @@ class LessonPacks {
                         "The pack moves thresholds of a goal “" + name + "” that is not known."));
     }
 
-    private LessonPack parsed(String text) {
-        JsonNode version;
-        try {
-            version = json.readTree(text).path("grastelLessonPack");
-        } catch (JacksonException e) {
-            throw ApiProblem.invalid("pack", "NOT_JSON", "This is not JSON: " + e.getOriginalMessage());
-        }
-        if (version.isNumber() && version.asInt() != LessonPack.VERSION) {
-            throw ApiProblem.invalid(
-                    "pack",
-                    "UNKNOWN_VERSION",
-                    "This pack is of version " + version.asInt() + "; this Grastel reads version 1.");
-        }
-        List<FieldProblem> problems = schema.validate(text, InputFormat.JSON).stream()
-                .limit(MOST_PROBLEMS)
-                .map(e -> new FieldProblem(
-                        "pack" + e.getInstanceLocation(), "SCHEMA", e.getInstanceLocation() + ": " + e.getMessage()))
-                .toList();
-        if (!problems.isEmpty()) {
-            throw new ApiProblem(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "INVALID",
-                    "This is not a lesson pack: " + problems.get(0).message(),
-                    problems);
-        }
-        return json.readValue(text, LessonPack.class);
-    }
-
     private Optional<UUID> owned(PackPencil p) {
         Optional<KitPencil> sameCode = kit.pencils().stream()
                 .filter(k -> k.range().equals(p.range()) && k.pencil().code().equals(p.code()))
@@ -261,14 +223,5 @@ class LessonPacks {
 
     private static Pencil asPencil(PackPencil p) {
         return Pencil.of(p.code(), p.name(), Pencil.Binder.WAX, p.lab().toLab(), 0.5, 1);
-    }
-
-    private static String resource(String name) {
-        try (InputStream in =
-                Objects.requireNonNull(LessonPacks.class.getResourceAsStream("/grastel/app/sheets/" + name), name)) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 }

@@ -112,6 +112,16 @@ class CourseTest extends DeskTest {
     }
 
     @Test
+    void ofTwoWindowsThatSawNoCourseTheSecondIsRefused() {
+        Map<String, Object> mine = Map.of("id", UUID.randomUUID(), "title", "Mine", "sheets", List.of());
+        Map<String, Object> theirs = Map.of("id", UUID.randomUUID(), "title", "Theirs", "sheets", List.of());
+        int none = JsonPath.read(lane(), "$.revision");
+        assertThat(set(List.of(mine), none)).hasStatusOk();
+        assertThat(set(List.of(theirs), none)).hasStatus(409);
+        assertThat(JsonPath.<List<String>>read(lane(), "$.lessons[*].title")).containsExactly("Mine");
+    }
+
+    @Test
     void cancellingAPeriodMovesWhatComesAfterAndRestoringGivesTheSame() {
         String before = firstSteps();
         assertThat(meet(List.of(Map.of("kind", "CANCELLED", "period", "2026-09-01T11:05:00"))))
@@ -253,7 +263,7 @@ class CourseTest extends DeskTest {
         for (int i = 0; i < 400; i++) {
             many.add(Map.of("id", UUID.randomUUID(), "title", "Lesson", "sheets", List.of()));
         }
-        MvcTestResult refused = set(many, 0);
+        MvcTestResult refused = set(many, -1);
         assertThat(refused).hasStatus(422);
         assertThat(content(refused)).contains("at most 120 lessons");
         Map<String, Object> empty = Map.of(
@@ -267,7 +277,7 @@ class CourseTest extends DeskTest {
                 0,
                 "lookMinutes",
                 0);
-        String lane = content(set(List.of(empty), 0));
+        String lane = content(set(List.of(empty), -1));
         assertThat(JsonPath.<Double>read(lane, "$.lessons[0].minutes")).isZero();
     }
 
@@ -275,7 +285,7 @@ class CourseTest extends DeskTest {
     void aLessonWhoseSheetIsGoneKeepsItsPlace() {
         Map<String, Object> lesson =
                 Map.of("id", UUID.randomUUID(), "title", "Gone", "sheets", List.of(UUID.randomUUID()));
-        String lane = content(set(List.of(lesson), 0));
+        String lane = content(set(List.of(lesson), -1));
         assertThat(JsonPath.<List<?>>read(lane, "$.lessons[0].sheets")).hasSize(1);
         assertThat(JsonPath.<List<String>>read(lane, "$.lessons[0].stages[*].kind"))
                 .containsExactly("SHOW", "LOOK_TOGETHER");

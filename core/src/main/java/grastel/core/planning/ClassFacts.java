@@ -32,6 +32,22 @@ public record ClassFacts(
     /** @param students secure in a skill; @param of those with marks for it */
     public record Secure(int students, int of) {}
 
+    /**
+     * Copies of a pencil at hand, 0 where it is not. A plan keeps its pencils as they were when it was made: one calibrated since
+     * is still the same pencil, known by its code and name.
+     *
+     * @return null where nobody said what the class has
+     */
+    public Integer copiesOf(Pencil pencil) {
+        return copies == null
+                ? null
+                : copies.entrySet().stream()
+                        .filter(e -> e.getKey().code().equals(pencil.code())
+                                && e.getKey().name().equals(pencil.name()))
+                        .mapToInt(Map.Entry::getValue)
+                        .sum();
+    }
+
     boolean isReady(Secure found) {
         return found.students() >= ready * found.of();
     }

@@ -144,8 +144,8 @@ public final class CourseCheck {
         });
         Demand.of(lesson.stages()).forEach(want -> {
             Pencil pencil = want.pencil();
-            Integer copies = facts.copies().get(pencil);
-            if (copies == null) {
+            int copies = facts.copiesOf(pencil);
+            if (copies == 0) {
                 warnings.add(new PencilMissing(
                         lesson.id(),
                         pencil,

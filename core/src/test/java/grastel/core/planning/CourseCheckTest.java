@@ -104,6 +104,18 @@ class CourseCheckTest {
     }
 
     @Test
+    void aPencilCalibratedSinceTheSheetWasPlannedIsStillAtHand() {
+        copies = Map.of(RED.measuredAs(BLUE.masstone(), 0.3, 1.1), 24);
+        assertThat(check(lesson("a", drawn(25, Stop.GOOD, RED)))).isEmpty();
+    }
+
+    @Test
+    void whereNobodySaidWhatTheClassHasNothingIsMissing() {
+        copies = null;
+        assertThat(check(lesson("a", drawn(25, Stop.GOOD, RED)))).isEmpty();
+    }
+
+    @Test
     void tooFewCopiesAreEnoughInTurnsWhereOtherPencilsAreUsedMeanwhile() {
         copies = Map.of(RED, 12, BLUE, 18);
         // 24 students, half of the minutes with each: 12 copies in turns

@@ -1,0 +1,95 @@
+package grastel.app.platform;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import grastel.app.platform.ApiProblem.FieldProblem;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Objects;
+import org.springframework.http.HttpStatus;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * A documented JSON format: text is taken only where its version is known and its schema holds.
+ *
+ * @param <T> what it becomes
+ */
+public final class JsonFormat<T> {
+    private static final int MOST_PROBLEMS = 20;
+
+    private final JsonMapper json;
+    private final Class<T> type;
+    private final String path;
+    private final String name;
+    private final String versionField;
+    private final int version;
+    private final Schema schema;
+
+    /**
+     * @param schema name of its resource beside {@code type}
+     * @param path what a request calls it
+     * @param name what people call it, with its article
+     * @param versionField the field that names the format and holds its version
+     */
+    public JsonFormat(
+            JsonMapper json, Class<T> type, String schema, String path, String name, String versionField, int version) {
+        this.json = json;
+        this.type = type;
+        this.path = path;
+        this.name = name;
+        this.versionField = versionField;
+        this.version = version;
+        this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(resource(type, schema));
+    }
+
+    public String written(T value) {
+        return json.writerWithDefaultPrettyPrinter().writeValueAsString(value);
+    }
+
+    /** @throws ApiProblem naming every place where the text is none of this format */
+    public T parsed(String text) {
+        JsonNode found;
+        try {
+            found = json.readTree(text).path(versionField);
+        } catch (JacksonException e) {
+            throw ApiProblem.invalid(path, "NOT_JSON", "This is not JSON: " + e.getOriginalMessage());
+        }
+        if (found.isNumber() && found.asInt() != version) {
+            throw ApiProblem.invalid(
+                    path,
+                    "UNKNOWN_VERSION",
+                    "This " + path + " is of version " + found.asInt() + "; this Grastel reads version " + version
+                            + ".");
+        }
+        List<FieldProblem> problems = schema.validate(text, InputFormat.JSON).stream()
+                .limit(MOST_PROBLEMS)
+                .map(e -> new FieldProblem(
+                        path + e.getInstanceLocation(), "SCHEMA", e.getInstanceLocation() + ": " + e.getMessage()))
+                .toList();
+        if (!problems.isEmpty()) {
+            throw new ApiProblem(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "INVALID",
+                    "This is not " + name + ": " + problems.get(0).message(),
+                    problems);
+        }
+        return json.readValue(text, type);
+    }
+
+    /** A text that ships beside a class. */
+    public static String resource(Class<?> beside, String name) {
+        try (InputStream in = Objects.requireNonNull(beside.getResourceAsStream(name), name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}
