@@ -1,4 +1,4 @@
-import { Fragment, type KeyboardEvent } from 'react';
+import { Fragment, useEffect, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { colour, faces, levelGreys, sizes, space } from '../design/tokens';
 import { useSize } from '../design/useSize';
@@ -11,7 +11,7 @@ export type Zoom = 'term' | 'month' | 'week';
 /** Width of one period, px; a term takes what there is, within these. */
 const widths: Record<Zoom, number> = { term: 40, month: 128, week: 300 };
 const NARROWEST = 22;
-const NAMES = 132;
+const NAMES = 156;
 /** Height of a minute, px. */
 const MINUTE = 1.5;
 
@@ -31,9 +31,16 @@ interface Props {
 export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Props) {
   const [frame, size] = useSize({ width: 1100, height: 400 }, 4000);
   const weeks = weeksOf(lanes);
+  useEffect(() => {
+    const box = document.querySelector('[data-strip] [data-open="true"][data-box]');
+    const strip = box?.closest('[data-strip]');
+    if (box && strip) {
+      strip.scrollLeft += box.getBoundingClientRect().left - strip.getBoundingClientRect().left - strip.clientWidth / 2;
+    }
+  }, [zoom]);
   const periods = new Map(lanes.map((l) => [l, byWeek(l)]));
   const most = Math.max(1, ...lanes.flatMap((l) => [...(periods.get(l)?.values() ?? [])].map((p) => p.length)));
-  const room = (size.width - NAMES - 48) / Math.max(1, weeks.length);
+  const room = (size.width - NAMES - 24) / Math.max(1, weeks.length);
   const width = zoom === 'term' && size.width > 0 ? Math.max(NARROWEST, Math.min(widths.term, (room - 7) / most - 4)) : widths[zoom];
   const column = Math.max(46, most * (width + 4) + 7);
 
@@ -186,7 +193,7 @@ function tone(kind: string, n: number): string {
   return kind === 'SHOW' || kind === 'LOOK_TOGETHER' ? levelGreys[1] : kind === 'DISSOLVE' ? levelGreys[4] : levelGreys[n % 2 === 0 ? 3 : 2];
 }
 
-const Frame = styled.div`overflow: auto; padding: 0 ${space(6)} ${space(3)}; max-height: 100%;`;
+const Frame = styled.div`overflow: auto; padding: 0 ${space(6)} ${space(3)} 0; max-height: 100%;`;
 const Grid = styled.div`display: grid; width: max-content;`;
 const Corner = styled.div`position: sticky; left: 0; top: 0; z-index: 3; background: ${colour.paper}; border-bottom: 1px solid ${colour.line};`;
 const Head = styled.div`
@@ -208,11 +215,12 @@ const Name = styled.div`
   left: 0;
   z-index: 1;
   background: ${colour.paper};
-  padding: ${space(3)} ${space(3)} ${space(3)} 0;
+  padding: ${space(3)} ${space(3)} ${space(3)} ${space(6)};
   border-bottom: 1px solid ${colour.line};
   b { display: block; font: 600 ${sizes.lead} / 1.2 ${faces.text}; }
   span { font-size: ${sizes.small}; color: ${colour.muted}; display: block; line-height: 1.3; }
-  &[data-open='true'] b { text-decoration: underline; text-underline-offset: 4px; text-decoration-thickness: 3px; }
+  & b { width: fit-content; margin-bottom: 2px; border-bottom: 3px solid transparent; }
+  &[data-open='true'] b { border-bottom-color: ${colour.ink}; }
 `;
 const Cell = styled.div`
   position: relative;
