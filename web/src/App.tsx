@@ -1,5 +1,6 @@
 import { lazy, Suspense } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
+import type { Schemas } from './api/client';
 import { Entrance } from './account/Entrance';
 import { useSession } from './account/session';
 import { Failed, Loading } from './design/States';
@@ -16,6 +17,7 @@ const Wall = lazy(() => import('./wall/Wall'));
 const Student = lazy(() => import('./wall/Student'));
 const Classes = lazy(() => import('./classes/Classes'));
 const Account = lazy(() => import('./account/Account'));
+const Show = lazy(() => import('./show/Show'));
 const PhonePage = lazy(() => import('./phone/PhonePage'));
 
 /** A phone that was let in needs no account; everyone else enters first. */
@@ -42,20 +44,30 @@ function Desk() {
     return <Entrance session={session.data} />;
   }
   return (
-    <Shell teacher={session.data.teacher.displayName} isDemo={session.data.isDemo}>
+    <Routes>
+      <Route path="/show/:of/:id/:lesson?" element={<Show />} />
+      <Route path="*" element={<Places teacher={session.data.teacher} isDemo={session.data.isDemo} />} />
+    </Routes>
+  );
+}
+
+/** Everything that has the places beside it. */
+function Places({ teacher, isDemo }: { teacher: Schemas['TeacherView']; isDemo: boolean }) {
+  return (
+    <Shell teacher={teacher.displayName} isDemo={isDemo}>
       <Suspense fallback={<Loading what="the place" />}>
         <Routes>
-          <Route path="/" element={<Today isDemo={session.data.isDemo} />} />
+          <Route path="/" element={<Today isDemo={isDemo} />} />
           <Route path="/course/:schoolClass?/:lesson?" element={<Course />} />
           <Route path="/bench/:id?" element={<Bench />} />
           <Route path="/sheets/:id?" element={<Sheets />} />
           <Route path="/returns/agreement" element={<Agreement />} />
-          <Route path="/returns/:run?/:page?" element={<Returns isDemo={session.data.isDemo} />} />
+          <Route path="/returns/:run?/:page?" element={<Returns isDemo={isDemo} />} />
           <Route path="/wall/:run?" element={<Wall />} />
           <Route path="/kit/:view?" element={<Kit />} />
           <Route path="/students/:id" element={<Student />} />
           <Route path="/classes/:id?" element={<Classes />} />
-          <Route path="/account" element={<Account teacher={session.data.teacher} />} />
+          <Route path="/account" element={<Account teacher={teacher} />} />
           <Route path="*" element={<Navigate to="/" replace />} />
         </Routes>
       </Suspense>

@@ -420,6 +420,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{schoolClass}/lessons/{lesson}/plan.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{schoolClass}/lessons/{lesson}/rota": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rota"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{schoolClass}/lessons/{lesson}/rota.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{schoolClass}/log": {
         parameters: {
             query?: never;
@@ -478,6 +526,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{schoolClass}/term.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["term"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1460,6 +1524,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/show/lessons/{schoolClass}/{lesson}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lesson"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/show/sheets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/show/stacks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stack"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -1468,6 +1580,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["today"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/today/papers.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["papers"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2696,6 +2824,55 @@ export interface components {
             notes: string[];
             problems: components["schemas"]["FieldProblem"][];
         };
+        RotaPencilView: {
+            code: string;
+            colour: string;
+            name: string;
+        };
+        RotaRemedyView: {
+            /** @enum {string} */
+            change: "ONE_MORE_COPY" | "SUBSTITUTE" | "SEATS_IN_PAIRS";
+            /** Format: double */
+            deltaHue?: number;
+            /** Format: double */
+            deltaValue?: number;
+            pencil?: components["schemas"]["RotaPencilView"];
+            /** Format: double */
+            saves: number;
+            substitute?: components["schemas"]["RotaPencilView"];
+        };
+        RotaSeatView: {
+            seat: string;
+            turns: components["schemas"]["RotaTurnView"][];
+        };
+        RotaTableView: {
+            missing: components["schemas"]["RotaPencilView"][];
+            numbers: number[];
+            remedies: components["schemas"]["RotaRemedyView"][];
+            seats: components["schemas"]["RotaSeatView"][];
+            /** Format: double */
+            waiting: number;
+        };
+        RotaTaskView: {
+            label: string;
+            /** Format: double */
+            minutes: number;
+            pencils: components["schemas"]["RotaPencilView"][];
+        };
+        RotaTurnView: {
+            /** Format: double */
+            ends: number;
+            /** Format: double */
+            starts: number;
+            /** Format: int32 */
+            task: number;
+            /** Format: double */
+            waits: number;
+        };
+        RotaView: {
+            tables: components["schemas"]["RotaTableView"][];
+            tasks: components["schemas"]["RotaTaskView"][];
+        };
         RowView: {
             cells: components["schemas"]["CellView"][];
             confirmed: boolean;
@@ -2748,6 +2925,26 @@ export interface components {
             pages: number;
             /** Format: uuid */
             run?: string;
+        };
+        SceneView: {
+            asked?: components["schemas"]["ColourView"];
+            /** @enum {string} */
+            kind: "OPENING" | "LAYING" | "TURN" | "FAULT" | "CAUTIONS";
+            layer?: components["schemas"]["ShownLayerView"];
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            of: number;
+            pencils: components["schemas"]["ShownPencilView"][];
+            slices: string[];
+            /** @enum {string} */
+            slip?: "BLUNT_POINT" | "TOO_HEAVY" | "TOO_LIGHT" | "ONE_DIRECTION" | "ORDER_TURNED_ROUND" | "LAST_LAYER_LEFT_OUT";
+            swatch?: components["schemas"]["SwatchView"];
+            title: string;
+            words: string[];
+            wrong?: components["schemas"]["SwatchView"];
         };
         SchoolView: {
             label: string;
@@ -2816,6 +3013,29 @@ export interface components {
             title: string;
             /** Format: int32 */
             version: number;
+        };
+        ShownLayerView: {
+            /** @enum {string} */
+            manner: "COLOUR" | "BURNISH" | "SOLVENT" | "LIFT";
+            /** Format: int32 */
+            passes: number;
+            pencil?: components["schemas"]["ShownPencilView"];
+            /** Format: double */
+            point?: number;
+            /** Format: double */
+            pressure?: number;
+            /** @enum {string} */
+            stroke?: "CIRCLES" | "CROSSED" | "ONE_WAY";
+        };
+        ShownPencilView: {
+            code: string;
+            colour: string;
+            name: string;
+        };
+        ShowView: {
+            about: string;
+            scenes: components["schemas"]["SceneView"][];
+            title: string;
         };
         SignInRequest: {
             name: string;
@@ -2924,6 +3144,18 @@ export interface components {
         SwapRequest: {
             /** Format: uuid */
             with: string;
+        };
+        SwatchView: {
+            colour: components["schemas"]["ColourView"];
+            /** Format: double */
+            grainMm: number;
+            section: components["schemas"]["ToothColumnView"][];
+            /** Format: double */
+            specks: number;
+            /** @enum {string} */
+            stroke: "CIRCLES" | "CROSSED" | "ONE_WAY";
+            /** Format: byte */
+            tones: string;
         };
         TakePackRequest: {
             pack: string;
@@ -3893,6 +4125,79 @@ export interface operations {
             };
         };
     };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lesson: string;
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    rota: {
+        parameters: {
+            query?: {
+                period?: string;
+            };
+            header?: never;
+            path: {
+                lesson: string;
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RotaView"];
+                };
+            };
+        };
+    };
+    cards: {
+        parameters: {
+            query?: {
+                period?: string;
+            };
+            header?: never;
+            path: {
+                lesson: string;
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     log: {
         parameters: {
             query?: never;
@@ -4012,6 +4317,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LaneView"];
+                };
+            };
+        };
+    };
+    term: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -5737,6 +6064,73 @@ export interface operations {
             };
         };
     };
+    lesson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lesson: string;
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShowView"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShowView"];
+                };
+            };
+        };
+    };
+    stack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShowView"];
+                };
+            };
+        };
+    };
     today: {
         parameters: {
             query?: {
@@ -5755,6 +6149,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TodayView"];
+                };
+            };
+        };
+    };
+    papers: {
+        parameters: {
+            query: {
+                period: string;
+                schoolClass: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };

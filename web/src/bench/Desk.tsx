@@ -1,5 +1,6 @@
 import { keepPreviousData, queryOptions, replaceEqualDeep, useQuery, useQueryClient } from '@tanstack/react-query';
 import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { Button, Segments, Select } from '../design/Controls';
@@ -205,6 +206,7 @@ const Actions = memo(function Actions({ stacks, openId, canUndo, canRedo, onOpen
         Redo
       </Button>
       <Button onPress={onKeep}>Keep …</Button>
+      {openId && <Link to={`/show/stack/${openId}`}>Show to the class</Link>}
       <Button onPress={onPrint}>Print a card</Button>
     </>
   );

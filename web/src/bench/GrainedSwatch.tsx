@@ -5,7 +5,7 @@ import { api, body, type Schemas } from '../api/client';
 import { painted } from './grain';
 import { decimals } from '../words/words';
 
-type Look = Schemas['LookView'];
+type Look = Pick<Schemas['LookView'], 'tones' | 'grainMm' | 'stroke' | 'colour' | 'specks'>;
 
 /** How near the eye is. */
 export type Zoom = 'ARM' | 'NEAR' | 'LOUPE';

@@ -104,6 +104,11 @@ export default function Course() {
           <Button onPress={() => setStarting({ lane: lane.schoolClass })}>Outlines …</Button>
           <CalendarLink lane={lane} />
           {lane.lessons.length > 0 && (
+            <a href={`/api/courses/${lane.schoolClass}/term.pdf`} target="_blank" rel="noreferrer">
+              Term (PDF)
+            </a>
+          )}
+          {lane.lessons.length > 0 && (
             <a href={`/api/courses/${lane.schoolClass}/outline`} download>
               Save as outline
             </a>
@@ -147,7 +152,7 @@ export default function Course() {
         {starting ? (
           <StartCourse key={`${starting.lane}${String(starting.at)}${starting.kind ?? ''}`} lane={lane} course={course} at={starting.at} kind={starting.kind} onDone={() => setStarting(undefined)} />
         ) : lesson ? (
-          <LessonPanel key={lesson.id} lane={lane} lanes={lanes} lesson={lesson} course={course} onInsert={(at, kind) => setStarting({ lane: lane.schoolClass, at, kind })} />
+          <LessonPanel key={lesson.id} lane={lane} lanes={lanes} lesson={lesson} period={shown} course={course} onInsert={(at, kind) => setStarting({ lane: lane.schoolClass, at, kind })} />
         ) : (
           <StartCourse lane={lane} course={course} onDone={() => setStarting(undefined)} />
         )}

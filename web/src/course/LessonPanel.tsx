@@ -6,6 +6,7 @@ import { NumberBox } from '../design/NumberBox';
 import { colour, sizes, space } from '../design/tokens';
 import { count, decimals } from '../words/words';
 import { changed, copied, draftOf, moved, movedTo, split, unpinned, without } from './draft';
+import { Rota } from './Rota';
 import { StageBar } from './StageBar';
 import type { CourseChanges } from './useCourse';
 import { meetingWords, skillNames, warningWords, type Lane, type Lesson, type Period, type Warning } from './words';
@@ -14,13 +15,16 @@ interface Props {
   lane: Lane;
   lanes: Lane[];
   lesson: Lesson;
+  /** The one that is open. */
+  period?: Period | undefined;
   course: CourseChanges;
   /** Opens the form for a new lesson before a place, with an exercise it suggests. */
   onInsert: (at: number, kind?: string | undefined) => void;
 }
 
 /** One lesson: what it needs and gives, how long it takes, what to put out, what does not come out, and what can be done. */
-export function LessonPanel({ lane, lanes, lesson, course, onInsert }: Props) {
+export function LessonPanel({ lane, lanes, lesson, period, course, onInsert }: Props) {
+  const [sharing, setSharing] = useState(false);
   const at = lane.lessons.findIndex((l) => l.id === lesson.id);
   const title = (id: string) => lane.lessons.find((l) => l.id === id)?.title ?? '';
   const warnings = lane.warnings.filter((w) => w.lesson === lesson.id);
@@ -38,6 +42,10 @@ export function LessonPanel({ lane, lanes, lesson, course, onInsert }: Props) {
           {lesson.title}
         </h2>
         <Acts>
+          <Link to={`/show/lesson/${lane.schoolClass}/${lesson.id}`}>Show to the class</Link>
+          <a href={`/api/courses/${lane.schoolClass}/lessons/${lesson.id}/plan.pdf`} target="_blank" rel="noreferrer">
+            Plan (PDF)
+          </a>
           <Button isDisabled={at === 0 || course.busy} onPress={() => set(moved(draft, lesson.id, -1))}>
             ← Move earlier
           </Button>
@@ -70,6 +78,7 @@ export function LessonPanel({ lane, lanes, lesson, course, onInsert }: Props) {
           <Remedy warning={w} lane={lane} course={course} onInsert={onInsert} />
         </Warn>
       ))}
+      {sharing && <Rota schoolClass={lane.schoolClass} lesson={lesson.id} period={period?.key} />}
       <Columns>
         <div>
           <p>{lesson.aim}</p>
@@ -106,6 +115,11 @@ export function LessonPanel({ lane, lanes, lesson, course, onInsert }: Props) {
                 </Pencil>
               ))}
               sharpeners
+              {lesson.wants.some((w) => typeof w.copies === 'number' && w.copies < lane.students) && (
+                <LinkButton aria-expanded={sharing} onPress={() => setSharing(!sharing)}>
+                  Who takes what when {sharing ? '▴' : '▾'}
+                </LinkButton>
+              )}
             </dd>
             <dt>Mind</dt>
             <dd>{lesson.cautions.join(' ') || 'Rest hand and eyes half way. School rules decide.'}</dd>

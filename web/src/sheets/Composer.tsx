@@ -130,6 +130,7 @@ function Printing({ draft, changed, onKeep, keeping, open, classes, classId, onC
       )}
       {open && !changed && (
         <Links>
+          <Link to={`/show/sheet/${open.id}`}>Show to the class</Link>
           <a href={`/api/sheets/${open.id}/teacher.pdf`} target="_blank" rel="noreferrer">
             Answers and rubric
           </a>

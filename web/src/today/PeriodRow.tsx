@@ -53,8 +53,8 @@ export function PeriodRow({ shown, isDemo, begin }: { shown: ClassDay; isDemo: b
             {shown.warnings.slice(0, 4).map((w, i) => (
               <Warn key={`${w.kind}${i}`}>▲ {warningWords(w, (id) => lessons.find((l) => l.id === id)?.title ?? 'another lesson')}</Warn>
             ))}
-            <PutOut lessons={lessons} students={shown.students} />
-            <SheetPrints sheets={shown.sheets} schoolClass={shown.id} students={shown.students} />
+            <PutOut lessons={lessons} students={shown.students} schoolClass={shown.id} period={period.key} />
+            {lessons.length > 0 && <SheetPrints sheets={shown.sheets} schoolClass={shown.id} period={period.key} students={shown.students} />}
             {lessons.some((l) => l.notes !== '') && (
               <Labelled label="Notes">{lessons.map((l) => l.notes).join(' ')}</Labelled>
             )}
@@ -67,6 +67,7 @@ export function PeriodRow({ shown, isDemo, begin }: { shown: ClassDay; isDemo: b
         {run && (open || !period) && <RunStanding run={run} />}
       </div>
       <Actions>
+        {period && !cancelled && lessons[0] && <Link to={`/show/lesson/${shown.id}/${lessons[0].id}`}>Show to the class</Link>}
         {run ? <NextStep name={shown.name} run={run} isDemo={isDemo} /> : !period && <NextLink to="/sheets">Make a sheet</NextLink>}
         <Link to={`/course/${shown.id}${lessons[0] ? `/${lessons[0].id}` : ''}`} aria-label={`Course of ${shown.name}${period ? `, ${meetingWords(period.starts)}` : ''}`}>
           Course

@@ -22,8 +22,8 @@ export function Preparation({ date, words }: { date: string; words: string }) {
             </b>{' '}
             {c.lessons.map((l) => l.title).join(', then ') || 'no lesson planned'}
           </p>
-          <PutOut lessons={c.lessons} students={c.students} />
-          <SheetPrints sheets={c.sheets} schoolClass={c.id} students={c.students} />
+          <PutOut lessons={c.lessons} students={c.students} schoolClass={c.id} period={c.period?.key ?? ''} />
+          {c.lessons.length > 0 && <SheetPrints sheets={c.sheets} schoolClass={c.id} period={c.period?.key ?? ''} students={c.students} />}
         </div>
       ))}
     </Sheet>

@@ -1,10 +1,21 @@
+import { useState } from 'react';
 import styled from 'styled-components';
 import type { Schemas } from '../api/client';
+import { Rota } from '../course/Rota';
+import { LinkButton } from '../design/Controls';
 import { colour, space } from '../design/tokens';
 import { Labelled } from './Labelled';
 
-/** Pencils with their colours, and how many of each; what there is too little of stands first. */
-export function PutOut({ lessons, students }: { lessons: Schemas['LessonView'][]; students: number }) {
+interface Props {
+  lessons: Schemas['LessonView'][];
+  students: number;
+  schoolClass: string;
+  period: string;
+}
+
+/** Pencils with their colours, and how many of each; what there is too little of stands first, and who takes it when. */
+export function PutOut({ lessons, students, schoolClass, period }: Props) {
+  const [sharing, setSharing] = useState(false);
   const wants = lessons.flatMap((l) => l.wants).filter((w, i, all) => all.findIndex((o) => o.code === w.code && o.name === w.name) === i);
   if (wants.length === 0) {
     return null;
@@ -21,6 +32,12 @@ export function PutOut({ lessons, students }: { lessons: Schemas['LessonView'][]
           </Pencil>
         ))}
       <Pencil>sharpeners</Pencil>
+      {wants.some(short) && (
+        <LinkButton aria-expanded={sharing} onPress={() => setSharing(!sharing)}>
+          Who takes what when {sharing ? '▴' : '▾'}
+        </LinkButton>
+      )}
+      {sharing && lessons.filter((l) => l.wants.some(short)).map((l) => <Rota key={l.id} schoolClass={schoolClass} lesson={l.id} period={period} />)}
     </Labelled>
   );
 }

@@ -4,8 +4,15 @@ import { Button } from '../design/Controls';
 import { count } from '../words/words';
 import { Labelled } from './Labelled';
 
-/** The sheets of a period: those not yet printed for the class are one press away. */
-export function SheetPrints({ sheets, schoolClass, students }: { sheets: Schemas['TodaySheetView'][]; schoolClass: string; students: number }) {
+interface Props {
+  sheets: Schemas['TodaySheetView'][];
+  schoolClass: string;
+  period: string;
+  students: number;
+}
+
+/** What is printed for a period: all of it in one press, and sheet by sheet. */
+export function SheetPrints({ sheets, schoolClass, period, students }: Props) {
   const queries = useQueryClient();
   const print = useMutation({
     mutationFn: (id: string) => body(api.POST('/api/sheets/{id}/runs', { params: { path: { id } }, body: { schoolClass } })),
@@ -14,23 +21,36 @@ export function SheetPrints({ sheets, schoolClass, students }: { sheets: Schemas
       await queries.invalidateQueries();
     },
   });
-  if (sheets.length === 0) {
-    return null;
-  }
+  const all = useMutation({
+    mutationFn: async () => {
+      for (const s of sheets.filter((s) => !s.run)) {
+        await body(api.POST('/api/sheets/{id}/runs', { params: { path: { id: s.id } }, body: { schoolClass } }));
+      }
+    },
+    onSuccess: async () => {
+      window.open(`/api/today/papers.pdf?schoolClass=${schoolClass}&period=${period}`, '_blank', 'noreferrer');
+      await queries.invalidateQueries();
+    },
+  });
+  const error = print.error ?? all.error;
+  const busy = print.isPending || all.isPending;
   return (
     <Labelled label="Print">
+      <Button isDisabled={busy} onPress={() => all.mutate()}>
+        {all.isPending ? 'Making it …' : sheets.length === 0 ? 'Plan' : 'Everything: plan, cards, sheets'}
+      </Button>
       {sheets.map((s) =>
         s.run ? (
           <a key={s.id} href={`/api/sheets/runs/${s.run}/pages.pdf`} target="_blank" rel="noreferrer">
             {s.title}, printed
           </a>
         ) : (
-          <Button key={s.id} isDisabled={print.isPending} onPress={() => print.mutate(s.id)}>
+          <Button key={s.id} isDisabled={busy} onPress={() => print.mutate(s.id)}>
             {s.title}, {count(students, 'sheet')}
           </Button>
         ),
       )}
-      {print.error && <span role="alert">▲ {print.error.message}</span>}
+      {error && <span role="alert">▲ {error.message}</span>}
     </Labelled>
   );
 }

@@ -104,7 +104,8 @@ public abstract class EveryEndpoint extends DeskTest {
         Map<String, Object> calendar = Map.of(
                 "term", Map.of("from", "2026-08-31", "to", "2026-12-18"),
                 "slots", List.of(Map.of("day", "TUESDAY", "starts", "11:05", "minutes", 50)));
-        Map<String, Object> lesson = Map.of("id", UUID.randomUUID(), "title", "Scale", "sheets", List.of(run.sheet()));
+        UUID lessonId = UUID.randomUUID();
+        Map<String, Object> lesson = Map.of("id", lessonId, "title", "Scale", "sheets", List.of(run.sheet()));
         Map<String, Object> course = Map.of("course", Map.of("lessons", List.of(lesson)));
         Map<String, Object> log = Map.of("period", "2026-09-01T11:05:00", "outcome", "DONE");
         assertThat(put(owner, "/api/classes/{id}/calendar", Map.of("calendar", calendar), schoolClass))
@@ -118,6 +119,15 @@ public abstract class EveryEndpoint extends DeskTest {
         add(GET, "/api/courses/{schoolClass}/calendar.ics", null, schoolClass);
         add(POST, "/api/courses/{schoolClass}/log", log, schoolClass);
         add(DELETE, "/api/courses/{schoolClass}/log/{period}", null, schoolClass, "2026-09-01T11:05:00");
+        add(GET, "/api/courses/{schoolClass}/term.pdf", null, schoolClass);
+        add(GET, "/api/courses/{schoolClass}/lessons/{lesson}/plan.pdf", null, schoolClass, lessonId);
+        add(GET, "/api/courses/{schoolClass}/lessons/{lesson}/rota", null, schoolClass, lessonId);
+        add(GET, "/api/courses/{schoolClass}/lessons/{lesson}/rota.pdf", null, schoolClass, lessonId);
+        add(GET, "/api/show/lessons/{schoolClass}/{lesson}", null, schoolClass, lessonId);
+        add(GET, "/api/show/sheets/{id}", null, run.sheet());
+        ById papers = add(GET, "/api/today/papers.pdf", null);
+        papers.with("schoolClass", schoolClass.toString());
+        papers.with("period", "2026-09-01T11:05:00");
         add(
                 POST,
                 "/api/courses/{schoolClass}/lessons",
@@ -199,6 +209,7 @@ public abstract class EveryEndpoint extends DeskTest {
                 "/api/bench/stacks/{id}",
                 Map.of("name", "Sea", "note", "", "version", 0, "stack", Map.of("paper", paper, "layers", List.of())),
                 stack);
+        add(GET, "/api/show/stacks/{id}", null, stack);
         add(DELETE, "/api/bench/stacks/{id}", null, stack);
     }
 

@@ -24,7 +24,6 @@ public class Bench {
         this.kit = kit;
     }
 
-    /** A kept stack as the computation wants it, for exercises. */
     public record StackName(UUID id, String name) {}
 
     /** Every kept stack's name. */
@@ -32,8 +31,12 @@ public class Bench {
         return saved.names();
     }
 
-    public Stack stack(UUID id) {
-        return laid(find(id).stack()).stack();
+    /** A kept stack as the computation wants it. */
+    public record KeptStack(String name, String note, Stack stack) {}
+
+    public KeptStack stack(UUID id) {
+        SavedStack found = find(id);
+        return new KeptStack(found.name(), found.note(), laid(found.stack()).stack());
     }
 
     /** A stack with what is needed to speak of its pencils by id. */

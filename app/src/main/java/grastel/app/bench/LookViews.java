@@ -4,7 +4,11 @@ import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
 import grastel.core.colour.Srgb;
 import grastel.core.layering.Advice;
+import grastel.core.layering.Makeup;
+import grastel.core.layering.Stack;
 import grastel.core.layering.Stroke;
+import grastel.core.layering.Swatch;
+import grastel.core.layering.SwatchPicture;
 import grastel.core.layering.WhatIf;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
@@ -15,7 +19,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 
 /** A stack looked at, as it goes over the wire. Colours CIELAB under D65, value Munsell value, shares 0…1. */
-final class LookViews {
+public final class LookViews {
     private LookViews() {}
 
     /** How near the eye is, in px/mm of the picture. */
@@ -54,7 +58,7 @@ final class LookViews {
             @Valid AimData goal,
             @NotNull @Min(3) @Max(11) int steps) {}
 
-    record ColourView(
+    public record ColourView(
             @NotNull String colour,
             @NotNull double l,
             @NotNull double a,
@@ -62,7 +66,7 @@ final class LookViews {
             @NotNull double value,
             @NotNull double chroma,
             @NotNull double place) {
-        static ColourView of(Lab lab) {
+        public static ColourView of(Lab lab) {
             return new ColourView(
                     Srgb.of(lab).hex(),
                     lab.lightness(),
@@ -82,12 +86,46 @@ final class LookViews {
             ColourView own) {}
 
     /** @param layer the one that brought most of it; @param thickness relative */
-    record ToothBandView(
+    public record ToothBandView(
             @NotNull int layer,
             @NotNull double thickness,
             @NotNull String colour) {}
 
-    record ToothColumnView(@NotNull double depth, @NotNull List<ToothBandView> bands) {}
+    public record ToothColumnView(
+            @NotNull double depth, @NotNull List<ToothBandView> bands) {
+        static ToothColumnView of(Makeup.Column c) {
+            return new ToothColumnView(
+                    c.depth(),
+                    c.bands().stream()
+                            .map(b -> new ToothBandView(
+                                    b.layer(),
+                                    b.thickness(),
+                                    Srgb.of(b.colour()).hex()))
+                            .toList());
+        }
+    }
+
+    /** What can be seen of a stack. @param tones, grainMm, stroke as of {@link LookView}; @param section a cut through the tooth */
+    public record SwatchView(
+            @NotNull byte[] tones,
+            @NotNull double grainMm,
+            @NotNull Stroke stroke,
+            @NotNull ColourView colour,
+            @NotNull double specks,
+            @NotNull List<ToothColumnView> section) {
+        public static SwatchView of(Stack stack) {
+            Swatch swatch = stack.swatch();
+            return new SwatchView(
+                    SwatchPicture.tones(swatch),
+                    stack.paper().tooth().grainMm(),
+                    swatch.stroke(),
+                    ColourView.of(swatch.colour()),
+                    swatch.specks(),
+                    Makeup.of(swatch).section().stream()
+                            .map(ToothColumnView::of)
+                            .toList());
+        }
+    }
 
     record WarningView(
             @NotNull Advice.Code code,

@@ -8,7 +8,6 @@ import grastel.app.bench.LookViews.LayerLook;
 import grastel.app.bench.LookViews.LookRequest;
 import grastel.app.bench.LookViews.LookView;
 import grastel.app.bench.LookViews.RungView;
-import grastel.app.bench.LookViews.ToothBandView;
 import grastel.app.bench.LookViews.ToothColumnView;
 import grastel.app.bench.LookViews.WarningView;
 import grastel.app.bench.LookViews.WhatIfView;
@@ -64,7 +63,7 @@ class Looking {
                 Effort.minutes(stack, FIELD_CM2, GradeBand.DEVELOPING.cm2PerMinute()),
                 makeup.paperShare(),
                 layers(stack, stages, makeup),
-                makeup.section().stream().map(Looking::column).toList(),
+                makeup.section().stream().map(ToothColumnView::of).toList(),
                 Advice.on(stack, goal).stream().map(w -> warning(w, laid)).toList(),
                 goal.map(g -> new AimView(
                                 ColourView.of(g), ColourDifference.ciede2000(g, colour), colour.value() - g.value()))
@@ -84,15 +83,6 @@ class Looking {
                     coloured ? ColourView.of(layer.pencil().masstone().toLab()) : null));
         }
         return List.copyOf(looks);
-    }
-
-    private static ToothColumnView column(Makeup.Column c) {
-        return new ToothColumnView(
-                c.depth(),
-                c.bands().stream()
-                        .map(b -> new ToothBandView(
-                                b.layer(), b.thickness(), Srgb.of(b.colour()).hex()))
-                        .toList());
     }
 
     private static WarningView warning(Advice.Warning w, Laid laid) {

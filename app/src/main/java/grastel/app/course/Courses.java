@@ -107,6 +107,18 @@ public class Courses {
                 .toList();
     }
 
+    /** What a lesson of a class is worked on. */
+    public record LessonSheets(String title, String aim, List<UUID> sheets) {}
+
+    public LessonSheets sheets(UUID schoolClass, UUID lesson) {
+        classes.one(schoolClass);
+        return data(schoolClass).lessons().stream()
+                .filter(l -> l.id().equals(lesson))
+                .findFirst()
+                .map(l -> new LessonSheets(l.title(), l.aim(), l.sheets()))
+                .orElseThrow(() -> ApiProblem.notFound("lesson"));
+    }
+
     /** Begins a lesson on a date whatever comes before. @param lesson its place, from 0 */
     public void pin(UUID schoolClass, int lesson, LocalDateTime period) {
         List<LessonData> all = new ArrayList<>(dataForChange(schoolClass).lessons());

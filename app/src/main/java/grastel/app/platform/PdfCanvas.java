@@ -20,6 +20,9 @@ import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.io.IOUtils;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
+import org.apache.pdfbox.multipdf.PDFMergerUtility;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -77,6 +80,19 @@ public final class PdfCanvas {
                 }
             }
             pdf.save(out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Documents one after another as one. */
+    public static byte[] joined(List<byte[]> documents) {
+        try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            PDFMergerUtility merger = new PDFMergerUtility();
+            documents.forEach(d -> merger.addSource(new RandomAccessReadBuffer(d)));
+            merger.setDestinationStream(out);
+            merger.mergeDocuments(IOUtils.createMemoryOnlyStreamCache());
             return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -265,8 +265,8 @@ public class Sheets {
                 .toList();
     }
 
-    /** The run's pages in the order of the class list. */
-    byte[] pdf(UUID id) {
+    /** The run's pages in the order of the class list, as a PDF. */
+    public byte[] pdf(UUID id) {
         RunInfo run = run(id);
         ClassInfo to = classes.one(run.schoolClass());
         Map<UUID, String> names = to.namesHidden() ? Map.of() : names(to);

@@ -2,11 +2,14 @@ package grastel.app.today;
 
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.course.CoursePapers;
 import grastel.app.course.CourseViews.LessonView;
 import grastel.app.course.CourseViews.PeriodView;
 import grastel.app.course.CourseWarningView;
 import grastel.app.course.Courses;
 import grastel.app.course.Courses.Day;
+import grastel.app.platform.ApiProblem;
+import grastel.app.platform.PdfCanvas;
 import grastel.app.returns.Misses;
 import grastel.app.returns.Misses.FaultView;
 import grastel.app.returns.Misses.RedoView;
@@ -20,6 +23,8 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -28,6 +33,8 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -40,11 +47,14 @@ class TodayController {
     private final Courses courses;
     private final Sheets sheets;
     private final Returns returns;
+    private final CoursePapers papers;
     private final Clock clock;
 
-    TodayController(Classes classes, Courses courses, Sheets sheets, Returns returns, Clock clock) {
+    TodayController(
+            Classes classes, Courses courses, CoursePapers papers, Sheets sheets, Returns returns, Clock clock) {
         this.classes = classes;
         this.courses = courses;
+        this.papers = papers;
         this.sheets = sheets;
         this.returns = returns;
         this.clock = clock;
@@ -122,6 +132,23 @@ class TodayController {
                         .thenComparing(TodayClassView::name))
                 .toList();
         return new TodayView(asked, today, next(all, asked), views, returns.unplaced());
+    }
+
+    /** All that is printed for a period in one document: plans, cards for the tables, the sheets as last printed for the class. */
+    @GetMapping(path = "/papers.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> papers(@RequestParam UUID schoolClass, @RequestParam LocalDateTime period) {
+        CoursePapers.OfPeriod of = papers.ofPeriod(schoolClass, period);
+        List<byte[]> all = new ArrayList<>(of.documents());
+        List<RunInfo> runs = sheets.runsOf(of.sheets());
+        of.sheets().stream()
+                .flatMap(id -> runs.stream()
+                        .filter(r -> r.sheet().equals(id) && r.schoolClass().equals(schoolClass))
+                        .limit(1))
+                .forEach(run -> all.add(sheets.pdf(run.id())));
+        if (all.isEmpty()) {
+            throw ApiProblem.notFound("paper for this period");
+        }
+        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(PdfCanvas.joined(all));
     }
 
     /** The next day after a day on which any class meets. */

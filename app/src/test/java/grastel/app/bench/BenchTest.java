@@ -160,7 +160,7 @@ class BenchTest extends DeskTest {
                 .hasStatus(422)
                 .bodyText()
                 .contains("NAME_TAKEN");
-        assertThat(as(teacher, () -> bench.stack(id)).layers()).hasSize(1);
+        assertThat(as(teacher, () -> bench.stack(id)).stack().layers()).hasSize(1);
     }
 
     @Test

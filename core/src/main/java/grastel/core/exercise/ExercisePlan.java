@@ -1,6 +1,7 @@
 package grastel.core.exercise;
 
 import grastel.core.layering.Layer;
+import grastel.core.layering.Slip;
 import grastel.core.media.Pencil;
 import java.util.List;
 import java.util.Map;
@@ -45,8 +46,8 @@ public record ExercisePlan(
         findings = List.copyOf(findings);
     }
 
-    /** @param sign what is seen; @param say what to tell the student */
-    public record Fault(String sign, String say) {}
+    /** @param sign what is seen; @param say what to tell the student; @param slip what makes it, null where that is no change of layers */
+    public record Fault(String sign, String say, Slip slip) {}
 
     /** The same without its findings: what is printed is settled. */
     public ExercisePlan settled() {

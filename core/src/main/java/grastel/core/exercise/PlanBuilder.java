@@ -7,6 +7,7 @@ import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Recipe.Technique;
 import grastel.core.layering.Layer;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Slip;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.Swatch;
@@ -197,13 +198,14 @@ public final class PlanBuilder {
         notes.add(words);
     }
 
-    public void fault(String sign, String say) {
-        faults.add(new Fault(sign, say));
+    /** @param slip what makes it, null where that is no change of layers */
+    public void fault(Slip slip, String sign, String say) {
+        faults.add(new Fault(sign, say, slip));
     }
 
     /** A fault of too much colour. @param lift what to say where the method lifts it with putty */
-    public void tooMuch(String sign, String say, String lift) {
-        fault(sign, setting.method().has(School.PUTTY_ERASER) ? lift : say);
+    public void tooMuch(Slip slip, String sign, String say, String lift) {
+        fault(slip, sign, setting.method().has(School.PUTTY_ERASER) ? lift : say);
     }
 
     public void caution(String words) {

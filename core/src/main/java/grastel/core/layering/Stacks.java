@@ -96,4 +96,9 @@ final class Stacks {
         Pass p = c.pass();
         return new Layer.Colour(new Pass(p.pencil(), p.pressure(), point, p.stroke()), c.passes());
     }
+
+    static Layer.Colour pressed(Layer.Colour c, double pressure) {
+        Pass p = c.pass();
+        return new Layer.Colour(new Pass(p.pencil(), pressure, p.point(), p.stroke()), c.passes());
+    }
 }

@@ -16,6 +16,7 @@ import grastel.core.exercise.Setting;
 import grastel.core.exercise.Span;
 import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Slip;
 import grastel.core.media.Pencil;
 import java.util.Comparator;
 import java.util.List;
@@ -178,7 +179,8 @@ public final class AnalogousBlend implements ExerciseKind {
                 Locale.ROOT, "%s from %.0f mm to the right end.", three.get(2).name(), 0.45 * length));
         builder.step("Go over all three again, firmer; press the last one hard over everything it covers.");
         builder.note("Say the wheel aloud along the strip: each colour must be met on the way, none twice.");
-        builder.fault("stripe where a colour starts", "Start it lighter and further over the colour before.");
-        builder.fault("white specks", "Sharpen, small circles, one more pass from another side.");
+        builder.fault(
+                Slip.TOO_HEAVY, "stripe where a colour starts", "Start it lighter and further over the colour before.");
+        builder.fault(Slip.BLUNT_POINT, "white specks", "Sharpen, small circles, one more pass from another side.");
     }
 }

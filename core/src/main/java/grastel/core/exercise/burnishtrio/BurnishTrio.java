@@ -15,6 +15,7 @@ import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Slip;
 import grastel.core.layering.Stroke;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.School;
@@ -201,8 +202,9 @@ public final class BurnishTrio implements ExerciseKind {
                                 shift)));
             }
         });
-        builder.fault("burnished but still streaked", "Blend first, burnish after.");
+        builder.fault(Slip.ONE_DIRECTION, "burnished but still streaked", "Blend first, burnish after.");
         builder.tooMuch(
+                Slip.TOO_HEAVY,
                 "tooth full, colour slides",
                 "Fewer, lighter passes below.",
                 "Lift a little with putty; fewer, lighter passes below next time.");

@@ -15,6 +15,7 @@ import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Slip;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Complements;
 import java.util.ArrayList;
@@ -152,7 +153,9 @@ public final class ComplementScale implements ExerciseKind {
         if (shadows.size() < 3) {
             builder.note("There is no black among these pencils, so the shadow by black is left out.");
         }
-        builder.fault("mud where colour is asked", "One whisper of the complement, then own colour on top.");
-        builder.fault("middle still coloured", "One more light layer of the weaker of the two.");
+        builder.fault(
+                Slip.TOO_HEAVY, "mud where colour is asked", "One whisper of the complement, then own colour on top.");
+        builder.fault(
+                Slip.LAST_LAYER_LEFT_OUT, "middle still coloured", "One more light layer of the weaker of the two.");
     }
 }

@@ -20,6 +20,7 @@ import grastel.core.exercise.Values;
 import grastel.core.exercise.formstudy.Zones.Role;
 import grastel.core.exercise.formstudy.Zones.Zone;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Slip;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
 import grastel.core.recipe.PressureRecipe;
@@ -271,10 +272,11 @@ public final class FormStudy implements ExerciseKind {
                         ? "Same outline, other light: hold a spoon up and turn it from back to front."
                         : "Put the real thing on the table in the same light and let students point at each zone.");
         builder.tooMuch(
+                Slip.TOO_HEAVY,
                 "highlight gone",
                 "Reserve it from the first layer: colour never lifts back to white.",
                 "Lift what will lift with putty, and reserve it from the first layer next time.");
-        builder.fault("flat look", "Deepen the core; leave the reflected light.");
-        builder.fault("outline drawn round it", "Let the values meet; no line where the form turns.");
+        builder.fault(Slip.TOO_LIGHT, "flat look", "Deepen the core; leave the reflected light.");
+        builder.fault(null, "outline drawn round it", "Let the values meet; no line where the form turns.");
     }
 }

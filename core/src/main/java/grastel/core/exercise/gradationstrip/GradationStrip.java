@@ -154,7 +154,7 @@ public final class GradationStrip implements ExerciseKind {
         builder.step("Lift the pressure before a layer ends, so that no edge is left.");
         builder.step("A line shows? Feather it from the light side, or cross the stroke.");
         builder.note("Draw one fade with a hard stop on purpose and mend it in front of the class.");
-        builder.fault("visible line or band", "Feather from the light side; cross the strokes.");
-        builder.fault("ends before the paper", "Let the last centimetre be the pencil's own weight.");
+        builder.fault(null, "visible line or band", "Feather from the light side; cross the strokes.");
+        builder.fault(null, "ends before the paper", "Let the last centimetre be the pencil's own weight.");
     }
 }

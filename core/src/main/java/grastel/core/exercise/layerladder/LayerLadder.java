@@ -14,6 +14,7 @@ import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Slip;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.List;
@@ -114,6 +115,6 @@ public final class LayerLadder implements ExerciseKind {
                 rungs.size(),
                 top.predictedColour().value(),
                 hard.predictedColour().value()));
-        builder.fault("boxes alike", "Keep the pressure light: the first layer was too heavy.");
+        builder.fault(Slip.TOO_HEAVY, "boxes alike", "Keep the pressure light: the first layer was too heavy.");
     }
 }

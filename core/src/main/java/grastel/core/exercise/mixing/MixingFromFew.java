@@ -15,6 +15,7 @@ import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
+import grastel.core.layering.Slip;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.MixedBlacks;
 import grastel.core.recipe.Target;
@@ -194,8 +195,13 @@ public final class MixingFromFew implements ExerciseKind {
         }
         builder.note("Lay one mixture in both orders: " + primaries.get(0).name() + " under and over "
                 + primaries.get(1).name() + ".");
-        builder.fault("mixture looks like one of the two", "One more light layer of the weaker colour.");
         builder.fault(
-                "brown instead of a clear colour", "A third primary has crept in: wipe the point on scrap paper.");
+                Slip.LAST_LAYER_LEFT_OUT,
+                "mixture looks like one of the two",
+                "One more light layer of the weaker colour.");
+        builder.fault(
+                null,
+                "brown instead of a clear colour",
+                "A third primary has crept in: wipe the point on scrap paper.");
     }
 }

@@ -17,6 +17,7 @@ import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
+import grastel.core.layering.Slip;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
 import grastel.core.recipe.PressureRecipe;
@@ -218,9 +219,16 @@ public final class PressureScale implements ExerciseKind {
             builder.step("Squint from arm's length: are the steps equal? Correct the lighter of two that are alike.");
             builder.note("Show the two ends first, then the middle: the rest is found between them.");
             builder.note("Let students say the five pressures aloud while they draw them.");
-            builder.fault("steps bunch at the dark end", "Start the light end with the pencil's own weight.");
-            builder.fault("all middle, short range", "Darkest box: go over it until no white; lightest: barely touch.");
-            builder.fault("white specks in the dark", "Sharpen, small circles, one more light pass from another side.");
+            builder.fault(
+                    Slip.TOO_HEAVY, "steps bunch at the dark end", "Start the light end with the pencil's own weight.");
+            builder.fault(
+                    Slip.TOO_LIGHT,
+                    "all middle, short range",
+                    "Darkest box: go over it until no white; lightest: barely touch.");
+            builder.fault(
+                    Slip.BLUNT_POINT,
+                    "white specks in the dark",
+                    "Sharpen, small circles, one more light pass from another side.");
         }
     }
 }

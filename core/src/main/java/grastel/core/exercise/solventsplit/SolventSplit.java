@@ -15,6 +15,7 @@ import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Slip;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.School;
 import java.util.ArrayList;
@@ -103,7 +104,7 @@ public final class SolventSplit implements ExerciseKind {
         builder.step("At the end of the period: a damp, not wet, flat brush over the lower row, light to dark.");
         builder.step("Let it dry 5 to 10 minutes. Nothing over it while it is wet.");
         builder.note("Plan it for the end of a period, so that it dries between lessons.");
-        builder.fault("blotches", "More pigment before dissolving; less on the brush.");
+        builder.fault(Slip.TOO_LIGHT, "blotches", "More pigment before dissolving; less on the brush.");
         builder.caution(
                 "Solvent is flammable and its vapour harmful: open windows, no flame or hot surface, small capped pots.");
         builder.caution("Keep it off the skin; rags into a closed metal bin. Read the maker's safety data sheet.");

@@ -13,6 +13,7 @@ import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Slip;
 import grastel.core.layering.Stroke;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
@@ -96,7 +97,7 @@ public final class StrokeSampler implements ExerciseKind {
         ways.forEach(w -> builder.step(capital(w.words) + ": " + w.how));
         builder.step("Same pressure everywhere. Top row with a needle point, bottom row with a worn one.");
         builder.note("Let students say which box looks smoothest from two metres, and why.");
-        builder.fault("both rows alike", "Sharpen again before every box of the top row.");
+        builder.fault(Slip.BLUNT_POINT, "both rows alike", "Sharpen again before every box of the top row.");
         return builder.plan(
                 id(), "Strokes in " + pencil.name(), "Each stroke true to its kind, one pressure all over.");
     }

@@ -16,6 +16,7 @@ import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Slip;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -146,6 +147,7 @@ public final class TemperatureAndGlaze implements ExerciseKind {
         builder.step("Cool the warm box with one light layer of " + cool.name() + ".");
         builder.step("Last row: all three alike, then one thin layer of " + glaze.name() + " over the whole row.");
         builder.note("Hold the sheet at arm's length: which boxes step forward, which go back?");
-        builder.fault("the glaze covers the colour", "Lighter: it should be seen only when you know of it.");
+        builder.fault(
+                Slip.TOO_HEAVY, "the glaze covers the colour", "Lighter: it should be seen only when you know of it.");
     }
 }

@@ -15,6 +15,7 @@ import grastel.core.exercise.PencilChoice;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
+import grastel.core.layering.Slip;
 import grastel.core.media.ColourFamily;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
@@ -222,9 +223,10 @@ public final class TintHueShade implements ExerciseKind {
         builder.step("Compare the three at arm's length: still one family? Use the spare box to do the weakest again.");
         builder.note("Show what happens when white comes first: hardly any tint.");
         builder.note("Yellow and orange are the hard ones: too much dark turns them to mud.");
-        builder.fault("muddy shade", "One whisper of the dark, then own colours on top.");
-        builder.fault("tint chalky or barely lighter", "White last, firmly.");
+        builder.fault(Slip.TOO_HEAVY, "muddy shade", "One whisper of the dark, then own colours on top.");
+        builder.fault(Slip.ORDER_TURNED_ROUND, "tint chalky or barely lighter", "White last, firmly.");
         builder.tooMuch(
+                Slip.TOO_HEAVY,
                 "shade too heavy",
                 "It does not lift: own colours over it, and half as much dark next time.",
                 "Lift a little with putty and put own colours over it.");

@@ -153,7 +153,7 @@ public final class TonedScale implements ExerciseKind {
         builder.step("Darks with " + dark.name() + ": the same, the other way round.");
         builder.step("Wash or wipe your hands between the two: where they meet, they turn to chalk.");
         builder.note("Show a white stroke over a dark one: chalky grey. Then one with bare paper between.");
-        builder.fault("chalky grey", "Plan a band of bare paper between light and dark.");
-        builder.fault("white everywhere", "Highlights only where the light really is.");
+        builder.fault(null, "chalky grey", "Plan a band of bare paper between light and dark.");
+        builder.fault(null, "white everywhere", "Highlights only where the light really is.");
     }
 }

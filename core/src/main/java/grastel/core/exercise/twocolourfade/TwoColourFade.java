@@ -17,6 +17,7 @@ import grastel.core.exercise.Setting;
 import grastel.core.exercise.Span;
 import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Slip;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -219,7 +220,10 @@ public final class TwoColourFade implements ExerciseKind {
         builder.step("Each again, firmer, at its own dark end; lift the pressure well before the middle.");
         builder.step("A gap? Start the second colour on top of the first one's light end.");
         builder.note("Mark the overlap with two pencil ticks at the edge before starting.");
-        builder.fault("gap at the join", "Start the second colour on top of the first one's light end.");
-        builder.fault("dark bump at the join", "Half the pressure where both colours meet.");
+        builder.fault(
+                Slip.LAST_LAYER_LEFT_OUT,
+                "gap at the join",
+                "Start the second colour on top of the first one's light end.");
+        builder.fault(Slip.TOO_HEAVY, "dark bump at the join", "Half the pressure where both colours meet.");
     }
 }

@@ -1,0 +1,157 @@
+package grastel.app.course.paper;
+
+import grastel.app.course.CourseViews.LaneView;
+import grastel.app.course.CourseViews.LessonView;
+import grastel.app.course.CourseViews.StageView;
+import grastel.app.course.CourseViews.WantView;
+import grastel.app.platform.PdfCanvas;
+import grastel.app.platform.PdfPages;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.GoalPlan;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.Ladder;
+import grastel.core.page.PageLayout.Weight;
+import grastel.core.page.PageSize;
+import grastel.core.page.Rect;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** What a teacher holds in the hand during a lesson. */
+public final class LessonPlan {
+    private static final double[] STAGES = {PdfPages.LEFT, PdfPages.LEFT + 76, PdfPages.LEFT + 96, PdfPages.LEFT + 118};
+    private static final double[] GOALS = {PdfPages.LEFT, PdfPages.LEFT + 60, PdfPages.LEFT + 124, PdfPages.LEFT + 148};
+    private static final double CHIP = 4;
+    private static final double A_PENCIL = 58;
+    private static final int PENCILS_A_LINE = 3;
+
+    private final LaneView lane;
+    private final LessonView lesson;
+    private final GradeBand band;
+    private final PdfPages pages = new PdfPages(PageSize.A4);
+
+    private LessonPlan(LaneView lane, LessonView lesson, GradeBand band) {
+        this.lane = lane;
+        this.lesson = lesson;
+        this.band = band;
+    }
+
+    /** @param exercises of the lesson's sheets, in order */
+    public static byte[] pdf(LaneView lane, LessonView lesson, List<ExercisePlan> exercises, GradeBand band) {
+        LessonPlan plan = new LessonPlan(lane, lesson, band);
+        plan.head();
+        plan.putOut();
+        plan.stages();
+        exercises.forEach(plan::exercise);
+        plan.pages.list(
+                "Mind",
+                lesson.cautions().isEmpty()
+                        ? List.of("Rest hand and eyes half way. School rules and qualified people decide.")
+                        : lesson.cautions());
+        return plan.pages.document(lesson.title());
+    }
+
+    private void head() {
+        int number = lane.lessons().indexOf(lesson) + 1;
+        pages.title(
+                lesson.title(),
+                lane.name() + " · lesson " + number + " of " + lane.lessons().size() + " · " + lane.students()
+                        + " students · " + PaperWords.minutes(lesson.minutes()) + " for three of four students");
+        List<String> meetings = lane.periods().stream()
+                .filter(p ->
+                        p.pieces().stream().anyMatch(piece -> piece.lesson().equals(lesson.id())))
+                .map(p -> PaperWords.meeting(p.starts()) + (p.place().isBlank() ? "" : ", " + p.place()))
+                .toList();
+        if (!meetings.isEmpty()) {
+            pages.text(String.join("; ", meetings));
+        }
+        pages.list("Aim", lesson.aim().isBlank() ? List.of() : List.of(lesson.aim()));
+        List<String> skills = new ArrayList<>();
+        lesson.needs()
+                .forEach(n -> skills.add("needs "
+                        + PaperWords.skills(
+                                n.anyOf().stream().map(s -> s.skill()).toList(), " or ")));
+        if (!lesson.gives().isEmpty()) {
+            skills.add("gives "
+                    + PaperWords.skills(
+                            lesson.gives().stream().map(s -> s.skill()).toList(), ", "));
+        }
+        pages.list("Skills", skills.isEmpty() ? List.of() : List.of(String.join("; ", skills)));
+        pages.list("Notes", lesson.notes().isBlank() ? List.of() : List.of(lesson.notes()));
+    }
+
+    private void putOut() {
+        pages.heading("Put out");
+        List<WantView> wants = lesson.wants();
+        for (int i = 0; i < wants.size(); i += PENCILS_A_LINE) {
+            List<WantView> line = wants.subList(i, Math.min(wants.size(), i + PENCILS_A_LINE));
+            pages.draw(CHIP + 2, (canvas, y) -> pencils(canvas, y, line));
+        }
+        pages.text("Sharpeners; a sheet for each of " + lane.students() + " students.");
+    }
+
+    private void pencils(PdfCanvas canvas, double y, List<WantView> line) {
+        for (int i = 0; i < line.size(); i++) {
+            WantView want = line.get(i);
+            double x = PdfPages.LEFT + i * A_PENCIL;
+            chip(canvas, new Rect(x, y, CHIP, CHIP), want.colour());
+            boolean isShort = want.copies() != null && want.copies() < lane.students();
+            String count = isShort ? want.copies() + " for " + lane.students() : String.valueOf(lane.students());
+            canvas.text(x + CHIP + 1.5, y + 3.2, 3.2, Weight.REGULAR, want.code() + " " + want.name() + " × " + count);
+        }
+    }
+
+    /** A square of a colour. @param hex #rrggbb */
+    static void chip(PdfCanvas canvas, Rect at, String hex) {
+        int rgb = Integer.parseInt(hex.substring(1), 16);
+        canvas.fill(at, (rgb >> 16) / 255.0, (rgb >> 8 & 255) / 255.0, (rgb & 255) / 255.0);
+    }
+
+    private void stages() {
+        pages.heading("In order");
+        pages.row(List.of("Stage", "min", "of half", "Then"), STAGES, Weight.BOLD);
+        String exercise = "";
+        for (StageView stage : lesson.stages()) {
+            if (!stage.exercise().isEmpty() && !stage.exercise().equals(exercise)) {
+                exercise = stage.exercise();
+                pages.row(List.of(exercise, "", "", ""), STAGES, Weight.BOLD);
+            }
+            pages.row(
+                    List.of(
+                            PaperWords.stage(stage),
+                            number(stage.minutes()),
+                            number(stage.median()),
+                            PaperWords.stop(stage.stop())),
+                    STAGES,
+                    Weight.REGULAR);
+        }
+    }
+
+    private void exercise(ExercisePlan e) {
+        pages.list(e.title() + ": show and say", e.notes());
+        pages.list("Students do", e.steps());
+        pages.list(
+                "Watch for",
+                e.faults().stream().map(f -> f.sign() + ": " + f.say()).toList());
+        pages.heading("Marking");
+        pages.row(List.of("Goal", "Figure", "3 secure", "4 beyond"), GOALS, Weight.BOLD);
+        e.goals().forEach(this::goal);
+    }
+
+    private void goal(GoalPlan goal) {
+        Ladder held = goal.held(band);
+        String sign = held.nearly() < held.beyond() ? "≥ " : "≤ ";
+        pages.row(
+                List.of(
+                        goal.goal().label(),
+                        goal.goal().figure() + ", " + goal.goal().unit(),
+                        sign + number(held.secure()),
+                        sign + number(held.beyond())),
+                GOALS,
+                Weight.REGULAR);
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.1f", value + 0.0);
+    }
+}

@@ -1,0 +1,128 @@
+import { useQuery } from '@tanstack/react-query';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { Failed, Loading } from '../design/States';
+import { colour, sizes, space } from '../design/tokens';
+import { count, decimals } from '../words/words';
+import { remedyWords } from './rotaWords';
+
+type RotaData = Schemas['RotaView'];
+type Table = Schemas['RotaTableView'];
+
+interface Props {
+  schoolClass: string;
+  lesson: string;
+  /** Only what is done of the lesson in this period. */
+  period?: string | undefined;
+}
+
+/** Who takes which part of a lesson when, so that no pencil is wanted by more than have it; and its cards to print. */
+export function Rota({ schoolClass, lesson, period }: Props) {
+  const path = { schoolClass, lesson };
+  const query = period ? { period } : {};
+  const rota = useQuery({
+    queryKey: ['today', 'rota', schoolClass, lesson, period ?? ''],
+    queryFn: () => body(api.GET('/api/courses/{schoolClass}/lessons/{lesson}/rota', { params: { path, query } })),
+  });
+  if (rota.isPending) {
+    return <Loading what="who takes what when" />;
+  }
+  if (rota.isError) {
+    return <Failed error={rota.error} />;
+  }
+  const { tasks, tables } = rota.data;
+  const most = Math.max(1, ...tables.flatMap((t) => t.seats.flatMap((s) => s.turns.map((turn) => turn.ends))));
+  return (
+    <Sheet aria-label="Who takes what when">
+      {tasks.length === 0 && <p>Nothing is drawn in it.</p>}
+      {tasks.length > 0 && tables.length === 0 && <p>The class has no students yet.</p>}
+      {tables.map((t) => (
+        <TableRota key={t.numbers.join()} table={t} tasks={tasks} most={most} />
+      ))}
+      {tables.length > 0 && (
+        <a href={`/api/courses/${schoolClass}/lessons/${lesson}/rota.pdf${period ? `?period=${period}` : ''}`} target="_blank" rel="noreferrer">
+          Cards for the tables (PDF)
+        </a>
+      )}
+    </Sheet>
+  );
+}
+
+function TableRota({ table, tasks, most }: { table: Table; tasks: RotaData['tasks']; most: number }) {
+  return (
+    <div>
+      <h3>
+        {table.numbers.length === 1 ? 'Table' : 'Tables'} {table.numbers.join(', ')}
+      </h3>
+      {table.missing.length > 0 ? (
+        <p>▲ No copy for such a table: {table.missing.map((p) => `${p.code} ${p.name}`).join(', ')}. Put it to another table, or choose another pencil.</p>
+      ) : (
+        <p>{table.waiting < 0.5 ? 'Nobody waits.' : `${decimals(table.waiting)} min of waiting at each such table.`}</p>
+      )}
+      {table.seats.map((s) => (
+        <Seat key={s.seat}>
+          <b>{s.seat}</b>
+          <ol aria-label={`Seat ${s.seat}`}>
+            {s.turns.map((turn) => {
+              const task = tasks[turn.task];
+              return (
+                <Turn key={turn.task} data-waits={turn.waits >= 0.5} style={{ width: `${((turn.ends - turn.starts) / most) * 100}%` }} title={task?.label}>
+                  <span>
+                    {task?.label}
+                    {turn.waits >= 0.5 && `, waits ${decimals(turn.waits)} min`}
+                  </span>
+                  <i aria-hidden>
+                    {task?.pencils.map((p) => (
+                      <em key={p.code + p.name} style={{ background: p.colour }} />
+                    ))}
+                  </i>
+                </Turn>
+              );
+            })}
+          </ol>
+        </Seat>
+      ))}
+      {table.remedies.length > 0 && (
+        <ul>
+          {table.remedies.slice(0, 4).map((r) => (
+            <li key={remedyWords(r)}>{remedyWords(r)}</li>
+          ))}
+        </ul>
+      )}
+      {table.seats.length > 0 && (
+        <small>
+          {count(table.seats.length, 'seat')}, {decimals(Math.max(0, ...table.seats.map((s) => s.turns.at(-1)?.ends ?? 0)))} min for the middle student
+        </small>
+      )}
+    </div>
+  );
+}
+
+const Sheet = styled.section`
+  display: flex;
+  flex-direction: column;
+  gap: ${space(4)};
+  width: 100%;
+  padding: ${space(3)} 0;
+  h3 { font-size: ${sizes.text}; }
+  ul { margin: ${space(1)} 0; padding-left: ${space(5)}; }
+  small { color: ${colour.muted}; font-size: ${sizes.small}; }
+`;
+const Seat = styled.div`
+  display: grid;
+  grid-template-columns: 24px minmax(0, 1fr);
+  align-items: center;
+  margin: 3px 0;
+  ol { list-style: none; margin: 0; padding: 0; display: flex; min-width: 0; }
+`;
+const Turn = styled.li`
+  border: 1px solid ${colour.line};
+  border-left: 3px solid ${colour.ink};
+  padding: 1px ${space(1)};
+  min-width: 0;
+  font-size: ${sizes.small};
+  span { display: block; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+  i { display: flex; gap: 2px; }
+  em { width: 12px; height: 8px; border: 1px solid ${colour.line}; }
+  &[data-waits='true'] { border-left-style: dotted; background: ${colour.wash}; }
+`;
