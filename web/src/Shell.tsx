@@ -3,6 +3,7 @@ import { Link, NavLink } from 'react-router';
 import styled from 'styled-components';
 import { useSignOut } from './account/session';
 import { LinkButton } from './design/Controls';
+import { EyesChoice, SeenBy } from './design/SeenBy';
 import { SurroundChoice } from './design/SurroundChoice';
 import { colour, faces, levelGreys, sizes, space } from './design/tokens';
 import { Find } from './find/Find';
@@ -44,6 +45,7 @@ export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: 
         </nav>
         <Foot>
           <SurroundChoice />
+          <EyesChoice />
           <div>
             <Link to="/account">{teacher}</Link>
             {isDemo && <div>Demo world</div>}
@@ -51,7 +53,7 @@ export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: 
           <LinkButton onPress={() => signOut.mutate()}>Sign out</LinkButton>
         </Foot>
       </Spine>
-      {children}
+      <SeenBy>{children}</SeenBy>
     </Desk>
   );
 }

@@ -676,6 +676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kit/eyes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["eyes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/kit/imports": {
         parameters: {
             query?: never;
@@ -1889,6 +1905,12 @@ export interface components {
         ConfirmRequest: {
             changed: components["schemas"]["GoalLevel"][];
         };
+        ConfusionView: {
+            one: string;
+            other: string;
+            /** @enum {string} */
+            vision: "PROTAN" | "PROTAN_PARTLY" | "DEUTAN" | "DEUTAN_PARTLY" | "TRITAN" | "TRITAN_PARTLY";
+        };
         CourseData: {
             lessons: components["schemas"]["LessonData"][];
             /** Format: int32 */
@@ -1968,6 +1990,7 @@ export interface components {
             tooth: number;
         };
         DraftView: {
+            confusions: components["schemas"]["ConfusionView"][];
             exercises: components["schemas"]["ExerciseView"][];
             /** Format: double */
             grainMm: number;
@@ -2003,6 +2026,13 @@ export interface components {
             used: {
                 [key: string]: components["schemas"]["ValueData"];
             };
+        };
+        EyesView: {
+            matrix: number[];
+            /** Format: double */
+            severity: number;
+            /** @enum {string} */
+            vision: "PROTAN" | "PROTAN_PARTLY" | "DEUTAN" | "DEUTAN_PARTLY" | "TRITAN" | "TRITAN_PARTLY";
         };
         FaultView: {
             cause: components["schemas"]["CauseView"];
@@ -4566,6 +4596,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    eyes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EyesView"][];
                 };
             };
         };

@@ -6,11 +6,12 @@ import type { Brought } from '../bench/Bench';
 import type { Holding } from '../classes/useThreshold';
 import { LinkButton } from '../design/Controls';
 import { Asked, Grained } from '../design/Swatch';
+import { eyesNames } from '../design/eyes';
 import { colour, sizes, space } from '../design/tokens';
 import { faces } from './previewTokens';
 import type { Draft, Goal, Planned, Value } from './draft';
 import { Thresholds } from './Thresholds';
-import { decimals } from '../words/words';
+import { count, decimals } from '../words/words';
 
 interface Props {
   draft: Draft;
@@ -23,29 +24,52 @@ interface Props {
   schoolClass: Holding | undefined;
 }
 
+/** So many pairs of pencils are named. */
+const MOST_PAIRS = 3;
+
 /** What follows from the choices: each field with its recipe and what it gives, and what cannot be done, beside it. */
 export function Consequences({ draft, paper, onValues, onThreshold, schoolClass }: Props) {
-  return draft.exercises.map((e, i) => (
-    <section key={i} aria-label={e.title}>
-      <Head>
-        <h2>{e.title}</h2>
-        {e.minutes > 0 && <span>about {Math.round(e.minutes)} min</span>}
-      </Head>
-      {e.problems.map((p) => (
-        <Finding key={p.parameter} role="alert">
-          ▲ {p.words}
-        </Finding>
+  return (
+    <>
+      {draft.confusions.length > 0 && <Alike confusions={draft.confusions} />}
+      {draft.exercises.map((e, i) => (
+        <section key={i} aria-label={e.title}>
+          <Head>
+            <h2>{e.title}</h2>
+            {e.minutes > 0 && <span>about {Math.round(e.minutes)} min</span>}
+          </Head>
+          {e.problems.map((p) => (
+            <Finding key={p.parameter} role="alert">
+              ▲ {p.words}
+            </Finding>
+          ))}
+          <Findings findings={e.findings.filter((f) => !f.field)} onValues={(change) => onValues(i, change)} />
+          {e.fields.length > 0 && <Fields exercise={e} paper={paper} onValues={(change) => onValues(i, change)} />}
+          {e.fields.length > 0 && e.findings.length === 0 && <Fine>Every field can be done with these pencils on this paper.</Fine>}
+          {e.goals.length > 0 && (
+            <More exercise={e}>
+              <Thresholds goals={e.goals} schoolClass={schoolClass} onThreshold={(goal, factor) => onThreshold(i, goal, factor)} />
+            </More>
+          )}
+        </section>
       ))}
-      <Findings findings={e.findings.filter((f) => !f.field)} onValues={(change) => onValues(i, change)} />
-      {e.fields.length > 0 && <Fields exercise={e} paper={paper} onValues={(change) => onValues(i, change)} />}
-      {e.fields.length > 0 && e.findings.length === 0 && <Fine>Every field can be done with these pencils on this paper.</Fine>}
-      {e.goals.length > 0 && (
-        <More exercise={e}>
-          <Thresholds goals={e.goals} schoolClass={schoolClass} onThreshold={(goal, factor) => onThreshold(i, goal, factor)} />
-        </More>
-      )}
-    </section>
-  ));
+    </>
+  );
+}
+
+/** Pencils that some eyes tell apart by their codes only. */
+function Alike({ confusions }: { confusions: Draft['confusions'] }) {
+  const more = confusions.length - MOST_PAIRS;
+  return (
+    <Finding>
+      ▲ To some eyes these pencils look alike; let students go by the codes:{' '}
+      {confusions
+        .slice(0, MOST_PAIRS)
+        .map((c) => `${c.one} and ${c.other} (${eyesNames[c.vision]})`)
+        .join('; ')}
+      {more > 0 && `; and ${count(more, 'pair')} more`}.
+    </Finding>
+  );
 }
 
 interface FieldsProps {

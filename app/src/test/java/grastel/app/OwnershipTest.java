@@ -51,6 +51,7 @@ class OwnershipTest extends EveryEndpoint {
             "POST /api/bench/recipes",
             "POST /api/bench/what-if",
             "GET /api/kit",
+            "GET /api/kit/eyes",
             "GET /api/kit/export",
             "POST /api/kit/imports",
             "POST /api/kit/imports/preview",

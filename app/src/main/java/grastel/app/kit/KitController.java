@@ -10,17 +10,20 @@ import grastel.app.kit.KitViews.PencilView;
 import grastel.app.kit.KitViews.SetRequest;
 import grastel.app.kit.KitViews.SetView;
 import grastel.app.platform.Png;
+import grastel.core.colour.ColourVision;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Swatch;
 import grastel.core.layering.SwatchPicture;
 import grastel.core.media.Pencil;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.time.Duration;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -46,6 +49,12 @@ class KitController {
     private static final int STRIPE_HEIGHT = 28;
     private static final double STRIPE_PX_PER_MM = 5;
 
+    /** @param severity 0 usual … 1 a cone is missing */
+    record EyesView(
+            @NotNull ColourVision vision,
+            @NotNull double severity,
+            @NotNull double[] matrix) {}
+
     private final Kit kit;
 
     KitController(Kit kit) {
@@ -58,6 +67,16 @@ class KitController {
                 kit.pencils().stream().map(PencilView::of).toList(),
                 kit.papers().stream().map(PaperView::of).toList(),
                 kit.sets().stream().map(SetView::of).toList());
+    }
+
+    /** How other eyes see: for each kind what the red, green and blue of a screen become, row by row, in linear light. */
+    @GetMapping("/eyes")
+    ResponseEntity<List<EyesView>> eyes() {
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
+                .body(Stream.of(ColourVision.values())
+                        .map(v -> new EyesView(v, v.severity(), v.matrix()))
+                        .toList());
     }
 
     @PostMapping("/pencils")

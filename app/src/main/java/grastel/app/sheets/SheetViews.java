@@ -7,6 +7,7 @@ import grastel.app.sheets.Planner.Drafted;
 import grastel.app.sheets.SheetData.ValueData;
 import grastel.app.sheets.Sheets.RunInfo;
 import grastel.app.sheets.Sheets.SheetInfo;
+import grastel.core.colour.ColourVision;
 import grastel.core.colour.Lab;
 import grastel.core.colour.MunsellValue;
 import grastel.core.colour.Srgb;
@@ -22,6 +23,8 @@ import grastel.core.exercise.Ladder;
 import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Values;
 import grastel.core.media.Pencil;
+import grastel.core.recipe.Confusions;
+import grastel.core.recipe.Confusions.Confusion;
 import grastel.core.recipe.School;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -182,10 +185,24 @@ final class SheetViews {
             @NotNull double minutes,
             @NotNull List<FindingView> findings) {}
 
-    /** @param pageProblem why no pages could be laid out, or null */
+    /** Two pencils that some eyes do not tell apart. @param vision in which they are most alike */
+    record ConfusionView(
+            @NotNull String one,
+            @NotNull String other,
+            @NotNull ColourVision vision) {
+        static ConfusionView of(Confusion c) {
+            return new ConfusionView(
+                    c.one().code() + " " + c.one().name(),
+                    c.other().code() + " " + c.other().name(),
+                    c.vision());
+        }
+    }
+
+    /** @param confusions the most alike first; @param pageProblem why no pages could be laid out, or null */
     record DraftView(
             @NotNull List<PageView> pages,
             @NotNull List<ExerciseView> exercises,
+            @NotNull List<ConfusionView> confusions,
             @NotNull double minutes,
             @NotNull double grainMm,
             @NotNull String paperColour,
@@ -202,6 +219,9 @@ final class SheetViews {
         return new DraftView(
                 draft.pages().stream().map(PageView::of).toList(),
                 exercises,
+                Confusions.of(draft.plan().palette()).stream()
+                        .map(ConfusionView::of)
+                        .toList(),
                 draft.plan().minutes(),
                 draft.setting().paper().tooth().grainMm(),
                 Srgb.of(draft.setting().paper().ground().toLab()).hex(),
