@@ -4,12 +4,12 @@ import type { Schemas } from '../api/client';
 export type Eyes = Schemas['EyesView']['vision'] | 'USUAL';
 
 export const eyesNames: Record<Eyes, string> = {
-  USUAL: 'usual eyes',
-  PROTAN: 'protan eyes',
+  USUAL: 'usual',
+  PROTAN: 'protan',
   PROTAN_PARTLY: 'protan, partly',
-  DEUTAN: 'deutan eyes',
+  DEUTAN: 'deutan',
   DEUTAN_PARTLY: 'deutan, partly',
-  TRITAN: 'tritan eyes',
+  TRITAN: 'tritan',
   TRITAN_PARTLY: 'tritan, partly',
 };
 

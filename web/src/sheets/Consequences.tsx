@@ -65,7 +65,7 @@ function Alike({ confusions }: { confusions: Draft['confusions'] }) {
       ▲ To some eyes these pencils look alike; let students go by the codes:{' '}
       {confusions
         .slice(0, MOST_PAIRS)
-        .map((c) => `${c.one} and ${c.other} (${eyesNames[c.vision]})`)
+        .map((c) => `${c.one} and ${c.other} (${eyesNames[c.vision]} eyes)`)
         .join('; ')}
       {more > 0 && `; and ${count(more, 'pair')} more`}.
     </Finding>

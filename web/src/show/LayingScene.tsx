@@ -47,7 +47,7 @@ export function LayingScene({ scene, pencils }: { scene: Scene; pencils: readonl
             </span>
           )}
         </Figures>
-        <ToothSection section={swatch.section} paper="var(--wash)" names={pencils} />
+        <ToothSection section={swatch.section} paper={swatch.paper} names={pencils} />
       </Seen>
     </Two>
   );
@@ -99,13 +99,13 @@ const Chip = styled.i`width: 1.2em; height: 1.2em; flex: none; border: 1px solid
 const Pressure = styled.div`
   display: flex;
   align-items: flex-end;
-  gap: ${space(2)};
+  gap: ${space(4)};
   height: 90px;
   i { flex: 1; max-width: 56px; outline: 1px solid ${colour.muted}; }
-  i[data-on='true'] { outline: 5px solid ${colour.ink}; outline-offset: 3px; }
+  i[data-on='true'] { outline: 5px solid ${colour.ink}; outline-offset: 2px; }
 `;
 const Seen = styled.div`display: flex; flex-direction: column; gap: ${space(4)}; justify-content: center; min-height: 0; svg { max-height: 24vh; } figcaption { display: none; }`;
-const Row = styled.div`display: flex; height: 46vh;`;
+const Row = styled.div`display: flex; gap: 6px; height: 46vh;`;
 const Large = styled.div`position: relative; flex: 1; min-height: 0; overflow: hidden; background: ${colour.raised}; height: 100%; svg { max-height: none; }`;
 const Asked = styled.div`flex: 0 0 22%;`;
 const Figures = styled.p`display: flex; justify-content: space-between;`;

@@ -16,7 +16,7 @@ export function SceneView({ scene, pencils, timer, now }: Props) {
   switch (scene.kind) {
     case 'OPENING':
       return (
-        <Calm>
+        <Calm data-opening>
           <h1>{scene.title}</h1>
           {scene.words.map((w) => (
             <p key={w}>{w}</p>
@@ -89,7 +89,7 @@ function Fault({ scene }: { scene: Scene }) {
   );
 }
 
-const Calm = styled.div`display: flex; flex-direction: column; gap: ${space(6)}; justify-content: center; height: 100%; max-width: 1500px;`;
+const Calm = styled.div`display: flex; flex-direction: column; gap: ${space(6)}; justify-content: center; height: 100%; max-width: 1500px; &[data-opening] { font-size: 1.25em; h1 { font-size: 2em; } }`;
 const Pencils = styled.ul`
   list-style: none;
   margin: 0;

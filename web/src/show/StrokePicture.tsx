@@ -22,7 +22,7 @@ const circles = 'a12 26 0 1 1 0.1 0 m14 0 '.repeat(15);
 const slanted = (down: boolean) => Array.from({ length: 15 }, (_, i) => (down ? `M${8 + i * 15} 6 l14 62` : `M${22 + i * 15} 6 l-14 62`)).join(' ');
 
 const paths: Record<Stroke, string[]> = {
-  CIRCLES: [`M14 38 ${circles}`],
+  CIRCLES: [`M14 66 ${circles}`],
   CROSSED: [slanted(true), slanted(false)],
   ONE_WAY: [slanted(false)],
 };

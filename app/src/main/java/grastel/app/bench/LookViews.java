@@ -105,13 +105,14 @@ public final class LookViews {
         }
     }
 
-    /** What can be seen of a stack. @param tones, grainMm, stroke as of {@link LookView}; @param section a cut through the tooth */
+    /** What can be seen of a stack. @param tones, grainMm, stroke as of {@link LookView}; @param paper its colour; @param section a cut through the tooth */
     public record SwatchView(
             @NotNull byte[] tones,
             @NotNull double grainMm,
             @NotNull Stroke stroke,
             @NotNull ColourView colour,
             @NotNull double specks,
+            @NotNull String paper,
             @NotNull List<ToothColumnView> section) {
         public static SwatchView of(Stack stack) {
             Swatch swatch = stack.swatch();
@@ -121,6 +122,7 @@ public final class LookViews {
                     swatch.stroke(),
                     ColourView.of(swatch.colour()),
                     swatch.specks(),
+                    Srgb.of(stack.paper().ground().toLab()).hex(),
                     Makeup.of(swatch).section().stream()
                             .map(ToothColumnView::of)
                             .toList());
