@@ -580,6 +580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/lead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lead"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/outlines": {
         parameters: {
             query?: never;
@@ -846,6 +862,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["calibrate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/pencils/{id}/lead": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["seeLead"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2222,6 +2254,27 @@ export interface components {
             /** Format: double */
             toothAfter: number;
         };
+        LeadLineView: {
+            code: string;
+            colour: string;
+            /** Format: int32 */
+            copies: number;
+            /** Format: double */
+            leftMm: number;
+            name: string;
+            /** Format: double */
+            neededMm: number;
+            /** Format: int32 */
+            order: number;
+            /** Format: uuid */
+            pencil: string;
+            /** Format: date */
+            shortOn?: string;
+        };
+        LeadRequest: {
+            /** Format: int32 */
+            leadMm: number;
+        };
         LessonData: {
             aim?: string;
             from?: string;
@@ -2430,7 +2483,9 @@ export interface components {
             /** Format: double */
             most: number;
             /** Format: int32 */
-            seen: number;
+            pages: number;
+            /** Format: int32 */
+            periods: number;
             /** Format: double */
             speed: number;
         };
@@ -3179,6 +3234,7 @@ export interface components {
             colour: components["schemas"]["ColourView"];
             /** Format: double */
             grainMm: number;
+            paper: string;
             section: components["schemas"]["ToothColumnView"][];
             /** Format: double */
             specks: number;
@@ -4451,6 +4507,26 @@ export interface operations {
             };
         };
     };
+    lead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeadLineView"][];
+                };
+            };
+        };
+    };
     outlines: {
         parameters: {
             query?: never;
@@ -4893,6 +4969,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CalibrationView"];
+                };
+            };
+        };
+    };
+    seeLead: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeadRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PencilView"];
                 };
             };
         };

@@ -53,7 +53,7 @@ export const lane = (change: Partial<Lane>): Lane => ({
   students: 24,
   revision: 3,
   holidays: [],
-  pace: { speed: 1, least: 0.6, most: 1.8, seen: 0 },
+  pace: { speed: 1, least: 0.6, most: 1.8, periods: 0, pages: 0 },
   sheets: [],
   lessons: [],
   periods: [],

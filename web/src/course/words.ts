@@ -104,9 +104,9 @@ const noRoom: Record<NonNullable<Warning['why']>, string> = {
 
 /** How fast a class is, with what it rests on. */
 export function paceWords(pace: Lane['pace']): string {
-  return pace.seen === 0
+  return pace.periods + pace.pages === 0
     ? 'usual pace assumed'
-    : `${decimals(pace.speed, 2)} of the usual pace (${decimals(pace.least, 2)}–${decimals(pace.most, 2)}), from ${count(pace.seen, 'period')}`;
+    : `${decimals(pace.speed, 2)} of the usual pace (${decimals(pace.least, 2)}–${decimals(pace.most, 2)}), from ${count(pace.periods, 'period')}${pace.pages > 0 ? `, ${count(pace.pages, 'page')}` : ''}`;
 }
 
 /** A period as it is read out. */

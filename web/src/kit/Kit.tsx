@@ -8,16 +8,18 @@ import { Place } from '../design/Place';
 import { Failed, Loading } from '../design/States';
 import { count } from '../words/words';
 import { Files } from './Files';
+import { Lead } from './Lead';
 import { Papers } from './Papers';
 import { PencilPanel } from './PencilPanel';
 import { PencilTable } from './PencilTable';
 import { Reach } from './Reach';
 import { Sets } from './Sets';
 
-type View = 'pencils' | 'reach' | 'sets' | 'papers' | 'files';
+type View = 'pencils' | 'lead' | 'reach' | 'sets' | 'papers' | 'files';
 
 const views = [
   { id: 'pencils', name: 'pencils' },
+  { id: 'lead', name: 'lead left' },
   { id: 'reach', name: 'reach' },
   { id: 'sets', name: 'sets' },
   { id: 'papers', name: 'papers' },
@@ -83,6 +85,7 @@ export default function Kit() {
           <PencilPanel key={open ?? 'none'} kit={kit.data} paper={paperId} pencil={kit.data.pencils.find((p) => p.id === open)} isNew={open === 'new'} set={set} onOpen={setOpen} />
         </Layout>
       )}
+      {view === 'lead' && <Lead />}
       {view === 'reach' && <Reach kit={kit.data} paper={paperId} />}
       {view === 'sets' && <Sets kit={kit.data} classes={classes.data} />}
       {view === 'papers' && <Papers kit={kit.data} />}

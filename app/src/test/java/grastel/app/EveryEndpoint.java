@@ -203,6 +203,7 @@ public abstract class EveryEndpoint extends DeskTest {
         add(GET, "/api/kit/sets/{id}/reach", null, set).with("paper", paper);
         add(DELETE, "/api/kit/sets/{id}/reach", null, set).with("paper", paper);
         add(DELETE, "/api/kit/sets/{id}", null, set);
+        add(POST, "/api/kit/pencils/{id}/lead", Map.of("leadMm", 45), pencil.id());
         add(DELETE, "/api/kit/pencils/{id}", null, pencil.id());
         add(
                 PUT,

@@ -52,6 +52,7 @@ class StatementsTest extends DeskTest {
                 "/api/today",
                 "/api/classes",
                 "/api/courses",
+                "/api/courses/lead",
                 "/api/find?q=an",
                 "/api/kit",
                 "/api/sheets",

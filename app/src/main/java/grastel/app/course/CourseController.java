@@ -2,6 +2,7 @@ package grastel.app.course;
 
 import grastel.app.course.CourseViews.CoursesView;
 import grastel.app.course.CourseViews.LaneView;
+import grastel.app.course.LeadLines.LeadLineView;
 import grastel.app.course.Outlines.Materials;
 import grastel.app.platform.ApiProblem;
 import grastel.core.planning.Logged.Done;
@@ -31,11 +32,13 @@ import org.springframework.web.bind.annotation.RestController;
 class CourseController {
     private final Courses courses;
     private final Outlines outlines;
+    private final LeadLines lead;
     private final Clock clock;
 
-    CourseController(Courses courses, Outlines outlines, Clock clock) {
+    CourseController(Courses courses, Outlines outlines, LeadLines lead, Clock clock) {
         this.courses = courses;
         this.outlines = outlines;
+        this.lead = lead;
         this.clock = clock;
     }
 
@@ -81,6 +84,12 @@ class CourseController {
         return new CoursesView(
                 LocalDate.now(clock),
                 courses.all().stream().map(CourseViews::of).toList());
+    }
+
+    /** The lead all courses take of each pencil, those that run short first. */
+    @GetMapping("/lead")
+    List<LeadLineView> lead() {
+        return lead.all();
     }
 
     /** Courses to start from. */

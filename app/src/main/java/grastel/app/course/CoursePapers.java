@@ -102,7 +102,7 @@ public class CoursePapers {
                         here.isEmpty() ? lane.stages().get(lesson.id()).stages() : here,
                         lane.schoolClass().calendar().tables(),
                         lane.facts(),
-                        lane.pace().speed()),
+                        lane.pace().pace().speed()),
                 stage -> PaperWords.stage(words.get(stage.id())));
     }
 

@@ -11,6 +11,7 @@ import grastel.core.planning.Laid.OnPeriod;
 import grastel.core.planning.Laid.Piece;
 import grastel.core.planning.Lesson;
 import grastel.core.planning.Pace;
+import grastel.core.planning.PaceEvidence;
 import grastel.core.planning.Skill;
 import grastel.core.planning.Stage;
 import grastel.core.planning.Stop;
@@ -31,12 +32,13 @@ import java.util.UUID;
 public final class CourseViews {
     private CourseViews() {}
 
-    /** @param speed of the middle student, 1 = usual; @param least, most nine times in ten; @param seen periods it rests on */
+    /** @param speed of the middle student, 1 = usual; @param least, most nine times in ten; @param periods, pages it rests on */
     public record PaceView(
             @NotNull double speed,
             @NotNull double least,
             @NotNull double most,
-            @NotNull int seen) {}
+            @NotNull int periods,
+            @NotNull int pages) {}
 
     /** @param id in its lesson; @param minutes 0 where the stage takes none */
     public record PartView(
@@ -158,8 +160,9 @@ public final class CourseViews {
                 lane.warnings().stream().map(CourseWarningView::of).toList());
     }
 
-    private static PaceView of(Pace pace) {
-        return new PaceView(pace.speed(), pace.least(), pace.most(), pace.seen());
+    private static PaceView of(PaceEvidence found) {
+        Pace pace = found.pace();
+        return new PaceView(pace.speed(), pace.least(), pace.most(), found.periods(), found.pages());
     }
 
     private static List<SheetLineView> sheets(Lane lane) {

@@ -90,7 +90,7 @@ public class Courses {
                 lessons.stream().map(l -> CourseViews.lesson(l, lane)).toList(),
                 lessons.stream().map(l -> lane.lessons().indexOf(l) + 1).toList(),
                 lane.lessons().size(),
-                lane.pace().speed(),
+                lane.pace().pace().speed(),
                 lane.warnings().stream()
                         .filter(w -> ids.contains(w.lesson()))
                         .map(CourseWarningView::of)

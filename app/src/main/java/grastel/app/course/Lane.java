@@ -7,7 +7,7 @@ import grastel.core.planning.ClassTime;
 import grastel.core.planning.Laid;
 import grastel.core.planning.Lesson;
 import grastel.core.planning.Logged;
-import grastel.core.planning.Pace;
+import grastel.core.planning.PaceEvidence;
 import grastel.core.planning.Skill;
 import grastel.core.planning.Warning;
 import grastel.core.planning.calendar.Period;
@@ -38,7 +38,7 @@ record Lane(
         List<Period> periods,
         List<Logged> log,
         ClassFacts facts,
-        Pace pace,
+        PaceEvidence pace,
         ClassTime time,
         Laid laid,
         List<Warning> warnings) {}

@@ -2,27 +2,29 @@ package grastel.app.course;
 
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.course.CourseData.LessonData;
+import grastel.app.course.Standings.Known;
 import grastel.app.kit.Kit;
+import grastel.app.returns.Returns.Reach;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.Latest;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.media.Pencil;
 import grastel.core.planning.ClassFacts;
-import grastel.core.planning.ClassFacts.Secure;
 import grastel.core.planning.ClassTime;
 import grastel.core.planning.CourseCheck;
 import grastel.core.planning.Laid;
 import grastel.core.planning.Laying;
 import grastel.core.planning.Lesson;
 import grastel.core.planning.Logged;
-import grastel.core.planning.Pace;
-import grastel.core.planning.Pace.Observation;
+import grastel.core.planning.PaceEvidence;
+import grastel.core.planning.PaceEvidence.Came;
 import grastel.core.planning.Skill;
 import grastel.core.planning.Stage;
 import grastel.core.planning.Stages;
 import grastel.core.planning.calendar.Period;
-import java.time.LocalDateTime;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -46,14 +48,23 @@ class Lanes {
     private final Kit kit;
     private final Standings standings;
     private final JsonMapper json;
+    private final Clock clock;
 
-    Lanes(CourseRows courses, LessonLogs logs, Sheets sheets, Kit kit, Standings standings, JsonMapper json) {
+    Lanes(
+            CourseRows courses,
+            LessonLogs logs,
+            Sheets sheets,
+            Kit kit,
+            Standings standings,
+            JsonMapper json,
+            Clock clock) {
         this.courses = courses;
         this.logs = logs;
         this.sheets = sheets;
         this.kit = kit;
         this.standings = standings;
         this.json = json;
+        this.clock = clock;
     }
 
     /** In the order of the classes. */
@@ -69,7 +80,7 @@ class Lanes {
                 .flatMap(c -> c.lessons().stream())
                 .flatMap(l -> l.sheets().stream())
                 .collect(Collectors.toSet()));
-        Map<UUID, Map<Skill, Secure>> secure = standings.of(ids);
+        Map<UUID, Known> pages = standings.of(ids);
         Map<UUID, Map<Pencil, Integer>> atHand = kit.atHand();
         return classes.stream()
                 .map(c -> lane(
@@ -78,7 +89,7 @@ class Lanes {
                         data.getOrDefault(c.id(), CourseData.EMPTY).lessons(),
                         plans,
                         logged(log.getOrDefault(c.id(), List.of())),
-                        secure.get(c.id()),
+                        pages.get(c.id()),
                         atHand.get(c.id())))
                 .toList();
     }
@@ -99,7 +110,7 @@ class Lanes {
             List<LessonData> lessons,
             Map<UUID, Latest> plans,
             List<Logged> log,
-            Map<Skill, Secure> secure,
+            Known pages,
             Map<Pencil, Integer> atHand) {
         Map<String, Lesson> stages = new LinkedHashMap<>();
         Map<String, Set<Skill>> gives = new HashMap<>();
@@ -111,11 +122,12 @@ class Lanes {
         List<Period> periods = c.calendar().periods();
         double setUp = c.calendar().setUpMinutes();
         double clearing = c.calendar().clearingMinutes();
-        Pace pace = pace(inOrder, log, new ClassTime(setUp, clearing, 1));
-        ClassTime time = new ClassTime(setUp, clearing, pace.speed());
+        PaceEvidence pace =
+                PaceEvidence.of(inOrder, log, new ClassTime(setUp, clearing, 1), came(lessons, pages.reached()));
+        ClassTime time = new ClassTime(setUp, clearing, pace.pace().speed());
         Laid laid = Laying.lay(inOrder, periods, time, log);
-        ClassFacts facts =
-                new ClassFacts(c.students().size(), c.band(), c.method(), secure, atHand, ClassFacts.USUALLY_READY);
+        ClassFacts facts = new ClassFacts(
+                c.students().size(), c.band(), c.method(), pages.secure(), atHand, ClassFacts.USUALLY_READY);
         return new Lane(
                 c,
                 revision,
@@ -152,27 +164,29 @@ class Lanes {
         return skills;
     }
 
-    /** What the log tells of a class's pace. */
-    private static Pace pace(List<Lesson> lessons, List<Logged> log, ClassTime usual) {
-        List<Observation> seen = new ArrayList<>();
-        Map<LocalDateTime, Boolean> stopped =
-                log.stream().collect(Collectors.toMap(l -> l.period().key(), Logged::stopped));
-        for (Laid.OnPeriod on : Laying.lay(lessons, List.of(), usual, log).periods()) {
-            List<Stage> done =
-                    on.pieces().stream().flatMap(p -> p.stages().stream()).toList();
-            double paced = done.stream()
-                    .filter(Stage::isPaced)
-                    .mapToDouble(Stage::minutes)
-                    .sum();
-            double minutes = on.room()
-                    - done.stream()
-                            .filter(s -> !s.isPaced())
-                            .mapToDouble(Stage::minutes)
-                            .sum();
-            if (paced > 0 && minutes > 0) {
-                seen.add(Pace.logged(paced, minutes, !stopped.get(on.period().key())));
+    /**
+     * How far students came on the sheets of lessons, by each sheet's first printing that came back: what is drawn again is
+     * drawn at some other time. A sheet of several lessons does not say in which it was drawn.
+     */
+    private List<Came> came(List<LessonData> lessons, List<Reach> reached) {
+        Map<UUID, UUID> firstRun = new HashMap<>();
+        reached.forEach(r -> firstRun.putIfAbsent(r.sheet(), r.run()));
+        List<Came> came = new ArrayList<>();
+        for (LessonData lesson : lessons) {
+            for (UUID sheet : lesson.sheets()) {
+                if (lessons.stream().filter(l -> l.sheets().contains(sheet)).count() == 1) {
+                    reached.stream()
+                            .filter(r -> r.sheet().equals(sheet) && r.run().equals(firstRun.get(sheet)))
+                            .map(r -> new Came(
+                                    r.student().toString(),
+                                    lesson.id().toString(),
+                                    lesson.sheets().indexOf(sheet),
+                                    r.field(),
+                                    LocalDate.ofInstant(r.received(), clock.getZone())))
+                            .forEach(came::add);
+                }
             }
         }
-        return Pace.learned(seen);
+        return came;
     }
 }

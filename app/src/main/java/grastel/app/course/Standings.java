@@ -7,6 +7,7 @@ import grastel.app.platform.AfterCommit;
 import grastel.app.returns.ClassPagesChanged;
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Decided;
+import grastel.app.returns.Returns.Reach;
 import grastel.core.judging.Level;
 import grastel.core.planning.ClassFacts.Secure;
 import grastel.core.planning.Skill;
@@ -24,27 +25,36 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
- * How many students of a class are secure in which skill, by what was decided last of each goal that shows it: secure is who
- * is in all of these. Remembered until a page of the class changes.
+ * What a class's pages say: how many students are secure in which skill, by what was decided last of each goal that shows it
+ * (secure is who is in all of these), and how far they came. Remembered until a page of the class changes.
  */
 @Component
 class Standings {
     private final Returns returns;
-    private final Cache<UUID, Map<Skill, Secure>> known = Caffeine.newBuilder()
+    private final Cache<UUID, Known> known = Caffeine.newBuilder()
             .maximumSize(1_000)
             .expireAfterWrite(Duration.ofMinutes(10))
             .build();
+
+    /** @param reached the first received first */
+    record Known(Map<Skill, Secure> secure, List<Reach> reached) {}
 
     Standings(Returns returns) {
         this.returns = returns;
     }
 
     /** By class. */
-    Map<UUID, Map<Skill, Secure>> of(Collection<UUID> classes) {
+    Map<UUID, Known> of(Collection<UUID> classes) {
         return known.getAll(Set.copyOf(classes), missing -> {
             Map<UUID, List<Decided>> decided =
                     returns.decided(Set.copyOf(missing)).stream().collect(Collectors.groupingBy(Decided::schoolClass));
-            return missing.stream().collect(Collectors.toMap(c -> c, c -> secure(decided.getOrDefault(c, List.of()))));
+            Map<UUID, List<Reach>> reached =
+                    returns.reached(Set.copyOf(missing)).stream().collect(Collectors.groupingBy(Reach::schoolClass));
+            return missing.stream()
+                    .collect(Collectors.toMap(
+                            c -> c,
+                            c -> new Known(
+                                    secure(decided.getOrDefault(c, List.of())), reached.getOrDefault(c, List.of()))));
         });
     }
 

@@ -14,6 +14,8 @@ import grastel.core.media.Pencil;
 import grastel.core.media.PencilSet;
 import grastel.core.media.ShippedKit;
 import grastel.core.media.Tooth;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,18 +37,20 @@ public class Kit {
     private final OwnedPapers papers;
     private final OwnedSets sets;
     private final Classes classes;
+    private final Clock clock;
     /** Pencils by owner: the bench asks for all of them at every touch. Emptied whenever one changes. */
     private final Cache<UUID, List<KitPencil>> known =
             Caffeine.newBuilder().maximumSize(200).build();
 
-    Kit(OwnedPencils pencils, OwnedPapers papers, OwnedSets sets, Classes classes) {
+    Kit(OwnedPencils pencils, OwnedPapers papers, OwnedSets sets, Classes classes, Clock clock) {
         this.pencils = pencils;
         this.papers = papers;
         this.sets = sets;
         this.classes = classes;
+        this.clock = clock;
     }
 
-    /** A pencil of the kit. @param masstone its full-pressure colour; @param leadMm left of the longest copy */
+    /** A pencil of the kit. @param masstone its full-pressure colour; @param leadMm left of each copy when it was last seen */
     public record KitPencil(
             UUID id,
             int revision,
@@ -55,7 +59,8 @@ public class Kit {
             Pencil pencil,
             ColourSource source,
             int copies,
-            int leadMm) {}
+            int leadMm,
+            Instant leadSeenAt) {}
 
     /** A paper of the kit. */
     public record KitPaper(UUID id, int revision, Lab ground, Paper paper) {}
@@ -150,6 +155,14 @@ public class Kit {
             requireFreeCode(data.range(), data.code());
         }
         found.set(data);
+        forgetPencils();
+        return info(pencils.saveAndFlush(found));
+    }
+
+    /** Somebody has looked at the copies of a pencil. @param leadMm what is left of each */
+    KitPencil seeLead(UUID id, int leadMm) {
+        OwnedPencil found = pencilForChange(id);
+        found.see(leadMm, clock.instant());
         forgetPencils();
         return info(pencils.saveAndFlush(found));
     }
@@ -315,7 +328,15 @@ public class Kit {
 
     private static KitPencil info(OwnedPencil p) {
         return new KitPencil(
-                p.id(), p.revision(), p.range(), p.masstone(), p.toPencil(), p.source(), p.copies(), p.leadMm());
+                p.id(),
+                p.revision(),
+                p.range(),
+                p.masstone(),
+                p.toPencil(),
+                p.source(),
+                p.copies(),
+                p.leadMm(),
+                p.leadSeenAt());
     }
 
     private static KitPaper info(OwnedPaper p) {

@@ -17,6 +17,8 @@ import grastel.core.layering.Swatch;
 import grastel.core.layering.SwatchPicture;
 import grastel.core.media.Pencil;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -89,6 +91,15 @@ class KitController {
     PencilView change(@PathVariable UUID id, @Valid @RequestBody PencilRequest request) {
         boolean colourless = kit.pencil(id).pencil().colourless();
         return PencilView.of(kit.change(id, request.revision(), request.data(colourless)));
+    }
+
+    /** @param leadMm left of each copy: a stub's length for worn out, a new pencil's for replaced */
+    record LeadRequest(@NotNull @Min(0) @Max(300) Integer leadMm) {}
+
+    /** Notes how much is left of a pencil. */
+    @PostMapping("/pencils/{id}/lead")
+    PencilView seeLead(@PathVariable UUID id, @Valid @RequestBody LeadRequest request) {
+        return PencilView.of(kit.seeLead(id, request.leadMm()));
     }
 
     @DeleteMapping("/pencils/{id}")

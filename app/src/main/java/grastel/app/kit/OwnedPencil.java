@@ -11,6 +11,8 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -62,6 +64,10 @@ class OwnedPencil extends Revised {
     @Column(name = "lead_mm", nullable = false)
     private int leadMm;
 
+    /** When somebody looked how much lead is left; null where nobody has since it was taken in. */
+    @Column(name = "lead_seen_at")
+    private Instant leadSeenAt;
+
     protected OwnedPencil() {}
 
     OwnedPencil(PencilData data) {
@@ -82,7 +88,16 @@ class OwnedPencil extends Revised {
         softness = data.softness();
         colourless = data.colourless();
         copies = data.copies();
-        leadMm = data.leadMm();
+        if (leadMm != data.leadMm()) {
+            see(data.leadMm(), Instant.now());
+        }
+    }
+
+    /** How much lead is left, as somebody has just seen. */
+    void see(int left, Instant when) {
+        leadMm = left;
+        leadSeenAt = when.truncatedTo(ChronoUnit.MICROS);
+        touch();
     }
 
     /** As calibration found it: what was picked by eye is measured now. */
@@ -119,6 +134,10 @@ class OwnedPencil extends Revised {
 
     int leadMm() {
         return leadMm;
+    }
+
+    Instant leadSeenAt() {
+        return leadSeenAt == null ? createdAt() : leadSeenAt;
     }
 
     Pencil toPencil() {

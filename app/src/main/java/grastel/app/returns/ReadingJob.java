@@ -12,11 +12,14 @@ import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.SheetPlan;
 import grastel.core.judging.Judge;
 import grastel.core.judging.Proposal;
 import grastel.core.media.Paper;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
+import grastel.core.reading.FieldReading;
 import grastel.core.reading.FoundPage;
 import grastel.core.reading.Overlays;
 import grastel.core.reading.PageReader;
@@ -29,7 +32,9 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -90,9 +95,9 @@ class ReadingJob {
     /**
      * Call as the page's owner. Whatever happens, the page ends in a state that says it.
      *
-     * @return the run it was found to belong to
+     * @return whose page it was found to be
      */
-    Optional<UUID> read(Taken taken) {
+    Optional<Whose> read(Taken taken) {
         String code = null;
         if (taken.tries() > MOST_TRIES) {
             store.fail(taken.id(), FAILED, 0, null);
@@ -114,7 +119,7 @@ class ReadingJob {
                 return Optional.empty();
             }
             pictures.make(taken.id(), kept(taken, measures(picture, found, sheet), sheet, code));
-            return Optional.of(sheet.page().run().id());
+            return Optional.of(Whose.of(sheet.page()));
         } catch (UnreadablePage e) {
             store.fail(taken.id(), e.problem().name(), e.figure(), code);
         } catch (RuntimeException | Error e) {
@@ -181,7 +186,8 @@ class ReadingJob {
                 code,
                 new ReturnedPage.Kept(
                         json.writeValueAsString(measures.reading()),
-                        measures.reading().flags()),
+                        measures.reading().flags(),
+                        furthest(printed.plan(), measures.reading())),
                 PageReader.VERSION,
                 clock.instant().truncatedTo(ChronoUnit.MICROS),
                 marks(printed, measures.reading(), store.readings(siblings)),
@@ -202,6 +208,18 @@ class ReadingJob {
                 .filter(p -> p.student().equals(page.student()) && !p.id().equals(page.id()))
                 .map(PageInfo::id)
                 .toList();
+    }
+
+    private static String furthest(SheetPlan plan, PageReading reading) {
+        Set<String> begun = reading.fields().stream()
+                .filter(f -> !f.blank())
+                .map(FieldReading::field)
+                .collect(Collectors.toSet());
+        return plan.fields().stream()
+                .map(FieldPlan::id)
+                .filter(begun::contains)
+                .reduce((a, b) -> b)
+                .orElse(null);
     }
 
     private List<NewMark> marks(PrintedSheet printed, PageReading reading, List<PageReading> others) {

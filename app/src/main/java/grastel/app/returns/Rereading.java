@@ -57,7 +57,7 @@ class Rereading {
         Read now = look(id, job::again);
         store.renew(id, now.result());
         pictures.make(id, now);
-        events.changed(id, now.result().whose().run());
+        events.changed(id, now.result().whose());
     }
 
     /** What a page's figures are read from. */

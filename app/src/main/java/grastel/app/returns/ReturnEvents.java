@@ -43,14 +43,15 @@ class ReturnEvents {
     record Changed(UUID page, UUID run) {}
 
     void changed(ReturnedPage page) {
-        changed(page.id(), page.whose() == null ? null : page.whose().run());
-        if (page.whose() != null) {
-            events.publishEvent(new ClassPagesChanged(page.whose().schoolClass()));
-        }
+        changed(page.id(), page.whose());
     }
 
-    /** A page of the present owner has changed; told once the change is committed. */
-    void changed(UUID page, UUID run) {
+    /** A page of the present owner has changed; told once the change is committed. @param whose null where that is not known */
+    void changed(UUID page, Whose whose) {
+        if (whose != null) {
+            events.publishEvent(new ClassPagesChanged(whose.schoolClass()));
+        }
+        UUID run = whose == null ? null : whose.run();
         Set<SseEmitter> own = listeners.getOrDefault(Ownership.current(), Set.of());
         String data = json.writeValueAsString(new Changed(page, run));
         AfterCommit.run(() -> own.forEach(

@@ -91,8 +91,12 @@ class ReturnedPage extends Owned {
     @OrderBy("place")
     private List<GoalMark> marks = new ArrayList<>();
 
-    /** What was read. @param reading as JSON; @param flags what to know of it */
-    record Kept(String reading, List<PageFlag> flags) {}
+    /** The last field with pigment, in the order of work; null where there is none, and of pages read before it was kept. */
+    @Column(length = 40)
+    private String furthest;
+
+    /** What was read. @param reading as JSON; @param flags what to know of it; @param furthest the last field begun, or null */
+    record Kept(String reading, List<PageFlag> flags, String furthest) {}
 
     protected ReturnedPage() {}
 
@@ -123,6 +127,7 @@ class ReturnedPage extends Owned {
         whose = page;
         foundCode = code;
         reading = kept.reading();
+        furthest = kept.furthest();
         flags = kept.flags().stream().map(Enum::name).collect(Collectors.joining(" "));
         readerVersion = version;
         readAt = when;
@@ -148,6 +153,7 @@ class ReturnedPage extends Owned {
 
     private void forgetReading() {
         reading = null;
+        furthest = null;
         flags = "";
         readerVersion = null;
         marks.clear();

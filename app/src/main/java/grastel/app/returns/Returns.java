@@ -87,6 +87,14 @@ public class Returns {
     /** What was decided last of a student in a goal. @param kind of the exercise, by its id */
     public record Decided(UUID schoolClass, UUID student, String kind, Goal goal, Level level) {}
 
+    /** How far a student came on a page. @param field the last one begun, in the order of work */
+    public record Reach(UUID schoolClass, UUID sheet, UUID run, UUID student, String field, Instant received) {}
+
+    /** Of all pages of classes that were read, the first received first. */
+    public List<Reach> reached(Collection<UUID> classes) {
+        return classes.isEmpty() ? List.of() : pages.reached(classes);
+    }
+
     /** A field as read, L*. */
     public record Box(String field, double lightness, boolean blank) {}
 

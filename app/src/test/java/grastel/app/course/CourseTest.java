@@ -85,7 +85,7 @@ class CourseTest extends CourseDesk {
         assertThat(JsonPath.<String>read(after, "$.periods[1].pieces[0].stages[0].id"))
                 .isEqualTo(JsonPath.read(before, "$.lessons[0].stages[3].id"));
         assertThat(JsonPath.<Double>read(after, "$.pace.speed")).isLessThan(1);
-        assertThat(JsonPath.<Integer>read(after, "$.pace.seen")).isEqualTo(1);
+        assertThat(JsonPath.<Integer>read(after, "$.pace.periods")).isEqualTo(1);
 
         String again = content(log("DID_NOT_HAPPEN", null, null));
         assertThat(JsonPath.<List<?>>read(again, "$.periods[0].pieces")).isEmpty();
@@ -188,5 +188,39 @@ class CourseTest extends CourseDesk {
                 .hasStatusOk();
         assertThat(JsonPath.<List<Integer>>read(lane(), "$.lessons[0].gives[?(@.skill == 'PRESSURE')].of"))
                 .containsExactly(1);
+    }
+
+    @Test
+    void whatComesBackTellsHowFastTheClassIs() {
+        String lane = firstSteps();
+        String sheet = JsonPath.read(lane, "$.lessons[0].sheets[0]");
+        String run = JsonPath.read(
+                content(post(teacher, "/api/sheets/{id}/runs", Map.of("schoolClass", schoolClass), sheet)), "$.id");
+        assertThat(log("DONE", null, null)).hasStatusOk();
+        UUID printed =
+                as(teacher, () -> sheets.pages(UUID.fromString(run))).get(0).id();
+        UUID page = upload(teacher, "scan.jpg", scan(teacher, printed, Hand.EXACT, 1))
+                .get(0);
+        awaitRead(teacher, page);
+        String after = lane();
+        assertThat(JsonPath.<Integer>read(after, "$.pace.periods")).isEqualTo(1);
+        assertThat(JsonPath.<Integer>read(after, "$.pace.pages")).isEqualTo(1);
+    }
+
+    @Test
+    void leadIsTakenByWhatIsPlannedAndAStubRunsShort() {
+        String lane = firstSteps();
+        String code = JsonPath.read(lane, "$.lessons[0].wants[0].code");
+        String before = content(get(teacher, "/api/courses/lead"));
+        List<Double> needed = JsonPath.read(before, "$[?(@.code == '" + code + "')].neededMm");
+        assertThat(needed).hasSize(1).allMatch(mm -> mm > 0);
+        String id = JsonPath.<List<String>>read(before, "$[?(@.code == '" + code + "')].pencil")
+                .get(0);
+        assertThat(post(teacher, "/api/kit/pencils/{id}/lead", Map.of("leadMm", 40), id))
+                .hasStatusOk();
+        String after = content(get(teacher, "/api/courses/lead"));
+        assertThat(JsonPath.<String>read(after, "$[0].code")).isEqualTo(code);
+        assertThat(JsonPath.<String>read(after, "$[0].shortOn")).isNotNull();
+        assertThat(JsonPath.<Integer>read(after, "$[0].order")).isPositive();
     }
 }

@@ -22,6 +22,9 @@ public record Pace(double speed, double sigma, int seen) {
     /** Slower or quicker than by this factor is a mistake in the record, not a pace. */
     private static final double UTMOST = 8;
 
+    /** Pages of different lessons that tell as much as all of one together. */
+    private static final double A_LESSON_TELLS = 2;
+
     private static final double NORMAL_90 = 1.6449;
     private static final int ROUNDS = 50;
     private static final double SETTLED = 1e-10;
@@ -31,11 +34,27 @@ public record Pace(double speed, double sigma, int seen) {
      *
      * @param speed usual minutes of what was done, by the minutes it was done in
      * @param atLeast true where all there was to do was done
+     * @param weight how much it counts, 0…1; the power its likelihood is taken to
      */
-    public record Observation(double speed, boolean atLeast) {
+    public record Observation(double speed, boolean atLeast, double weight) {
         public Observation {
             speed = Math.min(UTMOST, Math.max(1 / UTMOST, speed));
         }
+
+        public Observation(double speed, boolean atLeast) {
+            this(speed, atLeast, 1);
+        }
+    }
+
+    /**
+     * Pages of one lesson. What its plan's minutes are off is the same for all of them, so together they tell no more than a
+     * few that have nothing to do with one another.
+     */
+    public static List<Observation> ofOneLesson(List<Observation> pages) {
+        double weight = Math.min(1, A_LESSON_TELLS / pages.size());
+        return pages.stream()
+                .map(o -> new Observation(o.speed(), o.atLeast(), weight))
+                .toList();
     }
 
     /**
@@ -79,8 +98,9 @@ public record Pace(double speed, double sigma, int seen) {
             for (Observation one : seen) {
                 double z = (Math.log(one.speed()) - at) / OBSERVED_SIGMA;
                 double hazard = one.atLeast() ? hazard(z) : 0;
-                slope += (one.atLeast() ? hazard : z) / OBSERVED_SIGMA;
-                curvature += (one.atLeast() ? hazard * (hazard - z) : 1) / (OBSERVED_SIGMA * OBSERVED_SIGMA);
+                slope += one.weight() * (one.atLeast() ? hazard : z) / OBSERVED_SIGMA;
+                double bend = one.atLeast() ? hazard * (hazard - z) : 1;
+                curvature += one.weight() * bend / (OBSERVED_SIGMA * OBSERVED_SIGMA);
             }
             double step = slope / curvature;
             at += step;

@@ -74,6 +74,35 @@ class PaceTest {
         assertThat(covered).as("of 200 intervals of 90 %").isBetween(170, 198);
     }
 
+    /**
+     * The same where every lesson's plan is off by a factor of its own, which all its pages share: taken as if they had
+     * nothing to do with one another, they would promise far too much.
+     */
+    @Test
+    void pagesOfOneLessonDoNotPromiseMoreThanTheyKnow() {
+        Random random = new Random(12);
+        int covered = 0;
+        int naively = 0;
+        for (int i = 0; i < 200; i++) {
+            double truth = Math.exp(Pace.PRIOR_SIGMA * random.nextGaussian());
+            List<Observation> all = new ArrayList<>();
+            List<Observation> naive = new ArrayList<>();
+            for (int lesson = 0; lesson < 3; lesson++) {
+                List<Observation> pages = pages(truth * Math.exp(0.2 * random.nextGaussian()), 24, random);
+                all.addAll(Pace.ofOneLesson(pages));
+                naive.addAll(pages);
+            }
+            covered += holds(Pace.learned(all), truth);
+            naively += holds(Pace.learned(naive), truth);
+        }
+        assertThat(covered).as("of 200 intervals of 90 %").isBetween(170, 198);
+        assertThat(naively).isLessThan(140);
+    }
+
+    private static int holds(Pace pace, double truth) {
+        return pace.least() <= truth && truth <= pace.most() ? 1 : 0;
+    }
+
     private static List<Observation> pages(double truth, int students, Random random) {
         List<Stage> work = List.of(drawing(6), drawing(8), drawing(4), drawing(7), drawing(5));
         List<Observation> seen = new ArrayList<>();

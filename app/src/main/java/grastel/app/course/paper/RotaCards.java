@@ -44,7 +44,7 @@ public final class RotaCards {
                         table.waiting() < 0.5
                                 ? "Nobody waits. Change when your part is done; if a pencil is not back yet, go on with"
                                         + " what you have."
-                                : "A dotted part is waiting: sharpen, or lay another layer of what you have.");
+                                : "Where a part says how long it waits: sharpen meanwhile, or look at your last box from arm's length.");
             }
         }
         return pages.document(title + ", who takes what when");
@@ -71,7 +71,7 @@ public final class RotaCards {
         double room = at.width() - 2;
         text(canvas, at.x() + 1, at.y() + 3, Weight.BOLD, task.label(), room);
         String when = "from " + PaperWords.minutes(turn.starts())
-                + (turn.waits() < 0.5 ? "" : ", " + PaperWords.minutes(turn.waits()) + " waiting");
+                + (turn.waits() < 0.5 ? "" : ", waits " + Math.round(turn.waits()));
         text(canvas, at.x() + 1, at.y() + 6.4, Weight.REGULAR, when, room);
         List<RotaPencilView> pencils = task.pencils();
         int shown = Math.min(MOST_CHIPS, Math.min(pencils.size(), (int) (room / (CHIP + 1))));

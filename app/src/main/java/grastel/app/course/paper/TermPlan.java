@@ -61,7 +61,7 @@ public final class TermPlan {
 
     private static String name(LaneView lane) {
         String name = lane.term().name();
-        return name == null || name.isBlank() ? "" : name + " term, ";
+        return name == null || name.isBlank() ? "" : name + ", ";
     }
 
     private void draw(PdfCanvas canvas, double y, PeriodView period) {

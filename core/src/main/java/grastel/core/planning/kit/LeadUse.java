@@ -3,7 +3,7 @@ package grastel.core.planning.kit;
 import grastel.core.exercise.FieldWork.Piece;
 import grastel.core.media.Pencil;
 import java.time.LocalDate;
-import java.util.LinkedHashMap;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +21,8 @@ public final class LeadUse {
     private static final double MARKS_MM = 0.4;
     /** A stub shorter than this cannot be held, mm. */
     public static final double STUB_MM = 40;
+    /** Length of a new pencil, mm. */
+    public static final double NEW_MM = 170;
 
     private LeadUse() {}
 
@@ -33,36 +35,51 @@ public final class LeadUse {
     /** A day's work of a class. @param mm taken of each pencil by all students together */
     public record Day(LocalDate date, Map<Pencil, Double> mm) {}
 
-    /** What there is of a pencil. @param copies ≥ 1; @param leadMm left of each */
-    public record Stock(int copies, double leadMm) {
+    /** What there is of a pencil. @param copies ≥ 1; @param leadMm left of each; @param lookedAt the day that was seen */
+    public record Stock(int copies, double leadMm, LocalDate lookedAt) {
         /** What of all copies can still be used up, mm. */
         public double usable() {
             return copies * Math.max(0, leadMm - STUB_MM);
         }
     }
 
-    /** When a pencil runs short. @param on the first day there is not enough; @param missingMm by the last day */
-    public record Short(Pencil pencil, LocalDate on, double missingMm) {}
+    /**
+     * What becomes of a pencil.
+     *
+     * @param leftMm of each copy now, by what was drawn since it was looked at, ≥ 0
+     * @param neededMm of all copies together for what is planned
+     * @param shortOn the first day there is not enough; null where it lasts
+     * @param order how many new ones make it last
+     */
+    public record Forecast(Pencil pencil, double leftMm, double neededMm, LocalDate shortOn, int order) {}
 
-    /** The pencils that do not last, in the order they run short. @param days in order */
-    public static List<Short> shortages(List<Day> days, Map<Pencil, Stock> stock) {
-        Map<Pencil, Double> used = new LinkedHashMap<>();
-        Map<Pencil, LocalDate> since = new LinkedHashMap<>();
-        for (Day day : days) {
-            day.mm().forEach((pencil, mm) -> {
-                double sum = used.merge(pencil, mm, Double::sum);
-                if (Optional.ofNullable(stock.get(pencil))
-                        .filter(s -> sum > s.usable())
-                        .isPresent()) {
-                    since.putIfAbsent(pencil, day.date());
-                }
-            });
-        }
-        return since.entrySet().stream()
-                .map(e -> new Short(
-                        e.getKey(),
-                        e.getValue(),
-                        used.get(e.getKey()) - stock.get(e.getKey()).usable()))
+    /** Of every pencil that is planned for or was used, those that run short first. @param past, planned in order of days */
+    public static List<Forecast> forecasts(List<Day> past, List<Day> planned, Map<Pencil, Stock> stock) {
+        return stock.entrySet().stream()
+                .map(e -> forecast(e.getKey(), e.getValue(), past, planned))
+                .flatMap(Optional::stream)
+                .sorted(Comparator.comparing(Forecast::shortOn, Comparator.nullsLast(Comparator.naturalOrder()))
+                        .thenComparing(f -> f.pencil().code()))
                 .toList();
+    }
+
+    private static Optional<Forecast> forecast(Pencil pencil, Stock stock, List<Day> past, List<Day> planned) {
+        double used = past.stream()
+                .filter(d -> d.date().isAfter(stock.lookedAt()))
+                .mapToDouble(d -> d.mm().getOrDefault(pencil, 0.0))
+                .sum();
+        double left = Math.max(0, stock.leadMm() - used / stock.copies());
+        double usable = new Stock(stock.copies(), left, stock.lookedAt()).usable();
+        double needed = 0;
+        LocalDate shortOn = null;
+        for (Day day : planned) {
+            needed += day.mm().getOrDefault(pencil, 0.0);
+            shortOn = shortOn == null && needed > usable ? day.date() : shortOn;
+        }
+        if (needed == 0 && used == 0) {
+            return Optional.empty();
+        }
+        int order = (int) Math.ceil(Math.max(0, needed - usable) / (NEW_MM - STUB_MM) - 1e-9);
+        return Optional.of(new Forecast(pencil, left, needed, shortOn, order));
     }
 }

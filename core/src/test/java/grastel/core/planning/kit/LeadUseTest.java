@@ -33,20 +33,41 @@ class LeadUseTest {
 
     @Test
     void aPencilRunsShortOnTheDayItsLeadIsUsedUp() {
-        Map<Pencil, Stock> stock = Map.of(BLUE, new Stock(2, 90), RED, new Stock(10, 170));
-        List<Day> days = List.of(
+        LocalDate before = MONDAY.minusDays(1);
+        Map<Pencil, Stock> stock = Map.of(BLUE, new Stock(2, 90, before), RED, new Stock(10, 170, before));
+        List<Day> planned = List.of(
                 new Day(MONDAY, Map.of(BLUE, 60.0, RED, 100.0)),
                 new Day(MONDAY.plusWeeks(1), Map.of(BLUE, 60.0, RED, 100.0)),
                 new Day(MONDAY.plusWeeks(2), Map.of(BLUE, 60.0, RED, 100.0)));
-        // 2 × (90 − 40) mm can be used; 120 are by the second week, 180 by the third
-        assertThat(LeadUse.shortages(days, stock)).containsExactly(new LeadUse.Short(BLUE, MONDAY.plusWeeks(1), 80));
+        // 2 × (90 − 40) mm can be used; 120 are by the second week, 180 by the third: one new pencil gives 130
+        assertThat(LeadUse.forecasts(List.of(), planned, stock))
+                .containsExactly(
+                        new LeadUse.Forecast(BLUE, 90, 180, MONDAY.plusWeeks(1), 1),
+                        new LeadUse.Forecast(RED, 170, 300, null, 0));
+    }
+
+    @Test
+    void whatWasDrawnSinceItWasLookedAtIsGone() {
+        Map<Pencil, Stock> stock = Map.of(BLUE, new Stock(2, 90, MONDAY));
+        List<Day> past = List.of(new Day(MONDAY, Map.of(BLUE, 30.0)), new Day(MONDAY.plusWeeks(1), Map.of(BLUE, 40.0)));
+        assertThat(LeadUse.forecasts(past, List.of(), stock))
+                .containsExactly(new LeadUse.Forecast(BLUE, 70, 0, null, 0));
     }
 
     @Test
     void stubsAreWorthNothing() {
-        assertThat(new Stock(5, 30).usable()).isZero();
-        assertThat(LeadUse.shortages(List.of(new Day(MONDAY, Map.of(BLUE, 1.0))), Map.of(BLUE, new Stock(5, 30))))
-                .hasSize(1);
+        assertThat(new Stock(5, 30, MONDAY).usable()).isZero();
+        assertThat(LeadUse.forecasts(
+                        List.of(),
+                        List.of(new Day(MONDAY.plusDays(1), Map.of(BLUE, 1.0))),
+                        Map.of(BLUE, new Stock(5, 30, MONDAY))))
+                .containsExactly(new LeadUse.Forecast(BLUE, 30, 1, MONDAY.plusDays(1), 1));
+    }
+
+    @Test
+    void whatIsNeitherPlannedNorUsedIsNotSpokenOf() {
+        assertThat(LeadUse.forecasts(List.of(), List.of(), Map.of(BLUE, new Stock(5, 170, MONDAY))))
+                .isEmpty();
     }
 
     @Test
