@@ -34,7 +34,7 @@ describe('lead left', () => {
     answers('GET', [kelp], [{ ...kelp, leftMm: 40 }]);
     const noted = answers('POST', {});
     lead();
-    await screen.findByText(/S23 Kelp$/);
+    await screen.findByRole('button', { name: 'S23 Kelp is worn out' });
     press('S23 Kelp is worn out');
     await screen.findByText(/^40 mm$/);
     expect(noted).toHaveBeenCalledWith('/api/kit/pencils/{id}/lead', { params: { path: { id: 'p' } }, body: { leadMm: 40 } });

@@ -2,6 +2,7 @@ package grastel.app.rota;
 
 import ai.timefold.solver.core.api.score.buildin.hardmediumsoft.HardMediumSoftScore;
 import ai.timefold.solver.core.api.score.calculator.EasyScoreCalculator;
+import ai.timefold.solver.core.api.solver.SolverConfigOverride;
 import ai.timefold.solver.core.api.solver.SolverFactory;
 import ai.timefold.solver.core.config.localsearch.LocalSearchPhaseConfig;
 import ai.timefold.solver.core.config.solver.EnvironmentMode;
@@ -23,6 +24,15 @@ class TimefoldRotaPlanner implements RotaPlanner {
     /** Steps without anything better after which there is hardly more to find. */
     private static final int ENOUGH_STEPS = 2000;
 
+    /** Making one takes longer than a small table. */
+    private final SolverFactory<Orders> solvers = SolverFactory.create(new SolverConfig()
+            .withEnvironmentMode(EnvironmentMode.NO_ASSERT)
+            .withSolutionClass(Orders.class)
+            .withEntityClasses(Place.class)
+            .withEasyScoreCalculatorClass(Costs.class)
+            .withPhases(new LocalSearchPhaseConfig()
+                    .withTerminationConfig(new TerminationConfig().withUnimprovedStepCountLimit(ENOUGH_STEPS))));
+
     @Override
     public Rota plan(RotaCase of, Duration atMost) {
         Orders begun = new Orders(of);
@@ -37,16 +47,10 @@ class TimefoldRotaPlanner implements RotaPlanner {
         return Collections.nCopies(of.seats(), order);
     }
 
-    private static Orders solved(Orders begun, Duration atMost) {
-        SolverConfig config = new SolverConfig()
-                .withEnvironmentMode(EnvironmentMode.NO_ASSERT)
-                .withSolutionClass(Orders.class)
-                .withEntityClasses(Place.class)
-                .withEasyScoreCalculatorClass(Costs.class)
-                .withPhases(new LocalSearchPhaseConfig()
-                        .withTerminationConfig(new TerminationConfig().withUnimprovedStepCountLimit(ENOUGH_STEPS)))
-                .withTerminationConfig(new TerminationConfig().withSpentLimit(atMost));
-        return SolverFactory.<Orders>create(config).buildSolver().solve(begun);
+    private Orders solved(Orders begun, Duration atMost) {
+        return solvers.buildSolver(new SolverConfigOverride<Orders>()
+                        .withTerminationConfig(new TerminationConfig().withSpentLimit(atMost)))
+                .solve(begun);
     }
 
     /** {@link Timing#cost} as a score. */

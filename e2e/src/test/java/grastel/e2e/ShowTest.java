@@ -1,0 +1,130 @@
+package grastel.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** A lesson on the projector and at the tables, by keyboard alone. */
+class ShowTest extends DemoTest {
+    private static final int SMALLEST_WORDS = 28;
+
+    @Test
+    void aLessonIsShownByKeysFromItsOpeningToWhatToMind() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Course");
+            link(desk, "Show to the class").first().press("Enter");
+            Locator scene = desk.page.getByRole(AriaRole.STATUS);
+            assertThat(scene).containsText("1 of ");
+            desk.checkAccessibility("Show, opening");
+            desk.page.keyboard().press("ArrowRight");
+            assertThat(scene).containsText("layer 1 of");
+            desk.checkAccessibility("Show, a layer");
+            checkWordsAreLarge(desk);
+            desk.page.keyboard().press("b");
+            assertThat(scene).hasText("Blank");
+            desk.page.keyboard().press("b");
+            assertThat(scene).containsText("layer 1 of");
+            until(desk, scene, "Your turn");
+            Locator timer = desk.page.getByRole(AriaRole.TIMER);
+            String before = timer.innerText();
+            desk.page.keyboard().press("Space");
+            assertThat(timer).containsText("Space stops it");
+            assertThat(timer).not().containsText(before.split("\n")[0]);
+            desk.page.keyboard().press("d");
+            desk.checkAccessibility("Show, the students' turn, light");
+            until(desk, scene, "Watch for");
+            desk.checkAccessibility("Show, a fault");
+            until(desk, scene, "Mind");
+            desk.page.keyboard().press("PageUp");
+            assertThat(scene).not().containsText("Mind");
+            desk.page.keyboard().press("Escape");
+            desk.heading("Course").waitFor();
+            desk.checkQuiet();
+        }
+    }
+
+    /** As a presenter's keys send it. */
+    private static void until(Desk desk, Locator scene, String words) {
+        for (int i = 0; i < 60 && !scene.innerText().contains(words); i++) {
+            desk.page.keyboard().press("PageDown");
+        }
+        assertThat(scene).containsText(words);
+    }
+
+    private static void checkWordsAreLarge(Desk desk) {
+        Object smallest = desk.page.evaluate("""
+                () => Math.min(...[...document.querySelectorAll('main *')]
+                  .filter(e => e.offsetParent && [...e.childNodes].some(n => n.nodeType === 3 && n.data.trim())
+                    && e.getBoundingClientRect().width > 1)
+                  .map(e => parseFloat(getComputedStyle(e).fontSize)))""");
+        assertThat(((Number) smallest).doubleValue()).isGreaterThanOrEqualTo(SMALLEST_WORDS);
+    }
+
+    @Test
+    void whoTakesWhatWhenIsSaidWherePencilsAreFew() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Course");
+            desk.button(Pattern.compile("^7 Kittiwake, .*lesson 5")).first().press("Enter");
+            desk.button(Pattern.compile("^Who takes what when")).press("Enter");
+            Locator rota =
+                    desk.page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Who takes what when"));
+            rota.getByRole(AriaRole.LIST, new Locator.GetByRoleOptions().setName("Seat A"))
+                    .first()
+                    .waitFor();
+            assertThat(rota.getByText(Pattern.compile("saves .* min of waiting"))
+                            .first())
+                    .isVisible();
+            assertThat(link(desk, "Cards for the tables (PDF)")).isVisible();
+            desk.checkAccessibility("who takes what when");
+            desk.checkTargets("who takes what when");
+            desk.checkQuiet();
+        }
+    }
+
+    @Test
+    void aWornOutPencilIsNotedInOnePressAndRunsShort() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.open("/kit/lead");
+            Locator worn = desk.button(Pattern.compile("^S23 Kelp is worn out$"));
+            worn.press("Enter");
+            assertThat(desk.page.getByText(Pattern.compile("^To order: .*S23 Kelp")))
+                    .isVisible();
+            desk.checkAccessibility("lead left");
+            desk.checkTargets("lead left");
+            desk.checkWidth("lead left");
+            desk.button("S23 Kelp is new").press("Enter");
+            assertThat(desk.page.getByText(Pattern.compile("^To order: .*S23 Kelp")))
+                    .hasCount(0);
+            desk.checkQuiet();
+        }
+    }
+
+    @Test
+    void coloursAreSeenByOtherEyes() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Sheets");
+            desk.page.getByLabel("Seen by").press("Enter");
+            desk.page
+                    .getByRole(
+                            AriaRole.OPTION,
+                            new Page.GetByRoleOptions().setName("deutan").setExact(true))
+                    .press("Enter");
+            assertThat(desk.page.locator("#eyes feColorMatrix"))
+                    .hasAttribute("values", Pattern.compile("^0\\.367322 0\\.860646 -0\\.227968 0 0 "));
+            desk.checkQuiet();
+        }
+    }
+
+    private static Locator link(Desk desk, String name) {
+        return desk.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
+    }
+}
