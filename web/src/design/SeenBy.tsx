@@ -8,7 +8,11 @@ import { chooseEyes, eyesNames, filterValues, useEyes, type Eyes } from './eyes'
 /** Whose eyes to see colours with. */
 export function EyesChoice() {
   const eyes = useEyes();
-  return <Select label="Seen by" value={eyes} onChange={(id) => chooseEyes(id as Eyes)} choices={(Object.keys(eyesNames) as Eyes[]).map((id) => ({ id, name: eyesNames[id] }))} />;
+  return (
+    <Wide>
+      <Select label="Seen by" value={eyes} onChange={(id) => chooseEyes(id as Eyes)} choices={(Object.keys(eyesNames) as Eyes[]).map((id) => ({ id, name: eyesNames[id] }))} />
+    </Wide>
+  );
 }
 
 /** What is inside, as the chosen eyes see it. Greys stay as they are. */
@@ -31,4 +35,5 @@ export function SeenBy({ children }: { children: ReactNode }) {
 }
 
 const Frame = styled.div`min-width: 0; min-height: 0; height: 100%;`;
+const Wide = styled.div`width: 104px; & button { width: 100%; }`;
 const Hidden = styled.svg`position: absolute;`;

@@ -8,7 +8,7 @@ export interface Timer {
 
 export const fresh = (minutes: number): Timer => ({ left: Math.ceil(minutes) * 60_000, since: null });
 
-export const leftAt = (timer: Timer, now: number) => Math.max(0, timer.since === null ? timer.left : timer.left - (now - timer.since));
+export const leftAt = (timer: Timer, now: number) => Math.max(0, timer.since === null ? timer.left : timer.left - Math.max(0, now - timer.since));
 
 export const toggled = (timer: Timer, now: number): Timer => (timer.since === null ? { ...timer, since: now } : { left: leftAt(timer, now), since: null });
 

@@ -67,8 +67,8 @@ export function PeriodRow({ shown, isDemo, begin }: { shown: ClassDay; isDemo: b
         {run && (open || !period) && <RunStanding run={run} />}
       </div>
       <Actions>
-        {period && !cancelled && lessons[0] && <Link to={`/show/lesson/${shown.id}/${lessons[0].id}`}>Show to the class</Link>}
         {run ? <NextStep name={shown.name} run={run} isDemo={isDemo} /> : !period && <NextLink to="/sheets">Make a sheet</NextLink>}
+        {period && !cancelled && lessons[0] && <Link to={`/show/lesson/${shown.id}/${lessons[0].id}`}>Show to the class</Link>}
         <Link to={`/course/${shown.id}${lessons[0] ? `/${lessons[0].id}` : ''}`} aria-label={`Course of ${shown.name}${period ? `, ${meetingWords(period.starts)}` : ''}`}>
           Course
         </Link>

@@ -116,15 +116,63 @@ class Screenshots {
             desk.button("Keep the method").click();
             desk.page.waitForTimeout(1000);
             exercisePages(grastel, desk);
-            desk.open("/account");
-            desk.heading("Change the password").waitFor();
-            take(desk, "account");
             desk.go("Course");
             desk.button(Pattern.compile("^8 Dunlin, ")).first().waitFor();
             take(desk, "course");
+            papers(grastel, desk);
+            showing(desk);
             desk.go("Today");
             desk.heading("8 Dunlin").waitFor();
             take(desk, "today");
+        }
+    }
+
+    /** A lesson of beginners on the projector: a layer in the dark, what goes wrong in the light. */
+    private static void showing(Desk desk) {
+        desk.page
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Show to the class"))
+                .click();
+        desk.page.getByText("Space timer").waitFor();
+        for (int i = 0; i < 4; i++) {
+            desk.page.keyboard().press("ArrowRight");
+        }
+        take(desk, "show");
+        desk.page.keyboard().press("d");
+        while (!desk.page.getByRole(AriaRole.STATUS).innerText().contains("Watch for")) {
+            desk.page.keyboard().press("ArrowRight");
+        }
+        take(desk, "show-fault");
+        desk.page.keyboard().press("Escape");
+        desk.heading("Course").waitFor();
+    }
+
+    /** A lesson's plan beside the card of its first table. */
+    private static void papers(RunningGrastel grastel, Desk desk) {
+        String plan = desk.page
+                .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Plan (PDF)"))
+                .getAttribute("href");
+        BufferedImage left = firstPage(desk, grastel.address() + plan, 100);
+        BufferedImage right = firstPage(desk, grastel.address() + plan.replace("plan.pdf", "rota.pdf"), 100);
+        BufferedImage both =
+                new BufferedImage(left.getWidth() + right.getWidth() + 8, left.getHeight(), BufferedImage.TYPE_INT_RGB);
+        both.getGraphics().drawImage(left, 0, 0, null);
+        both.getGraphics().drawImage(right, left.getWidth() + 8, 0, null);
+        try {
+            ImageIO.write(
+                    both.getSubimage(0, 0, both.getWidth(), both.getHeight() * 2 / 3),
+                    "png",
+                    FOLDER.resolve("papers.png").toFile());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static BufferedImage firstPage(Desk desk, String address, int dpi) {
+        try (PDDocument document =
+                Loader.loadPDF(desk.page.request().get(address).body())) {
+            return new PDFRenderer(document).renderImageWithDPI(0, dpi);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 
@@ -159,12 +207,8 @@ class Screenshots {
         for (ExerciseKind kind : ExerciseKinds.all()) {
             UUID sheet = Ownership.as(teacher.id(), () -> sheets.create(kind.name(), dataOf(grastel, kind)))
                     .id();
-            byte[] pdf = desk.page
-                    .request()
-                    .get(grastel.address() + "/api/sheets/" + sheet + "/teacher.pdf")
-                    .body();
-            try (PDDocument document = Loader.loadPDF(pdf)) {
-                BufferedImage page = new PDFRenderer(document).renderImageWithDPI(0, 56);
+            BufferedImage page = firstPage(desk, grastel.address() + "/api/sheets/" + sheet + "/teacher.pdf", 56);
+            try {
                 Files.createDirectories(EXERCISES);
                 ImageIO.write(page, "png", EXERCISES.resolve(kind.id() + ".png").toFile());
             } catch (IOException e) {

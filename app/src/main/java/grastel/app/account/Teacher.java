@@ -1,11 +1,11 @@
 package grastel.app.account;
 
+import grastel.app.platform.Now;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.UUID;
 
 /** An account. The only row without an owner: it is one. */
@@ -40,7 +40,7 @@ class Teacher {
     private int credentials;
 
     @Column(name = "created_at", nullable = false)
-    private Instant createdAt = Instant.now().truncatedTo(ChronoUnit.MICROS);
+    private Instant createdAt = Now.instant();
 
     protected Teacher() {}
 

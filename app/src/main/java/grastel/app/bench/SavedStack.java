@@ -1,12 +1,12 @@
 package grastel.app.bench;
 
+import grastel.app.platform.Now;
 import grastel.app.platform.Owned;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 
@@ -41,7 +41,7 @@ class SavedStack extends Owned {
         name = newName;
         note = newNote;
         stack = newStack;
-        changedAt = Instant.now().truncatedTo(ChronoUnit.MICROS);
+        changedAt = Now.instant();
     }
 
     String name() {

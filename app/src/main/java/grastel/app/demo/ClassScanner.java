@@ -8,7 +8,6 @@ import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.core.scanner.FieldTask;
-import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
 import grastel.core.scanner.SimulatedScanner;
 import java.io.IOException;
@@ -19,7 +18,6 @@ import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
-import java.util.SplittableRandom;
 import java.util.UUID;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
@@ -31,7 +29,7 @@ import org.springframework.stereotype.Component;
 @Component
 @Profile("demo")
 class ClassScanner {
-    private static final double DPI = 200;
+    private static final double DPI = 150;
     /** One page in four comes from a phone. */
     private static final int PHONE_EVERY = 4;
 
@@ -45,27 +43,39 @@ class ClassScanner {
 
     /** Scans one page of a run. Call as its owner. @return the file written */
     Path scan(SignedIn owner, PageInfo page) {
+        return scan(owner, page, 0, 1);
+    }
+
+    /**
+     * @param attempt how many sheets the student drew before
+     * @param share of the work the student comes to, 0…1; the fields at the end are left empty
+     */
+    Path scan(SignedIn owner, PageInfo page, int attempt, double share) {
         PrintedSheet printed = sheets.printed(page.id());
         int place = place(printed.schoolClass(), page.student());
-        Random random = new Random(
-                seed(printed.schoolClass(), place) + 31L * seed(page.run().title()) + page.part());
-        double skill = skill(printed.schoolClass(), place);
-        List<FieldTask> tasks = FieldTask.of(printed.plan(), printed.layout());
+        Random random = new Random(DemoHand.seed(printed.schoolClass(), place)
+                + 31L * DemoHand.seed(page.run().title())
+                + page.part());
+        List<FieldTask> tasks = begun(FieldTask.of(printed.plan(), printed.layout()), share);
         ScanConditions conditions =
                 page.number() % PHONE_EVERY == 0 ? ScanConditions.phone(random) : ScanConditions.flatbed(DPI, random);
-        SimulatedScanner.Scan scan = new SimulatedScanner(printed.paper())
-                .scan(
+        byte[] file = new SimulatedScanner(printed.paper())
+                .file(
                         printed.layout(),
                         tasks,
                         printed.plan().palette(),
-                        Hand.ofSkill(skill, random),
+                        DemoHand.of(printed.schoolClass(), page.student(), attempt, random),
                         conditions,
                         random.nextLong());
         return write(
                 folder.of(owner),
                 "scan-" + page.run().id().toString().substring(0, 4) + "-"
                         + String.format(Locale.ROOT, "%03d", page.number()) + ".jpg",
-                scan.jpeg());
+                file);
+    }
+
+    private static List<FieldTask> begun(List<FieldTask> all, double share) {
+        return all.subList(0, Math.max(1, (int) Math.round(share * all.size())));
     }
 
     /** Written under another name first, so that the folder's watcher never sees half a file. */
@@ -79,26 +89,7 @@ class ClassScanner {
         }
     }
 
-    /** A student's skill stays the same from sheet to sheet; most of a class are near what its band is used to. */
-    private static double skill(ClassInfo of, int place) {
-        double usual = switch (of.band()) {
-            case FIRST_STEPS -> 0.55;
-            case DEVELOPING -> 0.7;
-            case ADVANCED -> 0.85;
-        };
-        return Math.min(0.98, Math.max(0.15, usual + 0.2 * new Random(seed(of, place)).nextGaussian()));
-    }
-
     private static int place(ClassInfo of, UUID student) {
         return of.students().stream().map(StudentInfo::id).toList().indexOf(student);
-    }
-
-    /** The same at every start: ids are not. Scrambled, as neighbouring seeds begin alike. */
-    private static long seed(ClassInfo of, int place) {
-        return new SplittableRandom(1009L * seed(of.name()) + place).nextLong();
-    }
-
-    private static long seed(String words) {
-        return words.hashCode();
     }
 }

@@ -10,6 +10,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -22,6 +23,7 @@ import org.springframework.stereotype.Component;
 class DemoReturns {
     private static final Logger LOG = LoggerFactory.getLogger(DemoReturns.class);
     private static final Duration PATIENCE = Duration.ofMinutes(30);
+    private static final Duration LOOK_EVERY = Duration.ofMillis(300);
 
     private final Sheets sheets;
     private final Returns returns;
@@ -48,17 +50,21 @@ class DemoReturns {
     private void bringBack(SignedIn owner, UUID run) {
         List<Sheets.PageInfo> pages = sheets.pages(run);
         pages.forEach(page -> scanner.scan(owner, page));
-        long end = System.nanoTime() + PATIENCE.toNanos();
-        while (isUnderWay(run, pages.size()) && System.nanoTime() < end) {
-            try {
-                Thread.sleep(500);
-            } catch (InterruptedException e) {
-                Thread.currentThread().interrupt();
-                return;
-            }
-        }
-        returns.attempts(run).forEach(attempt -> returns.confirm(attempt.page(), decisions(attempt)));
+        awaitRead(run, pages.size());
+        confirm(run);
         LOG.info("Demo sheets of one class are back and confirmed");
+    }
+
+    /** Until so many pages of a run are read, or can be seen not to be. */
+    void awaitRead(UUID run, int pages) {
+        long end = System.nanoTime() + PATIENCE.toNanos();
+        while (isUnderWay(run, pages) && System.nanoTime() < end) {
+            LockSupport.parkNanos(LOOK_EVERY.toNanos());
+        }
+    }
+
+    void confirm(UUID run) {
+        returns.attempts(run).forEach(attempt -> returns.confirm(attempt.page(), decisions(attempt)));
     }
 
     private boolean isUnderWay(UUID run, int pages) {

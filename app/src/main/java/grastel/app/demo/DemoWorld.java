@@ -18,6 +18,8 @@ import java.util.List;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.SpringApplication;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.annotation.Profile;
 import org.springframework.context.event.EventListener;
@@ -35,8 +37,11 @@ class DemoWorld {
     private final DemoTeacher teacher;
     private final DemoReturns demoReturns;
     private final DemoCourses demoCourses;
+    private final DemoHistory history;
+    private final boolean withHistory;
     private final Clock clock;
 
+    /** @param withHistory true to make ten weeks of history, keep it, and end */
     DemoWorld(
             Accounts accounts,
             Classes classes,
@@ -45,6 +50,8 @@ class DemoWorld {
             DemoTeacher teacher,
             DemoReturns demoReturns,
             DemoCourses demoCourses,
+            DemoHistory history,
+            @Value("${grastel.demo-history:false}") boolean withHistory,
             Clock clock) {
         this.accounts = accounts;
         this.classes = classes;
@@ -53,6 +60,8 @@ class DemoWorld {
         this.teacher = teacher;
         this.demoReturns = demoReturns;
         this.demoCourses = demoCourses;
+        this.history = history;
+        this.withHistory = withHistory;
         this.clock = clock;
     }
 
@@ -67,6 +76,9 @@ class DemoWorld {
             return null;
         });
         LOG.info("Demo world made");
+        if (withHistory) {
+            new Thread(() -> System.exit(SpringApplication.exit(ready.getApplicationContext())), "demo-made").start();
+        }
     }
 
     private void fill(SignedIn owner) {
@@ -74,14 +86,23 @@ class DemoWorld {
                 made("7 Kittiwake", GradeBand.FIRST_STEPS, DemoNames.KITTIWAKE, LocalTime.of(9, 10), 45, 1);
         ClassInfo dunlin = made("8 Dunlin", GradeBand.DEVELOPING, DemoNames.DUNLIN, LocalTime.of(11, 5), 50, 2);
         ClassInfo avocet = made("10 Avocet", GradeBand.ADVANCED, DemoNames.AVOCET, LocalTime.of(13, 40), 60, 2);
+        if (withHistory) {
+            courses(kittiwake, dunlin, avocet);
+            history.make(owner);
+            return;
+        }
         SheetInfo red = sheet("S07", 7);
         SheetInfo blue = sheet("S16", 5);
         sheets.print(red.id(), dunlin.id());
         Sheets.RunInfo returned = sheets.print(blue.id(), avocet.id());
+        courses(kittiwake, dunlin, avocet);
+        demoReturns.bringBackAndConfirm(owner, returned.id());
+    }
+
+    private void courses(ClassInfo kittiwake, ClassInfo dunlin, ClassInfo avocet) {
         demoCourses.begin(kittiwake.id(), "first-steps", 5, 0.8, 18);
         demoCourses.begin(dunlin.id(), "colour-in-depth", 7, 0.9, 24);
         demoCourses.begin(avocet.id(), "one-thing-from-the-harbour", 2, 1.1, 14);
-        demoReturns.bringBackAndConfirm(owner, returned.id());
     }
 
     private ClassInfo made(

@@ -160,7 +160,7 @@ public class Kit {
     }
 
     /** Somebody has looked at the copies of a pencil. @param leadMm what is left of each */
-    KitPencil seeLead(UUID id, int leadMm) {
+    public KitPencil seeLead(UUID id, int leadMm) {
         OwnedPencil found = pencilForChange(id);
         found.see(leadMm, clock.instant());
         forgetPencils();

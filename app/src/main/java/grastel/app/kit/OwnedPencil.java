@@ -1,6 +1,7 @@
 package grastel.app.kit;
 
 import grastel.app.kit.Kit.PencilData;
+import grastel.app.platform.Now;
 import grastel.app.platform.Revised;
 import grastel.core.colour.Lab;
 import grastel.core.colour.SmoothReflectance;
@@ -89,7 +90,7 @@ class OwnedPencil extends Revised {
         colourless = data.colourless();
         copies = data.copies();
         if (leadMm != data.leadMm()) {
-            see(data.leadMm(), Instant.now());
+            see(data.leadMm(), Now.instant());
         }
     }
 

@@ -4,6 +4,7 @@ import java.security.SecureRandom;
 import java.time.Clock;
 import java.util.Random;
 import java.util.random.RandomGenerator;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Profile;
@@ -12,8 +13,14 @@ import org.springframework.context.annotation.Profile;
 @Configuration
 class Clocks {
     @Bean
+    @Profile("!demo")
     Clock clock() {
         return Clock.systemDefaultZone();
+    }
+
+    @Autowired
+    void rowsAreMadeBy(Clock clock) {
+        Now.by(clock);
     }
 
     /** Chance that nobody can foretell. */

@@ -7,7 +7,6 @@ import jakarta.persistence.PostLoad;
 import jakarta.persistence.PostPersist;
 import jakarta.persistence.Transient;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.UUID;
 import org.hibernate.annotations.TenantId;
 import org.springframework.data.domain.Persistable;
@@ -26,7 +25,7 @@ public abstract class Owned implements Persistable<UUID> {
     private UUID owner;
 
     @Column(name = "created_at", nullable = false, updatable = false)
-    private Instant createdAt = Instant.now().truncatedTo(ChronoUnit.MICROS);
+    private Instant createdAt = Now.instant();
 
     /** Ids are given here, so they do not tell whether a row is there already. */
     @Transient

@@ -4,7 +4,6 @@ import jakarta.persistence.Column;
 import jakarta.persistence.MappedSuperclass;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 
 /**
  * A row that people change in a form. It counts its changes, so that one made on an older state can be told from one made on
@@ -21,7 +20,7 @@ public abstract class Revised extends Owned {
 
     /** Counts one change, also where only what belongs to this row changes. */
     protected void touch() {
-        changedAt = Instant.now().truncatedTo(ChronoUnit.MICROS);
+        changedAt = Now.instant();
     }
 
     /**

@@ -63,6 +63,29 @@ public final class SimulatedScanner {
             ScanConditions conditions,
             List<Spoil> spoils,
             long seed) {
+        return scan(page, tasks, keys, hand, conditions, spoils, seed, true);
+    }
+
+    /** The file alone: what was really on the page takes as long to find out as to draw. */
+    public byte[] file(
+            PageLayout page,
+            List<FieldTask> tasks,
+            List<Pencil> keys,
+            Hand hand,
+            ScanConditions conditions,
+            long seed) {
+        return scan(page, tasks, keys, hand, conditions, List.of(), seed, false).jpeg();
+    }
+
+    private Scan scan(
+            PageLayout page,
+            List<FieldTask> tasks,
+            List<Pencil> keys,
+            Hand hand,
+            ScanConditions conditions,
+            List<Spoil> spoils,
+            long seed,
+            boolean withTruth) {
         RandomGenerator random = new java.util.Random(seed);
         FlatPage flat = FlatPage.printed(page, paper, INK + 0.004 * random.nextGaussian());
         Filling filling = new Filling(paper, random.nextLong());
@@ -80,7 +103,7 @@ public final class SimulatedScanner {
                 .forEach(k -> filling.fill(flat, new Region.Box(k.rect()), key(keys.get(k.pencil())), hand, random));
         double paperLightness = paper.ground().toLab().lightness();
         List<Truth> truth = new ArrayList<>();
-        for (PageLayout.Field field : page.fields()) {
+        for (PageLayout.Field field : withTruth ? page.fields() : List.<PageLayout.Field>of()) {
             double band = bands.getOrDefault(field.id(), Double.NaN);
             truth.add(Truth.of(field.id(), flat, Region.of(field), paperLightness, band));
         }

@@ -1,0 +1,166 @@
+package grastel.app.demo;
+
+import grastel.app.classes.Classes;
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.course.CourseViews.LessonView;
+import grastel.app.course.CourseViews.PeriodView;
+import grastel.app.course.CourseViews.PieceView;
+import grastel.app.course.Courses;
+import grastel.app.kit.Kit;
+import grastel.app.platform.Ownership;
+import grastel.app.platform.SignedIn;
+import grastel.app.returns.Returns;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Sheets.RunInfo;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+
+/**
+ * Ten weeks of a school: the sheets of the lessons that are past were printed, drawn, scanned, read and confirmed, each in its
+ * week, by the same way as any teacher's. Takes a minute or two; the launcher has it made once and starts the demo from what
+ * came of it.
+ */
+@Component
+@Profile("demo")
+class DemoHistory {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoHistory.class);
+    /** The last sheets of each class came back, two of them and of 8 Dunlin, whose growth is to be seen, more. */
+    private static final int MOST_SHEETS = 2;
+
+    private static final int MORE_SHEETS = 4;
+
+    private static final LocalTime BEFORE_SCHOOL = LocalTime.of(8, 0);
+    private static final LocalTime AFTER_SCHOOL = LocalTime.of(16, 0);
+    /** Spread of pace within a class. */
+    private static final double SPREAD = 0.25;
+
+    private final Classes classes;
+    private final Courses courses;
+    private final Sheets sheets;
+    private final Returns returns;
+    private final Kit kit;
+    private final ClassScanner scanner;
+    private final DemoReturns demoReturns;
+    private final ClassClock clock;
+    private final Map<UUID, Integer> attempts = new ConcurrentHashMap<>();
+
+    DemoHistory(
+            Classes classes,
+            Courses courses,
+            Sheets sheets,
+            Returns returns,
+            Kit kit,
+            ClassScanner scanner,
+            DemoReturns demoReturns,
+            ClassClock clock) {
+        this.classes = classes;
+        this.courses = courses;
+        this.sheets = sheets;
+        this.returns = returns;
+        this.kit = kit;
+        this.scanner = scanner;
+        this.demoReturns = demoReturns;
+        this.clock = clock;
+    }
+
+    /** A lesson's sheet that was finished on a day. @param isLast the class's last one, which still waits for its teacher */
+    private record Pile(ClassInfo of, UUID sheet, LocalDate day, boolean isLast) {}
+
+    /** Call as the owner. */
+    void make(SignedIn owner) {
+        List<Pile> piles = new ArrayList<>();
+        classes.all().forEach(c -> piles.addAll(piles(c)));
+        piles.sort(Comparator.comparing(Pile::day));
+        piles.forEach(pile -> bringBack(owner, pile));
+        kit.pencils().stream()
+                .filter(p -> p.pencil().name().equals("Night Watch"))
+                .forEach(p -> kit.seeLead(p.id(), 45));
+        clock.keepToday();
+        LOG.info("Demo history made: {} sheets of classes", piles.size());
+    }
+
+    private List<Pile> piles(ClassInfo of) {
+        List<Pile> piles = new ArrayList<>();
+        for (LocalDate day : daysOf(of)) {
+            Courses.Day held = courses.on(List.of(of), day).get(of.id());
+            for (PeriodView period : held == null ? List.<PeriodView>of() : held.periods()) {
+                for (PieceView piece : period.pieces()) {
+                    if (period.logged() && !piece.goesOn()) {
+                        sheets(held, piece.lesson()).forEach(s -> piles.add(new Pile(of, s, day, false)));
+                    }
+                }
+            }
+        }
+        boolean more = of.name().equals("8 Dunlin");
+        int most = more ? MORE_SHEETS : MOST_SHEETS;
+        List<Pile> last = new ArrayList<>(piles.subList(Math.max(0, piles.size() - most), piles.size()));
+        if (more && !last.isEmpty()) {
+            Pile waiting = last.remove(last.size() - 1);
+            last.add(new Pile(of, waiting.sheet(), waiting.day(), true));
+        }
+        return last;
+    }
+
+    private static List<LocalDate> daysOf(ClassInfo of) {
+        return of.calendar().periods().stream().map(p -> p.date()).distinct().toList();
+    }
+
+    private static List<UUID> sheets(Courses.Day day, String lesson) {
+        return day.lessons().stream()
+                .filter(l -> l.id().equals(lesson))
+                .map(LessonView::sheets)
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    private void bringBack(SignedIn owner, Pile pile) {
+        clock.moveTo(LocalDateTime.of(pile.day(), BEFORE_SCHOOL));
+        RunInfo run = sheets.print(pile.sheet(), pile.of().id());
+        clock.moveTo(LocalDateTime.of(pile.day(), AFTER_SCHOOL));
+        List<PageInfo> pages = sheets.pages(run.id()).stream()
+                .filter(page -> isThere(pile, page))
+                .toList();
+        pages.parallelStream()
+                .forEach(page -> Ownership.as(
+                        owner.id(),
+                        () -> scanner.scan(
+                                owner, page, attempts.merge(page.student(), 1, Integer::sum) - 1, share(pile, page))));
+        demoReturns.awaitRead(run.id(), pages.size());
+        if (!pile.isLast()) {
+            demoReturns.confirm(run.id());
+        }
+    }
+
+    /** Zoë was away for the two weeks before the last. */
+    private static boolean isThere(Pile pile, PageInfo page) {
+        String name = pile.of().students().stream()
+                .filter(s -> s.id().equals(page.student()))
+                .findFirst()
+                .map(Classes.StudentInfo::name)
+                .orElse("");
+        return !name.equals("Zoë Østergård") || pile.isLast();
+    }
+
+    /** A slow student of a slow class does not come to the end. */
+    private static double share(Pile pile, PageInfo page) {
+        if (!pile.of().name().equals("7 Kittiwake")) {
+            return 1;
+        }
+        double speed = Math.exp(
+                SPREAD * new Random(page.number() + 31L * page.run().title().hashCode()).nextGaussian());
+        return Math.min(1, 1.1 * speed);
+    }
+}

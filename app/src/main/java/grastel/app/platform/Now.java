@@ -1,0 +1,21 @@
+package grastel.app.platform;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+
+/** The present moment by the application's clock, for rows that are made where nothing can be handed in. */
+public final class Now {
+    private static volatile Clock clock = Clock.systemDefaultZone();
+
+    private Now() {}
+
+    static void by(Clock applications) {
+        clock = applications;
+    }
+
+    /** In the precision the database keeps. */
+    public static Instant instant() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+}
