@@ -4,7 +4,6 @@ import java.security.SecureRandom;
 import java.time.Clock;
 import java.util.Random;
 import java.util.random.RandomGenerator;
-import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Profile;
@@ -16,11 +15,6 @@ class Clocks {
     @Profile("!demo")
     Clock clock() {
         return Clock.systemDefaultZone();
-    }
-
-    @Autowired
-    void rowsAreMadeBy(Clock clock) {
-        Now.by(clock);
     }
 
     /** Chance that nobody can foretell. */

@@ -3,14 +3,14 @@ package grastel.app.platform;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import org.springframework.stereotype.Component;
 
 /** The present moment by the application's clock, for rows that are made where nothing can be handed in. */
+@Component
 public final class Now {
     private static volatile Clock clock = Clock.systemDefaultZone();
 
-    private Now() {}
-
-    static void by(Clock applications) {
+    Now(Clock applications) {
         clock = applications;
     }
 
