@@ -2422,6 +2422,11 @@ export interface components {
             name: string;
             standIns: components["schemas"]["StandInView"][];
         };
+        MissingView: {
+            name: string;
+            /** Format: uuid */
+            student: string;
+        };
         Names: {
             names: string;
         };
@@ -3293,6 +3298,7 @@ export interface components {
             fault?: components["schemas"]["FaultView"];
             /** Format: uuid */
             id: string;
+            missing: components["schemas"]["MissingView"][];
             /** Format: date-time */
             printedAt: string;
             progress: components["schemas"]["ProgressView"];

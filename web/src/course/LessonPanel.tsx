@@ -75,7 +75,7 @@ export function LessonPanel({ lane, lanes, lesson, period, course, onInsert }: P
       {warnings.map((w, i) => (
         <Warn key={`${w.kind}${i}`} role="note">
           <span>▲ {warningWords(w, title)}</span>
-          <Remedy warning={w} lane={lane} course={course} onInsert={onInsert} />
+          <Remedy warning={w} lane={lane} course={course} onInsert={onInsert} onShare={() => setSharing(true)} />
         </Warn>
       ))}
       {sharing && <Rota schoolClass={lane.schoolClass} lesson={lesson.id} period={period?.key} />}
@@ -137,8 +137,17 @@ export function LessonPanel({ lane, lanes, lesson, period, course, onInsert }: P
   );
 }
 
+interface RemedyProps {
+  warning: Warning;
+  lane: Lane;
+  course: CourseChanges;
+  onInsert: (at: number, kind?: string | undefined) => void;
+  /** Shows who takes which pencil when. */
+  onShare: () => void;
+}
+
 /** What makes a warning go away, where one press can. */
-function Remedy({ warning, lane, course, onInsert }: { warning: Warning; lane: Lane; course: CourseChanges; onInsert: (at: number, kind?: string | undefined) => void }) {
+function Remedy({ warning, lane, course, onInsert, onShare }: RemedyProps) {
   const draft = draftOf(lane);
   const at = lane.lessons.findIndex((l) => l.id === warning.lesson);
   const title = (id: string) => lane.lessons.find((l) => l.id === id)?.title ?? '';
@@ -170,8 +179,9 @@ function Remedy({ warning, lane, course, onInsert }: { warning: Warning; lane: L
     case 'SOLVENT_NOT_IN_METHOD':
     case 'SOLVENT_FOR_BEGINNERS':
       return <LinkButton onPress={() => onInsert(at + 1, 'burnish-trio')}>Insert a burnish trio …</LinkButton>;
-    case 'PENCIL_MISSING':
     case 'TOO_FEW_COPIES':
+      return <LinkButton onPress={onShare}>See who takes it when</LinkButton>;
+    case 'PENCIL_MISSING':
       return sheet ? <Link to={`/sheets/${sheet}`}>Choose another pencil</Link> : <Link to="/kit/sets">Sets</Link>;
     case 'POOR_STOP':
       return null;

@@ -57,6 +57,9 @@ function Stage({ show }: { show: ShowData }) {
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey) {
+        return;
+      }
       const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
       const way = ON.includes(key) ? 1 : BACK.includes(key) ? -1 : 0;
       if (way !== 0) {

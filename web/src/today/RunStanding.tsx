@@ -8,6 +8,9 @@ import { NextFile, NextLink } from './plates';
 
 type Run = Schemas['TodayRunView'];
 
+/** More than so many are not forgotten pages but a pile still to come. */
+const MOST_NAMES = 8;
+
 /** A goal's name, with its exercise where the sheet asks the same of several. */
 function named({ exercise, label }: { exercise: string; label: string }) {
   return exercise ? `${label.toLowerCase()}, ${exercise.toLowerCase()}` : label.toLowerCase();
@@ -41,6 +44,19 @@ export function RunStanding({ run }: { run: Run }) {
           <b>Commonest miss: {named(run.fault)}</b>, {count(run.fault.students, 'student')} – {causeWords(run.fault.cause)}.
           Show: {run.fault.cause.next}
         </Fault>
+      )}
+      {run.missing.length > 0 && (
+        <Redo>
+          <b>Not back:</b>{' '}
+          {run.missing.length > MOST_NAMES
+            ? `${count(run.missing.length, 'student')}`
+            : run.missing.map((m, i) => (
+                <span key={m.student}>
+                  {i > 0 && ', '}
+                  <Link to={`/students/${m.student}`}>{m.name}</Link>
+                </span>
+              ))}
+        </Redo>
       )}
       {run.redos.length > 0 && (
         <Redo>

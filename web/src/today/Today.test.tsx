@@ -17,6 +17,7 @@ const run: Run = {
   printedAt: '2026-11-27T08:00:00Z',
   progress: { printed: 4, read: 4, confirmed: 4, unreadable: 0, waiting: 0 },
   redos: [],
+  missing: [],
   title: 'Two scales',
 };
 
@@ -46,6 +47,14 @@ it('says which exercise the commonest miss is of, where a sheet has several', ()
 it('names the goal alone where the sheet has one exercise', () => {
   show({ fault });
   expect(screen.getByText('Commonest miss: order')).toBeTruthy();
+});
+
+it('names who is not back, and only counts them while the pile is still to come', () => {
+  show({ missing: [{ student: 'z', name: 'Zoë Østergård' }] });
+  expect(screen.getByRole('link', { name: 'Zoë Østergård' })).toBeTruthy();
+  cleanup();
+  show({ missing: Array.from({ length: 12 }, (_, i) => ({ student: `${i}`, name: `Student ${i}` })) });
+  expect(screen.getByText(/12 students/)).toBeTruthy();
 });
 
 it('says whose box to redo, and in which exercise', () => {

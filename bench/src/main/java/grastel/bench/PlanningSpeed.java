@@ -1,5 +1,8 @@
 package grastel.bench;
 
+import grastel.app.rota.TimefoldRotaPlanner;
+import grastel.core.media.Pencil;
+import grastel.core.media.ShippedKit;
 import grastel.core.planning.ClassTime;
 import grastel.core.planning.Laid;
 import grastel.core.planning.Laying;
@@ -9,9 +12,16 @@ import grastel.core.planning.Stage.Kind;
 import grastel.core.planning.Stage.Part;
 import grastel.core.planning.Stop;
 import grastel.core.planning.calendar.Period;
+import grastel.core.planning.rota.RotaCase;
+import grastel.core.planning.rota.RotaCase.Hold;
+import grastel.core.planning.rota.RotaCase.Task;
+import grastel.core.planning.rota.RotaPlanner;
+import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -24,7 +34,10 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** Laying three classes' courses of 20 lessons, ten stages each, on 40 periods each. */
+/**
+ * Laying three classes' courses of 20 lessons, ten stages each, on 40 periods each; and a rota for six seats and eight families
+ * of three pencils, one of which all share, two copies of each.
+ */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -36,6 +49,8 @@ public class PlanningSpeed {
 
     private List<Lesson> lessons;
     private List<Period> periods;
+    private RotaPlanner planner;
+    private RotaCase table;
 
     @Setup
     public void prepare() {
@@ -44,6 +59,8 @@ public class PlanningSpeed {
                 .mapToObj(i -> first.plusDays(3L * i))
                 .map(at -> new Period(at, at, 50, "", Period.State.USUAL))
                 .toList();
+        planner = new TimefoldRotaPlanner();
+        table = table();
         lessons = IntStream.range(0, 20)
                 .mapToObj(i -> new Lesson("l" + i, stages(i), null))
                 .toList();
@@ -59,6 +76,31 @@ public class PlanningSpeed {
                         i % 3 == 0 ? Stop.POOR : Stop.GOOD,
                         List.of()))
                 .toList();
+    }
+
+    private static RotaCase table() {
+        List<Pencil> pencils = ShippedKit.pencils().stream()
+                .filter(p -> !p.colourless())
+                .map(ShippedKit.RangePencil::toPencil)
+                .limit(17)
+                .toList();
+        Pencil shared = pencils.get(16);
+        List<Task> families = IntStream.range(0, RotaCase.MOST_TASKS)
+                .mapToObj(i -> new Task(
+                        "" + i,
+                        List.of(
+                                new Hold(pencils.get(2 * i), 2 + i % 3),
+                                new Hold(pencils.get(2 * i + 1), 2),
+                                new Hold(shared, 1)),
+                        Set.of()))
+                .toList();
+        return new RotaCase(6, families, pencils.stream().collect(Collectors.toMap(p -> p, p -> 2)));
+    }
+
+    /** @return minutes of waiting that are left */
+    @Benchmark
+    public double aTableOfSixAndEightFamilies() {
+        return planner.plan(table, Duration.ofSeconds(1)).waitingMinutes();
     }
 
     @Benchmark

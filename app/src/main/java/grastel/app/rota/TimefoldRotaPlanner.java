@@ -20,7 +20,7 @@ import org.springframework.stereotype.Component;
 
 /** Orders by local search: from seats that begin one task apart, tasks change their place and are exchanged. */
 @Component
-class TimefoldRotaPlanner implements RotaPlanner {
+public class TimefoldRotaPlanner implements RotaPlanner {
     /** Steps without anything better after which there is hardly more to find. */
     private static final int ENOUGH_STEPS = 2000;
 

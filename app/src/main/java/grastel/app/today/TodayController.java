@@ -14,6 +14,7 @@ import grastel.app.returns.Misses;
 import grastel.app.returns.Misses.FaultView;
 import grastel.app.returns.Misses.RedoView;
 import grastel.app.returns.Returns;
+import grastel.app.returns.Returns.Attempt;
 import grastel.app.returns.Returns.Progress;
 import grastel.app.returns.Returns.Standing;
 import grastel.app.sheets.Sheets;
@@ -67,13 +68,17 @@ class TodayController {
             @NotNull int confirmed,
             @NotNull int unreadable) {}
 
+    /** @param missing students of whom nothing has come back; none before anything has */
     record TodayRunView(
             @NotNull UUID id,
             @NotNull String title,
             @NotNull Instant printedAt,
             @NotNull ProgressView progress,
             FaultView fault,
-            @NotNull List<RedoView> redos) {}
+            @NotNull List<RedoView> redos,
+            @NotNull List<MissingView> missing) {}
+
+    record MissingView(@NotNull UUID student, @NotNull String name) {}
 
     /** A sheet of today's lesson. @param run its latest printing for the class, or null */
     record TodaySheetView(@NotNull UUID id, @NotNull String title, UUID run) {}
@@ -218,6 +223,17 @@ class TodayController {
                 run.printedAt(),
                 new ProgressView(p.printed(), p.waiting(), p.read(), p.confirmed(), p.unreadable()),
                 Misses.fault(print.plan(), standing.attempts()),
-                Misses.redos(c, print.plan(), standing.attempts()));
+                Misses.redos(c, print.plan(), standing.attempts()),
+                missing(c, standing));
+    }
+
+    private static List<MissingView> missing(ClassInfo c, Standing standing) {
+        Set<UUID> back = standing.attempts().stream().map(Attempt::student).collect(Collectors.toSet());
+        return back.isEmpty()
+                ? List.of()
+                : c.students().stream()
+                        .filter(s -> !back.contains(s.id()))
+                        .map(s -> new MissingView(s.id(), s.name()))
+                        .toList();
     }
 }
