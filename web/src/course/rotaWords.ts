@@ -1,9 +1,8 @@
 import type { Schemas } from '../api/client';
 import { decimals } from '../words/words';
+import { signed } from './words';
 
 type Remedy = Schemas['RotaRemedyView'];
-
-const signed = (n: number, digits: number) => `${n < 0 ? '−' : '+'}${decimals(Math.abs(n), digits)}`;
 
 /** What would end waiting, with what it changes and saves. */
 export function remedyWords(r: Remedy): string {

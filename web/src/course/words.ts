@@ -94,7 +94,7 @@ export function warningWords(w: Warning, title: (lesson: string) => string): str
   }
 }
 
-const signed = (n: number, digits: number) => `${n < 0 ? '−' : '+'}${decimals(Math.abs(n), digits)}`;
+export const signed = (n: number, digits: number) => `${n < 0 ? '−' : '+'}${decimals(Math.abs(n), digits)}`;
 
 const noRoom: Record<NonNullable<Warning['why']>, string> = {
   NO_PERIOD_LEFT: 'the term has no period left.',

@@ -11,7 +11,6 @@ import grastel.core.layering.Stack;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.Swatch;
 import grastel.core.layering.SwatchPicture;
-import grastel.core.media.Pencil;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
@@ -134,19 +133,15 @@ final class BenchCard {
 
     private static String words(Layer layer) {
         if (layer instanceof Layer.Colour c) {
-            return title(c.pass().pencil()) + " – "
+            return c.pass().pencil().title() + " – "
                     + PressureGrade.nearest(c.pass().pressure()).name().toLowerCase(Locale.ROOT) + ", "
                     + stroke(c.pass().stroke()) + ", " + (c.pass().point() > 0.5 ? "sharp" : "dull") + ", "
                     + passes(c.passes());
         }
         if (layer instanceof Layer.Burnish b) {
-            return "Burnish with " + title(b.burnisher()) + ", hard and dull, " + passes(b.passes());
+            return "Burnish with " + b.burnisher().title() + ", hard and dull, " + passes(b.passes());
         }
         return layer instanceof Layer.Lift ? "Lift with putty eraser" : "Dissolve with solvent, let it dry 5–10 min";
-    }
-
-    private static String title(Pencil pencil) {
-        return pencil.code() + " " + pencil.name();
     }
 
     private static String stroke(Stroke stroke) {

@@ -1,6 +1,5 @@
 package grastel.app.course;
 
-import grastel.core.media.Pencil;
 import grastel.core.planning.Laid.Why;
 import grastel.core.planning.Skill;
 import grastel.core.planning.Warning;
@@ -81,7 +80,7 @@ public record CourseWarningView(
             f.missing(w);
         } else if (warning instanceof TooFewCopies w) {
             kind = Kind.TOO_FEW_COPIES;
-            f.pencil = named(w.pencil());
+            f.pencil = w.pencil().title();
             f.count = w.copies();
             f.of = w.students();
             f.inTurns = w.enoughInTurns();
@@ -107,10 +106,6 @@ public record CourseWarningView(
         return f.view(kind, warning.lesson());
     }
 
-    private static String named(Pencil pencil) {
-        return pencil.code() + " " + pencil.name();
-    }
-
     private static final class Figures {
         private Set<Skill> skills = Set.of();
         private String other;
@@ -127,9 +122,9 @@ public record CourseWarningView(
         private LocalDateTime period;
 
         void missing(PencilMissing w) {
-            pencil = named(w.pencil());
+            pencil = w.pencil().title();
             if (w.substitute() != null) {
-                substitute = named(w.substitute().pencil());
+                substitute = w.substitute().pencil().title();
                 deltaValue = w.substitute().deltaValue();
                 deltaHue = w.substitute().deltaHue();
             }

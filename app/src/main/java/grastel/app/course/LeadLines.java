@@ -60,7 +60,7 @@ class LeadLines {
     /** Those that run short first. */
     List<LeadLineView> all() {
         Map<String, KitPencil> known =
-                kit.pencils().stream().collect(Collectors.toMap(p -> named(p.pencil()), p -> p, (one, other) -> one));
+                kit.pencils().stream().collect(Collectors.toMap(p -> p.pencil().title(), p -> p, (one, other) -> one));
         Map<String, Integer> copies = copies();
         Map<Pencil, Stock> stock = new LinkedHashMap<>();
         known.forEach((name, p) -> stock.put(
@@ -76,7 +76,7 @@ class LeadLines {
         }
         planned.sort(Comparator.comparing(Day::date));
         return LeadUse.forecasts(past, planned, stock).stream()
-                .map(f -> line(f, known.get(named(f.pencil())), stock.get(f.pencil())))
+                .map(f -> line(f, known.get(f.pencil().title()), stock.get(f.pencil())))
                 .toList();
     }
 
@@ -86,7 +86,7 @@ class LeadLines {
         kit.atHand().values().stream()
                 .map(Map::entrySet)
                 .flatMap(Collection::stream)
-                .forEach(e -> most.merge(named(e.getKey()), e.getValue(), Math::max));
+                .forEach(e -> most.merge(e.getKey().title(), e.getValue(), Math::max));
         return most;
     }
 
@@ -94,7 +94,7 @@ class LeadLines {
         Map<Pencil, Double> mm = new HashMap<>();
         Demand.of(on.pieces().stream().flatMap(p -> p.stages().stream()).toList())
                 .forEach(want -> {
-                    KitPencil of = known.get(named(want.pencil()));
+                    KitPencil of = known.get(want.pencil().title());
                     if (of != null) {
                         mm.merge(
                                 of.pencil(),
@@ -116,9 +116,5 @@ class LeadLines {
                 f.neededMm() / stock.copies(),
                 f.shortOn(),
                 f.order());
-    }
-
-    private static String named(Pencil pencil) {
-        return pencil.code() + " " + pencil.name();
     }
 }

@@ -91,11 +91,7 @@ class FindController {
                         sheets.titles().stream().map(s -> new FoundView(Kind.SHEET, s.id(), s.title(), "", null)),
                         kit.pencils().stream()
                                 .map(p -> new FoundView(
-                                        Kind.PENCIL,
-                                        p.id(),
-                                        p.pencil().code() + " " + p.pencil().name(),
-                                        p.range(),
-                                        null)),
+                                        Kind.PENCIL, p.id(), p.pencil().title(), p.range(), null)),
                         bench.names().stream().map(s -> new FoundView(Kind.STACK, s.id(), s.name(), "", null)))
                 .flatMap(s -> s);
     }

@@ -109,8 +109,7 @@ class ReachController {
                 Srgb.of(c.colour()).hex(),
                 c.colour().chroma(),
                 c.steps().stream()
-                        .map(s -> new ReachStepView(
-                                s.pencil().code() + " " + s.pencil().name(), s.grade(), s.passes()))
+                        .map(s -> new ReachStepView(s.pencil().title(), s.grade(), s.passes()))
                         .toList());
     }
 }

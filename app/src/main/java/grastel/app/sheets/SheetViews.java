@@ -191,10 +191,7 @@ final class SheetViews {
             @NotNull String other,
             @NotNull ColourVision vision) {
         static ConfusionView of(Confusion c) {
-            return new ConfusionView(
-                    c.one().code() + " " + c.one().name(),
-                    c.other().code() + " " + c.other().name(),
-                    c.vision());
+            return new ConfusionView(c.one().title(), c.other().title(), c.vision());
         }
     }
 

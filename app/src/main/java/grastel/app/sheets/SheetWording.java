@@ -30,8 +30,7 @@ final class SheetWording {
 
     static SheetWords words(String title, SheetPlan plan, Paper paper) {
         String goal = plan.exercises().size() == 1 ? plan.exercises().get(0).goal() : "";
-        String pencils =
-                plan.palette().stream().map(p -> p.code() + " " + p.name()).collect(Collectors.joining(", "));
+        String pencils = plan.palette().stream().map(Pencil::title).collect(Collectors.joining(", "));
         List<String> footer = new ArrayList<>();
         footer.add(pencils + " · " + paper.name() + " · about " + Math.round(plan.minutes()) + " min");
         plan.exercises().stream()

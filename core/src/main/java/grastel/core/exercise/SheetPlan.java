@@ -130,6 +130,6 @@ public record SheetPlan(List<ExercisePlan> exercises) {
             return new Look("", step);
         }
         Pencil pencil = palette.get(step.pencil());
-        return new Look(pencil.code() + " " + pencil.name(), step.with(0));
+        return new Look(pencil.title(), step.with(0));
     }
 }

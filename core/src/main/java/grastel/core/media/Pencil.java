@@ -52,6 +52,11 @@ public record Pencil(
         return new Pencil(code, name, binder, SmoothReflectance.of(masstone), hiding, softness, false);
     }
 
+    /** Code and name, by which people know it, and which a calibrated one keeps. */
+    public String title() {
+        return code + " " + name;
+    }
+
     /** The same pencil as calibration found it. */
     public Pencil measuredAs(Spectrum masstone, double hiding, double softness) {
         return new Pencil(code, name, binder, masstone, hiding, softness, colourless);

@@ -42,8 +42,7 @@ public record ClassFacts(
         return copies == null
                 ? null
                 : copies.entrySet().stream()
-                        .filter(e -> e.getKey().code().equals(pencil.code())
-                                && e.getKey().name().equals(pencil.name()))
+                        .filter(e -> e.getKey().title().equals(pencil.title()))
                         .mapToInt(Map.Entry::getValue)
                         .sum();
     }

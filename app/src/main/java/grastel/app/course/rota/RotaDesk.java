@@ -79,16 +79,12 @@ public class RotaDesk {
     private static Map<Pencil, Integer> owned(Set<Pencil> wanted, ClassFacts facts) {
         Map<Pencil, Integer> owned = new HashMap<>();
         if (facts.copies() != null) {
-            Set<String> names = wanted.stream().map(RotaDesk::named).collect(Collectors.toSet());
+            Set<String> names = wanted.stream().map(Pencil::title).collect(Collectors.toSet());
             owned.putAll(facts.copies());
-            owned.keySet().removeIf(p -> names.contains(named(p)));
+            owned.keySet().removeIf(p -> names.contains(p.title()));
             wanted.forEach(p -> owned.put(p, facts.copiesOf(p)));
         }
         return owned;
-    }
-
-    private static String named(Pencil pencil) {
-        return pencil.code() + " " + pencil.name();
     }
 
     private static RotaTaskView task(Together one, Task task, double speed, Function<Stage, String> words) {
