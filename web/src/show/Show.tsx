@@ -23,6 +23,17 @@ async function fetched(of: string, id: string, lesson: string): Promise<ShowData
 /** A lesson, a sheet or a stack on the projector, one scene at a time, by keys alone. */
 export default function Show() {
   const { of = '', id = '', lesson = '' } = useParams();
+  const navigate = useNavigate();
+  // Also while it loads, and where it fails: there is nothing else on the screen to leave by.
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key === 'Escape') {
+        void (window.history.length > 1 ? navigate(-1) : navigate('/'));
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [navigate]);
   const show = useQuery({ queryKey: ['show', of, id, lesson], queryFn: () => fetched(of, id, lesson) });
   if (show.isPending) {
     return <Loading what="what is shown" />;
@@ -38,7 +49,6 @@ const BACK = ['ArrowLeft', 'ArrowUp', 'PageUp', 'Backspace'];
 const BLANK = ['b', '.'];
 
 function Stage({ show }: { show: ShowData }) {
-  const navigate = useNavigate();
   const [at, setAt] = useState(0);
   const [blank, setBlank] = useState(false);
   const [dark, setDark] = useState(true);
@@ -73,8 +83,6 @@ function Stage({ show }: { show: ShowData }) {
         setDark((is) => !is);
       } else if (key === 'f') {
         void (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen());
-      } else if (key === 'Escape') {
-        void (window.history.length > 1 ? navigate(-1) : navigate('/'));
       } else {
         return;
       }

@@ -72,12 +72,17 @@ class LeadLines {
         List<Day> past = new ArrayList<>();
         List<Day> planned = new ArrayList<>();
         for (Lane lane : courses.all()) {
-            lane.laid().periods().forEach(on -> (on.logged() ? past : planned).add(day(on, lane, known)));
+            lane.laid().periods().forEach(on -> (isPast(on) ? past : planned).add(day(on, lane, known)));
         }
         planned.sort(Comparator.comparing(Day::date));
         return LeadUse.forecasts(past, planned, stock).stream()
                 .map(f -> line(f, known.get(f.pencil().title()), stock.get(f.pencil())))
                 .toList();
+    }
+
+    /** What is past and was not logged counts as having gone as planned, as in laying. */
+    private boolean isPast(OnPeriod on) {
+        return on.logged() || on.period().date().isBefore(LocalDate.now(clock));
     }
 
     /** The largest number of each that any class has: classes use the same ones, one after another. */

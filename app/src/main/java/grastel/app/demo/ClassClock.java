@@ -87,6 +87,8 @@ class ClassClock extends Clock {
 
     @Override
     public Clock withZone(ZoneId zone) {
-        return new ClassClock(real.withZone(zone), file);
+        ClassClock other = new ClassClock(real.withZone(zone), file);
+        other.moved = moved;
+        return other;
     }
 }

@@ -18,18 +18,19 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 
 /**
- * Ten weeks of a school: the sheets of the lessons that are past were printed, drawn, scanned, read and confirmed, each in its
+ * The last weeks of a school: sheets of lessons that are past were printed, drawn, scanned, read and confirmed, each in its
  * week, by the same way as any teacher's. Takes a minute or two; the launcher has it made once and starts the demo from what
  * came of it.
  */
@@ -55,7 +56,7 @@ class DemoHistory {
     private final ClassScanner scanner;
     private final DemoReturns demoReturns;
     private final ClassClock clock;
-    private final Map<UUID, Integer> attempts = new ConcurrentHashMap<>();
+    private final Map<UUID, Integer> attempts = new HashMap<>();
 
     DemoHistory(
             Classes classes,
@@ -133,18 +134,20 @@ class DemoHistory {
         List<PageInfo> pages = sheets.pages(run.id()).stream()
                 .filter(page -> isThere(pile, page))
                 .toList();
+        Map<UUID, Integer> before = pages.stream()
+                .map(PageInfo::student)
+                .distinct()
+                .collect(Collectors.toMap(s -> s, s -> attempts.merge(s, 1, Integer::sum) - 1));
         pages.parallelStream()
                 .forEach(page -> Ownership.as(
-                        owner.id(),
-                        () -> scanner.scan(
-                                owner, page, attempts.merge(page.student(), 1, Integer::sum) - 1, share(pile, page))));
+                        owner.id(), () -> scanner.scan(owner, page, before.get(page.student()), share(pile, page))));
         demoReturns.awaitRead(run.id(), pages.size());
         if (!pile.isLast()) {
             demoReturns.confirm(run.id());
         }
     }
 
-    /** Zoë was away for the two weeks before the last. */
+    /** Zoë was away until the last sheet. */
     private static boolean isThere(Pile pile, PageInfo page) {
         String name = pile.of().students().stream()
                 .filter(s -> s.id().equals(page.student()))

@@ -41,7 +41,7 @@ class DemoWorld {
     private final boolean withHistory;
     private final Clock clock;
 
-    /** @param withHistory true to make ten weeks of history, keep it, and end */
+    /** @param withHistory true to make the history of the last weeks, keep it, and end */
     DemoWorld(
             Accounts accounts,
             Classes classes,

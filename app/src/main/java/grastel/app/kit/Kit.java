@@ -14,6 +14,7 @@ import grastel.core.media.Pencil;
 import grastel.core.media.PencilSet;
 import grastel.core.media.ShippedKit;
 import grastel.core.media.Tooth;
+import grastel.core.planning.kit.LeadUse;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -31,7 +32,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class Kit {
-    private static final int NEW_LEAD_MM = 170;
+    private static final int NEW_LEAD_MM = (int) LeadUse.NEW_MM;
 
     private final OwnedPencils pencils;
     private final OwnedPapers papers;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.jayway.jsonpath.JsonPath;
 import grastel.core.scanner.Hand;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -207,20 +208,42 @@ class CourseTest extends CourseDesk {
         assertThat(JsonPath.<Integer>read(after, "$.pace.pages")).isEqualTo(1);
     }
 
+    private void meetsFrom(LocalDate first, LocalDate last) {
+        Map<String, Object> calendar = Map.of(
+                "term", Map.of("from", first.toString(), "to", last.toString()),
+                "slots", List.of(Map.of("day", "TUESDAY", "starts", "11:05", "minutes", 50)));
+        assertThat(put(teacher, "/api/classes/{id}/calendar", Map.of("calendar", calendar), schoolClass))
+                .hasStatusOk();
+    }
+
+    private String lead(String code) {
+        List<Map<String, Object>> lines =
+                JsonPath.read(content(get(teacher, "/api/courses/lead")), "$[?(@.code == '" + code + "')]");
+        return JsonPath.parse(lines.get(0)).jsonString();
+    }
+
     @Test
     void leadIsTakenByWhatIsPlannedAndAStubRunsShort() {
-        String lane = firstSteps();
-        String code = JsonPath.read(lane, "$.lessons[0].wants[0].code");
-        String before = content(get(teacher, "/api/courses/lead"));
-        List<Double> needed = JsonPath.read(before, "$[?(@.code == '" + code + "')].neededMm");
-        assertThat(needed).hasSize(1).allMatch(mm -> mm > 0);
-        String id = JsonPath.<List<String>>read(before, "$[?(@.code == '" + code + "')].pencil")
-                .get(0);
+        meetsFrom(LocalDate.now(), LocalDate.now().plusDays(120));
+        String code = JsonPath.read(firstSteps(), "$.lessons[0].wants[0].code");
+        assertThat(JsonPath.<Double>read(lead(code), "$.neededMm")).isPositive();
+        String id = JsonPath.read(lead(code), "$.pencil");
         assertThat(post(teacher, "/api/kit/pencils/{id}/lead", Map.of("leadMm", 40), id))
                 .hasStatusOk();
-        String after = content(get(teacher, "/api/courses/lead"));
-        assertThat(JsonPath.<String>read(after, "$[0].code")).isEqualTo(code);
-        assertThat(JsonPath.<String>read(after, "$[0].shortOn")).isNotNull();
-        assertThat(JsonPath.<Integer>read(after, "$[0].order")).isPositive();
+        String after = lead(code);
+        assertThat(LocalDate.parse(JsonPath.read(after, "$.shortOn"))).isAfterOrEqualTo(LocalDate.now());
+        assertThat(JsonPath.<Integer>read(after, "$.order")).isPositive();
+        assertThat(JsonPath.<String>read(content(get(teacher, "/api/courses/lead")), "$[0].code"))
+                .as("what runs short stands first")
+                .isEqualTo(code);
+    }
+
+    /** A period that is past and was not logged counts as held: it takes nothing that is still to come. */
+    @Test
+    void whatIsPastIsNotPlannedForAnyMore() {
+        meetsFrom(LocalDate.now().minusDays(200), LocalDate.now().minusDays(1));
+        firstSteps();
+        List<Double> needed = JsonPath.read(content(get(teacher, "/api/courses/lead")), "$[*].neededMm");
+        assertThat(needed).allMatch(mm -> mm == 0);
     }
 }

@@ -71,7 +71,7 @@ public class RotaDesk {
         return new RotaView(
                 views,
                 Tables.of(asked.facts().students(), asked.seats(), owned).parallelStream()
-                        .map(t -> table(t, tasks, wanted, asked.speed()))
+                        .map(t -> table(t, tasks, wanted, owned, asked.speed()))
                         .toList());
     }
 
@@ -101,7 +101,8 @@ public class RotaDesk {
                         .toList());
     }
 
-    private RotaTableView table(Alike alike, List<Task> tasks, Set<Pencil> wanted, double speed) {
+    private RotaTableView table(
+            Alike alike, List<Task> tasks, Set<Pencil> wanted, Map<Pencil, Integer> owned, double speed) {
         List<Pencil> missing = wanted.stream()
                 .filter(p -> alike.copies().getOrDefault(p, 1) == 0)
                 .toList();
@@ -120,13 +121,15 @@ public class RotaDesk {
                         .mapToObj(i -> seat(i, rota.seats().get(i), speed))
                         .toList(),
                 rota.waitingMinutes() / speed,
-                RotaRemedies.of(of, rota, others(alike, wanted), planner, FOR_A_TRIAL).stream()
+                RotaRemedies.of(of, rota, others(alike, wanted, owned), planner, FOR_A_TRIAL).stream()
                         .map(r -> remedy(r, rota.waitingMinutes(), speed))
                         .toList());
     }
 
-    private static Map<Pencil, Integer> others(Alike alike, Set<Pencil> wanted) {
-        Map<Pencil, Integer> others = new HashMap<>(alike.copies());
+    /** What else lies on such a table; of what there is enough of, one for every seat. */
+    private static Map<Pencil, Integer> others(Alike alike, Set<Pencil> wanted, Map<Pencil, Integer> owned) {
+        Map<Pencil, Integer> others = new HashMap<>();
+        owned.keySet().forEach(p -> others.put(p, alike.copies().getOrDefault(p, alike.seats())));
         others.keySet().removeAll(wanted);
         others.values().removeIf(copies -> copies == 0);
         return others;
