@@ -14,9 +14,11 @@ import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Browser tests in the demo world, each class with one of its own. */
+@ExtendWith(SaysWhatWasSeen.class)
 abstract class DemoTest {
     @TempDir
     static Path data;

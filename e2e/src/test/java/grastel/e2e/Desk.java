@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.io.File;
@@ -25,6 +26,8 @@ import java.util.stream.Stream;
 /** A teacher at a browser: Debian's Chromium, watched for requests that leave the machine and for errors. */
 final class Desk implements AutoCloseable {
     private static final Path AXE = Path.of("driver", "node_modules", "axe-core", "axe.min.js");
+
+    private static volatile String lastSeen = "";
 
     private final Playwright playwright =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_NODEJS_PATH", node())));
@@ -149,8 +152,22 @@ final class Desk implements AutoCloseable {
         page.screenshot(new Page.ScreenshotOptions().setPath(file));
     }
 
+    /** What stood on the page that was left last, with its address: a failing test is read from it. */
+    static String lastSeen() {
+        return lastSeen;
+    }
+
+    private String seen() {
+        try {
+            return page.url() + "\n" + page.locator("body").innerText();
+        } catch (PlaywrightException e) {
+            return "no page: " + e.getMessage();
+        }
+    }
+
     @Override
     public void close() {
+        lastSeen = seen();
         context.close();
         browser.close();
         playwright.close();

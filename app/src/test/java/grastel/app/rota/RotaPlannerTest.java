@@ -15,11 +15,16 @@ import grastel.core.planning.rota.RotaRemedies.Remedy;
 import grastel.core.planning.rota.Timing;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -104,6 +109,26 @@ class RotaPlannerTest {
         return rota.seats().stream()
                 .map(s -> s.turns().stream().map(Turn::task).toList())
                 .toList();
+    }
+
+    /** As a page with several kinds of tables asks for them, the first time of all. */
+    @Test
+    void manyTablesAreAskedForAtOnce() throws Exception {
+        int many = 4;
+        ExecutorService tables = Executors.newFixedThreadPool(many);
+        try {
+            for (int time = 0; time < 40; time++) {
+                RotaPlanner fresh = new TimefoldRotaPlanner();
+                RotaCase table = drawn(new Random(time), 4, 5);
+                List<Future<Rota>> asked =
+                        tables.invokeAll(Collections.nCopies(many, () -> fresh.plan(table, Duration.ofMillis(20))));
+                for (Future<Rota> rota : asked) {
+                    assertThat(rota.get(30, TimeUnit.SECONDS).seats()).hasSize(4);
+                }
+            }
+        } finally {
+            tables.shutdownNow();
+        }
     }
 
     @Test

@@ -44,16 +44,16 @@ final class Filling {
         Grain edge = new Grain(random.nextLong(), EDGE_SCALE_MM);
         Rect bounds = region.bounds();
         Rect reach = bounds.inset(-hand.overshootMm() - 0.5);
-        int x0 = (int) Math.max(0, reach.x() * FlatPage.PX_PER_MM);
-        int x1 = (int) Math.min(page.width, reach.right() * FlatPage.PX_PER_MM);
-        int y0 = (int) Math.max(0, reach.y() * FlatPage.PX_PER_MM);
-        int y1 = (int) Math.min(page.height, reach.bottom() * FlatPage.PX_PER_MM);
+        int x0 = (int) Math.max(0, reach.x() * page.pxPerMm);
+        int x1 = (int) Math.min(page.width, reach.right() * page.pxPerMm);
+        int y0 = (int) Math.max(0, reach.y() * page.pxPerMm);
+        int y1 = (int) Math.min(page.height, reach.bottom() * page.pxPerMm);
         double band = task.along().size() > 1 && hand.band() > 0 ? random.nextDouble(0.2, 0.7) : Double.NaN;
         double[] light = new double[3];
         for (int y = y0; y < y1; y++) {
-            double mmY = (y + 0.5) / FlatPage.PX_PER_MM;
+            double mmY = (y + 0.5) / page.pxPerMm;
             for (int x = x0; x < x1; x++) {
-                double mmX = (x + 0.5) / FlatPage.PX_PER_MM;
+                double mmX = (x + 0.5) / page.pxPerMm;
                 if (region.outside(mmX, mmY) > stray(hand, edge.at(mmX, mmY))) {
                     continue;
                 }

@@ -9,26 +9,25 @@ import java.util.stream.IntStream;
 
 /** A page as it lies on the desk, in linear light: three planes interleaved, 0…65535 for 0…1. */
 final class FlatPage {
-    /** Fine enough for the tooth of every shipped paper and for 400 dpi scans. */
-    static final double PX_PER_MM = 12;
-
     private static final double FULL = 65535;
 
+    final double pxPerMm;
     final int width;
     final int height;
     private final char[] light;
 
-    private FlatPage(int width, int height) {
+    private FlatPage(double pxPerMm, int width, int height) {
+        this.pxPerMm = pxPerMm;
         this.width = width;
         this.height = height;
         this.light = new char[width * height * 3];
     }
 
     /** The printed page, not yet filled. @param ink reflectance of the printer's black */
-    static FlatPage printed(PageLayout layout, Paper paper, double ink) {
-        BufferedImage print = AwtInk.print(layout, PX_PER_MM);
+    static FlatPage printed(PageLayout layout, Paper paper, double ink, double pxPerMm) {
+        BufferedImage print = AwtInk.print(layout, pxPerMm);
         byte[] codes = ((DataBufferByte) print.getRaster().getDataBuffer()).getData();
-        FlatPage page = new FlatPage(print.getWidth(), print.getHeight());
+        FlatPage page = new FlatPage(pxPerMm, print.getWidth(), print.getHeight());
         LinearRgb ground = LinearRgb.of(paper.ground().toXyz());
         char[][] table = new char[256][3];
         for (int code = 0; code < 256; code++) {
@@ -64,7 +63,7 @@ final class FlatPage {
                 for (int c = 0; c < 3; c++) {
                     here[c] = light[i + c] / FULL;
                 }
-                change.at((x + 0.5) / PX_PER_MM, (y + 0.5) / PX_PER_MM, here);
+                change.at((x + 0.5) / pxPerMm, (y + 0.5) / pxPerMm, here);
                 for (int c = 0; c < 3; c++) {
                     light[i + c] = coded(here[c]);
                 }
@@ -84,8 +83,8 @@ final class FlatPage {
         }
     }
 
-    private static double[] kernel(double sigmaMm) {
-        double sigma = sigmaMm * PX_PER_MM;
+    private double[] kernel(double sigmaMm) {
+        double sigma = sigmaMm * pxPerMm;
         int radius = (int) Math.ceil(3 * sigma);
         double[] kernel = new double[2 * radius + 1];
         double total = 0;

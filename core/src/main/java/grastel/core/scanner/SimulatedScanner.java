@@ -29,10 +29,20 @@ public final class SimulatedScanner {
     static final double DESK_LIGHT = 0.13;
     private static final double INK = 0.04;
 
+    /** Fine enough for the tooth of every shipped paper and for 400 dpi scans. */
+    private static final double FINE_PX_PER_MM = 12;
+
     private final Paper paper;
+    private final double pxPerMm;
 
     public SimulatedScanner(Paper paper) {
+        this(paper, FINE_PX_PER_MM);
+    }
+
+    /** @param pxPerMm how finely the page is drawn before it is scanned; its own tooth shows from about 10 on */
+    public SimulatedScanner(Paper paper, double pxPerMm) {
         this.paper = paper;
+        this.pxPerMm = pxPerMm;
     }
 
     /** A scan and what was really on the page. */
@@ -87,7 +97,7 @@ public final class SimulatedScanner {
             long seed,
             boolean withTruth) {
         RandomGenerator random = new java.util.Random(seed);
-        FlatPage flat = FlatPage.printed(page, paper, INK + 0.004 * random.nextGaussian());
+        FlatPage flat = FlatPage.printed(page, paper, INK + 0.004 * random.nextGaussian(), pxPerMm);
         Filling filling = new Filling(paper, random.nextLong());
         Map<String, Double> bands = new HashMap<>();
         for (FieldTask task : tasks) {
@@ -130,7 +140,7 @@ public final class SimulatedScanner {
         BufferedImage picture = new BufferedImage(camera.width, camera.height, BufferedImage.TYPE_3BYTE_BGR);
         byte[] out = ((DataBufferByte) picture.getRaster().getDataBuffer()).getData();
         SplittableRandom random = new SplittableRandom(seed);
-        int sub = Math.max(1, (int) Math.round(FlatPage.PX_PER_MM / (s.dpi() / 25.4)));
+        int sub = Math.max(1, (int) Math.round(flat.pxPerMm / (s.dpi() / 25.4)));
         byte[] codes = codeTable();
         double fallX = random.nextDouble(-1, 1);
         double fallY = Math.copySign(Math.sqrt(1 - fallX * fallX), random.nextDouble() - 0.5);
@@ -164,7 +174,7 @@ public final class SimulatedScanner {
         for (int j = 0; j < sub; j++) {
             for (int i = 0; i < sub; i++) {
                 camera.toPage(x + (i + 0.5) / sub, y + (j + 0.5) / sub, mm);
-                if (!flat.sample(mm[0] * FlatPage.PX_PER_MM, mm[1] * FlatPage.PX_PER_MM, light)) {
+                if (!flat.sample(mm[0] * flat.pxPerMm, mm[1] * flat.pxPerMm, light)) {
                     double desk = sheetUnder && mm[0] > 0 ? underSheet(mm) : DESK_LIGHT;
                     light[0] += desk;
                     light[1] += desk * 0.9;

@@ -22,10 +22,10 @@ public record Truth(String field, Lab colour, double specks, double bandMm) {
 
     static Truth of(String field, FlatPage page, Region region, double paperLightness, double band) {
         Rect bounds = region.bounds();
-        int x0 = (int) Math.round(bounds.x() * FlatPage.PX_PER_MM);
-        int y0 = (int) Math.round(bounds.y() * FlatPage.PX_PER_MM);
-        int w = (int) Math.round(bounds.width() * FlatPage.PX_PER_MM);
-        int h = (int) Math.round(bounds.height() * FlatPage.PX_PER_MM);
+        int x0 = (int) Math.round(bounds.x() * page.pxPerMm);
+        int y0 = (int) Math.round(bounds.y() * page.pxPerMm);
+        int w = (int) Math.round(bounds.width() * page.pxPerMm);
+        int h = (int) Math.round(bounds.height() * page.pxPerMm);
         double[] luminance = new double[w * h];
         boolean[] inside = new boolean[w * h];
         double[] sum = new double[3];
@@ -35,8 +35,8 @@ public record Truth(String field, Lab colour, double specks, double bandMm) {
                 LinearRgb light = new LinearRgb(
                         page.at(x0 + x, y0 + y, 0), page.at(x0 + x, y0 + y, 1), page.at(x0 + x, y0 + y, 2));
                 luminance[y * w + x] = light.luminance();
-                double mmX = (x0 + x + 0.5) / FlatPage.PX_PER_MM;
-                double mmY = (y0 + y + 0.5) / FlatPage.PX_PER_MM;
+                double mmX = (x0 + x + 0.5) / page.pxPerMm;
+                double mmY = (y0 + y + 0.5) / page.pxPerMm;
                 if (region.insideBy(mmX, mmY, MARGIN_MM)) {
                     inside[y * w + x] = true;
                     sum[0] += light.red();
@@ -49,7 +49,7 @@ public record Truth(String field, Lab colour, double specks, double bandMm) {
         Lab colour = n == 0
                 ? new Lab(paperLightness, 0, 0)
                 : Lab.of(new LinearRgb(sum[0] / n, sum[1] / n, sum[2] / n).toXyz());
-        double[] blurred = blurred(luminance, w, h);
+        double[] blurred = blurred(luminance, w, h, SPOT_MM * page.pxPerMm);
         double[] seen = IntStream.range(0, blurred.length)
                 .filter(i -> inside[i])
                 .mapToDouble(i -> blurred[i])
@@ -69,12 +69,12 @@ public record Truth(String field, Lab colour, double specks, double bandMm) {
         return Arrays.stream(lightness).filter(l -> l > limit != lighter).count() / (double) lightness.length;
     }
 
-    private static double[] blurred(double[] plane, int w, int h) {
-        int radius = (int) Math.ceil(3 * SPOT_MM * FlatPage.PX_PER_MM);
+    private static double[] blurred(double[] plane, int w, int h, double sigma) {
+        int radius = (int) Math.ceil(3 * sigma);
         double[] kernel = new double[2 * radius + 1];
         double total = 0;
         for (int i = -radius; i <= radius; i++) {
-            double d = i / (SPOT_MM * FlatPage.PX_PER_MM);
+            double d = i / sigma;
             kernel[i + radius] = Math.exp(-d * d / 2);
             total += kernel[i + radius];
         }
