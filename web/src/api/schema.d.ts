@@ -2536,7 +2536,7 @@ export interface components {
             /** Format: date-time */
             received: string;
             /** @enum {string} */
-            state: "QUEUED" | "READING" | "READ" | "UNREADABLE" | "CANCELLED";
+            state: "QUEUED" | "READING" | "READ" | "UNREADABLE" | "BACK" | "CANCELLED";
         };
         PageView: {
             bits: components["schemas"]["BitsView"][];
@@ -6202,7 +6202,9 @@ export interface operations {
     };
     pdf: {
         parameters: {
-            query?: never;
+            query?: {
+                backs?: boolean;
+            };
             header?: never;
             path: {
                 id: string;

@@ -125,7 +125,11 @@ function Printing({ draft, changed, onKeep, keeping, open, classes, classId, onC
           <a href={`/api/sheets/runs/${run.id}/pages.pdf`} target="_blank" rel="noreferrer">
             Open the PDF
           </a>{' '}
-          and print it at 100 %.
+          and print it at 100 %, or{' '}
+          <a href={`/api/sheets/runs/${run.id}/pages.pdf?backs=true`} target="_blank" rel="noreferrer">
+            with a back for each student
+          </a>{' '}
+          on both sides. Backs take some seconds.
         </Done>
       )}
       {open && !changed && (

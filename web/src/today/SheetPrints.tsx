@@ -41,9 +41,16 @@ export function SheetPrints({ sheets, schoolClass, period, students }: Props) {
       </Button>
       {sheets.map((s) =>
         s.run ? (
-          <a key={s.id} href={`/api/sheets/runs/${s.run}/pages.pdf`} target="_blank" rel="noreferrer">
-            {s.title}, printed
-          </a>
+          <span key={s.id}>
+            <a href={`/api/sheets/runs/${s.run}/pages.pdf`} target="_blank" rel="noreferrer">
+              {s.title}, printed
+            </a>{' '}
+            (
+            <a href={`/api/sheets/runs/${s.run}/pages.pdf?backs=true`} target="_blank" rel="noreferrer" aria-label={`${s.title} with backs for students`}>
+              with backs
+            </a>
+            )
+          </span>
         ) : (
           <Button key={s.id} isDisabled={busy} onPress={() => print.mutate(s.id)}>
             {s.title}, {count(students, 'sheet')}

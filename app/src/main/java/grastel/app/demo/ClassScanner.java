@@ -30,8 +30,12 @@ import org.springframework.stereotype.Component;
 @Profile("demo")
 class ClassScanner {
     private static final double DPI = 150;
+    /** As finely as the scanner sees. */
+    private static final double DRAWN_PX_PER_MM = DPI / 25.4;
     /** One page in four comes from a phone. */
     private static final int PHONE_EVERY = 4;
+    /** Held as near as the page allows. */
+    private static final double PHONE_DESK_MM = 8;
 
     private final Sheets sheets;
     private final WatchedFolder folder;
@@ -57,9 +61,10 @@ class ClassScanner {
                 + 31L * DemoHand.seed(page.run().title())
                 + page.part());
         List<FieldTask> tasks = begun(FieldTask.of(printed.plan(), printed.layout()), share);
-        ScanConditions conditions =
-                page.number() % PHONE_EVERY == 0 ? ScanConditions.phone(random) : ScanConditions.flatbed(DPI, random);
-        byte[] file = new SimulatedScanner(printed.paper())
+        ScanConditions conditions = page.number() % PHONE_EVERY == 0
+                ? ScanConditions.phone(random).from(DPI, PHONE_DESK_MM)
+                : ScanConditions.flatbed(DPI, random);
+        byte[] file = new SimulatedScanner(printed.paper(), DRAWN_PX_PER_MM)
                 .file(
                         printed.layout(),
                         tasks,

@@ -39,7 +39,7 @@ import org.springframework.stereotype.Component;
 class DemoHistory {
     private static final Logger LOG = LoggerFactory.getLogger(DemoHistory.class);
     /** The last sheets of each class came back, two of them and of 8 Dunlin, whose growth is to be seen, more. */
-    private static final int MOST_SHEETS = 2;
+    private static final int MOST_SHEETS = 4;
 
     private static final int MORE_SHEETS = 4;
 

@@ -206,4 +206,11 @@ class PageStore {
                 .filter(p -> p.state() == ReturnedPage.State.READING)
                 .ifPresent(p -> p.failed(problem, figure, code, clock.instant()));
     }
+
+    @Transactional
+    void back(UUID id) {
+        pages.forChange(id)
+                .filter(p -> p.state() == ReturnedPage.State.READING)
+                .ifPresent(p -> p.isBack(clock.instant()));
+    }
 }

@@ -121,7 +121,11 @@ class ReadingJob {
             pictures.make(taken.id(), kept(taken, measures(picture, found, sheet), sheet, code));
             return Optional.of(Whose.of(sheet.page()));
         } catch (UnreadablePage e) {
-            store.fail(taken.id(), e.problem().name(), e.figure(), code);
+            if (e.problem() == UnreadablePage.Problem.BACK) {
+                store.back(taken.id());
+            } else {
+                store.fail(taken.id(), e.problem().name(), e.figure(), code);
+            }
         } catch (RuntimeException | Error e) {
             LOG.error("Reading page {} failed: {}", taken.id(), Failure.of(e));
             store.fail(taken.id(), FAILED, 0, code);
@@ -196,7 +200,7 @@ class ReadingJob {
     }
 
     private PageReader.Measures measures(Picture picture, FoundPage found, PrintedSheet printed) throws UnreadablePage {
-        return readers.get().measure(picture, found, printed.layout(), printed.paper(), inks.of(printed));
+        return PageReader.measure(picture, found, printed.layout(), printed.paper(), inks.of(printed));
     }
 
     /** The other pages of the same sheet of one student. */

@@ -30,6 +30,8 @@ class ReturnedPage extends Owned {
         READING,
         READ,
         UNREADABLE,
+        /** The back of a sheet: kept, and nothing is to be read there. */
+        BACK,
         CANCELLED
     }
 
@@ -138,6 +140,12 @@ class ReturnedPage extends Owned {
         problem = why;
         problemFigure = figure;
         foundCode = code;
+        readAt = when.truncatedTo(ChronoUnit.MICROS);
+        forgetReading();
+    }
+
+    void isBack(Instant when) {
+        state = State.BACK;
         readAt = when.truncatedTo(ChronoUnit.MICROS);
         forgetReading();
     }

@@ -1,11 +1,14 @@
 package grastel.app.sheets;
 
 import grastel.app.platform.PdfCanvas;
+import grastel.app.sheets.back.BackPage;
 import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
 import grastel.core.page.PageInk;
 import grastel.core.page.PageLayout;
 import java.util.List;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /** Draws pages into a PDF at their true size. */
 final class PdfInk implements PageInk {
@@ -15,15 +18,31 @@ final class PdfInk implements PageInk {
         this.canvas = canvas;
     }
 
-    /** One copy of a page. @param sheet the same for every student; @param own what is this student's alone */
-    record Copy(PageLayout sheet, PageLayout own) {}
+    /** One copy of a page. @param sheet the same for every student; @param own what is this student's alone; @param back null for none */
+    record Copy(PageLayout sheet, PageLayout own, BackPage back) {}
 
-    /** One PDF page a copy. */
+    private record Side(PageLayout sheet, Object stamped, Consumer<PdfCanvas> shared, Consumer<PdfCanvas> own) {}
+
+    /** One PDF page a copy, and one a back. */
     static byte[] document(String title, List<Copy> copies) {
-        return PdfCanvas.document(title, copies, copy -> copy.sheet().size(), (canvas, copy) -> {
-            canvas.stamp(copy.sheet(), form -> copy.sheet().drawOn(new PdfInk(form)));
-            copy.own().drawOn(new PdfInk(canvas));
+        List<Side> sides = copies.stream().flatMap(PdfInk::sides).toList();
+        return PdfCanvas.document(title, sides, side -> side.sheet().size(), (canvas, side) -> {
+            canvas.stamp(side.stamped(), side.shared());
+            side.own().accept(canvas);
         });
+    }
+
+    private static Stream<Side> sides(Copy copy) {
+        Side front = new Side(copy.sheet(), copy.sheet(), on(copy.sheet()), on(copy.own()));
+        if (copy.back() == null) {
+            return Stream.of(front);
+        }
+        PageLayout marks = copy.back().marks();
+        return Stream.of(front, new Side(marks, copy.back(), on(marks).andThen(copy.back()::draw), canvas -> {}));
+    }
+
+    private static Consumer<PdfCanvas> on(PageLayout page) {
+        return canvas -> page.drawOn(new PdfInk(canvas));
     }
 
     @Override

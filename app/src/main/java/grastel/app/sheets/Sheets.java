@@ -8,6 +8,8 @@ import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.kit.Kit;
 import grastel.app.platform.ApiProblem;
 import grastel.app.sheets.Planner.Draft;
+import grastel.app.sheets.back.BackPage;
+import grastel.app.sheets.back.Backs;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.media.Paper;
@@ -42,6 +44,7 @@ public class Sheets {
     private final Kit kit;
     private final Classes classes;
     private final SheetJson json;
+    private final Backs backs;
     private final RandomGenerator random;
     /** What was printed never changes, so it is parsed once. */
     private final Cache<UUID, Settled> printed =
@@ -60,6 +63,7 @@ public class Sheets {
             Kit kit,
             Classes classes,
             SheetJson json,
+            Backs backs,
             RandomGenerator random) {
         this.sheets = sheets;
         this.versions = versions;
@@ -69,6 +73,7 @@ public class Sheets {
         this.kit = kit;
         this.classes = classes;
         this.json = json;
+        this.backs = backs;
         this.random = random;
     }
 
@@ -267,19 +272,33 @@ public class Sheets {
 
     /** The run's pages in the order of the class list, as a PDF. */
     public byte[] pdf(UUID id) {
+        return pdf(id, false);
+    }
+
+    /** @param withBacks true for a back after each page, to be printed on its other side */
+    byte[] pdf(UUID id, boolean withBacks) {
         RunInfo run = run(id);
         ClassInfo to = classes.one(run.schoolClass());
         Map<UUID, String> names = to.namesHidden() ? Map.of() : names(to);
         List<PrintedPages.OfRun> rows = pages.ofRun(id);
-        Settled sheet = settled(rows.get(0).version());
+        UUID version = rows.get(0).version();
+        Settled sheet = settled(version);
+        List<BackPage> behind = withBacks ? backs(run, version, sheet) : List.of();
         List<PdfInk.Copy> copies = rows.stream()
                 .map(p -> {
                     PageLayout page = sheet.pages().get(p.part());
                     return new PdfInk.Copy(
-                            page, forStudent(page.bare(), new PageCode(p.code(), p.number()), p.student(), to, names));
+                            page,
+                            forStudent(page.bare(), new PageCode(p.code(), p.number()), p.student(), to, names),
+                            withBacks ? behind.get(p.part()) : null);
                 })
                 .toList();
         return PdfInk.document(run.title(), copies);
+    }
+
+    private List<BackPage> backs(RunInfo run, UUID version, Settled sheet) {
+        UUID paper = runs.versions(List.of(run.id())).get(0).paper();
+        return backs.of(version, sheet.plan(), sheet.pages(), kit.paper(paper).paper(), run.band());
     }
 
     /** What the teacher keeps: pages as they should come out, figures, rubric, notes. */

@@ -27,6 +27,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -118,8 +119,8 @@ class SheetsController {
     }
 
     @GetMapping(path = "/runs/{id}/pages.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> pdf(@PathVariable UUID id) {
-        return pdf(sheets.run(id).title() + ".pdf", sheets.pdf(id));
+    ResponseEntity<byte[]> pdf(@PathVariable UUID id, @RequestParam(defaultValue = "false") boolean backs) {
+        return pdf(sheets.run(id).title() + ".pdf", sheets.pdf(id, backs));
     }
 
     private static ResponseEntity<byte[]> pdf(String name, byte[] content) {

@@ -15,6 +15,9 @@ public final class PageFurniture {
     /** Marker numbers at the top left, top right, bottom right and bottom left corner. */
     public static final List<Integer> MARKER_IDS = List.of(0, 1, 2, 3);
 
+    /** Marker number in all corners of the back of a sheet, where nothing is to be read. */
+    public static final int BACK_ID = 4;
+
     public static final double MARKER_MM = 11;
     /** From the edge of the paper to a marker; printers leave about 5 mm bare. */
     public static final double INSET_MM = 9;
@@ -57,6 +60,15 @@ public final class PageFurniture {
             bits.add(new PageLayout.Bits(marker(size, corner), pattern(MARKER_IDS.get(corner))));
         }
         return bits;
+    }
+
+    /** The back of a sheet, with nothing on it but what tells it from a front. */
+    public static PageLayout back(PageSize size) {
+        List<PageLayout.Bits> bits = new ArrayList<>();
+        for (int corner = 0; corner < MARKER_IDS.size(); corner++) {
+            bits.add(new PageLayout.Bits(marker(size, corner), pattern(BACK_ID)));
+        }
+        return new PageLayout(size, List.of(), List.of(), List.of(), List.of(), List.of(), bits);
     }
 
     /** The marker's bits with its black border. The dictionary counts rows from the bottom up. */

@@ -60,7 +60,7 @@ final class PageFinder {
         int factor = Math.max(1, (int) Math.round(Math.max(picture.width, picture.height) / (double) REDUCED_SIDE));
         Map<Integer, List<Point2D_F64>> markers = markers(reduced(picture, factor), factor);
         if (markers.isEmpty()) {
-            throw new UnreadablePage(Problem.NO_MARKERS);
+            throw new UnreadablePage(isBack() ? Problem.BACK : Problem.NO_MARKERS);
         }
         if (markers.size() < FEWEST_MARKERS) {
             throw new UnreadablePage(Problem.TOO_FEW_MARKERS, markers.size());
@@ -73,6 +73,11 @@ final class PageFinder {
             }
         }
         return uncoded;
+    }
+
+    /** Whether what was detected last are the marks of a back. */
+    private boolean isBack() {
+        return IntStream.range(0, detector.totalFound()).anyMatch(i -> detector.getId(i) == PageFurniture.BACK_ID);
     }
 
     private Map<Integer, List<Point2D_F64>> markers(GrayU8 reduced, int factor) {

@@ -35,7 +35,7 @@ public final class PageReader {
      * @param paper the paper it was printed on; its ground is what bare paper is taken to be
      * @param inks what the key boxes are compared with
      */
-    public Measures measure(Picture picture, FoundPage found, PageLayout page, Paper paper, Inks inks)
+    public static Measures measure(Picture picture, FoundPage found, PageLayout page, Paper paper, Inks inks)
             throws UnreadablePage {
         Mapping mapping = Outlines.follow(picture, found.usableMapping(page.size()), page);
         LinearRgb ground = LinearRgb.of(paper.ground().toXyz());

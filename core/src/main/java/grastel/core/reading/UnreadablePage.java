@@ -26,6 +26,8 @@ public final class UnreadablePage extends Exception {
         NO_MARKERS,
         /** Fewer than three corner markers found; the figure is how many. */
         TOO_FEW_MARKERS,
+        /** The back of a sheet: nothing is to be read there. */
+        BACK,
         /** The square code cannot be read. */
         NO_CODE,
         /** Markers do not lie as on a flat sheet; the figure is the residual in mm. */

@@ -29,13 +29,27 @@ final class Camera {
         toPage = invert(shifted);
     }
 
-    /** Page place in mm of a picture place in pixels. */
-    void toPage(double px, double py, double[] mm) {
-        double w = toPage[6] * px + toPage[7] * py + toPage[8];
-        mm[0] = (toPage[0] * px + toPage[1] * py + toPage[2]) / w;
-        mm[1] = (toPage[3] * px + toPage[4] * py + toPage[5]) / w;
-        double along = mm[0] / pageWidth;
-        mm[1] -= bendMm * 4 * along * (1 - along);
+    /** Where the places of a line of the picture lie on the page. */
+    interface Seen {
+        /** @param i which of them; @param xMm, yMm on the page */
+        void at(int i, double xMm, double yMm);
+    }
+
+    /** @param py line of the picture, pixels; @param perPixel places looked at along a pixel */
+    void line(double py, int perPixel, Seen seen) {
+        double x0 = toPage[1] * py + toPage[2];
+        double y0 = toPage[4] * py + toPage[5];
+        double w0 = toPage[7] * py + toPage[8];
+        double step = 1.0 / perPixel;
+        double px = -step / 2;
+        for (int i = 0; i < width * perPixel; i++) {
+            px += step;
+            double share = 1 / (toPage[6] * px + w0);
+            double x = (toPage[0] * px + x0) * share;
+            double y = (toPage[3] * px + y0) * share;
+            double along = x / pageWidth;
+            seen.at(i, x, y - bendMm * 4 * along * (1 - along));
+        }
     }
 
     private static double[] project(PageSize size, ScanConditions s) {

@@ -7,20 +7,31 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.util.stream.IntStream;
 
-/** A page as it lies on the desk, in linear light: three planes interleaved, 0…65535 for 0…1. */
+/**
+ * A page as it lies on the desk, in linear light. Red, green and blue of a place stand side by side in one whole number, 0…{@value
+ * #FULL} for 0…1, with room to add up {@value #PARTS} of each: between places all three are found in one go.
+ */
 final class FlatPage {
-    private static final double FULL = 65535;
+    /** Parts into which the place between pixels is divided. */
+    static final int PARTS = 32;
+
+    static final int FULL = 65535;
+    /** What {@link #sample} gives for full light. */
+    static final int SAMPLED_FULL = FULL * PARTS;
+
+    private static final int LANE_BITS = 21;
+    private static final long LANE = (1L << LANE_BITS) - 1;
 
     final double pxPerMm;
     final int width;
     final int height;
-    private final char[] light;
+    private final long[] light;
 
     private FlatPage(double pxPerMm, int width, int height) {
         this.pxPerMm = pxPerMm;
         this.width = width;
         this.height = height;
-        this.light = new char[width * height * 3];
+        this.light = new long[width * height];
     }
 
     /** The printed page, not yet filled. @param ink reflectance of the printer's black */
@@ -29,25 +40,25 @@ final class FlatPage {
         byte[] codes = ((DataBufferByte) print.getRaster().getDataBuffer()).getData();
         FlatPage page = new FlatPage(pxPerMm, print.getWidth(), print.getHeight());
         LinearRgb ground = LinearRgb.of(paper.ground().toXyz());
-        char[][] table = new char[256][3];
+        long[] table = new long[256];
         for (int code = 0; code < 256; code++) {
             double share = LinearRgb.decode(code / 255.0);
-            table[code][0] = coded(ink + (ground.red() - ink) * share);
-            table[code][1] = coded(ink + (ground.green() - ink) * share);
-            table[code][2] = coded(ink + (ground.blue() - ink) * share);
+            table[code] = packed(
+                    ink + (ground.red() - ink) * share,
+                    ink + (ground.green() - ink) * share,
+                    ink + (ground.blue() - ink) * share);
         }
         for (int i = 0; i < codes.length; i++) {
-            System.arraycopy(table[codes[i] & 0xff], 0, page.light, i * 3, 3);
+            page.light[i] = table[codes[i] & 0xff];
         }
         return page;
     }
 
     /** Lays a transparent colour over what is there: ink lines show through pencil. */
     void glaze(int x, int y, double red, double green, double blue, LinearRgb ground) {
-        int i = (y * width + x) * 3;
-        light[i] = coded(light[i] / FULL * red / ground.red());
-        light[i + 1] = coded(light[i + 1] / FULL * green / ground.green());
-        light[i + 2] = coded(light[i + 2] / FULL * blue / ground.blue());
+        int i = y * width + x;
+        light[i] = packed(
+                at(i, 0) * red / ground.red(), at(i, 1) * green / ground.green(), at(i, 2) * blue / ground.blue());
     }
 
     /** Changes the light of a place in mm. */
@@ -59,14 +70,12 @@ final class FlatPage {
         IntStream.range(0, height).parallel().forEach(y -> {
             double[] here = new double[3];
             for (int x = 0; x < width; x++) {
-                int i = (y * width + x) * 3;
+                int i = y * width + x;
                 for (int c = 0; c < 3; c++) {
-                    here[c] = light[i + c] / FULL;
+                    here[c] = at(i, c);
                 }
                 change.at((x + 0.5) / pxPerMm, (y + 0.5) / pxPerMm, here);
-                for (int c = 0; c < 3; c++) {
-                    light[i + c] = coded(here[c]);
-                }
+                light[i] = packed(here[0], here[1], here[2]);
             }
         });
     }
@@ -75,11 +84,11 @@ final class FlatPage {
     void blur(double sigmaX, double sigmaY) {
         if (sigmaX > 0) {
             double[] kernel = kernel(sigmaX);
-            IntStream.range(0, height).parallel().forEach(y -> blurLine(y * width * 3, 3, width, kernel));
+            IntStream.range(0, height).parallel().forEach(y -> blurLine(y * width, 1, width, kernel));
         }
         if (sigmaY > 0) {
             double[] kernel = kernel(sigmaY);
-            IntStream.range(0, width).parallel().forEach(x -> blurLine(x * 3, width * 3, height, kernel));
+            IntStream.range(0, width).parallel().forEach(x -> blurLine(x, width, height, kernel));
         }
     }
 
@@ -100,47 +109,59 @@ final class FlatPage {
 
     private void blurLine(int start, int stride, int count, double[] kernel) {
         int radius = kernel.length / 2;
-        double[] line = new double[count];
-        for (int c = 0; c < 3; c++) {
-            for (int i = 0; i < count; i++) {
-                line[i] = light[start + i * stride + c];
-            }
-            for (int i = 0; i < count; i++) {
-                double sum = 0;
-                for (int k = 0; k < kernel.length; k++) {
-                    sum += kernel[k] * line[Math.min(count - 1, Math.max(0, i + k - radius))];
-                }
-                light[start + i * stride + c] = (char) Math.round(sum);
+        double[][] line = new double[3][count];
+        for (int i = 0; i < count; i++) {
+            for (int c = 0; c < 3; c++) {
+                line[c][i] = at(start + i * stride, c);
             }
         }
+        double[] sum = new double[3];
+        for (int i = 0; i < count; i++) {
+            for (int c = 0; c < 3; c++) {
+                sum[c] = 0;
+                for (int k = 0; k < kernel.length; k++) {
+                    sum[c] += kernel[k] * line[c][Math.min(count - 1, Math.max(0, i + k - radius))];
+                }
+            }
+            light[start + i * stride] = packed(sum[0], sum[1], sum[2]);
+        }
+    }
+
+    private double at(int place, int channel) {
+        return lane(light[place], channel) / (double) FULL;
     }
 
     double at(int x, int y, int channel) {
-        return light[(y * width + x) * 3 + channel] / FULL;
+        return at(y * width + x, channel);
     }
 
-    /** Light between pixels, into {@code into}; false when the place is off the page. */
-    boolean sample(double x, double y, double[] into) {
-        double px = x - 0.5;
-        double py = y - 0.5;
-        int ix = (int) Math.floor(px);
-        int iy = (int) Math.floor(py);
-        if (ix < 0 || iy < 0 || ix + 1 >= width || iy + 1 >= height) {
-            return false;
+    /** Light between pixels, see {@link #lane}; negative when the place is off the page. */
+    long sample(double x, double y) {
+        if (!(x >= 0.5 && y >= 0.5 && x < width - 0.5 - 1.0 / PARTS && y < height - 0.5 - 1.0 / PARTS)) {
+            return -1;
         }
-        double fx = px - ix;
-        double fy = py - iy;
-        int i = (iy * width + ix) * 3;
-        int below = i + width * 3;
-        for (int c = 0; c < 3; c++) {
-            double top = light[i + c] * (1 - fx) + light[i + 3 + c] * fx;
-            double bottom = light[below + c] * (1 - fx) + light[below + 3 + c] * fx;
-            into[c] += (top * (1 - fy) + bottom * fy) / FULL;
-        }
-        return true;
+        int px = (int) ((x - 0.5) * PARTS + 0.5);
+        int py = (int) ((y - 0.5) * PARTS + 0.5);
+        int fx = px % PARTS;
+        int fy = py % PARTS;
+        int corner = (fx * fy + PARTS / 2) / PARTS;
+        int i = py / PARTS * width + px / PARTS;
+        return light[i] * (PARTS - fx - fy + corner)
+                + light[i + 1] * (fx - corner)
+                + light[i + width] * (fy - corner)
+                + light[i + width + 1] * corner;
     }
 
-    private static char coded(double value) {
-        return (char) Math.round(FULL * Math.min(1, Math.max(0, value)));
+    /** One of red, green and blue of a place, 0…{@value #FULL}; of a sample, {@value #PARTS} times as much. */
+    static int lane(long packed, int channel) {
+        return (int) (packed >>> LANE_BITS * channel & LANE);
+    }
+
+    private static long packed(double red, double green, double blue) {
+        return coded(red) | coded(green) << LANE_BITS | coded(blue) << 2 * LANE_BITS;
+    }
+
+    private static long coded(double value) {
+        return (long) (FULL * Math.min(1, Math.max(0, value)) + 0.5);
     }
 }

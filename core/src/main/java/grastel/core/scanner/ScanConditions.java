@@ -57,4 +57,19 @@ public record ScanConditions(
                 random.nextInt(4),
                 18);
     }
+
+    /** The same from another distance. @param dpi pixels per inch; @param desk of it seen around the page, mm */
+    public ScanConditions from(double dpi, double desk) {
+        return new ScanConditions(
+                dpi,
+                skewDegrees,
+                tiltDegrees,
+                tiltTowardsDegrees,
+                lightFall,
+                warmth,
+                noise,
+                quality,
+                quarterTurns,
+                desk);
+    }
 }

@@ -12,7 +12,7 @@ import java.awt.image.DataBufferByte;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +28,11 @@ import javax.imageio.stream.MemoryCacheImageOutputStream;
 public final class SimulatedScanner {
     static final double DESK_LIGHT = 0.13;
     private static final double INK = 0.04;
+    private static final double MM_PER_INCH = 25.4;
+    /** Light is reckoned in whole numbers of so many bits more: turning them into fractions is what takes long. */
+    private static final int FINER = 30;
+
+    private static final int LAMP_BITS = 20;
 
     /** Fine enough for the tooth of every shipped paper and for 400 dpi scans. */
     private static final double FINE_PX_PER_MM = 12;
@@ -64,6 +69,29 @@ public final class SimulatedScanner {
         return scan(page, tasks, keys, hand, conditions, List.of(), seed);
     }
 
+    /** The file alone: what was really on the page takes as long to find out as to draw. */
+    public byte[] file(
+            PageLayout page,
+            List<FieldTask> tasks,
+            List<Pencil> keys,
+            Hand hand,
+            ScanConditions conditions,
+            long seed) {
+        return jpeg(picture(page, tasks, keys, hand, conditions, seed), conditions.quality());
+    }
+
+    /** What the scanner sees, before it is made a file. */
+    public BufferedImage picture(
+            PageLayout page,
+            List<FieldTask> tasks,
+            List<Pencil> keys,
+            Hand hand,
+            ScanConditions conditions,
+            long seed) {
+        Filled filled = filled(page, tasks, keys, hand, seed);
+        return exposed(filled, page, conditions, List.of());
+    }
+
     /** @param spoils what goes wrong, in order */
     public Scan scan(
             PageLayout page,
@@ -73,29 +101,24 @@ public final class SimulatedScanner {
             ScanConditions conditions,
             List<Spoil> spoils,
             long seed) {
-        return scan(page, tasks, keys, hand, conditions, spoils, seed, true);
+        Filled filled = filled(page, tasks, keys, hand, seed);
+        double paperLightness = paper.ground().toLab().lightness();
+        List<Truth> truth = page.fields().stream()
+                .map(f -> Truth.of(
+                        f.id(),
+                        filled.flat(),
+                        Region.of(f),
+                        paperLightness,
+                        filled.bands().getOrDefault(f.id(), Double.NaN)))
+                .toList();
+        BufferedImage picture = exposed(filled, page, conditions, spoils);
+        return new Scan(picture, jpeg(picture, conditions.quality()), truth);
     }
 
-    /** The file alone: what was really on the page takes as long to find out as to draw. */
-    public byte[] file(
-            PageLayout page,
-            List<FieldTask> tasks,
-            List<Pencil> keys,
-            Hand hand,
-            ScanConditions conditions,
-            long seed) {
-        return scan(page, tasks, keys, hand, conditions, List.of(), seed, false).jpeg();
-    }
+    /** A page that was drawn on. @param bands where lines were left in strips; @param random for what comes after */
+    private record Filled(FlatPage flat, Map<String, Double> bands, RandomGenerator random) {}
 
-    private Scan scan(
-            PageLayout page,
-            List<FieldTask> tasks,
-            List<Pencil> keys,
-            Hand hand,
-            ScanConditions conditions,
-            List<Spoil> spoils,
-            long seed,
-            boolean withTruth) {
+    private Filled filled(PageLayout page, List<FieldTask> tasks, List<Pencil> keys, Hand hand, long seed) {
         RandomGenerator random = new java.util.Random(seed);
         FlatPage flat = FlatPage.printed(page, paper, INK + 0.004 * random.nextGaussian(), pxPerMm);
         Filling filling = new Filling(paper, random.nextLong());
@@ -111,17 +134,16 @@ public final class SimulatedScanner {
         page.keys().stream()
                 .filter(k -> k.pencil() < keys.size())
                 .forEach(k -> filling.fill(flat, new Region.Box(k.rect()), key(keys.get(k.pencil())), hand, random));
-        double paperLightness = paper.ground().toLab().lightness();
-        List<Truth> truth = new ArrayList<>();
-        for (PageLayout.Field field : withTruth ? page.fields() : List.<PageLayout.Field>of()) {
-            double band = bands.getOrDefault(field.id(), Double.NaN);
-            truth.add(Truth.of(field.id(), flat, Region.of(field), paperLightness, band));
-        }
-        spoils.forEach(spoil -> spoil.on(flat, page.size()));
+        return new Filled(flat, bands, random);
+    }
+
+    private static BufferedImage exposed(
+            Filled filled, PageLayout page, ScanConditions conditions, List<Spoil> spoils) {
+        spoils.forEach(spoil -> spoil.on(filled.flat(), page.size()));
         Camera camera = new Camera(page.size(), conditions, bend(spoils));
         boolean sheetUnder = spoils.stream().anyMatch(Spoil.SheetUnder.class::isInstance);
-        BufferedImage picture = expose(flat, camera, conditions, sheetUnder, random.nextLong());
-        return new Scan(picture, jpeg(picture, conditions.quality()), List.copyOf(truth));
+        return expose(
+                filled.flat(), camera, conditions, sheetUnder, filled.random().nextLong());
     }
 
     private static double bend(List<Spoil> spoils) {
@@ -140,70 +162,57 @@ public final class SimulatedScanner {
         BufferedImage picture = new BufferedImage(camera.width, camera.height, BufferedImage.TYPE_3BYTE_BGR);
         byte[] out = ((DataBufferByte) picture.getRaster().getDataBuffer()).getData();
         SplittableRandom random = new SplittableRandom(seed);
-        int sub = Math.max(1, (int) Math.round(flat.pxPerMm / (s.dpi() / 25.4)));
         byte[] codes = codeTable();
-        double fallX = random.nextDouble(-1, 1);
-        double fallY = Math.copySign(Math.sqrt(1 - fallX * fallX), random.nextDouble() - 0.5);
+        Lamp lamp = Lamp.drawn(s.lightFall(), camera, random);
+        Noise noise = new Noise(s.noise(), random);
         // A camera sets its exposure by the brightest channel: paper does not clip.
         double brightest = 1 + Math.abs(s.warmth());
         double[] tint = {(1 + s.warmth()) / brightest, 1 / brightest, (1 - s.warmth()) / brightest};
-        double[] mm = new double[2];
-        double[] light = new double[3];
+        int sub = Math.max(1, (int) Math.round(flat.pxPerMm / (s.dpi() / MM_PER_INCH)));
+        double places = (double) sub * sub * FlatPage.SAMPLED_FULL;
+        long[] perLight = Arrays.stream(tint)
+                .mapToLong(t -> Math.round(t * (codes.length - 1) / places * (1L << FINER)))
+                .toArray();
+        int[] row = new int[camera.width * 3];
+        int i = 0;
         for (int y = 0; y < camera.height; y++) {
-            for (int x = 0; x < camera.width; x++) {
-                light[0] = 0;
-                light[1] = 0;
-                light[2] = 0;
-                gather(flat, camera, x, y, sub, sheetUnder, mm, light);
-                double lamp = lamp(x, y, camera, s.lightFall(), fallX, fallY);
-                int i = (y * camera.width + x) * 3;
+            Arrays.fill(row, 0);
+            gather(flat, camera, y, sub, sheetUnder, row);
+            for (int x = 0; x < camera.width; x++, i += 3) {
+                long light = (long) (lamp.at(x, y) * (1 << LAMP_BITS));
+                noise.next();
                 for (int c = 0; c < 3; c++) {
-                    double noise =
-                            s.noise() * (random.nextDouble() + random.nextDouble() + random.nextDouble() - 1.5) * 2;
-                    out[i + 2 - c] = coded(codes, light[c] * lamp * tint[c], noise);
+                    int at = (int) (row[x * 3 + c] * (light * perLight[c] >> LAMP_BITS) >> FINER);
+                    out[i + 2 - c] = noise.on(codes[Math.min(codes.length - 1, at)] & 0xff, c);
                 }
             }
         }
         return picture;
     }
 
-    /** Average light over a pixel, from {@code sub}² places in it. */
-    private static void gather(
-            FlatPage flat, Camera camera, int x, int y, int sub, boolean sheetUnder, double[] mm, double[] light) {
-        double share = 1.0 / (sub * sub);
+    /** Light in the pixels of a row, added up over {@code sub}² places in each. */
+    private static void gather(FlatPage flat, Camera camera, int y, int sub, boolean sheetUnder, int[] row) {
         for (int j = 0; j < sub; j++) {
-            for (int i = 0; i < sub; i++) {
-                camera.toPage(x + (i + 0.5) / sub, y + (j + 0.5) / sub, mm);
-                if (!flat.sample(mm[0] * flat.pxPerMm, mm[1] * flat.pxPerMm, light)) {
-                    double desk = sheetUnder && mm[0] > 0 ? underSheet(mm) : DESK_LIGHT;
-                    light[0] += desk;
-                    light[1] += desk * 0.9;
-                    light[2] += desk * 0.8;
+            camera.line(y + (j + 0.5) / sub, sub, (i, xMm, yMm) -> {
+                long here = flat.sample(xMm * flat.pxPerMm, yMm * flat.pxPerMm);
+                int x = i / sub * 3;
+                if (here >= 0) {
+                    row[x] += FlatPage.lane(here, 0);
+                    row[x + 1] += FlatPage.lane(here, 1);
+                    row[x + 2] += FlatPage.lane(here, 2);
+                } else {
+                    double desk = FlatPage.SAMPLED_FULL * (sheetUnder && xMm > 0 ? underSheet(xMm, yMm) : DESK_LIGHT);
+                    row[x] += (int) desk;
+                    row[x + 1] += (int) (desk * 0.9);
+                    row[x + 2] += (int) (desk * 0.8);
                 }
-            }
-        }
-        for (int c = 0; c < 3; c++) {
-            light[c] *= share;
+            });
         }
     }
 
     /** Another sheet, with lines of words. */
-    private static double underSheet(double[] mm) {
-        return mm[1] % 7 > 4.5 && Math.sin(9 * mm[0]) > 0 ? 0.1 : 0.85;
-    }
-
-    /** Light falling off along one direction and, more gently, towards the corners; 1 at the brightest place. */
-    private static double lamp(int x, int y, Camera camera, double fall, double fallX, double fallY) {
-        double u = 2.0 * x / camera.width - 1;
-        double v = 2.0 * y / camera.height - 1;
-        double along = (u * fallX + v * fallY) / (Math.abs(fallX) + Math.abs(fallY));
-        double corner = (u * u + v * v) / 2;
-        return 1 - fall * (0.8 * (along + 1) / 2 + 0.2 * corner);
-    }
-
-    private static byte coded(byte[] codes, double light, double noise) {
-        int clean = codes[(int) Math.min(codes.length - 1, light * (codes.length - 1))] & 0xff;
-        return (byte) Math.min(255, Math.max(0, Math.round(clean + noise)));
+    private static double underSheet(double xMm, double yMm) {
+        return yMm % 7 > 4.5 && Math.sin(9 * xMm) > 0 ? 0.1 : 0.85;
     }
 
     private static byte[] codeTable() {

@@ -89,6 +89,7 @@ public record DrawnSheet(Paper paper, ExercisePlan plan, PageLayout page, List<F
 
     public PageReading read(PageReader reader, Scan scan, PageReader.Inks inks) throws UnreadablePage {
         Picture picture = PictureFile.decode(scan.jpeg(), 0, new PictureFile.Limits(60_000_000, 80));
-        return reader.measure(picture, reader.find(picture), page, paper, inks).reading();
+        return PageReader.measure(picture, reader.find(picture), page, paper, inks)
+                .reading();
     }
 }

@@ -35,7 +35,7 @@ class PageReaderTest {
         FoundPage found = reader.find(picture);
 
         assertThat(found.code()).contains(DrawnSheet.CODE);
-        PageReading reading = reader.measure(picture, found, SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
+        PageReading reading = PageReader.measure(picture, found, SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
                 .reading();
         for (int i = 0; i < 5; i++) {
             assertThat(reading.fields().get(i).lightness().value())
@@ -50,7 +50,7 @@ class PageReaderTest {
         Picture picture = Picture.of(covered);
 
         FoundPage found = reader.find(picture);
-        PageReading reading = reader.measure(picture, found, SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
+        PageReading reading = PageReader.measure(picture, found, SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
                 .reading();
 
         assertThat(found.markers()).isEqualTo(3);
@@ -84,7 +84,7 @@ class PageReaderTest {
             centres.add(new double[] {mapping.x(x, y) + 1, mapping.y(x, y) - 1});
         }
 
-        PageReading reading = reader.measure(
+        PageReading reading = PageReader.measure(
                         picture, FoundPage.pointedAt(centres), SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
                 .reading();
 
@@ -115,7 +115,8 @@ class PageReaderTest {
         FoundPage found = reader.find(picture);
 
         assertThatExceptionOfType(UnreadablePage.class)
-                .isThrownBy(() -> reader.measure(picture, found, SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN))
+                .isThrownBy(
+                        () -> PageReader.measure(picture, found, SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN))
                 .satisfies(e -> {
                     assertThat(e.problem()).isEqualTo(Problem.TOO_COARSE);
                     assertThat(e.figure()).isCloseTo(90, within(3.0));
@@ -128,7 +129,7 @@ class PageReaderTest {
         Picture picture =
                 Picture.of(untouched.scan(Hand.EXACT, DrawnSheet.PLAIN, 5).picture());
 
-        PageReading reading = reader.measure(
+        PageReading reading = PageReader.measure(
                         picture, reader.find(picture), SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
                 .reading();
 
@@ -153,7 +154,7 @@ class PageReaderTest {
 
     private FieldReading dark(Hand hand) throws UnreadablePage {
         Picture picture = Picture.of(SHEET.scan(hand, DrawnSheet.PLAIN, 8).picture());
-        return reader.measure(picture, reader.find(picture), SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
+        return PageReader.measure(picture, reader.find(picture), SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
                 .reading()
                 .fields()
                 .get(3);

@@ -1,0 +1,35 @@
+package grastel.app.sheets.back;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.core.exemplar.Exemplars;
+import grastel.core.exemplar.Exemplars.Exemplar;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.SheetPlan;
+import grastel.core.media.Paper;
+import grastel.core.page.PageLayout;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Component;
+
+/** Makes the backs of sheets. What levels look like takes seconds to find and is remembered for the sheets of a lesson or two. */
+@Component
+public class Backs {
+    private static final int REMEMBERED = 8;
+
+    private final Cache<Asked, List<List<Exemplar>>> exemplars =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+
+    /** A paper that was set right in the kit shows otherwise. */
+    private record Asked(UUID version, GradeBand band, Paper paper) {}
+
+    /** One for each page of a sheet. @param version of the sheet, which never changes once printed */
+    public List<BackPage> of(UUID version, SheetPlan plan, List<PageLayout> pages, Paper paper, GradeBand band) {
+        List<List<Exemplar>> found =
+                exemplars.get(new Asked(version, band, paper), a -> Exemplars.of(plan, pages, paper, band));
+        return IntStream.range(0, pages.size())
+                .mapToObj(i -> new BackPage(pages.get(i), plan.exercises(), found))
+                .toList();
+    }
+}
