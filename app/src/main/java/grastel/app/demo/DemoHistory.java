@@ -38,10 +38,8 @@ import org.springframework.stereotype.Component;
 @Profile("demo")
 class DemoHistory {
     private static final Logger LOG = LoggerFactory.getLogger(DemoHistory.class);
-    /** The last sheets of each class came back, two of them and of 8 Dunlin, whose growth is to be seen, more. */
+    /** So many of the last sheets of each class came back. */
     private static final int MOST_SHEETS = 4;
-
-    private static final int MORE_SHEETS = 4;
 
     private static final LocalTime BEFORE_SCHOOL = LocalTime.of(8, 0);
     private static final LocalTime AFTER_SCHOOL = LocalTime.of(16, 0);
@@ -105,10 +103,8 @@ class DemoHistory {
                 }
             }
         }
-        boolean more = of.name().equals("8 Dunlin");
-        int most = more ? MORE_SHEETS : MOST_SHEETS;
-        List<Pile> last = new ArrayList<>(piles.subList(Math.max(0, piles.size() - most), piles.size()));
-        if (more && !last.isEmpty()) {
+        List<Pile> last = new ArrayList<>(piles.subList(Math.max(0, piles.size() - MOST_SHEETS), piles.size()));
+        if (of.name().equals("8 Dunlin") && !last.isEmpty()) {
             Pile waiting = last.remove(last.size() - 1);
             last.add(new Pile(of, waiting.sheet(), waiting.day(), true));
         }

@@ -1,6 +1,7 @@
 package grastel.core.exemplar;
 
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalFields;
 import grastel.core.exercise.GoalPlan;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.SheetPlan;
@@ -48,7 +49,7 @@ public final class Exemplars {
     /** How often a place is looked for between two hands of which one is too good and the other not good enough. */
     private static final int HALVINGS = 4;
     /** Of a row of fields so many are shown. */
-    private static final int MOST_FIELDS = 5;
+    private static final int MOST_FIELDS = 7;
 
     private static final double AROUND_MM = 2;
     private static final long SEED = 20260831;
@@ -166,23 +167,49 @@ public final class Exemplars {
                 .anyMatch(level -> level.compareTo(one) < 0 && level.compareTo(next) > 0);
     }
 
-    /** The middle one of those that were given a level; all fields the worst was seen in at nearly, else along the row. */
+    /** One of those that were given a level, at every level the same fields. */
     private List<Exemplar> shown(GoalPlan goal, Judged judged, List<Drawn> drawn) {
         Map<Level, List<Drawn>> byLevel = drawn.stream().collect(Collectors.groupingBy(d -> d.level(judged)));
         List<Drawn> nearly = byLevel.getOrDefault(Level.NEARLY, List.of());
         String worst =
                 nearly.isEmpty() ? null : middle(nearly).levels().get(judged).field();
-        List<String> fields = worst == null ? along(goal.fields()) : List.of(worst);
+        List<String> fields = toLookAt(goal.of(), worst);
         return SHOWN.stream()
                 .filter(byLevel::containsKey)
                 .map(level -> new Exemplar(
                         goal.goal(),
                         level,
                         fields.stream()
-                                .map(f -> middle(byLevel.get(level)).seen().get(f))
+                                .map(f -> typical(level, byLevel.get(level))
+                                        .seen()
+                                        .get(f))
                                 .filter(Objects::nonNull)
                                 .toList()))
                 .toList();
+    }
+
+    /** Beyond is what to aim for: the best there is. */
+    private static Drawn typical(Level level, List<Drawn> drawn) {
+        return level == Level.BEYOND ? drawn.get(0) : middle(drawn);
+    }
+
+    /** What a goal is seen in. @param worst field at nearly, null where it is all of them */
+    private static List<String> toLookAt(GoalFields of, String worst) {
+        if (of instanceof GoalFields.Each && worst != null) {
+            return List.of(worst);
+        }
+        if (of instanceof GoalFields.Families families) {
+            return holding(worst, families.families().stream().map(GoalFields.Family::fields));
+        }
+        if (of instanceof GoalFields.Changes changes) {
+            return holding(worst, changes.changes().stream().map(GoalFields.Change::fields));
+        }
+        return along(of.all());
+    }
+
+    private static List<String> holding(String field, Stream<Stream<String>> groups) {
+        List<List<String>> all = groups.map(Stream::toList).toList();
+        return all.stream().filter(g -> g.contains(field)).findFirst().orElse(all.get(0));
     }
 
     private static Drawn middle(List<Drawn> drawn) {

@@ -51,7 +51,7 @@ public sealed interface GoalFields {
 
     /** A colour with its tint and its shade. */
     record Family(String tint, String hue, String shade) {
-        private Stream<String> fields() {
+        public Stream<String> fields() {
             return Stream.of(tint, hue, shade);
         }
     }
@@ -76,7 +76,7 @@ public sealed interface GoalFields {
 
     /** A field as it is and the same with something done to it. */
     record Change(String plain, String changed) {
-        private Stream<String> fields() {
+        public Stream<String> fields() {
             return Stream.of(plain, changed);
         }
 

@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.page.PageFurniture;
+import grastel.core.page.PageLayout;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
 import grastel.core.reading.UnreadablePage.Problem;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
+import grastel.core.scanner.SimulatedScanner;
 import grastel.core.scanner.SimulatedScanner.Scan;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -106,6 +108,22 @@ class PageReaderTest {
         assertThatExceptionOfType(UnreadablePage.class)
                 .isThrownBy(() -> reader.find(Picture.of(photo)))
                 .satisfies(e -> assertThat(e.problem()).isIn(Problem.NO_MARKERS, Problem.TOO_FEW_MARKERS));
+    }
+
+    @Test
+    void aBackIsToldFromAFrontHoweverItLies() {
+        PageLayout back = PageFurniture.back(PageSize.A4);
+        for (ScanConditions conditions : List.of(
+                ScanConditions.flatbed(150, new Random(1)),
+                ScanConditions.phone(new Random(2)),
+                ScanConditions.phone(new Random(3)))) {
+            BufferedImage scan =
+                    new SimulatedScanner(SHEET.paper()).picture(back, List.of(), List.of(), Hand.EXACT, conditions, 6);
+
+            assertThatExceptionOfType(UnreadablePage.class)
+                    .isThrownBy(() -> reader.find(Picture.of(scan)))
+                    .satisfies(e -> assertThat(e.problem()).isEqualTo(Problem.BACK));
+        }
     }
 
     @Test

@@ -138,7 +138,8 @@ public final class BackPage {
                         .filter(e -> e.goal() == goal.goal() && e.level() == level)
                         .findFirst()
                         .ifPresentOrElse(
-                                e -> pictures(e.fields(), x), () -> text(x, y + 4, SMALL, Weight.REGULAR, "–"));
+                                e -> pictures(e.fields(), x),
+                                () -> text(x, y + 4, SMALL, Weight.REGULAR, "no example"));
             }
             y += row;
         }
