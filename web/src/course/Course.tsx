@@ -68,7 +68,14 @@ export default function Course() {
     setStarting(undefined);
     void navigate(`/course/${l.schoolClass}${next ? `/${next.lesson}` : ''}`, { replace: true });
   };
-  const announce = (l: Lane, id: string, to: number) => setSaid(`${l.lessons.find((x) => x.id === id)?.title ?? ''} is now lesson ${to + 1} of ${l.name}.`);
+  /** What was moved is opened, so that Undo is its class's. */
+  const announce = (l: Lane, id: string, to: number) => {
+    setSaid(`${l.lessons.find((x) => x.id === id)?.title ?? ''} is now lesson ${to + 1} of ${l.name}.`);
+    if (l.schoolClass !== lane.schoolClass) {
+      setPeriod(undefined);
+      void navigate(`/course/${l.schoolClass}/${id}`, { replace: true });
+    }
+  };
   const move = (l: Lane, id: string, by: number) => {
     const next = moved(draftOf(l), id, by);
     course.set(l, next);

@@ -31,10 +31,12 @@ final class HistorySpeed {
             grastel.confirmAll(first);
             new History(grastel.jdbc()).copy(first, grastel.classOf(first), SHEETS);
             run = grastel.makeOldest(first);
+            grastel.course(grastel.classOf(first), i);
         }
         UUID page = grastel.newestOf(run);
         Map<String, String> asked = new LinkedHashMap<>();
         asked.put("Today", "/api/today");
+        asked.put("courses", "/api/courses");
         asked.put("Agreement", "/api/returns/agreement");
         asked.put("student", "/api/wall/students/" + grastel.studentOf(page));
         asked.put("a run's list", "/api/returns/runs/" + run + "/pages");
@@ -48,6 +50,8 @@ final class HistorySpeed {
         for (Map.Entry<String, String> one : asked.entrySet()) {
             print(one.getKey(), times(() -> client.get(one.getValue())));
         }
+        grastel.moreStudents(30 * 30);
+        print("find, 1,050", times(() -> client.get("/api/find?q=pup")));
         print(
                 "a decision",
                 times(() -> client.post("/api/returns/pages/" + page + "/confirmation", "{\"changed\":[]}")));

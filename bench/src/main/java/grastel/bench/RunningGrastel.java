@@ -3,7 +3,10 @@ package grastel.bench;
 import grastel.app.GrastelApplication;
 import grastel.app.account.Accounts;
 import grastel.app.classes.CalendarData;
+import grastel.app.classes.CalendarData.DatesData;
+import grastel.app.classes.CalendarData.SlotData;
 import grastel.app.classes.Classes;
+import grastel.app.course.Outlines;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
@@ -16,6 +19,7 @@ import grastel.app.sheets.Sheets;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.pressurescale.PressureScale;
 import grastel.core.page.PageSize;
+import grastel.core.planning.calendar.Turn;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
 import grastel.core.scanner.FieldTask;
@@ -26,6 +30,10 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -226,6 +234,57 @@ final class RunningGrastel implements AutoCloseable {
         Ownership.as(teacher.id(), () -> {
             Returns returns = context.getBean(Returns.class);
             returns.attempts(run).forEach(a -> returns.confirm(a.page(), Map.of()));
+            return null;
+        });
+    }
+
+    /** Gives a class a term of which it is the tenth week, periods today, and a course from an outline that ships. */
+    void course(UUID schoolClass, int period) {
+        LocalDate monday = LocalDate.now().with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+        CalendarData calendar = new CalendarData(
+                null,
+                new DatesData(monday.minusWeeks(9), monday.plusWeeks(10), "Term"),
+                Turn.EVERY,
+                List.of(
+                        new SlotData(LocalDate.now().getDayOfWeek(), LocalTime.of(8 + period, 0), 50, "", Turn.EVERY),
+                        new SlotData(
+                                LocalDate.now().getDayOfWeek().plus(1),
+                                LocalTime.of(8 + period, 0),
+                                50,
+                                "",
+                                Turn.EVERY)),
+                List.of(),
+                List.of(),
+                null,
+                null,
+                List.of());
+        Ownership.as(teacher.id(), () -> {
+            Kit kit = context.getBean(Kit.class);
+            context.getBean(Classes.class).meet(schoolClass, null, calendar);
+            context.getBean(Outlines.class)
+                    .begin(
+                            schoolClass,
+                            "colour-in-depth",
+                            kit.sets().get(0).id(),
+                            kit.papers().get(1).id());
+            return null;
+        });
+    }
+
+    /** So many more students, thirty a class. */
+    void moreStudents(int count) {
+        Ownership.as(teacher.id(), () -> {
+            Classes classes = context.getBean(Classes.class);
+            for (int i = 0; i < count / 30; i++) {
+                int first = 30 * i;
+                classes.create(
+                        "Year " + i,
+                        GradeBand.DEVELOPING,
+                        IntStream.range(first, first + 30)
+                                .mapToObj(n -> "Pupil " + Integer.toString(n * 7919, 36))
+                                .toList(),
+                        CalendarData.NONE);
+            }
             return null;
         });
     }

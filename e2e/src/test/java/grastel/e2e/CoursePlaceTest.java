@@ -67,6 +67,37 @@ class CoursePlaceTest extends DemoTest {
         }
     }
 
+    @Test
+    void aLessonIsDraggedToAnotherPeriod() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Course");
+            Locator boxes = periods(desk, Pattern.compile("^10 Avocet, .*?: lesson \\d+"));
+            boxes.first().waitFor();
+            List<String> labels = boxes.all().stream()
+                    .map(box -> box.getAttribute("aria-label"))
+                    .filter(label -> !label.contains("logged"))
+                    .toList();
+            String onto = labels.get(0);
+            String from = labels.stream()
+                    .filter(label -> firstLesson(label) > firstLesson(onto))
+                    .reduce((one, next) -> next)
+                    .orElseThrow();
+
+            desk.button(from).dragTo(desk.button(onto));
+
+            assertThat(desk.page.getByText(Pattern.compile("is now lesson " + firstLesson(onto) + " of 10 Avocet")))
+                    .isAttached();
+            desk.button("Undo").click();
+            assertThat(desk.button(onto)).isVisible();
+            desk.checkQuiet();
+        }
+    }
+
+    private static int firstLesson(String label) {
+        return Integer.parseInt(label.replaceFirst("^.*?: lesson (\\d+) .*", "$1"));
+    }
+
     private static Locator lesson(Desk desk, String title) {
         return desk.page.getByRole(AriaRole.HEADING, named(Pattern.compile(title)));
     }
