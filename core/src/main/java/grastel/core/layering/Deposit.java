@@ -10,7 +10,7 @@ final class Deposit {
     /** Heights of the 16 equal-area classes, 0 peak … 1 valley: the medians of sixteenths of a Beta(2,2) distribution. */
     static final double[] HEIGHTS = heights();
 
-    private static final double RATE = 0.36;
+    private static final double RATE = 0.42;
     /**
      * A point has a size of its own: into a tooth twice as deep it comes further, but not twice as far. With a reach
      * proportional to the depth, smooth board and rough paper would show the same specks at the same pressure.

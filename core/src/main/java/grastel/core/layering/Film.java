@@ -69,53 +69,60 @@ final class Film {
     void cover(double[] seen) {
         if (parts.size() == 1) {
             Part part = parts.get(0);
+            Lead lead = part.lead;
             for (int c = 0; c < part.amount.length; c++) {
-                coverClass(seen, c * Spectrum.SAMPLES, part.lead.a, part.lead.b, part.lead.scattering * part.amount[c]);
+                if (part.amount[c] > 0) {
+                    coverClass(seen, c * Spectrum.SAMPLES, lead.a, lead.b, lead.fading, part.amount[c]);
+                }
             }
         } else {
-            coverMixed(seen);
-        }
-    }
-
-    private void coverMixed(double[] seen) {
-        double[] a = new double[Spectrum.SAMPLES];
-        double[] b = new double[Spectrum.SAMPLES];
-        int classes = parts.get(0).amount.length;
-        for (int c = 0; c < classes; c++) {
-            double power = mix(c, a);
-            for (int i = 0; i < a.length; i++) {
-                b[i] = Math.sqrt(a[i] * a[i] - 1);
-            }
-            coverClass(seen, c * Spectrum.SAMPLES, a, b, power);
-        }
-    }
-
-    /** Fills in 1 + K/S of the mixture in a class (K and S add by thickness) and gives its S·X. */
-    private double mix(int heightClass, double[] a) {
-        Arrays.fill(a, 1);
-        double power = 0;
-        for (Part part : parts) {
-            power += part.lead.scattering * part.amount[heightClass];
-        }
-        if (power > 0) {
-            for (Part part : parts) {
-                double share = part.lead.scattering * part.amount[heightClass] / power;
-                for (int i = 0; i < a.length; i++) {
-                    a[i] += share * part.lead.ratio[i];
+            Mixture mixture = new Mixture();
+            for (int c = 0; c < parts.get(0).amount.length; c++) {
+                if (mixture.of(parts, c)) {
+                    coverClass(seen, c * Spectrum.SAMPLES, mixture.a, mixture.b, mixture.fading, 1);
                 }
             }
         }
-        return power;
     }
 
-    private static void coverClass(double[] seen, int from, double[] a, double[] b, double power) {
-        if (power <= 0) {
-            return;
+    /** The optics of the parts of one class worked into one: K and S add by thickness. */
+    private static final class Mixture {
+        final double[] a = new double[Spectrum.SAMPLES];
+        final double[] b = new double[Spectrum.SAMPLES];
+        final double[] fading = new double[Spectrum.SAMPLES];
+        private final double[] scattering = new double[Spectrum.SAMPLES];
+
+        /** @return false where the class has none of it */
+        boolean of(List<Part> parts, int heightClass) {
+            Arrays.fill(a, 0);
+            Arrays.fill(scattering, 0);
+            boolean any = false;
+            for (Part part : parts) {
+                double amount = part.amount[heightClass];
+                if (amount > 0) {
+                    any = true;
+                    Lead lead = part.lead;
+                    for (int i = 0; i < a.length; i++) {
+                        double s = lead.scattering[i] * amount;
+                        scattering[i] += s;
+                        a[i] += s * lead.a[i];
+                    }
+                }
+            }
+            for (int i = 0; any && i < a.length; i++) {
+                a[i] /= scattering[i];
+                b[i] = Math.sqrt(a[i] * a[i] - 1);
+                fading[i] = 2 * b[i] * scattering[i];
+            }
+            return any;
         }
-        double twoPower = 2 * power;
+    }
+
+    /** @param fading 2·b·S of a film of thickness 1, by wavelength */
+    private static void coverClass(double[] seen, int from, double[] a, double[] b, double[] fading, double thickness) {
         for (int i = 0; i < Spectrum.SAMPLES; i++) {
             double backing = seen[from + i];
-            double e = Tables.fade(twoPower * b[i]);
+            double e = Tables.fade(thickness * fading[i]);
             double less = 1 - e;
             double more = b[i] * (1 + e);
             seen[from + i] = (less * (1 - a[i] * backing) + backing * more) / ((a[i] - backing) * less + more);
@@ -127,31 +134,27 @@ final class Film {
         if (parts.size() == 1) {
             return parts.get(0).lead.masstone;
         }
-        double[] a = new double[Spectrum.SAMPLES];
-        mix(heightClass, a);
-        double[] r = new double[a.length];
-        for (int i = 0; i < r.length; i++) {
-            r[i] = Math.min(1, a[i] - Math.sqrt(a[i] * a[i] - 1));
+        Mixture mixture = new Mixture();
+        double[] r = new double[Spectrum.SAMPLES];
+        Arrays.fill(r, 1);
+        for (int i = 0; mixture.of(parts, heightClass) && i < r.length; i++) {
+            r[i] = Math.min(1, mixture.a[i] - mixture.b[i]);
         }
         return Spectrum.of(r).toLab();
     }
 
     /** Share of light that this film keeps from what lies under it, in a class: 0 clear … 1 closed; mean over wavelengths. */
     double opacity(int heightClass) {
-        double[] a = new double[Spectrum.SAMPLES];
-        double power;
-        if (parts.size() == 1) {
-            a = parts.get(0).lead.a;
-            power = parts.get(0).lead.scattering * parts.get(0).amount[heightClass];
-        } else {
-            power = mix(heightClass, a);
+        Mixture mixture = new Mixture();
+        if (!mixture.of(parts, heightClass)) {
+            return 0;
         }
         double through = 0;
-        for (double ai : a) {
-            double b = Math.sqrt(ai * ai - 1);
-            double bp = Math.min(300, b * power);
-            double t = power <= 0 ? 1 : b / (ai * Math.sinh(bp) + b * Math.cosh(bp));
-            through += t * t / a.length;
+        for (int i = 0; i < Spectrum.SAMPLES; i++) {
+            double b = mixture.b[i];
+            double bp = Math.min(300, mixture.fading[i] / 2);
+            double t = b / (mixture.a[i] * Math.sinh(bp) + b * Math.cosh(bp));
+            through += t * t / Spectrum.SAMPLES;
         }
         return 1 - through;
     }

@@ -8,6 +8,9 @@ import java.util.Map;
 
 /** What rubbing, wetting and lifting do to the films of a swatch, bottom film first. */
 final class Films {
+    /** What a soft white works in, over what a pigmented layer would. */
+    private static final double SLIDING = 0.5;
+
     private Films() {}
 
     static double[] thickness(List<Film> films, int classes) {
@@ -49,6 +52,26 @@ final class Films {
         List<Film> out = new ArrayList<>(below);
         out.add(new Film(List.copyOf(parts)));
         return List.copyOf(out);
+    }
+
+    /**
+     * What hard pressing works into one. Whites and tints below are pushed aside by what comes over them, not stirred up; laid
+     * last they slide over what is there and work in half as much.
+     */
+    static List<Film> pressedFromTop(List<Film> films, double share) {
+        if (isTint(films.get(films.size() - 1))) {
+            return mixedFromTop(films, SLIDING * share);
+        }
+        List<Film> aside = films.stream().filter(Films::isTint).toList();
+        List<Film> others = films.stream().filter(f -> !isTint(f)).toList();
+        List<Film> out = new ArrayList<>(mixedFromTop(others, share));
+        // what was below the lowest film that was touched keeps its place; whites lie as deep as they lay
+        aside.forEach(f -> out.add(Math.min(films.indexOf(f), Math.max(0, out.size() - 1)), f));
+        return List.copyOf(out);
+    }
+
+    private static boolean isTint(Film film) {
+        return film.parts.size() == 1 && film.parts.get(0).lead().isTint();
     }
 
     /** The films without the upper part of each class. @param amount thickness to lift, by class */

@@ -68,7 +68,7 @@ public record Makeup(double paperShare, List<Double> layerShares, double mud, Li
     }
 
     private static double strength(Film.Part part, int heightClass) {
-        return part.lead().scattering * part.amount()[heightClass];
+        return part.lead().strength * part.amount()[heightClass];
     }
 
     private static double mud(Lab result, double[] shares, double[] chroma, Lab[] colours) {

@@ -15,18 +15,22 @@ import java.util.Optional;
  */
 public final class Swatch {
     /** Surface reflection of a rough wax film that fully covers, added to what the pigment returns. */
-    private static final double HAZE = 0.02;
+    private static final double HAZE = 0.0125;
     /** Film thickness over which bare paper fades from sight. */
     private static final double SPECK_THICKNESS = 0.06;
 
-    /** Hard pressing works this share of the films into one at full force, and levels them a little. */
-    private static final double PRESSED_MIX = 0.20;
+    /** A layer pressed harder than this works films together: so much of them at full force, and at most so much. */
+    private static final double WORKING_PRESSURE = 0.4;
 
+    private static final double PRESSED_MIX = 1.40;
+    private static final double MOST_PRESSED_MIX = 0.6;
+    /** Hard pressing levels them a little. */
     private static final double PRESSED_LEVEL = 0.08;
+
     private static final double BURNISH_PRESSURE = 0.9;
     private static final double BURNISH_POINT = 0.15;
     private static final double BURNISH_MIX = 0.45;
-    private static final double BURNISH_LEVEL = 0.45;
+    private static final double BURNISH_LEVEL = 0.335;
     private static final double SOLVENT_MIX = 0.90;
     private static final double SOLVENT_LEVEL = 0.75;
     /** Most of a film that putty lifts: from a peak; half of that from a valley. */
@@ -115,17 +119,20 @@ public final class Swatch {
         }
         Film film = Film.of(lead, layers, added);
         List<Film> now = and(film);
-        double hardness = Surface.hardness(pass.pressure());
-        if (hardness == 0) {
+        double mix = worked(pass.pressure());
+        if (mix == 0) {
             double[] covered = seen.clone();
             film.cover(covered);
             return new Swatch(ground, after, now, layers + 1, sum(thickness, added), filled, covered);
         }
-        return worked(
-                after,
-                Films.levelled(
-                        Films.mixedFromTop(now, PRESSED_MIX * hardness),
-                        1 - Math.pow(1 - PRESSED_LEVEL * hardness, times)));
+        double level = PRESSED_LEVEL * Surface.hardness(pass.pressure());
+        return worked(after, Films.levelled(Films.pressedFromTop(now, mix), 1 - Math.pow(1 - level, times)));
+    }
+
+    /** Share of the films that a layer of this pressure works into one. */
+    private static double worked(double pressure) {
+        double force = (pressure - WORKING_PRESSURE) / (1 - WORKING_PRESSURE);
+        return Math.min(MOST_PRESSED_MIX, PRESSED_MIX * Math.max(0, force));
     }
 
     /** Hard dull passes that work the upper films into one, level and polish them, and close the tooth. */
