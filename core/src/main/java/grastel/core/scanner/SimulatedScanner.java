@@ -180,10 +180,9 @@ public final class SimulatedScanner {
             gather(flat, camera, y, sub, sheetUnder, row);
             for (int x = 0; x < camera.width; x++, i += 3) {
                 long light = (long) (lamp.at(x, y) * (1 << LAMP_BITS));
-                noise.next();
                 for (int c = 0; c < 3; c++) {
                     int at = (int) (row[x * 3 + c] * (light * perLight[c] >> LAMP_BITS) >> FINER);
-                    out[i + 2 - c] = noise.on(codes[Math.min(codes.length - 1, at)] & 0xff, c);
+                    out[i + 2 - c] = noise.on(codes[Math.min(codes.length - 1, at)] & 0xff);
                 }
             }
         }
