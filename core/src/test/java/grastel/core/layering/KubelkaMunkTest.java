@@ -80,7 +80,7 @@ class KubelkaMunkTest {
         double ground = tint ? 0.05 : 0.92;
         double from = Lab.lightnessOf(ground);
         double[] film = Spectrum.flat(ground).toArray();
-        double thin = !tint ? 0.25 : pencil.masstone().toLab().chroma() > 10 ? 0.04 : 0.30;
+        double thin = !tint ? 0.25 : pencil.masstone().toLab().chroma() > 10 ? 0.04 : 0.32;
         Film.of(Lead.of(pencil), 0, new double[] {thin}).cover(film);
 
         double share = (Spectrum.of(film).toLab().lightness() - from) / (masstone - from);

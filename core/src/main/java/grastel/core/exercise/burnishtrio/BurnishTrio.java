@@ -34,8 +34,12 @@ public final class BurnishTrio implements ExerciseKind {
     private static final double NEEDLE = 0.95;
     private static final List<PressureGrade> GRADES =
             List.of(PressureGrade.WHISPER, PressureGrade.LIGHT, PressureGrade.MEDIUM, PressureGrade.FIRM);
+    /** Nearer to the paper than this, bare paper cannot be told from a filled box, L*. */
+    private static final double LEAST_CONTRAST = 8;
     /** Value the blender may move a box by before it is said, L*. */
     private static final double BLENDER_MOVES = 4;
+    /** A box that an exact hand would hardly keep is not asked for, L*. */
+    private static final double BLENDER_MARGIN = 0.5;
 
     /** What a row is burnished with. */
     private enum Burnisher {
@@ -140,7 +144,7 @@ public final class BurnishTrio implements ExerciseKind {
         if (rows.isEmpty()) {
             throw new ImpossibleExercise(WITH, "None of the chosen burnishers is among these pencils.");
         }
-        goals(builder, plain, rows);
+        goals(builder, plain, rows, setting.paper().ground().toLab().lightness());
         words(builder, plain, rows, midway);
         return builder.plan(
                 id(), "Burnishing " + pencil.name(), "The same boxes plain and polished: specks gone, order kept.");
@@ -164,19 +168,33 @@ public final class BurnishTrio implements ExerciseKind {
         };
     }
 
-    private static void goals(PlanBuilder builder, List<FieldPlan> plain, Map<Burnisher, List<FieldPlan>> rows) {
+    private static void goals(
+            PlanBuilder builder, List<FieldPlan> plain, Map<Burnisher, List<FieldPlan>> rows, double paperLightness) {
         List<FieldPlan> burnished = rows.values().stream().flatMap(List::stream).toList();
-        builder.goal(Goal.SPECKS_GONE, burnished, 6, 2, 1);
+        List<FieldPlan> told = burnished.stream()
+                .filter(f -> Math.abs(paperLightness - f.predictedColour().lightness()) >= LEAST_CONTRAST)
+                .toList();
+        if (!told.isEmpty()) {
+            builder.goal(Goal.SPECKS_GONE, told, 6, 2, 1);
+        }
         builder.goal(Goal.ORDER, GoalFields.row(plain), 0, 4, 6);
         List<FieldPlan> blended = rows.get(Burnisher.BLENDER);
         if (blended != null) {
             List<GoalFields.Change> changes = new ArrayList<>();
             for (int i = 0; i < plain.size(); i++) {
-                changes.add(GoalFields.change(plain.get(i), blended.get(i)));
+                if (Math.abs(shift(plain.get(i), blended.get(i))) < BLENDER_MOVES - BLENDER_MARGIN) {
+                    changes.add(GoalFields.change(plain.get(i), blended.get(i)));
+                }
             }
-            builder.goal(Goal.BLENDER_KEEPS_VALUE, new GoalFields.Changes(changes), 7, 4, 2);
+            if (!changes.isEmpty()) {
+                builder.goal(Goal.BLENDER_KEEPS_VALUE, new GoalFields.Changes(changes), 7, 4, 2);
+            }
         }
         builder.goal(Goal.NEAT_EDGE, burnished, 6, 2, 0.7);
+    }
+
+    private static double shift(FieldPlan plain, FieldPlan burnished) {
+        return burnished.predictedColour().lightness() - plain.predictedColour().lightness();
     }
 
     private static void words(
@@ -190,8 +208,7 @@ public final class BurnishTrio implements ExerciseKind {
         builder.step("Which row is lightest? Which is richest? Which is warmest?");
         rows.forEach((with, row) -> {
             int last = row.size() - 1;
-            double shift = row.get(last).predictedColour().lightness()
-                    - plain.get(last).predictedColour().lightness();
+            double shift = shift(plain.get(last), row.get(last));
             builder.note(String.format(Locale.ROOT, "%s moves the darkest box by %+.1f L* here.", with.words, shift));
             if (with == Burnisher.BLENDER && Math.abs(shift) > BLENDER_MOVES) {
                 builder.finding(Finding.of(
