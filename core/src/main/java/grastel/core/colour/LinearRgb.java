@@ -13,6 +13,13 @@ public record LinearRgb(double red, double green, double blue) {
         return 0.2126729 * red + 0.7151522 * green + 0.0721750 * blue;
     }
 
+    /** The same hue and purity as light as asked for; black stays black. */
+    public LinearRgb withLuminance(double wanted) {
+        double here = luminance();
+        double times = here > 0 ? wanted / here : 0;
+        return new LinearRgb(times * red, times * green, times * blue);
+    }
+
     /** sRGB matrix for the D65 white of {@link ReferenceWhite#D65} (IEC 61966-2-1 primaries, seven digits). */
     public Xyz toXyz() {
         return new Xyz(

@@ -4,7 +4,10 @@ import grastel.core.colour.LinearRgb;
 import java.util.List;
 import org.ejml.simple.SimpleMatrix;
 
-/** A matrix on linear light that takes what a camera saw to what was there. */
+/**
+ * Takes the hue and chroma that a camera saw to those that were there: a matrix on linear light, after which luminance is what
+ * it was. How light a place is, the bare paper around it tells better than pencils whose pressure nobody knows.
+ */
 final class ColourFix {
     static final ColourFix NONE = new ColourFix(SimpleMatrix.identity(3));
     /** Pull towards no change, in squared reflectance; a few key boxes outweigh it. */
@@ -44,7 +47,8 @@ final class ColourFix {
             return seen;
         }
         SimpleMatrix out = matrix.mult(column(seen));
-        return new LinearRgb(Math.max(0, out.get(0)), Math.max(0, out.get(1)), Math.max(0, out.get(2)));
+        return new LinearRgb(Math.max(0, out.get(0)), Math.max(0, out.get(1)), Math.max(0, out.get(2)))
+                .withLuminance(seen.luminance());
     }
 
     private static SimpleMatrix column(LinearRgb c) {

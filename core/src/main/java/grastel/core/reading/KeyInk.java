@@ -18,34 +18,25 @@ public record KeyInk(String name, List<LinearRgb> ramp) {
         }
     }
 
-    /** The place of the ramp nearest to a colour: how hard it was pressed is left open. */
-    LinearRgb nearest(LinearRgb seen) {
-        Lab aim = lab(seen);
-        LinearRgb best = ramp.get(0);
-        double least = Double.POSITIVE_INFINITY;
-        for (int i = 1; i < ramp.size(); i++) {
-            for (int step = 0; step <= 8; step++) {
-                LinearRgb there = between(ramp.get(i - 1), ramp.get(i), step / 8.0);
-                Lab at = lab(there);
-                double off =
-                        square(at.lightness() - aim.lightness()) + square(at.a() - aim.a()) + square(at.b() - aim.b());
-                if (off < least) {
-                    least = off;
-                    best = there;
-                }
+    /** What its pencil looks like where it is as light as this: how hard it was pressed is left open. */
+    LinearRgb asLightAs(LinearRgb seen) {
+        double wanted = seen.luminance();
+        LinearRgb before = ramp.get(0);
+        for (LinearRgb next : ramp.subList(1, ramp.size())) {
+            double here = before.luminance();
+            double there = next.luminance();
+            if ((wanted - here) * (wanted - there) <= 0 && here != there) {
+                return between(before, next, (wanted - here) / (there - here));
             }
+            before = next;
         }
-        return best;
+        return nearestEnd(wanted).withLuminance(wanted);
     }
 
-    /** The place of the ramp of a value. */
-    LinearRgb atLightness(double lightness) {
-        LinearRgb best = ramp.get(0);
-        for (LinearRgb there : ramp) {
-            double off = Math.abs(lab(there).lightness() - lightness);
-            best = off < Math.abs(lab(best).lightness() - lightness) ? there : best;
-        }
-        return best;
+    private LinearRgb nearestEnd(double luminance) {
+        LinearRgb first = ramp.get(0);
+        LinearRgb last = ramp.get(ramp.size() - 1);
+        return Math.abs(first.luminance() - luminance) < Math.abs(last.luminance() - luminance) ? first : last;
     }
 
     static Lab lab(LinearRgb light) {
@@ -57,9 +48,5 @@ public record KeyInk(String name, List<LinearRgb> ramp) {
                 one.red() + share * (other.red() - one.red()),
                 one.green() + share * (other.green() - one.green()),
                 one.blue() + share * (other.blue() - one.blue()));
-    }
-
-    private static double square(double x) {
-        return x * x;
     }
 }

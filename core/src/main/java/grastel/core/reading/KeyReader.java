@@ -7,11 +7,12 @@ import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
 import grastel.core.reading.ColourFix.Pair;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
  * Reads the key boxes and finds the page's colour correction. A key box tells hue and chroma, not how hard it was pressed: each
- * is compared with the nearest place of its pencil's ramp. A box far from its own pencil counts for little, so that one wrong
+ * is compared with its pencil where that is as light. A box far from its own pencil counts for little, so that one wrong
  * pencil does not bend the colours of the page.
  */
 final class KeyReader {
@@ -20,8 +21,10 @@ final class KeyReader {
     /** A key box lighter than this below the paper was left empty, L*. */
     private static final double FILLED = 4;
 
-    private static final int FEWEST = 2;
+    private static final int FEWEST = 3;
     private static final int ROUNDS = 4;
+    /** Standard errors by which keys must gain. */
+    private static final double SURE = 1.5;
     /** Distance at which a key box counts half, ΔE00. */
     private static final double HALF_WEIGHT = 6;
     /** Another pencil must be nearer by this to be named, ΔE00, and by twice the correction's own residual. */
@@ -38,13 +41,13 @@ final class KeyReader {
     private record Key(int pencil, LinearRgb seen, KeyInk ink) {
         /** Chroma of its pencil at the value seen. */
         double chromaAsked() {
-            return KeyInk.lab(ink.atLightness(KeyInk.lab(seen).lightness())).chroma();
+            return KeyInk.lab(ink.asLightAs(seen)).chroma();
         }
 
         /** How far from its pencil, seen through a correction. */
         double off(ColourFix fix) {
             LinearRgb now = fix.of(seen);
-            return distance(now, ink.nearest(now));
+            return distance(now, ink.asLightAs(now));
         }
     }
 
@@ -86,13 +89,12 @@ final class KeyReader {
         if (keys.isEmpty()) {
             return new Result(ColourFix.NONE, KeyReport.NONE, false);
         }
-        ColourFix fix = keys.size() < FEWEST ? ColourFix.NONE : fit();
+        ColourFix fix = fit();
+        if (!isSureGain(fix)) {
+            fix = ColourFix.NONE;
+        }
         double before = meanOff(ColourFix.NONE);
         double after = meanOff(fix);
-        if (after >= before) {
-            fix = ColourFix.NONE;
-            after = before;
-        }
         List<KeyReport.Suspect> suspects = suspects(fix, kit);
         return new Result(fix, new KeyReport(keys.size() - suspects.size(), before, after, suspects), false);
     }
@@ -103,11 +105,22 @@ final class KeyReader {
             List<Pair> pairs = new ArrayList<>();
             for (Key key : keys) {
                 double off = key.off(fix) / HALF_WEIGHT;
-                pairs.add(new Pair(key.seen(), key.ink().nearest(fix.of(key.seen())), 1 / (1 + off * off)));
+                pairs.add(new Pair(key.seen(), key.ink().asLightAs(key.seen()), 1 / (1 + off * off)));
             }
             fix = ColourFix.fit(pairs, paper);
         }
         return fix;
+    }
+
+    /** Whether the keys agree that a correction helps: what it gains is more than its own standard error allows for. */
+    private boolean isSureGain(ColourFix fix) {
+        double[] gains = keys.stream()
+                .mapToDouble(k -> k.off(ColourFix.NONE) - k.off(fix))
+                .toArray();
+        double mean = Arrays.stream(gains).average().orElse(0);
+        double squares = Arrays.stream(gains).map(g -> (g - mean) * (g - mean)).sum();
+        double error = Math.sqrt(squares / Math.max(1, gains.length - 1) / gains.length);
+        return gains.length >= FEWEST && mean > SURE * error && mean > 0;
     }
 
     private double meanOff(ColourFix fix) {
@@ -124,7 +137,7 @@ final class KeyReader {
             KeyInk nearest = key.ink();
             double least = own;
             for (KeyInk other : kit) {
-                double off = distance(now, other.nearest(now));
+                double off = distance(now, other.asLightAs(now));
                 if (off < least) {
                     least = off;
                     nearest = other;

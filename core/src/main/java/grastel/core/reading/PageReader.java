@@ -12,7 +12,7 @@ import java.util.Set;
  */
 public final class PageReader {
     /** Changes whenever the same picture could give other figures. */
-    public static final int VERSION = 3;
+    public static final int VERSION = 4;
 
     /** Below this specks cannot be told, dots per inch. */
     private static final double COARSE_DPI = 140;

@@ -46,9 +46,14 @@ record Trend(double slope, double step, double stepError) {
                 (hh * tv - th * hv) / determinant, (tt * hv - th * tv) / determinant, Math.sqrt(tt / determinant));
     }
 
-    /** Noise around one place. @param reach values looked at on either side */
+    /**
+     * Noise of a step at one place: grain is rougher on the darker side of a line, so each side's is found by itself. @param reach
+     * values looked at on either side
+     */
     static double noise(List<Double> values, int at, int reach) {
-        return noise(values.subList(Math.max(0, at - reach), Math.min(values.size(), at + reach)));
+        double left = noise(values.subList(Math.max(0, at - reach), at));
+        double right = noise(values.subList(at, Math.min(values.size(), at + reach)));
+        return Math.sqrt((left * left + right * right) / 2);
     }
 
     /** Standard deviation of one value about its neighbours' trend: half of them lie closer than 0.6745 of it. */

@@ -55,7 +55,8 @@ class SpoiledPictureTest {
 
         assertThat(good.reading().flags()).isEmpty();
         assertThat(good.value()).isLessThan(1);
-        assertThat(good.colour()).isLessThan(1.5);
+        // Keys say hue and chroma only; what the printer's black leaves open in value is left in the colour.
+        assertThat(good.colour()).isLessThan(1.8);
     }
 
     @Test
