@@ -11,28 +11,20 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /** CSV with a head row: code, name, and L, a, b (under D65) or wavelengths in nm. */
 final class CsvTable {
-    /** A first line by which spreadsheets say what stands between cells. */
-    private static final Pattern SEPARATOR = Pattern.compile("(?i)\"?sep=(.)\"?\\R");
-
     private CsvTable() {}
 
     static ColourTable read(String text) {
-        Matcher said = SEPARATOR.matcher(text);
-        boolean isSaid = said.lookingAt();
-        String table = isSaid ? text.substring(said.end()) : text;
-        String separator = isSaid ? said.group(1) : separator(table);
+        CsvText csvText = CsvText.of(text);
         try (CsvReader<CsvRecord> csv = CsvReader.builder()
-                .fieldSeparator(separator)
+                .fieldSeparator(csvText.separator())
                 .skipEmptyLines(true)
                 .allowUnclosedQuote(false)
                 .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
                 .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
-                .ofCsvRecord(table)) {
+                .ofCsvRecord(csvText.table())) {
             List<CsvRecord> all = csv.stream().toList();
             if (all.size() < 2) {
                 return ColourTable.broken(new ColourFileProblem(0, Code.NO_DATA, ""));
@@ -43,7 +35,7 @@ final class CsvTable {
             List<Row> rows = all.stream()
                     .skip(1)
                     .map(r -> new Row(
-                            (int) r.getStartingLineNumber() + (isSaid ? 1 : 0),
+                            (int) r.getStartingLineNumber() + csvText.linesBefore(),
                             r.getFields().stream().map(CsvCell::original).toList()))
                     .toList();
             return new ColourTable(columns, rows, Illuminant.D65, null, List.of());
@@ -52,10 +44,5 @@ final class CsvTable {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-    }
-
-    private static String separator(String table) {
-        String first = table.lines().findFirst().orElse("");
-        return first.contains("\t") ? "\t" : first.contains(";") ? ";" : ",";
     }
 }
