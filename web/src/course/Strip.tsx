@@ -1,6 +1,7 @@
-import { Fragment, useEffect, type KeyboardEvent } from 'react';
+import { Fragment, memo, useEffect, type KeyboardEvent } from 'react';
 import styled from 'styled-components';
 import { colour, faces, levelGreys, sizes, space } from '../design/tokens';
+import { useLatest } from '../design/useLatest';
 import { useSize } from '../design/useSize';
 import { later, weekOf } from '../words/dates';
 import { byWeek, weeksOf } from './weeks';
@@ -65,6 +66,10 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
     }
   };
 
+  const opened = useLatest(onOpen);
+  const gone = useLatest(go);
+  const dropped = useLatest(onDrop);
+
   return (
     <Frame ref={frame} data-strip tabIndex={0} role="region" aria-label="The term: arrow keys go from period to period, Alt with left and right moves a lesson">
       <Grid style={{ gridTemplateColumns: `${NAMES}px repeat(${weeks.length}, ${column}px)` }}>
@@ -94,9 +99,9 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
                     past={p.starts.slice(0, 10) < today}
                     open={open.lane === lane.schoolClass && open.period === p.key}
                     lit={open.lane === lane.schoolClass && p.pieces.some((piece) => piece.lesson === open.lesson)}
-                    onPress={() => onOpen(lane, p)}
-                    onKeyDown={(event) => go(event, lane, p)}
-                    onDrop={(lesson) => onDrop(lane, lesson, p)}
+                    onPress={opened}
+                    onKeyDown={gone}
+                    onDrop={dropped}
                   />
                 ))}
               </Cell>
@@ -116,13 +121,13 @@ interface BoxProps {
   past: boolean;
   open: boolean;
   lit: boolean;
-  onPress: () => void;
-  onKeyDown: (event: KeyboardEvent<HTMLButtonElement>) => void;
-  onDrop: (lesson: string) => void;
+  onPress: (lane: Lane, period: Period) => void;
+  onKeyDown: (event: KeyboardEvent<HTMLButtonElement>, lane: Lane, period: Period) => void;
+  onDrop: (lane: Lane, lesson: string, period: Period) => void;
 }
 
-/** One period: its stages from the top in steps of grey, what is left open below. */
-function Box({ lane, period, zoom, width, past, open, lit, onPress, onKeyDown, onDrop }: BoxProps) {
+/** One period: its stages from the top in steps of grey, what is left open below. Drawn anew only where its lane has changed. */
+const Box = memo(function Box({ lane, period, zoom, width, past, open, lit, onPress, onKeyDown, onDrop }: BoxProps) {
   const warnings = lane.warnings.filter((w) => w.period === period.key || (w.kind !== 'NO_ROOM' && !w.period && period.pieces.some((p) => p.lesson === w.lesson && startsHere(lane, p.lesson, period))));
   const number = (lesson: string) => lane.lessons.findIndex((l) => l.id === lesson) + 1;
   const [first] = period.pieces;
@@ -144,15 +149,15 @@ function Box({ lane, period, zoom, width, past, open, lit, onPress, onKeyDown, o
         aria-pressed={open}
         draggable={first !== undefined}
         style={{ width, height: Math.max(24, (period.room || period.minutes) * MINUTE) }}
-        onClick={onPress}
-        onKeyDown={onKeyDown}
+        onClick={() => onPress(lane, period)}
+        onKeyDown={(event) => onKeyDown(event, lane, period)}
         onDragStart={(event) => first && event.dataTransfer.setData('text/plain', `${lane.schoolClass} ${first.lesson}`)}
         onDragOver={(event) => event.preventDefault()}
         onDrop={(event) => {
           event.preventDefault();
           const [of, lesson] = event.dataTransfer.getData('text/plain').split(' ');
           if (of === lane.schoolClass && lesson) {
-            onDrop(lesson);
+            onDrop(lane, lesson, period);
           }
         }}
       >
@@ -183,7 +188,7 @@ function Box({ lane, period, zoom, width, past, open, lit, onPress, onKeyDown, o
       </Plate>
     </Stack>
   );
-}
+});
 
 const startsHere = (lane: Lane, lesson: string, period: Period) =>
   lane.periods.find((p) => !p.logged && p.pieces.some((piece) => piece.lesson === lesson))?.key === period.key;

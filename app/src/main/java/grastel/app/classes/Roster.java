@@ -7,6 +7,7 @@ import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
 import grastel.app.classes.RosterColumns.Column;
 import grastel.app.platform.ApiProblem.FieldProblem;
 import grastel.core.media.colourfile.CsvCell;
+import grastel.core.media.colourfile.CsvText;
 import grastel.core.page.Typeface;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -68,14 +69,15 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
         if (plain.indexOf('\0') >= 0) {
             return refused("NOT_TEXT", "This is not a text file.");
         }
+        CsvText written = CsvText.of(plain);
         try (CsvReader<CsvRecord> csv = CsvReader.builder()
-                .fieldSeparator(separator(plain))
+                .fieldSeparator(written.separator())
                 .skipEmptyLines(false)
                 .allowUnclosedQuote(false)
                 .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
                 .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
-                .ofCsvRecord(plain)) {
-            return read(csv.stream().toList());
+                .ofCsvRecord(written.table())) {
+            return read(csv.stream().toList(), written.linesBefore());
         } catch (CsvParseException e) {
             return refused("BROKEN_QUOTES", "A quotation mark is opened and not closed.");
         } catch (java.io.IOException e) {
@@ -87,18 +89,7 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
         return new Roster(List.of(), List.of(new FieldProblem("file", code, message)), List.of());
     }
 
-    /** The separator that stands most often in the first line; pasted names may hold a single comma ("Silva, Ana"). */
-    private static String separator(String text) {
-        String first = text.lines().findFirst().orElse("");
-        for (String candidate : List.of("\t", ";")) {
-            if (first.contains(candidate)) {
-                return candidate;
-            }
-        }
-        return ",";
-    }
-
-    private static Roster read(List<CsvRecord> all) {
+    private static Roster read(List<CsvRecord> all, int linesBefore) {
         RosterColumns heads = all.isEmpty()
                 ? RosterColumns.NONE
                 : RosterColumns.of(all.get(0)).orElse(RosterColumns.NONE);
@@ -115,7 +106,7 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
         boolean counted = columns.size() == 1
                 && filled.stream()
                         .allMatch(r -> COUNTED.matcher(cell(r, columns.get(0))).find());
-        Reading reading = new Reading(heads, columns, counted);
+        Reading reading = new Reading(heads, columns, counted, linesBefore);
         rows.forEach(reading::take);
         return reading.done();
     }
@@ -133,19 +124,21 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
         private final RosterColumns heads;
         private final List<Integer> columns;
         private final boolean counted;
+        private final int linesBefore;
         private final List<String> names = new ArrayList<>();
         private final List<FieldProblem> problems = new ArrayList<>();
         private final List<String> notes = new ArrayList<>();
         private final Map<String, Long> seen = new HashMap<>();
 
-        Reading(RosterColumns heads, List<Integer> columns, boolean counted) {
+        Reading(RosterColumns heads, List<Integer> columns, boolean counted, int linesBefore) {
             this.heads = heads;
             this.columns = columns;
             this.counted = counted;
+            this.linesBefore = linesBefore;
         }
 
         void take(CsvRecord row) {
-            long line = row.getStartingLineNumber();
+            long line = row.getStartingLineNumber() + linesBefore;
             Optional<String> over = heads.passedOver(row);
             String name = nameOf(row);
             if (over.isPresent()) {

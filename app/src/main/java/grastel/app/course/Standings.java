@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Collectors;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -36,6 +37,8 @@ class Standings {
             .expireAfterWrite(Duration.ofMinutes(10))
             .build();
 
+    private final AtomicLong changes = new AtomicLong();
+
     /** @param reached the first received first */
     record Known(Map<Skill, Secure> secure, List<Reach> reached) {}
 
@@ -43,19 +46,26 @@ class Standings {
         this.returns = returns;
     }
 
-    /** By class. */
+    /** By class. What was changed while it was asked for is not remembered. */
     Map<UUID, Known> of(Collection<UUID> classes) {
-        return known.getAll(Set.copyOf(classes), missing -> {
-            Map<UUID, List<Decided>> decided =
-                    returns.decided(Set.copyOf(missing)).stream().collect(Collectors.groupingBy(Decided::schoolClass));
-            Map<UUID, List<Reach>> reached =
-                    returns.reached(Set.copyOf(missing)).stream().collect(Collectors.groupingBy(Reach::schoolClass));
-            return missing.stream()
-                    .collect(Collectors.toMap(
-                            c -> c,
-                            c -> new Known(
-                                    secure(decided.getOrDefault(c, List.of())), reached.getOrDefault(c, List.of()))));
-        });
+        long before = changes.get();
+        Map<UUID, Known> all = known.getAll(Set.copyOf(classes), this::asked);
+        if (changes.get() != before) {
+            known.invalidateAll(classes);
+        }
+        return all;
+    }
+
+    private Map<UUID, Known> asked(Set<? extends UUID> missing) {
+        Map<UUID, List<Decided>> decided =
+                returns.decided(Set.copyOf(missing)).stream().collect(Collectors.groupingBy(Decided::schoolClass));
+        Map<UUID, List<Reach>> reached =
+                returns.reached(Set.copyOf(missing)).stream().collect(Collectors.groupingBy(Reach::schoolClass));
+        return missing.stream()
+                .collect(Collectors.toMap(
+                        c -> c,
+                        c -> new Known(
+                                secure(decided.getOrDefault(c, List.of())), reached.getOrDefault(c, List.of()))));
     }
 
     private static Map<Skill, Secure> secure(List<Decided> decided) {
@@ -82,13 +92,19 @@ class Standings {
     /** At once for this change, and again when it is done, for what was asked for in between. */
     @EventListener
     void forget(ClassPagesChanged changed) {
-        known.invalidate(changed.schoolClass());
-        AfterCommit.run(() -> known.invalidate(changed.schoolClass()));
+        forget(() -> known.invalidate(changed.schoolClass()));
     }
 
     @EventListener
     void forget(StudentsDeleted deleted) {
-        known.invalidateAll();
-        AfterCommit.run(known::invalidateAll);
+        forget(known::invalidateAll);
+    }
+
+    private void forget(Runnable what) {
+        what.run();
+        AfterCommit.run(() -> {
+            changes.incrementAndGet();
+            what.run();
+        });
     }
 }

@@ -151,12 +151,18 @@ class KitFilesController {
     private static String words(ColourFileProblem p) {
         return switch (p.code()) {
             case TOO_LARGE -> "the file is larger than 2 MB.";
-            case NOT_TEXT -> "this is not a UTF-8 text file.";
+            case NOT_TEXT -> "this is not a text file.";
             case NO_DATA ->
                 p.detail().isEmpty()
                         ? "there is no table of colours in it."
                         : "the table does not end: " + p.detail() + " is missing.";
-            case NO_COLOUR_COLUMNS -> "no columns L, a, b or wavelengths among: " + p.detail();
+            case NO_COLOUR_COLUMNS -> "no columns L, a, b, X, Y, Z or wavelengths among: " + p.detail();
+            case OTHER_LIGHT ->
+                "its colours are under light " + p.detail()
+                        + "; D50, D65 and A are known. Send spectra, or one of these.";
+            case OTHER_OBSERVER ->
+                "its colours are for the observer of " + p.detail() + "°; 2° is taken. Send spectra, or that.";
+            case OTHER_COUNT -> "it has and says it has " + p.detail() + " rows: some are missing or too many.";
             case UNKNOWN_FORMAT -> "a quotation mark is opened and not closed.";
             case WRONG_COUNT -> "has " + p.detail() + " columns.";
             case NOT_A_NUMBER -> "“" + p.detail() + "” is not a number.";

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -27,13 +28,21 @@ class PageStore {
     private final Archive archive;
     private final JsonMapper json;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
-    PageStore(ReturnedPages pages, ScanFiles files, Archive archive, JsonMapper json, Clock clock) {
+    PageStore(
+            ReturnedPages pages,
+            ScanFiles files,
+            Archive archive,
+            JsonMapper json,
+            Clock clock,
+            ApplicationEventPublisher events) {
         this.pages = pages;
         this.files = files;
         this.archive = archive;
         this.json = json;
         this.clock = clock;
+        this.events = events;
     }
 
     /** A page that a worker has taken. @param onlyClass whose page it may be; null for any; @param tries this one counted */
@@ -120,6 +129,8 @@ class PageStore {
         ReturnedPage page = taken.remove(id);
         if (page != null && page.state() == ReturnedPage.State.READING) {
             put(page, taken.values(), result);
+            // with the figures, not with their pictures, which come later
+            events.publishEvent(new ClassPagesChanged(result.whose().schoolClass()));
         }
     }
 

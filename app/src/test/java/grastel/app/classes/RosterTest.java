@@ -29,6 +29,23 @@ class RosterTest {
         assertThat(Roster.of("Silva, Ana\nBassi, Ugo").names()).containsExactly("Ana Silva", "Ugo Bassi");
     }
 
+    @Test
+    void aSpreadsheetMaySayWhatStandsBetweenCells() {
+        assertThat(Roster.of("sep=;\r\nLast name;First name\r\nSilva;Ana\r\n").names())
+                .containsExactly("Ana Silva");
+        String same = "Name\nAna Silva\nAna Silva\n";
+        int plain = lineSaid(Roster.of(same));
+        assertThat(lineSaid(Roster.of("sep=,\n" + same))).isEqualTo(plain + 1);
+    }
+
+    private static int lineSaid(Roster roster) {
+        return roster.problems().stream()
+                .map(p -> p.path().replaceAll("\\D", ""))
+                .mapToInt(Integer::parseInt)
+                .findFirst()
+                .orElseThrow();
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

@@ -1,5 +1,6 @@
 package grastel.core.exemplar;
 
+import grastel.core.exercise.Evenly;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GoalFields;
 import grastel.core.exercise.GoalPlan;
@@ -59,6 +60,8 @@ public final class Exemplars {
     private final SimulatedScanner scanner;
     private final List<Judge> judges;
     private final Paper paper;
+    /** What hands with a flaw drew, from exact to very wrong. */
+    private final Map<Flaw, List<Drawn>> series = new EnumMap<>(Flaw.class);
 
     private Exemplars(SheetPlan plan, List<PageLayout> pages, Paper paper, GradeBand band) {
         this.plan = plan;
@@ -97,44 +100,40 @@ public final class Exemplars {
     }
 
     private List<List<Exemplar>> all() {
-        Map<Flaw, List<Drawn>> series = begun();
+        Drawn exact = drawn(Flaw.UNEQUAL, 0);
+        for (Flaw flaw : Flaw.values()) {
+            series.put(flaw, new ArrayList<>(List.of(exact)));
+        }
+        draw(plan.exercises().stream()
+                .flatMap(e -> e.goals().stream())
+                .map(g -> Flaw.against(g.goal()).get(0))
+                .distinct()
+                .toList());
         return IntStream.range(0, judges.size())
                 .mapToObj(i -> plan.exercises().get(i).goals().stream()
-                        .flatMap(goal -> exemplars(i, goal, series).stream())
+                        .flatMap(goal -> exemplars(i, goal).stream())
                         .toList())
                 .toList();
     }
 
-    /** The flaws that any goal looks at first, more and more of each. */
-    private Map<Flaw, List<Drawn>> begun() {
-        Drawn exact = drawn(Flaw.UNEQUAL, 0);
-        List<Flaw> flaws = plan.exercises().stream()
-                .flatMap(e -> e.goals().stream())
-                .map(g -> Flaw.against(g.goal()).get(0))
-                .distinct()
-                .toList();
-        Map<Flaw, List<Drawn>> series = new EnumMap<>(Flaw.class);
-        flaws.forEach(f -> series.put(f, new ArrayList<>(List.of(exact))));
-        flaws.stream().flatMap(f -> MUCH.stream().map(m -> Map.entry(f, m))).toList().parallelStream()
+    /** More and more of each flaw that has not been drawn yet, side by side. */
+    private void draw(List<Flaw> flaws) {
+        flaws.stream()
+                .filter(f -> series.get(f).size() == 1)
+                .flatMap(f -> MUCH.stream().map(m -> Map.entry(f, m)))
+                .toList()
+                .parallelStream()
                 .map(e -> Map.entry(e.getKey(), drawn(e.getKey(), e.getValue())))
                 .toList()
                 .forEach(e -> series.get(e.getKey()).add(e.getValue()));
-        return series;
     }
 
-    private List<Drawn> series(Flaw flaw, Map<Flaw, List<Drawn>> series) {
-        return series.computeIfAbsent(
-                flaw,
-                f -> Stream.concat(Stream.of(0.0), MUCH.stream()).toList().parallelStream()
-                        .map(m -> drawn(f, m))
-                        .collect(Collectors.toCollection(ArrayList::new)));
-    }
-
-    private List<Exemplar> exemplars(int exercise, GoalPlan goal, Map<Flaw, List<Drawn>> series) {
+    private List<Exemplar> exemplars(int exercise, GoalPlan goal) {
         Judged judged = new Judged(exercise, goal.goal());
         List<Exemplar> best = List.of();
         for (Flaw flaw : Flaw.against(goal.goal())) {
-            List<Drawn> drawn = series(flaw, series);
+            draw(List.of(flaw));
+            List<Drawn> drawn = series.get(flaw);
             lookBetween(flaw, judged, drawn);
             List<Exemplar> found = shown(goal, judged, drawn);
             best = found.size() > best.size() ? found : best;
@@ -204,7 +203,7 @@ public final class Exemplars {
         if (of instanceof GoalFields.Changes changes) {
             return holding(worst, changes.changes().stream().map(GoalFields.Change::fields));
         }
-        return along(of.all());
+        return Evenly.picked(of.all(), MOST_FIELDS);
     }
 
     private static List<String> holding(String field, Stream<Stream<String>> groups) {
@@ -214,13 +213,6 @@ public final class Exemplars {
 
     private static Drawn middle(List<Drawn> drawn) {
         return drawn.get(drawn.size() / 2);
-    }
-
-    private static List<String> along(List<String> fields) {
-        int n = Math.min(MOST_FIELDS, fields.size());
-        return IntStream.range(0, n)
-                .mapToObj(i -> fields.get(n == 1 ? 0 : i * (fields.size() - 1) / (n - 1)))
-                .toList();
     }
 
     private Drawn drawn(Flaw flaw, double much) {

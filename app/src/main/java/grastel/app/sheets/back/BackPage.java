@@ -112,6 +112,7 @@ public final class BackPage {
             y += 5.5;
             for (GoalPlan goal : exercise.goals()) {
                 if (y + row > bottom) {
+                    text(SIDE_MM, bottom + 4, SMALL, Weight.REGULAR, "There are more goals than have room here.");
                     return;
                 }
                 goal(goal, part.exemplars());

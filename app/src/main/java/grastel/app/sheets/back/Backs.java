@@ -16,7 +16,7 @@ import org.springframework.stereotype.Component;
 /** Makes the backs of sheets. What levels look like takes seconds to find and is remembered for the sheets of a lesson or two. */
 @Component
 public class Backs {
-    private static final int REMEMBERED = 8;
+    private static final int REMEMBERED = 4;
 
     private final Cache<Asked, List<List<Exemplar>>> exemplars =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();

@@ -2,6 +2,7 @@ package grastel.core.exercise.showing;
 
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
+import grastel.core.exercise.Evenly;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.FieldPlan.Ask;
@@ -82,10 +83,7 @@ public final class Demonstration {
         List<FieldPlan> all = drawn().toList();
         List<FieldPlan> group =
                 all.stream().filter(f -> f.group().equals(all.get(0).group())).toList();
-        int n = Math.min(MOST_FIELDS, group.size());
-        return IntStream.range(0, n)
-                .mapToObj(i -> group.get(n == 1 ? 0 : i * (group.size() - 1) / (n - 1)))
-                .toList();
+        return Evenly.picked(group, MOST_FIELDS);
     }
 
     private List<Scene> layers(FieldPlan field) {

@@ -3,6 +3,7 @@ package grastel.core.media.colourfile;
 import grastel.core.media.colourfile.ColourFileProblem.Code;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
@@ -11,7 +12,7 @@ import java.util.Locale;
 import java.util.Map;
 
 /**
- * A file of colour measurements, read whole: CGATS.17 text (ISO 28178) or CSV with a head row. Problems are collected with
+ * A file of colour measurements, read whole: CGATS.17 text (ISO 28178), CSV with a head row, or a palette of sRGB colours. Problems are collected with
  * their lines; where there is one, no sample counts.
  *
  * @param samples in the order of the file
@@ -21,6 +22,7 @@ public record ColourFile(List<ColourSample> samples, List<ColourFileProblem> pro
     public static final int MOST_BYTES = 2_000_000;
     public static final int MOST_SAMPLES = 500;
     private static final int MOST_PROBLEMS = 50;
+    private static final Charset WINDOWS = Charset.forName("windows-1252");
 
     public ColourFile {
         samples = List.copyOf(samples);
@@ -32,24 +34,31 @@ public record ColourFile(List<ColourSample> samples, List<ColourFileProblem> pro
         if (file.length > MOST_BYTES) {
             return refused(Code.TOO_LARGE, String.valueOf(file.length));
         }
-        String text;
+        String text = text(file);
+        if (text.chars().anyMatch(c -> Character.isISOControl(c) && c != '\t' && c != '\r' && c != '\n' && c != '\f')) {
+            return refused(Code.NOT_TEXT, "");
+        }
+        String plain = text.startsWith("\ufeff") ? text.substring(1) : text;
+        if (plain.startsWith(PaletteReader.HEAD)) {
+            return checked(PaletteReader.read(plain));
+        }
+        ColourTable table = plain.toUpperCase(Locale.ROOT).contains("BEGIN_DATA_FORMAT")
+                ? CgatsReader.read(plain)
+                : CsvTable.read(plain);
+        return checked(table.problems().isEmpty() ? table.samples() : table.refused());
+    }
+
+    /** UTF-8; what is not that comes from an older spreadsheet. */
+    private static String text(byte[] file) {
         try {
-            text = StandardCharsets.UTF_8
+            return StandardCharsets.UTF_8
                     .newDecoder()
                     .onMalformedInput(CodingErrorAction.REPORT)
                     .decode(ByteBuffer.wrap(file))
                     .toString();
         } catch (CharacterCodingException e) {
-            return refused(Code.NOT_TEXT, "UTF-8");
+            return new String(file, WINDOWS);
         }
-        if (text.indexOf('\0') >= 0) {
-            return refused(Code.NOT_TEXT, "NUL");
-        }
-        String plain = text.startsWith("\ufeff") ? text.substring(1) : text;
-        ColourTable table = plain.toUpperCase(Locale.ROOT).contains("BEGIN_DATA_FORMAT")
-                ? CgatsReader.read(plain)
-                : CsvTable.read(plain);
-        return checked(table.problems().isEmpty() ? table.samples() : table.refused());
     }
 
     private static ColourFile checked(ColourFile read) {

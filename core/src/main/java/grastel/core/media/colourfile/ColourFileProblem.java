@@ -19,6 +19,12 @@ public record ColourFileProblem(int line, Code code, String detail) {
         OUT_OF_RANGE,
         NAME_MISSING,
         NAME_TWICE,
+        /** Colours under a light that is not known here; the detail names it. */
+        OTHER_LIGHT,
+        /** Colours for another observer than that of 2°; the detail is its angle. */
+        OTHER_OBSERVER,
+        /** Fewer or more rows than the file says it has. */
+        OTHER_COUNT,
         TOO_MANY
     }
 }

@@ -5,8 +5,10 @@ import grastel.core.colour.Illuminant;
 import grastel.core.colour.Lab;
 import grastel.core.colour.ReferenceWhite;
 import grastel.core.colour.Spectrum;
+import grastel.core.colour.Xyz;
 import grastel.core.media.colourfile.ColourFileProblem.Code;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -15,18 +17,33 @@ import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Rows under named columns, however the file wrote them, and what they mean as colours. */
-record ColourTable(List<String> columns, List<Row> rows, Illuminant light, List<ColourFileProblem> problems) {
-    private static final Pattern WAVELENGTH = Pattern.compile("(?:SPECTRAL_NM_?|SPECTRAL_|NM_?|R_)?(\\d{3})(?:NM)?");
+/**
+ * Rows under named columns, however the file wrote them, and what they mean as colours.
+ *
+ * @param light that L*a*b* and XYZ are under
+ * @param otherLight why they cannot be taken, or null; spectra can
+ */
+record ColourTable(
+        List<String> columns,
+        List<Row> rows,
+        Illuminant light,
+        ColourFileProblem otherLight,
+        List<ColourFileProblem> problems) {
+    private static final Pattern WAVELENGTH =
+            Pattern.compile("(?:SPECTRAL_NM_?|SPECTRAL_|SPEC_?|NM_?|R_)?(\\d{3})(?:NM)?");
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_CODE = 20;
-    /** Reflectances are factors; a file in per cent has values over this. */
-    private static final double PERCENT_FROM = 2;
+    /** Reflectances are factors up to this; a file in per cent has larger values. */
+    private static final double LARGEST_FACTOR = 1.2;
+
+    private static final double PERCENT = 100;
+    private static final double BRIGHTEST = 120;
+    private static final int FEWEST_BANDS = 10;
 
     record Row(int line, List<String> cells) {}
 
     static ColourTable broken(ColourFileProblem problem) {
-        return new ColourTable(List.of(), List.of(), Illuminant.D65, List.of(problem));
+        return new ColourTable(List.of(), List.of(), Illuminant.D65, null, List.of(problem));
     }
 
     ColourFile refused() {
@@ -38,13 +55,18 @@ record ColourTable(List<String> columns, List<Row> rows, Illuminant light, List<
         int name = column("SAMPLE_NAME", "NAME", "SAMPLE_ID", "CODE");
         Map<Integer, Integer> bands = bands();
         int[] lab = {column("LAB_L", "L", "L*"), column("LAB_A", "A", "A*"), column("LAB_B", "B", "B*")};
-        boolean hasLab = lab[0] >= 0 && lab[1] >= 0 && lab[2] >= 0;
-        if (bands.size() < 10 && !hasLab) {
+        int[] xyz = {column("XYZ_X", "X"), column("XYZ_Y", "Y"), column("XYZ_Z", "Z")};
+        boolean hasLab = isWhole(lab);
+        boolean hasBands = bands.size() >= FEWEST_BANDS;
+        if (!hasBands && !hasLab && !isWhole(xyz)) {
             return ColourFile.refused(Code.NO_COLOUR_COLUMNS, String.join(" ", columns));
+        }
+        if (!hasBands && otherLight != null) {
+            return new ColourFile(List.of(), List.of(otherLight));
         }
         List<ColourSample> samples = new ArrayList<>();
         List<ColourFileProblem> wrong = new ArrayList<>();
-        double scale = bands.size() >= 10 && largest(bands) > PERCENT_FROM ? 100 : 1;
+        double scale = hasBands ? scale(bands, hasLab ? lab[0] : -1) : 1;
         for (Row row : rows) {
             if (row.cells().size() != columns.size()) {
                 wrong.add(new ColourFileProblem(
@@ -54,10 +76,10 @@ record ColourTable(List<String> columns, List<Row> rows, Illuminant light, List<
             Reader reader = new Reader(row, wrong);
             String codeWord = reader.word(code, LONGEST_CODE);
             String nameWord = reader.word(name, LONGEST_NAME);
-            Optional<Spectrum> spectrum =
-                    bands.size() >= 10 ? reader.spectrum(bands, scale) : Optional.<Spectrum>empty();
-            Optional<Lab> colour =
-                    spectrum.map(Spectrum::toLab).or(() -> hasLab ? reader.lab(lab, light.white()) : Optional.empty());
+            Optional<Spectrum> spectrum = hasBands ? reader.spectrum(bands, scale) : Optional.<Spectrum>empty();
+            Optional<Lab> colour = hasBands
+                    ? spectrum.map(Spectrum::toLab)
+                    : hasLab ? reader.lab(lab, light.white()) : reader.xyz(xyz, light.white());
             if (codeWord != null && nameWord != null) {
                 colour.ifPresent(c -> samples.add(new ColourSample(codeWord, nameWord, spectrum, c)));
             }
@@ -87,21 +109,51 @@ record ColourTable(List<String> columns, List<Row> rows, Illuminant light, List<
         return bands;
     }
 
-    private double largest(Map<Integer, Integer> bands) {
+    private static boolean isWhole(int[] columns) {
+        return Arrays.stream(columns).allMatch(c -> c >= 0);
+    }
+
+    /**
+     * What reflectances are to be divided by. Where all are small, they are factors of light colours or per cents of dark ones:
+     * L* tells, if the file has it.
+     */
+    private double scale(Map<Integer, Integer> bands, int lightness) {
+        List<double[]> means = new ArrayList<>();
         double largest = 0;
         for (Row row : rows) {
-            for (int column : bands.values()) {
-                if (column < row.cells().size()) {
-                    try {
-                        largest =
-                                Math.max(largest, Double.parseDouble(row.cells().get(column)));
-                    } catch (NumberFormatException e) {
-                        // said when the row itself is read
-                    }
-                }
+            double[] r = bands.values().stream()
+                    .mapToDouble(c -> value(row, c))
+                    .filter(v -> !Double.isNaN(v))
+                    .toArray();
+            largest = Math.max(largest, Arrays.stream(r).max().orElse(0));
+            double l = lightness < 0 ? Double.NaN : value(row, lightness);
+            if (!Double.isNaN(l) && r.length > 0) {
+                means.add(new double[] {Arrays.stream(r).average().orElseThrow(), l});
             }
         }
-        return largest;
+        if (largest > LARGEST_FACTOR) {
+            return PERCENT;
+        }
+        return off(means, PERCENT) < off(means, 1) ? PERCENT : 1;
+    }
+
+    private static double off(List<double[]> means, double scale) {
+        return means.stream()
+                .mapToDouble(m -> Math.abs(Lab.lightnessOf(Math.min(1, m[0] / scale)) - m[1]))
+                .sum();
+    }
+
+    private static double value(Row row, int column) {
+        return column < row.cells().size() ? number(row.cells().get(column)) : Double.NaN;
+    }
+
+    /** With a point or a comma; NaN for what is no number. */
+    private static double number(String word) {
+        try {
+            return Double.parseDouble(word.strip().replace(',', '.').toLowerCase(Locale.ROOT));
+        } catch (NumberFormatException e) {
+            return Double.NaN;
+        }
     }
 
     /** Reads one row and says what is wrong in it. */
@@ -127,7 +179,7 @@ record ColourTable(List<String> columns, List<Row> rows, Illuminant light, List<
         /** On the 36 samples of a spectrum: straight lines between bands, level beyond the ends. */
         Optional<Spectrum> spectrum(Map<Integer, Integer> bands, double scale) {
             TreeMap<Integer, Double> measured = new TreeMap<>();
-            bands.forEach((nm, column) -> measured.put(nm, number(column, 0, 1.2 * scale) / scale));
+            bands.forEach((nm, column) -> measured.put(nm, number(column, 0, LARGEST_FACTOR * scale) / scale));
             if (measured.values().stream().anyMatch(v -> v.isNaN())) {
                 return Optional.empty();
             }
@@ -151,17 +203,24 @@ record ColourTable(List<String> columns, List<Row> rows, Illuminant light, List<
             return low.getValue() + share * (high.getValue() - low.getValue());
         }
 
+        /** Y = 100 for the perfect diffuser. */
+        Optional<Lab> xyz(int[] columns, ReferenceWhite white) {
+            double x = number(columns[0], 0, BRIGHTEST) / PERCENT;
+            double y = number(columns[1], 0, BRIGHTEST) / PERCENT;
+            double z = number(columns[2], 0, BRIGHTEST) / PERCENT;
+            return Double.isNaN(x + y + z)
+                    ? Optional.empty()
+                    : Optional.of(ChromaticAdaptation.adapt(Lab.of(new Xyz(x, y, z), white), ReferenceWhite.D65));
+        }
+
         private double number(int column, double least, double most) {
             String word = row.cells().get(column).strip();
-            try {
-                double value = Double.parseDouble(word.replace(',', '.').toLowerCase(Locale.ROOT));
-                if (value >= least && value <= most) {
-                    return value;
-                }
-                wrong.add(new ColourFileProblem(row.line(), Code.OUT_OF_RANGE, word));
-            } catch (NumberFormatException e) {
-                wrong.add(new ColourFileProblem(row.line(), Code.NOT_A_NUMBER, word));
+            double value = ColourTable.number(word);
+            if (value >= least && value <= most) {
+                return value;
             }
+            Code code = Double.isNaN(value) ? Code.NOT_A_NUMBER : Code.OUT_OF_RANGE;
+            wrong.add(new ColourFileProblem(row.line(), code, word));
             return Double.NaN;
         }
     }

@@ -17,15 +17,14 @@ final class CsvTable {
     private CsvTable() {}
 
     static ColourTable read(String text) {
-        String first = text.lines().findFirst().orElse("");
-        String separator = first.contains("\t") ? "\t" : first.contains(";") ? ";" : ",";
+        CsvText csvText = CsvText.of(text);
         try (CsvReader<CsvRecord> csv = CsvReader.builder()
-                .fieldSeparator(separator)
+                .fieldSeparator(csvText.separator())
                 .skipEmptyLines(true)
                 .allowUnclosedQuote(false)
                 .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
                 .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
-                .ofCsvRecord(text)) {
+                .ofCsvRecord(csvText.table())) {
             List<CsvRecord> all = csv.stream().toList();
             if (all.size() < 2) {
                 return ColourTable.broken(new ColourFileProblem(0, Code.NO_DATA, ""));
@@ -36,10 +35,10 @@ final class CsvTable {
             List<Row> rows = all.stream()
                     .skip(1)
                     .map(r -> new Row(
-                            (int) r.getStartingLineNumber(),
+                            (int) r.getStartingLineNumber() + csvText.linesBefore(),
                             r.getFields().stream().map(CsvCell::original).toList()))
                     .toList();
-            return new ColourTable(columns, rows, Illuminant.D65, List.of());
+            return new ColourTable(columns, rows, Illuminant.D65, null, List.of());
         } catch (CsvParseException e) {
             return ColourTable.broken(new ColourFileProblem(0, Code.UNKNOWN_FORMAT, "\""));
         } catch (IOException e) {

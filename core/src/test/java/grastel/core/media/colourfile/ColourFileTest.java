@@ -105,6 +105,113 @@ class ColourFileTest {
         assertThat(spectrum.at(35)).isCloseTo(0.4, within(1e-9));
     }
 
+    private static String grey(String prefix, String reflectance, String lab) {
+        StringBuilder head = new StringBuilder("code;name" + (lab.isEmpty() ? "" : ";L;a;b"));
+        StringBuilder row = new StringBuilder("G1;Grey" + lab);
+        for (int nm = 380; nm <= 730; nm += 10) {
+            head.append(";").append(prefix).append(nm);
+            row.append(";").append(reflectance);
+        }
+        return head + "\n" + row + "\n";
+    }
+
+    private static double first(ColourFile file) {
+        return file.samples().get(0).spectrum().orElseThrow().at(0);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"'40,5', 0.405", "'1,9', 0.019", "'0,8', 0.8", "'1.15', 1"})
+    void perCentIsToldFromFactorsWithCommasToo(String written, double factor) {
+        assertThat(first(read(grey("SPEC_", written, "")))).isCloseTo(factor, within(1e-9));
+    }
+
+    @Test
+    void lightnessTellsPerCentOfABlackFromFactorsOfAWhite() {
+        assertThat(first(read(grey("SPEC_", "0.9", ";96;0;0")))).isCloseTo(0.9, within(1e-9));
+        assertThat(first(read(grey("SPEC_", "0.9", ";8;0;0")))).isCloseTo(0.009, within(1e-9));
+    }
+
+    @Test
+    void xyzAloneIsEnough() {
+        ColourFile file = read(CGATS.replace("LAB_L LAB_A LAB_B", "XYZ_X XYZ_Y XYZ_Z")
+                .replace("50 20 -10", "48.21 50 41.26")
+                .replace("70.5 0 0", "20 18.42 15"));
+
+        assertThat(file.problems()).isEmpty();
+        Lab grey = file.samples().get(0).colour();
+        assertThat(grey.lightness()).isCloseTo(Lab.lightnessOf(0.5), within(0.01));
+        assertThat(grey.chroma()).as("half of D50 is a grey").isLessThan(0.1);
+        assertThat(file.samples().get(1).colour().lightness()).isCloseTo(50, within(0.2));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'ILLUMINANT \"D65\"', -10",
+        "'WEIGHTING_FUNCTION \"ILLUMINANT, D65\"', -10",
+        "'WEIGHTING_FUNCTION \"OBSERVER, 2 degree\"', -10.06"
+    })
+    void lightAndObserverAreHonoured(String said, double b) {
+        ColourFile file = read(CGATS.replace("ORIGINATOR \"Test\"", said));
+
+        assertThat(file.problems()).isEmpty();
+        assertThat(file.samples().get(0).colour().b()).isCloseTo(b, within(1.5));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'ILLUMINANT \"F11\"', OTHER_LIGHT, F11",
+        "'WEIGHTING_FUNCTION \"ILLUMINANT, C\"', OTHER_LIGHT, C",
+        "'WEIGHTING_FUNCTION \"OBSERVER, 10 degree\"', OTHER_OBSERVER, 10",
+        "NUMBER_OF_SETS 3, OTHER_COUNT, 2 / 3"
+    })
+    void whatIsNotKnownIsRefusedByName(String said, Code code, String detail) {
+        ColourFile file = read(CGATS.replace("ORIGINATOR \"Test\"", said));
+
+        assertThat(file.samples()).isEmpty();
+        assertThat(file.problems()).singleElement().satisfies(p -> {
+            assertThat(p.code()).isEqualTo(code);
+            assertThat(p.detail()).isEqualTo(detail);
+        });
+        assertThat(read(CGATS.replace("ORIGINATOR \"Test\"", "NUMBER_OF_SETS 2"))
+                        .samples())
+                .hasSize(2);
+    }
+
+    @Test
+    void spreadsheetsOfOldAreRead() {
+        byte[] file = "sep=;\r\ncode;name;L;a;b\r\nV1;Gr\u00fcn;40,5;-14;20\r\nV2;Gelb;hell;0;0\r\n"
+                .getBytes(java.nio.charset.Charset.forName("windows-1252"));
+
+        assertThat(ColourFile.read(file).problems())
+                .containsExactly(new ColourFileProblem(4, Code.NOT_A_NUMBER, "hell"));
+        byte[] right = new String(file, java.nio.charset.Charset.forName("windows-1252"))
+                .replace("hell", "80")
+                .getBytes(java.nio.charset.Charset.forName("windows-1252"));
+        assertThat(ColourFile.read(right).samples())
+                .extracting(ColourSample::name)
+                .containsExactly("Gr\u00fcn", "Gelb");
+    }
+
+    @Test
+    void aPaletteIsReadAgain() {
+        List<Pencil> pencils = ShippedKit.pencils().stream()
+                .map(ShippedKit.RangePencil::toPencil)
+                .limit(36)
+                .toList();
+        ColourFile back = read(ColourFileWriter.palette("Kit", pencils));
+
+        assertThat(back.problems()).isEmpty();
+        assertThat(back.samples()).hasSize(36);
+        ColourSample red = back.samples().get(6);
+        assertThat(red.code() + " " + red.name()).isEqualTo(pencils.get(6).title());
+        assertThat(ColourDifference.ciede2000(
+                        red.colour(), pencils.get(6).masstone().toLab()))
+                .isLessThan(0.6);
+        assertThat(read("GIMP Palette\n#\n300 0 0 X Y\nred\n").problems())
+                .extracting(ColourFileProblem::code)
+                .containsExactly(Code.OUT_OF_RANGE, Code.NOT_A_NUMBER);
+    }
+
     @Test
     void csvIsUnderD65() {
         ColourFile file = read("name,L,a,b\nKelpish,40,-14,20\n");
