@@ -71,11 +71,8 @@ public final class RecipeFinder {
      * @param mostTried how many stacks may be tried; fewer are where the set is small
      */
     public record Limits(int mostLayers, List<PressureGrade> grades, int mostTried) {
-        /** Whisper, light, medium and full, up to four layers. */
-        public static final Limits USUAL = new Limits(
-                4,
-                List.of(PressureGrade.WHISPER, PressureGrade.LIGHT, PressureGrade.MEDIUM, PressureGrade.FULL),
-                12_000);
+        /** Every pressure, up to four layers. */
+        public static final Limits USUAL = new Limits(4, List.of(PressureGrade.values()), 12_000);
 
         public Limits {
             grades = List.copyOf(grades);

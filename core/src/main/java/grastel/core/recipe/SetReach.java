@@ -14,8 +14,8 @@ import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 
 /**
- * The values and hues that a set of pencils makes on a paper with one, two or three layers, each laid lightly twice or firmly
- * once. Colours are sorted into cells of whole Munsell value and a twelfth of the painter's wheel; each cell keeps its purest
+ * The values and hues that a set of pencils makes on a paper with one, two or three layers, each laid lightly twice, at medium
+ * once or firmly once. Colours are sorted into cells of whole Munsell value and a twelfth of the painter's wheel; each cell keeps its purest
  * colour.
  *
  * @param cells the cells that are reached, any order
@@ -57,6 +57,7 @@ public record SetReach(List<Cell> cells, int tried) {
         for (Pencil pencil : set.pencils()) {
             if (!pencil.colourless()) {
                 steps.add(new Step(pencil, PressureGrade.LIGHT, 2));
+                steps.add(new Step(pencil, PressureGrade.MEDIUM, 1));
                 steps.add(new Step(pencil, PressureGrade.FIRM, 1));
             }
         }

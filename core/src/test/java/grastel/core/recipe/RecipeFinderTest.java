@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.SplittableRandom;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class RecipeFinderTest {
@@ -44,18 +45,18 @@ class RecipeFinderTest {
                 .flatMap(p -> GRADES.stream().map(g -> new Move(p, g)))
                 .toList();
         List<Lab> colours = new ArrayList<>();
-        extend(List.of(), moves, rules, colours);
+        extend(List.of(), moves, rules, colours, 3);
         return colours;
     }
 
-    private static void extend(List<Move> done, List<Move> moves, Rules rules, List<Lab> colours) {
+    private static void extend(List<Move> done, List<Move> moves, Rules rules, List<Lab> colours, int most) {
         for (Move move : moves) {
             if (rules.allow(done, move)) {
                 List<Move> more = new ArrayList<>(done);
                 more.add(move);
                 colours.add(colour(more));
-                if (more.size() < 3) {
-                    extend(more, moves, rules, colours);
+                if (more.size() < most) {
+                    extend(more, moves, rules, colours, most);
                 }
             }
         }
@@ -84,6 +85,28 @@ class RecipeFinderTest {
             double best = all.stream().mapToDouble(target::error).min().orElseThrow();
             double found = find(target, EIGHT, Method.USUAL, limits).get(0).error();
             assertThat(found).as("target %s", target.colour()).isBetween(best - 1e-9, best + 0.3);
+        }
+    }
+
+    /** With every pencil of the range and every pressure, what two layers can do is not missed. */
+    @Test
+    void findsWhatTwoLayersOfAnyPressureGive() {
+        SplittableRandom random = new SplittableRandom(11);
+        Rules rules = new Rules(Method.USUAL);
+        List<Move> moves = Shipped.ALL.stream()
+                .filter(p -> !p.colourless())
+                .flatMap(p -> Stream.of(PressureGrade.values()).map(g -> new Move(p, g)))
+                .toList();
+        List<Lab> two = new ArrayList<>();
+        extend(List.of(), moves, rules, two, 2);
+        for (int n = 0; n < 20; n++) {
+            Lab wanted = two.get(random.nextInt(two.size()));
+            Target target = near(
+                    wanted.lightness(), wanted.a() + random.nextDouble(-4, 4), wanted.b() + random.nextDouble(-4, 4));
+            double best = two.stream().mapToDouble(target::error).min().orElseThrow();
+            double found =
+                    find(target, Shipped.ALL, Method.USUAL, Limits.USUAL).get(0).error();
+            assertThat(found).as("target %s", target.colour()).isLessThan(best + 0.3);
         }
     }
 

@@ -51,8 +51,8 @@ class SetReachTest {
     void tellsItsProgressAndStopsWhenTold() {
         List<Double> heard = new ArrayList<>();
         SetReach.of(set("S03", "S07"), PAPER, heard::add, () -> false);
-        assertThat(heard).hasSize(4).isSorted();
-        assertThat(heard.get(3)).isCloseTo(1, within(1e-9));
+        assertThat(heard).hasSize(6).isSorted();
+        assertThat(heard.get(5)).isCloseTo(1, within(1e-9));
 
         assertThatExceptionOfType(SetReach.Cancelled.class)
                 .isThrownBy(() -> SetReach.of(set("S03", "S07"), PAPER, share -> {}, () -> true));
