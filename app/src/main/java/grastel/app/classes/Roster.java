@@ -8,12 +8,8 @@ import grastel.app.classes.RosterColumns.Column;
 import grastel.app.platform.ApiProblem.FieldProblem;
 import grastel.core.media.colourfile.CsvCell;
 import grastel.core.media.colourfile.CsvText;
+import grastel.core.media.colourfile.FileText;
 import grastel.core.page.Typeface;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.Charset;
-import java.nio.charset.CodingErrorAction;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -29,7 +25,7 @@ import java.util.regex.Pattern;
  *
  * @param names in the order of the list
  * @param problems what is wrong, path {@code lines[n]}, n counted from 1
- * @param notes what was passed over without harm, for example empty lines
+ * @param notes what was passed over without harm, for example empty lines, and what wants a look
  */
 record Roster(List<String> names, List<FieldProblem> problems, List<String> notes) {
     static final int LONGEST_NAME = 120;
@@ -43,25 +39,28 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
         notes = List.copyOf(notes);
     }
 
-    /** A file of unknown encoding: UTF-8 (with or without mark) or UTF-16 with mark; others are refused with a hint. */
+    /** A file of unknown coding; where that was guessed, the names that show it are named. */
     static Roster ofFile(byte[] file) {
-        Charset charset = StandardCharsets.UTF_8;
-        if (file.length >= 2
-                && ((file[0] & 0xff) == 0xff && (file[1] & 0xff) == 0xfe
-                        || (file[0] & 0xff) == 0xfe && (file[1] & 0xff) == 0xff)) {
-            charset = StandardCharsets.UTF_16;
+        return FileText.of(file)
+                .map(t -> t.guessed() ? of(t.text()).withGuess() : of(t.text()))
+                .orElseGet(() -> refused(
+                        "NOT_TEXT",
+                        "This is not a text file. In the spreadsheet save the list as CSV, or paste the names."));
+    }
+
+    private Roster withGuess() {
+        List<String> accented = names.stream()
+                .filter(n -> n.chars().anyMatch(c -> c > 127))
+                .limit(3)
+                .toList();
+        List<String> more = new ArrayList<>(notes);
+        if (!accented.isEmpty()) {
+            more.add(
+                    0,
+                    "The file does not say how its letters are coded. Look at the accents: "
+                            + String.join("; ", accented) + ".");
         }
-        try {
-            return of(charset.newDecoder()
-                    .onMalformedInput(CodingErrorAction.REPORT)
-                    .onUnmappableCharacter(CodingErrorAction.REPORT)
-                    .decode(ByteBuffer.wrap(file))
-                    .toString());
-        } catch (CharacterCodingException e) {
-            return refused(
-                    "ENCODING",
-                    "The file is not UTF-8. In the spreadsheet choose “CSV UTF-8” when saving, or paste the names.");
-        }
+        return new Roster(names, problems, more);
     }
 
     static Roster of(String text) {

@@ -8,6 +8,7 @@ import grastel.app.platform.AfterCommit;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Ownership;
 import grastel.core.colour.Lab;
+import grastel.core.colour.SmoothReflectance;
 import grastel.core.colour.Spectrum;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
@@ -20,6 +21,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -139,6 +141,7 @@ public class Kit {
 
     KitPencil add(PencilData data) {
         requireFreeCode(data.range(), data.code());
+        requireReachable(data);
         forgetPencils();
         return info(pencils.saveAndFlush(new OwnedPencil(data)));
     }
@@ -155,6 +158,7 @@ public class Kit {
         if (!found.range().equals(data.range()) || !found.code().equals(data.code())) {
             requireFreeCode(data.range(), data.code());
         }
+        requireReachable(data);
         found.set(data);
         forgetPencils();
         return info(pencils.saveAndFlush(found));
@@ -182,6 +186,7 @@ public class Kit {
 
     KitPaper addPaper(PaperData data) {
         requireFreePaper(data.name());
+        requireReachable(data.name(), data.ground());
         return info(papers.saveAndFlush(new OwnedPaper(data)));
     }
 
@@ -191,6 +196,7 @@ public class Kit {
         if (!found.name().equals(data.name())) {
             requireFreePaper(data.name());
         }
+        requireReachable(data.name(), data.ground());
         found.set(data);
         return info(papers.saveAndFlush(found));
     }
@@ -320,6 +326,30 @@ public class Kit {
     private void requireFreePaper(String name) {
         if (papers.existsByName(name)) {
             throw nameTaken(name);
+        }
+    }
+
+    private static void requireReachable(PencilData data) {
+        if (data.spectrum().isEmpty()) {
+            requireReachable(data.name(), data.masstone());
+        }
+    }
+
+    /** Predictions reckon with light that is given back: another colour than was said would be taken without a word. */
+    private static void requireReachable(String what, Lab colour) {
+        Lab reachable = SmoothReflectance.reachable(colour);
+        if (!reachable.equals(colour)) {
+            throw ApiProblem.invalid(
+                    "lab",
+                    "NO_SURFACE",
+                    String.format(
+                            Locale.ROOT,
+                            "%s: no surface that only gives back light has this colour; the nearest is L* %.1f, a* %.1f, b* %.1f."
+                                    + " Paper with brighteners is measured without ultraviolet light.",
+                            what,
+                            reachable.lightness(),
+                            reachable.a(),
+                            reachable.b()));
         }
     }
 

@@ -39,8 +39,12 @@ import tools.jackson.databind.json.JsonMapper;
 @Transactional
 class LessonPacks {
     private static final int MOST_SUBSTITUTES = 4;
-    /** A pencil of the same name is the same when its colour is this near, ΔE00. */
+    /** What has the same name is the same when its colour is this near, ΔE00: two measurements of one thing. */
     private static final double SAME = 4;
+    /** Whatever its name, a pencil this near is as good, ΔE00. */
+    private static final double EQUAL = 1.5;
+    /** Papers whose teeth differ by less than a quarter take colour alike, natural logarithm. */
+    private static final double SAME_TOOTH = Math.log(1.25);
 
     private final Sheets sheets;
     private final Kit kit;
@@ -201,23 +205,33 @@ class LessonPacks {
                         "The pack moves thresholds of a goal “" + name + "” that is not known."));
     }
 
+    /** A pencil of the kit that is the pack's: by code or name and colour, or by its colour alone where that is as good as equal. */
     private Optional<UUID> owned(PackPencil p) {
-        Optional<KitPencil> sameCode = kit.pencils().stream()
-                .filter(k -> k.range().equals(p.range()) && k.pencil().code().equals(p.code()))
-                .findFirst();
-        return sameCode.or(() -> kit.pencils().stream()
-                        .filter(k -> k.pencil().name().equals(p.name()))
-                        .filter(k ->
-                                ColourDifference.ciede2000(k.masstone(), p.lab().toLab()) < SAME)
-                        .findFirst())
+        return kit.pencils().stream()
+                .filter(k -> {
+                    double apart =
+                            ColourDifference.ciede2000(k.masstone(), p.lab().toLab());
+                    return apart < (isNamed(k, p) ? SAME : EQUAL);
+                })
+                .min(Comparator.comparing((KitPencil k) -> !isNamed(k, p))
+                        .thenComparing(k ->
+                                ColourDifference.ciede2000(k.masstone(), p.lab().toLab())))
                 .map(KitPencil::id);
     }
 
+    private static boolean isNamed(KitPencil k, PackPencil p) {
+        return k.range().equals(p.range()) && k.pencil().code().equals(p.code())
+                || k.pencil().name().equals(p.name());
+    }
+
+    /** A paper of the kit that takes colour as the pack's does and is of its colour; where several are, that of its name. */
     private Optional<UUID> owned(PackPaper p) {
         return kit.papers().stream()
-                .filter(k -> k.paper().name().equals(p.name()))
-                .min(Comparator.comparingDouble(
-                        k -> ColourDifference.ciede2000(k.ground(), p.lab().toLab())))
+                .filter(k -> Math.abs(Math.log(k.paper().tooth().depth() / p.tooth())) < SAME_TOOTH)
+                .filter(k -> ColourDifference.ciede2000(k.ground(), p.lab().toLab()) < SAME)
+                .min(Comparator.comparing((KitPaper k) -> !k.paper().name().equals(p.name()))
+                        .thenComparing(k ->
+                                ColourDifference.ciede2000(k.ground(), p.lab().toLab())))
                 .map(KitPaper::id);
     }
 

@@ -176,10 +176,18 @@ class RosterTest {
     }
 
     @Test
-    void saysWhenTheEncodingIsWrong() {
-        byte[] old = "Zoë\nLéa".getBytes(Charset.forName("windows-1252"));
+    void anOlderSpreadsheetsLettersAreReadAndWantALook() {
+        Roster read = Roster.ofFile("Zoë\nAna\nMáire O’Neill".getBytes(Charset.forName("windows-1252")));
 
-        assertThat(Roster.ofFile(old).problems()).extracting(FieldProblem::code).containsExactly("ENCODING");
+        assertThat(read.names()).containsExactly("Zoë", "Ana", "Máire O’Neill");
+        assertThat(read.notes()).singleElement().asString().contains("Zoë; Máire O’Neill");
+        assertThat(Roster.ofFile("Ana\nBen".getBytes(Charset.forName("windows-1252")))
+                        .notes())
+                .isEmpty();
+        assertThat(Roster.ofFile(new byte[] {(byte) 0x89, 'P', 'N', 'G', 0, 0x1a})
+                        .problems())
+                .extracting(FieldProblem::code)
+                .containsExactly("NOT_TEXT");
     }
 
     @Test

@@ -81,6 +81,22 @@ class KitTest extends DeskTest {
                 .contains("lab.l", "hiding");
     }
 
+    /** Too pure a red, and a paper that shines by brighteners: never taken as another colour without a word. */
+    @Test
+    void aColourNoSurfaceHasIsRefusedWithTheNearest() {
+        assertThat(post(teacher, "/api/kit/pencils", pencil("L1", Map.of("l", 50, "a", 120, "b", 90))))
+                .hasStatus(422)
+                .bodyText()
+                .contains("NO_SURFACE", "nearest is L* 50");
+        Map<String, Object> paper =
+                Map.of("name", "Dazzling", "lab", Map.of("l", 97, "a", 3, "b", -8), "tooth", 1, "grainMm", 0.3);
+        assertThat(post(teacher, "/api/kit/papers", paper))
+                .hasStatus(422)
+                .bodyText()
+                .contains("NO_SURFACE", "brighteners");
+        assertThat(as(teacher, () -> kit.papers())).hasSize(4);
+    }
+
     /** A printed sheet keeps its pencils as they were, so a pencil that is gone does not harm it. */
     @Test
     void aPencilOfAPrintedSheetMayGo() {

@@ -68,6 +68,30 @@ class LessonPacksTest extends DeskTest {
                 .isEqualTo(pack);
     }
 
+    /** A pencil of the same code that is quite another colour, and a paper of the same name with another tooth, are not the pack's. */
+    @Test
+    void pencilsAndPapersAreKnownByWhatTheyAre() {
+        String pack = exported(newTeacher());
+        SignedIn other = newTeacher();
+        String repainted = JsonPath.parse(pack).set("$.pencils[0].lab.a", 60).jsonString();
+        String rougher = JsonPath.parse(pack).set("$.papers[0].tooth", 2.2).jsonString();
+        String renamed = JsonPath.parse(pack)
+                .set("$.pencils[0].range", "Elsewhere")
+                .set("$.pencils[0].name", "Seaweed")
+                .set("$.papers[0].name", "Their cartridge")
+                .jsonString();
+
+        assertThat(missing(other, repainted, "pencils")).isEqualTo(1);
+        assertThat(missing(other, rougher, "papers")).isEqualTo(1);
+        assertThat(missing(other, renamed, "pencils")).isZero();
+        assertThat(missing(other, renamed, "papers")).isZero();
+    }
+
+    private int missing(SignedIn teacher, String pack, String what) {
+        String seen = content(post(teacher, "/api/sheets/packs/preview", Map.of("pack", pack)));
+        return JsonPath.<List<?>>read(seen, "$." + what).size();
+    }
+
     @Test
     void aPackThatMovesThresholdsOfNoGoalIsRefusedWhole() {
         SignedIn teacher = newTeacher();

@@ -59,6 +59,11 @@ public final class PaintersWheel {
         return turn(ANCHORS[i] + (at - i) * (ANCHORS[i + 1] - ANCHORS[i]));
     }
 
+    /** CIELAB hue of one of the twelve colours. */
+    public static double labHueOf(Name name) {
+        return labHueOf(STEP * name.ordinal());
+    }
+
     /** The nearest of the twelve colours. */
     public static Name nameOf(double labHue) {
         return Name.values()[(int) Math.round(placeOf(labHue) / STEP) % 12];

@@ -13,6 +13,8 @@ public final class SmoothReflectance {
     private static final int N = Spectrum.SAMPLES;
     private static final int MAX_STEPS = 200;
     private static final double TOLERANCE = 1e-10;
+    /** ΔE00 that nobody sees and no meter repeats. */
+    private static final double SAME = 0.3;
 
     /** Solving takes about a millisecond and the same pencils come again and again. */
     private static final LoadingCache<Lab, Spectrum> SOLVED =
@@ -27,6 +29,15 @@ public final class SmoothReflectance {
      */
     public static Spectrum of(Lab colour) {
         return SOLVED.get(colour);
+    }
+
+    /**
+     * What a surface shows that is asked to have this colour: itself, or the nearest of its lightness and hue where none can
+     * have it, being too pure or, as brightened paper, giving back more light than falls on it.
+     */
+    public static Lab reachable(Lab colour) {
+        Lab shown = of(colour).toLab();
+        return ColourDifference.ciede2000(shown, colour) < SAME ? colour : shown;
     }
 
     private static Spectrum solved(Lab colour) {

@@ -2,8 +2,7 @@ package grastel.core.layering;
 
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
-import grastel.core.colour.SmoothReflectance;
-import grastel.core.colour.Spectrum;
+import grastel.core.colour.MovedReflectance;
 import grastel.core.layering.CurveFit.Unknown;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
@@ -81,18 +80,7 @@ public final class Calibration {
     }
 
     private static Pencil with(Pencil start, double[] x) {
-        return start.measuredAs(moved(start.masstone(), new Lab(x[0], x[1], x[2])), x[3], x[4]);
-    }
-
-    /** A curve moved to about another colour and otherwise as it was: times the ratio of the two colours' smooth curves. */
-    private static Spectrum moved(Spectrum curve, Lab to) {
-        Spectrum from = SmoothReflectance.of(curve.toLab());
-        Spectrum into = SmoothReflectance.of(to);
-        double[] r = curve.toArray();
-        for (int i = 0; i < r.length; i++) {
-            r[i] = Math.min(1, r[i] * into.at(i) / from.at(i));
-        }
-        return Spectrum.of(r);
+        return start.measuredAs(MovedReflectance.of(start.masstone(), new Lab(x[0], x[1], x[2])), x[3], x[4]);
     }
 
     private static Paper withDepth(Paper paper, double logDepth) {

@@ -5,19 +5,28 @@ import grastel.core.colour.PaintersWheel;
 
 /** The family a class files a pencil under. */
 public enum ColourFamily {
-    WHITE,
-    GREY,
-    BLACK,
-    BROWN,
-    RED,
-    ORANGE,
-    YELLOW,
-    GREEN,
-    BLUE,
-    VIOLET;
+    WHITE(null),
+    GREY(null),
+    BLACK(null),
+    BROWN(null),
+    RED(PaintersWheel.Name.RED),
+    ORANGE(PaintersWheel.Name.ORANGE),
+    YELLOW(PaintersWheel.Name.YELLOW),
+    GREEN(PaintersWheel.Name.GREEN),
+    BLUE(PaintersWheel.Name.BLUE),
+    VIOLET(PaintersWheel.Name.VIOLET);
+
+    /** So far from its place on the wheel a colour is still plainly of the family, degrees on the wheel. */
+    private static final double NEAR = 15;
 
     private static final double GREYISH = 9;
     private static final double PALE_CHROMA = 20;
+
+    private final PaintersWheel.Name place;
+
+    ColourFamily(PaintersWheel.Name place) {
+        this.place = place;
+    }
 
     /** The family of a masstone: greys by value, warm colours of little chroma are browns, the rest by the painter's wheel. */
     public static ColourFamily of(Lab masstone) {
@@ -41,6 +50,11 @@ public enum ColourFamily {
             case BLUE_GREEN, BLUE -> BLUE;
             case BLUE_VIOLET, VIOLET -> VIOLET;
         };
+    }
+
+    /** True within {@value #NEAR}° of the family's place on the wheel; families without one have no far end. */
+    public boolean isNear(Lab colour) {
+        return place == null || PaintersWheel.distance(colour.hueDegrees(), PaintersWheel.labHueOf(place)) <= NEAR;
     }
 
     /** Browns are dark or dull oranges: the darker, the more chroma a brown may have. */

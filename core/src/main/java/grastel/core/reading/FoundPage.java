@@ -18,16 +18,25 @@ public final class FoundPage {
     /** A sheet that lies less flat than this is not measured. */
     private static final double MOST_RESIDUAL_MM = 1.2;
 
+    private static final int FEWEST_MARKERS = 3;
+
     private static final double LEAST_DPI = 110;
 
     /** Marker corner 0…3 → its corners, clockwise from the top left as printed. */
     private final Map<Integer, List<Point2D_F64>> markers;
 
     private final PageCode code;
+    private final boolean crowded;
 
     FoundPage(Map<Integer, List<Point2D_F64>> markers, PageCode code) {
+        this(markers, code, false);
+    }
+
+    /** @param crowded true where a marker of yet another sheet is in the picture */
+    FoundPage(Map<Integer, List<Point2D_F64>> markers, PageCode code, boolean crowded) {
         this.markers = new TreeMap<>(markers);
         this.code = code;
+        this.crowded = crowded;
     }
 
     /** A page whose markers a person pointed at: the centres of the four, from the top left clockwise, in pixels. */
@@ -51,8 +60,24 @@ public final class FoundPage {
         return markers.size();
     }
 
+    /** Middle of the markers that were found, pixels. */
+    Point2D_F64 centre() {
+        Point2D_F64 sum = new Point2D_F64();
+        List<Point2D_F64> all = markers.values().stream().flatMap(List::stream).toList();
+        all.forEach(p -> sum.plusIP(p));
+        return new Point2D_F64(sum.x / all.size(), sum.y / all.size());
+    }
+
+    /** True where a marker of yet another sheet is in the picture. */
+    boolean isCrowded() {
+        return crowded;
+    }
+
     /** The page's place in the picture, if it is flat and fine enough to measure. */
     Mapping usableMapping(PageSize size) throws UnreadablePage {
+        if (markers.size() < FEWEST_MARKERS) {
+            throw new UnreadablePage(Problem.TOO_FEW_MARKERS, markers.size());
+        }
         Mapping mapping = mapping(size);
         double pxPerMm = mapping.pxPerMm(size.widthMm() / 2, size.heightMm() / 2);
         double residual = mapping.residualPx() / pxPerMm;

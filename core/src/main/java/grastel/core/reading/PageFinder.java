@@ -21,11 +21,13 @@ import grastel.core.page.PageCode;
 import grastel.core.page.PageFurniture;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
+import grastel.core.reading.MarkerGroups.Marker;
 import grastel.core.reading.UnreadablePage.Problem;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.stream.IntStream;
 
 /**
@@ -41,6 +43,10 @@ final class PageFinder {
     /** Outline of the smallest marker whose code can be told, px of the reduced picture: letters are shorter and soon left. */
     private static final int SMALLEST_OUTLINE = 40;
 
+    /** Diagonal of a marker in the reduced picture, px, under which a finer one is looked at: about four sheets in a picture. */
+    private static final double SMALL = 30;
+
+    private static final double ROWS = 4;
     private static final int LARGE_BLOCK = 4;
     private static final int FEWEST_MARKERS = 3;
     private static final double CODE_MARGIN_MM = 2.5;
@@ -56,23 +62,53 @@ final class PageFinder {
                 ConfigHammingMarker.loadDictionary(PageFurniture.DICTIONARY), config, GrayU8.class);
     }
 
-    FoundPage find(Picture picture) throws UnreadablePage {
+    /**
+     * Every sheet of the picture, in rows from the top: at least one with three markers; further ones may show only two.
+     *
+     * @throws UnreadablePage where there is none
+     */
+    List<FoundPage> find(Picture picture) throws UnreadablePage {
         int factor = Math.max(1, (int) Math.round(Math.max(picture.width, picture.height) / (double) REDUCED_SIDE));
-        Map<Integer, List<Point2D_F64>> markers = markers(reduced(picture, factor), factor);
+        List<Marker> markers = markers(reduced(picture, factor), factor);
+        boolean back = isBack();
+        if (factor > 1 && areSmall(markers, factor)) {
+            List<Marker> finer = markers(reduced(picture, factor / 2), factor / 2);
+            markers = finer.size() > markers.size() ? finer : markers;
+        }
         if (markers.isEmpty()) {
-            throw new UnreadablePage(isBack() ? Problem.BACK : Problem.NO_MARKERS);
+            throw new UnreadablePage(back ? Problem.BACK : Problem.NO_MARKERS);
         }
-        if (markers.size() < FEWEST_MARKERS) {
-            throw new UnreadablePage(Problem.TOO_FEW_MARKERS, markers.size());
+        List<Map<Integer, List<Point2D_F64>>> sheets = MarkerGroups.of(markers);
+        int most = sheets.stream().mapToInt(Map::size).max().orElse(1);
+        if (most < FEWEST_MARKERS) {
+            throw new UnreadablePage(Problem.TOO_FEW_MARKERS, most);
         }
-        FoundPage uncoded = new FoundPage(markers, null);
-        for (PageSize size : PageSize.values()) {
-            PageCode code = code(picture, uncoded.mapping(size), size);
-            if (code != null) {
-                return new FoundPage(markers, code);
+        boolean strays = markers.size() > sheets.stream().mapToInt(Map::size).sum();
+        double row = picture.height / ROWS;
+        return sheets.stream()
+                .map(sheet -> coded(picture, sheet, strays))
+                .sorted(Comparator.comparingDouble((FoundPage p) -> Math.floor(p.centre().y / row))
+                        .thenComparingDouble(p -> p.centre().x))
+                .toList();
+    }
+
+    private static FoundPage coded(Picture picture, Map<Integer, List<Point2D_F64>> markers, boolean strays) {
+        FoundPage uncoded = new FoundPage(markers, null, strays);
+        if (markers.size() >= FEWEST_MARKERS) {
+            for (PageSize size : PageSize.values()) {
+                PageCode code = code(picture, uncoded.mapping(size), size);
+                if (code != null) {
+                    return new FoundPage(markers, code, strays);
+                }
             }
         }
         return uncoded;
+    }
+
+    /** True where sheets are so small in the picture that others may have been missed. */
+    private static boolean areSmall(List<Marker> markers, int factor) {
+        return markers.stream()
+                .anyMatch(m -> m.points().get(0).distance(m.points().get(2)) < SMALL * factor);
     }
 
     /** Whether what was detected last are the marks of a back. */
@@ -80,13 +116,13 @@ final class PageFinder {
         return IntStream.range(0, detector.totalFound()).anyMatch(i -> detector.getId(i) == PageFurniture.BACK_ID);
     }
 
-    private Map<Integer, List<Point2D_F64>> markers(GrayU8 reduced, int factor) {
+    private List<Marker> markers(GrayU8 reduced, int factor) {
         detector.detect(reduced);
-        Map<Integer, List<Point2D_F64>> found = new TreeMap<>();
+        List<Marker> found = new ArrayList<>();
         for (int i = 0; i < detector.totalFound(); i++) {
             int corner = PageFurniture.MARKER_IDS.indexOf((int) detector.getId(i));
             if (corner >= 0) {
-                found.put(corner, corners(detector.getBounds(i, new Polygon2D_F64()), factor));
+                found.add(new Marker(corner, corners(detector.getBounds(i, new Polygon2D_F64()), factor)));
             }
         }
         return found;

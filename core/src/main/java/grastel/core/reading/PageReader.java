@@ -23,9 +23,18 @@ public final class PageReader {
 
     private final PageFinder finder = new PageFinder();
 
-    /** Finds the page in a picture. */
-    public FoundPage find(Picture picture) throws UnreadablePage {
+    /**
+     * Finds the sheets of a picture, in rows from the top.
+     *
+     * @throws UnreadablePage where there is none
+     */
+    public List<FoundPage> findAll(Picture picture) throws UnreadablePage {
         return finder.find(picture);
+    }
+
+    /** Finds the only sheet of a picture, or the first. */
+    public FoundPage find(Picture picture) throws UnreadablePage {
+        return findAll(picture).get(0);
     }
 
     /**
@@ -55,6 +64,7 @@ public final class PageReader {
         flag(flags, PageFlag.SHADOW, light.hasShadow());
         flag(flags, PageFlag.GREY, keys.grey() || picture.isGrey());
         flag(flags, PageFlag.THREE_MARKERS, found.markers() < 4);
+        flag(flags, PageFlag.ANOTHER_SHEET, found.isCrowded());
         flag(flags, PageFlag.BENT, !mapping.isFlat() || flatness > BENT_MM);
         PageReading read = new PageReading(
                 fields, pxPerMm * 25.4, flatness, light.residual(), found.markers(), List.copyOf(flags), keys.report());

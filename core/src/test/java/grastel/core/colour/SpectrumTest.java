@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import grastel.core.media.ShippedKit;
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -121,5 +123,30 @@ class SpectrumTest {
 
         assertThat(made.chroma()).isLessThan(tooPure.chroma());
         assertThat(made.hueDegrees()).isCloseTo(tooPure.hueDegrees(), within(1.0));
+    }
+
+    /** Every shipped pencil moved as far as kits are off has exactly the colour; moved nowhere it is what it was. */
+    @Test
+    void aMovedCurveHasTheColourItWasMovedTo() {
+        List<Spectrum> curves =
+                ShippedKit.pencils().stream().map(ShippedKit.RangePencil::masstone).toList();
+        for (int i = 0; i < curves.size(); i++) {
+            Spectrum from = curves.get(i);
+            Lab is = from.toLab();
+            Lab to = new Lab(is.lightness() + (is.lightness() < 60 ? 9 : -9), 0.75 * is.a() + 4, 0.75 * is.b() - 4);
+
+            assertThat(ColourDifference.ciede2000(MovedReflectance.of(from, to).toLab(), to))
+                    .as("pencil %d", i)
+                    .isLessThan(0.01);
+            Spectrum same = MovedReflectance.of(from, from.toLab());
+            for (int k = 0; k < Spectrum.SAMPLES; k++) {
+                assertThat(same.at(k)).isCloseTo(from.at(k), within(0.005));
+            }
+        }
+        assertThat(MovedReflectance.of(curves.get(3), new Lab(50, 120, 90))
+                        .toLab()
+                        .chroma())
+                .as("as far as there is a way")
+                .isGreaterThan(60);
     }
 }

@@ -7,12 +7,17 @@ import static org.assertj.core.api.Assertions.within;
 import grastel.core.colour.Lab;
 import grastel.core.colour.Temperature;
 import grastel.core.layering.PressureGrade;
+import grastel.core.media.ColourFamily;
+import grastel.core.media.Pencil;
+import grastel.core.media.PencilSet;
 import grastel.core.recipe.Complements;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.MixedBlacks;
 import grastel.core.recipe.School;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class BoxKindsTest {
     /** Hue within 15°, tint 12 lighter, shade 10 darker with 45 % of the chroma – or the sheet says that it cannot be. */
@@ -53,13 +58,40 @@ class BoxKindsTest {
         assertThat(under.recipe().steps().get(0).pencil())
                 .isNotEqualTo(under.recipe().steps().get(2).pencil());
         int last = above.recipe().steps().size() - 1;
-        assertThat(above.recipe().steps().get(last).passes()).isEqualTo(1);
+        assertThat(above.recipe().steps().get(last).pencil())
+                .isNotIn(
+                        above.recipe().steps().get(0).pencil(),
+                        above.recipe().steps().get(1).pencil());
         assertThat(above.recipe()).isNotEqualTo(under.recipe());
     }
 
     private static FieldPlan shadeOfRed(Setting setting) {
         return Shipped.plan("tint-hue-shade", Values.of("families", List.of("RED")), setting)
                 .field("3");
+    }
+
+    /** A set that holds true greens makes its green of them, and so with every family. */
+    @ParameterizedTest
+    @ValueSource(strings = {"S", ""})
+    void familiesAreMadeOfPencilsOfTheirHue(String range) {
+        List<Pencil> pencils =
+                Shipped.ALL.stream().filter(p -> p.code().startsWith(range)).toList();
+        Setting setting =
+                new Setting(new PencilSet("Range", pencils), Shipped.CARTRIDGE, Method.USUAL, GradeBand.DEVELOPING);
+        for (ColourFamily family :
+                List.of(ColourFamily.RED, ColourFamily.YELLOW, ColourFamily.GREEN, ColourFamily.BLUE)) {
+            List<Pencil> near = PencilChoice.family(setting, family).stream()
+                    .filter(p -> family.isNear(p.masstone().toLab()))
+                    .toList();
+            ExercisePlan plan = Shipped.plan("tint-hue-shade", Values.of("families", List.of(family.name())), setting);
+            FieldPlan hue = plan.field("2");
+            Pencil main = plan.layers(hue, 0.5).get(1).pencil();
+
+            assertThat(main).as("%s of %s", family, range).isIn(near);
+            assertThat(plan.field("1").predictedColour().chroma())
+                    .isGreaterThan(0.2 * hue.predictedColour().chroma());
+            assertThat(plan.layers(plan.field("3"), 0.5)).hasSize(3);
+        }
     }
 
     @Test

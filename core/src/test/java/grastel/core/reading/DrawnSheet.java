@@ -23,8 +23,13 @@ import grastel.core.scanner.SimulatedScanner.Scan;
 import grastel.core.scanner.Spoil;
 import java.util.List;
 
-/** A sheet of one exercise, printed and drawn by the simulated scanner, for tests of reading. */
-public record DrawnSheet(Paper paper, ExercisePlan plan, PageLayout page, List<FieldTask> tasks) {
+/**
+ * A sheet of one exercise, printed and drawn by the simulated scanner, for tests of reading.
+ *
+ * @param sheet the page before a student's words are put on it
+ * @param page of one student
+ */
+public record DrawnSheet(Paper paper, ExercisePlan plan, PageLayout sheet, PageLayout page, List<FieldTask> tasks) {
     public static final PageCode CODE = new PageCode("7KQ2M9XB", 14);
     public static final ScanConditions PLAIN = new ScanConditions(200, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4);
 
@@ -60,7 +65,7 @@ public record DrawnSheet(Paper paper, ExercisePlan plan, PageLayout page, List<F
                 .get(0);
         PageLayout page = SheetComposer.forStudent(sheet, "Ana", "8 Dunlin", CODE);
         List<FieldTask> tasks = FieldTask.of(SheetPlan.of(List.of(plan)), page);
-        return new DrawnSheet(paper, plan, page, tasks);
+        return new DrawnSheet(paper, plan, sheet, page, tasks);
     }
 
     public Scan scan(Hand hand, ScanConditions conditions, long seed) {

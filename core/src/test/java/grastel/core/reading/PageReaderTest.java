@@ -143,7 +143,7 @@ class PageReaderTest {
 
     @Test
     void emptyBoxesAreSeenAsEmpty() throws UnreadablePage {
-        DrawnSheet untouched = new DrawnSheet(SHEET.paper(), SHEET.plan(), SHEET.page(), List.of());
+        DrawnSheet untouched = new DrawnSheet(SHEET.paper(), SHEET.plan(), SHEET.sheet(), SHEET.page(), List.of());
         Picture picture =
                 Picture.of(untouched.scan(Hand.EXACT, DrawnSheet.PLAIN, 5).picture());
 

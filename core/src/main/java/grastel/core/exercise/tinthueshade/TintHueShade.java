@@ -102,7 +102,7 @@ public final class TintHueShade implements ExerciseKind {
                         "These pencils hold no " + words(family) + ". Leave " + words(family)
                                 + " out, or add a pencil.");
             }
-            Family one = Family.of(pencils, white, setting, builder);
+            Family one = Family.of(family, pencils, white, setting, builder);
             int number = 3 * made.size();
             FieldPlan tint = builder.box(String.valueOf(number + 1), words(family), "tint", side, one.tint());
             FieldPlan hue = builder.box(String.valueOf(number + 2), words(family), "hue", side, one.hue());
@@ -201,7 +201,8 @@ public final class TintHueShade implements ExerciseKind {
                     shade.id(),
                     String.format(
                             Locale.ROOT,
-                            "The best shade of %s is %.1f L* darker, turned by %.0f°, with %.0f %% of the chroma.",
+                            "The best shade of %s is %.1f L* darker, turned by %.0f°, with %.0f %% of the chroma: what darkens it"
+                                    + " more turns it or greys it.",
                             words(family),
                             drop,
                             turned,
@@ -215,7 +216,8 @@ public final class TintHueShade implements ExerciseKind {
         builder.step("Tint: the same, lighter; then " + white.name() + " last, with pressure, over all of it.");
         if (made.stream().anyMatch(Family::foundationUnder)) {
             builder.step(
-                    "Shade: one whisper of the dark first, no more; then the family's colours on top until it is even.");
+                    "Shade: the dark first, as lightly as is written and no more; then the family's colours on top until it is"
+                            + " even.");
         } else {
             builder.step(
                     "Shade: the family's colours first; then the dark over them, lightly, until it is dark enough.");

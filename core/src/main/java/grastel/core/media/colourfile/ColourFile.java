@@ -1,11 +1,6 @@
 package grastel.core.media.colourfile;
 
 import grastel.core.media.colourfile.ColourFileProblem.Code;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.Charset;
-import java.nio.charset.CodingErrorAction;
-import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -22,7 +17,6 @@ public record ColourFile(List<ColourSample> samples, List<ColourFileProblem> pro
     public static final int MOST_BYTES = 2_000_000;
     public static final int MOST_SAMPLES = 500;
     private static final int MOST_PROBLEMS = 50;
-    private static final Charset WINDOWS = Charset.forName("windows-1252");
 
     public ColourFile {
         samples = List.copyOf(samples);
@@ -34,11 +28,10 @@ public record ColourFile(List<ColourSample> samples, List<ColourFileProblem> pro
         if (file.length > MOST_BYTES) {
             return refused(Code.TOO_LARGE, String.valueOf(file.length));
         }
-        String text = text(file);
-        if (text.chars().anyMatch(c -> Character.isISOControl(c) && c != '\t' && c != '\r' && c != '\n' && c != '\f')) {
-            return refused(Code.NOT_TEXT, "");
-        }
-        String plain = text.startsWith("\ufeff") ? text.substring(1) : text;
+        return FileText.of(file).map(t -> read(t.text())).orElseGet(() -> refused(Code.NOT_TEXT, ""));
+    }
+
+    private static ColourFile read(String plain) {
         if (plain.startsWith(PaletteReader.HEAD)) {
             return checked(PaletteReader.read(plain));
         }
@@ -46,19 +39,6 @@ public record ColourFile(List<ColourSample> samples, List<ColourFileProblem> pro
                 ? CgatsReader.read(plain)
                 : CsvTable.read(plain);
         return checked(table.problems().isEmpty() ? table.samples() : table.refused());
-    }
-
-    /** UTF-8; what is not that comes from an older spreadsheet. */
-    private static String text(byte[] file) {
-        try {
-            return StandardCharsets.UTF_8
-                    .newDecoder()
-                    .onMalformedInput(CodingErrorAction.REPORT)
-                    .decode(ByteBuffer.wrap(file))
-                    .toString();
-        } catch (CharacterCodingException e) {
-            return new String(file, WINDOWS);
-        }
     }
 
     private static ColourFile checked(ColourFile read) {
