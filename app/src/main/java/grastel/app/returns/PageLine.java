@@ -16,6 +16,7 @@ record PageLine(
         String problem,
         Double problemFigure,
         String foundCode,
+        String spot,
         UUID printedPage,
         UUID run,
         UUID student,

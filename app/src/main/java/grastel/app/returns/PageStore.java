@@ -45,9 +45,36 @@ class PageStore {
         this.events = events;
     }
 
-    /** A page that a worker has taken. @param onlyClass whose page it may be; null for any; @param tries this one counted */
+    /**
+     * A page that a worker has taken.
+     *
+     * @param spot where in its picture it lies; null where that is not known or all of it
+     * @param onlyClass whose page it may be; null for any
+     * @param tries this one counted
+     */
     record Taken(
-            UUID id, UUID owner, UUID file, int index, UUID printedPage, String corners, UUID onlyClass, int tries) {}
+            UUID id,
+            UUID owner,
+            UUID file,
+            int index,
+            UUID printedPage,
+            String corners,
+            String spot,
+            UUID onlyClass,
+            int tries) {
+        static Taken of(ReturnedPage p, UUID onlyClass) {
+            return new Taken(
+                    p.id(),
+                    p.owner(),
+                    p.file(),
+                    p.index(),
+                    p.printedPage(),
+                    p.corners(),
+                    p.spot(),
+                    onlyClass,
+                    p.tries());
+        }
+    }
 
     /** What was read. @param whose the printed page it is; @param siblings the student's other printed pages of the sheet */
     record Result(
@@ -75,15 +102,7 @@ class PageStore {
         for (UUID id : pages.waiting(Limit.of(5))) {
             if (pages.take(id) == 1) {
                 ReturnedPage p = pages.findById(id).orElseThrow();
-                return Optional.of(new Taken(
-                        p.id(),
-                        p.owner(),
-                        p.file(),
-                        p.index(),
-                        p.printedPage(),
-                        p.corners(),
-                        files.onlyClass(p.file()).orElse(null),
-                        p.tries()));
+                return Optional.of(Taken.of(p, files.onlyClass(p.file()).orElse(null)));
             }
         }
         return Optional.empty();
@@ -120,6 +139,27 @@ class PageStore {
                 : pages.readings(printedPages).stream()
                         .map(r -> json.readValue(r, PageReading.class))
                         .toList();
+    }
+
+    /**
+     * A picture turned out to hold several sheets: the page becomes the first, and each other one waits to be read. Nothing
+     * happens where that was found before or the page is gone.
+     */
+    @Transactional
+    List<UUID> part(UUID id, List<Spot> spots) {
+        ReturnedPage page = pages.forChange(id).orElse(null);
+        if (page == null || page.state() != ReturnedPage.State.READING || page.spot() != null) {
+            return List.of();
+        }
+        page.liesAt(spots.get(0));
+        return pages
+                .saveAll(spots.stream()
+                        .skip(1)
+                        .map(spot -> new ReturnedPage(page.file(), page.index(), spot))
+                        .toList())
+                .stream()
+                .map(ReturnedPage::id)
+                .toList();
     }
 
     /** Keeps a result, unless the page was cancelled or deleted meanwhile. */

@@ -59,6 +59,7 @@ class ReadingJob {
     private final ReadAhead readAhead;
     private final Pictures pictures;
     private final Decoder decoder;
+    private final ReturnEvents events;
     private final JsonMapper json;
     private final Clock clock;
     /** A printed plan never changes; the paper it is on may be set right in the kit. */
@@ -77,6 +78,7 @@ class ReadingJob {
             ReadAhead readAhead,
             Pictures pictures,
             Decoder decoder,
+            ReturnEvents events,
             JsonMapper json,
             Clock clock) {
         this.store = store;
@@ -85,6 +87,7 @@ class ReadingJob {
         this.readAhead = readAhead;
         this.pictures = pictures;
         this.decoder = decoder;
+        this.events = events;
         this.json = json;
         this.clock = clock;
     }
@@ -105,7 +108,7 @@ class ReadingJob {
         }
         try {
             Picture picture = picture(taken);
-            FoundPage found = found(taken, picture);
+            FoundPage found = parted(taken, picture);
             code = found.code().map(PageCode::toString).orElse(null);
             Optional<PrintedSheet> printed = printed(taken, found);
             if (printed.isEmpty()) {
@@ -163,10 +166,38 @@ class ReadingJob {
         decoder.cancel(page);
     }
 
+    /** As {@link #found}; of a picture that turns out to hold several sheets the others are put in the queue. */
+    private FoundPage parted(Taken taken, Picture picture) throws UnreadablePage {
+        if (taken.corners() == null && taken.printedPage() == null && taken.spot() == null) {
+            List<FoundPage> all = readers.get().findAll(picture);
+            if (all.size() > 1) {
+                store.part(
+                                taken.id(),
+                                all.stream().map(p -> Spot.of(p, picture)).toList())
+                        .forEach(page -> events.changed(page, null));
+            }
+            return all.get(0);
+        }
+        return found(taken, picture);
+    }
+
+    /** Its sheet in the picture: as pointed at, where it lies, or whose code says so; else the first. */
     private FoundPage found(Taken taken, Picture picture) throws UnreadablePage {
-        return taken.corners() == null
-                ? readers.get().find(picture)
-                : FoundPage.pointedAt(Corners.parse(taken.corners()).inPixels(picture.width(), picture.height()));
+        if (taken.corners() != null) {
+            return FoundPage.pointedAt(Corners.parse(taken.corners()).inPixels(picture.width(), picture.height()));
+        }
+        List<FoundPage> all = readers.get().findAll(picture);
+        if (taken.spot() != null) {
+            return Spot.parse(taken.spot()).nearest(all, picture);
+        }
+        return all.stream().filter(p -> isOf(taken, p)).findFirst().orElse(all.get(0));
+    }
+
+    private boolean isOf(Taken taken, FoundPage page) {
+        return page.code()
+                .flatMap(sheets::printed)
+                .filter(p -> p.page().id().equals(taken.printedPage()))
+                .isPresent();
     }
 
     private Picture picture(Taken taken) throws UnreadablePage {

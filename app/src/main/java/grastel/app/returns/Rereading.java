@@ -87,8 +87,7 @@ class Rereading {
             throw ApiProblem.conflict("NOT_READ", "This page has not been read yet.");
         }
         try {
-            return look.at(new Taken(
-                    page.id(), page.owner(), page.file(), page.index(), page.printedPage(), page.corners(), null, 1));
+            return look.at(Taken.of(page, null));
         } catch (UnreadablePage e) {
             throw new ApiProblem(
                     HttpStatus.UNPROCESSABLE_CONTENT, e.problem().name(), "This time the page could not be read.");

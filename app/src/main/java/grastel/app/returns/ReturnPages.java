@@ -79,7 +79,7 @@ class ReturnPages {
 
     List<PageRow> unplaced() {
         return returns.withoutSheet().stream()
-                .map(p -> row(p, null, List.of(), List.of()))
+                .map(p -> row(p, null, List.of(), notices(p, false, false)))
                 .toList();
     }
 
@@ -87,7 +87,7 @@ class ReturnPages {
         PageLine line = returns.line(id);
         ReturnedPage page = returns.find(id);
         if (line.printedPage() == null) {
-            return unread(row(line, null, List.of(), List.of()), page);
+            return unread(row(line, null, List.of(), notices(line, false, false)), page);
         }
         PrintedSheet sheet = sheets.printed(line.printedPage());
         PageInfo at = sheet.page();
@@ -239,6 +239,9 @@ class ReturnPages {
         }
         if (olderRun) {
             notices.add(Notice.OLDER_RUN);
+        }
+        if (page.spot() != null) {
+            notices.add(Notice.SHARED_PICTURE);
         }
         if (page.isRead()) {
             page.pageFlags().forEach(flag -> notices.add(Notice.of(flag)));

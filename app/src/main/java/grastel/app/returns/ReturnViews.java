@@ -21,6 +21,8 @@ final class ReturnViews {
         SECOND_PAGE,
         /** The sheet was printed for this class again later. */
         OLDER_RUN,
+        /** One of several sheets in its picture. */
+        SHARED_PICTURE,
         /** Matched by hand. */
         BY_HAND,
         /** A newer reader is here than the one that read this page. */
@@ -32,6 +34,7 @@ final class ReturnViews {
         SHADOW,
         GREY,
         THREE_MARKERS,
+        ANOTHER_SHEET,
         BENT;
 
         static Notice of(PageFlag flag) {

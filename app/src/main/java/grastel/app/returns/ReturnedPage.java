@@ -62,6 +62,10 @@ class ReturnedPage extends Owned {
     @Column(length = 400)
     private String corners;
 
+    /** Where its sheet lies in a picture of several, see {@link Spot}; null in a picture of its own. */
+    @Column(length = 40)
+    private String spot;
+
     @Column(name = "found_code", length = 20)
     private String foundCode;
 
@@ -105,6 +109,16 @@ class ReturnedPage extends Owned {
     ReturnedPage(UUID file, int index) {
         this.file = file;
         this.index = index;
+    }
+
+    /** One of several sheets in a picture. */
+    ReturnedPage(UUID file, int index, Spot spot) {
+        this(file, index);
+        liesAt(spot);
+    }
+
+    void liesAt(Spot where) {
+        spot = where.toString();
     }
 
     /** @param matchedTo the page it was said to be; null to be told by its code */
@@ -202,6 +216,10 @@ class ReturnedPage extends Owned {
 
     String corners() {
         return corners;
+    }
+
+    String spot() {
+        return spot;
     }
 
     String foundCode() {

@@ -55,7 +55,7 @@ interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
     long countByStateIn(Collection<ReturnedPage.State> states);
 
     String LINE = "select new grastel.app.returns.PageLine(p.id, f.name, p.index, p.createdAt, p.state, p.problem,"
-            + " p.problemFigure, p.foundCode, p.whose.printedPage, p.whose.run, p.whose.student, p.confirmedAt, p.readAt,"
+            + " p.problemFigure, p.foundCode, p.spot, p.whose.printedPage, p.whose.run, p.whose.student, p.confirmedAt, p.readAt,"
             + " p.flagged, p.flags, p.readerVersion) from ReturnedPage p join ScanFile f on f.id = p.file ";
 
     @Query(LINE + "where p.id = :id")

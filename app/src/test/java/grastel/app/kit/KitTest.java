@@ -265,8 +265,8 @@ class KitTest extends DeskTest {
         }
 
         assertThat(JsonPath.<String>read(reach, "$.state")).isEqualTo("DONE");
-        // 6 ways to begin, 4 each to go on, 4 each to end: 6 + 24 + 96
-        assertThat(JsonPath.<Integer>read(reach, "$.tried")).isEqualTo(126);
+        // 9 ways to begin, 6 each to go on, 6 each to end: 9 + 54 + 324
+        assertThat(JsonPath.<Integer>read(reach, "$.tried")).isEqualTo(387);
         assertThat(JsonPath.<List<String>>read(reach, "$.cells[*].hue")).contains("RED", "YELLOW", "ORANGE");
     }
 

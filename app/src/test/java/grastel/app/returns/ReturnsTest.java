@@ -11,6 +11,7 @@ import grastel.app.sheets.Sheets.PageInfo;
 import grastel.core.exercise.Goal;
 import grastel.core.judging.Level;
 import grastel.core.scanner.Hand;
+import grastel.core.scanner.Tabletop;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -96,6 +97,52 @@ class ReturnsTest extends DeskTest {
         assertThat(post(teacher, "/api/returns/pages/{id}/again", Map.of(), page))
                 .as("a confirmed mark is not read over")
                 .hasStatus(409);
+    }
+
+    /** A desk of two in one photo: a page each, found again when read again, and neither lost with the other. */
+    @Test
+    void sheetsSideBySideInOnePictureAreAPageEach() throws IOException {
+        List<BufferedImage> sheets = List.of(
+                ImageIO.read(
+                        new ByteArrayInputStream(scan(teacher, printed.get(0).id(), Hand.EXACT, 1))),
+                ImageIO.read(
+                        new ByteArrayInputStream(scan(teacher, printed.get(2).id(), Hand.EXACT, 2))));
+        ByteArrayOutputStream desk = new ByteArrayOutputStream();
+        ImageIO.write(Tabletop.of(sheets, 2, 20), "jpeg", desk);
+
+        UUID first = upload(teacher, "desk.jpg", desk.toByteArray()).get(0);
+        assertThat(student(awaitRead(teacher, first))).isEqualTo("Amara Diallo");
+        UUID second = as(teacher, () -> returns.ofRun(run.id())).stream()
+                .map(PageLine::id)
+                .filter(id -> !id.equals(first))
+                .findFirst()
+                .orElseGet(
+                        () -> as(teacher, () -> returns.withoutSheet()).get(0).id());
+        assertThat(student(awaitRead(teacher, second)))
+                .isEqualTo(as(teacher, () -> classes.one(run.schoolClass()))
+                        .students()
+                        .get(2)
+                        .name());
+        assertThat(content(get(teacher, "/api/returns/pages/{id}", second))).contains("SHARED_PICTURE");
+
+        for (UUID page : List.of(second, first)) {
+            String before = student(awaitRead(teacher, page));
+            assertThat(post(teacher, "/api/returns/pages/{id}/again", Map.of(), page))
+                    .hasStatusOk();
+            assertThat(student(awaitRead(teacher, page))).isEqualTo(before);
+            assertThat(content(get(teacher, "/api/returns/pages/{id}/rereading", page)))
+                    .isEqualTo("[]");
+        }
+        assertThat(as(teacher, () -> returns.ofRun(run.id()))).hasSize(2);
+
+        assertThat(send(teacher, MockMvcRequestBuilders.delete("/api/returns/pages/{id}", first)))
+                .hasStatus(204);
+        assertThat(get(teacher, "/api/returns/pages/{id}/original", second)).hasStatusOk();
+    }
+
+    private static String student(String detail) {
+        assertThat(JsonPath.<String>read(detail, "$.row.state")).as(detail).isEqualTo("READ");
+        return JsonPath.read(detail, "$.row.place.student.name");
     }
 
     @Test

@@ -63,8 +63,7 @@ public final class MovedReflectance {
         Xyz here = Observer.D65.xyzOf(r);
         return new SimpleMatrix(slope)
                 .pseudoInverse()
-                .mult(new SimpleMatrix(
-                        3, 1, true, here.x() - wanted.x(), here.y() - wanted.y(), here.z() - wanted.z()))
+                .mult(new SimpleMatrix(3, 1, true, here.x() - wanted.x(), here.y() - wanted.y(), here.z() - wanted.z()))
                 .getDDRM()
                 .getData();
     }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /** A page found in a picture: its marker corners in pixels and, if it could be read, its code. */
 public final class FoundPage {
@@ -60,12 +61,18 @@ public final class FoundPage {
         return markers.size();
     }
 
-    /** Middle of the markers that were found, pixels. */
-    Point2D_F64 centre() {
-        Point2D_F64 sum = new Point2D_F64();
-        List<Point2D_F64> all = markers.values().stream().flatMap(List::stream).toList();
-        all.forEach(p -> sum.plusIP(p));
-        return new Point2D_F64(sum.x / all.size(), sum.y / all.size());
+    /** Middle of the markers that were found, pixels from the left. */
+    public double centreX() {
+        return points().mapToDouble(p -> p.x).average().orElseThrow();
+    }
+
+    /** The same from the top. */
+    public double centreY() {
+        return points().mapToDouble(p -> p.y).average().orElseThrow();
+    }
+
+    private Stream<Point2D_F64> points() {
+        return markers.values().stream().flatMap(List::stream);
     }
 
     /** True where a marker of yet another sheet is in the picture. */

@@ -49,6 +49,9 @@ final class PageFinder {
     private static final double ROWS = 4;
     private static final int LARGE_BLOCK = 4;
     private static final int FEWEST_MARKERS = 3;
+    /** Of a dozen sheets: more are too small in any picture. */
+    private static final int MOST_MARKERS = 48;
+
     private static final double CODE_MARGIN_MM = 2.5;
     private static final List<Double> CODE_PX_PER_MM = List.of(7.0, 10.3, 5.2, 8.6, 14.0);
 
@@ -78,6 +81,9 @@ final class PageFinder {
         if (markers.isEmpty()) {
             throw new UnreadablePage(back ? Problem.BACK : Problem.NO_MARKERS);
         }
+        if (markers.size() > MOST_MARKERS) {
+            throw new UnreadablePage(Problem.TOO_MANY_SHEETS, markers.size() / 4.0);
+        }
         List<Map<Integer, List<Point2D_F64>>> sheets = MarkerGroups.of(markers);
         int most = sheets.stream().mapToInt(Map::size).max().orElse(1);
         if (most < FEWEST_MARKERS) {
@@ -87,8 +93,8 @@ final class PageFinder {
         double row = picture.height / ROWS;
         return sheets.stream()
                 .map(sheet -> coded(picture, sheet, strays))
-                .sorted(Comparator.comparingDouble((FoundPage p) -> Math.floor(p.centre().y / row))
-                        .thenComparingDouble(p -> p.centre().x))
+                .sorted(Comparator.comparingDouble((FoundPage p) -> Math.floor(p.centreY() / row))
+                        .thenComparingDouble(FoundPage::centreX))
                 .toList();
     }
 

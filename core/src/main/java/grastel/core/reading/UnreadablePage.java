@@ -26,6 +26,8 @@ public final class UnreadablePage extends Exception {
         NO_MARKERS,
         /** Fewer than three corner markers found; the figure is how many. */
         TOO_FEW_MARKERS,
+        /** More sheets in one picture than can be told apart; the figure is about how many. */
+        TOO_MANY_SHEETS,
         /** The back of a sheet: nothing is to be read there. */
         BACK,
         /** The square code cannot be read. */

@@ -128,8 +128,9 @@ class SpectrumTest {
     /** Every shipped pencil moved as far as kits are off has exactly the colour; moved nowhere it is what it was. */
     @Test
     void aMovedCurveHasTheColourItWasMovedTo() {
-        List<Spectrum> curves =
-                ShippedKit.pencils().stream().map(ShippedKit.RangePencil::masstone).toList();
+        List<Spectrum> curves = ShippedKit.pencils().stream()
+                .map(ShippedKit.RangePencil::masstone)
+                .toList();
         for (int i = 0; i < curves.size(); i++) {
             Spectrum from = curves.get(i);
             Lab is = from.toLab();
