@@ -118,7 +118,7 @@ record Family(List<Step> tint, List<Step> hue, List<Step> shade, boolean foundat
         for (Pencil dark : darks(main, setting)) {
             for (int weight = 0; weight < FOUNDATIONS.size(); weight++) {
                 Step foundation = FOUNDATIONS.get(weight).of(builder, dark, under);
-                for (PressureGrade own : List.of(PressureGrade.LIGHT, PressureGrade.MEDIUM, PressureGrade.FIRM)) {
+                for (PressureGrade own : List.of(PressureGrade.MEDIUM, PressureGrade.FIRM)) {
                     for (int passes = 2; passes <= 3; passes++) {
                         List<Step> over = List.of(
                                 builder.colour(close, PressureGrade.LIGHT, passes), builder.colour(main, own, passes));
