@@ -34,6 +34,7 @@ final class ReturnViews {
         SHADOW,
         GREY,
         THREE_MARKERS,
+        CLIPPED,
         ANOTHER_SHEET,
         BENT;
 

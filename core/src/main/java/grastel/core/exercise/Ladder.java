@@ -9,6 +9,11 @@ package grastel.core.exercise;
  * @param beyond figure for level 4
  */
 public record Ladder(double nearly, double secure, double beyond) {
+    /** Standard deviations beyond which a fifth of a normal distribution lies. */
+    private static final double FIFTH = 0.8416;
+
+    private static final double NORMAL_95 = 1.96;
+
     public Ladder {
         boolean rising = nearly <= secure && secure <= beyond;
         boolean falling = nearly >= secure && secure >= beyond;
@@ -30,10 +35,14 @@ public record Ladder(double nearly, double secure, double beyond) {
         return reaches(figure, beyond);
     }
 
-    /** True where the figure could as well lie on the other side of a threshold. */
+    /**
+     * True where what happens next is open: the chance that the true figure lies on the other side of secure is at least a
+     * fifth. Between other levels the likelier one is good enough.
+     *
+     * @param plusMinus half width of the 95 % interval of a normal distribution
+     */
     public boolean isClose(double figure, double plusMinus) {
-        return Math.min(Math.abs(figure - nearly), Math.min(Math.abs(figure - secure), Math.abs(figure - beyond)))
-                <= plusMinus;
+        return Math.abs(figure - secure) <= plusMinus * FIFTH / NORMAL_95;
     }
 
     /**

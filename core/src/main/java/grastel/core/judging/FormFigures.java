@@ -34,7 +34,7 @@ final class FormFigures {
                 .filter(zone -> core != null && zone != core)
                 .min(Comparator.comparingDouble(Pair::lightness))
                 .map(next -> new Figure(
-                        new Measured(next.lightness() - core.lightness(), Math.hypot(next.error(), core.error())),
+                        new Measured(next.lightness() - core.lightness(), next.apart(core)),
                         Cause.CORE_NOT_DARKEST,
                         core.id()))
                 .stream()

@@ -31,6 +31,8 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     private static final double BUNCHED = 0.6;
     /** An end counts as missed when it stops this share of the range short. */
     private static final double END_MISSED = 0.12;
+
+    private static final double SHARED_BY_CHROMA = 1.3;
     /** Fields a family has: tint, hue, shade. */
     private static final int FAMILY = 3;
 
@@ -52,9 +54,16 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
             return read.colour();
         }
 
-        /** 95 % interval of a* or b*: they carry about one and a half times the error of L*. */
+        /** 95 % interval of how far two fields' L* are apart. */
+        double apart(Pair other) {
+            return read.lightness().apart(other.read.lightness());
+        }
+
+        /** 95 % interval of a* or b*: one and a half times what L* carries, and more than what the page's fields share. */
         double chromaError() {
-            return 1.5 * error();
+            return Math.hypot(
+                    1.5 * read.lightness().own(),
+                    SHARED_BY_CHROMA * read.lightness().shared());
         }
     }
 
@@ -229,10 +238,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
 
     /** Distance in L* from one field down to another. @param judged which of them is to be looked at */
     private static Figure lift(Pair light, Pair dark, Pair judged, Cause cause) {
-        return new Figure(
-                new Measured(light.lightness() - dark.lightness(), Math.hypot(light.error(), dark.error())),
-                cause,
-                judged.id());
+        return new Figure(new Measured(light.lightness() - dark.lightness(), light.apart(dark)), cause, judged.id());
     }
 
     private static Figure shadeChroma(Tried.Family family) {
@@ -248,8 +254,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
         Pair plain = change.plain();
         Pair changed = change.changed();
         return new Figure(
-                new Measured(
-                        Math.abs(changed.lightness() - plain.lightness()), Math.hypot(plain.error(), changed.error())),
+                new Measured(Math.abs(changed.lightness() - plain.lightness()), plain.apart(changed)),
                 Cause.VALUE_MOVED,
                 changed.id());
     }

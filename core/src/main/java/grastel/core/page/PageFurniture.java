@@ -22,6 +22,9 @@ public final class PageFurniture {
     /** From the edge of the paper to a marker; printers leave about 5 mm bare. */
     public static final double INSET_MM = 9;
 
+    /** Width of the gratings with the room beside them. */
+    public static final double GRATINGS_MM = 20;
+
     public static final double CODE_MM = 18;
     /** Lines around boxes. */
     public static final double HAIRLINE_MM = 0.25;
@@ -30,6 +33,17 @@ public final class PageFurniture {
     public static final double GUIDE_MM = 0.12;
 
     private static final double CODE_GAP_MM = 6;
+
+    /** Ruled finely enough that no camera tells the lines apart: it averages light before any curve is laid over it. */
+    private static final double FINE_MM = 0.2;
+    /** Ruled so that lines are told apart: shows how much wider than drawn the printer makes an edge. */
+    private static final double COARSE_MM = 1.2;
+
+    private static final List<Double> DUTIES = List.of(0.25, 0.5, 0.75);
+    private static final double GRATING_MM = 4.8;
+    private static final double GRATING_GAP_MM = 1;
+    /** Finest part that a grating is drawn of, mm. */
+    private static final double GRATING_CELL_MM = 0.05;
 
     private PageFurniture() {}
 
@@ -52,6 +66,42 @@ public final class PageFurniture {
     public static Rect code(PageSize size) {
         double x = size.widthMm() - INSET_MM - MARKER_MM - CODE_GAP_MM - CODE_MM;
         return new Rect(x, INSET_MM, CODE_MM, CODE_MM);
+    }
+
+    /**
+     * A patch of black lines.
+     *
+     * @param duty share of the period that is black, as drawn
+     * @param periodMm from line to line
+     */
+    public record Grating(Rect rect, double duty, double periodMm) {
+        public boolean isFine() {
+            return periodMm == FINE_MM;
+        }
+
+        PageLayout.Bits bits() {
+            int cells = (int) Math.round(rect.width() / GRATING_CELL_MM);
+            int period = (int) Math.round(periodMm / GRATING_CELL_MM);
+            StringBuilder row = new StringBuilder();
+            for (int i = 0; i < cells; i++) {
+                row.append(i % period < duty * period ? '1' : '0');
+            }
+            return new PageLayout.Bits(rect, List.of(row.toString()));
+        }
+    }
+
+    /** Gratings left of the marker at the bottom right, by which the reader tells a picture's tone curve. */
+    public static List<Grating> gratings(PageSize size) {
+        Rect marker = marker(size, 2);
+        double left = marker.x() - GRATINGS_MM;
+        List<Grating> all = new ArrayList<>();
+        for (int i = 0; i < DUTIES.size(); i++) {
+            double x = left + i * (GRATING_MM + GRATING_GAP_MM);
+            all.add(new Grating(new Rect(x, marker.y(), GRATING_MM, GRATING_MM), DUTIES.get(i), COARSE_MM));
+            double below = marker.bottom() - GRATING_MM;
+            all.add(new Grating(new Rect(x, below, GRATING_MM, GRATING_MM), DUTIES.get(i), FINE_MM));
+        }
+        return all;
     }
 
     static List<PageLayout.Bits> markers(PageSize size) {

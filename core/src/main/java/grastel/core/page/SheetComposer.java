@@ -92,7 +92,9 @@ public final class SheetComposer {
 
     /** Closes the page; its key boxes follow when all pencils are known. */
     private void close() {
-        pages.add(new PageLayout(size, fields, List.of(), rules, texts, patches, PageFurniture.markers(size)));
+        List<PageLayout.Bits> bits = new ArrayList<>(PageFurniture.markers(size));
+        PageFurniture.gratings(size).forEach(g -> bits.add(g.bits()));
+        pages.add(new PageLayout(size, fields, List.of(), rules, texts, patches, bits));
     }
 
     private void end(List<String> pencils) {
@@ -344,7 +346,7 @@ public final class SheetComposer {
         List<String> foot = foot();
         double footY = size.heightMm() - PageFurniture.INSET_MM - 1 - FOOT_LEAD * (foot.size() - 1);
         for (String line : foot) {
-            more.add(Line.fitted(HEAD_X, footY, FOOT_SIZE, Weight.REGULAR, line, size.widthMm() - 2 * HEAD_X));
+            more.add(Line.fitted(HEAD_X, footY, FOOT_SIZE, Weight.REGULAR, line, footRoom()));
             footY += FOOT_LEAD;
         }
         if (count > 1) {
@@ -357,7 +359,7 @@ public final class SheetComposer {
     /** The first paragraph gives way where all would take too many lines: the cautions are in those that follow. */
     private List<String> foot() {
         List<String> lines = new ArrayList<>();
-        double room = size.widthMm() - 2 * HEAD_X;
+        double room = footRoom();
         for (String paragraph : words.footer()) {
             lines.addAll(Line.wrapped(paragraph, Weight.REGULAR, FOOT_SIZE, room));
         }
@@ -372,6 +374,10 @@ public final class SheetComposer {
         }
         cut.addAll(words.footer().subList(1, words.footer().size()));
         return cut;
+    }
+
+    private double footRoom() {
+        return size.widthMm() - 2 * HEAD_X - PageFurniture.GRATINGS_MM;
     }
 
     private void frame(Rect r) {

@@ -12,6 +12,8 @@ import java.util.stream.IntStream;
 /** Measures the fields of one page. */
 final class FieldReader {
     private static final double RING_FROM_MM = 0.9;
+    /** On a bent sheet the printed line itself lies so far off where it is looked for, mm; a fifth of it may pass for colour. */
+    private static final double BENT_LINE_MM = 0.7;
     /** Colour outside the edge must differ this much from paper, L*. */
     private static final double STAIN = 5;
     /** A field is blank when its mean is within this of the paper, L*. */
@@ -21,8 +23,9 @@ final class FieldReader {
     /** Specks of a strip are judged against the tone of so much of it, mm. */
     private static final double STRETCH_MM = 8;
 
-    /** Half of what the printers' blacks spread in reflectance, two standard deviations. */
-    private static final double PRINT_BLACK = 0.003;
+    /** Half width of the 95 % interval in standard deviations. */
+    private static final double INTERVAL = 1.96;
+
     /** L* of error for each unit of chroma and of spread in L*; measured on simulated scans. */
     private static final double COARSE_COLOUR = 0.0012;
 
@@ -52,7 +55,7 @@ final class FieldReader {
         return new FieldReading(
                 field.id(),
                 colour,
-                new Measured(colour.lightness(), lightnessError(colour, seen, samples, field.rect())),
+                lightness(colour, seen, samples, field.rect()),
                 MunsellValue.of(Lab.luminanceOf(colour.lightness())),
                 new Measured(
                         100 * specks, 1 + 100 * shareError(specks, field.rect()) + 100 * sharpness.speckError(specks)),
@@ -135,7 +138,8 @@ final class FieldReader {
     }
 
     private Measured outside(FieldSamples samples, Plane seen, Rect box) {
-        Rect hole = box.inset(-RING_FROM_MM);
+        double line = page.isBent() ? BENT_LINE_MM : 0;
+        Rect hole = box.inset(-RING_FROM_MM - line);
         Mask within = Mask.of(hole, samples.area, FieldSamples.PER_MM);
         int stained = 0;
         int count = 0;
@@ -146,22 +150,28 @@ final class FieldReader {
             }
         }
         double share = stained / (double) count;
-        return new Measured(100 * share, 0.3 + 100 * shareError(share, box));
+        double unsure = line / (FieldSamples.RING_MM - RING_FROM_MM) / 5;
+        return new Measured(100 * share, 0.3 + 100 * (shareError(share, box) + unsure));
     }
 
     /**
-     * Half width of the 95 % interval of L*. The light's own error moves L* by its slope against light; half of the spread of
+     * L* with the half width of its 95 % interval. The light's own error moves L* by its slope against light; half of the spread of
      * bare paper is its grain, not the light. The black that the page is anchored to is not the same from printer to printer,
-     * which tells in the darks. Added to it: 0.15 L* for the tone curve of the camera; what a mirrored lamp may still add; half of what a shadow changes around the field; and what a file that keeps colour at half its resolution does
-     * to grain of a strong colour.
+     * which tells in the darks, nor is the tone curve of the picture quite known. Added to it: 0.15 L* for what else there is;
+     * what a mirrored lamp may still add; half of what a shadow changes around the field; and what a file that keeps colour at
+     * half its resolution does to grain of a strong colour.
      */
-    private double lightnessError(Lab colour, Plane seen, FieldSamples samples, Rect field) {
+    private Measured lightness(Lab colour, Plane seen, FieldSamples samples, Rect field) {
         double slope = (colour.lightness() + 16) / 3;
         double light = 2 * slope * page.lightSpread() / 2;
         double shadow = slope * page.shadowAround(field) / 2;
         double grain = COARSE_COLOUR * colour.chroma() * samples.spread(seen);
-        double black = PRINT_BLACK * 116 / 3 * Math.pow(Math.max(0.01, Lab.luminanceOf(colour.lightness())), -2.0 / 3);
-        return 0.15 + Math.hypot(light, black) + shadow + 10 * samples.glareShare + grain;
+        double luminance = Lab.luminanceOf(colour.lightness());
+        double steepness = 116 / 3.0 * Math.pow(Math.max(0.01, luminance), -2.0 / 3);
+        double black = INTERVAL * page.blackSpread() * steepness * Math.max(0, 1 - luminance);
+        double shared = Math.hypot(black, page.toneError(colour.lightness()));
+        double own = 0.15 + light + shadow + 10 * samples.glareShare + grain;
+        return new Measured(colour.lightness(), Math.hypot(own, shared), shared);
     }
 
     /** Two standard errors of a share, with one independent place per 0.25 mm². */

@@ -33,6 +33,11 @@ public record KeyInk(String name, List<LinearRgb> ramp) {
         return nearestEnd(wanted).withLuminance(wanted);
     }
 
+    /** Least luminance it gets on this paper. */
+    double darkest() {
+        return ramp.stream().mapToDouble(LinearRgb::luminance).min().orElseThrow();
+    }
+
     private LinearRgb nearestEnd(double luminance) {
         LinearRgb first = ramp.get(0);
         LinearRgb last = ramp.get(ramp.size() - 1);

@@ -2,9 +2,10 @@ package grastel.core.reading;
 
 import grastel.core.colour.LinearRgb;
 
-/** Linear light of 8-bit sRGB codes, by table. */
+/** Linear light of 8-bit codes, by table. */
 final class Light {
-    private static final float[] OF_CODE = new float[256];
+    /** As sRGB has it. */
+    static final float[] OF_CODE = new float[256];
 
     static {
         for (int code = 0; code < 256; code++) {
@@ -38,9 +39,10 @@ final class Light {
         int i = (iy * picture.width + ix) * 3;
         int j = i + picture.width * 3;
         byte[] p = picture.rgb;
-        into[0] = between(p[i], p[i + 3], p[j], p[j + 3], fx, fy);
-        into[1] = between(p[i + 1], p[i + 4], p[j + 1], p[j + 4], fx, fy);
-        into[2] = between(p[i + 2], p[i + 5], p[j + 2], p[j + 5], fx, fy);
+        float[] light = picture.light;
+        into[0] = between(light, p[i], p[i + 3], p[j], p[j + 3], fx, fy);
+        into[1] = between(light, p[i + 1], p[i + 4], p[j + 1], p[j + 4], fx, fy);
+        into[2] = between(light, p[i + 2], p[i + 5], p[j + 2], p[j + 5], fx, fy);
     }
 
     /** Green light between pixels, as {@link #sample} gives it. */
@@ -50,18 +52,19 @@ final class Light {
         int i = ((int) py * picture.width + (int) px) * 3 + 1;
         int j = i + picture.width * 3;
         byte[] p = picture.rgb;
-        return between(p[i], p[i + 3], p[j], p[j + 3], px - (int) px, py - (int) py);
+        return between(picture.light, p[i], p[i + 3], p[j], p[j + 3], px - (int) px, py - (int) py);
     }
 
     private static float within(float at, float most) {
         return at < 0 ? 0 : at > most ? most : at;
     }
 
-    private static float between(byte topLeft, byte topRight, byte left, byte right, float fx, float fy) {
-        float top = OF_CODE[topLeft & 0xff];
-        top += (OF_CODE[topRight & 0xff] - top) * fx;
-        float bottom = OF_CODE[left & 0xff];
-        bottom += (OF_CODE[right & 0xff] - bottom) * fx;
+    private static float between(
+            float[] light, byte topLeft, byte topRight, byte left, byte right, float fx, float fy) {
+        float top = light[topLeft & 0xff];
+        top += (light[topRight & 0xff] - top) * fx;
+        float bottom = light[left & 0xff];
+        bottom += (light[right & 0xff] - bottom) * fx;
         return top + (bottom - top) * fy;
     }
 }

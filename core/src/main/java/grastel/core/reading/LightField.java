@@ -27,13 +27,9 @@ final class LightField {
     private static final double BIWEIGHT = 4.685;
 
     static final double LATTICE_MM = 3;
-    /** Reflectance of toner and of most printers' black ink. */
-    private static final double PRINT_BLACK = 0.04;
-    /**
-     * Toner is not always 4 % and a lens is not free of flare; of what black differs from 4 %, this share is taken for
-     * flare. Both spread about as much, so half.
-     */
-    private static final double FLARE_SHARE = 0.5;
+    private static final double KEY_MARGIN_MM = 1;
+    /** Places looked at along and across a key box. */
+    private static final int KEY_SPOTS = 16;
 
     /** Half the side of the spots in which bare paper is looked at, mm; samples lie at half of it. */
     private static final double SPOT_MM = 0.5;
@@ -49,6 +45,7 @@ final class LightField {
     private final double residual;
     private final float[] ground;
     private final float[] flare = new float[3];
+    private PrintedBlack black;
     private Shading shading;
 
     private LightField(PageSize size, double[][] terms, double residual, LinearRgb ground) {
@@ -68,8 +65,11 @@ final class LightField {
         }
     }
 
-    /** @param ground light of the bare paper under D65, from the kit */
-    static LightField fit(Picture picture, Mapping mapping, PageLayout page, LinearRgb ground) {
+    /**
+     * @param ground light of the bare paper under D65, from the kit
+     * @param darkest luminance that a key box can have; 0 where that is not known
+     */
+    static LightField fit(Picture picture, Mapping mapping, PageLayout page, LinearRgb ground, double darkest) {
         List<double[]> places = BarePaper.places(page);
         double[][] logs = new double[3][places.size()];
         IntStream.range(0, places.size()).parallel().forEach(i -> {
@@ -101,7 +101,7 @@ final class LightField {
         if (shading != null) {
             field.shade(shading);
         }
-        field.findFlare(picture, mapping, page.size());
+        field.findFlare(picture, mapping, page, darkest);
         field.setGains();
         return field;
     }
@@ -178,11 +178,11 @@ final class LightField {
     }
 
     /** Black of the markers as a share of the paper's light around them: the middle of their black borders. */
-    private void findFlare(Picture picture, Mapping mapping, PageSize size) {
+    private void findFlare(Picture picture, Mapping mapping, PageLayout page, double darkest) {
         double cell = PageFurniture.MARKER_MM / 8;
         List<float[]> seen = new ArrayList<>();
         for (int corner = 0; corner < 4; corner++) {
-            Rect ring = PageFurniture.marker(size, corner).inset(cell / 2);
+            Rect ring = PageFurniture.marker(page.size(), corner).inset(cell / 2);
             for (int step = 0; step <= 10; step++) {
                 double along = step / 10.0;
                 double x = ring.x() + along * ring.width();
@@ -193,13 +193,43 @@ final class LightField {
                 }
             }
         }
+        double[] middle = new double[3];
         for (int c = 0; c < 3; c++) {
             int channel = c;
             double[] sorted =
                     seen.stream().mapToDouble(s -> s[channel]).sorted().toArray();
-            double unexplained = sorted[sorted.length / 2] - PRINT_BLACK / ground[c];
-            flare[c] = (float) Math.min(0.15, Math.max(-0.02, FLARE_SHARE * unexplained));
+            middle[c] = sorted[sorted.length / 2];
         }
+        black = PrintedBlack.of(
+                Arrays.stream(middle).average().orElseThrow(),
+                (ground[0] + ground[1] + ground[2]) / 3,
+                keys(picture, mapping, page.keys()),
+                darkest);
+        for (int c = 0; c < 3; c++) {
+            flare[c] = (float) Math.min(0.3, Math.max(-0.1, middle[c] - black.reflectance() / ground[c]));
+        }
+    }
+
+    /** Light of each key box as a share of the paper's. */
+    private List<Double> keys(Picture picture, Mapping mapping, List<PageLayout.Key> boxes) {
+        List<Double> keys = new ArrayList<>();
+        for (PageLayout.Key box : boxes) {
+            Rect inside = box.rect().inset(KEY_MARGIN_MM);
+            double sum = 0;
+            for (int i = 0; i < KEY_SPOTS * KEY_SPOTS; i++) {
+                double x = inside.x() + (i % KEY_SPOTS + 0.5) * inside.width() / KEY_SPOTS;
+                double y = inside.y() + (i / KEY_SPOTS + 0.5) * inside.height() / KEY_SPOTS;
+                float[] share = shareOfPaper(picture, mapping, new double[] {x, y});
+                sum += new LinearRgb(share[0], share[1], share[2]).luminance();
+            }
+            keys.add(sum / (KEY_SPOTS * KEY_SPOTS));
+        }
+        return keys;
+    }
+
+    /** What the printed black is taken to be. */
+    PrintedBlack black() {
+        return black;
     }
 
     private float[] shareOfPaper(Picture picture, Mapping mapping, double[] place) {

@@ -14,6 +14,8 @@ public enum PageFlag {
     GREY,
     /** One marker is hidden; the page was placed by the other three. */
     THREE_MARKERS,
+    /** Paper was pushed to white: light fields cannot be told from it. */
+    CLIPPED,
     /** Part of yet another sheet is in the picture; it was not read. */
     ANOTHER_SHEET,
     /** The sheet is bent; fields may lie a little off. */

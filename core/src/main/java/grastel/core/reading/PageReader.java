@@ -6,6 +6,7 @@ import grastel.core.page.PageLayout;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Reads pages: the front door of this package. Keeps a detector's work space, so each thread needs its own.
@@ -48,9 +49,11 @@ public final class PageReader {
             throws UnreadablePage {
         Mapping mapping = Outlines.follow(picture, found.usableMapping(page.size()), page);
         LinearRgb ground = LinearRgb.of(paper.ground().toXyz());
-        LightField light = LightField.fit(picture, mapping, page, ground);
-        Straightened flat = new Straightened(picture, mapping, light);
-        Sharpness sharpness = Sharpness.of(picture, mapping, page.size());
+        ToneCurve tone = ToneCurve.of(picture, mapping, page);
+        Picture toned = picture.toned(tone);
+        LightField light = LightField.fit(toned, mapping, page, ground, inks.darkest());
+        Straightened flat = new Straightened(toned, mapping, light, tone);
+        Sharpness sharpness = Sharpness.of(toned, mapping, page.size());
         KeyReader.Result keys = KeyReader.read(flat, page.keys(), inks.sheet(), inks.kit(), ground);
         FieldReader reader = new FieldReader(flat, sharpness, keys.fix(), ground);
         List<FieldReading> fields =
@@ -64,6 +67,7 @@ public final class PageReader {
         flag(flags, PageFlag.SHADOW, light.hasShadow());
         flag(flags, PageFlag.GREY, keys.grey() || picture.isGrey());
         flag(flags, PageFlag.THREE_MARKERS, found.markers() < 4);
+        flag(flags, PageFlag.CLIPPED, tone.isClipped());
         flag(flags, PageFlag.ANOTHER_SHEET, found.isCrowded());
         flag(flags, PageFlag.BENT, !mapping.isFlat() || flatness > BENT_MM);
         PageReading read = new PageReading(
@@ -85,6 +89,14 @@ public final class PageReader {
      */
     public record Inks(List<KeyInk> sheet, List<KeyInk> kit) {
         public static final Inks UNKNOWN = new Inks(List.of(), List.of());
+
+        /** Least luminance that any of them gets: whichever pencil was taken, a box is not darker. */
+        double darkest() {
+            return Stream.concat(sheet.stream(), kit.stream())
+                    .mapToDouble(KeyInk::darkest)
+                    .min()
+                    .orElse(0);
+        }
     }
 
     /** The figures, and pictures of what they were read from. */

@@ -32,21 +32,29 @@ public final class Picture {
     final byte[] rgb;
     /** True where the file kept colour at half the resolution of brightness. */
     final boolean coarseColour;
+    /** Light that each code stands for, 0…1. */
+    final float[] light;
 
     Picture(int width, int height, byte[] rgb) {
-        this(width, height, rgb, false);
+        this(width, height, rgb, false, Light.OF_CODE);
     }
 
-    private Picture(int width, int height, byte[] rgb, boolean coarseColour) {
+    private Picture(int width, int height, byte[] rgb, boolean coarseColour, float[] light) {
         this.width = width;
         this.height = height;
         this.rgb = rgb;
         this.coarseColour = coarseColour;
+        this.light = light;
+    }
+
+    /** The same codes, known to stand for other light than sRGB's. */
+    Picture toned(ToneCurve curve) {
+        return new Picture(width, height, rgb, coarseColour, curve.light());
     }
 
     /** The same pixels, known to come from a file that keeps colour at half the resolution of brightness. */
     Picture withCoarseColour() {
-        return new Picture(width, height, rgb, true);
+        return new Picture(width, height, rgb, true, light);
     }
 
     /** True for a picture without colour: red, green and blue agree wherever it is looked at. */
@@ -122,7 +130,7 @@ public final class Picture {
         }
         byte[] rgb = new byte[width * height * 3];
         in.readFully(rgb);
-        return new Picture(width, height, rgb, coarse);
+        return new Picture(width, height, rgb, coarse, Light.OF_CODE);
     }
 
     /** A copy of this picture for an encoder. */
@@ -157,6 +165,6 @@ public final class Picture {
                 System.arraycopy(rgb, (y * width + x) * 3, turned, to * 3, 3);
             }
         }
-        return new Picture(w, h, turned, coarseColour);
+        return new Picture(w, h, turned, coarseColour, light);
     }
 }

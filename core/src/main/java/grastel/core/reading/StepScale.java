@@ -1,6 +1,7 @@
 package grastel.core.reading;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -52,16 +53,19 @@ public record StepScale(
             }
         }
         double error = stepError(boxes);
+        Step light = boxes.stream()
+                .max(Comparator.comparingDouble(b -> b.lightness().value()))
+                .orElseThrow();
+        Step dark = boxes.stream()
+                .min(Comparator.comparingDouble(b -> b.lightness().value()))
+                .orElseThrow();
         double mean = steps.stream().mapToDouble(s -> s).average().orElseThrow();
         double deviation = Math.sqrt(steps.stream()
                 .mapToDouble(s -> (s - mean) * (s - mean))
                 .average()
                 .orElseThrow());
         double spread = mean > 0 ? Math.min(NO_SPREAD, 100 * deviation / mean) : NO_SPREAD;
-        double lightest =
-                boxes.stream().mapToDouble(b -> b.lightness().value()).max().orElseThrow();
-        double darkest =
-                boxes.stream().mapToDouble(b -> b.lightness().value()).min().orElseThrow();
+        double range = light.lightness().value() - dark.lightness().value();
         int half = (steps.size() + 1) / 2;
         List<Double> first = steps.subList(0, half);
         List<Double> last = steps.subList(steps.size() - half, steps.size());
@@ -70,19 +74,18 @@ public record StepScale(
                 new Measured(steps.get(smallestAt - 1), error),
                 smallestAt,
                 new Measured(spread, mean > 0 ? Math.min(NO_SPREAD, 100 * error / mean) : 0),
-                new Measured(100 * (lightest - darkest) / reach, 100 * error / reach),
+                new Measured(100 * range / reach, 100 * light.lightness().apart(dark.lightness()) / reach),
                 mean(darkening ? last : first),
                 mean(darkening ? first : last));
     }
 
     /** The light's error is shared by neighbours, so a step is surer than two single values: half of it is counted. */
     private static double stepError(List<Step> boxes) {
-        return boxes.stream()
-                        .mapToDouble(b -> b.lightness().plusMinus())
-                        .average()
-                        .orElseThrow()
-                * Math.sqrt(2)
-                / 2;
+        double sum = 0;
+        for (int i = 1; i < boxes.size(); i++) {
+            sum += boxes.get(i).lightness().apart(boxes.get(i - 1).lightness()) / 2;
+        }
+        return sum / (boxes.size() - 1);
     }
 
     private static double mean(List<Double> values) {

@@ -7,11 +7,13 @@ public final class Straightened {
     private final Picture picture;
     private final Mapping mapping;
     private final LightField light;
+    private final ToneCurve tone;
 
-    Straightened(Picture picture, Mapping mapping, LightField light) {
+    Straightened(Picture picture, Mapping mapping, LightField light, ToneCurve tone) {
         this.picture = picture;
         this.mapping = mapping;
         this.light = light;
+        this.tone = tone;
     }
 
     /** Size of one of the picture's pixels around a place, mm. */
@@ -31,6 +33,20 @@ public final class Straightened {
     /** See {@link LightField#shadowAround}. */
     double shadowAround(Rect field) {
         return light.shadowAround(field);
+    }
+
+    boolean isBent() {
+        return !mapping.isFlat();
+    }
+
+    /** See {@link ToneCurve#error}. */
+    double toneError(double lightness) {
+        return tone.error(lightness);
+    }
+
+    /** Standard error of the printed black's reflectance, which the darks hang on. */
+    double blackSpread() {
+        return light.black().spread();
     }
 
     /** Samples an area line by line. */

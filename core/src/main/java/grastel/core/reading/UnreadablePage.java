@@ -34,6 +34,8 @@ public final class UnreadablePage extends Exception {
         NO_CODE,
         /** Markers do not lie as on a flat sheet; the figure is the residual in mm. */
         NOT_FLAT,
+        /** Every place is black or white, as in a scanner's mode for text. */
+        TEXT_MODE,
         /** Too few pixels; the figure is dots per inch. */
         TOO_COARSE
     }

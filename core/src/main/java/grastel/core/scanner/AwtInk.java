@@ -1,7 +1,6 @@
 package grastel.core.scanner;
 
 import grastel.core.colour.Lab;
-import grastel.core.colour.LinearRgb;
 import grastel.core.page.PageInk;
 import grastel.core.page.PageLayout;
 import grastel.core.page.PageSize;
@@ -15,7 +14,7 @@ import java.awt.geom.Line2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 
-/** Prints a page into a grey picture: 255 is bare paper, 0 full black ink. */
+/** Prints a page: how much of the paper's light each place gives back, 255 all of it, 0 full black ink. */
 final class AwtInk implements PageInk {
     private final BufferedImage image;
     private final Graphics2D graphics;
@@ -43,7 +42,7 @@ final class AwtInk implements PageInk {
 
     @Override
     public void patch(PageLayout.Patch patch) {
-        int code = (int) Math.round(255 * LinearRgb.encode(Lab.luminanceOf(patch.lightness())));
+        int code = (int) Math.round(255 * Lab.luminanceOf(patch.lightness()));
         graphics.setColor(new Color(code, code, code));
         Rect r = patch.rect();
         graphics.fill(new Rectangle2D.Double(r.x(), r.y(), r.width(), r.height()));

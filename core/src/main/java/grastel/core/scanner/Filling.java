@@ -23,12 +23,20 @@ final class Filling {
     private static final double EDGE_SCALE_MM = 3;
     private static final double MIDDLE_PRESSURE = 0.4;
 
+    private static final double CLOUD_SCALE_MM = 2.2;
+
     private final Paper paper;
+    /** Swing of how the paper takes colour over some millimetres, relative. */
+    private final double cloud;
+
+    private final Grain clouds;
     private final long seed;
     private final LinearRgb ground;
 
-    Filling(Paper paper, long seed) {
+    Filling(Paper paper, double cloud, long seed) {
         this.paper = paper;
+        this.cloud = cloud;
+        this.clouds = new Grain(seed ^ 0xC10D5L, CLOUD_SCALE_MM);
         this.seed = seed;
         this.ground = LinearRgb.of(paper.ground().toXyz());
     }
@@ -37,8 +45,8 @@ final class Filling {
     double fill(FlatPage page, Region region, FieldTask task, Hand hand, RandomGenerator random) {
         ToothField tooth = new ToothField(seed, paper.tooth().grainMm(), stroke(task), hand.swing());
         double scatter = 1 + hand.pressureScatter() * random.nextGaussian();
-        double least = Math.max(0, 1 - 3 * hand.patchiness() - hand.band());
-        double most = 1 + 3 * hand.patchiness();
+        double least = Math.max(0, 1 - 3 * (hand.patchiness() + cloud) - hand.band());
+        double most = 1 + 3 * (hand.patchiness() + cloud);
         Films films = new Films(task, hand, scatter, least, most);
         Grain wander = new Grain(random.nextLong(), HAND_SCALE_MM);
         Grain edge = new Grain(random.nextLong(), EDGE_SCALE_MM);
@@ -58,6 +66,9 @@ final class Filling {
                     continue;
                 }
                 double here = 1 + hand.patchiness() * (wander.at(mmX, mmY) - 0.5) * 6;
+                if (cloud > 0) {
+                    here += cloud * (clouds.at(mmX, mmY) - 0.5) * 6;
+                }
                 double along = (mmX - bounds.x()) / bounds.width();
                 if (along > band) {
                     here *= 1 - hand.band();

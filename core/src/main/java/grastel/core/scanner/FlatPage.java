@@ -42,7 +42,7 @@ final class FlatPage {
         LinearRgb ground = LinearRgb.of(paper.ground().toXyz());
         long[] table = new long[256];
         for (int code = 0; code < 256; code++) {
-            double share = LinearRgb.decode(code / 255.0);
+            double share = code / 255.0;
             table[code] = packed(
                     ink + (ground.red() - ink) * share,
                     ink + (ground.green() - ink) * share,

@@ -15,6 +15,7 @@ import java.util.random.RandomGenerator;
  * @param quality JPEG quality, 0…1
  * @param quarterTurns how often the page lies turned by 90°, 0…3
  * @param desk bare desk around the page, mm; 0 for a flatbed that sees only the page
+ * @param device what takes the picture
  */
 public record ScanConditions(
         double dpi,
@@ -26,7 +27,34 @@ public record ScanConditions(
         double noise,
         double quality,
         int quarterTurns,
-        double desk) {
+        double desk,
+        Device device) {
+
+    /** With a device that adds nothing of its own. */
+    public ScanConditions(
+            double dpi,
+            double skewDegrees,
+            double tiltDegrees,
+            double tiltTowardsDegrees,
+            double lightFall,
+            double warmth,
+            double noise,
+            double quality,
+            int quarterTurns,
+            double desk) {
+        this(
+                dpi,
+                skewDegrees,
+                tiltDegrees,
+                tiltTowardsDegrees,
+                lightFall,
+                warmth,
+                noise,
+                quality,
+                quarterTurns,
+                desk,
+                Device.PLAIN);
+    }
 
     public ScanConditions {
         if (!(dpi >= 50 && dpi <= 600)
@@ -70,6 +98,23 @@ public record ScanConditions(
                 noise,
                 quality,
                 quarterTurns,
-                desk);
+                desk,
+                device);
+    }
+
+    /** The same by another device. */
+    public ScanConditions by(Device other) {
+        return new ScanConditions(
+                dpi,
+                skewDegrees,
+                tiltDegrees,
+                tiltTowardsDegrees,
+                lightFall,
+                warmth,
+                noise,
+                quality,
+                quarterTurns,
+                desk,
+                other);
     }
 }

@@ -27,7 +27,6 @@ import javax.imageio.stream.MemoryCacheImageOutputStream;
 /** Fills a printed page and scans it. The same seed gives the same picture. */
 public final class SimulatedScanner {
     static final double DESK_LIGHT = 0.13;
-    private static final double INK = 0.04;
     private static final double MM_PER_INCH = 25.4;
     /** Light is reckoned in whole numbers of so many bits more: turning them into fractions is what takes long. */
     private static final int FINER = 30;
@@ -37,7 +36,11 @@ public final class SimulatedScanner {
     /** Fine enough for the tooth of every shipped paper and for 400 dpi scans. */
     private static final double FINE_PX_PER_MM = 12;
 
+    /** Light that flare strews: that of a picture which is mostly paper. */
+    private static final double VEIL = 0.8;
+
     private final Paper paper;
+    private final Stock stock;
     private final double pxPerMm;
 
     public SimulatedScanner(Paper paper) {
@@ -46,7 +49,16 @@ public final class SimulatedScanner {
 
     /** @param pxPerMm how finely the page is drawn before it is scanned; its own tooth shows from about 10 on */
     public SimulatedScanner(Paper paper, double pxPerMm) {
+        this(paper, Stock.USUAL, pxPerMm);
+    }
+
+    public SimulatedScanner(Paper paper, Stock stock) {
+        this(paper, stock, FINE_PX_PER_MM);
+    }
+
+    private SimulatedScanner(Paper paper, Stock stock, double pxPerMm) {
         this.paper = paper;
+        this.stock = stock;
         this.pxPerMm = pxPerMm;
     }
 
@@ -120,8 +132,8 @@ public final class SimulatedScanner {
 
     private Filled filled(PageLayout page, List<FieldTask> tasks, List<Pencil> keys, Hand hand, long seed) {
         RandomGenerator random = new java.util.Random(seed);
-        FlatPage flat = FlatPage.printed(page, paper, INK + 0.004 * random.nextGaussian(), pxPerMm);
-        Filling filling = new Filling(paper, random.nextLong());
+        FlatPage flat = FlatPage.printed(page, paper, stock.black() * (1 + 0.1 * random.nextGaussian()), pxPerMm);
+        Filling filling = new Filling(paper, stock.cloud(), random.nextLong());
         Map<String, Double> bands = new HashMap<>();
         for (FieldTask task : tasks) {
             boolean skipped = random.nextDouble() < hand.skipChance();
@@ -178,6 +190,7 @@ public final class SimulatedScanner {
         for (int y = 0; y < camera.height; y++) {
             Arrays.fill(row, 0);
             gather(flat, camera, y, sub, sheetUnder, row);
+            veil(row, s.device().flare(), VEIL * places);
             for (int x = 0; x < camera.width; x++, i += 3) {
                 long light = (long) (lamp.at(x, y) * (1 << LAMP_BITS));
                 for (int c = 0; c < 3; c++) {
@@ -186,7 +199,16 @@ public final class SimulatedScanner {
                 }
             }
         }
+        s.device().tone().on(out);
         return picture;
+    }
+
+    private static void veil(int[] row, double flare, double strewn) {
+        if (flare > 0) {
+            for (int i = 0; i < row.length; i++) {
+                row[i] = (int) (row[i] * (1 - flare) + strewn * flare);
+            }
+        }
     }
 
     /** Light in the pixels of a row, added up over {@code sub}² places in each. */

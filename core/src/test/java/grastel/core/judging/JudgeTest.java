@@ -166,13 +166,17 @@ class JudgeTest {
     }
 
     @Test
-    void aFigureWithinItsUncertaintyOfAThresholdIsClose() {
+    void aFigureThatMayAsWellNotBeSecureIsClose() {
         Ladder ladder = new Ladder(45, 25, 15);
 
         assertThat(ladder.reachesSecure(24.5)).isTrue();
         assertThat(ladder.reachesBeyond(24.5)).isFalse();
-        assertThat(ladder.isClose(24.5, 1)).isTrue();
-        assertThat(ladder.isClose(20, 1)).isFalse();
+        // 0.43 of the 95 % interval: one in five lies beyond
+        assertThat(ladder.isClose(24.6, 1)).isTrue();
+        assertThat(ladder.isClose(24.5, 1)).isFalse();
+        assertThat(ladder.isClose(45, 1))
+                .as("between other levels the likelier is proposed")
+                .isFalse();
         assertThatIllegalArgumentException().isThrownBy(() -> new Ladder(1, 3, 2));
     }
 
