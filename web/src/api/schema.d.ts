@@ -1348,6 +1348,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/returns/runs/{run}/sure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sure"];
+        put?: never;
+        post: operations["accept"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/returns/unplaced": {
         parameters: {
             query?: never;
@@ -1688,6 +1704,9 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AcceptRequest: {
+            pages: components["schemas"]["SurePage"][];
+        };
         AgreementView: {
             /** Format: int32 */
             agreeNow: number;
@@ -2519,12 +2538,14 @@ export interface components {
             close: boolean;
             code?: string;
             confirmed: boolean;
+            /** Format: int32 */
+            doubts: number;
             file: string;
             flagged: boolean;
             /** Format: uuid */
             id: string;
             levels: number[];
-            notices: ("SECOND_PAGE" | "OLDER_RUN" | "SHARED_PICTURE" | "BY_HAND" | "OLDER_READER" | "BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "GREY" | "THREE_MARKERS" | "ANOTHER_SHEET" | "BENT")[];
+            notices: ("SECOND_PAGE" | "OLDER_RUN" | "SHARED_PICTURE" | "BY_HAND" | "OLDER_READER" | "BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "GREY" | "THREE_MARKERS" | "CLIPPED" | "ANOTHER_SHEET" | "BENT")[];
             /** Format: int32 */
             pageInFile: number;
             place?: components["schemas"]["PlaceView"];
@@ -3226,6 +3247,28 @@ export interface components {
             /** Format: double */
             error: number;
             pencil: components["schemas"]["PencilView"];
+        };
+        SureGoalView: {
+            field?: string;
+            label: string;
+            /** Format: int32 */
+            level: number;
+            sign?: string;
+        };
+        SurePage: {
+            /** Format: uuid */
+            page: string;
+            /** Format: date-time */
+            read: string;
+        };
+        SureView: {
+            fields: string[];
+            goals: components["schemas"]["SureGoalView"][];
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            read: string;
+            student: components["schemas"]["PersonView"];
         };
         SuspectView: {
             asked: string;
@@ -5833,6 +5876,54 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    sure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SureView"][];
+                };
+            };
+        };
+    };
+    accept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcceptRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SureView"][];
                 };
             };
         };

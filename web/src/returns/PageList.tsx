@@ -3,14 +3,22 @@ import styled from 'styled-components';
 import type { Schemas } from '../api/client';
 import { Level } from '../design/Level';
 import { colour, sizes, space } from '../design/tokens';
-import { problemWords } from '../words/words';
+import { count, problemWords } from '../words/words';
 
 type Row = Schemas['PageRow'];
 
 /** Every page with where it stands. */
-export function PageList({ rows, openId, runId }: { rows: Row[]; openId: string | undefined; runId: string | undefined }) {
+export function PageList({ rows, openId, runId, together }: { rows: Row[]; openId: string | undefined; runId: string | undefined; together: number }) {
   return (
     <List aria-label="Pages">
+      {together > 0 && (
+        <li>
+          <Entry to={`/returns/${runId ?? 'none'}/sure`} aria-current={openId === 'sure' ? 'page' : undefined}>
+            <Name>{count(together, 'sure page')}</Name>
+            <Small>look and accept at once</Small>
+          </Entry>
+        </li>
+      )}
       {rows.map((row) => (
         <li key={row.id}>
           <Entry to={`/returns/${runId ?? 'none'}/${row.id}`} aria-current={row.id === openId ? 'page' : undefined}>

@@ -14,10 +14,16 @@ import { pictureOf } from './pictures';
 import { PagePanel } from './PagePanel';
 import { PhoneUpload } from './PhoneUpload';
 import { ScannerButton } from './ScannerButton';
+import { SureSheet } from './SureSheet';
 import { Upload } from './Upload';
 import { useTimeLeft } from './useTimeLeft';
 
 type Row = Schemas['PageRow'];
+
+/** Where the address names a page: all that are sure together. */
+const SHEET = 'sure';
+/** One page alone is as well opened. */
+const FEWEST_TOGETHER = 2;
 
 /** Returned pages of one printing: the list, one page, and its judgement. */
 export default function Returns({ isDemo }: { isDemo: boolean }) {
@@ -33,16 +39,23 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
     queryFn: () => body(api.GET('/api/returns/runs/{run}/pages', { params: { path: { run: runId ?? '' } } })),
     enabled: runId !== undefined,
   });
+  const sure = useQuery({
+    queryKey: ['returns', runId, 'sure'],
+    queryFn: () => body(api.GET('/api/returns/runs/{run}/sure', { params: { path: { run: runId ?? '' } } })),
+    enabled: runId !== undefined,
+  });
   const unplaced = useQuery({ queryKey: ['returns', 'unplaced'], queryFn: () => body(api.GET('/api/returns/unplaced')) });
   const rows = [...sorted(pages.data ?? []), ...(unplaced.data ?? [])];
-  const open = rows.find((r) => r.id === page) ?? rows.find((r) => r.state === 'READ' && !r.confirmed) ?? rows[0];
+  const together = sure.data ?? [];
+  const isSheet = page === SHEET || (page === undefined && together.length >= FEWEST_TOGETHER);
+  const open = rows.find((r) => r.id === page) ?? nextOpen(rows, undefined) ?? rows[0];
 
   const timeLeft = useTimeLeft(rows.filter((r) => r.state === 'QUEUED' || r.state === 'READING').length, Math.max(pages.dataUpdatedAt, unplaced.dataUpdatedAt));
   useEffect(() => {
-    if (runId && open && page === undefined && open.state === 'READ') {
+    if (runId && open && page === undefined && open.state === 'READ' && sure.data && !isSheet) {
       void navigate(`/returns/${runId}/${open.id}`, { replace: true });
     }
-  }, [runId, open, page, navigate]);
+  }, [runId, open, page, navigate, sure.data, isSheet]);
 
   const at = rows.findIndex((r) => r.id === open?.id);
   // Where Enter leads and where N leads: there before the key is pressed.
@@ -115,8 +128,9 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
         </Empty>
       ) : (
         <Layout>
-          <PageList rows={rows} openId={open?.id} runId={runId} />
-          {open && (
+          <PageList rows={rows} openId={isSheet ? SHEET : open?.id} runId={runId} together={together.length} />
+          {isSheet && runId && <SureSheet pages={together} runId={runId} onAccepted={() => void navigate(`/returns/${runId}`)} />}
+          {open && !isSheet && (page !== undefined || !sure.isPending) && (
             <PagePanel
               key={open.id}
               row={open}
@@ -132,10 +146,11 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
   );
 }
 
-/** The next page down the list, from the top again after its end, that waits to be confirmed. */
+/** The page that waits to be confirmed and wants a look most; of equals the next down the list, from the top again after its end. */
 function nextOpen(rows: Row[], from: string | undefined): Row | undefined {
   const at = rows.findIndex((r) => r.id === from);
-  return [...rows.slice(at + 1), ...rows.slice(0, Math.max(0, at))].find((r) => r.state === 'READ' && !r.confirmed);
+  const waiting = [...rows.slice(at + 1), ...rows.slice(0, Math.max(0, at))].filter((r) => r.state === 'READ' && !r.confirmed);
+  return waiting.sort((a, b) => b.doubts - a.doubts)[0];
 }
 
 /** By name; two pages of one student in the order they came. */

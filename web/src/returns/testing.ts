@@ -60,6 +60,7 @@ export function page(of: Partial<Schemas['PageRow']>): Schemas['PageRow'] {
     state: 'READ',
     levels: [3],
     close: false,
+    doubts: 0,
     confirmed: false,
     flagged: false,
     notices: [],

@@ -8,7 +8,7 @@ type PressureGrade = Schemas['ReachStepView']['grade'];
 export const levelNames = ['not tried', 'beginning', 'nearly', 'secure', 'beyond'] as const;
 
 /** The cause in a few words, with its field. */
-export const causeWords = (cause: Cause, field?: string | null) => (field ? `${cause.sign} (${field})` : cause.sign);
+export const causeWords = (cause: Pick<Cause, 'sign'>, field?: string | null) => (field ? `${cause.sign} (${field})` : cause.sign);
 
 const problems: Record<string, (figure: number) => string> = {
   NOT_A_PICTURE: () => 'Not a JPEG, PNG, TIFF or PDF.',

@@ -66,6 +66,12 @@ public abstract class EveryEndpoint extends DeskTest {
         add(GET, "/api/sheets/runs/{id}/pages", null, run.id());
         add(GET, "/api/sheets/runs/{id}/pages.pdf", null, run.id());
         add(GET, "/api/returns/runs/{run}/pages", null, run.id());
+        add(GET, "/api/returns/runs/{run}/sure", null, run.id());
+        add(
+                POST,
+                "/api/returns/runs/{run}/sure",
+                Map.of("pages", List.of(Map.of("page", UUID.randomUUID(), "read", "2026-10-01T09:00:00Z"))),
+                run.id());
         add(GET, "/api/returns/pages/{id}", null, page);
         add(GET, "/api/returns/pages/{id}/picture", null, page);
         add(GET, "/api/returns/pages/{id}/original", null, page);

@@ -63,6 +63,7 @@ class StatementsTest extends DeskTest {
                 "/api/returns/agreement",
                 "/api/returns/agreement?schoolClass=" + run.schoolClass(),
                 "/api/returns/runs/" + run.id() + "/pages",
+                "/api/returns/runs/" + run.id() + "/sure",
                 "/api/returns/pages/" + page,
                 "/api/wall/runs/" + run.id(),
                 "/api/wall/students/" + student,

@@ -197,7 +197,8 @@ class ReturnPages {
     }
 
     private static PageRow row(PageLine p, PlaceView place, List<GoalMark> marks, List<Notice> notices) {
-        boolean close = !p.confirmed() && marks.stream().anyMatch(GoalMark::close);
+        int doubts =
+                p.confirmed() ? 0 : (int) marks.stream().filter(GoalMark::close).count();
         return new PageRow(
                 p.id(),
                 p.file(),
@@ -210,7 +211,8 @@ class ReturnPages {
                 p.foundCode(),
                 place,
                 marks.stream().map(m -> m.standing().ordinal()).toList(),
-                close,
+                doubts > 0,
+                doubts,
                 p.confirmed(),
                 p.flagged(),
                 notices);

@@ -55,7 +55,7 @@ final class ReturnViews {
             @NotNull PersonView student,
             @NotNull PersonView schoolClass) {}
 
-    /** @param read when its present reading was made: its pictures are asked for by it */
+    /** @param read when its present reading was made: its pictures are asked for by it; @param doubts goals that are close */
     record PageRow(
             @NotNull UUID id,
             @NotNull String file,
@@ -69,6 +69,7 @@ final class ReturnViews {
             PlaceView place,
             @NotNull List<Integer> levels,
             @NotNull boolean close,
+            @NotNull int doubts,
             @NotNull boolean confirmed,
             @NotNull boolean flagged,
             @NotNull List<Notice> notices) {}

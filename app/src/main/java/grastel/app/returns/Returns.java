@@ -203,9 +203,22 @@ public class Returns {
         return new Mark(m.id(), m.exercise(), m.goal(), m.proposed(), m.standing(), m.figure(), m.cause(), m.field());
     }
 
+    /** Takes the proposals of a reading as the teacher's decision; false where the page has been confirmed or read anew since. */
+    boolean confirmAsRead(UUID id, Instant read) {
+        ReturnedPage page = forChange(id);
+        if (page.confirmedAt() != null || !read.equals(page.readAt())) {
+            return false;
+        }
+        confirm(page, Map.of());
+        return true;
+    }
+
     /** Takes the proposals, or the levels given instead, as the teacher's decision. @param changed by mark */
     public void confirm(UUID id, Map<UUID, Level> changed) {
-        ReturnedPage page = forChange(id);
+        confirm(forChange(id), changed);
+    }
+
+    private void confirm(ReturnedPage page, Map<UUID, Level> changed) {
         if (page.state() != ReturnedPage.State.READ) {
             throw ApiProblem.conflict("NOT_READ", "This page has not been read yet.");
         }
