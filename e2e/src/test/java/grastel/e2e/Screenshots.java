@@ -61,6 +61,11 @@ class Screenshots {
                     .click();
             desk.heading("Björn Sæther").waitFor();
             take(desk, "returns");
+            desk.page.getByText("look and accept at once").click();
+            desk.page
+                    .getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Sure pages"))
+                    .waitFor();
+            take(desk, "returns-sure");
             printFades(grastel);
             desk.open("/returns");
             desk.button("Simulate the scan").click();
@@ -86,7 +91,6 @@ class Screenshots {
             desk.go("Sheets");
             compose(desk, "Tint, hue, shade", "sheets");
             compose(desk, "Form study", "sheets-form");
-            compose(desk, "Two-colour fade", "sheets-fade");
             desk.go("Bench");
             desk.page.locator("[aria-label='What if'][data-stale=false]").waitFor();
             take(desk, "bench");
