@@ -202,16 +202,18 @@ final class PageFinder {
             for (int x = 0; x < side; x++) {
                 double mmX = area.x() + (x + 0.5) / pxPerMm;
                 double mmY = area.y() + (y + 0.5) / pxPerMm;
-                grey[y * side + x] = (byte) green(picture, mapping.x(mmX, mmY), mapping.y(mmX, mmY));
+                grey[y * side + x] = (byte) palest(picture, mapping.x(mmX, mmY), mapping.y(mmX, mmY));
             }
         }
         return new PlanarYUVLuminanceSource(grey, side, side, 0, 0, side, side, false);
     }
 
-    private static int green(Picture picture, double x, double y) {
+    /** Of the three channels the one in which coloured pencil over the code is palest: black is black in all. */
+    private static int palest(Picture picture, double x, double y) {
         int px = Math.min(picture.width - 1, Math.max(0, (int) x));
         int py = Math.min(picture.height - 1, Math.max(0, (int) y));
-        return picture.rgb[(py * picture.width + px) * 3 + 1] & 0xff;
+        int at = (py * picture.width + px) * 3;
+        return Math.max(picture.rgb[at] & 0xff, Math.max(picture.rgb[at + 1] & 0xff, picture.rgb[at + 2] & 0xff));
     }
 
     private static Optional<String> decode(BinaryBitmap bitmap) {

@@ -23,6 +23,7 @@ final class ProfileReader {
         List<List<Double>> lanes = new ArrayList<>();
         IntStream.range(0, LANES).forEach(i -> lanes.add(new ArrayList<>()));
         List<Double> errors = new ArrayList<>();
+        double skipped = 0;
         for (int x = from; x + slice <= samples.inside.width - from; x += slice) {
             double[] sum = new double[4];
             List<Double> cells = new ArrayList<>();
@@ -30,6 +31,7 @@ final class ProfileReader {
                 addCell(samples, x, y, slice, sum, cells);
             }
             if (sum[3] == 0 || cells.size() < LANES) {
+                skipped += lightness.isEmpty() ? SLICE_MM : 0;
                 continue;
             }
             Lab colour = Lab.of(fix.of(new LinearRgb(sum[0] / sum[3], sum[1] / sum[3], sum[2] / sum[3]))
@@ -47,7 +49,7 @@ final class ProfileReader {
         double[] sorted = errors.stream().mapToDouble(e -> e).sorted().toArray();
         return sorted.length < 2
                 ? null
-                : new Profile(START_MM, SLICE_MM, lightness, a, b, lanes, sorted[sorted.length / 2]);
+                : new Profile(START_MM + skipped, SLICE_MM, lightness, a, b, lanes, sorted[sorted.length / 2]);
     }
 
     private static double mean(List<Double> values) {
