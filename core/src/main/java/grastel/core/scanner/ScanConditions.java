@@ -88,24 +88,17 @@ public record ScanConditions(
 
     /** The same from another distance. @param dpi pixels per inch; @param desk of it seen around the page, mm */
     public ScanConditions from(double dpi, double desk) {
-        return new ScanConditions(
-                dpi,
-                skewDegrees,
-                tiltDegrees,
-                tiltTowardsDegrees,
-                lightFall,
-                warmth,
-                noise,
-                quality,
-                quarterTurns,
-                desk,
-                device);
+        return with(dpi, desk, device);
     }
 
     /** The same by another device. */
     public ScanConditions by(Device other) {
+        return with(dpi, desk, other);
+    }
+
+    private ScanConditions with(double otherDpi, double otherDesk, Device other) {
         return new ScanConditions(
-                dpi,
+                otherDpi,
                 skewDegrees,
                 tiltDegrees,
                 tiltTowardsDegrees,
@@ -114,7 +107,7 @@ public record ScanConditions(
                 noise,
                 quality,
                 quarterTurns,
-                desk,
+                otherDesk,
                 other);
     }
 }

@@ -1,0 +1,186 @@
+package grastel.core.reading;
+
+import grastel.core.colour.LinearRgb;
+import grastel.core.page.PageFurniture.Grating;
+import java.util.List;
+import org.ejml.simple.SimpleMatrix;
+
+/**
+ * Fits level, contrast and exponent of a picture's codes, and the printer's gain at an edge, to what gratings look like
+ * (Gauss–Newton with priors).
+ */
+final class GratingFit {
+    private static final int LEVEL = 0;
+    private static final int CONTRAST = 1;
+    private static final int EXPONENT = 2;
+    static final int GAIN = 3;
+    static final int UNKNOWNS = 4;
+
+    /** Nothing added, and how far pictures spread about it: level and contrast in codes of 0…1, exponent, gain in mm. */
+    static final double[] USUAL = {0, 0, 1, 0.01};
+
+    static final double[] SPREAD = {0.03, 0.35, 0.1, 0.02};
+    /** Error of a grating's share of black, of coarse and of fine lines. */
+    private static final double COARSE_ERROR = 0.003;
+
+    private static final double FINE_ERROR = 0.006;
+    /** A share of black further from what is drawn than this is no grating: drawn over, or not there. */
+    private static final double MOST_OFF = 0.35;
+
+    private static final double MOST_GAIN = 0.06;
+    private static final double GAIN_STEP = 0.001;
+    private static final int ROUNDS = 12;
+
+    private final List<Grating> gratings;
+    private final List<CodeCounts> seen;
+    private final CodeCounts white;
+    private final CodeCounts black;
+
+    GratingFit(List<Grating> gratings, List<CodeCounts> seen, CodeCounts white, CodeCounts black) {
+        this.gratings = gratings;
+        this.seen = seen;
+        this.white = white;
+        this.black = black;
+    }
+
+    /** Light of a code under a curve. @param unknown as found; @param code 0…1 */
+    static double light(double[] unknown, double code) {
+        double levelled = unknown[LEVEL] + (1 - unknown[LEVEL]) * code;
+        double evened = levelled + unknown[CONTRAST] * levelled * (1 - levelled) * (2 * levelled - 1);
+        return LinearRgb.decode(Math.pow(Math.max(0, evened), unknown[EXPONENT]));
+    }
+
+    /** sRGB with the gain that fits best. */
+    double[] plain() {
+        double[] best = USUAL.clone();
+        for (double gain = -MOST_GAIN; gain <= MOST_GAIN; gain += GAIN_STEP) {
+            double[] x = USUAL.clone();
+            x[GAIN] = gain;
+            best = chiSquare(x) < chiSquare(best) ? x : best;
+        }
+        return best;
+    }
+
+    /** How badly gratings fit and how unusual unknowns are. */
+    double chiSquare(double[] x) {
+        return sum(residuals(x));
+    }
+
+    double[] found() {
+        double[] x = USUAL.clone();
+        double off = sum(residuals(x));
+        for (int round = 0; round < ROUNDS; round++) {
+            SimpleMatrix j = jacobian(x);
+            SimpleMatrix move = j.transpose()
+                    .mult(j)
+                    .solve(j.transpose().mult(new SimpleMatrix(residuals(x).length, 1, true, residuals(x))));
+            double length = 1;
+            double[] next = moved(x, move, length);
+            while (length > 0.05 && !(sum(residuals(next)) < off)) {
+                length /= 2;
+                next = moved(x, move, length);
+            }
+            double nextOff = sum(residuals(next));
+            if (!(nextOff < off - 1e-9)) {
+                break;
+            }
+            x = next;
+            off = nextOff;
+        }
+        return x;
+    }
+
+    SimpleMatrix covariance(double[] x) {
+        SimpleMatrix j = jacobian(x);
+        // where gratings disagree with one another by more than they should, so does what they tell
+        double usual = Math.max(1, sum(residuals(x)) / gratings.size());
+        return j.transpose().mult(j).invert().scale(usual);
+    }
+
+    boolean isPlausible(double[] x) {
+        double[] off = residuals(x);
+        for (int i = 0; i < gratings.size(); i++) {
+            if (!(Math.abs(off[i]) * error(gratings.get(i)) < MOST_OFF)) {
+                return false;
+            }
+        }
+        return Math.abs(x[CONTRAST]) < 0.95 && x[EXPONENT] > 0.5 && x[EXPONENT] < 2 && isGrating();
+    }
+
+    /** More of the period black, darker – by the codes themselves. */
+    private boolean isGrating() {
+        double[] codes = new double[256];
+        for (int i = 0; i < codes.length; i++) {
+            codes[i] = i;
+        }
+        for (int i = 2; i < gratings.size(); i++) {
+            if (seen.get(i).mean(1, codes) > seen.get(i - 2).mean(1, codes) - 4) {
+                return false;
+            }
+        }
+        return white.middle(1) > black.middle(1) + 40;
+    }
+
+    private static double error(Grating grating) {
+        return grating.isFine() ? FINE_ERROR : COARSE_ERROR;
+    }
+
+    private static double[] moved(double[] x, SimpleMatrix move, double length) {
+        double[] next = x.clone();
+        for (int k = 0; k < UNKNOWNS; k++) {
+            next[k] -= length * move.get(k);
+        }
+        return next;
+    }
+
+    private static double sum(double[] residuals) {
+        double sum = 0;
+        for (double r : residuals) {
+            sum += r * r;
+        }
+        return sum;
+    }
+
+    private SimpleMatrix jacobian(double[] x) {
+        double[] here = residuals(x);
+        SimpleMatrix j = new SimpleMatrix(here.length, UNKNOWNS);
+        for (int k = 0; k < UNKNOWNS; k++) {
+            double step = SPREAD[k] / 50;
+            double[] aside = x.clone();
+            aside[k] += step;
+            double[] there = residuals(aside);
+            for (int i = 0; i < here.length; i++) {
+                j.set(i, k, (there[i] - here[i]) / step);
+            }
+        }
+        return j;
+    }
+
+    /** Of each grating's share of black, then of the unknowns against what is usual, each in its own spread. */
+    private double[] residuals(double[] x) {
+        double[] lights = new double[256];
+        for (int code = 0; code < 256; code++) {
+            lights[code] = light(x, code / 255.0);
+        }
+        double[] off = new double[gratings.size() + UNKNOWNS];
+        for (int i = 0; i < gratings.size(); i++) {
+            Grating g = gratings.get(i);
+            double drawn = Math.min(1, Math.max(0, g.duty() + 2 * x[GAIN] / g.periodMm()));
+            off[i] = (shareOfBlack(seen.get(i), lights) - drawn) / error(g);
+        }
+        for (int k = 0; k < UNKNOWNS; k++) {
+            off[gratings.size() + k] = (x[k] - USUAL[k]) / SPREAD[k];
+        }
+        return off;
+    }
+
+    private double shareOfBlack(CodeCounts codes, double[] lights) {
+        double sum = 0;
+        for (int c = 0; c < 3; c++) {
+            double paper = lights[white.middle(c)];
+            double ink = lights[black.middle(c)];
+            sum += (paper - codes.mean(c, lights)) / Math.max(0.02, paper - ink) / 3;
+        }
+        return sum;
+    }
+}
