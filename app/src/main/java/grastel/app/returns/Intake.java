@@ -116,7 +116,8 @@ public class Intake {
         requireRoomInQueue(count);
         files.save(file);
         files.flush();
-        List<ReturnedPage> made = pages.saveAll(IntStream.range(0, count)
+        // Written here and not when the transaction ends: a full disk is then said as what it is.
+        List<ReturnedPage> made = pages.saveAllAndFlush(IntStream.range(0, count)
                 .mapToObj(i -> new ReturnedPage(file.id(), i))
                 .toList());
         return new Outcome(name, made.stream().map(ReturnedPage::id).toList(), null, 0);
