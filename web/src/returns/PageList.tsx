@@ -10,15 +10,14 @@ type Row = Schemas['PageRow'];
 /** Every page with where it stands. */
 export function PageList({ rows, openId, runId, together }: { rows: Row[]; openId: string | undefined; runId: string | undefined; together: number }) {
   return (
-    <List aria-label="Pages">
+    <Column>
       {together > 0 && (
-        <li>
-          <Entry to={`/returns/${runId ?? 'none'}/sure`} aria-current={openId === 'sure' ? 'page' : undefined}>
-            <Name>{count(together, 'sure page')}</Name>
-            <Small>look and accept at once</Small>
-          </Entry>
-        </li>
+        <Entry to={`/returns/${runId ?? 'none'}/sure`} aria-current={openId === 'sure' ? 'page' : undefined}>
+          <Name>{count(together, 'sure page')}</Name>
+          <Small>look and accept at once</Small>
+        </Entry>
       )}
+      <List aria-label="Pages">
       {rows.map((row) => (
         <li key={row.id}>
           <Entry to={`/returns/${runId ?? 'none'}/${row.id}`} aria-current={row.id === openId ? 'page' : undefined}>
@@ -31,7 +30,8 @@ export function PageList({ rows, openId, runId, together }: { rows: Row[]; openI
           </Entry>
         </li>
       ))}
-    </List>
+      </List>
+    </Column>
   );
 }
 
@@ -58,14 +58,13 @@ function Standing({ row }: { row: Row }) {
   }
 }
 
-const List = styled.ol`
-  margin: 0;
-  padding: 0;
-  list-style: none;
+const Column = styled.div`
+  min-height: 0;
   overflow: auto;
   border-right: 1px solid ${colour.line};
   @media (max-width: 720px) { max-height: 40vh; }
 `;
+const List = styled.ol`margin: 0; padding: 0; list-style: none;`;
 const Entry = styled(Link)`
   display: block;
   padding: 5px ${space(4)} 5px ${space(6)};
