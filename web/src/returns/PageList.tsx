@@ -18,18 +18,18 @@ export function PageList({ rows, openId, runId, together }: { rows: Row[]; openI
         </Entry>
       )}
       <List aria-label="Pages">
-      {rows.map((row) => (
-        <li key={row.id}>
-          <Entry to={`/returns/${runId ?? 'none'}/${row.id}`} aria-current={row.id === openId ? 'page' : undefined}>
-            <Name>
-              {row.place?.student.name ?? row.file}
-              {row.confirmed && <span aria-label="confirmed"> ✓</span>}
-              {row.flagged && <span aria-label="flagged"> ⚑</span>}
-            </Name>
-            <Standing row={row} />
-          </Entry>
-        </li>
-      ))}
+        {rows.map((row) => (
+          <li key={row.id}>
+            <Entry to={`/returns/${runId ?? 'none'}/${row.id}`} aria-current={row.id === openId ? 'page' : undefined}>
+              <Name>
+                {row.place?.student.name ?? row.file}
+                {row.confirmed && <span aria-label="confirmed"> ✓</span>}
+                {row.flagged && <span aria-label="flagged"> ⚑</span>}
+              </Name>
+              <Standing row={row} />
+            </Entry>
+          </li>
+        ))}
       </List>
     </Column>
   );

@@ -26,7 +26,7 @@ public final class MovedReflectance {
         Xyz wanted = to.toXyz();
         double[] start = new double[N];
         for (int i = 0; i < N; i++) {
-            start[i] = atanh(2 * Math.min(1 - NEAREST, Math.max(NEAREST, curve.at(i))) - 1);
+            start[i] = SmoothReflectance.atanh(2 * Math.min(1 - NEAREST, Math.max(NEAREST, curve.at(i))) - 1);
         }
         double[] by = new double[3];
         double off = distance(Observer.D65.xyzOf(moved(start, by)), wanted);
@@ -94,9 +94,5 @@ public final class MovedReflectance {
             bands[2][i] = beyondSecond;
         }
         return bands;
-    }
-
-    private static double atanh(double x) {
-        return 0.5 * Math.log((1 + x) / (1 - x));
     }
 }

@@ -149,7 +149,7 @@ public final class SmoothReflectance {
         return 0.5 / (c * c);
     }
 
-    private static double atanh(double x) {
+    static double atanh(double x) {
         return 0.5 * Math.log((1 + x) / (1 - x));
     }
 

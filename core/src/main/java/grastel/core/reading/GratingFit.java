@@ -71,9 +71,9 @@ final class GratingFit {
         double off = sum(residuals(x));
         for (int round = 0; round < ROUNDS; round++) {
             SimpleMatrix j = jacobian(x);
-            SimpleMatrix move = j.transpose()
-                    .mult(j)
-                    .solve(j.transpose().mult(new SimpleMatrix(residuals(x).length, 1, true, residuals(x))));
+            double[] here = residuals(x);
+            SimpleMatrix move =
+                    j.transpose().mult(j).solve(j.transpose().mult(new SimpleMatrix(here.length, 1, true, here)));
             double length = 1;
             double[] next = moved(x, move, length);
             while (length > 0.05 && !(sum(residuals(next)) < off)) {
