@@ -3,11 +3,13 @@ package grastel.core.layering;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.colour.MovedReflectance;
-import grastel.core.layering.CurveFit.Unknown;
+import grastel.core.fit.LeastSquares;
+import grastel.core.fit.LeastSquares.Unknown;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.media.Tooth;
 import java.util.List;
+import java.util.function.Function;
 
 /**
  * Fits a pencil's masstone, hiding and softness, or a paper's depth, to measured swatches. Least squares on L*, a* and b*;
@@ -16,6 +18,9 @@ import java.util.List;
  */
 public final class Calibration {
     public static final int FEWEST_SWATCHES = 2;
+
+    /** Measurements scatter about so much in each of L*, a*, b*. */
+    private static final double COLOUR_SIGMA = 0.5;
 
     private Calibration() {}
 
@@ -45,7 +50,7 @@ public final class Calibration {
             throw new IllegalArgumentException("Pencil " + start.code() + " has no colour to calibrate");
         }
         Lab m = start.masstone().toLab();
-        double[] x = CurveFit.solve(
+        double[] x = solved(
                 List.of(
                         new Unknown(m.lightness(), 8, 3, 98),
                         new Unknown(m.a(), 8, -110, 110),
@@ -61,7 +66,7 @@ public final class Calibration {
     /** The paper's depth from swatches of pencils that are known; each layer names its own. */
     public static Fit<Paper> paper(Paper start, List<Measured> measured) {
         requireEnough(measured);
-        double[] x = CurveFit.solve(
+        double[] x = solved(
                 List.of(new Unknown(Math.log(start.tooth().depth()), 0.7, Math.log(0.12), Math.log(3.9))),
                 p -> measured.stream()
                         .map(m -> Swatch.bare(withDepth(start, p[0]))
@@ -77,6 +82,22 @@ public final class Calibration {
         if (measured.size() < FEWEST_SWATCHES) {
             throw new IllegalArgumentException("Calibration needs at least two swatches, was " + measured.size());
         }
+    }
+
+    private static double[] solved(
+            List<Unknown> unknowns, Function<double[], List<Lab>> predict, List<Lab> measured) {
+        return LeastSquares.solve(unknowns, x -> differences(predict.apply(x), measured))
+                .at();
+    }
+
+    private static double[] differences(List<Lab> predicted, List<Lab> measured) {
+        double[] r = new double[3 * measured.size()];
+        for (int i = 0; i < measured.size(); i++) {
+            r[3 * i] = (predicted.get(i).lightness() - measured.get(i).lightness()) / COLOUR_SIGMA;
+            r[3 * i + 1] = (predicted.get(i).a() - measured.get(i).a()) / COLOUR_SIGMA;
+            r[3 * i + 2] = (predicted.get(i).b() - measured.get(i).b()) / COLOUR_SIGMA;
+        }
+        return r;
     }
 
     private static Pencil with(Pencil start, double[] x) {

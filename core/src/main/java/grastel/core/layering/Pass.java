@@ -11,6 +11,9 @@ import grastel.core.media.Pencil;
  * @param stroke how the pencil travels
  */
 public record Pass(Pencil pencil, double pressure, double point, Stroke stroke) {
+    /** How sharp a pencil is kept where nothing else is asked. */
+    public static final double USUAL_POINT = 0.7;
+
     public Pass {
         if (pencil == null || stroke == null) {
             throw new IllegalArgumentException("A pass needs a pencil and a stroke");
@@ -20,7 +23,7 @@ public record Pass(Pencil pencil, double pressure, double point, Stroke stroke) 
     }
 
     public static Pass of(Pencil pencil, PressureGrade grade) {
-        return new Pass(pencil, grade.pressure(), 0.7, Stroke.CIRCLES);
+        return new Pass(pencil, grade.pressure(), USUAL_POINT, Stroke.CIRCLES);
     }
 
     private static void requireShare(String name, double value) {

@@ -14,10 +14,8 @@ import java.util.List;
  * what to do, a strip for trying out, key boxes, foot. A row is never split.
  */
 public final class SheetComposer {
-    static final double SIDE_MM = 14;
-    private static final double HEAD_X = PageFurniture.INSET_MM + PageFurniture.MARKER_MM + 5;
-    private static final double NAME_BASELINE = 35;
-    private static final double FIELDS_TOP = 44;
+    private static final double SIDE_MM = PageFrame.SIDE_MM;
+    private static final double FIELDS_TOP = PageFrame.FIELDS_TOP;
     /** Clear paper around a field, where colour outside the edge is looked for. */
     static final double CLEAR_MM = 3.2;
 
@@ -32,12 +30,10 @@ public final class SheetComposer {
     private static final double KEY_MM = 8;
     private static final double KEY_PITCH = 14;
     private static final int MOST_KEYS = 12;
-    private static final double FOOT_SIZE = 2.7;
-    private static final double FOOT_LEAD = 3.8;
-    private static final int MOST_FOOT_LINES = 4;
 
     private final PageSize size;
     private final SheetWords words;
+    private final PageFrame frame;
     private final int keys;
     private final List<PageLayout> pages = new ArrayList<>();
     private List<PageLayout.Field> fields;
@@ -49,6 +45,7 @@ public final class SheetComposer {
     private SheetComposer(PageSize size, SheetWords words, int keys) {
         this.size = size;
         this.words = words;
+        this.frame = new PageFrame(size, words);
         this.keys = Math.min(MOST_KEYS, keys);
         begin();
     }
@@ -70,64 +67,26 @@ public final class SheetComposer {
 
     /** The same page for one student: name, class, code. */
     public static PageLayout forStudent(PageLayout sheet, String student, String className, PageCode code) {
-        PageSize size = sheet.size();
-        Rect square = PageFurniture.code(size);
-        NameLine line = new NameLine(size);
-        List<Text> own = List.of(
-                Line.fitted(line.nameX(), NAME_BASELINE, 4.4, Weight.BOLD, student, line.nameRoom()),
-                Line.fitted(line.classX(), NAME_BASELINE, 4.0, Weight.REGULAR, className, line.classRoom()),
-                Line.fitted(
-                        square.x(), square.bottom() + 3.4, 2.3, Weight.REGULAR, code.toString(), square.width() + 8));
-        return sheet.with(own, List.of(new PageLayout.Bits(square, code.squareRows())));
+        return PageFrame.named(sheet, student, className, code);
     }
 
     private void begin() {
         fields = new ArrayList<>();
-        rules = new ArrayList<>();
-        texts = new ArrayList<>();
+        rules = new ArrayList<>(frame.headRules());
+        texts = new ArrayList<>(frame.headWords());
         patches = new ArrayList<>();
         y = FIELDS_TOP;
-        head();
     }
 
     /** Closes the page; its key boxes follow when all pencils are known. */
     private void close() {
-        List<PageLayout.Bits> bits = new ArrayList<>(PageFurniture.markers(size));
-        PageFurniture.gratings(size).forEach(g -> bits.add(g.bits()));
-        pages.add(new PageLayout(size, fields, List.of(), rules, texts, patches, bits));
+        pages.add(new PageLayout(size, fields, List.of(), rules, texts, patches, frame.bits()));
     }
 
     private void end(List<String> pencils) {
         close();
         int count = pages.size();
         pages.replaceAll(page -> finished(page, pencils, pages.indexOf(page) + 1, count));
-    }
-
-    /** Where the written parts of the name line stand. */
-    private record NameLine(double nameX, double nameRoom, double classX, double classRoom, double dateX, double end) {
-        NameLine(PageSize size) {
-            this(
-                    HEAD_X + 12,
-                    66,
-                    HEAD_X + 92,
-                    size.widthMm() - HEAD_X - 92 - SIDE_MM - 45,
-                    size.widthMm() - SIDE_MM - 30,
-                    size.widthMm() - SIDE_MM);
-        }
-    }
-
-    private void head() {
-        double room = PageFurniture.code(size).x() - HEAD_X - 5;
-        text(HEAD_X, 16, 6.2, Weight.BOLD, words.title(), room);
-        text(HEAD_X, 22.5, 3.3, Weight.REGULAR, words.goal(), room);
-        NameLine line = new NameLine(size);
-        text(HEAD_X, NAME_BASELINE, 2.8, Weight.REGULAR, words.nameLabel(), 10);
-        text(line.classX() - 10, NAME_BASELINE, 2.8, Weight.REGULAR, words.classLabel(), 10);
-        text(line.dateX() - 9, NAME_BASELINE, 2.8, Weight.REGULAR, words.dateLabel(), 9);
-        double under = NAME_BASELINE + 1.6;
-        rules.add(new Rule(line.nameX(), under, line.nameX() + line.nameRoom(), under, 0.2));
-        rules.add(new Rule(line.classX(), under, line.classX() + line.classRoom(), under, 0.2));
-        rules.add(new Rule(line.dateX(), under, line.end(), under, 0.2));
     }
 
     private void section(Section section) {
@@ -343,41 +302,8 @@ public final class SheetComposer {
             more.add(Line.fitted(x, top + KEY_MM + 3.4, 2.3, Weight.REGULAR, pencils.get(i), KEY_PITCH - 1));
             x += KEY_PITCH;
         }
-        List<String> foot = foot();
-        double footY = size.heightMm() - PageFurniture.INSET_MM - 1 - FOOT_LEAD * (foot.size() - 1);
-        for (String line : foot) {
-            more.add(Line.fitted(HEAD_X, footY, FOOT_SIZE, Weight.REGULAR, line, footRoom()));
-            footY += FOOT_LEAD;
-        }
-        if (count > 1) {
-            String of = number + " / " + count;
-            more.add(Line.fitted(HEAD_X, 28, 2.8, Weight.REGULAR, of, 20));
-        }
+        more.addAll(frame.foot(number, count));
         return new PageLayout(size, page.fields(), boxes, page.rules(), more, page.patches(), page.bits());
-    }
-
-    /** The first paragraph gives way where all would take too many lines: the cautions are in those that follow. */
-    private List<String> foot() {
-        List<String> lines = new ArrayList<>();
-        double room = footRoom();
-        for (String paragraph : words.footer()) {
-            lines.addAll(Line.wrapped(paragraph, Weight.REGULAR, FOOT_SIZE, room));
-        }
-        if (lines.size() <= MOST_FOOT_LINES) {
-            return lines;
-        }
-        int kept = Math.max(1, MOST_FOOT_LINES - (words.footer().size() - 1));
-        List<String> cut = new ArrayList<>(Line.wrapped(words.footer().get(0), Weight.REGULAR, FOOT_SIZE, room));
-        while (cut.size() > kept) {
-            String last = cut.remove(cut.size() - 1);
-            cut.set(cut.size() - 1, cut.get(cut.size() - 1) + " " + last);
-        }
-        cut.addAll(words.footer().subList(1, words.footer().size()));
-        return cut;
-    }
-
-    private double footRoom() {
-        return size.widthMm() - 2 * HEAD_X - PageFurniture.GRATINGS_MM;
     }
 
     private void frame(Rect r) {
@@ -388,13 +314,12 @@ public final class SheetComposer {
     }
 
     private double room() {
-        return size.widthMm() - 2 * SIDE_MM;
+        return frame.room();
     }
 
     /** Where exercises must end: above the key boxes and the markers. */
     private double bottom() {
-        double marker = size.heightMm() - PageFurniture.INSET_MM - PageFurniture.MARKER_MM - 3;
-        return keys == 0 ? marker : marker - KEY_MM - 7;
+        return keys == 0 ? frame.bottom() : frame.bottom() - KEY_MM - 7;
     }
 
     private void text(double x, double at, double em, Weight weight, String line, double room) {

@@ -31,6 +31,11 @@ public final class Shipped {
                 GradeBand.DEVELOPING);
     }
 
+    /** The colourless one. */
+    public static Pencil blender() {
+        return ALL.stream().filter(Pencil::colourless).findFirst().orElseThrow();
+    }
+
     public static Pencil pencil(String code) {
         return ALL.stream().filter(p -> p.code().equals(code)).findFirst().orElseThrow();
     }
