@@ -64,7 +64,7 @@ function Places({ teacher, isDemo }: { teacher: Schemas['TeacherView']; isDemo: 
           <Route path="/returns/agreement" element={<Agreement />} />
           <Route path="/returns/:run?/:page?" element={<Returns isDemo={isDemo} />} />
           <Route path="/wall/:run?" element={<Wall />} />
-          <Route path="/kit/:view?" element={<Kit />} />
+          <Route path="/kit/:view?" element={<Kit isDemo={isDemo} />} />
           <Route path="/students/:id" element={<Student />} />
           <Route path="/classes/:id?" element={<Classes />} />
           <Route path="/account" element={<Account teacher={teacher} />} />

@@ -171,7 +171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post: operations["keep_1"];
         delete?: never;
@@ -206,6 +206,118 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["whatIf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/charts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_2"];
+        put?: never;
+        post: operations["print_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/charts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_2"];
+        put?: never;
+        post?: never;
+        delete: operations["delete_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/charts/{id}/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/charts/{id}/pages/{number}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/charts/{id}/pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pdf_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/charts/{id}/taking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/charts/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lines"];
         delete?: never;
         options?: never;
         head?: never;
@@ -363,7 +475,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -622,6 +734,22 @@ export interface paths {
         get: operations["state"];
         put?: never;
         post: operations["scan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/demo/scanner/charts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["scanChart"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1896,6 +2024,134 @@ export interface components {
             sheet: string;
             title: string;
         };
+        ChartColourView: {
+            /** Format: double */
+            a: number;
+            /** Format: double */
+            b: number;
+            colour: string;
+            /** Format: double */
+            l: number;
+            /** Format: double */
+            value: number;
+        };
+        ChartFitView: {
+            /** Format: double */
+            after: number;
+            /** Format: double */
+            before: number;
+            /** Format: int32 */
+            boxes: number;
+            depth: components["schemas"]["Figure"];
+            /** Format: double */
+            depthBefore: number;
+            hands: components["schemas"]["ChartHandView"][];
+            odd: components["schemas"]["OddBoxView"][];
+            pencils: components["schemas"]["ChartPencilView"][];
+            sheets: components["schemas"]["ChartSheetView"][];
+        };
+        ChartGradeView: {
+            /** Format: double */
+            asked: number;
+            found: components["schemas"]["Figure"];
+            /** @enum {string} */
+            grade: "WHISPER" | "LIGHT" | "MEDIUM" | "FIRM" | "FULL";
+        };
+        ChartHandView: {
+            /** Format: int32 */
+            copy: number;
+            grades: components["schemas"]["ChartGradeView"][];
+            point: components["schemas"]["Figure"];
+        };
+        ChartLineView: {
+            /** Format: int32 */
+            copies: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            printedAt: string;
+            /** Format: int32 */
+            read: number;
+            /** Format: date-time */
+            takenAt?: string;
+            title: string;
+        };
+        ChartPageView: {
+            /** Format: int32 */
+            copy: number;
+            flags: ("BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "GREY" | "THREE_MARKERS" | "CLIPPED" | "ANOTHER_SHEET" | "BENT")[];
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            part: number;
+            /** Format: date-time */
+            readAt?: string;
+        };
+        ChartPencilView: {
+            after?: components["schemas"]["ChartColourView"];
+            before?: components["schemas"]["ChartColourView"];
+            /** Format: int32 */
+            boxes: number;
+            code: string;
+            hiding?: components["schemas"]["Figure"];
+            /** Format: double */
+            hidingBefore?: number;
+            name: string;
+            /** Format: double */
+            off?: number;
+            /** Format: uuid */
+            pencil?: string;
+            /** Format: double */
+            plusMinus?: number;
+            /** Format: int32 */
+            revision?: number;
+            /** Format: int32 */
+            row: number;
+            same: boolean;
+            softness?: components["schemas"]["Figure"];
+            /** Format: double */
+            softnessBefore?: number;
+        };
+        ChartRequest: {
+            /** Format: int32 */
+            copies: number;
+            newSet?: components["schemas"]["NewSet"];
+            /** @enum {string} */
+            pageSize: "A4" | "LETTER";
+            /** Format: uuid */
+            paper: string;
+            /** Format: uuid */
+            set?: string;
+        };
+        ChartSheetView: {
+            /** Format: int32 */
+            fields: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: double */
+            most: number;
+            title: string;
+        };
+        ChartView: {
+            fit?: components["schemas"]["ChartFitView"];
+            /** Format: uuid */
+            id: string;
+            pages: components["schemas"]["ChartPageView"][];
+            /** Format: uuid */
+            paper: string;
+            paperName: string;
+            /** Format: date-time */
+            printedAt: string;
+            /** Format: int32 */
+            revision: number;
+            /** Format: uuid */
+            set?: string;
+            /** @enum {string} */
+            state: "WAITING" | "FITTING" | "FITTED" | "EMPTY";
+            /** Format: date-time */
+            takenAt?: string;
+            title: string;
+        };
         ClassChange: {
             /** @enum {string} */
             band: "FIRST_STEPS" | "DEVELOPING" | "ADVANCED";
@@ -2111,6 +2367,12 @@ export interface components {
             box: components["schemas"]["RectView"];
             id: string;
             path?: string;
+        };
+        Figure: {
+            /** Format: double */
+            plusMinus: number;
+            /** Format: double */
+            value: number;
         };
         FindingView: {
             field?: string;
@@ -2345,6 +2607,9 @@ export interface components {
             /** Format: int32 */
             level: number;
         };
+        LinesRequest: {
+            lines: string;
+        };
         LogRequest: {
             lesson?: string;
             /** @enum {string} */
@@ -2446,6 +2711,10 @@ export interface components {
             /** Format: uuid */
             student: string;
         };
+        NamedView: {
+            code: string;
+            name: string;
+        };
         Names: {
             names: string;
         };
@@ -2464,9 +2733,30 @@ export interface components {
         NewPassword: {
             password: string;
         };
+        NewSet: {
+            /** @enum {string} */
+            binder: "WAX" | "OIL";
+            /** Format: int32 */
+            dark?: number;
+            lines: string;
+            name: string;
+            /** Format: int32 */
+            white?: number;
+        };
         NoteRequest: {
             flagged?: boolean;
             note?: string;
+        };
+        OddBoxView: {
+            box: string;
+            like?: string;
+            /** Format: int32 */
+            page: number;
+            pencil: string;
+            /** @enum {string} */
+            why: "EMPTY" | "OTHER_PENCIL" | "FITS_NONE";
+            /** @enum {string} */
+            work: "LIGHT_ONCE" | "LIGHT_THRICE" | "MEDIUM_TWICE" | "FULL" | "BLENDED" | "WHITENED" | "WHISPER" | "LIGHT" | "MEDIUM" | "FIRM" | "FULL_ONCE";
         };
         OptionView: {
             id: string;
@@ -2557,7 +2847,7 @@ export interface components {
             /** Format: date-time */
             received: string;
             /** @enum {string} */
-            state: "QUEUED" | "READING" | "READ" | "UNREADABLE" | "BACK" | "CANCELLED";
+            state: "QUEUED" | "READING" | "READ" | "UNREADABLE" | "BACK" | "CHART" | "CANCELLED";
         };
         PageView: {
             bits: components["schemas"]["BitsView"][];
@@ -2647,7 +2937,7 @@ export interface components {
             /** Format: double */
             softness: number;
             /** @enum {string} */
-            source: "MEASURED_SPECTRUM" | "MEASURED_LAB" | "PICKED";
+            source: "MEASURED_SPECTRUM" | "MEASURED_LAB" | "CHART" | "PICKED";
             spectrum?: number[];
         };
         PencilView: {
@@ -2678,7 +2968,7 @@ export interface components {
             /** Format: double */
             softness: number;
             /** @enum {string} */
-            source: "MEASURED_SPECTRUM" | "MEASURED_LAB" | "PICKED";
+            source: "MEASURED_SPECTRUM" | "MEASURED_LAB" | "CHART" | "PICKED";
             /** Format: double */
             value: number;
         };
@@ -3291,6 +3581,12 @@ export interface components {
             /** Format: byte */
             tones: string;
         };
+        TakenRow: {
+            /** Format: int32 */
+            revision?: number;
+            /** Format: int32 */
+            row: number;
+        };
         TakePackRequest: {
             pack: string;
             papers: {
@@ -3299,6 +3595,12 @@ export interface components {
             pencils: {
                 [key: string]: string;
             };
+        };
+        TakeRequest: {
+            paper: boolean;
+            pencils: components["schemas"]["TakenRow"][];
+            /** Format: int32 */
+            revision?: number;
         };
         TeacherView: {
             administrator: boolean;
@@ -3765,7 +4067,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3875,6 +4177,211 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WhatIfView"][];
+                };
+            };
+        };
+    };
+    all_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChartLineView"][];
+                };
+            };
+        };
+    };
+    print_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChartRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChartView"];
+                };
+            };
+        };
+    };
+    one_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChartView"];
+                };
+            };
+        };
+    };
+    delete_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    export_3: {
+        parameters: {
+            query: {
+                format: "CGATS" | "CSV";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    picture_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/jpeg": string;
+                };
+            };
+        };
+    };
+    pdf_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    take_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TakeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChartView"];
+                };
+            };
+        };
+    };
+    lines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LinesRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NamedView"][];
                 };
             };
         };
@@ -4166,7 +4673,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4623,6 +5130,28 @@ export interface operations {
             };
             header?: never;
             path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScanView"];
+                };
+            };
+        };
+    };
+    scanChart: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
             cookie?: never;
         };
         requestBody?: never;

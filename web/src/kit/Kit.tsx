@@ -7,6 +7,7 @@ import { Segments, Select, Words } from '../design/Controls';
 import { Place } from '../design/Place';
 import { Failed, Loading } from '../design/States';
 import { count } from '../words/words';
+import { Charts } from './Charts';
 import { Files } from './Files';
 import { Lead } from './Lead';
 import { Papers } from './Papers';
@@ -15,7 +16,7 @@ import { PencilTable } from './PencilTable';
 import { Reach } from './Reach';
 import { Sets } from './Sets';
 
-type View = 'pencils' | 'lead' | 'reach' | 'sets' | 'papers' | 'files';
+type View = 'pencils' | 'lead' | 'reach' | 'sets' | 'papers' | 'chart' | 'files';
 
 const views = [
   { id: 'pencils', name: 'pencils' },
@@ -23,11 +24,12 @@ const views = [
   { id: 'reach', name: 'reach' },
   { id: 'sets', name: 'sets' },
   { id: 'papers', name: 'papers' },
+  { id: 'chart', name: 'chart' },
   { id: 'files', name: 'import, export' },
 ] as const;
 
 /** Pencils as on a table, papers, sets, and what a set can make. */
-export default function Kit() {
+export default function Kit({ isDemo }: { isDemo: boolean }) {
   const { view: named } = useParams();
   const navigate = useNavigate();
   const view: View = views.find((v) => v.id === named)?.id ?? 'pencils';
@@ -89,6 +91,7 @@ export default function Kit() {
       {view === 'reach' && <Reach kit={kit.data} paper={paperId} />}
       {view === 'sets' && <Sets kit={kit.data} classes={classes.data} />}
       {view === 'papers' && <Papers kit={kit.data} />}
+      {view === 'chart' && <Charts kit={kit.data} isDemo={isDemo} />}
       {view === 'files' && <Files kit={kit.data} />}
     </Place>
   );

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { Button, LinkButton, MainButton } from '../design/Controls';
@@ -16,6 +17,7 @@ type Pencil = Schemas['PencilView'];
 const sources: Record<Pencil['source'], string> = {
   MEASURED_SPECTRUM: 'measured spectrum',
   MEASURED_LAB: 'measured colour',
+  CHART: 'measured by chart',
   PICKED: 'picked by eye',
 };
 
@@ -55,6 +57,9 @@ export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
           Each lies as light, medium and full pressure on the paper: hue from left to right, light at the top.
         </p>
         <MainButton onPress={() => onOpen('new')}>Add a pencil</MainButton>
+        <p>
+          A whole range, or how yours really look: <Link to="/kit/chart?chart=new">print a chart</Link>, colour it, scan it.
+        </p>
       </Panel>
     );
   }

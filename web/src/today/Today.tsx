@@ -43,6 +43,10 @@ export default function Today({ isDemo }: { isDemo: boolean }) {
         <Empty title="Begin with a class">
           <p>Paste the names of one class; say when it meets; give it lessons.</p>
           <NextLink to="/classes">Make a class</NextLink>
+          <p>
+            The kit holds two ranges that ship with Grastel. Your own pencils come in by their names and{' '}
+            <Link to="/kit/chart?chart=new&pencils=new">a chart that is coloured and scanned</Link>: no colours to guess.
+          </p>
         </Empty>
       )}
       {unplaced > 0 && (

@@ -97,6 +97,7 @@ public abstract class EveryEndpoint extends DeskTest {
         add(GET, "/api/wall/runs/{id}", null, run.id());
         add(GET, "/api/wall/students/{id}", null, student);
         kitAndBench();
+        chart();
         course(schoolClass);
         add(DELETE, "/api/returns/pages/{id}", null, page);
         add(PUT, "/api/classes/{id}/method", Map.of("schools", List.of(), "namesHidden", false), schoolClass);
@@ -145,6 +146,25 @@ public abstract class EveryEndpoint extends DeskTest {
                 "/api/courses/{schoolClass}/outline-file",
                 Map.of("text", content(get(owner, "/api/courses/" + schoolClass + "/outline")), "paper", paper),
                 schoolClass);
+    }
+
+    private void chart() {
+        Map<String, Object> kitNow = Map.of(
+                "set",
+                as(owner, () -> kit.sets().get(0).id()),
+                "paper",
+                as(owner, () -> kit.papers().get(0).id()),
+                "pageSize",
+                "A4",
+                "copies",
+                1);
+        UUID chart = created(owner, "/api/charts", kitNow);
+        add(GET, "/api/charts/{id}", null, chart);
+        add(GET, "/api/charts/{id}/pdf", null, chart);
+        add(GET, "/api/charts/{id}/export", null, chart).with("format", "CSV");
+        add(GET, "/api/charts/{id}/pages/{number}/picture", null, chart, 1);
+        add(POST, "/api/charts/{id}/taking", Map.of("pencils", List.of(), "paper", false), chart);
+        add(DELETE, "/api/charts/{id}", null, chart);
     }
 
     private UUID phrase() {

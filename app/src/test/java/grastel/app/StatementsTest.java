@@ -24,6 +24,7 @@ class StatementsTest extends DeskTest {
     private Sheets.RunInfo run;
     private UUID page;
     private UUID student;
+    private UUID chart;
 
     @BeforeEach
     void aClassWithTwoTriesOfOneSheet() {
@@ -35,6 +36,18 @@ class StatementsTest extends DeskTest {
                 .get(0);
         awaitRead(teacher, page);
         confirm();
+        chart = created(
+                teacher,
+                "/api/charts",
+                Map.of(
+                        "set",
+                        as(teacher, () -> kit.sets().get(0).id()),
+                        "paper",
+                        as(teacher, () -> kit.papers().get(0).id()),
+                        "pageSize",
+                        "A4",
+                        "copies",
+                        1));
         new History(jdbc).copy(run.id(), run.schoolClass(), 1);
     }
 
@@ -55,6 +68,8 @@ class StatementsTest extends DeskTest {
                 "/api/courses/lead",
                 "/api/find?q=an",
                 "/api/kit",
+                "/api/charts",
+                "/api/charts/" + chart,
                 "/api/sheets",
                 "/api/sheets/runs",
                 "/api/sheets/" + run.sheet(),

@@ -1,5 +1,6 @@
 package grastel.e2e;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import grastel.app.account.Accounts;
@@ -106,6 +107,14 @@ class Screenshots {
             desk.button("Work it out").click();
             desk.page.getByText("stacks of one to three layers tried").waitFor();
             take(desk, "reach");
+            desk.open("/kit/chart");
+            desk.button("Make the chart").click();
+            desk.button("Simulate hand and scan").click();
+            desk.page
+                    .getByText("Take over 23 pencils")
+                    .or(desk.page.getByText("Take over 24 pencils"))
+                    .waitFor(new Locator.WaitForOptions().setTimeout(90_000));
+            take(desk, "chart");
             desk.go("Classes");
             desk.page
                     .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^8 Dunlin")))
@@ -116,7 +125,6 @@ class Screenshots {
             desk.page
                     .getByText("Solvent", new Page.GetByTextOptions().setExact(true))
                     .scrollIntoViewIfNeeded();
-            take(desk, "method");
             desk.button("Keep the method").click();
             desk.page.waitForTimeout(1000);
             exercisePages(grastel, desk);

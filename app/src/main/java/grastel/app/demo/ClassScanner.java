@@ -84,7 +84,7 @@ class ClassScanner {
     }
 
     /** Written under another name first, so that the folder's watcher never sees half a file. */
-    private static Path write(Path folder, String name, byte[] jpeg) {
+    static Path write(Path folder, String name, byte[] jpeg) {
         try {
             Path part = folder.resolve(name + ".part");
             Files.write(part, jpeg);

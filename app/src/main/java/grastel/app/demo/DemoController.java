@@ -14,12 +14,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Profile;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -36,15 +38,17 @@ class DemoController {
     private final Classes classes;
     private final Sheets sheets;
     private final ClassScanner scanner;
+    private final ChartScanner chartScanner;
     private final Map<UUID, ScanView> running = new ConcurrentHashMap<>();
 
-    DemoController(Classes classes, Sheets sheets, ClassScanner scanner) {
+    DemoController(Classes classes, Sheets sheets, ClassScanner scanner, ChartScanner chartScanner) {
         this.classes = classes;
         this.sheets = sheets;
         this.scanner = scanner;
+        this.chartScanner = chartScanner;
     }
 
-    /** How far the scanner is. @param run null when it has not been used */
+    /** How far the scanner is. @param run or chart; null when it has not been used */
     record ScanView(
             UUID run,
             @NotNull int done,
@@ -66,31 +70,43 @@ class DemoController {
                 .filter(r -> r.schoolClass().equals(schoolClass))
                 .findFirst()
                 .orElseThrow(() -> ApiProblem.conflict("NOTHING_PRINTED", "Nothing was printed for this class yet."));
-        ScanView start = new ScanView(run.id(), 0, run.pages(), true);
+        List<PageInfo> pages = sheets.pages(run.id());
+        return start(teacher, run.id(), pages, page -> scanner.scan(teacher, page));
+    }
+
+    /** Somebody fills a chart in and scans it. */
+    @PostMapping("/charts/{id}")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    ScanView scanChart(@PathVariable UUID id, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
+        return start(teacher, id, chartScanner.pages(id), page -> chartScanner.scan(teacher, page));
+    }
+
+    private <T> ScanView start(SignedIn teacher, UUID what, List<T> pages, Consumer<T> scan) {
+        ScanView start = new ScanView(what, 0, pages.size(), true);
         ScanView before = running.get(teacher.id());
         if (before != null && before.busy()) {
             throw ApiProblem.conflict("SCANNER_BUSY", "The scanner is still at work.");
         }
         running.put(teacher.id(), start);
-        Thread thread = new Thread(() -> Ownership.as(teacher.id(), () -> scanAll(teacher, run)), "simulated-scanner");
+        Thread thread = new Thread(
+                () -> Ownership.as(teacher.id(), () -> scanAll(teacher, what, pages, scan)), "simulated-scanner");
         thread.setDaemon(true);
         thread.start();
         return start;
     }
 
-    private Void scanAll(SignedIn teacher, RunInfo run) {
-        List<PageInfo> pages = sheets.pages(run.id());
+    private <T> Void scanAll(SignedIn teacher, UUID what, List<T> pages, Consumer<T> scan) {
         int done = 0;
         try {
-            for (PageInfo page : pages) {
-                scanner.scan(teacher, page);
+            for (T page : pages) {
+                scan.accept(page);
                 done++;
-                running.put(teacher.id(), new ScanView(run.id(), done, pages.size(), true));
+                running.put(teacher.id(), new ScanView(what, done, pages.size(), true));
             }
         } catch (RuntimeException e) {
             LOG.error("The simulated scanner stopped after {} pages: {}", done, Failure.of(e));
         } finally {
-            running.put(teacher.id(), new ScanView(run.id(), done, pages.size(), false));
+            running.put(teacher.id(), new ScanView(what, done, pages.size(), false));
         }
         return null;
     }

@@ -1,5 +1,6 @@
 /** The demo world and the simulated devices. Only there with the profile {@code demo}. */
-@ApplicationModule(allowedDependencies = {"platform", "account", "classes", "kit", "sheets", "returns", "course"})
+@ApplicationModule(
+        allowedDependencies = {"platform", "account", "classes", "kit", "sheets", "returns", "course", "chart"})
 package grastel.app.demo;
 
 import org.springframework.modulith.ApplicationModule;

@@ -11,6 +11,7 @@ import grastel.core.media.Pencil;
 import grastel.core.media.Tooth;
 import java.util.List;
 import java.util.Random;
+import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 import org.springframework.stereotype.Component;
@@ -20,7 +21,7 @@ import org.springframework.stereotype.Component;
  * from its label by a fixed, hidden amount for each; each reading carries the noise of an instrument.
  */
 @Component
-class ColourMeter {
+public class ColourMeter {
     /** Scatter of a reading in each of L*, a*, b*. */
     private static final double NOISE = 0.25;
 
@@ -52,13 +53,19 @@ class ColourMeter {
 
     /** Reads a pencil that is not in the kit yet: one of a box of loose ones, by its place in it. */
     Lab loosePencil(int place, RandomGenerator noise) {
-        Random box = new Random(90_001L + place);
-        double hue = Math.toRadians(box.nextDouble(360));
-        double chroma = 15 + box.nextDouble(40);
-        return read(new Lab(30 + box.nextDouble(45), chroma * Math.cos(hue), chroma * Math.sin(hue)), noise);
+        return read(loose(place), noise);
     }
 
-    private static Paper real(UUID id, Paper label) {
+    /** What a loose pencil really is. */
+    public static Lab loose(int place) {
+        SplittableRandom box = new SplittableRandom(90_001L + place);
+        double hue = Math.toRadians(box.nextDouble(360));
+        double chroma = 15 + box.nextDouble(40);
+        return new Lab(30 + box.nextDouble(45), chroma * Math.cos(hue), chroma * Math.sin(hue));
+    }
+
+    /** What the teacher's own paper really is. */
+    public static Paper real(UUID id, Paper label) {
         double deeper = Math.exp(0.2 * Math.max(-2, Math.min(2, hidden(id).nextGaussian())));
         double depth = Math.min(DEEPEST, deeper * label.tooth().depth());
         return new Paper(
@@ -69,7 +76,8 @@ class ColourMeter {
         return new Random(id.getMostSignificantBits() ^ id.getLeastSignificantBits());
     }
 
-    private static Pencil real(UUID id, Pencil label) {
+    /** What the teacher's own pencil really is. */
+    public static Pencil real(UUID id, Pencil label) {
         Random hidden = hidden(id);
         double strength = 1 + 0.05 * hidden.nextGaussian();
         return label.measuredAs(

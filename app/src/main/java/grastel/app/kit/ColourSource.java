@@ -4,5 +4,7 @@ package grastel.app.kit;
 public enum ColourSource {
     MEASURED_SPECTRUM,
     MEASURED_LAB,
+    /** Fitted to a chart that somebody filled. */
+    CHART,
     PICKED
 }

@@ -24,8 +24,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -179,6 +181,95 @@ public class Kit {
         return info(pencils.saveAndFlush(found));
     }
 
+    /** What a chart found a pencil to be. @param known the revision it was looked at; null for whichever is there */
+    public record Charted(UUID pencil, Integer known, Pencil found) {}
+
+    /** All or none. */
+    public void takeCharted(List<Charted> all) {
+        Map<UUID, OwnedPencil> owned = all.isEmpty()
+                ? Map.of()
+                : pencils.allForChange(all.stream().map(Charted::pencil).toList()).stream()
+                        .collect(Collectors.toMap(OwnedPencil::id, p -> p));
+        for (Charted one : all) {
+            OwnedPencil pencil = owned.get(one.pencil());
+            if (pencil == null) {
+                throw ApiProblem.notFound("pencil");
+            }
+            pencil.requireUnchanged(one.known(), pencil.toPencil().title());
+            pencil.charted(one.found());
+        }
+        pencils.flush();
+        forgetPencils();
+    }
+
+    /**
+     * Pencils that a chart described for the first time, as a set.
+     *
+     * @param into the set they belong to; null for a new one named like their range
+     * @return the set, and its new pencils in their order
+     */
+    public Described describe(UUID into, String range, List<Pencil> found) {
+        requireFreeCodes(range, found.stream().map(Pencil::code).toList());
+        List<UUID> ids =
+                pencils
+                        .saveAllAndFlush(found.stream()
+                                .map(p -> new OwnedPencil(charted(range, p)))
+                                .toList())
+                        .stream()
+                        .map(OwnedPencil::id)
+                        .toList();
+        forgetPencils();
+        if (into == null) {
+            return new Described(addSet(range, ids, Map.of()).id(), ids);
+        }
+        OwnedSet set = setForChange(into);
+        set.set(set.name(), Stream.concat(set.pencils().stream(), ids.stream()).toList());
+        sets.saveAndFlush(set);
+        return new Described(into, ids);
+    }
+
+    public record Described(UUID set, List<UUID> pencils) {}
+
+    private static PencilData charted(String range, Pencil p) {
+        return new PencilData(
+                range,
+                p.code(),
+                p.name(),
+                p.binder(),
+                ColourSource.CHART,
+                p.masstone().toLab(),
+                Optional.of(p.masstone()),
+                p.hiding(),
+                p.softness(),
+                false,
+                1,
+                NEW_LEAD_MM);
+    }
+
+    /** @throws ApiProblem where a set of this name, or a pencil of this range and code, is there already */
+    public void requireFree(String name, List<String> codes) {
+        if (sets.existsByName(name)) {
+            throw nameTaken(name);
+        }
+        requireFreeCodes(name, codes);
+    }
+
+    private void requireFreeCodes(String range, List<String> codes) {
+        List<String> held = pencils.held(range, codes);
+        if (!held.isEmpty()) {
+            throw codeTaken(range, String.join(", ", held));
+        }
+    }
+
+    /** A paper's tooth as a chart found it. */
+    public void takeDepth(UUID paper, double depth) {
+        OwnedPaper found = papers.forChange(paper).orElseThrow(() -> ApiProblem.notFound("paper"));
+        KitPaper was = info(found);
+        found.set(new PaperData(
+                found.name(), was.ground(), new Tooth(depth, was.paper().tooth().grainMm())));
+        papers.saveAndFlush(found);
+    }
+
     void removePencil(UUID id) {
         pencils.delete(pencilForChange(id));
         forgetPencils();
@@ -234,6 +325,10 @@ public class Kit {
         sets.delete(setForChange(id));
     }
 
+    public KitSet set(UUID id) {
+        return info(findSet(id));
+    }
+
     /** All pencils as a set. */
     public PencilSet everything() {
         return new PencilSet(
@@ -251,7 +346,8 @@ public class Kit {
         return new PencilSet(found.name(), members);
     }
 
-    List<KitPencil> pencilsOf(UUID set) {
+    /** Those of a set, in the order of the kit. */
+    public List<KitPencil> pencilsOf(UUID set) {
         return pencilsOf(findSet(set));
     }
 
@@ -292,7 +388,9 @@ public class Kit {
     }
 
     private List<UUID> own(List<UUID> members) {
-        members.forEach(this::findPencil);
+        if (pencils.findAllById(members).size() < Set.copyOf(members).size()) {
+            throw ApiProblem.notFound("pencil");
+        }
         return members;
     }
 
@@ -319,8 +417,12 @@ public class Kit {
 
     private void requireFreeCode(String range, String code) {
         if (pencils.existsByRangeAndCode(range, code)) {
-            throw ApiProblem.invalid("code", "CODE_TAKEN", range + " holds a pencil " + code + " already.");
+            throw codeTaken(range, code);
         }
+    }
+
+    private static ApiProblem codeTaken(String range, String codes) {
+        return ApiProblem.invalid("code", "CODE_TAKEN", range + " holds a pencil " + codes + " already.");
     }
 
     private void requireFreePaper(String name) {

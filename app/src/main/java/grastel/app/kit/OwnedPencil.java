@@ -103,8 +103,17 @@ class OwnedPencil extends Revised {
 
     /** As calibration found it: what was picked by eye is measured now. */
     void calibrate(Pencil found) {
+        become(found, source == ColourSource.PICKED ? ColourSource.MEASURED_LAB : source);
+    }
+
+    /** As a chart found it. */
+    void charted(Pencil found) {
+        become(found, ColourSource.CHART);
+    }
+
+    private void become(Pencil found, ColourSource known) {
         Lab lab = found.masstone().toLab();
-        source = source == ColourSource.PICKED ? ColourSource.MEASURED_LAB : source;
+        source = known;
         lightness = lab.lightness();
         a = lab.a();
         b = lab.b();

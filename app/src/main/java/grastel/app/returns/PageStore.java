@@ -264,4 +264,11 @@ class PageStore {
                 .filter(p -> p.state() == ReturnedPage.State.READING)
                 .ifPresent(p -> p.isBack(clock.instant()));
     }
+
+    @Transactional
+    void chart(UUID id) {
+        pages.forChange(id)
+                .filter(p -> p.state() == ReturnedPage.State.READING)
+                .ifPresent(p -> p.isOfChart(clock.instant()));
+    }
 }

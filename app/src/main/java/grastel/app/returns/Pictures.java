@@ -51,6 +51,12 @@ class Pictures {
         return made.stream().filter(i -> i.part().equals(part)).findFirst().map(NewImage::jpeg);
     }
 
+    /** A page as a JPEG. */
+    static byte[] whole(Straightened page, PageLayout layout) {
+        return Jpeg.encode(
+                page.part(new Rect(0, 0, layout.size().widthMm(), layout.size().heightMm()), PAGE_PX_PER_MM));
+    }
+
     /** The page and its boxes, made side by side: the page alone takes as long as all boxes. */
     private static List<NewImage> of(Straightened page, PageLayout layout) {
         record Part(String name, Rect area, double pxPerMm) {}

@@ -2,6 +2,8 @@ package grastel.app.returns;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.chart.Charts;
+import grastel.app.chart.Charts.PrintedChart;
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.Failure;
 import grastel.app.returns.PageStore.NewMark;
@@ -55,6 +57,7 @@ class ReadingJob {
 
     private final PageStore store;
     private final Sheets sheets;
+    private final Charts charts;
     private final KeyInks inks;
     private final ReadAhead readAhead;
     private final Pictures pictures;
@@ -74,6 +77,7 @@ class ReadingJob {
     ReadingJob(
             PageStore store,
             Sheets sheets,
+            Charts charts,
             KeyInks inks,
             ReadAhead readAhead,
             Pictures pictures,
@@ -83,6 +87,7 @@ class ReadingJob {
             Clock clock) {
         this.store = store;
         this.sheets = sheets;
+        this.charts = charts;
         this.inks = inks;
         this.readAhead = readAhead;
         this.pictures = pictures;
@@ -111,6 +116,9 @@ class ReadingJob {
             FoundPage found = parted(taken, picture);
             code = found.code().map(PageCode::toString).orElse(null);
             Optional<PrintedSheet> printed = printed(taken, found);
+            if (printed.isEmpty() && readChart(taken, picture, found)) {
+                return Optional.empty();
+            }
             if (printed.isEmpty()) {
                 store.fail(taken.id(), code == null ? UnreadablePage.Problem.NO_CODE.name() : UNKNOWN_SHEET, 0, code);
                 return Optional.empty();
@@ -134,6 +142,20 @@ class ReadingJob {
             store.fail(taken.id(), FAILED, 0, code);
         }
         return Optional.empty();
+    }
+
+    /** Where the page is of a chart: reads it and hands it on. @return whether it is */
+    private boolean readChart(Taken taken, Picture picture, FoundPage found) throws UnreadablePage {
+        Optional<PrintedChart> chart = found.code().flatMap(charts::printed);
+        if (chart.isEmpty()) {
+            return false;
+        }
+        PageLayout layout = chart.get().layout();
+        PageReader.Measures measures =
+                PageReader.measure(picture, found, layout, chart.get().paper(), PageReader.Inks.UNKNOWN);
+        charts.keep(chart.get(), measures.reading(), Pictures.whole(measures.straightened(), layout));
+        store.chart(taken.id());
+        return true;
     }
 
     /** One page at a time: a goal over several pages is judged with those that were kept before. */

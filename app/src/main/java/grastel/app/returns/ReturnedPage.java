@@ -32,6 +32,8 @@ class ReturnedPage extends Owned {
         UNREADABLE,
         /** The back of a sheet: kept, and nothing is to be read there. */
         BACK,
+        /** A page of a chart of the kit, which has been given what it tells. */
+        CHART,
         CANCELLED
     }
 
@@ -159,7 +161,15 @@ class ReturnedPage extends Owned {
     }
 
     void isBack(Instant when) {
-        state = State.BACK;
+        isNoSheet(State.BACK, when);
+    }
+
+    void isOfChart(Instant when) {
+        isNoSheet(State.CHART, when);
+    }
+
+    private void isNoSheet(State what, Instant when) {
+        state = what;
         readAt = when.truncatedTo(ChronoUnit.MICROS);
         forgetReading();
     }

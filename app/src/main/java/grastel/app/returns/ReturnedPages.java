@@ -67,7 +67,7 @@ interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
     @Query(LINE + "where p.whose.student = :student order by p.createdAt, p.index")
     List<PageLine> ofStudent(UUID student);
 
-    @Query(LINE + "where p.whose.printedPage is null and p.state <> BACK order by p.createdAt, p.index")
+    @Query(LINE + "where p.whose.printedPage is null and p.state not in (BACK, CHART) order by p.createdAt, p.index")
     List<PageLine> withoutSheet();
 
     @Query("select count(p) from ReturnedPage p where p.whose.printedPage is null and p.state = UNREADABLE")

@@ -284,16 +284,16 @@ public class Sheets {
         UUID version = rows.get(0).version();
         Settled sheet = settled(version);
         List<BackPage> behind = withBacks ? backs(run, version, sheet) : List.of();
-        List<PdfInk.Copy> copies = rows.stream()
+        List<SheetPdf.Copy> copies = rows.stream()
                 .map(p -> {
                     PageLayout page = sheet.pages().get(p.part());
-                    return new PdfInk.Copy(
+                    return new SheetPdf.Copy(
                             page,
                             forStudent(page.bare(), new PageCode(p.code(), p.number()), p.student(), to, names),
                             withBacks ? behind.get(p.part()) : null);
                 })
                 .toList();
-        return PdfInk.document(run.title(), copies);
+        return SheetPdf.document(run.title(), copies);
     }
 
     private List<BackPage> backs(RunInfo run, UUID version, Settled sheet) {

@@ -1,5 +1,6 @@
 package grastel.app.sheets;
 
+import grastel.app.platform.CanvasInk;
 import grastel.app.platform.PdfCanvas;
 import grastel.app.platform.PdfPages;
 import grastel.core.colour.Lab;
@@ -46,7 +47,7 @@ final class TeacherPages {
     /** The page itself, filled as predicted. */
     private void answers(PdfCanvas canvas, PageLayout page) {
         page.fields().forEach(f -> fill(canvas, f, plan.field(f.id()).predicted()));
-        page.drawOn(new PdfInk(canvas));
+        CanvasInk.draw(page, canvas);
     }
 
     private static void fill(PdfCanvas canvas, PageLayout.Field field, List<Lab> colours) {

@@ -39,6 +39,9 @@ public final class ChartFit {
     private static final double CLEARLY_NEARER = 5;
 
     private static final double NEAR = 6;
+    /** Nothing was drawn where a box looks like paper, ΔE00: a straw laid lightly is off by its chroma, hardly by its L*. */
+    private static final double BARE = 1;
+
     /** Hues that are further apart than this are not of one pencil, degrees; colours of less chroma have none. */
     private static final double OTHER_HUE = 35;
 
@@ -119,6 +122,7 @@ public final class ChartFit {
         Map<String, Box> byId = plan.boxes().stream().collect(Collectors.toMap(Box::id, Function.identity()));
         List<Integer> hands =
                 pages.stream().map(ReadPage::hand).distinct().sorted().toList();
+        Lab bare = paper.ground().toLab();
         List<SeenBox> seen = new ArrayList<>();
         List<OddBox> odd = new ArrayList<>();
         for (int page = 0; page < pages.size(); page++) {
@@ -127,7 +131,7 @@ public final class ChartFit {
                 if (box == null) {
                     continue;
                 }
-                if (read.blank() && !isPale(plan, box)) {
+                if (ColourDifference.ciede2000(read.colour(), bare) < BARE && !isPale(plan, box)) {
                     odd.add(new OddBox(page, box.id(), box.row(), Why.EMPTY, -1));
                 } else {
                     seen.add(SeenBox.of(page, hands.indexOf(pages.get(page).hand()), box, read));
@@ -164,9 +168,8 @@ public final class ChartFit {
                     .toList();
             this.model = new ChartModel(plan, starts, paper, seen, hands.size(), pages);
             this.unknowns = model.unknowns();
-            this.start = unknowns.stream()
-                    .mapToDouble(LeastSquares.Unknown::start)
-                    .toArray();
+            this.start =
+                    unknowns.stream().mapToDouble(LeastSquares.Unknown::start).toArray();
         }
 
         /** What is thought of a pencil; of one that nobody knows, a pencil of the colour it has where it is fullest. */
@@ -179,7 +182,8 @@ public final class ChartFit {
         /** The colour of the fullest box, unless the two next agree that it is of another hue. */
         private Lab fullest(int row) {
             List<Lab> colours = seen.stream()
-                    .filter(s -> s.box().row() == row && ChartWork.PLAIN.contains(s.box().work()))
+                    .filter(s -> s.box().row() == row
+                            && ChartWork.PLAIN.contains(s.box().work()))
                     .sorted(Comparator.comparing((SeenBox s) -> s.box().work(), Comparator.reverseOrder()))
                     .map(SeenBox::colour)
                     .toList();
@@ -236,8 +240,7 @@ public final class ChartFit {
         }
 
         private double off(int box, double[] at, List<Pencil> pencils) {
-            return ColourDifference.ciede2000(
-                    seen.get(box).colour(), model.predicted(box, at, pencils));
+            return ColourDifference.ciede2000(seen.get(box).colour(), model.predicted(box, at, pencils));
         }
 
         private void nameOdd(double[] at) {
@@ -249,11 +252,7 @@ public final class ChartFit {
                     SeenBox s = seen.get(i);
                     int like = like(s, own, pencils, at);
                     odd.add(new OddBox(
-                            s.page(),
-                            s.box().id(),
-                            s.box().row(),
-                            like < 0 ? Why.FITS_NONE : Why.OTHER_PENCIL,
-                            like));
+                            s.page(), s.box().id(), s.box().row(), like < 0 ? Why.FITS_NONE : Why.OTHER_PENCIL, like));
                 }
             }
         }
@@ -320,8 +319,8 @@ public final class ChartFit {
             HandFit fit = model.hand(found.at(), hand);
             int at = model.handAt(hand);
             List<Figure> grades = Arrays.stream(PressureGrade.values())
-                    .map(g -> new Figure(
-                            fit.pressure(g), INTERVAL * fit.pressure(g) * found.deviation(at + g.ordinal())))
+                    .map(g ->
+                            new Figure(fit.pressure(g), INTERVAL * fit.pressure(g) * found.deviation(at + g.ordinal())))
                     .toList();
             return new Hand(grades, new Figure(fit.point(), INTERVAL * found.deviation(at + grades.size())));
         }

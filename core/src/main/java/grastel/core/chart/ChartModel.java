@@ -143,8 +143,7 @@ final class ChartModel implements LeastSquares.Model {
 
     HandFit hand(double[] x, int hand) {
         int at = handAt(hand);
-        return new HandFit(
-                Arrays.stream(x, at, at + GRADES).map(Math::exp).toArray(), x[at + GRADES]);
+        return new HandFit(Arrays.stream(x, at, at + GRADES).map(Math::exp).toArray(), x[at + GRADES]);
     }
 
     @Override

@@ -22,7 +22,11 @@ record SeenBox(int page, int hand, Box box, Lab colour, double error) {
     static SeenBox of(int page, int hand, Box box, FieldReading read) {
         double own = Math.hypot(MODEL_ERROR, read.lightness().own() / INTERVAL);
         return new SeenBox(
-                page, hand, box, read.colour(), Math.hypot(own, CHROMA_ERROR * read.colour().chroma()));
+                page,
+                hand,
+                box,
+                read.colour(),
+                Math.hypot(own, CHROMA_ERROR * read.colour().chroma()));
     }
 
     /** The same as a box of another row would look. */

@@ -67,8 +67,7 @@ public final class LeastSquares {
                     .withParameterRelativeTolerance(TOLERANCE)
                     .optimize(new LeastSquaresBuilder()
                             .start(start)
-                            .model(point ->
-                                    best.seen(point.toArray(), linearised(point.toArray(), unknowns, model)))
+                            .model(point -> best.seen(point.toArray(), linearised(point.toArray(), unknowns, model)))
                             .target(new double[measured + start.length])
                             .parameterValidator(point -> new ArrayRealVector(clamped(point.toArray(), unknowns), false))
                             .maxEvaluations(MOST_EVALUATIONS)

@@ -84,8 +84,7 @@ public final class Calibration {
         }
     }
 
-    private static double[] solved(
-            List<Unknown> unknowns, Function<double[], List<Lab>> predict, List<Lab> measured) {
+    private static double[] solved(List<Unknown> unknowns, Function<double[], List<Lab>> predict, List<Lab> measured) {
         return LeastSquares.solve(unknowns, x -> differences(predict.apply(x), measured))
                 .at();
     }

@@ -10,10 +10,11 @@ import java.util.List;
 public final class BoxTable {
     private static final double BOX_WIDTH = 13;
     private static final double BOX_HEIGHT = 9;
-    /** Clear paper between boxes: their edges are read too. */
-    private static final double GAP_MM = 4;
+    /** Clear paper between rows: edges of boxes are read too. */
+    private static final double ROW_GAP_MM = 4;
 
-    private static final double ROW_MM = BOX_HEIGHT + GAP_MM;
+    private static final double GAP_MM = 8;
+    private static final double ROW_MM = BOX_HEIGHT + ROW_GAP_MM;
     private static final double HEAD_MM = 9;
     private static final double STEP_MM = 4.6;
 
@@ -63,8 +64,7 @@ public final class BoxTable {
             page.heads(heads);
             pages.get(i).forEach(page::row);
             page.texts.addAll(frame.foot(i + 1, pages.size()));
-            laid.add(new PageLayout(
-                    size, page.fields, List.of(), page.rules, page.texts, List.of(), frame.bits()));
+            laid.add(new PageLayout(size, page.fields, List.of(), page.rules, page.texts, List.of(), frame.bits()));
         }
         return List.copyOf(laid);
     }
@@ -108,7 +108,9 @@ public final class BoxTable {
             text(PageFrame.SIDE_MM, top + 4.2, 3.6, Weight.BOLD, row.number(), 8);
             double room = left(0, row.boxes().size()) - PageFrame.SIDE_MM - 11;
             double line = top + 4.2;
-            for (String words : Line.wrapped(row.name(), Weight.REGULAR, 3.1, room).stream().limit(2).toList()) {
+            for (String words : Line.wrapped(row.name(), Weight.REGULAR, 3.1, room).stream()
+                    .limit(2)
+                    .toList()) {
                 text(PageFrame.SIDE_MM + 8, line, 3.1, Weight.REGULAR, words, room);
                 line += 3.8;
             }

@@ -16,6 +16,9 @@ public record PageCode(String run, int page) {
     /** Digits and capitals without I, L, O and U, which are misread. */
     public static final String ALPHABET = "0123456789ABCDEFGHJKMNPQRSTVWXYZ";
 
+    /** Page numbers have three digits. */
+    public static final int MOST_PAGES = 999;
+
     private static final int RUN_LENGTH = 8;
     private static final int CHECK_MODULUS = 31;
 
@@ -23,7 +26,7 @@ public record PageCode(String run, int page) {
         if (run == null || run.length() != RUN_LENGTH || run.chars().anyMatch(c -> ALPHABET.indexOf(c) < 0)) {
             throw new IllegalArgumentException("A run is eight characters of " + ALPHABET + ", was " + run);
         }
-        if (page < 1 || page > 999) {
+        if (page < 1 || page > MOST_PAGES) {
             throw new IllegalArgumentException("A page number is 1…999, was " + page);
         }
     }

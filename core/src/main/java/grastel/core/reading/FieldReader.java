@@ -16,8 +16,10 @@ final class FieldReader {
     private static final double BENT_LINE_MM = 0.7;
     /** Colour outside the edge must differ this much from paper, L*. */
     private static final double STAIN = 5;
-    /** A field is blank when its mean is within this of the paper, L*. */
+    /** A field is blank when its mean is within this of the paper, L*, */
     private static final double BLANK = 0.7;
+    /** and within this in a* and b*: a pale yellow laid lightly is as light as the paper. */
+    private static final double BLANK_CHROMA = 2;
     /** A field this much longer than high is a strip. */
     private static final double STRIP = 1.5;
     /** Specks of a strip are judged against the tone of so much of it, mm. */
@@ -33,6 +35,7 @@ final class FieldReader {
     private final Sharpness sharpness;
     private final ColourFix fix;
     private final LinearRgb paper;
+    private final Lab bare;
     private final double paperLightness;
 
     FieldReader(Straightened page, Sharpness sharpness, ColourFix fix, LinearRgb paper) {
@@ -40,7 +43,8 @@ final class FieldReader {
         this.sharpness = sharpness;
         this.fix = fix;
         this.paper = paper;
-        this.paperLightness = KeyInk.lab(paper).lightness();
+        this.bare = KeyInk.lab(paper);
+        this.paperLightness = bare.lightness();
     }
 
     FieldReading read(PageLayout.Field field) {
@@ -61,10 +65,15 @@ final class FieldReader {
                         100 * specks, 1 + 100 * shareError(specks, field.rect()) + 100 * sharpness.speckError(specks)),
                 new Measured(uneven, 0.3 + 0.1 * uneven),
                 field.isShape() ? null : outside(samples, seen, field.rect()),
-                Math.abs(paperLightness - colour.lightness()) < BLANK,
+                isBlank(colour),
                 strip ? ProfileReader.of(samples, fix) : null,
                 strip ? null : StrokeReader.of(seen, samples.inside, FieldSamples.PER_MM),
                 100 * samples.glareShare);
+    }
+
+    private boolean isBlank(Lab colour) {
+        return Math.abs(bare.lightness() - colour.lightness()) < BLANK
+                && Math.hypot(bare.a() - colour.a(), bare.b() - colour.b()) < BLANK_CHROMA;
     }
 
     private static boolean isStrip(PageLayout.Field field) {

@@ -58,8 +58,7 @@ class ChartFitTest {
     }
 
     private static Case of(double skill, double black, double cloud, Device device, boolean phone, long seed) {
-        return new Case(
-                Hand.ofSkill(skill, new Random(seed + 4)), new Stock(black, cloud), device, phone, seed);
+        return new Case(Hand.ofSkill(skill, new Random(seed + 4)), new Stock(black, cloud), device, phone, seed);
     }
 
     private static final Case SCHOOL = of(0.8, 0.04, 0, Device.PLAIN, false, 1);
@@ -102,7 +101,10 @@ class ChartFitTest {
             for (ChartFit.Fitted f : fit.pencils()) {
                 Lab found = f.pencil().masstone().toLab();
                 Lab real = chart.real().get(f.row()).masstone().toLab();
-                within += Math.abs(found.lightness() - real.lightness()) < f.colour().lightness() ? 1 : 0;
+                within += Math.abs(found.lightness() - real.lightness())
+                                < f.colour().lightness()
+                        ? 1
+                        : 0;
                 within += Math.abs(found.a() - real.a()) < f.colour().a() ? 1 : 0;
                 within += Math.abs(found.b() - real.b()) < f.colour().b() ? 1 : 0;
                 figures += 3;
@@ -152,8 +154,7 @@ class ChartFitTest {
                 predicted.add(after.colour());
             }
             List<String> ids = chart.plan().boxes().stream().map(Box::id).toList();
-            for (ChartFit.ReadPage page :
-                    chart.read(c.hand(), 0, c.stock(), c.conditions(7), 77 + c.seed(), drawn)) {
+            for (ChartFit.ReadPage page : chart.read(c.hand(), 0, c.stock(), c.conditions(7), 77 + c.seed(), drawn)) {
                 for (FieldReading f : page.reading().fields()) {
                     int i = ids.indexOf(f.field());
                     before.add(ColourDifference.ciede2000(thought.get(i), f.colour()));
@@ -203,8 +204,7 @@ class ChartFitTest {
         Hand soft = new Hand(0.75, 0.02, 0, 0.02, 1, 0.2, 0, 5, 0);
         List<ChartFit.ReadPage> one = chart.read(heavy, 0, SCHOOL.stock(), SCHOOL.conditions(0), 10);
         List<ChartFit.ReadPage> both = Stream.concat(
-                        one.stream(),
-                        chart.read(soft, 2, DRAFT.stock(), DRAFT.conditions(3), 20).stream())
+                        one.stream(), chart.read(soft, 2, DRAFT.stock(), DRAFT.conditions(3), 20).stream())
                 .toList();
 
         ChartFit.Result alone = ChartFit.of(chart.plan(), Shipped.CARTRIDGE, one);
@@ -242,7 +242,10 @@ class ChartFitTest {
                 Shipped.CARTRIDGE,
                 chart.read(SCHOOL.hand(), 0, SCHOOL.stock(), SCHOOL.conditions(0), 10, layers));
 
-        assertThat(fit.pencils()).extracting(ChartFit.Fitted::row).doesNotContain(4).hasSize(11);
+        assertThat(fit.pencils())
+                .extracting(ChartFit.Fitted::row)
+                .doesNotContain(4)
+                .hasSize(11);
     }
 
     @Test
@@ -250,8 +253,7 @@ class ChartFitTest {
         FilledChart chart = SCHOOL.chart(false);
         List<List<Layer>> nothing =
                 chart.plan().boxes().stream().map(b -> List.<Layer>of()).toList();
-        List<ChartFit.ReadPage> read =
-                chart.read(Hand.EXACT, 0, SCHOOL.stock(), SCHOOL.conditions(0), 10, nothing);
+        List<ChartFit.ReadPage> read = chart.read(Hand.EXACT, 0, SCHOOL.stock(), SCHOOL.conditions(0), 10, nothing);
 
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> ChartFit.of(chart.plan(), Shipped.CARTRIDGE, read))

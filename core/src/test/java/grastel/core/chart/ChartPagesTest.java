@@ -50,7 +50,8 @@ class ChartPagesTest {
             PageFurniture.gratings(size).forEach(g -> solid.add(g.rect()));
             assertThat(solid).allMatch(a -> solid.stream().noneMatch(b -> a != b && overlap(a, b)));
             assertThat(page.texts())
-                    .allMatch(t -> page.fields().stream().noneMatch(f -> overlap(t.bounds(), f.rect())), "beside boxes");
+                    .allMatch(
+                            t -> page.fields().stream().noneMatch(f -> overlap(t.bounds(), f.rect())), "beside boxes");
         }
     }
 

@@ -42,16 +42,12 @@ record FilledChart(ChartPlan plan, List<Pencil> real, Paper realPaper, List<Page
         Paper paper = new Paper(
                 cartridge.name(),
                 cartridge.ground(),
-                new Tooth(
-                        deeper * cartridge.tooth().depth(), cartridge.tooth().grainMm()));
+                new Tooth(deeper * cartridge.tooth().depth(), cartridge.tooth().grainMm()));
         List<Entry> entries = pencils.stream()
                 .map(p -> new Entry(p.code(), p.name(), p.binder(), described ? p : null))
                 .toList();
         ChartPlan plan = new ChartPlan(
-                entries,
-                ChartPlan.whiteOf(pencils).orElse(-1),
-                Shipped.blender(),
-                ChartPlan.pressedOf(pencils));
+                entries, ChartPlan.whiteOf(pencils).orElse(-1), Shipped.blender(), ChartPlan.pressedOf(pencils));
         return new FilledChart(plan, real, paper, ChartPages.of(plan, PageSize.A4, words()));
     }
 
@@ -114,8 +110,7 @@ record FilledChart(ChartPlan plan, List<Pencil> real, Paper realPaper, List<Page
         Picture picture = Picture.of(
                 new SimulatedScanner(realPaper, stock).picture(page, here, List.of(), hand, conditions, seed));
         PageReader reader = new PageReader();
-        return PageReader.measure(
-                        picture, reader.find(picture), page, Shipped.CARTRIDGE, PageReader.Inks.UNKNOWN)
+        return PageReader.measure(picture, reader.find(picture), page, Shipped.CARTRIDGE, PageReader.Inks.UNKNOWN)
                 .reading();
     }
 }

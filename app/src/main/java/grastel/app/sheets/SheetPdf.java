@@ -1,22 +1,16 @@
 package grastel.app.sheets;
 
+import grastel.app.platform.CanvasInk;
 import grastel.app.platform.PdfCanvas;
 import grastel.app.sheets.back.BackPage;
-import grastel.core.colour.Lab;
-import grastel.core.colour.LinearRgb;
-import grastel.core.page.PageInk;
 import grastel.core.page.PageLayout;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 
-/** Draws pages into a PDF at their true size. */
-final class PdfInk implements PageInk {
-    private final PdfCanvas canvas;
-
-    PdfInk(PdfCanvas canvas) {
-        this.canvas = canvas;
-    }
+/** A printing as a PDF. */
+final class SheetPdf {
+    private SheetPdf() {}
 
     /** One copy of a page. @param sheet the same for every student; @param own what is this student's alone; @param back null for none */
     record Copy(PageLayout sheet, PageLayout own, BackPage back) {}
@@ -25,7 +19,7 @@ final class PdfInk implements PageInk {
 
     /** One PDF page a copy, and one a back. */
     static byte[] document(String title, List<Copy> copies) {
-        List<Side> sides = copies.stream().flatMap(PdfInk::sides).toList();
+        List<Side> sides = copies.stream().flatMap(SheetPdf::sides).toList();
         return PdfCanvas.document(title, sides, side -> side.sheet().size(), (canvas, side) -> {
             canvas.stamp(side.stamped(), side.shared());
             side.own().accept(canvas);
@@ -42,22 +36,6 @@ final class PdfInk implements PageInk {
     }
 
     private static Consumer<PdfCanvas> on(PageLayout page) {
-        return canvas -> page.drawOn(new PdfInk(canvas));
-    }
-
-    @Override
-    public void patch(PageLayout.Patch patch) {
-        double code = LinearRgb.encode(Lab.luminanceOf(patch.lightness()));
-        canvas.fill(patch.rect(), code, code, code);
-    }
-
-    @Override
-    public void rule(PageLayout.Rule rule) {
-        canvas.line(rule.x1(), rule.y1(), rule.x2(), rule.y2(), rule.widthMm());
-    }
-
-    @Override
-    public void text(PageLayout.Text text) {
-        canvas.text(text.x(), text.y(), text.sizeMm(), text.weight(), text.words());
+        return canvas -> CanvasInk.draw(page, canvas);
     }
 }

@@ -1,0 +1,75 @@
+package grastel.app.chart;
+
+import grastel.app.chart.ChartViews.ChartSheetView;
+import grastel.app.sheets.Sheets;
+import grastel.core.colour.ColourDifference;
+import grastel.core.colour.Lab;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.layering.Layer;
+import grastel.core.layering.Swatch;
+import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+
+/** Which sheets would look otherwise with the pencils and the paper as a chart found them. */
+final class ChartChanges {
+    /** Smaller changes are overlooked, ΔE00. */
+    private static final double SEEN = 2;
+
+    private final Map<Pencil, Pencil> found;
+    private final Paper before;
+    private final Paper after;
+
+    /** @param found by what was thought of each pencil */
+    ChartChanges(Map<Pencil, Pencil> found, Paper before, Paper after) {
+        this.found = found;
+        this.before = before;
+        this.after = after;
+    }
+
+    /** Those that change most first. */
+    List<ChartSheetView> of(List<Sheets.Latest> sheets) {
+        return sheets.stream()
+                .map(this::changed)
+                .filter(Objects::nonNull)
+                .sorted(Comparator.comparing(ChartSheetView::most, Comparator.reverseOrder()))
+                .toList();
+    }
+
+    private ChartSheetView changed(Sheets.Latest sheet) {
+        double most = 0;
+        int fields = 0;
+        for (ExercisePlan exercise : sheet.plan().exercises()) {
+            if (exercise.palette().stream().noneMatch(found::containsKey)) {
+                continue;
+            }
+            List<Pencil> palette = exercise.palette().stream()
+                    .map(p -> found.getOrDefault(p, p))
+                    .toList();
+            for (FieldPlan field : exercise.fields()) {
+                double off = Math.max(off(exercise, palette, field, 0), off(exercise, palette, field, 1));
+                fields += off > SEEN ? 1 : 0;
+                most = Math.max(most, off);
+            }
+        }
+        return fields == 0 ? null : new ChartSheetView(sheet.id(), sheet.title(), fields, most);
+    }
+
+    private double off(ExercisePlan exercise, List<Pencil> palette, FieldPlan field, double at) {
+        return ColourDifference.ciede2000(
+                look(before, exercise.layers(field, at)),
+                look(after, field.recipe().layers(palette, at)));
+    }
+
+    private static Lab look(Paper paper, List<Layer> layers) {
+        Swatch swatch = Swatch.bare(paper);
+        for (Layer layer : layers) {
+            swatch = swatch.with(layer);
+        }
+        return swatch.colour();
+    }
+}

@@ -1,0 +1,46 @@
+package grastel.app.chart;
+
+import grastel.app.platform.Owned;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.UUID;
+
+/** A page of a chart as it came back last. */
+@Entity
+@Table(name = "chart_page")
+class ChartPage extends Owned {
+    @Column(name = "chart_id", nullable = false, updatable = false)
+    private UUID chart;
+
+    /** From 1, over all copies. */
+    @Column(nullable = false, updatable = false)
+    private int number;
+
+    @Lob
+    @Column(nullable = false)
+    private String reading;
+
+    @Lob
+    @Column(nullable = false)
+    private byte[] picture;
+
+    @Column(name = "read_at", nullable = false)
+    private Instant readAt;
+
+    protected ChartPage() {}
+
+    ChartPage(UUID chart, int number) {
+        this.chart = chart;
+        this.number = number;
+    }
+
+    void readAs(String newReading, byte[] jpeg, Instant when) {
+        reading = newReading;
+        picture = jpeg;
+        readAt = when.truncatedTo(ChronoUnit.MICROS);
+    }
+}

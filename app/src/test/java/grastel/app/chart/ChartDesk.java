@@ -1,0 +1,118 @@
+package grastel.app.chart;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.jayway.jsonpath.JsonPath;
+import grastel.app.DeskTest;
+import grastel.app.kit.ColourMeter;
+import grastel.app.kit.Kit;
+import grastel.app.platform.SignedIn;
+import grastel.core.media.Pencil;
+import grastel.core.scanner.FieldTask;
+import grastel.core.scanner.Hand;
+import grastel.core.scanner.ScanConditions;
+import grastel.core.scanner.SimulatedScanner;
+import java.time.Duration;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
+import org.springframework.beans.factory.annotation.Autowired;
+
+/** Charts printed, filled by a hand, sent in and fitted. */
+abstract class ChartDesk extends DeskTest {
+    static final Hand HAND = new Hand(1.1, 0.03, 0, 0.03, 1, 0.2, 0, 6, 0);
+
+    @Autowired
+    Charts charts;
+
+    UUID cartridge(SignedIn teacher) {
+        return as(
+                teacher,
+                () -> kit.papers().stream()
+                        .filter(p -> p.paper().name().equals("Harbour Cartridge"))
+                        .findFirst()
+                        .orElseThrow()
+                        .id());
+    }
+
+    /** A set of six of the shipped pencils. */
+    UUID six(SignedIn teacher) {
+        List<UUID> pencils = as(
+                teacher,
+                () -> kit.pencils().stream()
+                        .filter(p -> List.of("S01", "S04", "S07", "S16", "S22", "S31")
+                                .contains(p.pencil().code()))
+                        .map(Kit.KitPencil::id)
+                        .toList());
+        return created(teacher, "/api/kit/sets", Map.of("name", "Six", "pencils", pencils, "users", List.of()));
+    }
+
+    Map<String, Object> request(SignedIn teacher, UUID set, int copies) {
+        return Map.of("set", set, "paper", cartridge(teacher), "pageSize", "A4", "copies", copies);
+    }
+
+    Map<String, Object> described(SignedIn teacher, String name, String lines) {
+        Map<String, Object> set = new HashMap<>(Map.of("name", name, "binder", "WAX", "lines", lines));
+        set.put("dark", 1);
+        return Map.of("newSet", set, "paper", cartridge(teacher), "pageSize", "A4", "copies", 1);
+    }
+
+    /** What a pencil of the kit, or a loose one, really is. */
+    static Pencil real(Charts.ToDraw row) {
+        return row.pencil() == null
+                ? Pencil.of(
+                        row.entry().code(),
+                        row.entry().name(),
+                        row.entry().binder(),
+                        ColourMeter.loose(row.place()),
+                        0.5,
+                        1)
+                : ColourMeter.real(row.pencil(), row.entry().thought());
+    }
+
+    /** A filled page as a file. */
+    byte[] filled(SignedIn teacher, UUID chart, int number, long seed) {
+        Charts.Asked asked =
+                as(teacher, () -> charts.asked(chart, ChartDesk::real)).get(number - 1);
+        List<FieldTask> tasks = asked.page().layout().fields().stream()
+                .map(f -> new FieldTask(f.id(), List.of(asked.boxes().get(f.id()))))
+                .toList();
+        return new SimulatedScanner(asked.page().paper(), 8)
+                .file(
+                        asked.page().layout(),
+                        tasks,
+                        List.of(),
+                        HAND,
+                        new ScanConditions(200, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4),
+                        seed);
+    }
+
+    /** Sends a filled page in and waits until it was read. */
+    UUID sendIn(SignedIn teacher, UUID chart, int number) {
+        return sendIn(teacher, chart, number, number);
+    }
+
+    /** @param seed of another scan */
+    UUID sendIn(SignedIn teacher, UUID chart, int number, long seed) {
+        UUID page = upload(teacher, "chart-" + number + ".jpg", filled(teacher, chart, number, seed))
+                .get(0);
+        assertThat((String) JsonPath.read(awaitRead(teacher, page), "$.row.state"))
+                .isEqualTo("CHART");
+        return page;
+    }
+
+    /** Waits until the chart is fitted, or found to be empty; gives it. */
+    String fitted(SignedIn teacher, UUID chart) {
+        long end = System.nanoTime() + Duration.ofSeconds(60).toNanos();
+        while (System.nanoTime() < end) {
+            String view = content(get(teacher, "/api/charts/{id}", chart));
+            if (!JsonPath.read(view, "$.state").equals("FITTING")) {
+                return view;
+            }
+            LockSupport.parkNanos(50_000_000);
+        }
+        throw new AssertionError("The chart was not fitted in a minute");
+    }
+}
