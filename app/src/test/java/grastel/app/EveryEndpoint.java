@@ -1,11 +1,14 @@
 package grastel.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 import static org.springframework.http.HttpMethod.DELETE;
 import static org.springframework.http.HttpMethod.GET;
 import static org.springframework.http.HttpMethod.POST;
 import static org.springframework.http.HttpMethod.PUT;
 
+import grastel.app.chart.ChartPen;
+import grastel.app.chart.Charts;
 import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Sheets;
@@ -16,6 +19,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.BeforeEach;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
@@ -23,6 +27,9 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** Every endpoint that is about a row by its id, with a row of each kind and a request that would be taken. */
 public abstract class EveryEndpoint extends DeskTest {
+    @Autowired
+    private Charts charts;
+
     protected SignedIn owner;
     protected SignedIn other;
     protected Sheets.RunInfo run;
@@ -148,17 +155,21 @@ public abstract class EveryEndpoint extends DeskTest {
                 schoolClass);
     }
 
+    /** A chart of two pencils that was filled, read and fitted. */
     private void chart() {
-        Map<String, Object> kitNow = Map.of(
-                "set",
-                as(owner, () -> kit.sets().get(0).id()),
-                "paper",
-                as(owner, () -> kit.papers().get(0).id()),
-                "pageSize",
-                "A4",
-                "copies",
-                1);
-        UUID chart = created(owner, "/api/charts", kitNow);
+        UUID paper = as(owner, () -> kit.papers().get(0).id());
+        List<UUID> two = as(owner, () -> kit.pencils().stream()
+                .map(KitPencil::id)
+                .limit(2)
+                .toList());
+        UUID set = created(owner, "/api/kit/sets", Map.of("name", "Two", "pencils", two, "users", List.of()));
+        UUID chart = created(
+                owner, "/api/charts", Map.of("set", set, "paper", paper, "pageSize", "A4", "copies", 1));
+        UUID scanned = upload(owner, "chart.jpg", as(owner, () -> ChartPen.filled(charts, chart, 1, 1)))
+                .get(0);
+        awaitRead(owner, scanned);
+        await().untilAsserted(() -> assertThat(get(owner, "/api/charts/{id}/export?format=CSV", chart))
+                .hasStatusOk());
         add(GET, "/api/charts/{id}", null, chart);
         add(GET, "/api/charts/{id}/pdf", null, chart);
         add(GET, "/api/charts/{id}/export", null, chart).with("format", "CSV");

@@ -4,14 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
-import grastel.app.kit.ColourMeter;
 import grastel.app.kit.Kit;
 import grastel.app.platform.SignedIn;
-import grastel.core.media.Pencil;
-import grastel.core.scanner.FieldTask;
-import grastel.core.scanner.Hand;
-import grastel.core.scanner.ScanConditions;
-import grastel.core.scanner.SimulatedScanner;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
@@ -22,8 +16,6 @@ import org.springframework.beans.factory.annotation.Autowired;
 
 /** Charts printed, filled by a hand, sent in and fitted. */
 abstract class ChartDesk extends DeskTest {
-    static final Hand HAND = new Hand(1.1, 0.03, 0, 0.03, 1, 0.2, 0, 6, 0);
-
     @Autowired
     Charts charts;
 
@@ -59,34 +51,9 @@ abstract class ChartDesk extends DeskTest {
         return Map.of("newSet", set, "paper", cartridge(teacher), "pageSize", "A4", "copies", 1);
     }
 
-    /** What a pencil of the kit, or a loose one, really is. */
-    static Pencil real(Charts.ToDraw row) {
-        return row.pencil() == null
-                ? Pencil.of(
-                        row.entry().code(),
-                        row.entry().name(),
-                        row.entry().binder(),
-                        ColourMeter.loose(row.place()),
-                        0.5,
-                        1)
-                : ColourMeter.real(row.pencil(), row.entry().thought());
-    }
-
     /** A filled page as a file. */
     byte[] filled(SignedIn teacher, UUID chart, int number, long seed) {
-        Charts.Asked asked =
-                as(teacher, () -> charts.asked(chart, ChartDesk::real)).get(number - 1);
-        List<FieldTask> tasks = asked.page().layout().fields().stream()
-                .map(f -> new FieldTask(f.id(), List.of(asked.boxes().get(f.id()))))
-                .toList();
-        return new SimulatedScanner(asked.page().paper(), 8)
-                .file(
-                        asked.page().layout(),
-                        tasks,
-                        List.of(),
-                        HAND,
-                        new ScanConditions(200, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4),
-                        seed);
+        return as(teacher, () -> ChartPen.filled(charts, chart, number, seed));
     }
 
     /** Sends a filled page in and waits until it was read. */

@@ -19,8 +19,8 @@ final class StripFigures {
     private static final double COURSE = 8;
     /** Ends are what the last so many mm show. */
     private static final double END = 3;
-    /** A line this near explains a large change, mm. */
-    private static final double NEAR_LINE = 3;
+    /** Half width of a 95 % interval in standard errors. */
+    private static final double INTERVAL = 1.96;
     /** A strip that hardly changes has no slope to compare with; this at least, ΔE over the window. */
     private static final double LEAST_SLOPE = 0.5;
     /** A stretch that changes less than this share of the mean is meant to stay as it is. */
@@ -53,39 +53,54 @@ final class StripFigures {
         return new StripFigures(pair);
     }
 
-    /** Largest change over a window against the change that the plan makes there on the average. */
+    /**
+     * Largest change over a window against the change that the plan makes: at a line its step, elsewhere the trend. One detector
+     * says what is a line.
+     */
     Figure largestJump() {
+        List<Bands.Band> lines = Bands.find(along);
+        Figure worst = steepest(lines);
+        for (Bands.Band line : lines) {
+            double at = line.atMm() - along.startMm();
+            double planned = plannedChange(at);
+            double jump = (Math.abs(line.step()) + Math.abs(line.slope()) * WINDOW) / planned;
+            if (jump > worst.measured().value()) {
+                worst = figure(jump, INTERVAL * line.stepError() / planned, Cause.BAND, at);
+            }
+        }
+        return worst;
+    }
+
+    /** The steepest place away from lines. */
+    private Figure steepest(List<Bands.Band> lines) {
         double worst = 0;
-        double at = 0;
+        double at = END;
         for (double x = END; x <= along.lengthMm() - END; x += along.stepMm()) {
-            double change = along.change(x, WINDOW);
-            if (change > worst) {
-                worst = change;
+            double here = x;
+            boolean line = lines.stream()
+                    .anyMatch(b -> Math.abs(b.atMm() - along.startMm() - here) < Bands.NEIGHBOURHOOD_MM);
+            double jump = line ? 0 : along.slope(x, WINDOW) / plannedChange(x);
+            if (jump > worst) {
+                worst = jump;
                 at = x;
             }
         }
-        double slope = plannedChange();
-        return figure(worst / slope, 0.5 * error / slope, isLine(at) ? Cause.BAND : Cause.FADES_TOO_FAST, at);
-    }
-
-    /** A change may be large without a line: the fade is then only too steep there. @param at from the first slice on */
-    private boolean isLine(double at) {
-        return Bands.find(along).stream().anyMatch(b -> Math.abs(b.atMm() - along.startMm() - at) <= NEAR_LINE);
+        return figure(worst, 0.5 * error / plannedChange(at), Cause.FADES_TOO_FAST, at);
     }
 
     /**
      * What the plan changes over a window: the mean over the part that changes at all, for the ends may be meant to stay as they
-     * are; and where the recipe has a steeper place of its own, no hand can be smoother than that.
+     * are; and where the recipe is steeper of itself, no hand can be smoother than that there.
+     *
+     * @param at from the first slice on
      */
-    private double plannedChange() {
+    private double plannedChange(double at) {
         List<Lab> plan = asked.predicted();
         double[] steps = new double[plan.size() - 1];
         double whole = 0;
-        double steepest = 0;
         for (int i = 0; i < steps.length; i++) {
             steps[i] = ColourDifference.cie76(plan.get(i), plan.get(i + 1));
             whole += steps[i];
-            steepest = Math.max(steepest, steps[i]);
         }
         double course = 0;
         int changing = 0;
@@ -97,7 +112,20 @@ final class StripFigures {
         }
         double windows = asked.widthMm() / steps.length / WINDOW;
         double mean = course / Math.max(1, changing) / windows;
-        return Math.max(LEAST_SLOPE, Math.max(mean, steepest / windows / STEEPEST));
+        return Math.max(LEAST_SLOPE, Math.max(mean, steepestNear(at, steps) / windows / STEEPEST));
+    }
+
+    /** The steepest step of the plan that reaches into the neighbourhood of a place. */
+    private double steepestNear(double at, double[] steps) {
+        double length = asked.widthMm() / steps.length;
+        double steepest = 0;
+        for (int i = 0; i < steps.length; i++) {
+            double from = i * length - Bands.NEIGHBOURHOOD_MM;
+            double to = (i + 1) * length + Bands.NEIGHBOURHOOD_MM;
+            double place = along.startMm() + at;
+            steepest = place >= from && place <= to ? Math.max(steepest, steps[i]) : steepest;
+        }
+        return steepest;
     }
 
     /** All L* that the strip goes the wrong way, each turn larger than noise. */

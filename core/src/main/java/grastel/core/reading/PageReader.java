@@ -13,7 +13,7 @@ import java.util.stream.Stream;
  */
 public final class PageReader {
     /** Changes whenever the same picture could give other figures. */
-    public static final int VERSION = 4;
+    public static final int VERSION = 5;
 
     /** Below this specks cannot be told, dots per inch. */
     private static final double COARSE_DPI = 140;

@@ -1,6 +1,7 @@
 package grastel.core.reading;
 
 import grastel.core.colour.Lab;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -11,8 +12,10 @@ import java.util.List;
  * @param lightness L* of each slice
  * @param a a* of each slice
  * @param b b* of each slice
- * @param lanes L* along each of a few lanes, from the top of the strip down, slice by slice: what crosses the whole strip shows
- *     in all of them
+ * @param way the direction in L*, a*, b*, of length one, in which the strip changes most; L* alone where it hardly changes,
+ *     and of readings from before it was kept
+ * @param lanes how far along this way each of a few lanes is, from the top of the strip down, slice by slice: what crosses the
+ *     whole strip shows in all of them
  * @param noise standard error of one slice's L*, from its spread across the strip: what the paper's grain leaves
  */
 public record Profile(
@@ -21,9 +24,13 @@ public record Profile(
         List<Double> lightness,
         List<Double> a,
         List<Double> b,
+        List<Double> way,
         List<List<Double>> lanes,
         double noise) {
+    static final List<Double> LIGHTNESS_ALONE = List.of(1.0, 0.0, 0.0);
+
     public Profile {
+        way = way == null ? LIGHTNESS_ALONE : List.copyOf(way);
         lightness = List.copyOf(lightness);
         a = List.copyOf(a);
         b = List.copyOf(b);
@@ -52,22 +59,30 @@ public record Profile(
         return new Lab(mean(lightness, from, to), mean(a, from, to), mean(b, from, to));
     }
 
+    /** How far along the way each slice is. */
+    List<Double> course() {
+        List<Double> course = new ArrayList<>();
+        for (int i = 0; i < size(); i++) {
+            course.add(along(way, lightness.get(i), a.get(i), b.get(i)));
+        }
+        return course;
+    }
+
+    static double along(List<Double> way, double lightness, double a, double b) {
+        return way.get(0) * lightness + way.get(1) * a + way.get(2) * b;
+    }
+
     /**
-     * How much the colour changes over a stretch around a place, ΔE*ab: along the trend, and by a step where one stands clear
-     * of the noise by three standard errors.
+     * How much the colour changes over a stretch by its trend around a place, ΔE*ab; steps are not parted from it.
      *
      * @param atMm middle of the stretch, from the first slice on
      */
-    public double change(double atMm, double stretchMm) {
+    public double slope(double atMm, double stretchMm) {
         int at = (int) Math.round(atMm / stepMm);
         int reach = (int) Math.round(Bands.NEIGHBOURHOOD_MM / stepMm);
-        int noiseReach = (int) Math.round(Bands.NOISE_MM / stepMm);
         double squares = 0;
         for (List<Double> values : List.of(lightness, a, b)) {
-            Trend trend = Trend.around(values, at, reach);
-            double unsure = 3 * Trend.noise(values, at, noiseReach) * trend.stepError();
-            double clear = Math.max(0, Math.abs(trend.step()) - unsure) * Math.signum(trend.step());
-            double change = trend.slope() * stretchMm / stepMm + clear;
+            double change = Trend.slope(values, at, reach) * stretchMm / stepMm;
             squares += change * change;
         }
         return Math.sqrt(squares);

@@ -1,6 +1,5 @@
 package grastel.core.reading;
 
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -46,23 +45,17 @@ record Trend(double slope, double step, double stepError) {
                 (hh * tv - th * hv) / determinant, (tt * hv - th * tv) / determinant, Math.sqrt(tt / determinant));
     }
 
-    /**
-     * Noise of a step at one place: grain is rougher on the darker side of a line, so each side's is found by itself. @param reach
-     * values looked at on either side
-     */
-    static double noise(List<Double> values, int at, int reach) {
-        double left = noise(values.subList(Math.max(0, at - reach), at));
-        double right = noise(values.subList(at, Math.min(values.size(), at + reach)));
-        return Math.sqrt((left * left + right * right) / 2);
-    }
-
-    /** Standard deviation of one value about its neighbours' trend: half of them lie closer than 0.6745 of it. */
-    private static double noise(List<Double> values) {
-        double[] off = new double[Math.max(1, values.size() - 2)];
-        for (int i = 1; i + 1 < values.size(); i++) {
-            off[i - 1] = Math.abs(values.get(i) - (values.get(i - 1) + values.get(i + 1)) / 2) / Math.sqrt(1.5);
+    /** Change from one value to the next by one straight line. @param reach values looked at on either side */
+    static double slope(List<Double> values, int at, int reach) {
+        int from = Math.max(0, at - reach);
+        int to = Math.min(values.size(), at + reach);
+        double meanT = (from + to - 1) / 2.0;
+        double tt = 0;
+        double tv = 0;
+        for (int i = from; i < to; i++) {
+            tt += (i - meanT) * (i - meanT);
+            tv += (i - meanT) * values.get(i);
         }
-        Arrays.sort(off);
-        return off[off.length / 2] / 0.6745;
+        return tt > 0 ? tv / tt : 0;
     }
 }

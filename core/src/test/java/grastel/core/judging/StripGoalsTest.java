@@ -69,6 +69,7 @@ class StripGoalsTest {
                 lightness,
                 colours.stream().map(Lab::a).toList(),
                 colours.stream().map(Lab::b).toList(),
+                null,
                 List.of(lightness, lightness),
                 0.2);
         return new FieldReading(

@@ -12,13 +12,17 @@ import grastel.core.layering.Stack;
 import grastel.core.page.PageSize;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
+import grastel.core.scanner.SimulatedScanner;
 import grastel.core.scanner.SimulatedScanner.Scan;
+import grastel.core.scanner.Stock;
 import grastel.core.scanner.Truth;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /**
  * The figures against the truth of simulated scans, over the conditions a classroom gives. A few pages in the usual run; {@code
@@ -104,8 +108,10 @@ class ReadingAccuracyTest {
         assertThat(speckCovered).isGreaterThan(90);
     }
 
-    @Test
-    void linesInStripsAreFoundWhereTheyAre() throws UnreadablePage {
+    /** On an even paper and on cloudy ones. @param least share of plain lines found; @param most share of clean strips called */
+    @ParameterizedTest
+    @CsvSource({"0, 0.94, 0.02", "0.08, 0.94, 0.02", "0.15, 0.85, 0.06"})
+    void linesInStripsAreFoundWhereTheyAre(double cloud, double least, double most) throws UnreadablePage {
         int with = 0;
         int found = 0;
         int without = 0;
@@ -121,7 +127,8 @@ class ReadingAccuracyTest {
             // An unsteady hand leaves real lines of its own; false ones are told from steady hands.
             Hand hand = Hand.ofSkill(random.nextDouble(banded ? 0.4 : 0.92, 1), random)
                     .withBand(banded ? random.nextDouble(0.35, 0.6) : 0);
-            Scan scan = sheet.scan(hand, ordinary(i), 2000 + i);
+            Scan scan = new SimulatedScanner(sheet.paper(), new Stock(0.04, cloud))
+                    .scan(sheet.page(), sheet.tasks(), sheet.plan().palette(), hand, ordinary(i), 2000 + i);
             PageReading reading = sheet.read(reader, scan);
             for (int f = 0; f < reading.fields().size(); f++) {
                 double truth = scan.truth().get(f).bandMm();
@@ -146,11 +153,10 @@ class ReadingAccuracyTest {
             }
         }
         System.out.printf(
-                "lines in strips: %d of %d found within 1.5 mm, 95th percentile %.2f mm; false in %d of %d strips%n",
-                found, with, percentile95(off), alarms, without);
-        // The aim is 0.95: see docs/benchmarks.md.
-        assertThat(found).isGreaterThanOrEqualTo((int) Math.floor(0.9 * with));
-        assertThat(alarms).isLessThanOrEqualTo((int) Math.ceil(0.02 * without));
+                "lines in strips, cloud %.2f: %d of %d found within 1.5 mm, 95th percentile %.2f mm; false in %d of %d%n",
+                cloud, found, with, percentile95(off), alarms, without);
+        assertThat(found).isGreaterThanOrEqualTo((int) Math.floor(least * with));
+        assertThat(alarms).isLessThanOrEqualTo((int) Math.ceil(most * without));
     }
 
     /** How much lighter a strip becomes where a hand lets go, L*. */
