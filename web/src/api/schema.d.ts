@@ -2079,7 +2079,7 @@ export interface components {
         ChartPageView: {
             /** Format: int32 */
             copy: number;
-            flags: ("BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "GREY" | "THREE_MARKERS" | "CLIPPED" | "ANOTHER_SHEET" | "BENT")[];
+            flags: ("BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "STAINED" | "GREY" | "THREE_MARKERS" | "CLIPPED" | "ANOTHER_SHEET" | "BENT")[];
             /** Format: int32 */
             number: number;
             /** Format: int32 */

@@ -47,6 +47,7 @@ export const noticeWords: Record<Notice, string> = {
   BLURRED: 'Out of focus or shaken: values are good, specks are a guess.',
   GLARE: 'A lamp is mirrored in the wax; those places are left out.',
   SHADOW: 'A shadow lies across the sheet; evened out as far as the paper shows it.',
+  STAINED: 'A stain lies beside a field, perhaps across it: values there are less sure.',
   GREY: 'A black and white picture: values can be judged, colours cannot.',
   OLDER_READER: 'Read by an older reader than the present one.',
   BY_HAND: 'Matched by hand.',

@@ -158,13 +158,10 @@ public abstract class EveryEndpoint extends DeskTest {
     /** A chart of two pencils that was filled, read and fitted. */
     private void chart() {
         UUID paper = as(owner, () -> kit.papers().get(0).id());
-        List<UUID> two = as(owner, () -> kit.pencils().stream()
-                .map(KitPencil::id)
-                .limit(2)
-                .toList());
+        List<UUID> two = as(
+                owner, () -> kit.pencils().stream().map(KitPencil::id).limit(2).toList());
         UUID set = created(owner, "/api/kit/sets", Map.of("name", "Two", "pencils", two, "users", List.of()));
-        UUID chart = created(
-                owner, "/api/charts", Map.of("set", set, "paper", paper, "pageSize", "A4", "copies", 1));
+        UUID chart = created(owner, "/api/charts", Map.of("set", set, "paper", paper, "pageSize", "A4", "copies", 1));
         UUID scanned = upload(owner, "chart.jpg", as(owner, () -> ChartPen.filled(charts, chart, 1, 1)))
                 .get(0);
         awaitRead(owner, scanned);

@@ -48,6 +48,10 @@ class CoreBoundariesTest {
             .definedBy("grastel.core.judging")
             .layer("scanner")
             .definedBy("grastel.core.scanner")
+            .layer("chart")
+            .definedBy("grastel.core.chart")
+            .whereLayer("chart")
+            .mayNotBeAccessedByAnyLayer()
             .whereLayer("scanner")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("judging")
@@ -55,13 +59,13 @@ class CoreBoundariesTest {
             .whereLayer("planning")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("reading")
-            .mayOnlyBeAccessedByLayers("judging")
+            .mayOnlyBeAccessedByLayers("judging", "chart")
             .whereLayer("page")
-            .mayOnlyBeAccessedByLayers("reading", "scanner")
+            .mayOnlyBeAccessedByLayers("reading", "scanner", "chart")
             .whereLayer("exercise")
             .mayOnlyBeAccessedByLayers("judging", "page", "planning", "scanner")
             .whereLayer("recipe")
             .mayOnlyBeAccessedByLayers("exercise", "planning")
             .whereLayer("layering")
-            .mayOnlyBeAccessedByLayers("recipe", "exercise", "judging", "planning", "scanner");
+            .mayOnlyBeAccessedByLayers("recipe", "exercise", "judging", "planning", "scanner", "chart");
 }

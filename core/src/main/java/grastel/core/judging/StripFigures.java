@@ -77,8 +77,8 @@ final class StripFigures {
         double at = END;
         for (double x = END; x <= along.lengthMm() - END; x += along.stepMm()) {
             double here = x;
-            boolean line = lines.stream()
-                    .anyMatch(b -> Math.abs(b.atMm() - along.startMm() - here) < Bands.NEIGHBOURHOOD_MM);
+            boolean line =
+                    lines.stream().anyMatch(b -> Math.abs(b.atMm() - along.startMm() - here) < Bands.NEIGHBOURHOOD_MM);
             double jump = line ? 0 : along.slope(x, WINDOW) / plannedChange(x);
             if (jump > worst) {
                 worst = jump;

@@ -16,7 +16,6 @@ public final class Bands {
     /** and so many times this share of what steps usually are all along the strip. */
     private static final double USUAL = 0.5;
 
-
     /** Share of the step that every lane must show. */
     private static final double IN_EVERY_LANE = 0.15;
 

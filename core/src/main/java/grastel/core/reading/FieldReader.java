@@ -14,8 +14,10 @@ final class FieldReader {
     private static final double RING_FROM_MM = 0.9;
     /** On a bent sheet the printed line itself lies so far off where it is looked for, mm; a fifth of it may pass for colour. */
     private static final double BENT_LINE_MM = 0.7;
-    /** Colour outside the edge must differ this much from paper, L*. */
-    private static final double STAIN = 5;
+    /** Colour outside the edge must differ this much from paper, L*; a stroke itself by more. */
+    private static final double STAIN = 4;
+
+    private static final double LEAST_CONTRAST = 8;
     /** A field is blank when its mean is within this of the paper, L*, */
     private static final double BLANK = 0.7;
     /** and within this in a* and b*: a pale yellow laid lightly is as light as the paper. */
@@ -55,7 +57,7 @@ final class FieldReader {
         Lab colour = Lab.of(mean.toXyz());
         boolean strip = isStrip(field);
         double specks = specks(samples, seen, strip);
-        double uneven = Unevenness.of(samples.luminance, samples.inside, FieldSamples.PER_MM);
+        Unevenness uneven = Unevenness.of(samples.luminance, samples.inside, FieldSamples.PER_MM);
         return new FieldReading(
                 field.id(),
                 colour,
@@ -63,8 +65,8 @@ final class FieldReader {
                 MunsellValue.of(Lab.luminanceOf(colour.lightness())),
                 new Measured(
                         100 * specks, 1 + 100 * shareError(specks, field.rect()) + 100 * sharpness.speckError(specks)),
-                new Measured(uneven, 0.3 + 0.1 * uneven),
-                field.isShape() ? null : outside(samples, seen, field.rect()),
+                uneven.ofTheHand(),
+                field.isShape() ? null : outside(samples, seen, mean.luminance(), field.rect()),
                 isBlank(colour),
                 strip ? ProfileReader.of(samples, fix) : null,
                 strip ? null : StrokeReader.of(seen, samples.inside, FieldSamples.PER_MM),
@@ -146,19 +148,31 @@ final class FieldReader {
         return samples.lightness(sharpness.spotLeft(page.pixelMm(samples.area.x(), samples.area.y())));
     }
 
-    private Measured outside(FieldSamples samples, Plane seen, Rect box) {
+    /**
+     * Light adds up, whatever blurs it: so a place counts by the share of the pencil's light that it lost, and a dark stroke
+     * is not wider than it is. @param inside luminance of the field
+     */
+    private Measured outside(FieldSamples samples, Plane seen, double inside, Rect box) {
         double line = page.isBent() ? BENT_LINE_MM : 0;
         Rect hole = box.inset(-RING_FROM_MM - line);
         Mask within = Mask.of(hole, samples.area, FieldSamples.PER_MM);
-        int stained = 0;
+        double paperLight = Lab.luminanceOf(paperLightness);
+        double ink = Math.min(inside, Lab.luminanceOf(paperLightness - LEAST_CONTRAST));
+        for (int i = 0; i < seen.data.length; i++) {
+            ink = within.has(i) ? ink : Math.min(ink, Lab.luminanceOf(Math.max(0, seen.data[i])));
+        }
+        double contrast = paperLight - ink;
+        double stained = 0;
         int count = 0;
         for (int i = 0; i < seen.data.length; i++) {
             if (!within.has(i)) {
                 count++;
-                stained += Math.abs(seen.data[i] - paperLightness) > STAIN ? 1 : 0;
+                if (Math.abs(seen.data[i] - paperLightness) > STAIN) {
+                    stained += Math.min(1, Math.abs(paperLight - Lab.luminanceOf(seen.data[i])) / contrast);
+                }
             }
         }
-        double share = stained / (double) count;
+        double share = stained / count;
         double unsure = line / (FieldSamples.RING_MM - RING_FROM_MM) / 5;
         return new Measured(100 * share, 0.3 + 100 * (shareError(share, box) + unsure));
     }
@@ -167,19 +181,20 @@ final class FieldReader {
      * L* with the half width of its 95 % interval. The light's own error moves L* by its slope against light; half of the spread of
      * bare paper is its grain, not the light. The black that the page is anchored to is not the same from printer to printer,
      * which tells in the darks, nor is the tone curve of the picture quite known. Added to it: 0.15 L* for what else there is;
-     * what a mirrored lamp may still add; half of what a shadow changes around the field; and what a file that keeps colour at
+     * what a mirrored lamp may still add; half of what a shadow changes around the field; all that a stain takes beside it; and what a file that keeps colour at
      * half its resolution does to grain of a strong colour.
      */
     private Measured lightness(Lab colour, Plane seen, FieldSamples samples, Rect field) {
         double slope = (colour.lightness() + 16) / 3;
         double light = 2 * slope * page.lightSpread() / 2;
         double shadow = slope * page.shadowAround(field) / 2;
+        double stain = slope * page.stainAround(field);
         double grain = COARSE_COLOUR * colour.chroma() * samples.spread(seen);
         double luminance = Lab.luminanceOf(colour.lightness());
         double steepness = 116 / 3.0 * Math.pow(Math.max(0.01, luminance), -2.0 / 3);
         double black = INTERVAL * page.blackSpread() * steepness * Math.max(0, 1 - luminance);
         double shared = Math.hypot(black, page.toneError(colour.lightness()));
-        double own = 0.15 + light + shadow + 10 * samples.glareShare + grain;
+        double own = 0.15 + light + shadow + stain + 10 * samples.glareShare + grain;
         return new Measured(colour.lightness(), Math.hypot(own, shared), shared);
     }
 

@@ -47,6 +47,7 @@ final class LightField {
     private final float[] flare = new float[3];
     private PrintedBlack black;
     private Shading shading;
+    private Stains stains;
 
     private LightField(PageSize size, double[][] terms, double residual, LinearRgb ground) {
         this.columns = (int) Math.ceil(size.widthMm() / LATTICE_MM) + 3;
@@ -101,9 +102,21 @@ final class LightField {
         if (shading != null) {
             field.shade(shading);
         }
+        field.stains = Stains.of(places, offs(basis, terms, logs));
         field.findFlare(picture, mapping, page, darkest);
         field.setGains();
         return field;
+    }
+
+    private static double[][] offs(double[][] basis, double[][] terms, double[][] logs) {
+        return IntStream.range(0, logs.length)
+                .mapToObj(c -> residuals(basis, terms[c], logs[c]))
+                .toArray(double[][]::new);
+    }
+
+    /** See {@link Stains#around}. */
+    double stainAround(Rect field) {
+        return stains.around(field);
     }
 
     /** Robust relative spread of the bare paper about the fitted light, 1 standard deviation. */

@@ -10,6 +10,8 @@ public enum PageFlag {
     GLARE,
     /** The edge of a shadow lies across the page; it was evened out as far as the paper shows it. */
     SHADOW,
+    /** Paper beside a field has a colour of its own, as from a cup; the field may have it too. */
+    STAINED,
     /** A black and white picture: values can be read, colours cannot. */
     GREY,
     /** One marker is hidden; the page was placed by the other three. */

@@ -65,6 +65,7 @@ public final class PageReader {
         flag(flags, PageFlag.COARSE, pxPerMm * 25.4 < COARSE_DPI);
         flag(flags, PageFlag.GLARE, fields.stream().anyMatch(f -> f.glare() > MUCH_GLARE));
         flag(flags, PageFlag.SHADOW, light.hasShadow());
+        flag(flags, PageFlag.STAINED, page.fields().stream().anyMatch(f -> light.stainAround(f.rect()) > 0));
         flag(flags, PageFlag.GREY, keys.grey() || picture.isGrey());
         flag(flags, PageFlag.THREE_MARKERS, found.markers() < 4);
         flag(flags, PageFlag.CLIPPED, tone.isClipped());

@@ -130,7 +130,8 @@ final class ProfileReader {
         }
         double[] lightness = cells.stream().mapToDouble(Lab::lightness).toArray();
         double mean = Arrays.stream(lightness).average().orElseThrow();
-        double squares = Arrays.stream(lightness).map(l -> (l - mean) * (l - mean)).sum();
+        double squares =
+                Arrays.stream(lightness).map(l -> (l - mean) * (l - mean)).sum();
         return Math.sqrt(squares / (cells.size() - 1) / cells.size());
     }
 

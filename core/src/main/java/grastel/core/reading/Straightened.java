@@ -35,6 +35,11 @@ public final class Straightened {
         return light.shadowAround(field);
     }
 
+    /** See {@link Stains#around}. */
+    double stainAround(Rect field) {
+        return light.stainAround(field);
+    }
+
     boolean isBent() {
         return !mapping.isFlat();
     }

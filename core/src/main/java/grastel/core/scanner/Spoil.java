@@ -57,6 +57,20 @@ public sealed interface Spoil {
         }
     }
 
+    /** A slip of the pencil. @param reflectance of what it left, 0…1 */
+    record Stroke(Rect rect, double reflectance) implements Spoil {
+        @Override
+        public void on(FlatPage page, PageSize size) {
+            page.change((x, y, light) -> {
+                if (rect.contains(x, y)) {
+                    for (int c = 0; c < 3; c++) {
+                        light[c] = reflectance;
+                    }
+                }
+            });
+        }
+    }
+
     /** Pencil rubbed over a corner's marker. @param strength share of light it takes, 0…1 */
     record Rubbed(int corner, double strength) implements Spoil {
         @Override

@@ -14,6 +14,8 @@ import grastel.core.scanner.SimulatedScanner.Scan;
 import grastel.core.scanner.Spoil;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What goes wrong with photos of sheets: it is said, and what can be read is read right. */
 class SpoiledPictureTest {
@@ -87,6 +89,33 @@ class SpoiledPictureTest {
                     .as("warmth %s, light falling by half", warmth)
                     .isLessThan(2.2);
         }
+    }
+
+    @Test
+    void aRingAcrossFieldsIsSaidAndItsDoubtsAreInTheFigures() throws UnreadablePage {
+        Rect field = SHEET.page().fields().get(3).rect();
+        Read ring = read(new Spoil.Stain(field.x(), field.y() + 4, 14));
+
+        assertThat(ring.reading().flags()).contains(PageFlag.STAINED);
+        assertThat(ring.uncovered()).isLessThanOrEqualTo(1);
+        assertThat(read(new Spoil.Shadow(0.4, 0.6, 25)).reading().flags()).doesNotContain(PageFlag.STAINED);
+    }
+
+    /** Dark strokes of 0.5 and 1 mm beside a dark box: as much as they cover, not as they look blurred. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.5, 1})
+    void aSlipCountsByItsArea(double wide) throws UnreadablePage {
+        Rect field = SHEET.page().fields().get(2).rect();
+        Rect slip = new Rect(field.right() + 1.3, field.y() + 4, wide, 6);
+        Read slipped = read(new Spoil.Stroke(slip, 0.06));
+        Rect outer = field.inset(-FieldSamples.RING_MM);
+        Rect inner = field.inset(-0.9);
+        double ring = outer.width() * outer.height() - inner.width() * inner.height();
+        double real = 100 * slip.width() * slip.height() / ring;
+        Measured outside = slipped.reading().fields().get(2).outside();
+
+        assertThat(outside.value()).isBetween(0.8 * real, 1.2 * real);
+        assertThat(Math.abs(outside.value() - real)).isLessThan(outside.plusMinus());
     }
 
     @Test
