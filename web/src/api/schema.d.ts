@@ -2835,7 +2835,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             levels: number[];
-            notices: ("SECOND_PAGE" | "OLDER_RUN" | "SHARED_PICTURE" | "BY_HAND" | "OLDER_READER" | "BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "GREY" | "THREE_MARKERS" | "CLIPPED" | "ANOTHER_SHEET" | "BENT")[];
+            notices: ("SECOND_PAGE" | "OLDER_RUN" | "SHARED_PICTURE" | "BY_HAND" | "OLDER_READER" | "BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "STAINED" | "GREY" | "THREE_MARKERS" | "CLIPPED" | "ANOTHER_SHEET" | "BENT")[];
             /** Format: int32 */
             pageInFile: number;
             place?: components["schemas"]["PlaceView"];

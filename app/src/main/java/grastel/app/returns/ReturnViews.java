@@ -32,6 +32,7 @@ final class ReturnViews {
         COARSE,
         GLARE,
         SHADOW,
+        STAINED,
         GREY,
         THREE_MARKERS,
         CLIPPED,
