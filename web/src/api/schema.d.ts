@@ -1124,6 +1124,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/progress/classes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofClass"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/returns": {
         parameters: {
             query?: never;
@@ -2159,6 +2175,14 @@ export interface components {
             /** Format: int32 */
             revision?: number;
         };
+        ClassProgressView: {
+            groups: components["schemas"]["GroupView"][];
+            name: string;
+            /** Format: uuid */
+            schoolClass: string;
+            skills: components["schemas"]["SkillSpreadView"][];
+            students: components["schemas"]["StudentProgressView"][];
+        };
         ClassView: {
             /** @enum {string} */
             band: "FIRST_STEPS" | "DEVELOPING" | "ADVANCED";
@@ -2437,6 +2461,26 @@ export interface components {
             proposed: number;
             /** Format: double */
             secure: number;
+            unit: string;
+        };
+        GroupView: {
+            cause?: components["schemas"]["CauseView"];
+            /** @enum {string} */
+            skill: "PRESSURE" | "EVEN_TONE" | "EQUAL_STEPS" | "STROKES" | "GRADATION" | "LAYERING" | "FADING_TWO_COLOURS" | "BURNISHING" | "ANALOGOUS_BLENDING" | "TINT_HUE_SHADE" | "NEUTRAL_BY_COMPLEMENT" | "MIXING_FROM_FEW" | "TEMPERATURE" | "TONED_PAPER" | "SOLVENT" | "FORM_AND_LIGHT" | "TEXTURE" | "READING_A_REFERENCE" | "COLOUR_PLAN" | "FINISHING";
+            students: string[];
+        };
+        GrowthView: {
+            /** Format: int32 */
+            digits: number;
+            /** Format: double */
+            first: number;
+            /** @enum {string} */
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
+            label: string;
+            /** Format: double */
+            latest: number;
+            /** Format: double */
+            plusMinus: number;
             unit: string;
         };
         ImportRow: {
@@ -3442,6 +3486,16 @@ export interface components {
             name: string;
             password: string;
         };
+        SkillSpreadView: {
+            counts: number[];
+            ready: boolean;
+            /** Format: int32 */
+            secure: number;
+            /** @enum {string} */
+            skill: "PRESSURE" | "EVEN_TONE" | "EQUAL_STEPS" | "STROKES" | "GRADATION" | "LAYERING" | "FADING_TWO_COLOURS" | "BURNISHING" | "ANALOGOUS_BLENDING" | "TINT_HUE_SHADE" | "NEUTRAL_BY_COMPLEMENT" | "MIXING_FROM_FEW" | "TEMPERATURE" | "TONED_PAPER" | "SOLVENT" | "FORM_AND_LIGHT" | "TEXTURE" | "READING_A_REFERENCE" | "COLOUR_PLAN" | "FINISHING";
+            /** Format: int32 */
+            tried: number;
+        };
         SkillView: {
             /** Format: int32 */
             of: number;
@@ -3507,6 +3561,19 @@ export interface components {
         Standing: {
             disabled: boolean;
         };
+        StandingView: {
+            cause?: components["schemas"]["CauseView"];
+            growths: components["schemas"]["GrowthView"][];
+            /** Format: double */
+            level: number;
+            /** @enum {string} */
+            skill: "PRESSURE" | "EVEN_TONE" | "EQUAL_STEPS" | "STROKES" | "GRADATION" | "LAYERING" | "FADING_TWO_COLOURS" | "BURNISHING" | "ANALOGOUS_BLENDING" | "TINT_HUE_SHADE" | "NEUTRAL_BY_COMPLEMENT" | "MIXING_FROM_FEW" | "TEMPERATURE" | "TONED_PAPER" | "SOLVENT" | "FORM_AND_LIGHT" | "TEXTURE" | "READING_A_REFERENCE" | "COLOUR_PLAN" | "FINISHING";
+            /** Format: double */
+            spread: number;
+            /** @enum {string} */
+            state: "ON_THE_WAY" | "SECURE" | "SLIPPING";
+            tries: components["schemas"]["TryView"][];
+        };
         StandInView: {
             colour: string;
             /** Format: double */
@@ -3516,6 +3583,14 @@ export interface components {
             name: string;
             /** Format: uuid */
             pencil: string;
+        };
+        StudentProgressView: {
+            name: string;
+            /** @enum {string} */
+            next?: "PRESSURE" | "EVEN_TONE" | "EQUAL_STEPS" | "STROKES" | "GRADATION" | "LAYERING" | "FADING_TWO_COLOURS" | "BURNISHING" | "ANALOGOUS_BLENDING" | "TINT_HUE_SHADE" | "NEUTRAL_BY_COMPLEMENT" | "MIXING_FROM_FEW" | "TEMPERATURE" | "TONED_PAPER" | "SOLVENT" | "FORM_AND_LIGHT" | "TEXTURE" | "READING_A_REFERENCE" | "COLOUR_PLAN" | "FINISHING";
+            standings: components["schemas"]["StandingView"][];
+            /** Format: uuid */
+            student: string;
         };
         StudentView: {
             /** Format: uuid */
@@ -3679,6 +3754,17 @@ export interface components {
             bands: components["schemas"]["ToothBandView"][];
             /** Format: double */
             depth: number;
+        };
+        TryView: {
+            field?: string;
+            /** Format: double */
+            level: number;
+            /** Format: uuid */
+            page: string;
+            /** Format: date-time */
+            read: string;
+            /** Format: date-time */
+            received: string;
         };
         UnderData: {
             colour: string;
@@ -5835,6 +5921,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OutcomeView"][];
+                };
+            };
+        };
+    };
+    ofClass: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassProgressView"];
                 };
             };
         };

@@ -12,6 +12,7 @@ import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { causeWords, dayOf, decimals } from '../words/words';
+import { ViewChoice } from './ViewChoice';
 
 type WallView = Schemas['WallView'];
 
@@ -52,6 +53,7 @@ export default function Wall() {
                 choices={runs.data.map((r) => ({ id: r.id, name: `${className(r.schoolClass)} · ${r.title}`, note: dayOf(r.printedAt) }))}
               />
             </Picker>
+            <ViewChoice view="printing" schoolClass={wall.data?.schoolClass} />
             <Toggle isSelected={squint} onChange={setSquint}>
               Squint
             </Toggle>

@@ -80,6 +80,7 @@ class StatementsTest extends DeskTest {
                 "/api/returns/runs/" + run.id() + "/pages",
                 "/api/returns/runs/" + run.id() + "/sure",
                 "/api/returns/pages/" + page,
+                "/api/progress/classes/" + run.schoolClass(),
                 "/api/wall/runs/" + run.id(),
                 "/api/wall/students/" + student,
                 "/api/bench/stacks")) {

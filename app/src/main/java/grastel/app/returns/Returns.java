@@ -90,6 +90,35 @@ public class Returns {
     /** How far a student came on a page. @param field the last one begun, in the order of work */
     public record Reach(UUID schoolClass, UUID sheet, UUID run, UUID student, String field, Instant received) {}
 
+    /**
+     * A goal as a teacher confirmed it.
+     *
+     * @param exercise of the sheet, from 0
+     * @param nearly and beyond thresholds it was held against: which way is better
+     * @param read when the reading was made that its pictures belong to
+     */
+    public record Confirmed(
+            UUID student,
+            UUID run,
+            int exercise,
+            String kind,
+            Goal goal,
+            Level level,
+            Double figure,
+            Double plusMinus,
+            double nearly,
+            double beyond,
+            Cause cause,
+            String field,
+            UUID page,
+            Instant read,
+            Instant received) {}
+
+    /** Every goal confirmed of classes' students that was tried, the first received first. */
+    public List<Confirmed> confirmed(Collection<UUID> classes) {
+        return classes.isEmpty() ? List.of() : marks.confirmed(classes);
+    }
+
     /** Of all pages of classes that were read, the first received first. */
     public List<Reach> reached(Collection<UUID> classes) {
         return classes.isEmpty() ? List.of() : pages.reached(classes);

@@ -1,0 +1,69 @@
+package grastel.app.progress;
+
+import grastel.app.returns.Returns;
+import grastel.app.returns.Returns.Confirmed;
+import grastel.core.progress.Attempt;
+import grastel.core.progress.Attempt.Shown;
+import grastel.core.progress.StudentRecord;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The front door of progress: students' records, from what was confirmed. Nothing of it is stored. */
+@Service
+@Transactional(readOnly = true)
+public class Progress {
+    private final Returns returns;
+    private final Clock clock;
+
+    Progress(Returns returns, Clock clock) {
+        this.returns = returns;
+        this.clock = clock;
+    }
+
+    /** @param readOf when the reading of each page was made that its pictures belong to */
+    public record ClassRecords(Map<UUID, StudentRecord> byStudent, Map<UUID, Instant> readOf) {}
+
+    /** What one student gave in of one exercise of one printing. */
+    private record Key(UUID student, UUID run, int exercise) {}
+
+    /** The records of a class's students; who has nothing confirmed is left out. */
+    public ClassRecords of(UUID schoolClass) {
+        List<Confirmed> all = returns.confirmed(List.of(schoolClass));
+        Map<Key, List<Confirmed>> attempts = all.stream()
+                .collect(Collectors.groupingBy(
+                        c -> new Key(c.student(), c.run(), c.exercise()), LinkedHashMap::new, Collectors.toList()));
+        Map<UUID, List<Attempt>> byStudent = new LinkedHashMap<>();
+        attempts.forEach((key, goals) ->
+                byStudent.computeIfAbsent(key.student(), s -> new ArrayList<>()).add(attempt(goals)));
+        Map<UUID, StudentRecord> records = new LinkedHashMap<>();
+        byStudent.forEach((student, of) -> records.put(student, new StudentRecord(of, clock.getZone())));
+        return new ClassRecords(
+                records, all.stream().collect(Collectors.toMap(Confirmed::page, Confirmed::read, (one, other) -> one)));
+    }
+
+    /** @param goals in the order they came in; an attempt over several pages came with the first */
+    private static Attempt attempt(List<Confirmed> goals) {
+        return new Attempt(
+                goals.get(0).received(),
+                goals.get(0).kind(),
+                goals.stream()
+                        .map(c -> new Shown(
+                                c.goal(),
+                                c.level(),
+                                c.figure(),
+                                c.plusMinus(),
+                                c.nearly() < c.beyond(),
+                                c.cause(),
+                                c.page(),
+                                c.field()))
+                        .toList());
+    }
+}

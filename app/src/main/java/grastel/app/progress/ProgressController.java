@@ -1,0 +1,188 @@
+package grastel.app.progress;
+
+import grastel.app.classes.Classes;
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.classes.Classes.StudentInfo;
+import grastel.app.progress.Progress.ClassRecords;
+import grastel.app.returns.CauseView;
+import grastel.core.exercise.Goal;
+import grastel.core.planning.Skill;
+import grastel.core.progress.Grouping;
+import grastel.core.progress.Growth;
+import grastel.core.progress.Readiness;
+import grastel.core.progress.Standing;
+import grastel.core.progress.StudentRecord;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Levels are 0 not tried, 1 beginning, 2 nearly, 3 secure, 4 beyond. */
+@RestController
+@RequestMapping("/api/progress")
+class ProgressController {
+    private static final int LEVELS = 5;
+
+    private final Classes classes;
+    private final Progress progress;
+
+    ProgressController(Classes classes, Progress progress) {
+        this.classes = classes;
+        this.progress = progress;
+    }
+
+    /** @param level of this attempt; @param read which reading its picture belongs to; @param field null for the page */
+    record TryView(
+            @NotNull Instant received,
+            @NotNull double level,
+            @NotNull UUID page,
+            @NotNull Instant read,
+            String field) {}
+
+    /** A figure that grew. @param plusMinus half of the 95 % interval of the change */
+    record GrowthView(
+            @NotNull Goal goal,
+            @NotNull String label,
+            @NotNull String unit,
+            @NotNull int digits,
+            @NotNull double first,
+            @NotNull double latest,
+            @NotNull double plusMinus) {}
+
+    /**
+     * Where a student is in a skill.
+     *
+     * @param tries the first first
+     * @param spread levels between the lowest and the highest attempt
+     * @param cause of the latest attempt, null at secure
+     */
+    record StandingView(
+            @NotNull Skill skill,
+            @NotNull double level,
+            @NotNull Standing.State state,
+            @NotNull double spread,
+            @NotNull List<TryView> tries,
+            @NotNull List<GrowthView> growths,
+            CauseView cause) {}
+
+    /** @param next the skill to work on, null where there is none */
+    record StudentProgressView(
+            @NotNull UUID student,
+            @NotNull String name,
+            @NotNull List<StandingView> standings,
+            Skill next) {}
+
+    /** @param counts students who stand nearest each level, 0…4 */
+    record SkillSpreadView(
+            @NotNull Skill skill,
+            @NotNull List<Integer> counts,
+            @NotNull int secure,
+            @NotNull int tried,
+            @NotNull boolean ready) {}
+
+    record GroupView(
+            @NotNull Skill skill, CauseView cause, @NotNull List<UUID> students) {}
+
+    record ClassProgressView(
+            @NotNull UUID schoolClass,
+            @NotNull String name,
+            @NotNull List<SkillSpreadView> skills,
+            @NotNull List<StudentProgressView> students,
+            @NotNull List<GroupView> groups) {}
+
+    /** A class over time: who can do what, since when, and who is taught together what is missing. */
+    @GetMapping("/classes/{id}")
+    ClassProgressView ofClass(@PathVariable UUID id) {
+        ClassInfo of = classes.one(id);
+        ClassRecords all = progress.of(id);
+        Map<UUID, StudentRecord> records = new LinkedHashMap<>();
+        of.students().stream()
+                .map(StudentInfo::id)
+                .filter(all.byStudent()::containsKey)
+                .forEach(s -> records.put(s, all.byStudent().get(s)));
+        return new ClassProgressView(
+                id,
+                of.name(),
+                Stream.of(Skill.values())
+                        .map(skill -> spread(skill, records.values()))
+                        .filter(s -> s.tried() > 0)
+                        .toList(),
+                of.students().stream()
+                        .map(s -> student(s, records.get(s.id()), all.readOf()))
+                        .toList(),
+                Grouping.of(records, Set.of()).stream()
+                        .map(g -> new GroupView(
+                                g.fault().skill(), CauseView.of(g.fault().cause()), g.students()))
+                        .toList());
+    }
+
+    private static SkillSpreadView spread(Skill skill, Collection<StudentRecord> records) {
+        Readiness readiness = Readiness.of(skill, records);
+        List<Long> nearest = records.stream()
+                .flatMap(r -> r.standing(skill).stream())
+                .map(s -> Math.round(s.level()))
+                .toList();
+        return new SkillSpreadView(
+                skill,
+                IntStream.range(0, LEVELS)
+                        .mapToObj(
+                                l -> (int) nearest.stream().filter(n -> n == l).count())
+                        .toList(),
+                readiness.secure(),
+                readiness.tried(),
+                readiness.isReady(Readiness.ENOUGH));
+    }
+
+    private static StudentProgressView student(StudentInfo student, StudentRecord record, Map<UUID, Instant> readOf) {
+        if (record == null) {
+            return new StudentProgressView(student.id(), student.name(), List.of(), null);
+        }
+        List<Growth> growths = record.growths();
+        return new StudentProgressView(
+                student.id(),
+                student.name(),
+                record.standings().entrySet().stream()
+                        .map(e -> standing(e.getKey(), e.getValue(), growths, readOf))
+                        .toList(),
+                record.next(Set.of()).orElse(null));
+    }
+
+    private static StandingView standing(
+            Skill skill, Standing standing, List<Growth> growths, Map<UUID, Instant> readOf) {
+        return new StandingView(
+                skill,
+                standing.level(),
+                standing.state(),
+                standing.spread(),
+                standing.tries().stream()
+                        .map(t -> new TryView(
+                                t.received(),
+                                t.level(),
+                                t.weakest().page(),
+                                readOf.get(t.weakest().page()),
+                                t.weakest().field()))
+                        .toList(),
+                growths.stream()
+                        .filter(g -> Skill.seenIn(g.kind(), g.goal()).contains(skill))
+                        .map(g -> new GrowthView(
+                                g.goal(),
+                                g.goal().label(),
+                                g.goal().unit(),
+                                g.goal().digits(),
+                                g.first().figure(),
+                                g.latest().figure(),
+                                g.plusMinus()))
+                        .toList(),
+                CauseView.of(standing.latest().weakest().cause()));
+    }
+}

@@ -1,0 +1,146 @@
+package grastel.core.progress;
+
+import grastel.core.judging.Level;
+import grastel.core.planning.Skill;
+import grastel.core.progress.Attempt.Shown;
+import grastel.core.progress.Standing.State;
+import grastel.core.progress.Standing.Try;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** One student's attempts, and what they amount to. */
+public final class StudentRecord {
+    /** The latest, the one before, and the one before that. */
+    private static final double[] WEIGHTS = {0.5, 0.3, 0.2};
+
+    /** Goals of an attempt count by so many of the lowest. */
+    private static final int LOWEST_OF = 3;
+
+    private static final int SECURE_TRIES = 2;
+    private static final double SLIP = 2;
+
+    private final List<Attempt> attempts;
+    private final ZoneId zone;
+
+    /** @param attempts in any order; @param zone in which days are told apart */
+    public StudentRecord(List<Attempt> attempts, ZoneId zone) {
+        this.attempts = attempts.stream()
+                .sorted(Comparator.comparing(Attempt::received))
+                .toList();
+        this.zone = zone;
+    }
+
+    /** By skill, in the order they are taught; skills that no attempt shows are left out. */
+    public Map<Skill, Standing> standings() {
+        Map<Skill, Standing> all = new EnumMap<>(Skill.class);
+        for (Skill skill : Skill.values()) {
+            standing(skill).ifPresent(s -> all.put(skill, s));
+        }
+        return all;
+    }
+
+    public Optional<Standing> standing(Skill skill) {
+        List<Try> tries = attempts.stream()
+                .filter(a -> !a.of(skill).isEmpty())
+                .map(a -> tried(a, a.of(skill)))
+                .toList();
+        if (tries.isEmpty()) {
+            return Optional.empty();
+        }
+        double level = tries.get(0).level();
+        double before = level;
+        for (int n = 1; n < tries.size(); n++) {
+            before = level;
+            double weighed = weighed(tries.subList(0, n + 1));
+            // an attempt that is better than the standing never lowers it, whatever falls out of the last three
+            level = tries.get(n).level() >= level ? Math.max(level, weighed) : weighed;
+        }
+        return Optional.of(new Standing(level, state(tries, before), tries));
+    }
+
+    /** Goals by their lowest third: one that is not there yet is not made up for by others. */
+    private static Try tried(Attempt attempt, List<Shown> shown) {
+        List<Shown> sorted =
+                shown.stream().sorted(Comparator.comparing(Shown::level)).toList();
+        int lowest = (sorted.size() + LOWEST_OF - 1) / LOWEST_OF;
+        double level = sorted.stream()
+                .limit(lowest)
+                .mapToInt(s -> s.level().ordinal())
+                .average()
+                .orElseThrow();
+        return new Try(attempt.received(), level, sorted.get(0));
+    }
+
+    private static double weighed(List<Try> tries) {
+        double sum = 0;
+        double weights = 0;
+        for (int i = 0; i < Math.min(WEIGHTS.length, tries.size()); i++) {
+            sum += WEIGHTS[i] * tries.get(tries.size() - 1 - i).level();
+            weights += WEIGHTS[i];
+        }
+        return sum / weights;
+    }
+
+    /** @param before where the student stood before the latest attempt */
+    private State state(List<Try> tries, double before) {
+        if (before - tries.get(tries.size() - 1).level() >= SLIP) {
+            return State.SLIPPING;
+        }
+        List<Try> last = tries.subList(Math.max(0, tries.size() - WEIGHTS.length), tries.size());
+        long days = last.stream()
+                .filter(t -> t.level() >= Level.SECURE.ordinal())
+                .map(t -> LocalDate.ofInstant(t.received(), zone))
+                .distinct()
+                .count();
+        return days >= SECURE_TRIES ? State.SECURE : State.ON_THE_WAY;
+    }
+
+    /** Figures that became better from the first to the last attempt at the same goal, in the order of the first. */
+    public List<Growth> growths() {
+        Map<String, List<Shown>> byGoal = new LinkedHashMap<>();
+        Map<String, String> kinds = new LinkedHashMap<>();
+        for (Attempt attempt : attempts) {
+            for (Shown shown : attempt.shown()) {
+                if (shown.figure() != null && shown.plusMinus() != null) {
+                    String key = attempt.kind() + " " + shown.goal();
+                    byGoal.computeIfAbsent(key, k -> new ArrayList<>()).add(shown);
+                    kinds.put(key, attempt.kind());
+                }
+            }
+        }
+        List<Growth> growths = new ArrayList<>();
+        byGoal.forEach((key, all) -> growth(kinds.get(key), all).ifPresent(growths::add));
+        return growths;
+    }
+
+    private static Optional<Growth> growth(String kind, List<Shown> all) {
+        Shown first = all.get(0);
+        Shown latest = all.get(all.size() - 1);
+        double better = (latest.figure() - first.figure()) * (latest.rising() ? 1 : -1);
+        double plusMinus = Math.hypot(first.plusMinus(), latest.plusMinus());
+        return all.size() > 1 && better > plusMinus
+                ? Optional.of(new Growth(kind, latest.goal(), first, latest, plusMinus))
+                : Optional.empty();
+    }
+
+    /** The first skill in the order of teaching that is below secure; of those needed, where any are. */
+    public Optional<Skill> next(Set<Skill> needed) {
+        Map<Skill, Standing> standings = standings();
+        List<Skill> below = standings.entrySet().stream()
+                .filter(e -> e.getValue().level() < Level.SECURE.ordinal())
+                .map(Map.Entry::getKey)
+                .toList();
+        return below.stream()
+                .filter(needed::contains)
+                .findFirst()
+                .or(() -> below.stream().findFirst());
+    }
+}

@@ -1,0 +1,224 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { skillNames } from '../course/words';
+import { Segments, Select, Toggle } from '../design/Controls';
+import { Level, Spread } from '../design/Level';
+import { Place } from '../design/Place';
+import { Empty, Failed, Loading } from '../design/States';
+import { colour, levelGreys, sizes, space } from '../design/tokens';
+import { pictureOf } from '../returns/pictures';
+import { count, dayOf, decimals } from '../words/words';
+import { ViewChoice } from './ViewChoice';
+
+type Progress = Schemas['ClassProgressView'];
+type Student = Schemas['StudentProgressView'];
+type Standing = Schemas['StandingView'];
+
+const orders = [
+  { id: 'name', name: 'name' },
+  { id: 'standing', name: 'standing' },
+  { id: 'missing', name: 'missing' },
+] as const;
+type Order = (typeof orders)[number]['id'];
+
+/** A class over time: students down, skills across, each the newest box with the attempts before it. */
+export default function OverTime() {
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const [order, setOrder] = useState<Order>('name');
+  const [squint, setSquint] = useState(false);
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const classId = id ?? classes.data?.[0]?.id;
+  const progress = useQuery({
+    queryKey: ['wall', 'class', classId],
+    queryFn: () => body(api.GET('/api/progress/classes/{id}', { params: { path: { id: classId ?? '' } } })),
+    enabled: classId !== undefined,
+  });
+  const error = classes.error ?? progress.error;
+  if (error) {
+    return <Failed error={error} />;
+  }
+  if (!classes.data || (classId && !progress.data)) {
+    return <Loading what="the wall" />;
+  }
+  const of = progress.data;
+  return (
+    <Place
+      title="Wall"
+      about={of && `${of.name} over time, ${count(of.students.length, 'student')}`}
+      actions={
+        <>
+          {classes.data.length > 0 && (
+            <Picker>
+              <Select label="Class" value={classId ?? null} onChange={(next) => void navigate(`/wall/class/${next}`)} choices={classes.data.map((c) => ({ id: c.id, name: c.name }))} />
+            </Picker>
+          )}
+          <Segments label="Sort by" value={order} onChange={setOrder} choices={orders} />
+          <ViewChoice view="time" schoolClass={classId} />
+          <Toggle isSelected={squint} onChange={setSquint}>
+            Squint
+          </Toggle>
+        </>
+      }
+    >
+      {!of || of.skills.length === 0 ? (
+        <Empty title="Nothing confirmed yet">
+          <p>
+            Who can do what shows here from the first pages that are confirmed in <Link to="/returns">Returns</Link>.
+          </p>
+        </Empty>
+      ) : (
+        <Layout>
+          <Matrix of={of} order={order} squint={squint} />
+          <Groups of={of} />
+        </Layout>
+      )}
+    </Place>
+  );
+}
+
+function Matrix({ of, order, squint }: { of: Progress; order: Order; squint: boolean }) {
+  return (
+    <Scroll tabIndex={0} role="region" aria-label="The wall over time">
+      <Table $squint={squint}>
+        <thead>
+          <tr>
+            <th scope="col">Student</th>
+            {of.skills.map((s) => (
+              <Head key={s.skill} scope="col">
+                {skillNames[s.skill]}
+                <Spread counts={s.counts} label={`${skillNames[s.skill]}: students near level 0 to 4: ${s.counts.join(', ')}`} />
+                <small>
+                  {s.secure} of {s.tried} secure{s.ready && ' · ready'}
+                </small>
+              </Head>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {sorted(of.students, order).map((student) => (
+            <tr key={student.student}>
+              <th scope="row">
+                <Link to={`/students/${student.student}`}>{student.name}</Link>
+                {student.next && <small>next: {skillNames[student.next]}</small>}
+              </th>
+              {of.skills.map((s) => {
+                const standing = student.standings.find((x) => x.skill === s.skill);
+                return <td key={s.skill}>{standing ? <Cell standing={standing} name={student.name} /> : <Missing>–</Missing>}</td>;
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+    </Scroll>
+  );
+}
+
+function Cell({ standing, name }: { standing: Standing; name: string }) {
+  const latest = standing.tries[standing.tries.length - 1];
+  const growth = standing.growths[0];
+  const marks = [
+    growth && `grew: ${growth.label} ${decimals(growth.first, growth.digits)} to ${decimals(growth.latest, growth.digits)} ± ${decimals(growth.plusMinus, growth.digits)} ${growth.unit}`,
+    standing.state === 'SLIPPING' && 'slipping',
+    standing.state === 'SECURE' && 'secure on two days',
+  ].filter(Boolean);
+  const words = `${name}, ${skillNames[standing.skill]}: stands at ${decimals(standing.level, 1)} after ${count(standing.tries.length, 'attempt')}${marks.length > 0 ? `; ${marks.join('; ')}` : ''}`;
+  return (
+    <Held title={words}>
+      {latest?.field && <img src={pictureOf(latest.page, latest.read, latest.field)} alt="" loading="lazy" />}
+      <span>
+        <Row role="img" aria-label={words}>
+          <Level level={Math.round(standing.level)} size={20} />
+          <b>{decimals(standing.level, 1)}</b>
+          {growth && <span aria-hidden>↗</span>}
+          {standing.state === 'SLIPPING' && <span aria-hidden>↘</span>}
+        </Row>
+        <Steps aria-hidden>
+          {standing.tries.slice(-6).map((t) => (
+            <i key={`${t.received}${t.page}`} title={dayOf(t.received)} style={{ height: `${3 + 3 * t.level}px`, background: levelGreys[Math.round(t.level)] }} />
+          ))}
+        </Steps>
+      </span>
+    </Held>
+  );
+}
+
+/** Who is taught together what is missing. */
+function Groups({ of }: { of: Progress }) {
+  const name = (id: string) => of.students.find((s) => s.student === id)?.name ?? '';
+  return (
+    <Aside aria-label="Groups">
+      <h2>Groups</h2>
+      {of.groups.length === 0 && <p>Everyone is secure in what was tried.</p>}
+      {of.groups.map((g) => (
+        <section key={`${g.skill} ${g.cause?.code} ${g.students[0]}`}>
+          <h3>
+            {skillNames[g.skill]} · {count(g.students.length, 'student')}
+          </h3>
+          {g.cause && (
+            <p>
+              {g.cause.sign}. <i>“{g.cause.next}”</i>
+            </p>
+          )}
+          <small>{g.students.map(name).join(', ')}</small>
+        </section>
+      ))}
+    </Aside>
+  );
+}
+
+function sorted(students: readonly Student[], order: Order): Student[] {
+  if (order === 'name') {
+    return [...students];
+  }
+  const mean = (s: Student) => s.standings.reduce((sum, x) => sum + x.level, 0) / Math.max(1, s.standings.length);
+  return [...students].sort((a, b) => (order === 'standing' ? mean(a) - mean(b) : a.standings.length - b.standings.length));
+}
+
+const Picker = styled.div`width: 150px;`;
+const Layout = styled.div`
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 270px;
+  @media (max-width: 900px) { display: block; }
+`;
+const Scroll = styled.div`overflow: auto; min-height: 0;`;
+const Table = styled.table<{ $squint: boolean }>`
+  border-collapse: collapse;
+  & th, & td { padding: ${space(1)} ${space(2)}; border-bottom: 1px solid ${colour.line}; text-align: left; vertical-align: middle; font-weight: 400; }
+  & thead th { position: sticky; top: 0; background: ${colour.paper}; z-index: 1; vertical-align: bottom; }
+  & tbody th { position: sticky; left: 0; background: ${colour.paper}; white-space: nowrap; }
+  & small { display: block; font-size: ${sizes.small}; color: ${colour.muted}; }
+  & img { filter: ${(p) => (p.$squint ? 'grayscale(1) blur(2px)' : 'none')}; }
+`;
+const Head = styled.th`min-width: 104px; font-size: ${sizes.small};`;
+const Held = styled.span`
+  display: flex;
+  align-items: center;
+  gap: ${space(2)};
+  & img { width: 40px; height: 34px; object-fit: cover; }
+`;
+const Row = styled.span`display: flex; align-items: center; gap: 4px;`;
+const Steps = styled.span`
+  display: flex;
+  align-items: flex-end;
+  gap: 2px;
+  height: 16px;
+  & i { width: 6px; outline: 1px solid ${colour.line}; }
+`;
+const Missing = styled.span`color: ${colour.muted};`;
+const Aside = styled.aside`
+  padding: ${space(4)};
+  border-left: 1px solid ${colour.line};
+  overflow: auto;
+  display: flex;
+  flex-direction: column;
+  gap: ${space(4)};
+  & h3 { font-size: ${sizes.text}; }
+  & p, & small { font-size: ${sizes.small}; }
+  & small { color: ${colour.muted}; }
+`;
