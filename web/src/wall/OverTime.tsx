@@ -90,7 +90,7 @@ function Matrix({ of, order, squint }: { of: Progress; order: Order; squint: boo
             {of.skills.map((s) => (
               <Head key={s.skill} scope="col">
                 {skillNames[s.skill]}
-                <Spread counts={s.counts} label={`${skillNames[s.skill]}: students near level 0 to 4: ${s.counts.join(', ')}`} />
+                <Spread counts={s.counts} label={`${skillNames[s.skill]}: students at level 0 to 4: ${s.counts.join(', ')}`} />
                 <small>
                   {s.secure} of {s.tried} secure{s.ready && ' · ready'}
                 </small>
@@ -131,14 +131,14 @@ function Cell({ standing, name }: { standing: Standing; name: string }) {
       {latest?.field && <img src={pictureOf(latest.page, latest.read, latest.field)} alt="" loading="lazy" />}
       <span>
         <Row role="img" aria-label={words}>
-          <Level level={Math.round(standing.level)} size={20} />
+          <Level level={Math.floor(standing.level)} size={20} />
           <b>{decimals(standing.level, 1)}</b>
           {growth && <span aria-hidden>↗</span>}
           {standing.state === 'SLIPPING' && <span aria-hidden>↘</span>}
         </Row>
         <Steps aria-hidden>
           {standing.tries.slice(-6).map((t) => (
-            <i key={`${t.received}${t.page}`} title={dayOf(t.received)} style={{ height: `${3 + 3 * t.level}px`, background: levelGreys[Math.round(t.level)] }} />
+            <i key={`${t.received}${t.page}`} title={dayOf(t.received)} style={{ height: `${3 + 3 * t.level}px`, background: levelGreys[Math.floor(t.level)] }} />
           ))}
         </Steps>
       </span>
@@ -191,6 +191,7 @@ const Table = styled.table<{ $squint: boolean }>`
   border-collapse: collapse;
   & th, & td { padding: ${space(1)} ${space(2)}; border-bottom: 1px solid ${colour.line}; text-align: left; vertical-align: middle; font-weight: 400; }
   & thead th { position: sticky; top: 0; background: ${colour.paper}; z-index: 1; vertical-align: bottom; }
+  & tbody td { height: 46px; }
   & tbody th { position: sticky; left: 0; background: ${colour.paper}; white-space: nowrap; }
   & small { display: block; font-size: ${sizes.small}; color: ${colour.muted}; }
   & img { filter: ${(p) => (p.$squint ? 'grayscale(1) blur(2px)' : 'none')}; }

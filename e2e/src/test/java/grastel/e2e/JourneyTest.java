@@ -118,6 +118,12 @@ class JourneyTest extends DemoTest {
         desk.button("Squint").click();
         assertThat(desk.page.getByAltText("Amara Diallo, box 1")).hasCount(0);
         desk.page
+                .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("over time"))
+                .click();
+        assertThat(desk.page.getByLabel(Pattern.compile("^Amara Diallo, equal steps: stands at ")))
+                .isVisible();
+        desk.checkAccessibility("Wall, over time");
+        desk.page
                 .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Amara Diallo"))
                 .click();
         desk.heading("Amara Diallo").waitFor();

@@ -82,7 +82,7 @@ class ProgressController {
             @NotNull List<StandingView> standings,
             Skill next) {}
 
-    /** @param counts students who stand nearest each level, 0…4 */
+    /** @param counts students who have reached each level, 0…4, and not the next */
     record SkillSpreadView(
             @NotNull Skill skill,
             @NotNull List<Integer> counts,
@@ -128,15 +128,15 @@ class ProgressController {
 
     private static SkillSpreadView spread(Skill skill, Collection<StudentRecord> records) {
         Readiness readiness = Readiness.of(skill, records);
-        List<Long> nearest = records.stream()
+        List<Integer> reached = records.stream()
                 .flatMap(r -> r.standing(skill).stream())
-                .map(s -> Math.round(s.level()))
+                .map(s -> (int) s.level())
                 .toList();
         return new SkillSpreadView(
                 skill,
                 IntStream.range(0, LEVELS)
                         .mapToObj(
-                                l -> (int) nearest.stream().filter(n -> n == l).count())
+                                l -> (int) reached.stream().filter(n -> n == l).count())
                         .toList(),
                 readiness.secure(),
                 readiness.tried(),

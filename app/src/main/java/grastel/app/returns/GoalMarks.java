@@ -20,7 +20,7 @@ interface GoalMarks extends JpaRepository<GoalMark, UUID> {
 
     /** What was confirmed of classes' students, tried goals only, the first received first. */
     @Query("select new grastel.app.returns.Returns$Confirmed(p.whose.student, p.whose.run, m.exercise, m.kind, m.goal,"
-            + " m.level, m.figure, m.plusMinus, m.nearly, m.beyond, m.cause, m.field, p.id, p.readAt, p.createdAt)"
+            + " m.level, m.figure, m.plusMinus, m.nearly, m.beyond, m.cause, coalesce(m.field, p.furthest), p.id, p.readAt, p.createdAt)"
             + " from GoalMark m join m.page p where p.whose.schoolClass in :classes and p.confirmedAt is not null"
             + " and m.level <> NOT_TRIED order by p.createdAt, m.place")
     List<Returns.Confirmed> confirmed(Collection<UUID> classes);

@@ -95,6 +95,7 @@ public class Returns {
      *
      * @param exercise of the sheet, from 0
      * @param nearly and beyond thresholds it was held against: which way is better
+     * @param field to look at; of a goal of a whole set the last one begun
      * @param read when the reading was made that its pictures belong to
      */
     public record Confirmed(
