@@ -5,17 +5,16 @@ import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { skillNames } from '../course/words';
 import { Segments, Select, Toggle } from '../design/Controls';
-import { Level, Spread } from '../design/Level';
+import { Spread } from '../design/Level';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
-import { colour, levelGreys, sizes, space } from '../design/tokens';
-import { pictureOf } from '../returns/pictures';
-import { count, dayOf, decimals } from '../words/words';
+import { colour, sizes, space } from '../design/tokens';
+import { count } from '../words/words';
+import { StandingCell } from './StandingCell';
 import { ViewChoice } from './ViewChoice';
 
 type Progress = Schemas['ClassProgressView'];
 type Student = Schemas['StudentProgressView'];
-type Standing = Schemas['StandingView'];
 
 const orders = [
   { id: 'name', name: 'name' },
@@ -107,42 +106,13 @@ function Matrix({ of, order, squint }: { of: Progress; order: Order; squint: boo
               </th>
               {of.skills.map((s) => {
                 const standing = student.standings.find((x) => x.skill === s.skill);
-                return <td key={s.skill}>{standing ? <Cell standing={standing} name={student.name} /> : <Missing>–</Missing>}</td>;
+                return <td key={s.skill}>{standing ? <StandingCell standing={standing} name={student.name} /> : <Missing>–</Missing>}</td>;
               })}
             </tr>
           ))}
         </tbody>
       </Table>
     </Scroll>
-  );
-}
-
-function Cell({ standing, name }: { standing: Standing; name: string }) {
-  const latest = standing.tries[standing.tries.length - 1];
-  const growth = standing.growths[0];
-  const marks = [
-    growth && `grew: ${growth.label} ${decimals(growth.first, growth.digits)} to ${decimals(growth.latest, growth.digits)} ± ${decimals(growth.plusMinus, growth.digits)} ${growth.unit}`,
-    standing.state === 'SLIPPING' && 'slipping',
-    standing.state === 'SECURE' && 'secure on two days',
-  ].filter(Boolean);
-  const words = `${name}, ${skillNames[standing.skill]}: stands at ${decimals(standing.level, 1)} after ${count(standing.tries.length, 'attempt')}${marks.length > 0 ? `; ${marks.join('; ')}` : ''}`;
-  return (
-    <Held title={words}>
-      {latest?.field && <img src={pictureOf(latest.page, latest.read, latest.field)} alt="" loading="lazy" />}
-      <span>
-        <Row role="img" aria-label={words}>
-          <Level level={Math.floor(standing.level)} size={20} />
-          <b>{decimals(standing.level, 1)}</b>
-          {growth && <span aria-hidden>↗</span>}
-          {standing.state === 'SLIPPING' && <span aria-hidden>↘</span>}
-        </Row>
-        <Steps aria-hidden>
-          {standing.tries.slice(-6).map((t) => (
-            <i key={`${t.received}${t.page}`} title={dayOf(t.received)} style={{ height: `${3 + 3 * t.level}px`, background: levelGreys[Math.floor(t.level)] }} />
-          ))}
-        </Steps>
-      </span>
-    </Held>
   );
 }
 
@@ -197,20 +167,6 @@ const Table = styled.table<{ $squint: boolean }>`
   & img { filter: ${(p) => (p.$squint ? 'grayscale(1) blur(2px)' : 'none')}; }
 `;
 const Head = styled.th`min-width: 104px; font-size: ${sizes.small};`;
-const Held = styled.span`
-  display: flex;
-  align-items: center;
-  gap: ${space(2)};
-  & img { width: 40px; height: 34px; object-fit: cover; }
-`;
-const Row = styled.span`display: flex; align-items: center; gap: 4px;`;
-const Steps = styled.span`
-  display: flex;
-  align-items: flex-end;
-  gap: 2px;
-  height: 16px;
-  & i { width: 6px; outline: 1px solid ${colour.line}; }
-`;
 const Missing = styled.span`color: ${colour.muted};`;
 const Aside = styled.aside`
   padding: ${space(4)};

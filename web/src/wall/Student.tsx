@@ -8,6 +8,7 @@ import { Empty, Failed, Loading } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { causeWords, dayOf, levelNames, decimals } from '../words/words';
+import { Ladder } from './Ladder';
 
 type Attempt = Schemas['AttemptView'];
 
@@ -32,6 +33,7 @@ export default function Student() {
           <p>When a sheet of {name} has been read, it shows here.</p>
         </Empty>
       )}
+      <Ladder student={id} />
       {attempts.map((attempt) => (
         <AttemptRow key={attempt.page} attempt={attempt} />
       ))}

@@ -102,6 +102,7 @@ public abstract class EveryEndpoint extends DeskTest {
         add(GET, "/api/sheets/{id}/teacher.pdf", null, run.sheet());
         add(GET, "/api/sheets/{id}/pages/{number}.svg", null, run.sheet(), 1);
         add(GET, "/api/progress/classes/{id}", null, schoolClass);
+        add(GET, "/api/progress/students/{id}", null, student);
         add(GET, "/api/wall/runs/{id}", null, run.id());
         add(GET, "/api/wall/students/{id}", null, student);
         kitAndBench();

@@ -81,6 +81,7 @@ class StatementsTest extends DeskTest {
                 "/api/returns/runs/" + run.id() + "/sure",
                 "/api/returns/pages/" + page,
                 "/api/progress/classes/" + run.schoolClass(),
+                "/api/progress/students/" + student,
                 "/api/wall/runs/" + run.id(),
                 "/api/wall/students/" + student,
                 "/api/bench/stacks")) {

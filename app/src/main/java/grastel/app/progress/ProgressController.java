@@ -126,6 +126,18 @@ class ProgressController {
                         .toList());
     }
 
+    /** One student: every skill that was shown, with its attempts. */
+    @GetMapping("/students/{id}")
+    StudentProgressView ofStudent(@PathVariable UUID id) {
+        ClassInfo of = classes.ofStudent(id);
+        ClassRecords all = progress.of(of.id());
+        StudentInfo student = of.students().stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+        return student(student, all.byStudent().get(id), all.readOf());
+    }
+
     private static SkillSpreadView spread(Skill skill, Collection<StudentRecord> records) {
         Readiness readiness = Readiness.of(skill, records);
         List<Integer> reached = records.stream()

@@ -55,6 +55,10 @@ class ProgressTest extends DeskTest {
                 .contains("EVEN_INSIDE");
         assertThat(JsonPath.<List<Integer>>read(twice, "$.skills[?(@.skill == 'EVEN_TONE')].tried"))
                 .containsExactly(1);
+        String student = JsonPath.read(twice, "$.students[0].student");
+        assertThat(JsonPath.<Map<String, Object>>read(
+                        content(get(teacher, "/api/progress/students/{id}", student)), "$"))
+                .isEqualTo(JsonPath.<Map<String, Object>>read(twice, "$.students[0]"));
         assertThat(get(newTeacher(), path)).hasStatus(404);
     }
 
