@@ -19,6 +19,8 @@ interface ChartRows extends JpaRepository<Chart, UUID> {
 
     Optional<Chart> findByCode(String code);
 
+    /** Of any teacher's: a code names one page of the installation. */
+    @Query(value = "select count(*) > 0 from chart where code = :code", nativeQuery = true)
     boolean existsByCode(String code);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)

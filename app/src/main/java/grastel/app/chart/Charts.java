@@ -28,7 +28,6 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
-import java.util.random.RandomGenerator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
@@ -46,7 +45,6 @@ public class Charts {
     private final Kit kit;
     private final Sheets sheets;
     private final JsonMapper json;
-    private final RandomGenerator random;
     private final Clock clock;
 
     Charts(
@@ -56,7 +54,6 @@ public class Charts {
             Kit kit,
             Sheets sheets,
             JsonMapper json,
-            RandomGenerator random,
             Clock clock) {
         this.charts = charts;
         this.pages = pages;
@@ -64,7 +61,6 @@ public class Charts {
         this.kit = kit;
         this.sheets = sheets;
         this.json = json;
-        this.random = random;
         this.clock = clock;
     }
 
@@ -104,7 +100,7 @@ public class Charts {
         }
         Chart chart = new Chart(
                 title,
-                newCode(),
+                sheets.newCode(),
                 request.set(),
                 request.paper(),
                 request.copies(),
@@ -161,14 +157,6 @@ public class Charts {
                 .findFirst()
                 .map(ChartData.Thought::of)
                 .orElse(null);
-    }
-
-    private String newCode() {
-        String code = PageCode.newRun(random);
-        while (charts.existsByCode(code)) {
-            code = PageCode.newRun(random);
-        }
-        return code;
     }
 
     /** All copies, one after the other. */

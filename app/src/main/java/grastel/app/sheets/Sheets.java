@@ -46,6 +46,7 @@ public class Sheets {
     private final SheetJson json;
     private final Backs backs;
     private final RandomGenerator random;
+    private final List<TakenCodes> others;
     /** What was printed never changes, so it is parsed once. */
     private final Cache<UUID, Settled> printed =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
@@ -64,7 +65,8 @@ public class Sheets {
             Classes classes,
             SheetJson json,
             Backs backs,
-            RandomGenerator random) {
+            RandomGenerator random,
+            List<TakenCodes> others) {
         this.sheets = sheets;
         this.versions = versions;
         this.runs = runs;
@@ -75,6 +77,7 @@ public class Sheets {
         this.json = json;
         this.backs = backs;
         this.random = random;
+        this.others = others;
     }
 
     /** @param revision counts its changes; @param printed true once any version was printed */
@@ -218,12 +221,17 @@ public class Sheets {
         return run(runs.saveAndFlush(run).id());
     }
 
-    private String newCode() {
+    /** A code that no page of the installation has. */
+    public String newCode() {
         String code = PageCode.newRun(random);
-        while (runs.existsByCode(code)) {
+        while (isTaken(code)) {
             code = PageCode.newRun(random);
         }
         return code;
+    }
+
+    private boolean isTaken(String code) {
+        return runs.existsByCode(code) || others.stream().anyMatch(o -> o.isTaken(code));
     }
 
     /** The newest first. */

@@ -23,12 +23,16 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.context.annotation.Import;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 @Import(Statements.class)
 class ChartTest extends ChartDesk {
+    @Autowired
+    private ChartCodes codes;
+
     @Test
     void aSetMeasuresItselfAndIsTakenOverInPart() {
         SignedIn teacher = newTeacher();
@@ -207,6 +211,17 @@ class ChartTest extends ChartDesk {
         assertThat((String) JsonPath.read(awaitRead(teacher, page), "$.row.problem"))
                 .isEqualTo("UNKNOWN_SHEET");
         assertThat(stranger).isNotEqualTo(page);
+    }
+
+    /** In the demo numbers come alike after every start: a code that a chart has must not be given to a printing. */
+    @Test
+    void aChartsCodeIsTakenForEverybody() {
+        SignedIn teacher = newTeacher();
+        UUID chart = created(teacher, "/api/charts", request(teacher, six(teacher), 1));
+        String code = jdbc.queryForObject("select code from chart where id = ?", String.class, chart);
+
+        assertThat(as(newTeacher(), () -> codes.isTaken(code))).isTrue();
+        assertThat(as(teacher, () -> codes.isTaken("00000000"))).isFalse();
     }
 
     @Test
