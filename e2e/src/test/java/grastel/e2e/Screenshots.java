@@ -89,9 +89,18 @@ class Screenshots {
                     .getByAltText("Box 7", new Page.GetByAltTextOptions().setExact(true))
                     .waitFor();
             take(desk, "student");
+            desk.go("Wall");
+            desk.page
+                    .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("over time"))
+                    .click();
+            desk.page.getByLabel("Class").first().click();
+            desk.page
+                    .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("10 Avocet"))
+                    .click();
+            desk.heading("Groups").waitFor();
+            take(desk, "wall-time");
             desk.go("Sheets");
             compose(desk, "Tint, hue, shade", "sheets");
-            compose(desk, "Form study", "sheets-form");
             desk.go("Bench");
             desk.page.locator("[aria-label='What if'][data-stale=false]").waitFor();
             take(desk, "bench");
