@@ -88,7 +88,7 @@ export function ChartFound({ chart, fit }: { chart: Schemas['ChartView']; fit: F
           )}
           {fit.sheets.length > 0 && (
             <section>
-              <h3>Sheets that would look otherwise</h3>
+              <h3>Sheets that would look otherwise with these pencils</h3>
               <ul>
                 {fit.sheets.slice(0, 8).map((s) => (
                   <li key={s.id}>
@@ -130,7 +130,8 @@ export function ChartFound({ chart, fit }: { chart: Schemas['ChartView']; fit: F
           ))}
           <section>
             <h3>For other programs</h3>
-            <a href={`/api/charts/${chart.id}/export?format=CGATS`}>CGATS.17</a> <a href={`/api/charts/${chart.id}/export?format=CSV`}>CSV</a>
+            <a href={`/api/charts/${chart.id}/export?format=CGATS`}>CGATS.17</a> <a href={`/api/charts/${chart.id}/export?format=CSV`}>CSV</a>{' '}
+            <a href={`/api/charts/${chart.id}/export?format=GPL`}>Palette</a>
           </section>
         </Side>
       </Columns>

@@ -11,8 +11,9 @@ import { ChartFound } from './ChartFound';
 
 type Chart = Schemas['ChartView'];
 
-/** Looks again so often while pages are being filled, read or fitted, ms. */
-const AGAIN = 1500;
+/** Looks again so often while a chart is fitted, and while pages of it may come back, ms. */
+const FITTING = 1500;
+const WAITING = 4000;
 
 /** One chart: its pages, and what they tell. */
 export function ChartSheet({ id, isDemo, onDeleted }: { id: string; isDemo: boolean; onDeleted: () => void }) {
@@ -20,7 +21,7 @@ export function ChartSheet({ id, isDemo, onDeleted }: { id: string; isDemo: bool
   const chart = useQuery({
     queryKey: ['charts', id],
     queryFn: () => body(api.GET('/api/charts/{id}', { params: { path: { id } } })),
-    refetchInterval: (query) => (waits(query.state.data) ? AGAIN : false),
+    refetchInterval: (query) => again(query.state.data),
   });
   const back = chart.data?.pages.filter((p) => p.readAt).length ?? 0;
   useEffect(() => {
@@ -73,7 +74,12 @@ export function ChartSheet({ id, isDemo, onDeleted }: { id: string; isDemo: bool
   );
 }
 
-const waits = (c: Chart | undefined) => c !== undefined && (c.state === 'FITTING' || c.pages.some((p) => !p.readAt));
+function again(c: Chart | undefined): number | false {
+  if (c?.state === 'FITTING') {
+    return FITTING;
+  }
+  return c?.pages.some((p) => !p.readAt) ? WAITING : false;
+}
 
 function Pages({ chart }: { chart: Chart }) {
   const [open, setOpen] = useState<number>();

@@ -2,9 +2,9 @@ import { useQuery } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
-import { Button, LinkButton } from '../design/Controls';
+import { Button } from '../design/Controls';
+import { SideEntry, SideList } from '../design/SideList';
 import { Failed, Loading } from '../design/States';
-import { colour, sizes, space } from '../design/tokens';
 import { count, dayOf } from '../words/words';
 import { ChartForm } from './ChartForm';
 import { ChartSheet } from './ChartSheet';
@@ -25,17 +25,17 @@ export function Charts({ kit, isDemo }: { kit: Schemas['KitView']; isDemo: boole
   return (
     <Layout>
       {charts.data.length > 0 && (
-        <List aria-label="Charts">
+        <SideList aria-label="Charts">
           <Button onPress={() => go('new')}>New chart</Button>
           {charts.data.map((c) => (
-            <Entry key={c.id} onPress={() => go(c.id)} data-open={c.id === open?.id}>
+            <SideEntry key={c.id} onPress={() => go(c.id)} data-open={c.id === open?.id}>
               <b>{c.title}</b>
               <small>
                 {dayOf(c.printedAt)} · {c.takenAt ? 'taken over' : c.read > 0 ? `${count(c.read, 'page')} back` : 'nothing back yet'}
               </small>
-            </Entry>
+            </SideEntry>
           ))}
-        </List>
+        </SideList>
       )}
       {open ? <ChartSheet key={open.id} id={open.id} isDemo={isDemo} onDeleted={() => setSearch({})} /> : <ChartForm kit={kit} onPrinted={go} />}
     </Layout>
@@ -46,16 +46,7 @@ const Layout = styled.div`
   flex: 1;
   min-height: 0;
   display: flex;
+  & > nav { width: 200px; }
   & > section { flex: 1; min-width: 0; }
-  @media (max-width: 820px) { display: block; }
-`;
-const List = styled.nav`width: 200px; flex: none; display: flex; flex-direction: column; gap: ${space(2)}; padding: ${space(4)}; border-right: 1px solid ${colour.line}; align-items: stretch;`;
-const Entry = styled(LinkButton)`
-  text-align: left;
-  text-decoration: none;
-  padding: ${space(2)};
-  border-left: 4px solid transparent;
-  &[data-open='true'] { border-left-color: ${colour.ink}; background: ${colour.wash}; }
-  & b, & small { display: block; }
-  & small { font-size: ${sizes.small}; color: ${colour.muted}; }
+  @media (max-width: 820px) { display: block; & > nav { width: auto; } }
 `;

@@ -6,9 +6,10 @@ import { ApiError, api, body, type Schemas } from '../api/client';
 import { useRevision } from '../api/useRevision';
 import { Button, LinkButton, MainButton, Words } from '../design/Controls';
 import { NumberBox } from '../design/NumberBox';
+import { SideEntry, SideList } from '../design/SideList';
 import { Notice } from '../design/States';
 import { Grained } from '../design/Swatch';
-import { colour, sizes, space } from '../design/tokens';
+import { colour, space } from '../design/tokens';
 import { count } from '../words/words';
 
 type SetView = Schemas['SetView'];
@@ -20,17 +21,17 @@ export function Sets({ kit, classes }: { kit: Schemas['KitView']; classes: Schem
   const set = kit.sets.find((s) => s.id === open);
   return (
     <Layout>
-      <List aria-label="Sets">
+      <SideList aria-label="Sets">
         {kit.sets.map((s) => (
-          <Entry key={s.id} onPress={() => setOpen(s.id)} data-open={s.id === open}>
+          <SideEntry key={s.id} onPress={() => setOpen(s.id)} data-open={s.id === open}>
             <b>{s.name}</b>
             <small>
               {count(s.pencils.length, 'pencil')} · {users(s, classes)}
             </small>
-          </Entry>
+          </SideEntry>
         ))}
         <Button onPress={() => setOpen(null)}>New set</Button>
-      </List>
+      </SideList>
       <SetForm key={open ?? 'new'} kit={kit} classes={classes} set={set} onKept={setOpen} />
     </Layout>
   );
@@ -103,16 +104,6 @@ function SetForm({ kit, classes, set, onKept }: FormProps) {
 }
 
 const Layout = styled.div`flex: 1; min-height: 0; display: grid; grid-template-columns: 260px minmax(0, 1fr); @media (max-width: 820px) { display: block; }`;
-const List = styled.nav`display: flex; flex-direction: column; gap: ${space(2)}; padding: ${space(4)} ${space(5)}; border-right: 1px solid ${colour.line}; align-items: stretch;`;
-const Entry = styled(LinkButton)`
-  text-align: left;
-  text-decoration: none;
-  padding: ${space(2)};
-  border-left: 4px solid transparent;
-  &[data-open='true'] { border-left-color: ${colour.ink}; background: ${colour.wash}; }
-  & b, & small { display: block; }
-  & small { font-size: ${sizes.small}; color: ${colour.muted}; }
-`;
 const Form = styled.section`display: flex; flex-direction: column; gap: ${space(3)}; padding: ${space(4)} ${space(5)}; overflow: auto;`;
 const Row = styled.div`display: flex; gap: ${space(3)}; align-items: flex-end;`;
 const Classes = styled.div`display: flex; gap: ${space(4)}; flex-wrap: wrap; & > * { width: 130px; }`;

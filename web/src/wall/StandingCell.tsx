@@ -14,6 +14,8 @@ export function StandingCell({ standing, name }: { standing: Standing; name: str
   const latest = standing.tries[standing.tries.length - 1];
   const growth = standing.growths[0];
   const marks = [
+    standing.tries.length > 1 && `${decimals(standing.spread, 1)} apart`,
+    latest && `the last ${dayOf(latest.received)}`,
     growth && `grew: ${growthWords(growth)}`,
     standing.state === 'SLIPPING' && 'slipping',
     standing.state === 'SECURE' && 'secure on two days',

@@ -14,21 +14,20 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.UUID;
 
-/** Which sheets would look otherwise with the pencils and the paper as a chart found them. */
+/** Which sheets would look otherwise with the pencils as a chart found them, each on its own paper. */
 final class ChartChanges {
     /** Smaller changes are overlooked, ΔE00. */
     private static final double SEEN = 2;
 
     private final Map<Pencil, Pencil> found;
-    private final Paper before;
-    private final Paper after;
+    private final Map<UUID, Paper> papers;
 
-    /** @param found by what was thought of each pencil */
-    ChartChanges(Map<Pencil, Pencil> found, Paper before, Paper after) {
+    /** @param found by what was thought of each pencil; @param papers of the kit */
+    ChartChanges(Map<Pencil, Pencil> found, Map<UUID, Paper> papers) {
         this.found = found;
-        this.before = before;
-        this.after = after;
+        this.papers = papers;
     }
 
     /** Those that change most first. */
@@ -41,6 +40,7 @@ final class ChartChanges {
     }
 
     private ChartSheetView changed(Sheets.Latest sheet) {
+        Paper paper = papers.get(sheet.paper());
         double most = 0;
         int fields = 0;
         for (ExercisePlan exercise : sheet.plan().exercises()) {
@@ -51,7 +51,7 @@ final class ChartChanges {
                     .map(p -> found.getOrDefault(p, p))
                     .toList();
             for (FieldPlan field : exercise.fields()) {
-                double off = Math.max(off(exercise, palette, field, 0), off(exercise, palette, field, 1));
+                double off = Math.max(off(paper, exercise, palette, field, 0), off(paper, exercise, palette, field, 1));
                 fields += off > SEEN ? 1 : 0;
                 most = Math.max(most, off);
             }
@@ -59,10 +59,10 @@ final class ChartChanges {
         return fields == 0 ? null : new ChartSheetView(sheet.id(), sheet.title(), fields, most);
     }
 
-    private double off(ExercisePlan exercise, List<Pencil> palette, FieldPlan field, double at) {
+    private static double off(Paper paper, ExercisePlan exercise, List<Pencil> palette, FieldPlan field, double at) {
         return ColourDifference.ciede2000(
-                look(before, exercise.layers(field, at)),
-                look(after, field.recipe().layers(palette, at)));
+                look(paper, exercise.layers(field, at)),
+                look(paper, field.recipe().layers(palette, at)));
     }
 
     private static Lab look(Paper paper, List<Layer> layers) {

@@ -6,16 +6,12 @@ import grastel.app.chart.ChartViews.ChartView;
 import grastel.app.chart.ChartViews.LinesRequest;
 import grastel.app.chart.ChartViews.NamedView;
 import grastel.app.chart.ChartViews.TakeRequest;
+import grastel.app.kit.ColourExport;
 import grastel.app.platform.ApiProblem;
-import grastel.core.media.Pencil;
-import grastel.core.media.colourfile.ColourFileWriter;
 import jakarta.validation.Valid;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.CacheControl;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -38,19 +34,6 @@ class ChartController {
     ChartController(Charts charts, ChartScreen screen) {
         this.charts = charts;
         this.screen = screen;
-    }
-
-    enum Format {
-        CGATS("text/plain", "txt"),
-        CSV("text/csv", "csv");
-
-        private final String type;
-        private final String ending;
-
-        Format(String type, String ending) {
-            this.type = type;
-            this.ending = ending;
-        }
     }
 
     /** The newest first. */
@@ -102,18 +85,8 @@ class ChartController {
     }
 
     @GetMapping("/{id}/export")
-    ResponseEntity<byte[]> export(@PathVariable UUID id, @RequestParam Format format) {
-        List<Pencil> pencils = charts.found(id);
-        String text = format == Format.CGATS ? ColourFileWriter.cgats(pencils) : ColourFileWriter.csv(pencils);
-        return ResponseEntity.ok()
-                .contentType(new MediaType(MediaType.parseMediaType(format.type), StandardCharsets.UTF_8))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("chart." + format.ending)
-                                .build()
-                                .toString())
-                .body(text.getBytes(StandardCharsets.UTF_8));
+    ResponseEntity<byte[]> export(@PathVariable UUID id, @RequestParam ColourExport format) {
+        return format.of(charts.found(id), "chart", "Grastel chart");
     }
 
     @DeleteMapping("/{id}")

@@ -22,9 +22,7 @@ import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.colour.Srgb;
 import grastel.core.layering.PressureGrade;
-import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
-import grastel.core.media.Tooth;
 import grastel.core.reading.PageReading;
 import java.util.HashMap;
 import java.util.List;
@@ -98,11 +96,6 @@ class ChartScreen {
     }
 
     private ChartFitView fit(Known known, ChartFit.Result fit) {
-        Paper before = known.data().paper().toPaper();
-        Paper after = new Paper(
-                before.name(),
-                before.ground(),
-                new Tooth(fit.depth().value(), before.tooth().grainMm()));
         Map<Pencil, Pencil> found = new HashMap<>();
         fit.pencils().forEach(f -> {
             Pencil thought = known.plan().pencils().get(f.row()).thought();
@@ -110,11 +103,15 @@ class ChartScreen {
                 found.put(thought, f.pencil());
             }
         });
-        List<ChartSheetView> sheets =
-                found.isEmpty() ? List.of() : new ChartChanges(found, before, after).of(charts.sheets());
+        List<ChartSheetView> sheets = found.isEmpty()
+                ? List.of()
+                : new ChartChanges(
+                                found,
+                                kit.papers().stream().collect(Collectors.toMap(Kit.KitPaper::id, Kit.KitPaper::paper)))
+                        .of(charts.sheets());
         return new ChartFitView(
                 pencils(known, fit),
-                before.tooth().depth(),
+                known.data().paper().depth(),
                 Figure.of(fit.depth()),
                 fit.hands().entrySet().stream()
                         .sorted(Map.Entry.comparingByKey())

@@ -9,19 +9,15 @@ import grastel.core.colour.Srgb;
 import grastel.core.media.Pencil;
 import grastel.core.media.colourfile.ColourFile;
 import grastel.core.media.colourfile.ColourFileProblem;
-import grastel.core.media.colourfile.ColourFileWriter;
 import grastel.core.media.colourfile.ColourSample;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -59,20 +55,6 @@ class KitFilesController {
     record ImportView(
             @NotNull List<ImportRow> rows, @NotNull int added) {}
 
-    enum Format {
-        CGATS("text/plain", "txt"),
-        CSV("text/csv", "csv"),
-        GPL("text/plain", "gpl");
-
-        private final String type;
-        private final String ending;
-
-        Format(String type, String ending) {
-            this.type = type;
-            this.ending = ending;
-        }
-    }
-
     /** What an import would do; changes nothing. */
     @PostMapping(path = "/imports/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     ImportView preview(@RequestParam MultipartFile file, @RequestParam @NotBlank @Size(max = 60) String range)
@@ -101,26 +83,13 @@ class KitFilesController {
     }
 
     @GetMapping("/export")
-    ResponseEntity<byte[]> export(@RequestParam Format format, @RequestParam(required = false) UUID set) {
+    ResponseEntity<byte[]> export(@RequestParam ColourExport format, @RequestParam(required = false) UUID set) {
         List<KitPencil> chosen = set == null ? kit.pencils() : kit.pencilsOf(set);
         List<Pencil> pencils = chosen.stream()
                 .map(KitPencil::pencil)
                 .filter(p -> !p.colourless())
                 .toList();
-        String text = switch (format) {
-            case CGATS -> ColourFileWriter.cgats(pencils);
-            case CSV -> ColourFileWriter.csv(pencils);
-            case GPL -> ColourFileWriter.palette("Grastel kit", pencils);
-        };
-        return ResponseEntity.ok()
-                .contentType(new MediaType(MediaType.parseMediaType(format.type), StandardCharsets.UTF_8))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("pencils." + format.ending)
-                                .build()
-                                .toString())
-                .body(text.getBytes(StandardCharsets.UTF_8));
+        return format.of(pencils, "pencils", "Grastel kit");
     }
 
     private static List<ColourSample> read(MultipartFile file) throws IOException {

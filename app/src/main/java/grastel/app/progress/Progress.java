@@ -35,8 +35,16 @@ public class Progress {
     private record Key(UUID student, UUID run, int exercise) {}
 
     /** The records of a class's students; who has nothing confirmed is left out. */
-    public ClassRecords of(UUID schoolClass) {
-        List<Confirmed> all = returns.confirmed(List.of(schoolClass));
+    public ClassRecords ofClass(UUID schoolClass) {
+        return records(returns.confirmed(List.of(schoolClass)));
+    }
+
+    /** That of one student alone. */
+    public ClassRecords ofStudent(UUID student) {
+        return records(returns.confirmedOf(student));
+    }
+
+    private ClassRecords records(List<Confirmed> all) {
         Map<Key, List<Confirmed>> attempts = all.stream()
                 .collect(Collectors.groupingBy(
                         c -> new Key(c.student(), c.run(), c.exercise()), LinkedHashMap::new, Collectors.toList()));

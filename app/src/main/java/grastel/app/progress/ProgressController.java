@@ -104,7 +104,7 @@ class ProgressController {
     @GetMapping("/classes/{id}")
     ClassProgressView ofClass(@PathVariable UUID id) {
         ClassInfo of = classes.one(id);
-        ClassRecords all = progress.of(id);
+        ClassRecords all = progress.ofClass(id);
         Map<UUID, StudentRecord> records = new LinkedHashMap<>();
         of.students().stream()
                 .map(StudentInfo::id)
@@ -130,7 +130,7 @@ class ProgressController {
     @GetMapping("/students/{id}")
     StudentProgressView ofStudent(@PathVariable UUID id) {
         ClassInfo of = classes.ofStudent(id);
-        ClassRecords all = progress.of(of.id());
+        ClassRecords all = progress.ofStudent(id);
         StudentInfo student = of.students().stream()
                 .filter(s -> s.id().equals(id))
                 .findFirst()

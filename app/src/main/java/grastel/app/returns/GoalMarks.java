@@ -7,6 +7,11 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface GoalMarks extends JpaRepository<GoalMark, UUID> {
+    String CONFIRMED =
+            "select new grastel.app.returns.Returns$Confirmed(p.whose.student, p.whose.run, m.exercise, m.kind,"
+                    + " m.goal, m.level, m.figure, m.plusMinus, m.nearly, m.beyond, m.cause, coalesce(m.field, p.furthest), p.id,"
+                    + " p.readAt, p.createdAt) from GoalMark m join m.page p where p.confirmedAt is not null and m.level <> NOT_TRIED ";
+
     @Query("select m from GoalMark m where m.page.id in :pages order by m.place")
     List<GoalMark> ofPages(Collection<UUID> pages);
 
@@ -19,9 +24,9 @@ interface GoalMarks extends JpaRepository<GoalMark, UUID> {
     List<Returns.Decided> latest(Collection<UUID> classes);
 
     /** What was confirmed of classes' students, tried goals only, the first received first. */
-    @Query("select new grastel.app.returns.Returns$Confirmed(p.whose.student, p.whose.run, m.exercise, m.kind, m.goal,"
-            + " m.level, m.figure, m.plusMinus, m.nearly, m.beyond, m.cause, coalesce(m.field, p.furthest), p.id, p.readAt, p.createdAt)"
-            + " from GoalMark m join m.page p where p.whose.schoolClass in :classes and p.confirmedAt is not null"
-            + " and m.level <> NOT_TRIED order by p.createdAt, m.place")
+    @Query(CONFIRMED + "and p.whose.schoolClass in :classes order by p.createdAt, m.place")
     List<Returns.Confirmed> confirmed(Collection<UUID> classes);
+
+    @Query(CONFIRMED + "and p.whose.student = :student order by p.createdAt, m.place")
+    List<Returns.Confirmed> confirmedOf(UUID student);
 }

@@ -120,6 +120,11 @@ public class Returns {
         return classes.isEmpty() ? List.of() : marks.confirmed(classes);
     }
 
+    /** The same of one student. */
+    public List<Confirmed> confirmedOf(UUID student) {
+        return marks.confirmedOf(student);
+    }
+
     /** Of all pages of classes that were read, the first received first. */
     public List<Reach> reached(Collection<UUID> classes) {
         return classes.isEmpty() ? List.of() : pages.reached(classes);

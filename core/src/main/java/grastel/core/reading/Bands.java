@@ -44,9 +44,12 @@ public final class Bands {
         List<Double> course = profile.course();
         double[] steps = new double[profile.size()];
         double[] squares = new double[profile.size()];
+        boolean[] across = new boolean[profile.size()];
         for (int at = MARGIN; at <= profile.size() - MARGIN; at++) {
             steps[at] = Trend.around(course, at, reach).step();
-            squares[at] = errorSquared(profile, at, reach);
+            double[] lanes = lanes(profile, at, reach);
+            squares[at] = errorSquared(lanes);
+            across[at] = crosses(lanes, steps[at]);
         }
         double[] errors = new double[profile.size()];
         for (int at = MARGIN; at <= profile.size() - MARGIN; at++) {
@@ -56,9 +59,8 @@ public final class Bands {
             for (int i = from; i <= to; i++) {
                 sum += squares[i];
             }
-            errors[at] = crosses(profile, at, reach, steps[at])
-                    ? Math.max(LEAST_NOISE, Math.sqrt(sum / (to - from + 1)))
-                    : Double.POSITIVE_INFINITY;
+            errors[at] =
+                    across[at] ? Math.max(LEAST_NOISE, Math.sqrt(sum / (to - from + 1))) : Double.POSITIVE_INFINITY;
         }
         double usual = USUAL * usual(steps);
         List<Band> bands = new ArrayList<>();
@@ -76,20 +78,23 @@ public final class Bands {
         return List.copyOf(bands);
     }
 
-    /** Squared standard error of a step, from how much lanes differ in it: grain and an unsteady hand differ, a line does not. */
-    private static double errorSquared(Profile profile, int at, int reach) {
-        double[] lanes = profile.lanes().stream()
+    /** The step at a place in each lane. */
+    private static double[] lanes(Profile profile, int at, int reach) {
+        return profile.lanes().stream()
                 .mapToDouble(lane -> Trend.around(lane, at, reach).step())
                 .toArray();
+    }
+
+    /** Squared standard error of a step, from how much lanes differ in it: grain and an unsteady hand differ, a line does not. */
+    private static double errorSquared(double[] lanes) {
         double mean = Arrays.stream(lanes).average().orElse(0);
         double sum = Arrays.stream(lanes).map(s -> (s - mean) * (s - mean)).sum();
         return sum / Math.max(1, lanes.length - 1) / lanes.length;
     }
 
     /** True where the step is seen along the whole height of the strip: a patch is not. */
-    private static boolean crosses(Profile profile, int at, int reach, double step) {
-        return profile.lanes().stream()
-                .allMatch(lane -> Trend.around(lane, at, reach).step() / step > IN_EVERY_LANE);
+    private static boolean crosses(double[] lanes, double step) {
+        return Arrays.stream(lanes).allMatch(lane -> lane / step > IN_EVERY_LANE);
     }
 
     /** Standard deviation of the steps found everywhere, from the middle of their sizes. */

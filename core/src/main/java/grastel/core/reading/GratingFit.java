@@ -1,13 +1,17 @@
 package grastel.core.reading;
 
 import grastel.core.colour.LinearRgb;
+import grastel.core.fit.LeastSquares;
+import grastel.core.fit.LeastSquares.Found;
+import grastel.core.fit.LeastSquares.Unknown;
 import grastel.core.page.PageFurniture.Grating;
+import java.util.Arrays;
 import java.util.List;
-import org.ejml.simple.SimpleMatrix;
+import java.util.stream.IntStream;
 
 /**
  * Fits level, contrast and exponent of a picture's codes, and the printer's gain at an edge, to what gratings look like
- * (Gauss–Newton with priors).
+ * (least squares with priors).
  */
 final class GratingFit {
     private static final int LEVEL = 0;
@@ -19,6 +23,11 @@ final class GratingFit {
     /** Nothing added, and how far pictures spread about it: level and contrast in codes of 0…1, exponent, gain in mm. */
     static final double[] USUAL = {0, 0, 1, 0.01};
 
+    /** Beyond these nothing is a picture any more. */
+    private static final double[] LEAST = {-0.5, -1, 0.4, -0.1};
+
+    private static final double[] MOST = {0.5, 1, 2.5, 0.1};
+
     static final double[] SPREAD = {0.03, 0.35, 0.1, 0.02};
     /** Error of a grating's share of black, of coarse and of fine lines. */
     private static final double COARSE_ERROR = 0.003;
@@ -29,7 +38,6 @@ final class GratingFit {
 
     private static final double MOST_GAIN = 0.06;
     private static final double GAIN_STEP = 0.001;
-    private static final int ROUNDS = 12;
 
     private final List<Grating> gratings;
     private final List<CodeCounts> seen;
@@ -63,42 +71,23 @@ final class GratingFit {
 
     /** How badly gratings fit and how unusual unknowns are. */
     double chiSquare(double[] x) {
-        return sum(residuals(x));
-    }
-
-    double[] found() {
-        double[] x = USUAL.clone();
-        double off = sum(residuals(x));
-        for (int round = 0; round < ROUNDS; round++) {
-            SimpleMatrix j = jacobian(x);
-            double[] here = residuals(x);
-            SimpleMatrix move =
-                    j.transpose().mult(j).solve(j.transpose().mult(new SimpleMatrix(here.length, 1, true, here)));
-            double length = 1;
-            double[] next = moved(x, move, length);
-            while (length > 0.05 && !(sum(residuals(next)) < off)) {
-                length /= 2;
-                next = moved(x, move, length);
-            }
-            double nextOff = sum(residuals(next));
-            if (!(nextOff < off - 1e-9)) {
-                break;
-            }
-            x = next;
-            off = nextOff;
+        double sum = Arrays.stream(differences(x)).map(d -> d * d).sum();
+        for (int k = 0; k < UNKNOWNS; k++) {
+            sum += Math.pow((x[k] - USUAL[k]) / SPREAD[k], 2);
         }
-        return x;
+        return sum;
     }
 
-    SimpleMatrix covariance(double[] x) {
-        SimpleMatrix j = jacobian(x);
-        // where gratings disagree with one another by more than they should, so does what they tell
-        double usual = Math.max(1, sum(residuals(x)) / gratings.size());
-        return j.transpose().mult(j).invert().scale(usual);
+    /** With its covariance, wider where gratings disagree with one another by more than they should. */
+    Found found() {
+        List<Unknown> unknowns = IntStream.range(0, UNKNOWNS)
+                .mapToObj(k -> new Unknown(USUAL[k], SPREAD[k], LEAST[k], MOST[k]))
+                .toList();
+        return LeastSquares.solve(unknowns, this::differences);
     }
 
     boolean isPlausible(double[] x) {
-        double[] off = residuals(x);
+        double[] off = differences(x);
         for (int i = 0; i < gratings.size(); i++) {
             if (!(Math.abs(off[i]) * error(gratings.get(i)) < MOST_OFF)) {
                 return false;
@@ -125,51 +114,17 @@ final class GratingFit {
         return grating.isFine() ? FINE_ERROR : COARSE_ERROR;
     }
 
-    private static double[] moved(double[] x, SimpleMatrix move, double length) {
-        double[] next = x.clone();
-        for (int k = 0; k < UNKNOWNS; k++) {
-            next[k] -= length * move.get(k);
-        }
-        return next;
-    }
-
-    private static double sum(double[] residuals) {
-        double sum = 0;
-        for (double r : residuals) {
-            sum += r * r;
-        }
-        return sum;
-    }
-
-    private SimpleMatrix jacobian(double[] x) {
-        double[] here = residuals(x);
-        SimpleMatrix j = new SimpleMatrix(here.length, UNKNOWNS);
-        for (int k = 0; k < UNKNOWNS; k++) {
-            double step = SPREAD[k] / 50;
-            double[] aside = x.clone();
-            aside[k] += step;
-            double[] there = residuals(aside);
-            for (int i = 0; i < here.length; i++) {
-                j.set(i, k, (there[i] - here[i]) / step);
-            }
-        }
-        return j;
-    }
-
-    /** Of each grating's share of black, then of the unknowns against what is usual, each in its own spread. */
-    private double[] residuals(double[] x) {
+    /** Of each grating's share of black, in its own error. */
+    private double[] differences(double[] x) {
         double[] lights = new double[256];
         for (int code = 0; code < 256; code++) {
             lights[code] = light(x, code / 255.0);
         }
-        double[] off = new double[gratings.size() + UNKNOWNS];
-        for (int i = 0; i < gratings.size(); i++) {
+        double[] off = new double[gratings.size()];
+        for (int i = 0; i < off.length; i++) {
             Grating g = gratings.get(i);
             double drawn = Math.min(1, Math.max(0, g.duty() + 2 * x[GAIN] / g.periodMm()));
             off[i] = (shareOfBlack(seen.get(i), lights) - drawn) / error(g);
-        }
-        for (int k = 0; k < UNKNOWNS; k++) {
-            off[gratings.size() + k] = (x[k] - USUAL[k]) / SPREAD[k];
         }
         return off;
     }

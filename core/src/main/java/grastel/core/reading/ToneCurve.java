@@ -1,13 +1,16 @@
 package grastel.core.reading;
 
 import grastel.core.colour.Lab;
+import grastel.core.fit.LeastSquares.Found;
 import grastel.core.page.PageFurniture;
 import grastel.core.page.PageFurniture.Grating;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import org.ejml.simple.SimpleMatrix;
+import org.hipparchus.linear.MatrixUtils;
+import org.hipparchus.linear.RealMatrix;
 
 /**
  * The tone curve of a picture: what light a code stands for. A picture's codes are not always sRGB's: cameras add contrast,
@@ -49,7 +52,7 @@ final class ToneCurve {
 
     private final boolean clipped;
 
-    private ToneCurve(double[] unknown, SimpleMatrix covariance, CodeCounts whites, CodeCounts blacks) {
+    private ToneCurve(double[] unknown, RealMatrix covariance, CodeCounts whites, CodeCounts blacks) {
         this.unknown = unknown;
         this.clipped = whites.shareFrom(ALL_BUT_WHITE) > MUCH_CLIPPED;
         double white = whites.middle(1) / 255.0;
@@ -80,17 +83,17 @@ final class ToneCurve {
             throw new UnreadablePage(UnreadablePage.Problem.TEXT_MODE);
         }
         GratingFit fit = new GratingFit(gratings, seen, white, black);
-        double[] found = printed ? fit.found() : GratingFit.USUAL.clone();
-        if (!(printed && fit.isPlausible(found))) {
+        Found found = printed ? fit.found() : null;
+        if (found == null || !fit.isPlausible(found.at())) {
             return new ToneCurve(GratingFit.USUAL.clone(), diagonal(SPREAD_UNSEEN), white, black);
         }
-        double better = Math.max(0, fit.chiSquare(fit.plain()) - fit.chiSquare(found)) / BETTER;
+        double better = Math.max(0, fit.chiSquare(fit.plain()) - fit.chiSquare(found.at())) / BETTER;
         double belief = 1 - Math.exp(-better * better);
         double[] believed = new double[GratingFit.UNKNOWNS];
         for (int k = 0; k < GratingFit.UNKNOWNS; k++) {
-            believed[k] = GratingFit.USUAL[k] + belief * (found[k] - GratingFit.USUAL[k]);
+            believed[k] = GratingFit.USUAL[k] + belief * (found.at()[k] - GratingFit.USUAL[k]);
         }
-        return new ToneCurve(believed, fit.covariance(found), white, black);
+        return new ToneCurve(believed, found.covariance(), white, black);
     }
 
     /** Light of each code, 0…1. */
@@ -134,7 +137,7 @@ final class ToneCurve {
     }
 
     /** What an error of the unknowns makes of a reflectance, when paper and black stay what they are. */
-    private double error(SimpleMatrix covariance, double white, double black, double luminance) {
+    private double error(RealMatrix covariance, double white, double black, double luminance) {
         double code = codeOf(luminance, white, black);
         double[] slopes = new double[GratingFit.UNKNOWNS];
         for (int k = 0; k < GratingFit.GAIN; k++) {
@@ -146,7 +149,7 @@ final class ToneCurve {
         double variance = 0;
         for (int i = 0; i < GratingFit.GAIN; i++) {
             for (int j = 0; j < GratingFit.GAIN; j++) {
-                variance += slopes[i] * slopes[j] * covariance.get(i, j);
+                variance += slopes[i] * slopes[j] * covariance.getEntry(i, j);
             }
         }
         double moved = Math.sqrt(Math.max(0, variance));
@@ -175,11 +178,8 @@ final class ToneCurve {
         return (low + high) / 2;
     }
 
-    private static SimpleMatrix diagonal(double[] spread) {
-        SimpleMatrix covariance = new SimpleMatrix(GratingFit.UNKNOWNS, GratingFit.UNKNOWNS);
-        for (int k = 0; k < GratingFit.UNKNOWNS; k++) {
-            covariance.set(k, k, spread[k] * spread[k]);
-        }
-        return covariance;
+    private static RealMatrix diagonal(double[] spread) {
+        return MatrixUtils.createRealDiagonalMatrix(
+                Arrays.stream(spread).map(v -> v * v).toArray());
     }
 }
