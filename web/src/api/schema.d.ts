@@ -4372,7 +4372,7 @@ export interface operations {
     export_3: {
         parameters: {
             query: {
-                format: "CGATS" | "CSV";
+                format: "CGATS" | "CSV" | "GPL";
             };
             header?: never;
             path: {
