@@ -59,7 +59,7 @@ export function ChartFound({ chart, fit }: { chart: Schemas['ChartView']; fit: F
           <>
             <LinkButton onPress={() => setRows(new Set(chosen === fresh.length ? [] : fresh.map((p) => p.row)))}>{chosen === fresh.length ? 'None' : 'All'}</LinkButton>
             <MainButton onPress={() => take.mutate()} isDisabled={take.isPending || (chosen === 0 && !paper)}>
-              {chosen === 0 && paper ? 'Take over the paper' : `Take over ${count(chosen, 'pencil')}`}
+              {chosen > 0 ? `Take over ${count(chosen, 'pencil')}` : paper ? 'Take over the paper' : 'Take over'}
             </MainButton>
           </>
         ) : (

@@ -69,7 +69,7 @@ export function ChartSheet({ id, isDemo, onDeleted }: { id: string; isDemo: bool
       )}
       {c.state === 'FITTING' && <Loading what="what the boxes tell" />}
       {c.state === 'EMPTY' && <Notice role="alert">▲ No box was filled. Was the right page scanned?</Notice>}
-      {c.fit && <ChartFound key={c.revision} chart={c} fit={c.fit} />}
+      {c.fit && <ChartFound key={c.id} chart={c} fit={c.fit} />}
     </Sheet>
   );
 }

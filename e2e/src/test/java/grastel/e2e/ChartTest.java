@@ -48,6 +48,10 @@ class ChartTest extends DemoTest {
                     .getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^03 Rope")))
                     .press("Space");
             desk.button("Take over 3 pencils").click();
+            assertThat(desk.page.getByRole(
+                            AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^101 Ember"))))
+                    .isDisabled();
+            desk.button("All").click();
             assertThat(desk.button("Take over 1 pencil")).isVisible();
 
             desk.open("/kit/pencils");
