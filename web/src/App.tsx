@@ -15,6 +15,7 @@ const Agreement = lazy(() => import('./returns/Agreement'));
 const Kit = lazy(() => import('./kit/Kit'));
 const Wall = lazy(() => import('./wall/Wall'));
 const OverTime = lazy(() => import('./wall/OverTime'));
+const Redo = lazy(() => import('./wall/Redo'));
 const Student = lazy(() => import('./wall/Student'));
 const Classes = lazy(() => import('./classes/Classes'));
 const Account = lazy(() => import('./account/Account'));
@@ -64,7 +65,9 @@ function Places({ teacher, isDemo }: { teacher: Schemas['TeacherView']; isDemo: 
           <Route path="/sheets/:id?" element={<Sheets />} />
           <Route path="/returns/agreement" element={<Agreement />} />
           <Route path="/returns/:run?/:page?" element={<Returns isDemo={isDemo} />} />
+          <Route path="/wall/class/:id/redo" element={<Redo />} />
           <Route path="/wall/class/:id?" element={<OverTime />} />
+          <Route path="/wall/:run/redo" element={<Redo />} />
           <Route path="/wall/:run?" element={<Wall />} />
           <Route path="/kit/:view?" element={<Kit isDemo={isDemo} />} />
           <Route path="/students/:id" element={<Student />} />

@@ -221,7 +221,7 @@ export interface paths {
         };
         get: operations["all_2"];
         put?: never;
-        post: operations["print_1"];
+        post: operations["print_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -861,7 +861,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview_2"];
+        post: operations["preview_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1134,6 +1134,38 @@ export interface paths {
         get: operations["ofClass"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/classes/{id}/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["print_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/classes/{id}/redo/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1921,13 +1953,17 @@ export interface components {
             run: string;
             title: string;
         };
-        BeforeView: {
-            fields: string[];
-            levels: components["schemas"]["LevelBeforeView"][];
+        BeforeBoxView: {
+            field: string;
             /** Format: uuid */
             page: string;
             /** Format: date-time */
             read: string;
+            there: string;
+        };
+        BeforeView: {
+            fields: components["schemas"]["BeforeBoxView"][];
+            levels: components["schemas"]["LevelBeforeView"][];
             /** Format: date-time */
             received: string;
         };
@@ -2028,6 +2064,7 @@ export interface components {
             sign: string;
         };
         CellView: {
+            before?: components["schemas"]["EarlierCellView"];
             blank: boolean;
             field: string;
             /** Format: double */
@@ -2346,6 +2383,15 @@ export interface components {
             pageProblem?: string;
             pages: components["schemas"]["PageView"][];
             paperColour: string;
+        };
+        EarlierCellView: {
+            field: string;
+            /** Format: uuid */
+            page: string;
+            /** Format: date-time */
+            read: string;
+            /** Format: date-time */
+            received: string;
         };
         ExerciseData: {
             kind: string;
@@ -3250,6 +3296,42 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        RedoFieldView: {
+            advice: string;
+            field: string;
+        };
+        RedoLookView: {
+            students: components["schemas"]["RedoStudentView"][];
+            title: string;
+        };
+        RedoPartView: {
+            fields: components["schemas"]["RedoFieldView"][];
+            title: string;
+        };
+        RedoRequest: {
+            field?: string;
+            /** Format: uuid */
+            run?: string;
+            students?: string[];
+        };
+        RedoRunView: {
+            /** Format: int32 */
+            pages: number;
+            /** Format: uuid */
+            run: string;
+        };
+        RedoStudentView: {
+            /** Format: int32 */
+            left: number;
+            /** Format: double */
+            minutes: number;
+            name: string;
+            /** Format: int32 */
+            pages: number;
+            parts: components["schemas"]["RedoPartView"][];
+            /** Format: uuid */
+            student: string;
+        };
         RedoView: {
             cause: components["schemas"]["CauseView"];
             exercise: string;
@@ -3368,6 +3450,7 @@ export interface components {
             pages: number;
             /** Format: int32 */
             parts: number;
+            personal: boolean;
             /** Format: date-time */
             printedAt: string;
             /** Format: uuid */
@@ -3806,6 +3889,7 @@ export interface components {
             className: string;
             columns: components["schemas"]["ColumnView"][];
             goals: components["schemas"]["GoalSpreadView"][];
+            personal: boolean;
             /** Format: date-time */
             printedAt: string;
             rows: components["schemas"]["RowView"][];
@@ -4303,7 +4387,7 @@ export interface operations {
             };
         };
     };
-    print_1: {
+    print_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5406,7 +5490,7 @@ export interface operations {
             };
         };
     };
-    preview_2: {
+    preview_3: {
         parameters: {
             query: {
                 range: string;
@@ -5959,6 +6043,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassProgressView"];
+                };
+            };
+        };
+    };
+    print_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RedoRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RedoRunView"];
+                };
+            };
+        };
+    };
+    preview_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RedoRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RedoLookView"];
                 };
             };
         };

@@ -19,6 +19,7 @@ interface Props {
 
 /** Every even field: its crop under the one of the page before, and beside what was asked for, and what was measured in it. */
 export function BoxTable({ pageId, read, boxes, before, field, onField }: Props) {
+  const earlier = (b: Box) => before?.fields.find((f) => f.field === b.field);
   return (
     <Scroll>
       <Table>
@@ -33,16 +34,17 @@ export function BoxTable({ pageId, read, boxes, before, field, onField }: Props)
           </tr>
         </thead>
         <tbody>
-          {before && boxes.some((b) => before.fields.includes(b.field)) && (
+          {before && boxes.some(earlier) && (
             <tr>
               <th scope="row">{dayOf(before.received)}</th>
-              {boxes.map((b) => (
-                <Cell key={b.field} $on={b.field === field}>
-                  {before.fields.includes(b.field) && (
-                    <Crop src={pictureOf(before.page, before.read, b.field)} alt={`Field ${b.field} before`} />
-                  )}
-                </Cell>
-              ))}
+              {boxes.map((b) => {
+                const of = earlier(b);
+                return (
+                  <Cell key={b.field} $on={b.field === field}>
+                    {of && <Crop src={pictureOf(of.page, of.read, of.there)} alt={`Field ${b.field} before`} />}
+                  </Cell>
+                );
+              })}
             </tr>
           )}
           <tr>

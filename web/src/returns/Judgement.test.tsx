@@ -87,6 +87,6 @@ it('U takes back a confirmation, and only that', async () => {
 });
 
 it('tells the level reached on the page before', () => {
-  show({}, { page: 'old', received: '2026-11-18T09:00:00Z', read: 'old', fields: [], levels: [{ goal: 'NEAT_EDGE', exercise: '', level: 1 }] });
+  show({}, { received: '2026-11-18T09:00:00Z', fields: [], levels: [{ goal: 'NEAT_EDGE', exercise: '', level: 1 }] });
   expect(screen.getByText('1 before')).toBeTruthy();
 });

@@ -105,6 +105,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
               <a href={`/api/returns/runs/${chosen.id}/slips.pdf`} target="_blank" rel="noreferrer">
                 Slips
               </a>
+              <Link to={`/wall/${chosen.id}/redo`}>Redo pages</Link>
               <Link to={`/returns/agreement?class=${chosen.schoolClass}`}>Agreement</Link>
             </Afterwards>
           )}

@@ -24,20 +24,22 @@ interface Props {
 
 /** Strips as drawn, under those of the page before, each over its value profile: thin what was asked, thick what was measured, a mark where to look. */
 export function Strips({ pageId, read, strips, spots, before, field, onField }: Props) {
-  return strips.map((strip) => (
-    <Strip key={strip.field} $on={strip.field === field} onMouseEnter={() => onField(strip.field)} onMouseLeave={() => onField(null)}>
-      <figcaption>
-        Strip {strip.field}
-        {before?.fields.includes(strip.field) && `, ${dayOf(before.received)} and now`}
-        {strip.blank ? ', empty' : `, specks ${strip.specks.toFixed(0)} %${strip.outside == null ? '' : `, outside ${strip.outside.toFixed(1)} %`}`}
-      </figcaption>
-      {before?.fields.includes(strip.field) && (
-        <Drawn src={pictureOf(before.page, before.read, strip.field)} alt={`Strip ${strip.field} before, ${dayOf(before.received)}`} style={drawnOut(strip)} />
-      )}
-      <Drawn src={pictureOf(pageId, read, strip.field)} alt={`Strip ${strip.field} as drawn`} style={drawnOut(strip)} />
-      <Course strip={strip} spots={spots.filter((s) => s.field === strip.field)} />
-    </Strip>
-  ));
+  return strips.map((strip) => {
+    const of = before?.fields.find((f) => f.field === strip.field);
+    const then = of && before ? dayOf(before.received) : '';
+    return (
+      <Strip key={strip.field} $on={strip.field === field} onMouseEnter={() => onField(strip.field)} onMouseLeave={() => onField(null)}>
+        <figcaption>
+          Strip {strip.field}
+          {of && `, ${then} and now`}
+          {strip.blank ? ', empty' : `, specks ${strip.specks.toFixed(0)} %${strip.outside == null ? '' : `, outside ${strip.outside.toFixed(1)} %`}`}
+        </figcaption>
+        {of && <Drawn src={pictureOf(of.page, of.read, of.there)} alt={`Strip ${strip.field} before, ${then}`} style={drawnOut(strip)} />}
+        <Drawn src={pictureOf(pageId, read, strip.field)} alt={`Strip ${strip.field} as drawn`} style={drawnOut(strip)} />
+        <Course strip={strip} spots={spots.filter((s) => s.field === strip.field)} />
+      </Strip>
+    );
+  });
 }
 
 /** The picture shows this much paper at either end, % of the strip: it is drawn out so that both scales agree. */

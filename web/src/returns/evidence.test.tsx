@@ -9,7 +9,7 @@ import { box, goal } from './testing';
 
 afterEach(cleanup);
 
-const before: Schemas['BeforeView'] = { page: 'old', received: '2026-11-18T09:00:00Z', read: 'old', fields: ['1'], levels: [] };
+const before: Schemas['BeforeView'] = { received: '2026-11-18T09:00:00Z', fields: [{ field: '1', page: 'old', read: 'old', there: '1' }], levels: [] };
 const sources = () => screen.getAllByRole('img').map((i) => i.getAttribute('src'));
 
 describe('the table of even fields', () => {

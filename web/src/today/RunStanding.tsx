@@ -68,6 +68,7 @@ export function RunStanding({ run }: { run: Run }) {
               {` (${redone(r)})`}
             </span>
           ))}
+          . <Link to={`/wall/${run.id}/redo`}>Redo pages</Link>
         </Redo>
       )}
     </div>

@@ -57,6 +57,7 @@ export default function OverTime() {
           )}
           <Segments label="Sort by" value={order} onChange={setOrder} choices={orders} />
           <ViewChoice view="time" schoolClass={classId} />
+          {of && of.skills.length > 0 && <Link to={`/wall/class/${classId}/redo`}>Redo pages</Link>}
           <Toggle isSelected={squint} onChange={setSquint}>
             Squint
           </Toggle>

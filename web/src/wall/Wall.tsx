@@ -12,6 +12,7 @@ import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { causeWords, dayOf, decimals } from '../words/words';
+import { ThenAndNow } from './ThenAndNow';
 import { ViewChoice } from './ViewChoice';
 
 type WallView = Schemas['WallView'];
@@ -54,6 +55,7 @@ export default function Wall() {
               />
             </Picker>
             <ViewChoice view="printing" schoolClass={wall.data?.schoolClass} />
+            {back > 0 && <Link to={`/wall/${wall.data?.run}/redo`}>Redo pages</Link>}
             <Toggle isSelected={squint} onChange={setSquint}>
               Squint
             </Toggle>
@@ -75,7 +77,7 @@ export default function Wall() {
           </p>
         </Empty>
       )}
-      {wall.data && back > 0 && <Matrix wall={wall.data} squint={squint} />}
+      {wall.data && back > 0 && (wall.data.personal ? <ThenAndNow wall={wall.data} /> : <Matrix wall={wall.data} squint={squint} />)}
     </Place>
   );
 }

@@ -103,6 +103,8 @@ public abstract class EveryEndpoint extends DeskTest {
         add(GET, "/api/sheets/{id}/pages/{number}.svg", null, run.sheet(), 1);
         add(GET, "/api/progress/classes/{id}", null, schoolClass);
         add(GET, "/api/progress/students/{id}", null, student);
+        add(POST, "/api/progress/classes/{id}/redo/preview", Map.of(), schoolClass);
+        add(POST, "/api/progress/classes/{id}/redo", Map.of("run", run.id(), "field", "3"), schoolClass);
         add(GET, "/api/wall/runs/{id}", null, run.id());
         add(GET, "/api/wall/students/{id}", null, student);
         kitAndBench();

@@ -87,6 +87,9 @@ class StatementsTest extends DeskTest {
                 "/api/bench/stacks")) {
             all.put(path, () -> get(teacher, path));
         }
+        all.put(
+                "what would be done again",
+                () -> post(teacher, "/api/progress/classes/{id}/redo/preview", Map.of(), run.schoolClass()));
         all.put("a decision", this::confirm);
         all.put(
                 "a note",

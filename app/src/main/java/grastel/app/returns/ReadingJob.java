@@ -10,11 +10,12 @@ import grastel.app.returns.PageStore.NewMark;
 import grastel.app.returns.PageStore.Result;
 import grastel.app.returns.PageStore.Taken;
 import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.Before;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
-import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.judging.Judge;
 import grastel.core.judging.Proposal;
@@ -66,7 +67,7 @@ class ReadingJob {
     private final JsonMapper json;
     private final Clock clock;
     /** A printed plan never changes; the paper it is on may be set right in the kit. */
-    private record Judged(UUID run, Paper paper) {}
+    private record Judged(UUID version, GradeBand band, Paper paper) {}
 
     private final Cache<Judged, List<Judge>> judges =
             Caffeine.newBuilder().maximumSize(50).build();
@@ -247,13 +248,25 @@ class ReadingJob {
                         furthest(printed.plan(), measures.reading())),
                 PageReader.VERSION,
                 clock.instant().truncatedTo(ChronoUnit.MICROS),
-                marks(printed, measures.reading(), store.readings(siblings)),
+                marks(printed, measures.reading(), others(printed, siblings)),
                 siblings);
         return new Read(result, measures.straightened(), printed.layout());
     }
 
     private PageReader.Measures measures(Picture picture, FoundPage found, PrintedSheet printed) throws UnreadablePage {
         return PageReader.measure(picture, found, printed.layout(), printed.paper(), inks.of(printed));
+    }
+
+    /** What goals of several fields are judged with besides the page: what was done before, and the sheet's other pages. */
+    private List<PageReading> others(PrintedSheet printed, List<UUID> siblings) {
+        List<PageReading> others = new ArrayList<>();
+        for (Before before : printed.before()) {
+            store.readings(before.pages()).stream()
+                    .map(r -> r.named(before.names()))
+                    .forEach(others::add);
+        }
+        others.addAll(store.readings(siblings));
+        return others;
     }
 
     /** The other pages of the same sheet of one student. */
@@ -293,11 +306,10 @@ class ReadingJob {
 
     /** One of each exercise. */
     private List<Judge> judges(PrintedSheet printed) {
-        RunInfo run = printed.page().run();
         return judges.get(
-                new Judged(run.id(), printed.paper()),
+                new Judged(printed.version(), printed.page().run().band(), printed.paper()),
                 judged -> printed.plan().exercises().stream()
-                        .map(exercise -> new Judge(exercise, run.band(), judged.paper()))
+                        .map(exercise -> new Judge(exercise, judged.band(), judged.paper()))
                         .toList());
     }
 }

@@ -3,6 +3,7 @@ package grastel.app.returns;
 import grastel.app.account.Accounts;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.returns.ReturnViews.BeforeBoxView;
 import grastel.app.returns.ReturnViews.BeforeView;
 import grastel.app.returns.ReturnViews.DecisionView;
 import grastel.app.returns.ReturnViews.GoalView;
@@ -20,14 +21,18 @@ import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.Goal;
 import grastel.core.media.Pencil;
 import grastel.core.reading.FieldReading;
 import grastel.core.reading.KeyReport;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.PageReading;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -115,19 +120,66 @@ class ReturnPages {
         return new PageDetail(row, null, null, null, List.of(), List.of(), page.note(), history(page.id(), null), null);
     }
 
-    /** The last page of the same sheet, of whatever printing, that its student gave in before. */
+    /** The last page of the same sheet, of whatever printing, that its student gave in before; or what is done again here. */
     private Optional<BeforeView> before(ReturnedPage page, PrintedSheet sheet) {
+        if (!sheet.before().isEmpty()) {
+            return again(sheet);
+        }
         Whose of = page.whose();
         return pages.readBefore(of.student(), of.sheet(), of.part(), page.createdAt(), Limit.of(1)).stream()
                 .findFirst()
                 .map(p -> new BeforeView(
-                        p.id(),
                         p.createdAt(),
-                        p.readAt(),
                         returns.reading(p).fields().stream()
                                 .map(FieldReading::field)
+                                .map(f -> new BeforeBoxView(f, p.id(), p.readAt(), f))
                                 .toList(),
                         p.marks().stream().map(m -> before(m, sheet)).toList()));
+    }
+
+    private Optional<BeforeView> again(PrintedSheet sheet) {
+        Map<String, Returns.Earlier> fields = returns.earlier(sheet.before());
+        Map<UUID, Returns.Attempt> attempts =
+                returns
+                        .attemptsAt(sheet.before().stream()
+                                .flatMap(b -> b.pages().stream())
+                                .toList())
+                        .stream()
+                        .collect(Collectors.toMap(Returns.Attempt::printedPage, a -> a));
+        return fields.values().stream()
+                .map(Returns.Earlier::received)
+                .max(Comparator.naturalOrder())
+                .map(received -> new BeforeView(
+                        received,
+                        fields.entrySet().stream()
+                                .map(e -> new BeforeBoxView(
+                                        e.getKey(),
+                                        e.getValue().page(),
+                                        e.getValue().read(),
+                                        e.getValue().field()))
+                                .toList(),
+                        levels(sheet, attempts)));
+    }
+
+    /** Levels reached before, of each goal the last. */
+    private static List<LevelBeforeView> levels(PrintedSheet sheet, Map<UUID, Returns.Attempt> attempts) {
+        record Of(int exercise, Goal goal) {}
+        Map<Of, LevelBeforeView> last = new LinkedHashMap<>();
+        for (Sheets.Before b : sheet.before()) {
+            b.pages().stream()
+                    .map(attempts::get)
+                    .filter(Objects::nonNull)
+                    .flatMap(a -> a.marks().stream())
+                    .filter(m -> m.exercise() == b.of())
+                    .forEach(m -> last.put(
+                            new Of(b.exercise(), m.goal()),
+                            new LevelBeforeView(
+                                    m.goal(),
+                                    exercise(b.exercise(), sheet),
+                                    m.level().ordinal(),
+                                    m.figure())));
+        }
+        return List.copyOf(last.values());
     }
 
     private static LevelBeforeView before(GoalMark m, PrintedSheet sheet) {

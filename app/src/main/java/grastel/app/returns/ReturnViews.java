@@ -174,12 +174,17 @@ final class ReturnViews {
             @NotNull int level,
             Double figure) {}
 
-    /** The student's page of the same sheet before this one. @param fields that have a picture there */
-    record BeforeView(
+    /** A field as it was done before. @param field its name here; @param there its name on that page */
+    record BeforeBoxView(
+            @NotNull String field,
             @NotNull UUID page,
-            @NotNull Instant received,
             @NotNull Instant read,
-            @NotNull List<String> fields,
+            @NotNull String there) {}
+
+    /** What the student gave in of the same fields before: the page of the same sheet, or those of which some are done again. */
+    record BeforeView(
+            @NotNull Instant received,
+            @NotNull List<BeforeBoxView> fields,
             @NotNull List<LevelBeforeView> levels) {}
 
     /** @param before null where there is none */

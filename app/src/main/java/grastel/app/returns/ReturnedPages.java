@@ -64,6 +64,9 @@ interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
     @Query(LINE + "where p.whose.run in :runs order by p.createdAt, p.index")
     List<PageLine> ofRuns(Collection<UUID> runs);
 
+    @Query(LINE + "where p.whose.printedPage in :printedPages order by p.createdAt, p.index")
+    List<PageLine> ofPrintedPages(Collection<UUID> printedPages);
+
     @Query(LINE + "where p.whose.student = :student order by p.createdAt, p.index")
     List<PageLine> ofStudent(UUID student);
 

@@ -19,6 +19,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -196,6 +197,56 @@ public class Returns {
                 ? Map.of()
                 : pages.readingsOf(ofPages).stream()
                         .collect(Collectors.toMap(ReturnedPages.Reading::page, r -> boxes(r.reading())));
+    }
+
+    /** A field as it was done before. @param read when the reading was made that its picture belongs to */
+    public record Earlier(UUID page, Instant received, Instant read, String field) {}
+
+    /** What came back of fields before, by the field here: of each the last. @param before the first first */
+    public Map<String, Earlier> earlier(List<Sheets.Before> before) {
+        return earlier(Map.of("", before)).get("");
+    }
+
+    /** The same of many pages at once. */
+    public <K> Map<K, Map<String, Earlier>> earlier(Map<K, List<Sheets.Before>> before) {
+        Set<UUID> printed = before.values().stream()
+                .flatMap(Collection::stream)
+                .flatMap(b -> b.pages().stream())
+                .collect(Collectors.toSet());
+        Map<UUID, Attempt> attempts =
+                attemptsAt(printed).stream().collect(Collectors.toMap(Attempt::printedPage, Function.identity()));
+        Map<UUID, List<Box>> boxes =
+                boxes(attempts.values().stream().map(Attempt::page).toList());
+        Map<K, Map<String, Earlier>> all = new HashMap<>();
+        before.forEach((key, of) -> {
+            Map<String, Earlier> byField = new HashMap<>();
+            for (Sheets.Before b : of) {
+                b.pages().stream()
+                        .map(attempts::get)
+                        .filter(Objects::nonNull)
+                        .forEach(a -> boxes.get(a.page()).stream()
+                                .filter(box -> b.names().containsKey(box.field()))
+                                .forEach(box -> byField.put(
+                                        b.names().get(box.field()),
+                                        new Earlier(a.page(), a.received(), a.read(), box.field()))));
+            }
+            all.put(key, byField);
+        });
+        return all;
+    }
+
+    /** The attempts that count of printed pages. */
+    public List<Attempt> attemptsAt(Collection<UUID> printedPages) {
+        return printedPages.isEmpty() ? List.of() : attempts(pages.ofPrintedPages(printedPages));
+    }
+
+    /** What was read on pages, by page. */
+    public Map<UUID, PageReading> readings(Collection<UUID> ofPages) {
+        return ofPages.isEmpty()
+                ? Map.of()
+                : pages.readingsOf(ofPages).stream()
+                        .collect(Collectors.toMap(
+                                ReturnedPages.Reading::page, r -> json.readValue(r.reading(), PageReading.class)));
     }
 
     private List<Box> boxes(String reading) {

@@ -52,17 +52,25 @@ class PrintRun extends Owned {
 
     /** @param parts pages of each student */
     PrintRun(SheetVersion version, UUID schoolClass, GradeBand band, String code, List<UUID> students, int parts) {
+        this(version, schoolClass, band, code);
+        students.forEach(student -> add(null, student, parts));
+    }
+
+    /** To be filled. @param version that is printed, of personal pages any of theirs */
+    PrintRun(SheetVersion version, UUID schoolClass, GradeBand band, String code) {
         this.version = version;
         this.schoolClass = schoolClass;
         this.band = band;
         this.code = code;
-        for (UUID student : students) {
-            for (int part = 0; part < parts; part++) {
-                pages.add(new PrintedPage(this, student, part, pages.size() + 1));
-            }
+    }
+
+    /** Gives a student pages. @param own version of this student, null for the run's */
+    final void add(SheetVersion own, UUID student, int count) {
+        for (int part = 0; part < count; part++) {
+            pages.add(new PrintedPage(this, own, student, part, pages.size() + 1));
         }
-        this.pageCount = pages.size();
-        this.parts = parts;
+        pageCount = pages.size();
+        parts = Math.max(parts, count);
     }
 
     SheetVersion version() {

@@ -13,7 +13,7 @@ import org.springframework.data.jpa.repository.Query;
 interface PrintRuns extends JpaRepository<PrintRun, UUID> {
     /** Of a run r, its version v and its sheet s. */
     String NEW_INFO = "new grastel.app.sheets.Sheets$RunInfo(r.id, s.id, s.title, v.number, r.schoolClass, r.band,"
-            + " r.createdAt, r.pageCount, r.parts)";
+            + " r.createdAt, r.pageCount, r.parts, s.personal)";
 
     String INFO = "select " + NEW_INFO + " from PrintRun r join r.version v join v.sheet s ";
 
@@ -30,8 +30,9 @@ interface PrintRuns extends JpaRepository<PrintRun, UUID> {
     @Query(INFO + "where s.id in :sheets order by r.createdAt desc")
     List<RunInfo> ofSheets(Collection<UUID> sheets);
 
-    /** The last run of each class. */
-    @Query(INFO + "where r.createdAt = (select max(n.createdAt) from PrintRun n where n.schoolClass = r.schoolClass)")
+    /** The last run of each class, personal pages left out. */
+    @Query(INFO + "where not s.personal and r.createdAt = (select max(n.createdAt) from PrintRun n"
+            + " where n.schoolClass = r.schoolClass and not n.version.sheet.personal)")
     List<RunInfo> latest();
 
     /** The versions that runs were printed from. */

@@ -27,10 +27,16 @@ class PrintedPage extends Owned {
     @Column(nullable = false, updatable = false)
     private int part;
 
+    /** The student's own; null for that of the run. */
+    @ManyToOne(fetch = FetchType.LAZY)
+    @JoinColumn(name = "version_id", updatable = false)
+    private SheetVersion version;
+
     protected PrintedPage() {}
 
-    PrintedPage(PrintRun run, UUID student, int part, int number) {
+    PrintedPage(PrintRun run, SheetVersion version, UUID student, int part, int number) {
         this.run = run;
+        this.version = version;
         this.student = student;
         this.part = part;
         this.number = number;

@@ -1,6 +1,7 @@
 package grastel.app.sheets;
 
 import grastel.app.sheets.Sheets.RunInfo;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -8,9 +9,9 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 interface PrintedPages extends JpaRepository<PrintedPage, UUID> {
-    String ROW =
-            "select new grastel.app.sheets.PrintedPages$Row(p.id, p.number, p.part, p.student, r.code, v.id, v.paper, "
-                    + PrintRuns.NEW_INFO + ") from PrintedPage p join p.run r join r.version v join v.sheet s ";
+    String ROW = "select new grastel.app.sheets.PrintedPages$Row(p.id, p.number, p.part, p.student, r.code,"
+            + " coalesce(own.id, v.id), coalesce(own.paper, v.paper), " + PrintRuns.NEW_INFO
+            + ") from PrintedPage p join p.run r join r.version v join v.sheet s left join p.version own ";
 
     /** A page with what leads to its sheet. */
     record Row(UUID id, int number, int part, UUID student, String code, UUID version, UUID paper, RunInfo run) {}
@@ -21,10 +22,16 @@ interface PrintedPages extends JpaRepository<PrintedPage, UUID> {
     @Query(ROW + "where r.code = :run and p.number = :number")
     Optional<Row> row(String run, int number);
 
-    /** One page of a run. */
-    record OfRun(UUID id, int number, int part, UUID student, String code, UUID version) {}
+    /** One page of a run. @param version its student's own, else the run's */
+    record OfRun(UUID id, UUID run, int number, int part, UUID student, String code, UUID version, UUID paper) {}
 
-    @Query("select new grastel.app.sheets.PrintedPages$OfRun(p.id, p.number, p.part, p.student, r.code, r.version.id)"
-            + " from PrintedPage p join p.run r where r.id = :run order by p.number")
+    String OF_RUN = "select new grastel.app.sheets.PrintedPages$OfRun(p.id, r.id, p.number, p.part, p.student, r.code,"
+            + " coalesce(own.id, v.id), coalesce(own.paper, v.paper))"
+            + " from PrintedPage p join p.run r join r.version v left join p.version own ";
+
+    @Query(OF_RUN + "where r.id = :run order by p.number")
     List<OfRun> ofRun(UUID run);
+
+    @Query(OF_RUN + "where r.id in :runs order by p.number")
+    List<OfRun> ofRuns(Collection<UUID> runs);
 }

@@ -12,14 +12,27 @@ class Sheet extends Revised {
     @Column(nullable = false, length = 120)
     private String title;
 
+    /** True for what single students do again: each has a version of its own. */
+    @Column(nullable = false, updatable = false)
+    private boolean personal;
+
     protected Sheet() {}
 
     Sheet(String title) {
+        this(title, false);
+    }
+
+    Sheet(String title, boolean personal) {
         this.title = title;
+        this.personal = personal;
     }
 
     String title() {
         return title;
+    }
+
+    boolean isPersonal() {
+        return personal;
     }
 
     void change(String newTitle) {

@@ -51,6 +51,11 @@ class SheetJson {
         return json.readValue(text, new TypeReference<>() {});
     }
 
+    /** @param text null for none */
+    List<FirstTry> firstTries(String text) {
+        return text == null ? List.of() : json.readValue(text, new TypeReference<>() {});
+    }
+
     List<ExerciseData> exercises(String text) {
         return json.readValue(text, new TypeReference<>() {});
     }

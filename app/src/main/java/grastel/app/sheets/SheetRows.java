@@ -30,7 +30,7 @@ interface SheetRows extends JpaRepository<Sheet, UUID> {
             String exercises,
             long runs) {}
 
-    @Query("select new grastel.app.sheets.Sheets$Title(s.id, s.title) from Sheet s")
+    @Query("select new grastel.app.sheets.Sheets$Title(s.id, s.title) from Sheet s where not s.personal")
     List<Sheets.Title> titles();
 
     /** The state of sheets, for what is remembered of them. */
@@ -39,13 +39,13 @@ interface SheetRows extends JpaRepository<Sheet, UUID> {
 
     record State(UUID id, int revision) {}
 
-    @Query(LINE + "order by s.createdAt desc")
+    @Query(LINE + "and not s.personal order by s.createdAt desc")
     List<Line> lines();
 
-    @Query(LINE + "and s.id = :id")
+    @Query(LINE + "and not s.personal and s.id = :id")
     Optional<Line> line(UUID id);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)
-    @Query("select s from Sheet s where s.id = :id")
+    @Query("select s from Sheet s where s.id = :id and not s.personal")
     Optional<Sheet> forChange(UUID id);
 }

@@ -50,6 +50,11 @@ class SheetVersion extends Owned {
     @Lob
     private String layout;
 
+    /** JSON, see {@link FirstTry}; null where nothing of it was done before. */
+    @Column(name = "first_tries")
+    @Lob
+    private String firstTries;
+
     protected SheetVersion() {}
 
     SheetVersion(Sheet sheet, int number) {
@@ -66,6 +71,14 @@ class SheetVersion extends Owned {
         exercises = newExercises;
         plan = newPlan;
         layout = newLayout;
+    }
+
+    void triedBefore(String tries) {
+        firstTries = tries;
+    }
+
+    String firstTries() {
+        return firstTries;
     }
 
     Sheet sheet() {

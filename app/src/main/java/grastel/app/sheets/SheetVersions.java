@@ -9,7 +9,7 @@ import org.springframework.data.jpa.repository.Query;
 
 interface SheetVersions extends JpaRepository<SheetVersion, UUID> {
     String LATEST = "select v from SheetVersion v join fetch v.sheet s"
-            + " where v.number = (select max(n.number) from SheetVersion n where n.sheet.id = s.id) ";
+            + " where not s.personal and v.number = (select max(n.number) from SheetVersion n where n.sheet.id = s.id) ";
 
     @Query(LATEST + "and s.id = :sheet")
     Optional<SheetVersion> latest(UUID sheet);

@@ -79,6 +79,7 @@ final class SheetViews {
             @NotNull SheetData data,
             @NotNull boolean printed) {}
 
+    /** @param personal true where each student has fields of its own that are done again */
     record RunView(
             @NotNull UUID id,
             @NotNull UUID sheet,
@@ -87,7 +88,8 @@ final class SheetViews {
             @NotNull UUID schoolClass,
             @NotNull Instant printedAt,
             @NotNull int pages,
-            @NotNull int parts) {}
+            @NotNull int parts,
+            @NotNull boolean personal) {}
 
     record PrintedPageView(
             @NotNull UUID id,
@@ -360,7 +362,8 @@ final class SheetViews {
                 run.schoolClass(),
                 run.printedAt(),
                 run.pages(),
-                run.parts());
+                run.parts(),
+                run.personal());
     }
 
     private static double value(double lightness) {

@@ -14,8 +14,10 @@ import grastel.core.page.FieldSpec;
 import grastel.core.page.Section;
 import grastel.core.page.SheetWords;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 
 /** The words on printed sheets. */
@@ -30,9 +32,15 @@ final class SheetWording {
 
     static SheetWords words(String title, SheetPlan plan, Paper paper) {
         String goal = plan.exercises().size() == 1 ? plan.exercises().get(0).goal() : "";
-        String pencils = plan.palette().stream().map(Pencil::title).collect(Collectors.joining(", "));
+        return words(title, goal, plan, plan.palette(), paper, plan.minutes());
+    }
+
+    /** @param pencils that are needed; @param minutes of work */
+    static SheetWords words(
+            String title, String goal, SheetPlan plan, List<Pencil> pencils, Paper paper, double minutes) {
+        String needed = pencils.stream().map(Pencil::title).collect(Collectors.joining(", "));
         List<String> footer = new ArrayList<>();
-        footer.add(pencils + " · " + paper.name() + " · about " + Math.round(plan.minutes()) + " min");
+        footer.add(needed + " · " + paper.name() + " · about " + Math.round(minutes) + " min");
         plan.exercises().stream()
                 .flatMap(e -> e.cautions().stream())
                 .distinct()
@@ -58,6 +66,24 @@ final class SheetWording {
                         e.fields().stream().map(f -> field(e, f)).toList(),
                         e.steps()))
                 .toList();
+    }
+
+    /** Some fields of an exercise, with what to do differently. @param advice by field, empty where there is none */
+    static Section again(ExercisePlan plan, Map<String, String> advice) {
+        Map<String, List<String>> fields = new LinkedHashMap<>();
+        advice.forEach((field, words) ->
+                fields.computeIfAbsent(words, w -> new ArrayList<>()).add(field));
+        fields.remove("");
+        return new Section(
+                plan.title(),
+                plan.goal(),
+                plan.fields().stream()
+                        .filter(f -> advice.containsKey(f.id()))
+                        .map(f -> field(plan, f))
+                        .toList(),
+                fields.entrySet().stream()
+                        .map(e -> String.join(", ", e.getValue()) + ": " + e.getKey())
+                        .toList());
     }
 
     private static FieldSpec field(ExercisePlan plan, FieldPlan field) {

@@ -85,7 +85,13 @@ public class Sheets {
 
     public record Title(UUID id, String title) {}
 
-    /** A run, light enough for lists. @param pages how many were printed; @param parts pages of each student */
+    /**
+     * A run, light enough for lists.
+     *
+     * @param pages how many were printed
+     * @param parts pages of each student
+     * @param personal true where each student has fields of its own that are done again
+     */
     public record RunInfo(
             UUID id,
             UUID sheet,
@@ -95,13 +101,36 @@ public class Sheets {
             GradeBand band,
             Instant printedAt,
             int pages,
-            int parts) {}
+            int parts,
+            boolean personal) {}
 
     /** One printed page and whose it is. @param part which page of the sheet, from 0 */
     public record PageInfo(UUID id, int number, int part, UUID student, RunInfo run) {}
 
-    /** Everything needed to read a page. */
-    public record PrintedSheet(PageInfo page, ClassInfo schoolClass, PageLayout layout, SheetPlan plan, Paper paper) {}
+    /**
+     * Everything needed to read a page.
+     *
+     * @param version what it was printed from
+     * @param before what its student gave in of the same exercises before, the first first; empty but on personal pages
+     */
+    public record PrintedSheet(
+            PageInfo page,
+            ClassInfo schoolClass,
+            PageLayout layout,
+            SheetPlan plan,
+            Paper paper,
+            UUID version,
+            List<Before> before) {}
+
+    /**
+     * An exercise of a page as its student did it before.
+     *
+     * @param exercise of the page, from 0
+     * @param of which exercise that was on the pages from before
+     * @param pages printed pages it was on
+     * @param names of the fields here, by their names there
+     */
+    public record Before(int exercise, int of, List<UUID> pages, Map<String, String> names) {}
 
     /** What a run was printed from. @param paper its name, empty where it is no longer kept */
     public record Print(SheetPlan plan, String paper) {}
@@ -110,7 +139,7 @@ public class Sheets {
     public record Latest(UUID id, String title, SheetPlan plan, UUID paper, int parts) {}
 
     /** A version as it is kept. */
-    private record Settled(SheetPlan plan, List<PageLayout> pages) {}
+    record Settled(SheetPlan plan, List<PageLayout> pages, List<FirstTry> firstTries) {}
 
     /** A sheet that a method would change. @param fields how many fields would get another recipe */
     record Changed(UUID sheet, String title, int fields, String problem) {}
@@ -289,24 +318,28 @@ public class Sheets {
         ClassInfo to = classes.one(run.schoolClass());
         Map<UUID, String> names = to.namesHidden() ? Map.of() : names(to);
         List<PrintedPages.OfRun> rows = pages.ofRun(id);
-        UUID version = rows.get(0).version();
-        Settled sheet = settled(version);
-        List<BackPage> behind = withBacks ? backs(run, version, sheet) : List.of();
+        Map<UUID, Settled> printedFrom =
+                settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
         List<SheetPdf.Copy> copies = rows.stream()
                 .map(p -> {
+                    Settled sheet = printedFrom.get(p.version());
                     PageLayout page = sheet.pages().get(p.part());
                     return new SheetPdf.Copy(
                             page,
                             forStudent(page.bare(), new PageCode(p.code(), p.number()), p.student(), to, names),
-                            withBacks ? behind.get(p.part()) : null);
+                            withBacks ? backs(run, p, sheet).get(p.part()) : null);
                 })
                 .toList();
         return SheetPdf.document(run.title(), copies);
     }
 
-    private List<BackPage> backs(RunInfo run, UUID version, Settled sheet) {
-        UUID paper = runs.versions(List.of(run.id())).get(0).paper();
-        return backs.of(version, sheet.plan(), sheet.pages(), kit.paper(paper).paper(), run.band());
+    private List<BackPage> backs(RunInfo run, PrintedPages.OfRun page, Settled sheet) {
+        return backs.of(
+                page.version(),
+                sheet.plan(),
+                sheet.pages(),
+                kit.paper(page.paper()).paper(),
+                run.band());
     }
 
     /** What the teacher keeps: pages as they should come out, figures, rubric, notes. */
@@ -377,7 +410,45 @@ public class Sheets {
                         to,
                         names(to)),
                 sheet.plan(),
-                kit.paper(found.paper()).paper());
+                kit.paper(found.paper()).paper(),
+                found.version(),
+                before(found.student(), sheet, there(List.of(sheet))));
+    }
+
+    /** What students did before of what is on the pages of a run, by printed page; empty but for personal ones. */
+    public Map<UUID, List<Before>> before(UUID run) {
+        List<PrintedPages.OfRun> rows = pages.ofRun(run);
+        Map<UUID, Settled> from =
+                settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
+        List<PrintedPages.OfRun> there = there(from.values());
+        return rows.stream()
+                .collect(Collectors.toMap(
+                        PrintedPages.OfRun::id, p -> before(p.student(), from.get(p.version()), there)));
+    }
+
+    /** Every page of the runs in which something of sheets was done before. */
+    private List<PrintedPages.OfRun> there(Collection<Settled> of) {
+        Set<UUID> runsBefore = of.stream()
+                .flatMap(s -> s.firstTries().stream())
+                .map(FirstTry::run)
+                .collect(Collectors.toSet());
+        return runsBefore.isEmpty() ? List.of() : pages.ofRuns(runsBefore);
+    }
+
+    private List<Before> before(UUID student, Settled sheet, List<PrintedPages.OfRun> there) {
+        Map<UUID, List<PrintedPages.OfRun>> own = there.stream()
+                .filter(p -> p.student().equals(student))
+                .collect(Collectors.groupingBy(PrintedPages.OfRun::run));
+        Map<UUID, Settled> from =
+                settled(own.values().stream().map(l -> l.get(0).version()).collect(Collectors.toSet()));
+        return sheet.firstTries().stream()
+                .filter(t -> own.containsKey(t.run()))
+                .map(t -> new Before(
+                        t.exercise(),
+                        t.of(),
+                        own.get(t.run()).stream().map(PrintedPages.OfRun::id).toList(),
+                        t.names(from.get(own.get(t.run()).get(0).version()).plan(), sheet.plan())))
+                .toList();
     }
 
     /** The pencils that could have been taken for those of a sheet. */
@@ -414,7 +485,7 @@ public class Sheets {
     }
 
     /** Of printed versions; what is not remembered is asked for at once. */
-    private Map<UUID, Settled> settled(Set<UUID> ids) {
+    Map<UUID, Settled> settled(Set<UUID> ids) {
         return printed.getAll(
                 ids,
                 missing -> versions.findAllById(List.copyOf(missing)).stream()
@@ -422,7 +493,8 @@ public class Sheets {
     }
 
     private Settled settledOrDraft(SheetVersion version) {
-        return new Settled(json.plan(version.plan()), json.pages(version.layout()));
+        return new Settled(
+                json.plan(version.plan()), json.pages(version.layout()), json.firstTries(version.firstTries()));
     }
 
     private static PageLayout forStudent(

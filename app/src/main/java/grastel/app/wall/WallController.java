@@ -7,7 +7,9 @@ import grastel.app.returns.CauseView;
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Attempt;
 import grastel.app.returns.Returns.Box;
+import grastel.app.returns.Returns.Earlier;
 import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -24,6 +26,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -45,13 +48,26 @@ class WallController {
         this.returns = returns;
     }
 
-    /** @param read when the reading was made that its picture belongs to */
+    /** @param read when the reading was made that its picture belongs to; @param before what is done again here, else null */
     record CellView(
             @NotNull UUID page,
             @NotNull Instant read,
             @NotNull String field,
             @NotNull double lightness,
-            @NotNull boolean blank) {}
+            @NotNull boolean blank,
+            EarlierCellView before) {}
+
+    record EarlierCellView(
+            @NotNull UUID page,
+            @NotNull Instant read,
+            @NotNull Instant received,
+            @NotNull String field) {
+        static EarlierCellView of(Earlier earlier) {
+            return earlier == null
+                    ? null
+                    : new EarlierCellView(earlier.page(), earlier.read(), earlier.received(), earlier.field());
+        }
+    }
 
     /** @param exercise of the sheet, from 0 */
     record MarkView(
@@ -89,8 +105,10 @@ class WallController {
             CauseView commonest,
             @NotNull int commonestCount) {}
 
+    /** @param personal true where each student does other fields again: then it has rows alone */
     record WallView(
             @NotNull UUID run,
+            @NotNull boolean personal,
             @NotNull String title,
             @NotNull int version,
             @NotNull UUID schoolClass,
@@ -126,20 +144,24 @@ class WallController {
                 returns.boxes(attempts.stream().map(Attempt::page).toList());
         Map<UUID, List<Attempt>> byStudent = attempts.stream().collect(Collectors.groupingBy(Attempt::student));
         List<Box> all = boxes.values().stream().flatMap(List::stream).toList();
+        Map<UUID, Map<String, Earlier>> before = run.personal() ? returns.earlier(sheets.before(id)) : Map.of();
+        Set<UUID> printed = sheets.pages(id).stream().map(PageInfo::student).collect(Collectors.toSet());
         return new WallView(
                 id,
+                run.personal(),
                 run.title(),
                 run.version(),
                 to.id(),
                 to.name(),
                 run.printedAt(),
                 plan.fields().stream()
-                        .filter(f -> f.ask() != FieldPlan.Ask.NOTHING)
+                        .filter(f -> !run.personal() && f.ask() != FieldPlan.Ask.NOTHING)
                         .map(f -> column(f.id(), f.askedLightness(), all))
                         .toList(),
-                goals(plan, attempts),
+                run.personal() ? List.of() : goals(plan, attempts),
                 to.students().stream()
-                        .map(s -> row(s, byStudent.getOrDefault(s.id(), List.of()), boxes))
+                        .filter(s -> !run.personal() || printed.contains(s.id()))
+                        .map(s -> row(s, byStudent.getOrDefault(s.id(), List.of()), boxes, before))
                         .toList());
     }
 
@@ -165,18 +187,24 @@ class WallController {
     }
 
     private static AttemptView attempt(Attempt a, RunInfo run, List<Box> boxes) {
-        return new AttemptView(a.page(), run.id(), run.title(), a.received(), a.confirmed(), cells(a, boxes), marks(a));
+        return new AttemptView(
+                a.page(), run.id(), run.title(), a.received(), a.confirmed(), cells(a, boxes, Map.of()), marks(a));
     }
 
     /** @param pages of the student, in the order of the sheet */
-    private static RowView row(StudentInfo student, List<Attempt> pages, Map<UUID, List<Box>> boxes) {
+    private static RowView row(
+            StudentInfo student,
+            List<Attempt> pages,
+            Map<UUID, List<Box>> boxes,
+            Map<UUID, Map<String, Earlier>> before) {
         return new RowView(
                 student.id(),
                 student.name(),
                 pages.isEmpty() ? null : pages.get(0).page(),
                 !pages.isEmpty() && pages.stream().allMatch(Attempt::confirmed),
                 pages.stream()
-                        .flatMap(a -> cells(a, boxes.get(a.page())).stream())
+                        .flatMap(a ->
+                                cells(a, boxes.get(a.page()), before.getOrDefault(a.printedPage(), Map.of())).stream())
                         .toList(),
                 pages.stream().flatMap(a -> marks(a).stream()).toList());
     }
@@ -204,9 +232,15 @@ class WallController {
                 .toList();
     }
 
-    private static List<CellView> cells(Attempt a, List<Box> boxes) {
+    private static List<CellView> cells(Attempt a, List<Box> boxes, Map<String, Earlier> before) {
         return boxes.stream()
-                .map(b -> new CellView(a.page(), a.read(), b.field(), b.lightness(), b.blank()))
+                .map(b -> new CellView(
+                        a.page(),
+                        a.read(),
+                        b.field(),
+                        b.lightness(),
+                        b.blank(),
+                        EarlierCellView.of(before.get(b.field()))))
                 .toList();
     }
 

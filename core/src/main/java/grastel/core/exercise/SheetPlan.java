@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 
 /**
  * The exercises of one sheet. Where there are several, the ids of their fields begin with a letter of their own, so that no
@@ -31,12 +32,19 @@ public record SheetPlan(List<ExercisePlan> exercises) {
         }
         List<ExercisePlan> named = new ArrayList<>();
         for (ExercisePlan plan : planned) {
-            named.add(prefixed(plan, String.valueOf((char) ('A' + named.size()))));
+            String letter = String.valueOf((char) ('A' + named.size()));
+            named.add(renamed(plan, id -> letter + id));
         }
         return new SheetPlan(named);
     }
 
-    private static ExercisePlan prefixed(ExercisePlan p, String letter) {
+    /** One of the exercises as it was planned, its fields without the letter they have beside others. */
+    public ExercisePlan alone(int exercise) {
+        ExercisePlan plan = exercises.get(exercise);
+        return exercises.size() < 2 ? plan : renamed(plan, id -> id.substring(1));
+    }
+
+    private static ExercisePlan renamed(ExercisePlan p, UnaryOperator<String> name) {
         return new ExercisePlan(
                 p.kind(),
                 p.title(),
@@ -44,7 +52,7 @@ public record SheetPlan(List<ExercisePlan> exercises) {
                 p.palette(),
                 p.fields().stream()
                         .map(f -> new FieldPlan(
-                                letter + f.id(),
+                                name.apply(f.id()),
                                 f.group(),
                                 f.label(),
                                 f.widthMm(),
@@ -57,7 +65,7 @@ public record SheetPlan(List<ExercisePlan> exercises) {
                                 f.specks()))
                         .toList(),
                 p.goals().stream()
-                        .map(g -> new GoalPlan(g.goal(), g.of().named(id -> letter + id), g.ladder(), g.factor()))
+                        .map(g -> new GoalPlan(g.goal(), g.of().named(name), g.ladder(), g.factor()))
                         .toList(),
                 p.steps(),
                 p.notes(),
@@ -65,7 +73,8 @@ public record SheetPlan(List<ExercisePlan> exercises) {
                 p.cautions(),
                 p.minutes(),
                 p.findings().stream()
-                        .map(f -> new Finding(f.field() == null ? null : letter + f.field(), f.words(), f.remedies()))
+                        .map(f ->
+                                new Finding(f.field() == null ? null : name.apply(f.field()), f.words(), f.remedies()))
                         .toList());
     }
 

@@ -31,7 +31,7 @@ public final class Judge {
             Goal.CHROMA_KEPT,
             Goal.WIDE_OVERLAP);
     /** What is read along a strip. */
-    private static final Set<Goal> OF_STRIPS = EnumSet.of(
+    static final Set<Goal> OF_STRIPS = EnumSet.of(
             Goal.SMOOTH_FADE,
             Goal.NO_REVERSAL,
             Goal.FADES_TO_PAPER,
@@ -60,12 +60,13 @@ public final class Judge {
      * One proposal for each goal that has a field on this page, in the plan's order. Goals whose fields have not all been read
      * are left out, and those of colour where a picture has none: the teacher looks.
      *
-     * @param others the student's other pages of this sheet, as far as they have been read
+     * @param others the student's other pages of this sheet, as far as they have been read; of a field that is on several the
+     *     last one counts, and before all this page's own
      */
     public List<Proposal> judge(PageReading page, List<PageReading> others) {
         Set<String> here = page.fields().stream().map(FieldReading::field).collect(Collectors.toSet());
         Map<String, FieldReading> byField = new HashMap<>();
-        others.forEach(other -> other.fields().forEach(f -> byField.put(f.field(), f)));
+        others.forEach(other -> other.fields().forEach(f -> byField.put(f.field(), f.elsewhere())));
         page.fields().forEach(f -> byField.put(f.field(), f));
         Set<String> notReached = notReached(byField);
         boolean grey = page.has(PageFlag.GREY) || others.stream().anyMatch(o -> o.has(PageFlag.GREY));
@@ -122,6 +123,15 @@ public final class Judge {
                         goal.goal(), Level.BEGINNING, null, ladder, false, Cause.BOXES_LEFT_OUT, null, null));
     }
 
+    /** The figure of each part of a goal that can be judged by itself; fields by their ids. */
+    List<Measure.Figure> figures(GoalPlan goal, Map<String, FieldReading> byField) {
+        FieldReading first = byField.get(goal.fields().get(0));
+        Tried tried = tried(goal, byField);
+        return tried.filled().isEmpty()
+                ? List.of()
+                : Measure.of(goal.goal(), first.profile() != null).figures().apply(tried);
+    }
+
     private Tried tried(GoalPlan goal, Map<String, FieldReading> byField) {
         Map<String, FieldPlan> asked =
                 goal.fields().stream().map(plan::field).collect(Collectors.toMap(FieldPlan::id, f -> f));
@@ -162,7 +172,7 @@ public final class Judge {
         return ladder.reachesNearly(figure) ? Level.NEARLY : Level.BEGINNING;
     }
 
-    private static boolean isToBeBare(FieldPlan field) {
+    static boolean isToBeBare(FieldPlan field) {
         return field.recipe().steps().isEmpty();
     }
 }

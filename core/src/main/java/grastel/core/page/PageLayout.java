@@ -34,6 +34,11 @@ public record PageLayout(
         bits = List.copyOf(bits);
     }
 
+    /** The same with other key boxes. */
+    public PageLayout keyed(List<Key> others) {
+        return new PageLayout(size, fields, others, rules, texts, patches, bits);
+    }
+
     /**
      * A field to be filled; its outline is printed as a hairline.
      *

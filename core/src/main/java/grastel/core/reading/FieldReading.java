@@ -28,4 +28,25 @@ public record FieldReading(
         boolean blank,
         Profile profile,
         Strokes strokes,
-        double glare) {}
+        double glare) {
+    /** As it is held against fields of another page: nothing of its error is shared with them. */
+    public FieldReading elsewhere() {
+        return new FieldReading(
+                field,
+                colour,
+                new Measured(lightness.value(), lightness.plusMinus()),
+                value,
+                specks,
+                unevenness,
+                outside,
+                blank,
+                profile,
+                strokes,
+                glare);
+    }
+
+    FieldReading named(String name) {
+        return new FieldReading(
+                name, colour, lightness, value, specks, unevenness, outside, blank, profile, strokes, glare);
+    }
+}

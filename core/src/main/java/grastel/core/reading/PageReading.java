@@ -1,6 +1,7 @@
 package grastel.core.reading;
 
 import java.util.List;
+import java.util.Map;
 
 /**
  * What was read on a page.
@@ -27,6 +28,21 @@ public record PageReading(
         fields = List.copyOf(fields);
         flags = flags == null ? List.of() : List.copyOf(flags);
         keys = keys == null ? KeyReport.NONE : keys;
+    }
+
+    /** The same with other names of fields; those that have none are left out. @param names by the names they have */
+    public PageReading named(Map<String, String> names) {
+        return new PageReading(
+                fields.stream()
+                        .filter(f -> names.containsKey(f.field()))
+                        .map(f -> f.named(names.get(f.field())))
+                        .toList(),
+                dpi,
+                flatnessMm,
+                lightSpread,
+                markers,
+                flags,
+                keys);
     }
 
     public boolean has(PageFlag flag) {

@@ -200,7 +200,7 @@ class JudgeTest {
         return fields;
     }
 
-    private static FieldReading field(
+    static FieldReading field(
             String id, double lightness, double specks, double uneven, double outside, boolean blank) {
         return new FieldReading(
                 id,

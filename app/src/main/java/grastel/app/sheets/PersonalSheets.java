@@ -1,0 +1,177 @@
+package grastel.app.sheets;
+
+import grastel.app.classes.Classes;
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.classes.Classes.StudentInfo;
+import grastel.app.kit.Kit;
+import grastel.app.platform.ApiProblem;
+import grastel.app.sheets.Personal.Composed;
+import grastel.app.sheets.Sheets.RunInfo;
+import grastel.app.sheets.Sheets.Settled;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.SheetPlan;
+import grastel.core.media.Paper;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Pages for single students, each of its own: fields that are done again, with what to do differently. */
+@Service
+@Transactional
+public class PersonalSheets {
+    private final PrintedPages pages;
+    private final SheetRows sheetRows;
+    private final SheetVersions versions;
+    private final PrintRuns runs;
+    private final Sheets sheets;
+    private final Classes classes;
+    private final Kit kit;
+    private final SheetJson json;
+
+    PersonalSheets(
+            PrintedPages pages,
+            SheetRows sheetRows,
+            SheetVersions versions,
+            PrintRuns runs,
+            Sheets sheets,
+            Classes classes,
+            Kit kit,
+            SheetJson json) {
+        this.pages = pages;
+        this.sheetRows = sheetRows;
+        this.versions = versions;
+        this.runs = runs;
+        this.sheets = sheets;
+        this.classes = classes;
+        this.kit = kit;
+        this.json = json;
+    }
+
+    /**
+     * Fields of an exercise that a student had.
+     *
+     * @param advice by the field's name there, in the order of the sheet: what to do differently, or empty
+     */
+    public record Again(UUID run, int exercise, Map<String, String> advice) {}
+
+    /** @param exercises what matters most first: what finds no room on one page with it is left out */
+    public record Asked(UUID student, List<Again> exercises) {}
+
+    /** An exercise on a page. @param advice by the field's name on the page */
+    public record Part(String title, Map<String, String> advice) {}
+
+    /** A student's page. @param left how many exercises found no room; @param pages one, or more where one exercise alone needs them */
+    public record Page(UUID student, List<Part> parts, int left, int pages, double minutes) {}
+
+    /** What a student was given in a run, and on which paper. */
+    public record Given(SheetPlan plan, Paper paper) {}
+
+    /** What students were given in runs, by student and run. */
+    @Transactional(readOnly = true)
+    public Map<UUID, Map<UUID, Given>> given(Set<UUID> ofRuns) {
+        Map<UUID, Paper> papers =
+                kit.papers().stream().collect(Collectors.toMap(Kit.KitPaper::id, Kit.KitPaper::paper));
+        Map<UUID, Map<UUID, Given>> given = new HashMap<>();
+        origins(ofRuns)
+                .forEach((student, byRun) ->
+                        byRun.forEach((run, from) -> given.computeIfAbsent(student, s -> new HashMap<>())
+                                .put(run, new Given(from.sheet().plan(), papers.get(from.paper())))));
+        return given;
+    }
+
+    /** What would be printed; students for whom there is nothing are left out. */
+    @Transactional(readOnly = true)
+    public List<Page> look(UUID schoolClass, String title, List<Asked> asked) {
+        return composed(classes.one(schoolClass), title, asked).stream()
+                .map(Composed::page)
+                .toList();
+    }
+
+    /** Prints the pages, in the order of the class list. */
+    public RunInfo print(UUID schoolClass, String title, List<Asked> asked) {
+        ClassInfo to = classes.one(schoolClass);
+        List<Composed> all = composed(to, title, asked);
+        if (all.isEmpty()) {
+            throw ApiProblem.invalid("students", "NOTHING_AGAIN", "There is nothing for these students to do again.");
+        }
+        Sheet sheet = sheetRows.save(new Sheet(title, true));
+        PrintRun run = null;
+        for (Composed one : all) {
+            SheetVersion version = version(sheet, run == null ? 1 : run.pages().size() + 1, schoolClass, one);
+            if (run == null) {
+                run = new PrintRun(version, schoolClass, to.band(), sheets.newCode());
+            }
+            run.add(version, one.page().student(), one.layouts().size());
+        }
+        return sheets.run(runs.saveAndFlush(run).id());
+    }
+
+    private SheetVersion version(Sheet sheet, int number, UUID schoolClass, Composed of) {
+        SheetVersion version = new SheetVersion(sheet, number);
+        version.set(
+                new SheetData(schoolClass, null, of.paper(), of.layouts().get(0).size(), List.of()),
+                json.write(List.of()),
+                json.write(of.plan()),
+                json.write(of.layouts()));
+        version.triedBefore(json.write(of.firstTries()));
+        return versions.save(version);
+    }
+
+    private List<Composed> composed(ClassInfo to, String title, List<Asked> asked) {
+        Map<UUID, Asked> byStudent =
+                asked.stream().collect(Collectors.toMap(Asked::student, a -> a, (one, two) -> one));
+        Map<UUID, Map<UUID, Origin>> origins = origins(asked.stream()
+                .flatMap(a -> a.exercises().stream())
+                .map(Again::run)
+                .collect(Collectors.toSet()));
+        return to.students().stream()
+                .map(StudentInfo::id)
+                .filter(byStudent::containsKey)
+                .map(s -> composed(byStudent.get(s), title, to.band(), origins.getOrDefault(s, Map.of())))
+                .flatMap(Optional::stream)
+                .toList();
+    }
+
+    /** What a student's page of a run was printed from. */
+    record Origin(UUID paper, Settled sheet) {}
+
+    /** By student and run. */
+    private Map<UUID, Map<UUID, Origin>> origins(Set<UUID> ofRuns) {
+        List<PrintedPages.OfRun> rows = ofRuns.isEmpty() ? List.of() : pages.ofRuns(ofRuns);
+        Map<UUID, Settled> from =
+                sheets.settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
+        Map<UUID, Map<UUID, Origin>> origins = new HashMap<>();
+        rows.forEach(p -> origins.computeIfAbsent(p.student(), s -> new HashMap<>())
+                .put(p.run(), new Origin(p.paper(), from.get(p.version()))));
+        return origins;
+    }
+
+    private Optional<Composed> composed(Asked asked, String title, GradeBand band, Map<UUID, Origin> origins) {
+        List<Again> there = asked.exercises().stream()
+                .filter(a -> origins.containsKey(a.run()) && !a.advice().isEmpty())
+                .toList();
+        if (there.isEmpty()) {
+            return Optional.empty();
+        }
+        // One page is on one paper: that of what matters most.
+        UUID paper = origins.get(there.get(0).run()).paper();
+        List<Again> onPaper = there.stream()
+                .filter(a -> origins.get(a.run()).paper().equals(paper))
+                .toList();
+        Personal personal = new Personal(asked.student(), title, band, origins, kit.paper(paper));
+        int left = asked.exercises().size();
+        for (int count = onPaper.size(); count > 1; count--) {
+            Composed some = personal.compose(onPaper.subList(0, count), left - count);
+            if (some.layouts().size() == 1) {
+                return Optional.of(some);
+            }
+        }
+        return Optional.of(personal.compose(onPaper.subList(0, 1), left - 1));
+    }
+}

@@ -1,0 +1,161 @@
+package grastel.app.progress;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.jayway.jsonpath.JsonPath;
+import grastel.app.DeskTest;
+import grastel.app.platform.SignedIn;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.core.page.PageLayout;
+import grastel.core.scanner.Hand;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+/** What was missed is printed for each student alone, comes back, and is judged beside the first try. */
+class RedoTest extends DeskTest {
+    private static final Hand PATCHY = new Hand(1, 0.25, 0.5, 0.3, 0.3, 2, 0, 20, 0);
+
+    private UUID giveIn(SignedIn teacher, PageInfo printed, Hand hand, long seed) {
+        UUID page = upload(teacher, "scan-" + seed + ".jpg", scan(teacher, printed.id(), hand, seed))
+                .get(0);
+        awaitRead(teacher, page);
+        assertThat(post(teacher, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page))
+                .hasStatusOk();
+        return page;
+    }
+
+    private List<PageInfo> pages(SignedIn teacher, UUID run) {
+        return as(teacher, () -> sheets.pages(run));
+    }
+
+    private static Map<String, Object> wanted(UUID run, String field) {
+        Map<String, Object> wanted = new HashMap<>();
+        wanted.put("run", run);
+        wanted.put("field", field);
+        return wanted;
+    }
+
+    private MvcTestResult again(SignedIn teacher, Sheets.RunInfo first, Map<String, Object> wanted) {
+        return post(teacher, "/api/progress/classes/{id}/redo", wanted, first.schoolClass());
+    }
+
+    private UUID printAgain(SignedIn teacher, Sheets.RunInfo first, Map<String, Object> wanted) {
+        MvcTestResult answer = again(teacher, first, wanted);
+        assertThat(answer).hasStatus(201);
+        return UUID.fromString(JsonPath.read(content(answer), "$.run"));
+    }
+
+    private static List<String> fields(PrintedSheet sheet) {
+        return sheet.layout().fields().stream().map(PageLayout.Field::id).toList();
+    }
+
+    @Test
+    void whoMissedSomethingGetsAPageWithItAndIsJudgedWithWhatWasThere() {
+        SignedIn teacher = newTeacher();
+        Sheets.RunInfo first = printed(teacher);
+        List<PageInfo> pages = pages(teacher, first.id());
+        UUID tried = giveIn(teacher, pages.get(0), PATCHY, 1);
+        giveIn(teacher, pages.get(1), Hand.EXACT, 2);
+
+        Map<String, Object> wanted = wanted(null, null);
+        String look = content(post(teacher, "/api/progress/classes/{id}/redo/preview", wanted, first.schoolClass()));
+        assertThat(JsonPath.<List<String>>read(look, "$.students[*].name")).containsExactly("Amara Diallo");
+        List<String> missed = JsonPath.read(look, "$.students[0].parts[0].fields[*].field");
+        assertThat(missed).isNotEmpty().isSubsetOf("1", "2", "3", "4", "5");
+        assertThat(JsonPath.<List<String>>read(look, "$.students[0].parts[0].fields[*].advice"))
+                .anyMatch(words -> !words.isEmpty());
+
+        UUID run = printAgain(teacher, first, wanted);
+        List<PageInfo> again = pages(teacher, run);
+        assertThat(again).hasSize(1);
+        PrintedSheet sheet = as(teacher, () -> sheets.printed(again.get(0).id()));
+        assertThat(fields(sheet)).isEqualTo(missed);
+        assertThat(sheet.layout().texts().stream().map(PageLayout.Text::words).collect(Collectors.joining(" ")))
+                .contains("Amara Diallo", "Once more");
+        assertThat(get(teacher, "/api/sheets/runs/{id}/pages.pdf", run)).hasStatusOk();
+
+        UUID redone = giveIn(teacher, again.get(0), Hand.EXACT, 3);
+        String detail = content(get(teacher, "/api/returns/pages/{id}", redone));
+        assertThat(JsonPath.<List<String>>read(detail, "$.boxes[*].field")).isEqualTo(missed);
+        assertThat(JsonPath.<List<String>>read(detail, "$.goals[*].goal"))
+                .as("goals of the whole row are judged with the boxes of the first try")
+                .contains("EQUAL_STEPS", "EVEN_INSIDE");
+        assertThat(JsonPath.<List<String>>read(detail, "$.before.fields[*].page"))
+                .containsOnly(tried.toString());
+        assertThat(JsonPath.<List<Integer>>read(detail, "$.before.levels[?(@.goal == 'EVEN_INSIDE')].level"))
+                .hasSize(1)
+                .allMatch(level -> level < 3);
+        assertThat(JsonPath.<List<Integer>>read(detail, "$.goals[?(@.goal == 'EVEN_INSIDE')].proposed"))
+                .allMatch(level -> level >= 3);
+
+        String wall = content(get(teacher, "/api/wall/runs/{id}", run));
+        assertThat((Boolean) JsonPath.read(wall, "$.personal")).isTrue();
+        assertThat(JsonPath.<List<Object>>read(wall, "$.rows")).hasSize(1);
+        assertThat(JsonPath.<List<String>>read(wall, "$.rows[0].cells[*].before.page"))
+                .containsOnly(tried.toString());
+
+        String progress = content(get(teacher, "/api/progress/classes/{id}", first.schoolClass()));
+        assertThat(JsonPath.<List<Object>>read(progress, "$.students[0].standings[?(@.skill == 'EVEN_TONE')].tries[*]"))
+                .hasSize(2);
+        assertThat(JsonPath.<List<Object>>read(
+                        content(post(teacher, "/api/progress/classes/{id}/redo/preview", wanted, first.schoolClass())),
+                        "$.students[?(@.name == 'Amara Diallo')].parts[*].fields[?(@.advice =~ /.*Small circles.*/)]"))
+                .as("what was redone well is not asked for again")
+                .isEmpty();
+    }
+
+    @Test
+    void personalPagesAreNoSheetOfTheTeachersAndNobodyElses() {
+        SignedIn teacher = newTeacher();
+        Sheets.RunInfo first = printed(teacher);
+        giveIn(teacher, pages(teacher, first.id()).get(0), PATCHY, 4);
+        UUID run = printAgain(teacher, first, wanted(first.id(), null));
+
+        assertThat(as(teacher, () -> sheets.all())).hasSize(1);
+        assertThat(as(teacher, () -> sheets.titles())).hasSize(1);
+        UUID sheet = as(teacher, () -> sheets.run(run)).sheet();
+        assertThat(get(teacher, "/api/sheets/{id}", sheet)).hasStatus(404);
+        assertThat(post(teacher, "/api/sheets/{id}/runs", Map.of("schoolClass", first.schoolClass()), sheet))
+                .hasStatus(404);
+        assertThat(JsonPath.<List<Boolean>>read(content(get(teacher, "/api/sheets/runs")), "$[*].personal"))
+                .containsExactly(true, false);
+        assertThat(as(teacher, () -> sheets.latestRuns())
+                        .get(first.schoolClass())
+                        .id())
+                .as("Today speaks of the sheet")
+                .isEqualTo(first.id());
+        SignedIn other = newTeacher();
+        assertThat(again(other, first, wanted(first.id(), null))).hasStatus(404);
+        assertThat(get(other, "/api/wall/runs/{id}", run)).hasStatus(404);
+    }
+
+    @Test
+    void oneFieldIsDoneAgainByAllWhoHadItAndAgainAfterThat() {
+        SignedIn teacher = newTeacher();
+        Sheets.RunInfo first = printed(teacher);
+        UUID run = printAgain(teacher, first, wanted(first.id(), "3"));
+        List<PageInfo> again = pages(teacher, run);
+        assertThat(again).hasSize(3);
+        for (PageInfo page : again) {
+            assertThat(fields(as(teacher, () -> sheets.printed(page.id())))).containsExactly("3");
+        }
+        giveIn(teacher, again.get(0), Hand.EXACT, 5);
+        UUID thrice = printAgain(teacher, first, wanted(run, "3"));
+        PrintedSheet last =
+                as(teacher, () -> sheets.printed(pages(teacher, thrice).get(0).id()));
+        assertThat(last.before()).as("the first try and the second").hasSize(2);
+        String detail = content(get(teacher, "/api/returns/pages/{id}", giveIn(teacher, last.page(), Hand.EXACT, 6)));
+        assertThat(JsonPath.<List<String>>read(detail, "$.before.fields[*].there"))
+                .containsExactly("3");
+
+        assertThat(again(teacher, first, wanted(null, "3"))).hasStatus(422);
+        assertThat(again(teacher, first, wanted(first.id(), "99"))).hasStatus(422);
+    }
+}

@@ -1,0 +1,129 @@
+package grastel.core.judging;
+
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalPlan;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.Ladder;
+import grastel.core.media.Paper;
+import grastel.core.reading.FieldReading;
+import grastel.core.reading.PageReading;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * Which fields of an exercise a student does again: those that keep its goals below secure. Of a goal that is as good as its
+ * worst field that is every field below secure, of a row the one that is out of it, of tries at the same the best, and of what
+ * was left empty the empty ones; of a form always the whole form.
+ */
+public final class Again {
+    private final ExercisePlan plan;
+    private final GradeBand band;
+    private final Judge judge;
+
+    public Again(ExercisePlan plan, GradeBand band, Paper paper) {
+        this.plan = plan;
+        this.band = band;
+        this.judge = new Judge(plan, band, paper);
+    }
+
+    /** A goal as it stands. @param field the one to look at, or null */
+    public record Missed(Goal goal, Level level, Cause cause, String field) {}
+
+    /**
+     * The fields in their order, each with why; nothing where all is secure or was not reached.
+     *
+     * @param goals of the exercise as they stand
+     * @param pages what was read of the exercise
+     */
+    public Map<String, Optional<Cause>> fields(List<Missed> goals, List<PageReading> pages) {
+        Map<String, FieldReading> byField = new HashMap<>();
+        pages.forEach(page -> page.fields().forEach(f -> byField.put(f.field(), f)));
+        Map<String, Optional<Cause>> found = new HashMap<>();
+        goals.stream()
+                .filter(m -> m.level().compareTo(Level.SECURE) < 0 && m.cause() != Cause.NOT_REACHED)
+                .sorted(Comparator.comparing(Missed::level))
+                .forEach(m -> of(m, byField).forEach(found::putIfAbsent));
+        return ordered(found);
+    }
+
+    private Map<String, Optional<Cause>> of(Missed missed, Map<String, FieldReading> byField) {
+        Optional<GoalPlan> goal =
+                plan.goals().stream().filter(g -> g.goal() == missed.goal()).findFirst();
+        if (goal.isEmpty() || !byField.keySet().containsAll(goal.get().fields())) {
+            return missed.field() == null ? Map.of() : Map.of(missed.field(), Optional.ofNullable(missed.cause()));
+        }
+        return missed.cause() == Cause.BOXES_LEFT_OUT
+                ? because(missed.cause(), leftOut(goal.get(), byField))
+                : drawn(goal.get(), missed, byField);
+    }
+
+    private Map<String, Optional<Cause>> drawn(GoalPlan goal, Missed missed, Map<String, FieldReading> byField) {
+        Map<String, Optional<Cause>> found = new HashMap<>();
+        if (!Judge.OF_STRIPS.contains(missed.goal())) {
+            below(goal, byField).forEach(f -> found.put(f.field(), Optional.ofNullable(f.cause())));
+        }
+        if (missed.field() != null) {
+            found.put(missed.field(), Optional.ofNullable(missed.cause()));
+        }
+        return found.isEmpty() ? because(missed.cause(), ofRow(goal.fields(), missed.cause())) : found;
+    }
+
+    private static Map<String, Optional<Cause>> because(Cause cause, Collection<String> fields) {
+        return fields.stream().distinct().collect(Collectors.toMap(f -> f, f -> Optional.ofNullable(cause)));
+    }
+
+    private List<String> leftOut(GoalPlan goal, Map<String, FieldReading> byField) {
+        return goal.fields().stream()
+                .filter(f -> byField.get(f).blank() && !Judge.isToBeBare(plan.field(f)))
+                .toList();
+    }
+
+    /** Of fields that are wrong as a row: the end that was missed, else all. @param row from light to dark */
+    private static List<String> ofRow(List<String> row, Cause cause) {
+        String lightest = row.get(0);
+        String darkest = row.get(row.size() - 1);
+        if (cause == null) {
+            return row;
+        }
+        return switch (cause) {
+            case NEVER_DARK, TOO_LITTLE_PRESSURE, DARK_TOO_THIN -> List.of(darkest);
+            case NEVER_LIGHT -> List.of(lightest);
+            case ALL_MIDDLE -> List.of(lightest, darkest);
+            default -> row;
+        };
+    }
+
+    private List<Measure.Figure> below(GoalPlan goal, Map<String, FieldReading> byField) {
+        Ladder ladder = goal.held(band);
+        return judge.figures(goal, byField).stream()
+                .filter(f ->
+                        f.field() != null && !ladder.reachesSecure(f.measured().value()))
+                .toList();
+    }
+
+    /** In the plan's order; where a zone of a form is among them, with its other zones. */
+    private Map<String, Optional<Cause>> ordered(Map<String, Optional<Cause>> found) {
+        Set<String> forms = plan.fields().stream()
+                .filter(f -> f.isShape() && found.containsKey(f.id()))
+                .map(FieldPlan::group)
+                .collect(Collectors.toSet());
+        Map<String, Optional<Cause>> ordered = new LinkedHashMap<>();
+        for (FieldPlan field : plan.fields()) {
+            if (found.containsKey(field.id())) {
+                ordered.put(field.id(), found.get(field.id()));
+            } else if (field.isShape() && forms.contains(field.group())) {
+                ordered.put(field.id(), Optional.empty());
+            }
+        }
+        return ordered;
+    }
+}

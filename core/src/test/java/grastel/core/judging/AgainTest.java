@@ -1,0 +1,113 @@
+package grastel.core.judging;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.Shipped;
+import grastel.core.exercise.Values;
+import grastel.core.judging.Again.Missed;
+import grastel.core.reading.FieldReading;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+/** Five boxes of a pressure scale, of which some are done again. */
+class AgainTest {
+    private static final ExercisePlan PLAN =
+            Shipped.plan("pressure-scale", Values.of("pencil", Shipped.pencil("S36")), Shipped.WHITE_PAPER);
+    private static final double[] STEADY = {1, 1, 1, 1, 1};
+
+    private static List<FieldReading> boxes(double[] lightness, double[] unevenness) {
+        List<FieldReading> boxes = new ArrayList<>();
+        for (int i = 0; i < lightness.length; i++) {
+            boxes.add(JudgeTest.field(String.valueOf(i + 1), lightness[i], 1, unevenness[i], 0.1, lightness[i] > 94.9));
+        }
+        return boxes;
+    }
+
+    private static Map<String, Optional<Cause>> again(List<FieldReading> boxes) {
+        List<Missed> marks = new Judge(PLAN, GradeBand.DEVELOPING, Shipped.WHITE_PAPER.paper())
+                .judge(Pages.of(boxes)).stream()
+                        .map(p -> new Missed(p.goal(), p.level(), p.cause(), p.field()))
+                        .toList();
+        return again(marks, boxes);
+    }
+
+    private static Map<String, Optional<Cause>> again(List<Missed> marks, List<FieldReading> boxes) {
+        return new Again(PLAN, GradeBand.DEVELOPING, Shipped.WHITE_PAPER.paper())
+                .fields(marks, List.of(Pages.of(boxes)));
+    }
+
+    @Test
+    void whatIsSecureIsNotDoneAgain() {
+        assertThat(again(boxes(new double[] {93, 75, 57, 40, 22}, STEADY))).isEmpty();
+    }
+
+    @Test
+    void everyBoxThatIsUnevenIsDoneAgainAndNoOther() {
+        assertThat(again(boxes(new double[] {93, 75, 57, 40, 22}, new double[] {1, 9, 1, 14, 1})))
+                .containsOnlyKeys("2", "4")
+                .containsEntry("2", Optional.of(Cause.PATCHY));
+    }
+
+    @Test
+    void ofARowTheBoxThatIsOutOfIt() {
+        assertThat(again(
+                        List.of(new Missed(Goal.ORDER, Level.BEGINNING, Cause.ORDER_REVERSED, "3")),
+                        boxes(new double[] {93, 60, 72, 40, 22}, STEADY)))
+                .containsOnlyKeys("3");
+    }
+
+    @Test
+    void ofARangeTheEndThatWasMissedAndOfUnequalStepsTheRow() {
+        List<FieldReading> boxes = boxes(new double[] {93, 75, 57, 40, 22}, STEADY);
+        assertThat(again(List.of(new Missed(Goal.FULL_RANGE, Level.NEARLY, Cause.NEVER_DARK, null)), boxes))
+                .containsOnlyKeys("5");
+        assertThat(again(List.of(new Missed(Goal.FULL_RANGE, Level.NEARLY, Cause.ALL_MIDDLE, null)), boxes))
+                .containsOnlyKeys("1", "5");
+        assertThat(again(List.of(new Missed(Goal.EQUAL_STEPS, Level.NEARLY, Cause.BUNCHED_DARK, null)), boxes))
+                .containsOnlyKeys("1", "2", "3", "4", "5");
+    }
+
+    @Test
+    void whatWasLeftOutIsDoneAndWhatWasNotReachedWaits() {
+        assertThat(again(boxes(new double[] {93, 95.2, 57, 40, 22}, STEADY)))
+                .containsEntry("2", Optional.of(Cause.BOXES_LEFT_OUT))
+                .doesNotContainKeys("1", "3", "4", "5");
+        assertThat(again(boxes(new double[] {93, 75, 57, 40, 95.2}, new double[] {1, 9, 1, 1, 0})))
+                .as("the uneven one, not the one that was not reached")
+                .containsOnlyKeys("2");
+    }
+
+    @Test
+    void aTeachersWordCountsWhereTheFiguresSayNothing() {
+        List<FieldReading> boxes = boxes(new double[] {93, 75, 57, 40, 22}, STEADY);
+        assertThat(again(List.of(new Missed(Goal.EVEN_INSIDE, Level.NEARLY, null, null)), boxes))
+                .hasSize(5)
+                .containsEntry("1", Optional.empty());
+    }
+
+    @Test
+    void aFormIsDoneAgainAsAWhole() {
+        ExercisePlan form = Shipped.plan("form-study", Values.NONE, Shipped.WHITE_PAPER);
+        FieldPlan zone =
+                form.fields().stream().filter(FieldPlan::isShape).findFirst().orElseThrow();
+        List<FieldReading> read = form.fields().stream()
+                .map(f -> JudgeTest.field(f.id(), f.askedLightness(), 1, 1, 0.1, false))
+                .toList();
+
+        assertThat(new Again(form, GradeBand.DEVELOPING, Shipped.WHITE_PAPER.paper())
+                        .fields(
+                                List.of(new Missed(Goal.ZONE_VALUES, Level.NEARLY, Cause.ZONE_TOO_LIGHT, zone.id())),
+                                List.of(Pages.of(read))))
+                .containsOnlyKeys(form.fields().stream()
+                        .filter(f -> f.isShape() && f.group().equals(zone.group()))
+                        .map(FieldPlan::id)
+                        .toArray(String[]::new));
+    }
+}

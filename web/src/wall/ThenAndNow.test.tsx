@@ -1,0 +1,43 @@
+import { cleanup, render, screen } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
+import { afterEach, expect, it } from 'vitest';
+import type { Schemas } from '../api/client';
+import { ThenAndNow } from './ThenAndNow';
+
+afterEach(cleanup);
+
+const wall: Schemas['WallView'] = {
+  run: 'r',
+  personal: true,
+  title: 'Once more: Value scale',
+  version: 1,
+  schoolClass: 'dunlin',
+  className: '8 Dunlin',
+  printedAt: '2026-10-09T09:00:00Z',
+  columns: [],
+  goals: [],
+  rows: [
+    {
+      student: 'a',
+      name: 'Amara',
+      page: 'now',
+      confirmed: true,
+      cells: [{ page: 'now', read: 'n', field: '2', lightness: 60, blank: false, before: { page: 'then', read: 't', received: '2026-10-02T09:00:00Z', field: 'A2' } }],
+      marks: [],
+    },
+    { student: 'b', name: 'Björn', confirmed: false, cells: [], marks: [] },
+  ],
+};
+
+it('shows what was done again under the first try, and who is still to bring it', () => {
+  render(
+    <MemoryRouter>
+      <ThenAndNow wall={wall} />
+    </MemoryRouter>,
+  );
+  const [then, now] = screen.getAllByRole('img');
+  expect(then?.getAttribute('src')).toContain('/then/');
+  expect(then?.getAttribute('src')).toContain('A2');
+  expect(now?.getAttribute('alt')).toBe('Amara, box 2, now');
+  expect(screen.getByText('not back yet')).toBeTruthy();
+});
