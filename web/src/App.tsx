@@ -15,6 +15,7 @@ const Agreement = lazy(() => import('./returns/Agreement'));
 const Kit = lazy(() => import('./kit/Kit'));
 const Wall = lazy(() => import('./wall/Wall'));
 const OverTime = lazy(() => import('./wall/OverTime'));
+const Marks = lazy(() => import('./wall/Marks'));
 const Redo = lazy(() => import('./wall/Redo'));
 const Student = lazy(() => import('./wall/Student'));
 const Classes = lazy(() => import('./classes/Classes'));
@@ -66,6 +67,7 @@ function Places({ teacher, isDemo }: { teacher: Schemas['TeacherView']; isDemo: 
           <Route path="/returns/agreement" element={<Agreement />} />
           <Route path="/returns/:run?/:page?" element={<Returns isDemo={isDemo} />} />
           <Route path="/wall/class/:id/redo" element={<Redo />} />
+          <Route path="/wall/class/:id/marks" element={<Marks />} />
           <Route path="/wall/class/:id?" element={<OverTime />} />
           <Route path="/wall/:run/redo" element={<Redo />} />
           <Route path="/wall/:run?" element={<Wall />} />

@@ -173,7 +173,7 @@ export interface paths {
         };
         get: operations["all_3"];
         put?: never;
-        post: operations["keep_1"];
+        post: operations["keep_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -251,7 +251,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export_3"];
+        get: operations["export_4"];
         put?: never;
         post?: never;
         delete?: never;
@@ -612,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{schoolClass}/next-lesson": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["next"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{schoolClass}/outline": {
         parameters: {
             query?: never;
@@ -811,7 +827,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export_2"];
+        get: operations["export_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -861,7 +877,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview_3"];
+        post: operations["preview_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1134,6 +1150,54 @@ export interface paths {
         get: operations["ofClass"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/classes/{id}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["marks"];
+        put: operations["keep"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/classes/{id}/marks/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/classes/{id}/marks/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1485,7 +1549,7 @@ export interface paths {
         };
         get: operations["phrases"];
         put?: never;
-        post: operations["keep"];
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2475,11 +2539,27 @@ export interface components {
             schoolClass?: string;
             within: string;
         };
+        GivenMarkView: {
+            goals: components["schemas"]["GoalReachedView"][];
+            /** Format: double */
+            level?: number;
+            name: string;
+            /** Format: double */
+            value?: number;
+            work: string;
+        };
         GoalLevel: {
             /** @enum {string} */
             level: "NOT_TRIED" | "BEGINNING" | "NEARLY" | "SECURE" | "BEYOND";
             /** Format: uuid */
             mark: string;
+        };
+        GoalReachedView: {
+            /** @enum {string} */
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
+            label: string;
+            /** Format: int32 */
+            level: number;
         };
         GoalSpreadView: {
             commonest?: components["schemas"]["CauseView"];
@@ -2760,6 +2840,22 @@ export interface components {
             colour: string;
             lab: components["schemas"]["LabView"];
         };
+        MarkedStudentView: {
+            marks: components["schemas"]["GivenMarkView"][];
+            name: string;
+            /** Format: uuid */
+            student: string;
+        };
+        MarksView: {
+            classCode: string;
+            className: string;
+            /** Format: int32 */
+            revision: number;
+            steps: components["schemas"]["ScaleStepView"][];
+            students: components["schemas"]["MarkedStudentView"][];
+            weights: components["schemas"]["WeightView"][];
+            work: components["schemas"]["WorkView"][];
+        };
         MarkView: {
             cause?: components["schemas"]["CauseView"];
             /** Format: int32 */
@@ -2848,6 +2944,21 @@ export interface components {
             name: string;
             /** Format: int32 */
             white?: number;
+        };
+        NextLessonRequest: {
+            aim?: string;
+            notes?: string;
+            title: string;
+            /** Format: int32 */
+            workMinutes: number;
+        };
+        NextLessonView: {
+            /** Format: int32 */
+            at: number;
+            /** Format: uuid */
+            lesson: string;
+            /** Format: date-time */
+            starts?: string;
         };
         NoteRequest: {
             flagged?: boolean;
@@ -3461,6 +3572,25 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        ScaleData: {
+            classCode?: string;
+            steps: components["schemas"]["StepData"][];
+            /** Format: int32 */
+            version?: number;
+            weights: {
+                [key: string]: number;
+            };
+        };
+        ScaleRequest: {
+            /** Format: int32 */
+            revision?: number;
+            scale: components["schemas"]["ScaleData"];
+        };
+        ScaleStepView: {
+            name: string;
+            /** Format: double */
+            value: number;
+        };
         ScanView: {
             busy: boolean;
             /** Format: int32 */
@@ -3682,6 +3812,11 @@ export interface components {
             name: string;
             /** Format: uuid */
             pencil: string;
+        };
+        StepData: {
+            name?: string;
+            /** Format: double */
+            value: number;
         };
         StudentProgressView: {
             name: string;
@@ -3927,6 +4062,13 @@ export interface components {
             /** @enum {string} */
             severity: "NOTE" | "CAUTION";
         };
+        WeightView: {
+            /** @enum {string} */
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
+            label: string;
+            /** Format: double */
+            weight: number;
+        };
         WhatIfRequest: {
             goal?: components["schemas"]["AimData"];
             stack: components["schemas"]["StackData"];
@@ -3943,6 +4085,16 @@ export interface components {
             stack: components["schemas"]["StackData"];
             /** Format: double */
             toGoal?: number;
+        };
+        WorkView: {
+            /** Format: int32 */
+            exercise: number;
+            id: string;
+            /** Format: date-time */
+            printedAt: string;
+            /** Format: uuid */
+            run: string;
+            title: string;
         };
     };
     responses: never;
@@ -4273,7 +4425,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4453,7 +4605,7 @@ export interface operations {
             };
         };
     };
-    export_3: {
+    export_4: {
         parameters: {
             query: {
                 format: "CGATS" | "CSV" | "GPL";
@@ -5075,6 +5227,32 @@ export interface operations {
             };
         };
     };
+    next: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NextLessonRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextLessonView"];
+                };
+            };
+        };
+    };
     export_1: {
         parameters: {
             query?: never;
@@ -5417,7 +5595,7 @@ export interface operations {
             };
         };
     };
-    export_2: {
+    export_3: {
         parameters: {
             query: {
                 format: "CGATS" | "CSV" | "GPL";
@@ -5490,7 +5668,7 @@ export interface operations {
             };
         };
     };
-    preview_3: {
+    preview_4: {
         parameters: {
             query: {
                 range: string;
@@ -6043,6 +6221,104 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassProgressView"];
+                };
+            };
+        };
+    };
+    marks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarksView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScaleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarksView"];
+                };
+            };
+        };
+    };
+    export_2: {
+        parameters: {
+            query: {
+                format: "MARKS" | "ATTEMPTS" | "ONEROSTER" | "JSON";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    preview_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScaleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarksView"];
                 };
             };
         };
@@ -6601,7 +6877,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;

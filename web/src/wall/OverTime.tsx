@@ -10,6 +10,8 @@ import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { count } from '../words/words';
+import { ClassPapers } from './ClassPapers';
+import { Groups } from './Groups';
 import { StandingCell } from './StandingCell';
 import { ViewChoice } from './ViewChoice';
 
@@ -57,7 +59,7 @@ export default function OverTime() {
           )}
           <Segments label="Sort by" value={order} onChange={setOrder} choices={orders} />
           <ViewChoice view="time" schoolClass={classId} />
-          {of && of.skills.length > 0 && <Link to={`/wall/class/${classId}/redo`}>Redo pages</Link>}
+          {of && of.skills.length > 0 && <ClassPapers schoolClass={of.schoolClass} />}
           <Toggle isSelected={squint} onChange={setSquint}>
             Squint
           </Toggle>
@@ -117,30 +119,6 @@ function Matrix({ of, order, squint }: { of: Progress; order: Order; squint: boo
   );
 }
 
-/** Who is taught together what is missing. */
-function Groups({ of }: { of: Progress }) {
-  const name = (id: string) => of.students.find((s) => s.student === id)?.name ?? '';
-  return (
-    <Aside aria-label="Groups">
-      <h2>Groups</h2>
-      {of.groups.length === 0 && <p>Everyone is secure in what was tried.</p>}
-      {of.groups.map((g) => (
-        <section key={`${g.skill} ${g.cause?.code} ${g.students[0]}`}>
-          <h3>
-            {skillNames[g.skill]} · {count(g.students.length, 'student')}
-          </h3>
-          {g.cause && (
-            <p>
-              {g.cause.sign}. <i>“{g.cause.next}”</i>
-            </p>
-          )}
-          <small>{g.students.map(name).join(', ')}</small>
-        </section>
-      ))}
-    </Aside>
-  );
-}
-
 function sorted(students: readonly Student[], order: Order): Student[] {
   if (order === 'name') {
     return [...students];
@@ -169,14 +147,3 @@ const Table = styled.table<{ $squint: boolean }>`
 `;
 const Head = styled.th`min-width: 104px; font-size: ${sizes.small};`;
 const Missing = styled.span`color: ${colour.muted};`;
-const Aside = styled.aside`
-  padding: ${space(4)};
-  border-left: 1px solid ${colour.line};
-  overflow: auto;
-  display: flex;
-  flex-direction: column;
-  gap: ${space(4)};
-  & h3 { font-size: ${sizes.text}; }
-  & p, & small { font-size: ${sizes.small}; }
-  & small { color: ${colour.muted}; }
-`;

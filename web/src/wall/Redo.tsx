@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Checkbox } from 'react-aria-components';
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { LinkButton, MainButton, Select } from '../design/Controls';
@@ -18,6 +18,7 @@ const MISSED = 'missed';
 /** Pages for single students with what they do again: who, what, one thing to do differently, and the printing of it. */
 export default function Redo() {
   const { id, run } = useParams();
+  const students = useSearchParams()[0].get('students')?.split(',');
   const [field, setField] = useState(MISSED);
   const wall = useQuery({
     queryKey: ['wall', run],
@@ -25,9 +26,9 @@ export default function Redo() {
     enabled: run !== undefined,
   });
   const schoolClass = id ?? wall.data?.schoolClass;
-  const wanted = { ...(run ? { run } : {}), ...(field === MISSED ? {} : { field }) };
+  const wanted = { ...(run ? { run } : {}), ...(field === MISSED ? {} : { field }), ...(students ? { students } : {}) };
   const look = useQuery({
-    queryKey: ['wall', 'redo', schoolClass, run, field],
+    queryKey: ['wall', 'redo', schoolClass, run, field, students],
     queryFn: () => body(api.POST('/api/progress/classes/{id}/redo/preview', { params: { path: { id: schoolClass ?? '' } }, body: wanted })),
     enabled: schoolClass !== undefined,
   });
@@ -71,7 +72,7 @@ export default function Redo() {
 interface StudentsProps {
   look: Look;
   schoolClass: string;
-  wanted: { run?: string; field?: string };
+  wanted: { run?: string; field?: string; students?: string[] };
 }
 
 function Students({ look, schoolClass, wanted }: StudentsProps) {

@@ -17,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -103,8 +104,13 @@ public abstract class EveryEndpoint extends DeskTest {
         add(GET, "/api/sheets/{id}/pages/{number}.svg", null, run.sheet(), 1);
         add(GET, "/api/progress/classes/{id}", null, schoolClass);
         add(GET, "/api/progress/students/{id}", null, student);
+        add(GET, "/api/progress/classes/{id}/marks", null, schoolClass);
+        add(PUT, "/api/progress/classes/{id}/marks", scale(), schoolClass);
+        add(POST, "/api/progress/classes/{id}/marks/preview", scale(), schoolClass);
+        add(GET, "/api/progress/classes/{id}/marks/export", null, schoolClass).with("format", "MARKS");
         add(POST, "/api/progress/classes/{id}/redo/preview", Map.of(), schoolClass);
         add(POST, "/api/progress/classes/{id}/redo", Map.of("run", run.id(), "field", "3"), schoolClass);
+        add(POST, "/api/courses/{schoolClass}/next-lesson", Map.of("title", "Once more", "workMinutes", 20), schoolClass);
         add(GET, "/api/wall/runs/{id}", null, run.id());
         add(GET, "/api/wall/students/{id}", null, student);
         kitAndBench();
@@ -115,6 +121,12 @@ public abstract class EveryEndpoint extends DeskTest {
         add(PUT, "/api/classes/{id}/thresholds", Map.of("thresholds", Map.of("ORDER", 1.1)), schoolClass);
         add(DELETE, "/api/classes/{id}/students/{student}", null, schoolClass, student);
         add(DELETE, "/api/classes/{id}", null, schoolClass);
+    }
+
+    private static Map<String, Object> scale() {
+        List<Map<String, Integer>> steps =
+                IntStream.range(0, 5).mapToObj(level -> Map.of("value", level)).toList();
+        return Map.of("scale", Map.of("weights", Map.of(), "steps", steps));
     }
 
     /** A class that met on the first Tuesday of September 2026, with a lesson. */

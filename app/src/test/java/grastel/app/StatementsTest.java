@@ -82,6 +82,7 @@ class StatementsTest extends DeskTest {
                 "/api/returns/pages/" + page,
                 "/api/progress/classes/" + run.schoolClass(),
                 "/api/progress/students/" + student,
+                "/api/progress/classes/" + run.schoolClass() + "/marks",
                 "/api/wall/runs/" + run.id(),
                 "/api/wall/students/" + student,
                 "/api/bench/stacks")) {

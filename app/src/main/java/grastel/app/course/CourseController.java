@@ -7,6 +7,9 @@ import grastel.app.course.Outlines.Materials;
 import grastel.app.platform.ApiProblem;
 import grastel.core.planning.Logged.Done;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
@@ -16,6 +19,7 @@ import java.util.List;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -25,6 +29,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -77,6 +82,17 @@ class CourseController {
             @NotNull Integer at,
             UUID set,
             @NotNull UUID paper) {}
+
+    /** A lesson that teaches something once more. */
+    record NextLessonRequest(
+            @NotBlank @Size(max = 120) String title,
+            @Size(max = 600) String aim,
+            @Size(max = 4000) String notes,
+            @NotNull @Min(0) @Max(600) Integer workMinutes) {}
+
+    /** @param at its place in the course, from 0; @param starts null where the term has no period for it */
+    record NextLessonView(
+            @NotNull UUID lesson, @NotNull int at, LocalDateTime starts) {}
 
     /** Every class with its course on its periods. */
     @GetMapping
@@ -146,6 +162,35 @@ class CourseController {
                 request.kind(),
                 request.at(),
                 new Materials(request.set(), request.paper())));
+    }
+
+    /** Puts a lesson before the first one that has not begun. */
+    @PostMapping("/{schoolClass}/next-lesson")
+    @ResponseStatus(HttpStatus.CREATED)
+    NextLessonView next(@PathVariable UUID schoolClass, @Valid @RequestBody NextLessonRequest request) {
+        UUID id = UUID.randomUUID();
+        Lane lane = courses.next(
+                schoolClass,
+                new CourseData.LessonData(
+                        id,
+                        request.title(),
+                        request.aim(),
+                        List.of(),
+                        null,
+                        null,
+                        request.workMinutes(),
+                        null,
+                        request.notes(),
+                        null,
+                        null));
+        return new NextLessonView(
+                id,
+                lane.lessons().stream().map(CourseData.LessonData::id).toList().indexOf(id),
+                CourseViews.periods(lane).stream()
+                        .filter(p -> p.pieces().stream().anyMatch(piece -> piece.lesson().equals(id.toString())))
+                        .map(CourseViews.PeriodView::starts)
+                        .findFirst()
+                        .orElse(null));
     }
 
     /** Notes what happened in a period. */

@@ -155,6 +155,33 @@ public class Courses {
         return lanes.of(List.of(of)).get(0);
     }
 
+    /** Puts a lesson of no sheet before the first one that has not begun. @return the course with it */
+    Lane next(UUID schoolClass, LessonData lesson) {
+        List<LessonData> all = new ArrayList<>(dataForChange(schoolClass).lessons());
+        all.add(begun(one(schoolClass)), lesson);
+        CourseData data = new CourseData(null, all);
+        if (all.size() > CourseData.MOST_LESSONS) {
+            throw ApiProblem.conflict(
+                    "TOO_MANY", "A course holds at most " + CourseData.MOST_LESSONS + " lessons. Nothing was added.");
+        }
+        return set(schoolClass, null, data);
+    }
+
+    /** How many lessons are over or under way: of the last of them something was done. */
+    private static int begun(Lane lane) {
+        Set<String> done = lane.log().stream()
+                .flatMap(l -> l.done().stream())
+                .map(Done::lesson)
+                .collect(Collectors.toSet());
+        int begun = 0;
+        for (int i = 0; i < lane.lessons().size(); i++) {
+            if (done.contains(lane.lessons().get(i).id().toString())) {
+                begun = i + 1;
+            }
+        }
+        return begun;
+    }
+
     private static void requireSound(CourseData data) {
         Set<UUID> seen = new HashSet<>();
         for (int i = 0; i < data.lessons().size(); i++) {

@@ -2,6 +2,7 @@ package grastel.app.progress;
 
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Confirmed;
+import grastel.core.judging.Level;
 import grastel.core.progress.Attempt;
 import grastel.core.progress.Attempt.Shown;
 import grastel.core.progress.StudentRecord;
@@ -44,7 +45,9 @@ public class Progress {
         return records(returns.confirmedOf(student));
     }
 
-    private ClassRecords records(List<Confirmed> all) {
+    private ClassRecords records(List<Confirmed> confirmed) {
+        List<Confirmed> all =
+                confirmed.stream().filter(c -> c.level() != Level.NOT_TRIED).toList();
         Map<Key, List<Confirmed>> attempts = all.stream()
                 .collect(Collectors.groupingBy(
                         c -> new Key(c.student(), c.run(), c.exercise()), LinkedHashMap::new, Collectors.toList()));

@@ -10,7 +10,7 @@ interface GoalMarks extends JpaRepository<GoalMark, UUID> {
     String CONFIRMED =
             "select new grastel.app.returns.Returns$Confirmed(p.whose.student, p.whose.run, m.exercise, m.kind,"
                     + " m.goal, m.level, m.figure, m.plusMinus, m.nearly, m.beyond, m.cause, coalesce(m.field, p.furthest), p.id,"
-                    + " p.readAt, p.createdAt) from GoalMark m join m.page p where p.confirmedAt is not null and m.level <> NOT_TRIED ";
+                    + " p.readAt, p.createdAt) from GoalMark m join m.page p where p.confirmedAt is not null ";
 
     @Query("select m from GoalMark m where m.page.id in :pages order by m.place")
     List<GoalMark> ofPages(Collection<UUID> pages);
@@ -23,7 +23,7 @@ interface GoalMarks extends JpaRepository<GoalMark, UUID> {
             + " where p.whose.schoolClass in :classes and m.level is not null) t where t.newest = 1")
     List<Returns.Decided> latest(Collection<UUID> classes);
 
-    /** What was confirmed of classes' students, tried goals only, the first received first. */
+    /** What was confirmed of classes' students, the first received first. */
     @Query(CONFIRMED + "and p.whose.schoolClass in :classes order by p.createdAt, m.place")
     List<Returns.Confirmed> confirmed(Collection<UUID> classes);
 

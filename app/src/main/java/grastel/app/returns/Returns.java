@@ -116,7 +116,7 @@ public class Returns {
             Instant read,
             Instant received) {}
 
-    /** Every goal confirmed of classes' students that was tried, the first received first. */
+    /** Every goal confirmed of classes' students, the first received first; those that were not tried too. */
     public List<Confirmed> confirmed(Collection<UUID> classes) {
         return classes.isEmpty() ? List.of() : marks.confirmed(classes);
     }

@@ -99,6 +99,25 @@ class CourseTest extends CourseDesk {
     }
 
     @Test
+    void aLessonThatTeachesSomethingOnceMoreComesNext() {
+        String before = firstSteps();
+        Map<String, Object> even = Map.of("title", "Even tone once more", "aim", "Smooth boxes", "workMinutes", 20);
+        String first = content(post(teacher, "/api/courses/{class}/next-lesson", even, schoolClass));
+        assertThat(JsonPath.<Integer>read(first, "$.at")).isZero();
+        assertThat(JsonPath.<String>read(first, "$.starts")).startsWith("2026-09-01T11:05");
+        String lesson = JsonPath.read(first, "$.lesson");
+        String show = JsonPath.<List<String>>read(lane(), "$.lessons[0].stages[*].id").get(0);
+        assertThat(log("STOPPED", lesson, show)).hasStatusOk();
+
+        String second = content(post(teacher, "/api/courses/{class}/next-lesson", even, schoolClass));
+        assertThat(JsonPath.<Integer>read(second, "$.at"))
+                .as("after the one that is under way")
+                .isEqualTo(1);
+        assertThat(JsonPath.<List<String>>read(lane(), "$.lessons[*].title"))
+                .startsWith("Even tone once more", "Even tone once more", JsonPath.read(before, "$.lessons[0].title"));
+    }
+
+    @Test
     void whatWasLoggedOutlivesAnotherTimetable() {
         firstSteps();
         assertThat(log("DONE", null, null)).hasStatusOk();

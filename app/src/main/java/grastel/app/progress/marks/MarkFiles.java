@@ -1,0 +1,66 @@
+package grastel.app.progress.marks;
+
+import grastel.app.platform.JsonFormat;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Marks as files for other programs. */
+@Component
+class MarkFiles {
+    private final JsonFormat<MarksFile> format;
+    private final Clock clock;
+
+    MarkFiles(JsonMapper json, Clock clock) {
+        format = new JsonFormat<>(
+                json, MarksFile.class, "marks.schema.json", "marks", "a file of marks", "grastelMarks", MarksFile.VERSION);
+        this.clock = clock;
+    }
+
+    enum Format {
+        /** CSV: a student a line, an exercise a column. */
+        MARKS("marks.csv", "text/csv"),
+        /** CSV: a goal of an attempt a line, with its figure. */
+        ATTEMPTS("attempts.csv", "text/csv"),
+        /** OneRoster 1.2 gradebook: line items and results. */
+        ONEROSTER("oneroster.zip", "application/zip"),
+        /** All of it, after {@code marks.schema.json}. */
+        JSON("marks.json", "application/json");
+
+        private final String ending;
+        private final String type;
+
+        Format(String ending, String type) {
+            this.ending = ending;
+            this.type = type;
+        }
+    }
+
+    ResponseEntity<byte[]> file(Format as, Book book, ScaleData scale) {
+        byte[] content = switch (as) {
+            case MARKS -> text(MarkTables.marks(book));
+            case ATTEMPTS -> text(MarkTables.attempts(book, clock.getZone()));
+            case ONEROSTER -> new OneRoster(book, scale, clock).zip();
+            case JSON -> text(format.written(MarksFile.of(book, scale)));
+        };
+        MediaType type = MediaType.parseMediaType(as.type);
+        return ResponseEntity.ok()
+                .contentType(as == Format.ONEROSTER ? type : new MediaType(type, StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(book.schoolClass().name() + " " + as.ending, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(content);
+    }
+
+    private static byte[] text(String text) {
+        return text.getBytes(StandardCharsets.UTF_8);
+    }
+}
