@@ -17,6 +17,7 @@ const Wall = lazy(() => import('./wall/Wall'));
 const OverTime = lazy(() => import('./wall/OverTime'));
 const Marks = lazy(() => import('./wall/Marks'));
 const Redo = lazy(() => import('./wall/Redo'));
+const Reports = lazy(() => import('./wall/Reports'));
 const Student = lazy(() => import('./wall/Student'));
 const Classes = lazy(() => import('./classes/Classes'));
 const Account = lazy(() => import('./account/Account'));
@@ -68,6 +69,7 @@ function Places({ teacher, isDemo }: { teacher: Schemas['TeacherView']; isDemo: 
           <Route path="/returns/:run?/:page?" element={<Returns isDemo={isDemo} />} />
           <Route path="/wall/class/:id/redo" element={<Redo />} />
           <Route path="/wall/class/:id/marks" element={<Marks />} />
+          <Route path="/wall/class/:id/reports" element={<Reports />} />
           <Route path="/wall/class/:id?" element={<OverTime />} />
           <Route path="/wall/:run/redo" element={<Redo />} />
           <Route path="/wall/:run?" element={<Wall />} />

@@ -283,7 +283,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["pdf_1"];
+        get: operations["pdf_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1236,6 +1236,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/progress/classes/{id}/report.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofClass_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/classes/{id}/reports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drafts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/classes/{id}/reports.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pdf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/progress/students/{id}": {
         parameters: {
             query?: never;
@@ -1835,7 +1883,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["pdf"];
+        get: operations["pdf_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2447,6 +2495,15 @@ export interface components {
             pageProblem?: string;
             pages: components["schemas"]["PageView"][];
             paperColour: string;
+        };
+        DrawnView: {
+            field: string;
+            /** Format: uuid */
+            page: string;
+            /** Format: date-time */
+            read: string;
+            /** Format: date-time */
+            received: string;
         };
         EarlierCellView: {
             field: string;
@@ -3459,6 +3516,27 @@ export interface components {
                 [key: string]: components["schemas"]["ValueData"];
             };
             words: string;
+        };
+        ReportDraftView: {
+            first?: components["schemas"]["DrawnView"];
+            grew: string;
+            latest?: components["schemas"]["DrawnView"];
+            name: string;
+            next: string;
+            secure: string;
+            /** Format: uuid */
+            student: string;
+        };
+        ReportRequest: {
+            grew: string;
+            next: string;
+            secure: string;
+            /** Format: uuid */
+            student: string;
+        };
+        ReportsRequest: {
+            named: boolean;
+            reports: components["schemas"]["ReportRequest"][];
         };
         RereadGoalView: {
             /** Format: int32 */
@@ -4652,7 +4730,7 @@ export interface operations {
             };
         };
     };
-    pdf_1: {
+    pdf_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6375,6 +6453,76 @@ export interface operations {
             };
         };
     };
+    ofClass_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    drafts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportDraftView"][];
+                };
+            };
+        };
+    };
+    pdf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReportsRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     ofStudent: {
         parameters: {
             query?: never;
@@ -7378,7 +7526,7 @@ export interface operations {
             };
         };
     };
-    pdf: {
+    pdf_1: {
         parameters: {
             query?: {
                 backs?: boolean;

@@ -259,11 +259,7 @@ function keyCommand(e: KeyboardEvent): 'undo' | 'redo' | 'up' | 'down' | 'remove
 /** The card as a PDF in a window of its own. */
 async function printCard(name: string, note: string, stack: StackData) {
   const pdf = await api.POST('/api/bench/card.pdf', { body: { name, note, stack }, parseAs: 'blob' });
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(pdf.data as unknown as Blob);
-  link.download = `${name}.pdf`;
-  link.click();
-  window.setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+  save(pdf.data as unknown as Blob, `${name}.pdf`);
 }
 
 const Picker = styled.div`width: 190px;`;

@@ -17,8 +17,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.IntStream;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
@@ -104,13 +104,25 @@ public abstract class EveryEndpoint extends DeskTest {
         add(GET, "/api/sheets/{id}/pages/{number}.svg", null, run.sheet(), 1);
         add(GET, "/api/progress/classes/{id}", null, schoolClass);
         add(GET, "/api/progress/students/{id}", null, student);
+        Map<String, Object> report = Map.of("student", student, "secure", "", "grew", "", "next", "");
+        add(GET, "/api/progress/classes/{id}/reports", null, schoolClass);
+        add(GET, "/api/progress/classes/{id}/report.pdf", null, schoolClass);
+        add(
+                POST,
+                "/api/progress/classes/{id}/reports.pdf",
+                Map.of("named", true, "reports", List.of(report)),
+                schoolClass);
         add(GET, "/api/progress/classes/{id}/marks", null, schoolClass);
         add(PUT, "/api/progress/classes/{id}/marks", scale(), schoolClass);
         add(POST, "/api/progress/classes/{id}/marks/preview", scale(), schoolClass);
         add(GET, "/api/progress/classes/{id}/marks/export", null, schoolClass).with("format", "MARKS");
         add(POST, "/api/progress/classes/{id}/redo/preview", Map.of(), schoolClass);
         add(POST, "/api/progress/classes/{id}/redo", Map.of("run", run.id(), "field", "3"), schoolClass);
-        add(POST, "/api/courses/{schoolClass}/next-lesson", Map.of("title", "Once more", "workMinutes", 20), schoolClass);
+        add(
+                POST,
+                "/api/courses/{schoolClass}/next-lesson",
+                Map.of("title", "Once more", "workMinutes", 20),
+                schoolClass);
         add(GET, "/api/wall/runs/{id}", null, run.id());
         add(GET, "/api/wall/students/{id}", null, student);
         kitAndBench();

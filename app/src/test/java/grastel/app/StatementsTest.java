@@ -83,6 +83,7 @@ class StatementsTest extends DeskTest {
                 "/api/progress/classes/" + run.schoolClass(),
                 "/api/progress/students/" + student,
                 "/api/progress/classes/" + run.schoolClass() + "/marks",
+                "/api/progress/classes/" + run.schoolClass() + "/reports",
                 "/api/wall/runs/" + run.id(),
                 "/api/wall/students/" + student,
                 "/api/bench/stacks")) {

@@ -91,8 +91,7 @@ class CourseController {
             @NotNull @Min(0) @Max(600) Integer workMinutes) {}
 
     /** @param at its place in the course, from 0; @param starts null where the term has no period for it */
-    record NextLessonView(
-            @NotNull UUID lesson, @NotNull int at, LocalDateTime starts) {}
+    record NextLessonView(@NotNull UUID lesson, @NotNull int at, LocalDateTime starts) {}
 
     /** Every class with its course on its periods. */
     @GetMapping
@@ -187,7 +186,8 @@ class CourseController {
                 id,
                 lane.lessons().stream().map(CourseData.LessonData::id).toList().indexOf(id),
                 CourseViews.periods(lane).stream()
-                        .filter(p -> p.pieces().stream().anyMatch(piece -> piece.lesson().equals(id.toString())))
+                        .filter(p -> p.pieces().stream()
+                                .anyMatch(piece -> piece.lesson().equals(id.toString())))
                         .map(CourseViews.PeriodView::starts)
                         .findFirst()
                         .orElse(null));

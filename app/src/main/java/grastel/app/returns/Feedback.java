@@ -12,9 +12,6 @@ import grastel.core.judging.Agreement;
 import grastel.core.judging.Level;
 import grastel.core.reading.FieldReading;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Comparator;
@@ -23,7 +20,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import javax.imageio.ImageIO;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -33,14 +29,14 @@ import org.springframework.transaction.annotation.Transactional;
 class Feedback {
     private final Returns returns;
     private final ReturnedPages pages;
-    private final Rereading rereading;
+    private final Crops crops;
     private final Sheets sheets;
     private final Classes classes;
 
-    Feedback(Returns returns, ReturnedPages pages, Rereading rereading, Sheets sheets, Classes classes) {
+    Feedback(Returns returns, ReturnedPages pages, Crops crops, Sheets sheets, Classes classes) {
         this.returns = returns;
         this.pages = pages;
-        this.rereading = rereading;
+        this.crops = crops;
         this.sheets = sheets;
         this.classes = classes;
     }
@@ -74,10 +70,10 @@ class Feedback {
     }
 
     private Slips.Slip slip(ReturnedPage page, String name, String under) {
-        List<BufferedImage> crops = returns.reading(page).fields().stream()
+        List<BufferedImage> drawn = returns.reading(page).fields().stream()
                 .filter(f -> !f.blank())
                 .map(FieldReading::field)
-                .map(field -> picture(rereading.picture(page.id(), field)))
+                .map(field -> crops.of(page.id(), field))
                 .toList();
         Optional<GoalMark> best = page.marks().stream()
                 .filter(m -> m.level().compareTo(Level.SECURE) >= 0)
@@ -88,21 +84,13 @@ class Feedback {
         return new Slips.Slip(
                 name,
                 under,
-                crops,
+                drawn,
                 page.marks().stream()
                         .map(m -> new Slips.Reached(m.goal().label(), m.level()))
                         .toList(),
                 best.map(m -> m.goal().praise()).orElse(""),
                 weakest.map(m -> m.cause().next()).orElse(""),
                 page.note());
-    }
-
-    private static BufferedImage picture(byte[] jpeg) {
-        try {
-            return ImageIO.read(new ByteArrayInputStream(jpeg));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
     }
 
     /** Over all printings of a class, or of all classes. */

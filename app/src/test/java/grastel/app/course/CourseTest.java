@@ -106,7 +106,8 @@ class CourseTest extends CourseDesk {
         assertThat(JsonPath.<Integer>read(first, "$.at")).isZero();
         assertThat(JsonPath.<String>read(first, "$.starts")).startsWith("2026-09-01T11:05");
         String lesson = JsonPath.read(first, "$.lesson");
-        String show = JsonPath.<List<String>>read(lane(), "$.lessons[0].stages[*].id").get(0);
+        String show =
+                JsonPath.<List<String>>read(lane(), "$.lessons[0].stages[*].id").get(0);
         assertThat(log("STOPPED", lesson, show)).hasStatusOk();
 
         String second = content(post(teacher, "/api/courses/{class}/next-lesson", even, schoolClass));

@@ -328,8 +328,10 @@ class MarkingTest extends DeskTest {
                 .get(0);
         String detail = awaitRead(teacher, redo);
 
-        assertThat(JsonPath.<String>read(detail, "$.before.page")).isEqualTo(first.toString());
-        assertThat(JsonPath.<List<String>>read(detail, "$.before.fields")).contains("1", "5");
+        assertThat(JsonPath.<List<String>>read(detail, "$.before.fields[*].page"))
+                .containsOnly(first.toString());
+        assertThat(JsonPath.<List<String>>read(detail, "$.before.fields[*].there"))
+                .contains("1", "5");
         assertThat(JsonPath.<List<Integer>>read(detail, "$.before.levels[?(@.goal == 'ORDER')].level"))
                 .containsExactly(4);
         assertThat(JsonPath.<Object>read(detail(first), "$.before")).isNull();

@@ -26,8 +26,8 @@ class MarkScaleTest {
     @Test
     void goalsCountByTheirWeightsAndAWholeLevelIsReachedOrNot() {
         // (2·3 + 1·2) / 3 = 2.667: 55 + 0.667 · 15 = 65
-        var mark = LETTERS.mark(List.of(
-                        reached(Goal.EVEN_INSIDE, 3), reached(Goal.ORDER, 2), reached(Goal.NEAT_EDGE, 0)))
+        var mark = LETTERS.mark(
+                        List.of(reached(Goal.EVEN_INSIDE, 3), reached(Goal.ORDER, 2), reached(Goal.NEAT_EDGE, 0)))
                 .orElseThrow();
         assertThat(mark.level()).isCloseTo(8 / 3.0, within(1e-12));
         assertThat(mark.value()).isCloseTo(65, within(1e-9));
@@ -41,7 +41,8 @@ class MarkScaleTest {
     @Test
     void aBetterGoalNeverMakesAWorseMark() {
         MarkScale falling = new MarkScale(
-                Map.of(), List.of(new Step(6, ""), new Step(5, ""), new Step(3.5, ""), new Step(2, ""), new Step(1, "")));
+                Map.of(),
+                List.of(new Step(6, ""), new Step(5, ""), new Step(3.5, ""), new Step(2, ""), new Step(1, "")));
         Random random = new Random(4);
         for (int n = 0; n < 500; n++) {
             List<Reached> goals = new ArrayList<>();

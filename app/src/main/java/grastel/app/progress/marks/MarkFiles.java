@@ -18,7 +18,13 @@ class MarkFiles {
 
     MarkFiles(JsonMapper json, Clock clock) {
         format = new JsonFormat<>(
-                json, MarksFile.class, "marks.schema.json", "marks", "a file of marks", "grastelMarks", MarksFile.VERSION);
+                json,
+                MarksFile.class,
+                "marks.schema.json",
+                "marks",
+                "a file of marks",
+                "grastelMarks",
+                MarksFile.VERSION);
         this.clock = clock;
     }
 

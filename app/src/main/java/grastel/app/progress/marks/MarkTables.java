@@ -30,7 +30,8 @@ final class MarkTables {
             book.work().forEach(w -> head.add(CsvCell.harmless(w.title())));
             csv.writeRecord(head);
             for (OfStudent row : book.students()) {
-                List<String> cells = new ArrayList<>(List.of(CsvCell.harmless(row.student().name())));
+                List<String> cells =
+                        new ArrayList<>(List.of(CsvCell.harmless(row.student().name())));
                 book.work().forEach(w -> cells.add(mark(row.given().get(w))));
                 csv.writeRecord(cells);
             }
@@ -50,7 +51,17 @@ final class MarkTables {
     static String attempts(Book book, ZoneId zone) {
         return table(csv -> {
             csv.writeRecord(
-                    "student", "date", "exercise", "kind", "goal", "level", "figure", "plus_minus", "unit", "reason", "field");
+                    "student",
+                    "date",
+                    "exercise",
+                    "kind",
+                    "goal",
+                    "level",
+                    "figure",
+                    "plus_minus",
+                    "unit",
+                    "reason",
+                    "field");
             for (OfStudent row : book.students()) {
                 for (Given given : row.given().values()) {
                     for (Confirmed goal : given.goals()) {

@@ -52,7 +52,9 @@ class MarksController {
             @NotNull Instant printedAt) {}
 
     record GoalReachedView(
-            @NotNull Goal goal, @NotNull String label, @NotNull int level) {}
+            @NotNull Goal goal,
+            @NotNull String label,
+            @NotNull int level) {}
 
     /** @param work its id; @param level mean of the goals; @param value null where no goal counts */
     record GivenMarkView(

@@ -12,7 +12,12 @@ import java.util.UUID;
 
 /** A class's marks as a file, see {@code marks.schema.json}. @param grastelMarks version, {@value #VERSION} */
 record MarksFile(
-        int grastelMarks, UUID schoolClass, String className, ScaleData scale, List<Work> work, List<Student> students) {
+        int grastelMarks,
+        UUID schoolClass,
+        String className,
+        ScaleData scale,
+        List<Work> work,
+        List<Student> students) {
     static final int VERSION = 1;
 
     record Work(String id, String title, Instant printed) {}

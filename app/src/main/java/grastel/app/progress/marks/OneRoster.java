@@ -111,7 +111,8 @@ final class OneRoster {
     }
 
     private List<List<String>> lineItems() {
-        List<Double> values = scale.steps().stream().map(ScaleData.StepData::value).toList();
+        List<Double> values =
+                scale.steps().stream().map(ScaleData.StepData::value).toList();
         double first = values.get(0);
         double last = values.get(values.size() - 1);
         List<List<String>> rows = new ArrayList<>();

@@ -36,7 +36,9 @@ record ScaleData(
 
     /** @param value points or per cent; @param name a letter or a word, or empty */
     record StepData(
-            @NotNull @DecimalMin("-1000") @DecimalMax("1000") Double value,
+            @NotNull @DecimalMin("-1000") @DecimalMax("1000")
+            Double value,
+
             @Size(max = 20) String name) {
         StepData {
             name = name == null ? "" : name.strip();
@@ -47,7 +49,9 @@ record ScaleData(
         return new ScaleData(
                 VERSION,
                 scale.weights(),
-                scale.steps().stream().map(s -> new StepData(s.value(), s.name())).toList(),
+                scale.steps().stream()
+                        .map(s -> new StepData(s.value(), s.name()))
+                        .toList(),
                 "");
     }
 

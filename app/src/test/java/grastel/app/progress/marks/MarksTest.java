@@ -52,7 +52,10 @@ class MarksTest extends DeskTest {
         });
         List<Sheets.PageInfo> pages = as(teacher, () -> sheets.pages(run.id()));
         for (int i = 0; i < 2; i++) {
-            UUID page = upload(teacher, "m" + i + ".jpg", scan(teacher, pages.get(i).id(), Hand.EXACT, i))
+            UUID page = upload(
+                            teacher,
+                            "m" + i + ".jpg",
+                            scan(teacher, pages.get(i).id(), Hand.EXACT, i))
                     .get(0);
             awaitRead(teacher, page);
             if (i == 0) {
@@ -62,7 +65,8 @@ class MarksTest extends DeskTest {
         }
     }
 
-    private static Map<String, Object> scale(Integer revision, List<Map<String, Object>> steps, Map<String, Object> weights) {
+    private static Map<String, Object> scale(
+            Integer revision, List<Map<String, Object>> steps, Map<String, Object> weights) {
         Map<String, Object> request = new HashMap<>();
         request.put("revision", revision);
         request.put("scale", Map.of("weights", weights, "steps", steps, "classCode", "9M"));
@@ -96,7 +100,8 @@ class MarksTest extends DeskTest {
     void aScaleIsSeenOnRealMarksBeforeItIsKept() {
         String usual = content(get(teacher, PATH, schoolClass));
         assertThat(JsonPath.<Integer>read(usual, "$.revision")).isEqualTo(-1);
-        double level = JsonPath.<Number>read(usual, "$.students[0].marks[0].level").doubleValue();
+        double level =
+                JsonPath.<Number>read(usual, "$.students[0].marks[0].level").doubleValue();
         assertThat(JsonPath.<Number>read(usual, "$.students[0].marks[0].value").doubleValue())
                 .isEqualTo(level);
         assertThat(JsonPath.<List<Integer>>read(usual, "$.students[0].marks[0].goals[*].level"))
@@ -124,8 +129,10 @@ class MarksTest extends DeskTest {
 
     @Test
     void whatIsNoScaleIsRefusedAndNothingKept() {
-        List<Map<String, Object>> zigzag = List.of(LETTERS.get(0), LETTERS.get(2), LETTERS.get(1), LETTERS.get(3), LETTERS.get(4));
-        assertThat(put(teacher, PATH, scale(null, zigzag, Map.of()), schoolClass)).hasStatus(422);
+        List<Map<String, Object>> zigzag =
+                List.of(LETTERS.get(0), LETTERS.get(2), LETTERS.get(1), LETTERS.get(3), LETTERS.get(4));
+        assertThat(put(teacher, PATH, scale(null, zigzag, Map.of()), schoolClass))
+                .hasStatus(422);
         assertThat(put(teacher, PATH, scale(null, LETTERS.subList(0, 3), Map.of()), schoolClass))
                 .hasStatus(422);
         assertThat(put(teacher, PATH, scale(null, LETTERS, Map.of("ORDER", 11)), schoolClass))
@@ -146,7 +153,9 @@ class MarksTest extends DeskTest {
 
         String view = content(get(teacher, PATH, schoolClass));
         List<NamedCsvRecord> attempts = rows(export("ATTEMPTS"));
-        assertThat(attempts.stream().map(r -> Integer.valueOf(r.getField("level"))).toList())
+        assertThat(attempts.stream()
+                        .map(r -> Integer.valueOf(r.getField("level")))
+                        .toList())
                 .isEqualTo(JsonPath.<List<Integer>>read(view, "$.students[0].marks[0].goals[*].level"));
         assertThat(attempts).allMatch(r -> r.getField("kind").equals("pressure-scale"));
         assertThat(attempts.get(0).getField("figure")).matches("-?\\d+\\.\\d{3}");
@@ -200,10 +209,10 @@ class MarksTest extends DeskTest {
                         "score",
                         "scoreDate",
                         "comment");
-        assertThat(results.get(0).getField("lineItemSourcedId")).isEqualTo(items.get(0).getField("sourcedId"));
+        assertThat(results.get(0).getField("lineItemSourcedId"))
+                .isEqualTo(items.get(0).getField("sourcedId"));
         assertThat(results.get(0).getField("scoreStatus")).isEqualTo("fully graded");
-        double value = JsonPath.<Number>read(
-                        content(get(teacher, PATH, schoolClass)), "$.students[0].marks[0].value")
+        double value = JsonPath.<Number>read(content(get(teacher, PATH, schoolClass)), "$.students[0].marks[0].value")
                 .doubleValue();
         assertThat(Double.parseDouble(results.get(0).getField("score"))).isCloseTo(value, within(0.005));
         assertThat(results.get(0).getField("scoreDate")).matches("\\d{4}-\\d{2}-\\d{2}");

@@ -1,0 +1,81 @@
+package grastel.app.progress.reports;
+
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.classes.Classes.StudentInfo;
+import grastel.app.platform.PdfCanvas;
+import grastel.app.platform.PdfPages;
+import grastel.core.page.PageLayout.Weight;
+import grastel.core.page.PageSize;
+import grastel.core.page.Rect;
+import grastel.core.planning.Skill;
+import grastel.core.progress.Grouping;
+import grastel.core.progress.Grouping.Group;
+import grastel.core.progress.Readiness;
+import grastel.core.progress.StudentRecord;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/** One page on a class for its teacher: how it spreads in each skill, what it is ready for, who is taught what together. */
+final class ClassReport {
+    private static final double[] COLUMNS = {PdfPages.LEFT, PdfPages.LEFT + 62, PdfPages.LEFT + 118, PdfPages.LEFT + 148
+    };
+    private static final double LINE = 6;
+    private static final int LEVELS = 5;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+
+    private ClassReport() {}
+
+    /** @param records of those who have something confirmed */
+    static byte[] pdf(ClassInfo of, LocalDate day, Map<UUID, StudentRecord> records) {
+        PdfPages pages = new PdfPages(PageSize.A4);
+        pages.title(
+                of.name(),
+                "Coloured pencil, " + DAY.format(day) + " · " + records.size() + " of "
+                        + of.students().size() + " students with confirmed work");
+        pages.heading("Skills, in the order they are taught");
+        pages.row(
+                List.of("", "students at level 0 to 4", "secure", "ready for what builds on it"), COLUMNS, Weight.BOLD);
+        Stream.of(Skill.values())
+                .filter(s -> Readiness.of(s, records.values()).tried() > 0)
+                .forEach(s -> pages.draw(LINE, (canvas, y) -> skill(canvas, y, s, records)));
+        List<Group> groups = Grouping.of(records, Set.of());
+        Map<UUID, String> names = of.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
+        pages.list("Groups", groups.stream().map(g -> group(g, names)).toList());
+        return pages.document(of.name());
+    }
+
+    private static void skill(PdfCanvas canvas, double y, Skill skill, Map<UUID, StudentRecord> records) {
+        Readiness readiness = Readiness.of(skill, records.values());
+        List<Integer> reached = records.values().stream()
+                .flatMap(r -> r.standing(skill).stream())
+                .map(s -> (int) s.level())
+                .toList();
+        double base = y + 3.6;
+        canvas.text(COLUMNS[0], base, 3.2, Weight.REGULAR, ReportWords.can(skill));
+        IntStream.range(0, LEVELS).forEach(level -> {
+            long count = reached.stream().filter(l -> l == level).count();
+            double grey = 1 - level / (LEVELS - 0.5);
+            double x = COLUMNS[1] + level * 10;
+            canvas.fill(new Rect(x, y + 0.6, 3.4, 3.4), grey, grey, grey);
+            canvas.text(x + 4.2, base, 3.2, Weight.REGULAR, String.valueOf(count));
+        });
+        canvas.text(COLUMNS[2], base, 3.2, Weight.REGULAR, readiness.secure() + " of " + readiness.tried());
+        canvas.text(COLUMNS[3], base, 3.2, Weight.REGULAR, readiness.isReady(Readiness.ENOUGH) ? "yes" : "not yet");
+    }
+
+    private static String group(Group group, Map<UUID, String> names) {
+        String fault = group.fault().cause() == null
+                ? ""
+                : ": " + group.fault().cause().sign();
+        return "To " + ReportWords.can(group.fault().skill()) + fault + " – "
+                + group.students().stream().map(names::get).collect(Collectors.joining(", ")) + ".";
+    }
+}
