@@ -3,6 +3,7 @@ import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
+import { save } from '../api/save';
 import { Button, Segments, Select } from '../design/Controls';
 import { grey } from '../design/greys';
 import { Place } from '../design/Place';
