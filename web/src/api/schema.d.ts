@@ -1300,6 +1300,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/progress/students/{id}/hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hand"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/returns": {
         parameters: {
             query?: never;
@@ -1406,6 +1422,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["confirm"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/returns/pages/{id}/hand": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2681,6 +2713,23 @@ export interface components {
             /** Format: double */
             plusMinus: number;
             unit: string;
+        };
+        HandExampleView: {
+            asked: string;
+            drawn: string;
+            explained: string;
+            field: string;
+            /** Format: uuid */
+            page: string;
+            /** Format: date-time */
+            read: string;
+        };
+        HandView: {
+            /** @enum {string} */
+            deed?: "AS_ASKED" | "TOO_LITTLE" | "TOO_MUCH" | "FOUNDATION" | "LAYER_MISSING" | "WRONG_PENCIL";
+            examples: components["schemas"]["HandExampleView"][];
+            /** Format: int32 */
+            fields: number;
         };
         ImportRow: {
             code: string;
@@ -6545,6 +6594,28 @@ export interface operations {
             };
         };
     };
+    hand: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandView"];
+                };
+            };
+        };
+    };
     upload: {
         parameters: {
             query?: never;
@@ -6721,6 +6792,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PageDetail"];
+                };
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandView"];
                 };
             };
         };

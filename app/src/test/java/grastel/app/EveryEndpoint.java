@@ -104,6 +104,8 @@ public abstract class EveryEndpoint extends DeskTest {
         add(GET, "/api/sheets/{id}/pages/{number}.svg", null, run.sheet(), 1);
         add(GET, "/api/progress/classes/{id}", null, schoolClass);
         add(GET, "/api/progress/students/{id}", null, student);
+        add(GET, "/api/progress/students/{id}/hand", null, student);
+        add(GET, "/api/returns/pages/{id}/hand", null, page);
         Map<String, Object> report = Map.of("student", student, "secure", "", "grew", "", "next", "");
         add(GET, "/api/progress/classes/{id}/reports", null, schoolClass);
         add(GET, "/api/progress/classes/{id}/report.pdf", null, schoolClass);

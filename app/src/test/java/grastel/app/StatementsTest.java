@@ -82,6 +82,8 @@ class StatementsTest extends DeskTest {
                 "/api/returns/pages/" + page,
                 "/api/progress/classes/" + run.schoolClass(),
                 "/api/progress/students/" + student,
+                "/api/progress/students/" + student + "/hand",
+                "/api/returns/pages/" + page + "/hand",
                 "/api/progress/classes/" + run.schoolClass() + "/marks",
                 "/api/progress/classes/" + run.schoolClass() + "/reports",
                 "/api/wall/runs/" + run.id(),

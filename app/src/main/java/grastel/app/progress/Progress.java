@@ -45,6 +45,15 @@ public class Progress {
         return records(returns.confirmedOf(student));
     }
 
+    /** The pages of a student that came in last, of those confirmed. */
+    List<UUID> lastPages(UUID student, int most) {
+        List<UUID> all = returns.confirmedOf(student).stream()
+                .map(Confirmed::page)
+                .distinct()
+                .toList();
+        return all.subList(Math.max(0, all.size() - most), all.size());
+    }
+
     private ClassRecords records(List<Confirmed> confirmed) {
         List<Confirmed> all =
                 confirmed.stream().filter(c -> c.level() != Level.NOT_TRIED).toList();

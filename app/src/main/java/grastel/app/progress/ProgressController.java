@@ -5,6 +5,8 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.progress.Progress.ClassRecords;
 import grastel.app.returns.CauseView;
+import grastel.app.returns.Hands;
+import grastel.app.returns.Hands.HandView;
 import grastel.core.exercise.Goal;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Grouping;
@@ -32,13 +34,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/progress")
 class ProgressController {
     private static final int LEVELS = 5;
+    private static final int LAST_PAGES = 3;
 
     private final Classes classes;
     private final Progress progress;
+    private final Hands hands;
 
-    ProgressController(Classes classes, Progress progress) {
+    ProgressController(Classes classes, Progress progress, Hands hands) {
         this.classes = classes;
         this.progress = progress;
+        this.hands = hands;
     }
 
     /** @param level of this attempt; @param read which reading its picture belongs to; @param field null for the page */
@@ -136,6 +141,13 @@ class ProgressController {
                 .findFirst()
                 .orElseThrow();
         return student(student, all.byStudent().get(id), all.readOf());
+    }
+
+    /** What a student's hand did again and again on the last pages that were confirmed. */
+    @GetMapping("/students/{id}/hand")
+    HandView hand(@PathVariable UUID id) {
+        classes.ofStudent(id);
+        return hands.of(progress.lastPages(id, LAST_PAGES));
     }
 
     private static SkillSpreadView spread(Skill skill, Collection<StudentRecord> records) {

@@ -61,6 +61,9 @@ interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
     @Query(LINE + "where p.id = :id")
     Optional<PageLine> line(UUID id);
 
+    @Query(LINE + "where p.id in :ids order by p.createdAt, p.index")
+    List<PageLine> lines(Collection<UUID> ids);
+
     @Query(LINE + "where p.whose.run in :runs order by p.createdAt, p.index")
     List<PageLine> ofRuns(Collection<UUID> runs);
 

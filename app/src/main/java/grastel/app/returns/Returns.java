@@ -450,6 +450,11 @@ public class Returns {
         return pages.line(id).orElseThrow(() -> ApiProblem.notFound("page"));
     }
 
+    /** Of pages that are this teacher's. */
+    List<PageLine> linesOf(Collection<UUID> ids) {
+        return ids.isEmpty() ? List.of() : pages.lines(ids);
+    }
+
     List<PageLine> ofRun(UUID run) {
         return pages.ofRuns(List.of(run));
     }

@@ -69,8 +69,8 @@ public class PersonalSheets {
     /** A student's page. @param left how many exercises found no room; @param pages one, or more where one exercise alone needs them */
     public record Page(UUID student, List<Part> parts, int left, int pages, double minutes) {}
 
-    /** What a student was given in a run, and on which paper. */
-    public record Given(SheetPlan plan, Paper paper) {}
+    /** What a student was given in a run, and on which paper. @param version it was printed from */
+    public record Given(UUID version, SheetPlan plan, Paper paper) {}
 
     /** What students were given in runs, by student and run. */
     @Transactional(readOnly = true)
@@ -81,7 +81,7 @@ public class PersonalSheets {
         origins(ofRuns)
                 .forEach((student, byRun) ->
                         byRun.forEach((run, from) -> given.computeIfAbsent(student, s -> new HashMap<>())
-                                .put(run, new Given(from.sheet().plan(), papers.get(from.paper())))));
+                                .put(run, new Given(from.version(), from.sheet().plan(), papers.get(from.paper())))));
         return given;
     }
 
@@ -139,7 +139,7 @@ public class PersonalSheets {
     }
 
     /** What a student's page of a run was printed from. */
-    record Origin(UUID paper, Settled sheet) {}
+    record Origin(UUID version, UUID paper, Settled sheet) {}
 
     /** By student and run. */
     private Map<UUID, Map<UUID, Origin>> origins(Set<UUID> ofRuns) {
@@ -148,7 +148,7 @@ public class PersonalSheets {
                 sheets.settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
         Map<UUID, Map<UUID, Origin>> origins = new HashMap<>();
         rows.forEach(p -> origins.computeIfAbsent(p.student(), s -> new HashMap<>())
-                .put(p.run(), new Origin(p.paper(), from.get(p.version()))));
+                .put(p.run(), new Origin(p.version(), p.paper(), from.get(p.version()))));
         return origins;
     }
 

@@ -16,7 +16,7 @@ import java.util.concurrent.ConcurrentHashMap;
  * How much paper the fields of an exercise should still show, seen as the reader sees them: the predicted swatch is painted and
  * looked at, once for each field.
  */
-final class Cover {
+public final class Cover {
     private static final double PX_PER_MM = 8;
     private static final int SIDE = 128;
     private static final long SEED = 23;
@@ -26,13 +26,13 @@ final class Cover {
     private final Map<String, Double> known = new ConcurrentHashMap<>();
 
     /** @param paper what the sheet was printed on */
-    Cover(ExercisePlan plan, Paper paper) {
+    public Cover(ExercisePlan plan, Paper paper) {
         this.plan = plan;
         this.paper = paper;
     }
 
     /** Share of specks, %. */
-    double specks(FieldPlan field) {
+    public double specks(FieldPlan field) {
         return known.computeIfAbsent(field.id(), id -> painted(field));
     }
 

@@ -1,0 +1,27 @@
+package grastel.app.returns;
+
+import grastel.app.returns.Hands.HandView;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/returns/pages/{id}/hand")
+class HandController {
+    private final Returns returns;
+    private final Hands hands;
+
+    HandController(Returns returns, Hands hands) {
+        this.returns = returns;
+        this.hands = hands;
+    }
+
+    /** What the hand did on a page, as far as its fields say it together. */
+    @GetMapping
+    HandView of(@PathVariable UUID id) {
+        return hands.of(List.of(returns.line(id).id()));
+    }
+}

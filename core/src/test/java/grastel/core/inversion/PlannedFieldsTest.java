@@ -1,0 +1,75 @@
+package grastel.core.inversion;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grastel.core.exercise.Shipped;
+import grastel.core.exercise.Values;
+import grastel.core.inversion.PlannedFields.Said;
+import grastel.core.layering.Layer;
+import grastel.core.page.PageSize;
+import grastel.core.reading.DrawnSheet;
+import grastel.core.reading.PageReader;
+import grastel.core.reading.PageReading;
+import grastel.core.reading.UnreadablePage;
+import grastel.core.scanner.FieldTask;
+import grastel.core.scanner.Hand;
+import grastel.core.scanner.SimulatedScanner;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.Test;
+
+/** Printed, drawn by a hand with a habit, scanned, read, and told. */
+class PlannedFieldsTest {
+    private static final DrawnSheet SHEET =
+            DrawnSheet.of("tint-hue-shade", Values.NONE, Shipped.CARTRIDGE, PageSize.A4);
+    private static final Hand STEADY = Hand.EXACT;
+
+    private static List<Said> said(Hand hand, UnaryOperator<List<Layer>> habit, long seed) throws UnreadablePage {
+        List<FieldTask> tasks = SHEET.tasks().stream()
+                .map(t -> new FieldTask(t.field(), t.along().stream().map(habit).toList()))
+                .toList();
+        SimulatedScanner.Scan scan = new SimulatedScanner(SHEET.paper())
+                .scan(SHEET.page(), tasks, SHEET.plan().palette(), hand, DrawnSheet.PLAIN, seed);
+        PageReading reading = SHEET.read(new PageReader(), scan, SHEET.inks());
+        PlannedFields fields = new PlannedFields(SHEET.plan(), SHEET.paper());
+        return reading.fields().stream().map(fields::of).flatMap(Optional::stream).toList();
+    }
+
+    private static Optional<Deed> habit(List<Said> said) {
+        return Habit.of(said.stream().map(Said::likelihoods).toList());
+    }
+
+    private static Hand pressing(double factor) {
+        Hand e = STEADY;
+        return new Hand(
+                factor,
+                e.rangeShrink(),
+                e.pressureScatter(),
+                e.patchiness(),
+                e.pointKept(),
+                e.overshootMm(),
+                e.skipChance(),
+                e.swing(),
+                e.band());
+    }
+
+    @Test
+    void whoPressesLighterThanAskedIsToldSoAndWhoDrawsAsAskedIsNotBlamed() throws UnreadablePage {
+        assertThat(habit(said(pressing(0.5), l -> l, 3))).contains(Deed.TOO_LITTLE);
+        assertThat(habit(said(pressing(1.6), l -> l, 4))).contains(Deed.TOO_MUCH);
+        assertThat(habit(said(STEADY, l -> l, 5)).orElse(Deed.AS_ASKED)).isEqualTo(Deed.AS_ASKED);
+    }
+
+    @Test
+    void whoLeavesTheLastLayerOutIsToldSoWithWhatThatLooksLike() throws UnreadablePage {
+        List<Said> said = said(STEADY, l -> l.size() > 1 ? l.subList(0, l.size() - 1) : l, 6);
+        assertThat(habit(said)).contains(Deed.LAYER_MISSING);
+        Said two = said.stream()
+                .filter(s -> s.likelihoods().ways().containsKey(Way.TOP_MISSING))
+                .findFirst()
+                .orElseThrow();
+        assertThat(two.nearest(Deed.LAYER_MISSING).layers())
+                .hasSizeLessThan(two.asked().layers().size());
+    }
+}
