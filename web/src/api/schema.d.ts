@@ -3964,6 +3964,8 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            /** Format: uuid */
+            schoolClass: string;
         };
         SubstituteView: {
             /** Format: double */

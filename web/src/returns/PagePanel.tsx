@@ -7,6 +7,7 @@ import { Empty, Failed, Loading, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { count, noticeWords, problemWords, timeOf, decimals } from '../words/words';
 import { BoxTable } from './BoxTable';
+import { PageHand } from './HandHabit';
 import { Judgement } from './Judgement';
 import { MatchByHand } from './MatchByHand';
 import { PageMore } from './PageMore';
@@ -122,6 +123,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
           onConfirmed={onConfirmed}
           onStep={onStep}
         />
+        <PageHand page={now.id} read={now.read} />
         <PageNote key={`note ${now.id}`} page={now} note={detail.data.note} />
         <PageMore page={now} others={rows} history={detail.data.history} />
       </div>

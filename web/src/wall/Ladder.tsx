@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { skillNames } from '../course/words';
 import { colour, sizes, space } from '../design/tokens';
+import { HandHabit } from '../returns/HandHabit';
 import { pictureOf } from '../returns/pictures';
 import { dayOf } from '../words/words';
 import { StandingCell } from './StandingCell';
@@ -15,6 +16,10 @@ export function Ladder({ student }: { student: string }) {
   const progress = useQuery({
     queryKey: ['wall', 'student', student, 'progress'],
     queryFn: () => body(api.GET('/api/progress/students/{id}', { params: { path: { id: student } } })),
+  });
+  const hand = useQuery({
+    queryKey: ['wall', 'student', student, 'hand'],
+    queryFn: () => body(api.GET('/api/progress/students/{id}/hand', { params: { path: { id: student } } })),
   });
   const p = progress.data;
   if (!p || p.standings.length === 0) {
@@ -34,6 +39,7 @@ export function Ladder({ student }: { student: string }) {
           </li>
         ))}
       </List>
+      {hand.data && <HandHabit hand={hand.data} where="the last pages" />}
     </Section>
   );
 }

@@ -27,7 +27,18 @@ export default function Student() {
   }
   const { name, className, attempts } = student.data;
   return (
-    <Place title={name} about={`${className}, ${attempts.length === 1 ? '1 attempt' : `${attempts.length} attempts`}`}>
+    <Place
+      title={name}
+      about={`${className}, ${attempts.length === 1 ? '1 attempt' : `${attempts.length} attempts`}`}
+      actions={
+        attempts.some((a) => a.confirmed) && (
+          <>
+            <Link to={`/wall/class/${student.data.schoolClass}/redo?students=${id}`}>Redo page</Link>
+            <Link to={`/wall/class/${student.data.schoolClass}/reports?student=${id}`}>Report</Link>
+          </>
+        )
+      }
+    >
       {attempts.length === 0 && (
         <Empty title="No sheet back yet">
           <p>When a sheet of {name} has been read, it shows here.</p>

@@ -131,6 +131,7 @@ class WallController {
     record StudentWallView(
             @NotNull UUID id,
             @NotNull String name,
+            @NotNull UUID schoolClass,
             @NotNull String className,
             @NotNull List<AttemptView> attempts) {}
 
@@ -180,6 +181,7 @@ class WallController {
         return new StudentWallView(
                 id,
                 student.name(),
+                of.id(),
                 of.name(),
                 attempts.stream()
                         .map(a -> attempt(a, runs.get(a.run()), boxes.get(a.page())))

@@ -1,0 +1,24 @@
+import { cleanup, render, screen } from '@testing-library/react';
+import { afterEach, expect, it } from 'vitest';
+import { HandHabit } from './HandHabit';
+
+afterEach(cleanup);
+
+const example = { page: 'p', read: 'r', field: '3', drawn: '#c0a0a0', explained: '#c8aaaa', asked: '#803030' };
+
+it('tells a habit with the fields that say so, drawn beside explained and asked', () => {
+  render(<HandHabit hand={{ deed: 'TOO_LITTLE', fields: 6, examples: [example] }} where="this page" />);
+  expect(screen.getByText(/lighter than asked/)).toBeTruthy();
+  expect(screen.getByText('6 fields say so together.')).toBeTruthy();
+  expect(screen.getByAltText('Field 3 as drawn')).toBeTruthy();
+});
+
+it('is silent where fields tell nothing, or that all was as asked', () => {
+  const { container } = render(
+    <>
+      <HandHabit hand={{ fields: 4, examples: [] }} where="this page" />
+      <HandHabit hand={{ deed: 'AS_ASKED', fields: 4, examples: [] }} where="this page" />
+    </>,
+  );
+  expect(container.textContent).toBe('');
+});

@@ -1,0 +1,64 @@
+import { useQuery } from '@tanstack/react-query';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { colour, sizes, space } from '../design/tokens';
+import { pictureOf } from './pictures';
+
+type Hand = Schemas['HandView'];
+type Deed = NonNullable<Hand['deed']>;
+
+const deedWords: Record<Deed, string> = {
+  AS_ASKED: 'drawn as the recipes ask',
+  TOO_LITTLE: 'lighter than asked: too little pressure, or layers gone over too seldom',
+  TOO_MUCH: 'heavier than asked: too much pressure, or gone over too often',
+  FOUNDATION: 'what lies underneath is too heavy, or the order is turned',
+  LAYER_MISSING: 'a layer of the recipe is missing',
+  WRONG_PENCIL: 'another pencil of the sheet was taken',
+};
+
+/** What the hand did on a page. */
+export function PageHand({ page, read }: { page: string; read: string | undefined }) {
+  const hand = useQuery({
+    queryKey: ['returns', 'hand', page, read],
+    queryFn: () => body(api.GET('/api/returns/pages/{id}/hand', { params: { path: { id: page } } })),
+  });
+  return hand.data ? <HandHabit hand={hand.data} where="this page" /> : null;
+}
+
+/** A habit that several fields tell together, beside what it would look like; nothing where they tell none. */
+export function HandHabit({ hand, where }: { hand: Hand; where: string }) {
+  if (!hand.deed || hand.deed === 'AS_ASKED') {
+    return null;
+  }
+  return (
+    <Section aria-label="What the hand did">
+      <p>
+        <b>The hand on {where}:</b> {deedWords[hand.deed]}. <small>{hand.fields} fields say so together.</small>
+      </p>
+      <Examples>
+        {hand.examples.map((e) => (
+          <figure key={`${e.page}${e.field}`}>
+            <img src={pictureOf(e.page, e.read, e.field)} alt={`Field ${e.field} as drawn`} loading="lazy" />
+            <i style={{ background: e.explained }} />
+            <i style={{ background: e.asked }} />
+            <figcaption>{e.field}</figcaption>
+          </figure>
+        ))}
+        {hand.examples.length > 0 && <small>each drawn · so explained · as asked</small>}
+      </Examples>
+    </Section>
+  );
+}
+
+const Section = styled.section`margin: ${space(3)} 0; & small { font-size: ${sizes.small}; color: ${colour.muted}; }`;
+const Examples = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: flex-end;
+  gap: ${space(3)};
+  margin-top: ${space(2)};
+  & figure { margin: 0; display: grid; grid-template-columns: 34px 22px 22px; }
+  & img { width: 34px; height: 34px; object-fit: cover; }
+  & i { height: 34px; }
+  & figcaption { grid-column: 1 / -1; font-size: ${sizes.small}; color: ${colour.muted}; }
+`;
