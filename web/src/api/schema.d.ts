@@ -1156,6 +1156,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/progress/classes/{id}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["archive"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/classes/{id}/holdings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["holdings"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/progress/classes/{id}/marks": {
         parameters: {
             query?: never;
@@ -2730,6 +2762,18 @@ export interface components {
             examples: components["schemas"]["HandExampleView"][];
             /** Format: int32 */
             fields: number;
+        };
+        HoldingsView: {
+            /** Format: int32 */
+            confirmed: number;
+            /** Format: int32 */
+            marks: number;
+            /** Format: int32 */
+            pages: number;
+            /** Format: int32 */
+            printings: number;
+            /** Format: int32 */
+            students: number;
         };
         ImportRow: {
             code: string;
@@ -6350,6 +6394,48 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ClassProgressView"];
+                };
+            };
+        };
+    };
+    archive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    holdings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoldingsView"];
                 };
             };
         };

@@ -140,6 +140,7 @@ const Table = styled.table<{ $squint: boolean }>`
   border-collapse: collapse;
   & th, & td { padding: ${space(1)} ${space(2)}; border-bottom: 1px solid ${colour.line}; text-align: left; vertical-align: middle; font-weight: 400; }
   & thead th { position: sticky; top: 0; background: ${colour.paper}; z-index: 1; vertical-align: bottom; }
+  & tr > :first-child { padding-left: ${space(6)}; }
   & tbody td { height: 46px; }
   & tbody th { position: sticky; left: 0; background: ${colour.paper}; white-space: nowrap; }
   & small { display: block; font-size: ${sizes.small}; color: ${colour.muted}; }

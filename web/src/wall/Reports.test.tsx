@@ -37,7 +37,7 @@ describe('reports', () => {
     const saved = vi.spyOn(HTMLAnchorElement.prototype, 'click').mockReturnValue();
     await place();
     expect(screen.getAllByRole('img')).toHaveLength(2);
-    fireEvent.change(screen.getAllByRole('textbox', { name: 'What is safe' })[0] as HTMLElement, { target: { value: 'My own words.' } });
+    fireEvent.change(screen.getAllByRole('textbox', { name: 'What goes well' })[0] as HTMLElement, { target: { value: 'My own words.' } });
     fireEvent.click(screen.getByRole('checkbox', { name: 'Report on Björn Sæther' }));
     press('Names off');
     press('Print 1 page');

@@ -16,7 +16,7 @@ type Draft = Schemas['ReportDraftView'];
 type Parts = Pick<Draft, 'secure' | 'grew' | 'next'>;
 
 const parts = [
-  { id: 'secure', name: 'What is safe' },
+  { id: 'secure', name: 'What goes well' },
   { id: 'grew', name: 'What has grown' },
   { id: 'next', name: 'What comes next' },
 ] as const;
@@ -93,7 +93,7 @@ function Desk({ id, drafts }: { id: string; drafts: Draft[] }) {
                 <Words
                   key={part.id}
                   label={part.name}
-                  rows={3}
+                  rows={4}
                   value={wordsOf(d)[part.id]}
                   onChange={(words) => setChanged((before) => ({ ...before, [d.student]: { ...before[d.student], [part.id]: words } }))}
                 />

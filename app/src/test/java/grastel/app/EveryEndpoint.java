@@ -108,6 +108,8 @@ public abstract class EveryEndpoint extends DeskTest {
         add(GET, "/api/returns/pages/{id}/hand", null, page);
         Map<String, Object> report = Map.of("student", student, "secure", "", "grew", "", "next", "");
         add(GET, "/api/progress/classes/{id}/reports", null, schoolClass);
+        add(GET, "/api/progress/classes/{id}/holdings", null, schoolClass);
+        add(GET, "/api/progress/classes/{id}/archive", null, schoolClass);
         add(GET, "/api/progress/classes/{id}/report.pdf", null, schoolClass);
         add(
                 POST,

@@ -85,6 +85,7 @@ class StatementsTest extends DeskTest {
                 "/api/progress/students/" + student + "/hand",
                 "/api/returns/pages/" + page + "/hand",
                 "/api/progress/classes/" + run.schoolClass() + "/marks",
+                "/api/progress/classes/" + run.schoolClass() + "/holdings",
                 "/api/progress/classes/" + run.schoolClass() + "/reports",
                 "/api/wall/runs/" + run.id(),
                 "/api/wall/students/" + student,

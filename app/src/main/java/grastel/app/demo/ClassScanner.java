@@ -34,6 +34,8 @@ class ClassScanner {
     private static final double DRAWN_PX_PER_MM = DPI / 25.4;
     /** One page in four comes from a phone. */
     private static final int PHONE_EVERY = 4;
+    /** Who does something again has drawn so many sheets since. */
+    private static final int PRACTISED = 3;
     /** Held as near as the page allows. */
     private static final double PHONE_DESK_MM = 8;
 
@@ -47,7 +49,7 @@ class ClassScanner {
 
     /** Scans one page of a run. Call as its owner. @return the file written */
     Path scan(SignedIn owner, PageInfo page) {
-        return scan(owner, page, 0, 1);
+        return scan(owner, page, page.run().personal() ? PRACTISED : 0, 1);
     }
 
     /**

@@ -17,6 +17,11 @@ public class Crops {
         this.rereading = rereading;
     }
 
+    /** All of a page, straightened: JPEG. */
+    public byte[] page(UUID page) {
+        return rereading.picture(page, PageImage.WHOLE);
+    }
+
     /** A field, straightened. */
     public BufferedImage of(UUID page, String field) {
         try {

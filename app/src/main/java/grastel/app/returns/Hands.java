@@ -56,28 +56,32 @@ public class Hands {
 
     /** @param deed null where nothing can be said; @param fields that were looked at */
     public record HandView(
-            Deed deed,
-            @NotNull int fields,
-            @NotNull List<HandExampleView> examples) {}
+            Deed deed, @NotNull int fields, @NotNull List<HandExampleView> examples) {}
 
     private record OnPage(UUID page, Instant read, Said said) {}
 
     /** What the fields of pages say together; nothing where they are few or say no one thing. */
     public HandView of(Collection<UUID> ofPages) {
-        List<PageLine> lines = returns.linesOf(ofPages).stream().filter(PageLine::isRead).toList();
+        List<PageLine> lines =
+                returns.linesOf(ofPages).stream().filter(PageLine::isRead).toList();
         Map<UUID, PageReading> readings =
                 returns.readings(lines.stream().map(PageLine::id).toList());
         Map<UUID, Map<UUID, Given>> given =
                 sheets.given(lines.stream().map(PageLine::run).collect(Collectors.toSet()));
         List<OnPage> all = lines.stream()
-                .flatMap(p -> said(p, readings.get(p.id()), given.get(p.student()).get(p.run())))
+                .flatMap(p ->
+                        said(p, readings.get(p.id()), given.get(p.student()).get(p.run())))
                 .toList();
-        Optional<Deed> deed = Habit.of(all.stream().map(p -> p.said().likelihoods()).toList());
+        Optional<Deed> deed =
+                Habit.of(all.stream().map(p -> p.said().likelihoods()).toList());
         return new HandView(
                 deed.orElse(null),
                 all.size(),
                 deed.filter(d -> d != Deed.AS_ASKED)
-                        .map(d -> all.stream().limit(MOST_EXAMPLES).map(p -> example(p, d)).toList())
+                        .map(d -> all.stream()
+                                .limit(MOST_EXAMPLES)
+                                .map(p -> example(p, d))
+                                .toList())
                         .orElse(List.of()));
     }
 

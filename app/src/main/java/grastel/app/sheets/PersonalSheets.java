@@ -11,6 +11,7 @@ import grastel.app.sheets.Sheets.Settled;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.media.Paper;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -165,13 +166,17 @@ public class PersonalSheets {
                 .filter(a -> origins.get(a.run()).paper().equals(paper))
                 .toList();
         Personal personal = new Personal(asked.student(), title, band, origins, kit.paper(paper));
-        int left = asked.exercises().size();
-        for (int count = onPaper.size(); count > 1; count--) {
-            Composed some = personal.compose(onPaper.subList(0, count), left - count);
-            if (some.layouts().size() == 1) {
-                return Optional.of(some);
+        List<Again> chosen = List.of(onPaper.get(0));
+        Composed page = personal.compose(chosen, asked.exercises().size() - 1);
+        for (Again more : onPaper.subList(1, onPaper.size())) {
+            List<Again> with = new ArrayList<>(chosen);
+            with.add(more);
+            Composed tried = personal.compose(with, asked.exercises().size() - with.size());
+            if (tried.layouts().size() == 1) {
+                chosen = with;
+                page = tried;
             }
         }
-        return Optional.of(personal.compose(onPaper.subList(0, 1), left - 1));
+        return Optional.of(page);
     }
 }

@@ -68,7 +68,7 @@ class ReportsTest extends DeskTest {
     }
 
     @Test
-    void familiesAreToldInPlainWordsWhatIsSafeWhatGrewAndWhatIsNext() throws IOException {
+    void familiesAreToldInPlainWordsWhatGoesWellWhatGrewAndWhatIsNext() throws IOException {
         String drafts = drafts();
         assertThat(JsonPath.<List<String>>read(drafts, "$[*].name"))
                 .as("who has nothing confirmed is not spoken of")
@@ -80,7 +80,7 @@ class ReportsTest extends DeskTest {
 
         String page = words(post(teacher, PDF, wanted(true, "Amara’s own words.\nAnd a second line."), schoolClass), 1);
         assertThat(page)
-                .contains("Amara Diallo", "What is safe", "Amara’s own words. And a second line.", "What comes next");
+                .contains("Amara Diallo", "What goes well", "Amara’s own words. And a second line.", "What comes next");
         assertThat(page).doesNotContain("Björn", "L*", "%");
     }
 
@@ -92,7 +92,7 @@ class ReportsTest extends DeskTest {
 
     @Test
     void anEmptyPartIsLeftOutAndAStrangersStudentIsRefused() throws IOException {
-        assertThat(words(post(teacher, PDF, wanted(true, ""), schoolClass), 1)).doesNotContain("What is safe");
+        assertThat(words(post(teacher, PDF, wanted(true, ""), schoolClass), 1)).doesNotContain("What goes well");
         Map<String, Object> stranger = Map.of(
                 "named",
                 true,

@@ -21,9 +21,11 @@ class HandsTest extends DeskTest {
         SignedIn teacher = newTeacher();
         Sheets.RunInfo run = printed(teacher);
         List<Sheets.PageInfo> pages = as(teacher, () -> sheets.pages(run.id()));
-        UUID light = upload(teacher, "l.jpg", scan(teacher, pages.get(0).id(), LIGHT, 1)).get(0);
+        UUID light = upload(teacher, "l.jpg", scan(teacher, pages.get(0).id(), LIGHT, 1))
+                .get(0);
         awaitRead(teacher, light);
-        UUID exact = upload(teacher, "e.jpg", scan(teacher, pages.get(1).id(), Hand.EXACT, 2)).get(0);
+        UUID exact = upload(teacher, "e.jpg", scan(teacher, pages.get(1).id(), Hand.EXACT, 2))
+                .get(0);
         awaitRead(teacher, exact);
 
         String hand = content(get(teacher, "/api/returns/pages/{id}/hand", light));
@@ -42,8 +44,7 @@ class HandsTest extends DeskTest {
                 .isZero();
         assertThat(post(teacher, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), light))
                 .hasStatusOk();
-        assertThat(JsonPath.<String>read(
-                        content(get(teacher, "/api/progress/students/{id}/hand", student)), "$.deed"))
+        assertThat(JsonPath.<String>read(content(get(teacher, "/api/progress/students/{id}/hand", student)), "$.deed"))
                 .isEqualTo("TOO_LITTLE");
     }
 }

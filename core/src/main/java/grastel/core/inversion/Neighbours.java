@@ -95,7 +95,9 @@ final class Neighbours {
     private void wrongPencils() {
         for (int i = 0; i < asked.size(); i++) {
             for (Pencil other : sheet) {
-                if (asked.get(i) instanceof Layer.Colour && !other.equals(asked.get(i).pencil()) && !other.colourless()) {
+                if (asked.get(i) instanceof Layer.Colour
+                        && !other.equals(asked.get(i).pencil())
+                        && !other.colourless()) {
                     add(Way.OTHER_PENCIL, with(i, l -> taken(l, other)));
                 }
             }
@@ -134,7 +136,12 @@ final class Neighbours {
     private static Layer taken(Layer layer, Pencil other) {
         return layer instanceof Layer.Colour c
                 ? new Layer.Colour(
-                        new Pass(other, c.pass().pressure(), c.pass().point(), c.pass().stroke()), c.passes())
+                        new Pass(
+                                other,
+                                c.pass().pressure(),
+                                c.pass().point(),
+                                c.pass().stroke()),
+                        c.passes())
                 : layer;
     }
 }

@@ -83,16 +83,24 @@ class HabitTest {
         }
 
         private Pencil real(Pencil thought) {
-            return thought.colourless() ? thought : real.computeIfAbsent(thought, p -> {
-                Lab c = p.masstone().toLab();
-                double scale = KIT_OFF / Math.sqrt(3);
-                Lab moved = new Lab(
-                        Math.max(3, c.lightness() + scale * random.nextGaussian()),
-                        c.a() + scale * random.nextGaussian(),
-                        c.b() + scale * random.nextGaussian());
-                return new Pencil(
-                        p.code(), p.name(), p.binder(), MovedReflectance.of(p.masstone(), moved), p.hiding(), p.softness(), false);
-            });
+            return thought.colourless()
+                    ? thought
+                    : real.computeIfAbsent(thought, p -> {
+                        Lab c = p.masstone().toLab();
+                        double scale = KIT_OFF / Math.sqrt(3);
+                        Lab moved = new Lab(
+                                Math.max(3, c.lightness() + scale * random.nextGaussian()),
+                                c.a() + scale * random.nextGaussian(),
+                                c.b() + scale * random.nextGaussian());
+                        return new Pencil(
+                                p.code(),
+                                p.name(),
+                                p.binder(),
+                                MovedReflectance.of(p.masstone(), moved),
+                                p.hiding(),
+                                p.softness(),
+                                false);
+                    });
         }
 
         /** Draws a field in a way, where it has that. */
@@ -123,7 +131,11 @@ class HabitTest {
             double pressure = c.pass().pressure() * weight * Math.exp(0.07 * random.nextGaussian());
             double point = c.pass().point() + 0.08 * random.nextGaussian();
             return new Layer.Colour(
-                    new Pass(real(c.pass().pencil()), Math.min(1, pressure), Math.max(0, Math.min(1, point)), c.pass().stroke()),
+                    new Pass(
+                            real(c.pass().pencil()),
+                            Math.min(1, pressure),
+                            Math.max(0, Math.min(1, point)),
+                            c.pass().stroke()),
                     c.passes());
         }
     }

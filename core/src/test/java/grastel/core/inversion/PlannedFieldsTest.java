@@ -33,7 +33,10 @@ class PlannedFieldsTest {
                 .scan(SHEET.page(), tasks, SHEET.plan().palette(), hand, DrawnSheet.PLAIN, seed);
         PageReading reading = SHEET.read(new PageReader(), scan, SHEET.inks());
         PlannedFields fields = new PlannedFields(SHEET.plan(), SHEET.paper());
-        return reading.fields().stream().map(fields::of).flatMap(Optional::stream).toList();
+        return reading.fields().stream()
+                .map(fields::of)
+                .flatMap(Optional::stream)
+                .toList();
     }
 
     private static Optional<Deed> habit(List<Said> said) {

@@ -39,14 +39,15 @@ final class ReportWords {
     static String secure(String name, Summary summary) {
         List<Skill> all = summary.secure();
         return all.isEmpty()
-                ? name + " is on the way: nothing is quite safe yet."
+                ? name + " is on the way: nothing is quite steady yet."
                 : name + " can " + joined(all.stream().map(ReportWords::can).toList()) + ".";
     }
 
+    /** Empty where there is nothing to tell. */
     static String grew(Summary summary) {
         List<Skill> all = summary.grown().stream().map(Grown::skill).toList();
         return all.isEmpty()
-                ? "Nothing can be shown to have changed yet: there has been one try of most things."
+                ? ""
                 : "Better than at first: to "
                         + joined(all.stream().map(ReportWords::can).toList()) + ".";
     }
@@ -55,7 +56,7 @@ final class ReportWords {
         return summary.next()
                 .map(skill -> "Next: to " + can(skill) + "."
                         + summary.cause().map(c -> " " + c.next()).orElse(""))
-                .orElse("Everything that was tried is safe. Next comes something new.");
+                .orElse("Everything that was tried goes well. Next comes something new.");
     }
 
     private static String joined(List<String> words) {

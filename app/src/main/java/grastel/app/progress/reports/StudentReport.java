@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * One A4 page on a student: what is safe, what grew, what is next.
+ * One A4 page on a student: what goes well, what grew, what is next.
  *
  * @param name or a number in place of it
  * @param first what the student drew then, and latest now; both null where there is no pair
@@ -50,7 +50,7 @@ record StudentReport(
                 Weight.REGULAR,
                 Typeface.printable(className) + " · coloured pencil · " + DAY.format(day));
         canvas.line(LEFT, 45, LEFT + ROOM, 45, 0.3);
-        double y = paragraph(canvas, 57, "What is safe", secure);
+        double y = paragraph(canvas, 57, "What goes well", secure);
         y = paragraph(canvas, y + GAP, "What has grown", grew);
         if (first != null && latest != null) {
             y = pair(canvas, y + 2);

@@ -1,0 +1,56 @@
+package grastel.app.progress.archive;
+
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/progress/classes/{id}")
+class ArchiveController {
+    private final Archives archives;
+
+    ArchiveController(Archives archives) {
+        this.archives = archives;
+    }
+
+    /** What there is of a class: what goes when it is deleted. @param marks goals judged on its pages */
+    record HoldingsView(
+            @NotNull int students,
+            @NotNull int printings,
+            @NotNull int pages,
+            @NotNull int confirmed,
+            @NotNull int marks) {}
+
+    @GetMapping("/holdings")
+    HoldingsView holdings(@PathVariable UUID id) {
+        ClassArchive all = archives.of(id);
+        return new HoldingsView(
+                all.students().size(),
+                all.printings().size(),
+                all.pages().size(),
+                (int) all.pages().stream().filter(ClassArchive.Page::confirmed).count(),
+                all.pages().stream().mapToInt(p -> p.goals().size()).sum());
+    }
+
+    /** Everything of a class as one file: JSON, and a picture of each page. */
+    @GetMapping(path = "/archive", produces = "application/zip")
+    void archive(@PathVariable UUID id, HttpServletResponse response) throws IOException {
+        ClassArchive all = archives.of(id);
+        response.setContentType("application/zip");
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION,
+                ContentDisposition.attachment()
+                        .filename(all.name() + ".zip", StandardCharsets.UTF_8)
+                        .build()
+                        .toString());
+        archives.write(all, response.getOutputStream());
+    }
+}

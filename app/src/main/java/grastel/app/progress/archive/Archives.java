@@ -1,0 +1,72 @@
+package grastel.app.progress.archive;
+
+import grastel.app.classes.Classes;
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.platform.JsonFormat;
+import grastel.app.returns.Crops;
+import grastel.app.returns.Returns;
+import grastel.app.returns.Returns.Attempt;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.RunInfo;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Puts all there is of a class into one file. Pictures are taken one after another, so that a year of them needs no room. */
+@Service
+class Archives {
+    private final Classes classes;
+    private final Sheets sheets;
+    private final Returns returns;
+    private final Crops crops;
+    private final JsonFormat<ClassArchive> format;
+    private final Clock clock;
+
+    Archives(Classes classes, Sheets sheets, Returns returns, Crops crops, JsonMapper json, Clock clock) {
+        this.classes = classes;
+        this.sheets = sheets;
+        this.returns = returns;
+        this.crops = crops;
+        this.clock = clock;
+        this.format = new JsonFormat<>(
+                json,
+                ClassArchive.class,
+                "class-archive.schema.json",
+                "archive",
+                "an archive of a class",
+                "grastelClassArchive",
+                ClassArchive.VERSION);
+    }
+
+    ClassArchive of(UUID schoolClass) {
+        ClassInfo of = classes.one(schoolClass);
+        List<RunInfo> runs = sheets.runs().stream()
+                .filter(r -> r.schoolClass().equals(schoolClass))
+                .toList();
+        Map<UUID, List<Attempt>> attempts = returns.standings(runs).entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().attempts()));
+        return ClassArchive.of(of, clock.instant(), runs, attempts);
+    }
+
+    void write(ClassArchive archive, OutputStream out) throws IOException {
+        ZipOutputStream zip = new ZipOutputStream(out);
+        zip.putNextEntry(new ZipEntry("class.json"));
+        zip.write(format.written(archive).getBytes(StandardCharsets.UTF_8));
+        zip.closeEntry();
+        for (ClassArchive.Page page : archive.pages()) {
+            zip.putNextEntry(new ZipEntry(page.file()));
+            zip.write(crops.page(page.id()));
+            zip.closeEntry();
+        }
+        zip.finish();
+    }
+}
