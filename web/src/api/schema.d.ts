@@ -2766,6 +2766,8 @@ export interface components {
         HoldingsView: {
             /** Format: int32 */
             confirmed: number;
+            /** Format: date */
+            ended?: string;
             /** Format: int32 */
             marks: number;
             /** Format: int32 */

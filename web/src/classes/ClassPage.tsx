@@ -9,6 +9,7 @@ import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { bandNames, count, type Band } from '../words/words';
 import { Calendar } from './Calendar';
+import { Keeping } from './Keeping';
 import { Method } from './Method';
 import { RosterPreview } from './RosterPreview';
 
@@ -77,9 +78,10 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
             {error instanceof ApiError && error.fields.map((f) => <span key={f.path}>{f.message}</span>)}
           </Notice>
         )}
+        <Keeping schoolClass={open.id} />
         <Confirmable
           ask={`Delete ${open.name} …`}
-          warn={`Deletes ${count(open.students.length, 'student')} with every sheet, picture and mark. This cannot be undone.`}
+          warn={`Deletes ${count(open.students.length, 'student')} with the course, every printed sheet, picture and mark. This cannot be undone; the archive above keeps a copy.`}
           open={removing === open.id}
           onOpen={(asked) => setRemoving(asked ? open.id : undefined)}
           onConfirm={() => drop.mutate()}

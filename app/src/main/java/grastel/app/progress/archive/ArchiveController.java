@@ -4,6 +4,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -21,13 +22,14 @@ class ArchiveController {
         this.archives = archives;
     }
 
-    /** What there is of a class: what goes when it is deleted. @param marks goals judged on its pages */
+    /** What there is of a class: what goes when it is deleted. @param marks goals judged on its pages; @param ended when its term ended, null where it has not */
     record HoldingsView(
             @NotNull int students,
             @NotNull int printings,
             @NotNull int pages,
             @NotNull int confirmed,
-            @NotNull int marks) {}
+            @NotNull int marks,
+            LocalDate ended) {}
 
     @GetMapping("/holdings")
     HoldingsView holdings(@PathVariable UUID id) {
@@ -37,7 +39,8 @@ class ArchiveController {
                 all.printings().size(),
                 all.pages().size(),
                 (int) all.pages().stream().filter(ClassArchive.Page::confirmed).count(),
-                all.pages().stream().mapToInt(p -> p.goals().size()).sum());
+                all.pages().stream().mapToInt(p -> p.goals().size()).sum(),
+                archives.ended(id).orElse(null));
     }
 
     /** Everything of a class as one file: JSON, and a picture of each page. */

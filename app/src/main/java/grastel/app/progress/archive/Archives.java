@@ -12,8 +12,10 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
@@ -55,6 +57,13 @@ class Archives {
         Map<UUID, List<Attempt>> attempts = returns.standings(runs).entrySet().stream()
                 .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().attempts()));
         return ClassArchive.of(of, clock.instant(), runs, attempts);
+    }
+
+    /** When the term of a class ended, if that is past. */
+    Optional<LocalDate> ended(UUID schoolClass) {
+        return Optional.ofNullable(classes.one(schoolClass).calendar().term())
+                .map(t -> t.to())
+                .filter(to -> to.isBefore(LocalDate.now(clock)));
     }
 
     void write(ClassArchive archive, OutputStream out) throws IOException {

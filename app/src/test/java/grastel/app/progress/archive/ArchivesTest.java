@@ -33,11 +33,18 @@ class ArchivesTest extends DeskTest {
         awaitRead(teacher, page);
 
         String holdings = content(get(teacher, "/api/progress/classes/{id}/holdings", run.schoolClass()));
-        assertThat(JsonPath.<Map<String, Integer>>read(holdings, "$"))
+        assertThat(JsonPath.<Map<String, Object>>read(holdings, "$"))
                 .containsEntry("students", 3)
                 .containsEntry("printings", 1)
                 .containsEntry("pages", 1)
                 .containsEntry("confirmed", 0);
+        assertThat(JsonPath.<Object>read(holdings, "$.ended")).isNull();
+        Map<String, Object> past = Map.of("term", Map.of("from", "2020-09-01", "to", "2020-12-18"), "slots", List.of());
+        assertThat(put(teacher, "/api/classes/{id}/calendar", Map.of("calendar", past), run.schoolClass()))
+                .hasStatusOk();
+        assertThat(JsonPath.<String>read(
+                        content(get(teacher, "/api/progress/classes/{id}/holdings", run.schoolClass())), "$.ended"))
+                .isEqualTo("2020-12-18");
 
         MvcTestResult answer = get(teacher, "/api/progress/classes/{id}/archive", run.schoolClass());
         assertThat(answer).hasStatusOk();
