@@ -34,7 +34,14 @@ record ClassArchive(
     record Printing(UUID id, String title, Instant printed) {}
 
     /** @param file of its picture in the archive */
-    record Page(UUID id, UUID printing, UUID student, Instant received, boolean confirmed, String file, List<Level> goals) {}
+    record Page(
+            UUID id,
+            UUID printing,
+            UUID student,
+            Instant received,
+            boolean confirmed,
+            String file,
+            List<Level> goals) {}
 
     /** @param exercise of the sheet, from 0; @param level 0…4, the teacher's where confirmed */
     @JsonInclude(JsonInclude.Include.NON_NULL)

@@ -29,7 +29,8 @@ class ArchivesTest extends DeskTest {
         Sheets.RunInfo run = printed(teacher);
         printed(teacher);
         UUID printed = as(teacher, () -> sheets.pages(run.id())).get(1).id();
-        UUID page = upload(teacher, "a.jpg", scan(teacher, printed, Hand.EXACT, 1)).get(0);
+        UUID page =
+                upload(teacher, "a.jpg", scan(teacher, printed, Hand.EXACT, 1)).get(0);
         awaitRead(teacher, page);
 
         String holdings = content(get(teacher, "/api/progress/classes/{id}/holdings", run.schoolClass()));
