@@ -19,7 +19,7 @@ const deedWords: Record<Deed, string> = {
 /** What the hand did on a page. */
 export function PageHand({ page, read }: { page: string; read: string | undefined }) {
   const hand = useQuery({
-    queryKey: ['returns', 'hand', page, read],
+    queryKey: ['hand', page, read],
     queryFn: () => body(api.GET('/api/returns/pages/{id}/hand', { params: { path: { id: page } } })),
   });
   return hand.data ? <HandHabit hand={hand.data} where="this page" /> : null;

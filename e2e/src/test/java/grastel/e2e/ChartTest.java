@@ -50,7 +50,7 @@ class ChartTest extends DemoTest {
             desk.button("Take over 3 pencils").click();
             assertThat(desk.page.getByRole(
                             AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^101 Ember"))))
-                    .isDisabled();
+                    .isDisabled(new LocatorAssertions.IsDisabledOptions().setTimeout(READ_AND_FITTED_MS));
             desk.button("All").click();
             assertThat(desk.button("Take over 1 pencil")).isVisible();
 
