@@ -48,7 +48,7 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
     onSuccess: (detail) => {
       // At once, so that the next page is one that is still open however fast the keys come.
       queries.setQueryData(pageQuery(page.id).queryKey, detail);
-      queries.setQueriesData<Schemas['PageRow'][]>({ queryKey: ['returns'] }, (rows) => rows?.map((r) => (r.id === page.id ? detail.row : r)));
+      queries.setQueryData<Schemas['PageRow'][]>(['returns', page.place?.run], (rows) => rows?.map((r) => (r.id === page.id ? detail.row : r)));
       onConfirmed();
       return Promise.all(['returns', 'wall', 'today'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
     },

@@ -39,6 +39,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class Redos {
+    private static final String AGAIN = "Once more: ";
+    private static final int MOST_TITLE = 120;
+
     private final Returns returns;
     private final Sheets sheets;
     private final PersonalSheets personal;
@@ -99,9 +102,6 @@ class Redos {
         String whole = titles.size() == 1 ? AGAIN + titles.iterator().next() : "Once more";
         return whole.substring(0, Math.min(whole.length(), MOST_TITLE));
     }
-
-    private static final String AGAIN = "Once more: ";
-    private static final int MOST_TITLE = 120;
 
     private List<Asked> asked(Wanted wanted) {
         ClassInfo to = classes.one(wanted.schoolClass());
