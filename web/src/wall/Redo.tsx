@@ -1,12 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Checkbox } from 'react-aria-components';
 import { Link, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { LinkButton, MainButton, Select } from '../design/Controls';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading, Notice } from '../design/States';
+import { Tick, useLeftOut } from '../design/Tick';
 import { colour, sizes, space } from '../design/tokens';
 import { count, dayOf, decimals } from '../words/words';
 
@@ -77,7 +77,7 @@ interface StudentsProps {
 
 function Students({ look, schoolClass, wanted }: StudentsProps) {
   const queries = useQueryClient();
-  const [out, setOut] = useState<ReadonlySet<string>>(new Set());
+  const { out, setOut, toggle } = useLeftOut();
   const chosen = look.students.filter((s) => !out.has(s.student));
   const pages = chosen.reduce((sum, s) => sum + s.pages, 0);
   const print = useMutation({
@@ -109,7 +109,6 @@ function Students({ look, schoolClass, wanted }: StudentsProps) {
       </Empty>
     );
   }
-  const toggle = (student: string) => setOut((before) => new Set(before.has(student) ? [...before].filter((s) => s !== student) : [...before, student]));
   return (
     <>
       <Bar>
@@ -125,8 +124,7 @@ function Students({ look, schoolClass, wanted }: StudentsProps) {
       <List>
         {look.students.map((s) => (
           <li key={s.student}>
-            <Tick isSelected={!out.has(s.student)} onChange={() => toggle(s.student)} aria-label={s.name}>
-              <Box aria-hidden>{out.has(s.student) ? '' : '×'}</Box>
+            <Tick label={s.name} isOn={!out.has(s.student)} onChange={() => toggle(s.student)}>
               <span>
                 <b>{s.name}</b>
                 <small>
@@ -180,14 +178,6 @@ const List = styled.ul`
   & > li { display: grid; grid-template-columns: 220px minmax(0, 1fr); gap: ${space(4)}; padding: ${space(2)} ${space(6)}; border-bottom: 1px solid ${colour.line}; }
   & small { display: block; font-size: ${sizes.small}; color: ${colour.muted}; }
 `;
-const Tick = styled(Checkbox)`
-  display: flex;
-  align-items: flex-start;
-  gap: ${space(2)};
-  cursor: pointer;
-  &[data-focus-visible] { outline: 2px solid ${colour.ink}; }
-`;
-const Box = styled.span`flex: none; display: grid; place-items: center; width: 16px; height: 16px; margin-top: 2px; border: 1px solid ${colour.muted}; line-height: 1;`;
 const Parts = styled.div`
   & ul { margin: 0; padding: 0; list-style: none; }
   & > div + div { margin-top: ${space(2)}; }

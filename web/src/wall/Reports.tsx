@@ -1,6 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Checkbox } from 'react-aria-components';
 import { Link, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
@@ -8,6 +7,7 @@ import { save } from '../api/save';
 import { MainButton, Toggle, Words } from '../design/Controls';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading, Notice } from '../design/States';
+import { Tick, useLeftOut } from '../design/Tick';
 import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { count, dayOf } from '../words/words';
@@ -42,7 +42,7 @@ export default function Reports() {
 
 function Desk({ id, drafts }: { id: string; drafts: Draft[] }) {
   const [changed, setChanged] = useState<Record<string, Partial<Parts>>>({});
-  const [out, setOut] = useState<ReadonlySet<string>>(new Set());
+  const { out, toggle } = useLeftOut();
   const [named, setNamed] = useState(true);
   const wordsOf = (d: Draft): Parts => ({ secure: d.secure, grew: d.grew, next: d.next, ...changed[d.student] });
   const chosen = drafts.filter((d) => !out.has(d.student));
@@ -53,7 +53,6 @@ function Desk({ id, drafts }: { id: string; drafts: Draft[] }) {
       save(pdf as unknown as Blob, 'reports.pdf');
     },
   });
-  const toggle = (student: string) => setOut((before) => new Set(before.has(student) ? [...before].filter((s) => s !== student) : [...before, student]));
   return (
     <Place
       title="Reports"
@@ -84,8 +83,7 @@ function Desk({ id, drafts }: { id: string; drafts: Draft[] }) {
       <List>
         {drafts.map((d) => (
           <li key={d.student}>
-            <Tick isSelected={!out.has(d.student)} onChange={() => toggle(d.student)} aria-label={`Report on ${d.name}`}>
-              <Box aria-hidden>{out.has(d.student) ? '' : '×'}</Box>
+            <Tick label={`Report on ${d.name}`} isOn={!out.has(d.student)} onChange={() => toggle(d.student)}>
               <b>{d.name}</b>
             </Tick>
             <Texts>
@@ -124,14 +122,6 @@ const List = styled.ul`
   & > li { display: grid; grid-template-columns: 150px minmax(0, 1fr) 210px; gap: ${space(4)}; padding: ${space(3)} ${space(6)}; border-bottom: 1px solid ${colour.line}; }
   @media (max-width: 900px) { & > li { grid-template-columns: 1fr; } }
 `;
-const Tick = styled(Checkbox)`
-  display: flex;
-  align-items: flex-start;
-  gap: ${space(2)};
-  cursor: pointer;
-  &[data-focus-visible] { outline: 2px solid ${colour.ink}; }
-`;
-const Box = styled.span`flex: none; display: grid; place-items: center; width: 16px; height: 16px; margin-top: 2px; border: 1px solid ${colour.muted}; line-height: 1;`;
 const Texts = styled.div`display: grid; grid-template-columns: repeat(auto-fit, minmax(210px, 1fr)); gap: ${space(3)};`;
 const Pair = styled.div`
   display: flex;
