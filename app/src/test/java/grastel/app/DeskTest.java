@@ -131,6 +131,21 @@ public abstract class DeskTest {
                         "boxMm", ValueData.of(boxMm)));
     }
 
+    /** The page of a run that a student had. @param student in the order of the class, from 0 */
+    protected UUID printedPage(SignedIn teacher, UUID run, int student) {
+        return as(teacher, () -> sheets.pages(run)).get(student).id();
+    }
+
+    /** A page, drawn, scanned, read and confirmed as proposed. */
+    protected UUID confirmed(SignedIn teacher, UUID printed, Hand hand, long seed) {
+        UUID page = upload(teacher, "scan-" + seed + ".jpg", scan(teacher, printed, hand, seed))
+                .get(0);
+        awaitRead(teacher, page);
+        assertThat(post(teacher, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page))
+                .hasStatusOk();
+        return page;
+    }
+
     /** A page of a run, drawn by a hand and scanned at 150 dpi. */
     protected byte[] scan(SignedIn teacher, UUID printedPage, Hand hand, long seed) {
         return as(teacher, () -> {

@@ -109,6 +109,17 @@ public abstract class EveryEndpoint extends DeskTest {
         Map<String, Object> report = Map.of("student", student, "secure", "", "grew", "", "next", "");
         add(GET, "/api/progress/classes/{id}/reports", null, schoolClass);
         add(GET, "/api/progress/classes/{id}/holdings", null, schoolClass);
+        add(GET, "/api/progress/classes/{id}/first-and-latest", null, schoolClass);
+        add(GET, "/api/progress/classes/{id}/pressures", null, schoolClass);
+        add(PUT, "/api/progress/classes/{id}/pressures", null, schoolClass);
+        add(DELETE, "/api/progress/classes/{id}/pressures", null, schoolClass);
+        add(GET, "/api/courses/{schoolClass}/retaught", null, schoolClass);
+        for (ById poster : List.of(
+                add(GET, "/api/progress/classes/{id}/poster.pdf", null, schoolClass),
+                add(GET, "/api/progress/runs/{id}/poster.pdf", null, run.id()))) {
+            poster.with("format", "A3");
+            poster.with("labels", "NONE");
+        }
         add(GET, "/api/progress/classes/{id}/archive", null, schoolClass);
         add(GET, "/api/progress/classes/{id}/report.pdf", null, schoolClass);
         add(
@@ -135,6 +146,7 @@ public abstract class EveryEndpoint extends DeskTest {
         add(DELETE, "/api/returns/pages/{id}", null, page);
         add(PUT, "/api/classes/{id}/method", Map.of("schools", List.of(), "namesHidden", false), schoolClass);
         add(PUT, "/api/classes/{id}/thresholds", Map.of("thresholds", Map.of("ORDER", 1.1)), schoolClass);
+        add(PUT, "/api/classes/{id}/readiness", Map.of("share", 0.5), schoolClass);
         add(DELETE, "/api/classes/{id}/students/{student}", null, schoolClass, student);
         add(DELETE, "/api/classes/{id}", null, schoolClass);
     }

@@ -91,9 +91,9 @@ public final class History {
                 read);
         jdbc.update(
                 "insert into goal_mark (id, owner_id, created_at, page_id, goal, exercise, place, proposed, figure,"
-                        + " plus_minus, nearly, secure, beyond, factor, close_call, cause, field, at_mm, kind, level, decided_at,"
+                        + " plus_minus, nearly, secure, beyond, band, factor, close_call, cause, field, at_mm, kind, level, decided_at,"
                         + " decided_by) select random_uuid(), owner_id, ?, ?, goal, exercise, place, proposed, figure,"
-                        + " plus_minus, nearly, secure, beyond, factor, close_call, cause, field, at_mm, kind, level, ?, decided_by"
+                        + " plus_minus, nearly, secure, beyond, band, factor, close_call, cause, field, at_mm, kind, level, ?, decided_by"
                         + " from goal_mark where page_id = ?",
                 then,
                 page,

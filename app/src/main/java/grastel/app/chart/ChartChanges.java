@@ -62,7 +62,7 @@ final class ChartChanges {
     private static double off(Paper paper, ExercisePlan exercise, List<Pencil> palette, FieldPlan field, double at) {
         return ColourDifference.ciede2000(
                 look(paper, exercise.layers(field, at)),
-                look(paper, field.recipe().layers(palette, at)));
+                look(paper, field.recipe().layers(palette, at, exercise.pressures())));
     }
 
     private static Lab look(Paper paper, List<Layer> layers) {

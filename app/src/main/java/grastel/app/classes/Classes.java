@@ -4,6 +4,7 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.platform.ApiProblem.FieldProblem;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
+import grastel.core.layering.Pressures;
 import grastel.core.recipe.Method;
 import java.util.Comparator;
 import java.util.List;
@@ -37,6 +38,8 @@ public class Classes {
      * @param calendar when it meets
      * @param namesHidden true where printed pages carry a code in place of the name
      * @param thresholds what new sheets for it multiply the usual thresholds of goals by
+     * @param pressures how hard it presses at each grade
+     * @param readyShare of those who tried a skill that must be secure in it before a lesson builds on it, 0…1
      */
     public record ClassInfo(
             UUID id,
@@ -47,7 +50,9 @@ public class Classes {
             CalendarData calendar,
             Method method,
             boolean namesHidden,
-            Map<Goal, Double> thresholds) {}
+            Map<Goal, Double> thresholds,
+            Pressures pressures,
+            double readyShare) {}
 
     public record StudentInfo(UUID id, String name) {}
 
@@ -137,6 +142,20 @@ public class Classes {
         return saved(found);
     }
 
+    /** Plans for a class from now on by pressures of its own, or as they are taught. */
+    public ClassInfo press(UUID id, Pressures pressures) {
+        SchoolClass found = forChange(id, null);
+        found.press(pressures);
+        return saved(found);
+    }
+
+    /** @param share of those who tried a skill that makes the class ready for what builds on it, 0…1 */
+    ClassInfo readyAt(UUID id, Integer known, double share) {
+        SchoolClass found = forChange(id, known);
+        found.readyAt(share);
+        return saved(found);
+    }
+
     /** Adds the names of a list that the class does not have yet; refuses those it has. */
     ClassInfo add(UUID id, Roster roster) {
         requireFine(roster);
@@ -213,6 +232,8 @@ public class Classes {
                 c.calendar(json),
                 c.method(),
                 c.namesHidden(),
-                c.thresholds());
+                c.thresholds(),
+                c.pressures(),
+                c.readyShare());
     }
 }

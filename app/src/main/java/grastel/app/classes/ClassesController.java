@@ -53,7 +53,8 @@ class ClassesController {
             @NotNull CalendarData calendar,
             @NotNull List<School> method,
             @NotNull boolean namesHidden,
-            @NotNull Map<Goal, Double> thresholds) {}
+            @NotNull Map<Goal, Double> thresholds,
+            @NotNull double readyShare) {}
 
     /**
      * @param revision of the class that the change was made on; null for whichever is there
@@ -65,6 +66,14 @@ class ClassesController {
             @NotNull
             Map<Goal, @NotNull @DecimalMin("" + GoalPlan.LEAST_FACTOR) @DecimalMax("" + GoalPlan.MOST_FACTOR) Double>
                     thresholds) {}
+
+    /**
+     * @param revision of the class that the change was made on; null for whichever is there
+     * @param share of those who tried a skill that must be secure in it, 0…1
+     */
+    record ReadinessRequest(
+            Integer revision,
+            @NotNull @DecimalMin("0") @DecimalMax("1") Double share) {}
 
     record SchoolView(
             @NotNull School school,
@@ -164,6 +173,12 @@ class ClassesController {
         return view(classes.hold(id, request.revision(), request.thresholds()));
     }
 
+    /** Says what share of the class must be secure in a skill before a lesson builds on it. */
+    @PutMapping("/{id}/readiness")
+    ClassView readyAt(@PathVariable UUID id, @Valid @RequestBody ReadinessRequest request) {
+        return view(classes.readyAt(id, request.revision(), request.share()));
+    }
+
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable UUID id) {
@@ -208,6 +223,7 @@ class ClassesController {
                 c.calendar(),
                 c.method().schools(),
                 c.namesHidden(),
-                c.thresholds());
+                c.thresholds(),
+                c.readyShare());
     }
 }

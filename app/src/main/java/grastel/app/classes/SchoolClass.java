@@ -3,6 +3,8 @@ package grastel.app.classes;
 import grastel.app.platform.Revised;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
+import grastel.core.layering.Pressures;
+import grastel.core.planning.ClassFacts;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
 import jakarta.persistence.CascadeType;
@@ -43,6 +45,14 @@ class SchoolClass extends Revised {
     /** What the usual thresholds are multiplied by, as {@code GOAL=factor} parted by spaces; goals left out keep theirs. */
     @Column(nullable = false, length = 1200)
     private String thresholds = "";
+
+    /** Five shares of full force parted by spaces, see {@link Pressures}; empty for those that are taught. */
+    @Column(nullable = false, length = 120)
+    private String pressures = "";
+
+    /** Share of those who tried a skill that must be secure in it before a lesson builds on it. */
+    @Column(name = "ready_share", nullable = false)
+    private double readyShare = ClassFacts.USUALLY_READY;
 
     @OneToMany(mappedBy = "schoolClass", cascade = CascadeType.ALL, orphanRemoval = true)
     @OrderBy("place")
@@ -102,6 +112,31 @@ class SchoolClass extends Revised {
                 .entrySet().stream()
                         .map(e -> e.getKey() + "=" + Math.round(e.getValue() * 10_000) / 10_000.0)
                         .collect(Collectors.joining(" "));
+        touch();
+    }
+
+    Pressures pressures() {
+        return pressures.isEmpty()
+                ? Pressures.TAUGHT
+                : new Pressures(
+                        Arrays.stream(pressures.split(" ")).map(Double::valueOf).toList());
+    }
+
+    void press(Pressures other) {
+        pressures = other.equals(Pressures.TAUGHT)
+                ? ""
+                : other.shares().stream()
+                        .map(s -> String.valueOf(Math.round(s * 10_000) / 10_000.0))
+                        .collect(Collectors.joining(" "));
+        touch();
+    }
+
+    double readyShare() {
+        return readyShare;
+    }
+
+    void readyAt(double share) {
+        readyShare = share;
         touch();
     }
 

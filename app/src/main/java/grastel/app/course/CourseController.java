@@ -6,6 +6,7 @@ import grastel.app.course.LeadLines.LeadLineView;
 import grastel.app.course.Outlines.Materials;
 import grastel.app.platform.ApiProblem;
 import grastel.core.planning.Logged.Done;
+import grastel.core.planning.Skill;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -84,11 +85,13 @@ class CourseController {
             @NotNull UUID paper) {}
 
     /** A lesson that teaches something once more. */
+    /** @param again the skill it teaches once more, null for none */
     record NextLessonRequest(
             @NotBlank @Size(max = 120) String title,
             @Size(max = 600) String aim,
             @Size(max = 4000) String notes,
-            @NotNull @Min(0) @Max(600) Integer workMinutes) {}
+            @NotNull @Min(0) @Max(600) Integer workMinutes,
+            Skill again) {}
 
     /** @param at its place in the course, from 0; @param starts null where the term has no period for it */
     record NextLessonView(@NotNull UUID lesson, @NotNull int at, LocalDateTime starts) {}
@@ -181,7 +184,8 @@ class CourseController {
                         null,
                         request.notes(),
                         null,
-                        null));
+                        null,
+                        request.again()));
         return new NextLessonView(
                 id,
                 lane.lessons().stream().map(CourseData.LessonData::id).toList().indexOf(id),

@@ -1,5 +1,6 @@
 package grastel.app.course;
 
+import grastel.core.planning.Skill;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -45,6 +46,7 @@ record CourseData(
      * @param pin when it begins whatever comes before; null for wherever it falls
      * @param from the first stage of work that belongs to it where it was split, by its id; null for all from the beginning
      * @param until the first stage of work that no longer does; null for all to the end
+     * @param again the skill it teaches once more; null for lessons of the course itself
      */
     record LessonData(
             @NotNull UUID id,
@@ -57,7 +59,8 @@ record CourseData(
             LocalDateTime pin,
             @Size(max = 4000) String notes,
             @Size(max = 60) String from,
-            @Size(max = 60) String until) {
+            @Size(max = 60) String until,
+            Skill again) {
         LessonData {
             aim = aim == null ? "" : aim;
             sheets = sheets == null ? List.of() : List.copyOf(sheets);
@@ -69,7 +72,7 @@ record CourseData(
 
         LessonData pinned(LocalDateTime to) {
             return new LessonData(
-                    id, title, aim, sheets, showMinutes, lookMinutes, workMinutes, to, notes, from, until);
+                    id, title, aim, sheets, showMinutes, lookMinutes, workMinutes, to, notes, from, until, again);
         }
     }
 }

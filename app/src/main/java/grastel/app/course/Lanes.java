@@ -80,7 +80,7 @@ class Lanes {
                 .flatMap(c -> c.lessons().stream())
                 .flatMap(l -> l.sheets().stream())
                 .collect(Collectors.toSet()));
-        Map<UUID, Known> pages = standings.of(ids);
+        Map<UUID, Known> pages = standings.of(classes);
         Map<UUID, Map<Pencil, Integer>> atHand = kit.atHand();
         return classes.stream()
                 .map(c -> lane(
@@ -126,8 +126,8 @@ class Lanes {
                 PaceEvidence.of(inOrder, log, new ClassTime(setUp, clearing, 1), came(lessons, pages.reached()));
         ClassTime time = new ClassTime(setUp, clearing, pace.pace().speed());
         Laid laid = Laying.lay(inOrder, periods, time, log);
-        ClassFacts facts = new ClassFacts(
-                c.students().size(), c.band(), c.method(), pages.secure(), atHand, ClassFacts.USUALLY_READY);
+        ClassFacts facts =
+                new ClassFacts(c.students().size(), c.band(), c.method(), pages.secure(), atHand, c.readyShare());
         return new Lane(
                 c,
                 revision,

@@ -212,6 +212,7 @@ public class Outlines {
                     null,
                     String.join("\n", said),
                     null,
+                    null,
                     null);
         }
 

@@ -1,6 +1,7 @@
 package grastel.app.course;
 
 import grastel.app.course.rota.RotaViews.RotaView;
+import grastel.app.platform.PdfAnswer;
 import java.time.LocalDateTime;
 import java.util.UUID;
 import org.springframework.http.MediaType;
@@ -24,13 +25,13 @@ class PaperController {
     /** The term on a page. */
     @GetMapping(path = "/term.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> term(@PathVariable UUID schoolClass) {
-        return pdf(papers.term(schoolClass));
+        return PdfAnswer.of(papers.term(schoolClass), "term.pdf");
     }
 
     /** A lesson's plan. */
     @GetMapping(path = "/lessons/{lesson}/plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> plan(@PathVariable UUID schoolClass, @PathVariable String lesson) {
-        return pdf(papers.plan(schoolClass, lesson));
+        return PdfAnswer.of(papers.plan(schoolClass, lesson), "lesson.pdf");
     }
 
     /** Who takes which part of a lesson when. @param period only what is done of it there; all of it where left out */
@@ -48,10 +49,6 @@ class PaperController {
             @PathVariable UUID schoolClass,
             @PathVariable String lesson,
             @RequestParam(required = false) LocalDateTime period) {
-        return pdf(papers.cards(schoolClass, lesson, period));
-    }
-
-    private static ResponseEntity<byte[]> pdf(byte[] document) {
-        return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(document);
+        return PdfAnswer.of(papers.cards(schoolClass, lesson, period), "rota.pdf");
     }
 }

@@ -1,7 +1,7 @@
 package grastel.app.platform;
 
 import grastel.core.page.PageLayout.Weight;
-import grastel.core.page.PageSize;
+import grastel.core.page.PaperFormat;
 import grastel.core.page.Rect;
 import grastel.core.page.Typeface;
 import java.awt.Shape;
@@ -30,6 +30,7 @@ import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAppearanceStream;
 
@@ -38,10 +39,10 @@ public final class PdfCanvas {
     private static final double POINTS_PER_MM = 72 / 25.4;
 
     private final Book book;
-    private final PageSize size;
+    private final PaperFormat size;
     private final PDPageContentStream stream;
 
-    private PdfCanvas(Book book, PageSize size, PDPageContentStream stream) {
+    private PdfCanvas(Book book, PaperFormat size, PDPageContentStream stream) {
         this.book = book;
         this.size = size;
         this.stream = stream;
@@ -66,13 +67,13 @@ public final class PdfCanvas {
 
     /** A document with a page for each item. */
     public static <T> byte[] document(
-            String title, List<T> items, Function<T, PageSize> size, BiConsumer<PdfCanvas, T> draw) {
+            String title, List<T> items, Function<T, PaperFormat> size, BiConsumer<PdfCanvas, T> draw) {
         try (PDDocument pdf = new PDDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             pdf.getDocumentInformation().setTitle(title);
             Book book = Book.of(pdf);
             for (T item : items) {
-                PageSize paper = size.apply(item);
+                PaperFormat paper = size.apply(item);
                 PDPage page = new PDPage(new PDRectangle(points(paper.widthMm()), points(paper.heightMm())));
                 pdf.addPage(page);
                 try (PDPageContentStream stream = new PDPageContentStream(pdf, page)) {
@@ -245,6 +246,16 @@ public final class PdfCanvas {
     public void picture(BufferedImage picture, Rect r) {
         write(() -> stream.drawImage(
                 LosslessFactory.createFromImage(book.pdf(), picture),
+                points(r.x()),
+                fromBottom(r.bottom()),
+                points(r.width()),
+                points(r.height())));
+    }
+
+    /** A picture as it is kept. */
+    public void jpeg(byte[] picture, Rect r) {
+        write(() -> stream.drawImage(
+                JPEGFactory.createFromByteArray(book.pdf(), picture),
                 points(r.x()),
                 fromBottom(r.bottom()),
                 points(r.width()),

@@ -1,18 +1,25 @@
 package grastel.app.progress;
 
+import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Confirmed;
+import grastel.core.exercise.GradeBand;
 import grastel.core.judging.Level;
+import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt;
 import grastel.core.progress.Attempt.Shown;
+import grastel.core.progress.Readiness;
 import grastel.core.progress.StudentRecord;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,13 +43,30 @@ public class Progress {
     private record Key(UUID student, UUID run, int exercise) {}
 
     /** The records of a class's students; who has nothing confirmed is left out. */
-    public ClassRecords ofClass(UUID schoolClass) {
-        return records(returns.confirmed(List.of(schoolClass)));
+    public ClassRecords ofClass(ClassInfo schoolClass) {
+        return records(returns.confirmed(List.of(schoolClass.id())), student -> schoolClass.band());
     }
 
-    /** That of one student alone. */
-    public ClassRecords ofStudent(UUID student) {
-        return records(returns.confirmedOf(student));
+    /** That of one student of a class alone. */
+    public ClassRecords ofStudent(ClassInfo schoolClass, UUID student) {
+        return records(returns.confirmedOf(student), s -> schoolClass.band());
+    }
+
+    /** How far classes are in each skill that somebody has shown, by class. */
+    public Map<UUID, Map<Skill, Readiness>> readiness(Collection<ClassInfo> classes) {
+        Map<UUID, ClassInfo> of = new HashMap<>();
+        classes.forEach(c -> c.students().forEach(s -> of.put(s.id(), c)));
+        Map<UUID, StudentRecord> records = records(
+                        returns.confirmed(classes.stream().map(ClassInfo::id).toList()),
+                        student -> of.get(student).band())
+                .byStudent();
+        return classes.stream()
+                .collect(Collectors.toMap(
+                        ClassInfo::id,
+                        c -> Readiness.of(records.entrySet().stream()
+                                .filter(e -> of.get(e.getKey()).equals(c))
+                                .map(Map.Entry::getValue)
+                                .toList())));
     }
 
     /** The pages of a student that came in last, of those confirmed. */
@@ -54,15 +78,17 @@ public class Progress {
         return all.subList(Math.max(0, all.size() - most), all.size());
     }
 
-    private ClassRecords records(List<Confirmed> confirmed) {
+    /** @param band a student's class is in now: what was judged in another is held against it */
+    private ClassRecords records(List<Confirmed> confirmed, Function<UUID, GradeBand> band) {
         List<Confirmed> all =
                 confirmed.stream().filter(c -> c.level() != Level.NOT_TRIED).toList();
         Map<Key, List<Confirmed>> attempts = all.stream()
                 .collect(Collectors.groupingBy(
                         c -> new Key(c.student(), c.run(), c.exercise()), LinkedHashMap::new, Collectors.toList()));
         Map<UUID, List<Attempt>> byStudent = new LinkedHashMap<>();
-        attempts.forEach((key, goals) ->
-                byStudent.computeIfAbsent(key.student(), s -> new ArrayList<>()).add(attempt(goals)));
+        attempts.forEach((key, goals) -> byStudent
+                .computeIfAbsent(key.student(), s -> new ArrayList<>())
+                .add(attempt(goals, band.apply(key.student()))));
         Map<UUID, StudentRecord> records = new LinkedHashMap<>();
         byStudent.forEach((student, of) -> records.put(student, new StudentRecord(of, clock.getZone())));
         return new ClassRecords(
@@ -70,14 +96,14 @@ public class Progress {
     }
 
     /** @param goals in the order they came in; an attempt over several pages came with the first */
-    private static Attempt attempt(List<Confirmed> goals) {
+    private static Attempt attempt(List<Confirmed> goals, GradeBand now) {
         return new Attempt(
                 goals.get(0).received(),
                 goals.get(0).kind(),
                 goals.stream()
                         .map(c -> new Shown(
                                 c.goal(),
-                                c.level(),
+                                c.level().moved(c.figure(), c.ladder(), c.band(), now),
                                 c.figure(),
                                 c.plusMinus(),
                                 c.nearly() < c.beyond(),

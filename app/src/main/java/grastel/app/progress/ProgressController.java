@@ -98,9 +98,11 @@ class ProgressController {
     record GroupView(
             @NotNull Skill skill, CauseView cause, @NotNull List<UUID> students) {}
 
+    /** @param readyShare of those who tried a skill that must be secure in it, 0…1 */
     record ClassProgressView(
             @NotNull UUID schoolClass,
             @NotNull String name,
+            @NotNull double readyShare,
             @NotNull List<SkillSpreadView> skills,
             @NotNull List<StudentProgressView> students,
             @NotNull List<GroupView> groups) {}
@@ -109,7 +111,7 @@ class ProgressController {
     @GetMapping("/classes/{id}")
     ClassProgressView ofClass(@PathVariable UUID id) {
         ClassInfo of = classes.one(id);
-        ClassRecords all = progress.ofClass(id);
+        ClassRecords all = progress.ofClass(of);
         Map<UUID, StudentRecord> records = new LinkedHashMap<>();
         of.students().stream()
                 .map(StudentInfo::id)
@@ -118,8 +120,9 @@ class ProgressController {
         return new ClassProgressView(
                 id,
                 of.name(),
+                of.readyShare(),
                 Stream.of(Skill.values())
-                        .map(skill -> spread(skill, records.values()))
+                        .map(skill -> spread(skill, records.values(), of.readyShare()))
                         .filter(s -> s.tried() > 0)
                         .toList(),
                 of.students().stream()
@@ -135,7 +138,7 @@ class ProgressController {
     @GetMapping("/students/{id}")
     StudentProgressView ofStudent(@PathVariable UUID id) {
         ClassInfo of = classes.ofStudent(id);
-        ClassRecords all = progress.ofStudent(id);
+        ClassRecords all = progress.ofStudent(of, id);
         StudentInfo student = of.students().stream()
                 .filter(s -> s.id().equals(id))
                 .findFirst()
@@ -150,7 +153,7 @@ class ProgressController {
         return hands.of(progress.lastPages(id, LAST_PAGES));
     }
 
-    private static SkillSpreadView spread(Skill skill, Collection<StudentRecord> records) {
+    private static SkillSpreadView spread(Skill skill, Collection<StudentRecord> records, double enough) {
         Readiness readiness = Readiness.of(skill, records);
         List<Integer> reached = records.stream()
                 .flatMap(r -> r.standing(skill).stream())
@@ -164,7 +167,7 @@ class ProgressController {
                         .toList(),
                 readiness.secure(),
                 readiness.tried(),
-                readiness.isReady(Readiness.ENOUGH));
+                readiness.isReady(enough));
     }
 
     private static StudentProgressView student(StudentInfo student, StudentRecord record, Map<UUID, Instant> readOf) {

@@ -24,8 +24,22 @@ public class Crops {
 
     /** A field, straightened. */
     public BufferedImage of(UUID page, String field) {
+        return decoded(rereading.picture(page, field));
+    }
+
+    /** A picture as it is kept. */
+    public record Crop(byte[] jpeg, int width, int height) {}
+
+    /** The same as a JPEG. */
+    public Crop jpeg(UUID page, String field) {
+        byte[] jpeg = rereading.picture(page, field);
+        BufferedImage picture = decoded(jpeg);
+        return new Crop(jpeg, picture.getWidth(), picture.getHeight());
+    }
+
+    private static BufferedImage decoded(byte[] jpeg) {
         try {
-            return ImageIO.read(new ByteArrayInputStream(rereading.picture(page, field)));
+            return ImageIO.read(new ByteArrayInputStream(jpeg));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

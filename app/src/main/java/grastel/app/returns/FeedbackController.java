@@ -1,12 +1,12 @@
 package grastel.app.returns;
 
+import grastel.app.platform.PdfAnswer;
 import grastel.core.exercise.Goal;
 import grastel.core.judging.Agreement;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,10 +43,7 @@ class FeedbackController {
 
     @GetMapping(path = "/runs/{run}/slips.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> slips(@PathVariable UUID run) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=slips.pdf")
-                .body(feedback.slips(run));
+        return PdfAnswer.of(feedback.slips(run), "slips.pdf");
     }
 
     /** How far the teacher's decisions and the proposals agree, goal by goal. @param schoolClass all classes if left out */

@@ -3,6 +3,7 @@ package grastel.app.returns;
 import grastel.app.platform.Owned;
 import grastel.app.returns.PageStore.NewMark;
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GradeBand;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.judging.Proposal;
@@ -63,6 +64,11 @@ class GoalMark extends Owned {
     @Column(nullable = false)
     private double beyond;
 
+    /** That the thresholds are for. */
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false, length = 20)
+    private GradeBand band;
+
     /** What the usual thresholds were multiplied by for this sheet. */
     @Column(nullable = false)
     private double factor;
@@ -100,17 +106,18 @@ class GoalMark extends Owned {
         this.kind = made.kind();
         this.place = made.place();
         goal = made.proposal().goal();
-        propose(made.proposal(), made.factor());
+        propose(made.proposal(), made.band(), made.factor());
     }
 
     /** Takes a proposal over from a newer reading. */
-    final void propose(Proposal proposal, double newFactor) {
+    final void propose(Proposal proposal, GradeBand newBand, double newFactor) {
         proposed = proposal.level();
         figure = proposal.figure() == null ? null : proposal.figure().value();
         plusMinus = proposal.figure() == null ? null : proposal.figure().plusMinus();
         nearly = proposal.ladder().nearly();
         secure = proposal.ladder().secure();
         beyond = proposal.ladder().beyond();
+        band = newBand;
         factor = newFactor;
         close = proposal.close();
         cause = proposal.cause();

@@ -9,19 +9,11 @@ import org.springframework.data.jpa.repository.Query;
 interface GoalMarks extends JpaRepository<GoalMark, UUID> {
     String CONFIRMED =
             "select new grastel.app.returns.Returns$Confirmed(p.whose.student, p.whose.run, m.exercise, m.kind,"
-                    + " m.goal, m.level, m.figure, m.plusMinus, m.nearly, m.beyond, m.cause, coalesce(m.field, p.furthest), p.id,"
+                    + " m.goal, m.level, m.figure, m.plusMinus, m.nearly, m.secure, m.beyond, m.band, m.cause, coalesce(m.field, p.furthest), p.id,"
                     + " p.readAt, p.createdAt) from GoalMark m join m.page p where p.confirmedAt is not null ";
 
     @Query("select m from GoalMark m where m.page.id in :pages order by m.place")
     List<GoalMark> ofPages(Collection<UUID> pages);
-
-    /** The decision that came last of each student of classes in each goal of each kind of exercise. */
-    @Query("select new grastel.app.returns.Returns$Decided(t.schoolClass, t.student, t.kind, t.goal, t.level) from ("
-            + "select p.whose.schoolClass as schoolClass, p.whose.student as student, m.kind as kind, m.goal as goal,"
-            + " m.level as level, row_number() over (partition by p.whose.student, m.kind, m.goal"
-            + " order by p.createdAt desc, p.id) as newest from GoalMark m join m.page p"
-            + " where p.whose.schoolClass in :classes and m.level is not null) t where t.newest = 1")
-    List<Returns.Decided> latest(Collection<UUID> classes);
 
     /** What was confirmed of classes' students, the first received first. */
     @Query(CONFIRMED + "and p.whose.schoolClass in :classes order by p.createdAt, m.place")

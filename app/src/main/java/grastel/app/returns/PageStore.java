@@ -1,6 +1,7 @@
 package grastel.app.returns;
 
 import grastel.app.platform.ApiProblem;
+import grastel.core.exercise.GradeBand;
 import grastel.core.judging.Proposal;
 import grastel.core.reading.PageReading;
 import java.time.Clock;
@@ -89,7 +90,7 @@ class PageStore {
     record NewImage(String part, byte[] jpeg) {}
 
     /** @param exercise of the sheet, from 0; @param kind its kind's id; @param place among the page's marks; @param factor on the usual thresholds */
-    record NewMark(int exercise, String kind, int place, Proposal proposal, double factor) {
+    record NewMark(int exercise, String kind, int place, Proposal proposal, GradeBand band, double factor) {
         /** True for a mark of the same goal of the same exercise. */
         boolean isOf(GoalMark mark) {
             return mark.exercise() == exercise && mark.goal() == proposal.goal();
@@ -209,7 +210,7 @@ class PageStore {
             page.marks().stream()
                     .filter(mark::isOf)
                     .findFirst()
-                    .ifPresentOrElse(m -> m.propose(mark.proposal(), mark.factor()), () -> {
+                    .ifPresentOrElse(m -> m.propose(mark.proposal(), mark.band(), mark.factor()), () -> {
                         if (takeOver(others, mark)) {
                             page.marks().add(new GoalMark(page, mark));
                         }

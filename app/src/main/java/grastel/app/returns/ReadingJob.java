@@ -298,7 +298,13 @@ class ReadingJob {
         for (int exercise = 0; exercise < judges.size(); exercise++) {
             for (Proposal proposal : judges.get(exercise).judge(reading, others)) {
                 ExercisePlan plan = printed.plan().exercises().get(exercise);
-                marks.add(new NewMark(exercise, plan.kind(), marks.size(), proposal, plan.factor(proposal.goal())));
+                marks.add(new NewMark(
+                        exercise,
+                        plan.kind(),
+                        marks.size(),
+                        proposal,
+                        printed.page().run().band(),
+                        plan.factor(proposal.goal())));
             }
         }
         return marks;

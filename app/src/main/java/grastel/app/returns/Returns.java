@@ -8,6 +8,8 @@ import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.Ladder;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.reading.PageReading;
@@ -85,9 +87,6 @@ public class Returns {
             Instant read,
             List<Mark> marks) {}
 
-    /** What was decided last of a student in a goal. @param kind of the exercise, by its id */
-    public record Decided(UUID schoolClass, UUID student, String kind, Goal goal, Level level) {}
-
     /** How far a student came on a page. @param field the last one begun, in the order of work */
     public record Reach(UUID schoolClass, UUID sheet, UUID run, UUID student, String field, Instant received) {}
 
@@ -95,7 +94,8 @@ public class Returns {
      * A goal as a teacher confirmed it.
      *
      * @param exercise of the sheet, from 0
-     * @param nearly and beyond thresholds it was held against: which way is better
+     * @param nearly, secure and beyond thresholds it was held against
+     * @param band they are for
      * @param field to look at; of a goal of a whole set the last one begun
      * @param read when the reading was made that its pictures belong to
      */
@@ -109,12 +109,18 @@ public class Returns {
             Double figure,
             Double plusMinus,
             double nearly,
+            double secure,
             double beyond,
+            GradeBand band,
             Cause cause,
             String field,
             UUID page,
             Instant read,
-            Instant received) {}
+            Instant received) {
+        public Ladder ladder() {
+            return new Ladder(nearly, secure, beyond);
+        }
+    }
 
     /** Every goal confirmed of classes' students, the first received first; those that were not tried too. */
     public List<Confirmed> confirmed(Collection<UUID> classes) {
@@ -184,11 +190,6 @@ public class Returns {
                 .filter(p -> p.state() == ReturnedPage.State.UNREADABLE)
                 .count();
         return new Progress(run.pages(), waiting, read.size(), confirmed.size(), unreadable);
-    }
-
-    /** What was decided last of each student of classes in each goal of each kind of exercise. */
-    public List<Decided> decided(Collection<UUID> classes) {
-        return classes.isEmpty() ? List.of() : marks.latest(classes);
     }
 
     /** What was read in the fields of pages, in the order of the sheet, by page. */

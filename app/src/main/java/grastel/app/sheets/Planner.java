@@ -135,11 +135,13 @@ class Planner {
     }
 
     private Setting setting(SheetData data, Method method) {
-        GradeBand band = data.schoolClass() == null
-                ? GradeBand.DEVELOPING
-                : classes.one(data.schoolClass()).band();
         PencilSet pencils = data.set() == null ? kit.everything() : kit.setOf(data.set());
-        return new Setting(pencils, kit.paper(data.paper()).paper(), method, band);
+        Paper paper = kit.paper(data.paper()).paper();
+        if (data.schoolClass() == null) {
+            return new Setting(pencils, paper, method, GradeBand.DEVELOPING);
+        }
+        ClassInfo to = classes.one(data.schoolClass());
+        return new Setting(pencils, paper, method, to.band(), to.pressures());
     }
 
     private Drafted drafted(ExerciseData data, Setting setting, Map<Goal, Double> ofClass) {

@@ -1,6 +1,7 @@
 package grastel.app.sheets;
 
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.PdfAnswer;
 import grastel.app.sheets.SheetViews.ChangedSheetView;
 import grastel.app.sheets.SheetViews.DraftView;
 import grastel.app.sheets.SheetViews.KindView;
@@ -104,7 +105,7 @@ class SheetsController {
     /** Answers, figures, rubric and notes of the latest version. */
     @GetMapping(path = "/{id}/teacher.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> teacherPdf(@PathVariable UUID id) {
-        return pdf(sheets.one(id).title() + ", for the teacher.pdf", sheets.teacherPdf(id));
+        return PdfAnswer.of(sheets.teacherPdf(id), sheets.one(id).title() + ", for the teacher.pdf");
     }
 
     /** A page of the latest version without a student on it. */
@@ -120,14 +121,7 @@ class SheetsController {
 
     @GetMapping(path = "/runs/{id}/pages.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@PathVariable UUID id, @RequestParam(defaultValue = "false") boolean backs) {
-        return pdf(sheets.run(id).title() + ".pdf", sheets.pdf(id, backs));
-    }
-
-    private static ResponseEntity<byte[]> pdf(String name, byte[] content) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, disposition(name))
-                .body(content);
+        return PdfAnswer.of(sheets.pdf(id, backs), sheets.run(id).title() + ".pdf");
     }
 
     private static String disposition(String name) {

@@ -130,7 +130,8 @@ class V4__CarryOver extends BaseJavaMigration {
                 List.of(),
                 List.of(),
                 old.get("minutes").asDouble(),
-                List.of());
+                List.of(),
+                null);
         return sheetJson.write(new SheetPlan(List.of(plan)));
     }
 

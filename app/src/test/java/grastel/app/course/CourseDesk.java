@@ -75,7 +75,8 @@ abstract class CourseDesk extends DeskTest {
                 "pin",
                 "notes",
                 "from",
-                "until");
+                "until",
+                "again");
         return lessons.stream()
                 .map(l -> {
                     Map<String, Object> data = new LinkedHashMap<>(l);

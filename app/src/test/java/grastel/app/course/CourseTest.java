@@ -211,6 +211,42 @@ class CourseTest extends CourseDesk {
                 .containsExactly(1);
     }
 
+    /** What a student gave in, as if it had come at a time. */
+    private void gaveIn(Hand hand, long seed, String when) {
+        var run = as(
+                teacher,
+                () -> sheets.print(sheets.create(null, scale("S07", 5, 20)).id(), schoolClass));
+        UUID page = confirmed(teacher, printedPage(teacher, run.id(), 0), hand, seed);
+        jdbc.update(
+                "update returned_page set created_at = cast(? as timestamp with time zone) where id = ?", when, page);
+    }
+
+    @Test
+    void whatALessonThatTaughtSomethingAgainHasChanged() {
+        Map<String, Object> even = Map.of("title", "Once more: even tone", "workMinutes", 20, "again", "EVEN_TONE");
+        String path = "/api/courses/" + schoolClass + "/retaught";
+        assertThat(content(get(teacher, path))).isEqualTo("[]");
+        content(post(teacher, "/api/courses/{class}/next-lesson", even, schoolClass));
+        gaveIn(new Hand(1, 0.25, 0.5, 0.3, 0.3, 2, 0, 20, 0), 31, "2026-08-31 10:00:00+00");
+        String begun = content(get(teacher, path));
+        assertThat(JsonPath.<List<String>>read(begun, "$[*].skill")).containsExactly("EVEN_TONE");
+        assertThat(JsonPath.<Integer>read(begun, "$[0].students")).isZero();
+        assertThat(JsonPath.<Object>read(begun, "$[0].before")).isNull();
+
+        gaveIn(Hand.EXACT, 32, "2026-09-08 10:00:00+00");
+        String shown = content(get(teacher, path));
+        assertThat(JsonPath.<Integer>read(shown, "$[0].students")).isEqualTo(1);
+        assertThat(JsonPath.<Number>read(shown, "$[0].before").doubleValue()).isLessThan(3);
+        assertThat(JsonPath.<Number>read(shown, "$[0].after").doubleValue()).isGreaterThanOrEqualTo(3);
+        assertThat(JsonPath.<Integer>read(shown, "$[0].secure")).isEqualTo(1);
+        assertThat(JsonPath.<List<String>>read(shown, "$[0].goals[*].goal")).contains("EVEN_INSIDE");
+        String lane = lane();
+        assertThat(set(lessons(lane), JsonPath.read(lane, "$.revision"))).hasStatusOk();
+        assertThat(content(get(teacher, path)))
+                .as("kept when the course is sent back")
+                .isEqualTo(shown);
+    }
+
     @Test
     void whatComesBackTellsHowFastTheClassIs() {
         String lane = firstSteps();

@@ -22,15 +22,6 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 class RedoTest extends DeskTest {
     private static final Hand PATCHY = new Hand(1, 0.25, 0.5, 0.3, 0.3, 2, 0, 20, 0);
 
-    private UUID giveIn(SignedIn teacher, PageInfo printed, Hand hand, long seed) {
-        UUID page = upload(teacher, "scan-" + seed + ".jpg", scan(teacher, printed.id(), hand, seed))
-                .get(0);
-        awaitRead(teacher, page);
-        assertThat(post(teacher, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page))
-                .hasStatusOk();
-        return page;
-    }
-
     private List<PageInfo> pages(SignedIn teacher, UUID run) {
         return as(teacher, () -> sheets.pages(run));
     }
@@ -61,8 +52,8 @@ class RedoTest extends DeskTest {
         SignedIn teacher = newTeacher();
         Sheets.RunInfo first = printed(teacher);
         List<PageInfo> pages = pages(teacher, first.id());
-        UUID tried = giveIn(teacher, pages.get(0), PATCHY, 1);
-        giveIn(teacher, pages.get(1), Hand.EXACT, 2);
+        UUID tried = confirmed(teacher, pages.get(0).id(), PATCHY, 1);
+        confirmed(teacher, pages.get(1).id(), Hand.EXACT, 2);
 
         Map<String, Object> wanted = wanted(null, null);
         String look = content(post(teacher, "/api/progress/classes/{id}/redo/preview", wanted, first.schoolClass()));
@@ -81,7 +72,7 @@ class RedoTest extends DeskTest {
                 .contains("Amara Diallo", "Once more");
         assertThat(get(teacher, "/api/sheets/runs/{id}/pages.pdf", run)).hasStatusOk();
 
-        UUID redone = giveIn(teacher, again.get(0), Hand.EXACT, 3);
+        UUID redone = confirmed(teacher, again.get(0).id(), Hand.EXACT, 3);
         String detail = content(get(teacher, "/api/returns/pages/{id}", redone));
         assertThat(JsonPath.<List<String>>read(detail, "$.boxes[*].field")).isEqualTo(missed);
         assertThat(JsonPath.<List<String>>read(detail, "$.goals[*].goal"))
@@ -115,7 +106,7 @@ class RedoTest extends DeskTest {
     void personalPagesAreNoSheetOfTheTeachersAndNobodyElses() {
         SignedIn teacher = newTeacher();
         Sheets.RunInfo first = printed(teacher);
-        giveIn(teacher, pages(teacher, first.id()).get(0), PATCHY, 4);
+        confirmed(teacher, printedPage(teacher, first.id(), 0), PATCHY, 4);
         UUID run = printAgain(teacher, first, wanted(first.id(), null));
 
         assertThat(as(teacher, () -> sheets.all())).hasSize(1);
@@ -146,12 +137,15 @@ class RedoTest extends DeskTest {
         for (PageInfo page : again) {
             assertThat(fields(as(teacher, () -> sheets.printed(page.id())))).containsExactly("3");
         }
-        giveIn(teacher, again.get(0), Hand.EXACT, 5);
+        confirmed(teacher, again.get(0).id(), Hand.EXACT, 5);
         UUID thrice = printAgain(teacher, first, wanted(run, "3"));
         PrintedSheet last =
                 as(teacher, () -> sheets.printed(pages(teacher, thrice).get(0).id()));
         assertThat(last.before()).as("the first try and the second").hasSize(2);
-        String detail = content(get(teacher, "/api/returns/pages/{id}", giveIn(teacher, last.page(), Hand.EXACT, 6)));
+        String detail = content(get(
+                teacher,
+                "/api/returns/pages/{id}",
+                confirmed(teacher, last.page().id(), Hand.EXACT, 6)));
         assertThat(JsonPath.<List<String>>read(detail, "$.before.fields[*].there"))
                 .containsExactly("3");
 

@@ -32,17 +32,9 @@ class ReportsTest extends DeskTest {
         teacher = newTeacher();
         Sheets.RunInfo first = printed(teacher);
         schoolClass = first.schoolClass();
-        giveIn(first, PATCHY, 1);
-        giveIn(as(teacher, () -> sheets.print(first.sheet(), schoolClass)), Hand.EXACT, 2);
-    }
-
-    private void giveIn(Sheets.RunInfo run, Hand hand, long seed) {
-        UUID printed = as(teacher, () -> sheets.pages(run.id())).get(0).id();
-        UUID page = upload(teacher, "r" + seed + ".jpg", scan(teacher, printed, hand, seed))
-                .get(0);
-        awaitRead(teacher, page);
-        assertThat(post(teacher, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page))
-                .hasStatusOk();
+        confirmed(teacher, printedPage(teacher, first.id(), 0), PATCHY, 1);
+        Sheets.RunInfo second = as(teacher, () -> sheets.print(first.sheet(), schoolClass));
+        confirmed(teacher, printedPage(teacher, second.id(), 0), Hand.EXACT, 2);
     }
 
     private String drafts() {

@@ -1,6 +1,7 @@
 package grastel.core.exercise;
 
 import grastel.core.layering.Layer;
+import grastel.core.layering.Pressures;
 import grastel.core.layering.Slip;
 import grastel.core.media.Pencil;
 import java.util.List;
@@ -21,6 +22,7 @@ import java.util.Map;
  * @param cautions what to mind, ending with who decides
  * @param minutes working minutes for a student of the band, without setting up and clearing
  * @param findings what cannot fully be done, or wants care
+ * @param pressures by which its fields are predicted; null, as in plans from before classes had their own, is as taught
  */
 public record ExercisePlan(
         String kind,
@@ -34,7 +36,8 @@ public record ExercisePlan(
         List<Fault> faults,
         List<String> cautions,
         double minutes,
-        List<Finding> findings) {
+        List<Finding> findings,
+        Pressures pressures) {
     public ExercisePlan {
         palette = List.copyOf(palette);
         fields = List.copyOf(fields);
@@ -44,6 +47,7 @@ public record ExercisePlan(
         faults = List.copyOf(faults);
         cautions = List.copyOf(cautions);
         findings = List.copyOf(findings);
+        pressures = pressures == null ? Pressures.TAUGHT : pressures;
     }
 
     /** @param sign what is seen; @param say what to tell the student; @param slip what makes it, null where that is no change of layers */
@@ -52,7 +56,8 @@ public record ExercisePlan(
     /** The same without its findings: what is printed is settled. */
     public ExercisePlan settled() {
         return new ExercisePlan(
-                kind, title, goal, palette, fields, goals, steps, notes, faults, cautions, minutes, List.of());
+                kind, title, goal, palette, fields, goals, steps, notes, faults, cautions, minutes, List.of(),
+                pressures);
     }
 
     /** The same with thresholds moved. @param factors what to multiply them by; goals left out keep theirs */
@@ -61,7 +66,8 @@ public record ExercisePlan(
                 .map(g -> g.times(factors.getOrDefault(g.goal(), g.factor())))
                 .toList();
         return new ExercisePlan(
-                kind, title, goal, palette, fields, moved, steps, notes, faults, cautions, minutes, findings);
+                kind, title, goal, palette, fields, moved, steps, notes, faults, cautions, minutes, findings,
+                pressures);
     }
 
     /** What a goal's usual thresholds are multiplied by. */
@@ -82,6 +88,6 @@ public record ExercisePlan(
 
     /** The layers of a field's recipe at one place. @param at 0 left … 1 right */
     public List<Layer> layers(FieldPlan field, double at) {
-        return field.recipe().layers(palette, at);
+        return field.recipe().layers(palette, at, pressures);
     }
 }

@@ -6,6 +6,7 @@ import grastel.core.exercise.Recipe.Technique;
 import grastel.core.layering.Effort;
 import grastel.core.layering.Layer;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Pressures;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,7 +38,7 @@ public final class FieldWork {
             Pencil pencil = step.pencil() < 0 ? null : palette.get(step.pencil());
             double cm2 = area * (step.span().to() - step.span().from());
             double minutes = 0;
-            for (Layer layer : new Recipe(List.of(step.over(Span.WHOLE))).layers(palette, 0.5)) {
+            for (Layer layer : new Recipe(List.of(step.over(Span.WHOLE))).layers(palette, 0.5, Pressures.TAUGHT)) {
                 minutes += Effort.minutes(layer, cm2, cm2PerMinute);
             }
             if (pencil != null && inHand != null && !pencil.equals(inHand)) {

@@ -50,7 +50,16 @@ public record Ladder(double nearly, double secure, double beyond) {
      * root only, as many are shares that end at 100 %.
      */
     public Ladder of(GradeBand band) {
-        return times(nearly > beyond ? band.ease() : 1 / Math.sqrt(band.ease()));
+        return times(factor(band));
+    }
+
+    /** What was held against one band, as it is held against another. */
+    public Ladder moved(GradeBand from, GradeBand to) {
+        return times(factor(to) / factor(from));
+    }
+
+    private double factor(GradeBand band) {
+        return nearly > beyond ? band.ease() : 1 / Math.sqrt(band.ease());
     }
 
     /** All three multiplied. @param factor above 0 */

@@ -92,14 +92,15 @@ public final class PlanBuilder {
     public List<Step> steps(List<Layer> layers) {
         return layers.stream()
                 .map(l -> (Layer.Colour) l)
-                .map(l ->
-                        colour(l.pass().pencil(), PressureGrade.nearest(l.pass().pressure()), l.passes()))
+                .map(l -> colour(
+                        l.pass().pencil(), setting.pressures().nearest(l.pass().pressure()), l.passes()))
                 .toList();
     }
 
     /** What steps give at one place. @param at 0 left … 1 right */
     public Swatch predict(List<Step> steps, double at) {
-        return new Stack(setting.paper(), Optional.empty(), new Recipe(steps).layers(palette, at)).swatch();
+        return new Stack(setting.paper(), Optional.empty(), new Recipe(steps).layers(palette, at, setting.pressures()))
+                .swatch();
     }
 
     public Lab predict(List<Step> steps) {
@@ -242,7 +243,8 @@ public final class PlanBuilder {
                 faults,
                 cautions,
                 minutes,
-                findings);
+                findings,
+                setting.pressures());
     }
 
     /** Pencils of the fields' recipes in order of use; others were only tried. */

@@ -3,6 +3,7 @@ package grastel.core.exercise;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Pressures;
 import grastel.core.layering.Stroke;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
@@ -47,13 +48,13 @@ public record Recipe(List<Step> steps) {
         }
     }
 
-    /** The layers at one place of the field. @param at 0 left … 1 right */
-    public List<Layer> layers(List<Pencil> palette, double at) {
+    /** The layers at one place of the field. @param at 0 left … 1 right; @param pressures of those who draw it */
+    public List<Layer> layers(List<Pencil> palette, double at, Pressures pressures) {
         List<Layer> layers = new ArrayList<>();
         for (Step step : steps) {
             double pressure = step.grade() == null
                     ? 1
-                    : step.grade().pressure() * step.span().strength(at);
+                    : pressures.of(step.grade()) * step.span().strength(at);
             switch (step.technique()) {
                 case SOLVENT -> layers.add(new Layer.Solvent());
                 case BURNISH -> layers.add(new Layer.Burnish(palette.get(step.pencil()), step.passes()));

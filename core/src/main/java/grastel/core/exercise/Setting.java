@@ -1,15 +1,24 @@
 package grastel.core.exercise;
 
+import grastel.core.layering.Pressures;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.media.PencilSet;
 import grastel.core.recipe.Method;
 import java.util.List;
 
-/** What an exercise is planned for: the pencils at hand, the paper, how the class is taught and how far it is. */
-public record Setting(PencilSet pencils, Paper paper, Method method, GradeBand band) {
+/**
+ * What an exercise is planned for: the pencils at hand, the paper, how the class is taught, how far it is and how hard it
+ * presses.
+ */
+public record Setting(PencilSet pencils, Paper paper, Method method, GradeBand band, Pressures pressures) {
     /** Bare paper is at least this light where colour is only added to darken it, L*. */
     private static final double LIGHT_PAPER = 85;
+
+    /** For a class that presses as it is taught. */
+    public Setting(PencilSet pencils, Paper paper, Method method, GradeBand band) {
+        this(pencils, paper, method, band, Pressures.TAUGHT);
+    }
 
     /** The pencils that lay colour. */
     public List<Pencil> colours() {

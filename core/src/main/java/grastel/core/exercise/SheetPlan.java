@@ -75,7 +75,8 @@ public record SheetPlan(List<ExercisePlan> exercises) {
                 p.findings().stream()
                         .map(f ->
                                 new Finding(f.field() == null ? null : name.apply(f.field()), f.words(), f.remedies()))
-                        .toList());
+                        .toList(),
+                p.pressures());
     }
 
     /** All fields in reading order. */

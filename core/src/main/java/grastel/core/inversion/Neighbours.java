@@ -120,9 +120,11 @@ final class Neighbours {
         if (!(layer instanceof Layer.Colour c)) {
             return layer;
         }
-        int grade = PressureGrade.nearest(c.pass().pressure()).ordinal() + by;
+        PressureGrade asked = PressureGrade.nearest(c.pass().pressure());
         int last = PressureGrade.values().length - 1;
-        double pressure = PressureGrade.values()[Math.max(0, Math.min(last, grade))].pressure();
+        PressureGrade other = PressureGrade.values()[Math.max(0, Math.min(last, asked.ordinal() + by))];
+        // of a class with pressures of its own by as much more or less as between grades as they are taught
+        double pressure = Math.min(1, c.pass().pressure() * other.pressure() / asked.pressure());
         return new Layer.Colour(
                 new Pass(c.pass().pencil(), pressure, c.pass().point(), c.pass().stroke()), c.passes());
     }

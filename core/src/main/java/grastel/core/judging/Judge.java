@@ -149,7 +149,7 @@ public final class Judge {
                     goal.goal(), Level.BEGINNING, figure.measured(), ladder, false, Cause.BOXES_LEFT_OUT, null, null);
         }
         double value = figure.measured().value();
-        Level level = level(ladder, value);
+        Level level = Level.of(value, ladder);
         boolean secure = level.compareTo(Level.SECURE) >= 0;
         return new Proposal(
                 goal.goal(),
@@ -160,16 +160,6 @@ public final class Judge {
                 secure ? null : figure.cause(),
                 secure ? null : figure.field(),
                 secure ? null : figure.atMm());
-    }
-
-    private static Level level(Ladder ladder, double figure) {
-        if (ladder.reachesBeyond(figure)) {
-            return Level.BEYOND;
-        }
-        if (ladder.reachesSecure(figure)) {
-            return Level.SECURE;
-        }
-        return ladder.reachesNearly(figure) ? Level.NEARLY : Level.BEGINNING;
     }
 
     static boolean isToBeBare(FieldPlan field) {

@@ -23,7 +23,7 @@ public record Pass(Pencil pencil, double pressure, double point, Stroke stroke) 
     }
 
     public static Pass of(Pencil pencil, PressureGrade grade) {
-        return new Pass(pencil, grade.pressure(), USUAL_POINT, Stroke.CIRCLES);
+        return Pressures.TAUGHT.pass(pencil, grade);
     }
 
     private static void requireShare(String name, double value) {

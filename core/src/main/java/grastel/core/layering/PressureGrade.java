@@ -14,15 +14,9 @@ public enum PressureGrade {
         this.pressure = pressure;
     }
 
-    /** The grade whose pressure is nearest. @param pressure 0…1 */
+    /** The grade whose pressure, as it is taught, is nearest. @param pressure 0…1 */
     public static PressureGrade nearest(double pressure) {
-        PressureGrade nearest = WHISPER;
-        for (PressureGrade grade : values()) {
-            if (Math.abs(grade.pressure - pressure) < Math.abs(nearest.pressure - pressure)) {
-                nearest = grade;
-            }
-        }
-        return nearest;
+        return Pressures.TAUGHT.nearest(pressure);
     }
 
     /** 0 none … 1 full force. */

@@ -1,7 +1,7 @@
 package grastel.core.page;
 
 /** A sheet of paper, upright. ISO 216 and ANSI/ASME Y14.1. */
-public enum PageSize {
+public enum PageSize implements PaperFormat {
     A4(210, 297),
     LETTER(215.9, 279.4);
 
@@ -13,10 +13,12 @@ public enum PageSize {
         this.heightMm = heightMm;
     }
 
+    @Override
     public double widthMm() {
         return widthMm;
     }
 
+    @Override
     public double heightMm() {
         return heightMm;
     }

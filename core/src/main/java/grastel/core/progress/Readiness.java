@@ -3,6 +3,8 @@ package grastel.core.progress;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;
 import java.util.Collection;
+import java.util.EnumMap;
+import java.util.Map;
 
 /**
  * Whether a class is ready for what needs a skill.
@@ -11,8 +13,17 @@ import java.util.Collection;
  * @param tried how many have shown it
  */
 public record Readiness(int secure, int tried) {
-    /** The share of those who tried that is enough; a teacher may set another. */
-    public static final double ENOUGH = 2 / 3.0;
+    /** In each skill that somebody has shown. */
+    public static Map<Skill, Readiness> of(Collection<StudentRecord> records) {
+        Map<Skill, Readiness> all = new EnumMap<>(Skill.class);
+        for (Skill skill : Skill.values()) {
+            Readiness of = of(skill, records);
+            if (of.tried() > 0) {
+                all.put(skill, of);
+            }
+        }
+        return all;
+    }
 
     public static Readiness of(Skill skill, Collection<StudentRecord> records) {
         int secure = 0;

@@ -5,6 +5,7 @@ import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt.Shown;
 import grastel.core.progress.Standing.State;
 import grastel.core.progress.Standing.Try;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
@@ -64,6 +65,25 @@ public final class StudentRecord {
             level = tries.get(n).level() >= level ? Math.max(level, weighed) : weighed;
         }
         return Optional.of(new Standing(level, state(tries, before), tries));
+    }
+
+    /** The attempts on both sides of a moment, and the levels they showed in a skill. */
+    record Around(Attempt last, Try before, Attempt next, Try after) {}
+
+    /** The last attempt at a skill before a moment and the first one after it; nothing where either is missing. */
+    Optional<Around> around(Skill skill, Instant when) {
+        List<Attempt> all =
+                attempts.stream().filter(a -> !a.of(skill).isEmpty()).toList();
+        int after = 0;
+        while (after < all.size() && all.get(after).received().isBefore(when)) {
+            after++;
+        }
+        if (after == 0 || after == all.size()) {
+            return Optional.empty();
+        }
+        Attempt last = all.get(after - 1);
+        Attempt next = all.get(after);
+        return Optional.of(new Around(last, tried(last, last.of(skill)), next, tried(next, next.of(skill))));
     }
 
     /** Goals by their lowest third: one that is not there yet is not made up for by others. */

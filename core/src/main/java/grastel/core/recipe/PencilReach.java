@@ -2,6 +2,7 @@ package grastel.core.recipe;
 
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Pressures;
 import grastel.core.layering.Swatch;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
@@ -32,22 +33,23 @@ public final class PencilReach {
     }
 
     public static PencilReach of(Pencil pencil, Paper paper) {
-        return of(pencil, paper, Optional.empty());
+        return of(pencil, paper, Optional.empty(), Pressures.TAUGHT);
     }
 
-    /** @param foundation laid once under the darker values */
-    public static PencilReach of(Pencil pencil, Paper paper, Optional<Pencil> foundation) {
+    /** @param foundation laid once under the darker values; @param pressures of those who draw */
+    public static PencilReach of(Pencil pencil, Paper paper, Optional<Pencil> foundation, Pressures pressures) {
         List<PressureRecipe> all = new ArrayList<>();
         Swatch bare = Swatch.bare(paper);
-        add(all, pencil, null, bare);
-        foundation.ifPresent(dark ->
-                FOUNDATIONS.forEach(grade -> add(all, pencil, grade, bare.with(Pass.of(dark, grade)))));
+        add(all, pencil, null, bare, pressures);
+        foundation.ifPresent(dark -> FOUNDATIONS.forEach(
+                grade -> add(all, pencil, grade, bare.with(pressures.pass(dark, grade)), pressures)));
         return new PencilReach(paper.ground().toLab().lightness(), List.copyOf(all));
     }
 
-    private static void add(List<PressureRecipe> all, Pencil pencil, PressureGrade foundation, Swatch under) {
+    private static void add(
+            List<PressureRecipe> all, Pencil pencil, PressureGrade foundation, Swatch under, Pressures pressures) {
         for (PressureGrade grade : PressureGrade.values()) {
-            Pass pass = Pass.of(pencil, grade);
+            Pass pass = pressures.pass(pencil, grade);
             for (int passes = 1; passes <= MOST_PASSES; passes++) {
                 Swatch swatch = under.with(pass, passes);
                 all.add(new PressureRecipe(

@@ -33,7 +33,8 @@ class SheetPlanTest {
                 SCALE.faults(),
                 SCALE.cautions(),
                 SCALE.minutes(),
-                SCALE.findings());
+                SCALE.findings(),
+                SCALE.pressures());
         assertThat(plan.differing(of(moved))).isZero();
     }
 

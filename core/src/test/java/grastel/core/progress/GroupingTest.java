@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import grastel.core.exercise.Goal;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
+import grastel.core.planning.ClassFacts;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt.Shown;
 import grastel.core.progress.Grouping.Fault;
@@ -98,7 +99,7 @@ class GroupingTest {
 
         Readiness pressure = Readiness.of(Skill.PRESSURE, records);
         assertThat(pressure).isEqualTo(new Readiness(2, 3));
-        assertThat(pressure.isReady(Readiness.ENOUGH)).isTrue();
+        assertThat(pressure.isReady(ClassFacts.USUALLY_READY)).isTrue();
         assertThat(pressure.isReady(0.8)).isFalse();
         assertThat(Readiness.of(Skill.GRADATION, records).isReady(0)).isFalse();
     }

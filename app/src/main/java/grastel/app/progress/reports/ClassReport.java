@@ -45,14 +45,15 @@ final class ClassReport {
                 List.of("", "students at level 0 to 4", "secure", "ready for what builds on it"), COLUMNS, Weight.BOLD);
         Stream.of(Skill.values())
                 .filter(s -> Readiness.of(s, records.values()).tried() > 0)
-                .forEach(s -> pages.draw(LINE, (canvas, y) -> skill(canvas, y, s, records)));
+                .forEach(s -> pages.draw(LINE, (canvas, y) -> skill(canvas, y, s, records, of.readyShare())));
         List<Group> groups = Grouping.of(records, Set.of());
         Map<UUID, String> names = of.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
         pages.list("Groups", groups.stream().map(g -> group(g, names)).toList());
         return pages.document(of.name());
     }
 
-    private static void skill(PdfCanvas canvas, double y, Skill skill, Map<UUID, StudentRecord> records) {
+    private static void skill(
+            PdfCanvas canvas, double y, Skill skill, Map<UUID, StudentRecord> records, double enough) {
         Readiness readiness = Readiness.of(skill, records.values());
         List<Integer> reached = records.values().stream()
                 .flatMap(r -> r.standing(skill).stream())
@@ -68,7 +69,7 @@ final class ClassReport {
             canvas.text(x + 4.2, base, 3.2, Weight.REGULAR, String.valueOf(count));
         });
         canvas.text(COLUMNS[2], base, 3.2, Weight.REGULAR, readiness.secure() + " of " + readiness.tried());
-        canvas.text(COLUMNS[3], base, 3.2, Weight.REGULAR, readiness.isReady(Readiness.ENOUGH) ? "yes" : "not yet");
+        canvas.text(COLUMNS[3], base, 3.2, Weight.REGULAR, readiness.isReady(enough) ? "yes" : "not yet");
     }
 
     private static String group(Group group, Map<UUID, String> names) {

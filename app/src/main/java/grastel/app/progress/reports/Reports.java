@@ -51,7 +51,7 @@ class Reports {
     /** Who has nothing confirmed is left out. */
     List<Draft> drafts(UUID schoolClass) {
         ClassInfo of = classes.one(schoolClass);
-        ClassRecords records = progress.ofClass(schoolClass);
+        ClassRecords records = progress.ofClass(of);
         return of.students().stream()
                 .filter(s -> records.byStudent().containsKey(s.id()))
                 .map(s -> draft(s, records))
@@ -121,7 +121,7 @@ class Reports {
     byte[] ofClass(UUID schoolClass) {
         ClassInfo of = classes.one(schoolClass);
         Map<UUID, StudentRecord> records = new LinkedHashMap<>();
-        ClassRecords all = progress.ofClass(schoolClass);
+        ClassRecords all = progress.ofClass(of);
         of.students().stream()
                 .filter(s -> all.byStudent().containsKey(s.id()))
                 .forEach(s -> records.put(s.id(), all.byStudent().get(s.id())));

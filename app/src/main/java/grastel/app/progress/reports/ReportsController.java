@@ -1,5 +1,6 @@
 package grastel.app.progress.reports;
 
+import grastel.app.platform.PdfAnswer;
 import grastel.app.progress.reports.Reports.Draft;
 import grastel.app.progress.reports.Reports.Seen;
 import grastel.app.progress.reports.Reports.Wanted;
@@ -9,8 +10,6 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -92,7 +91,7 @@ class ReportsController {
     /** A page for each student. */
     @PostMapping(path = "/reports.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@PathVariable UUID id, @Valid @RequestBody ReportsRequest request) {
-        return pdf(
+        return PdfAnswer.of(
                 reports.pdf(
                         id,
                         request.reports().stream().map(ReportRequest::wanted).toList(),
@@ -103,15 +102,6 @@ class ReportsController {
     /** A page on the class, for its teacher. */
     @GetMapping(path = "/report.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> ofClass(@PathVariable UUID id) {
-        return pdf(reports.ofClass(id), "class.pdf");
-    }
-
-    private static ResponseEntity<byte[]> pdf(byte[] content, String name) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline().filename(name).build().toString())
-                .body(content);
+        return PdfAnswer.of(reports.ofClass(id), "class.pdf");
     }
 }

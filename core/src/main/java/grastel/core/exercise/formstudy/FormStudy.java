@@ -137,7 +137,7 @@ public final class FormStudy implements ExerciseKind {
             this.setting = setting;
             this.builder = builder;
             this.analogous = analogous;
-            this.reach = PencilReach.of(own, setting.paper());
+            this.reach = PencilReach.of(own, setting.paper(), Optional.empty(), setting.pressures());
             double lightness = PencilChoice.colour(own).lightness();
             this.towardsLight = neighbour(lightness + 8, 100);
             this.towardsShadow = neighbour(lightness - 30, lightness - 4);

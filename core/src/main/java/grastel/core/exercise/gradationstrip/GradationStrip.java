@@ -20,6 +20,7 @@ import grastel.core.recipe.PencilReach;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /** One pencil fading evenly from its solid to bare paper, with no line or band. */
 public final class GradationStrip implements ExerciseKind {
@@ -58,7 +59,7 @@ public final class GradationStrip implements ExerciseKind {
     public ExercisePlan plan(Values values, Setting setting) {
         Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
         double length = values.measure(Parameters.LENGTH);
-        PencilReach reach = PencilReach.of(pencil, setting.paper());
+        PencilReach reach = PencilReach.of(pencil, setting.paper(), Optional.empty(), setting.pressures());
         PlanBuilder builder = new PlanBuilder(setting);
         List<Lab> asked = asked(reach, setting);
         List<Step> recipe = fitted(builder, pencil, asked);

@@ -103,7 +103,7 @@ public final class PressureScale implements ExerciseKind {
             this.steps = values.whole(STEPS);
             this.boxMm = values.measure(Parameters.BOX);
             this.darkening = values.choice(DIRECTION, Direction.class) == Direction.LIGHT_TO_DARK;
-            this.reach = PencilReach.of(pencil, setting.paper(), foundation);
+            this.reach = PencilReach.of(pencil, setting.paper(), foundation, setting.pressures());
             this.builder = new PlanBuilder(setting);
         }
 
@@ -195,8 +195,9 @@ public final class PressureScale implements ExerciseKind {
                             < FOUNDATION_LIGHTNESS * PencilChoice.colour(pencil).lightness())
                     .sorted(Comparator.comparingDouble(this::unlike))
                     .limit(FOUNDATIONS_TRIED)
-                    .max(Comparator.comparingInt(p -> PencilReach.of(pencil, setting.paper(), Optional.of(p))
-                            .steps()))
+                    .max(Comparator.comparingInt(
+                            p -> PencilReach.of(pencil, setting.paper(), Optional.of(p), setting.pressures())
+                                    .steps()))
                     .map(p -> new Remedy(
                             "add a " + p.name() + " foundation",
                             Values.of(FOUNDATION, p).with(STEPS, steps)))

@@ -92,7 +92,7 @@ public final class Demonstration {
         for (int n = 1; n <= of; n++) {
             Recipe soFar = new Recipe(field.recipe().steps().subList(0, n));
             Recipe alone = new Recipe(List.of(field.recipe().steps().get(n - 1).over(Span.WHOLE)));
-            Layer layer = alone.layers(plan.palette(), MIDDLE).get(0);
+            Layer layer = alone.layers(plan.palette(), MIDDLE, plan.pressures()).get(0);
             scenes.add(
                     new Scene.Laying(name(field), n, of, layer, at(soFar, MIDDLE), slices(field, soFar), asked(field)));
         }
@@ -100,7 +100,7 @@ public final class Demonstration {
     }
 
     private Stack at(Recipe recipe, double place) {
-        return new Stack(paper, Optional.empty(), recipe.layers(plan.palette(), place));
+        return new Stack(paper, Optional.empty(), recipe.layers(plan.palette(), place, plan.pressures()));
     }
 
     private List<Lab> slices(FieldPlan field, Recipe recipe) {

@@ -23,6 +23,7 @@ import grastel.core.recipe.PressureRecipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 
 /** On toned paper: a dark pencil for the darks, bare paper for the middle, a light pencil for the lights, never crossing. */
 public final class TonedScale implements ExerciseKind {
@@ -81,8 +82,8 @@ public final class TonedScale implements ExerciseKind {
         int side = values.whole(EACH_SIDE);
         double box = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);
-        PencilReach darks = PencilReach.of(dark, setting.paper());
-        PencilReach lights = PencilReach.of(light, setting.paper());
+        PencilReach darks = PencilReach.of(dark, setting.paper(), Optional.empty(), setting.pressures());
+        PencilReach lights = PencilReach.of(light, setting.paper(), Optional.empty(), setting.pressures());
         List<FieldPlan> scale = new ArrayList<>();
         for (int i = side; i >= 1; i--) {
             scale.add(step(builder, light, lights, i, side, box, scale.size(), setting));

@@ -1,0 +1,98 @@
+package grastel.app.progress.drawn;
+
+import grastel.app.returns.Returns;
+import grastel.app.returns.Returns.Confirmed;
+import grastel.app.sheets.PersonalSheets;
+import grastel.app.sheets.PersonalSheets.Given;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.media.Paper;
+import grastel.core.reading.FieldReading;
+import grastel.core.reading.PageReading;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+
+/** What a class's students drew of one kind of exercise, as it was confirmed. */
+@Component
+class Drawings {
+    private final Returns returns;
+    private final PersonalSheets sheets;
+
+    Drawings(Returns returns, PersonalSheets sheets) {
+        this.returns = returns;
+        this.sheets = sheets;
+    }
+
+    /** A field as it was drawn. @param read when the reading was made that its picture belongs to */
+    record Field(UUID page, Instant read, FieldPlan plan, FieldReading reading) {}
+
+    /** An exercise as one student drew it. @param fields in the order of the sheet; @param goals that were confirmed */
+    record Drawing(
+            UUID student,
+            Instant received,
+            Paper paper,
+            ExercisePlan plan,
+            List<Field> fields,
+            List<Confirmed> goals) {}
+
+    private record Key(UUID student, UUID run, int exercise) {}
+
+    /** Of one kind, the first received first. @param confirmed of the class */
+    List<Drawing> of(List<Confirmed> confirmed, String kind) {
+        Map<Key, List<Confirmed>> byKey = confirmed.stream()
+                .filter(c -> c.kind().equals(kind))
+                .collect(Collectors.groupingBy(
+                        c -> new Key(c.student(), c.run(), c.exercise()), LinkedHashMap::new, Collectors.toList()));
+        Map<UUID, Map<UUID, Given>> given =
+                sheets.given(byKey.keySet().stream().map(Key::run).collect(Collectors.toSet()));
+        Map<UUID, PageReading> readings = returns.readings(byKey.values().stream()
+                .flatMap(Collection::stream)
+                .map(Confirmed::page)
+                .collect(Collectors.toSet()));
+        return byKey.entrySet().stream()
+                .flatMap(e -> drawing(
+                        e.getKey(), e.getValue(), given.getOrDefault(e.getKey().student(), Map.of()), readings))
+                .toList();
+    }
+
+    private static Stream<Drawing> drawing(
+            Key key, List<Confirmed> goals, Map<UUID, Given> byRun, Map<UUID, PageReading> readings) {
+        Given given = byRun.get(key.run());
+        if (given == null || key.exercise() >= given.plan().exercises().size()) {
+            return Stream.of();
+        }
+        ExercisePlan plan = given.plan().exercises().get(key.exercise());
+        Map<String, Field> read = new LinkedHashMap<>();
+        for (Confirmed goal : goals) {
+            PageReading page = readings.get(goal.page());
+            if (page != null) {
+                fields(goal, page, plan).forEach(f -> read.put(f.plan().id(), f));
+            }
+        }
+        Set<String> asked = plan.fields().stream()
+                .filter(f -> f.ask() != FieldPlan.Ask.NOTHING)
+                .map(FieldPlan::id)
+                .collect(Collectors.toSet());
+        List<Field> inOrder = plan.fields().stream()
+                .map(FieldPlan::id)
+                .filter(id -> asked.contains(id) && read.containsKey(id))
+                .map(read::get)
+                .toList();
+        return Stream.of(new Drawing(key.student(), goals.get(0).received(), given.paper(), plan, inOrder, goals));
+    }
+
+    private static Stream<Field> fields(Confirmed goal, PageReading page, ExercisePlan plan) {
+        Map<String, FieldPlan> planned = plan.fields().stream().collect(Collectors.toMap(FieldPlan::id, f -> f));
+        return page.fields().stream()
+                .filter(f -> planned.containsKey(f.field()))
+                .map(f -> new Field(goal.page(), goal.read(), planned.get(f.field()), f));
+    }
+}
