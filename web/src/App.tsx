@@ -15,6 +15,7 @@ const Agreement = lazy(() => import('./returns/Agreement'));
 const Kit = lazy(() => import('./kit/Kit'));
 const Wall = lazy(() => import('./wall/Wall'));
 const OverTime = lazy(() => import('./wall/OverTime'));
+const FirstAndLatest = lazy(() => import('./wall/FirstAndLatest'));
 const Marks = lazy(() => import('./wall/Marks'));
 const Redo = lazy(() => import('./wall/Redo'));
 const Reports = lazy(() => import('./wall/Reports'));
@@ -67,6 +68,7 @@ function Places({ teacher, isDemo }: { teacher: Schemas['TeacherView']; isDemo: 
           <Route path="/sheets/:id?" element={<Sheets />} />
           <Route path="/returns/agreement" element={<Agreement />} />
           <Route path="/returns/:run?/:page?" element={<Returns isDemo={isDemo} />} />
+          <Route path="/wall/class/:id/first-and-latest" element={<FirstAndLatest />} />
           <Route path="/wall/class/:id/redo" element={<Redo />} />
           <Route path="/wall/class/:id/marks" element={<Marks />} />
           <Route path="/wall/class/:id/reports" element={<Reports />} />

@@ -76,7 +76,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["reset"];
+        put: operations["reset_1"];
         post?: never;
         delete?: never;
         options?: never;
@@ -301,7 +301,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_3"];
+        post: operations["take_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -381,6 +381,22 @@ export interface paths {
         };
         get?: never;
         put: operations["teach"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/readiness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["readyAt"];
         post?: never;
         delete?: never;
         options?: never;
@@ -653,7 +669,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        post: operations["take_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/{schoolClass}/retaught": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_3"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -861,7 +893,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1172,6 +1204,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/progress/classes/{id}/first-and-latest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/progress/classes/{id}/holdings": {
         parameters: {
             query?: never;
@@ -1231,6 +1279,38 @@ export interface paths {
         put?: never;
         post: operations["preview_3"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/classes/{id}/poster.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofClass_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/classes/{id}/pressures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["of"];
+        put: operations["take"];
+        post?: never;
+        delete: operations["reset"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1310,6 +1390,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["pdf"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/runs/{id}/poster.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofRun"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1467,7 +1563,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["of"];
+        get: operations["of_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1869,7 +1965,7 @@ export interface paths {
         };
         get: operations["export"];
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2407,6 +2503,8 @@ export interface components {
         ClassProgressView: {
             groups: components["schemas"]["GroupView"][];
             name: string;
+            /** Format: double */
+            readyShare: number;
             /** Format: uuid */
             schoolClass: string;
             skills: components["schemas"]["SkillSpreadView"][];
@@ -2421,6 +2519,8 @@ export interface components {
             method: ("LIGHT_TO_DARK" | "DARKS_FIRST" | "OWN_COLOUR_FIRST" | "FOUNDATION_UNDER" | "DARK_OVER" | "SHARP_START" | "DULL_START" | "BURNISH_WHITE" | "BURNISH_BLENDER" | "BURNISH_TINT" | "BURNISH_OWN" | "BURNISH_LAST" | "BURNISH_MIDWAY" | "BLACK_MIXED" | "BLACK_ACCENTS" | "BLACK_FIRST" | "SOLVENT_NONE" | "SOLVENT_SPARING" | "SOLVENT_GENEROUS" | "LEAVE_PAPER" | "HOLD_WITH_WHITE" | "CLOSE_MATCH" | "VALUES_RIGHT" | "NO_ERASING" | "PUTTY_ERASER")[];
             name: string;
             namesHidden: boolean;
+            /** Format: double */
+            readyShare: number;
             /** Format: int32 */
             revision: number;
             students: components["schemas"]["StudentView"][];
@@ -2560,6 +2660,35 @@ export interface components {
             pages: components["schemas"]["PageView"][];
             paperColour: string;
         };
+        DrawnFieldView: {
+            blank: boolean;
+            field: string;
+            /** Format: double */
+            lightness: number;
+            /** Format: uuid */
+            page: string;
+            /** Format: date-time */
+            read: string;
+        };
+        DrawnGoalView: {
+            /** @enum {string} */
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
+            label: string;
+            /** Format: int32 */
+            level: number;
+        };
+        DrawnKindView: {
+            /** Format: int32 */
+            again: number;
+            kind: string;
+            name: string;
+        };
+        DrawnTryView: {
+            fields: components["schemas"]["DrawnFieldView"][];
+            goals: components["schemas"]["DrawnGoalView"][];
+            /** Format: date-time */
+            received: string;
+        };
         DrawnView: {
             field: string;
             /** Format: uuid */
@@ -2649,6 +2778,21 @@ export interface components {
             field?: string;
             remedies: components["schemas"]["RemedyView"][];
             words: string;
+        };
+        FirstAndLatestRowView: {
+            first?: components["schemas"]["DrawnTryView"];
+            latest?: components["schemas"]["DrawnTryView"];
+            name: string;
+            /** Format: uuid */
+            student: string;
+        };
+        FirstAndLatestView: {
+            kind?: string;
+            kinds: components["schemas"]["DrawnKindView"][];
+            name: string;
+            rows: components["schemas"]["FirstAndLatestRowView"][];
+            /** Format: uuid */
+            schoolClass: string;
         };
         FoundView: {
             /** Format: uuid */
@@ -2895,6 +3039,8 @@ export interface components {
             leadMm: number;
         };
         LessonData: {
+            /** @enum {string} */
+            again?: "PRESSURE" | "EVEN_TONE" | "EQUAL_STEPS" | "STROKES" | "GRADATION" | "LAYERING" | "FADING_TWO_COLOURS" | "BURNISHING" | "ANALOGOUS_BLENDING" | "TINT_HUE_SHADE" | "NEUTRAL_BY_COMPLEMENT" | "MIXING_FROM_FEW" | "TEMPERATURE" | "TONED_PAPER" | "SOLVENT" | "FORM_AND_LIGHT" | "TEXTURE" | "READING_A_REFERENCE" | "COLOUR_PLAN" | "FINISHING";
             aim?: string;
             from?: string;
             /** Format: uuid */
@@ -2913,6 +3059,8 @@ export interface components {
             workMinutes?: number;
         };
         LessonView: {
+            /** @enum {string} */
+            again?: "PRESSURE" | "EVEN_TONE" | "EQUAL_STEPS" | "STROKES" | "GRADATION" | "LAYERING" | "FADING_TWO_COLOURS" | "BURNISHING" | "ANALOGOUS_BLENDING" | "TINT_HUE_SHADE" | "NEUTRAL_BY_COMPLEMENT" | "MIXING_FROM_FEW" | "TEMPERATURE" | "TONED_PAPER" | "SOLVENT" | "FORM_AND_LIGHT" | "TEXTURE" | "READING_A_REFERENCE" | "COLOUR_PLAN" | "FINISHING";
             aim: string;
             cautions: string[];
             from?: string;
@@ -3098,6 +3246,8 @@ export interface components {
             white?: number;
         };
         NextLessonRequest: {
+            /** @enum {string} */
+            again?: "PRESSURE" | "EVEN_TONE" | "EQUAL_STEPS" | "STROKES" | "GRADATION" | "LAYERING" | "FADING_TWO_COLOURS" | "BURNISHING" | "ANALOGOUS_BLENDING" | "TINT_HUE_SHADE" | "NEUTRAL_BY_COMPLEMENT" | "MIXING_FROM_FEW" | "TEMPERATURE" | "TONED_PAPER" | "SOLVENT" | "FORM_AND_LIGHT" | "TEXTURE" | "READING_A_REFERENCE" | "COLOUR_PLAN" | "FINISHING";
             aim?: string;
             notes?: string;
             title: string;
@@ -3457,6 +3607,24 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        PressuresView: {
+            grades: components["schemas"]["PressureView"][];
+            own: boolean;
+        };
+        PressureView: {
+            /** Format: int32 */
+            boxes: number;
+            /** Format: double */
+            found: number;
+            /** @enum {string} */
+            grade: "WHISPER" | "LIGHT" | "MEDIUM" | "FIRM" | "FULL";
+            /** Format: double */
+            plusMinus: number;
+            /** Format: double */
+            taught: number;
+            /** Format: double */
+            used: number;
+        };
         PrintedPageView: {
             /** Format: uuid */
             id: string;
@@ -3524,6 +3692,12 @@ export interface components {
             state: "NOT_STARTED" | "AT_WORK" | "DONE" | "CANCELLED" | "FAILED";
             /** Format: int32 */
             tried: number;
+        };
+        ReadinessRequest: {
+            /** Format: int32 */
+            revision?: number;
+            /** Format: double */
+            share: number;
         };
         RecipeRequest: {
             /** @enum {string} */
@@ -3645,6 +3819,38 @@ export interface components {
             /** Format: double */
             figureBefore?: number;
             goal: string;
+        };
+        RetaughtGoalView: {
+            /** Format: double */
+            after: number;
+            /** Format: double */
+            before: number;
+            /** Format: int32 */
+            digits: number;
+            /** @enum {string} */
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT";
+            label: string;
+            /** Format: int32 */
+            students: number;
+            unit: string;
+        };
+        RetaughtView: {
+            /** Format: double */
+            after?: number;
+            /** Format: double */
+            before?: number;
+            goals: components["schemas"]["RetaughtGoalView"][];
+            /** Format: uuid */
+            lesson: string;
+            /** Format: int32 */
+            secure: number;
+            /** @enum {string} */
+            skill: "PRESSURE" | "EVEN_TONE" | "EQUAL_STEPS" | "STROKES" | "GRADATION" | "LAYERING" | "FADING_TWO_COLOURS" | "BURNISHING" | "ANALOGOUS_BLENDING" | "TINT_HUE_SHADE" | "NEUTRAL_BY_COMPLEMENT" | "MIXING_FROM_FEW" | "TEMPERATURE" | "TONED_PAPER" | "SOLVENT" | "FORM_AND_LIGHT" | "TEXTURE" | "READING_A_REFERENCE" | "COLOUR_PLAN" | "FINISHING";
+            /** Format: date-time */
+            starts: string;
+            /** Format: int32 */
+            students: number;
+            title: string;
         };
         RosterView: {
             names: string[];
@@ -4434,7 +4640,7 @@ export interface operations {
             };
         };
     };
-    reset: {
+    reset_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4849,7 +5055,7 @@ export interface operations {
             };
         };
     };
-    take_3: {
+    take_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5049,6 +5255,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["MethodRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"];
+                };
+            };
+        };
+    };
+    readyAt: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadinessRequest"];
             };
         };
         responses: {
@@ -5476,7 +5708,7 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    take_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5498,6 +5730,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LaneView"];
+                };
+            };
+        };
+    };
+    of_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RetaughtView"][];
                 };
             };
         };
@@ -5813,7 +6067,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query: {
                 binder: "WAX" | "OIL";
@@ -6420,6 +6674,30 @@ export interface operations {
             };
         };
     };
+    of_2: {
+        parameters: {
+            query?: {
+                kind?: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FirstAndLatestView"];
+                };
+            };
+        };
+    };
     holdings: {
         parameters: {
             query?: never;
@@ -6540,6 +6818,97 @@ export interface operations {
             };
         };
     };
+    ofClass_2: {
+        parameters: {
+            query: {
+                format: "A3" | "A2";
+                labels: "NAMES" | "NUMBERS" | "NONE";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    of: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PressuresView"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PressuresView"];
+                };
+            };
+        };
+    };
+    reset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PressuresView"];
+                };
+            };
+        };
+    };
     print_1: {
         parameters: {
             query?: never;
@@ -6650,6 +7019,31 @@ export interface operations {
                 "application/json": components["schemas"]["ReportsRequest"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    ofRun: {
+        parameters: {
+            query: {
+                format: "A3" | "A2";
+                labels: "NAMES" | "NUMBERS" | "NONE";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -6886,7 +7280,7 @@ export interface operations {
             };
         };
     };
-    of: {
+    of_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7595,7 +7989,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: never;
             header?: never;

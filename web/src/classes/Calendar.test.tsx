@@ -19,6 +19,7 @@ const open: Schemas['ClassView'] = {
   method: [],
   namesHidden: false,
   thresholds: {},
+  readyShare: 2 / 3,
 };
 
 it('shows the week as it is and adds a period two days on', () => {

@@ -11,6 +11,7 @@ import { bandNames, count, type Band } from '../words/words';
 import { Calendar } from './Calendar';
 import { Keeping } from './Keeping';
 import { Method } from './Method';
+import { Standards } from './Standards';
 import { RosterPreview } from './RosterPreview';
 
 /** One class: its students, its name, when it meets, how it is taught. */
@@ -107,6 +108,9 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
       </div>
       <Wide>
         <Calendar open={open} />
+      </Wide>
+      <Wide>
+        <Standards open={open} />
       </Wide>
       <Wide>
         <Method key={`${open.method.join()}${String(open.namesHidden)}`} open={open} />

@@ -5,7 +5,7 @@ export type LessonDraft = Schemas['LessonData'];
 
 /** The lessons of a lane as they are kept, to be changed and sent back whole. */
 export const draftOf = (lane: Lane): LessonDraft[] =>
-  lane.lessons.map(({ id, title, aim, sheets, showMinutes, lookMinutes, workMinutes, pin, notes, from, until }) => ({
+  lane.lessons.map(({ id, title, aim, sheets, showMinutes, lookMinutes, workMinutes, pin, notes, from, until, again }) => ({
     id,
     title,
     aim,
@@ -17,6 +17,7 @@ export const draftOf = (lane: Lane): LessonDraft[] =>
     ...(pin ? { pin } : {}),
     ...(from ? { from } : {}),
     ...(until ? { until } : {}),
+    ...(again ? { again } : {}),
   }));
 
 /** The same with one lesson so many places on; beyond the ends it stops there. */

@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { space } from '../design/tokens';
+import { Poster } from './Poster';
 
 /** What follows from who can do what. */
 export function ClassPapers({ schoolClass }: { schoolClass: string }) {
@@ -9,6 +10,7 @@ export function ClassPapers({ schoolClass }: { schoolClass: string }) {
       <Link to={`/wall/class/${schoolClass}/redo`}>Redo pages</Link>
       <Link to={`/wall/class/${schoolClass}/reports`}>Reports</Link>
       <Link to={`/wall/class/${schoolClass}/marks`}>Marks</Link>
+      <Poster of={`/api/progress/classes/${schoolClass}`} />
     </Links>
   );
 }

@@ -6,6 +6,7 @@ import { dateWords, skillNames } from '../course/words';
 import { LinkButton } from '../design/Controls';
 import { colour, sizes, space } from '../design/tokens';
 import { count } from '../words/words';
+import { Retaught } from './Retaught';
 
 type Progress = Schemas['ClassProgressView'];
 type Group = Progress['groups'][number];
@@ -37,6 +38,10 @@ export function Groups({ of }: { of: Progress }) {
           </Actions>
         </section>
       ))}
+      <Retaught schoolClass={of.schoolClass} />
+      <small>
+        A skill is ready for what builds on it where {Math.round(of.readyShare * 100)} % of those who tried are secure. <Link to={`/classes/${of.schoolClass}`}>Change</Link>
+      </small>
     </Aside>
   );
 }
@@ -54,6 +59,7 @@ function IntoCourse({ group, schoolClass, names }: { group: Group; schoolClass: 
             aim: group.cause ? `No more of this: ${group.cause.sign}.` : '',
             notes: [group.cause && `Show: ${group.cause.next}`, `Together: ${names.join(', ')}.`, 'The others go on where they are.'].filter(Boolean).join('\n'),
             workMinutes: WORK,
+            again: group.skill,
           },
         }),
       ),

@@ -20,6 +20,7 @@ const standing = (of: Partial<Standing>): Standing => ({
 const dunlin: Schemas['ClassProgressView'] = {
   schoolClass: 'dunlin',
   name: '8 Dunlin',
+  readyShare: 2 / 3,
   skills: [{ skill: 'EVEN_TONE', counts: [0, 0, 1, 1, 0], secure: 1, tried: 2, ready: false }],
   students: [
     { student: 'b', name: 'Björn', standings: [standing({ level: 3.2, state: 'SECURE' })] },
@@ -63,6 +64,18 @@ describe('a class over time', () => {
     expect(names()).toEqual(['Zoë', 'Amara', 'Björn']);
     fireEvent.click(screen.getByRole('radio', { name: 'missing' }));
     expect(names()[0]).toBe('Zoë');
+  });
+
+  it('hangs those together who lack the same', async () => {
+    await wall();
+    fireEvent.click(screen.getByRole('button', { name: 'By fault' }));
+    expect(screen.getAllByRole('rowheader').map((h) => h.textContent)).toEqual([
+      'even tone: pressure wandered inside the box',
+      'Amaranext: even tone',
+      'Nothing below secure',
+      'Björn',
+      'Zoë',
+    ]);
   });
 
   it('names who is taught together and what to say', async () => {

@@ -10,6 +10,7 @@ import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { count } from '../words/words';
+import { byFault, ofSkill, sorted, type Order } from './arrange';
 import { ClassPapers } from './ClassPapers';
 import { Groups } from './Groups';
 import { StandingCell } from './StandingCell';
@@ -21,15 +22,20 @@ type Student = Schemas['StudentProgressView'];
 const orders = [
   { id: 'name', name: 'name' },
   { id: 'standing', name: 'standing' },
+  { id: 'change', name: 'change' },
   { id: 'missing', name: 'missing' },
 ] as const;
-type Order = (typeof orders)[number]['id'];
+
+/** Every skill, where one can be chosen. */
+const ALL = 'all';
 
 /** A class over time: students down, skills across, each the newest box with the attempts before it. */
 export default function OverTime() {
   const { id } = useParams();
   const navigate = useNavigate();
   const [order, setOrder] = useState<Order>('name');
+  const [skill, setSkill] = useState<string>(ALL);
+  const [grouped, setGrouped] = useState(false);
   const [squint, setSquint] = useState(false);
   const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
   const classId = id ?? classes.data?.[0]?.id;
@@ -57,12 +63,8 @@ export default function OverTime() {
               <Select label="Class" value={classId ?? null} onChange={(next) => void navigate(`/wall/class/${next}`)} choices={classes.data.map((c) => ({ id: c.id, name: c.name }))} />
             </Picker>
           )}
-          <Segments label="Sort by" value={order} onChange={setOrder} choices={orders} />
           <ViewChoice view="time" schoolClass={classId} />
           {of && of.skills.length > 0 && <ClassPapers schoolClass={of.schoolClass} />}
-          <Toggle isSelected={squint} onChange={setSquint}>
-            Squint
-          </Toggle>
         </>
       }
     >
@@ -74,7 +76,26 @@ export default function OverTime() {
         </Empty>
       ) : (
         <Layout>
-          <Matrix of={of} order={order} squint={squint} />
+          <div>
+            <Bar role="group" aria-label="How the wall hangs">
+              <Segments label="Sort by" value={order} onChange={setOrder} choices={orders} />
+              <Picker>
+                <Select
+                  label="Skill"
+                  value={skill}
+                  onChange={setSkill}
+                  choices={[{ id: ALL, name: 'all skills' }, ...of.skills.map((s) => ({ id: s.skill, name: skillNames[s.skill] }))]}
+                />
+              </Picker>
+              <Toggle isSelected={grouped} onChange={setGrouped} isDisabled={of.groups.length === 0}>
+                By fault
+              </Toggle>
+              <Toggle isSelected={squint} onChange={setSquint}>
+                Squint
+              </Toggle>
+            </Bar>
+            <Matrix of={narrowed(of, skill)} order={order} grouped={grouped} squint={squint} />
+          </div>
           <Groups of={of} />
         </Layout>
       )}
@@ -82,7 +103,14 @@ export default function OverTime() {
   );
 }
 
-function Matrix({ of, order, squint }: { of: Progress; order: Order; squint: boolean }) {
+/** The same with one skill alone. */
+function narrowed(of: Progress, skill: string): Progress {
+  const one = of.skills.find((s) => s.skill === skill);
+  return one ? { ...of, skills: [one], students: ofSkill(of.students, one.skill), groups: of.groups.filter((g) => g.skill === one.skill) } : of;
+}
+
+function Matrix({ of, order, grouped, squint }: { of: Progress; order: Order; grouped: boolean; squint: boolean }) {
+  const students = sorted(of.students, order);
   return (
     <Scroll tabIndex={0} role="region" aria-label="The wall over time">
       <Table $squint={squint}>
@@ -100,31 +128,38 @@ function Matrix({ of, order, squint }: { of: Progress; order: Order; squint: boo
             ))}
           </tr>
         </thead>
-        <tbody>
-          {sorted(of.students, order).map((student) => (
-            <tr key={student.student}>
-              <th scope="row">
-                <Link to={`/students/${student.student}`}>{student.name}</Link>
-                {student.next && <small>next: {skillNames[student.next]}</small>}
-              </th>
-              {of.skills.map((s) => {
-                const standing = student.standings.find((x) => x.skill === s.skill);
-                return <td key={s.skill}>{standing ? <StandingCell standing={standing} name={student.name} /> : <Missing>–</Missing>}</td>;
-              })}
-            </tr>
-          ))}
-        </tbody>
+        {(grouped ? byFault(students, of.groups) : [{ group: undefined, students }]).map((part) => (
+          <tbody key={part.students[0]?.student}>
+            {grouped && (
+              <tr>
+                <Fault scope="rowgroup" colSpan={of.skills.length + 1}>
+                  {part.group ? `${skillNames[part.group.skill]}: ${part.group.cause?.sign ?? 'below secure'}` : 'Nothing below secure'}
+                </Fault>
+              </tr>
+            )}
+            {part.students.map((student) => (
+              <Line key={student.student} student={student} skills={of.skills} />
+            ))}
+          </tbody>
+        ))}
       </Table>
     </Scroll>
   );
 }
 
-function sorted(students: readonly Student[], order: Order): Student[] {
-  if (order === 'name') {
-    return [...students];
-  }
-  const mean = (s: Student) => s.standings.reduce((sum, x) => sum + x.level, 0) / Math.max(1, s.standings.length);
-  return [...students].sort((a, b) => (order === 'standing' ? mean(a) - mean(b) : a.standings.length - b.standings.length));
+function Line({ student, skills }: { student: Student; skills: Progress['skills'] }) {
+  return (
+    <tr>
+      <th scope="row">
+        <Link to={`/students/${student.student}`}>{student.name}</Link>
+        {student.next && <small>next: {skillNames[student.next]}</small>}
+      </th>
+      {skills.map((s) => {
+        const standing = student.standings.find((x) => x.skill === s.skill);
+        return <td key={s.skill}>{standing ? <StandingCell standing={standing} name={student.name} /> : <Missing>–</Missing>}</td>;
+      })}
+    </tr>
+  );
 }
 
 const Picker = styled.div`width: 150px;`;
@@ -133,8 +168,10 @@ const Layout = styled.div`
   min-height: 0;
   display: grid;
   grid-template-columns: minmax(0, 1fr) 270px;
+  & > div { display: flex; flex-direction: column; min-width: 0; min-height: 0; }
   @media (max-width: 900px) { display: block; }
 `;
+const Bar = styled.div`display: flex; flex-wrap: wrap; align-items: flex-end; gap: ${space(3)}; padding: ${space(2)} ${space(6)};`;
 const Scroll = styled.div`overflow: auto; min-height: 0;`;
 const Table = styled.table<{ $squint: boolean }>`
   border-collapse: collapse;
@@ -147,4 +184,5 @@ const Table = styled.table<{ $squint: boolean }>`
   & img { filter: ${(p) => (p.$squint ? 'grayscale(1) blur(2px)' : 'none')}; }
 `;
 const Head = styled.th`min-width: 104px; font-size: ${sizes.small};`;
+const Fault = styled.th`&& { height: auto; padding-top: ${space(4)}; font-weight: 600; white-space: normal; }`;
 const Missing = styled.span`color: ${colour.muted};`;

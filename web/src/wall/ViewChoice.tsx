@@ -4,17 +4,14 @@ import { Segments } from '../design/Controls';
 const views = [
   { id: 'printing', name: 'one printing' },
   { id: 'time', name: 'over time' },
+  { id: 'then', name: 'first and latest' },
 ] as const;
+type View = (typeof views)[number]['id'];
 
 /** Which of its walls a class hangs on. @param schoolClass the class whose wall is shown */
-export function ViewChoice({ view, schoolClass }: { view: 'printing' | 'time'; schoolClass: string | undefined }) {
+export function ViewChoice({ view, schoolClass }: { view: View; schoolClass: string | undefined }) {
   const navigate = useNavigate();
-  return (
-    <Segments
-      label="Show"
-      value={view}
-      onChange={(next) => void navigate(next === 'time' ? `/wall/class/${schoolClass ?? ''}` : '/wall')}
-      choices={views}
-    />
-  );
+  const of = schoolClass ?? '';
+  const paths: Record<View, string> = { printing: '/wall', time: `/wall/class/${of}`, then: of === '' ? '/wall/class' : `/wall/class/${of}/first-and-latest` };
+  return <Segments label="Show" value={view} onChange={(next) => void navigate(paths[next])} choices={views} />;
 }

@@ -12,6 +12,7 @@ import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { causeWords, dayOf, decimals } from '../words/words';
+import { Poster } from './Poster';
 import { ThenAndNow } from './ThenAndNow';
 import { ViewChoice } from './ViewChoice';
 
@@ -56,6 +57,7 @@ export default function Wall() {
             </Picker>
             <ViewChoice view="printing" schoolClass={wall.data?.schoolClass} />
             {back > 0 && <Link to={`/wall/${wall.data?.run}/redo`}>Redo pages</Link>}
+            {wall.data && back > 0 && !wall.data.personal && <Poster of={`/api/progress/runs/${wall.data.run}`} />}
             <Toggle isSelected={squint} onChange={setSquint}>
               Squint
             </Toggle>

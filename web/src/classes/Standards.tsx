@@ -1,0 +1,120 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { Button, LinkButton } from '../design/Controls';
+import { Notice } from '../design/States';
+import { Stepper } from '../design/Stepper';
+import { colour, sizes, space } from '../design/tokens';
+import { count, gradeNames } from '../words/words';
+
+type Class = Schemas['ClassView'];
+
+/** When a class is ready for what builds on a skill, and how hard it presses. */
+export function Standards({ open }: { open: Class }) {
+  return (
+    <Both aria-label="What the class is held against">
+      <Readiness key={open.readyShare} open={open} />
+      <Pressures schoolClass={open.id} />
+    </Both>
+  );
+}
+
+const percent = (share: number) => Math.round(share * 100);
+
+function Readiness({ open }: { open: Class }) {
+  const queries = useQueryClient();
+  const [share, setShare] = useState(percent(open.readyShare));
+  const keep = useMutation({
+    mutationFn: () => body(api.PUT('/api/classes/{id}/readiness', { params: { path: { id: open.id } }, body: { revision: open.revision, share: share / 100 } })),
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  return (
+    <div>
+      <h3>Ready for what builds on a skill</h3>
+      <p>So many of those who tried it stand at 3 or more. The course warns and the wall says “ready” by it.</p>
+      <Line>
+        <Stepper label="Secure in it, %" value={share} least={0} most={100} onChange={setShare} />
+        <Button isDisabled={share === percent(open.readyShare) || keep.isPending} onPress={() => keep.mutate()}>
+          Keep
+        </Button>
+      </Line>
+      {keep.error && <Notice role="alert">▲ {keep.error.message}</Notice>}
+    </div>
+  );
+}
+
+/** How hard the class presses at each grade, and whether sheets for it are planned by that. */
+function Pressures({ schoolClass }: { schoolClass: string }) {
+  const queries = useQueryClient();
+  const path = { id: schoolClass };
+  const pressures = useQuery({
+    queryKey: ['classes', schoolClass, 'pressures'],
+    queryFn: () => body(api.GET('/api/progress/classes/{id}/pressures', { params: { path } })),
+  });
+  const set = useMutation({
+    mutationFn: (own: boolean) =>
+      body(own ? api.PUT('/api/progress/classes/{id}/pressures', { params: { path } }) : api.DELETE('/api/progress/classes/{id}/pressures', { params: { path } })),
+    onSuccess: () => queries.invalidateQueries(),
+  });
+  if (!pressures.data) {
+    return null;
+  }
+  const { own, grades } = pressures.data;
+  const boxes = grades.reduce((sum, g) => sum + g.boxes, 0);
+  return (
+    <div>
+      <h3>How hard it presses</h3>
+      {boxes === 0 ? (
+        <p>Confirmed pressure scales tell; there is none of this class yet.</p>
+      ) : (
+        <>
+          <p>
+            From {count(boxes, 'box', 'boxes')} of confirmed pressure scales, in % of full force. Sheets for this class are planned {own ? 'by pressures of its own' : 'as the pressures are taught'}.
+          </p>
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">pressure</th>
+                <th scope="col">as taught</th>
+                <th scope="col">as found</th>
+                <th scope="col">boxes</th>
+                {own && <th scope="col">in use</th>}
+              </tr>
+            </thead>
+            <tbody>
+              {grades.map((g) => (
+                <tr key={g.grade}>
+                  <th scope="row">{gradeNames[g.grade]}</th>
+                  <td>{percent(g.taught)}</td>
+                  <td>{g.boxes > 0 ? `${percent(g.found)} ± ${percent(g.plusMinus)}` : '–'}</td>
+                  <td>{g.boxes}</td>
+                  {own && <td>{percent(g.used)}</td>}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <Line>
+            <Button isDisabled={set.isPending} onPress={() => set.mutate(true)}>
+              {own ? 'Plan by what is found now' : 'Plan sheets by it'}
+            </Button>
+            {own && <LinkButton onPress={() => set.mutate(false)}>Back to as taught</LinkButton>}
+          </Line>
+        </>
+      )}
+      {(set.error ?? pressures.error) && <Notice role="alert">▲ {(set.error ?? pressures.error)?.message}</Notice>}
+    </div>
+  );
+}
+
+const Both = styled.section`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+  gap: ${space(5)} ${space(8)};
+  & p { font-size: ${sizes.small}; color: ${colour.muted}; margin: ${space(1)} 0 ${space(2)}; max-width: 52ch; }
+  & table { border-collapse: collapse; margin-bottom: ${space(3)}; }
+  & th, & td { padding: 2px ${space(3)} 2px 0; text-align: left; font-weight: 400; border-bottom: 1px solid ${colour.line}; }
+  & thead th { font-size: ${sizes.small}; color: ${colour.muted}; }
+  & td { font-variant-numeric: tabular-nums; }
+`;
+const Line = styled.div`display: flex; align-items: flex-end; gap: ${space(3)};`;
