@@ -18,7 +18,7 @@ it('plans by the pressures that were found in one press, and back', async () => 
   const put = answers('PUT', pressures(true));
   show(<Standards open={dunlin} />);
   const light = (await screen.findByRole('rowheader', { name: 'light' })).closest('tr') as HTMLElement;
-  expect(within(light).getByText('27 ± 2')).toBeTruthy();
+  expect(within(light).getByText('27 (25–29)')).toBeTruthy();
   const whisper = screen.getByRole('rowheader', { name: 'whisper' }).closest('tr') as HTMLElement;
   expect(within(whisper).getByText('–')).toBeTruthy();
   expect(screen.queryByText('Back to as taught')).toBeNull();

@@ -87,7 +87,7 @@ function Pressures({ schoolClass }: { schoolClass: string }) {
                 <tr key={g.grade}>
                   <th scope="row">{gradeNames[g.grade]}</th>
                   <td>{percent(g.taught)}</td>
-                  <td>{g.boxes > 0 ? `${percent(g.found)} ± ${percent(g.plusMinus)}` : '–'}</td>
+                  <td>{g.boxes > 0 ? `${percent(g.found)} (${percent(Math.max(0, g.found - g.plusMinus))}–${percent(Math.min(1, g.found + g.plusMinus))})` : '–'}</td>
                   <td>{g.boxes}</td>
                   {own && <td>{percent(g.used)}</td>}
                 </tr>

@@ -118,11 +118,11 @@ function Goals({ first, latest }: { first: Try; latest: Try | undefined }) {
         const now = latest?.goals.find((x) => x.goal === g.goal);
         return (
           <li key={g.goal}>
-            <Level level={g.level} size={20} />
+            <Reached level={g.level} />
             {now && (
               <>
                 <span aria-label="then">→</span>
-                <Level level={now.level} size={20} />
+                <Reached level={now.level} />
               </>
             )}
             <span>{g.label}</span>
@@ -133,6 +133,12 @@ function Goals({ first, latest }: { first: Try; latest: Try | undefined }) {
   );
 }
 
+/** A level, or that the student did not come so far. */
+function Reached({ level }: { level: number | null | undefined }) {
+  return typeof level === 'number' ? <Level level={level} size={20} /> : <NotReached aria-label="not reached">–</NotReached>;
+}
+
+const NotReached = styled.span`width: 20px; text-align: center; color: ${colour.muted};`;
 const Picker = styled.div`width: 150px;`;
 const Kinds = styled.div`width: 210px;`;
 const List = styled.ul<{ $squint: boolean }>`

@@ -117,6 +117,11 @@ public class Returns {
             UUID page,
             Instant read,
             Instant received) {
+        /** Its student did not come so far: that says nothing of what was done. */
+        public boolean isNotReached() {
+            return level == Level.NOT_TRIED && cause == Cause.NOT_REACHED;
+        }
+
         public Ladder ladder() {
             return new Ladder(nearly, secure, beyond);
         }

@@ -52,11 +52,8 @@ class FirstAndLatestController {
             @NotNull double lightness,
             @NotNull boolean blank) {}
 
-    /** @param level 0…4 as confirmed */
-    record DrawnGoalView(
-            @NotNull Goal goal,
-            @NotNull String label,
-            @NotNull int level) {}
+    /** @param level 0…4 as confirmed; null where the student did not come so far */
+    record DrawnGoalView(@NotNull Goal goal, @NotNull String label, Integer level) {}
 
     record DrawnTryView(
             @NotNull Instant received,
@@ -144,7 +141,11 @@ class FirstAndLatestController {
                         .toList(),
                 drawing.goals().stream()
                         .map(g -> new DrawnGoalView(
-                                g.goal(), g.goal().label(), g.level().ordinal()))
+                                g.goal(),
+                                g.goal().label(),
+                                g.isNotReached()
+                                        ? null
+                                        : Integer.valueOf(g.level().ordinal())))
                         .toList());
     }
 }

@@ -57,7 +57,8 @@ record Poster(String title, List<String> columns, List<PosterLine> rows) {
     /** @param aspect width of the picture over its height */
     record Picture(byte[] jpeg, double aspect) {}
 
-    private record Fit(Sheet paper, double high, double label) {}
+    /** @param high rows of pictures, mm; @param label size of names, mm, 0 for none */
+    private record Fit(Sheet paper, int perPage, double high, double label) {}
 
     /** A sheet of it. */
     private record Part(List<PosterLine> rows, int number, int of) {}
@@ -65,18 +66,17 @@ record Poster(String title, List<String> columns, List<PosterLine> rows) {
     byte[] pdf(Format format) {
         Fit upright = fit(format.upright());
         Fit lying = fit(format.lying());
-        Fit fit = lying.high() > upright.high() ? lying : upright;
-        int perPage = Math.max(1, (int) ((fit.paper().heightMm() - HEAD - MARGIN) / (fit.high() + GAP)));
-        int pages = Math.max(1, (rows.size() + perPage - 1) / perPage);
+        Fit fit = lying.high() * lying.perPage() > upright.high() * upright.perPage() ? lying : upright;
+        int pages = (rows.size() + fit.perPage() - 1) / fit.perPage();
         List<Part> parts = new ArrayList<>();
         for (int page = 0; page < pages; page++) {
-            parts.add(new Part(
-                    rows.subList(page * perPage, Math.min(rows.size(), (page + 1) * perPage)), page + 1, pages));
+            int from = page * fit.perPage();
+            parts.add(new Part(rows.subList(from, Math.min(rows.size(), from + fit.perPage())), page + 1, pages));
         }
         return PdfCanvas.document(title, parts, p -> fit.paper(), (canvas, part) -> draw(canvas, part, fit));
     }
 
-    /** The largest rows of pictures a sheet has room for. */
+    /** The largest rows of pictures that fit on as few sheets as show them large enough. */
     private Fit fit(Sheet paper) {
         boolean labelled = rows.stream().anyMatch(r -> !r.label().isEmpty());
         double aspects = 0;
@@ -85,9 +85,12 @@ record Poster(String title, List<String> columns, List<PosterLine> rows) {
         }
         double perHigh = aspects + (labelled ? LABEL_OF_ROW * LABEL_EMS : 0);
         double byWidth = (paper.widthMm() - 2 * MARGIN - GAP * columns.size()) / Math.max(0.1, perHigh);
-        double byHeight = (paper.heightMm() - HEAD - MARGIN) / Math.max(1, rows.size()) - GAP;
-        double high = Math.min(MOST_HIGH, Math.min(byWidth, Math.max(LEAST_HIGH, byHeight)));
-        return new Fit(paper, high, labelled ? Math.min(MOST_LABEL, LABEL_OF_ROW * high) : 0);
+        double room = paper.heightMm() - HEAD - MARGIN;
+        int most = Math.max(1, (int) (room / (Math.min(LEAST_HIGH, byWidth) + GAP)));
+        int pages = Math.max(1, (rows.size() + most - 1) / most);
+        int perPage = Math.max(1, (rows.size() + pages - 1) / pages);
+        double high = Math.min(MOST_HIGH, Math.min(byWidth, room / perPage - GAP));
+        return new Fit(paper, perPage, high, labelled ? Math.min(MOST_LABEL, LABEL_OF_ROW * high) : 0);
     }
 
     /** The widest of a column, so that all keep their scale. */

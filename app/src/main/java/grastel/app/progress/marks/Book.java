@@ -5,8 +5,6 @@ import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.returns.Returns.Confirmed;
 import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.exercise.ExercisePlan;
-import grastel.core.judging.Cause;
-import grastel.core.judging.Level;
 import grastel.core.progress.MarkScale;
 import grastel.core.progress.MarkScale.Mark;
 import grastel.core.progress.MarkScale.Reached;
@@ -86,16 +84,11 @@ record Book(ClassInfo schoolClass, List<Work> work, List<OfStudent> students) {
                 new Given(
                         work,
                         scale.mark(goals.stream()
-                                .filter(c -> !isNotReached(c))
+                                .filter(c -> !c.isNotReached())
                                 .map(c -> new Reached(c.goal(), c.level()))
                                 .toList()),
                         goals,
                         goals.get(0).received())));
         return given;
-    }
-
-    /** Its student did not come so far: that says nothing of what was done. */
-    private static boolean isNotReached(Confirmed c) {
-        return c.level() == Level.NOT_TRIED && c.cause() == Cause.NOT_REACHED;
     }
 }
