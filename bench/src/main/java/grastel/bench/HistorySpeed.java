@@ -42,6 +42,14 @@ final class HistorySpeed {
         asked.put("a run's list", "/api/returns/runs/" + run + "/pages");
         asked.put("a page", "/api/returns/pages/" + page);
         asked.put("wall of a run", "/api/wall/runs/" + run);
+        String ofClass = "/api/progress/classes/" + grastel.classOf(run);
+        asked.put("wall over time", ofClass);
+        asked.put("first, latest", ofClass + "/first-and-latest");
+        asked.put("its pressures", ofClass + "/pressures");
+        asked.put("marks", ofClass + "/marks");
+        asked.put("report words", ofClass + "/reports");
+        asked.put("a student's progress", "/api/progress/students/" + grastel.studentOf(page));
+        asked.put("a student's hand", "/api/progress/students/" + grastel.studentOf(page) + "/hand");
         asked.put("sheets", "/api/sheets");
         asked.put("runs", "/api/sheets/runs");
         asked.put("classes", "/api/classes");
@@ -76,7 +84,7 @@ final class HistorySpeed {
 
     private static void print(String what, List<Double> times) {
         System.out.printf(
-                "%-14s median %5.0f ms, 95th percentile %5.0f ms%n",
+                "%-20s median %5.0f ms, 95th percentile %5.0f ms%n",
                 what, times.get(times.size() / 2), times.get((int) Math.ceil(0.95 * times.size()) - 1));
     }
 }

@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -30,6 +31,7 @@ public final class StudentRecord {
 
     private final List<Attempt> attempts;
     private final ZoneId zone;
+    private final Map<Skill, Standing> standings = new EnumMap<>(Skill.class);
 
     /** @param attempts in any order; @param zone in which days are told apart */
     public StudentRecord(List<Attempt> attempts, ZoneId zone) {
@@ -37,18 +39,21 @@ public final class StudentRecord {
                 .sorted(Comparator.comparing(Attempt::received))
                 .toList();
         this.zone = zone;
+        for (Skill skill : Skill.values()) {
+            found(skill).ifPresent(s -> standings.put(skill, s));
+        }
     }
 
     /** By skill, in the order they are taught; skills that no attempt shows are left out. */
     public Map<Skill, Standing> standings() {
-        Map<Skill, Standing> all = new EnumMap<>(Skill.class);
-        for (Skill skill : Skill.values()) {
-            standing(skill).ifPresent(s -> all.put(skill, s));
-        }
-        return all;
+        return Collections.unmodifiableMap(standings);
     }
 
     public Optional<Standing> standing(Skill skill) {
+        return Optional.ofNullable(standings.get(skill));
+    }
+
+    private Optional<Standing> found(Skill skill) {
         List<Try> tries = attempts.stream()
                 .filter(a -> !a.of(skill).isEmpty())
                 .map(a -> tried(a, a.of(skill)))
@@ -153,7 +158,6 @@ public final class StudentRecord {
 
     /** The first skill in the order of teaching that is below secure; of those needed, where any are. */
     public Optional<Skill> next(Set<Skill> needed) {
-        Map<Skill, Standing> standings = standings();
         List<Skill> below = standings.entrySet().stream()
                 .filter(e -> e.getValue().level() < Level.SECURE.ordinal())
                 .map(Map.Entry::getKey)
