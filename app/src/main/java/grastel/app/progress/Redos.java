@@ -4,6 +4,7 @@ import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.ApiProblem;
+import grastel.app.returns.Hands;
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Attempt;
 import grastel.app.returns.Returns.Confirmed;
@@ -14,6 +15,7 @@ import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Goal;
+import grastel.core.inversion.Deed;
 import grastel.core.judging.Again;
 import grastel.core.judging.Again.Missed;
 import grastel.core.judging.Cause;
@@ -46,12 +48,14 @@ class Redos {
     private final Sheets sheets;
     private final PersonalSheets personal;
     private final Classes classes;
+    private final Hands hands;
 
-    Redos(Returns returns, Sheets sheets, PersonalSheets personal, Classes classes) {
+    Redos(Returns returns, Sheets sheets, PersonalSheets personal, Classes classes, Hands hands) {
         this.returns = returns;
         this.sheets = sheets;
         this.personal = personal;
         this.classes = classes;
+        this.hands = hands;
     }
 
     /**
@@ -141,12 +145,13 @@ class Redos {
                 .flatMap(Collection::stream)
                 .map(Stood::page)
                 .collect(Collectors.toSet()));
+        Map<UUID, Deed> habits = hands.habits(readings.keySet());
         Map<UUID, List<Found>> found = new LinkedHashMap<>();
         stood.forEach((key, goals) -> {
             Given of = given.getOrDefault(key.student(), Map.of()).get(key.run());
             if (of != null) {
                 found.computeIfAbsent(key.student(), s -> new ArrayList<>())
-                        .add(found(key, goals, of, infos.get(key.run()), readings));
+                        .add(found(key, goals, of, infos.get(key.run()), readings, words(habits.get(key.student()))));
             }
         });
         List<Asked> asked = new ArrayList<>();
@@ -163,7 +168,24 @@ class Redos {
     /** @param first skill in the order of teaching that it is for */
     private record Found(Skill first, PersonalSheets.Again again) {}
 
-    private static Found found(Key key, List<Stood> goals, Given of, RunInfo run, Map<UUID, PageReading> readings) {
+    /** What to do differently where a habit is known; empty where none is. */
+    private static String words(Deed habit) {
+        if (habit == null) {
+            return "";
+        }
+        return switch (habit) {
+            case AS_ASKED -> "";
+            case TOO_LITTLE -> "Press a little more than last time, or go over it once more.";
+            case TOO_MUCH -> "Lighter than last time: half the pressure, and no pass more than the recipe says.";
+            case FOUNDATION -> "What lies underneath stays a whisper; keep to the order of the recipe.";
+            case LAYER_MISSING -> "Tick off each layer of the recipe as you lay it.";
+            case WRONG_PENCIL -> "Read the code on each pencil before you take it up.";
+        };
+    }
+
+    /** @param habit what to do differently where no cause says why: that a mixture is off its target does not */
+    private static Found found(
+            Key key, List<Stood> goals, Given of, RunInfo run, Map<UUID, PageReading> readings, String habit) {
         ExercisePlan plan = of.plan().exercises().get(key.exercise());
         List<PageReading> pages = goals.stream()
                 .map(Stood::page)
@@ -174,8 +196,11 @@ class Redos {
         Map<String, String> advice = new LinkedHashMap<>();
         new Again(plan, run.band(), of.paper())
                 .fields(goals.stream().map(Stood::missed).toList(), pages)
-                .forEach((field, cause) ->
-                        advice.put(field, cause.map(Cause::next).orElse("")));
+                .forEach((field, cause) -> advice.put(
+                        field,
+                        cause.filter(c -> c != Cause.OFF_TARGET || habit.isEmpty())
+                                .map(Cause::next)
+                                .orElse(habit)));
         Skill first = goals.stream()
                 .flatMap(g -> Skill.seenIn(plan.kind(), g.missed().goal()).stream())
                 .min(Comparator.naturalOrder())

@@ -17,6 +17,7 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -58,22 +59,26 @@ public class Hands {
     public record HandView(
             Deed deed, @NotNull int fields, @NotNull List<HandExampleView> examples) {}
 
-    private record OnPage(UUID page, Instant read, Said said) {}
+    private record OnPage(UUID page, UUID student, Instant read, Said said) {}
+
+    /** What each student does again and again on pages; who is silent or draws as asked is left out. */
+    public Map<UUID, Deed> habits(Collection<UUID> ofPages) {
+        Map<UUID, Deed> habits = new HashMap<>();
+        said(ofPages).stream()
+                .collect(Collectors.groupingBy(OnPage::student))
+                .forEach((student, said) ->
+                        habit(said).filter(d -> d != Deed.AS_ASKED).ifPresent(d -> habits.put(student, d)));
+        return habits;
+    }
+
+    private static Optional<Deed> habit(List<OnPage> said) {
+        return Habit.of(said.stream().map(p -> p.said().likelihoods()).toList());
+    }
 
     /** What the fields of pages say together; nothing where they are few or say no one thing. */
     public HandView of(Collection<UUID> ofPages) {
-        List<PageLine> lines =
-                returns.linesOf(ofPages).stream().filter(PageLine::isRead).toList();
-        Map<UUID, PageReading> readings =
-                returns.readings(lines.stream().map(PageLine::id).toList());
-        Map<UUID, Map<UUID, Given>> given =
-                sheets.given(lines.stream().map(PageLine::run).collect(Collectors.toSet()));
-        List<OnPage> all = lines.stream()
-                .flatMap(p ->
-                        said(p, readings.get(p.id()), given.get(p.student()).get(p.run())))
-                .toList();
-        Optional<Deed> deed =
-                Habit.of(all.stream().map(p -> p.said().likelihoods()).toList());
+        List<OnPage> all = said(ofPages);
+        Optional<Deed> deed = habit(all);
         return new HandView(
                 deed.orElse(null),
                 all.size(),
@@ -85,6 +90,21 @@ public class Hands {
                         .orElse(List.of()));
     }
 
+    private List<OnPage> said(Collection<UUID> ofPages) {
+        List<PageLine> lines =
+                returns.linesOf(ofPages).stream().filter(PageLine::isRead).toList();
+        Map<UUID, PageReading> readings =
+                returns.readings(lines.stream().map(PageLine::id).toList());
+        Map<UUID, Map<UUID, Given>> given =
+                sheets.given(lines.stream().map(PageLine::run).collect(Collectors.toSet()));
+        return lines.stream()
+                .flatMap(p -> Optional.ofNullable(
+                                given.getOrDefault(p.student(), Map.of()).get(p.run()))
+                        .map(g -> said(p, readings.get(p.id()), g))
+                        .orElse(Stream.of()))
+                .toList();
+    }
+
     private Stream<OnPage> said(PageLine page, PageReading reading, Given given) {
         List<OnPage> said = new ArrayList<>();
         List<ExercisePlan> exercises = given.plan().exercises();
@@ -93,7 +113,7 @@ public class Hands {
                 ExercisePlan plan = exercises.get(e);
                 known.get(new Of(given.version(), e, given.paper()), of -> new PlannedFields(plan, of.paper()))
                         .of(field)
-                        .ifPresent(s -> said.add(new OnPage(page.id(), page.readAt(), s)));
+                        .ifPresent(s -> said.add(new OnPage(page.id(), page.student(), page.readAt(), s)));
             }
         }
         return said.stream();

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
+import grastel.app.sheets.SheetData;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
@@ -100,6 +101,26 @@ class RedoTest extends DeskTest {
                         "$.students[?(@.name == 'Amara Diallo')].parts[*].fields[?(@.advice =~ /.*Small circles.*/)]"))
                 .as("what was redone well is not asked for again")
                 .isEmpty();
+    }
+
+    /** Who presses everything at half the pressure is told that, and not only that mixtures are off. */
+    @Test
+    void whereTheHandHasAHabitThatIsWhatToDoDifferently() {
+        SignedIn teacher = newTeacher();
+        Sheets.RunInfo run = as(teacher, () -> {
+            UUID paper = kit.papers().get(1).id();
+            UUID sheet =
+                    sheets.create(null, SheetData.of(paper, "mixing-from-few", Map.of())).id();
+            return sheets.print(sheet, newClass(teacher).id());
+        });
+        Hand soft = new Hand(0.45, 0, 0, 0, 1, 0, 0, 0, 0);
+        confirmed(teacher, printedPage(teacher, run.id(), 0), soft, 41);
+        confirmed(teacher, printedPage(teacher, run.id(), 1), Hand.EXACT, 42);
+        String look = content(
+                post(teacher, "/api/progress/classes/{id}/redo/preview", wanted(null, null), run.schoolClass()));
+        assertThat(JsonPath.<List<String>>read(look, "$.students[0].parts[*].fields[*].advice"))
+                .anyMatch(words -> words.startsWith("Press a little more"))
+                .noneMatch(words -> words.startsWith("Lay the weaker colour"));
     }
 
     @Test
