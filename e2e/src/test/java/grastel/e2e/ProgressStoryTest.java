@@ -165,6 +165,12 @@ class ProgressStoryTest extends DemoTest {
 
             desk.open("/wall/class/" + schoolClass);
             assertThat(amara).hasAttribute("aria-label", Pattern.compile("after 2 attempts"));
+            desk.button("By fault").click();
+            desk.page.getByText("first and latest").click();
+            assertThat(desk.page.getByText(Pattern.compile("1 of 3 drew it again")))
+                    .isVisible();
+            desk.checkAccessibility("Wall, first and latest");
+            desk.checkWidth("Wall, first and latest");
             desk.page.getByText("Amara Diallo").first().click();
             desk.heading("Skills").waitFor();
             desk.checkAccessibility("Student with skills");
@@ -212,7 +218,22 @@ class ProgressStoryTest extends DemoTest {
                     .text();
             assertThat(csv).contains("Blue in steps", "Once more: Blue in steps", "Cian Walsh,B");
 
+            desk.open("/classes/" + schoolClass);
+            desk.button("Plan sheets by it").click();
+            desk.button("Back to as taught").click();
+            assertThat(desk.button("Back to as taught")).hasCount(0);
+            desk.checkAccessibility("A class with its pressures");
+
             desk.open("/wall/class/" + schoolClass);
+            desk.button("Poster …").click();
+            Locator poster = desk.page.getByText("Open to print");
+            assertThat(desk.page
+                            .request()
+                            .get(grastel.address() + poster.getAttribute("href"))
+                            .headers()
+                            .get("content-type"))
+                    .isEqualTo("application/pdf");
+            desk.page.keyboard().press("Escape");
             desk.button("Into the course").first().click();
             Locator lesson = desk.page.getByRole(
                     AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Lesson 1")));

@@ -109,8 +109,8 @@ class RedoTest extends DeskTest {
         SignedIn teacher = newTeacher();
         Sheets.RunInfo run = as(teacher, () -> {
             UUID paper = kit.papers().get(1).id();
-            UUID sheet =
-                    sheets.create(null, SheetData.of(paper, "mixing-from-few", Map.of())).id();
+            UUID sheet = sheets.create(null, SheetData.of(paper, "mixing-from-few", Map.of()))
+                    .id();
             return sheets.print(sheet, newClass(teacher).id());
         });
         Hand soft = new Hand(0.45, 0, 0, 0, 1, 0, 0, 0, 0);
