@@ -2214,9 +2214,11 @@ export interface components {
             deltaValue: number;
         };
         AttemptView: {
+            again: boolean;
             cells: components["schemas"]["CellView"][];
             confirmed: boolean;
             marks: components["schemas"]["MarkView"][];
+            note: string;
             /** Format: uuid */
             page: string;
             /** Format: date-time */
@@ -3266,6 +3268,13 @@ export interface components {
             flagged?: boolean;
             note?: string;
         };
+        NotGivenInView: {
+            /** Format: date-time */
+            printedAt: string;
+            /** Format: uuid */
+            run: string;
+            title: string;
+        };
         OddBoxView: {
             box: string;
             like?: string;
@@ -4215,6 +4224,7 @@ export interface components {
             className: string;
             /** Format: uuid */
             id: string;
+            missing: components["schemas"]["NotGivenInView"][];
             name: string;
             /** Format: uuid */
             schoolClass: string;

@@ -45,6 +45,17 @@ export default function Student() {
         </Empty>
       )}
       <Ladder student={id} />
+      {student.data.missing.length > 0 && (
+        <Missed>
+          <b>Not given in:</b>{' '}
+          {student.data.missing.map((m, i) => (
+            <span key={m.run}>
+              {i > 0 && ', '}
+              <Link to={`/wall/${m.run}`}>{m.title}</Link> ({dayOf(m.printedAt)})
+            </span>
+          ))}
+        </Missed>
+      )}
       {attempts.map((attempt) => (
         <AttemptRow key={attempt.page} attempt={attempt} />
       ))}
@@ -61,6 +72,7 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
         <h2>{attempt.title}</h2>
         <Small>
           {dayOf(attempt.received)}
+          {attempt.again && ', done again'}
           {attempt.confirmed ? ', confirmed' : ', not confirmed yet'} · <Link to={`/wall/${attempt.run}`}>wall</Link> ·{' '}
           <Link to={`/returns/${attempt.run}/${attempt.page}`}>evidence</Link>
         </Small>
@@ -90,6 +102,7 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
         ))}
       </Goals>
       <Say>
+        {attempt.note && <p>“{attempt.note}”</p>}
         {strongest && strongest.level >= 3 && <p>{strongest.praise}</p>}
         {weakest?.cause && (
           <p>
@@ -101,6 +114,7 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
   );
 }
 
+const Missed = styled.p`padding: ${space(3)} ${space(6)}; border-bottom: 1px solid ${colour.line};`;
 const Row = styled.section`padding: ${space(5)} ${space(6)}; border-bottom: 1px solid ${colour.line};`;
 const Head = styled.div`display: flex; align-items: baseline; gap: ${space(4)}; margin-bottom: ${space(3)};`;
 const Small = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted};`;

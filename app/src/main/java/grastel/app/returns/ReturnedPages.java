@@ -132,4 +132,16 @@ interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
 
     @Query(DECIDED + "and p.whose.schoolClass = :schoolClass")
     List<Decided> decided(UUID schoolClass);
+
+    /** Words written to a page. */
+    record Note(UUID page, String words) {}
+
+    @Query("select new grastel.app.returns.ReturnedPages$Note(p.id, p.note) from ReturnedPage p"
+            + " where p.id in :pages and p.note <> ''")
+    List<Note> notes(Collection<UUID> pages);
+
+    /** Of runs those that something has come back of and was read. */
+    @Query("select distinct p.whose.run from ReturnedPage p where p.whose.run in :runs"
+            + " and p.state = grastel.app.returns.ReturnedPage.State.READ")
+    Set<UUID> back(Collection<UUID> runs);
 }

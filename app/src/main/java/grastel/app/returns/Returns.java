@@ -166,6 +166,19 @@ public class Returns {
                 .toList();
     }
 
+    /** Words a teacher wrote to pages, by page; pages without are left out. */
+    public Map<UUID, String> notes(Collection<UUID> ofPages) {
+        return ofPages.isEmpty()
+                ? Map.of()
+                : pages.notes(ofPages).stream()
+                        .collect(Collectors.toMap(ReturnedPages.Note::page, ReturnedPages.Note::words));
+    }
+
+    /** Of runs those that something has come back of. */
+    public Set<UUID> back(Collection<UUID> runs) {
+        return runs.isEmpty() ? Set.of() : pages.back(runs);
+    }
+
     /** What has come back of runs, by run. */
     public Map<UUID, Standing> standings(Collection<RunInfo> runs) {
         List<PageLine> all = runs.isEmpty()

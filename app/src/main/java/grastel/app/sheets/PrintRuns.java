@@ -26,6 +26,11 @@ interface PrintRuns extends JpaRepository<PrintRun, UUID> {
     @Query(INFO + "where r.id in :ids")
     List<RunInfo> infos(Collection<UUID> ids);
 
+    /** That have a page of a student, the newest first. */
+    @Query(INFO + "where exists (select p.id from PrintedPage p where p.run = r and p.student = :student)"
+            + " order by r.createdAt desc")
+    List<RunInfo> ofStudent(UUID student);
+
     /** Of sheets, the newest first. */
     @Query(INFO + "where s.id in :sheets order by r.createdAt desc")
     List<RunInfo> ofSheets(Collection<UUID> sheets);

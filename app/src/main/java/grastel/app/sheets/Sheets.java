@@ -278,6 +278,11 @@ public class Sheets {
         return ofSheets.isEmpty() ? List.of() : runs.ofSheets(ofSheets);
     }
 
+    /** Printings a student was given a page of, the newest first. */
+    public List<RunInfo> runsOfStudent(UUID student) {
+        return runs.ofStudent(student);
+    }
+
     public RunInfo run(UUID id) {
         return runs.info(id).orElseThrow(() -> ApiProblem.notFound("print run"));
     }

@@ -23,6 +23,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -118,22 +119,32 @@ class WallController {
             @NotNull List<GoalSpreadView> goals,
             @NotNull List<RowView> rows) {}
 
-    /** One attempt of a student, with what it belongs to. */
+    /** One attempt of a student, with what it belongs to. @param again true for what was done again on a page of its own; @param note words the teacher wrote */
     record AttemptView(
             @NotNull UUID page,
             @NotNull UUID run,
             @NotNull String title,
             @NotNull Instant received,
             @NotNull boolean confirmed,
+            @NotNull boolean again,
+            @NotNull String note,
             @NotNull List<CellView> cells,
             @NotNull List<MarkView> marks) {}
 
+    /** A sheet that others have given in and this student has not. */
+    record NotGivenInView(
+            @NotNull UUID run,
+            @NotNull String title,
+            @NotNull Instant printedAt) {}
+
+    /** @param missing the newest first */
     record StudentWallView(
             @NotNull UUID id,
             @NotNull String name,
             @NotNull UUID schoolClass,
             @NotNull String className,
-            @NotNull List<AttemptView> attempts) {}
+            @NotNull List<AttemptView> attempts,
+            @NotNull List<NotGivenInView> missing) {}
 
     @GetMapping("/runs/{id}")
     WallView wall(@PathVariable UUID id) {
@@ -176,21 +187,39 @@ class WallController {
         List<Attempt> attempts = returns.attemptsOf(id);
         Map<UUID, List<Box>> boxes =
                 returns.boxes(attempts.stream().map(Attempt::page).toList());
-        Map<UUID, RunInfo> runs =
-                sheets.runs(attempts.stream().map(Attempt::run).collect(Collectors.toSet()));
+        Map<UUID, RunInfo> runs = sheets.runsOfStudent(id).stream()
+                .collect(Collectors.toMap(RunInfo::id, Function.identity(), (one, other) -> one, LinkedHashMap::new));
+        Map<UUID, String> notes =
+                returns.notes(attempts.stream().map(Attempt::page).toList());
+        Set<UUID> given = attempts.stream().map(Attempt::run).collect(Collectors.toSet());
+        Set<UUID> open = runs.keySet().stream().filter(r -> !given.contains(r)).collect(Collectors.toSet());
+        Set<UUID> back = returns.back(open);
         return new StudentWallView(
                 id,
                 student.name(),
                 of.id(),
                 of.name(),
                 attempts.stream()
-                        .map(a -> attempt(a, runs.get(a.run()), boxes.get(a.page())))
+                        .filter(a -> runs.containsKey(a.run()))
+                        .map(a -> attempt(a, runs.get(a.run()), boxes.get(a.page()), notes.getOrDefault(a.page(), "")))
+                        .toList(),
+                runs.values().stream()
+                        .filter(r -> back.contains(r.id()))
+                        .map(r -> new NotGivenInView(r.id(), r.title(), r.printedAt()))
                         .toList());
     }
 
-    private static AttemptView attempt(Attempt a, RunInfo run, List<Box> boxes) {
+    private static AttemptView attempt(Attempt a, RunInfo run, List<Box> boxes, String note) {
         return new AttemptView(
-                a.page(), run.id(), run.title(), a.received(), a.confirmed(), cells(a, boxes, Map.of()), marks(a));
+                a.page(),
+                run.id(),
+                run.title(),
+                a.received(),
+                a.confirmed(),
+                run.personal(),
+                note,
+                cells(a, boxes, Map.of()),
+                marks(a));
     }
 
     /** @param pages of the student, in the order of the sheet */

@@ -1,0 +1,61 @@
+package grastel.app.wall;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.jayway.jsonpath.JsonPath;
+import grastel.app.DeskTest;
+import grastel.app.platform.SignedIn;
+import grastel.app.sheets.Sheets;
+import grastel.core.scanner.Hand;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+
+/** What the page of one student says: what came back, what was written to it, what never came. */
+class StudentWallTest extends DeskTest {
+    private String student(SignedIn teacher, Sheets.RunInfo run, int at) {
+        UUID id = as(teacher, () -> sheets.pages(run.id())).get(at).student();
+        return content(get(teacher, "/api/wall/students/{id}", id));
+    }
+
+    @Test
+    void wordsToAPageAndSheetsThatOthersGaveInStandThere() {
+        SignedIn teacher = newTeacher();
+        Sheets.RunInfo run = printed(teacher);
+        UUID page = confirmed(teacher, printedPage(teacher, run.id(), 0), Hand.EXACT, 1);
+        Sheets.RunInfo out = as(teacher, () -> sheets.print(run.sheet(), run.schoolClass()));
+        Map<String, Object> note = Map.of("flagged", false, "note", "Lovely even boxes.");
+        assertThat(put(teacher, "/api/returns/pages/{id}/note", note, page)).hasStatusOk();
+
+        String gave = student(teacher, run, 0);
+        assertThat(JsonPath.<List<String>>read(gave, "$.attempts[*].note")).containsExactly("Lovely even boxes.");
+        assertThat(JsonPath.<List<Boolean>>read(gave, "$.attempts[*].again")).containsExactly(false);
+        assertThat(JsonPath.<List<String>>read(gave, "$.missing[*].run"))
+                .as("of the second printing nothing has come back yet")
+                .isEmpty();
+        assertThat(JsonPath.<List<String>>read(student(teacher, run, 1), "$.missing[*].run"))
+                .containsExactly(run.id().toString());
+
+        confirmed(teacher, printedPage(teacher, out.id(), 1), Hand.EXACT, 2);
+        assertThat(JsonPath.<List<String>>read(student(teacher, run, 0), "$.missing[*].run"))
+                .containsExactly(out.id().toString());
+        assertThat(JsonPath.<List<String>>read(student(teacher, run, 2), "$.missing[*].run"))
+                .as("the newest first")
+                .containsExactly(out.id().toString(), run.id().toString());
+    }
+
+    @Test
+    void whatIsDoneAgainIsSaidToBe() {
+        SignedIn teacher = newTeacher();
+        Sheets.RunInfo run = printed(teacher);
+        confirmed(teacher, printedPage(teacher, run.id(), 0), Hand.EXACT, 1);
+        String made = content(post(
+                teacher, "/api/progress/classes/{id}/redo", Map.of("run", run.id(), "field", "3"), run.schoolClass()));
+        UUID again = UUID.fromString(JsonPath.read(made, "$.run"));
+        confirmed(teacher, printedPage(teacher, again, 0), Hand.EXACT, 2);
+        assertThat(JsonPath.<List<Boolean>>read(student(teacher, run, 0), "$.attempts[*].again"))
+                .as("the newest first")
+                .containsExactly(true, false);
+    }
+}
