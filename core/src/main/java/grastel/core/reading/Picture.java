@@ -107,6 +107,12 @@ public final class Picture {
         return height;
     }
 
+    /** sRGB of a pixel, 0xRRGGBB. */
+    public int code(int x, int y) {
+        int at = 3 * (y * width + x);
+        return (rgb[at] & 255) << 16 | (rgb[at + 1] & 255) << 8 | rgb[at + 2] & 255;
+    }
+
     /** Hands the picture over to another process. */
     public void writeTo(DataOutputStream out) throws IOException {
         out.writeInt(width);

@@ -1,0 +1,170 @@
+package grastel.core.reference;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Connected areas of one label, side by side, that cover a picture. */
+final class Regions {
+    private final int width;
+    private final int height;
+    private final byte[] labels;
+    private final float[] lightness;
+    private final int[] of;
+    private final List<Region> all;
+
+    private Regions(int width, int height, byte[] labels, float[] lightness) {
+        this.width = width;
+        this.height = height;
+        this.labels = labels;
+        this.lightness = lightness;
+        this.of = new int[labels.length];
+        this.all = found();
+    }
+
+    /** @param lightness mean L* */
+    record Region(int label, int pixels, double lightness) {}
+
+    static Regions of(int width, int height, byte[] labels, float[] lightness) {
+        return new Regions(width, height, labels, lightness);
+    }
+
+    /** Neighbours share a side, not a corner. */
+    private List<Region> found() {
+        List<Region> regions = new ArrayList<>();
+        int[] stack = new int[labels.length];
+        java.util.Arrays.fill(of, -1);
+        for (int start = 0; start < labels.length; start++) {
+            if (of[start] >= 0) {
+                continue;
+            }
+            int id = regions.size();
+            int top = 0;
+            stack[top++] = start;
+            of[start] = id;
+            int pixels = 0;
+            double sum = 0;
+            while (top > 0) {
+                int at = stack[--top];
+                pixels++;
+                sum += lightness[at];
+                for (int side = 0; side < 4; side++) {
+                    int next = beside(at, side);
+                    if (next >= 0 && of[next] < 0 && labels[next] == labels[start]) {
+                        of[next] = id;
+                        stack[top++] = next;
+                    }
+                }
+            }
+            regions.add(new Region(labels[start], pixels, sum / pixels));
+        }
+        return regions;
+    }
+
+    /** The pixel on a side, 0 right, 1 below, 2 left, 3 above; −1 beyond the picture. */
+    private int beside(int at, int side) {
+        int x = at % width;
+        return switch (side) {
+            case 0 -> x + 1 < width ? at + 1 : -1;
+            case 1 -> at + width < labels.length ? at + width : -1;
+            case 2 -> x > 0 ? at - 1 : -1;
+            default -> at >= width ? at - width : -1;
+        };
+    }
+
+    /** The same without areas of fewer pixels: each joins the neighbour it differs from least, the smallest first. */
+    Regions without(double fewerThan) {
+        Regions now = this;
+        while (now.all.size() > 1 && now.all.stream().anyMatch(r -> r.pixels() < fewerThan)) {
+            now = now.joined(fewerThan);
+        }
+        return now;
+    }
+
+    private Regions joined(double fewerThan) {
+        List<Map<Integer, Integer>> borders = borders();
+        int[] label = all.stream().mapToInt(Region::label).toArray();
+        boolean[] settled = new boolean[all.size()];
+        List<Integer> small = new ArrayList<>();
+        for (int id = 0; id < all.size(); id++) {
+            if (all.get(id).pixels() < fewerThan) {
+                small.add(id);
+            }
+        }
+        small.sort(Comparator.comparingInt(id -> all.get(id).pixels()));
+        for (int id : small) {
+            // who has just taken in another is larger now: it is looked at again in the next round
+            if (!settled[id]) {
+                int into = nearest(id, borders.get(id));
+                label[id] = label[into];
+                settled[into] = true;
+            }
+        }
+        byte[] joined = new byte[labels.length];
+        for (int i = 0; i < joined.length; i++) {
+            joined[i] = (byte) label[of[i]];
+        }
+        return new Regions(width, height, joined, lightness);
+    }
+
+    /** How many sides of pixels each region shares with each neighbour. */
+    private List<Map<Integer, Integer>> borders() {
+        List<Map<Integer, Integer>> borders = new ArrayList<>();
+        all.forEach(r -> borders.add(new HashMap<>()));
+        for (int at = 0; at < of.length; at++) {
+            for (int side = 0; side < 2; side++) {
+                int next = beside(at, side);
+                if (next >= 0 && of[next] != of[at]) {
+                    borders.get(of[at]).merge(of[next], 1, Integer::sum);
+                    borders.get(of[next]).merge(of[at], 1, Integer::sum);
+                }
+            }
+        }
+        return borders;
+    }
+
+    /** Of those equally near in lightness the one with the longer border. */
+    private int nearest(int id, Map<Integer, Integer> borders) {
+        double own = all.get(id).lightness();
+        return borders.entrySet().stream()
+                .min(Comparator.<Map.Entry<Integer, Integer>>comparingDouble(
+                                e -> Math.abs(all.get(e.getKey()).lightness() - own))
+                        .thenComparing(
+                                Map.Entry.<Integer, Integer>comparingByValue().reversed())
+                        .thenComparing(Map.Entry.comparingByKey()))
+                .orElseThrow()
+                .getKey();
+    }
+
+    /** The same areas by other labels. */
+    Regions renamed(byte[] names) {
+        byte[] renamed = new byte[labels.length];
+        for (int i = 0; i < renamed.length; i++) {
+            renamed[i] = names[labels[i]];
+        }
+        return new Regions(width, height, renamed, lightness);
+    }
+
+    List<Region> all() {
+        return all;
+    }
+
+    int width() {
+        return width;
+    }
+
+    int height() {
+        return height;
+    }
+
+    int label(int i) {
+        return labels[i];
+    }
+
+    /** The area a pixel lies in; −1 beyond the picture. */
+    int at(int x, int y) {
+        return x < 0 || y < 0 || x >= width || y >= height ? -1 : of[y * width + x];
+    }
+}
