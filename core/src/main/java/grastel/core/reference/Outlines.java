@@ -1,6 +1,7 @@
 package grastel.core.reference;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -142,8 +143,7 @@ public final class Outlines {
         List<LinearRing> rings =
                 new ArrayList<>(loops.stream().map(l -> ring(l, mmPerPx)).toList());
         LinearRing outside = rings.stream()
-                .max(java.util.Comparator.comparingDouble(
-                        r -> r.getEnvelopeInternal().getArea()))
+                .max(Comparator.comparingDouble(r -> r.getEnvelopeInternal().getArea()))
                 .orElseThrow();
         rings.remove(outside);
         return GEOMETRY.createPolygon(outside, rings.toArray(LinearRing[]::new));

@@ -1,6 +1,7 @@
 package grastel.core.reference;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -35,7 +36,7 @@ final class Regions {
     private List<Region> found() {
         List<Region> regions = new ArrayList<>();
         int[] stack = new int[labels.length];
-        java.util.Arrays.fill(of, -1);
+        Arrays.fill(of, -1);
         for (int start = 0; start < labels.length; start++) {
             if (of[start] >= 0) {
                 continue;
@@ -74,26 +75,43 @@ final class Regions {
         };
     }
 
-    /** The same without areas of fewer pixels: each joins the neighbour it differs from least, the smallest first. */
-    Regions without(double fewerThan) {
+    /**
+     * The same without areas that cannot be drawn: each joins the neighbour it differs from least, the smallest first.
+     *
+     * @param fewerThan pixels
+     * @param narrowerThan width, px: of a ribbon its area over half its border
+     */
+    Regions without(double fewerThan, double narrowerThan) {
         Regions now = this;
-        while (now.all.size() > 1 && now.all.stream().anyMatch(r -> r.pixels() < fewerThan)) {
-            now = now.joined(fewerThan);
+        while (now.all.size() > 1) {
+            List<Map<Integer, Integer>> borders = now.borders();
+            List<Integer> small = now.small(borders, fewerThan, narrowerThan);
+            if (small.isEmpty()) {
+                return now;
+            }
+            now = now.joined(small, borders);
         }
         return now;
     }
 
-    private Regions joined(double fewerThan) {
-        List<Map<Integer, Integer>> borders = borders();
-        int[] label = all.stream().mapToInt(Region::label).toArray();
-        boolean[] settled = new boolean[all.size()];
+    private List<Integer> small(List<Map<Integer, Integer>> borders, double fewerThan, double narrowerThan) {
         List<Integer> small = new ArrayList<>();
         for (int id = 0; id < all.size(); id++) {
-            if (all.get(id).pixels() < fewerThan) {
+            double border = borders.get(id).values().stream()
+                    .mapToInt(Integer::intValue)
+                    .sum();
+            int pixels = all.get(id).pixels();
+            if (pixels < fewerThan || 2 * pixels / border < narrowerThan) {
                 small.add(id);
             }
         }
         small.sort(Comparator.comparingInt(id -> all.get(id).pixels()));
+        return small;
+    }
+
+    private Regions joined(List<Integer> small, List<Map<Integer, Integer>> borders) {
+        int[] label = all.stream().mapToInt(Region::label).toArray();
+        boolean[] settled = new boolean[all.size()];
         for (int id : small) {
             // who has just taken in another is larger now: it is looked at again in the next round
             if (!settled[id]) {

@@ -19,6 +19,9 @@ public final class ValueMap {
     /** Codes a step of L* is counted in. */
     private static final double CODES = 2.55;
 
+    /** A blunt coloured pencil's line: no area is filled that is narrower, mm. */
+    private static final double PENCIL_MM = 1;
+
     /** Steps nearer than this are one to a class, L*. */
     private static final double VISIBLE_STEP = 4;
 
@@ -66,7 +69,7 @@ public final class ValueMap {
         }
         double mm2PerPx = reference.mmPerPx() * reference.mmPerPx();
         Regions regions = Regions.of(reference.width(), reference.height(), labels, lightness)
-                .without(wanted.islandMm2() / mm2PerPx);
+                .without(wanted.islandMm2() / mm2PerPx, wanted.islandMm2() > 0 ? PENCIL_MM / reference.mmPerPx() : 0);
         return used(reference, regions, mm2PerPx);
     }
 

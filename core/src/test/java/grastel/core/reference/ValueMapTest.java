@@ -74,7 +74,11 @@ class ValueMapTest {
         }
         assertThat(values.outlines(0).areas())
                 .as("no island is under 20 mm²")
-                .allSatisfy(a -> assertThat(a.outline().getArea()).isGreaterThanOrEqualTo(20 - 1e-6));
+                .allSatisfy(a -> assertThat(a.outline().getArea()).isGreaterThanOrEqualTo(20 - 1e-6))
+                .as("nor a ribbon that no pencil draws")
+                .allSatisfy(
+                        a -> assertThat(2 * a.outline().getArea() / a.outline().getLength())
+                                .isGreaterThan(0.8));
         assertThat(points(values.outlines(1.5))).isLessThan(points(values.outlines(0)) / 5);
     }
 
