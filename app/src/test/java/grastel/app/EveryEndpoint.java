@@ -11,25 +11,36 @@ import grastel.app.chart.ChartPen;
 import grastel.app.chart.Charts;
 import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.SignedIn;
+import grastel.app.projects.Projects;
+import grastel.app.projects.Rights;
 import grastel.app.sheets.Sheets;
 import grastel.core.scanner.Hand;
+import grastel.core.stilllife.HarbourFind;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.IntStream;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+import tools.jackson.core.type.TypeReference;
 
 /** Every endpoint that is about a row by its id, with a row of each kind and a request that would be taken. */
 public abstract class EveryEndpoint extends DeskTest {
     @Autowired
     private Charts charts;
+
+    @Autowired
+    private Projects projects;
 
     protected SignedIn owner;
     protected SignedIn other;
@@ -142,6 +153,7 @@ public abstract class EveryEndpoint extends DeskTest {
         add(GET, "/api/wall/students/{id}", null, student);
         kitAndBench();
         chart();
+        project();
         course(schoolClass);
         add(DELETE, "/api/returns/pages/{id}", null, page);
         add(PUT, "/api/classes/{id}/method", Map.of("schools", List.of(), "namesHidden", false), schoolClass);
@@ -197,6 +209,30 @@ public abstract class EveryEndpoint extends DeskTest {
                 "/api/courses/{schoolClass}/outline-file",
                 Map.of("text", content(get(owner, "/api/courses/" + schoolClass + "/outline")), "paper", paper),
                 schoolClass);
+    }
+
+    /** A picture to draw from. */
+    private void project() {
+        byte[] picture;
+        try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            ImageIO.write(HarbourFind.MUSSEL.picture(300, 1), "png", out);
+            picture = out.toByteArray();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        Projects.ProjectInfo made = as(owner, () -> projects.create("Shell", null, Rights.OWN_PHOTO, "", picture));
+        Map<String, Object> settings = json.convertValue(made.settings(), new TypeReference<>() {});
+        for (String measured : List.of("reference.png", "values.png", "values")) {
+            ById asked = add(GET, "/api/projects/{id}/" + measured, null, made.id());
+            settings.forEach((name, value) -> asked.with(name, String.valueOf(value)));
+        }
+        ById guide = add(GET, "/api/projects/{id}/guide.pdf", null, made.id());
+        guide.with("paper", "A4");
+        guide.with("lines", "GRID");
+        guide.with("outlines", "true");
+        add(GET, "/api/projects/{id}", null, made.id());
+        add(PUT, "/api/projects/{id}", Map.of("title", "Shell", "settings", settings), made.id());
+        add(DELETE, "/api/projects/{id}", null, made.id());
     }
 
     /** A chart of two pencils that was filled, read and fitted. */

@@ -38,6 +38,8 @@ class OwnershipTest extends EveryEndpoint {
             "POST /api/classes",
             "POST /api/classes/roster",
             "GET /api/find",
+            "GET /api/projects",
+            "POST /api/projects",
             "GET /api/courses",
             "GET /api/courses/calendar.ics",
             "GET /api/courses/lead",
@@ -193,7 +195,12 @@ class OwnershipTest extends EveryEndpoint {
     @Test
     void listsShowOnlyOwnRows() {
         for (String path : List.of(
-                "/api/classes", "/api/sheets", "/api/sheets/runs", "/api/returns/unplaced", "/api/bench/stacks")) {
+                "/api/classes",
+                "/api/projects",
+                "/api/sheets",
+                "/api/sheets/runs",
+                "/api/returns/unplaced",
+                "/api/bench/stacks")) {
             assertThat(get(other, path)).as(path).hasStatusOk().bodyJson().isLenientlyEqualTo("[]");
         }
         assertThat(get(owner, "/api/classes")).bodyText().contains("Amara Diallo");

@@ -71,6 +71,7 @@ class StatementsTest extends DeskTest {
                 "/api/charts",
                 "/api/charts/" + chart,
                 "/api/sheets",
+                "/api/projects",
                 "/api/sheets/runs",
                 "/api/sheets/" + run.sheet(),
                 "/api/sheets/runs/" + run.id() + "/pages",

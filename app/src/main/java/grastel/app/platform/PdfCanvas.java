@@ -155,8 +155,13 @@ public final class PdfCanvas {
     }
 
     public void line(double x1, double y1, double x2, double y2, double widthMm) {
+        line(x1, y1, x2, y2, widthMm, 0);
+    }
+
+    /** @param grey sRGB code, 0 black … 1 white */
+    public void line(double x1, double y1, double x2, double y2, double widthMm, double grey) {
         write(() -> {
-            stream.setStrokingColor(0f);
+            stream.setStrokingColor((float) grey);
             stream.setLineCapStyle(2);
             stream.setLineWidth(points(widthMm));
             stream.moveTo(points(x1), fromBottom(y1));

@@ -1,0 +1,57 @@
+package grastel.app.projects;
+
+import grastel.app.platform.Revised;
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Lob;
+import jakarta.persistence.Table;
+import java.util.UUID;
+
+/** A picture that is drawn from. Lists do not load it: see {@link ProjectRows}. */
+@Entity
+@Table(name = "project")
+class Project extends Revised {
+    @Column(nullable = false, length = 120)
+    private String title;
+
+    /** Who draws it; null for nobody yet. */
+    @Column(name = "class_id")
+    private UUID schoolClass;
+
+    @Enumerated(EnumType.STRING)
+    @Column(nullable = false, updatable = false, length = 20)
+    private Rights rights;
+
+    @Column(name = "rights_note", nullable = false, updatable = false, length = 300)
+    private String rightsNote;
+
+    /** JSON, see {@link ProjectData}. */
+    @Lob
+    @Column(nullable = false)
+    private String settings;
+
+    /** The file as it came. */
+    @Lob
+    @Column(nullable = false, updatable = false)
+    private byte[] picture;
+
+    protected Project() {}
+
+    Project(String title, UUID schoolClass, Rights rights, String rightsNote, String settings, byte[] picture) {
+        this.title = title;
+        this.schoolClass = schoolClass;
+        this.rights = rights;
+        this.rightsNote = rightsNote;
+        this.settings = settings;
+        this.picture = picture.clone();
+    }
+
+    void change(String newTitle, UUID newClass, String newSettings) {
+        title = newTitle;
+        schoolClass = newClass;
+        settings = newSettings;
+        touch();
+    }
+}

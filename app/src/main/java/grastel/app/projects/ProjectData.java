@@ -1,0 +1,78 @@
+package grastel.app.projects;
+
+import grastel.core.reference.Frame;
+import grastel.core.reference.ValueMap;
+import grastel.core.reference.ValueMap.Wanted;
+import grastel.core.reference.View;
+import jakarta.validation.constraints.DecimalMax;
+import jakarta.validation.constraints.DecimalMin;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+
+/**
+ * How a picture lies in its frame and is measured; as asked for and as kept.
+ *
+ * @param version of this shape, {@value #VERSION}
+ * @param frameWidthMm and frameHeightMm of what is drawn in
+ * @param quarterTurns of the picture to the right
+ * @param zoom 1 for as much as the frame holds
+ * @param centreX and centreY of what is seen, shares of the turned picture
+ * @param steps of value
+ * @param islandMm2 areas under this join a neighbour
+ * @param smoothMm how wide details are that may go
+ * @param followMm how far outlines may leave the edges they follow
+ * @param columns and rows of the grid
+ */
+public record ProjectData(
+        Integer version,
+
+        @NotNull @DecimalMin("" + Frame.LEAST_MM) @DecimalMax("" + Frame.MOST_MM)
+        Double frameWidthMm,
+
+        @NotNull @DecimalMin("" + Frame.LEAST_MM) @DecimalMax("" + Frame.MOST_MM)
+        Double frameHeightMm,
+
+        @NotNull @Min(0) @Max(3) Integer quarterTurns,
+
+        @NotNull @DecimalMin("1") @DecimalMax("" + View.MOST_ZOOM)
+        Double zoom,
+
+        @NotNull @DecimalMin("0") @DecimalMax("1") Double centreX,
+        @NotNull @DecimalMin("0") @DecimalMax("1") Double centreY,
+
+        @NotNull @Min(ValueMap.FEWEST_STEPS) @Max(ValueMap.MOST_STEPS)
+        Integer steps,
+
+        @NotNull @DecimalMin("0") @DecimalMax("" + ValueMap.MOST_ISLAND_MM2)
+        Double islandMm2,
+
+        @NotNull @DecimalMin("0") @DecimalMax("" + ValueMap.MOST_SMOOTH_MM)
+        Double smoothMm,
+
+        @NotNull @DecimalMin("0.2") @DecimalMax("5") Double followMm,
+        @NotNull @Min(2) @Max(12) Integer columns,
+        @NotNull @Min(2) @Max(12) Integer rows) {
+    static final int VERSION = 1;
+
+    public ProjectData {
+        version = version == null ? VERSION : version;
+    }
+
+    /** @param islandMm2 that suits a class */
+    static ProjectData usual(double islandMm2) {
+        return new ProjectData(VERSION, 150.0, 200.0, 0, 1.0, 0.5, 0.5, 5, islandMm2, 1.5, 1.0, 4, 6);
+    }
+
+    Frame frame() {
+        return new Frame(frameWidthMm, frameHeightMm);
+    }
+
+    View view() {
+        return new View(quarterTurns, zoom, centreX, centreY);
+    }
+
+    Wanted wanted() {
+        return new Wanted(steps, islandMm2, smoothMm);
+    }
+}

@@ -1,0 +1,103 @@
+package grastel.app.projects;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.decoding.Decoder;
+import grastel.app.platform.ApiProblem;
+import grastel.core.reading.Picture;
+import grastel.core.reading.UnreadablePage;
+import grastel.core.reference.Frame;
+import grastel.core.reference.Reference;
+import grastel.core.reference.ValueMap;
+import grastel.core.reference.ValueMap.Wanted;
+import grastel.core.reference.View;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/**
+ * ProjectPictures of projects as they are measured. What was worked out last is remembered: a slider asks again and again. Every way in
+ * looks the project up first, so that nobody is answered from memory about what is not theirs.
+ */
+@Component
+class ProjectPictures {
+    /** Decoded ones weigh 36 MB at 12 megapixels. */
+    private static final int MOST_DECODED = 3;
+
+    private static final int MOST_MEASURED = 24;
+
+    private final ProjectRows projects;
+    private final Decoder decoder;
+    private final Cache<UUID, Picture> decoded =
+            Caffeine.newBuilder().maximumSize(MOST_DECODED).build();
+    private final Cache<Lying, Reference> references =
+            Caffeine.newBuilder().maximumSize(MOST_MEASURED).build();
+    private final Cache<Measured, ValueMap> values =
+            Caffeine.newBuilder().maximumSize(MOST_MEASURED).build();
+
+    ProjectPictures(ProjectRows projects, Decoder decoder) {
+        this.projects = projects;
+        this.decoder = decoder;
+    }
+
+    private record Lying(UUID project, View view, Frame frame) {}
+
+    private record Measured(Lying lying, Wanted wanted) {}
+
+    /** @throws ApiProblem where it is no picture that can be taken, and why */
+    Picture decoded(UUID known, byte[] file) {
+        try {
+            return decoder.decode(UUID.randomUUID(), known, file, 0);
+        } catch (UnreadablePage e) {
+            throw new ApiProblem(HttpStatus.UNPROCESSABLE_CONTENT, e.problem().name(), words(e));
+        }
+    }
+
+    private static String words(UnreadablePage e) {
+        return switch (e.problem()) {
+            case NOT_A_PICTURE -> "This is no picture: JPEG, PNG and TIFF are taken.";
+            case TOO_MANY_PIXELS ->
+                String.format(
+                        Locale.ROOT,
+                        "The picture has %.0f megapixels; that is more than is taken. Make it smaller and try again.",
+                        e.figure());
+            case TOO_SLOW, TOO_HEAVY ->
+                "The picture takes too long or too much memory to open. Save it as a plain JPEG.";
+            default -> "The picture is damaged or cannot be opened. Nothing was kept.";
+        };
+    }
+
+    Reference reference(UUID project, ProjectData settings) {
+        projects.line(project).orElseThrow(() -> ApiProblem.notFound("project"));
+        Lying lying = new Lying(project, settings.view(), settings.frame());
+        Reference known = references.getIfPresent(lying);
+        if (known == null) {
+            Picture picture = picture(project);
+            known = ApiProblem.taken("zoom", () -> Reference.of(picture, lying.view(), lying.frame()));
+            references.put(lying, known);
+        }
+        return known;
+    }
+
+    private Picture picture(UUID project) {
+        Picture known = decoded.getIfPresent(project);
+        if (known == null) {
+            known = decoded(project, projects.picture(project).orElseThrow(() -> ApiProblem.notFound("project")));
+            decoded.put(project, known);
+        }
+        return known;
+    }
+
+    ValueMap values(UUID project, ProjectData settings) {
+        Reference reference = reference(project, settings);
+        Measured measured = new Measured(new Lying(project, settings.view(), settings.frame()), settings.wanted());
+        return values.get(measured, m -> ValueMap.of(reference, m.wanted()));
+    }
+
+    void forget(UUID project) {
+        decoded.invalidate(project);
+        references.asMap().keySet().removeIf(l -> l.project().equals(project));
+        values.asMap().keySet().removeIf(m -> m.lying().project().equals(project));
+    }
+}

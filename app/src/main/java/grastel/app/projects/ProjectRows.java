@@ -1,0 +1,39 @@
+package grastel.app.projects;
+
+import jakarta.persistence.LockModeType;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
+
+interface ProjectRows extends JpaRepository<Project, UUID> {
+    /** A project without its picture. */
+    record Line(
+            UUID id,
+            int revision,
+            String title,
+            UUID schoolClass,
+            Rights rights,
+            String rightsNote,
+            String settings,
+            Instant createdAt) {}
+
+    String LINE = "select new grastel.app.projects.ProjectRows$Line(p.id, p.revision, p.title, p.schoolClass, p.rights,"
+            + " p.rightsNote, p.settings, p.createdAt) from Project p ";
+
+    @Query(LINE + "order by p.createdAt desc")
+    List<Line> lines();
+
+    @Query(LINE + "where p.id = :id")
+    Optional<Line> line(UUID id);
+
+    @Query("select p.picture from Project p where p.id = :id")
+    Optional<byte[]> picture(UUID id);
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select p from Project p where p.id = :id")
+    Optional<Project> forChange(UUID id);
+}

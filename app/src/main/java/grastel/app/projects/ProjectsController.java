@@ -1,0 +1,215 @@
+package grastel.app.projects;
+
+import grastel.app.classes.Classes;
+import grastel.app.platform.ApiProblem;
+import grastel.app.platform.PdfAnswer;
+import grastel.app.projects.GuideSheet.Lines;
+import grastel.app.projects.Projects.ProjectInfo;
+import grastel.core.colour.Lab;
+import grastel.core.colour.MunsellValue;
+import grastel.core.page.PageSize;
+import grastel.core.reference.Outlines.Area;
+import grastel.core.reference.ValueMap;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.LinearRing;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** ProjectPictures that are drawn from. Settings come with every question, so that a slider asks without keeping anything. */
+@RestController
+@RequestMapping("/api/projects")
+class ProjectsController {
+    private final Projects projects;
+    private final ProjectPictures pictures;
+    private final Classes classes;
+
+    ProjectsController(Projects projects, ProjectPictures pictures, Classes classes) {
+        this.projects = projects;
+        this.pictures = pictures;
+        this.classes = classes;
+    }
+
+    /** @param className null where nobody draws it yet */
+    record ProjectView(
+            @NotNull UUID id,
+            @NotNull int revision,
+            @NotNull String title,
+            UUID schoolClass,
+            String className,
+            @NotNull Rights rights,
+            @NotNull String rightsNote,
+            @NotNull ProjectData settings) {}
+
+    /** @param revision of the project that the change was made on; null for whichever is there */
+    record ProjectRequest(
+            Integer revision,
+            @NotBlank @Size(max = 120) String title,
+            UUID schoolClass,
+            @NotNull @Valid ProjectData settings) {}
+
+    /** @param value Munsell, 0…10; @param share of the frame, 0…1 */
+    record ValueStepView(
+            @NotNull double lightness,
+            @NotNull double value,
+            @NotNull double areaMm2,
+            @NotNull double share) {}
+
+    /** @param steps the darkest first; @param outlines an SVG path in mm from the frame's top left; @param areas how many */
+    record ValuesView(
+            @NotNull List<ValueStepView> steps,
+            @NotNull String outlines,
+            @NotNull int areas) {}
+
+    @GetMapping
+    List<ProjectView> all() {
+        List<Classes.ClassName> names = classes.classNames();
+        return projects.all().stream().map(p -> view(p, names)).toList();
+    }
+
+    @GetMapping("/{id}")
+    ProjectView one(@PathVariable UUID id) {
+        return view(projects.one(id), classes.classNames());
+    }
+
+    /** Takes a picture in. Whoever does says why the class may draw from it. */
+    @PostMapping(consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    ProjectView create(
+            @RequestPart MultipartFile file,
+            @RequestParam @NotBlank @Size(max = 120) String title,
+            @RequestParam(required = false) UUID schoolClass,
+            @RequestParam Rights rights,
+            @RequestParam(defaultValue = "") @Size(max = 300) String rightsNote)
+            throws IOException {
+        return view(projects.create(title, schoolClass, rights, rightsNote, file.getBytes()), classes.classNames());
+    }
+
+    @PutMapping("/{id}")
+    ProjectView change(@PathVariable UUID id, @Valid @RequestBody ProjectRequest request) {
+        return view(
+                projects.change(id, request.revision(), request.title(), request.schoolClass(), request.settings()),
+                classes.classNames());
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable UUID id) {
+        projects.delete(id);
+    }
+
+    /** What lies in the frame. */
+    @GetMapping(path = "/{id}/reference.png", produces = MediaType.IMAGE_PNG_VALUE)
+    byte[] reference(@PathVariable UUID id, @Valid @ParameterObject ProjectData settings) {
+        return Painted.png(Painted.of(pictures.reference(id, settings)));
+    }
+
+    /** The same in few values. */
+    @GetMapping(path = "/{id}/values.png", produces = MediaType.IMAGE_PNG_VALUE)
+    byte[] valuesPicture(@PathVariable UUID id, @Valid @ParameterObject ProjectData settings) {
+        return Painted.png(Painted.of(pictures.values(id, settings)));
+    }
+
+    @GetMapping("/{id}/values")
+    ValuesView values(@PathVariable UUID id, @Valid @ParameterObject ProjectData settings) {
+        ValueMap values = pictures.values(id, settings);
+        List<Area> areas = values.outlines(settings.followMm()).areas();
+        double frame = settings.frameWidthMm() * settings.frameHeightMm();
+        return new ValuesView(
+                values.steps().stream()
+                        .map(s -> new ValueStepView(
+                                s.lightness(),
+                                MunsellValue.of(Lab.luminanceOf(s.lightness())),
+                                s.areaMm2(),
+                                s.areaMm2() / frame))
+                        .toList(),
+                areas.stream().map(ProjectsController::path).collect(Collectors.joining()),
+                areas.size());
+    }
+
+    /** Three pages: to draw on, the values with their key, the picture with the same lines. */
+    @GetMapping(path = "/{id}/guide.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> guide(
+            @PathVariable UUID id,
+            @RequestParam PageSize paper,
+            @RequestParam Lines lines,
+            @RequestParam boolean outlines) {
+        ProjectInfo of = projects.one(id);
+        ProjectData settings = of.settings();
+        if (!GuideSheet.fits(settings.frame(), paper)) {
+            throw ApiProblem.invalid(
+                    "frameWidthMm",
+                    "FRAME_TOO_LARGE",
+                    String.format(
+                            Locale.ROOT,
+                            "The frame of %.0f × %.0f mm has no room on %s. Choose a smaller one to print; a larger one is"
+                                    + " drawn by its grid on the paper itself.",
+                            settings.frameWidthMm(),
+                            settings.frameHeightMm(),
+                            paper == PageSize.A4 ? "A4" : "Letter"));
+        }
+        ValueMap values = pictures.values(id, settings);
+        byte[] pdf = new GuideSheet(of.title(), settings, new GuideSheet.Wanted(paper, lines, outlines))
+                .pdf(pictures.reference(id, settings), values, values.outlines(settings.followMm()));
+        return PdfAnswer.of(pdf, of.title() + ".pdf");
+    }
+
+    private static String path(Area area) {
+        return IntStream.range(-1, area.outline().getNumInteriorRing())
+                .mapToObj(i -> path(
+                        i < 0
+                                ? area.outline().getExteriorRing()
+                                : area.outline().getInteriorRingN(i)))
+                .collect(Collectors.joining());
+    }
+
+    private static String path(LinearRing ring) {
+        StringBuilder path = new StringBuilder(ring.getNumPoints() * 12);
+        for (Coordinate c : ring.getCoordinates()) {
+            path.append(path.isEmpty() ? 'M' : 'L')
+                    .append(Math.round(c.x * 100) / 100.0)
+                    .append(' ')
+                    .append(Math.round(c.y * 100) / 100.0);
+        }
+        return path.append('Z').toString();
+    }
+
+    private static ProjectView view(ProjectInfo p, List<Classes.ClassName> names) {
+        return new ProjectView(
+                p.id(),
+                p.revision(),
+                p.title(),
+                p.schoolClass(),
+                names.stream()
+                        .filter(c -> c.id().equals(p.schoolClass()))
+                        .map(Classes.ClassName::name)
+                        .findFirst()
+                        .orElse(null),
+                p.rights(),
+                p.rightsNote(),
+                p.settings());
+    }
+}

@@ -1,0 +1,203 @@
+package grastel.app.projects;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.jayway.jsonpath.JsonPath;
+import grastel.app.DeskTest;
+import grastel.app.platform.SignedIn;
+import grastel.core.stilllife.HarbourFind;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UnsupportedEncodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.mock.web.MockMultipartFile;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
+
+/** A picture comes in, is measured, is printed. */
+class ProjectsTest extends DeskTest {
+    private SignedIn teacher;
+
+    @BeforeEach
+    void aTeacher() {
+        teacher = newTeacher();
+    }
+
+    private static byte[] file(BufferedImage picture, String format) {
+        try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            ImageIO.write(picture, format, out);
+            return out.toByteArray();
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private MvcTestResult take(byte[] file, UUID schoolClass) {
+        var request = MockMvcRequestBuilders.multipart("/api/projects")
+                .file(new MockMultipartFile("file", "find.jpg", "image/jpeg", file))
+                .param("title", "Glass float")
+                .param("rights", "OWN_PHOTO");
+        return send(teacher, schoolClass == null ? request : request.param("schoolClass", schoolClass.toString()));
+    }
+
+    private String taken() {
+        return content(take(file(HarbourFind.GLASS_FLOAT.picture(900, 1), "jpeg"), null));
+    }
+
+    /** Settings as a question asks them. */
+    private static String asked(String project, String changes) {
+        Map<String, Object> settings = JsonPath.read(project, "$.settings");
+        StringBuilder query = new StringBuilder("?");
+        settings.forEach((name, value) -> {
+            if (!changes.contains(name + "=")) {
+                query.append(name).append('=').append(value).append('&');
+            }
+        });
+        return query + changes;
+    }
+
+    private String values(String project, String changes) {
+        return content(
+                get(teacher, "/api/projects/" + JsonPath.read(project, "$.id") + "/values" + asked(project, changes)));
+    }
+
+    @Test
+    void aPictureIsMeasuredAsItLiesInItsFrame() throws IOException {
+        String project = taken();
+        String five = values(project, "");
+        assertThat(JsonPath.<List<Number>>read(five, "$.steps[*].lightness")).hasSize(5);
+        double area = JsonPath.<List<Number>>read(five, "$.steps[*].areaMm2").stream()
+                .mapToDouble(Number::doubleValue)
+                .sum();
+        assertThat(area).isCloseTo(150 * 200, within(100.0));
+        assertThat(JsonPath.<String>read(five, "$.outlines")).startsWith("M").endsWith("Z");
+        assertThat(JsonPath.<List<Number>>read(values(project, "steps=3"), "$.steps[*].lightness"))
+                .hasSize(3);
+        assertThat(JsonPath.<Integer>read(values(project, "islandMm2=0"), "$.areas"))
+                .isGreaterThan(JsonPath.<Integer>read(five, "$.areas"));
+
+        String id = JsonPath.read(project, "$.id");
+        for (String picture : List.of("reference.png", "values.png")) {
+            MvcTestResult answer = get(teacher, "/api/projects/" + id + "/" + picture + asked(project, ""));
+            assertThat(answer).hasStatusOk();
+            BufferedImage seen =
+                    ImageIO.read(new ByteArrayInputStream(answer.getResponse().getContentAsByteArray()));
+            assertThat((double) seen.getWidth() / seen.getHeight()).isCloseTo(0.75, within(0.01));
+        }
+    }
+
+    @Test
+    void whatSuitsTheClassIsProposedAndWhatIsChangedIsKept() {
+        UUID schoolClass = newClass(teacher).id();
+        String project = content(take(file(HarbourFind.MUSSEL.picture(600, 1), "png"), schoolClass));
+        assertThat(JsonPath.<Double>read(project, "$.settings.islandMm2")).isEqualTo(20);
+        assertThat(JsonPath.<String>read(project, "$.className")).startsWith("8 ");
+        Map<String, Object> settings = new java.util.HashMap<>(JsonPath.read(project, "$.settings"));
+        settings.put("zoom", 1.5);
+        settings.put("quarterTurns", 1);
+        String id = JsonPath.read(project, "$.id");
+        int revision = JsonPath.read(project, "$.revision");
+        Map<String, Object> change = Map.of("revision", revision, "title", "Shell", "settings", settings);
+        String kept = content(put(teacher, "/api/projects/{id}", change, id));
+        assertThat(JsonPath.<String>read(kept, "$.title")).isEqualTo("Shell");
+        assertThat(JsonPath.<Object>read(kept, "$.schoolClass")).isNull();
+        assertThat(content(get(teacher, "/api/projects/{id}", id))).isEqualTo(kept);
+        assertThat(put(teacher, "/api/projects/{id}", change, id))
+                .as("made on an old state")
+                .hasStatus(409);
+        assertThat(JsonPath.<List<String>>read(content(get(teacher, "/api/projects")), "$[*].title"))
+                .containsExactly("Shell");
+        settings.put("steps", 12);
+        assertThat(put(teacher, "/api/projects/{id}", Map.of("title", "Shell", "settings", settings), id))
+                .hasStatus(422);
+        assertThat(get(newTeacher(), "/api/projects/" + id + "/values" + asked(project, "")))
+                .as("not from memory either")
+                .hasStatus(404);
+        assertThat(send(teacher, MockMvcRequestBuilders.delete("/api/projects/{id}", id)))
+                .hasStatus(204);
+        assertThat(get(teacher, "/api/projects/" + id + "/values" + asked(project, "")))
+                .hasStatus(404);
+    }
+
+    @Test
+    void theGuideHasTheFrameInItsSizeWithLinesThatCanBeLifted() throws IOException {
+        String project = taken();
+        String id = JsonPath.read(project, "$.id");
+        MvcTestResult answer = get(teacher, "/api/projects/{id}/guide.pdf?paper=A4&lines=GRID&outlines=true", id);
+        assertThat(answer).hasStatusOk();
+        try (PDDocument pdf = Loader.loadPDF(answer.getResponse().getContentAsByteArray())) {
+            assertThat(pdf.getNumberOfPages()).isEqualTo(3);
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Glass float", "draw here", "values");
+            BufferedImage guide = new PDFRenderer(pdf).renderImageWithDPI(0, 254);
+            assertThat(darkest(guide, 700, 500, 300, 900))
+                    .as("lines inside the frame are light, L* about 75")
+                    .isBetween(120, 215);
+            BufferedImage values = new PDFRenderer(pdf).renderImageWithDPI(1, 25.4f);
+            assertThat(new java.awt.Color(values.getRGB(105, 120)).getBlue())
+                    .as("inside the frame everything has a value")
+                    .isLessThan(250);
+            assertThat(new java.awt.Color(values.getRGB(20, 120)).getBlue())
+                    .as("30 mm of paper beside a frame of 150 mm on A4")
+                    .isEqualTo(255);
+        }
+        Map<String, Object> large = new java.util.HashMap<>(JsonPath.read(project, "$.settings"));
+        large.put("frameWidthMm", 300);
+        large.put("frameHeightMm", 400);
+        assertThat(put(teacher, "/api/projects/{id}", Map.of("title", "Large", "settings", large), id))
+                .hasStatusOk();
+        assertThat(content(get(teacher, "/api/projects/{id}/guide.pdf?paper=A4&lines=GRID&outlines=true", id)))
+                .contains("FRAME_TOO_LARGE", "300 × 400 mm");
+    }
+
+    private static int darkest(BufferedImage picture, int left, int top, int width, int height) {
+        int darkest = 255;
+        for (int y = top; y < top + height; y++) {
+            for (int x = left; x < left + width; x++) {
+                darkest = Math.min(darkest, picture.getRGB(x, y) & 255);
+            }
+        }
+        return darkest;
+    }
+
+    @Test
+    void whatIsNoPictureToDrawFromIsSaidAndNothingIsKept() throws UnsupportedEncodingException {
+        assertThat(take("no picture".getBytes(StandardCharsets.UTF_8), null)).hasStatus(422);
+        BufferedImage tiny = new BufferedImage(10, 10, BufferedImage.TYPE_INT_RGB);
+        MvcTestResult small = take(file(tiny, "png"), null);
+        assertThat(small).hasStatus(422);
+        assertThat(content(small)).contains("at least 100 × 100");
+        byte[] whole = file(HarbourFind.ENAMEL_MUG.picture(600, 1), "jpeg");
+        assertThat(take(java.util.Arrays.copyOf(whole, whole.length / 3), null)).hasStatus(422);
+        BufferedImage huge = new BufferedImage(10_000, 10_000, BufferedImage.TYPE_BYTE_BINARY);
+        MvcTestResult large = take(file(huge, "png"), null);
+        assertThat(large).hasStatus(422);
+        assertThat(content(large)).contains("100 megapixels");
+        assertThat(content(get(teacher, "/api/projects"))).isEqualTo("[]");
+
+        String white = content(take(file(white(), "png"), null));
+        assertThat(JsonPath.<List<Number>>read(values(white, ""), "$.steps[*].lightness"))
+                .as("all white is one value")
+                .hasSize(1);
+    }
+
+    private static BufferedImage white() {
+        BufferedImage white = new BufferedImage(300, 400, BufferedImage.TYPE_INT_RGB);
+        for (int i = 0; i < 300 * 400; i++) {
+            white.setRGB(i % 300, i / 300, 0xffffff);
+        }
+        return white;
+    }
+}
