@@ -18,6 +18,7 @@ const OverTime = lazy(() => import('./wall/OverTime'));
 const FirstAndLatest = lazy(() => import('./wall/FirstAndLatest'));
 const Marks = lazy(() => import('./wall/Marks'));
 const Redo = lazy(() => import('./wall/Redo'));
+const Projects = lazy(() => import('./projects/Projects'));
 const Reports = lazy(() => import('./wall/Reports'));
 const Student = lazy(() => import('./wall/Student'));
 const Classes = lazy(() => import('./classes/Classes'));
@@ -69,6 +70,7 @@ function Places({ teacher, isDemo }: { teacher: Schemas['TeacherView']; isDemo: 
           <Route path="/returns/agreement" element={<Agreement />} />
           <Route path="/returns/:run?/:page?" element={<Returns isDemo={isDemo} />} />
           <Route path="/wall/class/:id/first-and-latest" element={<FirstAndLatest />} />
+          <Route path="/projects/:id?" element={<Projects />} />
           <Route path="/wall/class/:id/redo" element={<Redo />} />
           <Route path="/wall/class/:id/marks" element={<Marks />} />
           <Route path="/wall/class/:id/reports" element={<Reports />} />

@@ -16,6 +16,7 @@ const places = [
   { to: '/sheets', name: 'Sheets' },
   { to: '/returns', name: 'Returns' },
   { to: '/wall', name: 'Wall' },
+  { to: '/projects', name: 'Projects' },
   { to: '/kit', name: 'Kit' },
   { to: '/classes', name: 'Classes' },
 ] as const;

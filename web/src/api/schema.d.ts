@@ -171,7 +171,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_3"];
+        get: operations["all_4"];
         put?: never;
         post: operations["keep_2"];
         delete?: never;
@@ -188,7 +188,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_3"];
+        put: operations["change_4"];
         post?: never;
         delete: operations["remove_1"];
         options?: never;
@@ -219,7 +219,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_2"];
+        get: operations["all_3"];
         put?: never;
         post: operations["print_2"];
         delete?: never;
@@ -235,10 +235,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_2"];
+        get: operations["one_3"];
         put?: never;
         post?: never;
-        delete: operations["delete_2"];
+        delete: operations["delete_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -331,9 +331,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        get: operations["all_2"];
         put?: never;
-        post: operations["create_1"];
+        post: operations["create_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -347,10 +347,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one_1"];
-        put: operations["change_2"];
+        get: operations["one_2"];
+        put: operations["change_3"];
         post?: never;
-        delete: operations["delete"];
+        delete: operations["delete_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -491,7 +491,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_4"];
+        get: operations["all_5"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1020,7 +1020,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["change_1"];
+        put: operations["change_2"];
         post?: never;
         delete: operations["remove"];
         options?: never;
@@ -1444,6 +1444,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_1"];
+        put?: never;
+        post: operations["create_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one_1"];
+        put: operations["change_1"];
+        post?: never;
+        delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/guide.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["guide"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/reference.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["reference"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/values": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["values"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/values.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["valuesPicture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/returns": {
         parameters: {
             query?: never;
@@ -1502,7 +1598,7 @@ export interface paths {
         get: operations["page"];
         put?: never;
         post?: never;
-        delete: operations["delete_1"];
+        delete: operations["delete_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3659,6 +3755,56 @@ export interface components {
             /** Format: int32 */
             waiting: number;
         };
+        ProjectData: {
+            /** Format: double */
+            centreX: number;
+            /** Format: double */
+            centreY: number;
+            /** Format: int32 */
+            columns: number;
+            /** Format: double */
+            followMm: number;
+            /** Format: double */
+            frameHeightMm: number;
+            /** Format: double */
+            frameWidthMm: number;
+            /** Format: double */
+            islandMm2: number;
+            /** Format: int32 */
+            quarterTurns: number;
+            /** Format: int32 */
+            rows: number;
+            /** Format: double */
+            smoothMm: number;
+            /** Format: int32 */
+            steps: number;
+            /** Format: int32 */
+            version?: number;
+            /** Format: double */
+            zoom: number;
+        };
+        ProjectRequest: {
+            /** Format: int32 */
+            revision?: number;
+            /** Format: uuid */
+            schoolClass?: string;
+            settings: components["schemas"]["ProjectData"];
+            title: string;
+        };
+        ProjectView: {
+            className?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int32 */
+            revision: number;
+            /** @enum {string} */
+            rights: "OWN_PHOTO" | "SET_UP_FROM_LIFE" | "FREE_OF_RIGHTS";
+            rightsNote: string;
+            /** Format: uuid */
+            schoolClass?: string;
+            settings: components["schemas"]["ProjectData"];
+            title: string;
+        };
         QualityView: {
             /** Format: double */
             dpi: number;
@@ -4411,6 +4557,22 @@ export interface components {
             parameter: string;
             words: string;
         };
+        ValueStepView: {
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            lightness: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            value: number;
+        };
+        ValuesView: {
+            /** Format: int32 */
+            areas: number;
+            outlines: string;
+            steps: components["schemas"]["ValueStepView"][];
+        };
         WallView: {
             className: string;
             columns: components["schemas"]["ColumnView"][];
@@ -4796,7 +4958,7 @@ export interface operations {
             };
         };
     };
-    all_3: {
+    all_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4840,7 +5002,7 @@ export interface operations {
             };
         };
     };
-    change_3: {
+    change_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -4910,7 +5072,7 @@ export interface operations {
             };
         };
     };
-    all_2: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4954,7 +5116,7 @@ export interface operations {
             };
         };
     };
-    one_2: {
+    one_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4976,7 +5138,7 @@ export interface operations {
             };
         };
     };
-    delete_2: {
+    delete_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5115,7 +5277,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    all_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5135,7 +5297,7 @@ export interface operations {
             };
         };
     };
-    create_1: {
+    create_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5159,7 +5321,7 @@ export interface operations {
             };
         };
     };
-    one_1: {
+    one_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5181,7 +5343,7 @@ export interface operations {
             };
         };
     };
-    change_2: {
+    change_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5207,7 +5369,7 @@ export interface operations {
             };
         };
     };
-    delete: {
+    delete_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5428,7 +5590,7 @@ export interface operations {
             };
         };
     };
-    all_4: {
+    all_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -6282,7 +6444,7 @@ export interface operations {
             };
         };
     };
-    change_1: {
+    change_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -7110,6 +7272,260 @@ export interface operations {
             };
         };
     };
+    all_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProjectView"][];
+                };
+            };
+        };
+    };
+    create_1: {
+        parameters: {
+            query: {
+                rights: "OWN_PHOTO" | "SET_UP_FROM_LIFE" | "FREE_OF_RIGHTS";
+                rightsNote?: string;
+                schoolClass?: string;
+                title: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProjectView"];
+                };
+            };
+        };
+    };
+    one_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProjectView"];
+                };
+            };
+        };
+    };
+    change_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProjectRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProjectView"];
+                };
+            };
+        };
+    };
+    delete: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    guide: {
+        parameters: {
+            query: {
+                lines: "NONE" | "QUARTERS" | "GRID";
+                outlines: boolean;
+                paper: "A4" | "LETTER";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    reference: {
+        parameters: {
+            query: {
+                centreX: number;
+                centreY: number;
+                columns: number;
+                followMm: number;
+                frameHeightMm: number;
+                frameWidthMm: number;
+                islandMm2: number;
+                quarterTurns: number;
+                rows: number;
+                smoothMm: number;
+                steps: number;
+                version?: number;
+                zoom: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+        };
+    };
+    values: {
+        parameters: {
+            query: {
+                centreX: number;
+                centreY: number;
+                columns: number;
+                followMm: number;
+                frameHeightMm: number;
+                frameWidthMm: number;
+                islandMm2: number;
+                quarterTurns: number;
+                rows: number;
+                smoothMm: number;
+                steps: number;
+                version?: number;
+                zoom: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ValuesView"];
+                };
+            };
+        };
+    };
+    valuesPicture: {
+        parameters: {
+            query: {
+                centreX: number;
+                centreY: number;
+                columns: number;
+                followMm: number;
+                frameHeightMm: number;
+                frameWidthMm: number;
+                islandMm2: number;
+                quarterTurns: number;
+                rows: number;
+                smoothMm: number;
+                steps: number;
+                version?: number;
+                zoom: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+        };
+    };
     upload: {
         parameters: {
             query?: never;
@@ -7200,7 +7616,7 @@ export interface operations {
             };
         };
     };
-    delete_1: {
+    delete_2: {
         parameters: {
             query?: never;
             header?: never;

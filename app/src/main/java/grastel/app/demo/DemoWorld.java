@@ -37,6 +37,7 @@ class DemoWorld {
     private final DemoTeacher teacher;
     private final DemoReturns demoReturns;
     private final DemoCourses demoCourses;
+    private final DemoProjects demoProjects;
     private final DemoHistory history;
     private final boolean withHistory;
     private final Clock clock;
@@ -50,6 +51,7 @@ class DemoWorld {
             DemoTeacher teacher,
             DemoReturns demoReturns,
             DemoCourses demoCourses,
+            DemoProjects demoProjects,
             DemoHistory history,
             @Value("${grastel.demo-history:false}") boolean withHistory,
             Clock clock) {
@@ -60,6 +62,7 @@ class DemoWorld {
         this.teacher = teacher;
         this.demoReturns = demoReturns;
         this.demoCourses = demoCourses;
+        this.demoProjects = demoProjects;
         this.history = history;
         this.withHistory = withHistory;
         this.clock = clock;
@@ -86,6 +89,7 @@ class DemoWorld {
                 made("7 Kittiwake", GradeBand.FIRST_STEPS, DemoNames.KITTIWAKE, LocalTime.of(9, 10), 45, 1);
         ClassInfo dunlin = made("8 Dunlin", GradeBand.DEVELOPING, DemoNames.DUNLIN, LocalTime.of(11, 5), 50, 2);
         ClassInfo avocet = made("10 Avocet", GradeBand.ADVANCED, DemoNames.AVOCET, LocalTime.of(13, 40), 60, 2);
+        demoProjects.make(avocet.id());
         if (withHistory) {
             courses(kittiwake, dunlin, avocet);
             history.make(owner);

@@ -1,6 +1,16 @@
 /** The demo world and the simulated devices. Only there with the profile {@code demo}. */
 @ApplicationModule(
-        allowedDependencies = {"platform", "account", "classes", "kit", "sheets", "returns", "course", "chart"})
+        allowedDependencies = {
+            "platform",
+            "account",
+            "classes",
+            "kit",
+            "sheets",
+            "returns",
+            "course",
+            "chart",
+            "projects"
+        })
 package grastel.app.demo;
 
 import org.springframework.modulith.ApplicationModule;

@@ -1,0 +1,104 @@
+import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import styled from 'styled-components';
+import { colour, space } from '../design/tokens';
+import { asked, moved, zoomed, type Settings } from './words';
+
+export type Overlay = 'NONE' | 'QUARTERS' | 'GRID';
+
+/** Share of what is seen that an arrow key moves by. */
+const STEP = 0.05;
+
+interface Props {
+  project: string;
+  settings: Settings;
+  shown: 'reference' | 'values' | 'outlines';
+  outlines: boolean;
+  overlay: Overlay;
+  /** Outlines as an SVG path in mm. */
+  path: string | undefined;
+  onMove: (settings: Settings) => void;
+}
+
+/** What lies in the frame. It is moved by dragging or with the arrow keys, enlarged with + and −. */
+export function FrameView({ project, settings, shown, outlines, overlay, path, onMove }: Props) {
+  const from = useRef<{ x: number; y: number; settings: Settings } | undefined>(undefined);
+  const { frameWidthMm: wide, frameHeightMm: high } = settings;
+  const press = (event: KeyboardEvent) => {
+    const next: Record<string, Settings | undefined> = {
+      ArrowLeft: moved(settings, -STEP, 0),
+      ArrowRight: moved(settings, STEP, 0),
+      ArrowUp: moved(settings, 0, -STEP),
+      ArrowDown: moved(settings, 0, STEP),
+      '+': zoomed(settings, 1.15),
+      '-': zoomed(settings, 1 / 1.15),
+    };
+    const now = next[event.key];
+    if (now) {
+      event.preventDefault();
+      onMove(now);
+    }
+  };
+  const drag = (event: PointerEvent<SVGSVGElement>) => {
+    const start = from.current;
+    const box = event.currentTarget.getBoundingClientRect();
+    if (start && box.width > 0) {
+      onMove(moved(start.settings, (start.x - event.clientX) / box.width, (start.y - event.clientY) / box.height));
+    }
+  };
+  return (
+    <Room>
+      <svg
+        viewBox={`0 0 ${wide} ${high}`}
+        tabIndex={0}
+        role="img"
+        aria-label={`The frame, ${wide} × ${high} mm. Arrow keys move the picture, + and − enlarge it and make it smaller.`}
+        onKeyDown={press}
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture?.(event.pointerId);
+          from.current = { x: event.clientX, y: event.clientY, settings };
+        }}
+        onPointerMove={drag}
+        onPointerUp={() => {
+          from.current = undefined;
+        }}
+      >
+        {shown === 'outlines' ? (
+          <rect width={wide} height={high} fill="#fff" />
+        ) : (
+          <image href={`/api/projects/${project}/${shown}.png?${asked(settings)}`} width={wide} height={high} preserveAspectRatio="none" />
+        )}
+        {(outlines || shown === 'outlines') && path && <path d={path} fill="none" stroke={shown === 'outlines' ? '#111' : '#fff'} strokeWidth={1} vectorEffect="non-scaling-stroke" />}
+        {(outlines || shown === 'outlines') && path && shown !== 'outlines' && <path d={path} fill="none" stroke="#111" strokeWidth={1} strokeDasharray="3 3" vectorEffect="non-scaling-stroke" />}
+        {lines(overlay, settings).map(([x1, y1, x2, y2]) => (
+          <line key={`${x1} ${y1}`} x1={x1} y1={y1} x2={x2} y2={y2} stroke="#111" strokeOpacity={0.7} strokeWidth={1} vectorEffect="non-scaling-stroke" />
+        ))}
+        <rect width={wide} height={high} fill="none" stroke="#111" strokeWidth={1.5} vectorEffect="non-scaling-stroke" />
+      </svg>
+    </Room>
+  );
+}
+
+/** The lines of a grid, or those that quarter the frame. */
+function lines(overlay: Overlay, s: Settings): [number, number, number, number][] {
+  if (overlay === 'NONE') {
+    return [];
+  }
+  const columns = overlay === 'GRID' ? s.columns : 2;
+  const rows = overlay === 'GRID' ? s.rows : 2;
+  const at = (i: number, of: number, length: number) => (length * i) / of;
+  return [
+    ...Array.from({ length: columns - 1 }, (_, i): [number, number, number, number] => [at(i + 1, columns, s.frameWidthMm), 0, at(i + 1, columns, s.frameWidthMm), s.frameHeightMm]),
+    ...Array.from({ length: rows - 1 }, (_, i): [number, number, number, number] => [0, at(i + 1, rows, s.frameHeightMm), s.frameWidthMm, at(i + 1, rows, s.frameHeightMm)]),
+  ];
+}
+
+const Room = styled.div`
+  flex: 1;
+  min-height: 0;
+  padding: ${space(4)} ${space(5)};
+  background: ${colour.wash};
+  display: flex;
+  justify-content: center;
+  & svg { max-width: 100%; height: 100%; touch-action: none; cursor: grab; }
+  & svg:active { cursor: grabbing; }
+`;

@@ -1,0 +1,72 @@
+import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
+import { afterEach, expect, it, vi } from 'vitest';
+import { ApiError, type Schemas } from '../api/client';
+import { answers, press, show, type } from '../testing';
+import { usual } from './example';
+import { ProjectDesk } from './ProjectDesk';
+import type { Project } from './words';
+
+const mug: Project = { id: 'm', revision: 3, title: 'Enamel mug', rights: 'OWN_PHOTO', rightsNote: 'by the window', settings: usual };
+const values: Schemas['ValuesView'] = {
+  steps: [
+    { lightness: 30, value: 2.9, areaMm2: 9000, share: 0.3 },
+    { lightness: 80, value: 7.9, areaMm2: 21000, share: 0.7 },
+  ],
+  outlines: 'M0 0L150 0L150 100Z',
+  areas: 7,
+};
+
+const desk = () =>
+  show(
+    <MemoryRouter>
+      <ProjectDesk open={mug} />
+    </MemoryRouter>,
+  );
+
+afterEach(() => {
+  cleanup();
+  vi.restoreAllMocks();
+});
+
+it('shows the key lightest first, says how many areas there are and where values are too near', async () => {
+  answers('GET', values, []);
+  desk();
+  const key = await screen.findByRole('list', { name: 'Key of the values' });
+  await screen.findByText('7 areas to draw');
+  expect(key.textContent).toBe('7.970 %2.930 %');
+  expect(screen.getByText('The picture has no more values apart.')).toBeTruthy();
+});
+
+it('moves the picture by keys and keeps that on the state it was changed on', async () => {
+  answers('GET', values, [], values, values);
+  const put = answers('PUT', { ...mug, revision: 4 });
+  desk();
+  const frame = screen.getByRole('img', { name: /^The frame, 150 × 200 mm/ });
+  fireEvent.keyDown(frame, { key: '+' });
+  fireEvent.keyDown(frame, { key: 'ArrowRight' });
+  expect(screen.queryByRole('link', { name: 'Guide, values, picture' })).toBeNull();
+  press('Keep');
+  await vi.waitFor(() => expect(put.mock.calls[0]?.[1]).toMatchObject({ body: { revision: 3, title: 'Enamel mug', settings: { zoom: 1.15 } } }));
+  const sent = put.mock.calls[0]?.[1] as { body: { settings: { centreX: number } } };
+  expect(sent.body.settings.centreX).toBeGreaterThan(0.5);
+});
+
+it('takes a change back, and prints what is kept with the lines that are shown', async () => {
+  answers('GET', values, [], values, values);
+  desk();
+  await screen.findByText('7 areas to draw');
+  const print = () => screen.queryByRole('link', { name: 'Guide, values, picture' })?.getAttribute('href');
+  expect(print()).toBe('/api/projects/m/guide.pdf?paper=A4&lines=GRID&outlines=true');
+  type('Frame wide, mm', '180');
+  expect(print()).toBeUndefined();
+  press('Undo');
+  press('Outlines');
+  expect(print()).toBe('/api/projects/m/guide.pdf?paper=A4&lines=GRID&outlines=false');
+});
+
+it('says what the server refuses, and keeps nothing', async () => {
+  answers('GET', new ApiError(422, 'INVALID', 'The part that is seen has 60 × 80 pixels; at least 100 × 100 are needed', []), []);
+  desk();
+  expect((await screen.findByRole('alert')).textContent).toContain('at least 100 × 100');
+});

@@ -1,0 +1,195 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { api, body } from '../api/client';
+import { useRevision } from '../api/useRevision';
+import { Button, LinkButton, MainButton, Segments, Select, Toggle } from '../design/Controls';
+import { grey } from '../design/greys';
+import { NumberBox } from '../design/NumberBox';
+import { Notice } from '../design/States';
+import { Stepper } from '../design/Stepper';
+import { colour, sizes, space } from '../design/tokens';
+import { count, decimals } from '../words/words';
+import { FrameView, type Overlay } from './FrameView';
+import { rightsNames, turned, zoomed, type Project, type Settings } from './words';
+
+const shownChoices = [
+  { id: 'reference', name: 'picture' },
+  { id: 'values', name: 'values' },
+  { id: 'outlines', name: 'outlines alone' },
+] as const;
+const overlays = [
+  { id: 'NONE', name: 'none' },
+  { id: 'QUARTERS', name: 'quarters' },
+  { id: 'GRID', name: 'grid' },
+] as const;
+const papers = [
+  { id: 'A4', name: 'A4' },
+  { id: 'LETTER', name: 'Letter' },
+] as const;
+const NOBODY = 'nobody';
+
+/** One picture, large, with what is measured in it; tools at its edges. */
+export function ProjectDesk({ open }: { open: Project }) {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [settings, setSettings] = useState(open.settings);
+  const [schoolClass, setSchoolClass] = useState(open.schoolClass ?? NOBODY);
+  const [shown, setShown] = useState<(typeof shownChoices)[number]['id']>('values');
+  const [overlay, setOverlay] = useState<Overlay>('GRID');
+  const [outlines, setOutlines] = useState(true);
+  const [paper, setPaper] = useState<(typeof papers)[number]['id']>('A4');
+  const [asking, setAsking] = useState(false);
+  const revision = useRevision(open, (p) => [p.settings, p.schoolClass]);
+  const path = { id: open.id };
+  const values = useQuery({
+    queryKey: ['projects', open.id, 'values', settings],
+    queryFn: () => body(api.GET('/api/projects/{id}/values', { params: { path, query: settings } })),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+  const keep = useMutation({
+    mutationFn: () =>
+      body(
+        api.PUT('/api/projects/{id}', {
+          params: { path },
+          body: { revision: revision.known, title: open.title, settings, ...(schoolClass === NOBODY ? {} : { schoolClass }) },
+        }),
+      ),
+    onSuccess: (kept) => {
+      revision.saved(kept);
+      return queries.invalidateQueries({ queryKey: ['projects'], exact: true });
+    },
+  });
+  const drop = useMutation({
+    mutationFn: () => api.DELETE('/api/projects/{id}', { params: { path } }),
+    onSuccess: async () => {
+      await queries.invalidateQueries({ queryKey: ['projects'], exact: true });
+      await navigate('/projects');
+    },
+  });
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const set = (change: Partial<Settings>) => setSettings((s) => ({ ...s, ...change }));
+  const unchanged = JSON.stringify(settings) === JSON.stringify(open.settings) && schoolClass === (open.schoolClass ?? NOBODY);
+  const error = values.error ?? keep.error ?? drop.error;
+  return (
+    <Desk>
+      <Middle>
+        <FrameView project={open.id} settings={settings} shown={shown} outlines={outlines} overlay={overlay} path={values.data?.outlines} onMove={setSettings} />
+        <Bar role="group" aria-label="What is shown">
+          <Segments label="Show" value={shown} onChange={setShown} choices={shownChoices} />
+          <Segments label="Lines" value={overlay} onChange={setOverlay} choices={overlays} />
+          <Toggle isSelected={outlines} onChange={setOutlines}>
+            Outlines
+          </Toggle>
+          <Button onPress={() => setSettings(zoomed(settings, 1.15))} aria-label="Enlarge">
+            +
+          </Button>
+          <Button onPress={() => setSettings(zoomed(settings, 1 / 1.15))} aria-label="Make smaller" isDisabled={settings.zoom <= 1}>
+            −
+          </Button>
+          <Button onPress={() => setSettings(turned(settings))}>Turn</Button>
+        </Bar>
+      </Middle>
+      <Side>
+        {error && <Notice role="alert">▲ {error.message}</Notice>}
+        <h2>Values</h2>
+        <Stepper label="Steps" value={settings.steps} least={2} most={7} onChange={(steps) => set({ steps })} />
+        <Key aria-label="Key of the values">
+          {[...(values.data?.steps ?? [])].reverse().map((s) => (
+            <li key={s.lightness}>
+              <i style={{ background: grey(s.lightness) }} />
+              <b>{decimals(s.value, 1)}</b>
+              <span>{Math.round(s.share * 100)} %</span>
+            </li>
+          ))}
+        </Key>
+        {values.data && values.data.steps.length < settings.steps && <Small>The picture has no more values apart.</Small>}
+        <Small>{values.data && `${count(values.data.areas, 'area')} to draw`}</Small>
+        <Two>
+          <NumberBox label="Areas from, mm²" value={settings.islandMm2} least={0} most={400} step={2} digits={0} onChange={(islandMm2) => set({ islandMm2 })} />
+          <NumberBox label="Details from, mm" value={settings.smoothMm} least={0} most={6} step={0.5} onChange={(smoothMm) => set({ smoothMm })} />
+          <NumberBox label="Frame wide, mm" value={settings.frameWidthMm} least={40} most={600} digits={0} onChange={(frameWidthMm) => set({ frameWidthMm })} />
+          <NumberBox label="Frame high, mm" value={settings.frameHeightMm} least={40} most={600} digits={0} onChange={(frameHeightMm) => set({ frameHeightMm })} />
+          <NumberBox label="Columns" value={settings.columns} least={2} most={12} step={1} digits={0} onChange={(columns) => set({ columns })} />
+          <NumberBox label="Rows" value={settings.rows} least={2} most={12} step={1} digits={0} onChange={(rows) => set({ rows })} />
+        </Two>
+        <Whole>
+          <Select
+            label="Class"
+            value={schoolClass}
+            onChange={setSchoolClass}
+            choices={[{ id: NOBODY, name: 'no class yet' }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]}
+          />
+        </Whole>
+        <Line>
+          <MainButton isDisabled={unchanged || keep.isPending || values.isError} onPress={() => keep.mutate()}>
+            Keep
+          </MainButton>
+          {!unchanged && (
+            <LinkButton
+              onPress={() => {
+                setSettings(open.settings);
+                setSchoolClass(open.schoolClass ?? NOBODY);
+              }}
+            >
+              Undo
+            </LinkButton>
+          )}
+        </Line>
+        <h2>Print</h2>
+        <Segments label="Paper" value={paper} onChange={setPaper} choices={papers} />
+        {unchanged ? (
+          <a href={`/api/projects/${open.id}/guide.pdf?paper=${paper}&lines=${overlay}&outlines=${String(outlines)}`} target="_blank" rel="noreferrer">
+            Guide, values, picture
+          </a>
+        ) : (
+          <Small>Keep it first: what is printed is what is kept.</Small>
+        )}
+        <Small>
+          {rightsNames[open.rights]}
+          {open.rightsNote && `: ${open.rightsNote}`}
+        </Small>
+        {asking ? (
+          <Line role="group" aria-label="Delete this project">
+            <b>▲ The picture goes too.</b>
+            <LinkButton onPress={() => drop.mutate()}>Delete</LinkButton>
+            <LinkButton onPress={() => setAsking(false)}>Keep it</LinkButton>
+          </Line>
+        ) : (
+          <Quiet onPress={() => setAsking(true)}>Delete this project …</Quiet>
+        )}
+      </Side>
+    </Desk>
+  );
+}
+
+const Desk = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 268px; min-height: 0;`;
+const Middle = styled.div`display: flex; flex-direction: column; min-height: 0; min-width: 0;`;
+const Bar = styled.div`display: flex; flex-wrap: wrap; align-items: flex-end; gap: ${space(3)}; padding: ${space(3)} ${space(5)}; border-top: 1px solid ${colour.line};`;
+const Side = styled.aside`
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  gap: ${space(3)};
+  padding: ${space(4)};
+  border-left: 1px solid ${colour.line};
+  overflow: auto;
+  & > div { max-width: 100%; }
+`;
+const Key = styled.ul`
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  width: 100%;
+  & li { display: grid; grid-template-columns: 44px 40px 1fr; align-items: center; }
+  & i { height: 22px; }
+  & b { text-align: right; }
+  & span { text-align: right; color: ${colour.muted}; font-size: ${sizes.small}; }
+`;
+const Whole = styled.div`width: 100%;`;
+const Two = styled.div`display: grid; grid-template-columns: 1fr 1fr; gap: ${space(3)};`;
+const Small = styled.span`font-size: ${sizes.small}; color: ${colour.muted};`;
+const Line = styled.div`display: flex; flex-wrap: wrap; align-items: center; gap: ${space(3)}; font-size: ${sizes.small};`;
+const Quiet = styled(LinkButton)`color: ${colour.muted}; font-size: ${sizes.small};`;

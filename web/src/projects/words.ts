@@ -1,0 +1,25 @@
+import type { Schemas } from '../api/client';
+
+export type Project = Schemas['ProjectView'];
+export type Settings = Schemas['ProjectData'];
+export type Rights = Project['rights'];
+
+export const rightsNames: Record<Rights, string> = {
+  OWN_PHOTO: 'own photo',
+  SET_UP_FROM_LIFE: 'set up from life',
+  FREE_OF_RIGHTS: 'free of rights',
+};
+
+/** Settings as a question asks them. */
+export const asked = (settings: Settings) => new URLSearchParams(Object.entries(settings).map(([name, value]) => [name, String(value)])).toString();
+
+/** The picture in its frame moved by shares of what is seen; it stops at the edges. */
+export function moved(settings: Settings, right: number, down: number): Settings {
+  const clamp = (v: number) => Math.min(1, Math.max(0, Math.round(v * 1000) / 1000));
+  return { ...settings, centreX: clamp(settings.centreX + right / settings.zoom), centreY: clamp(settings.centreY + down / settings.zoom) };
+}
+
+/** Enlarged or made smaller; as much as the frame holds at the least. */
+export const zoomed = (settings: Settings, by: number): Settings => ({ ...settings, zoom: Math.min(8, Math.max(1, Math.round(settings.zoom * by * 100) / 100)) });
+
+export const turned = (settings: Settings): Settings => ({ ...settings, quarterTurns: (settings.quarterTurns + 1) % 4 });
