@@ -22,6 +22,7 @@ import java.io.UncheckedIOException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.IntStream;
@@ -222,10 +223,13 @@ public abstract class EveryEndpoint extends DeskTest {
         }
         Projects.ProjectInfo made = as(owner, () -> projects.create("Shell", null, Rights.OWN_PHOTO, "", picture));
         Map<String, Object> settings = json.convertValue(made.settings(), new TypeReference<>() {});
-        for (String measured : List.of("reference.png", "values.png", "values")) {
+        settings.values().removeIf(Objects::isNull);
+        for (String measured : List.of("reference.png", "values.png", "values", "zones")) {
             ById asked = add(GET, "/api/projects/{id}/" + measured, null, made.id());
             settings.forEach((name, value) -> asked.with(name, String.valueOf(value)));
         }
+        ById colours = add(GET, "/api/projects/{id}/zones/{number}/colours", null, made.id(), 1);
+        settings.forEach((name, value) -> colours.with(name, String.valueOf(value)));
         ById guide = add(GET, "/api/projects/{id}/guide.pdf", null, made.id());
         guide.with("paper", "A4");
         guide.with("lines", "GRID");

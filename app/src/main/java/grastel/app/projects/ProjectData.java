@@ -4,11 +4,13 @@ import grastel.core.reference.Frame;
 import grastel.core.reference.ValueMap;
 import grastel.core.reference.ValueMap.Wanted;
 import grastel.core.reference.View;
+import grastel.core.reference.Zones;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import java.util.UUID;
 
 /**
  * How a picture lies in its frame and is measured; as asked for and as kept.
@@ -23,6 +25,9 @@ import jakarta.validation.constraints.NotNull;
  * @param smoothMm how wide details are that may go
  * @param followMm how far outlines may leave the edges they follow
  * @param columns and rows of the grid
+ * @param zones at most so many areas of one colour each
+ * @param set pencils it is drawn with; null for the whole kit
+ * @param paper it is drawn on; null for the kit's first
  */
 public record ProjectData(
         Integer version,
@@ -52,16 +57,22 @@ public record ProjectData(
 
         @NotNull @DecimalMin("0.2") @DecimalMax("5") Double followMm,
         @NotNull @Min(2) @Max(12) Integer columns,
-        @NotNull @Min(2) @Max(12) Integer rows) {
+        @NotNull @Min(2) @Max(12) Integer rows,
+        @Min(Zones.FEWEST) @Max(Zones.MOST) Integer zones,
+        UUID set,
+        UUID paper) {
     static final int VERSION = 1;
+    private static final int USUAL_ZONES = 10;
 
     public ProjectData {
         version = version == null ? VERSION : version;
+        zones = zones == null ? USUAL_ZONES : zones;
     }
 
     /** @param islandMm2 that suits a class */
     static ProjectData usual(double islandMm2) {
-        return new ProjectData(VERSION, 150.0, 200.0, 0, 1.0, 0.5, 0.5, 5, islandMm2, 1.5, 1.0, 4, 6);
+        return new ProjectData(
+                VERSION, 150.0, 200.0, 0, 1.0, 0.5, 0.5, 5, islandMm2, 1.5, 1.0, 4, 6, USUAL_ZONES, null, null);
     }
 
     Frame frame() {

@@ -11,6 +11,7 @@ import grastel.core.reference.Reference;
 import grastel.core.reference.ValueMap;
 import grastel.core.reference.ValueMap.Wanted;
 import grastel.core.reference.View;
+import grastel.core.reference.Zones;
 import java.util.Locale;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -36,6 +37,9 @@ class ProjectPictures {
     private final Cache<Measured, ValueMap> values =
             Caffeine.newBuilder().maximumSize(MOST_MEASURED).build();
 
+    private final Cache<Zoned, Zones> zones =
+            Caffeine.newBuilder().maximumSize(MOST_MEASURED).build();
+
     ProjectPictures(ProjectRows projects, Decoder decoder) {
         this.projects = projects;
         this.decoder = decoder;
@@ -44,6 +48,8 @@ class ProjectPictures {
     private record Lying(UUID project, View view, Frame frame) {}
 
     private record Measured(Lying lying, Wanted wanted) {}
+
+    private record Zoned(Lying lying, int count, double leastMm2) {}
 
     /** @throws ApiProblem where it is no picture that can be taken, and why */
     Picture decoded(UUID known, byte[] file) {
@@ -95,7 +101,15 @@ class ProjectPictures {
         return values.get(measured, m -> ValueMap.of(reference, m.wanted()));
     }
 
+    Zones zones(UUID project, ProjectData settings) {
+        Reference reference = reference(project, settings);
+        Zoned zoned = new Zoned(
+                new Lying(project, settings.view(), settings.frame()), settings.zones(), settings.islandMm2());
+        return zones.get(zoned, z -> Zones.of(reference, z.count(), z.leastMm2()));
+    }
+
     void forget(UUID project) {
+        zones.asMap().keySet().removeIf(z -> z.lying().project().equals(project));
         decoded.invalidate(project);
         references.asMap().keySet().removeIf(l -> l.project().equals(project));
         values.asMap().keySet().removeIf(m -> m.lying().project().equals(project));

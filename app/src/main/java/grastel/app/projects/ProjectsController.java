@@ -19,9 +19,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.LinearRing;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -146,7 +143,7 @@ class ProjectsController {
                                 s.areaMm2(),
                                 s.areaMm2() / frame))
                         .toList(),
-                areas.stream().map(ProjectsController::path).collect(Collectors.joining()),
+                areas.stream().map(SvgPath::of).collect(Collectors.joining()),
                 areas.size());
     }
 
@@ -175,26 +172,6 @@ class ProjectsController {
         byte[] pdf = new GuideSheet(of.title(), settings, new GuideSheet.Wanted(paper, lines, outlines))
                 .pdf(pictures.reference(id, settings), values, values.outlines(settings.followMm()));
         return PdfAnswer.of(pdf, of.title() + ".pdf");
-    }
-
-    private static String path(Area area) {
-        return IntStream.range(-1, area.outline().getNumInteriorRing())
-                .mapToObj(i -> path(
-                        i < 0
-                                ? area.outline().getExteriorRing()
-                                : area.outline().getInteriorRingN(i)))
-                .collect(Collectors.joining());
-    }
-
-    private static String path(LinearRing ring) {
-        StringBuilder path = new StringBuilder(ring.getNumPoints() * 12);
-        for (Coordinate c : ring.getCoordinates()) {
-            path.append(path.isEmpty() ? 'M' : 'L')
-                    .append(Math.round(c.x * 100) / 100.0)
-                    .append(' ')
-                    .append(Math.round(c.y * 100) / 100.0);
-        }
-        return path.append('Z').toString();
     }
 
     private static ProjectView view(ProjectInfo p, List<Classes.ClassName> names) {

@@ -62,7 +62,7 @@ class ProjectsTest extends DeskTest {
         Map<String, Object> settings = JsonPath.read(project, "$.settings");
         StringBuilder query = new StringBuilder("?");
         settings.forEach((name, value) -> {
-            if (!changes.contains(name + "=")) {
+            if (value != null && !changes.contains(name + "=")) {
                 query.append(name).append('=').append(value).append('&');
             }
         });
@@ -97,6 +97,30 @@ class ProjectsTest extends DeskTest {
                     ImageIO.read(new ByteArrayInputStream(answer.getResponse().getContentAsByteArray()));
             assertThat((double) seen.getWidth() / seen.getHeight()).isCloseTo(0.75, within(0.01));
         }
+    }
+
+    @Test
+    void zonesHaveColoursThatThePencilsAtHandMake() {
+        String project = taken();
+        String base = "/api/projects/" + JsonPath.read(project, "$.id") + "/zones";
+        String zones = content(get(teacher, base + asked(project, "zones=6")));
+        List<Integer> numbers = JsonPath.read(zones, "$[*].number");
+        assertThat(numbers).hasSizeBetween(3, 6).startsWith(1);
+        assertThat(JsonPath.<List<Number>>read(zones, "$[*].areaMm2").stream()
+                        .mapToDouble(Number::doubleValue)
+                        .sum())
+                .isCloseTo(150 * 200, within(100.0));
+        assertThat(JsonPath.<List<String>>read(zones, "$[*].outline")).allMatch(o -> o.startsWith("M"));
+
+        UUID set = as(teacher, () -> kit.sets().get(0).id());
+        String colours = content(get(teacher, base + "/2/colours" + asked(project, "zones=6&set=" + set)));
+        assertThat(JsonPath.<String>read(colours, "$[0].part")).isEqualTo("OWN");
+        assertThat(JsonPath.<List<Object>>read(colours, "$[0].layers")).isNotEmpty();
+        assertThat(Math.abs(JsonPath.<Number>read(colours, "$[0].valueOff").doubleValue()))
+                .isLessThan(1);
+        assertThat(get(teacher, base + "/99/colours" + asked(project, "zones=6")))
+                .hasStatus(404);
+        assertThat(get(teacher, base + asked(project, "zones=99"))).hasStatus(422);
     }
 
     @Test

@@ -1,0 +1,136 @@
+package grastel.app.projects;
+
+import grastel.app.classes.Classes;
+import grastel.app.kit.Kit;
+import grastel.app.platform.ApiProblem;
+import grastel.core.colour.Srgb;
+import grastel.core.layering.Layer;
+import grastel.core.layering.PressureGrade;
+import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
+import grastel.core.project.ZoneColours;
+import grastel.core.project.ZoneColours.Mixed;
+import grastel.core.project.ZoneColours.Part;
+import grastel.core.recipe.Method;
+import grastel.core.reference.Outlines.Area;
+import grastel.core.reference.Zones;
+import grastel.core.reference.Zones.Zone;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Areas of one colour each, and what the pencils at hand make of them. */
+@RestController
+@RequestMapping("/api/projects/{id}/zones")
+class ZonesController {
+    private final Projects projects;
+    private final ProjectPictures pictures;
+    private final Kit kit;
+    private final Classes classes;
+
+    ZonesController(Projects projects, ProjectPictures pictures, Kit kit, Classes classes) {
+        this.projects = projects;
+        this.pictures = pictures;
+        this.kit = kit;
+        this.classes = classes;
+    }
+
+    /** @param number from 1, in reading order; @param value Munsell, 0…10; @param outline an SVG path in mm */
+    record ZoneView(
+            @NotNull int number,
+            @NotNull String own,
+            @NotNull String light,
+            @NotNull String shadow,
+            @NotNull double value,
+            @NotNull double areaMm2,
+            @NotNull String outline) {}
+
+    record ZoneLayerView(
+            @NotNull String code,
+            @NotNull String name,
+            @NotNull String colour,
+            @NotNull PressureGrade grade,
+            @NotNull int passes) {}
+
+    /**
+     * @param wanted as the picture has it; @param colour predicted; @param error ΔE00 between both
+     * @param valueOff how much lighter than wanted, Munsell value
+     * @param layers first layer first; none where the paper stays bare
+     * @param minutes for 4 cm²
+     */
+    record ZoneColourView(
+            @NotNull Part part,
+            @NotNull String wanted,
+            @NotNull String colour,
+            @NotNull double error,
+            @NotNull double valueOff,
+            @NotNull double minutes,
+            @NotNull List<ZoneLayerView> layers) {}
+
+    @GetMapping
+    List<ZoneView> all(@PathVariable UUID id, @Valid @ParameterObject ProjectData settings) {
+        Zones zones = pictures.zones(id, settings);
+        List<Area> areas = zones.outlines(settings.followMm()).areas();
+        return IntStream.range(0, zones.zones().size())
+                .mapToObj(z -> view(z, zones.zones().get(z), areas))
+                .toList();
+    }
+
+    private static ZoneView view(int zone, Zone of, List<Area> areas) {
+        return new ZoneView(
+                zone + 1,
+                Srgb.of(of.own()).hex(),
+                Srgb.of(of.light()).hex(),
+                Srgb.of(of.shadow()).hex(),
+                of.own().value(),
+                of.areaMm2(),
+                areas.stream().filter(a -> a.step() == zone).map(SvgPath::of).collect(Collectors.joining()));
+    }
+
+    /** By the method of the class that draws it. @param number of the zone, from 1 */
+    @GetMapping("/{number}/colours")
+    List<ZoneColourView> colours(
+            @PathVariable UUID id, @PathVariable int number, @Valid @ParameterObject ProjectData settings) {
+        List<Zone> zones = pictures.zones(id, settings).zones();
+        if (number < 1 || number > zones.size()) {
+            throw ApiProblem.notFound("zone");
+        }
+        UUID schoolClass = projects.one(id).schoolClass();
+        Method method =
+                schoolClass == null ? Method.USUAL : classes.one(schoolClass).method();
+        List<Pencil> pencils = (settings.set() == null ? kit.everything() : kit.setOf(settings.set())).pencils();
+        Paper paper = (settings.paper() == null ? kit.papers().get(0) : kit.paper(settings.paper())).paper();
+        return ZoneColours.of(zones.get(number - 1), paper, pencils, method).stream()
+                .map(ZonesController::view)
+                .toList();
+    }
+
+    private static ZoneColourView view(Mixed m) {
+        return new ZoneColourView(
+                m.part(),
+                Srgb.of(m.wanted()).hex(),
+                Srgb.of(m.colour()).hex(),
+                m.error(),
+                m.valueOff(),
+                m.minutes(),
+                m.layers().stream().map(l -> view((Layer.Colour) l)).toList());
+    }
+
+    private static ZoneLayerView view(Layer.Colour layer) {
+        Pencil pencil = layer.pass().pencil();
+        return new ZoneLayerView(
+                pencil.code(),
+                pencil.name(),
+                Srgb.of(pencil.masstone().toLab()).hex(),
+                PressureGrade.nearest(layer.pass().pressure()),
+                layer.passes());
+    }
+}

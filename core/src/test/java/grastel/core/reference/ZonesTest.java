@@ -1,0 +1,94 @@
+package grastel.core.reference;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import grastel.core.colour.ColourDifference;
+import grastel.core.colour.Srgb;
+import grastel.core.reading.Picture;
+import grastel.core.reference.Outlines.Area;
+import grastel.core.reference.Zones.Zone;
+import grastel.core.stilllife.HarbourFind;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.locationtech.jts.coverage.CoverageValidator;
+import org.locationtech.jts.geom.Polygon;
+
+class ZonesTest {
+    private static final Frame FRAME = new Frame(160, 200);
+
+    private static Reference reference(BufferedImage image) {
+        return Reference.of(Picture.of(image), View.WHOLE, FRAME);
+    }
+
+    private static BufferedImage patches() {
+        BufferedImage image = new BufferedImage(800, 1000, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        g.setColor(new Color(200, 190, 160));
+        g.fillRect(0, 0, 800, 1000);
+        g.setColor(new Color(180, 40, 40));
+        g.fillRect(100, 100, 300, 300);
+        g.setColor(new Color(30, 60, 140));
+        g.fillOval(400, 500, 300, 400);
+        g.dispose();
+        return image;
+    }
+
+    @Test
+    void patchesOfOneColourAreAZoneEachInTheirOwnColours() {
+        Zones zones = Zones.of(reference(patches()), 3, 40);
+        assertThat(zones.zones()).hasSize(3);
+        assertThat(zones.zones())
+                .extracting(z -> Srgb.of(z.own()).hex())
+                .containsExactlyInAnyOrder("#c8bea0", "#b42828", "#1e3c8c");
+        Zone red =
+                zones.zones().stream().filter(z -> z.own().a() > 30).findFirst().orElseThrow();
+        assertThat(red.areaMm2()).as("60 × 60 mm").isCloseTo(3600, within(80.0));
+        assertThat(ColourDifference.ciede2000(red.light(), red.shadow())).isLessThan(6);
+    }
+
+    @ParameterizedTest
+    @EnumSource(HarbourFind.class)
+    void zonesPartTheFrameAndFewerAreFewer(HarbourFind find) {
+        Reference reference = reference(find.picture(900, 1));
+        for (int count : new int[] {4, 10, 20}) {
+            Zones zones = Zones.of(reference, count, 20);
+            assertThat(zones.zones()).hasSizeBetween(2, count);
+            assertThat(zones.zones().stream().mapToDouble(Zone::areaMm2).sum()).isCloseTo(160 * 200, within(60.0));
+            assertThat(zones.zones()).allSatisfy(z -> {
+                assertThat(z.areaMm2()).isGreaterThanOrEqualTo(20);
+                assertThat(z.light().lightness()).isGreaterThanOrEqualTo(z.own().lightness());
+                assertThat(z.own().lightness())
+                        .isGreaterThanOrEqualTo(z.shadow().lightness());
+            });
+            Polygon[] areas =
+                    zones.outlines(1).areas().stream().map(Area::outline).toArray(Polygon[]::new);
+            assertThat(CoverageValidator.isValid(areas)).isTrue();
+        }
+    }
+
+    @Test
+    void theSamePictureHasTheSameZones() {
+        BufferedImage image = HarbourFind.GLASS_FLOAT.picture(700, 4);
+        List<Zone> once = Zones.of(reference(image), 8, 20).zones();
+        assertThat(Zones.of(reference(image), 8, 20).zones()).isEqualTo(once);
+    }
+
+    @Test
+    void oneColourIsOneZoneAndImpossibleCountsAreSaid() {
+        BufferedImage plain = new BufferedImage(400, 500, BufferedImage.TYPE_INT_RGB);
+        Zones zones = Zones.of(reference(plain), 6, 20);
+        assertThat(zones.zones())
+                .isNotEmpty()
+                .allSatisfy(z -> assertThat(z.own().lightness()).isLessThan(1));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Zones.of(reference(plain), 40, 20))
+                .withMessageContaining("not 40");
+    }
+}
