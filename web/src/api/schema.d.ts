@@ -491,7 +491,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_5"];
+        get: operations["all_6"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1532,6 +1532,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["valuesPicture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/zones": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_5"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/zones/{number}/colours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["colours"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3770,16 +3802,22 @@ export interface components {
             frameWidthMm: number;
             /** Format: double */
             islandMm2: number;
+            /** Format: uuid */
+            paper?: string;
             /** Format: int32 */
             quarterTurns: number;
             /** Format: int32 */
             rows: number;
+            /** Format: uuid */
+            set?: string;
             /** Format: double */
             smoothMm: number;
             /** Format: int32 */
             steps: number;
             /** Format: int32 */
             version?: number;
+            /** Format: int32 */
+            zones?: number;
             /** Format: double */
             zoom: number;
         };
@@ -4648,6 +4686,40 @@ export interface components {
             /** Format: uuid */
             run: string;
             title: string;
+        };
+        ZoneColourView: {
+            colour: string;
+            /** Format: double */
+            error: number;
+            layers: components["schemas"]["ZoneLayerView"][];
+            /** Format: double */
+            minutes: number;
+            /** @enum {string} */
+            part: "OWN" | "LIGHT" | "SHADOW";
+            /** Format: double */
+            valueOff: number;
+            wanted: string;
+        };
+        ZoneLayerView: {
+            code: string;
+            colour: string;
+            /** @enum {string} */
+            grade: "WHISPER" | "LIGHT" | "MEDIUM" | "FIRM" | "FULL";
+            name: string;
+            /** Format: int32 */
+            passes: number;
+        };
+        ZoneView: {
+            /** Format: double */
+            areaMm2: number;
+            light: string;
+            /** Format: int32 */
+            number: number;
+            outline: string;
+            own: string;
+            shadow: string;
+            /** Format: double */
+            value: number;
         };
     };
     responses: never;
@@ -5590,7 +5662,7 @@ export interface operations {
             };
         };
     };
-    all_5: {
+    all_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -7428,11 +7500,14 @@ export interface operations {
                 frameHeightMm: number;
                 frameWidthMm: number;
                 islandMm2: number;
+                paper?: string;
                 quarterTurns: number;
                 rows: number;
+                set?: string;
                 smoothMm: number;
                 steps: number;
                 version?: number;
+                zones?: number;
                 zoom: number;
             };
             header?: never;
@@ -7464,11 +7539,14 @@ export interface operations {
                 frameHeightMm: number;
                 frameWidthMm: number;
                 islandMm2: number;
+                paper?: string;
                 quarterTurns: number;
                 rows: number;
+                set?: string;
                 smoothMm: number;
                 steps: number;
                 version?: number;
+                zones?: number;
                 zoom: number;
             };
             header?: never;
@@ -7500,11 +7578,14 @@ export interface operations {
                 frameHeightMm: number;
                 frameWidthMm: number;
                 islandMm2: number;
+                paper?: string;
                 quarterTurns: number;
                 rows: number;
+                set?: string;
                 smoothMm: number;
                 steps: number;
                 version?: number;
+                zones?: number;
                 zoom: number;
             };
             header?: never;
@@ -7522,6 +7603,85 @@ export interface operations {
                 };
                 content: {
                     "image/png": string;
+                };
+            };
+        };
+    };
+    all_5: {
+        parameters: {
+            query: {
+                centreX: number;
+                centreY: number;
+                columns: number;
+                followMm: number;
+                frameHeightMm: number;
+                frameWidthMm: number;
+                islandMm2: number;
+                paper?: string;
+                quarterTurns: number;
+                rows: number;
+                set?: string;
+                smoothMm: number;
+                steps: number;
+                version?: number;
+                zones?: number;
+                zoom: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ZoneView"][];
+                };
+            };
+        };
+    };
+    colours: {
+        parameters: {
+            query: {
+                centreX: number;
+                centreY: number;
+                columns: number;
+                followMm: number;
+                frameHeightMm: number;
+                frameWidthMm: number;
+                islandMm2: number;
+                paper?: string;
+                quarterTurns: number;
+                rows: number;
+                set?: string;
+                smoothMm: number;
+                steps: number;
+                version?: number;
+                zones?: number;
+                zoom: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ZoneColourView"][];
                 };
             };
         };

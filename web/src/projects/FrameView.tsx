@@ -11,16 +11,20 @@ const STEP = 0.05;
 interface Props {
   project: string;
   settings: Settings;
-  shown: 'reference' | 'values' | 'outlines';
+  shown: 'reference' | 'values' | 'outlines' | 'zones';
   outlines: boolean;
   overlay: Overlay;
   /** Outlines as an SVG path in mm. */
   path: string | undefined;
+  /** Areas of one colour each, where these are shown. */
+  zones?: readonly { number: number; own: string; outline: string }[];
+  openZone?: number;
+  onZone?: (zone: number) => void;
   onMove: (settings: Settings) => void;
 }
 
 /** What lies in the frame. It is moved by dragging or with the arrow keys, enlarged with + and −. */
-export function FrameView({ project, settings, shown, outlines, overlay, path, onMove }: Props) {
+export function FrameView({ project, settings, shown, outlines, overlay, path, zones = [], openZone, onZone, onMove }: Props) {
   const from = useRef<{ x: number; y: number; settings: Settings } | undefined>(undefined);
   const { frameWidthMm: wide, frameHeightMm: high } = settings;
   const press = (event: KeyboardEvent) => {
@@ -62,13 +66,25 @@ export function FrameView({ project, settings, shown, outlines, overlay, path, o
           from.current = undefined;
         }}
       >
-        {shown === 'outlines' ? (
-          <rect width={wide} height={high} fill="#fff" />
-        ) : (
+        {shown === 'outlines' && <rect width={wide} height={high} fill="#fff" />}
+        {shown === 'zones' &&
+          zones.map((z) => (
+            <path
+              key={z.number}
+              d={z.outline}
+              fillRule="evenodd"
+              fill={z.own}
+              stroke={z.number === openZone ? '#fff' : '#111'}
+              strokeWidth={z.number === openZone ? 3 : 1}
+              vectorEffect="non-scaling-stroke"
+              onClick={() => onZone?.(z.number)}
+            />
+          ))}
+        {(shown === 'reference' || shown === 'values') && (
           <image href={`/api/projects/${project}/${shown}.png?${asked(settings)}`} width={wide} height={high} preserveAspectRatio="none" />
         )}
-        {(outlines || shown === 'outlines') && path && <path d={path} fill="none" stroke={shown === 'outlines' ? '#111' : '#fff'} strokeWidth={1} vectorEffect="non-scaling-stroke" />}
-        {(outlines || shown === 'outlines') && path && shown !== 'outlines' && <path d={path} fill="none" stroke="#111" strokeWidth={1} strokeDasharray="3 3" vectorEffect="non-scaling-stroke" />}
+        {shown !== 'zones' && (outlines || shown === 'outlines') && path && <path d={path} fill="none" stroke={shown === 'outlines' ? '#111' : '#fff'} strokeWidth={1} vectorEffect="non-scaling-stroke" />}
+        {outlines && path && (shown === 'reference' || shown === 'values') && <path d={path} fill="none" stroke="#111" strokeWidth={1} strokeDasharray="3 3" vectorEffect="non-scaling-stroke" />}
         {lines(overlay, settings).map(([x1, y1, x2, y2]) => (
           <line key={`${x1} ${y1}`} x1={x1} y1={y1} x2={x2} y2={y2} stroke="#111" strokeOpacity={0.7} strokeWidth={1} vectorEffect="non-scaling-stroke" />
         ))}

@@ -12,12 +12,14 @@ import { Stepper } from '../design/Stepper';
 import { colour, sizes, space } from '../design/tokens';
 import { count, decimals } from '../words/words';
 import { FrameView, type Overlay } from './FrameView';
-import { rightsNames, turned, zoomed, type Project, type Settings } from './words';
+import { questions, rightsNames, turned, zoomed, type Project, type Settings } from './words';
+import { ZonePanel } from './ZonePanel';
 
 const shownChoices = [
   { id: 'reference', name: 'picture' },
   { id: 'values', name: 'values' },
-  { id: 'outlines', name: 'outlines alone' },
+  { id: 'outlines', name: 'outlines' },
+  { id: 'zones', name: 'zones' },
 ] as const;
 const overlays = [
   { id: 'NONE', name: 'none' },
@@ -37,6 +39,7 @@ export function ProjectDesk({ open }: { open: Project }) {
   const [settings, setSettings] = useState(open.settings);
   const [schoolClass, setSchoolClass] = useState(open.schoolClass ?? NOBODY);
   const [shown, setShown] = useState<(typeof shownChoices)[number]['id']>('values');
+  const [zone, setZone] = useState(1);
   const [overlay, setOverlay] = useState<Overlay>('GRID');
   const [outlines, setOutlines] = useState(true);
   const [paper, setPaper] = useState<(typeof papers)[number]['id']>('A4');
@@ -45,10 +48,18 @@ export function ProjectDesk({ open }: { open: Project }) {
   const path = { id: open.id };
   const values = useQuery({
     queryKey: ['projects', open.id, 'values', settings],
-    queryFn: () => body(api.GET('/api/projects/{id}/values', { params: { path, query: settings } })),
+    queryFn: () => body(api.GET('/api/projects/{id}/values', { params: { path, query: questions(settings) } })),
     placeholderData: keepPreviousData,
     retry: false,
   });
+  const zones = useQuery({
+    queryKey: ['projects', open.id, 'zones', settings],
+    queryFn: () => body(api.GET('/api/projects/{id}/zones', { params: { path, query: questions(settings) } })),
+    placeholderData: keepPreviousData,
+    enabled: shown === 'zones',
+    retry: false,
+  });
+  const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')), enabled: shown === 'zones' });
   const keep = useMutation({
     mutationFn: () =>
       body(
@@ -72,11 +83,11 @@ export function ProjectDesk({ open }: { open: Project }) {
   const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
   const set = (change: Partial<Settings>) => setSettings((s) => ({ ...s, ...change }));
   const unchanged = JSON.stringify(settings) === JSON.stringify(open.settings) && schoolClass === (open.schoolClass ?? NOBODY);
-  const error = values.error ?? keep.error ?? drop.error;
+  const error = values.error ?? zones.error ?? keep.error ?? drop.error;
   return (
     <Desk>
       <Middle>
-        <FrameView project={open.id} settings={settings} shown={shown} outlines={outlines} overlay={overlay} path={values.data?.outlines} onMove={setSettings} />
+        <FrameView project={open.id} settings={settings} shown={shown} outlines={outlines} overlay={overlay} path={values.data?.outlines} zones={zones.data ?? []} openZone={zone} onZone={setZone} onMove={setSettings} />
         <Bar role="group" aria-label="What is shown">
           <Segments label="Show" value={shown} onChange={setShown} choices={shownChoices} />
           <Segments label="Lines" value={overlay} onChange={setOverlay} choices={overlays} />
@@ -94,6 +105,27 @@ export function ProjectDesk({ open }: { open: Project }) {
       </Middle>
       <Side>
         {error && <Notice role="alert">▲ {error.message}</Notice>}
+        {shown === 'zones' && (
+          <>
+            <h2>Zones</h2>
+            <Stepper label="At most" value={settings.zones ?? 10} least={3} most={25} onChange={(most) => set({ zones: most })} />
+            <Whole>
+              <Select
+                label="Pencils"
+                value={settings.set ?? NOBODY}
+                onChange={(id) => setSettings((s) => withChoice(s, 'set', id))}
+                choices={[{ id: NOBODY, name: 'the whole kit' }, ...(kit.data?.sets ?? []).map((s) => ({ id: s.id, name: s.name }))]}
+              />
+              <Select
+                label="Paper"
+                value={settings.paper ?? kit.data?.papers[0]?.id ?? NOBODY}
+                onChange={(id) => setSettings((s) => withChoice(s, 'paper', id))}
+                choices={(kit.data?.papers ?? []).map((p) => ({ id: p.id, name: p.name }))}
+              />
+            </Whole>
+            {zones.data ? <ZonePanel project={open.id} settings={settings} zones={zones.data} open={Math.min(zone, zones.data.length)} onOpen={setZone} /> : <Small>Parting the picture …</Small>}
+          </>
+        )}
         <h2>Values</h2>
         <Stepper label="Steps" value={settings.steps} least={2} most={7} onChange={(steps) => set({ steps })} />
         <Key aria-label="Key of the values">
@@ -163,6 +195,12 @@ export function ProjectDesk({ open }: { open: Project }) {
       </Side>
     </Desk>
   );
+}
+
+/** With another set or paper; without one where nothing is chosen. */
+function withChoice(settings: Settings, what: 'set' | 'paper', id: string): Settings {
+  const rest = Object.fromEntries(Object.entries(settings).filter(([name]) => name !== what)) as unknown as Settings;
+  return id === NOBODY ? rest : { ...rest, [what]: id };
 }
 
 const Desk = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 268px; min-height: 0;`;

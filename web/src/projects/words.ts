@@ -10,8 +10,11 @@ export const rightsNames: Record<Rights, string> = {
   FREE_OF_RIGHTS: 'free of rights',
 };
 
-/** Settings as a question asks them. */
-export const asked = (settings: Settings) => new URLSearchParams(Object.entries(settings).map(([name, value]) => [name, String(value)])).toString();
+/** Settings as a question asks them: what is not said is left out. */
+export const questions = (settings: Settings): Settings => Object.fromEntries(Object.entries(settings).filter(([, value]) => value !== undefined && value !== null)) as unknown as Settings;
+
+/** The same as part of an address. */
+export const asked = (settings: Settings) => new URLSearchParams(Object.entries(questions(settings)).map(([name, value]) => [name, String(value)])).toString();
 
 /** The picture in its frame moved by shares of what is seen; it stops at the edges. */
 export function moved(settings: Settings, right: number, down: number): Settings {

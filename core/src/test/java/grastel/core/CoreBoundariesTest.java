@@ -54,6 +54,14 @@ class CoreBoundariesTest {
             .mayNotBeAccessedByAnyLayer()
             .layer("progress")
             .definedBy("grastel.core.progress")
+            .layer("reference")
+            .definedBy("grastel.core.reference")
+            .layer("project")
+            .definedBy("grastel.core.project")
+            .whereLayer("project")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("reference")
+            .mayOnlyBeAccessedByLayers("project")
             .whereLayer("progress")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("scanner")
@@ -63,13 +71,14 @@ class CoreBoundariesTest {
             .whereLayer("planning")
             .mayOnlyBeAccessedByLayers("progress")
             .whereLayer("reading")
-            .mayOnlyBeAccessedByLayers("judging", "chart")
+            .mayOnlyBeAccessedByLayers("judging", "chart", "reference")
             .whereLayer("page")
             .mayOnlyBeAccessedByLayers("reading", "scanner", "chart")
             .whereLayer("exercise")
             .mayOnlyBeAccessedByLayers("judging", "page", "planning", "scanner", "progress")
             .whereLayer("recipe")
-            .mayOnlyBeAccessedByLayers("exercise", "planning")
+            .mayOnlyBeAccessedByLayers("exercise", "planning", "project")
             .whereLayer("layering")
-            .mayOnlyBeAccessedByLayers("recipe", "exercise", "judging", "planning", "scanner", "chart");
+            .mayOnlyBeAccessedByLayers(
+                    "recipe", "exercise", "judging", "planning", "scanner", "chart", "progress", "project");
 }

@@ -1,0 +1,85 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../api/client';
+import { colour, sizes, space } from '../design/tokens';
+import { decimals, gradeNames, passWords } from '../words/words';
+import { questions, type Settings } from './words';
+
+type Zone = Schemas['ZoneView'];
+type Mixed = Schemas['ZoneColourView'];
+
+const partNames: Record<Mixed['part'], string> = { OWN: 'own colour', LIGHT: 'in the light', SHADOW: 'in the shadow' };
+/** Further off than this a colour is said not to be reached, ΔE00. */
+const REACHED = 5;
+
+interface Props {
+  project: string;
+  settings: Settings;
+  zones: readonly Zone[];
+  open: number;
+  onOpen: (zone: number) => void;
+}
+
+/** The zones, and of the one that is open what the pencils make of its colours. */
+export function ZonePanel({ project, settings, zones, open, onOpen }: Props) {
+  const zone = zones.find((z) => z.number === open);
+  const colours = useQuery({
+    queryKey: ['projects', project, 'zone', open, settings],
+    queryFn: () => body(api.GET('/api/projects/{id}/zones/{number}/colours', { params: { path: { id: project, number: open }, query: questions(settings) } })),
+    enabled: zone !== undefined,
+    placeholderData: keepPreviousData,
+  });
+  return (
+    <>
+      <Row role="group" aria-label="Zones">
+        {zones.map((z) => (
+          <button key={z.number} type="button" aria-pressed={z.number === open} aria-label={`Zone ${z.number}`} onClick={() => onOpen(z.number)} style={{ background: z.own }}>
+            <span>{z.number}</span>
+          </button>
+        ))}
+      </Row>
+      {zone && (
+        <h3>
+          Zone {zone.number}: value {decimals(zone.value, 1)}, {Math.round(zone.areaMm2 / 100)} cm²
+        </h3>
+      )}
+      {zone && !colours.data && <Small>Mixing …</Small>}
+      <List aria-busy={colours.isFetching}>
+        {(colours.data ?? []).map((m) => (
+          <li key={m.part}>
+            <i style={{ background: m.wanted }} title="in the picture" />
+            <i style={{ background: m.colour }} title="in these pencils" />
+            <div>
+              <b>{partNames[m.part]}</b>
+              {m.layers.length === 0 ? <span>leave the paper bare</span> : m.layers.map((l, i) => <span key={`${i}${l.code}`}>{`${i + 1}. ${l.name}, ${gradeNames[l.grade]}, ${passWords(l.passes)}`}</span>)}
+              <Small>
+                {m.error > REACHED && '▲ the nearest there is: '}ΔE {decimals(m.error, 1)}, value {m.valueOff >= 0 ? '+' : '−'}
+                {decimals(Math.abs(m.valueOff), 1)}
+              </Small>
+            </div>
+          </li>
+        ))}
+      </List>
+    </>
+  );
+}
+
+const Small = styled.small`font-size: ${sizes.small}; color: ${colour.muted};`;
+const Row = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space(1)};
+  & button { width: 34px; height: 34px; border: 1px solid ${colour.muted}; padding: 0; cursor: pointer; }
+  & button span { background: ${colour.paper}; color: ${colour.ink}; padding: 0 4px; font-size: ${sizes.small}; }
+  & button[aria-pressed='true'] { outline: 3px solid ${colour.ink}; }
+`;
+const List = styled.ul`
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  width: 100%;
+  & li { display: grid; grid-template-columns: 26px 26px 1fr; gap: 0; padding: ${space(2)} 0; border-bottom: 1px solid ${colour.line}; }
+  & i { align-self: stretch; min-height: 40px; }
+  & div { padding-left: ${space(2)}; }
+  & b, & span, & small { display: block; font-size: ${sizes.small}; line-height: 1.35; }
+`;
