@@ -91,9 +91,11 @@ export function ProjectDesk({ open }: { open: Project }) {
         <Bar role="group" aria-label="What is shown">
           <Segments label="Show" value={shown} onChange={setShown} choices={shownChoices} />
           <Segments label="Lines" value={overlay} onChange={setOverlay} choices={overlays} />
-          <Toggle isSelected={outlines} onChange={setOutlines}>
-            Outlines
-          </Toggle>
+          {(shown === 'reference' || shown === 'values') && (
+            <Toggle isSelected={outlines} onChange={setOutlines}>
+              Outlines
+            </Toggle>
+          )}
           <Button onPress={() => setSettings(zoomed(settings, 1.15))} aria-label="Enlarge">
             +
           </Button>

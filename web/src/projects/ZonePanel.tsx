@@ -53,8 +53,7 @@ export function ZonePanel({ project, settings, zones, open, onOpen }: Props) {
               <b>{partNames[m.part]}</b>
               {m.layers.length === 0 ? <span>leave the paper bare</span> : m.layers.map((l, i) => <span key={`${i}${l.code}`}>{`${i + 1}. ${l.name}, ${gradeNames[l.grade]}, ${passWords(l.passes)}`}</span>)}
               <Small>
-                {m.error > REACHED && '▲ the nearest there is: '}ΔE {decimals(m.error, 1)}, value {m.valueOff >= 0 ? '+' : '−'}
-                {decimals(Math.abs(m.valueOff), 1)}
+                {m.error > REACHED && '▲ the nearest there is: '}ΔE {decimals(m.error, 1)}, {valueWords(m.valueOff)}
               </Small>
             </div>
           </li>
@@ -63,6 +62,8 @@ export function ZonePanel({ project, settings, zones, open, onOpen }: Props) {
     </>
   );
 }
+
+const valueWords = (off: number) => (Math.abs(off) < 0.05 ? 'value as wanted' : `value ${off > 0 ? '+' : '−'}${decimals(Math.abs(off), 1)}`);
 
 const Small = styled.small`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Row = styled.div`

@@ -20,7 +20,7 @@ public final class ValueMap {
     private static final double CODES = 2.55;
 
     /** A blunt coloured pencil's line: no area is filled that is narrower, mm. */
-    private static final double PENCIL_MM = 1;
+    static final double PENCIL_MM = 1;
 
     /** Steps nearer than this are one to a class, L*. */
     private static final double VISIBLE_STEP = 4;

@@ -67,20 +67,37 @@ public final class Zones {
                 .mapToObj(i -> lab(reference.code(i)))
                 .toArray(Lab[]::new);
         double mm2PerPx = reference.mmPerPx() * reference.mmPerPx();
-        int[] joined = joined(reference, colours, count, leastMm2 / mm2PerPx);
+        int[] joined =
+                Borders.drawn(reference.width(), joined(reference, colours, count, leastMm2 / mm2PerPx), colours);
         byte[] labels = new byte[joined.length];
         float[] lightness = new float[joined.length];
         for (int i = 0; i < joined.length; i++) {
             labels[i] = (byte) joined[i];
             lightness[i] = reference.lightness(i);
         }
-        Regions regions = Regions.of(reference.width(), reference.height(), labels, lightness);
-        int most = Arrays.stream(joined).max().orElseThrow();
+        Regions regions = Regions.of(reference.width(), reference.height(), labels, lightness)
+                .without(leastMm2 / mm2PerPx, ValueMap.PENCIL_MM / reference.mmPerPx());
+        return numbered(reference, regions, colours, mm2PerPx);
+    }
+
+    /** Numbers zones in reading order; those that are gone leave no number out. */
+    private static Zones numbered(Reference reference, Regions regions, Lab[] colours, double mm2PerPx) {
+        byte[] names = new byte[MOST + 1];
+        Arrays.fill(names, (byte) -1);
+        byte next = 0;
+        for (int i = 0; i < colours.length; i++) {
+            int label = regions.label(i);
+            if (names[label] < 0) {
+                names[label] = next++;
+            }
+        }
+        Regions named = regions.renamed(names);
+        int[] of = IntStream.range(0, colours.length).map(named::label).toArray();
         return new Zones(
                 reference,
-                regions,
-                IntStream.rangeClosed(0, most)
-                        .mapToObj(z -> zone(joined, z, colours, mm2PerPx))
+                named,
+                IntStream.range(0, next)
+                        .mapToObj(z -> zone(of, z, colours, mm2PerPx))
                         .toList());
     }
 

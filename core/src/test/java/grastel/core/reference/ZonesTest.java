@@ -14,6 +14,7 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -70,6 +71,38 @@ class ZonesTest {
             Polygon[] areas =
                     zones.outlines(1).areas().stream().map(Area::outline).toArray(Polygon[]::new);
             assertThat(CoverageValidator.isValid(areas)).isTrue();
+        }
+    }
+
+    /** Light to dark from corner to corner: borders lie where the colour is half way, on straight lines here. */
+    @Test
+    void aBorderInASoftGradationFollowsTheForm() {
+        BufferedImage image = new BufferedImage(800, 1000, BufferedImage.TYPE_INT_RGB);
+        for (int y = 0; y < 1000; y++) {
+            for (int x = 0; x < 800; x++) {
+                double along = (x + y) / 1800.0;
+                int code = (int) (60 + 140 * (1 / (1 + Math.exp(-30 * (along - 0.5)))));
+                image.setRGB(x, y, code << 16 | code << 8 | code / 2);
+            }
+        }
+        Zones zones = Zones.of(reference(image), 3, 40);
+        int width = reference(image).width();
+        int height = reference(image).height();
+        for (int y = 60; y < height - 60; y += 20) {
+            int row = y;
+            List<Integer> turns = IntStream.range(1, width)
+                    .filter(x -> zones.zone(row * width + x) != zones.zone(row * width + x - 1))
+                    .boxed()
+                    .toList();
+            List<Integer> below = IntStream.range(1, width)
+                    .filter(x -> zones.zone((row + 20) * width + x) != zones.zone((row + 20) * width + x - 1))
+                    .boxed()
+                    .toList();
+            if (turns.size() == below.size() && !turns.isEmpty()) {
+                assertThat(turns.get(0) - below.get(0))
+                        .as("20 rows down the border is 20 places further left, at row %s", row)
+                        .isBetween(14, 26);
+            }
         }
     }
 
