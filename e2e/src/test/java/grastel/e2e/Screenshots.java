@@ -124,6 +124,14 @@ class Screenshots {
                     .or(desk.page.getByText("Take over 24 pencils"))
                     .waitFor(new Locator.WaitForOptions().setTimeout(90_000));
             take(desk, "chart");
+            desk.go("Projects");
+            desk.button(Pattern.compile("^Glass float")).click();
+            desk.page
+                    .getByText("zones", new Page.GetByTextOptions().setExact(true))
+                    .click();
+            desk.button("Zone 3").click();
+            desk.page.getByText("own colour").waitFor();
+            take(desk, "projects");
             desk.go("Classes");
             desk.page
                     .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^8 Dunlin")))
@@ -158,11 +166,6 @@ class Screenshots {
             desk.page.keyboard().press("ArrowRight");
         }
         take(desk, "show");
-        desk.page.keyboard().press("d");
-        while (!desk.page.getByRole(AriaRole.STATUS).innerText().contains("Watch for")) {
-            desk.page.keyboard().press("ArrowRight");
-        }
-        take(desk, "show-fault");
         desk.page.keyboard().press("Escape");
         desk.heading("Course").waitFor();
     }
