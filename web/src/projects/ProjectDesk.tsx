@@ -175,9 +175,14 @@ export function ProjectDesk({ open }: { open: Project }) {
         <h2>Print</h2>
         <Segments label="Paper" value={paper} onChange={setPaper} choices={papers} />
         {unchanged ? (
-          <a href={`/api/projects/${open.id}/guide.pdf?paper=${paper}&lines=${overlay}&outlines=${String(outlines)}`} target="_blank" rel="noreferrer">
-            Guide, values, picture
-          </a>
+          <>
+            <a href={`/api/projects/${open.id}/guide.pdf?paper=${paper}&lines=${overlay}&outlines=${String(outlines)}`} target="_blank" rel="noreferrer">
+              Guide, values, picture
+            </a>
+            <a href={`/api/projects/${open.id}/zones/plan.pdf?paper=${paper}`} target="_blank" rel="noreferrer">
+              Colour plan
+            </a>
+          </>
         ) : (
           <Small>Keep it first: what is printed is what is kept.</Small>
         )}

@@ -3,11 +3,15 @@ package grastel.app.projects;
 import grastel.app.classes.Classes;
 import grastel.app.kit.Kit;
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.PdfAnswer;
+import grastel.app.projects.Projects.ProjectInfo;
 import grastel.core.colour.Srgb;
 import grastel.core.layering.Layer;
 import grastel.core.layering.PressureGrade;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
+import grastel.core.media.PencilSet;
+import grastel.core.page.PageSize;
 import grastel.core.project.ZoneColours;
 import grastel.core.project.ZoneColours.Mixed;
 import grastel.core.project.ZoneColours.Part;
@@ -22,9 +26,12 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Areas of one colour each, and what the pencils at hand make of them. */
@@ -103,14 +110,36 @@ class ZonesController {
         if (number < 1 || number > zones.size()) {
             throw ApiProblem.notFound("zone");
         }
-        UUID schoolClass = projects.one(id).schoolClass();
-        Method method =
-                schoolClass == null ? Method.USUAL : classes.one(schoolClass).method();
-        List<Pencil> pencils = (settings.set() == null ? kit.everything() : kit.setOf(settings.set())).pencils();
-        Paper paper = (settings.paper() == null ? kit.papers().get(0) : kit.paper(settings.paper())).paper();
-        return ZoneColours.of(zones.get(number - 1), paper, pencils, method).stream()
+        With with = with(projects.one(id).schoolClass(), settings);
+        return with.of(zones.get(number - 1)).stream()
                 .map(ZonesController::view)
                 .toList();
+    }
+
+    /** What a project is drawn with. */
+    private record With(PencilSet pencils, Paper paper, Method method) {
+        List<Mixed> of(Zone zone) {
+            return ZoneColours.of(zone, paper, pencils.pencils(), method);
+        }
+    }
+
+    private With with(UUID schoolClass, ProjectData settings) {
+        return new With(
+                settings.set() == null ? kit.everything() : kit.setOf(settings.set()),
+                (settings.paper() == null ? kit.papers().get(0) : kit.paper(settings.paper())).paper(),
+                schoolClass == null ? Method.USUAL : classes.one(schoolClass).method());
+    }
+
+    /** The colours of every zone as they are kept, layer by layer, with boxes to try them in. */
+    @GetMapping(path = "/plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> plan(@PathVariable UUID id, @RequestParam PageSize paper) {
+        ProjectInfo of = projects.one(id);
+        With with = with(of.schoolClass(), of.settings());
+        List<List<Mixed>> all = pictures.zones(id, of.settings()).zones().parallelStream()
+                .map(with::of)
+                .toList();
+        String materials = with.pencils().name() + " on " + with.paper().name();
+        return PdfAnswer.of(ColourPlan.pdf(of.title(), paper, materials, all), of.title() + ", colours.pdf");
     }
 
     private static ZoneColourView view(Mixed m) {

@@ -100,7 +100,7 @@ class ProjectsTest extends DeskTest {
     }
 
     @Test
-    void zonesHaveColoursThatThePencilsAtHandMake() {
+    void zonesHaveColoursThatThePencilsAtHandMake() throws IOException {
         String project = taken();
         String base = "/api/projects/" + JsonPath.read(project, "$.id") + "/zones";
         String zones = content(get(teacher, base + asked(project, "zones=6")));
@@ -118,6 +118,11 @@ class ProjectsTest extends DeskTest {
         assertThat(JsonPath.<List<Object>>read(colours, "$[0].layers")).isNotEmpty();
         assertThat(Math.abs(JsonPath.<Number>read(colours, "$[0].valueOff").doubleValue()))
                 .isLessThan(1);
+        MvcTestResult plan = get(teacher, base + "/plan.pdf?paper=A4");
+        assertThat(plan).hasStatusOk();
+        try (PDDocument pdf = Loader.loadPDF(plan.getResponse().getContentAsByteArray())) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("Zone 1", "own colour", "Try each colour", "1. ");
+        }
         assertThat(get(teacher, base + "/99/colours" + asked(project, "zones=6")))
                 .hasStatus(404);
         assertThat(get(teacher, base + asked(project, "zones=99"))).hasStatus(422);
