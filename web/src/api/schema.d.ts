@@ -2944,7 +2944,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** @enum {string} */
-            kind: "STUDENT" | "CLASS" | "LESSON" | "SHEET" | "PENCIL" | "STACK";
+            kind: "STUDENT" | "CLASS" | "LESSON" | "SHEET" | "PENCIL" | "STACK" | "PROJECT";
             name: string;
             /** Format: uuid */
             schoolClass?: string;

@@ -17,6 +17,7 @@ export const kindNames: Record<FoundView['kind'] | 'PLACE', string> = {
   SHEET: 'sheet',
   PENCIL: 'pencil',
   STACK: 'stack',
+  PROJECT: 'project',
   PLACE: 'place',
 };
 
@@ -37,6 +38,8 @@ export function addressOf(found: FoundView | Place): string {
       return `/kit?pencil=${found.id}`;
     case 'STACK':
       return `/bench/${found.id}`;
+    case 'PROJECT':
+      return `/projects/${found.id}`;
   }
 }
 

@@ -4,6 +4,7 @@ import grastel.app.bench.Bench;
 import grastel.app.classes.Classes;
 import grastel.app.course.Courses;
 import grastel.app.kit.Kit;
+import grastel.app.projects.Projects;
 import grastel.app.sheets.Sheets;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -28,13 +29,15 @@ class FindController {
     private final Courses courses;
     private final Kit kit;
     private final Bench bench;
+    private final Projects projects;
 
-    FindController(Classes classes, Sheets sheets, Courses courses, Kit kit, Bench bench) {
+    FindController(Classes classes, Sheets sheets, Courses courses, Kit kit, Bench bench, Projects projects) {
         this.classes = classes;
         this.sheets = sheets;
         this.courses = courses;
         this.kit = kit;
         this.bench = bench;
+        this.projects = projects;
     }
 
     enum Kind {
@@ -43,7 +46,8 @@ class FindController {
         LESSON,
         SHEET,
         PENCIL,
-        STACK
+        STACK,
+        PROJECT
     }
 
     /** @param within what it belongs to, in words, or empty; @param schoolClass only of a lesson */
@@ -92,7 +96,10 @@ class FindController {
                         kit.pencils().stream()
                                 .map(p -> new FoundView(
                                         Kind.PENCIL, p.id(), p.pencil().title(), p.range(), null)),
-                        bench.names().stream().map(s -> new FoundView(Kind.STACK, s.id(), s.name(), "", null)))
+                        bench.names().stream().map(s -> new FoundView(Kind.STACK, s.id(), s.name(), "", null)),
+                        projects.titles().stream()
+                                .map(p -> new FoundView(
+                                        Kind.PROJECT, p.id(), p.title(), byId.getOrDefault(p.schoolClass(), ""), null)))
                 .flatMap(s -> s);
     }
 }

@@ -1,5 +1,5 @@
 /** One box that finds whatever has a name. Nothing is stored here. */
-@ApplicationModule(allowedDependencies = {"platform", "classes", "sheets", "course", "kit", "bench"})
+@ApplicationModule(allowedDependencies = {"platform", "classes", "sheets", "course", "kit", "bench", "projects"})
 package grastel.app.find;
 
 import org.springframework.modulith.ApplicationModule;

@@ -56,15 +56,18 @@ public class Progress {
     public Map<UUID, Map<Skill, Readiness>> readiness(Collection<ClassInfo> classes) {
         Map<UUID, ClassInfo> of = new HashMap<>();
         classes.forEach(c -> c.students().forEach(s -> of.put(s.id(), c)));
-        Map<UUID, StudentRecord> records = records(
-                        returns.confirmed(classes.stream().map(ClassInfo::id).toList()),
-                        student -> of.get(student).band())
-                .byStudent();
+        List<Confirmed> confirmed = returns
+                .confirmed(classes.stream().map(ClassInfo::id).toList())
+                .stream()
+                .filter(c -> of.containsKey(c.student()))
+                .toList();
+        Map<UUID, StudentRecord> records =
+                records(confirmed, student -> of.get(student).band()).byStudent();
         return classes.stream()
                 .collect(Collectors.toMap(
                         ClassInfo::id,
                         c -> Readiness.of(records.entrySet().stream()
-                                .filter(e -> of.get(e.getKey()).equals(c))
+                                .filter(e -> of.get(e.getKey()).id().equals(c.id()))
                                 .map(Map.Entry::getValue)
                                 .toList())));
     }

@@ -23,15 +23,17 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class ProjectPictures {
-    /** Decoded ones weigh 36 MB at 12 megapixels. */
-    private static final int MOST_DECODED = 3;
+    /** Of decoded pictures, bytes: three of 12 megapixels; what is larger alone is decoded each time. */
+    private static final long MOST_DECODED = 120_000_000;
 
     private static final int MOST_MEASURED = 24;
 
     private final ProjectRows projects;
     private final Decoder decoder;
-    private final Cache<UUID, Picture> decoded =
-            Caffeine.newBuilder().maximumSize(MOST_DECODED).build();
+    private final Cache<UUID, Picture> decoded = Caffeine.newBuilder()
+            .maximumWeight(MOST_DECODED)
+            .weigher((UUID id, Picture picture) -> 3 * picture.width() * picture.height())
+            .build();
     private final Cache<Lying, Reference> references =
             Caffeine.newBuilder().maximumSize(MOST_MEASURED).build();
     private final Cache<Measured, ValueMap> values =
@@ -76,23 +78,11 @@ class ProjectPictures {
 
     Reference reference(UUID project, ProjectData settings) {
         projects.line(project).orElseThrow(() -> ApiProblem.notFound("project"));
-        Lying lying = new Lying(project, settings.view(), settings.frame());
-        Reference known = references.getIfPresent(lying);
-        if (known == null) {
-            Picture picture = picture(project);
-            known = ApiProblem.taken("zoom", () -> Reference.of(picture, lying.view(), lying.frame()));
-            references.put(lying, known);
-        }
-        return known;
-    }
-
-    private Picture picture(UUID project) {
-        Picture known = decoded.getIfPresent(project);
-        if (known == null) {
-            known = decoded(project, projects.picture(project).orElseThrow(() -> ApiProblem.notFound("project")));
-            decoded.put(project, known);
-        }
-        return known;
+        return references.get(new Lying(project, settings.view(), settings.frame()), lying -> {
+            Picture picture = decoded.get(
+                    project, id -> decoded(id, projects.picture(id).orElseThrow(() -> ApiProblem.notFound("project"))));
+            return ApiProblem.taken("zoom", () -> Reference.of(picture, lying.view(), lying.frame()));
+        });
     }
 
     ValueMap values(UUID project, ProjectData settings) {

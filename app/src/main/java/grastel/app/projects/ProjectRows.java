@@ -27,6 +27,9 @@ interface ProjectRows extends JpaRepository<Project, UUID> {
     @Query(LINE + "order by p.createdAt desc")
     List<Line> lines();
 
+    @Query("select new grastel.app.projects.Projects$Title(p.id, p.title, p.schoolClass) from Project p")
+    List<Projects.Title> titles();
+
     @Query(LINE + "where p.id = :id")
     Optional<Line> line(UUID id);
 

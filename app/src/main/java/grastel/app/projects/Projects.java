@@ -47,6 +47,15 @@ public class Projects {
             String rightsNote,
             ProjectData settings) {}
 
+    /** @param schoolClass who draws it, or null */
+    public record Title(UUID id, String title, UUID schoolClass) {}
+
+    /** What all projects are called. */
+    @Transactional(readOnly = true)
+    public List<Title> titles() {
+        return projects.titles();
+    }
+
     /** The newest first. */
     @Transactional(readOnly = true)
     public List<ProjectInfo> all() {

@@ -149,6 +149,7 @@ class ProjectsTest extends DeskTest {
                 .hasStatus(409);
         assertThat(JsonPath.<List<String>>read(content(get(teacher, "/api/projects")), "$[*].title"))
                 .containsExactly("Shell");
+        assertThat(content(get(teacher, "/api/find?q=she"))).contains("PROJECT", id);
         settings.put("steps", 12);
         assertThat(put(teacher, "/api/projects/{id}", Map.of("title", "Shell", "settings", settings), id))
                 .hasStatus(422);
