@@ -10,6 +10,7 @@ import grastel.core.media.Pencil;
 import grastel.core.media.Tooth;
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
 
 /**
  * Fits a pencil's masstone, hiding and softness, or a paper's depth, to measured swatches. Least squares on L*, a* and b*;
@@ -60,7 +61,7 @@ public final class Calibration {
                 p -> predicted(with(start, p), paper, measured),
                 colours(measured));
         Pencil found = with(start, x);
-        return new Fit<>(found, residual(start, paper, measured), residual(found, paper, measured));
+        return better(start, found, p -> residual(p, paper, measured));
     }
 
     /** The paper's depth from swatches of pencils that are known; each layer names its own. */
@@ -75,7 +76,14 @@ public final class Calibration {
                         .toList(),
                 colours(measured));
         Paper found = withDepth(start, x[0]);
-        return new Fit<>(found, residual(start, measured), residual(found, measured));
+        return better(start, found, p -> residual(p, measured));
+    }
+
+    /** What is as right as swatches can tell stays: squares that become less need not bring colours nearer as they are seen. */
+    private static <T> Fit<T> better(T start, T found, ToDoubleFunction<T> residual) {
+        double before = residual.applyAsDouble(start);
+        double after = residual.applyAsDouble(found);
+        return after < before ? new Fit<>(found, before, after) : new Fit<>(start, before, before);
     }
 
     private static void requireEnough(List<Measured> measured) {

@@ -89,6 +89,16 @@ class CalibrationTest {
         assertThat(fit.after()).isLessThan(0.8).isLessThan(fit.before());
     }
 
+    /** A paper that is as its label says, under the meter's noise: what is found never fits worse than the label. */
+    @Test
+    void whatIsFoundNeverFitsWorseThanWhatWasThought() {
+        for (int seed = 0; seed < 30; seed++) {
+            Calibration.Fit<Paper> fit =
+                    Calibration.paper(CARTRIDGE, measured(Demo.pencil("S36"), CARTRIDGE, new Random(seed)));
+            assertThat(fit.after()).as("seed %s", seed).isLessThanOrEqualTo(fit.before());
+        }
+    }
+
     @Test
     void aPencilThatIsAsThoughtStaysSo() {
         Pencil pencil = Demo.pencil("S07");
