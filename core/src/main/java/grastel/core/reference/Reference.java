@@ -4,6 +4,7 @@ import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
 import grastel.core.reading.Picture;
 import grastel.core.reference.View.Seen;
+import java.util.Locale;
 import java.util.stream.IntStream;
 
 /**
@@ -47,8 +48,12 @@ public final class Reference {
         Seen seen = view.of(turnedWidth, turnedHeight, frame);
         if (Math.min(seen.width(), seen.height()) < FEWEST_PIXELS) {
             throw new IllegalArgumentException(String.format(
+                    Locale.ROOT,
                     "The part that is seen has %.0f × %.0f pixels; at least %d × %d are needed",
-                    seen.width(), seen.height(), FEWEST_PIXELS, FEWEST_PIXELS));
+                    seen.width(),
+                    seen.height(),
+                    FEWEST_PIXELS,
+                    FEWEST_PIXELS));
         }
         double longSide = Math.min(LONG_SIDE, Math.max(seen.width(), seen.height()));
         int width = (int) Math.round(frame.aspect() >= 1 ? longSide : longSide * frame.aspect());
