@@ -24,6 +24,16 @@ export function answers(method: Method, ...given: unknown[]) {
   return spy as unknown as Mock<(path: string, request?: unknown) => unknown>;
 }
 
+/** A server that answers by the path asked for, as often as it is asked; an Error is thrown. */
+export function answersTo(method: Method, given: Record<string, unknown>) {
+  const spy = vi.spyOn(api, method as 'POST');
+  spy.mockImplementation(((path: string) => {
+    const answer = given[path];
+    return answer instanceof Error ? Promise.reject(answer) : Promise.resolve({ data: answer });
+  }) as never);
+  return spy as unknown as Mock<(path: string, request?: unknown) => unknown>;
+}
+
 /** Types into a field and leaves it. */
 export function type(label: string | RegExp, value: string, at = 0) {
   const field = screen.getAllByRole('textbox', { name: label })[at] as HTMLElement;

@@ -1,16 +1,16 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api, body, filesForm } from '../api/client';
-import { Button, MainButton, Segments, Select, Words } from '../design/Controls';
+import { Button, MainButton, Segments, Words } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
+import { ClassChoice, NOBODY } from './ClassChoice';
 import { rightsNames, type Rights } from './words';
 
 const rights = (Object.keys(rightsNames) as Rights[]).map((id) => ({ id, name: rightsNames[id] }));
-const NOBODY = 'nobody';
 
 /** Takes a picture in, with the right to use it. */
 export function NewProject() {
@@ -21,7 +21,6 @@ export function NewProject() {
   const [right, setRight] = useState<Rights>('OWN_PHOTO');
   const [note, setNote] = useState('');
   const [file, setFile] = useState<File>();
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
   const create = useMutation({
     mutationFn: (picture: File) =>
       body(
@@ -44,12 +43,7 @@ export function NewProject() {
         <Button>{file ? `${file.name} – another …` : 'Choose a picture …'}</Button>
       </FileTrigger>
       <Words label="Title" value={title} onChange={setTitle} required />
-      <Select
-        label="Class"
-        value={schoolClass}
-        onChange={setSchoolClass}
-        choices={[{ id: NOBODY, name: 'no class yet' }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]}
-      />
+      <ClassChoice value={schoolClass} onChange={setSchoolClass} />
       <Segments label="The right to use it" value={right} onChange={setRight} choices={rights} />
       <Words label="Note on the right (who took it, where it is from)" value={note} onChange={setNote} />
       {create.error && <Notice role="alert">▲ {create.error.message}</Notice>}

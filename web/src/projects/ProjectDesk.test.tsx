@@ -2,7 +2,7 @@ import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, expect, it, vi } from 'vitest';
 import { ApiError, type Schemas } from '../api/client';
-import { answers, press, show, type } from '../testing';
+import { answers, answersTo, press, show, type } from '../testing';
 import { usual } from './example';
 import { ProjectDesk } from './ProjectDesk';
 import type { Project } from './words';
@@ -17,6 +17,8 @@ const values: Schemas['ValuesView'] = {
   areas: 7,
 };
 
+const server = (measured: unknown = values) => answersTo('GET', { '/api/projects/{id}/values': measured, '/api/classes': [] });
+
 const desk = () =>
   show(
     <MemoryRouter>
@@ -30,7 +32,7 @@ afterEach(() => {
 });
 
 it('shows the key lightest first, says how many areas there are and where values are too near', async () => {
-  answers('GET', values, []);
+  server();
   desk();
   const key = await screen.findByRole('list', { name: 'Key of the values' });
   await screen.findByText('7 areas to draw');
@@ -39,7 +41,7 @@ it('shows the key lightest first, says how many areas there are and where values
 });
 
 it('moves the picture by keys and keeps that on the state it was changed on', async () => {
-  answers('GET', values, [], values, values);
+  server();
   const put = answers('PUT', { ...mug, revision: 4 });
   desk();
   const frame = screen.getByRole('img', { name: /^The frame, 150 × 200 mm/ });
@@ -53,7 +55,7 @@ it('moves the picture by keys and keeps that on the state it was changed on', as
 });
 
 it('takes a change back, and prints what is kept with the lines that are shown', async () => {
-  answers('GET', values, [], values, values);
+  server();
   desk();
   await screen.findByText('7 areas to draw');
   const print = () => screen.queryByRole('link', { name: 'Guide, values, picture' })?.getAttribute('href');
@@ -66,7 +68,7 @@ it('takes a change back, and prints what is kept with the lines that are shown',
 });
 
 it('says what the server refuses, and keeps nothing', async () => {
-  answers('GET', new ApiError(422, 'INVALID', 'The part that is seen has 60 × 80 pixels; at least 100 × 100 are needed', []), []);
+  server(new ApiError(422, 'INVALID', 'The part that is seen has 60 × 80 pixels; at least 100 × 100 are needed', []));
   desk();
   expect((await screen.findByRole('alert')).textContent).toContain('at least 100 × 100');
 });

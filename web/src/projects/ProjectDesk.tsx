@@ -11,6 +11,7 @@ import { Notice } from '../design/States';
 import { Stepper } from '../design/Stepper';
 import { colour, sizes, space } from '../design/tokens';
 import { count, decimals } from '../words/words';
+import { ClassChoice, NOBODY } from './ClassChoice';
 import { FrameView, type Overlay } from './FrameView';
 import { questions, rightsNames, turned, zoomed, type Project, type Settings } from './words';
 import { ZonePanel } from './ZonePanel';
@@ -30,7 +31,6 @@ const papers = [
   { id: 'A4', name: 'A4' },
   { id: 'LETTER', name: 'Letter' },
 ] as const;
-const NOBODY = 'nobody';
 
 /** One picture, large, with what is measured in it; tools at its edges. */
 export function ProjectDesk({ open }: { open: Project }) {
@@ -80,7 +80,6 @@ export function ProjectDesk({ open }: { open: Project }) {
       await navigate('/projects');
     },
   });
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
   const set = (change: Partial<Settings>) => setSettings((s) => ({ ...s, ...change }));
   const unchanged = JSON.stringify(settings) === JSON.stringify(open.settings) && schoolClass === (open.schoolClass ?? NOBODY);
   const error = values.error ?? zones.error ?? keep.error ?? drop.error;
@@ -150,12 +149,7 @@ export function ProjectDesk({ open }: { open: Project }) {
           <NumberBox label="Rows" value={settings.rows} least={2} most={12} step={1} digits={0} onChange={(rows) => set({ rows })} />
         </Two>
         <Whole>
-          <Select
-            label="Class"
-            value={schoolClass}
-            onChange={setSchoolClass}
-            choices={[{ id: NOBODY, name: 'no class yet' }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]}
-          />
+          <ClassChoice value={schoolClass} onChange={setSchoolClass} />
         </Whole>
         <Line>
           <MainButton isDisabled={unchanged || keep.isPending || values.isError} onPress={() => keep.mutate()}>
@@ -233,7 +227,7 @@ const Key = styled.ul`
   & b { text-align: right; }
   & span { text-align: right; color: ${colour.muted}; font-size: ${sizes.small}; }
 `;
-const Whole = styled.div`width: 100%;`;
+const Whole = styled.div`width: 100%; display: flex; flex-direction: column; gap: ${space(2)};`;
 const Two = styled.div`display: grid; grid-template-columns: 1fr 1fr; gap: ${space(3)};`;
 const Small = styled.span`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Line = styled.div`display: flex; flex-wrap: wrap; align-items: center; gap: ${space(3)}; font-size: ${sizes.small};`;

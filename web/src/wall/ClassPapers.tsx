@@ -15,4 +15,5 @@ export function ClassPapers({ schoolClass }: { schoolClass: string }) {
   );
 }
 
-const Links = styled.nav`display: flex; gap: ${space(3)}; align-self: flex-end; padding-bottom: 8px; white-space: nowrap;`;
+/** Links beside choices: on the line of their words. */
+export const Links = styled.nav`display: flex; gap: ${space(3)}; align-self: flex-end; padding-bottom: 8px; white-space: nowrap;`;

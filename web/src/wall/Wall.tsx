@@ -12,6 +12,7 @@ import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { causeWords, dayOf, decimals } from '../words/words';
+import { Links } from './ClassPapers';
 import { Poster } from './Poster';
 import { ThenAndNow } from './ThenAndNow';
 import { ViewChoice } from './ViewChoice';
@@ -56,8 +57,12 @@ export default function Wall() {
               />
             </Picker>
             <ViewChoice view="printing" schoolClass={wall.data?.schoolClass} />
-            {back > 0 && <Link to={`/wall/${wall.data?.run}/redo`}>Redo pages</Link>}
-            {wall.data && back > 0 && !wall.data.personal && <Poster of={`/api/progress/runs/${wall.data.run}`} />}
+            {wall.data && back > 0 && (
+              <Links aria-label="From this wall">
+                <Link to={`/wall/${wall.data.run}/redo`}>Redo pages</Link>
+                {!wall.data.personal && <Poster of={`/api/progress/runs/${wall.data.run}`} />}
+              </Links>
+            )}
             <Toggle isSelected={squint} onChange={setSquint}>
               Squint
             </Toggle>

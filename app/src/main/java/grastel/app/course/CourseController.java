@@ -189,12 +189,7 @@ class CourseController {
         return new NextLessonView(
                 id,
                 lane.lessons().stream().map(CourseData.LessonData::id).toList().indexOf(id),
-                CourseViews.periods(lane).stream()
-                        .filter(p -> p.pieces().stream()
-                                .anyMatch(piece -> piece.lesson().equals(id.toString())))
-                        .map(CourseViews.PeriodView::starts)
-                        .findFirst()
-                        .orElse(null));
+                lane.begins(id).orElse(null));
     }
 
     /** Notes what happened in a period. */

@@ -11,8 +11,10 @@ import grastel.core.planning.PaceEvidence;
 import grastel.core.planning.Skill;
 import grastel.core.planning.Warning;
 import grastel.core.planning.calendar.Period;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 
@@ -41,4 +43,13 @@ record Lane(
         PaceEvidence pace,
         ClassTime time,
         Laid laid,
-        List<Warning> warnings) {}
+        List<Warning> warnings) {
+    /** When a lesson begins; nothing where the term has no period for it. */
+    Optional<LocalDateTime> begins(UUID lesson) {
+        return laid.periods().stream()
+                .filter(p ->
+                        p.pieces().stream().anyMatch(piece -> piece.lesson().equals(lesson.toString())))
+                .map(p -> p.period().starts())
+                .findFirst();
+    }
+}

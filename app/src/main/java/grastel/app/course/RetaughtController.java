@@ -4,7 +4,6 @@ import grastel.app.course.CourseData.LessonData;
 import grastel.app.progress.Progress;
 import grastel.core.exercise.Goal;
 import grastel.core.planning.Skill;
-import grastel.core.planning.calendar.Period;
 import grastel.core.progress.Reteaching;
 import grastel.core.progress.Reteaching.Figure;
 import grastel.core.progress.StudentRecord;
@@ -79,14 +78,7 @@ class RetaughtController {
 
     private Optional<Began> began(Lane lane, LessonData lesson) {
         LocalDateTime now = LocalDateTime.now(clock);
-        return lane.laid().periods().stream()
-                .filter(p -> p.pieces().stream()
-                        .anyMatch(piece -> piece.lesson().equals(lesson.id().toString())))
-                .map(p -> p.period())
-                .map(Period::starts)
-                .filter(starts -> starts.isBefore(now))
-                .findFirst()
-                .map(starts -> new Began(lesson, starts));
+        return lane.begins(lesson.id()).filter(starts -> starts.isBefore(now)).map(starts -> new Began(lesson, starts));
     }
 
     private RetaughtView view(Began b, Collection<StudentRecord> records) {

@@ -170,6 +170,14 @@ public final class PdfCanvas {
         });
     }
 
+    /** Around a rectangle. @param grey sRGB code, 0 black … 1 white */
+    public void border(Rect r, double widthMm, double grey) {
+        line(r.x(), r.y(), r.right(), r.y(), widthMm, grey);
+        line(r.right(), r.y(), r.right(), r.bottom(), widthMm, grey);
+        line(r.right(), r.bottom(), r.x(), r.bottom(), widthMm, grey);
+        line(r.x(), r.bottom(), r.x(), r.y(), widthMm, grey);
+    }
+
     public void text(double x, double baseline, double sizeMm, Weight weight, String words) {
         if (!Typeface.isPlain(words)) {
             outlined(x, baseline, sizeMm, weight, words);

@@ -3,6 +3,7 @@ package grastel.app.progress;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Confirmed;
+import grastel.app.returns.Returns.Tried;
 import grastel.core.exercise.GradeBand;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;
@@ -38,9 +39,6 @@ public class Progress {
 
     /** @param readOf when the reading of each page was made that its pictures belong to */
     public record ClassRecords(Map<UUID, StudentRecord> byStudent, Map<UUID, Instant> readOf) {}
-
-    /** What one student gave in of one exercise of one printing. */
-    private record Key(UUID student, UUID run, int exercise) {}
 
     /** The records of a class's students; who has nothing confirmed is left out. */
     public ClassRecords ofClass(ClassInfo schoolClass) {
@@ -85,9 +83,8 @@ public class Progress {
     private ClassRecords records(List<Confirmed> confirmed, Function<UUID, GradeBand> band) {
         List<Confirmed> all =
                 confirmed.stream().filter(c -> c.level() != Level.NOT_TRIED).toList();
-        Map<Key, List<Confirmed>> attempts = all.stream()
-                .collect(Collectors.groupingBy(
-                        c -> new Key(c.student(), c.run(), c.exercise()), LinkedHashMap::new, Collectors.toList()));
+        Map<Tried, List<Confirmed>> attempts = all.stream()
+                .collect(Collectors.groupingBy(Confirmed::attempt, LinkedHashMap::new, Collectors.toList()));
         Map<UUID, List<Attempt>> byStudent = new LinkedHashMap<>();
         attempts.forEach((key, goals) -> byStudent
                 .computeIfAbsent(key.student(), s -> new ArrayList<>())
@@ -106,7 +103,7 @@ public class Progress {
                 goals.stream()
                         .map(c -> new Shown(
                                 c.goal(),
-                                c.level().moved(c.figure(), c.ladder(), c.band(), now),
+                                c.in(now),
                                 c.figure(),
                                 c.plusMinus(),
                                 c.nearly() < c.beyond(),

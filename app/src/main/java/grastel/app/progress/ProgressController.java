@@ -16,14 +16,11 @@ import grastel.core.progress.Standing;
 import grastel.core.progress.StudentRecord;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
-import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -33,7 +30,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/progress")
 class ProgressController {
-    private static final int LEVELS = 5;
     private static final int LAST_PAGES = 3;
 
     private final Classes classes;
@@ -121,9 +117,8 @@ class ProgressController {
                 id,
                 of.name(),
                 of.readyShare(),
-                Stream.of(Skill.values())
-                        .map(skill -> spread(skill, records.values(), of.readyShare()))
-                        .filter(s -> s.tried() > 0)
+                Readiness.of(records.values()).entrySet().stream()
+                        .map(e -> spread(e.getKey(), e.getValue(), of.readyShare()))
                         .toList(),
                 of.students().stream()
                         .map(s -> student(s, records.get(s.id()), all.readOf()))
@@ -153,21 +148,8 @@ class ProgressController {
         return hands.of(progress.lastPages(id, LAST_PAGES));
     }
 
-    private static SkillSpreadView spread(Skill skill, Collection<StudentRecord> records, double enough) {
-        Readiness readiness = Readiness.of(skill, records);
-        List<Integer> reached = records.stream()
-                .flatMap(r -> r.standing(skill).stream())
-                .map(s -> (int) s.level())
-                .toList();
-        return new SkillSpreadView(
-                skill,
-                IntStream.range(0, LEVELS)
-                        .mapToObj(
-                                l -> (int) reached.stream().filter(n -> n == l).count())
-                        .toList(),
-                readiness.secure(),
-                readiness.tried(),
-                readiness.isReady(enough));
+    private static SkillSpreadView spread(Skill skill, Readiness of, double enough) {
+        return new SkillSpreadView(skill, of.reached(), of.secure(), of.tried(), of.isReady(enough));
     }
 
     private static StudentProgressView student(StudentInfo student, StudentRecord record, Map<UUID, Instant> readOf) {

@@ -8,6 +8,7 @@ import grastel.app.returns.Hands;
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Attempt;
 import grastel.app.returns.Returns.Confirmed;
+import grastel.app.returns.Returns.Tried;
 import grastel.app.sheets.PersonalSheets;
 import grastel.app.sheets.PersonalSheets.Asked;
 import grastel.app.sheets.PersonalSheets.Given;
@@ -76,11 +77,8 @@ class Redos {
     /** @param title of the pages */
     record Look(String title, List<PersonalSheets.Page> pages) {}
 
-    /** An exercise a student was given. */
-    private record Key(UUID student, UUID run, int exercise) {}
-
     /** A goal as it stands. @param page it was judged on */
-    private record Stood(Key key, Missed missed, UUID page) {}
+    private record Stood(Tried key, Missed missed, UUID page) {}
 
     @Transactional(readOnly = true)
     Look look(Wanted wanted) {
@@ -136,9 +134,9 @@ class Redos {
 
     /** To each what it missed, what is taught first before the rest. */
     private List<Asked> missed(Wanted wanted) {
-        Map<Key, List<Stood>> stood = (wanted.run() == null ? confirmed(wanted) : ofRun(wanted))
+        Map<Tried, List<Stood>> stood = (wanted.run() == null ? confirmed(wanted) : ofRun(wanted))
                 .collect(Collectors.groupingBy(Stood::key, LinkedHashMap::new, Collectors.toList()));
-        Set<UUID> runs = stood.keySet().stream().map(Key::run).collect(Collectors.toSet());
+        Set<UUID> runs = stood.keySet().stream().map(Tried::run).collect(Collectors.toSet());
         Map<UUID, Map<UUID, Given>> given = personal.given(runs);
         Map<UUID, RunInfo> infos = sheets.runs(runs);
         Map<UUID, PageReading> readings = returns.readings(stood.values().stream()
@@ -185,7 +183,7 @@ class Redos {
 
     /** @param habit what to do differently where no cause says why: that a mixture is off its target does not */
     private static Found found(
-            Key key, List<Stood> goals, Given of, RunInfo run, Map<UUID, PageReading> readings, String habit) {
+            Tried key, List<Stood> goals, Given of, RunInfo run, Map<UUID, PageReading> readings, String habit) {
         ExercisePlan plan = of.plan().exercises().get(key.exercise());
         List<PageReading> pages = goals.stream()
                 .map(Stood::page)
@@ -220,7 +218,7 @@ class Redos {
         return new LinkedHashSet<>(newest.values())
                 .stream()
                         .map(c -> new Stood(
-                                new Key(c.student(), c.run(), c.exercise()),
+                                c.attempt(),
                                 new Missed(c.goal(), c.level(), c.cause(), c.cause() == null ? null : c.field()),
                                 c.page()));
     }
@@ -235,7 +233,7 @@ class Redos {
     private static Stream<Stood> stood(Attempt a, UUID run) {
         return a.marks().stream()
                 .map(m -> new Stood(
-                        new Key(a.student(), run, m.exercise()),
+                        new Tried(a.student(), run, m.exercise()),
                         new Missed(m.goal(), m.level(), m.cause(), m.field()),
                         a.page()));
     }

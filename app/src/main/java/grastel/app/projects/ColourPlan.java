@@ -23,6 +23,8 @@ final class ColourPlan {
     private static final double BOX = 11;
     private static final double ROW = 16;
     private static final double EM = 3.2;
+    private static final double HAIR = 0.2;
+    private static final double EDGE = 0.4;
     private static final double LEAD = 4.2;
     /** Further off than this a colour is said to be the nearest there is, ΔE00. */
     private static final double REACHED = 5;
@@ -48,7 +50,7 @@ final class ColourPlan {
         double x = PdfPages.LEFT;
         swatch(canvas, x, y, mixed.wanted());
         swatch(canvas, x + BOX, y, mixed.colour());
-        border(canvas, new Rect(x + 2 * BOX + 3, y, BOX, BOX));
+        canvas.border(new Rect(x + 2 * BOX + 3, y, BOX, BOX), HAIR, EDGE);
         double left = x + 3 * BOX + 8;
         canvas.text(left, y + EM, EM, Weight.BOLD, head(mixed));
         double room = size.widthMm() - PdfPages.LEFT - left;
@@ -90,12 +92,5 @@ final class ColourPlan {
     private static void swatch(PdfCanvas canvas, double x, double y, Lab colour) {
         Srgb of = Srgb.of(colour);
         canvas.fill(new Rect(x, y, BOX, BOX), of.red() / 255.0, of.green() / 255.0, of.blue() / 255.0);
-    }
-
-    private static void border(PdfCanvas canvas, Rect r) {
-        canvas.line(r.x(), r.y(), r.right(), r.y(), 0.2, 0.4);
-        canvas.line(r.right(), r.y(), r.right(), r.bottom(), 0.2, 0.4);
-        canvas.line(r.right(), r.bottom(), r.x(), r.bottom(), 0.2, 0.4);
-        canvas.line(r.x(), r.bottom(), r.x(), r.y(), 0.2, 0.4);
     }
 }

@@ -34,6 +34,9 @@ final class GuideSheet {
     /** Lines of a guide: seen while drawing, gone under colour. */
     private static final double FAINT = 0.72;
 
+    /** Edges of frames and lines to write on: seen, and not as black as what is drawn. */
+    private static final double EDGE = 0.4;
+
     private static final double HAIR = 0.2;
 
     /** What is drawn over the frame. */
@@ -80,7 +83,7 @@ final class GuideSheet {
             outlines.areas().forEach(a -> rings(a).forEach(ring -> outline(canvas, ring)));
         }
         lines(canvas, FAINT);
-        border(canvas);
+        canvas.border(frame, HAIR, EDGE);
         canvas.text(
                 frame.x(),
                 frame.bottom() + 6,
@@ -104,7 +107,7 @@ final class GuideSheet {
             canvas.fill(loops, grey, grey, grey);
         }
         lines(canvas, 0);
-        border(canvas);
+        canvas.border(frame, HAIR, EDGE);
         double x = frame.x();
         double each = frame.width() / values.steps().size();
         for (Step step : values.steps()) {
@@ -138,14 +141,7 @@ final class GuideSheet {
         canvas.text(MARGIN, 11, 5, Weight.BOLD, Typeface.fitted(title, Weight.BOLD, 5, 110));
         canvas.text(MARGIN, 17, EM, Weight.REGULAR, what);
         canvas.text(wanted.paper().widthMm() - 84, 11, EM, Weight.REGULAR, "Name");
-        canvas.line(wanted.paper().widthMm() - 72, 11.6, wanted.paper().widthMm() - MARGIN, 11.6, HAIR, 0.4);
-    }
-
-    private void border(PdfCanvas canvas) {
-        canvas.line(frame.x(), frame.y(), frame.right(), frame.y(), HAIR, 0.4);
-        canvas.line(frame.right(), frame.y(), frame.right(), frame.bottom(), HAIR, 0.4);
-        canvas.line(frame.right(), frame.bottom(), frame.x(), frame.bottom(), HAIR, 0.4);
-        canvas.line(frame.x(), frame.bottom(), frame.x(), frame.y(), HAIR, 0.4);
+        canvas.line(wanted.paper().widthMm() - 72, 11.6, wanted.paper().widthMm() - MARGIN, 11.6, HAIR, EDGE);
     }
 
     private void lines(PdfCanvas canvas, double grey) {

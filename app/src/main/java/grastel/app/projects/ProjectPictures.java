@@ -18,8 +18,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /**
- * ProjectPictures of projects as they are measured. What was worked out last is remembered: a slider asks again and again. Every way in
- * looks the project up first, so that nobody is answered from memory about what is not theirs.
+ * Pictures of projects as they are measured. What was worked out last is remembered: a slider asks again and again. Every
+ * way in looks the project up first, so that nobody is answered from memory about what is not theirs.
  */
 @Component
 class ProjectPictures {

@@ -36,7 +36,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 
-/** ProjectPictures that are drawn from. Settings come with every question, so that a slider asks without keeping anything. */
+/** Pictures that are drawn from. Settings come with every question, so that a slider asks without keeping anything. */
 @RestController
 @RequestMapping("/api/projects")
 class ProjectsController {

@@ -122,10 +122,19 @@ public class Returns {
             return level == Level.NOT_TRIED && cause == Cause.NOT_REACHED;
         }
 
-        public Ladder ladder() {
-            return new Ladder(nearly, secure, beyond);
+        /** The attempt it is a goal of. */
+        public Tried attempt() {
+            return new Tried(student, run, exercise);
+        }
+
+        /** The level as it counts in a band. */
+        public Level in(GradeBand now) {
+            return level.moved(figure, new Ladder(nearly, secure, beyond), band, now);
         }
     }
+
+    /** What one student gave in of one exercise of one printing. @param exercise of the sheet, from 0 */
+    public record Tried(UUID student, UUID run, int exercise) {}
 
     /** Every goal confirmed of classes' students, the first received first; those that were not tried too. */
     public List<Confirmed> confirmed(Collection<UUID> classes) {

@@ -106,20 +106,13 @@ final class Slips {
             double left = x + i % 2 * ROOM / 2;
             double grey = 1 - goal.level().ordinal() / 4.5;
             canvas.fill(new Rect(left, y, 3.4, 3.4), grey, grey, grey);
-            frame(canvas, new Rect(left, y, 3.4, 3.4));
+            canvas.border(new Rect(left, y, 3.4, 3.4), 0.15, 0);
             String words = goal.level().ordinal() + " " + goal.goal();
             canvas.text(
                     left + 4.4, y + 2.9, 3, Weight.REGULAR, Typeface.fitted(words, Weight.REGULAR, 3, ROOM / 2 - 6));
             y += i % 2 == 1 || i == goals.size() - 1 ? LEAD : 0;
         }
         return y + 1;
-    }
-
-    private static void frame(PdfCanvas canvas, Rect r) {
-        canvas.line(r.x(), r.y(), r.right(), r.y(), 0.15);
-        canvas.line(r.right(), r.y(), r.right(), r.bottom(), 0.15);
-        canvas.line(r.right(), r.bottom(), r.x(), r.bottom(), 0.15);
-        canvas.line(r.x(), r.bottom(), r.x(), r.y(), 0.15);
     }
 
     private static double text(PdfCanvas canvas, double x, double y, double em, Weight weight, String words) {

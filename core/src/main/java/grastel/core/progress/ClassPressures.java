@@ -20,7 +20,7 @@ import java.util.stream.Stream;
 
 /**
  * How hard a class presses at each grade, from the boxes of its pressure scales, by least squares. What no box tells of stays
- * as it is taught.
+ * as it is taught; what a pencil is off from what is thought of it is found beside, so that it does not pass for pressure.
  *
  * @param plusMinus half width of each pressure's 95 % interval, a share of full force; where no box tells it is that of the prior
  * @param boxes of each grade that it rests on
@@ -29,8 +29,11 @@ public record ClassPressures(Pressures pressures, List<Double> plusMinus, List<I
     /** Of the logarithm of a class's pressure: a third more or less than taught is common. */
     private static final double PRIOR_SPREAD = 0.3;
 
-    /** How far a prediction is off for a pencil as it is known, L*. */
-    private static final double MODEL_ERROR = 2;
+    /** How far predictions are off for all boxes of a pencil alike, as it is known, L*. */
+    private static final double PENCIL_ERROR = 2;
+
+    /** And for one box beside that. */
+    private static final double BOX_ERROR = 1;
 
     /** From student to student, L*: what is thought where a few boxes cannot tell. */
     private static final double SCATTER = 4;
@@ -38,6 +41,8 @@ public record ClassPressures(Pressures pressures, List<Double> plusMinus, List<I
     /** Of the spread of a median over that of a mean, for many normal values. */
     private static final double MEDIAN = 1.25;
 
+    private static final int GRADES = PressureGrade.values().length;
+    private static final double MOST_OFF = 10;
     private static final double NORMAL_95 = 1.96;
     private static final double SOFTEST = Math.log(0.02);
 
@@ -57,7 +62,13 @@ public record ClassPressures(Pressures pressures, List<Double> plusMinus, List<I
     }
 
     /** What students made of one box. @param error of the class's middle against the prediction, L* */
-    private record Made(Asked asked, double lightness, double error, int boxes) {}
+    private record Made(Asked asked, double lightness, double error, int boxes) {
+        /** In standard deviations. @param x logarithms of pressures by grade, then what each pencil is off */
+        double off(double[] x, int pencil) {
+            double predicted = asked.lightness(Math.exp(x[asked.grade().ordinal()])) + x[GRADES + pencil];
+            return (predicted - lightness) / error;
+        }
+    }
 
     public static ClassPressures of(List<Box> boxes) {
         Map<Asked, List<Double>> byBox = new LinkedHashMap<>();
@@ -68,19 +79,19 @@ public record ClassPressures(Pressures pressures, List<Double> plusMinus, List<I
         List<Made> made = byBox.entrySet().stream()
                 .map(e -> made(e.getKey(), e.getValue()))
                 .toList();
-        List<Unknown> unknowns = Stream.of(PressureGrade.values())
-                .map(g -> new Unknown(Math.log(g.pressure()), PRIOR_SPREAD, SOFTEST, 0))
-                .toList();
+        List<Pencil> pencils =
+                made.stream().map(m -> m.asked().pencil()).distinct().toList();
+        List<Unknown> unknowns = new ArrayList<>();
+        for (PressureGrade grade : PressureGrade.values()) {
+            unknowns.add(new Unknown(Math.log(grade.pressure()), PRIOR_SPREAD, SOFTEST, 0));
+        }
+        pencils.forEach(p -> unknowns.add(new Unknown(0, PENCIL_ERROR, -MOST_OFF, MOST_OFF)));
         Found found = LeastSquares.solve(
                 unknowns,
                 x -> made.stream()
-                        .mapToDouble(m -> (m.asked()
-                                                .lightness(Math.exp(
-                                                        x[m.asked().grade().ordinal()]))
-                                        - m.lightness())
-                                / m.error())
+                        .mapToDouble(m -> m.off(x, pencils.indexOf(m.asked().pencil())))
                         .toArray());
-        List<Double> pressures = rising(found.at());
+        List<Double> pressures = rising(Arrays.copyOf(found.at(), GRADES));
         return new ClassPressures(
                 new Pressures(pressures),
                 IntStream.range(0, pressures.size())
@@ -103,7 +114,7 @@ public record ClassPressures(Pressures pressures, List<Double> plusMinus, List<I
                 Arrays.stream(sorted).map(l -> Math.abs(l - middle)).sorted().toArray();
         double spread = Math.max(SCATTER, 1.4826 * median(off));
         return new Made(
-                asked, middle, Math.hypot(MODEL_ERROR, MEDIAN * spread / Math.sqrt(sorted.length)), sorted.length);
+                asked, middle, Math.hypot(BOX_ERROR, MEDIAN * spread / Math.sqrt(sorted.length)), sorted.length);
     }
 
     private static double median(double[] sorted) {

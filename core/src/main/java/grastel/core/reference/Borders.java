@@ -16,9 +16,8 @@ final class Borders {
 
     private Borders() {}
 
-    /** @param labels an area's number for each place, row by row; the number of areas stays */
-    static int[] drawn(int width, int[] labels, Lab[] colours) {
-        float[][] smooth = smooth(width, colours);
+    /** @param labels an area's number for each place, row by row; @param smooth L*, a* and b* there */
+    static int[] drawn(int width, int[] labels, float[][] smooth) {
         int[] now = labels.clone();
         int areas = Arrays.stream(labels).max().orElse(0) + 1;
         for (int round = 0; round < ROUNDS; round++) {
@@ -35,8 +34,8 @@ final class Borders {
         return now;
     }
 
-    /** Mean of three by three: noise must not fray a border. */
-    private static float[][] smooth(int width, Lab[] colours) {
+    /** L*, a* and b*, each the mean of three by three: noise must not fray a border. */
+    static float[][] smooth(int width, Lab[] colours) {
         int height = colours.length / width;
         float[][] smooth = new float[BANDS][colours.length];
         IntStream.range(0, colours.length).parallel().forEach(i -> {

@@ -43,14 +43,12 @@ final class Joining {
 
     /**
      * @param count at most so many are left
-     * @param fewerThan pixels; who has fewer is joined too
      * @return a number for each place, from 0 in the order of first appearance
      */
-    static int[] of(GrayS32 segmented, Lab[] colours, int count, double fewerThan) {
+    static int[] of(GrayS32 segmented, Lab[] colours, int count) {
         Joining joining = new Joining();
         joining.add(segmented, colours);
         joining.down(count);
-        joining.without(fewerThan);
         return joining.numbered(segmented);
     }
 
@@ -110,32 +108,6 @@ final class Joining {
                 join(next.one(), next.other());
             }
         }
-    }
-
-    private void without(double fewerThan) {
-        while (live > 1) {
-            int smallest = smallest();
-            if (segments.get(smallest).pixels >= fewerThan) {
-                return;
-            }
-            Segment small = segments.get(smallest);
-            int nearest = small.beside.stream()
-                    .min(Comparator.<Integer>comparingDouble(o -> small.cost(segments.get(o)))
-                            .thenComparing(Comparator.naturalOrder()))
-                    .orElseThrow();
-            join(nearest, smallest);
-        }
-    }
-
-    private int smallest() {
-        int smallest = -1;
-        for (int id = 0; id < segments.size(); id++) {
-            Segment s = segments.get(id);
-            if (s.into == id && s.pixels > 0 && (smallest < 0 || s.pixels < segments.get(smallest).pixels)) {
-                smallest = id;
-            }
-        }
-        return smallest;
     }
 
     private void join(int into, int from) {

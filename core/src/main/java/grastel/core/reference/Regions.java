@@ -12,24 +12,37 @@ final class Regions {
     private final int width;
     private final int height;
     private final byte[] labels;
-    private final float[] lightness;
+    private final float[][] bands;
     private final int[] of;
     private final List<Region> all;
 
-    private Regions(int width, int height, byte[] labels, float[] lightness) {
+    private Regions(int width, int height, byte[] labels, float[][] bands) {
         this.width = width;
         this.height = height;
         this.labels = labels;
-        this.lightness = lightness;
+        this.bands = bands;
         this.of = new int[labels.length];
         this.all = found();
     }
 
-    /** @param lightness mean L* */
-    record Region(int label, int pixels, double lightness) {}
+    /** @param means of each band */
+    record Region(int label, int pixels, List<Double> means) {
+        Region {
+            means = List.copyOf(means);
+        }
 
-    static Regions of(int width, int height, byte[] labels, float[] lightness) {
-        return new Regions(width, height, labels, lightness);
+        double off(Region other) {
+            double off = 0;
+            for (int band = 0; band < means.size(); band++) {
+                off += Math.pow(means.get(band) - other.means.get(band), 2);
+            }
+            return off;
+        }
+    }
+
+    /** @param bands what areas differ in: L* alone, or L*, a* and b* */
+    static Regions of(int width, int height, byte[] labels, float[]... bands) {
+        return new Regions(width, height, labels, bands);
     }
 
     /** Neighbours share a side, not a corner. */
@@ -46,11 +59,13 @@ final class Regions {
             stack[top++] = start;
             of[start] = id;
             int pixels = 0;
-            double sum = 0;
+            double[] sums = new double[bands.length];
             while (top > 0) {
                 int at = stack[--top];
                 pixels++;
-                sum += lightness[at];
+                for (int band = 0; band < bands.length; band++) {
+                    sums[band] += bands[band][at];
+                }
                 for (int side = 0; side < 4; side++) {
                     int next = beside(at, side);
                     if (next >= 0 && of[next] < 0 && labels[next] == labels[start]) {
@@ -59,7 +74,11 @@ final class Regions {
                     }
                 }
             }
-            regions.add(new Region(labels[start], pixels, sum / pixels));
+            double count = pixels;
+            regions.add(new Region(
+                    labels[start],
+                    pixels,
+                    Arrays.stream(sums).mapToObj(s -> s / count).toList()));
         }
         return regions;
     }
@@ -124,7 +143,7 @@ final class Regions {
         for (int i = 0; i < joined.length; i++) {
             joined[i] = (byte) label[of[i]];
         }
-        return new Regions(width, height, joined, lightness);
+        return new Regions(width, height, joined, bands);
     }
 
     /** How many sides of pixels each region shares with each neighbour. */
@@ -143,12 +162,11 @@ final class Regions {
         return borders;
     }
 
-    /** Of those equally near in lightness the one with the longer border. */
+    /** Of those equally near the one with the longer border. */
     private int nearest(int id, Map<Integer, Integer> borders) {
-        double own = all.get(id).lightness();
         return borders.entrySet().stream()
                 .min(Comparator.<Map.Entry<Integer, Integer>>comparingDouble(
-                                e -> Math.abs(all.get(e.getKey()).lightness() - own))
+                                e -> all.get(id).off(all.get(e.getKey())))
                         .thenComparing(
                                 Map.Entry.<Integer, Integer>comparingByValue().reversed())
                         .thenComparing(Map.Entry.comparingByKey()))
@@ -162,7 +180,7 @@ final class Regions {
         for (int i = 0; i < renamed.length; i++) {
             renamed[i] = names[labels[i]];
         }
-        return new Regions(width, height, renamed, lightness);
+        return new Regions(width, height, renamed, bands);
     }
 
     List<Region> all() {

@@ -95,7 +95,7 @@ public final class ValueMap {
         double[] sum = new double[MOST_STEPS];
         double[] area = new double[MOST_STEPS];
         for (Region region : regions.all()) {
-            sum[region.label()] += region.lightness() * region.pixels();
+            sum[region.label()] += region.means().get(0) * region.pixels();
             area[region.label()] += region.pixels();
         }
         List<Step> steps = new ArrayList<>();

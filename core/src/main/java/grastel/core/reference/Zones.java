@@ -16,9 +16,9 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * A picture parted into areas of one colour each, with their own, light and shadow colours. Superpixels (Achanta and others, IEEE
- * Transactions on Pattern Analysis and Machine Intelligence 34, 2012; BoofCV's) are joined with neighbours, those first that lose
- * least by it (Ward, Journal of the American Statistical Association 58, 1963).
+ * A picture parted into areas of one colour each, with their own, light and shadow colours. Superpixels (Achanta and others,
+ * IEEE Transactions on Pattern Analysis and Machine Intelligence 34, 2012; BoofCV's) are joined with neighbours, those first
+ * that lose least by it (Ward, Journal of the American Statistical Association 58, 1963).
  */
 public final class Zones {
     public static final int FEWEST = 3;
@@ -66,16 +66,14 @@ public final class Zones {
                 .parallel()
                 .mapToObj(i -> lab(reference.code(i)))
                 .toArray(Lab[]::new);
-        double mm2PerPx = reference.mmPerPx() * reference.mmPerPx();
-        int[] joined =
-                Borders.drawn(reference.width(), joined(reference, colours, count, leastMm2 / mm2PerPx), colours);
-        byte[] labels = new byte[joined.length];
-        float[] lightness = new float[joined.length];
-        for (int i = 0; i < joined.length; i++) {
-            labels[i] = (byte) joined[i];
-            lightness[i] = reference.lightness(i);
+        float[][] bands = Borders.smooth(reference.width(), colours);
+        int[] drawn = Borders.drawn(reference.width(), joined(reference, colours, count), bands);
+        byte[] labels = new byte[drawn.length];
+        for (int i = 0; i < drawn.length; i++) {
+            labels[i] = (byte) drawn[i];
         }
-        Regions regions = Regions.of(reference.width(), reference.height(), labels, lightness)
+        double mm2PerPx = reference.mmPerPx() * reference.mmPerPx();
+        Regions regions = Regions.of(reference.width(), reference.height(), labels, bands)
                 .without(leastMm2 / mm2PerPx, ValueMap.PENCIL_MM / reference.mmPerPx());
         return numbered(reference, regions, colours, mm2PerPx);
     }
@@ -106,13 +104,13 @@ public final class Zones {
     }
 
     /** Found at half the fineness, which is a quarter of the work and still finer than a pencil's line. */
-    private static int[] joined(Reference reference, Lab[] colours, int count, double fewerThan) {
+    private static int[] joined(Reference reference, Lab[] colours, int count) {
         int width = reference.width() / 2;
         int height = reference.height() / 2;
         Lab[] half = IntStream.range(0, width * height)
                 .mapToObj(i -> colours[2 * (i / width) * reference.width() + 2 * (i % width)])
                 .toArray(Lab[]::new);
-        int[] coarse = Joining.of(superpixels(width, height, half), half, count, fewerThan / 4);
+        int[] coarse = Joining.of(superpixels(width, height, half), half, count);
         return IntStream.range(0, colours.length)
                 .map(i -> {
                     int x = Math.min(width - 1, i % reference.width() / 2);

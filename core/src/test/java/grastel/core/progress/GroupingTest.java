@@ -98,7 +98,9 @@ class GroupingTest {
                 new StudentRecord(List.of(), ZoneOffset.UTC));
 
         Readiness pressure = Readiness.of(Skill.PRESSURE, records);
-        assertThat(pressure).isEqualTo(new Readiness(2, 3));
+        assertThat(pressure).isEqualTo(new Readiness(List.of(0, 0, 1, 1, 1)));
+        assertThat(pressure.secure()).isEqualTo(2);
+        assertThat(pressure.tried()).isEqualTo(3);
         assertThat(pressure.isReady(ClassFacts.USUALLY_READY)).isTrue();
         assertThat(pressure.isReady(0.8)).isFalse();
         assertThat(Readiness.of(Skill.GRADATION, records).isReady(0)).isFalse();

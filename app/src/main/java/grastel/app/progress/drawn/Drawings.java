@@ -2,6 +2,7 @@ package grastel.app.progress.drawn;
 
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Confirmed;
+import grastel.app.returns.Returns.Tried;
 import grastel.app.sheets.PersonalSheets;
 import grastel.app.sheets.PersonalSheets.Given;
 import grastel.core.exercise.ExercisePlan;
@@ -43,16 +44,13 @@ class Drawings {
             List<Field> fields,
             List<Confirmed> goals) {}
 
-    private record Key(UUID student, UUID run, int exercise) {}
-
     /** Of one kind, the first received first. @param confirmed of the class */
     List<Drawing> of(List<Confirmed> confirmed, String kind) {
-        Map<Key, List<Confirmed>> byKey = confirmed.stream()
+        Map<Tried, List<Confirmed>> byKey = confirmed.stream()
                 .filter(c -> c.kind().equals(kind))
-                .collect(Collectors.groupingBy(
-                        c -> new Key(c.student(), c.run(), c.exercise()), LinkedHashMap::new, Collectors.toList()));
+                .collect(Collectors.groupingBy(Confirmed::attempt, LinkedHashMap::new, Collectors.toList()));
         Map<UUID, Map<UUID, Given>> given =
-                sheets.given(byKey.keySet().stream().map(Key::run).collect(Collectors.toSet()));
+                sheets.given(byKey.keySet().stream().map(Tried::run).collect(Collectors.toSet()));
         Map<UUID, PageReading> readings = returns.readings(byKey.values().stream()
                 .flatMap(Collection::stream)
                 .map(Confirmed::page)
@@ -64,7 +62,7 @@ class Drawings {
     }
 
     private static Stream<Drawing> drawing(
-            Key key, List<Confirmed> goals, Map<UUID, Given> byRun, Map<UUID, PageReading> readings) {
+            Tried key, List<Confirmed> goals, Map<UUID, Given> byRun, Map<UUID, PageReading> readings) {
         Given given = byRun.get(key.run());
         if (given == null || key.exercise() >= given.plan().exercises().size()) {
             return Stream.of();

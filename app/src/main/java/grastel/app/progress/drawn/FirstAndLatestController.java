@@ -6,9 +6,11 @@ import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.progress.drawn.Drawings.Drawing;
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Confirmed;
+import grastel.app.returns.Returns.Tried;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
 import grastel.core.exercise.Goal;
+import grastel.core.exercise.GradeBand;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
@@ -52,7 +54,7 @@ class FirstAndLatestController {
             @NotNull double lightness,
             @NotNull boolean blank) {}
 
-    /** @param level 0…4 as confirmed; null where the student did not come so far */
+    /** @param level 0…4 in the band the class is in now; null where the student did not come so far */
     record DrawnGoalView(@NotNull Goal goal, @NotNull String label, Integer level) {}
 
     record DrawnTryView(
@@ -93,7 +95,7 @@ class FirstAndLatestController {
                 kinds,
                 shown,
                 of.students().stream()
-                        .map(s -> row(s, byStudent.getOrDefault(s.id(), List.of())))
+                        .map(s -> row(s, byStudent.getOrDefault(s.id(), List.of()), of.band()))
                         .toList());
     }
 
@@ -113,22 +115,21 @@ class FirstAndLatestController {
 
     /** How often each student drew it. */
     private static Map<UUID, Long> attempts(List<Confirmed> ofKind) {
-        record Attempt(UUID student, UUID run, int exercise) {}
         return ofKind.stream()
-                .map(c -> new Attempt(c.student(), c.run(), c.exercise()))
+                .map(Confirmed::attempt)
                 .distinct()
-                .collect(Collectors.groupingBy(Attempt::student, Collectors.counting()));
+                .collect(Collectors.groupingBy(Tried::student, Collectors.counting()));
     }
 
-    private static FirstAndLatestRowView row(StudentInfo student, List<Drawing> drawn) {
+    private static FirstAndLatestRowView row(StudentInfo student, List<Drawing> drawn, GradeBand band) {
         return new FirstAndLatestRowView(
                 student.id(),
                 student.name(),
-                drawn.isEmpty() ? null : view(drawn.get(0)),
-                drawn.size() < 2 ? null : view(drawn.get(drawn.size() - 1)));
+                drawn.isEmpty() ? null : view(drawn.get(0), band),
+                drawn.size() < 2 ? null : view(drawn.get(drawn.size() - 1), band));
     }
 
-    private static DrawnTryView view(Drawing drawing) {
+    private static DrawnTryView view(Drawing drawing, GradeBand band) {
         return new DrawnTryView(
                 drawing.received(),
                 drawing.fields().stream()
@@ -145,7 +146,7 @@ class FirstAndLatestController {
                                 g.goal().label(),
                                 g.isNotReached()
                                         ? null
-                                        : Integer.valueOf(g.level().ordinal())))
+                                        : Integer.valueOf(g.in(band).ordinal())))
                         .toList());
     }
 }

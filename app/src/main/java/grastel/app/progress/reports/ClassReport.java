@@ -21,14 +21,12 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /** One page on a class for its teacher: how it spreads in each skill, what it is ready for, who is taught what together. */
 final class ClassReport {
     private static final double[] COLUMNS = {PdfPages.LEFT, PdfPages.LEFT + 62, PdfPages.LEFT + 118, PdfPages.LEFT + 148
     };
     private static final double LINE = 6;
-    private static final int LEVELS = 5;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
     private ClassReport() {}
@@ -43,30 +41,28 @@ final class ClassReport {
         pages.heading("Skills, in the order they are taught");
         pages.row(
                 List.of("", "students at level 0 to 4", "secure", "ready for what builds on it"), COLUMNS, Weight.BOLD);
-        Stream.of(Skill.values())
-                .filter(s -> Readiness.of(s, records.values()).tried() > 0)
-                .forEach(s -> pages.draw(LINE, (canvas, y) -> skill(canvas, y, s, records, of.readyShare())));
+        Readiness.of(records.values())
+                .forEach((skill, spread) ->
+                        pages.draw(LINE, (canvas, y) -> skill(canvas, y, skill, spread, of.readyShare())));
         List<Group> groups = Grouping.of(records, Set.of());
         Map<UUID, String> names = of.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
         pages.list("Groups", groups.stream().map(g -> group(g, names)).toList());
         return pages.document(of.name());
     }
 
-    private static void skill(
-            PdfCanvas canvas, double y, Skill skill, Map<UUID, StudentRecord> records, double enough) {
-        Readiness readiness = Readiness.of(skill, records.values());
-        List<Integer> reached = records.values().stream()
-                .flatMap(r -> r.standing(skill).stream())
-                .map(s -> (int) s.level())
-                .toList();
+    private static void skill(PdfCanvas canvas, double y, Skill skill, Readiness readiness, double enough) {
         double base = y + 3.6;
         canvas.text(COLUMNS[0], base, 3.2, Weight.REGULAR, ReportWords.can(skill));
-        IntStream.range(0, LEVELS).forEach(level -> {
-            long count = reached.stream().filter(l -> l == level).count();
-            double grey = 1 - level / (LEVELS - 0.5);
+        IntStream.range(0, readiness.reached().size()).forEach(level -> {
+            double grey = 1 - level / (readiness.reached().size() - 0.5);
             double x = COLUMNS[1] + level * 10;
             canvas.fill(new Rect(x, y + 0.6, 3.4, 3.4), grey, grey, grey);
-            canvas.text(x + 4.2, base, 3.2, Weight.REGULAR, String.valueOf(count));
+            canvas.text(
+                    x + 4.2,
+                    base,
+                    3.2,
+                    Weight.REGULAR,
+                    String.valueOf(readiness.reached().get(level)));
         });
         canvas.text(COLUMNS[2], base, 3.2, Weight.REGULAR, readiness.secure() + " of " + readiness.tried());
         canvas.text(COLUMNS[3], base, 3.2, Weight.REGULAR, readiness.isReady(enough) ? "yes" : "not yet");

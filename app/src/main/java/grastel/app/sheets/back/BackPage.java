@@ -197,7 +197,7 @@ public final class BackPage {
                     return;
                 }
                 text(x, y + 2.4, SMALL, Weight.BOLD, field.id());
-                frame(new Rect(x, y + 3, box.width(), box.height()));
+                canvas.border(new Rect(x, y + 3, box.width(), box.height()), 0.2, 0);
                 tallest = Math.max(tallest, box.height());
                 x += box.width() + 4;
             }
@@ -208,13 +208,6 @@ public final class BackPage {
             List<PageLayout.Field> boxes = new ArrayList<>(front.fields());
             boxes.removeIf(PageLayout.Field::isShape);
             return boxes;
-        }
-
-        private void frame(Rect r) {
-            canvas.line(r.x(), r.y(), r.right(), r.y(), 0.2);
-            canvas.line(r.right(), r.y(), r.right(), r.bottom(), 0.2);
-            canvas.line(r.right(), r.bottom(), r.x(), r.bottom(), 0.2);
-            canvas.line(r.x(), r.bottom(), r.x(), r.y(), 0.2);
         }
 
         private void text(double x, double baseline, double em, Weight weight, String words) {

@@ -1,0 +1,12 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, body } from '../api/client';
+import { Select } from '../design/Controls';
+
+/** Where no class, set or paper is chosen. */
+export const NOBODY = 'nobody';
+
+/** Who draws it; nobody yet too. */
+export function ClassChoice({ value, onChange }: { value: string; onChange: (id: string) => void }) {
+  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  return <Select label="Class" value={value} onChange={onChange} choices={[{ id: NOBODY, name: 'no class yet' }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]} />;
+}
