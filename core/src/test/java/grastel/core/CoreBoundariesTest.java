@@ -75,7 +75,7 @@ class CoreBoundariesTest {
             .whereLayer("page")
             .mayOnlyBeAccessedByLayers("reading", "scanner", "chart")
             .whereLayer("exercise")
-            .mayOnlyBeAccessedByLayers("judging", "page", "planning", "scanner", "progress")
+            .mayOnlyBeAccessedByLayers("judging", "page", "planning", "reading", "scanner", "progress", "project")
             .whereLayer("recipe")
             .mayOnlyBeAccessedByLayers("exercise", "planning", "project")
             .whereLayer("layering")

@@ -18,6 +18,7 @@ import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.exercise.Values;
+import grastel.core.layering.Pressures;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.media.PencilSet;
@@ -41,10 +42,12 @@ import org.springframework.stereotype.Component;
 class Planner {
     private final Kit kit;
     private final Classes classes;
+    private final PiecesAtHand pieces;
 
-    Planner(Kit kit, Classes classes) {
+    Planner(Kit kit, Classes classes, PiecesAtHand pieces) {
         this.kit = kit;
         this.classes = classes;
+        this.pieces = pieces;
     }
 
     /**
@@ -138,10 +141,10 @@ class Planner {
         PencilSet pencils = data.set() == null ? kit.everything() : kit.setOf(data.set());
         Paper paper = kit.paper(data.paper()).paper();
         if (data.schoolClass() == null) {
-            return new Setting(pencils, paper, method, GradeBand.DEVELOPING);
+            return new Setting(pencils, paper, method, GradeBand.DEVELOPING, Pressures.TAUGHT, pieces.all());
         }
         ClassInfo to = classes.one(data.schoolClass());
-        return new Setting(pencils, paper, method, to.band(), to.pressures());
+        return new Setting(pencils, paper, method, to.band(), to.pressures(), pieces.all());
     }
 
     private Drafted drafted(ExerciseData data, Setting setting, Map<Goal, Double> ofClass) {

@@ -97,10 +97,11 @@ enum Flaw {
     /** Which of them keep a goal from being reached, the commonest first. */
     static List<Flaw> against(Goal goal) {
         return switch (goal) {
-            case ORDER, EQUAL_STEPS, SHRINKING_STEPS, ZONE_VALUES, CORE_DARKEST, CHROMA_FALLS ->
+            case ORDER, EQUAL_STEPS, SHRINKING_STEPS, ZONE_VALUES, PICTURE_VALUES, CORE_DARKEST, CHROMA_FALLS ->
                 List.of(UNEQUAL, MIDDLING);
-            case FULL_RANGE, FADES_TO_PAPER, TINT_LIGHTER, SHADE_DARKER, DEEP_BLACK -> List.of(MIDDLING, LIGHT);
-            case EVEN_INSIDE -> List.of(PATCHY);
+            case FULL_RANGE, PICTURE_RANGE, SHADOWS_COLOURED, FADES_TO_PAPER, TINT_LIGHTER, SHADE_DARKER, DEEP_BLACK ->
+                List.of(MIDDLING, LIGHT);
+            case EVEN_INSIDE, SMOOTH_AREAS -> List.of(PATCHY);
             case RICH_DARK, SPECKS_GONE -> List.of(LIGHT, BLUNT);
             case SPECKS_AS_ASKED -> List.of(HEAVY, LIGHT);
             case NEAT_EDGE -> List.of(OVER_EDGE);
@@ -110,6 +111,7 @@ enum Flaw {
             case HUE_HOLDS, SHADE_CHROMA, NEUTRAL_MIDDLE, NEAR_TARGET, TEMPERATURE_TURNS, BLENDER_KEEPS_VALUE ->
                 List.of(UNEQUAL, HEAVY, LIGHT);
             case PAPER_LEFT_BARE, HIGHLIGHT_KEPT -> List.of(GONE_OVER);
+            case PROPORTION, LIGHT_AS_PLANNED, HIGHLIGHTS_LEFT, NO_DARK_LINES -> List.of();
         };
     }
 }

@@ -3,6 +3,7 @@ package grastel.core.exercise;
 import grastel.core.exercise.analogousblend.AnalogousBlend;
 import grastel.core.exercise.burnishtrio.BurnishTrio;
 import grastel.core.exercise.complementscale.ComplementScale;
+import grastel.core.exercise.finishedpiece.FinishedPiece;
 import grastel.core.exercise.formstudy.FormStudy;
 import grastel.core.exercise.gradationstrip.GradationStrip;
 import grastel.core.exercise.layerladder.LayerLadder;
@@ -33,7 +34,8 @@ public final class ExerciseKinds {
             new TemperatureAndGlaze(),
             new TonedScale(),
             new SolventSplit(),
-            new FormStudy());
+            new FormStudy(),
+            new FinishedPiece());
 
     private ExerciseKinds() {}
 

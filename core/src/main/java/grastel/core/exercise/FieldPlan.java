@@ -17,6 +17,7 @@ import java.util.List;
  * @param recipe how it can be made
  * @param predicted colours the recipe gives on this paper, at the same places
  * @param specks predicted share of paper still showing, at the middle of a strip, 0…1
+ * @param picture what lies where in it; null for fields that are one colour or one strip
  */
 public record FieldPlan(
         String id,
@@ -29,7 +30,8 @@ public record FieldPlan(
         List<Lab> asked,
         Recipe recipe,
         List<Lab> predicted,
-        double specks) {
+        double specks,
+        PicturePlan picture) {
     public FieldPlan {
         outline = outline.stream().map(List::copyOf).toList();
         asked = List.copyOf(asked);
@@ -37,6 +39,22 @@ public record FieldPlan(
         if (predicted.isEmpty()) {
             throw new IllegalArgumentException("Field " + id + " must look like something, at least like paper");
         }
+    }
+
+    /** A field of one colour, or a strip. */
+    public FieldPlan(
+            String id,
+            String group,
+            String label,
+            double widthMm,
+            double heightMm,
+            List<List<Point>> outline,
+            Ask ask,
+            List<Lab> asked,
+            Recipe recipe,
+            List<Lab> predicted,
+            double specks) {
+        this(id, group, label, widthMm, heightMm, outline, ask, asked, recipe, predicted, specks, null);
     }
 
     public enum Ask {
@@ -52,7 +70,23 @@ public record FieldPlan(
     public record Point(double x, double y) {}
 
     FieldPlan with(Recipe other) {
-        return new FieldPlan(id, group, label, widthMm, heightMm, outline, ask, asked, other, predicted, specks);
+        return new FieldPlan(
+                id, group, label, widthMm, heightMm, outline, ask, asked, other, predicted, specks, picture);
+    }
+
+    /** The same as a field that a picture is drawn in. */
+    public FieldPlan with(PicturePlan drawn) {
+        return new FieldPlan(
+                id, group, label, widthMm, heightMm, outline, ask, asked, recipe, predicted, specks, drawn);
+    }
+
+    FieldPlan named(String other) {
+        return new FieldPlan(
+                other, group, label, widthMm, heightMm, outline, ask, asked, recipe, predicted, specks, picture);
+    }
+
+    public boolean isPicture() {
+        return picture != null;
     }
 
     public boolean isShape() {

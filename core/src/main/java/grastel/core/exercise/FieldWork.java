@@ -32,9 +32,18 @@ public final class FieldWork {
     /** @param cm2PerMinute area of one light pass that the hand covers in a minute, cm² */
     public static List<Piece> of(FieldPlan field, List<Pencil> palette, double cm2PerMinute) {
         double area = cm2(field);
+        if (!field.isPicture()) {
+            return of(field.recipe(), area, palette, cm2PerMinute);
+        }
+        return field.picture().tones().stream()
+                .flatMap(tone -> of(tone.recipe(), area * tone.share(), palette, cm2PerMinute).stream())
+                .toList();
+    }
+
+    private static List<Piece> of(Recipe recipe, double area, List<Pencil> palette, double cm2PerMinute) {
         List<Piece> pieces = new ArrayList<>();
         Pencil inHand = null;
-        for (Step step : field.recipe().steps()) {
+        for (Step step : recipe.steps()) {
             Pencil pencil = step.pencil() < 0 ? null : palette.get(step.pencil());
             double cm2 = area * (step.span().to() - step.span().from());
             double minutes = 0;

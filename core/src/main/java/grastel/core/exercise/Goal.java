@@ -38,7 +38,16 @@ public enum Goal {
     PAPER_LEFT_BARE("Paper left bare", "middle box from paper", "L*", 1, "The paper was left to speak."),
     ZONE_VALUES("Values as planned", "spread from the plan", "L*", 1, "The values are as planned."),
     CORE_DARKEST("Core shadow darkest", "core below its neighbours", "L*", 1, "The core shadow is the darkest."),
-    HIGHLIGHT_KEPT("Highlight kept", "highlight from paper", "L*", 1, "The highlight was kept.");
+    HIGHLIGHT_KEPT("Highlight kept", "highlight from paper", "L*", 1, "The highlight was kept."),
+    PROPORTION("Proportion", "outlines off the plan", "mm", 1, "Everything sits where the plan has it."),
+    PICTURE_RANGE("Light to dark", "range used", "% of the plan's", 0, "The whole range is there, from light to dark."),
+    PICTURE_VALUES("Values as planned", "spread from the plan", "L*", 1, "The values are as planned."),
+    LIGHT_AS_PLANNED("One light", "light and shadow as planned", "%", 0, "The light comes from one side throughout."),
+    HIGHLIGHTS_LEFT("Highlights kept", "highlights left", "% of their area", 0, "The highlights were left open."),
+    NO_DARK_LINES("No lines round shapes", "edges drawn round", "% of their length", 0, "Shapes meet without a line."),
+    SHADOWS_COLOURED(
+            "Colour in the shadows", "chroma of the shadows", "% of the plan's", 0, "The shadows have colour."),
+    SMOOTH_AREAS("Smooth areas", "unevenness inside", "L*", 1, "The areas are calm and smooth.");
 
     private final String label;
     private final String figure;

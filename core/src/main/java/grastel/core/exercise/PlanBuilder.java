@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Puts a plan together: keeps the palette, predicts every field, adds up the minutes. Used by kinds only. */
 public final class PlanBuilder {
@@ -250,7 +251,11 @@ public final class PlanBuilder {
     /** Pencils of the fields' recipes in order of use; others were only tried. */
     private List<Pencil> used() {
         return fields.stream()
-                .flatMap(f -> f.recipe().steps().stream())
+                .flatMap(f -> Stream.concat(
+                        f.recipe().steps().stream(),
+                        f.isPicture()
+                                ? f.picture().tones().stream().flatMap(t -> t.recipe().steps().stream())
+                                : Stream.empty()))
                 .filter(s -> s.pencil() >= 0)
                 .map(s -> palette.get(s.pencil()))
                 .distinct()
@@ -258,9 +263,18 @@ public final class PlanBuilder {
     }
 
     private FieldPlan renumbered(FieldPlan f, List<Pencil> used) {
-        List<Step> renumbered = f.recipe().steps().stream()
+        FieldPlan field = f.with(renumbered(f.recipe(), used));
+        return f.isPicture()
+                ? field.with(f.picture()
+                        .with(f.picture().tones().stream()
+                                .map(t -> t.with(renumbered(t.recipe(), used)))
+                                .toList()))
+                : field;
+    }
+
+    private Recipe renumbered(Recipe recipe, List<Pencil> used) {
+        return new Recipe(recipe.steps().stream()
                 .map(s -> s.pencil() < 0 ? s : s.with(used.indexOf(palette.get(s.pencil()))))
-                .toList();
-        return f.with(new Recipe(renumbered));
+                .toList());
     }
 }

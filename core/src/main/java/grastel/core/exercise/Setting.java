@@ -9,15 +9,20 @@ import java.util.List;
 
 /**
  * What an exercise is planned for: the pencils at hand, the paper, how the class is taught, how far it is and how hard it
- * presses.
+ * presses, and the pictures it may draw from.
  */
-public record Setting(PencilSet pencils, Paper paper, Method method, GradeBand band, Pressures pressures) {
+public record Setting(
+        PencilSet pencils, Paper paper, Method method, GradeBand band, Pressures pressures, List<Piece> pieces) {
     /** Bare paper is at least this light where colour is only added to darken it, L*. */
     private static final double LIGHT_PAPER = 85;
 
-    /** For a class that presses as it is taught. */
+    public Setting {
+        pieces = List.copyOf(pieces);
+    }
+
+    /** For a class that presses as it is taught and has no picture to draw from. */
     public Setting(PencilSet pencils, Paper paper, Method method, GradeBand band) {
-        this(pencils, paper, method, band, Pressures.TAUGHT);
+        this(pencils, paper, method, band, Pressures.TAUGHT, List.of());
     }
 
     /** The pencils that lay colour. */

@@ -50,20 +50,7 @@ public record SheetPlan(List<ExercisePlan> exercises) {
                 p.title(),
                 p.goal(),
                 p.palette(),
-                p.fields().stream()
-                        .map(f -> new FieldPlan(
-                                name.apply(f.id()),
-                                f.group(),
-                                f.label(),
-                                f.widthMm(),
-                                f.heightMm(),
-                                f.outline(),
-                                f.ask(),
-                                f.asked(),
-                                f.recipe(),
-                                f.predicted(),
-                                f.specks()))
-                        .toList(),
+                p.fields().stream().map(f -> f.named(name.apply(f.id()))).toList(),
                 p.goals().stream()
                         .map(g -> new GoalPlan(g.goal(), g.of().named(name), g.ladder(), g.factor()))
                         .toList(),

@@ -126,7 +126,38 @@ public enum Cause {
     CORE_NOT_DARKEST(
             "the core shadow is not the darkest", "Two more passes on the core; leave the reflected light alone."),
     /** The highlight was coloured over. */
-    HIGHLIGHT_GONE("the highlight was coloured over", "Draw round the highlight first and keep it bare to the end.");
+    HIGHLIGHT_GONE("the highlight was coloured over", "Draw round the highlight first and keep it bare to the end."),
+    /** A finished piece has neither the lights nor the darks of its plan. */
+    VALUES_IN_THE_MIDDLE(
+            "all middle values", "Squint: deepen the darkest shadow by two firm layers, and leave the lights alone."),
+    /** Its darks are not dark. */
+    DARKS_MISSING("the darks are missing", "Two firm layers more where the plan is darkest, in small circles."),
+    /** Its lights are covered. */
+    LIGHTS_COVERED("the lights are covered", "Stop where the light falls; next time reserve it first."),
+    /** Main outlines lie elsewhere than planned. */
+    OUTLINES_OFF(
+            "outlines sit away from the plan",
+            "Check each outline against the grid before colour goes on: where does it cross the lines?"),
+    /** Light and shadow of its zones lie otherwise than planned. */
+    LIGHT_TURNED(
+            "light and shadow do not follow the light",
+            "Mark with a small arrow where the light comes from; shade the side away from it."),
+    /** It is the same light, but hardly seen. */
+    LIGHT_UNCLEAR(
+            "light and shadow are hardly told apart",
+            "Take the shadow side of each shape one layer deeper, and keep the lit side as it is."),
+    /** Dark lines along edges that the plan does not have. */
+    OUTLINED(
+            "lines drawn round the shapes",
+            "Let two colours meet instead: take the softer one up to the edge, and no line."),
+    /** Shadows without their colour. */
+    SHADOWS_GREY(
+            "the shadows went grey",
+            "Glaze the shadow with its own colour once more; darken with a deep colour, not with black."),
+    /** Bands of strokes show inside areas. */
+    STRIPED("strokes show as stripes", "Cross the strokes: one light pass more from another side."),
+    /** Pressure wandered inside areas. */
+    BLOTCHY("the areas are blotchy", "Small circles at one pressure, large areas first in one go.");
 
     private final String sign;
     private final String next;

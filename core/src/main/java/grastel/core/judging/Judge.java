@@ -14,6 +14,7 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -29,7 +30,20 @@ public final class Judge {
             Goal.TEMPERATURE_TURNS,
             Goal.HUE_ONE_WAY,
             Goal.CHROMA_KEPT,
-            Goal.WIDE_OVERLAP);
+            Goal.WIDE_OVERLAP,
+            Goal.SHADOWS_COLOURED);
+
+    /** What is read from a whole picture; of some the picture may not tell. */
+    static final Set<Goal> OF_PICTURES = EnumSet.of(
+            Goal.PROPORTION,
+            Goal.PICTURE_RANGE,
+            Goal.PICTURE_VALUES,
+            Goal.LIGHT_AS_PLANNED,
+            Goal.HIGHLIGHTS_LEFT,
+            Goal.NO_DARK_LINES,
+            Goal.SHADOWS_COLOURED,
+            Goal.SMOOTH_AREAS);
+
     /** What is read along a strip. */
     static final Set<Goal> OF_STRIPS = EnumSet.of(
             Goal.SMOOTH_FADE,
@@ -77,6 +91,7 @@ public final class Judge {
                 .filter(goal -> !OF_STRIPS.contains(goal.goal())
                         || goal.fields().stream().allMatch(f -> byField.get(f).profile() != null))
                 .map(goal -> propose(goal, byField, notReached))
+                .flatMap(Optional::stream)
                 .toList();
         return Combination.settled(proposals, byField);
     }
@@ -98,7 +113,8 @@ public final class Judge {
                 : order.subList(end, order.size()).stream().map(FieldPlan::id).collect(Collectors.toSet());
     }
 
-    private Proposal propose(GoalPlan goal, Map<String, FieldReading> byField, Set<String> notReached) {
+    /** None where a picture does not tell. */
+    private Optional<Proposal> propose(GoalPlan goal, Map<String, FieldReading> byField, Set<String> notReached) {
         List<FieldReading> read = goal.fields().stream().map(byField::get).toList();
         Measure measure = Measure.of(goal.goal(), read.get(0).profile() != null);
         Tried tried = tried(goal, byField);
@@ -112,15 +128,17 @@ public final class Judge {
         Cause cause = cutShort ? Cause.NOT_REACHED : Cause.BOXES_LEFT_OUT;
         if (read.stream().filter(r -> !r.blank()).count() < Math.min(2, measure.fewest())
                 || count < measure.fewest() && !complete) {
-            return new Proposal(goal.goal(), Level.NOT_TRIED, null, ladder, false, cause, null, null);
+            return Optional.of(new Proposal(goal.goal(), Level.NOT_TRIED, null, ladder, false, cause, null, null));
         }
         if (cutShort && measure.ofAll()) {
-            return new Proposal(goal.goal(), Level.NOT_TRIED, null, ladder, false, cause, null, null);
+            return Optional.of(new Proposal(goal.goal(), Level.NOT_TRIED, null, ladder, false, cause, null, null));
         }
         return measure.measured(tried)
                 .map(f -> proposal(goal, f, ladder, complete || !measure.ofAll()))
-                .orElseGet(() -> new Proposal(
-                        goal.goal(), Level.BEGINNING, null, ladder, false, Cause.BOXES_LEFT_OUT, null, null));
+                .or(() -> OF_PICTURES.contains(goal.goal())
+                        ? Optional.empty()
+                        : Optional.of(new Proposal(
+                                goal.goal(), Level.BEGINNING, null, ladder, false, Cause.BOXES_LEFT_OUT, null, null)));
     }
 
     /** The figure of each part of a goal that can be judged by itself; fields by their ids. */

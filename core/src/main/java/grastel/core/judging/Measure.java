@@ -109,6 +109,20 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
                 more);
     }
 
+    /** Of a whole picture; none where the picture does not tell. */
+    private static Measure piece(Function<PieceFigures, Optional<Figure>> figure, boolean largest) {
+        return new Measure(
+                1,
+                false,
+                tried -> tried.each().stream()
+                        .map(PieceFigures::of)
+                        .flatMap(Optional::stream)
+                        .map(figure)
+                        .flatMap(Optional::stream)
+                        .toList(),
+                largest);
+    }
+
     /** @param strip true where it is asked of strips, not of boxes */
     static Measure of(Goal goal, boolean strip) {
         return switch (goal) {
@@ -117,6 +131,14 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
             case FULL_RANGE -> strip ? bestStrip(StripFigures::range, true) : whole(2, Measure::range);
             case EVEN_INSIDE -> each(p -> p.read().unevenness(), Cause.PATCHY);
             case RICH_DARK, SPECKS_GONE -> each(p -> p.read().specks(), Cause.SPECKS_LEFT);
+            case PROPORTION -> piece(PieceFigures::proportion, true);
+            case PICTURE_RANGE -> piece(PieceFigures::range, false);
+            case PICTURE_VALUES -> piece(PieceFigures::values, true);
+            case LIGHT_AS_PLANNED -> piece(PieceFigures::light, false);
+            case HIGHLIGHTS_LEFT -> piece(PieceFigures::highlights, false);
+            case NO_DARK_LINES -> piece(PieceFigures::lines, true);
+            case SHADOWS_COLOURED -> piece(PieceFigures::shadows, false);
+            case SMOOTH_AREAS -> piece(PieceFigures::smoothness, true);
             case NEAT_EDGE -> each(p -> p.read().outside(), Cause.OVER_EDGE);
             case SMOOTH_FADE -> bestStrip(StripFigures::largestJump, false);
             case NO_REVERSAL -> bestStrip(StripFigures::reversals, false);

@@ -14,6 +14,7 @@ import java.util.List;
  * @param askedLightness L* of the grey patch shown beside the id; null for none
  * @param asked what is asked, in words, beside the patch
  * @param recipe lines under the field
+ * @param columns and rows of the faint grid in it; 1 for none
  */
 public record FieldSpec(
         String id,
@@ -23,10 +24,25 @@ public record FieldSpec(
         List<List<Point>> outline,
         Double askedLightness,
         String asked,
-        List<String> recipe) {
+        List<String> recipe,
+        int columns,
+        int rows) {
     public FieldSpec {
         outline = outline.stream().map(List::copyOf).toList();
         recipe = List.copyOf(recipe);
+    }
+
+    /** Without a grid. */
+    public FieldSpec(
+            String id,
+            String group,
+            double widthMm,
+            double heightMm,
+            List<List<Point>> outline,
+            Double askedLightness,
+            String asked,
+            List<String> recipe) {
+        this(id, group, widthMm, heightMm, outline, askedLightness, asked, recipe, 1, 1);
     }
 
     boolean isShape() {

@@ -23,6 +23,8 @@ public final class SheetComposer {
     private static final double MOST_GAP_MM = 16;
     private static final double LABEL_MM = 7.6;
     private static final double GROUP_MM = 5;
+    private static final double GRID_MM = 0.15;
+    private static final double GRID_LIGHTNESS = 84;
     private static final double RECIPE_SIZE = 2.7;
     private static final double RECIPE_LEAD = 3.4;
     private static final double STEP_LEAD = 5.4;
@@ -203,10 +205,23 @@ public final class SheetComposer {
         label(spec, x, y + LABEL_MM - CLEAR_MM - 0.6, room);
         Rect box = new Rect(x, y + LABEL_MM, spec.widthMm(), spec.heightMm());
         fields.add(new PageLayout.Field(spec.id(), box, List.of()));
+        grid(spec, box);
         double recipeY = box.bottom() + CLEAR_MM + RECIPE_SIZE;
         for (String line : spec.recipe()) {
             text(x, recipeY, RECIPE_SIZE, Weight.REGULAR, line, room);
             recipeY += RECIPE_LEAD;
+        }
+    }
+
+    /** So light that putty lifts what a pencil drew along it, and that colour covers it. */
+    private void grid(FieldSpec spec, Rect box) {
+        for (int i = 1; i < spec.columns(); i++) {
+            double at = box.x() + box.width() * i / spec.columns();
+            patches.add(new Patch(new Rect(at - GRID_MM / 2, box.y(), GRID_MM, box.height()), GRID_LIGHTNESS));
+        }
+        for (int i = 1; i < spec.rows(); i++) {
+            double at = box.y() + box.height() * i / spec.rows();
+            patches.add(new Patch(new Rect(box.x(), at - GRID_MM / 2, box.width(), GRID_MM), GRID_LIGHTNESS));
         }
     }
 

@@ -40,9 +40,19 @@ public enum Skill {
             shownBy("form-study", Goal.ZONE_VALUES, Goal.CORE_DARKEST, Goal.HIGHLIGHT_KEPT),
             List.of(Set.of(GRADATION), Set.of(TINT_HUE_SHADE, ANALOGOUS_BLENDING))),
     TEXTURE(notYetShown(), STROKES, FORM_AND_LIGHT),
-    READING_A_REFERENCE(notYetShown(), EQUAL_STEPS),
-    COLOUR_PLAN(notYetShown(), List.of(Set.of(MIXING_FROM_FEW, ANALOGOUS_BLENDING))),
-    FINISHING(notYetShown(), FORM_AND_LIGHT, READING_A_REFERENCE, COLOUR_PLAN);
+    READING_A_REFERENCE(shownBy("finished-piece", Goal.PROPORTION, Goal.PICTURE_VALUES), EQUAL_STEPS),
+    COLOUR_PLAN(shownBy("finished-piece", Goal.SHADOWS_COLOURED), List.of(Set.of(MIXING_FROM_FEW, ANALOGOUS_BLENDING))),
+    FINISHING(
+            shownBy(
+                    "finished-piece",
+                    Goal.PICTURE_RANGE,
+                    Goal.LIGHT_AS_PLANNED,
+                    Goal.HIGHLIGHTS_LEFT,
+                    Goal.NO_DARK_LINES,
+                    Goal.SMOOTH_AREAS),
+            FORM_AND_LIGHT,
+            READING_A_REFERENCE,
+            COLOUR_PLAN);
 
     /** The goals, by kind of exercise, that show a skill. */
     private record Evidence(Map<String, Set<Goal>> byKind) {

@@ -7,13 +7,11 @@ import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.RecipeFinder;
-import grastel.core.recipe.RecipeFinder.Found;
 import grastel.core.recipe.RecipeFinder.Limits;
 import grastel.core.recipe.Target;
 import grastel.core.reference.Zones.Zone;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** A zone's own, light and shadow colour as near as pencils come to it on a paper. */
 public final class ZoneColours {
@@ -22,6 +20,15 @@ public final class ZoneColours {
 
     /** What the paper itself comes as near to is left bare, ΔE00. */
     private static final double BARE = 3;
+
+    /** Nearer than bare paper by less is not worth covering it, as the target measures. */
+    private static final double WORTH = 1;
+
+    /** Light with less chroma is white, C*. */
+    private static final double COLOURLESS = 10;
+
+    /** There may be sixty of them to be found while a teacher waits. */
+    private static final Limits QUICK = new Limits(4, Limits.USUAL.grades(), 2_500);
 
     private ZoneColours() {}
 
@@ -59,12 +66,12 @@ public final class ZoneColours {
     /** The own colour first; light and shadow where the zone has them apart from it. */
     public static List<Mixed> of(Zone zone, Paper paper, List<Pencil> pencils, Method method) {
         List<Mixed> all = new ArrayList<>();
-        mixed(Part.OWN, zone.own(), paper, pencils, method).ifPresent(all::add);
+        all.add(mixed(Part.OWN, zone.own(), paper, pencils, method));
         if (isApart(zone.light(), zone.own())) {
-            mixed(Part.LIGHT, zone.light(), paper, pencils, method).ifPresent(all::add);
+            all.add(mixed(Part.LIGHT, zone.light(), paper, pencils, method));
         }
         if (isApart(zone.shadow(), zone.own())) {
-            mixed(Part.SHADOW, zone.shadow(), paper, pencils, method).ifPresent(all::add);
+            all.add(mixed(Part.SHADOW, zone.shadow(), paper, pencils, method));
         }
         return all;
     }
@@ -73,13 +80,24 @@ public final class ZoneColours {
         return ColourDifference.ciede2000(one, other) >= APART;
     }
 
-    private static Optional<Mixed> mixed(Part part, Lab wanted, Paper paper, List<Pencil> pencils, Method method) {
+    /** True where light is wanted that no pencil adds: what is laid would only take some away. */
+    private static boolean takesLight(Lab wanted, Lab ground, Lab laid) {
+        return wanted.lightness() >= ground.lightness()
+                && laid.lightness() <= ground.lightness()
+                && wanted.chroma() < COLOURLESS;
+    }
+
+    /** The paper itself where no pencil comes nearer, or it is near enough. */
+    private static Mixed mixed(Part part, Lab wanted, Paper paper, List<Pencil> pencils, Method method) {
         Lab ground = paper.ground().toLab();
+        Mixed bare = new Mixed(part, wanted, List.of(), ground, 0);
         if (ColourDifference.ciede2000(wanted, ground) < BARE) {
-            return Optional.of(new Mixed(part, wanted, List.of(), ground, 0));
+            return bare;
         }
-        Optional<Found> found =
-                RecipeFinder.closest(new Target(wanted, method.closeness()), paper, pencils, method, Limits.USUAL);
-        return found.map(f -> new Mixed(part, wanted, f.layers(), f.colour(), f.minutes()));
+        Target target = new Target(wanted, method.closeness());
+        return RecipeFinder.closest(target, paper, pencils, method, QUICK)
+                .filter(f -> f.error() < target.error(ground) - WORTH && !takesLight(wanted, ground, f.colour()))
+                .map(f -> new Mixed(part, wanted, f.layers(), f.colour(), f.minutes()))
+                .orElse(bare);
     }
 }

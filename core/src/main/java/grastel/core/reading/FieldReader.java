@@ -3,6 +3,7 @@ package grastel.core.reading;
 import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
 import grastel.core.colour.MunsellValue;
+import grastel.core.exercise.PicturePlan;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
 import java.util.Arrays;
@@ -70,7 +71,8 @@ final class FieldReader {
                 isBlank(colour),
                 strip ? ProfileReader.of(samples, fix) : null,
                 strip ? null : StrokeReader.of(seen, samples.inside, FieldSamples.PER_MM),
-                100 * samples.glareShare);
+                100 * samples.glareShare,
+                isPicture(field) ? PictureReading.of(samples, field.rect(), fix) : null);
     }
 
     private boolean isBlank(Lab colour) {
@@ -79,7 +81,13 @@ final class FieldReader {
     }
 
     private static boolean isStrip(PageLayout.Field field) {
-        return !field.isShape() && field.rect().width() > STRIP * field.rect().height();
+        return !field.isShape()
+                && !isPicture(field)
+                && field.rect().width() > STRIP * field.rect().height();
+    }
+
+    private static boolean isPicture(PageLayout.Field field) {
+        return !field.isShape() && Math.min(field.rect().width(), field.rect().height()) >= PicturePlan.LEAST_MM;
     }
 
     /** Columns of samples whose specks are judged against one tone. @param to after the last */

@@ -15,6 +15,7 @@ import grastel.core.colour.Lab;
  * @param blank true if nothing was drawn in it
  * @param profile colours along a strip; null for other fields
  * @param strokes direction of the strokes; null for strips and where the field is too small to tell
+ * @param picture what was drawn where in a field that is large enough to hold a picture; null for others
  * @param glare share of the area where a lamp is mirrored in the wax and nothing can be read, %
  */
 public record FieldReading(
@@ -28,7 +29,24 @@ public record FieldReading(
         boolean blank,
         Profile profile,
         Strokes strokes,
-        double glare) {
+        double glare,
+        PictureReading picture) {
+    /** A field of one colour, or a strip. */
+    public FieldReading(
+            String field,
+            Lab colour,
+            Measured lightness,
+            double value,
+            Measured specks,
+            Measured unevenness,
+            Measured outside,
+            boolean blank,
+            Profile profile,
+            Strokes strokes,
+            double glare) {
+        this(field, colour, lightness, value, specks, unevenness, outside, blank, profile, strokes, glare, null);
+    }
+
     /** As it is held against fields of another page: nothing of its error is shared with them. */
     public FieldReading elsewhere() {
         return new FieldReading(
@@ -42,11 +60,12 @@ public record FieldReading(
                 blank,
                 profile,
                 strokes,
-                glare);
+                glare,
+                picture);
     }
 
     FieldReading named(String name) {
         return new FieldReading(
-                name, colour, lightness, value, specks, unevenness, outside, blank, profile, strokes, glare);
+                name, colour, lightness, value, specks, unevenness, outside, blank, profile, strokes, glare, picture);
     }
 }

@@ -79,6 +79,27 @@ final class FieldSamples {
         return new LinearRgb(sum[0] / n, sum[1] / n, sum[2] / n);
     }
 
+    /** Mean light of a square. @param left and top from the area's corner, mm; @param side mm */
+    LinearRgb mean(double left, double top, double side) {
+        int x0 = (int) Math.round(left * PER_MM);
+        int y0 = (int) Math.round(top * PER_MM);
+        int across = (int) Math.round(side * PER_MM);
+        double[] sum = new double[3];
+        int count = 0;
+        for (int y = y0; y < Math.min(red.height, y0 + across); y++) {
+            for (int i = y * red.width + x0; i < y * red.width + Math.min(red.width, x0 + across); i++) {
+                if (mirrored == null || mirrored.data[i] == 0) {
+                    sum[0] += red.data[i];
+                    sum[1] += green.data[i];
+                    sum[2] += blue.data[i];
+                    count++;
+                }
+            }
+        }
+        int n = Math.max(1, count);
+        return new LinearRgb(sum[0] / n, sum[1] / n, sum[2] / n);
+    }
+
     /** Fills the planes; returns how many samples of the field are too bright to be pencil. */
     private int fill(Straightened page) {
         int bright = 0;

@@ -11,9 +11,25 @@ import java.util.stream.IntStream;
  * What a field asks of the hand.
  *
  * @param field the field's id
- * @param along layers at equal distances from left to right; one list for an even field
+ * @param along layers at equal distances from left to right; one list for an even field; of a picture the layers of its tones
+ * @param picture where which of them lies; null for other fields
  */
-public record FieldTask(String field, List<List<Layer>> along) {
+public record FieldTask(String field, List<List<Layer>> along, Drawing picture) {
+    /** What lies where in a picture. */
+    public interface Drawing {
+        /** Number of the tone at a place of the field, mm; between two numbers what lies between. */
+        double tone(double x, double y);
+
+        /** Share of the asked pressure there. */
+        default double pressure(double x, double y) {
+            return 1;
+        }
+    }
+
+    public FieldTask(String field, List<List<Layer>> along) {
+        this(field, along, null);
+    }
+
     public FieldTask {
         along = along.stream().map(List::copyOf).toList();
         if (along.isEmpty()) {
@@ -33,6 +49,9 @@ public record FieldTask(String field, List<List<Layer>> along) {
 
     private static FieldTask of(SheetPlan plan, String id) {
         FieldPlan field = plan.field(id);
+        if (field.isPicture()) {
+            return PieceTask.of(plan.exerciseOf(id), field);
+        }
         int places = field.predicted().size();
         return new FieldTask(
                 id,

@@ -45,7 +45,7 @@ final class Filling {
     double fill(FlatPage page, Region region, FieldTask task, Hand hand, RandomGenerator random) {
         ToothField tooth = new ToothField(seed, paper.tooth().grainMm(), stroke(task), hand.swing());
         double scatter = 1 + hand.pressureScatter() * random.nextGaussian();
-        double least = Math.max(0, 1 - 3 * (hand.patchiness() + cloud) - hand.band());
+        double least = task.picture() != null ? 0.2 : Math.max(0, 1 - 3 * (hand.patchiness() + cloud) - hand.band());
         double most = 1 + 3 * (hand.patchiness() + cloud);
         Films films = new Films(task, hand, scatter, least, most);
         Grain wander = new Grain(random.nextLong(), HAND_SCALE_MM);
@@ -56,7 +56,9 @@ final class Filling {
         int x1 = (int) Math.min(page.width, reach.right() * page.pxPerMm);
         int y0 = (int) Math.max(0, reach.y() * page.pxPerMm);
         int y1 = (int) Math.min(page.height, reach.bottom() * page.pxPerMm);
-        double band = task.along().size() > 1 && hand.band() > 0 ? random.nextDouble(0.2, 0.7) : Double.NaN;
+        double band = task.picture() == null && task.along().size() > 1 && hand.band() > 0
+                ? random.nextDouble(0.2, 0.7)
+                : Double.NaN;
         double[] light = new double[3];
         for (int y = y0; y < y1; y++) {
             double mmY = (y + 0.5) / page.pxPerMm;
@@ -72,6 +74,11 @@ final class Filling {
                 double along = (mmX - bounds.x()) / bounds.width();
                 if (along > band) {
                     here *= 1 - hand.band();
+                }
+                if (task.picture() != null) {
+                    here *= task.picture().pressure(mmX - bounds.x(), mmY - bounds.y());
+                    along = task.picture().tone(mmX - bounds.x(), mmY - bounds.y())
+                            / Math.max(1, task.along().size() - 1);
                 }
                 double level = most > least ? (Math.min(most, Math.max(least, here)) - least) / (most - least) : 0;
                 films.light(along, level, tooth.at(mmX, mmY), light);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import grastel.core.layering.Pressures;
 import grastel.core.layering.Stack;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
@@ -37,11 +38,11 @@ class ExerciseKindsTest {
     }
 
     @Test
-    void thereAreFourteenWithNamesOfTheirOwn() {
+    void thereAreFifteenWithNamesOfTheirOwn() {
         assertThat(ExerciseKinds.all())
                 .extracting(ExerciseKind::id)
                 .doesNotHaveDuplicates()
-                .hasSize(14);
+                .hasSize(15);
         assertThat(ExerciseKinds.all()).extracting(ExerciseKind::name).doesNotHaveDuplicates();
         assertThat(ExerciseKinds.of("no-such-kind")).isEmpty();
     }
@@ -113,7 +114,9 @@ class ExerciseKindsTest {
                     setting(kind).pencils(),
                     Shipped.paper("Shingle Rough"),
                     setting(kind).method(),
-                    GradeBand.FIRST_STEPS);
+                    GradeBand.FIRST_STEPS,
+                    Pressures.TAUGHT,
+                    List.of(Pieces.FLOAT));
             Setting at = kind.id().equals("toned-scale") ? Shipped.BROWN_PAPER : few;
             List<Parameter> parameters = kind.parameters(at);
             ExercisePlan plan = kind.plan(Values.NONE.orSuggested(parameters), at);

@@ -1,5 +1,6 @@
 package grastel.core.exercise;
 
+import grastel.core.layering.Pressures;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.media.PencilSet;
@@ -19,7 +20,13 @@ public final class Shipped {
     private Shipped() {}
 
     public static Setting on(Paper paper, Method method) {
-        return new Setting(new PencilSet("All", ALL), paper, method, GradeBand.DEVELOPING);
+        return new Setting(
+                new PencilSet("All", ALL),
+                paper,
+                method,
+                GradeBand.DEVELOPING,
+                Pressures.TAUGHT,
+                List.of(Pieces.FLOAT));
     }
 
     public static Setting with(String... codes) {

@@ -43,7 +43,11 @@ public record DrawnSheet(Paper paper, ExercisePlan plan, PageLayout sheet, PageL
 
     /** The first page of a sheet. */
     public static DrawnSheet of(String kind, Values values, Paper paper, PageSize size) {
-        ExercisePlan plan = Shipped.plan(kind, values, Shipped.on(paper, Method.USUAL));
+        return of(Shipped.plan(kind, values, Shipped.on(paper, Method.USUAL)), paper, size);
+    }
+
+    /** The first page of a sheet of one exercise as planned. */
+    public static DrawnSheet of(ExercisePlan plan, Paper paper, PageSize size) {
         List<FieldSpec> specs = plan.fields().stream()
                 .map(f -> new FieldSpec(
                         f.id(),

@@ -1,0 +1,124 @@
+package grastel.core.exercise;
+
+import grastel.core.colour.Lab;
+import java.io.ByteArrayOutputStream;
+import java.util.Base64;
+import java.util.List;
+import java.util.zip.DataFormatException;
+import java.util.zip.Deflater;
+import java.util.zip.Inflater;
+
+/**
+ * A picture that is drawn in a field: what lies where, and what it is made with. Each cell names a tone, or lies between it and the
+ * next one of the same zone by thirds: so a zone may turn from light to shadow.
+ *
+ * @param cellMm side of a cell
+ * @param columns and rows of cells
+ * @param cells three times the number of the tone and what lies beyond it, row by row, deflated, Base64
+ * @param tones those of one zone stand side by side, the lightest first; zones in their order
+ * @param gridColumns and gridRows that are printed faintly, 1 for none
+ */
+public record PicturePlan(
+        double cellMm, int columns, int rows, String cells, List<Tone> tones, int gridColumns, int gridRows) {
+    /** No other field is as wide and high, so that what is this large is read as a picture, mm. */
+    public static final double LEAST_MM = 60;
+
+    /** Places from a tone to the next. */
+    public static final int BETWEEN = 3;
+
+    /** As many as a cell can name. */
+    public static final int MOST_TONES = 256 / BETWEEN;
+
+    public PicturePlan {
+        tones = List.copyOf(tones);
+        if (tones.isEmpty() || tones.size() > MOST_TONES) {
+            throw new IllegalArgumentException("A picture has 1 … " + MOST_TONES + " tones, not " + tones.size());
+        }
+    }
+
+    /**
+     * A tone.
+     *
+     * @param zone it is part of, from 1
+     * @param share of the picture's area that is nearest to it, 0…1
+     * @param wanted as the reference has it
+     * @param recipe none where the paper stays bare
+     * @param predicted what the recipe gives
+     */
+    public record Tone(int zone, double share, Lab wanted, Recipe recipe, Lab predicted) {
+        Tone with(Recipe other) {
+            return new Tone(zone, share, wanted, other, predicted);
+        }
+    }
+
+    /** @param places one for each cell: {@value #BETWEEN} times the number of the tone and what lies beyond it */
+    public static PicturePlan of(
+            double cellMm, int columns, int rows, byte[] places, List<Tone> tones, int gridColumns, int gridRows) {
+        if (places.length != columns * rows) {
+            throw new IllegalArgumentException(places.length + " cells for " + columns + " × " + rows);
+        }
+        return new PicturePlan(cellMm, columns, rows, packed(places), tones, gridColumns, gridRows);
+    }
+
+    /** Bytes as text, deflated. */
+    public static String packed(byte[] bytes) {
+        Deflater deflater = new Deflater();
+        deflater.setInput(bytes);
+        deflater.finish();
+        ByteArrayOutputStream out = new ByteArrayOutputStream(bytes.length / 4);
+        byte[] buffer = new byte[4096];
+        while (!deflater.finished()) {
+            out.write(buffer, 0, deflater.deflate(buffer));
+        }
+        deflater.end();
+        return Base64.getEncoder().encodeToString(out.toByteArray());
+    }
+
+    /** @param length of what was packed */
+    public static byte[] unpacked(String text, int length) {
+        Inflater inflater = new Inflater();
+        inflater.setInput(Base64.getDecoder().decode(text));
+        byte[] bytes = new byte[length];
+        try {
+            int read = inflater.inflate(bytes);
+            if (read != length) {
+                throw new IllegalArgumentException("A picture of " + length + " bytes holds " + read);
+            }
+        } catch (DataFormatException e) {
+            throw new IllegalArgumentException("A picture that cannot be unpacked", e);
+        } finally {
+            inflater.end();
+        }
+        return bytes;
+    }
+
+    /** The place of each cell, see {@link #cells}. */
+    public byte[] places() {
+        return unpacked(cells, columns * rows);
+    }
+
+    /** The tone a place is nearest to. */
+    public Tone tone(byte place) {
+        int at = place & 255;
+        return tones.get(at % BETWEEN > BETWEEN / 2 ? at / BETWEEN + 1 : at / BETWEEN);
+    }
+
+    /** What the pencils give at a place. */
+    public Lab predicted(byte place) {
+        int at = place & 255;
+        Lab from = tones.get(at / BETWEEN).predicted();
+        if (at % BETWEEN == 0) {
+            return from;
+        }
+        Lab to = tones.get(at / BETWEEN + 1).predicted();
+        double share = at % BETWEEN / (double) BETWEEN;
+        return new Lab(
+                from.lightness() + (to.lightness() - from.lightness()) * share,
+                from.a() + (to.a() - from.a()) * share,
+                from.b() + (to.b() - from.b()) * share);
+    }
+
+    PicturePlan with(List<Tone> other) {
+        return new PicturePlan(cellMm, columns, rows, cells, other, gridColumns, gridRows);
+    }
+}

@@ -1,0 +1,179 @@
+package grastel.core.exercise.finishedpiece;
+
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.FieldPlan.Ask;
+import grastel.core.exercise.Finding;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.ImpossibleExercise;
+import grastel.core.exercise.Parameter;
+import grastel.core.exercise.PicturePlan;
+import grastel.core.exercise.PicturePlan.Tone;
+import grastel.core.exercise.Piece;
+import grastel.core.exercise.Piece.Made;
+import grastel.core.exercise.Piece.Work;
+import grastel.core.exercise.PlanBuilder;
+import grastel.core.exercise.Recipe;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.Values;
+import grastel.core.layering.Slip;
+import grastel.core.recipe.School;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+
+/** One picture, drawn from a reference in the class's pencils and held against what they can make of it. */
+public final class FinishedPiece implements ExerciseKind {
+    private static final String PIECE = "piece";
+
+    /** A value the pencils miss by more is said, L*. */
+    private static final double MISSED = 6;
+
+    /** Fewer bare cells than this are no highlight, cm². */
+    private static final double HIGHLIGHT_CM2 = 0.1;
+
+    @Override
+    public String id() {
+        return "finished-piece";
+    }
+
+    @Override
+    public String name() {
+        return "Finished piece";
+    }
+
+    @Override
+    public String teaches() {
+        return "Proportion, values and colours of a whole picture, from a reference to its last layer.";
+    }
+
+    @Override
+    public List<Parameter> parameters(Setting setting) {
+        List<Parameter.Option> options = setting.pieces().stream()
+                .map(p -> new Parameter.Option(p.id(), p.title()))
+                .toList();
+        return List.of(new Parameter.Choice(
+                PIECE,
+                "Reference",
+                options,
+                options.isEmpty() ? null : options.get(0).id()));
+    }
+
+    @Override
+    public ExercisePlan plan(Values values, Setting setting) {
+        Piece piece = setting.pieces().stream()
+                .filter(p -> p.id().equals(values.chosen().get(PIECE)))
+                .findFirst()
+                .orElseThrow(() -> new ImpossibleExercise(
+                        PIECE, "There is no picture to draw from yet. Take one in under Projects."));
+        if (Math.min(piece.widthMm(), piece.heightMm()) < PicturePlan.LEAST_MM) {
+            throw new ImpossibleExercise(
+                    PIECE,
+                    String.format(
+                            Locale.ROOT,
+                            "The frame of “%s” is %.0f × %.0f mm; a picture that is read has at least %.0f mm each way.",
+                            piece.title(),
+                            piece.widthMm(),
+                            piece.heightMm(),
+                            PicturePlan.LEAST_MM));
+        }
+        Work work = piece.work(setting);
+        if (work.tones().stream().allMatch(t -> t.layers().isEmpty())) {
+            throw new ImpossibleExercise(PIECE, "“" + piece.title() + "” is as light as the paper all over.");
+        }
+        PlanBuilder builder = new PlanBuilder(setting);
+        FieldPlan field = builder.add(field(piece, work, builder));
+        goals(builder, field);
+        missed(builder, work);
+        words(builder, setting);
+        return builder.plan(id(), piece.title(), "A finished piece: every zone as the plan has it, with one light.");
+    }
+
+    private static FieldPlan field(Piece piece, Work work, PlanBuilder builder) {
+        List<Tone> tones = work.tones().stream()
+                .map(t -> {
+                    Recipe recipe = new Recipe(builder.steps(t.layers()));
+                    return new Tone(t.zone(), t.share(), t.wanted(), recipe, builder.predict(recipe.steps()));
+                })
+                .toList();
+        Tone most = tones.stream()
+                .filter(t -> !t.recipe().steps().isEmpty())
+                .max(Comparator.comparingDouble(Tone::share))
+                .orElseThrow();
+        return new FieldPlan(
+                        "1",
+                        "",
+                        piece.title(),
+                        piece.widthMm(),
+                        piece.heightMm(),
+                        List.of(),
+                        Ask.COLOUR,
+                        List.of(),
+                        most.recipe(),
+                        List.of(most.predicted()),
+                        builder.predict(most.recipe().steps(), 0.5).specks())
+                .with(PicturePlan.of(
+                        work.cellMm(),
+                        work.columns(),
+                        work.rows(),
+                        work.places(),
+                        tones,
+                        work.gridColumns(),
+                        work.gridRows()));
+    }
+
+    private static void goals(PlanBuilder builder, FieldPlan field) {
+        List<FieldPlan> of = List.of(field);
+        builder.goal(Goal.PROPORTION, of, 6, 4, 2);
+        builder.goal(Goal.PICTURE_RANGE, of, 60, 80, 92);
+        builder.goal(Goal.PICTURE_VALUES, of, 12, 8, 4.5);
+        builder.goal(Goal.LIGHT_AS_PLANNED, of, 40, 65, 85);
+        double bare = field.picture().tones().stream()
+                .filter(t -> t.recipe().steps().isEmpty())
+                .mapToDouble(t -> t.share() * field.widthMm() * field.heightMm() / 100)
+                .sum();
+        if (bare >= HIGHLIGHT_CM2) {
+            builder.goal(Goal.HIGHLIGHTS_LEFT, of, 40, 65, 85);
+        }
+        builder.goal(Goal.NO_DARK_LINES, of, 50, 28, 10);
+        builder.goal(Goal.SHADOWS_COLOURED, of, 30, 50, 75);
+        builder.goal(Goal.SMOOTH_AREAS, of, 4, 2.5, 1.5);
+    }
+
+    /** Says where the pencils do not come to the value that is asked. */
+    private static void missed(PlanBuilder builder, Work work) {
+        work.tones().stream()
+                .filter(t -> Math.abs(off(t)) > MISSED)
+                .max(Comparator.comparingDouble(t -> Math.abs(off(t))))
+                .ifPresent(t -> builder.finding(Finding.of(
+                        null,
+                        String.format(
+                                Locale.ROOT,
+                                "No pencil here reaches value %.1f of zone %d; the nearest is %.1f.",
+                                t.wanted().value(),
+                                t.zone(),
+                                t.predicted().value()))));
+    }
+
+    private static double off(Made tone) {
+        return tone.predicted().lightness() - tone.wanted().lightness();
+    }
+
+    private static void words(PlanBuilder builder, Setting setting) {
+        builder.step("Draw the outlines lightly, square by square of the grid; lift the grid with putty eraser.");
+        builder.step("Reserve the highlights: draw round them and keep them bare to the end.");
+        builder.step(
+                setting.method().has(School.OWN_COLOUR_FIRST)
+                        ? "Lay the own colour of every zone thinly, then light and shadow over it."
+                        : "Lay every zone thinly first, the light ones first, as the colour plan says.");
+        builder.step("Deepen the shadows layer by layer; squint and compare with the value map.");
+        builder.step("Last: darkest accents, then soften what should not be an edge.");
+        builder.note("Show how one square of the grid is copied: where does the line enter, where does it leave?");
+        builder.note("Squint at the reference with the class and name the lightest and the darkest place first.");
+        builder.fault(null, "all in middle values", "Put the darkest dark in now; everything else is measured by it.");
+        builder.fault(null, "lines round every shape", "Look: is there a line, or do two colours meet?");
+        builder.fault(Slip.TOO_HEAVY, "the tooth is full early", "Lighter layers, more of them.");
+        builder.caution("Draw only from pictures you may use: your own, or free ones with a note whose they are.");
+    }
+}

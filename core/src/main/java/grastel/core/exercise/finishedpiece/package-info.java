@@ -1,0 +1,2 @@
+/** A picture drawn from a reference. */
+package grastel.core.exercise.finishedpiece;

@@ -1,0 +1,116 @@
+package grastel.core.judging;
+
+import grastel.core.colour.Lab;
+import java.util.function.ToDoubleFunction;
+
+/** Figures on a grid of cells, row by row. */
+final class Grid {
+    /** Where the sides of a line are looked at, cells from it. */
+    static final int SIDE = 4;
+
+    final int columns;
+    final int rows;
+    private final float[] data;
+
+    private Grid(int columns, float[] data) {
+        this.columns = columns;
+        this.rows = data.length / columns;
+        this.data = data;
+    }
+
+    static Grid lightness(int columns, Lab[] colours) {
+        return of(columns, colours, Lab::lightness);
+    }
+
+    static Grid of(int columns, Lab[] colours, ToDoubleFunction<Lab> figure) {
+        float[] data = new float[colours.length];
+        for (int i = 0; i < data.length; i++) {
+            data[i] = (float) figure.applyAsDouble(colours[i]);
+        }
+        return new Grid(columns, data);
+    }
+
+    double at(int i) {
+        return data[i];
+    }
+
+    /** Over a square of cells around each, as far as the grid goes. @param by cells to each side */
+    Grid mean(int by) {
+        double[] sums = new double[(columns + 1) * (rows + 1)];
+        for (int y = 0; y < rows; y++) {
+            for (int x = 0; x < columns; x++) {
+                sums[(y + 1) * (columns + 1) + x + 1] = data[y * columns + x]
+                        + sums[y * (columns + 1) + x + 1]
+                        + sums[(y + 1) * (columns + 1) + x]
+                        - sums[y * (columns + 1) + x];
+            }
+        }
+        float[] mean = new float[data.length];
+        for (int i = 0; i < mean.length; i++) {
+            int left = Math.max(0, i % columns - by);
+            int right = Math.min(columns, i % columns + by + 1);
+            int top = Math.max(0, i / columns - by);
+            int bottom = Math.min(rows, i / columns + by + 1);
+            double sum = sums[bottom * (columns + 1) + right]
+                    - sums[top * (columns + 1) + right]
+                    - sums[bottom * (columns + 1) + left]
+                    + sums[top * (columns + 1) + left];
+            mean[i] = (float) (sum / ((right - left) * (bottom - top)));
+        }
+        return new Grid(columns, mean);
+    }
+
+    Grid less(Grid other) {
+        float[] less = new float[data.length];
+        for (int i = 0; i < less.length; i++) {
+            less[i] = data[i] - other.data[i];
+        }
+        return new Grid(columns, less);
+    }
+
+    /**
+     * How much darker a line between two cells is than both its sides. @param step to the cell beyond the line;
+     * @param along to the next cell of the line
+     */
+    double line(int i, int step, int along) {
+        double dark = Double.POSITIVE_INFINITY;
+        for (int off = -1; off <= 2; off++) {
+            dark = Math.min(dark, three(i + off * step, along));
+        }
+        double here = (three(i - 3 * step, along) + three(i - 2 * step, along)) / 2;
+        double beyond = (three(i + 3 * step, along) + three(i + SIDE * step, along)) / 2;
+        return Math.min(here, beyond) - dark;
+    }
+
+    private double three(int i, int along) {
+        return (data[i - along] + data[i] + data[i + along]) / 3;
+    }
+
+    double across(int i) {
+        return (data[i + 1] - data[i - 1]) / 2;
+    }
+
+    double down(int i) {
+        return (data[i + columns] - data[i - columns]) / 2;
+    }
+
+    /** Adds up which way figures change. */
+    static final class Turn {
+        private double xx;
+        private double yy;
+        private double xy;
+
+        void add(Grid of, int i) {
+            double x = of.across(i);
+            double y = of.down(i);
+            xx += x * x;
+            yy += y * y;
+            xy += x * y;
+        }
+
+        /** 0 all ways alike … 1 one way only: coherence of the structure tensor. */
+        double oneWay() {
+            return xx + yy == 0 ? 0 : Math.hypot(xx - yy, 2 * xy) / (xx + yy);
+        }
+    }
+}

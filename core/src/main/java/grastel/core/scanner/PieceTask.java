@@ -1,0 +1,238 @@
+package grastel.core.scanner;
+
+import grastel.core.colour.Lab;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.PicturePlan;
+import grastel.core.exercise.PicturePlan.Tone;
+import grastel.core.layering.Layer;
+import grastel.core.layering.Pass;
+import grastel.core.layering.PressureGrade;
+import grastel.core.media.Pencil;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/** A picture as a hand draws it: as planned, or with a fault. */
+public final class PieceTask {
+    /** Stripes of strokes, mm from one to the next, and how much pressure they take. */
+    private static final double STRIPES_MM = 7;
+
+    private static final double STRIPES = 0.55;
+    /** Share of its pressure that is left to the colour where black does the rest. */
+    private static final double THINLY = 0.5;
+
+    /** How far outlines are drawn off, at most, mm. */
+    private static final double OFF_MM = 9;
+
+    private final FieldPlan field;
+    private final PicturePlan plan;
+    private final byte[] places;
+    private final List<List<Layer>> layers;
+
+    private PieceTask(ExercisePlan exercise, FieldPlan field) {
+        this.field = field;
+        this.plan = field.picture();
+        this.places = plan.places();
+        this.layers = new ArrayList<>(plan.tones().stream()
+                .map(t -> t.recipe().layers(exercise.palette(), 0.5, exercise.pressures()))
+                .toList());
+    }
+
+    /** What students do to pictures. */
+    public enum Fault {
+        NONE,
+        ALL_MIDDLE,
+        LOST_HIGHLIGHT,
+        OUTLINED,
+        WRONG_LIGHT,
+        STRIPES,
+        MUD,
+        SHIFTED
+    }
+
+    static FieldTask of(ExercisePlan exercise, FieldPlan field) {
+        return of(exercise, field, Fault.NONE);
+    }
+
+    public static FieldTask of(ExercisePlan exercise, FieldPlan field, Fault fault) {
+        PieceTask task = new PieceTask(exercise, field);
+        return switch (fault) {
+            case NONE -> task.drawn(task.places);
+            case ALL_MIDDLE -> task.drawn(task.middled());
+            case LOST_HIGHLIGHT -> task.drawn(task.covered());
+            case OUTLINED -> task.drawn(task.outlined());
+            case WRONG_LIGHT -> task.drawn(task.turned());
+            case STRIPES -> task.striped();
+            case MUD -> task.muddied(exercise.palette().get(0));
+            case SHIFTED -> task.shifted();
+        };
+    }
+
+    private FieldTask drawn(byte[] at) {
+        return new FieldTask(field.id(), layers, (x, y) -> tone(at, x, y));
+    }
+
+    private double tone(byte[] at, double x, double y) {
+        int column = (int) Math.max(0, Math.min(plan.columns() - 1, x / field.widthMm() * plan.columns()));
+        int row = (int) Math.max(0, Math.min(plan.rows() - 1, y / field.heightMm() * plan.rows()));
+        return (at[row * plan.columns() + column] & 255) / (double) PicturePlan.BETWEEN;
+    }
+
+    private FieldTask striped() {
+        return new FieldTask(field.id(), layers, new FieldTask.Drawing() {
+            @Override
+            public double tone(double x, double y) {
+                return PieceTask.this.tone(places, x, y);
+            }
+
+            @Override
+            public double pressure(double x, double y) {
+                return 1 - STRIPES * (0.5 + 0.5 * Math.sin(2 * Math.PI * (x + y) / Math.sqrt(2) / STRIPES_MM));
+            }
+        });
+    }
+
+    /** Everything drawn larger from the middle on, and a little aside. */
+    private FieldTask shifted() {
+        return new FieldTask(field.id(), layers, (x, y) -> {
+            double u = x + OFF_MM * (x / field.widthMm() - 0.8);
+            double v = y + OFF_MM * (y / field.heightMm() - 0.8);
+            return tone(places, u, v);
+        });
+    }
+
+    /** Darks and lights both as one tone between. */
+    private byte[] middled() {
+        double mean = plan.tones().stream()
+                .mapToDouble(t -> t.share() * t.predicted().lightness())
+                .sum();
+        int[] nearest = new int[plan.tones().size()];
+        for (int i = 0; i < nearest.length; i++) {
+            Tone tone = plan.tones().get(i);
+            double wanted = mean + 0.35 * (tone.predicted().lightness() - mean);
+            nearest[i] = plan.tones()
+                    .indexOf(plan.tones().stream()
+                            .filter(t -> !t.recipe().steps().isEmpty())
+                            .min(Comparator.comparingDouble(t ->
+                                    Math.abs(t.predicted().lightness() - wanted) + (t.zone() == tone.zone() ? 0 : 2)))
+                            .orElseThrow());
+        }
+        return replaced(nearest);
+    }
+
+    private byte[] replaced(int[] tones) {
+        byte[] other = new byte[places.length];
+        for (int i = 0; i < other.length; i++) {
+            other[i] = (byte) (PicturePlan.BETWEEN * tones[plan.tones().indexOf(plan.tone(places[i]))]);
+        }
+        return other;
+    }
+
+    /** What was to stay bare has the lightest tone that is not. */
+    private byte[] covered() {
+        int[] tones = IntStream.range(0, plan.tones().size()).toArray();
+        for (int i = 0; i < tones.length; i++) {
+            Tone tone = plan.tones().get(i);
+            if (tone.recipe().steps().isEmpty()) {
+                boolean own = i + 1 < tones.length && plan.tones().get(i + 1).zone() == tone.zone();
+                tones[i] = own ? i + 1 : lightest();
+            }
+        }
+        byte[] other = places.clone();
+        for (int i = 0; i < other.length; i++) {
+            int at = other[i] & 255;
+            int tone = at / PicturePlan.BETWEEN;
+            if (plan.tones().get(tone).recipe().steps().isEmpty()) {
+                other[i] = (byte) (PicturePlan.BETWEEN * tones[tone]);
+            }
+        }
+        return other;
+    }
+
+    /** Of the tones well below paper the lightest. */
+    private int lightest() {
+        double bare = plan.tones().stream()
+                .mapToDouble(t -> t.predicted().lightness())
+                .max()
+                .orElseThrow();
+        return IntStream.range(0, plan.tones().size())
+                .filter(i -> !plan.tones().get(i).recipe().steps().isEmpty())
+                .filter(i -> plan.tones().get(i).predicted().lightness() < bare - 8)
+                .boxed()
+                .max(Comparator.comparingDouble(
+                        i -> plan.tones().get(i).predicted().lightness()))
+                .orElse(0);
+    }
+
+    private byte[] outlined() {
+        int darkest = IntStream.range(0, plan.tones().size())
+                .boxed()
+                .min(Comparator.comparingDouble(
+                        i -> plan.tones().get(i).predicted().lightness()))
+                .orElseThrow();
+        byte[] other = places.clone();
+        for (int i = 0; i < other.length; i++) {
+            int zone = plan.tone(places[i]).zone();
+            boolean right = i % plan.columns() + 1 < plan.columns()
+                    && plan.tone(places[i + 1]).zone() != zone;
+            boolean below = i + plan.columns() < places.length
+                    && plan.tone(places[i + plan.columns()]).zone() != zone;
+            if (right || below) {
+                other[i] = (byte) (PicturePlan.BETWEEN * darkest);
+            }
+        }
+        return other;
+    }
+
+    /** Light and shadow of each zone from the other side. */
+    private byte[] turned() {
+        int zones = plan.tones().get(plan.tones().size() - 1).zone();
+        int[] from = IntStream.generate(plan::columns).limit(zones + 1).toArray();
+        int[] to = new int[zones + 1];
+        for (int i = 0; i < places.length; i++) {
+            int zone = plan.tone(places[i]).zone();
+            from[zone] = Math.min(from[zone], i % plan.columns());
+            to[zone] = Math.max(to[zone], i % plan.columns());
+        }
+        byte[] other = new byte[places.length];
+        for (int i = 0; i < other.length; i++) {
+            int zone = plan.tone(places[i]).zone();
+            int mirrored = i - i % plan.columns() + from[zone] + to[zone] - i % plan.columns();
+            boolean same = plan.tone(places[mirrored]).zone() == zone;
+            other[i] = places[same ? mirrored : i];
+        }
+        return other;
+    }
+
+    /** The darker half with black, not with colour. */
+    private FieldTask muddied(Pencil like) {
+        Pencil black = Pencil.of("X1", "Black", like.binder(), new Lab(20, 0, 0), 0.9, 0.5);
+        double limit = plan.tones().stream()
+                .mapToDouble(t -> t.predicted().lightness())
+                .sorted()
+                .skip(plan.tones().size() / 2)
+                .findFirst()
+                .orElseThrow();
+        List<List<Layer>> muddied = new ArrayList<>();
+        for (int i = 0; i < plan.tones().size(); i++) {
+            boolean dark = plan.tones().get(i).predicted().lightness() <= limit;
+            muddied.add(dark ? blackened(black, layers.get(i)) : layers.get(i));
+        }
+        return new FieldTask(field.id(), muddied, (x, y) -> tone(places, x, y));
+    }
+
+    /** The colour thinly, and black over it. */
+    private static List<Layer> blackened(Pencil black, List<Layer> layers) {
+        List<Layer> all = new ArrayList<>();
+        for (Layer layer : layers) {
+            if (layer instanceof Layer.Colour c) {
+                Pass p = c.pass();
+                all.add(new Layer.Colour(new Pass(p.pencil(), THINLY * p.pressure(), p.point(), p.stroke()), 1));
+            }
+        }
+        all.add(new Layer.Colour(Pass.of(black, PressureGrade.MEDIUM), 1));
+        return all;
+    }
+}

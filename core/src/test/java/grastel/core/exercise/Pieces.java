@@ -1,0 +1,64 @@
+package grastel.core.exercise;
+
+import grastel.core.layering.Pressures;
+import grastel.core.media.PencilSet;
+import grastel.core.project.ReferencePiece;
+import grastel.core.reading.Picture;
+import grastel.core.recipe.Method;
+import grastel.core.reference.Frame;
+import grastel.core.reference.Reference;
+import grastel.core.reference.View;
+import grastel.core.reference.Zones;
+import grastel.core.stilllife.HarbourFind;
+import java.util.List;
+
+/** Finds from the harbour as pictures to draw. */
+public final class Pieces {
+    public static final Piece FLOAT = of(HarbourFind.GLASS_FLOAT, 100, 125);
+
+    private Pieces() {}
+
+    public static Piece of(HarbourFind find, double widthMm, double heightMm) {
+        Frame frame = new Frame(widthMm, heightMm);
+        return new Piece() {
+            @Override
+            public String id() {
+                return find.name();
+            }
+
+            @Override
+            public String title() {
+                return find.name();
+            }
+
+            @Override
+            public double widthMm() {
+                return widthMm;
+            }
+
+            @Override
+            public double heightMm() {
+                return heightMm;
+            }
+
+            @Override
+            public Work work(Setting setting) {
+                Reference reference = Reference.of(Picture.of(find.picture(900, 1)), View.WHOLE, frame);
+                Zones zones = Zones.of(reference, 8, 20);
+                return ReferencePiece.work(
+                        reference, zones, frame, setting.paper(), setting.colours(), setting.method(), 4, 5);
+            }
+        };
+    }
+
+    /** Two dozen pencils and one piece to draw. */
+    public static Setting setting(Piece piece) {
+        return new Setting(
+                new PencilSet("Some", Shipped.ALL.subList(0, 24)),
+                Shipped.CARTRIDGE,
+                Method.USUAL,
+                GradeBand.DEVELOPING,
+                Pressures.TAUGHT,
+                List.of(piece));
+    }
+}

@@ -1,0 +1,115 @@
+package grastel.core.judging;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.Pieces;
+import grastel.core.exercise.Shipped;
+import grastel.core.exercise.Values;
+import grastel.core.page.PageSize;
+import grastel.core.reading.DrawnSheet;
+import grastel.core.reading.PageReader;
+import grastel.core.reading.PageReading;
+import grastel.core.reading.Picture;
+import grastel.core.reading.UnreadablePage;
+import grastel.core.scanner.Hand;
+import grastel.core.scanner.PieceTask;
+import grastel.core.scanner.PieceTask.Fault;
+import grastel.core.scanner.ScanConditions;
+import grastel.core.scanner.SimulatedScanner;
+import grastel.core.stilllife.HarbourFind;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Pieces drawn with one fault each, printed, scanned, read and judged: the fault is named and no other. */
+class PieceFaultsTest {
+    /** Coarser than a scanner: quick to draw. */
+    private static final double PX_PER_MM = 6;
+
+    private static final ScanConditions SCAN = new ScanConditions(150, 1, 2, 0, 0.1, 0.02, 1.5, 0.9, 0, 4);
+
+    /** What says that a fault is there. */
+    private static final Map<Fault, Set<Cause>> SIGNS = new EnumMap<>(Map.of(
+            Fault.NONE, EnumSet.noneOf(Cause.class),
+            Fault.ALL_MIDDLE, EnumSet.of(Cause.VALUES_IN_THE_MIDDLE, Cause.DARKS_MISSING, Cause.LIGHTS_COVERED),
+            Fault.LOST_HIGHLIGHT, EnumSet.of(Cause.HIGHLIGHT_GONE),
+            Fault.OUTLINED, EnumSet.of(Cause.OUTLINED),
+            Fault.WRONG_LIGHT, EnumSet.of(Cause.LIGHT_TURNED, Cause.LIGHT_UNCLEAR),
+            Fault.STRIPES, EnumSet.of(Cause.STRIPED),
+            Fault.MUD, EnumSet.of(Cause.SHADOWS_GREY),
+            Fault.SHIFTED, EnumSet.of(Cause.OUTLINES_OFF)));
+
+    /** What follows from another fault: middle values lose highlights and colour, what is drawn elsewhere has other values there. */
+    private static final Map<Fault, Set<Cause>> FOLLOW = Map.of(
+            Fault.ALL_MIDDLE, EnumSet.of(Cause.SHADOWS_GREY, Cause.HIGHLIGHT_GONE, Cause.LIGHT_UNCLEAR),
+            Fault.MUD, EnumSet.of(Cause.DARKS_MISSING, Cause.LIGHT_UNCLEAR),
+            Fault.STRIPES, EnumSet.of(Cause.DARKS_MISSING),
+            Fault.SHIFTED, EnumSet.of(Cause.SHADOWS_GREY, Cause.HIGHLIGHT_GONE, Cause.LIGHT_UNCLEAR));
+
+    @ParameterizedTest
+    @EnumSource(HarbourFind.class)
+    void faultsAreNamedAndNoneThatAreNotThere(HarbourFind find) throws UnreadablePage {
+        ExercisePlan plan = Shipped.plan("finished-piece", Values.NONE, Pieces.setting(Pieces.of(find, 100, 125)));
+        DrawnSheet sheet = DrawnSheet.of(plan, Shipped.CARTRIDGE, PageSize.A4);
+        Judge judge = new Judge(plan, GradeBand.DEVELOPING, Shipped.CARTRIDGE);
+        Map<Goal, Proposal> exact = judge(sheet, judge, Fault.NONE, 1);
+        int possible = 0;
+        int named = 0;
+        int wrong = 0;
+        StringBuilder table = new StringBuilder();
+        for (Fault fault : Fault.values()) {
+            for (int seed = 1; seed <= 2; seed++) {
+                Set<Cause> seen = judge(sheet, judge, fault, seed).values().stream()
+                        .filter(p -> p.cause() != null && p.level().compareTo(Level.SECURE) < 0)
+                        .map(Proposal::cause)
+                        .collect(Collectors.toCollection(() -> EnumSet.noneOf(Cause.class)));
+                boolean asked = fault != Fault.NONE
+                        && (fault != Fault.LOST_HIGHLIGHT || exact.containsKey(Goal.HIGHLIGHTS_LEFT))
+                        && (fault != Fault.MUD || exact.containsKey(Goal.SHADOWS_COLOURED))
+                        && (fault != Fault.WRONG_LIGHT || exact.containsKey(Goal.LIGHT_AS_PLANNED));
+                possible += asked ? 1 : 0;
+                named += asked && seen.stream().anyMatch(SIGNS.get(fault)::contains) ? 1 : 0;
+                Set<Cause> others = EnumSet.noneOf(Cause.class);
+                SIGNS.entrySet().stream().filter(e -> e.getKey() != fault).forEach(e -> others.addAll(e.getValue()));
+                others.removeAll(SIGNS.get(fault));
+                others.removeAll(FOLLOW.getOrDefault(fault, Set.of()));
+                wrong += seen.stream().anyMatch(others::contains) ? 1 : 0;
+                table.append(fault)
+                        .append(' ')
+                        .append(seed)
+                        .append(' ')
+                        .append(seen)
+                        .append('\n');
+            }
+        }
+        assertThat(named).as("named of %s:%n%s", possible, table).isGreaterThanOrEqualTo((int)
+                Math.ceil(0.8 * possible));
+        assertThat(wrong).as("wrong of 16:%n%s", table).isLessThanOrEqualTo(1);
+    }
+
+    private static Map<Goal, Proposal> judge(DrawnSheet sheet, Judge judge, Fault fault, long seed)
+            throws UnreadablePage {
+        Hand hand = Hand.ofSkill(0.9, new Random(seed));
+        Picture picture = Picture.of(new SimulatedScanner(Shipped.CARTRIDGE, PX_PER_MM)
+                .picture(
+                        sheet.page(),
+                        List.of(PieceTask.of(sheet.plan(), sheet.plan().fields().get(0), fault)),
+                        sheet.plan().palette(),
+                        hand,
+                        SCAN,
+                        seed));
+        PageReading read = PageReader.measure(
+                        picture, new PageReader().find(picture), sheet.page(), Shipped.CARTRIDGE, sheet.inks())
+                .reading();
+        return judge.judge(read).stream().collect(Collectors.toMap(Proposal::goal, p -> p));
+    }
+}
