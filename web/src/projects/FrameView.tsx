@@ -4,6 +4,7 @@ import { colour, space } from '../design/tokens';
 import { asked, moved, zoomed, type Settings } from './words';
 
 export type Overlay = 'NONE' | 'QUARTERS' | 'GRID';
+export type Seen = 'IN_PENCILS' | 'VALUES' | 'DIFFERENCE';
 
 /** Share of what is seen that an arrow key moves by. */
 const STEP = 0.05;
@@ -11,7 +12,9 @@ const STEP = 0.05;
 interface Props {
   project: string;
   settings: Settings;
-  shown: 'reference' | 'values' | 'outlines' | 'zones';
+  shown: 'reference' | 'values' | 'outlines' | 'zones' | 'finished';
+  /** How a finished picture is looked at. */
+  seen?: Seen;
   outlines: boolean;
   overlay: Overlay;
   /** Outlines as an SVG path in mm. */
@@ -24,7 +27,7 @@ interface Props {
 }
 
 /** What lies in the frame. It is moved by dragging or with the arrow keys, enlarged with + and −. */
-export function FrameView({ project, settings, shown, outlines, overlay, path, zones = [], openZone, onZone, onMove }: Props) {
+export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outlines, overlay, path, zones = [], openZone, onZone, onMove }: Props) {
   const from = useRef<{ x: number; y: number; settings: Settings } | undefined>(undefined);
   const { frameWidthMm: wide, frameHeightMm: high } = settings;
   const press = (event: KeyboardEvent) => {
@@ -83,7 +86,8 @@ export function FrameView({ project, settings, shown, outlines, overlay, path, z
         {(shown === 'reference' || shown === 'values') && (
           <image href={`/api/projects/${project}/${shown}.png?${asked(settings)}`} width={wide} height={high} preserveAspectRatio="none" />
         )}
-        {shown !== 'zones' && (outlines || shown === 'outlines') && path && <path d={path} fill="none" stroke={shown === 'outlines' ? '#111' : '#fff'} strokeWidth={1} vectorEffect="non-scaling-stroke" />}
+        {shown === 'finished' && <image href={`/api/projects/${project}/finished.png?seen=${seen}&${asked(settings)}`} width={wide} height={high} preserveAspectRatio="none" />}
+        {shown !== 'zones' && shown !== 'finished' && (outlines || shown === 'outlines') && path && <path d={path} fill="none" stroke={shown === 'outlines' ? '#111' : '#fff'} strokeWidth={1} vectorEffect="non-scaling-stroke" />}
         {outlines && path && (shown === 'reference' || shown === 'values') && <path d={path} fill="none" stroke="#111" strokeWidth={1} strokeDasharray="3 3" vectorEffect="non-scaling-stroke" />}
         {lines(overlay, settings).map(([x1, y1, x2, y2]) => (
           <line key={`${x1} ${y1}`} x1={x1} y1={y1} x2={x2} y2={y2} stroke="#111" strokeOpacity={0.7} strokeWidth={1} vectorEffect="non-scaling-stroke" />

@@ -12,7 +12,7 @@ import { Stepper } from '../design/Stepper';
 import { colour, sizes, space } from '../design/tokens';
 import { count, decimals } from '../words/words';
 import { ClassChoice, NOBODY } from './ClassChoice';
-import { FrameView, type Overlay } from './FrameView';
+import { FrameView, type Overlay, type Seen } from './FrameView';
 import { questions, rightsNames, turned, zoomed, type Project, type Settings } from './words';
 import { ZonePanel } from './ZonePanel';
 
@@ -21,6 +21,12 @@ const shownChoices = [
   { id: 'values', name: 'values' },
   { id: 'outlines', name: 'outlines' },
   { id: 'zones', name: 'zones' },
+  { id: 'finished', name: 'finished' },
+] as const;
+const seenChoices = [
+  { id: 'IN_PENCILS', name: 'in pencils' },
+  { id: 'VALUES', name: 'values' },
+  { id: 'DIFFERENCE', name: 'difference' },
 ] as const;
 const overlays = [
   { id: 'NONE', name: 'none' },
@@ -39,6 +45,7 @@ export function ProjectDesk({ open }: { open: Project }) {
   const [settings, setSettings] = useState(open.settings);
   const [schoolClass, setSchoolClass] = useState(open.schoolClass ?? NOBODY);
   const [shown, setShown] = useState<(typeof shownChoices)[number]['id']>('values');
+  const [seen, setSeen] = useState<Seen>('IN_PENCILS');
   const [zone, setZone] = useState(1);
   const [overlay, setOverlay] = useState<Overlay>('GRID');
   const [outlines, setOutlines] = useState(true);
@@ -46,6 +53,7 @@ export function ProjectDesk({ open }: { open: Project }) {
   const [asking, setAsking] = useState(false);
   const revision = useRevision(open, (p) => [p.settings, p.schoolClass]);
   const path = { id: open.id };
+  const coloured = shown === 'zones' || shown === 'finished';
   const values = useQuery({
     queryKey: ['projects', open.id, 'values', settings],
     queryFn: () => body(api.GET('/api/projects/{id}/values', { params: { path, query: questions(settings) } })),
@@ -56,10 +64,10 @@ export function ProjectDesk({ open }: { open: Project }) {
     queryKey: ['projects', open.id, 'zones', settings],
     queryFn: () => body(api.GET('/api/projects/{id}/zones', { params: { path, query: questions(settings) } })),
     placeholderData: keepPreviousData,
-    enabled: shown === 'zones',
+    enabled: coloured,
     retry: false,
   });
-  const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')), enabled: shown === 'zones' });
+  const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')), enabled: coloured });
   const keep = useMutation({
     mutationFn: () =>
       body(
@@ -73,6 +81,13 @@ export function ProjectDesk({ open }: { open: Project }) {
       return queries.invalidateQueries({ queryKey: ['projects'], exact: true });
     },
   });
+  const hand = useMutation({
+    mutationFn: () => body(api.POST('/api/projects/{id}/sheet', { params: { path }, body: { paper } })),
+    onSuccess: async (made) => {
+      await queries.invalidateQueries({ queryKey: ['sheets'] });
+      await navigate(`/sheets/${made.sheet}`);
+    },
+  });
   const drop = useMutation({
     mutationFn: () => api.DELETE('/api/projects/{id}', { params: { path } }),
     onSuccess: async () => {
@@ -82,14 +97,15 @@ export function ProjectDesk({ open }: { open: Project }) {
   });
   const set = (change: Partial<Settings>) => setSettings((s) => ({ ...s, ...change }));
   const unchanged = JSON.stringify(settings) === JSON.stringify(open.settings) && schoolClass === (open.schoolClass ?? NOBODY);
-  const error = values.error ?? zones.error ?? keep.error ?? drop.error;
+  const error = values.error ?? zones.error ?? keep.error ?? hand.error ?? drop.error;
   return (
     <Desk>
       <Middle>
-        <FrameView project={open.id} settings={settings} shown={shown} outlines={outlines} overlay={overlay} path={values.data?.outlines} zones={zones.data ?? []} openZone={zone} onZone={setZone} onMove={setSettings} />
+        <FrameView project={open.id} settings={settings} shown={shown} seen={seen} outlines={outlines} overlay={overlay} path={values.data?.outlines} zones={zones.data ?? []} openZone={zone} onZone={setZone} onMove={setSettings} />
         <Bar role="group" aria-label="What is shown">
           <Segments label="Show" value={shown} onChange={setShown} choices={shownChoices} />
           <Segments label="Lines" value={overlay} onChange={setOverlay} choices={overlays} />
+          {shown === 'finished' && <Segments label="Seen" value={seen} onChange={setSeen} choices={seenChoices} />}
           {(shown === 'reference' || shown === 'values') && (
             <Toggle isSelected={outlines} onChange={setOutlines}>
               Outlines
@@ -106,9 +122,10 @@ export function ProjectDesk({ open }: { open: Project }) {
       </Middle>
       <Side>
         {error && <Notice role="alert">▲ {error.message}</Notice>}
-        {shown === 'zones' && (
+        {coloured && (
           <>
-            <h2>Zones</h2>
+            <h2>{shown === 'zones' ? 'Zones' : 'Finished'}</h2>
+            {shown === 'finished' && <Small>{seenWords[seen]}</Small>}
             <Stepper label="At most" value={settings.zones ?? 10} least={3} most={25} onChange={(most) => set({ zones: most })} />
             <Whole>
               <Select
@@ -124,7 +141,7 @@ export function ProjectDesk({ open }: { open: Project }) {
                 choices={(kit.data?.papers ?? []).map((p) => ({ id: p.id, name: p.name }))}
               />
             </Whole>
-            {zones.data ? <ZonePanel project={open.id} settings={settings} zones={zones.data} open={Math.min(zone, zones.data.length)} onOpen={setZone} /> : <Small>Parting the picture …</Small>}
+            {shown === 'finished' ? null : zones.data ? <ZonePanel project={open.id} settings={settings} zones={zones.data} open={Math.min(zone, zones.data.length)} onOpen={setZone} /> : <Small>Parting the picture …</Small>}
           </>
         )}
         <h2>Values</h2>
@@ -176,6 +193,10 @@ export function ProjectDesk({ open }: { open: Project }) {
             <a href={`/api/projects/${open.id}/zones/plan.pdf?paper=${paper}`} target="_blank" rel="noreferrer">
               Colour plan
             </a>
+            <Button isDisabled={hand.isPending} onPress={() => hand.mutate()}>
+              {hand.isPending ? 'Finding the colours …' : 'Make it a sheet'}
+            </Button>
+            <Small>For the class to draw on: printed with names, read and judged when it comes back.</Small>
           </>
         ) : (
           <Small>Keep it first: what is printed is what is kept.</Small>
@@ -197,6 +218,12 @@ export function ProjectDesk({ open }: { open: Project }) {
     </Desk>
   );
 }
+
+const seenWords: Record<Seen, string> = {
+  IN_PENCILS: 'As these pencils make it on this paper, with its grain.',
+  VALUES: 'Light and dark only, as these pencils reach it.',
+  DIFFERENCE: 'Darker where it is further from the reference; black at ΔE 20.',
+};
 
 /** With another set or paper; without one where nothing is chosen. */
 function withChoice(settings: Settings, what: 'set' | 'paper', id: string): Settings {

@@ -235,6 +235,10 @@ public abstract class EveryEndpoint extends DeskTest {
         guide.with("paper", "A4");
         guide.with("lines", "GRID");
         guide.with("outlines", "true");
+        ById finished = add(GET, "/api/projects/{id}/finished.png", null, made.id());
+        settings.forEach((name, value) -> finished.with(name, String.valueOf(value)));
+        finished.with("seen", "VALUES");
+        add(POST, "/api/projects/{id}/sheet", Map.of("paper", "A4"), made.id());
         add(GET, "/api/projects/{id}", null, made.id());
         add(PUT, "/api/projects/{id}", Map.of("title", "Shell", "settings", settings), made.id());
         add(DELETE, "/api/projects/{id}", null, made.id());

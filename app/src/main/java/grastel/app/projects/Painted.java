@@ -33,8 +33,7 @@ final class Painted {
 
     /** The grey of a lightness, 0xRRGGBB. */
     static int grey(double lightness) {
-        Srgb grey = Srgb.of(new Lab(lightness, 0, 0));
-        return grey.red() << 16 | grey.green() << 8 | grey.blue();
+        return Srgb.of(new Lab(lightness, 0, 0)).code();
     }
 
     static byte[] png(BufferedImage picture) {

@@ -75,6 +75,28 @@ public record ProjectData(
                 VERSION, 150.0, 200.0, 0, 1.0, 0.5, 0.5, 5, islandMm2, 1.5, 1.0, 4, 6, USUAL_ZONES, null, null);
     }
 
+    /** The same in all that zones depend on, and alike in everything else. */
+    ProjectData zonesOnly() {
+        ProjectData usual = usual(islandMm2);
+        return new ProjectData(
+                VERSION,
+                frameWidthMm,
+                frameHeightMm,
+                quarterTurns,
+                zoom,
+                centreX,
+                centreY,
+                usual.steps,
+                islandMm2,
+                usual.smoothMm,
+                usual.followMm,
+                usual.columns,
+                usual.rows,
+                zones,
+                null,
+                null);
+    }
+
     Frame frame() {
         return new Frame(frameWidthMm, frameHeightMm);
     }

@@ -1,21 +1,17 @@
 package grastel.app.projects;
 
-import grastel.app.classes.Classes;
-import grastel.app.kit.Kit;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.PdfAnswer;
+import grastel.app.projects.ProjectColours.With;
 import grastel.app.projects.Projects.ProjectInfo;
 import grastel.core.colour.Srgb;
 import grastel.core.layering.Layer;
 import grastel.core.layering.PressureGrade;
-import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
-import grastel.core.media.PencilSet;
 import grastel.core.page.PageSize;
 import grastel.core.project.ZoneColours;
 import grastel.core.project.ZoneColours.Mixed;
 import grastel.core.project.ZoneColours.Part;
-import grastel.core.recipe.Method;
 import grastel.core.reference.Outlines.Area;
 import grastel.core.reference.Zones;
 import grastel.core.reference.Zones.Zone;
@@ -40,14 +36,12 @@ import org.springframework.web.bind.annotation.RestController;
 class ZonesController {
     private final Projects projects;
     private final ProjectPictures pictures;
-    private final Kit kit;
-    private final Classes classes;
+    private final ProjectColours colours;
 
-    ZonesController(Projects projects, ProjectPictures pictures, Kit kit, Classes classes) {
+    ZonesController(Projects projects, ProjectPictures pictures, ProjectColours colours) {
         this.projects = projects;
         this.pictures = pictures;
-        this.kit = kit;
-        this.classes = classes;
+        this.colours = colours;
     }
 
     /** @param number from 1, in reading order; @param value Munsell, 0…10; @param outline an SVG path in mm */
@@ -110,35 +104,19 @@ class ZonesController {
         if (number < 1 || number > zones.size()) {
             throw ApiProblem.notFound("zone");
         }
-        With with = with(projects.one(id).schoolClass(), settings);
-        return with.of(zones.get(number - 1)).stream()
+        With with = colours.with(projects.one(id).schoolClass(), settings);
+        return ZoneColours.of(zones.get(number - 1), with.paper(), with.pencils(), with.method()).stream()
                 .map(ZonesController::view)
                 .toList();
-    }
-
-    /** What a project is drawn with. */
-    private record With(PencilSet pencils, Paper paper, Method method) {
-        List<Mixed> of(Zone zone) {
-            return ZoneColours.of(zone, paper, pencils.pencils(), method);
-        }
-    }
-
-    private With with(UUID schoolClass, ProjectData settings) {
-        return new With(
-                settings.set() == null ? kit.everything() : kit.setOf(settings.set()),
-                (settings.paper() == null ? kit.papers().get(0) : kit.paper(settings.paper())).paper(),
-                schoolClass == null ? Method.USUAL : classes.one(schoolClass).method());
     }
 
     /** The colours of every zone as they are kept, layer by layer, with boxes to try them in. */
     @GetMapping(path = "/plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> plan(@PathVariable UUID id, @RequestParam PageSize paper) {
         ProjectInfo of = projects.one(id);
-        With with = with(of.schoolClass(), of.settings());
-        List<List<Mixed>> all = pictures.zones(id, of.settings()).zones().parallelStream()
-                .map(with::of)
-                .toList();
-        String materials = with.pencils().name() + " on " + with.paper().name();
+        With with = colours.with(of.schoolClass(), of.settings());
+        List<List<Mixed>> all = colours.of(id, of.settings(), with);
+        String materials = with.set() + " on " + with.paper().name();
         return PdfAnswer.of(ColourPlan.pdf(of.title(), paper, materials, all), of.title() + ", colours.pdf");
     }
 

@@ -97,9 +97,9 @@ final class SheetWording {
                 field.outline(),
                 patch ? field.askedLightness() : null,
                 asked(field),
-                field.isPicture() ? List.of() : recipe(plan, field),
-                field.isPicture() ? field.picture().gridColumns() : 1,
-                field.isPicture() ? field.picture().gridRows() : 1);
+                field.hasPicture() ? List.of() : recipe(plan, field),
+                field.hasPicture() ? field.picture().gridColumns() : 1,
+                field.hasPicture() ? field.picture().gridRows() : 1);
     }
 
     private static String asked(FieldPlan field) {

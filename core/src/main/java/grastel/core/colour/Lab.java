@@ -26,6 +26,15 @@ public record Lab(double lightness, double a, double b, ReferenceWhite white) {
         this(lightness, a, b, ReferenceWhite.D65);
     }
 
+    /** Between this and another. @param share 0 this … 1 the other */
+    public Lab towards(Lab other, double share) {
+        return new Lab(
+                lightness + (other.lightness - lightness) * share,
+                a + (other.a - a) * share,
+                b + (other.b - b) * share,
+                white);
+    }
+
     /** Chroma C*ab, the distance from grey. */
     public double chroma() {
         return Math.hypot(a, b);

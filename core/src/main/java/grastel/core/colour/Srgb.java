@@ -61,6 +61,16 @@ public record Srgb(int red, int green, int blue) {
                 .toXyz());
     }
 
+    /** @param code 0xRRGGBB */
+    public static Srgb ofCode(int code) {
+        return new Srgb(code >> 16 & 255, code >> 8 & 255, code & 255);
+    }
+
+    /** 0xRRGGBB. */
+    public int code() {
+        return red << 16 | green << 8 | blue;
+    }
+
     /** For a style sheet: {@code #rrggbb}. */
     public String hex() {
         return String.format(Locale.ROOT, "#%02x%02x%02x", red, green, blue);

@@ -85,7 +85,7 @@ public record FieldPlan(
                 other, group, label, widthMm, heightMm, outline, ask, asked, recipe, predicted, specks, picture);
     }
 
-    public boolean isPicture() {
+    public boolean hasPicture() {
         return picture != null;
     }
 

@@ -32,7 +32,7 @@ public final class FieldWork {
     /** @param cm2PerMinute area of one light pass that the hand covers in a minute, cm² */
     public static List<Piece> of(FieldPlan field, List<Pencil> palette, double cm2PerMinute) {
         double area = cm2(field);
-        if (!field.isPicture()) {
+        if (!field.hasPicture()) {
             return of(field.recipe(), area, palette, cm2PerMinute);
         }
         return field.picture().tones().stream()

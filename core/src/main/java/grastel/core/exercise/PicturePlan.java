@@ -111,11 +111,7 @@ public record PicturePlan(
             return from;
         }
         Lab to = tones.get(at / BETWEEN + 1).predicted();
-        double share = at % BETWEEN / (double) BETWEEN;
-        return new Lab(
-                from.lightness() + (to.lightness() - from.lightness()) * share,
-                from.a() + (to.a() - from.a()) * share,
-                from.b() + (to.b() - from.b()) * share);
+        return from.towards(to, at % BETWEEN / (double) BETWEEN);
     }
 
     PicturePlan with(List<Tone> other) {

@@ -253,7 +253,7 @@ public final class PlanBuilder {
         return fields.stream()
                 .flatMap(f -> Stream.concat(
                         f.recipe().steps().stream(),
-                        f.isPicture()
+                        f.hasPicture()
                                 ? f.picture().tones().stream().flatMap(t -> t.recipe().steps().stream())
                                 : Stream.empty()))
                 .filter(s -> s.pencil() >= 0)
@@ -264,7 +264,7 @@ public final class PlanBuilder {
 
     private FieldPlan renumbered(FieldPlan f, List<Pencil> used) {
         FieldPlan field = f.with(renumbered(f.recipe(), used));
-        return f.isPicture()
+        return f.hasPicture()
                 ? field.with(f.picture()
                         .with(f.picture().tones().stream()
                                 .map(t -> t.with(renumbered(t.recipe(), used)))

@@ -80,7 +80,7 @@ final class PieceFigures {
 
     /** None where the field was not read as a picture of the plan's size. */
     static Optional<PieceFigures> of(Pair pair) {
-        boolean same = pair.asked().isPicture()
+        boolean same = pair.asked().hasPicture()
                 && pair.read().picture() != null
                 && pair.read().picture().columns() == pair.asked().picture().columns()
                 && pair.read().picture().rows() == pair.asked().picture().rows();

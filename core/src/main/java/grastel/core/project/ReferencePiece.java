@@ -22,7 +22,7 @@ import java.util.stream.IntStream;
 /** A reference as a picture to be drawn: of every zone the tones the pencils make, and where between them each place lies. */
 public final class ReferencePiece {
     /** Side of a cell, mm: a blunt pencil's line. */
-    private static final double CELL_MM = 1;
+    public static final double CELL_MM = 1;
 
     /** What is so much lighter than a zone's light is a highlight, L*. */
     private static final double HIGHLIGHT = 7;
@@ -40,32 +40,40 @@ public final class ReferencePiece {
 
     private record Ladder(int first, List<Double> lightness) {}
 
-    private ReferencePiece(Reference reference, Zones zones, Frame frame) {
+    private ReferencePiece(Reference reference, Zones zones, Frame frame, double cellMm) {
         this.reference = reference;
         this.zones = zones;
-        this.columns = (int) Math.round(frame.widthMm() / CELL_MM);
-        this.rows = (int) Math.round(frame.heightMm() / CELL_MM);
+        this.columns = (int) Math.round(frame.widthMm() / cellMm);
+        this.rows = (int) Math.round(frame.heightMm() / cellMm);
     }
 
-    /** @param gridColumns and gridRows to be printed faintly */
+    /** What the pencils make of each zone. */
+    public static List<List<Mixed>> mixed(Zones zones, Paper paper, List<Pencil> pencils, Method method) {
+        return zones.zones().parallelStream()
+                .map(z -> ZoneColours.of(z, paper, pencils, method))
+                .toList();
+    }
+
+    /**
+     * @param mixed of each zone, see {@link #mixed}
+     * @param cellMm side of a cell
+     * @param gridColumns and gridRows to be printed faintly
+     */
     public static Work work(
             Reference reference,
             Zones zones,
             Frame frame,
             Paper paper,
-            List<Pencil> pencils,
-            Method method,
+            List<List<Mixed>> mixed,
+            double cellMm,
             int gridColumns,
             int gridRows) {
-        ReferencePiece piece = new ReferencePiece(reference, zones, frame);
-        List<List<Mixed>> mixed = zones.zones().parallelStream()
-                .map(z -> ZoneColours.of(z, paper, pencils, method))
-                .toList();
+        ReferencePiece piece = new ReferencePiece(reference, zones, frame, cellMm);
         for (int zone = 0; zone < mixed.size(); zone++) {
             piece.tones(zone, mixed.get(zone), paper.ground().toLab());
         }
         byte[] places = piece.places();
-        return new Work(CELL_MM, piece.columns, piece.rows, places, piece.shared(places), gridColumns, gridRows);
+        return new Work(cellMm, piece.columns, piece.rows, places, piece.shared(places), gridColumns, gridRows);
     }
 
     private void tones(int zone, List<Mixed> mixed, Lab ground) {

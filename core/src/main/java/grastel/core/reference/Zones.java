@@ -100,7 +100,7 @@ public final class Zones {
     }
 
     private static Lab lab(int code) {
-        return new Srgb(code >> 16 & 255, code >> 8 & 255, code & 255).toLab();
+        return Srgb.ofCode(code).toLab();
     }
 
     /** Found at half the fineness, which is a quarter of the work and still finer than a pencil's line. */

@@ -49,7 +49,7 @@ public record FieldTask(String field, List<List<Layer>> along, Drawing picture) 
 
     private static FieldTask of(SheetPlan plan, String id) {
         FieldPlan field = plan.field(id);
-        if (field.isPicture()) {
+        if (field.hasPicture()) {
             return PieceTask.of(plan.exerciseOf(id), field);
         }
         int places = field.predicted().size();

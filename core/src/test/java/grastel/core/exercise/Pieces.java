@@ -46,7 +46,14 @@ public final class Pieces {
                 Reference reference = Reference.of(Picture.of(find.picture(900, 1)), View.WHOLE, frame);
                 Zones zones = Zones.of(reference, 8, 20);
                 return ReferencePiece.work(
-                        reference, zones, frame, setting.paper(), setting.colours(), setting.method(), 4, 5);
+                        reference,
+                        zones,
+                        frame,
+                        setting.paper(),
+                        ReferencePiece.mixed(zones, setting.paper(), setting.colours(), setting.method()),
+                        ReferencePiece.CELL_MM,
+                        4,
+                        5);
             }
         };
     }

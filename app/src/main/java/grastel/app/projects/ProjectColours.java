@@ -1,0 +1,90 @@
+package grastel.app.projects;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.classes.Classes;
+import grastel.app.kit.Kit;
+import grastel.core.exercise.Piece.Work;
+import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
+import grastel.core.project.ReferencePiece;
+import grastel.core.project.ZoneColours.Mixed;
+import grastel.core.recipe.Method;
+import grastel.core.reference.Reference;
+import grastel.core.reference.Zones;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** What pencils make of the zones of projects. What was found last is remembered: it takes seconds. */
+@Component
+class ProjectColours {
+    private static final int MOST_REMEMBERED = 24;
+
+    private final ProjectPictures pictures;
+    private final Kit kit;
+    private final Classes classes;
+    private final Cache<Found, List<List<Mixed>>> found =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+
+    ProjectColours(ProjectPictures pictures, Kit kit, Classes classes) {
+        this.pictures = pictures;
+        this.kit = kit;
+        this.classes = classes;
+    }
+
+    /** What a project is drawn with. @param set its name */
+    record With(String set, Paper paper, List<Pencil> pencils, Method method) {}
+
+    /** Settings that zones do not depend on are not part of it. */
+    private record Found(UUID project, ProjectData zones, With with) {}
+
+    /** @param schoolClass whose method it is drawn by; null for the usual */
+    With with(UUID schoolClass, ProjectData settings) {
+        var set = settings.set() == null ? kit.everything() : kit.setOf(settings.set());
+        return new With(
+                set.name(),
+                kit.paper(paper(settings)).paper(),
+                set.pencils().stream().filter(p -> !p.colourless()).toList(),
+                schoolClass == null ? Method.USUAL : classes.one(schoolClass).method());
+    }
+
+    /** Which paper of the kit it is drawn on. */
+    UUID paper(ProjectData settings) {
+        return settings.paper() == null ? kit.papers().get(0).id() : settings.paper();
+    }
+
+    /** Of each zone what it is made of. */
+    List<List<Mixed>> of(UUID project, ProjectData settings, With with) {
+        Zones zones = pictures.zones(project, settings);
+        return found.get(
+                new Found(project, settings.zonesOnly(), with),
+                f -> ReferencePiece.mixed(zones, with.paper(), with.pencils(), with.method()));
+    }
+
+    /** As a picture to be drawn. */
+    Work drawn(UUID project, ProjectData settings, With with) {
+        return work(project, settings, with, ReferencePiece.CELL_MM);
+    }
+
+    /** As fine as the reference is measured. */
+    Work fine(UUID project, ProjectData settings, With with) {
+        return work(project, settings, with, reference(project, settings).mmPerPx());
+    }
+
+    Reference reference(UUID project, ProjectData settings) {
+        return pictures.reference(project, settings);
+    }
+
+    private Work work(UUID project, ProjectData settings, With with, double cellMm) {
+        return ReferencePiece.work(
+                reference(project, settings),
+                pictures.zones(project, settings),
+                settings.frame(),
+                with.paper(),
+                of(project, settings, with),
+                cellMm,
+                settings.columns(),
+                settings.rows());
+    }
+}

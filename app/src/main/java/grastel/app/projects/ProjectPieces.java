@@ -1,0 +1,56 @@
+package grastel.app.projects;
+
+import grastel.app.projects.ProjectColours.With;
+import grastel.app.projects.Projects.ProjectInfo;
+import grastel.app.sheets.PiecesAtHand;
+import grastel.core.exercise.Piece;
+import grastel.core.exercise.Setting;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** Every project as a picture that a sheet can ask for. */
+@Component
+class ProjectPieces implements PiecesAtHand {
+    private final Projects projects;
+    private final ProjectColours colours;
+
+    ProjectPieces(Projects projects, ProjectColours colours) {
+        this.projects = projects;
+        this.colours = colours;
+    }
+
+    @Override
+    public List<Piece> all() {
+        return projects.all().stream()
+                .map(p -> (Piece) new ProjectPiece(p, colours))
+                .toList();
+    }
+
+    private record ProjectPiece(ProjectInfo project, ProjectColours colours) implements Piece {
+        @Override
+        public String id() {
+            return project.id().toString();
+        }
+
+        @Override
+        public String title() {
+            return project.title();
+        }
+
+        @Override
+        public double widthMm() {
+            return project.settings().frameWidthMm();
+        }
+
+        @Override
+        public double heightMm() {
+            return project.settings().frameHeightMm();
+        }
+
+        @Override
+        public Work work(Setting setting) {
+            With with = new With(setting.pencils().name(), setting.paper(), setting.colours(), setting.method());
+            return colours.drawn(project.id(), project.settings(), with);
+        }
+    }
+}
