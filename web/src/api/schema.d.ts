@@ -3771,6 +3771,7 @@ export interface components {
             id: string;
             label: string;
             layers: components["schemas"]["LayerData"][];
+            picture?: string;
             predicted: string[];
             /** Format: double */
             predictedChroma: number;
@@ -3860,6 +3861,8 @@ export interface components {
             islandMm2: number;
             /** Format: uuid */
             paper?: string;
+            /** Format: int32 */
+            pencils?: number;
             /** Format: int32 */
             quarterTurns: number;
             /** Format: int32 */
@@ -7531,6 +7534,7 @@ export interface operations {
                 frameWidthMm: number;
                 islandMm2: number;
                 paper?: string;
+                pencils?: number;
                 quarterTurns: number;
                 rows: number;
                 seen: "IN_PENCILS" | "VALUES" | "DIFFERENCE";
@@ -7597,6 +7601,7 @@ export interface operations {
                 frameWidthMm: number;
                 islandMm2: number;
                 paper?: string;
+                pencils?: number;
                 quarterTurns: number;
                 rows: number;
                 set?: string;
@@ -7662,6 +7667,7 @@ export interface operations {
                 frameWidthMm: number;
                 islandMm2: number;
                 paper?: string;
+                pencils?: number;
                 quarterTurns: number;
                 rows: number;
                 set?: string;
@@ -7701,6 +7707,7 @@ export interface operations {
                 frameWidthMm: number;
                 islandMm2: number;
                 paper?: string;
+                pencils?: number;
                 quarterTurns: number;
                 rows: number;
                 set?: string;
@@ -7740,6 +7747,7 @@ export interface operations {
                 frameWidthMm: number;
                 islandMm2: number;
                 paper?: string;
+                pencils?: number;
                 quarterTurns: number;
                 rows: number;
                 set?: string;
@@ -7779,6 +7787,7 @@ export interface operations {
                 frameWidthMm: number;
                 islandMm2: number;
                 paper?: string;
+                pencils?: number;
                 quarterTurns: number;
                 rows: number;
                 set?: string;

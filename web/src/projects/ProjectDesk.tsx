@@ -140,6 +140,12 @@ export function ProjectDesk({ open }: { open: Project }) {
                 onChange={(id) => setSettings((s) => withChoice(s, 'paper', id))}
                 choices={(kit.data?.papers ?? []).map((p) => ({ id: p.id, name: p.name }))}
               />
+              <Select
+                label="How many pencils"
+                value={String(settings.pencils ?? NOBODY)}
+                onChange={(most) => setSettings((s) => withChoice(s, 'pencils', most))}
+                choices={[{ id: NOBODY, name: 'as many as help' }, ...[4, 6, 8, 10, 12, 16].map((n) => ({ id: String(n), name: `the best ${n}` }))]}
+              />
             </Whole>
             {shown === 'finished' ? null : zones.data ? <ZonePanel project={open.id} settings={settings} zones={zones.data} open={Math.min(zone, zones.data.length)} onOpen={setZone} /> : <Small>Parting the picture …</Small>}
           </>
@@ -225,10 +231,10 @@ const seenWords: Record<Seen, string> = {
   DIFFERENCE: 'Darker where it is further from the reference; black at ΔE 20.',
 };
 
-/** With another set or paper; without one where nothing is chosen. */
-function withChoice(settings: Settings, what: 'set' | 'paper', id: string): Settings {
+/** With another set, paper or number of pencils; without one where nothing is chosen. */
+function withChoice(settings: Settings, what: 'set' | 'paper' | 'pencils', id: string): Settings {
   const rest = Object.fromEntries(Object.entries(settings).filter(([name]) => name !== what)) as unknown as Settings;
-  return id === NOBODY ? rest : { ...rest, [what]: id };
+  return id === NOBODY ? rest : { ...rest, [what]: what === 'pencils' ? Number(id) : id };
 }
 
 const Desk = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 268px; min-height: 0;`;

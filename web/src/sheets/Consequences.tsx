@@ -110,7 +110,7 @@ function Fields({ exercise, paper, onValues }: FieldsProps) {
               {f.recipe.length === 0 && <Line>{f.ask === 'NOTHING' ? 'room for another try' : 'leave the paper bare'}</Line>}
             </td>
             <td>
-              {f.recipe.length > 0 && (
+              {f.recipe.length > 0 && !f.picture && (
                 <>
                   <Gives>
                     {ends(f.predicted).map((c, i) => (

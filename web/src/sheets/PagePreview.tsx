@@ -58,7 +58,7 @@ export function PagePreview({ page, exercises, grainMm, filled, stale }: Props) 
           {grains.map((g, i) => (
             <g key={g.id} filter={filled === 'predicted' ? `url(#${g.id})` : undefined}>
               {page.fields
-                .filter((f) => grainOf(fields.get(f.id)?.specks ?? 1) === i && (fields.get(f.id)?.recipe.length ?? 0) > 0)
+                .filter((f) => !fields.get(f.id)?.picture && grainOf(fields.get(f.id)?.specks ?? 1) === i && (fields.get(f.id)?.recipe.length ?? 0) > 0)
                 .map((f) => (
                   <Fill key={f.id} field={f} colours={fields.get(f.id)?.[filled] ?? []} />
                 ))}
@@ -66,6 +66,7 @@ export function PagePreview({ page, exercises, grainMm, filled, stale }: Props) 
           ))}
         </>
       )}
+      {filled === 'predicted' && page.fields.map((f) => fields.get(f.id)?.picture && <image key={f.id} {...f.box} href={fields.get(f.id)?.picture} preserveAspectRatio="none" data-box={f.id} />)}
       {page.fields.map((f) =>
         f.path ? (
           <path key={f.id} d={f.path} fill="none" stroke={grey.ink} strokeWidth={0.12} />

@@ -8,6 +8,8 @@ import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.core.scanner.FieldTask;
+import grastel.core.scanner.PieceTask;
+import grastel.core.scanner.PieceTask.Fault;
 import grastel.core.scanner.ScanConditions;
 import grastel.core.scanner.SimulatedScanner;
 import java.io.IOException;
@@ -62,7 +64,7 @@ class ClassScanner {
         Random random = new Random(DemoHand.seed(printed.schoolClass(), place)
                 + 31L * DemoHand.seed(page.run().title())
                 + page.part());
-        List<FieldTask> tasks = begun(FieldTask.of(printed.plan(), printed.layout()), share);
+        List<FieldTask> tasks = begun(tasks(printed, place), share);
         ScanConditions conditions = page.number() % PHONE_EVERY == 0
                 ? ScanConditions.phone(random).from(DPI, PHONE_DESK_MM)
                 : ScanConditions.flatbed(DPI, random);
@@ -79,6 +81,19 @@ class ClassScanner {
                 "scan-" + page.run().id().toString().substring(0, 4) + "-"
                         + String.format(Locale.ROOT, "%03d", page.number()) + ".jpg",
                 file);
+    }
+
+    /** Pictures with what this student does to pictures. */
+    private static List<FieldTask> tasks(PrintedSheet printed, int place) {
+        Fault[] faults = Fault.values();
+        return FieldTask.of(printed.plan(), printed.layout()).stream()
+                .map(task -> task.picture() == null
+                        ? task
+                        : PieceTask.of(
+                                printed.plan().exerciseOf(task.field()),
+                                printed.plan().field(task.field()),
+                                faults[place % 3 == 0 ? 0 : 1 + place % (faults.length - 1)]))
+                .toList();
     }
 
     private static List<FieldTask> begun(List<FieldTask> all, double share) {

@@ -9,10 +9,15 @@ import grastel.app.course.Courses;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
+import grastel.app.projects.Projects;
 import grastel.app.returns.Returns;
+import grastel.app.sheets.SheetData;
+import grastel.app.sheets.SheetData.ExerciseData;
+import grastel.app.sheets.SheetData.ValueData;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.RunInfo;
+import grastel.core.page.PageSize;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -46,11 +51,17 @@ class DemoHistory {
     /** Spread of pace within a class. */
     private static final double SPREAD = 0.25;
 
+    /** Pieces that came in so far. */
+    private static final int CAME = 3;
+
+    private static final int PRACTISED = 4;
+
     private final Classes classes;
     private final Courses courses;
     private final Sheets sheets;
     private final Returns returns;
     private final Kit kit;
+    private final Projects projects;
     private final ClassScanner scanner;
     private final DemoReturns demoReturns;
     private final ClassClock clock;
@@ -62,6 +73,7 @@ class DemoHistory {
             Sheets sheets,
             Returns returns,
             Kit kit,
+            Projects projects,
             ClassScanner scanner,
             DemoReturns demoReturns,
             ClassClock clock) {
@@ -70,6 +82,7 @@ class DemoHistory {
         this.sheets = sheets;
         this.returns = returns;
         this.kit = kit;
+        this.projects = projects;
         this.scanner = scanner;
         this.demoReturns = demoReturns;
         this.clock = clock;
@@ -84,11 +97,46 @@ class DemoHistory {
         classes.all().forEach(c -> piles.addAll(piles(c)));
         piles.sort(Comparator.comparing(Pile::day));
         piles.forEach(pile -> bringBack(owner, pile));
+        piece(owner);
         kit.pencils().stream()
                 .filter(p -> p.pencil().name().equals("Night Watch"))
                 .forEach(p -> kit.seeLead(p.id(), 45));
         clock.keepToday();
         LOG.info("Demo history made: {} sheets of classes", piles.size());
+    }
+
+    /** The oldest class is in the middle of its piece: one is finished and judged, two more came in. */
+    private void piece(SignedIn owner) {
+        ClassInfo of = classes.byName("10 Avocet").orElseThrow();
+        UUID project = projects.titles().stream()
+                .filter(p -> p.title().equals("Glass float"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        UUID paper = kit.papers().stream()
+                .filter(p -> p.paper().name().equals("Harbour Cartridge"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        UUID sheet = sheets.create(
+                        "One thing from the harbour",
+                        new SheetData(
+                                of.id(),
+                                null,
+                                paper,
+                                PageSize.A4,
+                                List.of(new ExerciseData(
+                                        "finished-piece", Map.of("piece", ValueData.of(project.toString()))))))
+                .id();
+        RunInfo run = sheets.print(sheet, of.id());
+        List<PageInfo> pages = sheets.pages(run.id());
+        for (int came = 0; came < CAME; came++) {
+            scanner.scan(owner, pages.get(came), PRACTISED, 1);
+            demoReturns.awaitRead(run.id(), came + 1);
+            if (came == 0) {
+                demoReturns.confirm(run.id());
+            }
+        }
     }
 
     private List<Pile> piles(ClassInfo of) {

@@ -52,7 +52,7 @@ class FinishedController {
     /** In these pencils on this paper. Of the difference the darker is the farther, black 20 ΔE00 and more. */
     @GetMapping(path = "/finished.png", produces = MediaType.IMAGE_PNG_VALUE)
     byte[] picture(@PathVariable UUID id, @RequestParam Seen seen, @Valid @ParameterObject ProjectData settings) {
-        With with = colours.with(projects.one(id).schoolClass(), settings);
+        With with = colours.with(id, projects.one(id).schoolClass(), settings);
         SeenFinished finished = new SeenFinished(colours.fine(id, settings, with), with.paper());
         return Painted.png(
                 switch (seen) {

@@ -7,11 +7,13 @@ import grastel.app.kit.Kit;
 import grastel.core.exercise.Piece.Work;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
+import grastel.core.project.Palette;
 import grastel.core.project.ReferencePiece;
 import grastel.core.project.ZoneColours.Mixed;
 import grastel.core.recipe.Method;
 import grastel.core.reference.Reference;
 import grastel.core.reference.Zones;
+import grastel.core.reference.Zones.Zone;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -36,17 +38,40 @@ class ProjectColours {
     /** What a project is drawn with. @param set its name */
     record With(String set, Paper paper, List<Pencil> pencils, Method method) {}
 
+    /** What a project is drawn with where few pencils are to do. */
+    private record Few(UUID project, ProjectData zones, With from, int most) {}
+
     /** Settings that zones do not depend on are not part of it. */
     private record Found(UUID project, ProjectData zones, With with) {}
 
+    private final Cache<Few, List<Pencil>> few =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+
     /** @param schoolClass whose method it is drawn by; null for the usual */
-    With with(UUID schoolClass, ProjectData settings) {
+    With with(UUID project, UUID schoolClass, ProjectData settings) {
         var set = settings.set() == null ? kit.everything() : kit.setOf(settings.set());
-        return new With(
-                set.name(),
-                kit.paper(paper(settings)).paper(),
-                set.pencils().stream().filter(p -> !p.colourless()).toList(),
-                schoolClass == null ? Method.USUAL : classes.one(schoolClass).method());
+        return limited(
+                project,
+                settings,
+                new With(
+                        set.name(),
+                        kit.paper(paper(settings)).paper(),
+                        set.pencils().stream().filter(p -> !p.colourless()).toList(),
+                        schoolClass == null
+                                ? Method.USUAL
+                                : classes.one(schoolClass).method()));
+    }
+
+    /** With as few pencils as a project is to do with. */
+    With limited(UUID project, ProjectData settings, With all) {
+        if (settings.pencils() == null || settings.pencils() >= all.pencils().size()) {
+            return all;
+        }
+        List<Zone> zones = pictures.zones(project, settings).zones();
+        List<Pencil> best = few.get(
+                new Few(project, settings.zonesOnly(), all, settings.pencils()),
+                f -> Palette.of(zones, all.paper(), all.pencils(), all.method().closeness(), f.most()));
+        return new With(all.set(), all.paper(), best, all.method());
     }
 
     /** Which paper of the kit it is drawn on. */

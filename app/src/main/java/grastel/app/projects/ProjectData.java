@@ -28,6 +28,7 @@ import java.util.UUID;
  * @param zones at most so many areas of one colour each
  * @param set pencils it is drawn with; null for the whole kit
  * @param paper it is drawn on; null for the kit's first
+ * @param pencils at most so many; null for as many as help
  */
 public record ProjectData(
         Integer version,
@@ -60,9 +61,12 @@ public record ProjectData(
         @NotNull @Min(2) @Max(12) Integer rows,
         @Min(Zones.FEWEST) @Max(Zones.MOST) Integer zones,
         UUID set,
-        UUID paper) {
+        UUID paper,
+        @Min(2) @Max(36) Integer pencils) {
     static final int VERSION = 1;
     private static final int USUAL_ZONES = 10;
+    /** What a page has key boxes for. */
+    private static final int USUAL_PENCILS = 12;
 
     public ProjectData {
         version = version == null ? VERSION : version;
@@ -72,7 +76,23 @@ public record ProjectData(
     /** @param islandMm2 that suits a class */
     static ProjectData usual(double islandMm2) {
         return new ProjectData(
-                VERSION, 150.0, 200.0, 0, 1.0, 0.5, 0.5, 5, islandMm2, 1.5, 1.0, 4, 6, USUAL_ZONES, null, null);
+                VERSION,
+                150.0,
+                200.0,
+                0,
+                1.0,
+                0.5,
+                0.5,
+                5,
+                islandMm2,
+                1.5,
+                1.0,
+                4,
+                6,
+                USUAL_ZONES,
+                null,
+                null,
+                USUAL_PENCILS);
     }
 
     /** The same in all that zones depend on, and alike in everything else. */
@@ -93,6 +113,7 @@ public record ProjectData(
                 usual.columns,
                 usual.rows,
                 zones,
+                null,
                 null,
                 null);
     }

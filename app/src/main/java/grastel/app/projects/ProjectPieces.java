@@ -50,7 +50,8 @@ class ProjectPieces implements PiecesAtHand {
         @Override
         public Work work(Setting setting) {
             With with = new With(setting.pencils().name(), setting.paper(), setting.colours(), setting.method());
-            return colours.drawn(project.id(), project.settings(), with);
+            ProjectData settings = project.settings();
+            return colours.drawn(project.id(), settings, colours.limited(project.id(), settings, with));
         }
     }
 }

@@ -104,7 +104,7 @@ class ZonesController {
         if (number < 1 || number > zones.size()) {
             throw ApiProblem.notFound("zone");
         }
-        With with = colours.with(projects.one(id).schoolClass(), settings);
+        With with = colours.with(id, projects.one(id).schoolClass(), settings);
         return ZoneColours.of(zones.get(number - 1), with.paper(), with.pencils(), with.method()).stream()
                 .map(ZonesController::view)
                 .toList();
@@ -114,7 +114,7 @@ class ZonesController {
     @GetMapping(path = "/plan.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> plan(@PathVariable UUID id, @RequestParam PageSize paper) {
         ProjectInfo of = projects.one(id);
-        With with = colours.with(of.schoolClass(), of.settings());
+        With with = colours.with(id, of.schoolClass(), of.settings());
         List<List<Mixed>> all = colours.of(id, of.settings(), with);
         String materials = with.set() + " on " + with.paper().name();
         return PdfAnswer.of(ColourPlan.pdf(of.title(), paper, materials, all), of.title() + ", colours.pdf");

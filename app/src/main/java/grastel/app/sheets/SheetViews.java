@@ -128,7 +128,8 @@ final class SheetViews {
      * A field of an exercise.
      *
      * @param predicted colours from left to right, one for an even field
-     * @param layers its recipe as a stack of the bench, of a strip at its middle
+     * @param layers its recipe as a stack of the bench, of a strip at its middle; none of a picture
+     * @param picture as predicted, a PNG as a data address; null for other fields
      */
     record PlannedFieldView(
             @NotNull String id,
@@ -144,7 +145,8 @@ final class SheetViews {
             @NotNull List<String> asked,
             @NotNull List<String> predicted,
             @NotNull List<String> recipe,
-            @NotNull List<LayerData> layers) {}
+            @NotNull List<LayerData> layers,
+            String picture) {}
 
     /**
      * @param secure threshold in use
@@ -324,7 +326,12 @@ final class SheetViews {
                 f.asked().stream().map(c -> Srgb.of(c).hex()).toList(),
                 f.predicted().stream().map(c -> Srgb.of(c).hex()).toList(),
                 SheetWording.recipe(plan, f),
-                plan.layers(f, MIDDLE).stream().map(l -> LayerData.of(l, ids)).toList());
+                f.hasPicture()
+                        ? List.of()
+                        : plan.layers(f, MIDDLE).stream()
+                                .map(l -> LayerData.of(l, ids))
+                                .toList(),
+                f.hasPicture() ? PlannedPicture.address(f.picture()) : null);
     }
 
     private static PlannedGoalView goal(GoalPlan g, GradeBand band) {

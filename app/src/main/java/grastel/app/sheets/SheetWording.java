@@ -113,6 +113,9 @@ final class SheetWording {
 
     /** One line a layer, in the order of use. */
     static List<String> recipe(ExercisePlan plan, FieldPlan field) {
+        if (field.hasPicture()) {
+            return List.of(plan.palette().size() + " pencils, zone by zone: see the colour plan");
+        }
         boolean onePencil = plan.palette().size() == 1;
         return field.recipe().steps().stream()
                 .map(step -> line(step, plan.palette(), onePencil, field))

@@ -1,0 +1,165 @@
+package grastel.core.project;
+
+import grastel.core.colour.Lab;
+import grastel.core.layering.Pass;
+import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Swatch;
+import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
+import grastel.core.recipe.Target;
+import grastel.core.recipe.Target.Closeness;
+import grastel.core.reference.Zones.Zone;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/**
+ * The few pencils that make the colours of a picture best. How near any two of them come, one over the other, is worked out once;
+ * then pencils are added one by one, those first that help most, and exchanged as long as that helps.
+ */
+public final class Palette {
+    private static final List<PressureGrade> GRADES =
+            List.of(PressureGrade.LIGHT, PressureGrade.MEDIUM, PressureGrade.FULL);
+    /** Exchanges end by themselves; so many are never reached. */
+    private static final int MOST_ROUNDS = 50;
+
+    private static final int BEGINNINGS = 6;
+
+    private final List<Wanted> wanted;
+    private final double[] bare;
+    /** [under][over][colour], in the target's own measure; a pencil over itself is the pencil alone. */
+    private final float[][][] errors;
+
+    private Palette(List<Wanted> wanted, Paper paper, List<Pencil> pencils, Closeness closeness) {
+        this.wanted = wanted;
+        List<Target> targets =
+                wanted.stream().map(w -> new Target(w.colour(), closeness)).toList();
+        Lab ground = paper.ground().toLab();
+        this.bare = targets.stream().mapToDouble(t -> t.error(ground)).toArray();
+        List<List<Swatch>> first =
+                pencils.stream().map(p -> laid(Swatch.bare(paper), p)).toList();
+        this.errors = IntStream.range(0, pencils.size())
+                .parallel()
+                .mapToObj(under -> pencils.stream()
+                        .map(over -> nearest(first.get(under), over == pencils.get(under) ? null : over, targets))
+                        .toArray(float[][]::new))
+                .toArray(float[][][]::new);
+    }
+
+    /** @param weight how much of the picture has it */
+    record Wanted(Lab colour, double weight) {}
+
+    private static List<Swatch> laid(Swatch on, Pencil pencil) {
+        return GRADES.stream().map(g -> on.with(Pass.of(pencil, g), 1)).toList();
+    }
+
+    /** @param over null for nothing */
+    private static float[] nearest(List<Swatch> under, Pencil over, List<Target> targets) {
+        List<Lab> colours = under.stream()
+                .flatMap(s -> over == null ? Stream.of(s) : laid(s, over).stream())
+                .map(Swatch::colour)
+                .toList();
+        float[] nearest = new float[targets.size()];
+        for (int t = 0; t < nearest.length; t++) {
+            double best = Double.POSITIVE_INFINITY;
+            for (Lab colour : colours) {
+                best = Math.min(best, targets.get(t).error(colour));
+            }
+            nearest[t] = (float) best;
+        }
+        return nearest;
+    }
+
+    /** @param most so many pencils; fewer where more do not help */
+    public static List<Pencil> of(List<Zone> zones, Paper paper, List<Pencil> pencils, Closeness closeness, int most) {
+        Palette palette = new Palette(wanted(zones), paper, pencils, closeness);
+        return palette.best(most).stream().sorted().map(pencils::get).toList();
+    }
+
+    /** Own colours count for half of their zone, light and shadow for a quarter each. */
+    private static List<Wanted> wanted(List<Zone> zones) {
+        return zones.stream()
+                .flatMap(z -> Stream.of(
+                        new Wanted(z.own(), z.areaMm2() / 2),
+                        new Wanted(z.light(), z.areaMm2() / 4),
+                        new Wanted(z.shadow(), z.areaMm2() / 4)))
+                .toList();
+    }
+
+    static Palette between(List<Wanted> wanted, Paper paper, List<Pencil> pencils) {
+        return new Palette(wanted, paper, pencils, Closeness.COLOUR);
+    }
+
+    /** Numbers of the pencils: the best of what several beginnings lead to. */
+    List<Integer> best(int most) {
+        return others(List.of())
+                .boxed()
+                .sorted(Comparator.comparingDouble(p -> error(List.of(p))))
+                .limit(BEGINNINGS)
+                .map(first -> from(first, most))
+                .min(Comparator.comparingDouble(this::error))
+                .orElse(List.of());
+    }
+
+    private List<Integer> from(int first, int most) {
+        List<Integer> chosen = new ArrayList<>(List.of(first));
+        while (chosen.size() < Math.min(most, errors.length)) {
+            int next = others(chosen)
+                    .boxed()
+                    .min(Comparator.comparingDouble(p -> error(with(chosen, p))))
+                    .orElseThrow();
+            if (error(with(chosen, next)) >= error(chosen)) {
+                break;
+            }
+            chosen.add(next);
+        }
+        for (int round = 0; round < MOST_ROUNDS && exchanged(chosen); round++) {
+            // as long as one for another helps
+        }
+        return chosen;
+    }
+
+    private IntStream others(List<Integer> chosen) {
+        return IntStream.range(0, errors.length).filter(p -> !chosen.contains(p));
+    }
+
+    private static List<Integer> with(List<Integer> chosen, int another) {
+        List<Integer> more = new ArrayList<>(chosen);
+        more.add(another);
+        return more;
+    }
+
+    private boolean exchanged(List<Integer> chosen) {
+        double now = error(chosen);
+        for (int at = 0; at < chosen.size(); at++) {
+            int old = chosen.get(at);
+            for (int other : others(chosen).toArray()) {
+                chosen.set(at, other);
+                if (error(chosen) < now - 1e-9) {
+                    return true;
+                }
+            }
+            chosen.set(at, old);
+        }
+        return false;
+    }
+
+    /** Mean error of all colours with some pencils, by how much of the picture has them. */
+    double error(List<Integer> chosen) {
+        double sum = 0;
+        double weight = 0;
+        for (int t = 0; t < wanted.size(); t++) {
+            double best = bare[t];
+            for (int under : chosen) {
+                for (int over : chosen) {
+                    best = Math.min(best, errors[under][over][t]);
+                }
+            }
+            sum += wanted.get(t).weight() * best;
+            weight += wanted.get(t).weight();
+        }
+        return weight == 0 ? 0 : sum / weight;
+    }
+}
