@@ -2445,6 +2445,7 @@ export interface components {
             outline: number[][];
             /** Format: double */
             outside?: number;
+            picture: boolean;
             /** Format: double */
             plusMinus: number;
             profile: number[];
@@ -8120,7 +8121,7 @@ export interface operations {
     overlay: {
         parameters: {
             query: {
-                of: "SPECKS" | "LIGHT";
+                of: "SPECKS" | "LIGHT" | "PLAN";
                 read?: string;
             };
             header?: never;

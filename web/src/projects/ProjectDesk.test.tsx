@@ -72,3 +72,24 @@ it('says what the server refuses, and keeps nothing', async () => {
   desk();
   expect((await screen.findByRole('alert')).textContent).toContain('at least 100 × 100');
 });
+
+it('is seen finished in its pencils, by values and by what is off', async () => {
+  server();
+  desk();
+  fireEvent.click(screen.getByRole('radio', { name: 'finished' }));
+  const href = () => document.querySelector('svg image')?.getAttribute('href') ?? '';
+  expect(href()).toMatch(/^\/api\/projects\/m\/finished\.png\?seen=IN_PENCILS&/);
+  expect(screen.getByText(/with its grain/)).toBeTruthy();
+  fireEvent.click(screen.getByRole('radio', { name: 'difference' }));
+  expect(href()).toContain('seen=DIFFERENCE');
+  expect(screen.getByText(/black at ΔE 20/)).toBeTruthy();
+});
+
+it('is made a sheet on the paper that is chosen', async () => {
+  server();
+  const post = answers('POST', { sheet: 's1' });
+  desk();
+  fireEvent.click(screen.getByRole('radio', { name: 'Letter' }));
+  press('Make it a sheet');
+  await vi.waitFor(() => expect(post.mock.calls[0]).toMatchObject(['/api/projects/{id}/sheet', { params: { path: { id: 'm' } }, body: { paper: 'LETTER' } }]));
+});

@@ -11,8 +11,9 @@ const below = 48;
 const around = 6;
 
 /** What the figures were read from, to be laid over the page. */
-type Over = 'NOTHING' | 'SPECKS' | 'LIGHT';
+type Over = 'NOTHING' | 'PLAN' | 'SPECKS' | 'LIGHT';
 const legends = {
+  PLAN: 'Middle grey: as planned. Lighter: drawn too light; darker: drawn too dark, white and black by 25 L* and more.',
   SPECKS: 'White: taken for paper. Grey: taken for pencil. The rest of the page is not looked at for specks.',
   LIGHT: 'The light that fell on the page, evened out in the reading: each line is one step of 5 % below the brightest.',
 };
@@ -72,6 +73,7 @@ export function PagePicture({ id, read, width, height, boxes, field, onField }: 
           onChange={setOver}
           choices={[
             { id: 'NOTHING', name: 'nothing' },
+            ...(boxes.some((b) => b.picture) ? [{ id: 'PLAN' as const, name: 'off the plan' }] : []),
             { id: 'SPECKS', name: 'specks' },
             { id: 'LIGHT', name: 'light' },
           ]}

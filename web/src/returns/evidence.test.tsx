@@ -99,6 +99,16 @@ describe('the page', () => {
     expect(images(container)).toHaveLength(1);
   });
 
+  it('shows how far a picture is off its plan, and only a picture', () => {
+    show();
+    expect(screen.queryByRole('radio', { name: 'off the plan' })).toBeNull();
+    cleanup();
+    const { container } = render(<PagePicture id="p" read="r" width={210} height={297} boxes={[box({ picture: true })]} field={null} onField={vi.fn()} />);
+    fireEvent.click(screen.getByRole('radio', { name: 'off the plan' }));
+    expect(images(container)).toContain('/api/returns/pages/p/overlay?of=PLAN&read=r');
+    expect(screen.getByText(/Middle grey: as planned/)).toBeTruthy();
+  });
+
   it('comes closer to the field looked at', () => {
     const container = show();
     fireEvent.click(screen.getByRole('radio', { name: 'one field, close' }));

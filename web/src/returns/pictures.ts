@@ -6,4 +6,4 @@ const address = (kind: string, page: string, read: string, more: Record<string, 
 export const pictureOf = (page: string, read: string | undefined | null, field?: string) => address('picture', page, read ?? '', field === undefined ? {} : { part: field });
 
 /** What the figures of a page were read from, to be laid over its picture. */
-export const overlayOf = (page: string, read: string | undefined | null, of: 'SPECKS' | 'LIGHT') => address('overlay', page, read ?? '', { of });
+export const overlayOf = (page: string, read: string | undefined | null, of: 'SPECKS' | 'LIGHT' | 'PLAN') => address('overlay', page, read ?? '', { of });

@@ -46,6 +46,7 @@ export function box(of: Partial<Schemas['BoxReadingView']>): Schemas['BoxReading
     profile: [],
     askedProfile: [],
     glare: 0,
+    picture: false,
     ...of,
   };
 }

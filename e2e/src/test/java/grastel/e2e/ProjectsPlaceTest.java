@@ -75,4 +75,24 @@ class ProjectsPlaceTest extends DemoTest {
             desk.checkQuiet();
         }
     }
+
+    @Test
+    void aPieceIsSeenFinishedHandedOutDrawnJudgedAndConfirmed() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.open("/projects");
+            desk.page.getByText("Glass float").first().click();
+            desk.page
+                    .getByText("finished", new Page.GetByTextOptions().setExact(true))
+                    .click();
+            assertThat(desk.page.getByText("with its grain")).isVisible();
+            desk.checkAccessibility("Seen finished");
+            desk.checkWidth("Seen finished");
+            desk.button("Make it a sheet").click();
+            desk.page.waitForURL(Pattern.compile("/sheets/"));
+            assertThat(desk.page.getByText("zone by zone: see the colour plan")).isVisible();
+            desk.checkAccessibility("The sheet of a piece");
+            desk.checkQuiet();
+        }
+    }
 }

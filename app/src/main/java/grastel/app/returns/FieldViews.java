@@ -70,6 +70,7 @@ final class FieldViews {
                         ? List.of()
                         : plan.asked().stream().map(Lab::lightness).toList(),
                 directed ? read.strokes().direction().value() : null,
-                read.glare());
+                read.glare(),
+                plan.hasPicture() && read.picture() != null);
     }
 }

@@ -18,6 +18,7 @@ import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.judging.Judge;
+import grastel.core.judging.PieceMap;
 import grastel.core.judging.Proposal;
 import grastel.core.media.Paper;
 import grastel.core.page.PageCode;
@@ -30,6 +31,7 @@ import grastel.core.reading.PageReading;
 import grastel.core.reading.Picture;
 import grastel.core.reading.Straightened;
 import grastel.core.reading.UnreadablePage;
+import java.awt.image.BufferedImage;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -182,6 +184,16 @@ class ReadingJob {
         Picture picture = picture(taken);
         return measures(picture, found(taken, picture), sheets.printed(taken.printedPage()))
                 .overlays();
+    }
+
+    /** How much lighter or darker than planned its pictures are, to be laid over it. Call as its owner. */
+    BufferedImage againstPlan(Taken taken) throws UnreadablePage {
+        Picture picture = picture(taken);
+        PrintedSheet printed = sheets.printed(taken.printedPage());
+        return PieceMap.of(
+                printed.layout(),
+                printed.plan(),
+                measures(picture, found(taken, picture), printed).reading());
     }
 
     /** Stops decoding a page; what comes after takes no long. */

@@ -9,6 +9,7 @@ import grastel.app.returns.ReturnViews.RereadGoalView;
 import grastel.core.judging.Proposal;
 import grastel.core.reading.Overlays;
 import grastel.core.reading.UnreadablePage;
+import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -63,6 +64,11 @@ class Rereading {
     /** What a page's figures are read from. */
     Overlays overlays(UUID id) {
         return look(id, job::overlays);
+    }
+
+    /** How much lighter or darker than planned its pictures are. */
+    BufferedImage againstPlan(UUID id) {
+        return look(id, job::againstPlan);
     }
 
     /** A straightened picture; made anew where the program ended between keeping a page's figures and its pictures. */

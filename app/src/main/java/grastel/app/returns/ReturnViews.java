@@ -85,6 +85,7 @@ final class ReturnViews {
      * @param outside null for zones of forms
      * @param profile L* along a strip, mm by mm; empty for other fields
      * @param askedProfile L* asked for, at equal distances
+     * @param picture true where it was read as a picture and held against its plan
      * @param direction of the strokes, degrees anticlockwise from the horizontal; null where there is none
      */
     record BoxReadingView(
@@ -111,7 +112,8 @@ final class ReturnViews {
             @NotNull List<Double> profile,
             @NotNull List<Double> askedProfile,
             Double direction,
-            @NotNull double glare) {}
+            @NotNull double glare,
+            @NotNull boolean picture) {}
 
     /** @param exercise its title where the sheet holds several; @param figureName what the figure is */
     record GoalView(

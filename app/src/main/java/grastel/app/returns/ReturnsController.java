@@ -13,11 +13,11 @@ import grastel.app.returns.ReturnViews.PhraseRequest;
 import grastel.app.returns.ReturnViews.PhraseView;
 import grastel.app.returns.ReturnViews.RereadGoalView;
 import grastel.app.returns.ReturnViews.SwapRequest;
-import grastel.core.reading.Overlays;
 import grastel.core.reading.Picture;
 import grastel.core.reading.PictureFile;
 import grastel.core.reading.UnreadablePage;
 import jakarta.validation.Valid;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.time.Duration;
@@ -123,7 +123,9 @@ class ReturnsController {
         /** What was taken for paper, white, and what for pencil, grey. */
         SPECKS,
         /** The light on the paper in steps of 5 %. */
-        LIGHT
+        LIGHT,
+        /** Of pictures: middle grey as planned, lighter and darker by up to 25 L*. */
+        PLAN
     }
 
     /** What the page's figures were read from, worked out anew, to be laid over its picture. */
@@ -131,9 +133,13 @@ class ReturnsController {
     ResponseEntity<byte[]> overlay(
             @PathVariable UUID id, @RequestParam OverlayKind of, @RequestParam(required = false) String read)
             throws IOException {
-        Overlays overlays = rereading.overlays(id);
+        BufferedImage over = switch (of) {
+            case SPECKS -> rereading.overlays(id).specks();
+            case LIGHT -> rereading.overlays(id).light();
+            case PLAN -> rereading.againstPlan(id);
+        };
         ByteArrayOutputStream png = new ByteArrayOutputStream();
-        ImageIO.write(of == OverlayKind.SPECKS ? overlays.specks() : overlays.light(), "png", png);
+        ImageIO.write(over, "png", png);
         return picture(MediaType.IMAGE_PNG, png.toByteArray(), read != null);
     }
 

@@ -118,6 +118,10 @@ class PiecesTest extends DeskTest {
         assertThat(JsonPath.<List<String>>read(read, "$.goals[*].level"))
                 .as(read)
                 .doesNotContain("BEGINNING", "NEARLY", "NOT_TRIED");
+        assertThat(JsonPath.<Boolean>read(read, "$.boxes[0].picture")).isTrue();
+        assertThat(get(teacher, "/api/returns/pages/{id}/overlay?of=PLAN", page))
+                .hasStatusOk()
+                .hasContentType("image/png");
         UUID student = as(teacher, () -> sheets.page(printed)).student();
         assertThat(content(get(teacher, "/api/progress/students/{id}", student)))
                 .contains("READING_A_REFERENCE", "COLOUR_PLAN", "FINISHING");
