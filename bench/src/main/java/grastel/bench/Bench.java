@@ -6,7 +6,8 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 
 /**
  * {@code ./grastel bench}: everything, or one part: {@code whole}, {@code teachers} (the two teachers of it), {@code kinds},
- * {@code history}, {@code layering}, {@code recipes}, {@code inversion}, {@code planning}, {@code reading}. See docs/benchmarks.md.
+ * {@code history}, {@code layering}, {@code recipes}, {@code inversion}, {@code planning}, {@code projects}, {@code reading}.
+ * See docs/benchmarks.md.
  */
 public final class Bench {
     private Bench() {}
@@ -44,6 +45,9 @@ public final class Bench {
         }
         if (all || only.equals("inversion")) {
             run(InversionSpeed.class);
+        }
+        if (all || only.equals("projects")) {
+            run(ProjectSpeed.class);
         }
         if (all || only.equals("planning")) {
             run(PlanningSpeed.class);

@@ -19,6 +19,7 @@ final class KindsSpeed {
     private KindsSpeed() {}
 
     static void measure(RunningGrastel grastel) throws IOException, InterruptedException {
+        grastel.takePicture(grastel.teacher);
         System.out.println("drawing " + ExerciseKinds.all().size() * (WARM + SINGLES) + " pages of 300 dpi ...");
         for (ExerciseKind kind : ExerciseKinds.all()) {
             draw(grastel, kind, "warm-", WARM);

@@ -10,6 +10,8 @@ import grastel.app.course.Outlines;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
+import grastel.app.projects.Projects;
+import grastel.app.projects.Rights;
 import grastel.app.returns.Returns;
 import grastel.app.returns.WatchedFolder;
 import grastel.app.sheets.SheetData;
@@ -26,6 +28,8 @@ import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
 import grastel.core.scanner.SimulatedScanner;
+import grastel.core.stilllife.HarbourFind;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -40,6 +44,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
 import java.util.stream.IntStream;
+import javax.imageio.ImageIO;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -85,6 +90,19 @@ final class RunningGrastel implements AutoCloseable {
                 owner.id(), () -> context.getBean(Kit.class).pencils().get(6).id());
         Map<String, ValueData> values = Map.of("pencil", ValueData.of(pencil), "steps", ValueData.of(7));
         return print(owner, papers(owner).get(1).id(), new ExerciseData(PressureScale.ID, values), students);
+    }
+
+    /** A picture to draw from, 150 × 200 mm. */
+    void takePicture(SignedIn of) {
+        try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            ImageIO.write(HarbourFind.GLASS_FLOAT.picture(1500, 1), "jpeg", out);
+            Ownership.as(
+                    of.id(),
+                    () -> context.getBean(Projects.class)
+                            .create("Glass float", null, Rights.SET_UP_FROM_LIFE, "", out.toByteArray()));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** Prints a sheet of one exercise for a class of its own, which may use solvent. */

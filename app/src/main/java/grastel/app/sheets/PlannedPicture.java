@@ -13,7 +13,7 @@ import javax.imageio.ImageIO;
 final class PlannedPicture {
     private PlannedPicture() {}
 
-    static String address(PicturePlan plan) {
+    static BufferedImage of(PicturePlan plan) {
         byte[] places = plan.places();
         BufferedImage picture = new BufferedImage(plan.columns(), plan.rows(), BufferedImage.TYPE_INT_RGB);
         for (int i = 0; i < places.length; i++) {
@@ -22,8 +22,12 @@ final class PlannedPicture {
                     i / plan.columns(),
                     Srgb.of(plan.predicted(places[i])).code());
         }
+        return picture;
+    }
+
+    static String address(PicturePlan plan) {
         try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            ImageIO.write(picture, "png", out);
+            ImageIO.write(of(plan), "png", out);
             return "data:image/png;base64," + Base64.getEncoder().encodeToString(out.toByteArray());
         } catch (IOException e) {
             throw new UncheckedIOException(e);

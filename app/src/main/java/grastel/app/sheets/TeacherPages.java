@@ -46,11 +46,16 @@ final class TeacherPages {
 
     /** The page itself, filled as predicted. */
     private void answers(PdfCanvas canvas, PageLayout page) {
-        page.fields().forEach(f -> fill(canvas, f, plan.field(f.id()).predicted()));
+        page.fields().forEach(f -> fill(canvas, f, plan.field(f.id())));
         CanvasInk.draw(page, canvas);
     }
 
-    private static void fill(PdfCanvas canvas, PageLayout.Field field, List<Lab> colours) {
+    private static void fill(PdfCanvas canvas, PageLayout.Field field, FieldPlan plan) {
+        List<Lab> colours = plan.predicted();
+        if (plan.hasPicture()) {
+            canvas.picture(PlannedPicture.of(plan.picture()), field.rect());
+            return;
+        }
         if (field.isShape()) {
             fill(
                     canvas,

@@ -35,8 +35,24 @@ public final class FieldWork {
         if (!field.hasPicture()) {
             return of(field.recipe(), area, palette, cm2PerMinute);
         }
-        return field.picture().tones().stream()
-                .flatMap(tone -> of(tone.recipe(), area * tone.share(), palette, cm2PerMinute).stream())
+        return zones(field, palette, cm2PerMinute).stream()
+                .flatMap(z -> z.work().stream())
+                .toList();
+    }
+
+    /** The work of a zone of a picture. */
+    public record Zone(int number, List<Piece> work) {}
+
+    /** A picture zone by zone, in the order they are drawn; zones that stay bare are none. */
+    public static List<Zone> zones(FieldPlan field, List<Pencil> palette, double cm2PerMinute) {
+        return field.picture().order().stream()
+                .map(zone -> new Zone(
+                        zone,
+                        field.picture().tones().stream()
+                                .filter(t -> t.zone() == zone)
+                                .flatMap(t -> of(t.recipe(), cm2(field) * t.share(), palette, cm2PerMinute).stream())
+                                .toList()))
+                .filter(z -> !z.work().isEmpty())
                 .toList();
     }
 

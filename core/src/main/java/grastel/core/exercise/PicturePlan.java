@@ -16,10 +16,18 @@ import java.util.zip.Inflater;
  * @param columns and rows of cells
  * @param cells three times the number of the tone and what lies beyond it, row by row, deflated, Base64
  * @param tones those of one zone stand side by side, the lightest first; zones in their order
+ * @param order in which zones are drawn
  * @param gridColumns and gridRows that are printed faintly, 1 for none
  */
 public record PicturePlan(
-        double cellMm, int columns, int rows, String cells, List<Tone> tones, int gridColumns, int gridRows) {
+        double cellMm,
+        int columns,
+        int rows,
+        String cells,
+        List<Tone> tones,
+        List<Integer> order,
+        int gridColumns,
+        int gridRows) {
     /** No other field is as wide and high, so that what is this large is read as a picture, mm. */
     public static final double LEAST_MM = 60;
 
@@ -31,6 +39,7 @@ public record PicturePlan(
 
     public PicturePlan {
         tones = List.copyOf(tones);
+        order = List.copyOf(order);
         if (tones.isEmpty() || tones.size() > MOST_TONES) {
             throw new IllegalArgumentException("A picture has 1 … " + MOST_TONES + " tones, not " + tones.size());
         }
@@ -53,11 +62,18 @@ public record PicturePlan(
 
     /** @param places one for each cell: {@value #BETWEEN} times the number of the tone and what lies beyond it */
     public static PicturePlan of(
-            double cellMm, int columns, int rows, byte[] places, List<Tone> tones, int gridColumns, int gridRows) {
+            double cellMm,
+            int columns,
+            int rows,
+            byte[] places,
+            List<Tone> tones,
+            List<Integer> order,
+            int gridColumns,
+            int gridRows) {
         if (places.length != columns * rows) {
             throw new IllegalArgumentException(places.length + " cells for " + columns + " × " + rows);
         }
-        return new PicturePlan(cellMm, columns, rows, packed(places), tones, gridColumns, gridRows);
+        return new PicturePlan(cellMm, columns, rows, packed(places), tones, order, gridColumns, gridRows);
     }
 
     /** Bytes as text, deflated. */
@@ -115,6 +131,6 @@ public record PicturePlan(
     }
 
     PicturePlan with(List<Tone> other) {
-        return new PicturePlan(cellMm, columns, rows, cells, other, gridColumns, gridRows);
+        return new PicturePlan(cellMm, columns, rows, cells, other, order, gridColumns, gridRows);
     }
 }

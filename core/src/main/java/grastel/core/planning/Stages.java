@@ -24,6 +24,9 @@ public final class Stages {
     /** An even box that takes longer is parted between its layers, minutes at the usual pace. */
     private static final double LONG_BOX_MINUTES = 12;
 
+    /** A zone of a picture likewise. */
+    private static final double LONG_ZONE_MINUTES = 20;
+
     /** Drawing without a sheet can be stopped so often. */
     private static final double FREE_PIECE_MINUTES = 5;
 
@@ -94,6 +97,10 @@ public final class Stages {
             List<Piece> dissolving = new ArrayList<>();
             List<Stage> after = new ArrayList<>();
             for (FieldPlan field : plan.fields()) {
+                if (field.hasPicture()) {
+                    FieldWork.zones(field, plan.palette(), band.cm2PerMinute()).forEach(z -> zone(dry, field, z));
+                    continue;
+                }
                 List<Piece> work = FieldWork.of(field, plan.palette(), band.cm2PerMinute());
                 int wet = wet(work);
                 add(dry, field, "", work.subList(0, wet));
@@ -131,6 +138,20 @@ public final class Stages {
             }
             for (int i = 0; i < work.size(); i++) {
                 to.add(stage(field, field.id() + suffix + "/" + (i + 1), work.subList(i, i + 1)));
+            }
+        }
+
+        /** A zone is a stage, or where it is large, each of its layers. */
+        private void zone(List<Stage> to, FieldPlan field, FieldWork.Zone zone) {
+            Part part = new Part(sheet, place, field.id(), field.group(), "zone " + zone.number());
+            String name = id(field.id() + "/z" + zone.number());
+            if (minutes(zone.work()) <= LONG_ZONE_MINUTES) {
+                to.add(new Stage(name, Kind.WORK, part, minutes(zone.work()), Stop.GOOD, zone.work()));
+                return;
+            }
+            for (int i = 0; i < zone.work().size(); i++) {
+                List<Piece> one = zone.work().subList(i, i + 1);
+                to.add(new Stage(name + "/" + (i + 1), Kind.WORK, part, minutes(one), Stop.GOOD, one));
             }
         }
 

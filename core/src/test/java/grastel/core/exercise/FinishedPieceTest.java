@@ -7,6 +7,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.Lab;
 import grastel.core.exercise.PicturePlan.Tone;
+import grastel.core.recipe.Method;
+import grastel.core.recipe.School;
 import grastel.core.stilllife.HarbourFind;
 import java.util.ArrayList;
 import java.util.List;
@@ -64,6 +66,33 @@ class FinishedPieceTest {
         assertThat(cm2).isLessThan(125);
     }
 
+    private static double firstZone(School school) {
+        Setting usual = Pieces.setting(Pieces.of(HarbourFind.GLASS_FLOAT, 100, 125));
+        Setting taught = new Setting(
+                usual.pencils(),
+                usual.paper(),
+                Method.USUAL.with(school),
+                usual.band(),
+                usual.pressures(),
+                usual.pieces());
+        PicturePlan plan = Shipped.plan("finished-piece", Values.NONE, taught)
+                .fields()
+                .get(0)
+                .picture();
+        return plan.tones().stream()
+                .filter(t -> t.zone() == plan.order().get(0))
+                .mapToDouble(t -> t.predicted().lightness())
+                .average()
+                .orElseThrow();
+    }
+
+    @Test
+    void lightZonesComeFirstOrDarkOnesAsTheClassIsTaught() {
+        assertThat(PICTURE.order()).doesNotHaveDuplicates().hasSize((int)
+                PICTURE.tones().stream().mapToInt(Tone::zone).distinct().count());
+        assertThat(firstZone(School.LIGHT_TO_DARK)).isGreaterThan(firstZone(School.DARKS_FIRST) + 25);
+    }
+
     @Test
     void withoutAPictureItSaysWhereToTakeOneIn() {
         Setting none = Shipped.with("S07", "S33");
@@ -88,14 +117,14 @@ class FinishedPieceTest {
         for (int i = 0; i < 3; i++) {
             tones.add(new Tone(1, 1 / 3.0, new Lab(90 - 30 * i, 0, 0), Recipe.NONE, new Lab(90 - 30 * i, 0, 0)));
         }
-        PicturePlan plan = PicturePlan.of(1, 3, 2, places, tones, 1, 1);
+        PicturePlan plan = PicturePlan.of(1, 3, 2, places, tones, List.of(1), 1, 1);
         assertThat(plan.places()).isEqualTo(places);
         assertThat(plan.predicted((byte) 1).lightness())
                 .as("a third of the way")
                 .isCloseTo(80, within(1e-9));
         assertThat(plan.tone((byte) 1)).isSameAs(tones.get(0));
         assertThat(plan.tone((byte) 2)).isSameAs(tones.get(1));
-        assertThatIllegalArgumentException().isThrownBy(() -> PicturePlan.of(1, 3, 3, places, tones, 1, 1));
+        assertThatIllegalArgumentException().isThrownBy(() -> PicturePlan.of(1, 3, 3, places, tones, List.of(1), 1, 1));
         assertThatIllegalArgumentException().isThrownBy(() -> PicturePlan.unpacked("AAAA", 4));
     }
 }

@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.TestReporter;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -34,6 +35,9 @@ import org.junit.jupiter.params.provider.EnumSource;
 class PieceFaultsTest {
     /** Coarser than a scanner: quick to draw. */
     private static final double PX_PER_MM = 6;
+
+    /** Pieces with each fault; more for the table in docs/projects.md. */
+    private static final int PIECES = Integer.getInteger("pieces.each", 2);
 
     private static final ScanConditions SCAN = new ScanConditions(150, 1, 2, 0, 0.1, 0.02, 1.5, 0.9, 0, 4);
 
@@ -57,7 +61,7 @@ class PieceFaultsTest {
 
     @ParameterizedTest
     @EnumSource(HarbourFind.class)
-    void faultsAreNamedAndNoneThatAreNotThere(HarbourFind find) throws UnreadablePage {
+    void faultsAreNamedAndNoneThatAreNotThere(HarbourFind find, TestReporter reporter) throws UnreadablePage {
         ExercisePlan plan = Shipped.plan("finished-piece", Values.NONE, Pieces.setting(Pieces.of(find, 100, 125)));
         DrawnSheet sheet = DrawnSheet.of(plan, Shipped.CARTRIDGE, PageSize.A4);
         Judge judge = new Judge(plan, GradeBand.DEVELOPING, Shipped.CARTRIDGE);
@@ -67,7 +71,7 @@ class PieceFaultsTest {
         int wrong = 0;
         StringBuilder table = new StringBuilder();
         for (Fault fault : Fault.values()) {
-            for (int seed = 1; seed <= 2; seed++) {
+            for (int seed = 1; seed <= PIECES; seed++) {
                 Set<Cause> seen = judge(sheet, judge, fault, seed).values().stream()
                         .filter(p -> p.cause() != null && p.level().compareTo(Level.SECURE) < 0)
                         .map(Proposal::cause)
@@ -93,7 +97,9 @@ class PieceFaultsTest {
         }
         assertThat(named).as("named of %s:%n%s", possible, table).isGreaterThanOrEqualTo((int)
                 Math.ceil(0.8 * possible));
-        assertThat(wrong).as("wrong of 16:%n%s", table).isLessThanOrEqualTo(1);
+        int all = Fault.values().length * PIECES;
+        assertThat(wrong).as("wrong of %s:%n%s", all, table).isLessThanOrEqualTo((int) Math.ceil(0.05 * all));
+        reporter.publishEntry(find.name(), named + " of " + possible + " named, " + wrong + " of " + all + " wrong");
     }
 
     private static Map<Goal, Proposal> judge(DrawnSheet sheet, Judge judge, Fault fault, long seed)

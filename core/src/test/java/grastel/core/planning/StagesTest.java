@@ -48,6 +48,16 @@ class StagesTest {
     }
 
     @Test
+    void aPictureIsDrawnZoneByZoneAndMayBeLeftAfterEach() {
+        List<Stage> zones = stages(plan("finished-piece")).stream()
+                .filter(s -> s.kind() == Kind.WORK)
+                .toList();
+        assertThat(zones).hasSizeGreaterThan(4).allMatch(s -> s.stop() == Stop.GOOD && s.minutes() <= 45);
+        assertThat(zones).extracting(Stage::id).doesNotHaveDuplicates();
+        assertThat(zones).extracting(s -> s.part().label()).allMatch(l -> l.matches("zone \\d+"));
+    }
+
+    @Test
     void aStripIsOneStageAndBoxesMayBePartedWell() {
         assertThat(stages(plan("two-colour-fade")).stream().filter(s -> s.kind() == Kind.WORK))
                 .hasSize(plan("two-colour-fade").fields().size());

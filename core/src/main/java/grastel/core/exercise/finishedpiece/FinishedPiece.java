@@ -22,6 +22,10 @@ import grastel.core.recipe.School;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 
 /** One picture, drawn from a reference in the class's pencils and held against what they can make of it. */
 public final class FinishedPiece implements ExerciseKind {
@@ -83,14 +87,14 @@ public final class FinishedPiece implements ExerciseKind {
             throw new ImpossibleExercise(PIECE, "“" + piece.title() + "” is as light as the paper all over.");
         }
         PlanBuilder builder = new PlanBuilder(setting);
-        FieldPlan field = builder.add(field(piece, work, builder));
+        FieldPlan field = builder.add(field(piece, work, builder, setting));
         goals(builder, field);
         missed(builder, work);
         words(builder, setting);
         return builder.plan(id(), piece.title(), "A finished piece: every zone as the plan has it, with one light.");
     }
 
-    private static FieldPlan field(Piece piece, Work work, PlanBuilder builder) {
+    private static FieldPlan field(Piece piece, Work work, PlanBuilder builder, Setting setting) {
         List<Tone> tones = work.tones().stream()
                 .map(t -> {
                     Recipe recipe = new Recipe(builder.steps(t.layers()));
@@ -119,8 +123,36 @@ public final class FinishedPiece implements ExerciseKind {
                         work.rows(),
                         work.places(),
                         tones,
+                        order(tones, setting),
                         work.gridColumns(),
                         work.gridRows()));
+    }
+
+    /** Light zones first, or dark ones, or those first that carry most of the picture, as the class is taught. */
+    private static List<Integer> order(List<Tone> tones, Setting setting) {
+        Map<Integer, List<Tone>> zones =
+                tones.stream().collect(Collectors.groupingBy(Tone::zone, TreeMap::new, Collectors.toList()));
+        ToDoubleFunction<Integer> rank;
+        if (setting.method().has(School.DARKS_FIRST)) {
+            rank = zone -> lightness(zones.get(zone));
+        } else if (setting.method().has(School.OWN_COLOUR_FIRST)) {
+            rank = zone -> -share(zones.get(zone));
+        } else {
+            rank = zone -> -lightness(zones.get(zone));
+        }
+        return zones.keySet().stream().sorted(Comparator.comparingDouble(rank)).toList();
+    }
+
+    private static double share(List<Tone> zone) {
+        return zone.stream().mapToDouble(Tone::share).sum();
+    }
+
+    /** Mean L* of what it is made with. */
+    private static double lightness(List<Tone> zone) {
+        return zone.stream()
+                        .mapToDouble(t -> t.share() * t.predicted().lightness())
+                        .sum()
+                / Math.max(Double.MIN_NORMAL, share(zone));
     }
 
     private static void goals(PlanBuilder builder, FieldPlan field) {
