@@ -3860,6 +3860,8 @@ export interface components {
             frameWidthMm: number;
             /** Format: double */
             islandMm2: number;
+            joins?: string[];
+            names?: string[];
             /** Format: uuid */
             paper?: string;
             /** Format: int32 */
@@ -4772,7 +4774,9 @@ export interface components {
         ZoneView: {
             /** Format: double */
             areaMm2: number;
+            joins: number[];
             light: string;
+            name: string;
             /** Format: int32 */
             number: number;
             outline: string;
@@ -4780,6 +4784,10 @@ export interface components {
             shadow: string;
             /** Format: double */
             value: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
     };
     responses: never;
@@ -7534,6 +7542,8 @@ export interface operations {
                 frameHeightMm: number;
                 frameWidthMm: number;
                 islandMm2: number;
+                joins?: string[];
+                names?: string[];
                 paper?: string;
                 pencils?: number;
                 quarterTurns: number;
@@ -7601,6 +7611,8 @@ export interface operations {
                 frameHeightMm: number;
                 frameWidthMm: number;
                 islandMm2: number;
+                joins?: string[];
+                names?: string[];
                 paper?: string;
                 pencils?: number;
                 quarterTurns: number;
@@ -7667,6 +7679,8 @@ export interface operations {
                 frameHeightMm: number;
                 frameWidthMm: number;
                 islandMm2: number;
+                joins?: string[];
+                names?: string[];
                 paper?: string;
                 pencils?: number;
                 quarterTurns: number;
@@ -7707,6 +7721,8 @@ export interface operations {
                 frameHeightMm: number;
                 frameWidthMm: number;
                 islandMm2: number;
+                joins?: string[];
+                names?: string[];
                 paper?: string;
                 pencils?: number;
                 quarterTurns: number;
@@ -7747,6 +7763,8 @@ export interface operations {
                 frameHeightMm: number;
                 frameWidthMm: number;
                 islandMm2: number;
+                joins?: string[];
+                names?: string[];
                 paper?: string;
                 pencils?: number;
                 quarterTurns: number;
@@ -7787,6 +7805,8 @@ export interface operations {
                 frameHeightMm: number;
                 frameWidthMm: number;
                 islandMm2: number;
+                joins?: string[];
+                names?: string[];
                 paper?: string;
                 pencils?: number;
                 quarterTurns: number;

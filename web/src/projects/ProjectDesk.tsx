@@ -14,7 +14,7 @@ import { count, decimals } from '../words/words';
 import { ClassChoice, NOBODY } from './ClassChoice';
 import { FrameView, type Overlay, type Seen } from './FrameView';
 import { questions, rightsNames, turned, zoomed, type Project, type Settings } from './words';
-import { ZonePanel } from './ZonePanel';
+import { chosen, ZonePanel } from './ZonePanel';
 
 const shownChoices = [
   { id: 'reference', name: 'picture' },
@@ -47,6 +47,7 @@ export function ProjectDesk({ open }: { open: Project }) {
   const [shown, setShown] = useState<(typeof shownChoices)[number]['id']>('values');
   const [seen, setSeen] = useState<Seen>('IN_PENCILS');
   const [zone, setZone] = useState(1);
+  const [joining, setJoining] = useState(false);
   const [overlay, setOverlay] = useState<Overlay>('GRID');
   const [outlines, setOutlines] = useState(true);
   const [paper, setPaper] = useState<(typeof papers)[number]['id']>('A4');
@@ -95,13 +96,22 @@ export function ProjectDesk({ open }: { open: Project }) {
       await navigate('/projects');
     },
   });
+  const openZone = Math.min(zone, zones.data?.length ?? zone);
+  const choose = (next: number) => {
+    const together = chosen(zones.data ?? [], openZone, joining, next, settings);
+    if (together) {
+      setSettings(together);
+      setJoining(false);
+    }
+    setZone(together ? Math.min(openZone, next) : next);
+  };
   const set = (change: Partial<Settings>) => setSettings((s) => ({ ...s, ...change }));
   const unchanged = JSON.stringify(settings) === JSON.stringify(open.settings) && schoolClass === (open.schoolClass ?? NOBODY);
   const error = values.error ?? zones.error ?? keep.error ?? hand.error ?? drop.error;
   return (
     <Desk>
       <Middle>
-        <FrameView project={open.id} settings={settings} shown={shown} seen={seen} outlines={outlines} overlay={overlay} path={values.data?.outlines} zones={zones.data ?? []} openZone={zone} onZone={setZone} onMove={setSettings} />
+        <FrameView project={open.id} settings={settings} shown={shown} seen={seen} outlines={outlines} overlay={overlay} path={values.data?.outlines} zones={zones.data ?? []} openZone={openZone} onZone={choose} onMove={setSettings} />
         <Bar role="group" aria-label="What is shown">
           <Segments label="Show" value={shown} onChange={setShown} choices={shownChoices} />
           <Segments label="Lines" value={overlay} onChange={setOverlay} choices={overlays} />
@@ -147,7 +157,7 @@ export function ProjectDesk({ open }: { open: Project }) {
                 choices={[{ id: NOBODY, name: 'as many as help' }, ...[4, 6, 8, 10, 12, 16].map((n) => ({ id: String(n), name: `the best ${n}` }))]}
               />
             </Whole>
-            {shown === 'finished' ? null : zones.data ? <ZonePanel project={open.id} settings={settings} zones={zones.data} open={Math.min(zone, zones.data.length)} onOpen={setZone} /> : <Small>Parting the picture …</Small>}
+            {shown === 'finished' ? null : zones.data ? <ZonePanel project={open.id} settings={settings} zones={zones.data} open={openZone} onOpen={choose} joining={joining} onJoining={setJoining} onSettings={setSettings} /> : <Small>Parting the picture …</Small>}
           </>
         )}
         <h2>Values</h2>

@@ -1,11 +1,11 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
 import type { Schemas } from '../api/client';
-import { answers, show } from '../testing';
+import { answers, press, show, type } from '../testing';
 import { usual } from './example';
-import { ZonePanel } from './ZonePanel';
+import { chosen, ZonePanel } from './ZonePanel';
 
-const zone = (number: number): Schemas['ZoneView'] => ({ number, own: '#336699', light: '#88aacc', shadow: '#112233', value: 4.2, areaMm2: 1240, outline: 'M0 0L1 0L1 1Z' });
+const zone = (number: number): Schemas['ZoneView'] => ({ number, own: '#336699', light: '#88aacc', shadow: '#112233', value: 4.2, areaMm2: 1240, outline: 'M0 0L1 0L1 1Z', name: number === 2 ? 'rim' : '', x: 0.1 * number, y: 0.5, joins: number === 2 ? [0] : [] });
 const colours: Schemas['ZoneColourView'][] = [
   { part: 'OWN', wanted: '#336699', colour: '#34669a', error: 1.23, valueOff: -0.14, minutes: 2, layers: [{ code: 'S16', name: 'Tide Blue', colour: '#2050a0', grade: 'MEDIUM', passes: 2 }] },
   { part: 'LIGHT', wanted: '#ffffff', colour: '#f8f8f8', error: 0.8, valueOff: 0, minutes: 0, layers: [] },
@@ -19,8 +19,8 @@ afterEach(() => {
 
 it('says what the pencils make of a zone, what stays bare and what is not reached', async () => {
   answers('GET', colours);
-  show(<ZonePanel project="m" settings={usual} zones={[zone(1), zone(2)]} open={2} onOpen={() => undefined} />);
-  expect(screen.getByText('Zone 2: value 4.2, 12 cm²')).toBeTruthy();
+  show(<ZonePanel project="m" settings={usual} zones={[zone(1), zone(2)]} open={2} onOpen={() => undefined} joining={false} onJoining={() => undefined} onSettings={() => undefined} />);
+  expect(screen.getByText('Zone 2, rim: value 4.2, 12 cm²')).toBeTruthy();
   await screen.findByText(/^1\. Tide Blue, medium, /);
   expect(screen.getByText('leave the paper bare')).toBeTruthy();
   expect(screen.getByText('▲ the nearest there is: ΔE 9.3, value +1.2')).toBeTruthy();
@@ -30,8 +30,32 @@ it('says what the pencils make of a zone, what stays bare and what is not reache
 it('opens another zone', () => {
   answers('GET', colours);
   const open = vi.fn();
-  show(<ZonePanel project="m" settings={usual} zones={[zone(1), zone(2)]} open={1} onOpen={open} />);
+  show(<ZonePanel project="m" settings={usual} zones={[zone(1), zone(2)]} open={1} onOpen={open} joining={false} onJoining={() => undefined} onSettings={() => undefined} />);
   expect(screen.getByRole('button', { name: 'Zone 1' }).getAttribute('aria-pressed')).toBe('true');
   fireEvent.click(screen.getByRole('button', { name: 'Zone 2' }));
   expect(open).toHaveBeenCalledWith(2);
+});
+
+it('joins the open zone with the next one chosen, and only while that is asked for', () => {
+  const zones = [zone(1), zone(2)];
+  expect(chosen(zones, 1, true, 2, usual)?.joins).toEqual(['0.1000 0.5000 0.2000 0.5000']);
+  expect(chosen(zones, 1, false, 2, usual)).toBeUndefined();
+  expect(chosen(zones, 1, true, 1, usual)).toBeUndefined();
+  answers('GET', colours);
+  const joining = vi.fn();
+  show(<ZonePanel project="m" settings={usual} zones={zones} open={1} onOpen={() => undefined} joining={false} onJoining={joining} onSettings={() => undefined} />);
+  press('Join with …');
+  expect(joining).toHaveBeenCalledWith(true);
+  expect(screen.queryByRole('button', { name: 'Part again' })).toBeNull();
+});
+
+it('parts a zone again into what it was made from, and calls it otherwise', () => {
+  answers('GET', colours);
+  const set = vi.fn();
+  const settings = { ...usual, joins: ['0.1 0.5 0.2 0.5', '0.3 0.5 0.4 0.5'], names: ['0.2000 0.5000 rim'] };
+  show(<ZonePanel project="m" settings={settings} zones={[zone(1), zone(2)]} open={2} onOpen={() => undefined} joining={false} onJoining={() => undefined} onSettings={set} />);
+  press('Part again');
+  expect(set).toHaveBeenLastCalledWith({ ...settings, joins: ['0.3 0.5 0.4 0.5'] });
+  type('Called', 'lip of the rim');
+  expect(set).toHaveBeenLastCalledWith({ ...settings, names: ['0.2000 0.5000 lip of the rim'] });
 });

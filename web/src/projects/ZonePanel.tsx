@@ -1,9 +1,11 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
+import { Button, LinkButton, Words } from '../design/Controls';
 import { colour, sizes, space } from '../design/tokens';
 import { decimals, gradeNames, passWords } from '../words/words';
-import { questions, type Settings } from './words';
+import { joined, named, parted, questions, type Settings } from './words';
 
 type Zone = Schemas['ZoneView'];
 type Mixed = Schemas['ZoneColourView'];
@@ -18,10 +20,14 @@ interface Props {
   zones: readonly Zone[];
   open: number;
   onOpen: (zone: number) => void;
+  /** True while the zone that the open one joins is looked for. */
+  joining: boolean;
+  onJoining: (joining: boolean) => void;
+  onSettings: (settings: Settings) => void;
 }
 
 /** The zones, and of the one that is open what the pencils make of its colours. */
-export function ZonePanel({ project, settings, zones, open, onOpen }: Props) {
+export function ZonePanel({ project, settings, zones, open, onOpen, joining, onJoining, onSettings }: Props) {
   const zone = zones.find((z) => z.number === open);
   const colours = useQuery({
     queryKey: ['projects', project, 'zone', open, settings],
@@ -40,8 +46,19 @@ export function ZonePanel({ project, settings, zones, open, onOpen }: Props) {
       </Row>
       {zone && (
         <h3>
-          Zone {zone.number}: value {decimals(zone.value, 1)}, {Math.round(zone.areaMm2 / 100)} cm²
+          Zone {zone.number}
+          {zone.name && `, ${zone.name}`}: value {decimals(zone.value, 1)}, {Math.round(zone.areaMm2 / 100)} cm²
         </h3>
+      )}
+      {zone && (
+        <Line>
+          <Button aria-pressed={joining} onPress={() => onJoining(!joining)}>
+            Join with …
+          </Button>
+          {zone.joins.length > 0 && <LinkButton onPress={() => onSettings(parted(settings, zone))}>Part again</LinkButton>}
+          {joining && <Small role="status">Choose the zone it joins, here or in the picture.</Small>}
+          <Named key={`${zone.number} ${zone.name}`} name={zone.name} onName={(name) => onSettings(named(settings, zone, name))} />
+        </Line>
       )}
       {zone && !colours.data && <Small>Mixing …</Small>}
       <List aria-busy={colours.isFetching}>
@@ -63,9 +80,26 @@ export function ZonePanel({ project, settings, zones, open, onOpen }: Props) {
   );
 }
 
+/** Kept when it is left. */
+function Named({ name, onName }: { name: string; onName: (name: string) => void }) {
+  const [typed, setTyped] = useState(name);
+  return (
+    <div onBlur={() => typed.trim() !== name && onName(typed)}>
+      <Words label="Called" value={typed} onChange={setTyped} />
+    </div>
+  );
+}
+
+/** The choice of a zone: another one joins the open one while that is asked for. */
+export function chosen(zones: readonly Zone[], open: number, joining: boolean, next: number, settings: Settings): Settings | undefined {
+  const [one, other] = [zones.find((z) => z.number === open), zones.find((z) => z.number === next)];
+  return joining && one && other && one !== other ? joined(settings, one, other) : undefined;
+}
+
 const valueWords = (off: number) => (Math.abs(off) < 0.05 ? 'value as wanted' : `value ${off > 0 ? '+' : '−'}${decimals(Math.abs(off), 1)}`);
 
 const Small = styled.small`font-size: ${sizes.small}; color: ${colour.muted};`;
+const Line = styled.div`display: flex; flex-wrap: wrap; align-items: center; gap: ${space(2)}; & > div { width: 100%; }`;
 const Row = styled.div`
   display: flex;
   flex-wrap: wrap;

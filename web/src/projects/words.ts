@@ -11,7 +11,8 @@ export const rightsNames: Record<Rights, string> = {
 };
 
 /** Settings as a question asks them: what is not said is left out. */
-export const questions = (settings: Settings): Settings => Object.fromEntries(Object.entries(settings).filter(([, value]) => value !== undefined && value !== null)) as unknown as Settings;
+export const questions = (settings: Settings): Settings =>
+  Object.fromEntries(Object.entries(settings).filter(([, value]) => value !== undefined && value !== null && !(Array.isArray(value) && value.length === 0))) as unknown as Settings;
 
 /** The same as part of an address. */
 export const asked = (settings: Settings) => new URLSearchParams(Object.entries(questions(settings)).map(([name, value]) => [name, String(value)])).toString();
@@ -26,3 +27,22 @@ export function moved(settings: Settings, right: number, down: number): Settings
 export const zoomed = (settings: Settings, by: number): Settings => ({ ...settings, zoom: Math.min(8, Math.max(1, Math.round(settings.zoom * by * 100) / 100)) });
 
 export const turned = (settings: Settings): Settings => ({ ...settings, quarterTurns: (settings.quarterTurns + 1) % 4 });
+
+type Zone = Schemas['ZoneView'];
+
+/** A place as settings keep it. */
+const place = (zone: Zone) => `${zone.x.toFixed(4)} ${zone.y.toFixed(4)}`;
+
+/** Two zones made one. */
+export const joined = (settings: Settings, one: Zone, other: Zone): Settings => ({ ...settings, joins: [...(settings.joins ?? []), `${place(one)} ${place(other)}`] });
+
+/** A zone parted again into what it was made from. */
+export const parted = (settings: Settings, zone: Zone): Settings => ({ ...settings, joins: (settings.joins ?? []).filter((_, i) => !zone.joins.includes(i)) });
+
+/** A zone called otherwise; by no name where it is empty. */
+export function named(settings: Settings, zone: Zone, name: string): Settings {
+  const others = (settings.names ?? []).filter((n) => !n.endsWith(` ${zone.name}`) || zone.name === '');
+  // lists are asked for parted by commas
+  const called = name.replaceAll(',', ' ').trim();
+  return { ...settings, names: called === '' ? others : [...others, `${place(zone)} ${called}`] };
+}

@@ -31,14 +31,14 @@ final class ColourPlan {
 
     private ColourPlan() {}
 
-    /** @param zones what each is made of, in their order; @param pencils and paper in words */
-    static byte[] pdf(String title, PageSize size, String materials, List<List<Mixed>> zones) {
+    /** @param names of zones, empty for none; @param zones what each is made of, in their order; @param pencils and paper in words */
+    static byte[] pdf(String title, PageSize size, String materials, List<String> names, List<List<Mixed>> zones) {
         PdfPages pages = new PdfPages(size);
         pages.title(
                 title,
                 "Colour plan, " + materials + ". Try each colour in its empty box before it goes on the drawing.");
         for (int zone = 0; zone < zones.size(); zone++) {
-            pages.heading("Zone " + (zone + 1));
+            pages.heading("Zone " + (zone + 1) + (names.get(zone).isEmpty() ? "" : ", " + names.get(zone)));
             for (Mixed mixed : zones.get(zone)) {
                 pages.draw(ROW, (canvas, y) -> row(canvas, y, mixed, size));
             }

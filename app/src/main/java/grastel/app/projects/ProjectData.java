@@ -5,11 +5,16 @@ import grastel.core.reference.ValueMap;
 import grastel.core.reference.ValueMap.Wanted;
 import grastel.core.reference.View;
 import grastel.core.reference.Zones;
+import grastel.core.reference.Zones.Join;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.Arrays;
+import java.util.List;
 import java.util.UUID;
 
 /**
@@ -29,6 +34,8 @@ import java.util.UUID;
  * @param set pencils it is drawn with; null for the whole kit
  * @param paper it is drawn on; null for the kit's first
  * @param pencils at most so many; null for as many as help
+ * @param joins zones made one by hand: a place in the one and a place in the other, four shares of the frame parted by blanks
+ * @param names of zones: a place in it, two shares of the frame, and the name, without commas
  */
 public record ProjectData(
         Integer version,
@@ -62,8 +69,13 @@ public record ProjectData(
         @Min(Zones.FEWEST) @Max(Zones.MOST) Integer zones,
         UUID set,
         UUID paper,
-        @Min(2) @Max(36) Integer pencils) {
+        @Min(2) @Max(36) Integer pencils,
+        @Size(max = 50) List<@Pattern(regexp = JOIN) String> joins,
+        @Size(max = 50) List<@Pattern(regexp = NAME) @Size(max = 60) String> names) {
     static final int VERSION = 1;
+    private static final String SHARE = "(0(\\.\\d{1,6})?|1)";
+    private static final String JOIN = SHARE + " " + SHARE + " " + SHARE + " " + SHARE;
+    private static final String NAME = SHARE + " " + SHARE + " [^,]*[^,\\s][^,]*";
     private static final int USUAL_ZONES = 10;
     /** What a page has key boxes for. */
     private static final int USUAL_PENCILS = 12;
@@ -71,6 +83,8 @@ public record ProjectData(
     public ProjectData {
         version = version == null ? VERSION : version;
         zones = zones == null ? USUAL_ZONES : zones;
+        joins = joins == null ? List.of() : List.copyOf(joins);
+        names = names == null ? List.of() : List.copyOf(names);
     }
 
     /** @param islandMm2 that suits a class */
@@ -92,7 +106,9 @@ public record ProjectData(
                 USUAL_ZONES,
                 null,
                 null,
-                USUAL_PENCILS);
+                USUAL_PENCILS,
+                List.of(),
+                List.of());
     }
 
     /** The same in all that zones depend on, and alike in everything else. */
@@ -115,7 +131,9 @@ public record ProjectData(
                 zones,
                 null,
                 null,
-                null);
+                null,
+                joins,
+                List.of());
     }
 
     Frame frame() {
@@ -124,6 +142,27 @@ public record ProjectData(
 
     View view() {
         return new View(quarterTurns, zoom, centreX, centreY);
+    }
+
+    List<Join> joinsByHand() {
+        return joins.stream()
+                .map(j -> Arrays.stream(j.split(" "))
+                        .mapToDouble(Double::parseDouble)
+                        .toArray())
+                .map(at -> new Join(at[0], at[1], at[2], at[3]))
+                .toList();
+    }
+
+    /** What a zone was called last; empty for nothing. */
+    String name(Zones of, int zone) {
+        String name = "";
+        for (String one : names) {
+            String[] parts = one.split(" ", 3);
+            if (of.at(Double.parseDouble(parts[0]), Double.parseDouble(parts[1])) == zone) {
+                name = parts[2].strip();
+            }
+        }
+        return name;
     }
 
     Wanted wanted() {

@@ -12,6 +12,8 @@ import grastel.core.reference.ValueMap;
 import grastel.core.reference.ValueMap.Wanted;
 import grastel.core.reference.View;
 import grastel.core.reference.Zones;
+import grastel.core.reference.Zones.Join;
+import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -51,7 +53,7 @@ class ProjectPictures {
 
     private record Measured(Lying lying, Wanted wanted) {}
 
-    private record Zoned(Lying lying, int count, double leastMm2) {}
+    private record Zoned(Lying lying, int count, double leastMm2, List<Join> joins) {}
 
     /** @throws ApiProblem where it is no picture that can be taken, and why */
     Picture decoded(UUID known, byte[] file) {
@@ -94,8 +96,12 @@ class ProjectPictures {
     Zones zones(UUID project, ProjectData settings) {
         Reference reference = reference(project, settings);
         Zoned zoned = new Zoned(
-                new Lying(project, settings.view(), settings.frame()), settings.zones(), settings.islandMm2());
-        return zones.get(zoned, z -> Zones.of(reference, z.count(), z.leastMm2()));
+                new Lying(project, settings.view(), settings.frame()),
+                settings.zones(),
+                settings.islandMm2(),
+                settings.joinsByHand());
+        return zones.get(
+                zoned, z -> Zones.of(reference, z.count(), z.leastMm2()).joined(z.joins()));
     }
 
     void forget(UUID project) {

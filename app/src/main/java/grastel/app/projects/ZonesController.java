@@ -14,6 +14,7 @@ import grastel.core.project.ZoneColours.Mixed;
 import grastel.core.project.ZoneColours.Part;
 import grastel.core.reference.Outlines.Area;
 import grastel.core.reference.Zones;
+import grastel.core.reference.Zones.Join;
 import grastel.core.reference.Zones.Zone;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -44,7 +45,12 @@ class ZonesController {
         this.colours = colours;
     }
 
-    /** @param number from 1, in reading order; @param value Munsell, 0…10; @param outline an SVG path in mm */
+    /**
+     * @param number from 1, in reading order; @param value Munsell, 0…10; @param outline an SVG path in mm
+     * @param name given to it; empty for none
+     * @param x and y a place inside it, shares of the frame
+     * @param joins those of the settings that made it, from 0
+     */
     record ZoneView(
             @NotNull int number,
             @NotNull String own,
@@ -52,7 +58,11 @@ class ZonesController {
             @NotNull String shadow,
             @NotNull double value,
             @NotNull double areaMm2,
-            @NotNull String outline) {}
+            @NotNull String outline,
+            @NotNull String name,
+            @NotNull double x,
+            @NotNull double y,
+            @NotNull List<Integer> joins) {}
 
     record ZoneLayerView(
             @NotNull String code,
@@ -81,11 +91,14 @@ class ZonesController {
         Zones zones = pictures.zones(id, settings);
         List<Area> areas = zones.outlines(settings.followMm()).areas();
         return IntStream.range(0, zones.zones().size())
-                .mapToObj(z -> view(z, zones.zones().get(z), areas))
+                .mapToObj(z -> view(z, zones, settings, areas))
                 .toList();
     }
 
-    private static ZoneView view(int zone, Zone of, List<Area> areas) {
+    private static ZoneView view(int zone, Zones zones, ProjectData settings, List<Area> areas) {
+        Zone of = zones.zones().get(zone);
+        double[] inside = zones.inside(zone);
+        List<Join> joins = settings.joinsByHand();
         return new ZoneView(
                 zone + 1,
                 Srgb.of(of.own()).hex(),
@@ -93,7 +106,14 @@ class ZonesController {
                 Srgb.of(of.shadow()).hex(),
                 of.own().value(),
                 of.areaMm2(),
-                areas.stream().filter(a -> a.step() == zone).map(SvgPath::of).collect(Collectors.joining()));
+                areas.stream().filter(a -> a.step() == zone).map(SvgPath::of).collect(Collectors.joining()),
+                settings.name(zones, zone),
+                inside[0],
+                inside[1],
+                IntStream.range(0, joins.size())
+                        .filter(j -> zones.at(joins.get(j).x(), joins.get(j).y()) == zone)
+                        .boxed()
+                        .toList());
     }
 
     /** By the method of the class that draws it. @param number of the zone, from 1 */
@@ -117,7 +137,11 @@ class ZonesController {
         With with = colours.with(id, of.schoolClass(), of.settings());
         List<List<Mixed>> all = colours.of(id, of.settings(), with);
         String materials = with.set() + " on " + with.paper().name();
-        return PdfAnswer.of(ColourPlan.pdf(of.title(), paper, materials, all), of.title() + ", colours.pdf");
+        Zones zones = pictures.zones(id, of.settings());
+        List<String> names = IntStream.range(0, all.size())
+                .mapToObj(z -> of.settings().name(zones, z))
+                .toList();
+        return PdfAnswer.of(ColourPlan.pdf(of.title(), paper, materials, names, all), of.title() + ", colours.pdf");
     }
 
     private static ZoneColourView view(Mixed m) {

@@ -62,7 +62,7 @@ class ProjectsTest extends DeskTest {
         Map<String, Object> settings = JsonPath.read(project, "$.settings");
         StringBuilder query = new StringBuilder("?");
         settings.forEach((name, value) -> {
-            if (value != null && !changes.contains(name + "=")) {
+            if (value != null && !List.of().equals(value) && !changes.contains(name + "=")) {
                 query.append(name).append('=').append(value).append('&');
             }
         });
@@ -126,6 +126,51 @@ class ProjectsTest extends DeskTest {
         assertThat(get(teacher, base + "/99/colours" + asked(project, "zones=6")))
                 .hasStatus(404);
         assertThat(get(teacher, base + asked(project, "zones=99"))).hasStatus(422);
+    }
+
+    @Test
+    void zonesAreJoinedByHandPartedAgainAndNamed() {
+        String project = taken();
+        String id = JsonPath.read(project, "$.id");
+        String base = "/api/projects/" + id + "/zones";
+        String six = content(get(teacher, base + asked(project, "zones=6")));
+        int count = JsonPath.<List<?>>read(six, "$").size();
+        String join = place(six, 0) + " " + place(six, 1);
+        String joined = content(get(teacher, base + asked(project, "zones=6&joins=" + join)));
+        assertThat(JsonPath.<List<?>>read(joined, "$")).hasSize(count - 1);
+        assertThat(JsonPath.<List<Integer>>read(joined, "$[0].joins")).containsExactly(0);
+        assertThat(JsonPath.<Double>read(joined, "$[0].areaMm2"))
+                .isCloseTo(
+                        JsonPath.<Double>read(six, "$[0].areaMm2") + JsonPath.<Double>read(six, "$[1].areaMm2"),
+                        within(1.0));
+        assertThat(content(get(teacher, base + asked(project, "zones=6")))).isEqualTo(six);
+
+        Map<String, Object> settings = new java.util.HashMap<>(JsonPath.read(project, "$.settings"));
+        settings.put("zones", 6);
+        settings.put("joins", List.of(join));
+        settings.put("names", List.of(place(joined, 0) + " wall with its corner"));
+        String kept = content(put(teacher, "/api/projects/{id}", Map.of("title", "Float", "settings", settings), id));
+        assertThat(JsonPath.<List<String>>read(kept, "$.settings.names")).hasSize(1);
+        assertThat(JsonPath.<String>read(
+                        content(get(
+                                teacher,
+                                base
+                                        + asked(
+                                                project,
+                                                "zones=6&joins=" + join + "&names=" + place(joined, 0) + " wall"))),
+                        "$[0].name"))
+                .isEqualTo("wall");
+        settings.put("joins", List.of("0.5 0.5 7 0.5"));
+        assertThat(put(teacher, "/api/projects/{id}", Map.of("title", "Float", "settings", settings), id))
+                .hasStatus(422);
+    }
+
+    private static String place(String zones, int zone) {
+        return String.format(
+                java.util.Locale.ROOT,
+                "%.4f %.4f",
+                JsonPath.<Double>read(zones, "$[" + zone + "].x"),
+                JsonPath.<Double>read(zones, "$[" + zone + "].y"));
     }
 
     @Test

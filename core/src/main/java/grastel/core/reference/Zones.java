@@ -161,6 +161,72 @@ public final class Zones {
         return new Lab(lightness / count, a / count, b / count);
     }
 
+    /**
+     * Two zones that are to be one, as somebody pointed at them.
+     *
+     * @param x and y a place in the one, shares of the frame from its top left
+     * @param otherX and otherY a place in the other
+     */
+    public record Join(double x, double y, double otherX, double otherY) {
+        public Join {
+            if (!(isShare(x) && isShare(y) && isShare(otherX) && isShare(otherY))) {
+                throw new IllegalArgumentException("Zones are pointed at inside the frame, 0…1");
+            }
+        }
+
+        private static boolean isShare(double v) {
+            return v >= 0 && v <= 1;
+        }
+    }
+
+    /** With zones made one, wherever they lie; without a join the zones are as they were. */
+    public Zones joined(List<Join> joins) {
+        if (joins.isEmpty()) {
+            return this;
+        }
+        byte[] names = new byte[zones.size()];
+        for (byte zone = 0; zone < names.length; zone++) {
+            names[zone] = zone;
+        }
+        for (Join join : joins) {
+            byte one = names[at(join.x(), join.y())];
+            byte other = names[at(join.otherX(), join.otherY())];
+            for (int zone = 0; zone < names.length; zone++) {
+                names[zone] = names[zone] == one ? other : names[zone];
+            }
+        }
+        Lab[] colours = IntStream.range(0, reference.width() * reference.height())
+                .parallel()
+                .mapToObj(i -> lab(reference.code(i)))
+                .toArray(Lab[]::new);
+        return numbered(reference, regions.renamed(names), colours, reference.mmPerPx() * reference.mmPerPx());
+    }
+
+    /** The zone at a place, shares of the frame. */
+    public int at(double x, double y) {
+        int column = Math.min(reference.width() - 1, (int) (x * reference.width()));
+        int row = Math.min(reference.height() - 1, (int) (y * reference.height()));
+        return regions.label(row * reference.width() + column);
+    }
+
+    /** A place well inside a zone, x and y as shares of the frame: that of its pixel farthest from its border along its row. */
+    public double[] inside(int zone) {
+        int best = 0;
+        int longest = 0;
+        int run = 0;
+        for (int i = 0; i < reference.width() * reference.height(); i++) {
+            run = i % reference.width() == 0 ? 0 : run;
+            run = regions.label(i) == zone ? run + 1 : 0;
+            if (run > longest) {
+                longest = run;
+                best = i - run / 2;
+            }
+        }
+        return new double[] {
+            (best % reference.width() + 0.5) / reference.width(), (best / reference.width() + 0.5) / reference.height()
+        };
+    }
+
     /** In reading order of where they begin. */
     public List<Zone> zones() {
         return zones;

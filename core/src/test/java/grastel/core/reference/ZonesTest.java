@@ -8,6 +8,7 @@ import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Srgb;
 import grastel.core.reading.Picture;
 import grastel.core.reference.Outlines.Area;
+import grastel.core.reference.Zones.Join;
 import grastel.core.reference.Zones.Zone;
 import grastel.core.stilllife.HarbourFind;
 import java.awt.Color;
@@ -52,6 +53,33 @@ class ZonesTest {
                 zones.zones().stream().filter(z -> z.own().a() > 30).findFirst().orElseThrow();
         assertThat(red.areaMm2()).as("60 × 60 mm").isCloseTo(3600, within(80.0));
         assertThat(ColourDifference.ciede2000(red.light(), red.shadow())).isLessThan(6);
+    }
+
+    @Test
+    void joiningMakesOneOfTwoAndWithoutTheJoinTheyAreAsTheyWere() {
+        Zones zones = Zones.of(reference(patches()), 3, 40);
+        double[] one = zones.inside(zones.at(0.3, 0.25));
+        double[] other = zones.inside(zones.at(0.7, 0.7));
+        assertThat(zones.at(one[0], one[1])).isEqualTo(zones.at(0.3, 0.25));
+        Zones joined = zones.joined(List.of(new Join(one[0], one[1], other[0], other[1])));
+        assertThat(joined.zones()).hasSize(2);
+        assertThat(joined.at(one[0], one[1])).isEqualTo(joined.at(other[0], other[1]));
+        double red = zones.zones().get(zones.at(0.3, 0.25)).areaMm2();
+        double blue = zones.zones().get(zones.at(0.7, 0.7)).areaMm2();
+        assertThat(joined.zones().get(joined.at(0.3, 0.25)).areaMm2()).isCloseTo(red + blue, within(1e-6));
+        assertThat(zones.joined(List.of()).zones()).isEqualTo(zones.zones());
+        assertThat(joined.outlines(1).areas()).as("it may lie in two places").hasSizeGreaterThanOrEqualTo(3);
+        assertThatIllegalArgumentException().isThrownBy(() -> new Join(0.5, 0.5, 1.2, 0));
+    }
+
+    @Test
+    void allJoinedIsOneZone() {
+        Zones zones = Zones.of(reference(HarbourFind.MUSSEL.picture(500, 1)), 6, 40);
+        List<Join> joins = IntStream.range(1, zones.zones().size())
+                .mapToObj(z -> new Join(zones.inside(z)[0], zones.inside(z)[1], zones.inside(0)[0], zones.inside(0)[1]))
+                .toList();
+        assertThat(zones.joined(joins).zones()).hasSize(1);
+        assertThat(zones.joined(joins).zones().get(0).areaMm2()).isCloseTo(160 * 200, within(100.0));
     }
 
     @ParameterizedTest
