@@ -18,7 +18,6 @@ import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.judging.Judge;
-import grastel.core.judging.PieceMap;
 import grastel.core.judging.Proposal;
 import grastel.core.media.Paper;
 import grastel.core.page.PageCode;
@@ -190,7 +189,7 @@ class ReadingJob {
     BufferedImage againstPlan(Taken taken) throws UnreadablePage {
         Picture picture = picture(taken);
         PrintedSheet printed = sheets.printed(taken.printedPage());
-        return PieceMap.of(
+        return PlanOverlay.of(
                 printed.layout(),
                 printed.plan(),
                 measures(picture, found(taken, picture), printed).reading());

@@ -89,6 +89,11 @@ public record FieldPlan(
         return picture != null;
     }
 
+    /** One colour all over: neither a strip nor a picture. */
+    public boolean even() {
+        return predicted.size() == 1 && picture == null;
+    }
+
     public boolean isShape() {
         return !outline.isEmpty();
     }

@@ -48,11 +48,11 @@ public final class PlannedFields {
         }
     }
 
-    /** What a reading says of how the field was drawn; nothing of fields that are empty, are strips, or have no recipe of colour. */
+    /** What a reading says of how the field was drawn; nothing of fields that are empty, are no one colour, or have no recipe of colour. */
     public Optional<Said> of(FieldReading read) {
         Optional<FieldPlan> field = plan.fields().stream()
                 .filter(f -> f.id().equals(read.field()) && !read.blank() && read.profile() == null)
-                .filter(f -> f.predicted().size() == 1 && isOfColour(plan.layers(f, 0.5)))
+                .filter(f -> f.even() && isOfColour(plan.layers(f, 0.5)))
                 .findFirst();
         return field.map(f -> said(known.computeIfAbsent(f.id(), id -> held(f)), read));
     }

@@ -137,7 +137,7 @@ public enum Cause {
     /** Main outlines lie elsewhere than planned. */
     OUTLINES_OFF(
             "outlines sit away from the plan",
-            "Check each outline against the grid before colour goes on: where does it cross the lines?"),
+            "Check each outline against the grid before colour goes on: it crosses the lines where the plan does."),
     /** Light and shadow of its zones lie otherwise than planned. */
     LIGHT_TURNED(
             "light and shadow do not follow the light",

@@ -131,8 +131,7 @@ public final class Stages {
             if (work.isEmpty()) {
                 return;
             }
-            boolean even = field.predicted().size() == 1;
-            if (!even || minutes(work) <= LONG_BOX_MINUTES) {
+            if (!field.even() || minutes(work) <= LONG_BOX_MINUTES) {
                 to.add(stage(field, field.id() + suffix, work));
                 return;
             }

@@ -2,12 +2,16 @@ package grastel.core.inversion;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Shipped;
 import grastel.core.exercise.Values;
 import grastel.core.inversion.PlannedFields.Said;
 import grastel.core.layering.Layer;
 import grastel.core.page.PageSize;
 import grastel.core.reading.DrawnSheet;
+import grastel.core.reading.FieldReading;
+import grastel.core.reading.Measured;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.PageReading;
 import grastel.core.reading.UnreadablePage;
@@ -74,5 +78,24 @@ class PlannedFieldsTest {
                 .orElseThrow();
         assertThat(two.nearest(Deed.LAYER_MISSING).layers())
                 .hasSizeLessThan(two.asked().layers().size());
+    }
+
+    @Test
+    void aPictureSaysNothingOfOneRecipe() {
+        ExercisePlan piece = Shipped.plan("finished-piece", Values.NONE, Shipped.WHITE_PAPER);
+        FieldPlan field = piece.fields().get(0);
+        FieldReading read = new FieldReading(
+                field.id(),
+                field.predictedColour(),
+                new Measured(field.predictedColour().lightness(), 1),
+                5,
+                new Measured(3, 1),
+                new Measured(1, 0.5),
+                new Measured(0, 0.1),
+                false,
+                null,
+                null,
+                0);
+        assertThat(new PlannedFields(piece, Shipped.CARTRIDGE).of(read)).isEmpty();
     }
 }

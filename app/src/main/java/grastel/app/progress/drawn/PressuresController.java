@@ -94,7 +94,7 @@ class PressuresController {
 
     private static boolean isOfOnePass(Field field) {
         List<Step> steps = field.plan().recipe().steps();
-        return steps.size() == 1 && steps.get(0).technique() == Technique.COLOUR;
+        return field.plan().even() && steps.size() == 1 && steps.get(0).technique() == Technique.COLOUR;
     }
 
     private static Box box(Drawing drawing, Field field) {
