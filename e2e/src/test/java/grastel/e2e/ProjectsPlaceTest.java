@@ -6,11 +6,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.FileChooser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import grastel.app.account.Accounts;
+import grastel.app.classes.Classes;
+import grastel.app.platform.Ownership;
+import grastel.app.platform.SignedIn;
+import grastel.app.sheets.Sheets;
+import grastel.core.scanner.FieldTask;
+import grastel.core.scanner.Hand;
+import grastel.core.scanner.ScanConditions;
+import grastel.core.scanner.SimulatedScanner;
 import grastel.core.stilllife.HarbourFind;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -92,7 +103,63 @@ class ProjectsPlaceTest extends DemoTest {
             desk.page.waitForURL(Pattern.compile("/sheets/"));
             assertThat(desk.page.getByText("zone by zone: see the colour plan")).isVisible();
             desk.checkAccessibility("The sheet of a piece");
+
+            String address = desk.page.url();
+            UUID sheet = UUID.fromString(address.substring(address.lastIndexOf('/') + 1));
+            Printed printed = printed(sheet);
+            desk.open("/returns/" + printed.run());
+            desk.page
+                    .locator("input[type=file]")
+                    .first()
+                    .setInputFiles(new FilePayload("piece.jpg", "image/jpeg", printed.scan()));
+            assertThat(desk.page.getByText(Pattern.compile("^1 of \\d+ pages read")))
+                    .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(120_000));
+            desk.page
+                    .getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Pages"))
+                    .getByText(printed.name())
+                    .click();
+            assertThat(desk.page.getByText("Light to dark").first()).isVisible();
+            desk.page
+                    .getByText("off the plan", new Page.GetByTextOptions().setExact(true))
+                    .click();
+            assertThat(desk.page.getByText("Middle grey: as planned")).isVisible();
+            desk.checkAccessibility("A piece in Returns");
+            desk.button(Pattern.compile("^Confirm")).first().click();
+            assertThat(desk.page.getByText(Pattern.compile("1 confirmed"))).isVisible();
+            desk.open("/students/" + printed.student());
+            assertThat(desk.page.getByText("reading a reference").first()).isVisible();
             desk.checkQuiet();
         }
+    }
+
+    /** @param scan of the first student's page */
+    private record Printed(UUID run, UUID student, String name, byte[] scan) {}
+
+    private static Printed printed(UUID sheet) {
+        SignedIn teacher = grastel.bean(Accounts.class).byName("m.okonjo").orElseThrow();
+        return Ownership.as(teacher.id(), () -> {
+            Sheets sheets = grastel.bean(Sheets.class);
+            UUID to = grastel.bean(Classes.class)
+                    .byName("10 Avocet")
+                    .orElseThrow()
+                    .id();
+            Sheets.RunInfo run = sheets.print(sheet, to);
+            Sheets.PageInfo first = sheets.pages(run.id()).get(0);
+            Sheets.PrintedSheet page = sheets.printed(first.id());
+            byte[] scan = new SimulatedScanner(page.paper())
+                    .file(
+                            page.layout(),
+                            FieldTask.of(page.plan(), page.layout()),
+                            page.plan().palette(),
+                            Hand.EXACT,
+                            new ScanConditions(150, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4),
+                            5);
+            String name = page.schoolClass().students().stream()
+                    .filter(s -> s.id().equals(first.student()))
+                    .findFirst()
+                    .orElseThrow()
+                    .name();
+            return new Printed(run.id(), first.student(), name, scan);
+        });
     }
 }
