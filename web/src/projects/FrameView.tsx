@@ -1,4 +1,4 @@
-import { useRef, type KeyboardEvent, type PointerEvent } from 'react';
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import styled from 'styled-components';
 import { colour, space } from '../design/tokens';
 import { asked, moved, zoomed, type Settings } from './words';
@@ -86,7 +86,7 @@ export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outli
         {(shown === 'reference' || shown === 'values') && (
           <image href={`/api/projects/${project}/${shown}.png?${asked(settings)}`} width={wide} height={high} preserveAspectRatio="none" />
         )}
-        {shown === 'finished' && <image href={`/api/projects/${project}/finished.png?seen=${seen}&${asked(settings)}`} width={wide} height={high} preserveAspectRatio="none" />}
+        {shown === 'finished' && <Finished href={`/api/projects/${project}/finished.png?seen=${seen}&${asked(settings)}`} wide={wide} high={high} />}
         {shown !== 'zones' && shown !== 'finished' && (outlines || shown === 'outlines') && path && <path d={path} fill="none" stroke={shown === 'outlines' ? '#111' : '#fff'} strokeWidth={1} vectorEffect="non-scaling-stroke" />}
         {outlines && path && (shown === 'reference' || shown === 'values') && <path d={path} fill="none" stroke="#111" strokeWidth={1} strokeDasharray="3 3" vectorEffect="non-scaling-stroke" />}
         {lines(overlay, settings).map(([x1, y1, x2, y2]) => (
@@ -95,6 +95,22 @@ export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outli
         <rect width={wide} height={high} fill="none" stroke="#111" strokeWidth={1.5} vectorEffect="non-scaling-stroke" />
       </svg>
     </Room>
+  );
+}
+
+/** Colours are found first, which takes seconds: until then it says so, and where it fails too. */
+function Finished({ href, wide, high }: { href: string; wide: number; high: number }) {
+  const [state, setState] = useState<{ href: string; words: string }>({ href: '', words: '' });
+  const words = state.href === href ? state.words : 'Finding what the pencils make of it …';
+  return (
+    <>
+      {words && (
+        <text x={wide / 2} y={high / 2} textAnchor="middle" fontSize={wide / 28} fill="#111">
+          {words}
+        </text>
+      )}
+      <image href={href} width={wide} height={high} preserveAspectRatio="none" onLoad={() => setState({ href, words: '' })} onError={() => setState({ href, words: '▲ This cannot be shown now. Try again.' })} />
+    </>
   );
 }
 

@@ -80,6 +80,9 @@ it('is seen finished in its pencils, by values and by what is off', async () => 
   const href = () => document.querySelector('svg image')?.getAttribute('href') ?? '';
   expect(href()).toMatch(/^\/api\/projects\/m\/finished\.png\?seen=IN_PENCILS&/);
   expect(screen.getByText(/with its grain/)).toBeTruthy();
+  expect(screen.getByText(/^Finding what the pencils/)).toBeTruthy();
+  fireEvent.load(document.querySelector('svg image') as Element);
+  expect(screen.queryByText(/^Finding what the pencils/)).toBeNull();
   fireEvent.click(screen.getByRole('radio', { name: 'difference' }));
   expect(href()).toContain('seen=DIFFERENCE');
   expect(screen.getByText(/black at ΔE 20/)).toBeTruthy();
