@@ -38,7 +38,7 @@ export default function Sheets() {
       sheets={sheets.data ?? []}
       classes={classes.data ?? []}
       open={open}
-      classId={classId ?? classes.data?.[0]?.id ?? null}
+      classId={classId ?? open?.data.schoolClass ?? classes.data?.[0]?.id ?? null}
       onClass={setClassId}
       run={run?.sheet === open?.id ? run : undefined}
       onRun={setRun}
