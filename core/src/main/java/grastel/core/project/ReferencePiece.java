@@ -69,11 +69,29 @@ public final class ReferencePiece {
             int gridColumns,
             int gridRows) {
         ReferencePiece piece = new ReferencePiece(reference, zones, frame, cellMm);
-        for (int zone = 0; zone < mixed.size(); zone++) {
-            piece.tones(zone, mixed.get(zone), paper.ground().toLab());
+        List<List<Mixed>> fitting = fitting(mixed, zones);
+        for (int zone = 0; zone < fitting.size(); zone++) {
+            piece.tones(zone, fitting.get(zone), paper.ground().toLab());
         }
         byte[] places = piece.places();
         return new Work(cellMm, piece.columns, piece.rows, places, piece.shared(places), gridColumns, gridRows);
+    }
+
+    /** As many tones as a picture can name, each zone with a highlight: the smallest zones go without light and shadow first. */
+    private static List<List<Mixed>> fitting(List<List<Mixed>> mixed, Zones zones) {
+        List<List<Mixed>> fitting = new ArrayList<>(mixed);
+        List<Integer> smallestFirst = IntStream.range(0, mixed.size())
+                .boxed()
+                .sorted(Comparator.comparingDouble(z -> zones.zones().get(z).areaMm2()))
+                .toList();
+        int count = mixed.size() + mixed.stream().mapToInt(List::size).sum();
+        for (int zone : smallestFirst) {
+            if (count > PicturePlan.MOST_TONES) {
+                count -= mixed.get(zone).size() - 1;
+                fitting.set(zone, mixed.get(zone).subList(0, 1));
+            }
+        }
+        return fitting;
     }
 
     private void tones(int zone, List<Mixed> mixed, Lab ground) {
