@@ -142,6 +142,7 @@ class PiecesTest extends DeskTest {
         assertThat(as(teacher, () -> sheets.plan(run)).fields().get(0).hasPicture())
                 .isTrue();
         assertThat(get(teacher, "/api/sheets/runs/{id}/pages.pdf", run)).hasStatusOk();
+        assertThat(get(teacher, "/api/sheets/{id}/teacher.pdf", sheet)).hasStatusOk();
         assertThat(get(newTeacher(), "/api/projects/{id}/finished.png?seen=VALUES", id))
                 .hasStatus(422);
     }

@@ -106,7 +106,7 @@ public final class Exemplars {
         }
         draw(plan.exercises().stream()
                 .flatMap(e -> e.goals().stream())
-                .map(g -> Flaw.against(g.goal()).get(0))
+                .flatMap(g -> Flaw.against(g.goal()).stream().limit(1))
                 .distinct()
                 .toList());
         return IntStream.range(0, judges.size())

@@ -89,7 +89,15 @@ class ExemplarsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"gradation-strip", "stroke-sampler", "burnish-trio", "two-colour-fade", "form-study"})
+    @ValueSource(
+            strings = {
+                "gradation-strip",
+                "stroke-sampler",
+                "burnish-trio",
+                "two-colour-fade",
+                "form-study",
+                "finished-piece"
+            })
     void otherKindsShowMostOfTheirGoals(String kind) {
         List<Exemplar> all = of(kind);
         assertThat(all).allMatch(e -> !e.fields().isEmpty());
