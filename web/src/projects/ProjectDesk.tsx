@@ -13,8 +13,8 @@ import { colour, sizes, space } from '../design/tokens';
 import { count, decimals } from '../words/words';
 import { ClassChoice, NOBODY } from './ClassChoice';
 import { FrameView, type Overlay, type Seen } from './FrameView';
-import { questions, rightsNames, turned, zoomed, type Project, type Settings } from './words';
-import { chosen, ZonePanel } from './ZonePanel';
+import { chosen, questions, rightsNames, turned, zoomed, type Project, type Settings } from './words';
+import { ZonePanel } from './ZonePanel';
 
 const shownChoices = [
   { id: 'reference', name: 'picture' },
@@ -65,7 +65,7 @@ export function ProjectDesk({ open }: { open: Project }) {
     queryKey: ['projects', open.id, 'zones', settings],
     queryFn: () => body(api.GET('/api/projects/{id}/zones', { params: { path, query: questions(settings) } })),
     placeholderData: keepPreviousData,
-    enabled: coloured,
+    enabled: shown === 'zones',
     retry: false,
   });
   const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')), enabled: coloured });

@@ -3,7 +3,8 @@ import { afterEach, expect, it, vi } from 'vitest';
 import type { Schemas } from '../api/client';
 import { answers, press, show, type } from '../testing';
 import { usual } from './example';
-import { chosen, ZonePanel } from './ZonePanel';
+import { chosen } from './words';
+import { ZonePanel } from './ZonePanel';
 
 const zone = (number: number): Schemas['ZoneView'] => ({ number, own: '#336699', light: '#88aacc', shadow: '#112233', value: 4.2, areaMm2: 1240, outline: 'M0 0L1 0L1 1Z', name: number === 2 ? 'rim' : '', x: 0.1 * number, y: 0.5, joins: number === 2 ? [0] : [] });
 const colours: Schemas['ZoneColourView'][] = [

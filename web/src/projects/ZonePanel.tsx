@@ -5,7 +5,7 @@ import { api, body, type Schemas } from '../api/client';
 import { Button, LinkButton, Words } from '../design/Controls';
 import { colour, sizes, space } from '../design/tokens';
 import { decimals, gradeNames, passWords } from '../words/words';
-import { joined, named, parted, questions, type Settings } from './words';
+import { named, parted, questions, type Settings } from './words';
 
 type Zone = Schemas['ZoneView'];
 type Mixed = Schemas['ZoneColourView'];
@@ -88,12 +88,6 @@ function Named({ name, onName }: { name: string; onName: (name: string) => void 
       <Words label="Called" value={typed} onChange={setTyped} />
     </div>
   );
-}
-
-/** The choice of a zone: another one joins the open one while that is asked for. */
-export function chosen(zones: readonly Zone[], open: number, joining: boolean, next: number, settings: Settings): Settings | undefined {
-  const [one, other] = [zones.find((z) => z.number === open), zones.find((z) => z.number === next)];
-  return joining && one && other && one !== other ? joined(settings, one, other) : undefined;
 }
 
 const valueWords = (off: number) => (Math.abs(off) < 0.05 ? 'value as wanted' : `value ${off > 0 ? '+' : '−'}${decimals(Math.abs(off), 1)}`);

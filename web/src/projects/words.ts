@@ -36,6 +36,12 @@ const place = (zone: Zone) => `${zone.x.toFixed(4)} ${zone.y.toFixed(4)}`;
 /** Two zones made one. */
 export const joined = (settings: Settings, one: Zone, other: Zone): Settings => ({ ...settings, joins: [...(settings.joins ?? []), `${place(one)} ${place(other)}`] });
 
+/** The choice of a zone: another one joins the open one while that is asked for. */
+export function chosen(zones: readonly Zone[], open: number, joining: boolean, next: number, settings: Settings): Settings | undefined {
+  const [one, other] = [zones.find((z) => z.number === open), zones.find((z) => z.number === next)];
+  return joining && one && other && one !== other ? joined(settings, one, other) : undefined;
+}
+
 /** A zone parted again into what it was made from. */
 export const parted = (settings: Settings, zone: Zone): Settings => ({ ...settings, joins: (settings.joins ?? []).filter((_, i) => !zone.joins.includes(i)) });
 

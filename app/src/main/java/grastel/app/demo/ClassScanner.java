@@ -87,7 +87,7 @@ class ClassScanner {
     private static List<FieldTask> tasks(PrintedSheet printed, int place) {
         Fault[] faults = Fault.values();
         return FieldTask.of(printed.plan(), printed.layout()).stream()
-                .map(task -> task.picture() == null
+                .map(task -> !printed.plan().field(task.field()).hasPicture()
                         ? task
                         : PieceTask.of(
                                 printed.plan().exerciseOf(task.field()),

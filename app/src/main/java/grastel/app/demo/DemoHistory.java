@@ -9,11 +9,9 @@ import grastel.app.course.Courses;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
+import grastel.app.projects.ProjectSheets;
 import grastel.app.projects.Projects;
 import grastel.app.returns.Returns;
-import grastel.app.sheets.SheetData;
-import grastel.app.sheets.SheetData.ExerciseData;
-import grastel.app.sheets.SheetData.ValueData;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.RunInfo;
@@ -62,6 +60,7 @@ class DemoHistory {
     private final Returns returns;
     private final Kit kit;
     private final Projects projects;
+    private final ProjectSheets projectSheets;
     private final ClassScanner scanner;
     private final DemoReturns demoReturns;
     private final ClassClock clock;
@@ -74,6 +73,7 @@ class DemoHistory {
             Returns returns,
             Kit kit,
             Projects projects,
+            ProjectSheets projectSheets,
             ClassScanner scanner,
             DemoReturns demoReturns,
             ClassClock clock) {
@@ -83,6 +83,7 @@ class DemoHistory {
         this.returns = returns;
         this.kit = kit;
         this.projects = projects;
+        this.projectSheets = projectSheets;
         this.scanner = scanner;
         this.demoReturns = demoReturns;
         this.clock = clock;
@@ -113,21 +114,7 @@ class DemoHistory {
                 .findFirst()
                 .orElseThrow()
                 .id();
-        UUID paper = kit.papers().stream()
-                .filter(p -> p.paper().name().equals("Harbour Cartridge"))
-                .findFirst()
-                .orElseThrow()
-                .id();
-        UUID sheet = sheets.create(
-                        "One thing from the harbour",
-                        new SheetData(
-                                of.id(),
-                                null,
-                                paper,
-                                PageSize.A4,
-                                List.of(new ExerciseData(
-                                        "finished-piece", Map.of("piece", ValueData.of(project.toString()))))))
-                .id();
+        UUID sheet = projectSheets.make(project, PageSize.A4);
         RunInfo run = sheets.print(sheet, of.id());
         List<PageInfo> pages = sheets.pages(run.id());
         for (int came = 0; came < CAME; came++) {

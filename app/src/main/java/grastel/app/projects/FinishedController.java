@@ -1,16 +1,10 @@
 package grastel.app.projects;
 
 import grastel.app.projects.ProjectColours.With;
-import grastel.app.sheets.SheetData;
-import grastel.app.sheets.SheetData.ExerciseData;
-import grastel.app.sheets.SheetData.ValueData;
-import grastel.app.sheets.Sheets;
 import grastel.core.page.PageSize;
 import grastel.core.project.SeenFinished;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
@@ -30,9 +24,9 @@ import org.springframework.web.bind.annotation.RestController;
 class FinishedController {
     private final Projects projects;
     private final ProjectColours colours;
-    private final Sheets sheets;
+    private final ProjectSheets sheets;
 
-    FinishedController(Projects projects, ProjectColours colours, Sheets sheets) {
+    FinishedController(Projects projects, ProjectColours colours, ProjectSheets sheets) {
         this.projects = projects;
         this.colours = colours;
         this.sheets = sheets;
@@ -66,14 +60,6 @@ class FinishedController {
     @PostMapping("/sheet")
     @ResponseStatus(HttpStatus.CREATED)
     HandedOutView sheet(@PathVariable UUID id, @Valid @RequestBody HandOutRequest request) {
-        Projects.ProjectInfo of = projects.one(id);
-        ProjectData settings = of.settings();
-        SheetData data = new SheetData(
-                of.schoolClass(),
-                settings.set(),
-                colours.paper(settings),
-                request.paper(),
-                List.of(new ExerciseData("finished-piece", Map.of("piece", ValueData.of(id.toString())))));
-        return new HandedOutView(sheets.create(of.title(), data).id());
+        return new HandedOutView(sheets.make(id, request.paper()));
     }
 }

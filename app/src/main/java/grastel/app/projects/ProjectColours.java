@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.classes.Classes;
 import grastel.app.kit.Kit;
+import grastel.app.projects.ProjectPictures.Zoned;
 import grastel.core.exercise.Piece.Work;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
@@ -28,6 +29,8 @@ class ProjectColours {
     private final Classes classes;
     private final Cache<Found, List<List<Mixed>>> found =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+    private final Cache<Few, List<Pencil>> few =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
     ProjectColours(ProjectPictures pictures, Kit kit, Classes classes) {
         this.pictures = pictures;
@@ -39,13 +42,9 @@ class ProjectColours {
     record With(String set, Paper paper, List<Pencil> pencils, Method method) {}
 
     /** What a project is drawn with where few pencils are to do. */
-    private record Few(UUID project, ProjectData zones, With from, int most) {}
+    private record Few(Zoned zones, With from, int most) {}
 
-    /** Settings that zones do not depend on are not part of it. */
-    private record Found(UUID project, ProjectData zones, With with) {}
-
-    private final Cache<Few, List<Pencil>> few =
-            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+    private record Found(Zoned zones, With with) {}
 
     /** @param schoolClass whose method it is drawn by; null for the usual */
     With with(UUID project, UUID schoolClass, ProjectData settings) {
@@ -69,7 +68,7 @@ class ProjectColours {
         }
         List<Zone> zones = pictures.zones(project, settings).zones();
         List<Pencil> best = few.get(
-                new Few(project, settings.zonesOnly(), all, settings.pencils()),
+                new Few(ProjectPictures.zoned(project, settings), all, settings.pencils()),
                 f -> Palette.of(zones, all.paper(), all.pencils(), all.method().closeness(), f.most()));
         return new With(all.set(), all.paper(), best, all.method());
     }
@@ -83,7 +82,7 @@ class ProjectColours {
     List<List<Mixed>> of(UUID project, ProjectData settings, With with) {
         Zones zones = pictures.zones(project, settings);
         return found.get(
-                new Found(project, settings.zonesOnly(), with),
+                new Found(ProjectPictures.zoned(project, settings), with),
                 f -> ReferencePiece.mixed(zones, with.paper(), with.pencils(), with.method()));
     }
 

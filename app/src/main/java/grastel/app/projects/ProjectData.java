@@ -111,31 +111,6 @@ public record ProjectData(
                 List.of());
     }
 
-    /** The same in all that zones depend on, and alike in everything else. */
-    ProjectData zonesOnly() {
-        ProjectData usual = usual(islandMm2);
-        return new ProjectData(
-                VERSION,
-                frameWidthMm,
-                frameHeightMm,
-                quarterTurns,
-                zoom,
-                centreX,
-                centreY,
-                usual.steps,
-                islandMm2,
-                usual.smoothMm,
-                usual.followMm,
-                usual.columns,
-                usual.rows,
-                zones,
-                null,
-                null,
-                null,
-                joins,
-                List.of());
-    }
-
     Frame frame() {
         return new Frame(frameWidthMm, frameHeightMm);
     }

@@ -49,11 +49,12 @@ class ProjectPictures {
         this.decoder = decoder;
     }
 
-    private record Lying(UUID project, View view, Frame frame) {}
+    record Lying(UUID project, View view, Frame frame) {}
 
     private record Measured(Lying lying, Wanted wanted) {}
 
-    private record Zoned(Lying lying, int count, double leastMm2, List<Join> joins) {}
+    /** All that zones depend on. */
+    record Zoned(Lying lying, int count, double leastMm2, List<Join> joins) {}
 
     /** @throws ApiProblem where it is no picture that can be taken, and why */
     Picture decoded(UUID known, byte[] file) {
@@ -93,15 +94,19 @@ class ProjectPictures {
         return values.get(measured, m -> ValueMap.of(reference, m.wanted()));
     }
 
-    Zones zones(UUID project, ProjectData settings) {
-        Reference reference = reference(project, settings);
-        Zoned zoned = new Zoned(
+    static Zoned zoned(UUID project, ProjectData settings) {
+        return new Zoned(
                 new Lying(project, settings.view(), settings.frame()),
                 settings.zones(),
                 settings.islandMm2(),
                 settings.joinsByHand());
+    }
+
+    Zones zones(UUID project, ProjectData settings) {
+        Reference reference = reference(project, settings);
         return zones.get(
-                zoned, z -> Zones.of(reference, z.count(), z.leastMm2()).joined(z.joins()));
+                zoned(project, settings),
+                z -> Zones.of(reference, z.count(), z.leastMm2()).joined(z.joins()));
     }
 
     void forget(UUID project) {

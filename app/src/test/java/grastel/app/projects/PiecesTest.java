@@ -22,6 +22,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** A project seen finished, handed out, drawn, read, confirmed, and on its student's page. */
 class PiecesTest extends DeskTest {
@@ -134,10 +135,7 @@ class PiecesTest extends DeskTest {
         String sheet =
                 JsonPath.read(content(post(teacher, "/api/projects/{id}/sheet", Map.of("paper", "A4"), id)), "$.sheet");
         UUID run = created(teacher, "/api/sheets/" + sheet + "/runs", Map.of("schoolClass", schoolClass.id()));
-        assertThat(send(
-                        teacher,
-                        org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete(
-                                "/api/projects/{id}", id)))
+        assertThat(send(teacher, MockMvcRequestBuilders.delete("/api/projects/{id}", id)))
                 .hasStatus(204);
         assertThat(as(teacher, () -> sheets.plan(run)).fields().get(0).hasPicture())
                 .isTrue();

@@ -10,6 +10,7 @@ import grastel.core.layering.Pressures;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 
 /**
  * The work of one field, step by step of its recipe. The one source of a field's minutes: plans, courses and sheets add these
@@ -33,7 +34,9 @@ public final class FieldWork {
     public static List<Piece> of(FieldPlan field, List<Pencil> palette, double cm2PerMinute) {
         double area = cm2(field);
         if (!field.hasPicture()) {
-            return of(field.recipe(), area, palette, cm2PerMinute);
+            List<Piece> pieces = new ArrayList<>();
+            add(pieces, field.recipe(), area, palette, cm2PerMinute);
+            return List.copyOf(pieces);
         }
         return zones(field, palette, cm2PerMinute).stream()
                 .flatMap(z -> z.work().stream())
@@ -46,19 +49,24 @@ public final class FieldWork {
     /** A picture zone by zone, in the order they are drawn; zones that stay bare are none. */
     public static List<Zone> zones(FieldPlan field, List<Pencil> palette, double cm2PerMinute) {
         return field.picture().order().stream()
-                .map(zone -> new Zone(
-                        zone,
-                        field.picture().tones().stream()
-                                .filter(t -> t.zone() == zone)
-                                .flatMap(t -> of(t.recipe(), cm2(field) * t.share(), palette, cm2PerMinute).stream())
-                                .toList()))
+                .map(zone -> {
+                    List<Piece> pieces = new ArrayList<>();
+                    field.picture().tones().stream()
+                            .filter(t -> t.zone() == zone)
+                            .forEach(t -> add(pieces, t.recipe(), cm2(field) * t.share(), palette, cm2PerMinute));
+                    return new Zone(zone, List.copyOf(pieces));
+                })
                 .filter(z -> !z.work().isEmpty())
                 .toList();
     }
 
-    private static List<Piece> of(Recipe recipe, double area, List<Pencil> palette, double cm2PerMinute) {
-        List<Piece> pieces = new ArrayList<>();
-        Pencil inHand = null;
+    /** A recipe's work after what was done before: taking up another pencil takes time. */
+    private static void add(List<Piece> pieces, Recipe recipe, double area, List<Pencil> palette, double cm2PerMinute) {
+        Pencil inHand = pieces.stream()
+                .map(Piece::pencil)
+                .filter(Objects::nonNull)
+                .reduce((before, last) -> last)
+                .orElse(null);
         for (Step step : recipe.steps()) {
             Pencil pencil = step.pencil() < 0 ? null : palette.get(step.pencil());
             double cm2 = area * (step.span().to() - step.span().from());
@@ -72,7 +80,6 @@ public final class FieldWork {
             inHand = pencil == null ? inHand : pencil;
             pieces.add(new Piece(step.technique(), pencil, cm2, step.passes(), pressure(step.grade()), minutes));
         }
-        return List.copyOf(pieces);
     }
 
     private static double pressure(PressureGrade grade) {

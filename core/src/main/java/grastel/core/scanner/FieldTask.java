@@ -11,23 +11,40 @@ import java.util.stream.IntStream;
  * What a field asks of the hand.
  *
  * @param field the field's id
- * @param along layers at equal distances from left to right; one list for an even field; of a picture the layers of its tones
- * @param picture where which of them lies; null for other fields
+ * @param along layers of its tones: of a strip from left to right at equal distances; one list for an even field
+ * @param drawing where which of them lies
  */
-public record FieldTask(String field, List<List<Layer>> along, Drawing picture) {
-    /** What lies where in a picture. */
+public record FieldTask(String field, List<List<Layer>> along, Drawing drawing) {
+    /** What lies where in a field; places are shares of its width and height. */
     public interface Drawing {
-        /** Number of the tone at a place of the field, mm; between two numbers what lies between. */
-        double tone(double x, double y);
+        /** Number of the tone at a place; between two numbers what lies between. */
+        double tone(double across, double down);
 
         /** Share of the asked pressure there. */
-        default double pressure(double x, double y) {
+        default double pressure(double across, double down) {
+            return 1;
+        }
+
+        default double leastPressure() {
             return 1;
         }
     }
 
+    /** From left to right. */
+    private record Strip(int tones) implements Drawing {
+        @Override
+        public double tone(double across, double down) {
+            return across * (tones - 1);
+        }
+    }
+
+    /** A strip, or an even field. */
     public FieldTask(String field, List<List<Layer>> along) {
-        this(field, along, null);
+        this(field, along, new Strip(along.size()));
+    }
+
+    boolean isStrip() {
+        return drawing instanceof Strip && along.size() > 1;
     }
 
     public FieldTask {

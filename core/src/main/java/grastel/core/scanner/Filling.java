@@ -45,7 +45,8 @@ final class Filling {
     double fill(FlatPage page, Region region, FieldTask task, Hand hand, RandomGenerator random) {
         ToothField tooth = new ToothField(seed, paper.tooth().grainMm(), stroke(task), hand.swing());
         double scatter = 1 + hand.pressureScatter() * random.nextGaussian();
-        double least = task.picture() != null ? 0.2 : Math.max(0, 1 - 3 * (hand.patchiness() + cloud) - hand.band());
+        double least = Math.max(
+                0, (1 - 3 * (hand.patchiness() + cloud)) * task.drawing().leastPressure() - hand.band());
         double most = 1 + 3 * (hand.patchiness() + cloud);
         Films films = new Films(task, hand, scatter, least, most);
         Grain wander = new Grain(random.nextLong(), HAND_SCALE_MM);
@@ -56,9 +57,7 @@ final class Filling {
         int x1 = (int) Math.min(page.width, reach.right() * page.pxPerMm);
         int y0 = (int) Math.max(0, reach.y() * page.pxPerMm);
         int y1 = (int) Math.min(page.height, reach.bottom() * page.pxPerMm);
-        double band = task.picture() == null && task.along().size() > 1 && hand.band() > 0
-                ? random.nextDouble(0.2, 0.7)
-                : Double.NaN;
+        double band = task.isStrip() && hand.band() > 0 ? random.nextDouble(0.2, 0.7) : Double.NaN;
         double[] light = new double[3];
         for (int y = y0; y < y1; y++) {
             double mmY = (y + 0.5) / page.pxPerMm;
@@ -75,13 +74,10 @@ final class Filling {
                 if (along > band) {
                     here *= 1 - hand.band();
                 }
-                if (task.picture() != null) {
-                    here *= task.picture().pressure(mmX - bounds.x(), mmY - bounds.y());
-                    along = task.picture().tone(mmX - bounds.x(), mmY - bounds.y())
-                            / Math.max(1, task.along().size() - 1);
-                }
+                double down = (mmY - bounds.y()) / bounds.height();
+                here *= task.drawing().pressure(along, down);
                 double level = most > least ? (Math.min(most, Math.max(least, here)) - least) / (most - least) : 0;
-                films.light(along, level, tooth.at(mmX, mmY), light);
+                films.light(task.drawing().tone(along, down), level, tooth.at(mmX, mmY), light);
                 page.glaze(x, y, light[0], light[1], light[2], ground);
             }
         }
@@ -148,8 +144,8 @@ final class Filling {
         }
 
         /** Between stations and levels, straight. */
-        void light(double along, double level, double height, double[] into) {
-            double s = Math.min(1, Math.max(0, along)) * (light.length - 1);
+        void light(double tone, double level, double height, double[] into) {
+            double s = Math.min(light.length - 1.0, Math.max(0, tone));
             int station = (int) Math.max(0, Math.min(light.length - 2.0, s));
             int next = Math.min(light.length - 1, station + 1);
             double share = s - station;

@@ -26,6 +26,9 @@ public final class PieceTask {
     /** How far outlines are drawn off, at most, mm. */
     private static final double OFF_MM = 9;
 
+    /** From here on to both sides, a share of width and height. */
+    private static final double OFF_FROM = 0.8;
+
     private final FieldPlan field;
     private final PicturePlan plan;
     private final byte[] places;
@@ -71,36 +74,44 @@ public final class PieceTask {
     }
 
     private FieldTask drawn(byte[] at) {
-        return new FieldTask(field.id(), layers, (x, y) -> tone(at, x, y));
+        return new FieldTask(field.id(), layers, (across, down) -> tone(at, across, down));
     }
 
-    private double tone(byte[] at, double x, double y) {
-        int column = (int) Math.max(0, Math.min(plan.columns() - 1, x / field.widthMm() * plan.columns()));
-        int row = (int) Math.max(0, Math.min(plan.rows() - 1, y / field.heightMm() * plan.rows()));
+    private double tone(byte[] at, double across, double down) {
+        int column = (int) Math.max(0, Math.min(plan.columns() - 1, across * plan.columns()));
+        int row = (int) Math.max(0, Math.min(plan.rows() - 1, down * plan.rows()));
         return (at[row * plan.columns() + column] & 255) / (double) PicturePlan.BETWEEN;
     }
 
     private FieldTask striped() {
         return new FieldTask(field.id(), layers, new FieldTask.Drawing() {
             @Override
-            public double tone(double x, double y) {
-                return PieceTask.this.tone(places, x, y);
+            public double tone(double across, double down) {
+                return PieceTask.this.tone(places, across, down);
             }
 
             @Override
-            public double pressure(double x, double y) {
-                return 1 - STRIPES * (0.5 + 0.5 * Math.sin(2 * Math.PI * (x + y) / Math.sqrt(2) / STRIPES_MM));
+            public double pressure(double across, double down) {
+                double mm = (across * field.widthMm() + down * field.heightMm()) / Math.sqrt(2);
+                return 1 - STRIPES * (0.5 + 0.5 * Math.sin(2 * Math.PI * mm / STRIPES_MM));
+            }
+
+            @Override
+            public double leastPressure() {
+                return 1 - STRIPES;
             }
         });
     }
 
-    /** Everything drawn larger from the middle on, and a little aside. */
+    /** Everything drawn larger, and aside. */
     private FieldTask shifted() {
-        return new FieldTask(field.id(), layers, (x, y) -> {
-            double u = x + OFF_MM * (x / field.widthMm() - 0.8);
-            double v = y + OFF_MM * (y / field.heightMm() - 0.8);
-            return tone(places, u, v);
-        });
+        return new FieldTask(
+                field.id(),
+                layers,
+                (across, down) -> tone(
+                        places,
+                        across + OFF_MM * (across - OFF_FROM) / field.widthMm(),
+                        down + OFF_MM * (down - OFF_FROM) / field.heightMm()));
     }
 
     /** Darks and lights both as one tone between. */
@@ -220,7 +231,7 @@ public final class PieceTask {
             boolean dark = plan.tones().get(i).predicted().lightness() <= limit;
             muddied.add(dark ? blackened(black, layers.get(i)) : layers.get(i));
         }
-        return new FieldTask(field.id(), muddied, (x, y) -> tone(places, x, y));
+        return new FieldTask(field.id(), muddied, (across, down) -> tone(places, across, down));
     }
 
     /** The colour thinly, and black over it. */
