@@ -30,6 +30,10 @@ interface Props {
 export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outlines, overlay, path, zones = [], openZone, onZone, onMove }: Props) {
   const from = useRef<{ x: number; y: number; settings: Settings } | undefined>(undefined);
   const { frameWidthMm: wide, frameHeightMm: high } = settings;
+  const finished = `/api/projects/${project}/finished.png?seen=${seen}&${asked(settings)}`;
+  // Colours are found first, which takes seconds: until then it says so, and where it fails too.
+  const [answer, setAnswer] = useState({ to: '', words: '' });
+  const words = shown !== 'finished' ? '' : answer.to === finished ? answer.words : 'Finding what the pencils make of it …';
   const press = (event: KeyboardEvent) => {
     const next: Record<string, Settings | undefined> = {
       ArrowLeft: moved(settings, -STEP, 0),
@@ -86,31 +90,22 @@ export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outli
         {(shown === 'reference' || shown === 'values') && (
           <image href={`/api/projects/${project}/${shown}.png?${asked(settings)}`} width={wide} height={high} preserveAspectRatio="none" />
         )}
-        {shown === 'finished' && <Finished href={`/api/projects/${project}/finished.png?seen=${seen}&${asked(settings)}`} wide={wide} high={high} />}
+        {shown === 'finished' && (
+          <image href={finished} width={wide} height={high} preserveAspectRatio="none" onLoad={() => setAnswer({ to: finished, words: '' })} onError={() => setAnswer({ to: finished, words: '▲ This cannot be shown now. Try again.' })} />
+        )}
+        {words && (
+          <text x={wide / 2} y={high / 2} textAnchor="middle" fontSize={wide / 28} fill="#111">
+            {words}
+          </text>
+        )}
         {shown !== 'zones' && shown !== 'finished' && (outlines || shown === 'outlines') && path && <path d={path} fill="none" stroke={shown === 'outlines' ? '#111' : '#fff'} strokeWidth={1} vectorEffect="non-scaling-stroke" />}
         {outlines && path && (shown === 'reference' || shown === 'values') && <path d={path} fill="none" stroke="#111" strokeWidth={1} strokeDasharray="3 3" vectorEffect="non-scaling-stroke" />}
-        {lines(overlay, settings).map(([x1, y1, x2, y2]) => (
+        {(words ? [] : lines(overlay, settings)).map(([x1, y1, x2, y2]) => (
           <line key={`${x1} ${y1}`} x1={x1} y1={y1} x2={x2} y2={y2} stroke="#111" strokeOpacity={0.7} strokeWidth={1} vectorEffect="non-scaling-stroke" />
         ))}
         <rect width={wide} height={high} fill="none" stroke="#111" strokeWidth={1.5} vectorEffect="non-scaling-stroke" />
       </svg>
     </Room>
-  );
-}
-
-/** Colours are found first, which takes seconds: until then it says so, and where it fails too. */
-function Finished({ href, wide, high }: { href: string; wide: number; high: number }) {
-  const [state, setState] = useState<{ href: string; words: string }>({ href: '', words: '' });
-  const words = state.href === href ? state.words : 'Finding what the pencils make of it …';
-  return (
-    <>
-      {words && (
-        <text x={wide / 2} y={high / 2} textAnchor="middle" fontSize={wide / 28} fill="#111">
-          {words}
-        </text>
-      )}
-      <image href={href} width={wide} height={high} preserveAspectRatio="none" onLoad={() => setState({ href, words: '' })} onError={() => setState({ href, words: '▲ This cannot be shown now. Try again.' })} />
-    </>
   );
 }
 
