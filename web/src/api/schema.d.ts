@@ -2599,7 +2599,7 @@ export interface components {
         ChartPageView: {
             /** Format: int32 */
             copy: number;
-            flags: ("BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "STAINED" | "GREY" | "THREE_MARKERS" | "CLIPPED" | "ANOTHER_SHEET" | "BENT")[];
+            flags: ("BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "STAINED" | "GREY" | "THREE_MARKERS" | "CLIPPED" | "ANOTHER_SHEET" | "BENT" | "OTHER_PAPER")[];
             /** Format: int32 */
             number: number;
             /** Format: int32 */
@@ -3548,7 +3548,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             levels: number[];
-            notices: ("SECOND_PAGE" | "OLDER_RUN" | "SHARED_PICTURE" | "BY_HAND" | "OLDER_READER" | "BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "STAINED" | "GREY" | "THREE_MARKERS" | "CLIPPED" | "ANOTHER_SHEET" | "BENT")[];
+            notices: ("SECOND_PAGE" | "OLDER_RUN" | "SHARED_PICTURE" | "BY_HAND" | "OLDER_READER" | "BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "STAINED" | "GREY" | "THREE_MARKERS" | "CLIPPED" | "ANOTHER_SHEET" | "BENT" | "OTHER_PAPER")[];
             /** Format: int32 */
             pageInFile: number;
             place?: components["schemas"]["PlaceView"];
@@ -3830,6 +3830,7 @@ export interface components {
             student: string;
         };
         PrintRequest: {
+            card?: boolean;
             /** Format: uuid */
             schoolClass: string;
         };
@@ -4189,6 +4190,7 @@ export interface components {
             value: number;
         };
         RunView: {
+            card: boolean;
             /** Format: uuid */
             id: string;
             /** Format: int32 */

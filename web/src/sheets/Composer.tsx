@@ -5,11 +5,14 @@ import { ApiError, type Schemas } from '../api/client';
 import { Button, MainButton, Segments, Select } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, space } from '../design/tokens';
-import { count } from '../words/words';
+import { cardWords, count, printWords } from '../words/words';
 import { Consequences } from './Consequences';
 import { type Draft, type SheetRequest, withThreshold, withValues } from './draft';
 import { type Filled, PagePreview } from './PagePreview';
 import { Parameters } from './Parameters';
+
+/** Pages for each student, or one card with windows and labels. */
+export type PrintForm = 'pages' | 'card';
 
 export interface ComposerProps {
   kit: Schemas['KitView'];
@@ -27,6 +30,8 @@ export interface ComposerProps {
   keeping: boolean;
   classId: string | null;
   onClass: (id: string) => void;
+  as: PrintForm;
+  onAs: (form: PrintForm) => void;
   onPrint: () => void;
   printing: boolean;
   run: Schemas['RunView'] | undefined;
@@ -98,7 +103,7 @@ function Pages({ draft, stale }: { draft: Draft; stale: boolean }) {
   );
 }
 
-function Printing({ draft, changed, onKeep, keeping, open, classes, classId, onClass, onPrint, printing, run }: ComposerProps) {
+function Printing({ draft, changed, onKeep, keeping, open, classes, classId, onClass, as, onAs, onPrint, printing, run }: ComposerProps) {
   const chosen = classes.find((c) => c.id === classId);
   const pages = draft?.pages.length ?? 0;
   const impossible = !draft || draft.exercises.some((e) => e.problems.length > 0) || pages === 0;
@@ -111,15 +116,34 @@ function Printing({ draft, changed, onKeep, keeping, open, classes, classId, onC
       ) : (
         <>
           <Select label="Print for" value={classId} onChange={onClass} choices={classes.map((c) => ({ id: c.id, name: c.name, note: count(c.students.length, 'student') }))} />
+          <Segments
+            label="As"
+            value={as}
+            onChange={onAs}
+            choices={[
+              { id: 'pages', name: 'pages' },
+              { id: 'card', name: 'card with windows' },
+            ]}
+          />
+          {as === 'card' && <p>{cardWords}</p>}
           <MainButton onPress={onPrint} isDisabled={printing || impossible || !chosen}>
-            {printing ? 'Preparing …' : `Print ${count((chosen?.students.length ?? 0) * Math.max(1, pages), 'page')}`}
+            {printing ? 'Preparing …' : printWords(as, chosen?.students.length ?? 0, Math.max(1, pages))}
           </MainButton>
         </>
       )}
       <Button onPress={onKeep} isDisabled={!changed || keeping || impossible}>
         {open ? (open.printed ? 'Keep as a new version' : 'Keep changes') : 'Keep for later'}
       </Button>
-      {run && (
+      {run?.card && (
+        <Done role="status">
+          {count(run.parts, 'card')} and {count(run.pages, 'label')} ready.{' '}
+          <a href={`/api/sheets/runs/${run.id}/pages.pdf`} target="_blank" rel="noreferrer">
+            Open the PDF
+          </a>{' '}
+          and print it at 100 %, the card on white card or heavy paper. Fill its key boxes once.
+        </Done>
+      )}
+      {run && !run.card && (
         <Done role="status">
           {count(run.pages, 'page')} ready.{' '}
           <a href={`/api/sheets/runs/${run.id}/pages.pdf`} target="_blank" rel="noreferrer">

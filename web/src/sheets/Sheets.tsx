@@ -5,7 +5,7 @@ import { api, body, type Schemas } from '../api/client';
 import { useRevision } from '../api/useRevision';
 import { Place } from '../design/Place';
 import { Failed, Loading } from '../design/States';
-import { Composer } from './Composer';
+import { Composer, type PrintForm } from './Composer';
 import { PackImport } from './PackImport';
 import { first, fromSheet, same, type SheetRequest } from './draft';
 
@@ -63,6 +63,7 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun 
   const queries = useQueryClient();
   const [request, setRequest] = useState<SheetRequest>(() => (open ? fromSheet(open) : first(kit, kinds[0]?.id ?? '', classId ?? undefined)));
 
+  const [as, setAs] = useState<PrintForm>('pages');
   const draft = useQuery({
     queryKey: ['draft', request],
     queryFn: ({ signal }) => body(api.POST('/api/sheets/preview', { body: request, signal })),
@@ -86,7 +87,7 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun 
   const print = useMutation({
     mutationFn: async (schoolClass: string) => {
       const sheet = changed ? await keep.mutateAsync() : open;
-      return body(api.POST('/api/sheets/{id}/runs', { params: { path: { id: sheet.id } }, body: { schoolClass } }));
+      return body(api.POST('/api/sheets/{id}/runs', { params: { path: { id: sheet.id } }, body: { schoolClass, card: as === 'card' } }));
     },
     onSuccess: (made) => {
       onRun(made);
@@ -124,6 +125,8 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun 
         keeping={keep.isPending}
         classId={classId}
         onClass={onClass}
+        as={as}
+        onAs={setAs}
         onPrint={() => classId && print.mutate(classId)}
         printing={print.isPending}
         run={run}

@@ -43,6 +43,7 @@ export const noticeWords: Record<Notice, string> = {
   CLIPPED: 'Paper was pushed to white: light fields are a guess. Switch the scanner’s automatic levels off.',
   SHARED_PICTURE: 'One of several sheets in its picture.',
   BENT: 'The sheet was bent; it was straightened by its printed lines. Edges may lie a little off.',
+  OTHER_PAPER: 'Drawn on another paper than planned; read as the paper it is. Predictions are for the planned one.',
   COARSE: 'Few pixels: values are good, specks are a guess.',
   BLURRED: 'Out of focus or shaken: values are good, specks are a guess.',
   GLARE: 'A lamp is mirrored in the wax; those places are left out.',
@@ -80,3 +81,10 @@ const clock = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-d
 const day = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' });
 export const timeOf = (iso: string) => clock.format(new Date(iso));
 export const dayOf = (iso: string) => day.format(new Date(iso));
+
+export const cardWords =
+  'For paper that no printer takes. An adult cuts the windows out once; students trace them and draw on any paper; laid over the drawing, with the student’s label in its slot, the card is photographed.';
+
+/** What pressing *Print* gives. */
+export const printWords = (as: 'pages' | 'card', students: number, pages: number) =>
+  as === 'card' ? `Print ${count(pages, 'card')}, ${count(students * pages, 'label')}` : `Print ${count(students * pages, 'page')}`;

@@ -7,6 +7,7 @@ import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.core.layering.KeyRamp;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
+import grastel.core.page.Card;
 import grastel.core.reading.KeyInk;
 import grastel.core.reading.PageReader;
 import java.util.List;
@@ -27,11 +28,12 @@ class KeyInks {
     private record On(Pencil pencil, Paper paper) {}
 
     PageReader.Inks of(PrintedSheet sheet) {
-        List<KeyInk> own =
-                sheet.plan().palette().stream().map(p -> ink(p, sheet.paper())).toList();
+        // The key boxes of a card are filled on the card itself.
+        Paper on = sheet.layout().hasWindows() ? Card.STOCK : sheet.paper();
+        List<KeyInk> own = sheet.plan().palette().stream().map(p -> ink(p, on)).toList();
         List<KeyInk> kit = sheets.pencilsAtHand().stream()
                 .filter(p -> !p.colourless())
-                .map(p -> ink(p, sheet.paper()))
+                .map(p -> ink(p, on))
                 .toList();
         return new PageReader.Inks(own, kit);
     }

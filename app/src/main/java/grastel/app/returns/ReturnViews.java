@@ -37,7 +37,8 @@ final class ReturnViews {
         THREE_MARKERS,
         CLIPPED,
         ANOTHER_SHEET,
-        BENT;
+        BENT,
+        OTHER_PAPER;
 
         static Notice of(PageFlag flag) {
             return valueOf(flag.name());

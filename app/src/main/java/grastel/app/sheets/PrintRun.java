@@ -37,6 +37,10 @@ class PrintRun extends Owned {
     @Column(nullable = false, length = 8)
     private String code;
 
+    /** True where one card serves all and students have labels instead of pages. */
+    @Column(nullable = false, updatable = false)
+    private boolean card;
+
     /** Counted by the database: lists of runs must not load every page. */
     @Formula("(select count(*) from printed_page p where p.run_id = id)")
     private int pageCount;
@@ -50,9 +54,17 @@ class PrintRun extends Owned {
 
     protected PrintRun() {}
 
-    /** @param parts pages of each student */
-    PrintRun(SheetVersion version, UUID schoolClass, GradeBand band, String code, List<UUID> students, int parts) {
+    /** @param parts pages of each student; @param card true for a card and labels */
+    PrintRun(
+            SheetVersion version,
+            UUID schoolClass,
+            GradeBand band,
+            String code,
+            List<UUID> students,
+            int parts,
+            boolean card) {
         this(version, schoolClass, band, code);
+        this.card = card;
         students.forEach(student -> add(null, student, parts));
     }
 

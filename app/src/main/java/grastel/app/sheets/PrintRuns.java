@@ -13,7 +13,7 @@ import org.springframework.data.jpa.repository.Query;
 interface PrintRuns extends JpaRepository<PrintRun, UUID> {
     /** Of a run r, its version v and its sheet s. */
     String NEW_INFO = "new grastel.app.sheets.Sheets$RunInfo(r.id, s.id, s.title, v.number, r.schoolClass, r.band,"
-            + " r.createdAt, r.pageCount, r.parts, s.personal)";
+            + " r.createdAt, r.pageCount, r.parts, s.personal, r.card)";
 
     String INFO = "select " + NEW_INFO + " from PrintRun r join r.version v join v.sheet s ";
 

@@ -13,7 +13,12 @@ final class SheetPdf {
     private SheetPdf() {}
 
     /** One copy of a page. @param sheet the same for every student; @param own what is this student's alone; @param back null for none */
-    record Copy(PageLayout sheet, PageLayout own, BackPage back) {}
+    record Copy(PageLayout sheet, PageLayout own, BackPage back) {
+        /** A page that has nothing of any student's own. */
+        static Copy alike(PageLayout page) {
+            return new Copy(page, page.bare(), null);
+        }
+    }
 
     private record Side(PageLayout sheet, Object stamped, Consumer<PdfCanvas> shared, Consumer<PdfCanvas> own) {}
 

@@ -48,7 +48,8 @@ final class SheetViews {
             Integer revision,
             @NotNull @Valid SheetData data) {}
 
-    record PrintRequest(@NotNull UUID schoolClass) {}
+    /** @param card true for one card with windows and a label for each student; of older callers pages */
+    record PrintRequest(@NotNull UUID schoolClass, Boolean card) {}
 
     /** @param schools answers to the method's questions */
     record MethodEffectRequest(
@@ -89,7 +90,8 @@ final class SheetViews {
             @NotNull Instant printedAt,
             @NotNull int pages,
             @NotNull int parts,
-            @NotNull boolean personal) {}
+            @NotNull boolean personal,
+            @NotNull boolean card) {}
 
     record PrintedPageView(
             @NotNull UUID id,
@@ -370,7 +372,8 @@ final class SheetViews {
                 run.printedAt(),
                 run.pages(),
                 run.parts(),
-                run.personal());
+                run.personal(),
+                run.card());
     }
 
     private static double value(double lightness) {

@@ -10,10 +10,12 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.sheets.Planner.Draft;
 import grastel.app.sheets.back.BackPage;
 import grastel.app.sheets.back.Backs;
+import grastel.app.sheets.card.Cards;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
+import grastel.core.page.Card;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
 import grastel.core.page.SheetComposer;
@@ -91,6 +93,7 @@ public class Sheets {
      * @param pages how many were printed
      * @param parts pages of each student
      * @param personal true where each student has fields of its own that are done again
+     * @param card true where they are labels, for drawings under a card
      */
     public record RunInfo(
             UUID id,
@@ -102,7 +105,8 @@ public class Sheets {
             Instant printedAt,
             int pages,
             int parts,
-            boolean personal) {}
+            boolean personal,
+            boolean card) {}
 
     /** One printed page and whose it is. @param part which page of the sheet, from 0 */
     public record PageInfo(UUID id, int number, int part, UUID student, RunInfo run) {}
@@ -239,14 +243,24 @@ public class Sheets {
 
     /** Gives every student of a class the pages of the sheet's latest version. */
     public RunInfo print(UUID sheet, UUID schoolClass) {
+        return print(sheet, schoolClass, false);
+    }
+
+    /** @param card true for one card and a label for each student */
+    RunInfo print(UUID sheet, UUID schoolClass, boolean card) {
         ClassInfo to = classes.one(schoolClass);
         if (to.students().isEmpty()) {
             throw ApiProblem.invalid("schoolClass", "NO_STUDENTS", to.name() + " has no students yet.");
         }
         List<UUID> students = to.students().stream().map(StudentInfo::id).toList();
         SheetVersion version = latest(sheet);
-        int parts = json.pages(version.layout()).size();
-        PrintRun run = new PrintRun(version, to.id(), to.band(), newCode(), students, parts);
+        List<PageLayout> layout = json.pages(version.layout());
+        if (card) {
+            Cards.problem(layout).ifPresent(words -> {
+                throw ApiProblem.invalid("card", "NO_CARD", words);
+            });
+        }
+        PrintRun run = new PrintRun(version, to.id(), to.band(), newCode(), students, layout.size(), card);
         return run(runs.saveAndFlush(run).id());
     }
 
@@ -325,6 +339,11 @@ public class Sheets {
         List<PrintedPages.OfRun> rows = pages.ofRun(id);
         Map<UUID, Settled> printedFrom =
                 settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
+        if (run.card()) {
+            return SheetPdf.document(
+                    run.title(),
+                    cards(run, to, rows, printedFrom.get(rows.get(0).version())));
+        }
         List<SheetPdf.Copy> copies = rows.stream()
                 .map(p -> {
                     Settled sheet = printedFrom.get(p.version());
@@ -336,6 +355,17 @@ public class Sheets {
                 })
                 .toList();
         return SheetPdf.document(run.title(), copies);
+    }
+
+    private static List<SheetPdf.Copy> cards(RunInfo run, ClassInfo to, List<PrintedPages.OfRun> rows, Settled sheet) {
+        Map<UUID, String> names = to.namesHidden() ? Map.of() : names(to);
+        List<Card.Label> labels = rows.stream()
+                .map(p -> Cards.label(
+                        names.getOrDefault(p.student(), ""), p.part(), run.parts(), new PageCode(p.code(), p.number())))
+                .toList();
+        return Cards.document(sheet.pages(), run.title() + " · " + to.name(), labels).stream()
+                .map(SheetPdf.Copy::alike)
+                .toList();
     }
 
     private List<BackPage> backs(RunInfo run, PrintedPages.OfRun page, Settled sheet) {
@@ -408,16 +438,19 @@ public class Sheets {
         return new PrintedSheet(
                 info(found),
                 to,
-                forStudent(
-                        sheet.pages().get(found.part()),
-                        new PageCode(found.code(), found.number()),
-                        found.student(),
-                        to,
-                        names(to)),
+                layout(found, sheet.pages().get(found.part()), to),
                 sheet.plan(),
                 kit.paper(found.paper()).paper(),
                 found.version(),
                 before(found.student(), sheet, there(List.of(sheet))));
+    }
+
+    private static PageLayout layout(PrintedPages.Row found, PageLayout page, ClassInfo to) {
+        PageCode code = new PageCode(found.code(), found.number());
+        Map<UUID, String> names = names(to);
+        return found.run().card()
+                ? Cards.page(page, names.getOrDefault(found.student(), ""), code)
+                : forStudent(page, code, found.student(), to, names);
     }
 
     /** What students did before of what is on the pages of a run, by printed page; empty but for personal ones. */

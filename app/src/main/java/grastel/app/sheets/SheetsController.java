@@ -88,7 +88,7 @@ class SheetsController {
     @PostMapping("/{id}/runs")
     @ResponseStatus(HttpStatus.CREATED)
     RunView print(@PathVariable UUID id, @Valid @RequestBody PrintRequest request) {
-        return SheetViews.of(sheets.print(id, request.schoolClass()));
+        return SheetViews.of(sheets.print(id, request.schoolClass(), Boolean.TRUE.equals(request.card())));
     }
 
     @GetMapping("/runs")

@@ -3,6 +3,7 @@ package grastel.core.judging;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToIntFunction;
 
 /**
  * How far the edges of one picture lie from those of another: windows with edges are looked for nearby, by the likeness of how light
@@ -28,6 +29,15 @@ final class Displacement {
     private final Grid planned;
     private final Grid drawn;
 
+    /** Where a window was found again, cells from where it is planned. */
+    record Shift(int right, int down) {
+        static final Shift NONE = new Shift(0, 0);
+
+        double length() {
+            return Math.hypot(right, down);
+        }
+    }
+
     private Displacement(Grid planned, Grid drawn) {
         this.planned = planned.mean(1);
         this.drawn = drawn.mean(1);
@@ -35,11 +45,26 @@ final class Displacement {
 
     /** Cells that nine in ten windows are off at most; none where too few can be found. */
     static Optional<Double> of(Grid planned, Grid drawn) {
-        return new Displacement(planned, drawn).ninth();
+        return Optional.of(new Displacement(planned, drawn).shifts())
+                .filter(shifts -> !shifts.isEmpty())
+                .map(shifts -> shifts.stream().map(Shift::length).sorted().toList())
+                .map(far -> far.get((int) Math.min(far.size() - 1.0, OF * far.size())));
     }
 
-    private Optional<Double> ninth() {
-        List<Double> found = new ArrayList<>();
+    /** How far all of it is off alike: the middle of what windows say; none where too few can be found. */
+    static Shift common(Grid planned, Grid drawn) {
+        List<Shift> shifts = new Displacement(planned, drawn).shifts();
+        return shifts.isEmpty() ? Shift.NONE : new Shift(middle(shifts, Shift::right), middle(shifts, Shift::down));
+    }
+
+    private static int middle(List<Shift> shifts, ToIntFunction<Shift> figure) {
+        int[] sorted = shifts.stream().mapToInt(figure).sorted().toArray();
+        return sorted[sorted.length / 2];
+    }
+
+    /** Of all windows that were found; empty where they are too few. */
+    private List<Shift> shifts() {
+        List<Shift> found = new ArrayList<>();
         int windows = 0;
         for (int top = 1; top + WINDOW < planned.rows - 1; top += STEP) {
             for (int left = 1; left + WINDOW < planned.columns - 1; left += STEP) {
@@ -50,11 +75,7 @@ final class Displacement {
                 }
             }
         }
-        if (found.size() < FEWEST || found.size() < FOUND * windows) {
-            return Optional.empty();
-        }
-        found.sort(Double::compare);
-        return Optional.of(found.get((int) Math.min(found.size() - 1.0, OF * found.size())));
+        return found.size() < FEWEST || found.size() < FOUND * windows ? List.of() : found;
     }
 
     private static double energy(Grid of, int left, int top) {
@@ -67,9 +88,9 @@ final class Displacement {
         return sum;
     }
 
-    private Optional<Double> off(int left, int top, double energy) {
+    private Optional<Shift> off(int left, int top, double energy) {
         double best = LEAST;
-        double off = Double.NaN;
+        Shift off = null;
         for (int dy = -REACH; dy <= REACH; dy++) {
             for (int dx = -REACH; dx <= REACH; dx++) {
                 if (left + dx < 1
@@ -78,15 +99,15 @@ final class Displacement {
                         || top + dy + WINDOW >= planned.rows - 1) {
                     continue;
                 }
-                double far = Math.hypot(dx, dy);
-                double alike = likeness(left, top, dx, dy, energy) - FARTHER * far;
+                Shift shift = new Shift(dx, dy);
+                double alike = likeness(left, top, dx, dy, energy) - FARTHER * shift.length();
                 if (alike > best) {
                     best = alike;
-                    off = far;
+                    off = shift;
                 }
             }
         }
-        return Double.isNaN(off) ? Optional.empty() : Optional.of(off);
+        return Optional.ofNullable(off);
     }
 
     private double likeness(int left, int top, int dx, int dy, double energy) {

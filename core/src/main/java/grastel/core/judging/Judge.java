@@ -72,7 +72,7 @@ public final class Judge {
 
     /**
      * One proposal for each goal that has a field on this page, in the plan's order. Goals whose fields have not all been read
-     * are left out, and those of colour where a picture has none: the teacher looks.
+     * are left out, and those of colour where a picture has none, of edges under a card: the teacher looks.
      *
      * @param others the student's other pages of this sheet, as far as they have been read; of a field that is on several the
      *     last one counts, and before all this page's own
@@ -90,6 +90,8 @@ public final class Judge {
                 .filter(goal -> !(grey && OF_COLOUR.contains(goal.goal())))
                 .filter(goal -> !OF_STRIPS.contains(goal.goal())
                         || goal.fields().stream().allMatch(f -> byField.get(f).profile() != null))
+                .filter(goal -> goal.goal() != Goal.NEAT_EDGE
+                        || goal.fields().stream().allMatch(f -> byField.get(f).outside() != null))
                 .map(goal -> propose(goal, byField, notReached))
                 .flatMap(Optional::stream)
                 .toList();

@@ -61,7 +61,7 @@ final class PieceFigures {
     private final Lab[] colours;
     private final Lab[] wanted;
 
-    private PieceFigures(Pair pair) {
+    private PieceFigures(Pair pair, Registration laid) {
         this.pair = pair;
         this.plan = pair.asked().picture();
         this.columns = plan.columns();
@@ -70,21 +70,15 @@ final class PieceFigures {
         this.zones = IntStream.range(0, places.length)
                 .map(i -> plan.tone(places[i]).zone())
                 .toArray();
-        this.wanted = IntStream.range(0, places.length)
-                .mapToObj(i -> plan.predicted(places[i]))
-                .toArray(Lab[]::new);
-        this.colours = pair.read().picture().colours();
+        this.wanted = laid.planned();
+        this.colours = laid.drawn();
         this.planned = Grid.lightness(columns, wanted);
         this.drawn = Grid.lightness(columns, colours);
     }
 
     /** None where the field was not read as a picture of the plan's size. */
     static Optional<PieceFigures> of(Pair pair) {
-        boolean same = pair.asked().hasPicture()
-                && pair.read().picture() != null
-                && pair.read().picture().columns() == pair.asked().picture().columns()
-                && pair.read().picture().rows() == pair.asked().picture().rows();
-        return same ? Optional.of(new PieceFigures(pair)) : Optional.empty();
+        return Registration.of(pair.asked().picture(), pair.read().picture()).map(laid -> new PieceFigures(pair, laid));
     }
 
     private boolean isIn(int i) {

@@ -16,6 +16,7 @@ import java.util.List;
  * @param texts words, already broken into lines
  * @param patches flat areas of grey
  * @param bits black-and-white patterns: markers and codes
+ * @param windows openings of a card beside its fields, which are open too; empty for what is drawn on itself
  */
 public record PageLayout(
         PageSize size,
@@ -24,7 +25,8 @@ public record PageLayout(
         List<Rule> rules,
         List<Text> texts,
         List<Patch> patches,
-        List<Bits> bits) {
+        List<Bits> bits,
+        List<Window> windows) {
     public PageLayout {
         fields = List.copyOf(fields);
         keys = List.copyOf(keys);
@@ -32,11 +34,30 @@ public record PageLayout(
         texts = List.copyOf(texts);
         patches = List.copyOf(patches);
         bits = List.copyOf(bits);
+        // Layouts written down before there were cards have none.
+        windows = windows == null ? List.of() : List.copyOf(windows);
+    }
+
+    /** A page that is drawn on itself. */
+    public PageLayout(
+            PageSize size,
+            List<Field> fields,
+            List<Key> keys,
+            List<Rule> rules,
+            List<Text> texts,
+            List<Patch> patches,
+            List<Bits> bits) {
+        this(size, fields, keys, rules, texts, patches, bits, List.of());
+    }
+
+    /** True for a card that is laid over a drawing: what its fields show lies under it. */
+    public boolean hasWindows() {
+        return !windows.isEmpty();
     }
 
     /** The same with other key boxes. */
     public PageLayout keyed(List<Key> others) {
-        return new PageLayout(size, fields, others, rules, texts, patches, bits);
+        return new PageLayout(size, fields, others, rules, texts, patches, bits, windows);
     }
 
     /**
@@ -77,6 +98,11 @@ public record PageLayout(
         public Rect bounds() {
             return new Rect(x, y - sizeMm, widthMm, sizeMm * 1.3);
         }
+
+        /** Moved so that it ends at a place. */
+        Text endingAt(double right) {
+            return new Text(right - widthMm, y, sizeMm, weight, words, widthMm);
+        }
     }
 
     /** A flat grey. @param lightness L*, 0…100 */
@@ -87,6 +113,17 @@ public record PageLayout(
         public Bits {
             rows = List.copyOf(rows);
         }
+    }
+
+    /** An opening of a card through which what lies under it is seen. */
+    public record Window(Rect rect, Shows shows) {}
+
+    /** What a window of a card is for. */
+    public enum Shows {
+        /** Paper that stays bare. */
+        PAPER,
+        /** The label with a student's code. */
+        LABEL
     }
 
     public enum Weight {
@@ -105,7 +142,7 @@ public record PageLayout(
         allTexts.addAll(moreTexts);
         List<Bits> allBits = new ArrayList<>(bits);
         allBits.addAll(moreBits);
-        return new PageLayout(size, fields, keys, rules, allTexts, patches, allBits);
+        return new PageLayout(size, fields, keys, rules, allTexts, patches, allBits, windows);
     }
 
     /** The page on {@code ink}, each thing once, in the order patches, bits, rules, outlines, words. */
@@ -115,6 +152,7 @@ public record PageLayout(
         rules.forEach(ink::rule);
         fields.forEach(f -> drawOutline(f, ink));
         keys.forEach(k -> drawRect(k.rect(), ink));
+        windows.forEach(w -> drawRect(w.rect(), ink));
         texts.forEach(ink::text);
     }
 

@@ -37,6 +37,7 @@ final class BarePaper {
         List<Rect> taken = new ArrayList<>();
         page.fields().forEach(f -> taken.add(f.rect().inset(-FIELD_MARGIN)));
         page.keys().forEach(k -> taken.add(k.rect().inset(-FIELD_MARGIN)));
+        page.windows().forEach(w -> taken.add(w.rect().inset(-FIELD_MARGIN)));
         page.texts().forEach(t -> taken.add(t.bounds().inset(-PRINT_MARGIN)));
         page.patches().forEach(p -> taken.add(p.rect().inset(-PRINT_MARGIN)));
         page.bits().forEach(b -> taken.add(b.rect().inset(-PRINT_MARGIN)));

@@ -28,6 +28,9 @@ final class FieldReader {
     /** Specks of a strip are judged against the tone of so much of it, mm. */
     private static final double STRETCH_MM = 8;
 
+    /** A blurred edge reaches this many standard deviations further in. */
+    private static final double BLURRED_IN = 2;
+
     /** Half width of the 95 % interval in standard deviations. */
     private static final double INTERVAL = 1.96;
 
@@ -37,23 +40,21 @@ final class FieldReader {
     private final Straightened page;
     private final Sharpness sharpness;
     private final ColourFix fix;
-    private final LinearRgb paper;
-    private final Lab bare;
+    private final Ground ground;
     private final double paperLightness;
 
-    FieldReader(Straightened page, Sharpness sharpness, ColourFix fix, LinearRgb paper) {
+    FieldReader(Straightened page, Sharpness sharpness, ColourFix fix, Ground ground) {
         this.page = page;
         this.sharpness = sharpness;
         this.fix = fix;
-        this.paper = paper;
-        this.bare = KeyInk.lab(paper);
-        this.paperLightness = bare.lightness();
+        this.ground = ground;
+        this.paperLightness = KeyInk.lab(ground.seen()).lightness();
     }
 
     FieldReading read(PageLayout.Field field) {
-        FieldSamples samples = new FieldSamples(page, field, sharpness.blurMm());
+        FieldSamples samples = samples(field);
         LinearRgb plain = samples.mean();
-        LinearRgb mean = fix.of(page.coarseColour() ? CoarseColour.mean(samples, plain, paper) : plain);
+        LinearRgb mean = fix.of(page.coarseColour() ? CoarseColour.mean(samples, plain, ground.seen()) : plain);
         Plane seen = seen(samples);
         Lab colour = Lab.of(mean.toXyz());
         boolean strip = isStrip(field);
@@ -67,17 +68,27 @@ final class FieldReader {
                 new Measured(
                         100 * specks, 1 + 100 * shareError(specks, field.rect()) + 100 * sharpness.speckError(specks)),
                 uneven.ofTheHand(),
-                field.isShape() ? null : outside(samples, seen, mean.luminance(), field.rect()),
+                field.isShape() || ground.play() != null
+                        ? null
+                        : outside(samples, seen, mean.luminance(), field.rect()),
                 isBlank(colour),
                 strip ? ProfileReader.of(samples, fix) : null,
                 strip ? null : StrokeReader.of(seen, samples.inside, FieldSamples.PER_MM),
                 100 * samples.glareShare,
-                isPicture(field) ? PictureReading.of(samples, field.rect(), fix) : null);
+                isPicture(field)
+                        ? PictureReading.of(
+                                samples, field.rect(), fix, ground.edgeMm() - FieldSamples.INSIDE_MM, ground.play())
+                        : null);
     }
 
     private boolean isBlank(Lab colour) {
+        Lab bare = ground.colour();
         return Math.abs(bare.lightness() - colour.lightness()) < BLANK
                 && Math.hypot(bare.a() - colour.a(), bare.b() - colour.b()) < BLANK_CHROMA;
+    }
+
+    private FieldSamples samples(PageLayout.Field field) {
+        return new FieldSamples(page, field, ground.edgeMm() + BLURRED_IN * sharpness.blurMm());
     }
 
     private static boolean isStrip(PageLayout.Field field) {
@@ -132,7 +143,7 @@ final class FieldReader {
 
     /** What counts as paper and what as pencil in a field, and where it lies, for the eye. */
     SpeckMask speckMask(PageLayout.Field field) {
-        FieldSamples samples = new FieldSamples(page, field, sharpness.blurMm());
+        FieldSamples samples = samples(field);
         Plane seen = seen(samples);
         SpeckMask mask = new SpeckMask(samples.area, seen.width, seen.height);
         for (Columns columns : stretches(seen, isStrip(field))) {
@@ -189,7 +200,8 @@ final class FieldReader {
      * L* with the half width of its 95 % interval. The light's own error moves L* by its slope against light; half of the spread of
      * bare paper is its grain, not the light. The black that the page is anchored to is not the same from printer to printer,
      * which tells in the darks, nor is the tone curve of the picture quite known. Added to it: 0.15 L* for what else there is;
-     * what a mirrored lamp may still add; half of what a shadow changes around the field; all that a stain takes beside it; and what a file that keeps colour at
+     * what a mirrored lamp may still add; what the card that light is told by may be lighter or darker;
+     * half of what a shadow changes around the field; all that a stain takes beside it; and what a file that keeps colour at
      * half its resolution does to grain of a strong colour.
      */
     private Measured lightness(Lab colour, Plane seen, FieldSamples samples, Rect field) {
@@ -201,7 +213,8 @@ final class FieldReader {
         double luminance = Lab.luminanceOf(colour.lightness());
         double steepness = 116 / 3.0 * Math.pow(Math.max(0.01, luminance), -2.0 / 3);
         double black = INTERVAL * page.blackSpread() * steepness * Math.max(0, 1 - luminance);
-        double shared = Math.hypot(black, page.toneError(colour.lightness()));
+        double stock = slope * ground.spread();
+        double shared = Math.hypot(Math.hypot(black, stock), page.toneError(colour.lightness()));
         double own = 0.15 + light + shadow + stain + 10 * samples.glareShare + grain;
         return new Measured(colour.lightness(), Math.hypot(own, shared), shared);
     }

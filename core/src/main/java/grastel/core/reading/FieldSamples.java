@@ -13,9 +13,6 @@ final class FieldSamples {
     static final double RING_MM = 2.8;
 
     static final double INSIDE_MM = 1;
-    /** A blurred edge reaches this many standard deviations further in. */
-    private static final double BLURRED_IN = 2;
-
     /** No pencil on any paper reflects more than this: what is lighter is a lamp mirrored in the wax. */
     private static final double MIRRORED = 0.985;
 
@@ -34,10 +31,10 @@ final class FieldSamples {
 
     final double glareShare;
 
-    /** @param blurMm of the picture, see {@link Sharpness} */
-    FieldSamples(Straightened page, PageLayout.Field field, double blurMm) {
+    /** @param edgeMm of the field's edge that does not count */
+    FieldSamples(Straightened page, PageLayout.Field field, double edgeMm) {
         area = bounds(field).inset(-RING_MM);
-        inside = Mask.of(field, area, PER_MM, INSIDE_MM + BLURRED_IN * blurMm);
+        inside = Mask.of(field, area, PER_MM, edgeMm);
         red = new Plane(inside.width, inside.height);
         green = new Plane(inside.width, inside.height);
         blue = new Plane(inside.width, inside.height);

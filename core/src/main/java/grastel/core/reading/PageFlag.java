@@ -21,5 +21,7 @@ public enum PageFlag {
     /** Part of yet another sheet is in the picture; it was not read. */
     ANOTHER_SHEET,
     /** The sheet is bent; fields may lie a little off. */
-    BENT
+    BENT,
+    /** Under a card lies another paper than was planned; it was read as the paper it is. */
+    OTHER_PAPER
 }

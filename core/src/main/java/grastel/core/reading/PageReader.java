@@ -2,6 +2,7 @@ package grastel.core.reading;
 
 import grastel.core.colour.LinearRgb;
 import grastel.core.media.Paper;
+import grastel.core.page.Card;
 import grastel.core.page.PageLayout;
 import java.util.EnumSet;
 import java.util.List;
@@ -42,19 +43,23 @@ public final class PageReader {
      * Measures the fields of a found page.
      *
      * @param page the layout that was printed, with the student's words on it
-     * @param paper the paper it was printed on; its ground is what bare paper is taken to be
+     * @param paper the paper it was drawn on: printed, its ground is what bare paper is taken to be; under a card it is seen
      * @param inks what the key boxes are compared with
      */
     public static Measures measure(Picture picture, FoundPage found, PageLayout page, Paper paper, Inks inks)
             throws UnreadablePage {
-        Mapping mapping = Outlines.follow(picture, found.usableMapping(page.size()), page);
-        LinearRgb ground = LinearRgb.of(paper.ground().toXyz());
+        boolean card = page.hasWindows();
+        Mapping flatly = found.usableMapping(page.size());
+        // The lines of windows were cut along: they do not tell of a bend, and card does not bend.
+        Mapping mapping = card ? flatly : Outlines.follow(picture, flatly, page);
+        LinearRgb printedOn = LinearRgb.of((card ? Card.STOCK : paper).ground().toXyz());
         ToneCurve tone = ToneCurve.of(picture, mapping, page);
         Picture toned = picture.toned(tone);
-        LightField light = LightField.fit(toned, mapping, page, ground, inks.darkest());
+        LightField light = LightField.fit(toned, mapping, page, printedOn, inks.darkest());
         Straightened flat = new Straightened(toned, mapping, light, tone);
         Sharpness sharpness = Sharpness.of(toned, mapping, page.size());
-        KeyReader.Result keys = KeyReader.read(flat, page.keys(), inks.sheet(), inks.kit(), ground);
+        KeyReader.Result keys = KeyReader.read(flat, page.keys(), inks.sheet(), inks.kit(), printedOn);
+        Ground ground = card ? Ground.under(page, flat, keys.fix(), paper) : Ground.printed(paper);
         FieldReader reader = new FieldReader(flat, sharpness, keys.fix(), ground);
         List<FieldReading> fields =
                 page.fields().parallelStream().map(reader::read).toList();
@@ -70,6 +75,7 @@ public final class PageReader {
         flag(flags, PageFlag.THREE_MARKERS, found.markers() < 4);
         flag(flags, PageFlag.CLIPPED, tone.isClipped());
         flag(flags, PageFlag.ANOTHER_SHEET, found.isCrowded());
+        flag(flags, PageFlag.OTHER_PAPER, card && ground.isOther(paper));
         flag(flags, PageFlag.BENT, !mapping.isFlat() || flatness > BENT_MM);
         PageReading read = new PageReading(
                 fields, pxPerMm * 25.4, flatness, light.residual(), found.markers(), List.copyOf(flags), keys.report());

@@ -12,28 +12,36 @@ import java.util.stream.IntStream;
  * @param cellMm side of a cell
  * @param columns and rows of cells
  * @param cells L*, a* and b*, each row by row, deflated, Base64
+ * @param play how far all of it may lie off the frame because it was seen through a window, mm; null where it lies as printed
  */
-public record PictureReading(double cellMm, int columns, int rows, String cells) {
+public record PictureReading(double cellMm, int columns, int rows, String cells, Double play) {
     public static final double CELL_MM = 1;
 
     private static final double CODES = 2.55;
     private static final int GREY = 128;
 
-    static PictureReading of(FieldSamples samples, Rect field, ColourFix fix) {
+    /** @param edge whose cells cannot be seen, mm; @param play see {@link #play} */
+    static PictureReading of(FieldSamples samples, Rect field, ColourFix fix, double edge, Double play) {
         int columns = (int) Math.round(field.width() / CELL_MM);
         int rows = (int) Math.round(field.height() / CELL_MM);
         Lab[] colours = IntStream.range(0, columns * rows)
                 .mapToObj(i -> {
-                    double x = field.width() * (i % columns) / columns + field.x() - samples.area.x();
-                    double y = field.height() * (i / columns) / rows + field.y() - samples.area.y();
-                    return Lab.of(fix.of(samples.mean(x, y, CELL_MM)).toXyz());
+                    double x = within(field.width() * (i % columns) / columns, field.width(), edge);
+                    double y = within(field.height() * (i / columns) / rows, field.height(), edge);
+                    return Lab.of(fix.of(samples.mean(x + FieldSamples.RING_MM, y + FieldSamples.RING_MM, CELL_MM))
+                            .toXyz());
                 })
                 .toArray(Lab[]::new);
-        return of(columns, rows, colours);
+        return of(columns, rows, colours, play);
+    }
+
+    /** What lies under the edge of a card is taken from beside it. */
+    private static double within(double at, double length, double edge) {
+        return Math.max(edge, Math.min(length - edge - CELL_MM, at));
     }
 
     /** @param colours of each cell, row by row */
-    public static PictureReading of(int columns, int rows, Lab[] colours) {
+    public static PictureReading of(int columns, int rows, Lab[] colours, Double play) {
         int count = columns * rows;
         byte[] bytes = new byte[3 * count];
         for (int i = 0; i < count; i++) {
@@ -41,7 +49,7 @@ public record PictureReading(double cellMm, int columns, int rows, String cells)
             bytes[count + i] = code(colours[i].a() + GREY);
             bytes[2 * count + i] = code(colours[i].b() + GREY);
         }
-        return new PictureReading(CELL_MM, columns, rows, PicturePlan.packed(bytes));
+        return new PictureReading(CELL_MM, columns, rows, PicturePlan.packed(bytes), play);
     }
 
     private static byte code(double value) {

@@ -3,6 +3,7 @@ package grastel.core.scanner;
 import grastel.core.colour.LinearRgb;
 import grastel.core.media.Paper;
 import grastel.core.page.PageLayout;
+import grastel.core.page.Rect;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.util.stream.IntStream;
@@ -67,9 +68,18 @@ final class FlatPage {
     }
 
     void change(Change change) {
-        IntStream.range(0, height).parallel().forEach(y -> {
+        change(new Rect(0, 0, width / pxPerMm, height / pxPerMm), change);
+    }
+
+    /** Within an area, as far as it lies on the page. */
+    void change(Rect area, Change change) {
+        int left = (int) Math.max(0, Math.round(area.x() * pxPerMm));
+        int right = (int) Math.min(width, Math.round(area.right() * pxPerMm));
+        int top = (int) Math.max(0, Math.round(area.y() * pxPerMm));
+        int bottom = (int) Math.min(height, Math.round(area.bottom() * pxPerMm));
+        IntStream.range(top, bottom).parallel().forEach(y -> {
             double[] here = new double[3];
-            for (int x = 0; x < width; x++) {
+            for (int x = left; x < right; x++) {
                 int i = y * width + x;
                 for (int c = 0; c < 3; c++) {
                     here[c] = at(i, c);

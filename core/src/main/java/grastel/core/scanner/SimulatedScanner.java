@@ -1,11 +1,13 @@
 package grastel.core.scanner;
 
+import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
+import grastel.core.page.Card;
 import grastel.core.page.PageLayout;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
@@ -38,6 +40,9 @@ public final class SimulatedScanner {
 
     /** Light that flare strews: that of a picture which is mostly paper. */
     private static final double VEIL = 0.8;
+
+    /** How far office cards lie apart, L*, one standard deviation. */
+    private static final double CARD_WHITER = 0.8;
 
     private final Paper paper;
     private final Stock stock;
@@ -118,7 +123,7 @@ public final class SimulatedScanner {
         List<Truth> truth = page.fields().stream()
                 .map(f -> Truth.of(
                         f.id(),
-                        filled.flat(),
+                        filled.drawing(),
                         Region.of(f),
                         paperLightness,
                         filled.bands().getOrDefault(f.id(), Double.NaN)))
@@ -127,12 +132,23 @@ public final class SimulatedScanner {
         return new Scan(picture, jpeg(picture, conditions.quality()), truth);
     }
 
-    /** A page that was drawn on. @param bands where lines were left in strips; @param random for what comes after */
-    private record Filled(FlatPage flat, Map<String, Double> bands, RandomGenerator random) {}
+    /**
+     * A page that was drawn on.
+     *
+     * @param flat what lies on the desk
+     * @param drawing what was drawn on: the same, or what lies under a card
+     * @param bands where lines were left in strips
+     * @param random for what comes after
+     */
+    private record Filled(FlatPage flat, FlatPage drawing, Map<String, Double> bands, RandomGenerator random) {}
 
     private Filled filled(PageLayout page, List<FieldTask> tasks, List<Pencil> keys, Hand hand, long seed) {
         RandomGenerator random = new java.util.Random(seed);
-        FlatPage flat = FlatPage.printed(page, paper, stock.black() * (1 + 0.1 * random.nextGaussian()), pxPerMm);
+        double black = stock.black() * (1 + 0.1 * random.nextGaussian());
+        boolean card = page.hasWindows();
+        Paper printedOn = card ? officeCard(random) : paper;
+        FlatPage print = FlatPage.printed(page, printedOn, black, pxPerMm);
+        FlatPage drawing = card ? FlatPage.printed(page.bare(), paper, black, pxPerMm) : print;
         Filling filling = new Filling(paper, stock.cloud(), random.nextLong());
         Map<String, Double> bands = new HashMap<>();
         for (FieldTask task : tasks) {
@@ -140,13 +156,32 @@ public final class SimulatedScanner {
             if (!skipped) {
                 page.fields().stream()
                         .filter(f -> f.id().equals(task.field()))
-                        .forEach(f -> bands.put(f.id(), filling.fill(flat, Region.of(f), task, hand, random)));
+                        .forEach(f -> bands.put(f.id(), filling.fill(drawing, Region.of(f), task, hand, random)));
             }
         }
+        Filling keyFilling = card ? new Filling(printedOn, 0, random.nextLong()) : filling;
         page.keys().stream()
                 .filter(k -> k.pencil() < keys.size())
-                .forEach(k -> filling.fill(flat, new Region.Box(k.rect()), key(keys.get(k.pencil())), hand, random));
-        return new Filled(flat, bands, random);
+                .forEach(
+                        k -> keyFilling.fill(print, new Region.Box(k.rect()), key(keys.get(k.pencil())), hand, random));
+        if (card) {
+            Cut cut = new Cut(page, random);
+            cut.trace(drawing);
+            cut.lay(print, drawing, FlatPage.printed(page, printedOn, black, pxPerMm));
+        }
+        return new Filled(print, drawing, bands, random);
+    }
+
+    /** No two are as white, nor as blue. */
+    private static Paper officeCard(RandomGenerator random) {
+        Lab usual = Card.STOCK.ground().toLab();
+        return Paper.of(
+                Card.STOCK.name(),
+                new Lab(
+                        usual.lightness() + CARD_WHITER * random.nextGaussian(),
+                        usual.a() + 0.4 * random.nextGaussian(),
+                        usual.b() + random.nextGaussian()),
+                Card.STOCK.tooth());
     }
 
     private static BufferedImage exposed(

@@ -33,6 +33,13 @@ class DisplacementTest {
     }
 
     @Test
+    void whatAllIsOffAlikeIsFound() {
+        assertThat(Displacement.common(discs(0, 0, 0), discs(2, -1, 2))).isEqualTo(new Displacement.Shift(2, -1));
+        assertThat(Displacement.common(discs(0, 0, 0), Grid.lightness(SIDE, discsGone())))
+                .isEqualTo(Displacement.Shift.NONE);
+    }
+
+    @Test
     void whatHasNoEdgesIsNotMeasured() {
         Grid even = Grid.lightness(SIDE, discsGone());
         assertThat(Displacement.of(discs(0, 0, 0), even)).isEmpty();

@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -99,6 +100,24 @@ class PieceFaultsTest {
         int all = Fault.values().length * PIECES;
         assertThat(wrong).as("wrong of %s:%n%s", all, table).isLessThanOrEqualTo((int) Math.ceil(0.05 * all));
         System.out.printf("%s: %d of %d faults named, %d of %d pieces wrong%n", find, named, possible, wrong, all);
+    }
+
+    /** A card lies up to 1.5 mm off its tracing: that is not the student's, but outlines drawn off are. */
+    @Test
+    void aPieceUnderACardIsJudgedByWhatIsDrawn() throws UnreadablePage {
+        ExercisePlan plan = Shipped.plan(
+                "finished-piece", Values.NONE, Pieces.setting(Pieces.of(HarbourFind.ENAMEL_MUG, 100, 125)));
+        DrawnSheet sheet = DrawnSheet.of(plan, Shipped.CARTRIDGE, PageSize.A4).underCard(Shipped.CARTRIDGE);
+        Judge judge = new Judge(plan, GradeBand.DEVELOPING, Shipped.CARTRIDGE);
+        for (int seed = 1; seed <= PIECES; seed++) {
+            Map<Goal, Proposal> as = judge(sheet, judge, Fault.NONE, seed);
+            assertThat(as.get(Goal.PROPORTION).figure().value()).isLessThanOrEqualTo(1);
+            assertThat(as.values()).allMatch(p -> p.level().compareTo(Level.SECURE) >= 0);
+            assertThat(judge(sheet, judge, Fault.SHIFTED, seed)
+                            .get(Goal.PROPORTION)
+                            .cause())
+                    .isEqualTo(Cause.OUTLINES_OFF);
+        }
     }
 
     private static Map<Goal, Proposal> judge(DrawnSheet sheet, Judge judge, Fault fault, long seed)

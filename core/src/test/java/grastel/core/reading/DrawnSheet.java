@@ -7,6 +7,7 @@ import grastel.core.exercise.Values;
 import grastel.core.layering.KeyRamp;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
+import grastel.core.page.Card;
 import grastel.core.page.FieldSpec;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
@@ -72,6 +73,13 @@ public record DrawnSheet(Paper paper, ExercisePlan plan, PageLayout sheet, PageL
         return new DrawnSheet(paper, plan, sheet, page, tasks);
     }
 
+    /** The same under a card, on any paper. */
+    public DrawnSheet underCard(Paper on) {
+        PageLayout card = Card.of(sheet, new Card.Words("Lay over the drawing.", "bare paper"));
+        PageLayout labelled = Card.labelled(card, new Card.Label("Ana", CODE));
+        return new DrawnSheet(on, plan, card, labelled, tasks);
+    }
+
     public Scan scan(Hand hand, ScanConditions conditions, long seed) {
         return scan(hand, conditions, List.of(), seed);
     }
@@ -88,7 +96,7 @@ public record DrawnSheet(Paper paper, ExercisePlan plan, PageLayout sheet, PageL
     }
 
     private KeyInk ink(Pencil pencil) {
-        return new KeyInk(pencil.name(), KeyRamp.of(pencil, paper));
+        return new KeyInk(pencil.name(), KeyRamp.of(pencil, page.hasWindows() ? Card.STOCK : paper));
     }
 
     /** Found and measured without colours of keys. */
@@ -98,7 +106,12 @@ public record DrawnSheet(Paper paper, ExercisePlan plan, PageLayout sheet, PageL
 
     public PageReading read(PageReader reader, Scan scan, PageReader.Inks inks) throws UnreadablePage {
         Picture picture = PictureFile.decode(scan.jpeg(), 0, new PictureFile.Limits(60_000_000, 80));
-        return PageReader.measure(picture, reader.find(picture), page, paper, inks)
-                .reading();
+        return read(picture, reader.find(picture), paper, inks);
+    }
+
+    /** @param planned paper that the page was planned for */
+    public PageReading read(Picture picture, FoundPage found, Paper planned, PageReader.Inks inks)
+            throws UnreadablePage {
+        return PageReader.measure(picture, found, page, planned, inks).reading();
     }
 }
