@@ -26,7 +26,7 @@ export function Upload() {
         }
       }}
     >
-      <FileTrigger allowsMultiple acceptedFileTypes={['image/jpeg', 'image/png', 'image/tiff', 'application/pdf']} onSelect={(files) => files && send.mutate([...files])}>
+      <FileTrigger allowsMultiple acceptedFileTypes={['image/jpeg', 'image/png', 'image/tiff', 'application/pdf', 'application/zip', '.zip']} onSelect={(files) => files && send.mutate([...files])}>
         <MainButton isDisabled={send.isPending}>{send.isPending ? 'Sending …' : 'Add scans'}</MainButton>
       </FileTrigger>
       {(refused.length > 0 || send.error) && (

@@ -11,7 +11,7 @@ export const levelNames = ['not tried', 'beginning', 'nearly', 'secure', 'beyond
 export const causeWords = (cause: Pick<Cause, 'sign'>, field?: string | null) => (field ? `${cause.sign} (${field})` : cause.sign);
 
 const problems: Record<string, (figure: number) => string> = {
-  NOT_A_PICTURE: () => 'Not a JPEG, PNG, TIFF or PDF.',
+  NOT_A_PICTURE: () => 'Not a JPEG, PNG, TIFF or PDF, nor a ZIP of them.',
   DAMAGED: () => 'The file is damaged or ends too early. Scan or send it again.',
   TOO_MANY_PIXELS: (f) => `${Math.round(f)} megapixels; at most 60 are taken. Scan at 300 dpi.`,
   TOO_MANY_PAGES: (f) => `${Math.round(f)} pages; at most 80 are taken. Split the PDF.`,

@@ -1,6 +1,7 @@
 package grastel.app.returns;
 
 import grastel.app.decoding.Decoder;
+import grastel.app.decoding.ZipOfFiles;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Digest;
 import grastel.app.platform.Refused;
@@ -9,6 +10,7 @@ import grastel.core.reading.PictureFile;
 import grastel.core.reading.UnreadablePage;
 import java.util.List;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
@@ -58,17 +60,31 @@ public class Intake {
         }
     }
 
-    Outcome accept(String name, byte[] content, ScanFile.Source source) {
-        return accept(name, content, source, null);
+    /**
+     * A file, or every file of a ZIP.
+     *
+     * @param told hears what became of each as soon as it is known
+     */
+    void accept(String name, byte[] content, ScanFile.Source source, UUID schoolClass, Consumer<Outcome> told) {
+        if (!ZipOfFiles.is(content)) {
+            told.accept(accept(name, content, source, schoolClass));
+            return;
+        }
+        try {
+            ZipOfFiles.each(content, (inside, bytes) -> told.accept(accept(inside, bytes, source, schoolClass)));
+        } catch (UnreadablePage e) {
+            told.accept(new Outcome(name, List.of(), e.problem().name(), e.figure()));
+        }
     }
 
     /**
      * @param schoolClass the only class whose pages the file may hold; null for any
      * @throws ApiProblem where the whole intake must stop: disk full, queue full
      */
-    Outcome accept(String name, byte[] content, ScanFile.Source source, UUID schoolClass) {
+    private Outcome accept(String name, byte[] content, ScanFile.Source source, UUID schoolClass) {
         Outcome outcome;
         try {
+            ZipOfFiles.requireOrdinary(content.length);
             PictureFile.Kind kind = PictureFile.kindOf(content);
             outcome = taken(
                     name,

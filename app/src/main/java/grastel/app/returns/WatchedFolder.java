@@ -10,12 +10,14 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -96,13 +98,18 @@ public class WatchedFolder {
     }
 
     private void take(Path file) throws IOException {
-        Intake.Outcome outcome =
-                intake.accept(file.getFileName().toString(), Files.readAllBytes(file), ScanFile.Source.FOLDER);
-        if (outcome.taken() || outcome.problem().equals(Intake.ALREADY_HERE)) {
+        List<Intake.Outcome> outcomes = new ArrayList<>();
+        intake.accept(
+                file.getFileName().toString(), Files.readAllBytes(file), ScanFile.Source.FOLDER, null, outcomes::add);
+        String problems = outcomes.stream()
+                .filter(o -> !o.taken() && !o.problem().equals(Intake.ALREADY_HERE))
+                .map(o -> outcomes.size() == 1 ? o.problem() : o.name() + ": " + o.problem())
+                .collect(Collectors.joining("\n"));
+        if (problems.isEmpty()) {
             Files.delete(file);
-            return;
+        } else {
+            setAside(file, problems);
         }
-        setAside(file, outcome.problem());
     }
 
     private static void setAside(Path file, String problem) throws IOException {

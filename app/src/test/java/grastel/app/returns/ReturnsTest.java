@@ -18,6 +18,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -25,6 +26,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -57,6 +60,36 @@ class ReturnsTest extends DeskTest {
         teacher = newTeacher();
         run = printed(teacher);
         printed = as(teacher, () -> sheets.pages(run.id()));
+    }
+
+    /** As a learning platform hands out what a class has sent in: each file by itself, and the ZIP sent again changes nothing. */
+    @Test
+    void aZipOfPhotosIsTakenInFileByFile() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            for (int i = 0; i < 2; i++) {
+                zip.putNextEntry(new ZipEntry("Student " + i + "/photo.jpg"));
+                zip.write(scan(teacher, printed.get(i).id(), Hand.EXACT, 40 + i));
+            }
+            zip.putNextEntry(new ZipEntry("readme.txt"));
+            zip.write("no picture".getBytes(StandardCharsets.UTF_8));
+        }
+        MockMultipartFile file = new MockMultipartFile("files", "class.zip", null, bytes.toByteArray());
+
+        String answer = content(uploadAll(teacher, file));
+
+        assertThat(JsonPath.<List<String>>read(answer, "$[*].name"))
+                .containsExactly("Student 0 – photo.jpg", "Student 1 – photo.jpg", "readme.txt");
+        assertThat(JsonPath.<String>read(answer, "$[2].problem")).isEqualTo("NOT_A_PICTURE");
+        List<UUID> pages =
+                jdbc.queryForList("select id from returned_page where owner_id = ?", UUID.class, teacher.id());
+        assertThat(pages)
+                .extracting(p -> JsonPath.<String>read(awaitRead(teacher, p), "$.row.place.printedPage"))
+                .containsExactlyInAnyOrder(
+                        printed.get(0).id().toString(), printed.get(1).id().toString());
+        String again = content(uploadAll(teacher, file));
+        assertThat(JsonPath.<List<String>>read(again, "$[*].problem"))
+                .containsExactly("ALREADY_HERE", "ALREADY_HERE", "NOT_A_PICTURE");
     }
 
     @Test
