@@ -5,6 +5,7 @@ import { api, body, type Schemas } from '../api/client';
 import { LinkButton, MainButton, Select } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
+import { namedIn } from './named';
 
 type Point = Schemas['Point'];
 const cornerNames = ['top left', 'top right', 'bottom right', 'bottom left'] as const;
@@ -14,13 +15,15 @@ const needsCorners = new Set(['NO_MARKERS', 'TOO_FEW_MARKERS', 'NOT_FLAT']);
 /** Says by hand whose page it is and, where the markers were not found, where they are. */
 export function MatchByHand({ page, rows, runId }: { page: Schemas['PageRow']; rows: Schemas['PageRow'][]; runId: string | undefined }) {
   const queries = useQueryClient();
-  const [printedPage, setPrintedPage] = useState<string | null>(page.place?.printedPage ?? null);
+  const [chosen, setPrintedPage] = useState<string | null>(page.place?.printedPage ?? null);
   const [corners, setCorners] = useState<Point[]>([]);
   const students = useQuery({
     queryKey: ['printed', runId],
     queryFn: () => body(api.GET('/api/sheets/runs/{id}/pages', { params: { path: { id: runId ?? '' } } })),
     enabled: runId !== undefined,
   });
+  const named = namedIn(page.file, students.data ?? []);
+  const printedPage = chosen ?? named?.id ?? null;
   // Who has nothing back yet comes first: it is most likely one of them.
   const back = new Set(rows.filter((r) => r.state === 'READ').map((r) => r.place?.printedPage));
   const choices = [...(students.data ?? [])]
@@ -63,6 +66,7 @@ export function MatchByHand({ page, rows, runId }: { page: Schemas['PageRow']; r
           Read it as theirs
         </MainButton>
       </Line>
+      {named && chosen === null && <Hint>{named.student} is named in the file’s name: look whether it is theirs.</Hint>}
       {pointing && (
         <Hint>
           {next ? (
