@@ -26,6 +26,7 @@ export const skillNames: Record<Skill, string> = {
   TONED_PAPER: 'light and dark on toned paper',
   SOLVENT: 'solvent',
   FORM_AND_LIGHT: 'form and light',
+  COMPOSITION: 'composition of fades',
   TEXTURE: 'texture',
   READING_A_REFERENCE: 'reading a reference',
   COLOUR_PLAN: 'colour plan',

@@ -5,24 +5,32 @@ import grastel.core.colour.MunsellValue;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.FieldPlan.Ask;
+import grastel.core.exercise.PicturePlan;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.exercise.Span;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.page.FieldSpec;
+import grastel.core.page.FieldSpec.Inside;
+import grastel.core.page.Line;
+import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.Section;
 import grastel.core.page.SheetWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /** The words on printed sheets. */
 final class SheetWording {
     private static final int MOST_CAUTIONS = 3;
+    /** As recipes under fields are printed, mm. */
+    private static final double RECIPE_SIZE = 2.7;
 
     private SheetWording() {}
 
@@ -97,9 +105,30 @@ final class SheetWording {
                 field.outline(),
                 patch ? field.askedLightness() : null,
                 asked(field),
-                field.hasPicture() ? List.of() : recipe(plan, field),
-                field.hasPicture() ? field.picture().gridColumns() : 1,
-                field.hasPicture() ? field.picture().gridRows() : 1);
+                field.hasPicture() ? legend(plan, field) : recipe(plan, field),
+                field.hasPicture()
+                        ? new Inside(
+                                field.picture().gridColumns(),
+                                field.picture().gridRows(),
+                                field.picture().guide())
+                        : Inside.NOTHING);
+    }
+
+    /** What each numbered part is drawn with, from its dark end to its light one. */
+    private static List<String> legend(ExercisePlan plan, FieldPlan field) {
+        Map<Integer, Set<String>> pencils = new LinkedHashMap<>();
+        List<PicturePlan.Tone> tones = field.picture().tones();
+        for (int i = tones.size() - 1; i >= 0; i--) {
+            Set<String> of = pencils.computeIfAbsent(tones.get(i).zone(), z -> new LinkedHashSet<>());
+            List<Step> steps = tones.get(i).recipe().steps();
+            for (int s = steps.size() - 1; s >= 0; s--) {
+                of.add(plan.palette().get(steps.get(s).pencil()).code());
+            }
+        }
+        String words = field.picture().guide().marks().stream()
+                .map(m -> m.words() + ": " + String.join(" into ", pencils.get(Integer.valueOf(m.words()))))
+                .collect(Collectors.joining(" · "));
+        return words.isEmpty() ? List.of() : Line.wrapped(words, Weight.REGULAR, RECIPE_SIZE, field.widthMm());
     }
 
     private static String asked(FieldPlan field) {
@@ -114,7 +143,12 @@ final class SheetWording {
     /** One line a layer, in the order of use. */
     static List<String> recipe(ExercisePlan plan, FieldPlan field) {
         if (field.hasPicture()) {
-            return List.of(plan.palette().size() + " pencils, zone by zone: see the colour plan");
+            String pencils =
+                    plan.palette().size() == 1 ? "one pencil" : plan.palette().size() + " pencils";
+            return List.of(
+                    field.picture().guide().marks().isEmpty()
+                            ? pencils + ", zone by zone: see the colour plan"
+                            : pencils + ", part by part: see the list under it");
         }
         boolean onePencil = plan.palette().size() == 1;
         return field.recipe().steps().stream()

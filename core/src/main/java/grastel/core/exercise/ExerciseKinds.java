@@ -3,6 +3,7 @@ package grastel.core.exercise;
 import grastel.core.exercise.analogousblend.AnalogousBlend;
 import grastel.core.exercise.burnishtrio.BurnishTrio;
 import grastel.core.exercise.complementscale.ComplementScale;
+import grastel.core.exercise.facets.FacetedComposition;
 import grastel.core.exercise.finishedpiece.FinishedPiece;
 import grastel.core.exercise.formstudy.FormStudy;
 import grastel.core.exercise.gradationstrip.GradationStrip;
@@ -35,6 +36,7 @@ public final class ExerciseKinds {
             new TonedScale(),
             new SolventSplit(),
             new FormStudy(),
+            new FacetedComposition(),
             new FinishedPiece());
 
     private ExerciseKinds() {}

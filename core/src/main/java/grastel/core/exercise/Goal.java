@@ -47,6 +47,8 @@ public enum Goal {
     NO_DARK_LINES("No lines round shapes", "edges drawn round", "% of their length", 0, "Shapes meet without a line."),
     SHADOWS_COLOURED(
             "Colour in the shadows", "chroma of the shadows", "% of the plan's", 0, "The shadows have colour."),
+    EDGES_READ("Edges read", "edges with a contrast", "% of their length", 0, "Every edge reads without a line."),
+    FADES_TURN("Fades in their directions", "turned as planned", "%", 0, "Each part fades in its own direction."),
     SMOOTH_AREAS("Smooth areas", "unevenness inside", "L*", 1, "The areas are calm and smooth.");
 
     private final String label;

@@ -1,6 +1,7 @@
 package grastel.core.exercise;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.FieldPlan.Point;
 import java.io.ByteArrayOutputStream;
 import java.util.Base64;
 import java.util.List;
@@ -18,6 +19,7 @@ import java.util.zip.Inflater;
  * @param tones those of one zone stand side by side, the lightest first; zones in their order
  * @param order in which zones are drawn
  * @param gridColumns and gridRows that are printed faintly, 1 for none
+ * @param guide what is printed in it besides; null for nothing
  */
 public record PicturePlan(
         double cellMm,
@@ -27,7 +29,8 @@ public record PicturePlan(
         List<Tone> tones,
         List<Integer> order,
         int gridColumns,
-        int gridRows) {
+        int gridRows,
+        Guide guide) {
     /** No other field is as wide and high, so that what is this large is read as a picture, mm. */
     public static final double LEAST_MM = 60;
 
@@ -40,10 +43,26 @@ public record PicturePlan(
     public PicturePlan {
         tones = List.copyOf(tones);
         order = List.copyOf(order);
+        guide = guide == null ? Guide.NONE : guide;
         if (tones.isEmpty() || tones.size() > MOST_TONES) {
             throw new IllegalArgumentException("A picture has 1 … " + MOST_TONES + " tones, not " + tones.size());
         }
     }
+
+    /** Faint lines and small words, mm from the top left of the picture. */
+    public record Guide(List<Line> lines, List<Mark> marks) {
+        public static final Guide NONE = new Guide(List.of(), List.of());
+
+        public Guide {
+            lines = List.copyOf(lines);
+            marks = List.copyOf(marks);
+        }
+    }
+
+    public record Line(Point from, Point to) {}
+
+    /** @param at its middle */
+    public record Mark(Point at, String words) {}
 
     /**
      * A tone.
@@ -69,11 +88,12 @@ public record PicturePlan(
             List<Tone> tones,
             List<Integer> order,
             int gridColumns,
-            int gridRows) {
+            int gridRows,
+            Guide guide) {
         if (places.length != columns * rows) {
             throw new IllegalArgumentException(places.length + " cells for " + columns + " × " + rows);
         }
-        return new PicturePlan(cellMm, columns, rows, packed(places), tones, order, gridColumns, gridRows);
+        return new PicturePlan(cellMm, columns, rows, packed(places), tones, order, gridColumns, gridRows, guide);
     }
 
     /** Bytes as text, deflated. */
@@ -131,6 +151,6 @@ public record PicturePlan(
     }
 
     PicturePlan with(List<Tone> other) {
-        return new PicturePlan(cellMm, columns, rows, cells, other, order, gridColumns, gridRows);
+        return new PicturePlan(cellMm, columns, rows, cells, other, order, gridColumns, gridRows, guide);
     }
 }

@@ -3,6 +3,9 @@ package grastel.core.exercise;
 import grastel.core.colour.Lab;
 import grastel.core.exercise.ExercisePlan.Fault;
 import grastel.core.exercise.FieldPlan.Ask;
+import grastel.core.exercise.PicturePlan.Guide;
+import grastel.core.exercise.PicturePlan.Tone;
+import grastel.core.exercise.Piece.Work;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Recipe.Technique;
 import grastel.core.layering.Layer;
@@ -14,6 +17,7 @@ import grastel.core.layering.Swatch;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.School;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -167,6 +171,43 @@ public final class PlanBuilder {
             colours.add(predict(steps, (double) i / (STATIONS - 1)).colour());
         }
         return List.copyOf(colours);
+    }
+
+    /** A field that a picture is drawn in. @param order in which zones are drawn; @param guide to be printed in it */
+    public FieldPlan picture(
+            String label, double widthMm, double heightMm, Work work, List<Integer> order, Guide guide) {
+        List<Tone> tones = work.tones().stream()
+                .map(t -> {
+                    Recipe recipe = new Recipe(steps(t.layers()));
+                    return new Tone(t.zone(), t.share(), t.wanted(), recipe, predict(recipe.steps()));
+                })
+                .toList();
+        Tone most = tones.stream()
+                .filter(t -> !t.recipe().steps().isEmpty())
+                .max(Comparator.comparingDouble(Tone::share))
+                .orElseThrow();
+        return add(new FieldPlan(
+                        "1",
+                        "",
+                        label,
+                        widthMm,
+                        heightMm,
+                        List.of(),
+                        Ask.COLOUR,
+                        List.of(),
+                        most.recipe(),
+                        List.of(most.predicted()),
+                        predict(most.recipe().steps(), 0.5).specks())
+                .with(PicturePlan.of(
+                        work.cellMm(),
+                        work.columns(),
+                        work.rows(),
+                        work.places(),
+                        tones,
+                        order,
+                        work.gridColumns(),
+                        work.gridRows(),
+                        guide)));
     }
 
     /** Adds a field made otherwise. */

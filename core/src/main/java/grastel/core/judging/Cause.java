@@ -134,6 +134,13 @@ public enum Cause {
     DARKS_MISSING("the darks are missing", "Two firm layers more where the plan is darkest, in small circles."),
     /** Its lights are covered. */
     LIGHTS_COVERED("the lights are covered", "Stop where the light falls; next time reserve it first."),
+    /** Two parts of a composition are alike along their shared edge. */
+    EDGE_LOST(
+            "neighbours look alike along an edge",
+            "Deepen the darker of the two towards the edge; leave the light one alone."),
+    /** Parts of a composition fade another way than planned. */
+    FADES_OTHER_WAY(
+            "parts fade another way than planned", "Start each part at its number: that is where it is darkest."),
     /** Main outlines lie elsewhere than planned. */
     OUTLINES_OFF(
             "outlines sit away from the plan",

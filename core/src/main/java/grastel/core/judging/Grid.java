@@ -82,6 +82,11 @@ final class Grid {
         return Math.min(here, beyond) - dark;
     }
 
+    /** How much lighter it is beyond an edge than on this side of it, of the two cells next to those that it may run through. */
+    double across(int i, int step) {
+        return (data[i + 2 * step] + data[i + 3 * step] - data[i - step] - data[i - 2 * step]) / 2;
+    }
+
     private double three(int i, int along) {
         return (data[i - along] + data[i] + data[i + along]) / 3;
     }

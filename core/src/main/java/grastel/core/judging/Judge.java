@@ -42,6 +42,8 @@ public final class Judge {
             Goal.HIGHLIGHTS_LEFT,
             Goal.NO_DARK_LINES,
             Goal.SHADOWS_COLOURED,
+            Goal.EDGES_READ,
+            Goal.FADES_TURN,
             Goal.SMOOTH_AREAS);
 
     /** What is read along a strip. */

@@ -44,6 +44,9 @@ final class PieceFigures {
     /** A line is this much darker than both sides, L*. */
     private static final double LINE = 6;
 
+    /** An edge reads where its sides differ by so much, L*. */
+    private static final double CONTRAST = 10;
+
     /** Colour that a shadow has in the plan, C*. */
     private static final double COLOURED = 14;
 
@@ -167,6 +170,15 @@ final class PieceFigures {
      * from the other side turns them round, a hand that is not steady does not.
      */
     Optional<Figure> light() {
+        return turned(Cause.LIGHT_TURNED, Cause.LIGHT_UNCLEAR);
+    }
+
+    /** The same of parts that each fade their own way. */
+    Optional<Figure> fades() {
+        return turned(Cause.FADES_OTHER_WAY, Cause.FADES_OTHER_WAY);
+    }
+
+    private Optional<Figure> turned(Cause other, Cause unclear) {
         double both = 0;
         double ofPlan = 0;
         double ofDrawn = 0;
@@ -186,7 +198,7 @@ final class PieceFigures {
         }
         double likeness = both / Math.sqrt(ofPlan * ofDrawn);
         double error = (1 - likeness * likeness + 0.05) / Math.sqrt(told);
-        Cause cause = likeness < OTHER_LIGHT ? Cause.LIGHT_TURNED : Cause.LIGHT_UNCLEAR;
+        Cause cause = likeness < OTHER_LIGHT ? other : unclear;
         return Optional.of(figure(100 * likeness, 100 * error, cause));
     }
 
@@ -236,6 +248,29 @@ final class PieceFigures {
         double share = lined / (double) count;
         return Optional.of(figure(
                 100 * share, 200 * Math.sqrt(Math.max(0.01, share * (1 - share)) * 4 / count), Cause.OUTLINED));
+    }
+
+    /** Share of the borders with a contrast in the plan that have at least half of it, in the same sense, %. */
+    Optional<Figure> edges() {
+        int kept = 0;
+        int count = 0;
+        for (int i : cells().toArray()) {
+            for (int step : new int[] {1, columns}) {
+                if (zones[i] != zones[i + step] && reaches(i, step)) {
+                    double asked = planned.across(i, step);
+                    if (Math.abs(asked) >= CONTRAST) {
+                        count++;
+                        kept += drawn.across(i, step) / asked >= 0.5 ? 1 : 0;
+                    }
+                }
+            }
+        }
+        if (count < LEAST_CELLS) {
+            return Optional.empty();
+        }
+        double share = kept / (double) count;
+        return Optional.of(figure(
+                100 * share, 200 * Math.sqrt(Math.max(0.01, share * (1 - share)) * ALIKE / count), Cause.EDGE_LOST));
     }
 
     private boolean reaches(int i, int step) {

@@ -156,16 +156,17 @@ public final class Card {
                 new Window(new Rect(right, y, PAPER_WIDTH, PAPER_HEIGHT), Shows.PAPER));
     }
 
-    /** Without the line for a name and what stands over the strip for trying out; with what to do. */
+    /** Without the line for a name, what stands over the strip for trying out and what is cut out; with what to do. */
     private static List<Text> texts(PageLayout sheet, Words words) {
         double strip = sheet.rules().stream()
-                .mapToDouble(r -> Math.min(r.y1(), r.y2()))
-                .filter(y -> y > PageFrame.FIELDS_TOP)
+                .filter(r -> r.x1() == PageFrame.SIDE_MM && r.y1() == r.y2() && r.y1() > PageFrame.FIELDS_TOP)
+                .mapToDouble(Rule::y1)
                 .min()
                 .orElse(Double.POSITIVE_INFINITY);
         List<Text> texts = new ArrayList<>(sheet.texts().stream()
                 .filter(t -> t.y() < HOW_BASELINE || t.y() > PageFrame.FIELDS_TOP)
                 .filter(t -> t.y() > strip || t.y() < strip - LABEL_WORDS_MM)
+                .filter(t -> sheet.fields().stream().noneMatch(f -> f.rect().contains(t.x(), t.y())))
                 .toList());
         double left = PageFrame.SIDE_MM;
         double slot = slot(sheet.size()).x();

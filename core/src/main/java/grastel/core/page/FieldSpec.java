@@ -1,6 +1,7 @@
 package grastel.core.page;
 
 import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.exercise.PicturePlan.Guide;
 import java.util.List;
 
 /**
@@ -14,7 +15,7 @@ import java.util.List;
  * @param askedLightness L* of the grey patch shown beside the id; null for none
  * @param asked what is asked, in words, beside the patch
  * @param recipe lines under the field
- * @param columns and rows of the faint grid in it; 1 for none
+ * @param inside what is printed in it
  */
 public record FieldSpec(
         String id,
@@ -25,14 +26,18 @@ public record FieldSpec(
         Double askedLightness,
         String asked,
         List<String> recipe,
-        int columns,
-        int rows) {
+        Inside inside) {
+    /** Faint things to draw by. @param columns and rows of a grid, 1 for none; @param guide lines and small words */
+    public record Inside(int columns, int rows, Guide guide) {
+        public static final Inside NOTHING = new Inside(1, 1, Guide.NONE);
+    }
+
     public FieldSpec {
         outline = outline.stream().map(List::copyOf).toList();
         recipe = List.copyOf(recipe);
     }
 
-    /** Without a grid. */
+    /** With nothing in it. */
     public FieldSpec(
             String id,
             String group,
@@ -42,7 +47,7 @@ public record FieldSpec(
             Double askedLightness,
             String asked,
             List<String> recipe) {
-        this(id, group, widthMm, heightMm, outline, askedLightness, asked, recipe, 1, 1);
+        this(id, group, widthMm, heightMm, outline, askedLightness, asked, recipe, Inside.NOTHING);
     }
 
     boolean isShape() {

@@ -1,6 +1,7 @@
 package grastel.core.page;
 
 import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.exercise.PicturePlan;
 import grastel.core.page.PageLayout.Key;
 import grastel.core.page.PageLayout.Patch;
 import grastel.core.page.PageLayout.Rule;
@@ -25,6 +26,11 @@ public final class SheetComposer {
     private static final double GROUP_MM = 5;
     private static final double GRID_MM = 0.15;
     private static final double GRID_LIGHTNESS = 84;
+    /** Dots of a dotted line. */
+    private static final double DOT_MM = 0.7;
+
+    private static final double DOT_PITCH_MM = 2.4;
+    private static final double MARK_SIZE = 2.3;
     private static final double RECIPE_SIZE = 2.7;
     private static final double RECIPE_LEAD = 3.4;
     private static final double STEP_LEAD = 5.4;
@@ -205,7 +211,8 @@ public final class SheetComposer {
         label(spec, x, y + LABEL_MM - CLEAR_MM - 0.6, room);
         Rect box = new Rect(x, y + LABEL_MM, spec.widthMm(), spec.heightMm());
         fields.add(new PageLayout.Field(spec.id(), box, List.of()));
-        grid(spec, box);
+        grid(spec.inside(), box);
+        guide(spec.inside().guide(), box);
         double recipeY = box.bottom() + CLEAR_MM + RECIPE_SIZE;
         for (String line : spec.recipe()) {
             text(x, recipeY, RECIPE_SIZE, Weight.REGULAR, line, room);
@@ -214,7 +221,7 @@ public final class SheetComposer {
     }
 
     /** So light that putty lifts what a pencil drew along it, and that colour covers it. */
-    private void grid(FieldSpec spec, Rect box) {
+    private void grid(FieldSpec.Inside spec, Rect box) {
         for (int i = 1; i < spec.columns(); i++) {
             double at = box.x() + box.width() * i / spec.columns();
             patches.add(new Patch(new Rect(at - GRID_MM / 2, box.y(), GRID_MM, box.height()), GRID_LIGHTNESS));
@@ -222,6 +229,31 @@ public final class SheetComposer {
         for (int i = 1; i < spec.rows(); i++) {
             double at = box.y() + box.height() * i / spec.rows();
             patches.add(new Patch(new Rect(box.x(), at - GRID_MM / 2, box.width(), GRID_MM), GRID_LIGHTNESS));
+        }
+    }
+
+    /** Dotted, so that the lines are seen while drawing and hardly under colour. */
+    private void guide(PicturePlan.Guide guide, Rect box) {
+        for (PicturePlan.Line line : guide.lines()) {
+            double length = Math.hypot(
+                    line.to().x() - line.from().x(), line.to().y() - line.from().y());
+            double right = (line.to().x() - line.from().x()) / length;
+            double down = (line.to().y() - line.from().y()) / length;
+            for (double at = DOT_PITCH_MM / 2; at + DOT_MM < length; at += DOT_PITCH_MM) {
+                double x = box.x() + line.from().x() + at * right;
+                double y = box.y() + line.from().y() + at * down;
+                rules.add(new Rule(x, y, x + DOT_MM * right, y + DOT_MM * down, PageFurniture.GUIDE_MM));
+            }
+        }
+        for (PicturePlan.Mark mark : guide.marks()) {
+            double width = Typeface.widthMm(mark.words(), Weight.REGULAR, MARK_SIZE);
+            text(
+                    box.x() + mark.at().x() - width / 2,
+                    box.y() + mark.at().y() + MARK_SIZE / 3,
+                    MARK_SIZE,
+                    Weight.REGULAR,
+                    mark.words(),
+                    width + 1);
         }
     }
 

@@ -39,6 +39,9 @@ public enum Skill {
     FORM_AND_LIGHT(
             shownBy("form-study", Goal.ZONE_VALUES, Goal.CORE_DARKEST, Goal.HIGHLIGHT_KEPT),
             List.of(Set.of(GRADATION), Set.of(TINT_HUE_SHADE, ANALOGOUS_BLENDING))),
+    COMPOSITION(
+            shownBy("faceted-composition", Goal.EDGES_READ, Goal.FADES_TURN, Goal.PICTURE_RANGE, Goal.SMOOTH_AREAS),
+            GRADATION),
     TEXTURE(notYetShown(), STROKES, FORM_AND_LIGHT),
     READING_A_REFERENCE(shownBy("finished-piece", Goal.PROPORTION, Goal.PICTURE_VALUES), EQUAL_STEPS),
     COLOUR_PLAN(shownBy("finished-piece", Goal.SHADOWS_COLOURED), List.of(Set.of(MIXING_FROM_FEW, ANALOGOUS_BLENDING))),

@@ -38,11 +38,11 @@ class ExerciseKindsTest {
     }
 
     @Test
-    void thereAreFifteenWithNamesOfTheirOwn() {
+    void thereAreSixteenWithNamesOfTheirOwn() {
         assertThat(ExerciseKinds.all())
                 .extracting(ExerciseKind::id)
                 .doesNotHaveDuplicates()
-                .hasSize(15);
+                .hasSize(16);
         assertThat(ExerciseKinds.all()).extracting(ExerciseKind::name).doesNotHaveDuplicates();
         assertThat(ExerciseKinds.of("no-such-kind")).isEmpty();
     }

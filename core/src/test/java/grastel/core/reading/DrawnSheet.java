@@ -9,6 +9,7 @@ import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.page.Card;
 import grastel.core.page.FieldSpec;
+import grastel.core.page.FieldSpec.Inside;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
 import grastel.core.page.PageSize;
@@ -58,7 +59,8 @@ public record DrawnSheet(Paper paper, ExercisePlan plan, PageLayout sheet, PageL
                         f.outline(),
                         f.isShape() ? null : f.askedLightness(),
                         "value",
-                        List.of("medium", "2 passes")))
+                        List.of("medium", "2 passes"),
+                        f.hasPicture() ? new Inside(1, 1, f.picture().guide()) : Inside.NOTHING))
                 .toList();
         SheetWords words =
                 new SheetWords("Sheet", "Even steps.", "Name", "Class", "Date", "Try here.", "Keys", List.of("Kit"));

@@ -29,6 +29,7 @@ final class ReportWords {
             case TONED_PAPER -> "draw light and dark on grey paper";
             case SOLVENT -> "dissolve colour into an even wash";
             case FORM_AND_LIGHT -> "make a flat shape look round with light and shadow";
+            case COMPOSITION -> "build a picture out of fades";
             case TEXTURE -> "draw how a surface feels";
             case READING_A_REFERENCE -> "see light and dark in a picture";
             case COLOUR_PLAN -> "plan the colours of a picture";

@@ -3,18 +3,16 @@ package grastel.core.exercise.finishedpiece;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
-import grastel.core.exercise.FieldPlan.Ask;
 import grastel.core.exercise.Finding;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.ImpossibleExercise;
 import grastel.core.exercise.Parameter;
 import grastel.core.exercise.PicturePlan;
-import grastel.core.exercise.PicturePlan.Tone;
+import grastel.core.exercise.PicturePlan.Guide;
 import grastel.core.exercise.Piece;
 import grastel.core.exercise.Piece.Made;
 import grastel.core.exercise.Piece.Work;
 import grastel.core.exercise.PlanBuilder;
-import grastel.core.exercise.Recipe;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
 import grastel.core.layering.Slip;
@@ -87,51 +85,18 @@ public final class FinishedPiece implements ExerciseKind {
             throw new ImpossibleExercise(PIECE, "“" + piece.title() + "” is as light as the paper all over.");
         }
         PlanBuilder builder = new PlanBuilder(setting);
-        FieldPlan field = builder.add(field(piece, work, builder, setting));
+        FieldPlan field = builder.picture(
+                piece.title(), piece.widthMm(), piece.heightMm(), work, order(work.tones(), setting), Guide.NONE);
         goals(builder, field);
         missed(builder, work);
         words(builder, setting);
         return builder.plan(id(), piece.title(), "A finished piece: every zone as the plan has it, with one light.");
     }
 
-    private static FieldPlan field(Piece piece, Work work, PlanBuilder builder, Setting setting) {
-        List<Tone> tones = work.tones().stream()
-                .map(t -> {
-                    Recipe recipe = new Recipe(builder.steps(t.layers()));
-                    return new Tone(t.zone(), t.share(), t.wanted(), recipe, builder.predict(recipe.steps()));
-                })
-                .toList();
-        Tone most = tones.stream()
-                .filter(t -> !t.recipe().steps().isEmpty())
-                .max(Comparator.comparingDouble(Tone::share))
-                .orElseThrow();
-        return new FieldPlan(
-                        "1",
-                        "",
-                        piece.title(),
-                        piece.widthMm(),
-                        piece.heightMm(),
-                        List.of(),
-                        Ask.COLOUR,
-                        List.of(),
-                        most.recipe(),
-                        List.of(most.predicted()),
-                        builder.predict(most.recipe().steps(), 0.5).specks())
-                .with(PicturePlan.of(
-                        work.cellMm(),
-                        work.columns(),
-                        work.rows(),
-                        work.places(),
-                        tones,
-                        order(tones, setting),
-                        work.gridColumns(),
-                        work.gridRows()));
-    }
-
     /** Light zones first, or dark ones, or those first that carry most of the picture, as the class is taught. */
-    private static List<Integer> order(List<Tone> tones, Setting setting) {
-        Map<Integer, List<Tone>> zones =
-                tones.stream().collect(Collectors.groupingBy(Tone::zone, TreeMap::new, Collectors.toList()));
+    private static List<Integer> order(List<Made> tones, Setting setting) {
+        Map<Integer, List<Made>> zones =
+                tones.stream().collect(Collectors.groupingBy(Made::zone, TreeMap::new, Collectors.toList()));
         ToDoubleFunction<Integer> rank;
         if (setting.method().has(School.DARKS_FIRST)) {
             rank = zone -> lightness(zones.get(zone));
@@ -143,12 +108,12 @@ public final class FinishedPiece implements ExerciseKind {
         return zones.keySet().stream().sorted(Comparator.comparingDouble(rank)).toList();
     }
 
-    private static double share(List<Tone> zone) {
-        return zone.stream().mapToDouble(Tone::share).sum();
+    private static double share(List<Made> zone) {
+        return zone.stream().mapToDouble(Made::share).sum();
     }
 
     /** Mean L* of what it is made with. */
-    private static double lightness(List<Tone> zone) {
+    private static double lightness(List<Made> zone) {
         return zone.stream()
                         .mapToDouble(t -> t.share() * t.predicted().lightness())
                         .sum()

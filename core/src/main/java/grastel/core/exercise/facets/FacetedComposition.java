@@ -1,0 +1,243 @@
+package grastel.core.exercise.facets;
+
+import grastel.core.colour.Lab;
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.exercise.Finding;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.ImpossibleExercise;
+import grastel.core.exercise.Parameter;
+import grastel.core.exercise.Parameters;
+import grastel.core.exercise.PencilChoice;
+import grastel.core.exercise.PicturePlan;
+import grastel.core.exercise.PicturePlan.Guide;
+import grastel.core.exercise.PicturePlan.Mark;
+import grastel.core.exercise.Piece.Made;
+import grastel.core.exercise.Piece.Work;
+import grastel.core.exercise.PlanBuilder;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.Values;
+import grastel.core.layering.Layer;
+import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Slip;
+import grastel.core.media.Pencil;
+import grastel.core.recipe.PencilReach;
+import grastel.core.recipe.PressureRecipe;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.IntStream;
+
+/** A frame cut by straight lines; each part fades in its own direction, and neighbours tell each other apart without a line. */
+public final class FacetedComposition implements ExerciseKind {
+    private static final String WIDTH = "widthMm";
+    private static final String AREAS = "areas";
+    private static final String COLOURS = "colours";
+    private static final String VARIANT = "variant";
+
+    private static final double SUGGESTED_WIDTH = 90;
+    private static final double SUGGESTED_HEIGHT = 110;
+
+    /** Less of the edges is worth saying. */
+    private static final double READS = 0.9;
+
+    /** Tones of a part, from its light to its dark end. */
+    private static final int TONES = 4;
+    /** A pencil must fall so far from the paper for edges to read, L*. */
+    private static final double RANGE = 35;
+    /** So weak is bare paper. */
+    private static final double BARE = 0.03;
+    /** From one of several colours to the next on the painter's wheel, degrees. */
+    private static final double APART = 50;
+
+    @Override
+    public String id() {
+        return "faceted-composition";
+    }
+
+    @Override
+    public String name() {
+        return "Faceted composition";
+    }
+
+    @Override
+    public String teaches() {
+        return "A first artwork out of fades: edges that read without outlines.";
+    }
+
+    @Override
+    public List<Parameter> parameters(Setting setting) {
+        return List.of(
+                Parameters.pencil("First colour", fitting(setting)),
+                new Parameter.Whole(COLOURS, "Colours", 1, 4, 2),
+                new Parameter.Whole(AREAS, "Areas", 8, 20, 10),
+                new Parameter.Measure(WIDTH, "Width, mm", PicturePlan.LEAST_MM, 180, SUGGESTED_WIDTH),
+                new Parameter.Measure(Parameters.HEIGHT, "Height, mm", PicturePlan.LEAST_MM, 200, SUGGESTED_HEIGHT),
+                new Parameter.Whole(VARIANT, "Variant", 1, 999, 1));
+    }
+
+    /** Pencils that fall far enough from the paper. */
+    private static List<Pencil> fitting(Setting setting) {
+        double paper = setting.paperLightness();
+        return PencilChoice.darkening(setting).stream()
+                .filter(p -> PencilChoice.colour(p).lightness() < paper - RANGE)
+                .toList();
+    }
+
+    @Override
+    public ExercisePlan plan(Values values, Setting setting) {
+        Pencil first = Parameters.chosen(values, Parameters.PENCIL, "dark enough for edges to be read on this paper");
+        double width = values.measure(WIDTH);
+        double height = values.measure(Parameters.HEIGHT);
+        Random random = new Random(values.whole(VARIANT));
+        Facets facets = Facets.of(width, height, values.whole(AREAS), random)
+                .orElseThrow(() -> new ImpossibleExercise(
+                        AREAS, "No lines part this frame into so many areas that can be drawn: fewer areas."));
+        Directions directions = new Directions(facets, random);
+        List<Pencil> pencils = pencils(first, values.whole(COLOURS), setting);
+        PlanBuilder builder = new PlanBuilder(setting);
+        Work work = work(facets, directions, pencils, setting, builder);
+        FieldPlan field = builder.picture("Facets", width, height, work, order(facets), guide(facets, directions));
+        goals(builder, field);
+        if (directions.reads() < READS) {
+            builder.finding(Finding.of(
+                    null,
+                    String.format(
+                            Locale.ROOT,
+                            "Along only %.0f %% of the shared edges neighbours differ plainly in value; another variant"
+                                    + " may do better.",
+                            100 * directions.reads())));
+        }
+        words(builder, pencils.size());
+        return builder.plan(
+                id(), "Facets in " + first.name(), "Every part fades in its own direction; edges read without a line.");
+    }
+
+    /** Others at equal steps round the painter's wheel. */
+    private static List<Pencil> pencils(Pencil first, int count, Setting setting) {
+        List<Pencil> chosen = new ArrayList<>(List.of(first));
+        double place = PencilChoice.place(first);
+        for (int i = 1; i < count; i++) {
+            double asked = place + APART * i;
+            fitting(setting).stream()
+                    .filter(p -> !chosen.contains(p))
+                    .min(Comparator.comparingDouble(
+                            p -> Math.abs(Math.IEEEremainder(PencilChoice.place(p) - asked, 360))
+                                    - 0.4 * PencilChoice.colour(p).chroma()))
+                    .ifPresent(chosen::add);
+        }
+        return chosen;
+    }
+
+    private static Work work(
+            Facets facets, Directions directions, List<Pencil> pencils, Setting setting, PlanBuilder builder) {
+        byte[] places = new byte[facets.parts.length];
+        int[] counts = new int[TONES * facets.count];
+        for (int i = 0; i < places.length; i++) {
+            int at = (int) Math.round(directions.share(i) * (TONES - 1) * PicturePlan.BETWEEN);
+            int place = facets.part(i) * TONES * PicturePlan.BETWEEN + at;
+            places[i] = (byte) place;
+            counts[(place + 1) / PicturePlan.BETWEEN]++;
+        }
+        int[] colours = colours(facets, directions, pencils.size());
+        List<PencilReach> reaches = pencils.stream()
+                .map(p -> PencilReach.of(p, setting.paper(), Optional.empty(), setting.pressures()))
+                .toList();
+        List<Made> tones = new ArrayList<>();
+        for (int part = 0; part < facets.count; part++) {
+            int own = colours[part];
+            int partner = (own + 1) % pencils.size();
+            PencilReach reach = reaches.get(own);
+            for (int tone = 0; tone < TONES; tone++) {
+                double strength = directions.strength(part, tone / (TONES - 1.0));
+                double wanted = reach.paper() - strength * (reach.paper() - reach.darkest());
+                List<Layer> layers = strength < BARE
+                        ? List.of()
+                        : layers(pencils, reaches, own, tone < TONES / 2 ? partner : own, wanted, setting);
+                Lab predicted = builder.predict(builder.steps(layers));
+                tones.add(new Made(
+                        part + 1,
+                        counts[part * TONES + tone] / (double) places.length,
+                        new Lab(wanted, predicted.a(), predicted.b()),
+                        layers,
+                        predicted));
+            }
+        }
+        return new Work(Facets.CELL_MM, facets.columns, facets.rows, places, tones, 1, 1);
+    }
+
+    /** The light half of a part is laid with its partner, the dark half with its own pencil over a little of the partner. */
+    private static List<Layer> layers(
+            List<Pencil> pencils, List<PencilReach> reaches, int own, int with, double wanted, Setting setting) {
+        PressureRecipe recipe = reaches.get(with).nearest(wanted);
+        List<Layer> layers = new ArrayList<>();
+        int under = (own + 1) % pencils.size();
+        if (under != with) {
+            layers.add(new Layer.Colour(setting.pressures().pass(pencils.get(under), PressureGrade.WHISPER), 1));
+        }
+        layers.add(new Layer.Colour(setting.pressures().pass(pencils.get(with), recipe.grade()), recipe.passes()));
+        return layers;
+    }
+
+    /** Neighbours get different pencils where there are enough. */
+    private static int[] colours(Facets facets, Directions directions, int count) {
+        int[] colours = new int[facets.count];
+        int[] used = new int[count];
+        for (int part = 0; part < colours.length; part++) {
+            int at = part;
+            int[] near = new int[count];
+            directions.neighbours(part).stream().filter(n -> n < at).forEach(n -> near[colours[n]]++);
+            colours[part] = IntStream.range(0, count)
+                    .boxed()
+                    .min(Comparator.comparingInt((Integer c) -> near[c]).thenComparingInt(c -> used[c]))
+                    .orElseThrow();
+            used[colours[part]]++;
+        }
+        return colours;
+    }
+
+    private static List<Integer> order(Facets facets) {
+        return IntStream.rangeClosed(1, facets.count)
+                .boxed()
+                .sorted(Comparator.comparing((Integer zone) -> !facets.isOdd(zone - 1)))
+                .toList();
+    }
+
+    private static Guide guide(Facets facets, Directions directions) {
+        List<Mark> marks = IntStream.range(0, facets.count)
+                .mapToObj(part -> {
+                    int cell = directions.darkEnd(part);
+                    double x = (cell % facets.columns + 0.5) * Facets.CELL_MM;
+                    double y = (cell / facets.columns + 0.5) * Facets.CELL_MM;
+                    return new Mark(new Point(x, y), String.valueOf(part + 1));
+                })
+                .toList();
+        return new Guide(facets.lines, marks);
+    }
+
+    private static void goals(PlanBuilder builder, FieldPlan field) {
+        List<FieldPlan> of = List.of(field);
+        builder.goal(Goal.EDGES_READ, of, 50, 70, 88);
+        builder.goal(Goal.FADES_TURN, of, 40, 65, 85);
+        builder.goal(Goal.PICTURE_RANGE, of, 60, 80, 92);
+        builder.goal(Goal.SMOOTH_AREAS, of, 4, 2.5, 1.5);
+    }
+
+    private static void words(PlanBuilder builder, int pencils) {
+        builder.step("The number stands at the dark end of its part: fade from there to the other side.");
+        builder.step("Light parts first. Lay a part thinly all over, then deepen towards its number.");
+        if (pencils > 1) {
+            builder.step("Two colours: the second one at the light end, a little of it under the first.");
+        }
+        builder.step("Stop at the dotted line, draw none: the neighbour's value makes the edge.");
+        builder.step("Squint: does every edge read? Where two parts look alike, deepen the darker one.");
+        builder.note("Hide one part with a finger: could you tell from its neighbours what it must be?");
+        builder.fault(null, "lines drawn round the parts", "Look: two values meet; the line is where they meet.");
+        builder.fault(Slip.TOO_HEAVY, "no light end left", "Start at the number and let the pressure go.");
+    }
+}

@@ -1,0 +1,128 @@
+package grastel.core.exercise;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import grastel.core.colour.Lab;
+import grastel.core.exercise.PicturePlan.Tone;
+import grastel.core.media.Paper;
+import grastel.core.media.Tooth;
+import grastel.core.recipe.Method;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Laws of compositions, whatever their variant. */
+class FacetedCompositionTest {
+    private static final String KIND = "faceted-composition";
+    /** An edge reads where its sides differ by so much, L*. */
+    private static final double READS = 8;
+
+    private static PicturePlan picture(Values values) {
+        return Shipped.plan(KIND, values, Shipped.WHITE_PAPER).fields().get(0).picture();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"8, 1", "8, 2", "10, 1", "10, 7", "12, 3", "14, 5", "16, 2", "20, 1", "20, 9"})
+    void everyPartIsThereCanBeDrawnAndEdgesReadByValue(int areas, int variant) {
+        PicturePlan plan = picture(Values.of("areas", areas)
+                .with("variant", variant)
+                .with("colours", 1)
+                .with("widthMm", 150.0));
+        byte[] places = plan.places();
+        Map<Integer, Integer> sizes = new HashMap<>();
+        int edges = 0;
+        int read = 0;
+        Map<Set<Integer>, Integer> shared = new HashMap<>();
+        Map<Set<Integer>, Integer> readOf = new HashMap<>();
+        for (int i = 0; i < places.length; i++) {
+            int zone = plan.tone(places[i]).zone();
+            sizes.merge(zone, 1, Integer::sum);
+            for (int j : new int[] {i % plan.columns() + 1 < plan.columns() ? i + 1 : i, i + plan.columns()}) {
+                if (j < places.length && plan.tone(places[j]).zone() != zone) {
+                    Lab one = plan.predicted(places[i]);
+                    Lab other = plan.predicted(places[j]);
+                    boolean plain = Math.abs(one.lightness() - other.lightness()) >= READS;
+                    edges++;
+                    read += plain ? 1 : 0;
+                    Set<Integer> pair = Set.of(zone, plan.tone(places[j]).zone());
+                    shared.merge(pair, 1, Integer::sum);
+                    readOf.merge(pair, plain ? 1 : 0, Integer::sum);
+                }
+            }
+        }
+        assertThat(sizes).hasSize(areas);
+        double even = places.length / (double) areas;
+        assertThat(sizes.values()).allMatch(n -> n >= 100 && n < 3.2 * even);
+        assertThat(read / (double) edges).as("of all edges").isGreaterThan(0.85);
+        shared.forEach((pair, length) -> {
+            if (length >= 15) {
+                assertThat(readOf.get(pair) / (double) length)
+                        .as("edge of %s", pair)
+                        .isGreaterThan(0.45);
+            }
+        });
+        assertThat(plan.guide().marks()).hasSize(areas);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4})
+    void tonesOfAPartRunFromLightToDarkAndNeighboursHaveOtherPencils(int colours) {
+        ExercisePlan plan = Shipped.plan(KIND, Values.of("colours", colours), Shipped.WHITE_PAPER);
+        assertThat(plan.palette()).hasSize(colours);
+        PicturePlan picture = plan.fields().get(0).picture();
+        for (int i = 1; i < picture.tones().size(); i++) {
+            Tone lighter = picture.tones().get(i - 1);
+            Tone darker = picture.tones().get(i);
+            if (lighter.zone() == darker.zone()) {
+                assertThat(darker.wanted().lightness())
+                        .isLessThan(lighter.wanted().lightness());
+            }
+        }
+        Set<String> recipes = new HashSet<>();
+        picture.tones().forEach(t -> recipes.add(t.recipe().toString()));
+        assertThat(recipes).hasSizeGreaterThan(4);
+    }
+
+    @Test
+    void variantsDifferAndTheSameOneIsAlwaysTheSame() {
+        PicturePlan one = picture(Values.of("variant", 1));
+        assertThat(picture(Values.of("variant", 1))).isEqualTo(one);
+        assertThat(picture(Values.of("variant", 2)).cells()).isNotEqualTo(one.cells());
+    }
+
+    @Test
+    void eachNumberStandsInItsPartWhereItIsDark() {
+        PicturePlan plan = picture(Values.NONE);
+        byte[] places = plan.places();
+        plan.guide().marks().forEach(m -> {
+            byte place = places[(int) m.at().y() * plan.columns() + (int) m.at().x()];
+            int zone = plan.tone(place).zone();
+            assertThat(zone).isEqualTo(Integer.parseInt(m.words()));
+            double dark = plan.tones().stream()
+                    .filter(t -> t.zone() == zone)
+                    .mapToDouble(t -> t.predicted().lightness())
+                    .min()
+                    .orElseThrow();
+            double light = plan.tones().stream()
+                    .filter(t -> t.zone() == zone)
+                    .mapToDouble(t -> t.predicted().lightness())
+                    .max()
+                    .orElseThrow();
+            assertThat(plan.predicted(place).lightness()).isLessThan((dark + light) / 2);
+        });
+    }
+
+    @Test
+    void onPaperThatNoPencilFallsFarFromThereIsNone() {
+        Setting dark = Shipped.on(Paper.of("Slate", new Lab(30, 0, 0), new Tooth(1, 0.3)), Method.USUAL);
+        assertThatExceptionOfType(ImpossibleExercise.class)
+                .isThrownBy(() -> Shipped.plan(KIND, Values.NONE, dark))
+                .satisfies(e -> assertThat(e.getMessage()).contains("edges"));
+    }
+}
