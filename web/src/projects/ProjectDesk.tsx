@@ -209,6 +209,9 @@ export function ProjectDesk({ open }: { open: Project }) {
             <a href={`/api/projects/${open.id}/zones/plan.pdf?paper=${paper}`} target="_blank" rel="noreferrer">
               Colour plan
             </a>
+            <a href={`/api/projects/${open.id}/keeping.pdf?paper=${paper}`} target="_blank" rel="noreferrer">
+              Labels, mat, keeping
+            </a>
             <Button isDisabled={hand.isPending} onPress={() => hand.mutate()}>
               {hand.isPending ? 'Finding the colours …' : 'Make it a sheet'}
             </Button>

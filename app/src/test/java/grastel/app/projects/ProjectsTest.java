@@ -100,6 +100,19 @@ class ProjectsTest extends DeskTest {
     }
 
     @Test
+    void aPieceHasLabelsForItsClassAndTheMeasuresOfItsMat() throws IOException {
+        String project = taken();
+        String pdf = "/api/projects/" + JsonPath.read(project, "$.id") + "/keeping.pdf?paper=A4";
+        MvcTestResult answer = get(teacher, pdf);
+        assertThat(answer).hasStatusOk();
+        try (PDDocument document = Loader.loadPDF(answer.getResponse().getContentAsByteArray())) {
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("opening 146 × 196 mm", "acid-free", "adult", JsonPath.<String>read(project, "$.title"));
+        }
+        assertThat(get(newTeacher(), pdf)).hasStatus(404);
+    }
+
+    @Test
     void zonesHaveColoursThatThePencilsAtHandMake() throws IOException {
         String project = taken();
         String base = "/api/projects/" + JsonPath.read(project, "$.id") + "/zones";
