@@ -1492,6 +1492,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{id}/focus": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["focus"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{id}/guide.pdf": {
         parameters: {
             query?: never;
@@ -2374,7 +2390,7 @@ export interface components {
             factor?: number;
             figureName: string;
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "STRONGEST_AT_FOCUS" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
             /** Format: int32 */
             higher: number;
             /** Format: double */
@@ -2526,7 +2542,7 @@ export interface components {
         };
         CauseView: {
             /** @enum {string} */
-            code: "NOT_REACHED" | "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "ONE_DIRECTION" | "TOO_LITTLE_PRESSURE" | "DARK_TOO_THIN" | "TOOTH_FULL" | "HURRY" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "WHITE_TOO_THIN" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "OPPOSITES_EQUAL" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED" | "BAND" | "FADES_TOO_FAST" | "TURNS_BACK" | "STOPS_SHORT" | "JOIN_GAP" | "JOIN_BUMP" | "OVERLAP_NARROW" | "HUE_TURNS_BACK" | "CHROMA_LOST" | "DIRECTION_SWINGS" | "COVER_TOO_OPEN" | "COVER_TOO_DENSE" | "ZONE_TOO_LIGHT" | "ZONE_TOO_DARK" | "CORE_NOT_DARKEST" | "HIGHLIGHT_GONE" | "VALUES_IN_THE_MIDDLE" | "DARKS_MISSING" | "LIGHTS_COVERED" | "EDGE_LOST" | "FADES_OTHER_WAY" | "OUTLINES_OFF" | "LIGHT_TURNED" | "LIGHT_UNCLEAR" | "OUTLINED" | "SHADOWS_GREY" | "STRIPED" | "BLOTCHY";
+            code: "NOT_REACHED" | "BOXES_LEFT_OUT" | "ORDER_REVERSED" | "NEIGHBOURS_ALIKE" | "BUNCHED_DARK" | "BUNCHED_LIGHT" | "STEP_JUMPS" | "NEVER_DARK" | "NEVER_LIGHT" | "ALL_MIDDLE" | "PATCHY" | "SPECKS_LEFT" | "ONE_DIRECTION" | "TOO_LITTLE_PRESSURE" | "DARK_TOO_THIN" | "TOOTH_FULL" | "HURRY" | "OVER_EDGE" | "HUE_DRIFTS" | "TINT_TOO_WEAK" | "WHITE_TOO_THIN" | "SHADE_TOO_LIGHT" | "SHADE_MUDDY" | "OPPOSITES_EQUAL" | "VALUE_MOVED" | "CHROMA_UNEVEN" | "STILL_COLOURED" | "OFF_TARGET" | "BLACK_TOO_LIGHT" | "TEMPERATURE_SAME" | "PAPER_COVERED" | "BAND" | "FADES_TOO_FAST" | "TURNS_BACK" | "STOPS_SHORT" | "JOIN_GAP" | "JOIN_BUMP" | "OVERLAP_NARROW" | "HUE_TURNS_BACK" | "CHROMA_LOST" | "DIRECTION_SWINGS" | "COVER_TOO_OPEN" | "COVER_TOO_DENSE" | "ZONE_TOO_LIGHT" | "ZONE_TOO_DARK" | "CORE_NOT_DARKEST" | "HIGHLIGHT_GONE" | "VALUES_IN_THE_MIDDLE" | "DARKS_MISSING" | "LIGHTS_COVERED" | "FOCUS_WEAK" | "EDGE_LOST" | "FADES_OTHER_WAY" | "OUTLINES_OFF" | "LIGHT_TURNED" | "LIGHT_UNCLEAR" | "OUTLINED" | "SHADOWS_GREY" | "STRIPED" | "BLOTCHY";
             next: string;
             sign: string;
         };
@@ -2867,7 +2883,7 @@ export interface components {
         };
         DrawnGoalView: {
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "STRONGEST_AT_FOCUS" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
             label: string;
             /** Format: int32 */
             level?: number;
@@ -2940,7 +2956,7 @@ export interface components {
             cause: components["schemas"]["CauseView"];
             exercise: string;
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "STRONGEST_AT_FOCUS" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
             label: string;
             /** Format: int32 */
             students: number;
@@ -2989,6 +3005,14 @@ export interface components {
             /** Format: uuid */
             schoolClass: string;
         };
+        FocusView: {
+            /** Format: double */
+            radiusMm: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
         FoundView: {
             /** Format: uuid */
             id: string;
@@ -3016,7 +3040,7 @@ export interface components {
         };
         GoalReachedView: {
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "STRONGEST_AT_FOCUS" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
             label: string;
             /** Format: int32 */
             level: number;
@@ -3029,7 +3053,7 @@ export interface components {
             /** Format: int32 */
             exercise: number;
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "STRONGEST_AT_FOCUS" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
             label: string;
             title: string;
         };
@@ -3048,7 +3072,7 @@ export interface components {
             figure?: number;
             figureName: string;
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "STRONGEST_AT_FOCUS" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
             /** Format: uuid */
             id: string;
             label: string;
@@ -3077,7 +3101,7 @@ export interface components {
             /** Format: double */
             first: number;
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "STRONGEST_AT_FOCUS" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
             label: string;
             /** Format: double */
             latest: number;
@@ -3292,7 +3316,7 @@ export interface components {
             /** Format: double */
             figure?: number;
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "STRONGEST_AT_FOCUS" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
             /** Format: int32 */
             level: number;
         };
@@ -3370,7 +3394,7 @@ export interface components {
             figure?: number;
             figureName: string;
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "STRONGEST_AT_FOCUS" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
             label: string;
             /** Format: int32 */
             level: number;
@@ -3803,7 +3827,7 @@ export interface components {
         PlannedGoalView: {
             figure: string;
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "STRONGEST_AT_FOCUS" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
             label: string;
             more: boolean;
             /** Format: double */
@@ -3869,6 +3893,7 @@ export interface components {
             centreY: number;
             /** Format: int32 */
             columns: number;
+            focus?: string;
             /** Format: double */
             followMm: number;
             /** Format: double */
@@ -4046,7 +4071,7 @@ export interface components {
             exercise: string;
             field?: string;
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "STRONGEST_AT_FOCUS" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
             label: string;
             name: string;
             /** Format: uuid */
@@ -4100,7 +4125,7 @@ export interface components {
             /** Format: int32 */
             digits: number;
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "STRONGEST_AT_FOCUS" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
             label: string;
             /** Format: int32 */
             students: number;
@@ -4735,7 +4760,7 @@ export interface components {
         };
         WeightView: {
             /** @enum {string} */
-            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
+            goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "STRONGEST_AT_FOCUS" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "SMOOTH_AREAS";
             label: string;
             /** Format: double */
             weight: number;
@@ -7556,6 +7581,7 @@ export interface operations {
                 centreX: number;
                 centreY: number;
                 columns: number;
+                focus?: string;
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
@@ -7589,6 +7615,49 @@ export interface operations {
                 };
                 content: {
                     "image/png": string;
+                };
+            };
+        };
+    };
+    focus: {
+        parameters: {
+            query: {
+                centreX: number;
+                centreY: number;
+                columns: number;
+                focus?: string;
+                followMm: number;
+                frameHeightMm: number;
+                frameWidthMm: number;
+                islandMm2: number;
+                joins?: string[];
+                names?: string[];
+                paper?: string;
+                pencils?: number;
+                quarterTurns: number;
+                rows: number;
+                set?: string;
+                smoothMm: number;
+                steps: number;
+                version?: number;
+                zones?: number;
+                zoom: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FocusView"];
                 };
             };
         };
@@ -7649,6 +7718,7 @@ export interface operations {
                 centreX: number;
                 centreY: number;
                 columns: number;
+                focus?: string;
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
@@ -7717,6 +7787,7 @@ export interface operations {
                 centreX: number;
                 centreY: number;
                 columns: number;
+                focus?: string;
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
@@ -7759,6 +7830,7 @@ export interface operations {
                 centreX: number;
                 centreY: number;
                 columns: number;
+                focus?: string;
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
@@ -7801,6 +7873,7 @@ export interface operations {
                 centreX: number;
                 centreY: number;
                 columns: number;
+                focus?: string;
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
@@ -7843,6 +7916,7 @@ export interface operations {
                 centreX: number;
                 centreY: number;
                 columns: number;
+                focus?: string;
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;

@@ -1,7 +1,7 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import styled from 'styled-components';
 import { colour, space } from '../design/tokens';
-import { asked, moved, zoomed, type Settings } from './words';
+import { asked, focused, focusOf, moved, unfocused, zoomed, type Settings } from './words';
 
 export type Overlay = 'NONE' | 'QUARTERS' | 'GRID';
 export type Seen = 'IN_PENCILS' | 'VALUES' | 'DIFFERENCE';
@@ -12,7 +12,9 @@ const STEP = 0.05;
 interface Props {
   project: string;
   settings: Settings;
-  shown: 'reference' | 'values' | 'outlines' | 'zones' | 'finished';
+  shown: 'reference' | 'values' | 'outlines' | 'zones' | 'finished' | 'focus';
+  /** Of the area that counts as the focus. */
+  radiusMm?: number | undefined;
   /** How a finished picture is looked at. */
   seen?: Seen;
   outlines: boolean;
@@ -27,14 +29,23 @@ interface Props {
 }
 
 /** What lies in the frame. It is moved by dragging or with the arrow keys, enlarged with + and −. */
-export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outlines, overlay, path, zones = [], openZone, onZone, onMove }: Props) {
+export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outlines, overlay, path, zones = [], openZone, radiusMm, onZone, onMove }: Props) {
   const from = useRef<{ x: number; y: number; settings: Settings } | undefined>(undefined);
   const { frameWidthMm: wide, frameHeightMm: high } = settings;
   const finished = `/api/projects/${project}/finished.png?seen=${seen}&${asked(settings)}`;
   // Colours are found first, which takes seconds: until then it says so, and where it fails too.
   const [answer, setAnswer] = useState({ to: '', words: '' });
   const words = shown !== 'finished' ? '' : answer.to === finished ? answer.words : 'Finding what the pencils make of it …';
+  const focus = focusOf(settings);
+  const place = (dx: number, dy: number) => focused(settings, (focus?.x ?? 0.5) + dx, (focus?.y ?? 0.5) + dy);
   const press = (event: KeyboardEvent) => {
+    const pointed: Record<string, Settings | undefined> = {
+      ArrowLeft: place(-STEP / 2, 0),
+      ArrowRight: place(STEP / 2, 0),
+      ArrowUp: place(0, -STEP / 2),
+      ArrowDown: place(0, STEP / 2),
+      Delete: unfocused(settings),
+    };
     const next: Record<string, Settings | undefined> = {
       ArrowLeft: moved(settings, -STEP, 0),
       ArrowRight: moved(settings, STEP, 0),
@@ -43,7 +54,7 @@ export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outli
       '+': zoomed(settings, 1.15),
       '-': zoomed(settings, 1 / 1.15),
     };
-    const now = next[event.key];
+    const now = (shown === 'focus' ? pointed : next)[event.key];
     if (now) {
       event.preventDefault();
       onMove(now);
@@ -62,9 +73,14 @@ export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outli
         viewBox={`0 0 ${wide} ${high}`}
         tabIndex={0}
         role="img"
-        aria-label={`The frame, ${wide} × ${high} mm. Arrow keys move the picture, + and − enlarge it and make it smaller.`}
+        aria-label={`The frame, ${wide} × ${high} mm. ${shown === 'focus' ? 'Click or arrow keys place the focus.' : 'Arrow keys move the picture, + and − enlarge it and make it smaller.'}`}
         onKeyDown={press}
         onPointerDown={(event) => {
+          if (shown === 'focus') {
+            const box = event.currentTarget.getBoundingClientRect();
+            onMove(focused(settings, (event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height));
+            return;
+          }
           event.currentTarget.setPointerCapture?.(event.pointerId);
           from.current = { x: event.clientX, y: event.clientY, settings };
         }}
@@ -87,8 +103,8 @@ export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outli
               onClick={() => onZone?.(z.number)}
             />
           ))}
-        {(shown === 'reference' || shown === 'values') && (
-          <image href={`/api/projects/${project}/${shown}.png?${asked(settings)}`} width={wide} height={high} preserveAspectRatio="none" />
+        {(shown === 'reference' || shown === 'values' || shown === 'focus') && (
+          <image href={`/api/projects/${project}/${shown === 'focus' ? 'reference' : shown}.png?${asked(settings)}`} width={wide} height={high} preserveAspectRatio="none" />
         )}
         {shown === 'finished' && (
           <image href={finished} width={wide} height={high} preserveAspectRatio="none" onLoad={() => setAnswer({ to: finished, words: '' })} onError={() => setAnswer({ to: finished, words: '▲ This cannot be shown now. Try again.' })} />
@@ -98,11 +114,17 @@ export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outli
             {words}
           </text>
         )}
-        {shown !== 'zones' && shown !== 'finished' && (outlines || shown === 'outlines') && path && <path d={path} fill="none" stroke={shown === 'outlines' ? '#111' : '#fff'} strokeWidth={1} vectorEffect="non-scaling-stroke" />}
+        {shown !== 'zones' && shown !== 'finished' && shown !== 'focus' && (outlines || shown === 'outlines') && path && <path d={path} fill="none" stroke={shown === 'outlines' ? '#111' : '#fff'} strokeWidth={1} vectorEffect="non-scaling-stroke" />}
         {outlines && path && (shown === 'reference' || shown === 'values') && <path d={path} fill="none" stroke="#111" strokeWidth={1} strokeDasharray="3 3" vectorEffect="non-scaling-stroke" />}
         {(words ? [] : lines(overlay, settings)).map(([x1, y1, x2, y2]) => (
           <line key={`${x1} ${y1}`} x1={x1} y1={y1} x2={x2} y2={y2} stroke="#111" strokeOpacity={0.7} strokeWidth={1} vectorEffect="non-scaling-stroke" />
         ))}
+        {shown === 'focus' &&
+          focus &&
+          radiusMm !== undefined &&
+          ['#fff', '#111'].map((line, i) => (
+            <circle key={line} cx={focus.x * wide} cy={focus.y * high} r={radiusMm} fill="none" stroke={line} strokeWidth={3 - 2 * i} vectorEffect="non-scaling-stroke" />
+          ))}
         <rect width={wide} height={high} fill="none" stroke="#111" strokeWidth={1.5} vectorEffect="non-scaling-stroke" />
       </svg>
     </Room>

@@ -96,3 +96,21 @@ it('is made a sheet on the paper that is chosen', async () => {
   press('Make it a sheet');
   await vi.waitFor(() => expect(post.mock.calls[0]).toMatchObject(['/api/projects/{id}/sheet', { params: { path: { id: 'm' } }, body: { paper: 'LETTER' } }]));
 });
+
+it('places the focus by pointing, by keys and as proposed, and takes it away again', async () => {
+  answersTo('GET', { '/api/projects/{id}/values': values, '/api/projects/{id}/focus': { x: 0.66, y: 0.3, radiusMm: 27 }, '/api/classes': [] });
+  const put = answers('PUT', { ...mug, revision: 4 });
+  desk();
+  fireEvent.click(screen.getByRole('radio', { name: 'focus' }));
+  await screen.findByText(/Without a focus nothing is judged by it/);
+  const frame = screen.getByRole('img', { name: /place the focus/ });
+  fireEvent.keyDown(frame, { key: 'ArrowRight' });
+  await screen.findByText(/At 53 % across, 50 % down/);
+  await vi.waitFor(() => expect((screen.getByRole('button', { name: 'Where contrast is strongest' }) as HTMLButtonElement).disabled).toBe(false));
+  press('Where contrast is strongest');
+  await screen.findByText(/At 66 % across, 30 % down/);
+  press('Keep');
+  await vi.waitFor(() => expect(put.mock.calls[0]?.[1]).toMatchObject({ body: { settings: { focus: '0.660 0.300' } } }));
+  fireEvent.keyDown(frame, { key: 'Delete' });
+  await screen.findByText(/Without a focus nothing is judged by it/);
+});

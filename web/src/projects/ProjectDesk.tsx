@@ -13,6 +13,7 @@ import { colour, sizes, space } from '../design/tokens';
 import { count, decimals } from '../words/words';
 import { ClassChoice, NOBODY } from './ClassChoice';
 import { FrameView, type Overlay, type Seen } from './FrameView';
+import { FocusPanel } from './FocusPanel';
 import { chosen, questions, rightsNames, turned, zoomed, type Project, type Settings } from './words';
 import { ZonePanel } from './ZonePanel';
 
@@ -20,6 +21,7 @@ const shownChoices = [
   { id: 'reference', name: 'picture' },
   { id: 'values', name: 'values' },
   { id: 'outlines', name: 'outlines' },
+  { id: 'focus', name: 'focus' },
   { id: 'zones', name: 'zones' },
   { id: 'finished', name: 'finished' },
 ] as const;
@@ -68,6 +70,13 @@ export function ProjectDesk({ open }: { open: Project }) {
     enabled: shown === 'zones',
     retry: false,
   });
+  const focus = useQuery({
+    queryKey: ['projects', open.id, 'focus', settings],
+    queryFn: () => body(api.GET('/api/projects/{id}/focus', { params: { path, query: questions(settings) } })),
+    placeholderData: keepPreviousData,
+    enabled: shown === 'focus',
+    retry: false,
+  });
   const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')), enabled: coloured });
   const keep = useMutation({
     mutationFn: () =>
@@ -111,7 +120,7 @@ export function ProjectDesk({ open }: { open: Project }) {
   return (
     <Desk>
       <Middle>
-        <FrameView project={open.id} settings={settings} shown={shown} seen={seen} outlines={outlines} overlay={overlay} path={values.data?.outlines} zones={zones.data ?? []} openZone={openZone} onZone={choose} onMove={setSettings} />
+        <FrameView project={open.id} settings={settings} shown={shown} seen={seen} outlines={outlines} overlay={overlay} path={values.data?.outlines} zones={zones.data ?? []} openZone={openZone} radiusMm={focus.data?.radiusMm} onZone={choose} onMove={setSettings} />
         <Bar role="group" aria-label="What is shown">
           <Segments label="Show" value={shown} onChange={setShown} choices={shownChoices} />
           <Segments label="Lines" value={overlay} onChange={setOverlay} choices={overlays} />
@@ -132,6 +141,7 @@ export function ProjectDesk({ open }: { open: Project }) {
       </Middle>
       <Side>
         {error && <Notice role="alert">▲ {error.message}</Notice>}
+        {shown === 'focus' && <FocusPanel settings={settings} proposed={focus.data} onSettings={setSettings} />}
         {coloured && (
           <>
             <h2>{shown === 'zones' ? 'Zones' : 'Finished'}</h2>

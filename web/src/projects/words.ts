@@ -52,3 +52,17 @@ export function named(settings: Settings, zone: Zone, name: string): Settings {
   const called = name.replaceAll(',', ' ').trim();
   return { ...settings, names: called === '' ? others : [...others, `${place(zone)} ${called}`] };
 }
+
+/** Where the eye is to go first, as settings keep it. */
+export const focused = (settings: Settings, x: number, y: number): Settings => {
+  const clamp = (v: number) => Math.min(1, Math.max(0, v)).toFixed(3);
+  return { ...settings, focus: `${clamp(x)} ${clamp(y)}` };
+};
+
+export const unfocused = (settings: Settings): Settings => Object.fromEntries(Object.entries(settings).filter(([name]) => name !== 'focus')) as unknown as Settings;
+
+/** Shares of the frame. */
+export const focusOf = (settings: Settings): { x: number; y: number } | undefined => {
+  const [x, y] = (settings.focus ?? '').split(' ').map(Number);
+  return settings.focus && x !== undefined && y !== undefined ? { x, y } : undefined;
+};

@@ -88,7 +88,7 @@ class ProjectColours {
 
     /** As a picture to be drawn. */
     Work drawn(UUID project, ProjectData settings, With with) {
-        return work(project, settings, with, ReferencePiece.CELL_MM);
+        return work(project, settings, with, ReferencePiece.CELL_MM).with(settings.focused());
     }
 
     /** As fine as the reference is measured. */

@@ -1,5 +1,8 @@
 package grastel.app.projects;
 
+import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.exercise.PicturePlan;
+import grastel.core.reference.Focus;
 import grastel.core.reference.Frame;
 import grastel.core.reference.ValueMap;
 import grastel.core.reference.ValueMap.Wanted;
@@ -35,6 +38,7 @@ import java.util.UUID;
  * @param paper it is drawn on; null for the kit's first
  * @param pencils at most so many; null for as many as help
  * @param joins zones made one by hand: a place in the one and a place in the other, four shares of the frame parted by blanks
+ * @param focus where the eye is to go first, two shares of the frame parted by a blank; null for nowhere
  * @param names of zones: a place in it, two shares of the frame, and the name, without commas
  */
 public record ProjectData(
@@ -71,10 +75,12 @@ public record ProjectData(
         UUID paper,
         @Min(2) @Max(36) Integer pencils,
         @Size(max = 50) List<@Pattern(regexp = JOIN) String> joins,
-        @Size(max = 50) List<@Pattern(regexp = NAME) @Size(max = 60) String> names) {
+        @Size(max = 50) List<@Pattern(regexp = NAME) @Size(max = 60) String> names,
+        @Pattern(regexp = PLACE) String focus) {
     static final int VERSION = 1;
     private static final String SHARE = "(0(\\.\\d{1,6})?|1)";
     private static final String JOIN = SHARE + " " + SHARE + " " + SHARE + " " + SHARE;
+    private static final String PLACE = SHARE + " " + SHARE;
     private static final String NAME = SHARE + " " + SHARE + " [^,]*[^,\\s][^,]*";
     private static final int USUAL_ZONES = 10;
     /** What a page has key boxes for. */
@@ -108,7 +114,8 @@ public record ProjectData(
                 null,
                 USUAL_PENCILS,
                 List.of(),
-                List.of());
+                List.of(),
+                null);
     }
 
     Frame frame() {
@@ -126,6 +133,16 @@ public record ProjectData(
                         .toArray())
                 .map(at -> new Join(at[0], at[1], at[2], at[3]))
                 .toList();
+    }
+
+    /** As it is drawn; null for none. */
+    PicturePlan.Focus focused() {
+        if (focus == null) {
+            return null;
+        }
+        String[] at = focus.split(" ");
+        Point middle = new Point(Double.parseDouble(at[0]) * frameWidthMm, Double.parseDouble(at[1]) * frameHeightMm);
+        return new PicturePlan.Focus(middle, Focus.radiusMm(frame()));
     }
 
     /** What a zone was called last; empty for nothing. */

@@ -8,6 +8,7 @@ import grastel.app.projects.Projects.ProjectInfo;
 import grastel.core.colour.Lab;
 import grastel.core.colour.MunsellValue;
 import grastel.core.page.PageSize;
+import grastel.core.reference.Focus;
 import grastel.core.reference.Outlines.Area;
 import grastel.core.reference.ValueMap;
 import jakarta.validation.Valid;
@@ -67,6 +68,10 @@ class ProjectsController {
             @NotBlank @Size(max = 120) String title,
             UUID schoolClass,
             @NotNull @Valid ProjectData settings) {}
+
+    /** @param x and y shares of the frame; @param radiusMm of the area that counts as it */
+    record FocusView(
+            @NotNull double x, @NotNull double y, @NotNull double radiusMm) {}
 
     /** @param value Munsell, 0…10; @param share of the frame, 0…1 */
     record ValueStepView(
@@ -145,6 +150,13 @@ class ProjectsController {
                         .toList(),
                 areas.stream().map(SvgPath::of).collect(Collectors.joining()),
                 areas.size());
+    }
+
+    /** Where the eye goes first by the picture's contrast: a proposal. */
+    @GetMapping("/{id}/focus")
+    FocusView focus(@PathVariable UUID id, @Valid @ParameterObject ProjectData settings) {
+        Focus focus = Focus.proposed(pictures.reference(id, settings), settings.frame());
+        return new FocusView(focus.x(), focus.y(), focus.radiusMm());
     }
 
     /** Three pages: to draw on, the values with their key, the picture with the same lines. */

@@ -111,7 +111,7 @@ enum Flaw {
             case HUE_HOLDS, SHADE_CHROMA, NEUTRAL_MIDDLE, NEAR_TARGET, TEMPERATURE_TURNS, BLENDER_KEEPS_VALUE ->
                 List.of(UNEQUAL, HEAVY, LIGHT);
             case PAPER_LEFT_BARE, HIGHLIGHT_KEPT -> List.of(GONE_OVER);
-            case EDGES_READ -> List.of(MIDDLING);
+            case EDGES_READ, STRONGEST_AT_FOCUS -> List.of(MIDDLING);
             case PROPORTION, LIGHT_AS_PLANNED, FADES_TURN, HIGHLIGHTS_LEFT, NO_DARK_LINES -> List.of();
         };
     }

@@ -44,6 +44,12 @@ public enum Goal {
     PICTURE_VALUES("Values as planned", "spread from the plan", "L*", 1, "The values are as planned."),
     LIGHT_AS_PLANNED("One light", "light and shadow as planned", "%", 0, "The light comes from one side throughout."),
     HIGHLIGHTS_LEFT("Highlights kept", "highlights left", "% of their area", 0, "The highlights were left open."),
+    STRONGEST_AT_FOCUS(
+            "Strongest at the focus",
+            "contrast at the focus",
+            "% of the strongest elsewhere",
+            0,
+            "The strongest contrast leads the eye where it should go."),
     NO_DARK_LINES("No lines round shapes", "edges drawn round", "% of their length", 0, "Shapes meet without a line."),
     SHADOWS_COLOURED(
             "Colour in the shadows", "chroma of the shadows", "% of the plan's", 0, "The shadows have colour."),

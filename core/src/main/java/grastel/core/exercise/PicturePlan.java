@@ -19,7 +19,7 @@ import java.util.zip.Inflater;
  * @param tones those of one zone stand side by side, the lightest first; zones in their order
  * @param order in which zones are drawn
  * @param gridColumns and gridRows that are printed faintly, 1 for none
- * @param guide what is printed in it besides; null for nothing
+ * @param guide what else it is drawn by; null for nothing
  */
 public record PicturePlan(
         double cellMm,
@@ -49,9 +49,15 @@ public record PicturePlan(
         }
     }
 
-    /** Faint lines and small words, mm from the top left of the picture. */
-    public record Guide(List<Line> lines, List<Mark> marks) {
-        public static final Guide NONE = new Guide(List.of(), List.of());
+    /**
+     * Places are mm from the top left of the picture.
+     *
+     * @param lines that are printed faintly
+     * @param marks small words that are printed
+     * @param focus where the eye is to go first; null where nothing was said
+     */
+    public record Guide(List<Line> lines, List<Mark> marks, Focus focus) {
+        public static final Guide NONE = new Guide(List.of(), List.of(), null);
 
         public Guide {
             lines = List.copyOf(lines);
@@ -60,6 +66,9 @@ public record PicturePlan(
     }
 
     public record Line(Point from, Point to) {}
+
+    /** An area, not printed. @param at its middle */
+    public record Focus(Point at, double radiusMm) {}
 
     /** @param at its middle */
     public record Mark(Point at, String words) {}

@@ -26,10 +26,23 @@ public interface Piece {
      * @param columns and rows of cells
      * @param places as in {@link PicturePlan#of}
      * @param gridColumns and gridRows that are printed faintly
+     * @param focus where the eye is to go first; null where nothing was said
      */
-    record Work(double cellMm, int columns, int rows, byte[] places, List<Made> tones, int gridColumns, int gridRows) {
+    record Work(
+            double cellMm,
+            int columns,
+            int rows,
+            byte[] places,
+            List<Made> tones,
+            int gridColumns,
+            int gridRows,
+            PicturePlan.Focus focus) {
         public Work {
             tones = List.copyOf(tones);
+        }
+
+        public Work with(PicturePlan.Focus other) {
+            return new Work(cellMm, columns, rows, places, tones, gridColumns, gridRows, other);
         }
     }
 

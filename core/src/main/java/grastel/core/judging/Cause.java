@@ -134,6 +134,10 @@ public enum Cause {
     DARKS_MISSING("the darks are missing", "Two firm layers more where the plan is darkest, in small circles."),
     /** Its lights are covered. */
     LIGHTS_COVERED("the lights are covered", "Stop where the light falls; next time reserve it first."),
+    /** Another place of a picture is stronger than its focus. */
+    FOCUS_WEAK(
+            "another place is stronger than the focus",
+            "Darkest dark beside lightest light at the focus; elsewhere take both back a step."),
     /** Two parts of a composition are alike along their shared edge. */
     EDGE_LOST(
             "neighbours look alike along an edge",

@@ -82,6 +82,24 @@ final class Grid {
         return Math.min(here, beyond) - dark;
     }
 
+    /** Standard deviation over a disc, as far as the grid goes. */
+    double spread(int x, int y, int radius) {
+        double sum = 0;
+        double squares = 0;
+        int count = 0;
+        for (int cy = Math.max(0, y - radius); cy <= Math.min(rows - 1, y + radius); cy++) {
+            for (int cx = Math.max(0, x - radius); cx <= Math.min(columns - 1, x + radius); cx++) {
+                if ((cx - x) * (cx - x) + (cy - y) * (cy - y) <= radius * radius) {
+                    double value = data[cy * columns + cx];
+                    sum += value;
+                    squares += value * value;
+                    count++;
+                }
+            }
+        }
+        return count == 0 ? 0 : Math.sqrt(Math.max(0, squares / count - sum / count * sum / count));
+    }
+
     /** How much lighter it is beyond an edge than on this side of it, of the two cells next to those that it may run through. */
     double across(int i, int step) {
         return (data[i + 2 * step] + data[i + 3 * step] - data[i - step] - data[i - 2 * step]) / 2;

@@ -42,6 +42,7 @@ public final class Judge {
             Goal.HIGHLIGHTS_LEFT,
             Goal.NO_DARK_LINES,
             Goal.SHADOWS_COLOURED,
+            Goal.STRONGEST_AT_FOCUS,
             Goal.EDGES_READ,
             Goal.FADES_TURN,
             Goal.SMOOTH_AREAS);

@@ -138,6 +138,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
             case HIGHLIGHTS_LEFT -> piece(PieceFigures::highlights, false);
             case NO_DARK_LINES -> piece(PieceFigures::lines, true);
             case SHADOWS_COLOURED -> piece(PieceFigures::shadows, false);
+            case STRONGEST_AT_FOCUS -> piece(PieceFigures::focus, false);
             case EDGES_READ -> piece(PieceFigures::edges, false);
             case FADES_TURN -> piece(PieceFigures::fades, false);
             case SMOOTH_AREAS -> piece(PieceFigures::smoothness, true);

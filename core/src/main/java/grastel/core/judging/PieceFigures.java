@@ -2,6 +2,7 @@ package grastel.core.judging;
 
 import grastel.core.colour.Lab;
 import grastel.core.exercise.PicturePlan;
+import grastel.core.exercise.PicturePlan.Focus;
 import grastel.core.judging.Measure.Figure;
 import grastel.core.judging.Measure.Pair;
 import grastel.core.reading.Measured;
@@ -43,6 +44,11 @@ final class PieceFigures {
 
     /** A line is this much darker than both sides, L*. */
     private static final double LINE = 6;
+
+    /** A plan whose focus is weaker than this, of the strongest elsewhere, has it in another place. */
+    private static final double FOCUSED = 0.85;
+    /** Areas this far apart hardly overlap, radii. */
+    private static final double APART = 1.6;
 
     /** An edge reads where its sides differ by so much, L*. */
     private static final double CONTRAST = 10;
@@ -248,6 +254,41 @@ final class PieceFigures {
         double share = lined / (double) count;
         return Optional.of(figure(
                 100 * share, 200 * Math.sqrt(Math.max(0.01, share * (1 - share)) * 4 / count), Cause.OUTLINED));
+    }
+
+    /** How strong the contrast at the focus is, % of the strongest elsewhere; not where the plan has another place strongest. */
+    Optional<Figure> focus() {
+        Focus focus = plan.guide().focus();
+        if (focus == null) {
+            return Optional.empty();
+        }
+        int x = (int) (focus.at().x() / plan.cellMm());
+        int y = (int) (focus.at().y() / plan.cellMm());
+        int radius = (int) Math.round(focus.radiusMm() / plan.cellMm());
+        Grid plans = planned.mean(1);
+        Grid drew = drawn.mean(1);
+        double asked = plans.spread(x, y, radius) / elsewhere(plans, x, y, radius);
+        double strongest = elsewhere(drew, x, y, radius);
+        if (!(asked >= FOCUSED) || strongest == 0) {
+            return Optional.empty();
+        }
+        double here = drew.spread(x, y, radius);
+        return Optional.of(
+                figure(100 * here / strongest, 100 * pair.error() / strongest * here / strongest, Cause.FOCUS_WEAK));
+    }
+
+    /** The strongest contrast of areas that hardly overlap with the focus. */
+    private double elsewhere(Grid of, int x, int y, int radius) {
+        double strongest = 0;
+        int step = Math.max(1, radius / 2);
+        for (int cy = radius; cy < rows - radius; cy += step) {
+            for (int cx = radius; cx < columns - radius; cx += step) {
+                if (Math.hypot(cx - x, cy - y) >= APART * radius) {
+                    strongest = Math.max(strongest, of.spread(cx, cy, radius));
+                }
+            }
+        }
+        return strongest;
     }
 
     /** Share of the borders with a contrast in the plan that have at least half of it, in the same sense, %. */

@@ -51,6 +51,7 @@ public enum Skill {
                     Goal.PICTURE_RANGE,
                     Goal.LIGHT_AS_PLANNED,
                     Goal.HIGHLIGHTS_LEFT,
+                    Goal.STRONGEST_AT_FOCUS,
                     Goal.NO_DARK_LINES,
                     Goal.SMOOTH_AREAS),
             FORM_AND_LIGHT,

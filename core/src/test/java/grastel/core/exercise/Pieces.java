@@ -1,10 +1,12 @@
 package grastel.core.exercise;
 
+import grastel.core.exercise.FieldPlan.Point;
 import grastel.core.layering.Pressures;
 import grastel.core.media.PencilSet;
 import grastel.core.project.ReferencePiece;
 import grastel.core.reading.Picture;
 import grastel.core.recipe.Method;
+import grastel.core.reference.Focus;
 import grastel.core.reference.Frame;
 import grastel.core.reference.Reference;
 import grastel.core.reference.View;
@@ -46,14 +48,22 @@ public final class Pieces {
                 Reference reference = Reference.of(Picture.of(find.picture(900, 1)), View.WHOLE, frame);
                 Zones zones = Zones.of(reference, 8, 20);
                 return ReferencePiece.work(
-                        reference,
-                        zones,
-                        frame,
-                        setting.paper(),
-                        ReferencePiece.mixed(zones, setting.paper(), setting.colours(), setting.method()),
-                        ReferencePiece.CELL_MM,
-                        4,
-                        5);
+                                reference,
+                                zones,
+                                frame,
+                                setting.paper(),
+                                ReferencePiece.mixed(zones, setting.paper(), setting.colours(), setting.method()),
+                                ReferencePiece.CELL_MM,
+                                4,
+                                5)
+                        .with(focus(reference));
+            }
+
+            /** Where the picture itself is strongest. */
+            private PicturePlan.Focus focus(Reference reference) {
+                Focus focus = Focus.proposed(reference, frame);
+                return new PicturePlan.Focus(
+                        new Point(focus.x() * frame.widthMm(), focus.y() * frame.heightMm()), focus.radiusMm());
             }
         };
     }

@@ -168,7 +168,7 @@ public final class FacetedComposition implements ExerciseKind {
                         predicted));
             }
         }
-        return new Work(Facets.CELL_MM, facets.columns, facets.rows, places, tones, 1, 1);
+        return new Work(Facets.CELL_MM, facets.columns, facets.rows, places, tones, 1, 1, null);
     }
 
     /** The light half of a part is laid with its partner, the dark half with its own pencil over a little of the partner. */
@@ -217,7 +217,7 @@ public final class FacetedComposition implements ExerciseKind {
                     return new Mark(new Point(x, y), String.valueOf(part + 1));
                 })
                 .toList();
-        return new Guide(facets.lines, marks);
+        return new Guide(facets.lines, marks, null);
     }
 
     private static void goals(PlanBuilder builder, FieldPlan field) {

@@ -86,7 +86,12 @@ public final class FinishedPiece implements ExerciseKind {
         }
         PlanBuilder builder = new PlanBuilder(setting);
         FieldPlan field = builder.picture(
-                piece.title(), piece.widthMm(), piece.heightMm(), work, order(work.tones(), setting), Guide.NONE);
+                piece.title(),
+                piece.widthMm(),
+                piece.heightMm(),
+                work,
+                order(work.tones(), setting),
+                new Guide(List.of(), List.of(), work.focus()));
         goals(builder, field);
         missed(builder, work);
         words(builder, setting);
@@ -132,6 +137,9 @@ public final class FinishedPiece implements ExerciseKind {
                 .sum();
         if (bare >= HIGHLIGHT_CM2) {
             builder.goal(Goal.HIGHLIGHTS_LEFT, of, 40, 65, 85);
+        }
+        if (field.picture().guide().focus() != null) {
+            builder.goal(Goal.STRONGEST_AT_FOCUS, of, 70, 90, 110);
         }
         builder.goal(Goal.NO_DARK_LINES, of, 50, 28, 10);
         builder.goal(Goal.SHADOWS_COLOURED, of, 30, 50, 75);
