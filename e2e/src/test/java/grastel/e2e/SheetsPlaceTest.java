@@ -93,6 +93,46 @@ class SheetsPlaceTest extends DemoTest {
         }
     }
 
+    /** For cartridge and sketchbooks: one card and a label for each student; a form cannot be parted, and that is said. */
+    @Test
+    void aCompositionIsPrintedAsACardWithLabelsByKeyboard() throws IOException {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Sheets");
+            desk.button(Pattern.compile("Exercise$")).focus();
+            chooseByKeyboard(desk, "Faceted");
+            desk.page.getByText(Pattern.compile("^Facets in ")).first().waitFor();
+            desk.button(Pattern.compile("Print for$")).focus();
+            chooseByKeyboard(desk, "10 Avocet");
+            desk.page.getByRole(AriaRole.RADIO, named("pages")).focus();
+            desk.page.keyboard().press("ArrowRight");
+            desk.checkAccessibility("Sheets, as a card");
+            Locator print = desk.button("Print 1 card, 14 labels");
+            assertThat(print).isEnabled();
+            print.focus();
+            desk.page.keyboard().press("Enter");
+            Locator pdf = desk.page.getByRole(AriaRole.LINK, named("Open the PDF"));
+            pdf.waitFor();
+            byte[] file = desk.page
+                    .request()
+                    .get(grastel.address() + pdf.getAttribute("href"))
+                    .body();
+            try (PDDocument document = Loader.loadPDF(file)) {
+                assertThat(document.getNumberOfPages()).isEqualTo(2);
+                assertThat(new PDFTextStripper().getText(document)).contains("bare paper", "Cormac Reilly");
+            }
+
+            desk.button(Pattern.compile("Exercise$")).focus();
+            chooseByKeyboard(desk, "Form");
+            desk.button("Print 1 card, 14 labels").click();
+            assertThat(desk.page
+                            .getByText(Pattern.compile("Zones of one form touch"))
+                            .first())
+                    .isVisible();
+            desk.checkQuiet();
+        }
+    }
+
     /** Types the beginning of an option's name and takes it. */
     private static void chooseByKeyboard(Desk desk, String beginning) {
         desk.page.keyboard().press("Enter");

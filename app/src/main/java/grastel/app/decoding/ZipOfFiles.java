@@ -2,47 +2,61 @@ package grastel.app.decoding;
 
 import grastel.core.reading.UnreadablePage;
 import grastel.core.reading.UnreadablePage.Problem;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.Locale;
 import java.util.function.BiConsumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 
-/** The files in a ZIP, as learning platforms hand out what a class has sent in. Gone through twice: nothing is given out of one that hurts. */
+/**
+ * The files in a ZIP, as learning platforms hand out what a class has sent in. Gone through twice, never held whole: nothing is
+ * given out of one that hurts.
+ */
 public final class ZipOfFiles {
     private static final int MOST_FILES = 400;
     /** As large as a file that comes by itself may be. */
-    private static final long MOST_BYTES = 60L << 20;
+    private static final int MOST_BYTES = 60 << 20;
     /** As much as may come in one go. */
     private static final long MOST_IN_ALL = 400L << 20;
 
     private static final int BUFFER = 1 << 16;
     private static final byte[] SIGNATURE = {'P', 'K', 3, 4};
 
-    private final byte[] content;
+    private final Bytes content;
 
-    private ZipOfFiles(byte[] content) {
+    private ZipOfFiles(Bytes content) {
         this.content = content;
     }
 
-    /** @throws UnreadablePage where a file by itself is larger than is taken */
-    public static void requireOrdinary(long bytes) throws UnreadablePage {
-        if (bytes > MOST_BYTES) {
-            throw new UnreadablePage(Problem.TOO_HEAVY);
+    /** A file that can be read more than once. */
+    @FunctionalInterface
+    public interface Bytes {
+        InputStream open() throws IOException;
+    }
+
+    /**
+     * A file by itself.
+     *
+     * @throws UnreadablePage where it is larger than is taken
+     */
+    public static byte[] whole(Bytes content) throws IOException, UnreadablePage {
+        try (InputStream in = content.open()) {
+            byte[] bytes = in.readNBytes(MOST_BYTES + 1);
+            if (bytes.length > MOST_BYTES) {
+                throw new UnreadablePage(Problem.TOO_HEAVY);
+            }
+            return bytes;
         }
     }
 
-    public static boolean is(byte[] content) {
-        for (int i = 0; i < SIGNATURE.length; i++) {
-            if (content.length <= i || content[i] != SIGNATURE[i]) {
-                return false;
-            }
+    public static boolean is(Bytes content) throws IOException {
+        try (InputStream in = content.open()) {
+            return Arrays.equals(in.readNBytes(SIGNATURE.length), SIGNATURE);
         }
-        return true;
     }
 
     /**
@@ -50,7 +64,7 @@ public final class ZipOfFiles {
      *     left out
      * @throws UnreadablePage where the ZIP is damaged, locked, or holds more than is taken: then nothing was given
      */
-    public static void each(byte[] content, BiConsumer<String, byte[]> taker) throws UnreadablePage {
+    public static void each(Bytes content, BiConsumer<String, byte[]> taker) throws UnreadablePage {
         ZipOfFiles zip = new ZipOfFiles(content);
         zip.look();
         zip.give(taker);
@@ -98,9 +112,8 @@ public final class ZipOfFiles {
         }
     }
 
-    private ZipInputStream open() {
-        InputStream bytes = new ByteArrayInputStream(content);
-        return new ZipInputStream(bytes, StandardCharsets.UTF_8);
+    private ZipInputStream open() throws IOException {
+        return new ZipInputStream(content.open(), StandardCharsets.UTF_8);
     }
 
     private static boolean isSeen(ZipEntry entry) {

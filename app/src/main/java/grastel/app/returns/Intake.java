@@ -8,6 +8,7 @@ import grastel.app.platform.Refused;
 import grastel.app.platform.room.Storage;
 import grastel.core.reading.PictureFile;
 import grastel.core.reading.UnreadablePage;
+import java.io.IOException;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -63,15 +64,17 @@ public class Intake {
     /**
      * A file, or every file of a ZIP.
      *
+     * @param schoolClass the only class whose pages the files may hold; null for any
      * @param told hears what became of each as soon as it is known
      */
-    void accept(String name, byte[] content, ScanFile.Source source, UUID schoolClass, Consumer<Outcome> told) {
-        if (!ZipOfFiles.is(content)) {
-            told.accept(accept(name, content, source, schoolClass));
-            return;
-        }
+    void accept(String name, ZipOfFiles.Bytes content, ScanFile.Source source, UUID schoolClass, Consumer<Outcome> told)
+            throws IOException {
         try {
-            ZipOfFiles.each(content, (inside, bytes) -> told.accept(accept(inside, bytes, source, schoolClass)));
+            if (ZipOfFiles.is(content)) {
+                ZipOfFiles.each(content, (inside, bytes) -> told.accept(accept(inside, bytes, source, schoolClass)));
+            } else {
+                told.accept(accept(name, ZipOfFiles.whole(content), source, schoolClass));
+            }
         } catch (UnreadablePage e) {
             told.accept(new Outcome(name, List.of(), e.problem().name(), e.figure()));
         }
@@ -84,7 +87,6 @@ public class Intake {
     private Outcome accept(String name, byte[] content, ScanFile.Source source, UUID schoolClass) {
         Outcome outcome;
         try {
-            ZipOfFiles.requireOrdinary(content.length);
             PictureFile.Kind kind = PictureFile.kindOf(content);
             outcome = taken(
                     name,

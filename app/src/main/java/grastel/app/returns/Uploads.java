@@ -19,7 +19,7 @@ final class Uploads {
         for (MultipartFile file : files) {
             String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();
             try {
-                intake.accept(name, file.getBytes(), source, schoolClass, outcomes::add);
+                intake.accept(name, file::getInputStream, source, schoolClass, outcomes::add);
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             } catch (ApiProblem full) {

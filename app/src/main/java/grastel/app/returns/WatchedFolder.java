@@ -100,7 +100,11 @@ public class WatchedFolder {
     private void take(Path file) throws IOException {
         List<Intake.Outcome> outcomes = new ArrayList<>();
         intake.accept(
-                file.getFileName().toString(), Files.readAllBytes(file), ScanFile.Source.FOLDER, null, outcomes::add);
+                file.getFileName().toString(),
+                () -> Files.newInputStream(file),
+                ScanFile.Source.FOLDER,
+                null,
+                outcomes::add);
         String problems = outcomes.stream()
                 .filter(o -> !o.taken() && !o.problem().equals(Intake.ALREADY_HERE))
                 .map(o -> outcomes.size() == 1 ? o.problem() : o.name() + ": " + o.problem())

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import grastel.core.reading.UnreadablePage;
 import grastel.core.reading.UnreadablePage.Problem;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -31,6 +32,10 @@ class ZipOfFilesTest {
         return bytes.toByteArray();
     }
 
+    private static ZipOfFiles.Bytes bytes(byte[] content) {
+        return () -> new ByteArrayInputStream(content);
+    }
+
     private static void entry(ZipOutputStream zip, String name, byte[] content) throws IOException {
         zip.putNextEntry(new ZipEntry(name));
         zip.write(content);
@@ -39,20 +44,20 @@ class ZipOfFilesTest {
 
     private static List<String> names(byte[] zip) throws UnreadablePage {
         List<String> names = new ArrayList<>();
-        ZipOfFiles.each(zip, (name, content) -> names.add(name + " " + content.length));
+        ZipOfFiles.each(bytes(zip), (name, content) -> names.add(name + " " + content.length));
         return names;
     }
 
     private static void refused(byte[] zip, Problem problem) {
         List<String> given = new ArrayList<>();
-        assertThatThrownBy(() -> ZipOfFiles.each(zip, (name, content) -> given.add(name)))
+        assertThatThrownBy(() -> ZipOfFiles.each(bytes(zip), (name, content) -> given.add(name)))
                 .isInstanceOfSatisfying(
                         UnreadablePage.class, e -> assertThat(e.problem()).isEqualTo(problem));
         assertThat(given).isEmpty();
     }
 
     @Test
-    void filesComeWithTheirFoldersNamesAndHiddenOnesStayAway() throws UnreadablePage {
+    void filesComeWithTheirFoldersNamesAndHiddenOnesStayAway() throws IOException, UnreadablePage {
         byte[] zip = zip(z -> {
             entry(z, "Ilse Korhonen/photo.jpg", new byte[10]);
             entry(z, "__MACOSX/Ilse Korhonen/._photo.jpg", new byte[3]);
@@ -60,7 +65,7 @@ class ZipOfFilesTest {
             z.putNextEntry(new ZipEntry("empty/"));
             entry(z, "Teo.png", new byte[20]);
         });
-        assertThat(ZipOfFiles.is(zip)).isTrue();
+        assertThat(ZipOfFiles.is(bytes(zip))).isTrue();
         assertThat(names(zip)).containsExactly("Ilse Korhonen – photo.jpg 10", "Teo.png 20");
     }
 
@@ -90,13 +95,20 @@ class ZipOfFilesTest {
     }
 
     @Test
-    void damagedLockedAndEmptyOnesAreSaid() {
+    void damagedLockedAndEmptyOnesAreSaid() throws IOException {
         byte[] whole = zip(z -> entry(z, "a.jpg", "some words that can be pressed, pressed, pressed".getBytes()));
         refused(Arrays.copyOf(whole, 45), Problem.DAMAGED);
         byte[] locked = whole.clone();
         locked[6] |= 1;
         refused(locked, Problem.PASSWORD);
         refused(zip(z -> entry(z, ".hidden", new byte[1])), Problem.NOT_A_PICTURE);
-        assertThat(ZipOfFiles.is(new byte[] {'P'})).isFalse();
+        assertThat(ZipOfFiles.is(bytes(new byte[] {'P'}))).isFalse();
+    }
+
+    @Test
+    void aFileByItselfIsReadUpToItsMost() throws IOException, UnreadablePage {
+        assertThat(ZipOfFiles.whole(bytes(new byte[7]))).hasSize(7);
+        assertThatThrownBy(() -> ZipOfFiles.whole(bytes(new byte[(60 << 20) + 1])))
+                .isInstanceOf(UnreadablePage.class);
     }
 }
