@@ -189,7 +189,7 @@ class BenchAndKitTest extends DemoTest {
                                   const more = [...document.querySelectorAll('[data-what-if]')].findIndex((w) => w.dataset.whatIf === 'ONE_PASS_MORE');
                                   const drawn = new Promise((resolve, reject) => {
                                     new MutationObserver(resolve).observe(picture, { attributeFilter: ['data-drawn'] });
-                                    setTimeout(() => reject(new Error('nothing changed')), 5000);
+                                    setTimeout(() => reject(new Error('nothing changed')), 30000);
                                   });
                                   const start = performance.now();
                                   document.body.dispatchEvent(new KeyboardEvent('keydown', { key: String(more + 1), bubbles: true }));
