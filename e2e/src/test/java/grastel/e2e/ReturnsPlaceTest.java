@@ -272,7 +272,7 @@ class ReturnsPlaceTest extends DemoTest {
                                   document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'n', bubbles: true }));
                                   while (!name() || name() === before) {
                                     await new Promise(requestAnimationFrame);
-                                    if (performance.now() - start > 5000) throw new Error('no next page');
+                                    if (performance.now() - start > 30000) throw new Error('no next page');
                                   }
                                   const picture = new Image();
                                   picture.src = document.querySelector('svg image').getAttribute('href');
