@@ -63,7 +63,7 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun 
   const queries = useQueryClient();
   const [request, setRequest] = useState<SheetRequest>(() => (open ? fromSheet(open) : first(kit, kinds[0]?.id ?? '', classId ?? undefined)));
 
-  const [as, setAs] = useState<PrintForm>('pages');
+  const [as, setAs] = useState<PrintForm>(run?.card ? 'card' : 'pages');
   const draft = useQuery({
     queryKey: ['draft', request],
     queryFn: ({ signal }) => body(api.POST('/api/sheets/preview', { body: request, signal })),

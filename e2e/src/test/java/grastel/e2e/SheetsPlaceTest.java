@@ -106,6 +106,7 @@ class SheetsPlaceTest extends DemoTest {
             chooseByKeyboard(desk, "10 Avocet");
             desk.page.getByRole(AriaRole.RADIO, named("pages")).focus();
             desk.page.keyboard().press("ArrowRight");
+            desk.page.keyboard().press("Space");
             desk.checkAccessibility("Sheets, as a card");
             Locator print = desk.button("Print 1 card, 14 labels");
             assertThat(print).isEnabled();
