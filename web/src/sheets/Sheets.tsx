@@ -21,6 +21,7 @@ export default function Sheets() {
   // Both outlive the desk, which starts afresh when a sheet is kept or opened.
   const [classId, setClassId] = useState<string>();
   const [run, setRun] = useState<Schemas['RunView']>();
+  const [as, setAs] = useState<PrintForm>('pages');
   const waiting = kit.isPending || kinds.isPending || sheets.isPending || classes.isPending;
   const error = kit.error ?? kinds.error ?? sheets.error ?? classes.error;
   if (error) {
@@ -42,6 +43,8 @@ export default function Sheets() {
       onClass={setClassId}
       run={run?.sheet === open?.id ? run : undefined}
       onRun={setRun}
+      as={as}
+      onAs={setAs}
     />
   );
 }
@@ -56,14 +59,15 @@ interface DeskProps {
   onClass: (id: string) => void;
   run: Schemas['RunView'] | undefined;
   onRun: (run: Schemas['RunView']) => void;
+  as: PrintForm;
+  onAs: (form: PrintForm) => void;
 }
 
-function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun }: DeskProps) {
+function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun, as, onAs }: DeskProps) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [request, setRequest] = useState<SheetRequest>(() => (open ? fromSheet(open) : first(kit, kinds[0]?.id ?? '', classId ?? undefined)));
 
-  const [as, setAs] = useState<PrintForm>(run?.card ? 'card' : 'pages');
   const draft = useQuery({
     queryKey: ['draft', request],
     queryFn: ({ signal }) => body(api.POST('/api/sheets/preview', { body: request, signal })),
@@ -126,7 +130,7 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun 
         classId={classId}
         onClass={onClass}
         as={as}
-        onAs={setAs}
+        onAs={onAs}
         onPrint={() => classId && print.mutate(classId)}
         printing={print.isPending}
         run={run}
