@@ -22,6 +22,8 @@ export default function Sheets() {
   const [classId, setClassId] = useState<string>();
   const [run, setRun] = useState<Schemas['RunView']>();
   const [as, setAs] = useState<PrintForm>('pages');
+  // A sheet that is kept first opens anew: what was said of its printing must stay.
+  const [failed, setFailed] = useState<{ sheet: string; error: Error } | undefined>();
   const waiting = kit.isPending || kinds.isPending || sheets.isPending || classes.isPending;
   const error = kit.error ?? kinds.error ?? sheets.error ?? classes.error;
   if (error) {
@@ -44,7 +46,12 @@ export default function Sheets() {
       run={run?.sheet === open?.id ? run : undefined}
       onRun={setRun}
       as={as}
-      onAs={setAs}
+      onAs={(form) => {
+        setFailed(undefined);
+        setAs(form);
+      }}
+      failed={failed?.sheet === open?.id ? failed?.error : undefined}
+      onFailed={setFailed}
     />
   );
 }
@@ -61,9 +68,11 @@ interface DeskProps {
   onRun: (run: Schemas['RunView']) => void;
   as: PrintForm;
   onAs: (form: PrintForm) => void;
+  failed: Error | undefined;
+  onFailed: (failed: { sheet: string; error: Error } | undefined) => void;
 }
 
-function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun, as, onAs }: DeskProps) {
+function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun, as, onAs, failed, onFailed }: DeskProps) {
   const navigate = useNavigate();
   const queries = useQueryClient();
   const [request, setRequest] = useState<SheetRequest>(() => (open ? fromSheet(open) : first(kit, kinds[0]?.id ?? '', classId ?? undefined)));
@@ -90,8 +99,16 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun,
   });
   const print = useMutation({
     mutationFn: async (schoolClass: string) => {
+      onFailed(undefined);
       const sheet = changed ? await keep.mutateAsync() : open;
-      return body(api.POST('/api/sheets/{id}/runs', { params: { path: { id: sheet.id } }, body: { schoolClass, card: as === 'card' } }));
+      try {
+        return await body(api.POST('/api/sheets/{id}/runs', { params: { path: { id: sheet.id } }, body: { schoolClass, card: as === 'card' } }));
+      } catch (e) {
+        if (e instanceof Error) {
+          onFailed({ sheet: sheet.id, error: e });
+        }
+        throw e;
+      }
     },
     onSuccess: (made) => {
       onRun(made);
@@ -123,7 +140,7 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun,
         onRequest={setRequest}
         draft={draft.data}
         stale={draft.isPlaceholderData}
-        error={draft.error ?? keep.error ?? print.error}
+        error={draft.error ?? keep.error ?? failed ?? null}
         changed={changed}
         onKeep={() => keep.mutate()}
         keeping={keep.isPending}
