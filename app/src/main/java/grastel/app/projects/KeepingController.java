@@ -47,7 +47,7 @@ class KeepingController {
                 paper,
                 to == null ? "" : to.name(),
                 names(to),
-                "Coloured pencil (" + with.set() + ") on " + with.paper().name(),
+                "Coloured pencil on " + with.paper().name(),
                 Mat.of(of.settings().frame()));
         return PdfAnswer.of(pdf, of.title() + ", labels and mat.pdf");
     }

@@ -14,7 +14,7 @@ import java.util.Locale;
 /** What a finished piece needs to hang and to last: labels, the measures of its mat, what to look at first. */
 final class KeepingSheets {
     private static final double GAP = 4;
-    private static final double LABEL_HEIGHT = 34;
+    private static final double LABEL_HEIGHT = 31;
     private static final double MAT_ROOM = 120;
     private static final double HAIR = 0.2;
     private static final double EDGE = 0.4;
