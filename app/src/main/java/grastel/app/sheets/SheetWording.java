@@ -16,6 +16,7 @@ import grastel.core.page.FieldSpec.Inside;
 import grastel.core.page.Line;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.Section;
+import grastel.core.page.SheetComposer;
 import grastel.core.page.SheetWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -29,8 +30,6 @@ import java.util.stream.Collectors;
 /** The words on printed sheets. */
 final class SheetWording {
     private static final int MOST_CAUTIONS = 3;
-    /** As recipes under fields are printed, mm. */
-    private static final double RECIPE_SIZE = 2.7;
 
     private SheetWording() {}
 
@@ -128,7 +127,9 @@ final class SheetWording {
         String words = field.picture().guide().marks().stream()
                 .map(m -> m.words() + ": " + String.join(" into ", pencils.get(Integer.valueOf(m.words()))))
                 .collect(Collectors.joining(" · "));
-        return words.isEmpty() ? List.of() : Line.wrapped(words, Weight.REGULAR, RECIPE_SIZE, field.widthMm());
+        return words.isEmpty()
+                ? List.of()
+                : Line.wrapped(words, Weight.REGULAR, SheetComposer.RECIPE_SIZE, field.widthMm());
     }
 
     private static String asked(FieldPlan field) {

@@ -70,8 +70,13 @@ public final class PencilChoice {
 
     /** The purest pencil nearest to a place on the painter's wheel. @param place degrees, 0 red, 120 yellow, 240 blue */
     public static Optional<Pencil> at(Setting setting, double place) {
+        return at(setting.colours(), place);
+    }
+
+    /** The same of some pencils. */
+    public static Optional<Pencil> at(Collection<Pencil> among, double place) {
         double hue = PaintersWheel.labHueOf(place);
-        return setting.colours().stream()
+        return among.stream()
                 .filter(p -> colour(p).chroma() > GREYISH)
                 .min(Comparator.comparingDouble(
                         p -> PaintersWheel.distance(colour(p).hueDegrees(), hue)

@@ -101,7 +101,7 @@ final class Grid {
     }
 
     /** How much lighter it is beyond an edge than on this side of it, of the two cells next to those that it may run through. */
-    double across(int i, int step) {
+    double rise(int i, int step) {
         return (data[i + 2 * step] + data[i + 3 * step] - data[i - step] - data[i - 2 * step]) / 2;
     }
 

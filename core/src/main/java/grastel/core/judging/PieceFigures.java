@@ -298,10 +298,10 @@ final class PieceFigures {
         for (int i : cells().toArray()) {
             for (int step : new int[] {1, columns}) {
                 if (zones[i] != zones[i + step] && reaches(i, step)) {
-                    double asked = planned.across(i, step);
+                    double asked = planned.rise(i, step);
                     if (Math.abs(asked) >= CONTRAST) {
                         count++;
-                        kept += drawn.across(i, step) / asked >= 0.5 ? 1 : 0;
+                        kept += drawn.rise(i, step) / asked >= 0.5 ? 1 : 0;
                     }
                 }
             }

@@ -113,7 +113,7 @@ public final class Card {
                         x + QUIET_MM - PLAY_MM, y + QUIET_MM - PLAY_MM, PageFurniture.CODE_MM, PageFurniture.CODE_MM);
                 texts.addAll(texts(square, labels.get(i)));
                 bits.add(new Bits(square, labels.get(i).code().squareRows()));
-                rules.addAll(around(new Rect(x, y, width, height)));
+                rules.addAll(Rule.around(new Rect(x, y, width, height), PageFurniture.GUIDE_MM));
             }
             pages.add(new PageLayout(size, List.of(), List.of(), rules, texts, List.of(), bits));
         }
@@ -131,15 +131,6 @@ public final class Card {
                         Weight.REGULAR,
                         label.code().toString(),
                         room));
-    }
-
-    private static List<Rule> around(Rect r) {
-        double w = PageFurniture.GUIDE_MM;
-        return List.of(
-                new Rule(r.x(), r.y(), r.right(), r.y(), w),
-                new Rule(r.right(), r.y(), r.right(), r.bottom(), w),
-                new Rule(r.right(), r.bottom(), r.x(), r.bottom(), w),
-                new Rule(r.x(), r.bottom(), r.x(), r.y(), w));
     }
 
     private static Rect slot(PageSize size) {

@@ -91,7 +91,16 @@ public record PageLayout(
     public record Key(int pencil, Rect rect) {}
 
     /** A straight line from (x1, y1) to (x2, y2), mm. */
-    public record Rule(double x1, double y1, double x2, double y2, double widthMm) {}
+    public record Rule(double x1, double y1, double x2, double y2, double widthMm) {
+        /** The four sides of a rectangle, from the top left clockwise. */
+        static List<Rule> around(Rect r, double widthMm) {
+            return List.of(
+                    new Rule(r.x(), r.y(), r.right(), r.y(), widthMm),
+                    new Rule(r.right(), r.y(), r.right(), r.bottom(), widthMm),
+                    new Rule(r.right(), r.bottom(), r.x(), r.bottom(), widthMm),
+                    new Rule(r.x(), r.bottom(), r.x(), r.y(), widthMm));
+        }
+    }
 
     /** A line of words. @param y baseline, mm; @param sizeMm em size, mm; @param widthMm room it takes */
     public record Text(double x, double y, double sizeMm, Weight weight, String words, double widthMm) {
@@ -189,10 +198,6 @@ public record PageLayout(
     }
 
     private static void drawRect(Rect r, PageInk ink) {
-        double w = PageFurniture.HAIRLINE_MM;
-        ink.rule(new Rule(r.x(), r.y(), r.right(), r.y(), w));
-        ink.rule(new Rule(r.right(), r.y(), r.right(), r.bottom(), w));
-        ink.rule(new Rule(r.right(), r.bottom(), r.x(), r.bottom(), w));
-        ink.rule(new Rule(r.x(), r.bottom(), r.x(), r.y(), w));
+        Rule.around(r, PageFurniture.HAIRLINE_MM).forEach(ink::rule);
     }
 }

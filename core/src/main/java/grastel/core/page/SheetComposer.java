@@ -31,10 +31,13 @@ public final class SheetComposer {
 
     private static final double DOT_PITCH_MM = 2.4;
     private static final double MARK_SIZE = 2.3;
-    private static final double RECIPE_SIZE = 2.7;
+    /** Em size of the lines under a field. */
+    public static final double RECIPE_SIZE = 2.7;
+
     private static final double RECIPE_LEAD = 3.4;
     private static final double STEP_LEAD = 5.4;
     private static final double PRACTICE_MM = 22;
+    private static final double PRACTICE_LINE_MM = 0.15;
     private static final double KEY_MM = 8;
     private static final double KEY_PITCH = 14;
     private static final int MOST_KEYS = 12;
@@ -316,7 +319,7 @@ public final class SheetComposer {
     private void practice() {
         if (y + PRACTICE_MM + 8 < bottom()) {
             text(SIDE_MM, y + 3.4, 3, Weight.REGULAR, words.practice(), room());
-            frame(new Rect(SIDE_MM, y + 5.2, room(), PRACTICE_MM));
+            rules.addAll(Rule.around(new Rect(SIDE_MM, y + 5.2, room(), PRACTICE_MM), PRACTICE_LINE_MM));
             y += PRACTICE_MM + 8;
         }
     }
@@ -351,13 +354,6 @@ public final class SheetComposer {
         }
         more.addAll(frame.foot(number, count));
         return new PageLayout(size, page.fields(), boxes, page.rules(), more, page.patches(), page.bits());
-    }
-
-    private void frame(Rect r) {
-        rules.add(new Rule(r.x(), r.y(), r.right(), r.y(), 0.15));
-        rules.add(new Rule(r.right(), r.y(), r.right(), r.bottom(), 0.15));
-        rules.add(new Rule(r.right(), r.bottom(), r.x(), r.bottom(), 0.15));
-        rules.add(new Rule(r.x(), r.bottom(), r.x(), r.y(), 0.15));
     }
 
     private double room() {

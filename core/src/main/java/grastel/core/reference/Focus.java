@@ -1,5 +1,6 @@
 package grastel.core.reference;
 
+import java.util.Comparator;
 import java.util.stream.IntStream;
 
 /**
@@ -27,7 +28,7 @@ public record Focus(double x, double y, double radiusMm) {
         double down = radius / frame.heightMm();
         int best = IntStream.range(0, PLACES * PLACES)
                 .boxed()
-                .max(java.util.Comparator.comparingDouble(
+                .max(Comparator.comparingDouble(
                         i -> contrast(reference, at(i % PLACES, across), at(i / PLACES, down), across, down)))
                 .orElseThrow();
         return new Focus(at(best % PLACES, across), at(best / PLACES, down), radius);

@@ -121,15 +121,10 @@ public final class FacetedComposition implements ExerciseKind {
     /** Others at equal steps round the painter's wheel. */
     private static List<Pencil> pencils(Pencil first, int count, Setting setting) {
         List<Pencil> chosen = new ArrayList<>(List.of(first));
-        double place = PencilChoice.place(first);
+        List<Pencil> left = new ArrayList<>(fitting(setting));
         for (int i = 1; i < count; i++) {
-            double asked = place + APART * i;
-            fitting(setting).stream()
-                    .filter(p -> !chosen.contains(p))
-                    .min(Comparator.comparingDouble(
-                            p -> Math.abs(Math.IEEEremainder(PencilChoice.place(p) - asked, 360))
-                                    - 0.4 * PencilChoice.colour(p).chroma()))
-                    .ifPresent(chosen::add);
+            left.removeAll(chosen);
+            PencilChoice.at(left, PencilChoice.place(first) + APART * i).ifPresent(chosen::add);
         }
         return chosen;
     }
