@@ -126,7 +126,7 @@ final class SheetWording {
         }
         String words = field.picture().guide().marks().stream()
                 .map(m -> m.words() + ": " + String.join(" into ", pencils.get(Integer.valueOf(m.words()))))
-                .collect(Collectors.joining(" · "));
+                .collect(Collectors.joining(", "));
         return words.isEmpty()
                 ? List.of()
                 : Line.wrapped(words, Weight.REGULAR, SheetComposer.RECIPE_SIZE, field.widthMm());
