@@ -7,6 +7,7 @@ import grastel.app.returns.WatchedFolder;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.core.exercise.FieldPlan;
 import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.PieceTask;
 import grastel.core.scanner.PieceTask.Fault;
@@ -85,15 +86,18 @@ class ClassScanner {
 
     /** Pictures with what this student does to pictures. */
     private static List<FieldTask> tasks(PrintedSheet printed, int place) {
-        Fault[] faults = Fault.values();
         return FieldTask.of(printed.plan(), printed.layout()).stream()
-                .map(task -> !printed.plan().field(task.field()).hasPicture()
-                        ? task
-                        : PieceTask.of(
-                                printed.plan().exerciseOf(task.field()),
-                                printed.plan().field(task.field()),
-                                faults[place % 3 == 0 ? 0 : 1 + place % (faults.length - 1)]))
+                .map(task -> task(task, printed.plan().field(task.field()), printed, place))
                 .toList();
+    }
+
+    private static FieldTask task(FieldTask asked, FieldPlan field, PrintedSheet printed, int place) {
+        if (!field.hasPicture()) {
+            return asked;
+        }
+        List<Fault> faults = Fault.of(field.picture());
+        Fault fault = faults.get(place % 3 == 0 ? 0 : 1 + place % (faults.size() - 1));
+        return PieceTask.of(printed.plan().exerciseOf(field.id()), field, fault);
     }
 
     private static List<FieldTask> begun(List<FieldTask> all, double share) {

@@ -106,13 +106,22 @@ enum Flaw {
             case SPECKS_AS_ASKED -> List.of(HEAVY, LIGHT);
             case NEAT_EDGE -> List.of(OVER_EDGE);
             case SMOOTH_FADE, NO_REVERSAL, CLEAN_JOIN -> List.of(LINE_LEFT, PATCHY);
-            case DIRECTION_KEPT -> List.of(SWINGING);
+            case DIRECTION_KEPT, STROKES_FOLLOW -> List.of(SWINGING);
             case WIDE_OVERLAP, HUE_ONE_WAY, CHROMA_KEPT -> List.of(MIDDLING, HEAVY, LINE_LEFT);
             case HUE_HOLDS, SHADE_CHROMA, NEUTRAL_MIDDLE, NEAR_TARGET, TEMPERATURE_TURNS, BLENDER_KEEPS_VALUE ->
                 List.of(UNEQUAL, HEAVY, LIGHT);
             case PAPER_LEFT_BARE, HIGHLIGHT_KEPT -> List.of(GONE_OVER);
             case EDGES_READ, STRONGEST_AT_FOCUS -> List.of(MIDDLING);
-            case PROPORTION, LIGHT_AS_PLANNED, FADES_TURN, HIGHLIGHTS_LEFT, NO_DARK_LINES -> List.of();
+            case TOOTH_LEFT -> List.of(HEAVY);
+            case PROPORTION,
+                    LIGHT_AS_PLANNED,
+                    FADES_TURN,
+                    HIGHLIGHTS_LEFT,
+                    NO_DARK_LINES,
+                    STROKE_LENGTH,
+                    DETAIL_SHOWS,
+                    PATTERN_READS,
+                    EDGES_CRISP -> List.of();
         };
     }
 }

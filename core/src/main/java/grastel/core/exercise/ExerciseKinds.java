@@ -13,6 +13,7 @@ import grastel.core.exercise.pressurescale.PressureScale;
 import grastel.core.exercise.solventsplit.SolventSplit;
 import grastel.core.exercise.strokesampler.StrokeSampler;
 import grastel.core.exercise.temperature.TemperatureAndGlaze;
+import grastel.core.exercise.texture.TextureStudy;
 import grastel.core.exercise.tinthueshade.TintHueShade;
 import grastel.core.exercise.tonedscale.TonedScale;
 import grastel.core.exercise.twocolourfade.TwoColourFade;
@@ -36,6 +37,7 @@ public final class ExerciseKinds {
             new TonedScale(),
             new SolventSplit(),
             new FormStudy(),
+            new TextureStudy(),
             new FacetedComposition(),
             new FinishedPiece());
 

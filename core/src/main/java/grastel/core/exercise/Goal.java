@@ -55,6 +55,14 @@ public enum Goal {
             "Colour in the shadows", "chroma of the shadows", "% of the plan's", 0, "The shadows have colour."),
     EDGES_READ("Edges read", "edges with a contrast", "% of their length", 0, "Every edge reads without a line."),
     FADES_TURN("Fades in their directions", "turned as planned", "%", 0, "Each part fades in its own direction."),
+    STROKES_FOLLOW(
+            "Strokes follow the surface", "turned from the map", "°", 0, "The strokes follow the surface everywhere."),
+    STROKE_LENGTH("Length of strokes", "off the length asked", "%", 0, "The strokes are as long as the surface asks."),
+    DETAIL_SHOWS("Detail over base", "detail shown", "% of the plan's", 0, "Base and detail can be told apart."),
+    TOOTH_LEFT("Tooth left open", "grain shown", "% of the plan's", 0, "The grain of the paper makes the surface."),
+    PATTERN_READS(
+            "Light and dark in place", "alike with the plan", "%", 0, "What lies over and what under can be read."),
+    EDGES_CRISP("Crisp edges", "width of hard edges", "mm", 1, "Reflections end as sharply as they should."),
     SMOOTH_AREAS("Smooth areas", "unevenness inside", "L*", 1, "The areas are calm and smooth.");
 
     private final String label;

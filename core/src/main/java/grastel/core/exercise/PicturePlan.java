@@ -20,6 +20,7 @@ import java.util.zip.Inflater;
  * @param order in which zones are drawn
  * @param gridColumns and gridRows that are printed faintly, 1 for none
  * @param guide what else it is drawn by; null for nothing
+ * @param texture what is asked of its strokes; null where nothing is
  */
 public record PicturePlan(
         double cellMm,
@@ -30,7 +31,8 @@ public record PicturePlan(
         List<Integer> order,
         int gridColumns,
         int gridRows,
-        Guide guide) {
+        Guide guide,
+        Texture texture) {
     /** No other field is as wide and high, so that what is this large is read as a picture, mm. */
     public static final double LEAST_MM = 60;
 
@@ -67,6 +69,33 @@ public record PicturePlan(
 
     public record Line(Point from, Point to) {}
 
+    /**
+     * Strokes and grain of what is drawn.
+     *
+     * @param columns and rows of windows that fill the picture
+     * @param directions of the strokes in each window, row by row: whole degrees from the horizontal, anticlockwise, 0 up to 180,
+     *     {@value #NO_WAY} where none is asked; deflated, Base64
+     * @param strokeMm how long a stroke is; 0 where none are asked
+     * @param relief by how many tones a stroke is darker than what lies between the strokes
+     * @param open true where the paper's tooth is to be left open
+     */
+    public record Texture(int columns, int rows, String directions, double strokeMm, double relief, boolean open) {
+        /** Side of a window, mm. */
+        public static final double WINDOW_MM = 4;
+
+        public static final int NO_WAY = 255;
+
+        /** How many windows a length has, the last one cut off. */
+        public static int windows(double mm) {
+            return (int) Math.ceil(mm / WINDOW_MM - 1e-9);
+        }
+
+        /** Of each window, see {@link #directions}. */
+        public byte[] ways() {
+            return unpacked(directions, columns * rows);
+        }
+    }
+
     /** An area, not printed. @param at its middle */
     public record Focus(Point at, double radiusMm) {}
 
@@ -98,11 +127,13 @@ public record PicturePlan(
             List<Integer> order,
             int gridColumns,
             int gridRows,
-            Guide guide) {
+            Guide guide,
+            Texture texture) {
         if (places.length != columns * rows) {
             throw new IllegalArgumentException(places.length + " cells for " + columns + " × " + rows);
         }
-        return new PicturePlan(cellMm, columns, rows, packed(places), tones, order, gridColumns, gridRows, guide);
+        return new PicturePlan(
+                cellMm, columns, rows, packed(places), tones, order, gridColumns, gridRows, guide, texture);
     }
 
     /** Bytes as text, deflated. */
@@ -148,6 +179,13 @@ public record PicturePlan(
         return tones.get(at % BETWEEN > BETWEEN / 2 ? at / BETWEEN + 1 : at / BETWEEN);
     }
 
+    /** What the pencils give at a tone or between two. */
+    public Lab predictedBetween(double tone) {
+        int from = (int) Math.min(tones.size() - 1.0, tone);
+        int to = Math.min(tones.size() - 1, from + 1);
+        return tones.get(from).predicted().towards(tones.get(to).predicted(), tone - from);
+    }
+
     /** What the pencils give at a place. */
     public Lab predicted(byte place) {
         int at = place & 255;
@@ -160,6 +198,6 @@ public record PicturePlan(
     }
 
     PicturePlan with(List<Tone> other) {
-        return new PicturePlan(cellMm, columns, rows, cells, other, order, gridColumns, gridRows, guide);
+        return new PicturePlan(cellMm, columns, rows, cells, other, order, gridColumns, gridRows, guide, texture);
     }
 }

@@ -4,6 +4,7 @@ import grastel.core.colour.Lab;
 import grastel.core.exercise.ExercisePlan.Fault;
 import grastel.core.exercise.FieldPlan.Ask;
 import grastel.core.exercise.PicturePlan.Guide;
+import grastel.core.exercise.PicturePlan.Texture;
 import grastel.core.exercise.PicturePlan.Tone;
 import grastel.core.exercise.Piece.Work;
 import grastel.core.exercise.Recipe.Step;
@@ -98,7 +99,10 @@ public final class PlanBuilder {
         return layers.stream()
                 .map(l -> (Layer.Colour) l)
                 .map(l -> colour(
-                        l.pass().pencil(), setting.pressures().nearest(l.pass().pressure()), l.passes()))
+                                l.pass().pencil(),
+                                setting.pressures().nearest(l.pass().pressure()),
+                                l.passes())
+                        .stroked(l.pass().stroke(), l.pass().point()))
                 .toList();
     }
 
@@ -176,6 +180,18 @@ public final class PlanBuilder {
     /** A field that a picture is drawn in. @param order in which zones are drawn; @param guide to be printed in it */
     public FieldPlan picture(
             String label, double widthMm, double heightMm, Work work, List<Integer> order, Guide guide) {
+        return picture(label, widthMm, heightMm, work, order, guide, null);
+    }
+
+    /** The same. @param texture what is asked of its strokes, null for nothing */
+    public FieldPlan picture(
+            String label,
+            double widthMm,
+            double heightMm,
+            Work work,
+            List<Integer> order,
+            Guide guide,
+            Texture texture) {
         List<Tone> tones = work.tones().stream()
                 .map(t -> {
                     Recipe recipe = new Recipe(steps(t.layers()));
@@ -207,7 +223,8 @@ public final class PlanBuilder {
                         order,
                         work.gridColumns(),
                         work.gridRows(),
-                        guide)));
+                        guide,
+                        texture)));
     }
 
     /** Adds a field made otherwise. */

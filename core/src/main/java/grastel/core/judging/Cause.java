@@ -165,6 +165,25 @@ public enum Cause {
     SHADOWS_GREY(
             "the shadows went grey",
             "Glaze the shadow with its own colour once more; darken with a deep colour, not with black."),
+    /** Strokes run another way than the surface. */
+    ACROSS_THE_GROWTH(
+            "strokes run across the surface", "Turn the sheet and pull each stroke the way the dotted lines run."),
+    /** In places no direction can be told. */
+    NO_DIRECTION("no direction can be told", "Single strokes with a sharp point, side by side; no rubbing over."),
+    /** Strokes are longer than the surface asks. */
+    STROKES_LONG("strokes are longer than the surface asks", "Shorter: from the wrist, and lift off at the end."),
+    /** Strokes are shorter than the surface asks. */
+    STROKES_SHORT("strokes are shorter than the surface asks", "Longer: one pull from root to tip, no dabbing."),
+    /** Detail hardly stands out from its base. */
+    DETAIL_WEAK("base and detail look alike", "Sharpen, and lay fewer but darker strokes over a lighter base."),
+    /** The grain of the paper was filled where it was to make the surface. */
+    TOOTH_FILLED("the grain is filled", "Side of a dull point and the pencil’s own weight; stop early."),
+    /** Light and dark are not where the plan has them. */
+    PATTERN_LOST(
+            "light and dark are not where they belong",
+            "Darken where something goes under or turns away; leave its middle light."),
+    /** Hard edges fade out. */
+    EDGES_SOFT("hard edges fade out", "Sharp point along the edge, dark up to it, and stop."),
     /** Bands of strokes show inside areas. */
     STRIPED("strokes show as stripes", "Cross the strokes: one light pass more from another side."),
     /** Pressure wandered inside areas. */

@@ -3,11 +3,14 @@ package grastel.core.judging;
 import grastel.core.colour.LinearRgb;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
+import grastel.core.layering.Layer;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Swatch;
 import grastel.core.layering.SwatchPicture;
 import grastel.core.media.Paper;
 import grastel.core.reading.Specks;
+import grastel.core.reading.StrokeMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -24,6 +27,7 @@ public final class Cover {
     private final ExercisePlan plan;
     private final Paper paper;
     private final Map<String, Double> known = new ConcurrentHashMap<>();
+    private final Map<String, Double> grains = new ConcurrentHashMap<>();
 
     /** @param paper what the sheet was printed on */
     public Cover(ExercisePlan plan, Paper paper) {
@@ -33,18 +37,38 @@ public final class Cover {
 
     /** Share of specks, %. */
     public double specks(FieldPlan field) {
-        return known.computeIfAbsent(field.id(), id -> painted(field));
+        return known.computeIfAbsent(field.id(), id -> specksOf(field));
     }
 
-    private double painted(FieldPlan field) {
+    /** Spread of L* by the grain of a picture's tones, each as far as it goes. */
+    public double grain(FieldPlan field) {
+        return grains.computeIfAbsent(
+                field.id(),
+                id -> Math.sqrt(field.picture().tones().stream()
+                        .mapToDouble(t -> {
+                            List<Layer> layers = t.recipe().layers(plan.palette(), 0.5, plan.pressures());
+                            double grain = StrokeMap.grain(
+                                    painted(new Stack(paper, Optional.empty(), layers).swatch()), SIDE, PX_PER_MM);
+                            return t.share() * grain * grain;
+                        })
+                        .sum()));
+    }
+
+    private double specksOf(FieldPlan field) {
         Swatch swatch = new Stack(paper, Optional.empty(), plan.layers(field, 0.5)).swatch();
+        return 100
+                * Specks.share(
+                        painted(swatch), SIDE, PX_PER_MM, paper.ground().toLab().lightness());
+    }
+
+    private float[] painted(Swatch swatch) {
         float[] light = luminance(SwatchPicture.tones(swatch));
         byte[] tones = SwatchPicture.heights(paper.tooth().grainMm(), swatch.stroke(), SIDE, SIDE, PX_PER_MM, SEED);
         float[] seen = new float[tones.length];
         for (int i = 0; i < seen.length; i++) {
             seen[i] = light[tones[i] & 255];
         }
-        return 100 * Specks.share(seen, SIDE, PX_PER_MM, paper.ground().toLab().lightness());
+        return seen;
     }
 
     /** Of each tone. @param tones red, green and blue of each */

@@ -1,12 +1,16 @@
 package grastel.core.judging;
 
 import grastel.core.colour.Lab;
+import java.util.OptionalDouble;
 import java.util.function.ToDoubleFunction;
 
 /** Figures on a grid of cells, row by row. */
 final class Grid {
     /** Where the sides of a line are looked at, cells from it. */
     static final int SIDE = 4;
+
+    /** Sides that differ less have no edge between them, L*. */
+    private static final double TOLD = 10;
 
     final int columns;
     final int rows;
@@ -103,6 +107,22 @@ final class Grid {
     /** How much lighter it is beyond an edge than on this side of it, of the two cells next to those that it may run through. */
     double rise(int i, int step) {
         return (data[i + 2 * step] + data[i + 3 * step] - data[i - step] - data[i - 2 * step]) / 2;
+    }
+
+    /**
+     * Over how many cells it changes across an edge: what lies on both sides apart, by the steepest cell between. None where both
+     * sides are alike. @param step to the cell beyond the edge; @param along to the next cell of the edge
+     */
+    OptionalDouble width(int i, int step, int along) {
+        double here = three(i - (SIDE - 1) * step, along) + three(i - (SIDE - 2) * step, along);
+        double beyond = three(i + SIDE * step, along) + three(i + (SIDE - 1) * step, along);
+        double apart = Math.abs(beyond - here) / 2;
+        double steepest = 0;
+        for (int off = 1 - SIDE; off < SIDE; off++) {
+            double change = three(i + (off + 1) * step, along) - three(i + off * step, along);
+            steepest = Math.max(steepest, Math.abs(change));
+        }
+        return apart < TOLD ? OptionalDouble.empty() : OptionalDouble.of(Math.max(1, apart / steepest));
     }
 
     private double three(int i, int along) {

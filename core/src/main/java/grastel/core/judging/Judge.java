@@ -45,6 +45,12 @@ public final class Judge {
             Goal.STRONGEST_AT_FOCUS,
             Goal.EDGES_READ,
             Goal.FADES_TURN,
+            Goal.STROKES_FOLLOW,
+            Goal.STROKE_LENGTH,
+            Goal.DETAIL_SHOWS,
+            Goal.TOOTH_LEFT,
+            Goal.PATTERN_READS,
+            Goal.EDGES_CRISP,
             Goal.SMOOTH_AREAS);
 
     /** What is read along a strip. */
@@ -159,7 +165,7 @@ public final class Judge {
         Map<String, FieldPlan> asked =
                 goal.fields().stream().map(plan::field).collect(Collectors.toMap(FieldPlan::id, f -> f));
         Map<String, Measure.Pair> filled = asked.values().stream()
-                .map(f -> new Measure.Pair(f, byField.get(f.id()), () -> cover.specks(f)))
+                .map(f -> new Measure.Pair(f, byField.get(f.id()), cover))
                 .filter(p -> !p.read().blank() || isToBeBare(p.asked()))
                 .collect(Collectors.toMap(Measure.Pair::id, p -> p));
         return new Tried(goal.of(), asked, filled);

@@ -14,7 +14,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.DoubleSupplier;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -36,8 +35,8 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     /** Fields a family has: tint, hue, shade. */
     private static final int FAMILY = 3;
 
-    /** A field as asked and as read. @param plannedSpecks of its recipe as the reader would see it, % */
-    record Pair(FieldPlan asked, FieldReading read, DoubleSupplier plannedSpecks) {
+    /** A field as asked and as read. @param cover what its recipe would look like to the reader */
+    record Pair(FieldPlan asked, FieldReading read, Cover cover) {
         String id() {
             return read.field();
         }
@@ -111,12 +110,19 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
 
     /** Of a whole picture; none where the picture does not tell. */
     private static Measure piece(Function<PieceFigures, Optional<Figure>> figure, boolean largest) {
+        return told(pair -> PieceFigures.of(pair).flatMap(figure), largest);
+    }
+
+    /** Of the strokes and the grain of a picture; none where they cannot be told. */
+    private static Measure texture(Function<TextureFigures, Optional<Figure>> figure, boolean largest) {
+        return told(pair -> TextureFigures.of(pair).flatMap(figure), largest);
+    }
+
+    private static Measure told(Function<Pair, Optional<Figure>> figure, boolean largest) {
         return new Measure(
                 1,
                 false,
                 tried -> tried.each().stream()
-                        .map(PieceFigures::of)
-                        .flatMap(Optional::stream)
                         .map(figure)
                         .flatMap(Optional::stream)
                         .toList(),
@@ -141,6 +147,12 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
             case STRONGEST_AT_FOCUS -> piece(PieceFigures::focus, false);
             case EDGES_READ -> piece(PieceFigures::edges, false);
             case FADES_TURN -> piece(PieceFigures::fades, false);
+            case STROKES_FOLLOW -> texture(TextureFigures::direction, true);
+            case STROKE_LENGTH -> texture(TextureFigures::length, true);
+            case DETAIL_SHOWS -> texture(TextureFigures::detail, false);
+            case TOOTH_LEFT -> texture(TextureFigures::tooth, false);
+            case PATTERN_READS -> piece(PieceFigures::pattern, false);
+            case EDGES_CRISP -> piece(PieceFigures::crispness, true);
             case SMOOTH_AREAS -> piece(PieceFigures::smoothness, true);
             case NEAT_EDGE -> each(p -> p.read().outside(), Cause.OVER_EDGE);
             case SMOOTH_FADE -> bestStrip(StripFigures::largestJump, false);
@@ -197,7 +209,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     /** How far a field's cover is from what its recipe gives, in points. */
     private static Figure cover(Pair field) {
         Measured specks = field.read().specks();
-        double off = specks.value() - field.plannedSpecks().getAsDouble();
+        double off = specks.value() - field.cover().specks(field.asked());
         return new Figure(
                 new Measured(Math.abs(off), specks.plusMinus()),
                 off > 0 ? Cause.COVER_TOO_OPEN : Cause.COVER_TOO_DENSE,

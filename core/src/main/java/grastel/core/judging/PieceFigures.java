@@ -53,6 +53,9 @@ final class PieceFigures {
     /** An edge reads where its sides differ by so much, L*. */
     private static final double CONTRAST = 10;
 
+    /** An edge is hard that changes so much from one cell to the next, L*. */
+    private static final double HARD = 15;
+
     /** Colour that a shadow has in the plan, C*. */
     private static final double COLOURED = 14;
 
@@ -312,6 +315,54 @@ final class PieceFigures {
         double share = kept / (double) count;
         return Optional.of(figure(
                 100 * share, 200 * Math.sqrt(Math.max(0.01, share * (1 - share)) * ALIKE / count), Cause.EDGE_LOST));
+    }
+
+    /** How alike light and dark lie with the plan, as seen from a little away: 100 × the correlation. */
+    Optional<Figure> pattern() {
+        Grid plans = planned.mean(1);
+        Grid drew = drawn.mean(1);
+        int[] cells = cells().toArray();
+        double both = covariance(cells, plans, drew);
+        double ofPlan = covariance(cells, plans, plans);
+        double ofDrawn = covariance(cells, drew, drew);
+        if (ofPlan == 0 || ofDrawn == 0) {
+            return Optional.empty();
+        }
+        double likeness = both / Math.sqrt(ofPlan * ofDrawn);
+        double error = 2 * (1 - likeness * likeness) / Math.sqrt(cells.length / ALIKE);
+        return Optional.of(figure(100 * likeness, 100 * error, Cause.PATTERN_LOST));
+    }
+
+    private static double covariance(int[] cells, Grid one, Grid other) {
+        double ofOne = mean(cells, one);
+        double ofOther = mean(cells, other);
+        return Arrays.stream(cells)
+                .mapToDouble(i -> (one.at(i) - ofOne) * (other.at(i) - ofOther))
+                .sum();
+    }
+
+    /** Over how much the edges change that are hard in the plan, median, mm. */
+    Optional<Figure> crispness() {
+        List<Double> widths = new ArrayList<>();
+        for (int i : cells().toArray()) {
+            for (int step : new int[] {1, columns}) {
+                int along = columns + 1 - step;
+                boolean hard = reaches(i, step)
+                        && Math.abs(planned.at(i + step) - planned.at(i)) >= HARD
+                        && Math.abs(planned.at(i + step) - planned.at(i))
+                                > Math.abs(planned.at(i + along) - planned.at(i));
+                if (hard) {
+                    drawn.width(i, step, along).ifPresent(widths::add);
+                }
+            }
+        }
+        if (widths.size() < LEAST_CELLS) {
+            return Optional.empty();
+        }
+        double[] sorted =
+                widths.stream().mapToDouble(w -> w * plan.cellMm()).sorted().toArray();
+        double error = 2 * Math.sqrt(ALIKE / sorted.length) + plan.cellMm() / 4;
+        return Optional.of(figure(end(sorted, 0.5), error, Cause.EDGES_SOFT));
     }
 
     private boolean reaches(int i, int step) {

@@ -42,7 +42,17 @@ public enum Skill {
     COMPOSITION(
             shownBy("faceted-composition", Goal.EDGES_READ, Goal.FADES_TURN, Goal.PICTURE_RANGE, Goal.SMOOTH_AREAS),
             GRADATION),
-    TEXTURE(notYetShown(), STROKES, FORM_AND_LIGHT),
+    TEXTURE(
+            shownBy(
+                    "texture-study",
+                    Goal.STROKES_FOLLOW,
+                    Goal.STROKE_LENGTH,
+                    Goal.DETAIL_SHOWS,
+                    Goal.TOOTH_LEFT,
+                    Goal.PATTERN_READS,
+                    Goal.EDGES_CRISP),
+            STROKES,
+            FORM_AND_LIGHT),
     READING_A_REFERENCE(shownBy("finished-piece", Goal.PROPORTION, Goal.PICTURE_VALUES), EQUAL_STEPS),
     COLOUR_PLAN(shownBy("finished-piece", Goal.SHADOWS_COLOURED), List.of(Set.of(MIXING_FROM_FEW, ANALOGOUS_BLENDING))),
     FINISHING(
@@ -81,11 +91,6 @@ public enum Skill {
 
     private static Evidence shownBy(String kind, Goal first, Goal... more) {
         return new Evidence(Map.of(kind, EnumSet.of(first, more)));
-    }
-
-    /** Shown by student projects or kinds of exercise that are not there yet. */
-    private static Evidence notYetShown() {
-        return new Evidence(Map.of());
     }
 
     /** The goals that show it, by the id of their kind of exercise. */

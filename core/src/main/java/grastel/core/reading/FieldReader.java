@@ -77,7 +77,12 @@ final class FieldReader {
                 100 * samples.glareShare,
                 isPicture(field)
                         ? PictureReading.of(
-                                samples, field.rect(), fix, ground.edgeMm() - FieldSamples.INSIDE_MM, ground.play())
+                                samples,
+                                field.rect(),
+                                fix,
+                                ground.edgeMm() - FieldSamples.INSIDE_MM,
+                                ground.play(),
+                                StrokeMapReader.of(seen, samples.inside, field.rect(), sharpness.contrastHidden()))
                         : null);
     }
 

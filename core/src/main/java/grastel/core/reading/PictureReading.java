@@ -13,15 +13,17 @@ import java.util.stream.IntStream;
  * @param columns and rows of cells
  * @param cells L*, a* and b*, each row by row, deflated, Base64
  * @param play how far all of it may lie off the frame because it was seen through a window, mm; null where it lies as printed
+ * @param strokes and grain; null in readings from before they were read
  */
-public record PictureReading(double cellMm, int columns, int rows, String cells, Double play) {
+public record PictureReading(double cellMm, int columns, int rows, String cells, Double play, StrokeMap strokes) {
     public static final double CELL_MM = 1;
 
     private static final double CODES = 2.55;
     private static final int GREY = 128;
 
     /** @param edge whose cells cannot be seen, mm; @param play see {@link #play} */
-    static PictureReading of(FieldSamples samples, Rect field, ColourFix fix, double edge, Double play) {
+    static PictureReading of(
+            FieldSamples samples, Rect field, ColourFix fix, double edge, Double play, StrokeMap strokes) {
         int columns = (int) Math.round(field.width() / CELL_MM);
         int rows = (int) Math.round(field.height() / CELL_MM);
         Lab[] colours = IntStream.range(0, columns * rows)
@@ -32,7 +34,7 @@ public record PictureReading(double cellMm, int columns, int rows, String cells,
                             .toXyz());
                 })
                 .toArray(Lab[]::new);
-        return of(columns, rows, colours, play);
+        return of(columns, rows, colours, play, strokes);
     }
 
     /** What lies under the edge of a card is taken from beside it. */
@@ -41,7 +43,7 @@ public record PictureReading(double cellMm, int columns, int rows, String cells,
     }
 
     /** @param colours of each cell, row by row */
-    public static PictureReading of(int columns, int rows, Lab[] colours, Double play) {
+    public static PictureReading of(int columns, int rows, Lab[] colours, Double play, StrokeMap strokes) {
         int count = columns * rows;
         byte[] bytes = new byte[3 * count];
         for (int i = 0; i < count; i++) {
@@ -49,7 +51,7 @@ public record PictureReading(double cellMm, int columns, int rows, String cells,
             bytes[count + i] = code(colours[i].a() + GREY);
             bytes[2 * count + i] = code(colours[i].b() + GREY);
         }
-        return new PictureReading(CELL_MM, columns, rows, PicturePlan.packed(bytes), play);
+        return new PictureReading(CELL_MM, columns, rows, PicturePlan.packed(bytes), play, strokes);
     }
 
     private static byte code(double value) {

@@ -59,6 +59,11 @@ final class Sharpness {
         return Math.sqrt(Math.max(0, Specks.SPOT_MM * Specks.SPOT_MM - had * had)) * FieldSamples.PER_MM;
     }
 
+    /** Share of the contrast of what is as fine as a stroke that blur may hide; 0 where it hides none. */
+    double contrastHidden() {
+        return hidesSpecks() ? Math.min(1, 0.1 + 1 - Specks.SPOT_MM / blurMm) : 0;
+    }
+
     /** What blur may hide of a share of specks, or feign of them; 0 where it hides none. */
     double speckError(double share) {
         return hidesSpecks() ? Math.min(1, 0.1 + 0.3 * (blurMm / Specks.SPOT_MM - 1) + share / 2) : 0;

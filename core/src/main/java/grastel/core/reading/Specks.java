@@ -55,14 +55,20 @@ public final class Specks {
 
     /** @param luminance of a square picture in its own grain, row by row, {@code side} long; @return 0…1 */
     public static double share(float[] luminance, int side, double pxPerMm, double paperLightness) {
+        Plane seen = seen(luminance, side, pxPerMm);
+        return share(seen.data, seen.data.length, paperLightness);
+    }
+
+    /** L* of a square picture through the spot. */
+    static Plane seen(float[] luminance, int side, double pxPerMm) {
         Plane plane = new Plane(side, side);
         System.arraycopy(luminance, 0, plane.data, 0, plane.data.length);
         Plane seen = plane.blurred(SPOT_MM * pxPerMm);
-        float[] lightness = new float[seen.data.length];
-        for (int i = 0; i < lightness.length; i++) {
-            lightness[i] = (float) Lab.lightnessOf(seen.data[i]);
+        Plane lightness = new Plane(side, side);
+        for (int i = 0; i < lightness.data.length; i++) {
+            lightness.data[i] = (float) Lab.lightnessOf(seen.data[i]);
         }
-        return share(lightness, lightness.length, paperLightness);
+        return lightness;
     }
 
     /** L* that a share of the values stay under, to 0.1. */

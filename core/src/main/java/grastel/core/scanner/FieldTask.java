@@ -28,6 +28,11 @@ public record FieldTask(String field, List<List<Layer>> along, Drawing drawing) 
         default double leastPressure() {
             return 1;
         }
+
+        /** The same as one hand draws it this time. */
+        default Drawing by(Hand hand, long seed) {
+            return this;
+        }
     }
 
     /** From left to right. */

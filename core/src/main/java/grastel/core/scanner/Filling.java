@@ -43,10 +43,10 @@ final class Filling {
 
     /** @return where along a strip the pressure was let go, as a share of its length; NaN where nowhere */
     double fill(FlatPage page, Region region, FieldTask task, Hand hand, RandomGenerator random) {
+        FieldTask.Drawing drawing = task.drawing().by(hand, seed);
         ToothField tooth = new ToothField(seed, paper.tooth().grainMm(), stroke(task), hand.swing());
         double scatter = 1 + hand.pressureScatter() * random.nextGaussian();
-        double least = Math.max(
-                0, (1 - 3 * (hand.patchiness() + cloud)) * task.drawing().leastPressure() - hand.band());
+        double least = Math.max(0, (1 - 3 * (hand.patchiness() + cloud)) * drawing.leastPressure() - hand.band());
         double most = 1 + 3 * (hand.patchiness() + cloud);
         Films films = new Films(task, hand, scatter, least, most);
         Grain wander = new Grain(random.nextLong(), HAND_SCALE_MM);
@@ -75,9 +75,9 @@ final class Filling {
                     here *= 1 - hand.band();
                 }
                 double down = (mmY - bounds.y()) / bounds.height();
-                here *= task.drawing().pressure(along, down);
+                here *= drawing.pressure(along, down);
                 double level = most > least ? (Math.min(most, Math.max(least, here)) - least) / (most - least) : 0;
-                films.light(task.drawing().tone(along, down), level, tooth.at(mmX, mmY), light);
+                films.light(drawing.tone(along, down), level, tooth.at(mmX, mmY), light);
                 page.glaze(x, y, light[0], light[1], light[2], ground);
             }
         }

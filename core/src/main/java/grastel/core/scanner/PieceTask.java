@@ -5,9 +5,11 @@ import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.PicturePlan;
 import grastel.core.exercise.PicturePlan.Tone;
+import grastel.core.exercise.texture.StrokeMarks.Habit;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Stroke;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -28,6 +30,19 @@ public final class PieceTask {
 
     /** From here on to both sides, a share of width and height. */
     private static final double OFF_FROM = 0.8;
+
+    /** A hand that does not look turns its strokes so far from how they mostly run, degrees. */
+    private static final double ACROSS = 60;
+
+    private static final double LONG = 2;
+    private static final double SHORT = 0.4;
+    /** Share of the relief that is left after rubbing. */
+    private static final double RUBBED = 0.15;
+
+    private static final double FILLING_PRESSURE = 0.85;
+    private static final int FILLING_PASSES = 2;
+    private static final double SOFT_MM = 6;
+    private static final int SOFT_PLACES = 5;
 
     private final FieldPlan field;
     private final PicturePlan plan;
@@ -52,7 +67,30 @@ public final class PieceTask {
         WRONG_LIGHT,
         STRIPES,
         MUD,
-        SHIFTED
+        SHIFTED,
+        /** Strokes all one way, whatever the surface does. */
+        ONE_WAY,
+        LONG_STROKES,
+        SHORT_STROKES,
+        /** No detail over the base. */
+        RUBBED,
+        /** Sharp and firm where the tooth was to stay open. */
+        FILLED,
+        /** What is to end sharply fades out. */
+        SOFT_EDGES;
+
+        /** None, and what can be done to such a picture. */
+        public static List<Fault> of(PicturePlan plan) {
+            if (plan.texture() == null) {
+                return List.of(NONE, ALL_MIDDLE, LOST_HIGHLIGHT, OUTLINED, WRONG_LIGHT, STRIPES, MUD, SHIFTED);
+            }
+            if (plan.texture().strokeMm() > 0) {
+                return List.of(NONE, ONE_WAY, RUBBED, LONG_STROKES, SHORT_STROKES, ALL_MIDDLE);
+            }
+            return plan.texture().open()
+                    ? List.of(NONE, FILLED, ALL_MIDDLE)
+                    : List.of(NONE, SOFT_EDGES, LOST_HIGHLIGHT, ALL_MIDDLE);
+        }
     }
 
     static FieldTask of(ExercisePlan exercise, FieldPlan field) {
@@ -70,11 +108,65 @@ public final class PieceTask {
             case STRIPES -> task.striped();
             case MUD -> task.muddied(exercise.palette().get(0));
             case SHIFTED -> task.shifted();
+            case ONE_WAY -> task.stroked(new Habit(0, 1, 0.15, task.across()), 1);
+            case LONG_STROKES -> task.stroked(new Habit(0, LONG, 0.2, Double.NaN), 1);
+            case SHORT_STROKES -> task.stroked(new Habit(0, SHORT, 0.2, Double.NaN), 1);
+            case RUBBED -> task.stroked(Habit.EXACT, RUBBED);
+            case FILLED -> task.filled();
+            case SOFT_EDGES -> task.softened();
         };
     }
 
     private FieldTask drawn(byte[] at) {
-        return new FieldTask(field.id(), layers, (across, down) -> tone(at, across, down));
+        return drawn((across, down) -> tone(at, across, down));
+    }
+
+    /** With the strokes that are asked for. */
+    private FieldTask drawn(FieldTask.Drawing tones) {
+        return new FieldTask(field.id(), layers, StrokeTask.of(tones, plan, Habit.EXACT, 1));
+    }
+
+    private FieldTask stroked(Habit habit, double firm) {
+        FieldTask.Drawing tones = (across, down) -> tone(places, across, down);
+        return new FieldTask(field.id(), layers, StrokeTask.of(tones, plan, habit, firm));
+    }
+
+    private double across() {
+        double cos = 0;
+        double sin = 0;
+        for (byte way : plan.texture().ways()) {
+            if ((way & 255) != PicturePlan.Texture.NO_WAY) {
+                cos += Math.cos(Math.toRadians(2 * (way & 255)));
+                sin += Math.sin(Math.toRadians(2 * (way & 255)));
+            }
+        }
+        return Math.toDegrees(Math.atan2(sin, cos)) / 2 + ACROSS;
+    }
+
+    private FieldTask filled() {
+        List<List<Layer>> pressed = layers.stream()
+                .map(tone -> tone.stream().map(PieceTask::pressedIn).toList())
+                .toList();
+        return new FieldTask(field.id(), pressed, (across, down) -> tone(places, across, down));
+    }
+
+    private static Layer pressedIn(Layer layer) {
+        return layer instanceof Layer.Colour c
+                ? new Layer.Colour(new Pass(c.pass().pencil(), FILLING_PRESSURE, 1, Stroke.CIRCLES), FILLING_PASSES)
+                : layer;
+    }
+
+    /** Each place as the mean of those around it. */
+    private FieldTask softened() {
+        return drawn((across, down) -> {
+            double sum = 0;
+            for (int i = 0; i < SOFT_PLACES * SOFT_PLACES; i++) {
+                double aside = SOFT_MM * (i % SOFT_PLACES / (SOFT_PLACES - 1.0) - 0.5);
+                double below = SOFT_MM * (i / SOFT_PLACES / (SOFT_PLACES - 1.0) - 0.5);
+                sum += tone(places, across + aside / field.widthMm(), down + below / field.heightMm());
+            }
+            return sum / (SOFT_PLACES * SOFT_PLACES);
+        });
     }
 
     private double tone(byte[] at, double across, double down) {
@@ -105,13 +197,10 @@ public final class PieceTask {
 
     /** Everything drawn larger, and aside. */
     private FieldTask shifted() {
-        return new FieldTask(
-                field.id(),
-                layers,
-                (across, down) -> tone(
-                        places,
-                        across + OFF_MM * (across - OFF_FROM) / field.widthMm(),
-                        down + OFF_MM * (down - OFF_FROM) / field.heightMm()));
+        return drawn((across, down) -> tone(
+                places,
+                across + OFF_MM * (across - OFF_FROM) / field.widthMm(),
+                down + OFF_MM * (down - OFF_FROM) / field.heightMm()));
     }
 
     /** Darks and lights both as one tone between. */

@@ -42,7 +42,7 @@ class ExerciseKindsTest {
         assertThat(ExerciseKinds.all())
                 .extracting(ExerciseKind::id)
                 .doesNotHaveDuplicates()
-                .hasSize(16);
+                .hasSize(17);
         assertThat(ExerciseKinds.all()).extracting(ExerciseKind::name).doesNotHaveDuplicates();
         assertThat(ExerciseKinds.of("no-such-kind")).isEmpty();
     }

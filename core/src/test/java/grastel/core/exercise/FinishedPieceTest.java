@@ -117,7 +117,7 @@ class FinishedPieceTest {
         for (int i = 0; i < 3; i++) {
             tones.add(new Tone(1, 1 / 3.0, new Lab(90 - 30 * i, 0, 0), Recipe.NONE, new Lab(90 - 30 * i, 0, 0)));
         }
-        PicturePlan plan = PicturePlan.of(1, 3, 2, places, tones, List.of(1), 1, 1, PicturePlan.Guide.NONE);
+        PicturePlan plan = PicturePlan.of(1, 3, 2, places, tones, List.of(1), 1, 1, PicturePlan.Guide.NONE, null);
         assertThat(plan.places()).isEqualTo(places);
         assertThat(plan.predicted((byte) 1).lightness())
                 .as("a third of the way")
@@ -125,7 +125,8 @@ class FinishedPieceTest {
         assertThat(plan.tone((byte) 1)).isSameAs(tones.get(0));
         assertThat(plan.tone((byte) 2)).isSameAs(tones.get(1));
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> PicturePlan.of(1, 3, 3, places, tones, List.of(1), 1, 1, PicturePlan.Guide.NONE));
+                .isThrownBy(
+                        () -> PicturePlan.of(1, 3, 3, places, tones, List.of(1), 1, 1, PicturePlan.Guide.NONE, null));
         assertThatIllegalArgumentException().isThrownBy(() -> PicturePlan.unpacked("AAAA", 4));
     }
 }

@@ -51,7 +51,7 @@ class FocusJudgedTest {
                 null,
                 null,
                 0,
-                PictureReading.of(PICTURE.columns(), PICTURE.rows(), drawn, null));
+                PictureReading.of(PICTURE.columns(), PICTURE.rows(), drawn, null, null));
         PageReading page = new PageReading(List.of(read), 200, 0, 0.01, 4, List.of(), null);
         return new Judge(PLAN, GradeBand.DEVELOPING, Shipped.CARTRIDGE)
                 .judge(page).stream()

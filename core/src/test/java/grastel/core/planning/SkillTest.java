@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
-import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GoalPlan;
+import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Shipped;
 import grastel.core.exercise.Values;
@@ -15,6 +15,7 @@ import grastel.core.recipe.School;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -57,10 +58,22 @@ class SkillTest {
     private static Set<Goal> goals(ExerciseKind kind) {
         Method wet = new Method(List.of(School.SOLVENT_SPARING));
         Setting setting = Shipped.on(kind.id().equals("toned-scale") ? Shipped.BROWN : Shipped.CARTRIDGE, wet);
-        ExercisePlan plan = Shipped.plan(kind.id(), Values.NONE, setting);
         Set<Goal> goals = new HashSet<>();
-        plan.goals().stream().map(GoalPlan::goal).forEach(goals::add);
+        choices(kind, setting)
+                .map(values -> Shipped.plan(kind.id(), values, setting))
+                .flatMap(plan -> plan.goals().stream())
+                .map(GoalPlan::goal)
+                .forEach(goals::add);
         return goals;
+    }
+
+    /** As suggested, and each of what may be chosen. */
+    private static Stream<Values> choices(ExerciseKind kind, Setting setting) {
+        return Stream.concat(
+                Stream.of(Values.NONE),
+                kind.parameters(setting).stream()
+                        .filter(p -> kind.id().equals("texture-study") && p instanceof Parameter.Choice)
+                        .flatMap(p -> ((Parameter.Choice) p).options().stream().map(o -> Values.of(p.name(), o.id()))));
     }
 
     private static Set<Skill> beneath(Skill skill, Set<Skill> found) {

@@ -1,0 +1,64 @@
+package grastel.core.scanner;
+
+import grastel.core.exercise.PicturePlan;
+import grastel.core.exercise.texture.StrokeMarks;
+import grastel.core.exercise.texture.StrokeMarks.Habit;
+
+/** A picture with strokes over its tones: darker where one lies, lighter between, the tone in the mean. */
+final class StrokeTask implements FieldTask.Drawing {
+    /** Lengths differ the more, the less steady a hand presses. */
+    private static final double UNEVEN = 2;
+    /** Bare paper stays bare. */
+    private static final double BARE = 0.5;
+
+    private final FieldTask.Drawing under;
+    private final PicturePlan plan;
+    private final Habit habit;
+    private final double relief;
+    private final StrokeMarks marks;
+
+    private StrokeTask(FieldTask.Drawing under, PicturePlan plan, Habit habit, double relief, StrokeMarks marks) {
+        this.under = under;
+        this.plan = plan;
+        this.habit = habit;
+        this.relief = relief;
+        this.marks = marks;
+    }
+
+    /** What a plan asks for. @param habit of whoever draws beside that of the hand; @param firm share of the asked relief */
+    static FieldTask.Drawing of(FieldTask.Drawing under, PicturePlan plan, Habit habit, double firm) {
+        return plan.texture() == null || plan.texture().strokeMm() == 0
+                ? under
+                : new StrokeTask(under, plan, habit, firm * plan.texture().relief(), null);
+    }
+
+    @Override
+    public FieldTask.Drawing by(Hand hand, long seed) {
+        Habit own = new Habit(
+                habit.swing() + hand.swing() / 2,
+                habit.length(),
+                habit.uneven() + UNEVEN * hand.pressureScatter(),
+                habit.ownWay());
+        return new StrokeTask(under.by(hand, seed), plan, habit, relief, StrokeMarks.of(plan, own, seed));
+    }
+
+    @Override
+    public double tone(double across, double down) {
+        double tone = under.tone(across, down);
+        if (tone < BARE || marks == null) {
+            return tone;
+        }
+        double mark = marks.at(across * plan.columns() * plan.cellMm(), down * plan.rows() * plan.cellMm());
+        return Math.max(0, tone + relief * (mark - StrokeMarks.MEAN));
+    }
+
+    @Override
+    public double pressure(double across, double down) {
+        return under.pressure(across, down);
+    }
+
+    @Override
+    public double leastPressure() {
+        return under.leastPressure();
+    }
+}
