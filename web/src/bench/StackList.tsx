@@ -132,6 +132,7 @@ const Adders = memo(function Adders({ kit, topPencil, onAdd }: AddersProps) {
       <Plate onPress={() => onAdd(colourLayer(topPencil ?? first))}>Add a layer</Plate>
       <Quiet onPress={() => onAdd({ kind: 'BURNISH', pencil: white, passes: 1 })}>burnish</Quiet>
       <Quiet onPress={() => onAdd({ kind: 'SOLVENT' })}>solvent</Quiet>
+      <Quiet onPress={() => onAdd({ kind: 'STUMP' })}>stump</Quiet>
       <Quiet onPress={() => onAdd({ kind: 'LIFT', strength: 0.5 })}>lift</Quiet>
     </Adding>
   );

@@ -53,6 +53,8 @@ export function layerTitle(layer: LayerData, kit: Kit): string {
       return `Burnish: ${pencil?.name ?? ''}`;
     case 'SOLVENT':
       return 'Solvent';
+    case 'STUMP':
+      return 'Blending stump';
     case 'LIFT':
       return 'Putty eraser';
   }
@@ -76,6 +78,8 @@ export function layerManner(layer: LayerData): string {
       return `hard and dull${(layer.passes ?? 1) > 1 ? ` × ${layer.passes ?? 1}` : ''}`;
     case 'SOLVENT':
       return 'brush, then dry 5–10 min';
+    case 'STUMP':
+      return 'rubbed in, no finger';
     case 'LIFT':
       return (layer.strength ?? 0.5) > 0.6 ? 'as much as it takes' : 'lightly';
   }

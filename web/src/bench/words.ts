@@ -26,6 +26,14 @@ export function warningWords(w: Warning, layerName: (i: number) => string): stri
       return 'Too little pigment for solvent to move. Lay more first.';
     case 'LAYER_AFTER_BURNISH':
       return `${name} comes after burnishing: a full tooth takes little more.`;
+    case 'GRAPHITE_SMEARS':
+      return `Graphite below smears into ${name}: ΔE ${decimals(w.figure, 1)} off its colour. Lift guide lines almost away first.`;
+    case 'SLIDES_OFF':
+      return `${name} slides on the wax or grease below: it finds ${percent(w.figure)} of its hold. Pencil first, the greasy medium last.`;
+    case 'SCRAPES_THROUGH':
+      return `${name}, pressed this hard, scrapes the oil pastel below off the paper.`;
+    case 'PASTEL_DUST':
+      return `${name} makes dust: tap it off, never blow; blend with a stump, not with fingers. School rules decide about air and masks.`;
     case 'DARKER_THAN_PENCILS_GO':
       return `The goal is darker than these pencils go (L* ${decimals(w.limit, 0)} wanted, ${decimals(w.figure, 0)} reached). Put a dark foundation under.`;
   }
@@ -39,6 +47,9 @@ export const remedyWords: Record<Warning['remedy'], string> = {
   CIRCLES: 'In circles instead',
   ONE_PASS_MORE: 'One pass more below',
   DARK_FOUNDATION: 'Add a dark foundation',
+  LIFT_FIRST: 'Lift it first',
+  PRESS_LESS: 'Press less',
+  STUMP: 'Blend with a stump',
 };
 
 export const whatIfWords: Record<WhatIf, string> = {

@@ -8,8 +8,8 @@ import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { count } from '../words/words';
+import { type Medium, MediumChoice } from './Medium';
 
-type Binder = Schemas['PencilView']['binder'];
 type Size = Schemas['ChartRequest']['pageSize'];
 type Named = Schemas['NamedView'];
 
@@ -25,7 +25,7 @@ export function ChartForm({ kit, onPrinted }: { kit: Schemas['KitView']; onPrint
   const [pageSize, setPageSize] = useState<Size>('A4');
   const [copies, setCopies] = useState(1);
   const [name, setName] = useState('');
-  const [binder, setBinder] = useState<Binder>('WAX');
+  const [binder, setBinder] = useState<Medium>('WAX');
   const [lines, setLines] = useState('');
   const [white, setWhite] = useState<string>();
   const [dark, setDark] = useState<string>();
@@ -82,15 +82,7 @@ export function ChartForm({ kit, onPrinted }: { kit: Schemas['KitView']; onPrint
         <>
           <Row>
             <Words label="Name of the range" value={name} onChange={setName} required />
-            <Segments
-              label="Binder"
-              value={binder}
-              onChange={setBinder}
-              choices={[
-                { id: 'WAX', name: 'wax' },
-                { id: 'OIL', name: 'oil' },
-              ]}
-            />
+            <MediumChoice value={binder} onChange={setBinder} />
           </Row>
           <Lines>
             <Words

@@ -8,14 +8,14 @@ import { Notice } from '../design/States';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { count, decimals } from '../words/words';
+import { type Medium, MediumChoice } from './Medium';
 
-type Binder = Schemas['PencilView']['binder'];
 
 /** Colour measurements in, shown before they are taken; the kit out. */
 export function Files({ kit }: { kit: Schemas['KitView'] }) {
   const queries = useQueryClient();
   const [range, setRange] = useState('Measured');
-  const [binder, setBinder] = useState<Binder>('WAX');
+  const [binder, setBinder] = useState<Medium>('WAX');
   const [file, setFile] = useState<File | null>(null);
   const [set, setSet] = useState('all');
   const form = (chosen: File) => filesForm('file', [chosen]) as unknown as { file: string };
@@ -40,15 +40,7 @@ export function Files({ kit }: { kit: Schemas['KitView'] }) {
         <p>CGATS.17 text or CSV with code, name and L*, a*, b* or reflectances by wavelength. You see what it would do first.</p>
         <Row>
           <Words label="Into the range" value={range} onChange={setRange} />
-          <Segments
-            label="Binder"
-            value={binder}
-            onChange={setBinder}
-            choices={[
-              { id: 'WAX', name: 'wax' },
-              { id: 'OIL', name: 'oil' },
-            ]}
-          />
+          <MediumChoice value={binder} onChange={setBinder} />
           <FileTrigger
             acceptedFileTypes={['.txt', '.csv', '.cgats', 'text/plain', 'text/csv']}
             onSelect={(files) => {

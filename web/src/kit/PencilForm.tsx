@@ -8,6 +8,7 @@ import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { space } from '../design/tokens';
 import { srgbToLab } from '../bench/pixel';
+import { MediumChoice } from './Medium';
 
 type Pencil = Schemas['PencilView'];
 type Request = Schemas['PencilRequest'];
@@ -80,15 +81,7 @@ export function PencilForm({ kit, pencil, onDone }: Props) {
         </Row>
       )}
       <LabBoxes lab={request.lab} onChange={(lab) => set({ lab, source: 'MEASURED_LAB' })} />
-      <Segments
-        label="Binder"
-        value={request.binder}
-        onChange={(binder) => set({ binder })}
-        choices={[
-          { id: 'WAX', name: 'wax' },
-          { id: 'OIL', name: 'oil' },
-        ]}
-      />
+      <MediumChoice value={request.binder} onChange={(binder) => set({ binder })} />
       <Pair>
         <NumberBox label="Hiding 0–1" value={request.hiding} least={0} most={1} step={0.01} digits={2} onChange={(hiding) => set({ hiding })} />
         <NumberBox label="Softness 0.3–2" value={request.softness} least={0.3} most={2} step={0.01} digits={2} onChange={(softness) => set({ softness })} />

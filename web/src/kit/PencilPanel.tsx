@@ -11,6 +11,7 @@ import { signed } from '../bench/words';
 import { Calibrate } from './Calibrate';
 import { PencilForm } from './PencilForm';
 import { decimals } from '../words/words';
+import { mediumNames } from './Medium';
 
 type Pencil = Schemas['PencilView'];
 
@@ -70,7 +71,7 @@ export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
         <div>
           <h2>{pencil.name}</h2>
           <small>
-            {pencil.code} · {pencil.range} · {pencil.binder === 'WAX' ? 'wax' : 'oil'}
+            {pencil.code} · {pencil.range} · {mediumNames[pencil.binder]}
           </small>
         </div>
       </Head>

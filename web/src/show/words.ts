@@ -19,6 +19,8 @@ export function layerWords(layer: Layer): string {
       return `Burnish with ${name}`;
     case 'SOLVENT':
       return 'Solvent with a brush, then leave to dry';
+    case 'STUMP':
+      return 'Blend with a stump, not with a finger';
     case 'LIFT':
       return 'Lift with the putty eraser';
   }

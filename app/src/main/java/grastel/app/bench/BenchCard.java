@@ -141,6 +141,9 @@ final class BenchCard {
         if (layer instanceof Layer.Burnish b) {
             return "Burnish with " + b.burnisher().title() + ", hard and dull, " + passes(b.passes());
         }
+        if (layer instanceof Layer.Stump) {
+            return "Blend with a stump";
+        }
         return layer instanceof Layer.Lift ? "Lift with putty eraser" : "Dissolve with solvent, let it dry 5–10 min";
     }
 

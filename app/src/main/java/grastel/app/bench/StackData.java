@@ -77,6 +77,7 @@ record StackData(
         }
         Layer made = switch (data.kind()) {
             case SOLVENT -> new Layer.Solvent();
+            case STUMP -> new Layer.Stump();
             case LIFT -> {
                 double strength = share(path + ".strength", data.strength(), 0.5, wrong);
                 yield wrong.size() > before ? null : new Layer.Lift(Math.max(0.01, strength));

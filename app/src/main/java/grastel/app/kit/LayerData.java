@@ -30,6 +30,7 @@ public record LayerData(
         COLOUR,
         BURNISH,
         SOLVENT,
+        STUMP,
         LIFT
     }
 
@@ -45,6 +46,7 @@ public record LayerData(
         if (layer instanceof Layer.Lift l) {
             return new LayerData(Kind.LIFT, null, null, null, null, null, l.strength());
         }
-        return new LayerData(Kind.SOLVENT, null, null, null, null, null, null);
+        Kind kind = layer instanceof Layer.Stump ? Kind.STUMP : Kind.SOLVENT;
+        return new LayerData(kind, null, null, null, null, null, null);
     }
 }

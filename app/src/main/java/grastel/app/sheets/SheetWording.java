@@ -124,12 +124,25 @@ final class SheetWording {
                 of.add(plan.palette().get(steps.get(s).pencil()).code());
             }
         }
-        String words = field.picture().guide().marks().stream()
-                .map(m -> m.words() + ": " + String.join(" into ", pencils.get(Integer.valueOf(m.words()))))
-                .collect(Collectors.joining(", "));
+        String words = field.picture().texture() == null
+                ? field.picture().guide().marks().stream()
+                        .map(m -> m.words() + ": " + String.join(" into ", pencils.get(Integer.valueOf(m.words()))))
+                        .collect(Collectors.joining(", "))
+                : ladder(plan, field);
         return words.isEmpty()
                 ? List.of()
                 : Line.wrapped(words, Weight.REGULAR, SheetComposer.RECIPE_SIZE, field.widthMm());
+    }
+
+    /** Tones from light to dark with what each is laid with. */
+    private static String ladder(ExercisePlan plan, FieldPlan field) {
+        return "Light to dark: "
+                + field.picture().tones().stream()
+                        .map(t -> t.recipe().steps().stream()
+                                .map(s -> line(s, plan.palette(), false, field))
+                                .collect(Collectors.joining(" + ")))
+                        .map(words -> words.isEmpty() ? "bare paper" : words)
+                        .collect(Collectors.joining(" · "));
     }
 
     private static String asked(FieldPlan field) {
@@ -147,9 +160,11 @@ final class SheetWording {
             String pencils =
                     plan.palette().size() == 1 ? "one pencil" : plan.palette().size() + " pencils";
             return List.of(
-                    field.picture().guide().marks().isEmpty()
-                            ? pencils + ", zone by zone: see the colour plan"
-                            : pencils + ", part by part: see the list under it");
+                    field.picture().texture() != null
+                            ? pencils + ", base and detail: see the list under it"
+                            : field.picture().guide().marks().isEmpty()
+                                    ? pencils + ", zone by zone: see the colour plan"
+                                    : pencils + ", part by part: see the list under it");
         }
         boolean onePencil = plan.palette().size() == 1;
         return field.recipe().steps().stream()

@@ -47,6 +47,7 @@ final class SceneViews {
         COLOUR,
         BURNISH,
         SOLVENT,
+        STUMP,
         LIFT
     }
 
@@ -71,6 +72,9 @@ final class SceneViews {
             }
             if (layer instanceof Layer.Burnish b) {
                 return new ShownLayerView(Manner.BURNISH, pencil, b.passes(), null, null, null);
+            }
+            if (layer instanceof Layer.Stump) {
+                return new ShownLayerView(Manner.STUMP, null, 1, null, null, null);
             }
             Manner manner = layer instanceof Layer.Solvent ? Manner.SOLVENT : Manner.LIFT;
             return new ShownLayerView(manner, null, 1, null, null, null);

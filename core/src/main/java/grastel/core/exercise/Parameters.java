@@ -30,9 +30,13 @@ public final class Parameters {
     }
 
     /** @throws ImpossibleExercise if nothing was chosen and nothing fits */
-    public static Pencil chosen(Values values, String name, String whatFor) {
+    public static Pencil chosen(Values values, String name, String whatFor, Setting setting) {
         return values.pencil(name)
-                .orElseThrow(() -> new ImpossibleExercise(name, "These pencils hold none " + whatFor + "."));
+                .orElseThrow(() -> new ImpossibleExercise(
+                        name,
+                        setting.isOfMarkers()
+                                ? "A marker lays one value, however it is pressed: this needs pencils, crayons or pastels."
+                                : "These pencils hold none " + whatFor + "."));
     }
 
     private static Pencil suggested(List<Pencil> fitting) {

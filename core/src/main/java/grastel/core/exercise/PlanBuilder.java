@@ -16,6 +16,7 @@ import grastel.core.layering.Stack;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.Swatch;
 import grastel.core.media.Pencil;
+import grastel.core.media.Pencil.Binder;
 import grastel.core.recipe.School;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -290,6 +291,10 @@ public final class PlanBuilder {
     public ExercisePlan plan(String kind, String title, String goal) {
         cautions.add("Rest hand and eyes now and then; no pencils in the mouth. School rules and your teacher decide.");
         List<Pencil> used = used();
+        if (used.stream().anyMatch(p -> p.binder() == Binder.SOFT_PASTEL)) {
+            cautions.add(
+                    "Soft pastel makes dust: tap it off outside, never blow; blend with a stump, not with fingers.");
+        }
         return new ExercisePlan(
                 kind,
                 title,

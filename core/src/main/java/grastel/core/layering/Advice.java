@@ -31,6 +31,10 @@ public final class Advice {
         BURNISH_OVER_HARD_LINES,
         SOLVENT_ON_TOO_LITTLE,
         LAYER_AFTER_BURNISH,
+        GRAPHITE_SMEARS,
+        SLIDES_OFF,
+        SCRAPES_THROUGH,
+        PASTEL_DUST,
         DARKER_THAN_PENCILS_GO
     }
 
@@ -48,7 +52,10 @@ public final class Advice {
         WHISPER,
         CIRCLES,
         ONE_PASS_MORE,
-        DARK_FOUNDATION
+        DARK_FOUNDATION,
+        LIFT_FIRST,
+        PRESS_LESS,
+        STUMP
     }
 
     /**
@@ -95,6 +102,7 @@ public final class Advice {
                     morePassesBelow(stack, i)));
         } else if (layer instanceof Layer.Colour colour) {
             colour(stack, i, colour, found);
+            found.addAll(MediaAdvice.on(stack, stages, i, colour));
         }
         double added =
                 ColourDifference.ciede2000(before.colour(), stages.get(i + 1).colour());
@@ -183,6 +191,7 @@ public final class Advice {
     }
 
     private static void whole(Stack stack, Swatch swatch, List<Warning> found) {
+        found.addAll(MediaAdvice.on(stack));
         if (swatch.toothLeft() < TOOTH_NEARLY_FULL && !endsBurnished(stack)) {
             found.add(new Warning(
                     Code.TOOTH_NEARLY_FULL,

@@ -1,5 +1,7 @@
 package grastel.core.layering;
 
+import java.util.Arrays;
+
 /**
  * How much lead one pass leaves in each height class. The shape follows the published paper-tooth models for pencil and
  * wax crayon: Takagi, Nakajima and Fujishiro 1999; Sousa and Buchanan 1999–2000; Rudolf, Mould and Neufeld 2003; the
@@ -17,6 +19,9 @@ final class Deposit {
      */
     private static final double REACH_WITH_DEPTH = 0.6;
 
+    /** Dye that one stroke of a marker leaves, as thick as a solid layer of pencil. */
+    private static final double FLOWN = 0.3;
+
     private Deposit() {}
 
     /**
@@ -26,25 +31,34 @@ final class Deposit {
      */
     static double[] of(Pass pass, Surface surface, double[] filling) {
         double depth = surface.depth();
-        double reach = reach(pass, depth);
+        Handling handling = Handling.of(pass.pencil());
+        if (handling.flows()) {
+            double[] even = new double[filling.length];
+            Arrays.fill(even, FLOWN);
+            return even;
+        }
+        double reach = reach(pass, Math.min(pass.point(), handling.sharpest()), depth);
         double[] gap = gaps(depth, filling);
         double rate = RATE
                 * pass.pencil().softness()
                 * Math.pow(pass.pressure(), 1.25)
                 * pass.stroke().contactFactor()
-                * surface.grip();
+                * handling.lead()
+                * surface.grip(pass.pencil());
         double[] added = new double[filling.length];
         for (int i = 0; i < added.length; i++) {
-            added[i] = rate * contact(reach, gap[i], depth) * room(filling[i], depth, HEIGHTS[i], pass.pressure());
+            added[i] = rate
+                    * contact(reach, gap[i], depth)
+                    * room(filling[i] / handling.room(), depth, HEIGHTS[i], pass.pressure());
         }
         return added;
     }
 
     /** How deep below the highest surface the lead comes: point first, then pressure. */
-    private static double reach(Pass pass, double depth) {
+    private static double reach(Pass pass, double point, double depth) {
         double p = pass.pressure();
-        double reach = Math.pow(depth, REACH_WITH_DEPTH)
-                * (0.06 + 0.42 * pass.point() * (0.35 + 0.65 * p) + 0.8 * Math.pow(p, 1.4));
+        double reach =
+                Math.pow(depth, REACH_WITH_DEPTH) * (0.06 + 0.42 * point * (0.35 + 0.65 * p) + 0.8 * Math.pow(p, 1.4));
         return reach * pass.stroke().reachFactor();
     }
 

@@ -9,7 +9,7 @@ public final class Effort {
 
     private static final double LOOSE_HATCHING = 2.5;
     private static final double BRUSHING = 4;
-    private static final double LIFTING = 2;
+    private static final double RUBBING = 2;
     /** Sharpening: 20 s for every 9 cm² of one layer. */
     private static final double SHARPEN_MINUTES_PER_CM2 = 20.0 / 60 / 9;
 
@@ -46,6 +46,6 @@ public final class Effort {
         if (layer instanceof Layer.Burnish burnish) {
             return burnish.passes() * cm2 / (BURNISHING * cm2PerMinute);
         }
-        return cm2 / (cm2PerMinute * (layer instanceof Layer.Lift ? LIFTING : BRUSHING));
+        return cm2 / (cm2PerMinute * (layer instanceof Layer.Solvent ? BRUSHING : RUBBING));
     }
 }

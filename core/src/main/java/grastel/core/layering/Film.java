@@ -15,9 +15,25 @@ final class Film {
     record Part(Lead lead, int layer, double[] amount) {}
 
     final List<Part> parts;
+    /** How much light its surface throws back, against a pencil's: that of what was laid last. */
+    final double sheen;
+    /** Part of it is dust, that goes into what is laid over it. */
+    final boolean dusty;
+    /** Part of it can be scraped off. */
+    final boolean scrapes;
 
     Film(List<Part> parts) {
         this.parts = parts;
+        this.sheen =
+                parts.isEmpty() ? 1 : parts.get(parts.size() - 1).lead.handling.sheen();
+        boolean dust = false;
+        boolean soft = false;
+        for (Part part : parts) {
+            dust |= part.lead.handling.loose() > 0;
+            soft |= part.lead.handling.scrapes();
+        }
+        this.dusty = dust;
+        this.scrapes = soft;
     }
 
     static Film of(Lead lead, int layer, double[] amount) {

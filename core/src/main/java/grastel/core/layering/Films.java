@@ -70,6 +70,43 @@ final class Films {
         return List.copyOf(out);
     }
 
+    /** Dust below goes into the film on top as it is laid. @param pressure of that */
+    static List<Film> loosened(List<Film> films, double pressure) {
+        Film top = films.get(films.size() - 1);
+        if (films.stream().noneMatch(f -> f != top && f.dusty)) {
+            return films;
+        }
+        List<Part> taken = new ArrayList<>();
+        List<Film> out = new ArrayList<>();
+        for (Film film : films.subList(0, films.size() - 1)) {
+            List<Part> left = new ArrayList<>();
+            for (Part part : film.parts) {
+                double share = part.lead().handling.loose() * (0.5 + 0.5 * pressure);
+                if (share > 0 && part.lead() != top.parts.get(0).lead()) {
+                    taken.add(scaled(part, share));
+                    left.add(scaled(part, 1 - share));
+                } else {
+                    left.add(part);
+                }
+            }
+            out.add(new Film(List.copyOf(left)));
+        }
+        if (taken.isEmpty()) {
+            return films;
+        }
+        taken.addAll(top.parts);
+        out.add(new Film(List.copyOf(taken)));
+        return List.copyOf(out);
+    }
+
+    private static Part scaled(Part part, double share) {
+        double[] amount = part.amount().clone();
+        for (int c = 0; c < amount.length; c++) {
+            amount[c] *= share;
+        }
+        return new Part(part.lead(), part.layer(), amount);
+    }
+
     private static boolean isTint(Film film) {
         return film.parts.size() == 1 && film.parts.get(0).lead().isTint();
     }

@@ -2,7 +2,7 @@ package grastel.core.layering;
 
 import grastel.core.media.Pencil;
 
-/** One thing done to a field before the next: a colour laid, burnished, dissolved or lifted. */
+/** One thing done to a field before the next: a colour laid, burnished, dissolved, stumped or lifted. */
 public sealed interface Layer {
     int MOST_PASSES = 8;
 
@@ -32,6 +32,9 @@ public sealed interface Layer {
     /** Brushing with solvent and letting it dry. */
     record Solvent() implements Layer {}
 
+    /** Rubbing with a blending stump: dust goes far, wax hardly. */
+    record Stump() implements Layer {}
+
     /** Lifting with putty eraser. @param strength 0 hardly … 1 as much as it takes; never back to paper */
     record Lift(double strength) implements Layer {
         public Lift {
@@ -47,7 +50,7 @@ public sealed interface Layer {
         }
     }
 
-    /** The pencil it uses, or null for solvent and eraser. */
+    /** The pencil it uses, or null for solvent, stump and eraser. */
     default Pencil pencil() {
         if (this instanceof Colour colour) {
             return colour.pass().pencil();

@@ -46,6 +46,7 @@ final class Lead {
             Caffeine.newBuilder().maximumSize(2_000).build(Lead::solve);
 
     final Pencil pencil;
+    final Handling handling;
     /** K/S by wavelength. */
     final double[] ratio;
     /** S of a film of thickness 1, by wavelength. */
@@ -61,6 +62,7 @@ final class Lead {
 
     private Lead(Pencil pencil, double[] ratio, double[] scattering, Lab masstone) {
         this.pencil = pencil;
+        this.handling = Handling.of(pencil);
         this.ratio = ratio;
         this.scattering = scattering;
         this.strength = Arrays.stream(scattering).average().orElseThrow();
@@ -81,7 +83,7 @@ final class Lead {
 
     /** How much of its thickness stands in the way of the next layer, 0…1. */
     double filling() {
-        return isTint() ? TINT_FILLING : 1;
+        return handling.flows() ? 0 : isTint() ? TINT_FILLING : 1;
     }
 
     /** A white or a tint, which what comes after pushes aside. */

@@ -21,6 +21,16 @@ final class Stacks {
         return stack.withLayers(layers);
     }
 
+    /** Empty where there is no room for a layer more. */
+    static Optional<Stack> inserted(Stack stack, int i, Layer layer) {
+        if (stack.layers().size() == Stack.MOST_LAYERS) {
+            return Optional.empty();
+        }
+        List<Layer> layers = new ArrayList<>(stack.layers());
+        layers.add(i, layer);
+        return Optional.of(stack.withLayers(layers));
+    }
+
     static Stack replaced(Stack stack, int i, Layer by) {
         List<Layer> layers = new ArrayList<>(stack.layers());
         layers.set(i, by);

@@ -33,8 +33,15 @@ public final class Swatch {
     private static final double BURNISH_LEVEL = 0.335;
     private static final double SOLVENT_MIX = 0.90;
     private static final double SOLVENT_LEVEL = 0.75;
+    private static final double STUMP_MIX = 0.7;
+    private static final double STUMP_LEVEL = 0.6;
+    private static final double STUMP_MIX_OF_WAX = 0.12;
+    private static final double STUMP_LEVEL_OF_WAX = 0.2;
     /** Most of a film that putty lifts: from a peak; half of that from a valley. */
     private static final double LIFT = 0.6;
+
+    /** Most of a film that a hard pass scrapes off a peak. */
+    private static final double SCRAPED = 0.9;
 
     private final Spectrum ground;
     private final Surface surface;
@@ -99,6 +106,9 @@ public final class Swatch {
         if (layer instanceof Layer.Burnish burnish) {
             return burnished(burnish.burnisher(), burnish.passes());
         }
+        if (layer instanceof Layer.Stump) {
+            return stumped();
+        }
         return layer instanceof Layer.Lift lift ? lifted(lift.strength()) : dissolved();
     }
 
@@ -109,6 +119,13 @@ public final class Swatch {
 
     /** The same pass {@code times} times, as one layer. */
     public Swatch with(Pass pass, int times) {
+        if (scraped(pass) > 0) {
+            return scrapedBy(pass).laid(pass, times);
+        }
+        return laid(pass, times);
+    }
+
+    private Swatch laid(Pass pass, int times) {
         Lead lead = Lead.of(pass.pencil());
         Surface after = surface;
         double[] added = new double[Deposit.CLASSES];
@@ -118,15 +135,35 @@ public final class Swatch {
             after = after.pressed(pass);
         }
         Film film = Film.of(lead, layers, added);
-        List<Film> now = and(film);
+        List<Film> now = Films.loosened(and(film), pass.pressure());
         double mix = worked(pass.pressure());
-        if (mix == 0) {
+        if (mix == 0 && now.get(now.size() - 1) == film) {
             double[] covered = seen.clone();
             film.cover(covered);
             return new Swatch(ground, after, now, layers + 1, sum(thickness, added), filled, covered);
         }
         double level = PRESSED_LEVEL * Surface.hardness(pass.pressure());
         return worked(after, Films.levelled(Films.pressedFromTop(now, mix), 1 - Math.pow(1 - level, times)));
+    }
+
+    /** Share of what can be scraped that this pass takes off the peaks. */
+    private double scraped(Pass pass) {
+        double hardness = Surface.hardness(pass.pressure());
+        return hardness > 0 && films.stream().anyMatch(f -> f.scrapes) ? SCRAPED * hardness : 0;
+    }
+
+    /** A hard edge goes through a thick film down to the paper, on the peaks first. */
+    private Swatch scrapedBy(Pass pass) {
+        double[] off = thickness.clone();
+        for (int c = 0; c < off.length; c++) {
+            off[c] *= scraped(pass) * (1 - Deposit.HEIGHTS[c]);
+        }
+        List<Film> left = Films.lifted(films, off);
+        return worked(surface, left).atLayer(layers);
+    }
+
+    private Swatch atLayer(int layer) {
+        return new Swatch(ground, surface, films, layer, thickness, filling, seen);
     }
 
     /** Share of the films that a layer of this pressure works into one. */
@@ -171,6 +208,14 @@ public final class Swatch {
     /** Films dissolved into one another and dried. */
     private Swatch dissolved() {
         return worked(surface.wetted(), Films.levelled(Films.mixedFromTop(films, SOLVENT_MIX), SOLVENT_LEVEL));
+    }
+
+    /** Films rubbed into one another and into the tooth, as far as they are dust. */
+    private Swatch stumped() {
+        boolean dust = films.stream().anyMatch(f -> f.dusty);
+        double mix = dust ? STUMP_MIX : STUMP_MIX_OF_WAX;
+        double level = dust ? STUMP_LEVEL : STUMP_LEVEL_OF_WAX;
+        return worked(surface.wetted(), Films.levelled(Films.mixedFromTop(films, mix), level));
     }
 
     private Swatch lifted(double strength) {
@@ -282,7 +327,12 @@ public final class Swatch {
     }
 
     private double haze(int heightClass) {
-        return HAZE * (1 - surface.polish()) * (1 - Math.exp(-thickness[heightClass] / SPECK_THICKNESS));
+        return HAZE * sheen() * (1 - surface.polish()) * (1 - Math.exp(-thickness[heightClass] / SPECK_THICKNESS));
+    }
+
+    /** Of what lies on top. */
+    private double sheen() {
+        return films.isEmpty() ? 1 : films.get(films.size() - 1).sheen;
     }
 
     /** Reflectance of the sheet under the films, with any under-layer. */

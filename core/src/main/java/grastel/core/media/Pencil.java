@@ -5,11 +5,11 @@ import grastel.core.colour.SmoothReflectance;
 import grastel.core.colour.Spectrum;
 
 /**
- * A coloured pencil, or a colourless blender.
+ * A coloured pencil, a colourless blender, or a stick of another medium that is laid like one.
  *
  * @param code short code printed on it, unique in its range
  * @param name its colour name
- * @param binder what holds the pigment
+ * @param binder what it is made of
  * @param masstone reflectance of a thick, closed film; a blender's is that of clear wax
  * @param hiding how well a thin film covers what is under it, 0 clear … 1 opaque
  * @param softness how fast it gives off lead, 1 = medium; 0.3…2
@@ -26,10 +26,27 @@ public record Pencil(
     public static final double SOFTEST = 2;
     public static final double HARDEST = 0.3;
 
-    /** Wax is soft and creamy, oil is harder and clearer. */
+    /** What a stick is made of. Coloured pencils are the first two: wax is soft and creamy, oil is harder and clearer. */
     public enum Binder {
         WAX,
-        OIL
+        OIL,
+        GRAPHITE,
+        /** Wax crayon. */
+        CRAYON,
+        OIL_PASTEL,
+        SOFT_PASTEL,
+        /** A dye that flows: as dark as it is, however it is pressed. */
+        MARKER;
+
+        /** A coloured pencil. */
+        public boolean isPencil() {
+            return this == WAX || this == OIL;
+        }
+
+        /** Its value follows how hard it is pressed. */
+        public boolean followsPressure() {
+            return this != MARKER;
+        }
     }
 
     public Pencil {

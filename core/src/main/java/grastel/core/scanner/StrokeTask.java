@@ -8,8 +8,6 @@ import grastel.core.exercise.texture.StrokeMarks.Habit;
 final class StrokeTask implements FieldTask.Drawing {
     /** Lengths differ the more, the less steady a hand presses. */
     private static final double UNEVEN = 2;
-    /** Bare paper stays bare. */
-    private static final double BARE = 0.5;
 
     private final FieldTask.Drawing under;
     private final PicturePlan plan;
@@ -45,11 +43,9 @@ final class StrokeTask implements FieldTask.Drawing {
     @Override
     public double tone(double across, double down) {
         double tone = under.tone(across, down);
-        if (tone < BARE || marks == null) {
-            return tone;
-        }
-        double mark = marks.at(across * plan.columns() * plan.cellMm(), down * plan.rows() * plan.cellMm());
-        return Math.max(0, tone + relief * (mark - StrokeMarks.MEAN));
+        return marks == null
+                ? tone
+                : marks.tone(tone, relief, across * plan.columns() * plan.cellMm(), down * plan.rows() * plan.cellMm());
     }
 
     @Override

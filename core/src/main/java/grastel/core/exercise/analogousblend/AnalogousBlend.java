@@ -49,7 +49,7 @@ public final class AnalogousBlend implements ExerciseKind {
 
     @Override
     public List<Parameter> parameters(Setting setting) {
-        List<Pencil> fitting = PencilChoice.colourful(setting);
+        List<Pencil> fitting = PencilChoice.colourful(setting.pressed());
         Pencil first = PencilChoice.at(setting, 110).filter(fitting::contains).orElse(null);
         return List.of(
                 new Parameter.OnePencil(
@@ -65,7 +65,7 @@ public final class AnalogousBlend implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(Values values, Setting setting) {
-        Pencil first = Parameters.chosen(values, Parameters.PENCIL, "with a clear hue");
+        Pencil first = Parameters.chosen(values, Parameters.PENCIL, "with a clear hue", setting);
         List<Pencil> three = three(first, values.pencil(SECOND), values.pencil(THIRD), setting);
         double length = values.measure(Parameters.LENGTH);
         double height = values.measure(Parameters.HEIGHT);
@@ -113,7 +113,7 @@ public final class AnalogousBlend implements ExerciseKind {
     }
 
     private static Optional<Pencil> neighbour(Pencil of, int side, Setting setting) {
-        return PencilChoice.colourful(setting).stream()
+        return PencilChoice.colourful(setting.like(of)).stream()
                 .filter(p -> {
                     double turn = side * Math.IEEEremainder(PencilChoice.place(p) - PencilChoice.place(of), 360);
                     return turn >= NEAREST_NEIGHBOUR && turn <= FURTHEST_NEIGHBOUR;

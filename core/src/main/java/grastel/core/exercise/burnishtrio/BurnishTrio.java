@@ -108,7 +108,7 @@ public final class BurnishTrio implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(Values values, Setting setting) {
-        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
+        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
         double side = values.measure(Parameters.BOX);
         int boxes = values.whole(STEPS);
         PlanBuilder builder = new PlanBuilder(setting);

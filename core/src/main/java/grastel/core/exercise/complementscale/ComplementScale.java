@@ -57,7 +57,7 @@ public final class ComplementScale implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(Values values, Setting setting) {
-        Pencil colour = Parameters.chosen(values, Parameters.PENCIL, "with a clear hue");
+        Pencil colour = Parameters.chosen(values, Parameters.PENCIL, "with a clear hue", setting);
         Pencil complement = values.pencil(COMPLEMENT)
                 .or(() -> Complements.of(colour, setting.colours(), setting.paper()).stream()
                         .findFirst()

@@ -91,7 +91,8 @@ public final class FacetedComposition implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(Values values, Setting setting) {
-        Pencil first = Parameters.chosen(values, Parameters.PENCIL, "dark enough for edges to be read on this paper");
+        Pencil first =
+                Parameters.chosen(values, Parameters.PENCIL, "dark enough for edges to be read on this paper", setting);
         double width = values.measure(WIDTH);
         double height = values.measure(Parameters.HEIGHT);
         Random random = new Random(values.whole(VARIANT));

@@ -82,14 +82,14 @@ public final class FormStudy implements ExerciseKind {
                 new Parameter.Whole(VALUES, "Values", 3, 7, 5),
                 new Parameter.Choice(
                         COLOURING, "Colouring", Parameter.Option.of(Colouring.class), Colouring.ONE_PENCIL.name()),
-                Parameters.pencil("Own colour", PencilChoice.darkening(setting)),
+                Parameters.pencil("Own colour", PencilChoice.darkening(setting.pressed())),
                 new Parameter.Measure(SIZE, "Size, mm", 40, 110, 75.0));
     }
 
     @Override
     public ExercisePlan plan(Values values, Setting setting) {
         Form form = values.choice(FORM, Form.class);
-        Pencil own = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
+        Pencil own = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
         double size = values.measure(SIZE);
         List<Zone> zones = Zones.of(form, values.choice(LIGHT, LightFrom.class).shading, values.whole(VALUES), size);
         boolean analogous = values.choice(COLOURING, Colouring.class) == Colouring.ANALOGOUS;
@@ -134,7 +134,7 @@ public final class FormStudy implements ExerciseKind {
 
         Painting(Pencil own, Setting setting, PlanBuilder builder, boolean analogous) {
             this.own = own;
-            this.setting = setting;
+            this.setting = setting.like(own);
             this.builder = builder;
             this.analogous = analogous;
             this.reach = PencilReach.of(own, setting.paper(), Optional.empty(), setting.pressures());

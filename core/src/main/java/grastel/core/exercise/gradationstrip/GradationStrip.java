@@ -49,7 +49,7 @@ public final class GradationStrip implements ExerciseKind {
     @Override
     public List<Parameter> parameters(Setting setting) {
         return List.of(
-                Parameters.pencil("Pencil", PencilChoice.darkening(setting)),
+                Parameters.pencil("Pencil", PencilChoice.darkening(setting.pressed())),
                 new Parameter.Whole(STRIPS, "Strips", 1, 4, 2),
                 Parameters.length(),
                 Parameters.height());
@@ -57,7 +57,7 @@ public final class GradationStrip implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(Values values, Setting setting) {
-        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
+        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
         double length = values.measure(Parameters.LENGTH);
         PencilReach reach = PencilReach.of(pencil, setting.paper(), Optional.empty(), setting.pressures());
         PlanBuilder builder = new PlanBuilder(setting);

@@ -51,7 +51,7 @@ public final class LayerLadder implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(Values values, Setting setting) {
-        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
+        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
         double side = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);
         List<FieldPlan> rungs = new ArrayList<>();

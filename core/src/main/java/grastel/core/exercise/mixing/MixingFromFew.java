@@ -73,9 +73,9 @@ public final class MixingFromFew implements ExerciseKind {
     @Override
     public ExercisePlan plan(Values values, Setting setting) {
         List<Pencil> primaries = List.of(
-                Parameters.chosen(values, RED, "red"),
-                Parameters.chosen(values, YELLOW, "yellow"),
-                Parameters.chosen(values, BLUE, "blue"));
+                Parameters.chosen(values, RED, "red", setting),
+                Parameters.chosen(values, YELLOW, "yellow", setting),
+                Parameters.chosen(values, BLUE, "blue", setting));
         boolean tertiaries = values.choice(HOW_FAR, HowFar.class) == HowFar.SECONDARIES_AND_TERTIARIES;
         double side = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);

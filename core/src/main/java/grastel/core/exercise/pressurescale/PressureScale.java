@@ -68,7 +68,7 @@ public final class PressureScale implements ExerciseKind {
     public List<Parameter> parameters(Setting setting) {
         boolean darksFirst = setting.method().has(School.DARKS_FIRST);
         return List.of(
-                Parameters.pencil("Pencil", PencilChoice.darkening(setting)),
+                Parameters.pencil("Pencil", PencilChoice.darkening(setting.pressed())),
                 new Parameter.Whole(STEPS, "Steps", FEWEST_STEPS, MOST_STEPS, 5),
                 new Parameter.Choice(
                         DIRECTION,
@@ -97,8 +97,8 @@ public final class PressureScale implements ExerciseKind {
         private final PlanBuilder builder;
 
         Drawing(Values values, Setting setting) {
-            this.setting = setting;
-            this.pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
+            this.pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
+            this.setting = setting.like(pencil);
             this.foundation = values.pencil(FOUNDATION);
             this.steps = values.whole(STEPS);
             this.boxMm = values.measure(Parameters.BOX);

@@ -58,7 +58,7 @@ public final class SolventSplit implements ExerciseKind {
             throw new ImpossibleExercise(
                     "method", "This class's method has no solvent. A burnish trio shows a smooth surface without it.");
         }
-        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
+        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
         double side = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);
         List<FieldPlan> plain = new ArrayList<>();

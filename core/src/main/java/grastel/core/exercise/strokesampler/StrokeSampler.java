@@ -78,7 +78,7 @@ public final class StrokeSampler implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(Values values, Setting setting) {
-        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
+        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
         double side = values.measure(Parameters.BOX);
         List<Way> ways = values.several(STROKES).stream().map(Way::valueOf).toList();
         PlanBuilder builder = new PlanBuilder(setting);

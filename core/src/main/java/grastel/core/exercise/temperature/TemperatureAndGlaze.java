@@ -73,8 +73,8 @@ public final class TemperatureAndGlaze implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(Values values, Setting setting) {
-        Pencil warm = Parameters.chosen(values, WARM, "that is warm");
-        Pencil cool = Parameters.chosen(values, COOL, "that is cool");
+        Pencil warm = Parameters.chosen(values, WARM, "that is warm", setting);
+        Pencil cool = Parameters.chosen(values, COOL, "that is cool", setting);
         Pencil glaze = values.pencil(GLAZE).orElse(warm);
         double side = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);

@@ -14,6 +14,9 @@ public final class StrokeMarks {
     /** Standard deviation of the cover as an eye or a reader sees it from close by. */
     public static final double SPREAD = 0.2;
 
+    /** Tones below are paper that was reserved. */
+    private static final double BARE = 0.5;
+
     private static final double PX_PER_MM = 6;
     private static final double WIDE_MM = 0.42;
     /** A stroke grows out of its base and thins out at its tip, share of its length. */
@@ -85,6 +88,15 @@ public final class StrokeMarks {
         int x = (int) Math.min(width - 1.0, Math.max(0, xMm * PX_PER_MM));
         int y = (int) Math.min(height - 1.0, Math.max(0, yMm * PX_PER_MM));
         return cover[y * width + x];
+    }
+
+    /**
+     * The tone at a place with these strokes: darker on them, lighter between, so that the mean stays; bare paper stays bare.
+     *
+     * @param under tone that the plan has there; @param relief by how many tones strokes are darker than what lies between
+     */
+    public double tone(double under, double relief, double xMm, double yMm) {
+        return under < BARE ? under : Math.max(0, under + relief * (at(xMm, yMm) - MEAN));
     }
 
     /** From its middle both ways. */

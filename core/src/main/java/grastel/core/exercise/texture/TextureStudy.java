@@ -66,7 +66,7 @@ public final class TextureStudy implements ExerciseKind {
     /** Distance between the short lines that show a direction, and their length, mm. */
     private static final double WAYS_MM = 12;
 
-    private static final double WAY_MM = 5.2;
+    private static final double WAY_MM = 7.4;
     /** A window has a direction where the surface's turns less inside it, degrees. */
     private static final double ONE_WAY = 20;
 
@@ -138,7 +138,7 @@ public final class TextureStudy implements ExerciseKind {
     @Override
     public ExercisePlan plan(Values values, Setting setting) {
         Look look = values.choice(SURFACE, Look.class);
-        Pencil base = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
+        Pencil base = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
         Pencil detail = values.pencil(DETAIL).orElseGet(() -> darker(base, setting));
         double width = values.measure(WIDTH);
         double height = values.measure(Parameters.HEIGHT);

@@ -77,8 +77,8 @@ public final class TonedScale implements ExerciseKind {
                     "paper",
                     setting.paper().name() + " is white: it has no middle value to leave bare. Choose a toned paper.");
         }
-        Pencil dark = Parameters.chosen(values, DARK, "that is black or dark");
-        Pencil light = Parameters.chosen(values, LIGHT, "that is lighter than this paper");
+        Pencil dark = Parameters.chosen(values, DARK, "that is black or dark", setting);
+        Pencil light = Parameters.chosen(values, LIGHT, "that is lighter than this paper", setting);
         int side = values.whole(EACH_SIDE);
         double box = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);

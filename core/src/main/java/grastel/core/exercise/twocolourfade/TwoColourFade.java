@@ -50,7 +50,7 @@ public final class TwoColourFade implements ExerciseKind {
 
     @Override
     public List<Parameter> parameters(Setting setting) {
-        List<Pencil> fitting = PencilChoice.darkening(setting);
+        List<Pencil> fitting = PencilChoice.darkening(setting.pressed());
         return List.of(
                 Parameters.pencil("First colour, at the left", fitting),
                 new Parameter.OnePencil(SECOND, "Second colour, at the right", fitting, null),
@@ -61,7 +61,7 @@ public final class TwoColourFade implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(Values values, Setting setting) {
-        Pencil first = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper");
+        Pencil first = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
         Pencil second = values.pencil(SECOND).orElseGet(() -> partner(first, setting));
         if (second.equals(first)) {
             throw new ImpossibleExercise(SECOND, "Two different pencils are needed.");
@@ -98,7 +98,7 @@ public final class TwoColourFade implements ExerciseKind {
     /** A neighbour on the wheel of about the same value, so that the join is about hue. */
     private static Pencil partner(Pencil first, Setting setting) {
         double place = PencilChoice.place(first);
-        return PencilChoice.darkening(setting).stream()
+        return PencilChoice.darkening(setting.like(first)).stream()
                 .filter(p -> !p.equals(first) && PencilChoice.colour(p).chroma() > 20)
                 .min(Comparator.comparingDouble(p -> Math.abs(Math.abs(turn(PencilChoice.place(p) - place)) - 60)
                         + 1.5
