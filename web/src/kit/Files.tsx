@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { ApiError, api, body, filesForm, type Schemas } from '../api/client';
-import { Button, MainButton, Segments, Select, Words } from '../design/Controls';
+import { Button, MainButton, Select, Words } from '../design/Controls';
 import { Notice } from '../design/States';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';

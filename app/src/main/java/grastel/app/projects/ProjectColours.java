@@ -55,7 +55,9 @@ class ProjectColours {
                 new With(
                         set.name(),
                         kit.paper(paper(settings)).paper(),
-                        set.pencils().stream().filter(p -> !p.colourless()).toList(),
+                        Pencil.ofOneSort(set.pencils()).stream()
+                                .filter(p -> !p.colourless())
+                                .toList(),
                         schoolClass == null
                                 ? Method.USUAL
                                 : classes.one(schoolClass).method()));

@@ -3,6 +3,11 @@ package grastel.core.media;
 import grastel.core.colour.Lab;
 import grastel.core.colour.SmoothReflectance;
 import grastel.core.colour.Spectrum;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * A coloured pencil, a colourless blender, or a stick of another medium that is laid like one.
@@ -62,6 +67,19 @@ public record Pencil(
         if (!(softness >= HARDEST && softness <= SOFTEST)) {
             throw new IllegalArgumentException("Softness of pencil " + code + " must be 0.3…2, was " + softness);
         }
+    }
+
+    /** The coloured pencils among sticks; where there are none, those of the medium that most of them are. */
+    public static List<Pencil> ofOneSort(List<Pencil> sticks) {
+        List<Pencil> pencils =
+                sticks.stream().filter(p -> p.binder().isPencil()).toList();
+        if (pencils.stream().anyMatch(p -> !p.colourless())) {
+            return pencils;
+        }
+        Map<Binder, List<Pencil>> by = sticks.stream()
+                .filter(p -> !p.binder().isPencil())
+                .collect(Collectors.groupingBy(Pencil::binder, () -> new EnumMap<>(Binder.class), Collectors.toList()));
+        return by.values().stream().max(Comparator.comparingInt(List::size)).orElse(pencils);
     }
 
     /** A pencil whose masstone was measured as a colour only. */

@@ -52,7 +52,7 @@ public final class RecipeFinder {
         this.paper = paper;
         this.rules = new Rules(method);
         this.limits = limits;
-        this.tools = pencils.stream()
+        this.tools = Pencil.ofOneSort(pencils).stream()
                 .filter(p -> !p.colourless())
                 .map(p -> new Tool(
                         p.masstone().toLab(),

@@ -54,7 +54,7 @@ public record SetReach(List<Cell> cells, int tried) {
 
     private static List<Step> steps(PencilSet set) {
         List<Step> steps = new ArrayList<>();
-        for (Pencil pencil : set.pencils()) {
+        for (Pencil pencil : Pencil.ofOneSort(set.pencils())) {
             if (!pencil.colourless()) {
                 steps.add(new Step(pencil, PressureGrade.LIGHT, 2));
                 steps.add(new Step(pencil, PressureGrade.MEDIUM, 1));

@@ -22,6 +22,8 @@ public final class Substitutes {
         Lab wanted = missing.masstone().toLab();
         return among.stream()
                 .filter(p -> !p.colourless() && !p.equals(missing))
+                .filter(p -> p.binder() == missing.binder()
+                        || p.binder().isPencil() && missing.binder().isPencil())
                 .map(p -> compare(p, wanted))
                 .sorted(Comparator.comparingDouble(Substitute::error))
                 .limit(most)
