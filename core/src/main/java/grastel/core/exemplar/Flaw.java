@@ -111,7 +111,7 @@ enum Flaw {
             case HUE_HOLDS, SHADE_CHROMA, NEUTRAL_MIDDLE, NEAR_TARGET, TEMPERATURE_TURNS, BLENDER_KEEPS_VALUE ->
                 List.of(UNEQUAL, HEAVY, LIGHT);
             case PAPER_LEFT_BARE, HIGHLIGHT_KEPT -> List.of(GONE_OVER);
-            case EDGES_READ, STRONGEST_AT_FOCUS -> List.of(MIDDLING);
+            case EDGES_READ, SUBJECT_STANDS, STRONGEST_AT_FOCUS -> List.of(MIDDLING);
             case TOOTH_LEFT -> List.of(HEAVY);
             case PROPORTION,
                     LIGHT_AS_PLANNED,

@@ -63,6 +63,12 @@ public enum Goal {
     PATTERN_READS(
             "Light and dark in place", "alike with the plan", "%", 0, "What lies over and what under can be read."),
     EDGES_CRISP("Crisp edges", "width of hard edges", "mm", 1, "Reflections end as sharply as they should."),
+    SUBJECT_STANDS(
+            "Subject off its ground",
+            "edge that stands out",
+            "% of its length",
+            0,
+            "The subject stands off its ground."),
     SMOOTH_AREAS("Smooth areas", "unevenness inside", "L*", 1, "The areas are calm and smooth.");
 
     private final String label;

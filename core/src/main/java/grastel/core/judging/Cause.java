@@ -142,6 +142,10 @@ public enum Cause {
     EDGE_LOST(
             "neighbours look alike along an edge",
             "Deepen the darker of the two towards the edge; leave the light one alone."),
+    /** The subject hardly stands off what lies behind it. */
+    BACKGROUND_CLOSE(
+            "subject and background look alike along the edge",
+            "Darken the background along a light edge, lighten your hand along a dark one."),
     /** Parts of a composition fade another way than planned. */
     FADES_OTHER_WAY(
             "parts fade another way than planned", "Start each part at its number: that is where it is darkest."),

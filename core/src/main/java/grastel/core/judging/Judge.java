@@ -50,6 +50,7 @@ public final class Judge {
             Goal.DETAIL_SHOWS,
             Goal.TOOTH_LEFT,
             Goal.PATTERN_READS,
+            Goal.SUBJECT_STANDS,
             Goal.EDGES_CRISP,
             Goal.SMOOTH_AREAS);
 

@@ -113,6 +113,11 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
         return told(pair -> PieceFigures.of(pair).flatMap(figure), largest);
     }
 
+    /** Of its edges. */
+    private static Measure edges(Function<PieceEdges, Optional<Figure>> figure, boolean largest) {
+        return piece(piece -> figure.apply(piece.edges()), largest);
+    }
+
     /** Of the strokes and the grain of a picture; none where they cannot be told. */
     private static Measure texture(Function<TextureFigures, Optional<Figure>> figure, boolean largest) {
         return told(pair -> TextureFigures.of(pair).flatMap(figure), largest);
@@ -142,17 +147,18 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
             case PICTURE_VALUES -> piece(PieceFigures::values, true);
             case LIGHT_AS_PLANNED -> piece(PieceFigures::light, false);
             case HIGHLIGHTS_LEFT -> piece(PieceFigures::highlights, false);
-            case NO_DARK_LINES -> piece(PieceFigures::lines, true);
+            case NO_DARK_LINES -> edges(PieceEdges::lines, true);
             case SHADOWS_COLOURED -> piece(PieceFigures::shadows, false);
             case STRONGEST_AT_FOCUS -> piece(PieceFigures::focus, false);
-            case EDGES_READ -> piece(PieceFigures::edges, false);
+            case EDGES_READ -> edges(PieceEdges::kept, false);
             case FADES_TURN -> piece(PieceFigures::fades, false);
             case STROKES_FOLLOW -> texture(TextureFigures::direction, true);
             case STROKE_LENGTH -> texture(TextureFigures::length, true);
             case DETAIL_SHOWS -> texture(TextureFigures::detail, false);
             case TOOTH_LEFT -> texture(TextureFigures::tooth, false);
+            case SUBJECT_STANDS -> edges(PieceEdges::background, false);
             case PATTERN_READS -> piece(PieceFigures::pattern, false);
-            case EDGES_CRISP -> piece(PieceFigures::crispness, true);
+            case EDGES_CRISP -> edges(PieceEdges::crispness, true);
             case SMOOTH_AREAS -> piece(PieceFigures::smoothness, true);
             case NEAT_EDGE -> each(p -> p.read().outside(), Cause.OVER_EDGE);
             case SMOOTH_FADE -> bestStrip(StripFigures::largestJump, false);

@@ -20,7 +20,7 @@ final class PieceFigures {
     /** The frame's own line and what strays over it, cells. */
     private static final int MARGIN = 2;
     /** Areas that are smaller say nothing, cells. */
-    private static final int LEAST_CELLS = 30;
+    static final int LEAST_CELLS = 30;
 
     private static final double HIGHEST = 0.98;
     private static final double LOWEST = 0.02;
@@ -40,21 +40,12 @@ final class PieceFigures {
     /** Under this likeness the light is another. */
     private static final double OTHER_LIGHT = 0.4;
     /** Cells that are alike as they lie within one swing of the hand. */
-    private static final double ALIKE = 25;
-
-    /** A line is this much darker than both sides, L*. */
-    private static final double LINE = 6;
+    static final double ALIKE = 25;
 
     /** A plan whose focus is weaker than this, of the strongest elsewhere, has it in another place. */
     private static final double FOCUSED = 0.85;
     /** Areas this far apart hardly overlap, radii. */
     private static final double APART = 1.6;
-
-    /** An edge reads where its sides differ by so much, L*. */
-    private static final double CONTRAST = 10;
-
-    /** An edge is hard that changes so much from one cell to the next, L*. */
-    private static final double HARD = 15;
 
     /** Colour that a shadow has in the plan, C*. */
     private static final double COLOURED = 14;
@@ -112,6 +103,11 @@ final class PieceFigures {
         return Displacement.of(planned, drawn).map(mm -> figure(mm * plan.cellMm(), plan.cellMm(), Cause.OUTLINES_OFF));
     }
 
+    /** What is told of its edges. */
+    PieceEdges edges() {
+        return new PieceEdges(pair, zones, planned, drawn, cells().toArray());
+    }
+
     /** How much of the planned range from dark to light is there, %. */
     Optional<Figure> range() {
         Grid plans = planned.mean(1);
@@ -126,7 +122,7 @@ final class PieceFigures {
         return Optional.of(figure(100 * share, 100 * Math.sqrt(2) * pair.error() / reach, cause));
     }
 
-    private static double end(double[] sorted, double share) {
+    static double end(double[] sorted, double share) {
         return sorted[(int) Math.min(sorted.length - 1.0, share * sorted.length)];
     }
 
@@ -238,27 +234,6 @@ final class PieceFigures {
         return plan.tone(places[i]).recipe().steps().isEmpty();
     }
 
-    /** Share of the borders between zones that have a dark line which the plan has not, %. */
-    Optional<Figure> lines() {
-        int lined = 0;
-        int count = 0;
-        for (int i : cells().toArray()) {
-            for (int step : new int[] {1, columns}) {
-                int along = columns + 1 - step;
-                if (zones[i] != zones[i + step] && reaches(i, step)) {
-                    count++;
-                    lined += drawn.line(i, step, along) - planned.line(i, step, along) > LINE ? 1 : 0;
-                }
-            }
-        }
-        if (count < LEAST_CELLS) {
-            return Optional.empty();
-        }
-        double share = lined / (double) count;
-        return Optional.of(figure(
-                100 * share, 200 * Math.sqrt(Math.max(0.01, share * (1 - share)) * 4 / count), Cause.OUTLINED));
-    }
-
     /** How strong the contrast at the focus is, % of the strongest elsewhere; not where the plan has another place strongest. */
     Optional<Figure> focus() {
         Focus focus = plan.guide().focus();
@@ -294,29 +269,6 @@ final class PieceFigures {
         return strongest;
     }
 
-    /** Share of the borders with a contrast in the plan that have at least half of it, in the same sense, %. */
-    Optional<Figure> edges() {
-        int kept = 0;
-        int count = 0;
-        for (int i : cells().toArray()) {
-            for (int step : new int[] {1, columns}) {
-                if (zones[i] != zones[i + step] && reaches(i, step)) {
-                    double asked = planned.rise(i, step);
-                    if (Math.abs(asked) >= CONTRAST) {
-                        count++;
-                        kept += drawn.rise(i, step) / asked >= 0.5 ? 1 : 0;
-                    }
-                }
-            }
-        }
-        if (count < LEAST_CELLS) {
-            return Optional.empty();
-        }
-        double share = kept / (double) count;
-        return Optional.of(figure(
-                100 * share, 200 * Math.sqrt(Math.max(0.01, share * (1 - share)) * ALIKE / count), Cause.EDGE_LOST));
-    }
-
     /** How alike light and dark lie with the plan, as seen from a little away: 100 × the correlation. */
     Optional<Figure> pattern() {
         Grid plans = planned.mean(1);
@@ -339,38 +291,6 @@ final class PieceFigures {
         return Arrays.stream(cells)
                 .mapToDouble(i -> (one.at(i) - ofOne) * (other.at(i) - ofOther))
                 .sum();
-    }
-
-    /** Over how much the edges change that are hard in the plan, median, mm. */
-    Optional<Figure> crispness() {
-        List<Double> widths = new ArrayList<>();
-        for (int i : cells().toArray()) {
-            for (int step : new int[] {1, columns}) {
-                int along = columns + 1 - step;
-                boolean hard = reaches(i, step)
-                        && Math.abs(planned.at(i + step) - planned.at(i)) >= HARD
-                        && Math.abs(planned.at(i + step) - planned.at(i))
-                                > Math.abs(planned.at(i + along) - planned.at(i));
-                if (hard) {
-                    drawn.width(i, step, along).ifPresent(widths::add);
-                }
-            }
-        }
-        if (widths.size() < LEAST_CELLS) {
-            return Optional.empty();
-        }
-        double[] sorted =
-                widths.stream().mapToDouble(w -> w * plan.cellMm()).sorted().toArray();
-        double error = 2 * Math.sqrt(ALIKE / sorted.length) + plan.cellMm() / 4;
-        return Optional.of(figure(end(sorted, 0.5), error, Cause.EDGES_SOFT));
-    }
-
-    private boolean reaches(int i, int step) {
-        int x = i % columns;
-        int y = i / columns;
-        int at = step == 1 ? x : y;
-        int most = step == 1 ? columns : rows;
-        return at >= Grid.SIDE && at + Grid.SIDE + 1 < most;
     }
 
     /** Chroma of the shadows that have one in the plan, % of the plan's. */

@@ -62,6 +62,7 @@ public enum Skill {
                     Goal.LIGHT_AS_PLANNED,
                     Goal.HIGHLIGHTS_LEFT,
                     Goal.STRONGEST_AT_FOCUS,
+                    Goal.SUBJECT_STANDS,
                     Goal.NO_DARK_LINES,
                     Goal.SMOOTH_AREAS),
             FORM_AND_LIGHT,

@@ -12,8 +12,11 @@ import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stroke;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 
 /** A picture as a hand draws it: as planned, or with a fault. */
@@ -33,6 +36,9 @@ public final class PieceTask {
 
     /** A hand that does not look turns its strokes so far from how they mostly run, degrees. */
     private static final double ACROSS = 60;
+
+    /** What differs by more stands off, L*. */
+    private static final double STANDS_OFF = 10;
 
     private static final double LONG = 2;
     private static final double SHORT = 0.4;
@@ -68,6 +74,8 @@ public final class PieceTask {
         STRIPES,
         MUD,
         SHIFTED,
+        /** The background as light or dark as what stands before it. */
+        GROUND_LOST,
         /** Strokes all one way, whatever the surface does. */
         ONE_WAY,
         LONG_STROKES,
@@ -82,7 +90,8 @@ public final class PieceTask {
         /** None, and what can be done to such a picture. */
         public static List<Fault> of(PicturePlan plan) {
             if (plan.texture() == null) {
-                return List.of(NONE, ALL_MIDDLE, LOST_HIGHLIGHT, OUTLINED, WRONG_LIGHT, STRIPES, MUD, SHIFTED);
+                return List.of(
+                        NONE, ALL_MIDDLE, LOST_HIGHLIGHT, OUTLINED, WRONG_LIGHT, STRIPES, MUD, SHIFTED, GROUND_LOST);
             }
             if (plan.texture().strokeMm() > 0) {
                 return List.of(NONE, ONE_WAY, RUBBED, LONG_STROKES, SHORT_STROKES, ALL_MIDDLE);
@@ -108,6 +117,7 @@ public final class PieceTask {
             case STRIPES -> task.striped();
             case MUD -> task.muddied(exercise.palette().get(0));
             case SHIFTED -> task.shifted();
+            case GROUND_LOST -> task.drawn(task.groundLost());
             case ONE_WAY -> task.stroked(new Habit(0, 1, 0.15, task.across()), 1);
             case LONG_STROKES -> task.stroked(new Habit(0, LONG, 0.2, Double.NaN), 1);
             case SHORT_STROKES -> task.stroked(new Habit(0, SHORT, 0.2, Double.NaN), 1);
@@ -281,6 +291,52 @@ public final class PieceTask {
                     && plan.tone(places[i + plan.columns()]).zone() != zone;
             if (right || below) {
                 other[i] = (byte) (PicturePlan.BETWEEN * darkest);
+            }
+        }
+        return other;
+    }
+
+    /** The zone that lies along most of the frame. */
+    private int ground() {
+        Map<Integer, Integer> along = new HashMap<>();
+        for (int i = 0; i < places.length; i++) {
+            int x = i % plan.columns();
+            int y = i / plan.columns();
+            if (x == 0 || y == 0 || x == plan.columns() - 1 || y == plan.rows() - 1) {
+                along.merge(plan.tone(places[i]).zone(), 1, Integer::sum);
+            }
+        }
+        return Collections.max(along.entrySet(), Map.Entry.comparingByValue()).getKey();
+    }
+
+    /** The ground drawn in the tone nearest to what it was to stand off from. */
+    private byte[] groundLost() {
+        int ground = ground();
+        List<Double> beside = new ArrayList<>();
+        for (int i = 0; i + plan.columns() < places.length; i++) {
+            for (int other : new int[] {i + 1, i + plan.columns()}) {
+                boolean here = plan.tone(places[i]).zone() == ground;
+                double one = plan.predicted(places[i]).lightness();
+                double two = plan.predicted(places[other]).lightness();
+                if (here != (plan.tone(places[other]).zone() == ground) && Math.abs(one - two) > STANDS_OFF) {
+                    beside.add(here ? two : one);
+                }
+            }
+        }
+        Collections.sort(beside);
+        if (beside.isEmpty()) {
+            return places;
+        }
+        double wanted = beside.get(beside.size() / 2);
+        int nearest = IntStream.range(0, plan.tones().size())
+                .boxed()
+                .min(Comparator.comparingDouble(
+                        i -> Math.abs(plan.tones().get(i).predicted().lightness() - wanted)))
+                .orElseThrow();
+        byte[] other = places.clone();
+        for (int i = 0; i < other.length; i++) {
+            if (plan.tone(places[i]).zone() == ground) {
+                other[i] = (byte) (PicturePlan.BETWEEN * nearest);
             }
         }
         return other;

@@ -50,14 +50,25 @@ class PieceFaultsTest {
             Fault.WRONG_LIGHT, EnumSet.of(Cause.LIGHT_TURNED, Cause.LIGHT_UNCLEAR),
             Fault.STRIPES, EnumSet.of(Cause.STRIPED),
             Fault.MUD, EnumSet.of(Cause.SHADOWS_GREY),
-            Fault.SHIFTED, EnumSet.of(Cause.OUTLINES_OFF)));
+            Fault.SHIFTED, EnumSet.of(Cause.OUTLINES_OFF),
+            Fault.GROUND_LOST, EnumSet.of(Cause.BACKGROUND_CLOSE)));
 
     /** What follows from another fault: middle values lose highlights and colour, what is drawn elsewhere has other values there. */
     private static final Map<Fault, Set<Cause>> FOLLOW = Map.of(
-            Fault.ALL_MIDDLE, EnumSet.of(Cause.SHADOWS_GREY, Cause.HIGHLIGHT_GONE, Cause.LIGHT_UNCLEAR),
-            Fault.MUD, EnumSet.of(Cause.DARKS_MISSING, Cause.LIGHT_UNCLEAR),
+            Fault.ALL_MIDDLE,
+                    EnumSet.of(Cause.SHADOWS_GREY, Cause.HIGHLIGHT_GONE, Cause.LIGHT_UNCLEAR, Cause.BACKGROUND_CLOSE),
+            Fault.GROUND_LOST,
+                    EnumSet.of(
+                            Cause.DARKS_MISSING,
+                            Cause.LIGHTS_COVERED,
+                            Cause.VALUES_IN_THE_MIDDLE,
+                            Cause.SHADOWS_GREY,
+                            Cause.OUTLINES_OFF,
+                            Cause.HIGHLIGHT_GONE),
+            Fault.MUD, EnumSet.of(Cause.DARKS_MISSING, Cause.LIGHT_UNCLEAR, Cause.BACKGROUND_CLOSE),
             Fault.STRIPES, EnumSet.of(Cause.DARKS_MISSING),
-            Fault.SHIFTED, EnumSet.of(Cause.SHADOWS_GREY, Cause.HIGHLIGHT_GONE, Cause.LIGHT_UNCLEAR));
+            Fault.SHIFTED,
+                    EnumSet.of(Cause.SHADOWS_GREY, Cause.HIGHLIGHT_GONE, Cause.LIGHT_UNCLEAR, Cause.BACKGROUND_CLOSE));
 
     @ParameterizedTest
     @EnumSource(HarbourFind.class)
@@ -80,6 +91,7 @@ class PieceFaultsTest {
                 boolean asked = fault != Fault.NONE
                         && (fault != Fault.LOST_HIGHLIGHT || exact.containsKey(Goal.HIGHLIGHTS_LEFT))
                         && (fault != Fault.MUD || exact.containsKey(Goal.SHADOWS_COLOURED))
+                        && (fault != Fault.GROUND_LOST || exact.containsKey(Goal.SUBJECT_STANDS))
                         && (fault != Fault.WRONG_LIGHT || exact.containsKey(Goal.LIGHT_AS_PLANNED));
                 possible += asked ? 1 : 0;
                 named += asked && seen.stream().anyMatch(SIGNS.get(fault)::contains) ? 1 : 0;
@@ -112,7 +124,7 @@ class PieceFaultsTest {
         Judge judge = new Judge(plan, GradeBand.DEVELOPING, Shipped.CARTRIDGE);
         for (int seed = 1; seed <= PIECES; seed++) {
             Map<Goal, Proposal> as = judge(sheet, judge, Fault.NONE, seed);
-            assertThat(as.get(Goal.PROPORTION).figure().value()).isLessThanOrEqualTo(1);
+            assertThat(as.get(Goal.PROPORTION).figure().value()).isLessThanOrEqualTo(2);
             assertThat(as.values()).allMatch(p -> p.level().compareTo(Level.SECURE) >= 0);
             assertThat(judge(sheet, judge, Fault.SHIFTED, seed)
                             .get(Goal.PROPORTION)
