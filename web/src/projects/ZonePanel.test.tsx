@@ -6,7 +6,7 @@ import { usual } from './example';
 import { chosen } from './words';
 import { ZonePanel } from './ZonePanel';
 
-const zone = (number: number): Schemas['ZoneView'] => ({ number, own: '#336699', light: '#88aacc', shadow: '#112233', value: 4.2, areaMm2: 1240, outline: 'M0 0L1 0L1 1Z', name: number === 2 ? 'rim' : '', x: 0.1 * number, y: 0.5, joins: number === 2 ? [0] : [] });
+const zone = (number: number): Schemas['ZoneView'] => ({ number, own: '#336699', light: '#88aacc', shadow: '#112233', value: 4.2, areaMm2: 1240, outline: 'M0 0L1 0L1 1Z', name: number === 2 ? 'rim' : '', x: 0.1 * number, y: 0.5, splits: number === 2 ? [0] : [], joins: number === 2 ? [0] : [] });
 const colours: Schemas['ZoneColourView'][] = [
   { part: 'OWN', wanted: '#336699', colour: '#34669a', error: 1.23, valueOff: -0.14, minutes: 2, layers: [{ code: 'S16', name: 'Tide Blue', colour: '#2050a0', grade: 'MEDIUM', passes: 2 }] },
   { part: 'LIGHT', wanted: '#ffffff', colour: '#f8f8f8', error: 0.8, valueOff: 0, minutes: 0, layers: [] },
@@ -48,6 +48,17 @@ it('joins the open zone with the next one chosen, and only while that is asked f
   press('Join with …');
   expect(joining).toHaveBeenCalledWith(true);
   expect(screen.queryByRole('button', { name: 'Part again' })).toBeNull();
+});
+
+it('splits the open zone at its own place, and takes the split back', () => {
+  answers('GET', colours);
+  const set = vi.fn();
+  const settings = { ...usual, splits: ['0.2000 0.5000', '0.7000 0.1000'] };
+  show(<ZonePanel project="m" settings={settings} zones={[zone(1), zone(2)]} open={2} onOpen={() => undefined} joining={false} onJoining={() => undefined} onSettings={set} />);
+  press('Split in two');
+  expect(set).toHaveBeenLastCalledWith({ ...settings, splits: ['0.2000 0.5000', '0.7000 0.1000', '0.2000 0.5000'] });
+  press('Undo the split');
+  expect(set).toHaveBeenLastCalledWith({ ...settings, splits: ['0.7000 0.1000'] });
 });
 
 it('parts a zone again into what it was made from, and calls it otherwise', () => {

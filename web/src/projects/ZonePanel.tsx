@@ -5,7 +5,7 @@ import { api, body, type Schemas } from '../api/client';
 import { Button, LinkButton, Words } from '../design/Controls';
 import { colour, sizes, space } from '../design/tokens';
 import { decimals, gradeNames, passWords } from '../words/words';
-import { named, parted, questions, type Settings } from './words';
+import { named, parted, questions, split, type Settings, unsplit } from './words';
 
 type Zone = Schemas['ZoneView'];
 type Mixed = Schemas['ZoneColourView'];
@@ -55,6 +55,8 @@ export function ZonePanel({ project, settings, zones, open, onOpen, joining, onJ
           <Button aria-pressed={joining} onPress={() => onJoining(!joining)}>
             Join with …
           </Button>
+          <Button onPress={() => onSettings(split(settings, zone))}>Split in two</Button>
+          {zone.splits.length > 0 && <LinkButton onPress={() => onSettings(unsplit(settings, zone))}>Undo the split</LinkButton>}
           {zone.joins.length > 0 && <LinkButton onPress={() => onSettings(parted(settings, zone))}>Part again</LinkButton>}
           {joining && <Small role="status">Choose the zone it joins, here or in the picture.</Small>}
           <Named key={`${zone.number} ${zone.name}`} name={zone.name} onName={(name) => onSettings(named(settings, zone, name))} />

@@ -43,6 +43,12 @@ export function chosen(zones: readonly Zone[], open: number, joining: boolean, n
 }
 
 /** A zone parted again into what it was made from. */
+/** A zone made two along what its colours differ in most. */
+export const split = (settings: Settings, zone: Zone): Settings => ({ ...settings, splits: [...(settings.splits ?? []), place(zone)] });
+
+/** Without the last split that points into a zone; the ones after it point where they pointed. */
+export const unsplit = (settings: Settings, zone: Zone): Settings => ({ ...settings, splits: (settings.splits ?? []).filter((_, i) => i !== zone.splits.at(-1)) });
+
 export const parted = (settings: Settings, zone: Zone): Settings => ({ ...settings, joins: (settings.joins ?? []).filter((_, i) => !zone.joins.includes(i)) });
 
 /** A zone called otherwise; by no name where it is empty. */

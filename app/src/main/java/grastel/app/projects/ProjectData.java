@@ -9,6 +9,7 @@ import grastel.core.reference.ValueMap.Wanted;
 import grastel.core.reference.View;
 import grastel.core.reference.Zones;
 import grastel.core.reference.Zones.Join;
+import grastel.core.reference.Zones.Split;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
 import jakarta.validation.constraints.Max;
@@ -37,6 +38,7 @@ import java.util.UUID;
  * @param set pencils it is drawn with; null for the whole kit
  * @param paper it is drawn on; null for the kit's first
  * @param pencils at most so many; null for as many as help
+ * @param splits zones made two by hand, before any are joined: a place in each, two shares of the frame parted by a blank
  * @param joins zones made one by hand: a place in the one and a place in the other, four shares of the frame parted by blanks
  * @param focus where the eye is to go first, two shares of the frame parted by a blank; null for nowhere
  * @param names of zones: a place in it, two shares of the frame, and the name, without commas
@@ -74,6 +76,7 @@ public record ProjectData(
         UUID set,
         UUID paper,
         @Min(2) @Max(36) Integer pencils,
+        @Size(max = 22) List<@Pattern(regexp = PLACE) String> splits,
         @Size(max = 50) List<@Pattern(regexp = JOIN) String> joins,
         @Size(max = 50) List<@Pattern(regexp = NAME) @Size(max = 60) String> names,
         @Pattern(regexp = PLACE) String focus) {
@@ -89,6 +92,7 @@ public record ProjectData(
     public ProjectData {
         version = version == null ? VERSION : version;
         zones = zones == null ? USUAL_ZONES : zones;
+        splits = splits == null ? List.of() : List.copyOf(splits);
         joins = joins == null ? List.of() : List.copyOf(joins);
         names = names == null ? List.of() : List.copyOf(names);
     }
@@ -115,6 +119,7 @@ public record ProjectData(
                 USUAL_PENCILS,
                 List.of(),
                 List.of(),
+                List.of(),
                 null);
     }
 
@@ -124,6 +129,13 @@ public record ProjectData(
 
     View view() {
         return new View(quarterTurns, zoom, centreX, centreY);
+    }
+
+    List<Split> splitsByHand() {
+        return splits.stream()
+                .map(s -> s.split(" "))
+                .map(at -> new Split(Double.parseDouble(at[0]), Double.parseDouble(at[1])))
+                .toList();
     }
 
     List<Join> joinsByHand() {

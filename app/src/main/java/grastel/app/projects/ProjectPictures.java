@@ -13,6 +13,7 @@ import grastel.core.reference.ValueMap.Wanted;
 import grastel.core.reference.View;
 import grastel.core.reference.Zones;
 import grastel.core.reference.Zones.Join;
+import grastel.core.reference.Zones.Split;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -54,7 +55,7 @@ class ProjectPictures {
     private record Measured(Lying lying, Wanted wanted) {}
 
     /** All that zones depend on. */
-    record Zoned(Lying lying, int count, double leastMm2, List<Join> joins) {}
+    record Zoned(Lying lying, int count, double leastMm2, List<Split> splits, List<Join> joins) {}
 
     /** @throws ApiProblem where it is no picture that can be taken, and why */
     Picture decoded(UUID known, byte[] file) {
@@ -99,6 +100,7 @@ class ProjectPictures {
                 new Lying(project, settings.view(), settings.frame()),
                 settings.zones(),
                 settings.islandMm2(),
+                settings.splitsByHand(),
                 settings.joinsByHand());
     }
 
@@ -106,7 +108,9 @@ class ProjectPictures {
         Reference reference = reference(project, settings);
         return zones.get(
                 zoned(project, settings),
-                z -> Zones.of(reference, z.count(), z.leastMm2()).joined(z.joins()));
+                z -> Zones.of(reference, z.count(), z.leastMm2())
+                        .split(z.splits())
+                        .joined(z.joins()));
     }
 
     void forget(UUID project) {

@@ -40,6 +40,16 @@ final class Regions {
         }
     }
 
+    /** A band at a place. */
+    float band(int band, int i) {
+        return bands[band][i];
+    }
+
+    /** The same places, in the same bands, under other labels. */
+    Regions relabelled(byte[] other) {
+        return new Regions(width, height, other, bands);
+    }
+
     /** @param bands what areas differ in: L* alone, or L*, a* and b* */
     static Regions of(int width, int height, byte[] labels, float[]... bands) {
         return new Regions(width, height, labels, bands);

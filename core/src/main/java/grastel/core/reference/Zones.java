@@ -37,11 +37,14 @@ public final class Zones {
     private final Reference reference;
     private final Regions regions;
     private final List<Zone> zones;
+    /** Areas under this join a neighbour, mm². */
+    private final double leastMm2;
 
-    private Zones(Reference reference, Regions regions, List<Zone> zones) {
+    private Zones(Reference reference, Regions regions, List<Zone> zones, double leastMm2) {
         this.reference = reference;
         this.regions = regions;
         this.zones = zones;
+        this.leastMm2 = leastMm2;
     }
 
     /**
@@ -62,24 +65,33 @@ public final class Zones {
             throw new IllegalArgumentException(
                     "A picture is parted into " + FEWEST + " … " + MOST + " zones, not " + count);
         }
-        Lab[] colours = IntStream.range(0, reference.width() * reference.height())
-                .parallel()
-                .mapToObj(i -> lab(reference.code(i)))
-                .toArray(Lab[]::new);
+        Lab[] colours = colours(reference);
         float[][] bands = Borders.smooth(reference.width(), colours);
         int[] drawn = Borders.drawn(reference.width(), joined(reference, colours, count), bands);
         byte[] labels = new byte[drawn.length];
         for (int i = 0; i < drawn.length; i++) {
             labels[i] = (byte) drawn[i];
         }
+        return drawable(reference, Regions.of(reference.width(), reference.height(), labels, bands), leastMm2, colours);
+    }
+
+    /** Without areas that cannot be drawn, numbered. */
+    private static Zones drawable(Reference reference, Regions regions, double leastMm2, Lab[] colours) {
         double mm2PerPx = reference.mmPerPx() * reference.mmPerPx();
-        Regions regions = Regions.of(reference.width(), reference.height(), labels, bands)
-                .without(leastMm2 / mm2PerPx, ValueMap.PENCIL_MM / reference.mmPerPx());
-        return numbered(reference, regions, colours, mm2PerPx);
+        Regions kept = regions.without(leastMm2 / mm2PerPx, ValueMap.PENCIL_MM / reference.mmPerPx());
+        return numbered(reference, kept, colours, mm2PerPx, leastMm2);
+    }
+
+    private static Lab[] colours(Reference reference) {
+        return IntStream.range(0, reference.width() * reference.height())
+                .parallel()
+                .mapToObj(i -> lab(reference.code(i)))
+                .toArray(Lab[]::new);
     }
 
     /** Numbers zones in reading order; those that are gone leave no number out. */
-    private static Zones numbered(Reference reference, Regions regions, Lab[] colours, double mm2PerPx) {
+    private static Zones numbered(
+            Reference reference, Regions regions, Lab[] colours, double mm2PerPx, double leastMm2) {
         byte[] names = new byte[MOST + 1];
         Arrays.fill(names, (byte) -1);
         byte next = 0;
@@ -96,7 +108,8 @@ public final class Zones {
                 named,
                 IntStream.range(0, next)
                         .mapToObj(z -> zone(of, z, colours, mm2PerPx))
-                        .toList());
+                        .toList(),
+                leastMm2);
     }
 
     private static Lab lab(int code) {
@@ -174,7 +187,7 @@ public final class Zones {
             }
         }
 
-        private static boolean isShare(double v) {
+        static boolean isShare(double v) {
             return v >= 0 && v <= 1;
         }
     }
@@ -195,11 +208,45 @@ public final class Zones {
                 names[zone] = names[zone] == one ? other : names[zone];
             }
         }
-        Lab[] colours = IntStream.range(0, reference.width() * reference.height())
-                .parallel()
-                .mapToObj(i -> lab(reference.code(i)))
-                .toArray(Lab[]::new);
-        return numbered(reference, regions.renamed(names), colours, reference.mmPerPx() * reference.mmPerPx());
+        double mm2PerPx = reference.mmPerPx() * reference.mmPerPx();
+        return numbered(reference, regions.renamed(names), colours(reference), mm2PerPx, leastMm2);
+    }
+
+    /** A zone that is to be two, as somebody pointed at it. @param x and y a place in it, shares of the frame */
+    public record Split(double x, double y) {
+        public Split {
+            if (!(Join.isShare(x) && Join.isShare(y))) {
+                throw new IllegalArgumentException("Zones are pointed at inside the frame, 0…1");
+            }
+        }
+    }
+
+    /** With zones made two, one after the other; what is of one colour, or too small for two, stays as it was. */
+    public Zones split(List<Split> splits) {
+        Zones now = this;
+        Lab[] colours = splits.isEmpty() ? new Lab[0] : colours(reference);
+        for (Split split : splits) {
+            now = now.zones.size() < MOST ? now.split(now.at(split.x(), split.y()), colours) : now;
+        }
+        return now;
+    }
+
+    /** In two along what its colours differ in most. */
+    private Zones split(int zone, Lab[] colours) {
+        int[] cells = IntStream.range(0, colours.length)
+                .filter(i -> regions.label(i) == zone)
+                .toArray();
+        double[] along =
+                Halving.of(cells, i -> new double[] {regions.band(0, i), regions.band(1, i), regions.band(2, i)});
+        byte[] labels = new byte[colours.length];
+        for (int i = 0; i < labels.length; i++) {
+            labels[i] = (byte) regions.label(i);
+        }
+        for (int i = 0; i < cells.length; i++) {
+            labels[cells[i]] = along[i] > 0 ? (byte) zones.size() : labels[cells[i]];
+        }
+        Zones halves = drawable(reference, regions.relabelled(labels), leastMm2, colours);
+        return halves.zones.size() > zones.size() ? halves : this;
     }
 
     /** The zone at a place, shares of the frame. */

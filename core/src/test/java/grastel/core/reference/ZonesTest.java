@@ -9,6 +9,7 @@ import grastel.core.colour.Srgb;
 import grastel.core.reading.Picture;
 import grastel.core.reference.Outlines.Area;
 import grastel.core.reference.Zones.Join;
+import grastel.core.reference.Zones.Split;
 import grastel.core.reference.Zones.Zone;
 import grastel.core.stilllife.HarbourFind;
 import java.awt.Color;
@@ -53,6 +54,48 @@ class ZonesTest {
                 zones.zones().stream().filter(z -> z.own().a() > 30).findFirst().orElseThrow();
         assertThat(red.areaMm2()).as("60 × 60 mm").isCloseTo(3600, within(80.0));
         assertThat(ColourDifference.ciede2000(red.light(), red.shadow())).isLessThan(6);
+    }
+
+    /** Two colours that were found as one zone come apart where they meet; joined again they are what they were. */
+    @Test
+    void splittingPartsAZoneWhereItsColoursDifferAndJoiningTakesItBack() {
+        BufferedImage image = patches();
+        Graphics2D g = image.createGraphics();
+        g.setColor(new Color(150, 40, 40));
+        g.fillRect(250, 100, 150, 300);
+        g.dispose();
+        Zones zones = Zones.of(reference(image), 3, 40);
+        assertThat(zones.zones()).hasSize(3);
+        Zones split = zones.split(List.of(new Split(0.2, 0.2)));
+        assertThat(split.zones()).hasSize(4);
+        assertThat(split.at(0.2, 0.2)).isNotEqualTo(split.at(0.4, 0.2));
+        assertThat(split.zones().get(split.at(0.2, 0.2)).areaMm2())
+                .as("30 × 60 mm")
+                .isCloseTo(1800, within(60.0));
+        Zones again = split.joined(List.of(new Join(0.2, 0.2, 0.4, 0.2)));
+        assertThat(again.zones()).isEqualTo(zones.zones());
+        assertThat(zones.split(List.of())).isSameAs(zones);
+    }
+
+    @Test
+    void whatIsOfOneColourIsNotSplit() {
+        Zones zones = Zones.of(reference(patches()), 3, 40);
+        assertThat(zones.split(List.of(new Split(0.65, 0.7))).zones()).hasSize(3);
+        assertThatIllegalArgumentException().isThrownBy(() -> new Split(1.2, 0.5));
+    }
+
+    @ParameterizedTest
+    @EnumSource(HarbourFind.class)
+    void splittingOftenNeverLeavesWhatCannotBeDrawn(HarbourFind find) {
+        Zones zones = Zones.of(reference(find.picture(750, 1)), 8, 40);
+        List<Split> often = IntStream.range(0, 22)
+                .mapToObj(i -> new Split(0.5 + 0.4 * Math.cos(i), 0.5 + 0.4 * Math.sin(i)))
+                .toList();
+        Zones split = zones.split(often);
+        assertThat(split.zones().size()).isBetween(zones.zones().size(), Zones.MOST);
+        assertThat(split.zones()).allMatch(z -> z.areaMm2() >= 39);
+        assertThat(split.zones().stream().mapToDouble(Zone::areaMm2).sum())
+                .isCloseTo(zones.zones().stream().mapToDouble(Zone::areaMm2).sum(), within(1e-6));
     }
 
     @Test
