@@ -3006,6 +3006,8 @@ export interface components {
             schoolClass: string;
         };
         FocusView: {
+            /** @enum {string} */
+            light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
             /** Format: double */
             radiusMm: number;
             /** Format: double */
@@ -3903,6 +3905,8 @@ export interface components {
             /** Format: double */
             islandMm2: number;
             joins?: string[];
+            /** @enum {string} */
+            light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
             names?: string[];
             /** Format: uuid */
             paper?: string;
@@ -7589,6 +7593,7 @@ export interface operations {
                 frameWidthMm: number;
                 islandMm2: number;
                 joins?: string[];
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
                 names?: string[];
                 paper?: string;
                 pencils?: number;
@@ -7634,6 +7639,7 @@ export interface operations {
                 frameWidthMm: number;
                 islandMm2: number;
                 joins?: string[];
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
                 names?: string[];
                 paper?: string;
                 pencils?: number;
@@ -7728,6 +7734,7 @@ export interface operations {
                 frameWidthMm: number;
                 islandMm2: number;
                 joins?: string[];
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
                 names?: string[];
                 paper?: string;
                 pencils?: number;
@@ -7798,6 +7805,7 @@ export interface operations {
                 frameWidthMm: number;
                 islandMm2: number;
                 joins?: string[];
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
                 names?: string[];
                 paper?: string;
                 pencils?: number;
@@ -7842,6 +7850,7 @@ export interface operations {
                 frameWidthMm: number;
                 islandMm2: number;
                 joins?: string[];
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
                 names?: string[];
                 paper?: string;
                 pencils?: number;
@@ -7886,6 +7895,7 @@ export interface operations {
                 frameWidthMm: number;
                 islandMm2: number;
                 joins?: string[];
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
                 names?: string[];
                 paper?: string;
                 pencils?: number;
@@ -7930,6 +7940,7 @@ export interface operations {
                 frameWidthMm: number;
                 islandMm2: number;
                 joins?: string[];
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
                 names?: string[];
                 paper?: string;
                 pencils?: number;

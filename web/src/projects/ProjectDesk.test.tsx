@@ -97,11 +97,23 @@ it('is made a sheet on the paper that is chosen', async () => {
   await vi.waitFor(() => expect(post.mock.calls[0]).toMatchObject(['/api/projects/{id}/sheet', { params: { path: { id: 'm' } }, body: { paper: 'LETTER' } }]));
 });
 
+it('says where the light seems to come from, and takes it or another', async () => {
+  answersTo('GET', { '/api/projects/{id}/values': values, '/api/projects/{id}/focus': { x: 0.66, y: 0.3, radiusMm: 27, light: 'UPPER_LEFT' }, '/api/classes': [] });
+  const put = answers('PUT', { ...mug, revision: 4 });
+  desk();
+  fireEvent.click(screen.getByRole('radio', { name: 'focus, light' }));
+  await screen.findByText('By its shading it comes from the upper left.');
+  press('As proposed');
+  expect(screen.queryByRole('button', { name: 'As proposed' })).toBeNull();
+  press('Keep');
+  await vi.waitFor(() => expect(put.mock.calls[0]?.[1]).toMatchObject({ body: { settings: { light: 'UPPER_LEFT' } } }));
+});
+
 it('places the focus by pointing, by keys and as proposed, and takes it away again', async () => {
   answersTo('GET', { '/api/projects/{id}/values': values, '/api/projects/{id}/focus': { x: 0.66, y: 0.3, radiusMm: 27 }, '/api/classes': [] });
   const put = answers('PUT', { ...mug, revision: 4 });
   desk();
-  fireEvent.click(screen.getByRole('radio', { name: 'focus' }));
+  fireEvent.click(screen.getByRole('radio', { name: 'focus, light' }));
   await screen.findByText(/Without a focus nothing is judged by it/);
   const frame = screen.getByRole('img', { name: /place the focus/ });
   fireEvent.keyDown(frame, { key: 'ArrowRight' });

@@ -60,6 +60,20 @@ export function named(settings: Settings, zone: Zone, name: string): Settings {
 }
 
 /** Where the eye is to go first, as settings keep it. */
+export type LightFrom = NonNullable<Settings['light']>;
+
+/** Sides of a picture, after “the”. */
+export const lightWords: Record<LightFrom, string> = {
+  RIGHT: 'right',
+  UPPER_RIGHT: 'upper right',
+  ABOVE: 'top',
+  UPPER_LEFT: 'upper left',
+  LEFT: 'left',
+  LOWER_LEFT: 'lower left',
+  BELOW: 'bottom',
+  LOWER_RIGHT: 'lower right',
+};
+
 export const focused = (settings: Settings, x: number, y: number): Settings => {
   const clamp = (v: number) => Math.min(1, Math.max(0, v)).toFixed(3);
   return { ...settings, focus: `${clamp(x)} ${clamp(y)}` };

@@ -75,7 +75,8 @@ class CoreBoundariesTest {
             .whereLayer("page")
             .mayOnlyBeAccessedByLayers("reading", "scanner", "chart")
             .whereLayer("exercise")
-            .mayOnlyBeAccessedByLayers("judging", "page", "planning", "reading", "scanner", "progress", "project")
+            .mayOnlyBeAccessedByLayers(
+                    "judging", "page", "planning", "reading", "scanner", "progress", "reference", "project")
             .whereLayer("recipe")
             .mayOnlyBeAccessedByLayers("exercise", "planning", "project")
             .whereLayer("layering")

@@ -90,7 +90,7 @@ class ProjectColours {
 
     /** As a picture to be drawn. */
     Work drawn(UUID project, ProjectData settings, With with) {
-        return work(project, settings, with, ReferencePiece.CELL_MM).with(settings.focused());
+        return work(project, settings, with, ReferencePiece.CELL_MM).with(settings.focused(), settings.light());
     }
 
     /** As fine as the reference is measured. */

@@ -1,6 +1,7 @@
 package grastel.app.projects;
 
 import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.exercise.LightFrom;
 import grastel.core.exercise.PicturePlan;
 import grastel.core.reference.Focus;
 import grastel.core.reference.Frame;
@@ -41,6 +42,7 @@ import java.util.UUID;
  * @param splits zones made two by hand, before any are joined: a place in each, two shares of the frame parted by a blank
  * @param joins zones made one by hand: a place in the one and a place in the other, four shares of the frame parted by blanks
  * @param focus where the eye is to go first, two shares of the frame parted by a blank; null for nowhere
+ * @param light where it comes from; null for not said
  * @param names of zones: a place in it, two shares of the frame, and the name, without commas
  */
 public record ProjectData(
@@ -79,7 +81,8 @@ public record ProjectData(
         @Size(max = 22) List<@Pattern(regexp = PLACE) String> splits,
         @Size(max = 50) List<@Pattern(regexp = JOIN) String> joins,
         @Size(max = 50) List<@Pattern(regexp = NAME) @Size(max = 60) String> names,
-        @Pattern(regexp = PLACE) String focus) {
+        @Pattern(regexp = PLACE) String focus,
+        LightFrom light) {
     static final int VERSION = 1;
     private static final String SHARE = "(0(\\.\\d{1,6})?|1)";
     private static final String JOIN = SHARE + " " + SHARE + " " + SHARE + " " + SHARE;
@@ -120,6 +123,7 @@ public record ProjectData(
                 List.of(),
                 List.of(),
                 List.of(),
+                null,
                 null);
     }
 

@@ -7,9 +7,12 @@ import grastel.app.projects.GuideSheet.Lines;
 import grastel.app.projects.Projects.ProjectInfo;
 import grastel.core.colour.Lab;
 import grastel.core.colour.MunsellValue;
+import grastel.core.exercise.LightFrom;
 import grastel.core.page.PageSize;
 import grastel.core.reference.Focus;
+import grastel.core.reference.Light;
 import grastel.core.reference.Outlines.Area;
+import grastel.core.reference.Reference;
 import grastel.core.reference.ValueMap;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -69,9 +72,12 @@ class ProjectsController {
             UUID schoolClass,
             @NotNull @Valid ProjectData settings) {}
 
-    /** @param x and y shares of the frame; @param radiusMm of the area that counts as it */
+    /**
+     * @param x and y shares of the frame; @param radiusMm of the area that counts as it
+     * @param light where it seems to come from; null where zones are lit from different sides
+     */
     record FocusView(
-            @NotNull double x, @NotNull double y, @NotNull double radiusMm) {}
+            @NotNull double x, @NotNull double y, @NotNull double radiusMm, LightFrom light) {}
 
     /** @param value Munsell, 0…10; @param share of the frame, 0…1 */
     record ValueStepView(
@@ -152,11 +158,13 @@ class ProjectsController {
                 areas.size());
     }
 
-    /** Where the eye goes first by the picture's contrast: a proposal. */
+    /** Where the eye goes first by the picture's contrast, and where the light comes from by its shading: proposals. */
     @GetMapping("/{id}/focus")
     FocusView focus(@PathVariable UUID id, @Valid @ParameterObject ProjectData settings) {
-        Focus focus = Focus.proposed(pictures.reference(id, settings), settings.frame());
-        return new FocusView(focus.x(), focus.y(), focus.radiusMm());
+        Reference reference = pictures.reference(id, settings);
+        Focus focus = Focus.proposed(reference, settings.frame());
+        Light light = Light.proposed(reference, pictures.zones(id, settings));
+        return new FocusView(focus.x(), focus.y(), focus.radiusMm(), light.isClear() ? light.from() : null);
     }
 
     /** Three pages: to draw on, the values with their key, the picture with the same lines. */

@@ -16,6 +16,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -174,6 +175,32 @@ class ProjectsTest extends DeskTest {
                         "$[0].name"))
                 .isEqualTo("wall");
         settings.put("joins", List.of("0.5 0.5 7 0.5"));
+        assertThat(put(teacher, "/api/projects/{id}", Map.of("title", "Float", "settings", settings), id))
+                .hasStatus(422);
+    }
+
+    @Test
+    void zonesAreSplitWhereSomebodyPointsAndKeptSo() {
+        String project = taken();
+        String id = JsonPath.read(project, "$.id");
+        String base = "/api/projects/" + id + "/zones";
+        String three = content(get(teacher, base + asked(project, "zones=3")));
+        int count = JsonPath.<List<?>>read(three, "$").size();
+        List<String> more = IntStream.range(0, count)
+                .mapToObj(zone -> place(three, zone))
+                .filter(at -> JsonPath.<List<?>>read(
+                                        content(get(teacher, base + asked(project, "zones=3&splits=" + at))), "$")
+                                .size()
+                        > count)
+                .toList();
+        assertThat(more).as("zones of a shaded picture that come apart").isNotEmpty();
+        String split = content(get(teacher, base + asked(project, "zones=3&splits=" + more.get(0))));
+        assertThat(JsonPath.<List<Integer>>read(split, "$[*].splits[*]")).containsExactly(0);
+        Map<String, Object> settings = new java.util.HashMap<>(JsonPath.read(project, "$.settings"));
+        settings.put("splits", List.of(more.get(0)));
+        String kept = content(put(teacher, "/api/projects/{id}", Map.of("title", "Float", "settings", settings), id));
+        assertThat(JsonPath.<List<String>>read(kept, "$.settings.splits")).containsExactly(more.get(0));
+        settings.put("splits", List.of("0.5 2"));
         assertThat(put(teacher, "/api/projects/{id}", Map.of("title", "Float", "settings", settings), id))
                 .hasStatus(422);
     }

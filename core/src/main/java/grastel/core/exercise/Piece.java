@@ -27,6 +27,7 @@ public interface Piece {
      * @param places as in {@link PicturePlan#of}
      * @param gridColumns and gridRows that are printed faintly
      * @param focus where the eye is to go first; null where nothing was said
+     * @param light where it comes from; null where nothing was said
      */
     record Work(
             double cellMm,
@@ -36,13 +37,20 @@ public interface Piece {
             List<Made> tones,
             int gridColumns,
             int gridRows,
-            PicturePlan.Focus focus) {
+            PicturePlan.Focus focus,
+            LightFrom light) {
         public Work {
             tones = List.copyOf(tones);
         }
 
-        public Work with(PicturePlan.Focus other) {
-            return new Work(cellMm, columns, rows, places, tones, gridColumns, gridRows, other);
+        /** Of which nothing was said. */
+        public Work(
+                double cellMm, int columns, int rows, byte[] places, List<Made> tones, int gridColumns, int gridRows) {
+            this(cellMm, columns, rows, places, tones, gridColumns, gridRows, null, null);
+        }
+
+        public Work with(PicturePlan.Focus eye, LightFrom from) {
+            return new Work(cellMm, columns, rows, places, tones, gridColumns, gridRows, eye, from);
         }
     }
 

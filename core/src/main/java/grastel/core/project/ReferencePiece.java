@@ -74,7 +74,7 @@ public final class ReferencePiece {
             piece.tones(zone, fitting.get(zone), paper.ground().toLab());
         }
         byte[] places = piece.places();
-        return new Work(cellMm, piece.columns, piece.rows, places, piece.shared(places), gridColumns, gridRows, null);
+        return new Work(cellMm, piece.columns, piece.rows, places, piece.shared(places), gridColumns, gridRows);
     }
 
     /** As many tones as a picture can name, each zone with a highlight: the smallest zones go without light and shadow first. */

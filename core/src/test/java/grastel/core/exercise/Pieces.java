@@ -56,7 +56,7 @@ public final class Pieces {
                                 ReferencePiece.CELL_MM,
                                 4,
                                 5)
-                        .with(focus(reference));
+                        .with(focus(reference), LightFrom.UPPER_LEFT);
             }
 
             /** Where the picture itself is strongest. */

@@ -164,7 +164,7 @@ public final class FacetedComposition implements ExerciseKind {
                         predicted));
             }
         }
-        return new Work(Facets.CELL_MM, facets.columns, facets.rows, places, tones, 1, 1, null);
+        return new Work(Facets.CELL_MM, facets.columns, facets.rows, places, tones, 1, 1);
     }
 
     /** The light half of a part is laid with its partner, the dark half with its own pencil over a little of the partner. */

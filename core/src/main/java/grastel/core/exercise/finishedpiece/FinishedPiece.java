@@ -6,6 +6,7 @@ import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Finding;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.ImpossibleExercise;
+import grastel.core.exercise.LightFrom;
 import grastel.core.exercise.Parameter;
 import grastel.core.exercise.PicturePlan;
 import grastel.core.exercise.PicturePlan.Guide;
@@ -94,7 +95,7 @@ public final class FinishedPiece implements ExerciseKind {
                 new Guide(List.of(), List.of(), work.focus()));
         goals(builder, field);
         missed(builder, work);
-        words(builder, setting);
+        words(builder, setting, work.light());
         return builder.plan(id(), piece.title(), "A finished piece: every zone as the plan has it, with one light.");
     }
 
@@ -167,8 +168,11 @@ public final class FinishedPiece implements ExerciseKind {
         return tone.predicted().lightness() - tone.wanted().lightness();
     }
 
-    private static void words(PlanBuilder builder, Setting setting) {
+    private static void words(PlanBuilder builder, Setting setting, LightFrom light) {
         builder.step("Draw the outlines lightly, square by square of the grid; lift the grid with putty eraser.");
+        if (light != null) {
+            builder.step("The light comes from the " + light.words() + ": every shape is darkest on the other side.");
+        }
         builder.step("Reserve the highlights: draw round them and keep them bare to the end.");
         builder.step(
                 setting.method().has(School.OWN_COLOUR_FIRST)

@@ -240,7 +240,7 @@ public final class TextureStudy implements ExerciseKind {
             Lab predicted = builder.predict(builder.steps(ladder.get(i)));
             tones.add(new Made(1, counts[i] / (double) places.length, predicted, ladder.get(i), predicted));
         }
-        return new Work(CELL_MM, columns, rows, places, tones, 1, 1, null);
+        return new Work(CELL_MM, columns, rows, places, tones, 1, 1);
     }
 
     private static Texture texture(Look look, Surface surface, double width, double height) {
