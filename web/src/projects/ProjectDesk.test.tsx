@@ -101,7 +101,7 @@ it('says where the light seems to come from, and takes it or another', async () 
   answersTo('GET', { '/api/projects/{id}/values': values, '/api/projects/{id}/focus': { x: 0.66, y: 0.3, radiusMm: 27, light: 'UPPER_LEFT' }, '/api/classes': [] });
   const put = answers('PUT', { ...mug, revision: 4 });
   desk();
-  fireEvent.click(screen.getByRole('radio', { name: 'focus, light' }));
+  fireEvent.click(screen.getByRole('radio', { name: 'focus' }));
   await screen.findByText('By its shading it comes from the upper left.');
   press('As proposed');
   expect(screen.queryByRole('button', { name: 'As proposed' })).toBeNull();
@@ -113,7 +113,7 @@ it('places the focus by pointing, by keys and as proposed, and takes it away aga
   answersTo('GET', { '/api/projects/{id}/values': values, '/api/projects/{id}/focus': { x: 0.66, y: 0.3, radiusMm: 27 }, '/api/classes': [] });
   const put = answers('PUT', { ...mug, revision: 4 });
   desk();
-  fireEvent.click(screen.getByRole('radio', { name: 'focus, light' }));
+  fireEvent.click(screen.getByRole('radio', { name: 'focus' }));
   await screen.findByText(/Without a focus nothing is judged by it/);
   const frame = screen.getByRole('img', { name: /place the focus/ });
   fireEvent.keyDown(frame, { key: 'ArrowRight' });

@@ -21,7 +21,7 @@ const shownChoices = [
   { id: 'reference', name: 'picture' },
   { id: 'values', name: 'values' },
   { id: 'outlines', name: 'outlines' },
-  { id: 'focus', name: 'focus, light' },
+  { id: 'focus', name: 'focus' },
   { id: 'zones', name: 'zones' },
   { id: 'finished', name: 'finished' },
 ] as const;

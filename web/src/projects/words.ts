@@ -46,7 +46,7 @@ export function chosen(zones: readonly Zone[], open: number, joining: boolean, n
 /** A zone made two along what its colours differ in most. */
 export const split = (settings: Settings, zone: Zone): Settings => ({ ...settings, splits: [...(settings.splits ?? []), place(zone)] });
 
-/** Without the last split that points into a zone; the ones after it point where they pointed. */
+/** Without the last split that a zone came from; the ones after it point where they pointed. */
 export const unsplit = (settings: Settings, zone: Zone): Settings => ({ ...settings, splits: (settings.splits ?? []).filter((_, i) => i !== zone.splits.at(-1)) });
 
 export const parted = (settings: Settings, zone: Zone): Settings => ({ ...settings, joins: (settings.joins ?? []).filter((_, i) => !zone.joins.includes(i)) });

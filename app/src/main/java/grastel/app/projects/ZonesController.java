@@ -15,7 +15,6 @@ import grastel.core.project.ZoneColours.Part;
 import grastel.core.reference.Outlines.Area;
 import grastel.core.reference.Zones;
 import grastel.core.reference.Zones.Join;
-import grastel.core.reference.Zones.Split;
 import grastel.core.reference.Zones.Zone;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -50,7 +49,7 @@ class ZonesController {
      * @param number from 1, in reading order; @param value Munsell, 0…10; @param outline an SVG path in mm
      * @param name given to it; empty for none
      * @param x and y a place inside it, shares of the frame
-     * @param splits those of the settings that point into it, from 0
+     * @param splits those of the settings that it came from, from 0
      * @param joins those of the settings that made it, from 0
      */
     record ZoneView(
@@ -101,7 +100,6 @@ class ZonesController {
     private static ZoneView view(int zone, Zones zones, ProjectData settings, List<Area> areas) {
         Zone of = zones.zones().get(zone);
         double[] inside = zones.inside(zone);
-        List<Split> splits = settings.splitsByHand();
         List<Join> joins = settings.joinsByHand();
         return new ZoneView(
                 zone + 1,
@@ -114,10 +112,7 @@ class ZonesController {
                 settings.name(zones, zone),
                 inside[0],
                 inside[1],
-                IntStream.range(0, splits.size())
-                        .filter(s -> zones.at(splits.get(s).x(), splits.get(s).y()) == zone)
-                        .boxed()
-                        .toList(),
+                zones.splitsOf(zone),
                 IntStream.range(0, joins.size())
                         .filter(j -> zones.at(joins.get(j).x(), joins.get(j).y()) == zone)
                         .boxed()

@@ -195,7 +195,9 @@ class ProjectsTest extends DeskTest {
                 .toList();
         assertThat(more).as("zones of a shaded picture that come apart").isNotEmpty();
         String split = content(get(teacher, base + asked(project, "zones=3&splits=" + more.get(0))));
-        assertThat(JsonPath.<List<Integer>>read(split, "$[*].splits[*]")).containsExactly(0);
+        assertThat(JsonPath.<List<Integer>>read(split, "$[*].splits[*]"))
+                .as("both halves")
+                .containsExactly(0, 0);
         Map<String, Object> settings = new java.util.HashMap<>(JsonPath.read(project, "$.settings"));
         settings.put("splits", List.of(more.get(0)));
         String kept = content(put(teacher, "/api/projects/{id}", Map.of("title", "Float", "settings", settings), id));

@@ -39,12 +39,18 @@ public final class Zones {
     private final List<Zone> zones;
     /** Areas under this join a neighbour, mm². */
     private final double leastMm2;
+    /** As they were before each split. */
+    private final List<Halved> halved;
 
-    private Zones(Reference reference, Regions regions, List<Zone> zones, double leastMm2) {
+    /** @param split from 0; @param before zones as they were; @param zone that was made two */
+    private record Halved(int split, Zones before, int zone) {}
+
+    private Zones(Reference reference, Regions regions, List<Zone> zones, double leastMm2, List<Halved> halved) {
         this.reference = reference;
         this.regions = regions;
         this.zones = zones;
         this.leastMm2 = leastMm2;
+        this.halved = halved;
     }
 
     /**
@@ -109,7 +115,8 @@ public final class Zones {
                 IntStream.range(0, next)
                         .mapToObj(z -> zone(of, z, colours, mm2PerPx))
                         .toList(),
-                leastMm2);
+                leastMm2,
+                List.of());
     }
 
     private static Lab lab(int code) {
@@ -209,7 +216,8 @@ public final class Zones {
             }
         }
         double mm2PerPx = reference.mmPerPx() * reference.mmPerPx();
-        return numbered(reference, regions.renamed(names), colours(reference), mm2PerPx, leastMm2);
+        return numbered(reference, regions.renamed(names), colours(reference), mm2PerPx, leastMm2)
+                .with(halved);
     }
 
     /** A zone that is to be two, as somebody pointed at it. @param x and y a place in it, shares of the frame */
@@ -225,10 +233,29 @@ public final class Zones {
     public Zones split(List<Split> splits) {
         Zones now = this;
         Lab[] colours = splits.isEmpty() ? new Lab[0] : colours(reference);
-        for (Split split : splits) {
-            now = now.zones.size() < MOST ? now.split(now.at(split.x(), split.y()), colours) : now;
+        List<Halved> done = new ArrayList<>();
+        for (int i = 0; i < splits.size() && now.zones.size() < MOST; i++) {
+            int zone = now.at(splits.get(i).x(), splits.get(i).y());
+            Zones halves = now.split(zone, colours);
+            if (halves != now) {
+                done.add(new Halved(i, now, zone));
+            }
+            now = halves;
         }
-        return now;
+        return now.with(done);
+    }
+
+    private Zones with(List<Halved> done) {
+        return done.isEmpty() ? this : new Zones(reference, regions, zones, leastMm2, List.copyOf(done));
+    }
+
+    /** The splits that a zone came from, from 0. */
+    public List<Integer> splitsOf(int zone) {
+        double[] at = inside(zone);
+        return halved.stream()
+                .filter(h -> h.before().at(at[0], at[1]) == h.zone())
+                .map(Halved::split)
+                .toList();
     }
 
     /** In two along what its colours differ in most. */

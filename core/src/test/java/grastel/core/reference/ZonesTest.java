@@ -72,6 +72,9 @@ class ZonesTest {
         assertThat(split.zones().get(split.at(0.2, 0.2)).areaMm2())
                 .as("30 × 60 mm")
                 .isCloseTo(1800, within(60.0));
+        assertThat(split.splitsOf(split.at(0.2, 0.2))).containsExactly(0);
+        assertThat(split.splitsOf(split.at(0.4, 0.2))).containsExactly(0);
+        assertThat(split.splitsOf(split.at(0.65, 0.7))).isEmpty();
         Zones again = split.joined(List.of(new Join(0.2, 0.2, 0.4, 0.2)));
         assertThat(again.zones()).isEqualTo(zones.zones());
         assertThat(zones.split(List.of())).isSameAs(zones);
