@@ -93,6 +93,41 @@ class SheetsPlaceTest extends DemoTest {
         }
     }
 
+    /** Its surface is chosen, its goals change with it, and it is printed with what it is drawn by. */
+    @Test
+    void aTextureStudyIsChosenAndPrintedByKeyboard() throws IOException {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Sheets");
+            desk.button(Pattern.compile("Exercise$")).focus();
+            chooseByKeyboard(desk, "Texture");
+            desk.page.getByText(Pattern.compile("^Fur in ")).first().waitFor();
+            desk.button(Pattern.compile("Surface$")).focus();
+            chooseByKeyboard(desk, "woven");
+            desk.page.getByText(Pattern.compile("^Woven cloth in ")).first().waitFor();
+            desk.checkAccessibility("Sheets, texture study");
+            desk.button(Pattern.compile("Print for$")).focus();
+            chooseByKeyboard(desk, "10 Avocet");
+            Locator print = desk.button(Pattern.compile("Print \\d+ pages"));
+            assertThat(print).isEnabled();
+            print.focus();
+            desk.page.keyboard().press("Enter");
+            desk.page.getByRole(AriaRole.LINK, named("Open the PDF")).waitFor();
+            byte[] answers = desk.page
+                    .request()
+                    .get(grastel.address()
+                            + desk.page
+                                    .getByRole(AriaRole.LINK, named("Answers and rubric"))
+                                    .getAttribute("href"))
+                    .body();
+            try (PDDocument document = Loader.loadPDF(answers)) {
+                assertThat(new PDFTextStripper().getText(document))
+                        .contains("Strokes follow the surface", "Detail over base", "Light to dark: bare paper");
+            }
+            desk.checkQuiet();
+        }
+    }
+
     /** For cartridge and sketchbooks: one card and a label for each student; a form cannot be parted, and that is said. */
     @Test
     void aCompositionIsPrintedAsACardWithLabelsByKeyboard() throws IOException {

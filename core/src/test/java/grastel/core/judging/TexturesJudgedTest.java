@@ -2,65 +2,36 @@ package grastel.core.judging;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Goal;
-import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.Shipped;
 import grastel.core.exercise.Values;
-import grastel.core.page.PageSize;
-import grastel.core.reading.DrawnSheet;
-import grastel.core.reading.PageReader;
-import grastel.core.reading.PageReading;
-import grastel.core.reading.Picture;
 import grastel.core.reading.UnreadablePage;
-import grastel.core.scanner.Hand;
-import grastel.core.scanner.PieceTask;
 import grastel.core.scanner.PieceTask.Fault;
 import grastel.core.scanner.ScanConditions;
-import grastel.core.scanner.SimulatedScanner;
 import java.util.List;
 import java.util.Map;
-import java.util.Random;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Surfaces drawn stroke by stroke, scanned, read and judged: what was done wrong is named. */
 class TexturesJudgedTest {
-    private static final double PX_PER_MM = 6;
     /** Variants of each; more for the table in docs/projects.md. */
     private static final int EACH = Integer.getInteger("textures.each", 1);
 
-    private static final ScanConditions SCAN = new ScanConditions(150, 1, 2, 0, 0.1, 0.02, 1.5, 0.9, 0, 4);
     /** Finer than the sheet is drawn: what blurs is the drawing, not the device. */
     private static final ScanConditions FINE = new ScanConditions(300, 1, 3, 0.02, 0.1, 0.04, 2.5, 0.92, 0, 4);
 
     private static Map<Goal, Proposal> judged(
             String surface, int variant, Fault fault, double skill, ScanConditions conditions) throws UnreadablePage {
-        ExercisePlan plan = Shipped.plan(
-                "texture-study", Values.of("surface", surface).with("variant", variant), Shipped.WHITE_PAPER);
-        DrawnSheet sheet = DrawnSheet.of(plan, Shipped.CARTRIDGE, PageSize.A4);
-        Picture picture = Picture.of(new SimulatedScanner(Shipped.CARTRIDGE, PX_PER_MM)
-                .picture(
-                        sheet.page(),
-                        List.of(PieceTask.of(plan, plan.fields().get(0), fault)),
-                        plan.palette(),
-                        Hand.ofSkill(skill, new Random(variant)),
-                        conditions,
-                        variant));
-        PageReading read = PageReader.measure(
-                        picture, new PageReader().find(picture), sheet.page(), Shipped.CARTRIDGE, sheet.inks())
-                .reading();
-        return new Judge(plan, GradeBand.DEVELOPING, Shipped.CARTRIDGE)
-                .judge(read).stream().collect(Collectors.toMap(Proposal::goal, p -> p));
+        Values values = Values.of("surface", surface).with("variant", variant);
+        return DrawnPiece.judged("texture-study", values, fault, skill, conditions, variant);
     }
 
     @ParameterizedTest
     @CsvSource({"FUR, 1", "FUR, 5", "ROPE, 2", "ROPE, 6", "CLOTH, 3", "CLOTH, 7", "GLOSS, 4", "GLASS, 1", "RUST, 2"})
     void aSteadyHandIsSecureInAllOfIt(String surface, int variant) throws UnreadablePage {
         for (int more = 0; more < EACH; more++) {
-            Map<Goal, Proposal> judged = judged(surface, variant + 10 * more, Fault.NONE, 0.9, SCAN);
+            Map<Goal, Proposal> judged = judged(surface, variant + 10 * more, Fault.NONE, 0.9, DrawnPiece.SCAN);
             assertThat(judged).hasSizeGreaterThanOrEqualTo(2);
             assertThat(judged.values())
                     .allSatisfy(p -> assertThat(p.level())
@@ -89,7 +60,8 @@ class TexturesJudgedTest {
     })
     void whatIsWrongIsNamed(String surface, Fault fault, Goal goal, Cause cause) throws UnreadablePage {
         for (int variant = 3; variant < 3 + EACH; variant++) {
-            Proposal proposal = judged(surface, variant, fault, 0.9, SCAN).get(goal);
+            Proposal proposal =
+                    judged(surface, variant, fault, 0.9, DrawnPiece.SCAN).get(goal);
             assertThat(proposal.level())
                     .as("variant %s: %s", variant, proposal.figure())
                     .isLessThan(Level.SECURE);
@@ -100,7 +72,7 @@ class TexturesJudgedTest {
     /** The same drawing of exact strokes by two devices: figures hold what was drawn, whichever looked. */
     @Test
     void figuresAreThoseOfTheDrawingNotOfTheDevice() throws UnreadablePage {
-        for (ScanConditions device : List.of(SCAN, FINE)) {
+        for (ScanConditions device : List.of(DrawnPiece.SCAN, FINE)) {
             Map<Goal, Proposal> judged = judged("FUR", 8, Fault.NONE, 1, device);
             assertThat(judged.get(Goal.DETAIL_SHOWS).figure().value()).isBetween(75.0, 125.0);
             assertThat(judged.get(Goal.STROKES_FOLLOW).figure().value()).isLessThan(14);

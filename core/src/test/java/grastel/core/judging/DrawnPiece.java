@@ -1,0 +1,52 @@
+package grastel.core.judging;
+
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.Shipped;
+import grastel.core.exercise.Values;
+import grastel.core.page.PageSize;
+import grastel.core.reading.DrawnSheet;
+import grastel.core.reading.PageReader;
+import grastel.core.reading.PageReading;
+import grastel.core.reading.Picture;
+import grastel.core.reading.UnreadablePage;
+import grastel.core.scanner.Hand;
+import grastel.core.scanner.PieceTask;
+import grastel.core.scanner.PieceTask.Fault;
+import grastel.core.scanner.ScanConditions;
+import grastel.core.scanner.SimulatedScanner;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.Collectors;
+
+/** A picture on a sheet, drawn, scanned, read and judged. */
+final class DrawnPiece {
+    /** Coarser than a scanner: quick to draw. */
+    private static final double PX_PER_MM = 6;
+
+    static final ScanConditions SCAN = new ScanConditions(150, 1, 2, 0, 0.1, 0.02, 1.5, 0.9, 0, 4);
+
+    private DrawnPiece() {}
+
+    static Map<Goal, Proposal> judged(
+            String kind, Values values, Fault fault, double skill, ScanConditions conditions, long seed)
+            throws UnreadablePage {
+        ExercisePlan plan = Shipped.plan(kind, values, Shipped.WHITE_PAPER);
+        DrawnSheet sheet = DrawnSheet.of(plan, Shipped.CARTRIDGE, PageSize.A4);
+        Picture picture = Picture.of(new SimulatedScanner(Shipped.CARTRIDGE, PX_PER_MM)
+                .picture(
+                        sheet.page(),
+                        List.of(PieceTask.of(plan, plan.fields().get(0), fault)),
+                        plan.palette(),
+                        Hand.ofSkill(skill, new Random(seed)),
+                        conditions,
+                        seed));
+        PageReading read = PageReader.measure(
+                        picture, new PageReader().find(picture), sheet.page(), Shipped.CARTRIDGE, sheet.inks())
+                .reading();
+        return new Judge(plan, GradeBand.DEVELOPING, Shipped.CARTRIDGE)
+                .judge(read).stream().collect(Collectors.toMap(Proposal::goal, p -> p));
+    }
+}
