@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
 import type { Schemas } from '../api/client';
-import { answers, press, show, type } from '../testing';
+import { answersTo, press, show, type } from '../testing';
 import { usual } from './example';
 import { chosen } from './words';
 import { ZonePanel } from './ZonePanel';
@@ -13,13 +13,16 @@ const colours: Schemas['ZoneColourView'][] = [
   { part: 'SHADOW', wanted: '#000000', colour: '#222222', error: 9.3, valueOff: 1.2, minutes: 4, layers: [{ code: 'S30', name: 'Slate', colour: '#303030', grade: 'FULL', passes: 3 }] },
 ];
 
+const glaze: Schemas['GlazeView'] = { code: 'S02', name: 'Sail Cream', colour: '#f0e0b0', zones: [1, 2], worst: 2.14 };
+const server = (found = glaze) => answersTo('GET', { '/api/projects/{id}/zones/{number}/colours': colours, '/api/projects/{id}/zones/glaze': found });
+
 afterEach(() => {
   cleanup();
   vi.restoreAllMocks();
 });
 
 it('says what the pencils make of a zone, what stays bare and what is not reached', async () => {
-  answers('GET', colours);
+  server();
   show(<ZonePanel project="m" settings={usual} zones={[zone(1), zone(2)]} open={2} onOpen={() => undefined} joining={false} onJoining={() => undefined} onSettings={() => undefined} />);
   expect(screen.getByText('Zone 2, rim: value 4.2, 12 cm²')).toBeTruthy();
   await screen.findByText(/^1\. Tide Blue, medium, /);
@@ -28,8 +31,29 @@ it('says what the pencils make of a zone, what stays bare and what is not reache
   expect(screen.getByText('ΔE 1.2, value −0.1')).toBeTruthy();
 });
 
+it('proposes one glaze over several zones, and takes it or leaves it', async () => {
+  server();
+  const set = vi.fn();
+  const panel = (glazed: boolean) => <ZonePanel project="m" settings={{ ...usual, glazed }} zones={[zone(1), zone(2)]} open={2} onOpen={() => undefined} joining={false} onJoining={() => undefined} onSettings={set} />;
+  show(panel(false));
+  await screen.findByText('Sail Cream at a whisper, last, would tie zones 1, 2: at most ΔE 2.1 further off.');
+  press('Glaze them');
+  expect(set).toHaveBeenLastCalledWith({ ...usual, glazed: true });
+  cleanup();
+  show(panel(true));
+  await screen.findByText(/Sail Cream at a whisper, last, ties zones 1, 2/);
+  press('Without it');
+  expect(set).toHaveBeenLastCalledWith({ ...usual, glazed: false });
+});
+
+it('says where no glaze ties anything', async () => {
+  server({ ...glaze, zones: [] });
+  show(<ZonePanel project="m" settings={usual} zones={[zone(1), zone(2)]} open={2} onOpen={() => undefined} joining={false} onJoining={() => undefined} onSettings={() => undefined} />);
+  await screen.findByText(/No one glaze ties these zones/);
+});
+
 it('opens another zone', () => {
-  answers('GET', colours);
+  server();
   const open = vi.fn();
   show(<ZonePanel project="m" settings={usual} zones={[zone(1), zone(2)]} open={1} onOpen={open} joining={false} onJoining={() => undefined} onSettings={() => undefined} />);
   expect(screen.getByRole('button', { name: 'Zone 1' }).getAttribute('aria-pressed')).toBe('true');
@@ -42,7 +66,7 @@ it('joins the open zone with the next one chosen, and only while that is asked f
   expect(chosen(zones, 1, true, 2, usual)?.joins).toEqual(['0.1000 0.5000 0.2000 0.5000']);
   expect(chosen(zones, 1, false, 2, usual)).toBeUndefined();
   expect(chosen(zones, 1, true, 1, usual)).toBeUndefined();
-  answers('GET', colours);
+  server();
   const joining = vi.fn();
   show(<ZonePanel project="m" settings={usual} zones={zones} open={1} onOpen={() => undefined} joining={false} onJoining={joining} onSettings={() => undefined} />);
   press('Join with …');
@@ -51,7 +75,7 @@ it('joins the open zone with the next one chosen, and only while that is asked f
 });
 
 it('splits the open zone at its own place, and takes the split back', () => {
-  answers('GET', colours);
+  server();
   const set = vi.fn();
   const settings = { ...usual, splits: ['0.2000 0.5000', '0.7000 0.1000'] };
   show(<ZonePanel project="m" settings={settings} zones={[zone(1), zone(2)]} open={2} onOpen={() => undefined} joining={false} onJoining={() => undefined} onSettings={set} />);
@@ -62,7 +86,7 @@ it('splits the open zone at its own place, and takes the split back', () => {
 });
 
 it('parts a zone again into what it was made from, and calls it otherwise', () => {
-  answers('GET', colours);
+  server();
   const set = vi.fn();
   const settings = { ...usual, joins: ['0.1 0.5 0.2 0.5', '0.3 0.5 0.4 0.5'], names: ['0.2000 0.5000 rim'] };
   show(<ZonePanel project="m" settings={settings} zones={[zone(1), zone(2)]} open={2} onOpen={() => undefined} joining={false} onJoining={() => undefined} onSettings={set} />);

@@ -35,6 +35,11 @@ export function ZonePanel({ project, settings, zones, open, onOpen, joining, onJ
     enabled: zone !== undefined,
     placeholderData: keepPreviousData,
   });
+  const glaze = useQuery({
+    queryKey: ['projects', project, 'glaze', settings],
+    queryFn: () => body(api.GET('/api/projects/{id}/zones/glaze', { params: { path: { id: project }, query: questions(settings) } })),
+    placeholderData: keepPreviousData,
+  });
   return (
     <>
       <Row role="group" aria-label="Zones">
@@ -78,7 +83,26 @@ export function ZonePanel({ project, settings, zones, open, onOpen, joining, onJ
           </li>
         ))}
       </List>
+      {glaze.data && <Glaze found={glaze.data} on={settings.glazed ?? false} onGlazed={(glazed) => onSettings({ ...settings, glazed })} />}
     </>
+  );
+}
+
+/** One thin layer over many zones ties them together. */
+function Glaze({ found, on, onGlazed }: { found: Schemas['GlazeView']; on: boolean; onGlazed: (on: boolean) => void }) {
+  if (found.zones.length === 0) {
+    return <Small>No one glaze ties these zones without leading their colours astray.</Small>;
+  }
+  return (
+    <Tied>
+      <i style={{ background: found.colour }} />
+      <Small>
+        {found.name} at a whisper, last, {on ? 'ties' : 'would tie'} zones {found.zones.join(', ')}: at most ΔE {decimals(found.worst, 1)} further off.
+      </Small>
+      <Button aria-pressed={on} onPress={() => onGlazed(!on)}>
+        {on ? 'Without it' : 'Glaze them'}
+      </Button>
+    </Tied>
   );
 }
 
@@ -96,6 +120,7 @@ const valueWords = (off: number) => (Math.abs(off) < 0.05 ? 'value as wanted' : 
 
 const Small = styled.small`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Line = styled.div`display: flex; flex-wrap: wrap; align-items: center; gap: ${space(2)}; & > div { width: 100%; }`;
+const Tied = styled.div`display: grid; grid-template-columns: 26px 1fr; gap: ${space(2)}; width: 100%; & > button { grid-column: 2; justify-self: start; }`;
 const Row = styled.div`
   display: flex;
   flex-wrap: wrap;

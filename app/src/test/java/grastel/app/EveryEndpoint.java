@@ -223,7 +223,7 @@ public abstract class EveryEndpoint extends DeskTest {
         Projects.ProjectInfo made = as(owner, () -> projects.create("Shell", null, Rights.OWN_PHOTO, "", picture));
         Map<String, Object> settings = json.convertValue(made.settings(), new TypeReference<>() {});
         settings.values().removeIf(v -> v == null || List.of().equals(v));
-        for (String measured : List.of("reference.png", "values.png", "values", "zones", "focus")) {
+        for (String measured : List.of("reference.png", "values.png", "values", "zones", "zones/glaze", "focus")) {
             ById asked = add(GET, "/api/projects/{id}/" + measured, null, made.id());
             settings.forEach((name, value) -> asked.with(name, String.valueOf(value)));
         }

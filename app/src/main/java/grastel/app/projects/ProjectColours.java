@@ -10,12 +10,14 @@ import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.project.Palette;
 import grastel.core.project.ReferencePiece;
+import grastel.core.project.SharedTint;
 import grastel.core.project.ZoneColours.Mixed;
 import grastel.core.recipe.Method;
 import grastel.core.reference.Reference;
 import grastel.core.reference.Zones;
 import grastel.core.reference.Zones.Zone;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -28,6 +30,8 @@ class ProjectColours {
     private final Kit kit;
     private final Classes classes;
     private final Cache<Found, List<List<Mixed>>> found =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+    private final Cache<Found, Optional<SharedTint>> tints =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
     private final Cache<Few, List<Pencil>> few =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
@@ -82,6 +86,26 @@ class ProjectColours {
 
     /** Of each zone what it is made of. */
     List<List<Mixed>> of(UUID project, ProjectData settings, With with) {
+        List<List<Mixed>> mixed = mixed(project, settings, with);
+        return settings.glazed()
+                ? tint(project, settings, with)
+                        .map(t -> t.over(mixed, with.paper()))
+                        .orElse(mixed)
+                : mixed;
+    }
+
+    /** The glaze that would tie most of the picture. */
+    Optional<SharedTint> tint(UUID project, ProjectData settings, With with) {
+        List<List<Mixed>> mixed = mixed(project, settings, with);
+        List<Double> areas = pictures.zones(project, settings).zones().stream()
+                .map(Zone::areaMm2)
+                .toList();
+        return tints.get(
+                new Found(ProjectPictures.zoned(project, settings), with),
+                f -> SharedTint.of(mixed, areas, with.paper(), with.pencils()));
+    }
+
+    private List<List<Mixed>> mixed(UUID project, ProjectData settings, With with) {
         Zones zones = pictures.zones(project, settings);
         return found.get(
                 new Found(ProjectPictures.zoned(project, settings), with),

@@ -43,6 +43,7 @@ import java.util.UUID;
  * @param joins zones made one by hand: a place in the one and a place in the other, four shares of the frame parted by blanks
  * @param focus where the eye is to go first, two shares of the frame parted by a blank; null for nowhere
  * @param light where it comes from; null for not said
+ * @param glazed true where one thin glaze is to tie zones together
  * @param names of zones: a place in it, two shares of the frame, and the name, without commas
  */
 public record ProjectData(
@@ -82,7 +83,8 @@ public record ProjectData(
         @Size(max = 50) List<@Pattern(regexp = JOIN) String> joins,
         @Size(max = 50) List<@Pattern(regexp = NAME) @Size(max = 60) String> names,
         @Pattern(regexp = PLACE) String focus,
-        LightFrom light) {
+        LightFrom light,
+        Boolean glazed) {
     static final int VERSION = 1;
     private static final String SHARE = "(0(\\.\\d{1,6})?|1)";
     private static final String JOIN = SHARE + " " + SHARE + " " + SHARE + " " + SHARE;
@@ -95,6 +97,7 @@ public record ProjectData(
     public ProjectData {
         version = version == null ? VERSION : version;
         zones = zones == null ? USUAL_ZONES : zones;
+        glazed = glazed != null && glazed;
         splits = splits == null ? List.of() : List.copyOf(splits);
         joins = joins == null ? List.of() : List.copyOf(joins);
         names = names == null ? List.of() : List.copyOf(names);
@@ -124,7 +127,8 @@ public record ProjectData(
                 List.of(),
                 List.of(),
                 null,
-                null);
+                null,
+                false);
     }
 
     Frame frame() {

@@ -88,6 +88,16 @@ class ZonesController {
             @NotNull double minutes,
             @NotNull List<ZoneLayerView> layers) {}
 
+    /** @param zones that would carry it, from 1; @param worst how much further off a colour comes by it, ΔE00 */
+    record GlazeView(
+            @NotNull String code,
+            @NotNull String name,
+            @NotNull String colour,
+            @NotNull List<Integer> zones,
+            @NotNull double worst) {
+        static final GlazeView NONE = new GlazeView("", "", "", List.of(), 0);
+    }
+
     @GetMapping
     List<ZoneView> all(@PathVariable UUID id, @Valid @ParameterObject ProjectData settings) {
         Zones zones = pictures.zones(id, settings);
@@ -128,9 +138,27 @@ class ZonesController {
             throw ApiProblem.notFound("zone");
         }
         With with = colours.with(id, projects.one(id).schoolClass(), settings);
-        return ZoneColours.of(zones.get(number - 1), with.paper(), with.pencils(), with.method()).stream()
+        // One zone is found sooner than all; a glaze depends on all of them.
+        List<Mixed> mixed = settings.glazed()
+                ? colours.of(id, settings, with).get(number - 1)
+                : ZoneColours.of(zones.get(number - 1), with.paper(), with.pencils(), with.method());
+        return mixed.stream()
                 .map(ZonesController::view)
                 .toList();
+    }
+
+    /** The thin glaze that would tie most of the picture together; with no zones where none does. */
+    @GetMapping("/glaze")
+    GlazeView glaze(@PathVariable UUID id, @Valid @ParameterObject ProjectData settings) {
+        With with = colours.with(id, projects.one(id).schoolClass(), settings);
+        return colours.tint(id, settings, with)
+                .map(t -> new GlazeView(
+                        t.pencil().code(),
+                        t.pencil().name(),
+                        Srgb.of(t.pencil().masstone().toLab()).hex(),
+                        t.zones().stream().map(zone -> zone + 1).toList(),
+                        t.worst()))
+                .orElse(GlazeView.NONE);
     }
 
     /** The colours of every zone as they are kept, layer by layer, with boxes to try them in. */

@@ -180,6 +180,23 @@ class ProjectsTest extends DeskTest {
     }
 
     @Test
+    void aGlazeTiesZonesAndIsLaidLastWhereItDoes() {
+        String project = taken();
+        String base = "/api/projects/" + JsonPath.read(project, "$.id") + "/zones";
+        String found = content(get(teacher, base + "/glaze" + asked(project, "zones=6")));
+        List<Integer> zones = JsonPath.read(found, "$.zones");
+        assertThat(zones).isNotEmpty();
+        assertThat(JsonPath.<Double>read(found, "$.worst")).isLessThanOrEqualTo(3);
+        String colours = base + "/" + zones.get(0) + "/colours";
+        List<String> plain =
+                JsonPath.read(content(get(teacher, colours + asked(project, "zones=6"))), "$[0].layers[*].code");
+        List<String> glazed = JsonPath.read(
+                content(get(teacher, colours + asked(project, "zones=6&glazed=true"))), "$[0].layers[*].code");
+        assertThat(glazed).startsWith(plain.toArray(String[]::new)).hasSize(plain.size() + 1);
+        assertThat(glazed.get(plain.size())).isEqualTo(JsonPath.<String>read(found, "$.code"));
+    }
+
+    @Test
     void zonesAreSplitWhereSomebodyPointsAndKeptSo() {
         String project = taken();
         String id = JsonPath.read(project, "$.id");
