@@ -14,6 +14,7 @@ import { pictureOf } from '../returns/pictures';
 import { causeWords, dayOf, decimals } from '../words/words';
 import { Links } from './ClassPapers';
 import { Poster } from './Poster';
+import { SideBySide } from './SideBySide';
 import { ThenAndNow } from './ThenAndNow';
 import { ViewChoice } from './ViewChoice';
 
@@ -24,6 +25,7 @@ export default function Wall() {
   const { run } = useParams();
   const navigate = useNavigate();
   const [squint, setSquint] = useState(false);
+  const [two, setTwo] = useState(false);
   const runs = useQuery({ queryKey: ['runs'], queryFn: () => body(api.GET('/api/sheets/runs')) });
   const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
   const runId = run ?? runs.data?.[0]?.id;
@@ -63,9 +65,16 @@ export default function Wall() {
                 {!wall.data.personal && <Poster of={`/api/progress/runs/${wall.data.run}`} />}
               </Links>
             )}
-            <Toggle isSelected={squint} onChange={setSquint}>
-              Squint
-            </Toggle>
+            {!two && (
+              <Toggle isSelected={squint} onChange={setSquint}>
+                Squint
+              </Toggle>
+            )}
+            {back > 1 && !wall.data?.personal && (
+              <Toggle isSelected={two} onChange={setTwo}>
+                Side by side
+              </Toggle>
+            )}
           </>
         )
       }
@@ -84,7 +93,7 @@ export default function Wall() {
           </p>
         </Empty>
       )}
-      {wall.data && back > 0 && (wall.data.personal ? <ThenAndNow wall={wall.data} /> : <Matrix wall={wall.data} squint={squint} />)}
+      {wall.data && back > 0 && (wall.data.personal ? <ThenAndNow wall={wall.data} /> : two && back > 1 ? <SideBySide key={wall.data.run} wall={wall.data} /> : <Matrix wall={wall.data} squint={squint} />)}
     </Place>
   );
 }
