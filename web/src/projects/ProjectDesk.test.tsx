@@ -60,6 +60,7 @@ it('takes a change back, and prints what is kept with the lines that are shown',
   await screen.findByText('7 areas to draw');
   const print = () => screen.queryByRole('link', { name: 'Guide, values, picture' })?.getAttribute('href');
   expect(print()).toBe('/api/projects/m/guide.pdf?paper=A4&lines=GRID&outlines=true');
+  expect(screen.getByRole('link', { name: 'Sessions, checklist' }).getAttribute('href')).toBe('/api/projects/m/sessions.pdf?paper=A4&minutes=45');
   type('Frame wide, mm', '180');
   expect(print()).toBeUndefined();
   press('Undo');

@@ -39,6 +39,7 @@ const papers = [
   { id: 'A4', name: 'A4' },
   { id: 'LETTER', name: 'Letter' },
 ] as const;
+const lessons = ['35', '40', '45', '50', '60', '80', '90', '100', '120'].map((id) => ({ id, name: `${id} min` }));
 
 /** One picture, large, with what is measured in it; tools at its edges. */
 export function ProjectDesk({ open }: { open: Project }) {
@@ -53,6 +54,7 @@ export function ProjectDesk({ open }: { open: Project }) {
   const [overlay, setOverlay] = useState<Overlay>('GRID');
   const [outlines, setOutlines] = useState(true);
   const [paper, setPaper] = useState<(typeof papers)[number]['id']>('A4');
+  const [lesson, setLesson] = useState('45');
   const [asking, setAsking] = useState(false);
   const revision = useRevision(open, (p) => [p.settings, p.schoolClass]);
   const path = { id: open.id };
@@ -219,6 +221,12 @@ export function ProjectDesk({ open }: { open: Project }) {
             <a href={`/api/projects/${open.id}/zones/plan.pdf?paper=${paper}`} target="_blank" rel="noreferrer">
               Colour plan
             </a>
+            <Two style={{ alignItems: 'end' }}>
+              <Select label="Lessons of" value={lesson} onChange={setLesson} choices={lessons} />
+              <a href={`/api/projects/${open.id}/sessions.pdf?paper=${paper}&minutes=${lesson}`} target="_blank" rel="noreferrer">
+                Sessions, checklist
+              </a>
+            </Two>
             <a href={`/api/projects/${open.id}/keeping.pdf?paper=${paper}`} target="_blank" rel="noreferrer">
               Labels, mat, keeping
             </a>

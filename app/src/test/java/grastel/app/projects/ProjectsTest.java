@@ -179,6 +179,23 @@ class ProjectsTest extends DeskTest {
                 .hasStatus(422);
     }
 
+    private static String text(byte[] file) throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(file)) {
+            return new PDFTextStripper().getText(pdf);
+        }
+    }
+
+    @Test
+    void aPictureIsCutIntoSessionsToBeTickedOff() throws IOException {
+        String id = JsonPath.read(taken(), "$.id");
+        String path = "/api/projects/" + id + "/sessions.pdf?paper=A4&minutes=";
+        String text = text(get(teacher, path + "45").getResponse().getContentAsByteArray());
+        assertThat(text).contains("Session 1", "Session 2", "Outlines, lightly", "Zone 1", "Before it is done");
+        assertThat(text(get(teacher, path + "120").getResponse().getContentAsByteArray()))
+                .doesNotContain("Session 8");
+        assertThat(get(teacher, path + "5")).hasStatus(422);
+    }
+
     @Test
     void aGlazeTiesZonesAndIsLaidLastWhereItDoes() {
         String project = taken();

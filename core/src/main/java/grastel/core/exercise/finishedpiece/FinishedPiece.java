@@ -17,6 +17,7 @@ import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
 import grastel.core.layering.Slip;
+import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
 import java.util.Comparator;
 import java.util.List;
@@ -91,7 +92,7 @@ public final class FinishedPiece implements ExerciseKind {
                 piece.widthMm(),
                 piece.heightMm(),
                 work,
-                order(work.tones(), setting),
+                order(work.tones(), setting.method()),
                 new Guide(List.of(), List.of(), work.focus()));
         goals(builder, field);
         missed(builder, work);
@@ -100,13 +101,13 @@ public final class FinishedPiece implements ExerciseKind {
     }
 
     /** Light zones first, or dark ones, or those first that carry most of the picture, as the class is taught. */
-    private static List<Integer> order(List<Made> tones, Setting setting) {
+    public static List<Integer> order(List<Made> tones, Method method) {
         Map<Integer, List<Made>> zones =
                 tones.stream().collect(Collectors.groupingBy(Made::zone, TreeMap::new, Collectors.toList()));
         ToDoubleFunction<Integer> rank;
-        if (setting.method().has(School.DARKS_FIRST)) {
+        if (method.has(School.DARKS_FIRST)) {
             rank = zone -> lightness(zones.get(zone));
-        } else if (setting.method().has(School.OWN_COLOUR_FIRST)) {
+        } else if (method.has(School.OWN_COLOUR_FIRST)) {
             rank = zone -> -share(zones.get(zone));
         } else {
             rank = zone -> -lightness(zones.get(zone));

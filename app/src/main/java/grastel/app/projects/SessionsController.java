@@ -1,0 +1,66 @@
+package grastel.app.projects;
+
+import grastel.app.classes.Classes;
+import grastel.app.platform.PdfAnswer;
+import grastel.app.projects.ProjectColours.With;
+import grastel.app.projects.Projects.ProjectInfo;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.Piece.Work;
+import grastel.core.exercise.finishedpiece.FinishedPiece;
+import grastel.core.page.PageSize;
+import grastel.core.project.Sessions;
+import grastel.core.project.Sessions.Session;
+import grastel.core.reference.Zones;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import java.util.List;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A picture in as many sessions as it takes. */
+@RestController
+@RequestMapping("/api/projects/{id}")
+class SessionsController {
+    private final Projects projects;
+    private final ProjectColours colours;
+    private final ProjectPictures pictures;
+    private final Classes classes;
+
+    SessionsController(Projects projects, ProjectColours colours, ProjectPictures pictures, Classes classes) {
+        this.projects = projects;
+        this.colours = colours;
+        this.pictures = pictures;
+        this.classes = classes;
+    }
+
+    /** Zones in the class's order, cut into sessions, with what to look at before the end. @param minutes of a session */
+    @GetMapping(path = "/sessions.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> sessions(
+            @PathVariable UUID id, @RequestParam PageSize paper, @RequestParam @Min(20) @Max(240) int minutes) {
+        ProjectInfo of = projects.one(id);
+        ProjectData settings = of.settings();
+        With with = colours.with(id, of.schoolClass(), settings);
+        Work work = colours.drawn(id, settings, with);
+        GradeBand band = of.schoolClass() == null
+                ? GradeBand.DEVELOPING
+                : classes.one(of.schoolClass()).band();
+        double area = settings.frameWidthMm() * settings.frameHeightMm() / 100;
+        List<Session> sessions = Sessions.of(
+                FinishedPiece.order(work.tones(), with.method()),
+                Sessions.minutes(work, area, band.cm2PerMinute()),
+                minutes);
+        Zones zones = pictures.zones(id, settings);
+        List<String> names = IntStream.range(0, zones.zones().size())
+                .mapToObj(zone -> settings.name(zones, zone))
+                .toList();
+        return PdfAnswer.of(
+                SessionSheet.pdf(of.title(), paper, names, sessions, minutes), of.title() + ", sessions.pdf");
+    }
+}

@@ -1,0 +1,109 @@
+package grastel.core.project;
+
+import grastel.core.exercise.Piece.Made;
+import grastel.core.exercise.Piece.Work;
+import grastel.core.layering.Effort;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** The work of a picture cut into sessions: zones in their order, a zone parted only where it does not fit. */
+public final class Sessions {
+    /** Setting up, clearing and looking together, minutes of each session: the course's usual. */
+    public static final double AROUND_MINUTES = 10;
+    /** Outlines onto the paper, at the beginning: an allowance, not measured. */
+    public static final double OUTLINES_MINUTES = 15;
+    /** Less is not worth taking up another zone's pencils for. */
+    private static final double LEAST_MINUTES = 6;
+
+    private Sessions() {}
+
+    /** @param zone from 1; 0 for the outlines; @param goesOn true where the zone is not finished in this session */
+    public record Share(int zone, double minutes, boolean goesOn) {}
+
+    public record Session(List<Share> work) {
+        public Session {
+            work = List.copyOf(work);
+        }
+
+        public double minutes() {
+            return work.stream().mapToDouble(Share::minutes).sum();
+        }
+    }
+
+    /** Minutes of each zone that is drawn, by its number from 1. @param frameCm2 area; @param cm2PerMinute of a light layer */
+    public static Map<Integer, Double> minutes(Work work, double frameCm2, double cm2PerMinute) {
+        Map<Integer, Double> minutes = new TreeMap<>();
+        for (Made tone : work.tones()) {
+            double sum = tone.layers().stream()
+                    .mapToDouble(l -> Effort.minutes(l, tone.share() * frameCm2, cm2PerMinute))
+                    .sum();
+            if (sum > 0) {
+                minutes.merge(tone.zone(), sum, Double::sum);
+            }
+        }
+        return minutes;
+    }
+
+    /**
+     * @param order of zones; those without minutes stay bare
+     * @param minutes of each zone
+     * @param sessionMinutes from bell to bell, over {@value #AROUND_MINUTES}
+     */
+    public static List<Session> of(List<Integer> order, Map<Integer, Double> minutes, double sessionMinutes) {
+        double room = sessionMinutes - AROUND_MINUTES;
+        if (!(room >= LEAST_MINUTES)) {
+            throw new IllegalArgumentException("A session of " + sessionMinutes + " min leaves no time to draw");
+        }
+        Filling filling = new Filling(room);
+        filling.add(0, OUTLINES_MINUTES);
+        order.stream().filter(minutes::containsKey).forEach(zone -> filling.add(zone, minutes.get(zone)));
+        return filling.done();
+    }
+
+    private static final class Filling {
+        private final double room;
+        private final List<Session> sessions = new ArrayList<>();
+        private List<Share> now = new ArrayList<>();
+        private double left;
+
+        Filling(double room) {
+            this.room = room;
+            this.left = room;
+        }
+
+        void add(int zone, double minutes) {
+            double rest = minutes;
+            while (rest > left + 1e-9) {
+                if (left >= LEAST_MINUTES && rest - left >= LEAST_MINUTES) {
+                    now.add(new Share(zone, left, true));
+                    rest -= left;
+                    next();
+                } else if (left < room) {
+                    next();
+                } else {
+                    // a whole session and a remainder too small to stand alone: two halves
+                    now.add(new Share(zone, rest / 2, true));
+                    rest /= 2;
+                    next();
+                }
+            }
+            now.add(new Share(zone, rest, false));
+            left -= rest;
+        }
+
+        private void next() {
+            if (!now.isEmpty()) {
+                sessions.add(new Session(now));
+            }
+            now = new ArrayList<>();
+            left = room;
+        }
+
+        List<Session> done() {
+            next();
+            return List.copyOf(sessions);
+        }
+    }
+}
