@@ -1556,6 +1556,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{id}/sessions.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sessions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{id}/sheet": {
         parameters: {
             query?: never;
@@ -1628,6 +1644,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["colours"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/zones/glaze": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["glaze"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3034,6 +3066,14 @@ export interface components {
             value?: number;
             work: string;
         };
+        GlazeView: {
+            code: string;
+            colour: string;
+            name: string;
+            /** Format: double */
+            worst: number;
+            zones: number[];
+        };
         GoalLevel: {
             /** @enum {string} */
             level: "NOT_TRIED" | "BEGINNING" | "NEARLY" | "SECURE" | "BEYOND";
@@ -3902,6 +3942,7 @@ export interface components {
             frameHeightMm: number;
             /** Format: double */
             frameWidthMm: number;
+            glazed?: boolean;
             /** Format: double */
             islandMm2: number;
             joins?: string[];
@@ -7591,6 +7632,7 @@ export interface operations {
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
+                glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
                 light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
@@ -7637,6 +7679,7 @@ export interface operations {
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
+                glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
                 light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
@@ -7732,6 +7775,7 @@ export interface operations {
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
+                glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
                 light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
@@ -7763,6 +7807,31 @@ export interface operations {
                 };
                 content: {
                     "image/png": string;
+                };
+            };
+        };
+    };
+    sessions: {
+        parameters: {
+            query: {
+                minutes: number;
+                paper: "A4" | "LETTER";
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
         };
@@ -7803,6 +7872,7 @@ export interface operations {
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
+                glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
                 light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
@@ -7848,6 +7918,7 @@ export interface operations {
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
+                glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
                 light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
@@ -7893,6 +7964,7 @@ export interface operations {
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
+                glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
                 light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
@@ -7938,6 +8010,7 @@ export interface operations {
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
+                glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
                 light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
@@ -7970,6 +8043,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ZoneColourView"][];
+                };
+            };
+        };
+    };
+    glaze: {
+        parameters: {
+            query: {
+                centreX: number;
+                centreY: number;
+                columns: number;
+                focus?: string;
+                followMm: number;
+                frameHeightMm: number;
+                frameWidthMm: number;
+                glazed?: boolean;
+                islandMm2: number;
+                joins?: string[];
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
+                names?: string[];
+                paper?: string;
+                pencils?: number;
+                quarterTurns: number;
+                rows: number;
+                set?: string;
+                smoothMm: number;
+                splits?: string[];
+                steps: number;
+                version?: number;
+                zones?: number;
+                zoom: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GlazeView"];
                 };
             };
         };

@@ -230,7 +230,8 @@ public abstract class EveryEndpoint extends DeskTest {
         ById colours = add(GET, "/api/projects/{id}/zones/{number}/colours", null, made.id(), 1);
         settings.forEach((name, value) -> colours.with(name, String.valueOf(value)));
         ById sessions = add(GET, "/api/projects/{id}/sessions.pdf", null, made.id());
-        sessions.with("paper", "A4").with("minutes", "45");
+        sessions.with("paper", "A4");
+        sessions.with("minutes", "45");
         add(GET, "/api/projects/{id}/zones/plan.pdf", null, made.id()).with("paper", "A4");
         add(GET, "/api/projects/{id}/keeping.pdf", null, made.id()).with("paper", "A4");
         ById guide = add(GET, "/api/projects/{id}/guide.pdf", null, made.id());

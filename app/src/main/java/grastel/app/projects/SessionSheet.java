@@ -64,8 +64,7 @@ final class SessionSheet {
 
     private static String words(Share share, List<String> names) {
         if (share.zone() == 0) {
-            return String.format(
-                    Locale.ROOT, "Outlines, lightly; lift the grid. About %.0f min.", share.minutes());
+            return String.format(Locale.ROOT, "Outlines, lightly; lift the grid. About %.0f min.", share.minutes());
         }
         String name = names.get(share.zone() - 1);
         return String.format(

@@ -142,9 +142,7 @@ class ZonesController {
         List<Mixed> mixed = settings.glazed()
                 ? colours.of(id, settings, with).get(number - 1)
                 : ZoneColours.of(zones.get(number - 1), with.paper(), with.pencils(), with.method());
-        return mixed.stream()
-                .map(ZonesController::view)
-                .toList();
+        return mixed.stream().map(ZonesController::view).toList();
     }
 
     /** The thin glaze that would tie most of the picture together; with no zones where none does. */

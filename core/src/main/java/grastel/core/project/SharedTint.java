@@ -52,8 +52,8 @@ public record SharedTint(Pencil pencil, List<Integer> zones, double worst) {
                         && p.masstone().toLab().chroma() >= COLOURED)
                 .map(p -> with(p, mixed, paper))
                 .filter(t -> t.zones().size() >= FEWEST)
-                .max(Comparator.comparingDouble(
-                                (SharedTint t) -> t.zones().stream().mapToDouble(areas::get).sum())
+                .max(Comparator.comparingDouble((SharedTint t) ->
+                                t.zones().stream().mapToDouble(areas::get).sum())
                         .thenComparingDouble(t -> -t.worst()));
     }
 
@@ -78,8 +78,7 @@ public record SharedTint(Pencil pencil, List<Integer> zones, double worst) {
             if (!colour.layers().isEmpty()) {
                 Lab glazed = stack(pencil, colour, paper).swatch().colour();
                 worst = Math.max(worst, ColourDifference.ciede2000(colour.wanted(), glazed) - colour.error());
-                seen |= colour.part() == Part.OWN
-                        && ColourDifference.ciede2000(colour.colour(), glazed) >= SEEN;
+                seen |= colour.part() == Part.OWN && ColourDifference.ciede2000(colour.colour(), glazed) >= SEEN;
             }
         }
         return seen ? worst : Double.POSITIVE_INFINITY;
@@ -107,8 +106,7 @@ public record SharedTint(Pencil pencil, List<Integer> zones, double worst) {
             return colour;
         }
         Stack stack = stack(pencil, colour, paper);
-        double minutes =
-                Effort.minutes(glaze(pencil), BOX_CM2, GradeBand.DEVELOPING.cm2PerMinute()) + colour.minutes();
+        double minutes = Effort.minutes(glaze(pencil), BOX_CM2, GradeBand.DEVELOPING.cm2PerMinute()) + colour.minutes();
         return new Mixed(
                 colour.part(), colour.wanted(), stack.layers(), stack.swatch().colour(), minutes);
     }

@@ -53,7 +53,8 @@ class PieceFaultsTest {
             Fault.SHIFTED, EnumSet.of(Cause.OUTLINES_OFF),
             Fault.GROUND_LOST, EnumSet.of(Cause.BACKGROUND_CLOSE)));
 
-    /** What follows from another fault: middle values lose highlights and colour, what is drawn elsewhere has other values there. */
+    /** What follows from another fault: middle values lose highlights and colour, what is drawn elsewhere has other values
+     * there, and a ground in one tone has lost its light. */
     private static final Map<Fault, Set<Cause>> FOLLOW = Map.of(
             Fault.ALL_MIDDLE,
                     EnumSet.of(Cause.SHADOWS_GREY, Cause.HIGHLIGHT_GONE, Cause.LIGHT_UNCLEAR, Cause.BACKGROUND_CLOSE),
@@ -64,6 +65,8 @@ class PieceFaultsTest {
                             Cause.VALUES_IN_THE_MIDDLE,
                             Cause.SHADOWS_GREY,
                             Cause.OUTLINES_OFF,
+                            Cause.LIGHT_TURNED,
+                            Cause.LIGHT_UNCLEAR,
                             Cause.HIGHLIGHT_GONE),
             Fault.MUD, EnumSet.of(Cause.DARKS_MISSING, Cause.LIGHT_UNCLEAR, Cause.BACKGROUND_CLOSE),
             Fault.STRIPES, EnumSet.of(Cause.DARKS_MISSING),
