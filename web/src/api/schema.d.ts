@@ -3069,6 +3069,8 @@ export interface components {
         GlazeView: {
             code: string;
             colour: string;
+            /** @enum {string} */
+            grade: "WHISPER" | "LIGHT" | "MEDIUM" | "FIRM" | "FULL";
             name: string;
             /** Format: double */
             worst: number;

@@ -13,7 +13,7 @@ const colours: Schemas['ZoneColourView'][] = [
   { part: 'SHADOW', wanted: '#000000', colour: '#222222', error: 9.3, valueOff: 1.2, minutes: 4, layers: [{ code: 'S30', name: 'Slate', colour: '#303030', grade: 'FULL', passes: 3 }] },
 ];
 
-const glaze: Schemas['GlazeView'] = { code: 'S02', name: 'Sail Cream', colour: '#f0e0b0', zones: [1, 2], worst: 2.14 };
+const glaze: Schemas['GlazeView'] = { code: 'S02', name: 'Sail Cream', colour: '#f0e0b0', grade: 'WHISPER', zones: [1, 2], worst: 2.14 };
 const server = (found = glaze) => answersTo('GET', { '/api/projects/{id}/zones/{number}/colours': colours, '/api/projects/{id}/zones/glaze': found });
 
 afterEach(() => {
@@ -36,12 +36,12 @@ it('proposes one glaze over several zones, and takes it or leaves it', async () 
   const set = vi.fn();
   const panel = (glazed: boolean) => <ZonePanel project="m" settings={{ ...usual, glazed }} zones={[zone(1), zone(2)]} open={2} onOpen={() => undefined} joining={false} onJoining={() => undefined} onSettings={set} />;
   show(panel(false));
-  await screen.findByText('Sail Cream at a whisper, last, would tie zones 1, 2: at most ΔE 2.1 further off.');
+  await screen.findByText('Sail Cream, whisper, last, would tie zones 1, 2: at most ΔE 2.1 further off.');
   press('Glaze them');
   expect(set).toHaveBeenLastCalledWith({ ...usual, glazed: true });
   cleanup();
   show(panel(true));
-  await screen.findByText(/Sail Cream at a whisper, last, ties zones 1, 2/);
+  await screen.findByText(/Sail Cream, whisper, last, ties zones 1, 2/);
   press('Without it');
   expect(set).toHaveBeenLastCalledWith({ ...usual, glazed: false });
 });

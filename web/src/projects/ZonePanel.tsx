@@ -97,7 +97,7 @@ function Glaze({ found, on, onGlazed }: { found: Schemas['GlazeView']; on: boole
     <Tied>
       <i style={{ background: found.colour }} />
       <Small>
-        {found.name} at a whisper, last, {on ? 'ties' : 'would tie'} zones {found.zones.join(', ')}: at most ΔE {decimals(found.worst, 1)} further off.
+        {found.name}, {gradeNames[found.grade]}, last, {on ? 'ties' : 'would tie'} zones {found.zones.join(', ')}: at most ΔE {decimals(found.worst, 1)} further off.
       </Small>
       <Button aria-pressed={on} onPress={() => onGlazed(!on)}>
         {on ? 'Without it' : 'Glaze them'}

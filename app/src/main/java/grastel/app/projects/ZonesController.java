@@ -93,9 +93,10 @@ class ZonesController {
             @NotNull String code,
             @NotNull String name,
             @NotNull String colour,
+            @NotNull PressureGrade grade,
             @NotNull List<Integer> zones,
             @NotNull double worst) {
-        static final GlazeView NONE = new GlazeView("", "", "", List.of(), 0);
+        static final GlazeView NONE = new GlazeView("", "", "", PressureGrade.WHISPER, List.of(), 0);
     }
 
     @GetMapping
@@ -154,6 +155,7 @@ class ZonesController {
                         t.pencil().code(),
                         t.pencil().name(),
                         Srgb.of(t.pencil().masstone().toLab()).hex(),
+                        t.grade(),
                         t.zones().stream().map(zone -> zone + 1).toList(),
                         t.worst()))
                 .orElse(GlazeView.NONE);

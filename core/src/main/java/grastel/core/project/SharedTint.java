@@ -17,15 +17,17 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * One thin glaze that ties the zones of a picture together.
  *
- * @param pencil it is laid with, at a whisper, last
+ * @param pencil it is laid with, last
+ * @param grade how hard: a whisper or lightly
  * @param zones that carry it, from 0: where it is seen and leads no colour far astray; bare paper stays bare
  * @param worst how much further from what was wanted a colour comes by it, ΔE00
  */
-public record SharedTint(Pencil pencil, List<Integer> zones, double worst) {
+public record SharedTint(Pencil pencil, PressureGrade grade, List<Integer> zones, double worst) {
     /** A glaze must not lead a colour further off than this, ΔE00. */
     private static final double MOST_ASTRAY = 3;
     /** Less is not seen, ΔE00. */
@@ -50,33 +52,35 @@ public record SharedTint(Pencil pencil, List<Integer> zones, double worst) {
                 .filter(p -> !p.colourless()
                         && p.masstone().toLab().lightness() >= LIGHT
                         && p.masstone().toLab().chroma() >= COLOURED)
-                .map(p -> with(p, mixed, paper))
+                .flatMap(p ->
+                        Stream.of(PressureGrade.WHISPER, PressureGrade.LIGHT).map(g -> with(p, g, mixed, paper)))
                 .filter(t -> t.zones().size() >= FEWEST)
                 .max(Comparator.comparingDouble((SharedTint t) ->
                                 t.zones().stream().mapToDouble(areas::get).sum())
                         .thenComparingDouble(t -> -t.worst()));
     }
 
-    private static SharedTint with(Pencil pencil, List<List<Mixed>> mixed, Paper paper) {
+    private static SharedTint with(Pencil pencil, PressureGrade grade, List<List<Mixed>> mixed, Paper paper) {
+        Layer glaze = glaze(pencil, grade);
         List<Integer> tied = new ArrayList<>();
         double worst = 0;
         for (int zone = 0; zone < mixed.size(); zone++) {
-            double astray = astray(pencil, mixed.get(zone), paper);
+            double astray = astray(glaze, mixed.get(zone), paper);
             if (astray <= MOST_ASTRAY) {
                 tied.add(zone);
                 worst = Math.max(worst, astray);
             }
         }
-        return new SharedTint(pencil, tied, worst);
+        return new SharedTint(pencil, grade, tied, worst);
     }
 
     /** How much further off the worst of a zone's colours comes; beyond all limits where its own shows none of the glaze. */
-    private static double astray(Pencil pencil, List<Mixed> zone, Paper paper) {
+    private static double astray(Layer glaze, List<Mixed> zone, Paper paper) {
         double worst = 0;
         boolean seen = false;
         for (Mixed colour : zone) {
             if (!colour.layers().isEmpty()) {
-                Lab glazed = stack(pencil, colour, paper).swatch().colour();
+                Lab glazed = stack(glaze, colour, paper).swatch().colour();
                 worst = Math.max(worst, ColourDifference.ciede2000(colour.wanted(), glazed) - colour.error());
                 seen |= colour.part() == Part.OWN && ColourDifference.ciede2000(colour.colour(), glazed) >= SEEN;
             }
@@ -84,12 +88,12 @@ public record SharedTint(Pencil pencil, List<Integer> zones, double worst) {
         return seen ? worst : Double.POSITIVE_INFINITY;
     }
 
-    private static Stack stack(Pencil pencil, Mixed under, Paper paper) {
-        return new Stack(paper, Optional.empty(), under.layers()).with(glaze(pencil));
+    private static Stack stack(Layer glaze, Mixed under, Paper paper) {
+        return new Stack(paper, Optional.empty(), under.layers()).with(glaze);
     }
 
-    private static Layer glaze(Pencil pencil) {
-        return new Layer.Colour(Pass.of(pencil, PressureGrade.WHISPER), 1);
+    private static Layer glaze(Pencil pencil, PressureGrade grade) {
+        return new Layer.Colour(Pass.of(pencil, grade), 1);
     }
 
     /** The same colours with the glaze over those of the zones that carry it. */
@@ -105,8 +109,9 @@ public record SharedTint(Pencil pencil, List<Integer> zones, double worst) {
         if (colour.layers().isEmpty()) {
             return colour;
         }
-        Stack stack = stack(pencil, colour, paper);
-        double minutes = Effort.minutes(glaze(pencil), BOX_CM2, GradeBand.DEVELOPING.cm2PerMinute()) + colour.minutes();
+        Layer glaze = glaze(pencil, grade);
+        Stack stack = stack(glaze, colour, paper);
+        double minutes = Effort.minutes(glaze, BOX_CM2, GradeBand.DEVELOPING.cm2PerMinute()) + colour.minutes();
         return new Mixed(
                 colour.part(), colour.wanted(), stack.layers(), stack.swatch().colour(), minutes);
     }
