@@ -270,7 +270,7 @@ function withChoice(settings: Settings, what: 'set' | 'paper' | 'pencils', id: s
 
 const Desk = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 268px; min-height: 0;`;
 const Middle = styled.div`display: flex; flex-direction: column; min-height: 0; min-width: 0;`;
-const Bar = styled.div`display: flex; flex-wrap: wrap; align-items: flex-end; gap: ${space(3)}; padding: ${space(3)} ${space(5)}; border-top: 1px solid ${colour.line};`;
+const Bar = styled.div`display: flex; flex-wrap: wrap; align-items: flex-end; gap: ${space(2)}; padding: ${space(3)} ${space(3)}; border-top: 1px solid ${colour.line};`;
 const Side = styled.aside`
   display: flex;
   flex-direction: column;

@@ -96,6 +96,7 @@ const Figures = styled.table`
   grid-column: 1 / -1;
   & th { text-align: left; font-weight: 400; }
   & thead th { border-bottom: 1px solid ${colour.ink}; font-weight: 600; }
+  & tbody td:nth-of-type(odd) { width: 40px; }
   & td, & th { padding: ${space(1)} ${space(2)}; vertical-align: top; }
   & tbody tr { border-bottom: 1px solid ${colour.line}; }
 `;

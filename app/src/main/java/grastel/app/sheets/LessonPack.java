@@ -2,6 +2,7 @@ package grastel.app.sheets;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import grastel.core.colour.Lab;
+import grastel.core.media.Pencil;
 import grastel.core.page.PageSize;
 import java.util.List;
 import java.util.Map;
@@ -27,7 +28,17 @@ record LessonPack(int grastelLessonPack, List<PackPencil> pencils, List<PackPape
         }
     }
 
-    record PackPencil(String key, String range, String code, String name, PackLab lab) {}
+    /** @param medium null for a coloured pencil */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record PackPencil(String key, String range, String code, String name, PackLab lab, Pencil.Binder medium) {
+        static Pencil.Binder mediumOf(Pencil pencil) {
+            return pencil.binder().isPencil() ? null : pencil.binder();
+        }
+
+        Pencil toPencil() {
+            return Pencil.of(code, name, medium == null ? Pencil.Binder.WAX : medium, lab.toLab(), 0.5, 1);
+        }
+    }
 
     record PackPaper(String key, String name, PackLab lab, double tooth, double grainMm) {}
 

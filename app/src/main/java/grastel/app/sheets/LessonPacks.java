@@ -114,7 +114,8 @@ class LessonPacks {
                                         p.range(),
                                         p.pencil().code(),
                                         p.pencil().name(),
-                                        PackLab.of(p.masstone())))
+                                        PackLab.of(p.masstone()),
+                                        PackPencil.mediumOf(p.pencil())))
                         .key();
             }
             if (v.pencil() == null || key != null) {
@@ -132,7 +133,7 @@ class LessonPacks {
         List<Pencil> all = kit.pencils().stream().map(KitPencil::pencil).toList();
         List<Missing> missing = pack.pencils().stream()
                 .filter(p -> owned(p).isEmpty())
-                .map(p -> new Missing(p, Substitutes.of(asPencil(p), all, MOST_SUBSTITUTES)))
+                .map(p -> new Missing(p, Substitutes.of(p.toPencil(), all, MOST_SUBSTITUTES)))
                 .toList();
         List<PackPaper> papers =
                 pack.papers().stream().filter(p -> owned(p).isEmpty()).toList();
@@ -208,6 +209,7 @@ class LessonPacks {
     /** A pencil of the kit that is the pack's: by code or name and colour, or by its colour alone where that is as good as equal. */
     private Optional<UUID> owned(PackPencil p) {
         return kit.pencils().stream()
+                .filter(k -> PackPencil.mediumOf(k.pencil()) == p.medium())
                 .filter(k -> {
                     double apart =
                             ColourDifference.ciede2000(k.masstone(), p.lab().toLab());
@@ -233,9 +235,5 @@ class LessonPacks {
                         .thenComparing(k ->
                                 ColourDifference.ciede2000(k.ground(), p.lab().toLab())))
                 .map(KitPaper::id);
-    }
-
-    private static Pencil asPencil(PackPencil p) {
-        return Pencil.of(p.code(), p.name(), Pencil.Binder.WAX, p.lab().toLab(), 0.5, 1);
     }
 }

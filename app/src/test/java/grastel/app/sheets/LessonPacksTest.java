@@ -81,6 +81,13 @@ class LessonPacksTest extends DeskTest {
                 .set("$.papers[0].name", "Their cartridge")
                 .jsonString();
 
+        String crayon = JsonPath.parse(pack)
+                .put("$.pencils[0]", "medium", "CRAYON")
+                .jsonString();
+
+        assertThat(missing(other, crayon, "pencils")).as("no crayon of it").isEqualTo(1);
+        assertThat(post(other, "/api/sheets/packs/preview", Map.of("pack", crayon.replace("CRAYON", "CHALK"))))
+                .hasStatus(422);
         assertThat(missing(other, repainted, "pencils")).isEqualTo(1);
         assertThat(missing(other, rougher, "papers")).isEqualTo(1);
         assertThat(missing(other, renamed, "pencils")).isZero();
