@@ -32,6 +32,15 @@ export function FocusPanel({ settings, proposed, onSettings }: { settings: Setti
         {proposed?.light && proposed.light !== settings.light && <Button onPress={() => onSettings({ ...settings, light: proposed.light })}>As proposed</Button>}
       </Line>
       <Small>Sheets of this project tell students which side is darkest.</Small>
+      {proposed && (
+        <>
+          <h2>Proportion</h2>
+          <p>
+            What stands before the rest is {Math.round(proposed.subject.widthMm)} mm wide and {Math.round(proposed.subject.heightMm)} mm high: {proposed.subject.wide === proposed.subject.high ? 'as wide as high' : `${String(proposed.subject.wide)} parts wide to ${String(proposed.subject.high)} high`}.
+          </p>
+          <Small>Held at arm’s length, a pencil and a thumb measure the same parts on the thing itself.</Small>
+        </>
+      )}
     </>
   );
 }

@@ -99,11 +99,12 @@ it('is made a sheet on the paper that is chosen', async () => {
 });
 
 it('says where the light seems to come from, and takes it or another', async () => {
-  answersTo('GET', { '/api/projects/{id}/values': values, '/api/projects/{id}/focus': { x: 0.66, y: 0.3, radiusMm: 27, light: 'UPPER_LEFT' }, '/api/classes': [] });
+  answersTo('GET', { '/api/projects/{id}/values': values, '/api/projects/{id}/focus': { x: 0.66, y: 0.3, radiusMm: 27, light: 'UPPER_LEFT', subject: { widthMm: 83.4, heightMm: 100, wide: 5, high: 6 } }, '/api/classes': [] });
   const put = answers('PUT', { ...mug, revision: 4 });
   desk();
   fireEvent.click(screen.getByRole('radio', { name: 'focus' }));
   await screen.findByText('By its shading it comes from the upper left.');
+  expect(screen.getByText('What stands before the rest is 83 mm wide and 100 mm high: 5 parts wide to 6 high.')).toBeTruthy();
   press('As proposed');
   expect(screen.queryByRole('button', { name: 'As proposed' })).toBeNull();
   press('Keep');
@@ -111,7 +112,7 @@ it('says where the light seems to come from, and takes it or another', async () 
 });
 
 it('places the focus by pointing, by keys and as proposed, and takes it away again', async () => {
-  answersTo('GET', { '/api/projects/{id}/values': values, '/api/projects/{id}/focus': { x: 0.66, y: 0.3, radiusMm: 27 }, '/api/classes': [] });
+  answersTo('GET', { '/api/projects/{id}/values': values, '/api/projects/{id}/focus': { x: 0.66, y: 0.3, radiusMm: 27, subject: { widthMm: 50, heightMm: 50, wide: 1, high: 1 } }, '/api/classes': [] });
   const put = answers('PUT', { ...mug, revision: 4 });
   desk();
   fireEvent.click(screen.getByRole('radio', { name: 'focus' }));

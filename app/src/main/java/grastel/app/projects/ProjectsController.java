@@ -11,8 +11,10 @@ import grastel.core.exercise.LightFrom;
 import grastel.core.page.PageSize;
 import grastel.core.reference.Focus;
 import grastel.core.reference.Light;
+import grastel.core.reference.Proportions;
 import grastel.core.reference.Outlines.Area;
 import grastel.core.reference.Reference;
+import grastel.core.reference.Zones;
 import grastel.core.reference.ValueMap;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
@@ -77,7 +79,14 @@ class ProjectsController {
      * @param light where it seems to come from; null where zones are lit from different sides
      */
     record FocusView(
-            @NotNull double x, @NotNull double y, @NotNull double radiusMm, LightFrom light) {}
+            @NotNull double x, @NotNull double y, @NotNull double radiusMm, LightFrom light, @NotNull SubjectView subject) {}
+
+    /** How large the subject is, mm, and how wide against its height in small numbers. */
+    record SubjectView(
+            @NotNull double widthMm,
+            @NotNull double heightMm,
+            @NotNull int wide,
+            @NotNull int high) {}
 
     /** @param value Munsell, 0…10; @param share of the frame, 0…1 */
     record ValueStepView(
@@ -163,8 +172,15 @@ class ProjectsController {
     FocusView focus(@PathVariable UUID id, @Valid @ParameterObject ProjectData settings) {
         Reference reference = pictures.reference(id, settings);
         Focus focus = Focus.proposed(reference, settings.frame());
-        Light light = Light.proposed(reference, pictures.zones(id, settings));
-        return new FocusView(focus.x(), focus.y(), focus.radiusMm(), light.isClear() ? light.from() : null);
+        Zones zones = pictures.zones(id, settings);
+        Light light = Light.proposed(reference, zones);
+        Proportions of = Proportions.of(reference, zones);
+        return new FocusView(
+                focus.x(),
+                focus.y(),
+                focus.radiusMm(),
+                light.isClear() ? light.from() : null,
+                new SubjectView(of.widthMm(), of.heightMm(), of.wide(), of.high()));
     }
 
     /** Three pages: to draw on, the values with their key, the picture with the same lines. */

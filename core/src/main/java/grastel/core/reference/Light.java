@@ -12,8 +12,6 @@ import grastel.core.exercise.LightFrom;
 public record Light(LightFrom from, double clarity) {
     /** Less is no one light. */
     private static final double CLEAR = 0.6;
-    /** Zones that lie along more of the frame are behind the others. */
-    private static final double BEHIND = 0.35;
     /** Zones that turn less say nothing, L* from end to end. */
     private static final double TURNS = 4;
 
@@ -26,7 +24,7 @@ public record Light(LightFrom from, double clarity) {
             Plane plane = Plane.of(reference, zones, zone);
             double slope = Math.hypot(plane.right, plane.up);
             double turns = slope * Math.sqrt(zones.zones().get(zone).areaMm2());
-            if (plane.alongFrame < BEHIND && turns >= TURNS) {
+            if (turns >= TURNS && !zones.isBehind(zone)) {
                 double weight = zones.zones().get(zone).areaMm2() * turns;
                 right += weight * plane.right / slope;
                 up += weight * plane.up / slope;
@@ -41,26 +39,24 @@ public record Light(LightFrom from, double clarity) {
         return clarity >= CLEAR;
     }
 
-    /** @param right and up rise of L* in a mm; @param alongFrame share of the frame's edge that is this zone's */
-    private record Plane(double right, double up, double alongFrame) {
+    /** @param right and up rise of L* in a mm */
+    private record Plane(double right, double up) {
         static Plane of(Reference reference, Zones zones, int zone) {
             int width = reference.width();
             int height = reference.height();
             double n = 0;
             double[] sums = new double[8];
-            int frame = 0;
             for (int i = 0; i < width * height; i++) {
                 if (zones.zone(i) == zone) {
                     double x = i % width;
                     double y = i / width;
                     double l = reference.lightness(i);
-                    frame += x == 0 || y == 0 || x == width - 1 || y == height - 1 ? 1 : 0;
                     n++;
                     add(sums, x, y, l);
                 }
             }
             if (n == 0) {
-                return new Plane(0, 0, 0);
+                return new Plane(0, 0);
             }
             double xx = sums[3] - sums[0] * sums[0] / n;
             double yy = sums[4] - sums[1] * sums[1] / n;
@@ -68,13 +64,11 @@ public record Light(LightFrom from, double clarity) {
             double xl = sums[6] - sums[0] * sums[2] / n;
             double yl = sums[7] - sums[1] * sums[2] / n;
             double determinant = xx * yy - xy * xy;
-            double edge = frame / (2.0 * (width + height) - 4);
             return determinant <= 0
-                    ? new Plane(0, 0, edge)
+                    ? new Plane(0, 0)
                     : new Plane(
                             (xl * yy - yl * xy) / determinant / reference.mmPerPx(),
-                            -(yl * xx - xl * xy) / determinant / reference.mmPerPx(),
-                            edge);
+                            -(yl * xx - xl * xy) / determinant / reference.mmPerPx());
         }
 
         private static void add(double[] sums, double x, double y, double l) {

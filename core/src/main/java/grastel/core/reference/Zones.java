@@ -30,6 +30,9 @@ public final class Zones {
     /** SLIC's centres hardly move after so many. */
     private static final int ROUNDS = 6;
 
+    /** Zones that lie along so much of the frame are behind the others. */
+    private static final double BEHIND = 0.2;
+
     private static final double OWN_FROM = 0.25;
     private static final double OWN_TO = 0.75;
     private static final double ENDS = 0.1;
@@ -299,6 +302,22 @@ public final class Zones {
         return new double[] {
             (best % reference.width() + 0.5) / reference.width(), (best / reference.width() + 0.5) / reference.height()
         };
+    }
+
+    /** True of a zone that lies along much of the frame: it is behind the others. */
+    boolean isBehind(int zone) {
+        int width = reference.width();
+        int height = reference.height();
+        int along = 0;
+        for (int x = 0; x < width; x++) {
+            along += regions.label(x) == zone ? 1 : 0;
+            along += regions.label((height - 1) * width + x) == zone ? 1 : 0;
+        }
+        for (int y = 1; y < height - 1; y++) {
+            along += regions.label(y * width) == zone ? 1 : 0;
+            along += regions.label((y + 1) * width - 1) == zone ? 1 : 0;
+        }
+        return along >= BEHIND * (2.0 * (width + height) - 4);
     }
 
     /** In reading order of where they begin. */

@@ -1,0 +1,51 @@
+package grastel.core.reference;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import grastel.core.reading.Picture;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ProportionsTest {
+    private static Proportions of(int left, int top, int width, int height) {
+        BufferedImage image = new BufferedImage(800, 1000, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        g.setColor(new Color(200, 190, 160));
+        g.fillRect(0, 0, 800, 1000);
+        g.setColor(new Color(40, 80, 60));
+        g.fillRect(left, top, width, height);
+        g.dispose();
+        Reference reference = Reference.of(Picture.of(image), View.WHOLE, new Frame(160, 200));
+        return Proportions.of(reference, Zones.of(reference, 3, 40));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"300, 300, 1, 1", "250, 500, 1, 2", "400, 200, 2, 1", "250, 300, 5, 6", "300, 400, 3, 4"})
+    void aSubjectIsMeasuredInSmallParts(int width, int height, int wide, int high) {
+        Proportions found = of(200, 300, width, height);
+        assertThat(found.widthMm()).isCloseTo(width * 0.2, within(1.5));
+        assertThat(found.heightMm()).isCloseTo(height * 0.2, within(1.5));
+        assertThat(found.left()).isCloseTo(40, within(1.5));
+        assertThat(found.top()).isCloseTo(60, within(1.5));
+        assertThat(new int[] {found.wide(), found.high()}).containsExactly(wide, high);
+    }
+
+    @Test
+    void whereNothingStandsBeforeTheRestItIsTheFrame() {
+        Proportions found = of(0, 500, 800, 500);
+        assertThat(found.widthMm()).isCloseTo(160, within(0.5));
+        assertThat(new int[] {found.wide(), found.high()}).containsExactly(4, 5);
+    }
+
+    @Test
+    void ratiosAreTheNearestOfSmallNumbers() {
+        assertThat(Proportions.parts(1.02)).containsExactly(1, 1);
+        assertThat(Proportions.parts(0.66)).containsExactly(2, 3);
+        assertThat(Proportions.parts(40)).containsExactly(6, 1);
+    }
+}
