@@ -6,19 +6,22 @@ import static org.assertj.core.api.Assertions.within;
 import grastel.core.reading.Picture;
 import java.awt.Color;
 import java.awt.Graphics2D;
+import java.awt.Rectangle;
 import java.awt.image.BufferedImage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class ProportionsTest {
-    private static Proportions of(int left, int top, int width, int height) {
+    private static Proportions of(Rectangle... others) {
         BufferedImage image = new BufferedImage(800, 1000, BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();
         g.setColor(new Color(200, 190, 160));
         g.fillRect(0, 0, 800, 1000);
-        g.setColor(new Color(40, 80, 60));
-        g.fillRect(left, top, width, height);
+        for (int i = 0; i < others.length; i++) {
+            g.setColor(i == 0 ? new Color(40, 80, 60) : new Color(150, 60, 50));
+            g.fill(others[i]);
+        }
         g.dispose();
         Reference reference = Reference.of(Picture.of(image), View.WHOLE, new Frame(160, 200));
         return Proportions.of(reference, Zones.of(reference, 3, 40));
@@ -27,7 +30,7 @@ class ProportionsTest {
     @ParameterizedTest
     @CsvSource({"300, 300, 1, 1", "250, 500, 1, 2", "400, 200, 2, 1", "250, 300, 5, 6", "300, 400, 3, 4"})
     void aSubjectIsMeasuredInSmallParts(int width, int height, int wide, int high) {
-        Proportions found = of(200, 300, width, height);
+        Proportions found = of(new Rectangle(200, 300, width, height));
         assertThat(found.widthMm()).isCloseTo(width * 0.2, within(1.5));
         assertThat(found.heightMm()).isCloseTo(height * 0.2, within(1.5));
         assertThat(found.left()).isCloseTo(40, within(1.5));
@@ -37,8 +40,8 @@ class ProportionsTest {
 
     @Test
     void whereNothingStandsBeforeTheRestItIsTheFrame() {
-        Proportions found = of(0, 500, 800, 500);
-        assertThat(found.widthMm()).as("nearly the frame").isCloseTo(160, within(10.0));
+        Proportions found = of(new Rectangle(0, 333, 800, 334), new Rectangle(0, 667, 800, 333));
+        assertThat(found.widthMm()).isCloseTo(160, within(0.5));
         assertThat(new int[] {found.wide(), found.high()}).containsExactly(4, 5);
     }
 
