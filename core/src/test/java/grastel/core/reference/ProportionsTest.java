@@ -40,7 +40,7 @@ class ProportionsTest {
 
     @Test
     void whereNothingStandsBeforeTheRestItIsTheFrame() {
-        Proportions found = of(new Rectangle(0, 333, 800, 334), new Rectangle(0, 667, 800, 333));
+        Proportions found = of(new Rectangle(0, 290, 800, 420), new Rectangle(0, 710, 800, 290));
         assertThat(found.widthMm()).isCloseTo(160, within(0.5));
         assertThat(new int[] {found.wide(), found.high()}).containsExactly(4, 5);
     }
