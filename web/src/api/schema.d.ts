@@ -3042,6 +3042,7 @@ export interface components {
             light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
             /** Format: double */
             radiusMm: number;
+            subject: components["schemas"]["SubjectView"];
             /** Format: double */
             x: number;
             /** Format: double */
@@ -4565,6 +4566,16 @@ export interface components {
             name: string;
             /** Format: uuid */
             schoolClass: string;
+        };
+        SubjectView: {
+            /** Format: double */
+            heightMm: number;
+            /** Format: int32 */
+            high: number;
+            /** Format: int32 */
+            wide: number;
+            /** Format: double */
+            widthMm: number;
         };
         SubstituteView: {
             /** Format: double */

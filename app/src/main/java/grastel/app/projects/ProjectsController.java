@@ -11,11 +11,11 @@ import grastel.core.exercise.LightFrom;
 import grastel.core.page.PageSize;
 import grastel.core.reference.Focus;
 import grastel.core.reference.Light;
-import grastel.core.reference.Proportions;
 import grastel.core.reference.Outlines.Area;
+import grastel.core.reference.Proportions;
 import grastel.core.reference.Reference;
-import grastel.core.reference.Zones;
 import grastel.core.reference.ValueMap;
+import grastel.core.reference.Zones;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -79,7 +79,11 @@ class ProjectsController {
      * @param light where it seems to come from; null where zones are lit from different sides
      */
     record FocusView(
-            @NotNull double x, @NotNull double y, @NotNull double radiusMm, LightFrom light, @NotNull SubjectView subject) {}
+            @NotNull double x,
+            @NotNull double y,
+            @NotNull double radiusMm,
+            LightFrom light,
+            @NotNull SubjectView subject) {}
 
     /** How large the subject is, mm, and how wide against its height in small numbers. */
     record SubjectView(

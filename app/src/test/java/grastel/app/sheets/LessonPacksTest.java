@@ -81,9 +81,8 @@ class LessonPacksTest extends DeskTest {
                 .set("$.papers[0].name", "Their cartridge")
                 .jsonString();
 
-        String crayon = JsonPath.parse(pack)
-                .put("$.pencils[0]", "medium", "CRAYON")
-                .jsonString();
+        String crayon =
+                JsonPath.parse(pack).put("$.pencils[0]", "medium", "CRAYON").jsonString();
 
         assertThat(missing(other, crayon, "pencils")).as("no crayon of it").isEqualTo(1);
         assertThat(post(other, "/api/sheets/packs/preview", Map.of("pack", crayon.replace("CRAYON", "CHALK"))))
