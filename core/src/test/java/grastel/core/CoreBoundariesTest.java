@@ -33,7 +33,7 @@ class CoreBoundariesTest {
             .layer("media")
             .definedBy("grastel.core.media..")
             .layer("layering")
-            .definedBy("grastel.core.layering")
+            .definedBy("grastel.core.layering..")
             .layer("recipe")
             .definedBy("grastel.core.recipe")
             .layer("exercise")

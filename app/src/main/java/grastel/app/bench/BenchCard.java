@@ -10,7 +10,7 @@ import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.Swatch;
-import grastel.core.layering.SwatchPicture;
+import grastel.core.layering.picture.SwatchPicture;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;

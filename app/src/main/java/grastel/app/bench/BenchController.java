@@ -6,7 +6,7 @@ import grastel.app.bench.LookViews.WhatIfRequest;
 import grastel.app.bench.LookViews.WhatIfView;
 import grastel.app.bench.LookViews.Zoom;
 import grastel.core.layering.Stroke;
-import grastel.core.layering.SwatchPicture;
+import grastel.core.layering.picture.SwatchPicture;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;

@@ -14,7 +14,7 @@ import grastel.core.colour.ColourVision;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Swatch;
-import grastel.core.layering.SwatchPicture;
+import grastel.core.layering.picture.SwatchPicture;
 import grastel.core.media.Pencil;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;

@@ -7,7 +7,7 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
 import grastel.core.layering.Stroke;
-import grastel.core.layering.SwatchPicture;
+import grastel.core.layering.picture.SwatchPicture;
 import java.io.IOException;
 import java.util.Base64;
 import java.util.Collections;

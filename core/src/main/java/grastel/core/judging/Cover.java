@@ -6,7 +6,7 @@ import grastel.core.exercise.FieldPlan;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Swatch;
-import grastel.core.layering.SwatchPicture;
+import grastel.core.layering.picture.SwatchPicture;
 import grastel.core.media.Paper;
 import grastel.core.reading.Specks;
 import grastel.core.reading.StrokeMap;

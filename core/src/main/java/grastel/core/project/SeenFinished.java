@@ -8,7 +8,7 @@ import grastel.core.exercise.Piece.Made;
 import grastel.core.exercise.Piece.Work;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Stroke;
-import grastel.core.layering.SwatchPicture;
+import grastel.core.layering.picture.SwatchPicture;
 import grastel.core.media.Paper;
 import grastel.core.reference.Reference;
 import java.awt.image.BufferedImage;

@@ -1,12 +1,12 @@
 package grastel.core.scanner;
 
 import grastel.core.colour.LinearRgb;
-import grastel.core.layering.Grain;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.Swatch;
-import grastel.core.layering.ToothField;
+import grastel.core.layering.picture.Grain;
+import grastel.core.layering.picture.ToothField;
 import grastel.core.media.Paper;
 import grastel.core.page.Rect;
 import java.util.List;

@@ -11,6 +11,7 @@ import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
 import grastel.core.colour.Srgb;
+import grastel.core.layering.picture.SwatchPicture;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import java.awt.image.BufferedImage;

@@ -1,7 +1,7 @@
 package grastel.core.exercise.texture;
 
 import grastel.core.exercise.PicturePlan.Line;
-import grastel.core.layering.Grain;
+import grastel.core.layering.picture.Grain;
 import java.util.List;
 import java.util.random.RandomGenerator;
 

@@ -2,7 +2,7 @@ package grastel.core.exercise.texture;
 
 import grastel.core.exercise.PicturePlan;
 import grastel.core.exercise.PicturePlan.Texture;
-import grastel.core.layering.Grain;
+import grastel.core.layering.picture.Grain;
 import java.util.Arrays;
 import java.util.Random;
 import java.util.random.RandomGenerator;

@@ -1,4 +1,4 @@
-package grastel.core.layering;
+package grastel.core.layering.picture;
 
 import java.util.Arrays;
 

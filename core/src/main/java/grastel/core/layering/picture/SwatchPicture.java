@@ -1,8 +1,10 @@
-package grastel.core.layering;
+package grastel.core.layering.picture;
 
 import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
 import grastel.core.colour.Srgb;
+import grastel.core.layering.Stroke;
+import grastel.core.layering.Swatch;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.awt.image.IndexColorModel;

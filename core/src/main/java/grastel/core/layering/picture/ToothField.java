@@ -1,5 +1,6 @@
-package grastel.core.layering;
+package grastel.core.layering.picture;
 
+import grastel.core.layering.Stroke;
 import java.util.EnumMap;
 import java.util.Map;
 
