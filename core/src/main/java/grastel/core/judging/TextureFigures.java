@@ -26,8 +26,8 @@ final class TextureFigures {
     /** Fewer parts with a length do not tell it. */
     private static final int LEAST_PARTS = 2;
 
-    /** Tips that thin out are seen in part, % of the length. */
-    private static final double LENGTH_ERROR = 12;
+    /** What another width and another unsteadiness of strokes than those it was found on do to a length, %. */
+    private static final double LENGTH_ERROR = 20;
 
     private final Pair pair;
     private final PicturePlan plan;
