@@ -48,6 +48,11 @@ public record Pencil(
             return this == WAX || this == OIL;
         }
 
+        /** It has a point that a sharpener makes. */
+        public boolean hasPoint() {
+            return isPencil() || this == GRAPHITE;
+        }
+
         /** Its value follows how hard it is pressed. */
         public boolean followsPressure() {
             return this != MARKER;

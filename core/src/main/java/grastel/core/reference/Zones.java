@@ -11,6 +11,7 @@ import grastel.core.colour.Lab;
 import grastel.core.colour.Srgb;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -42,11 +43,11 @@ public final class Zones {
     private final List<Zone> zones;
     /** Areas under this join a neighbour, mm². */
     private final double leastMm2;
-    /** As they were before each split. */
+    /** What was made two. */
     private final List<Halved> halved;
 
-    /** @param split from 0; @param before zones as they were; @param zone that was made two */
-    private record Halved(int split, Zones before, int zone) {}
+    /** @param split from 0; @param cells of the zone before it, from the top left, row by row */
+    private record Halved(int split, BitSet cells) {}
 
     private Zones(Reference reference, Regions regions, List<Zone> zones, double leastMm2, List<Halved> halved) {
         this.reference = reference;
@@ -241,7 +242,7 @@ public final class Zones {
             int zone = now.at(splits.get(i).x(), splits.get(i).y());
             Zones halves = now.split(zone, colours);
             if (halves != now) {
-                done.add(new Halved(i, now, zone));
+                done.add(new Halved(i, now.cells(zone)));
             }
             now = halves;
         }
@@ -254,18 +255,21 @@ public final class Zones {
 
     /** The splits that a zone came from, from 0. */
     public List<Integer> splitsOf(int zone) {
-        double[] at = inside(zone);
-        return halved.stream()
-                .filter(h -> h.before().at(at[0], at[1]) == h.zone())
-                .map(Halved::split)
-                .toList();
+        int at = placeInside(zone);
+        return halved.stream().filter(h -> h.cells().get(at)).map(Halved::split).toList();
+    }
+
+    private BitSet cells(int zone) {
+        BitSet cells = new BitSet(reference.width() * reference.height());
+        IntStream.range(0, reference.width() * reference.height())
+                .filter(i -> regions.label(i) == zone)
+                .forEach(cells::set);
+        return cells;
     }
 
     /** In two along what its colours differ in most. */
     private Zones split(int zone, Lab[] colours) {
-        int[] cells = IntStream.range(0, colours.length)
-                .filter(i -> regions.label(i) == zone)
-                .toArray();
+        int[] cells = cells(zone).stream().toArray();
         double[] along =
                 Halving.of(cells, i -> new double[] {regions.band(0, i), regions.band(1, i), regions.band(2, i)});
         byte[] labels = new byte[colours.length];
@@ -288,6 +292,14 @@ public final class Zones {
 
     /** A place well inside a zone, x and y as shares of the frame: that of its pixel farthest from its border along its row. */
     public double[] inside(int zone) {
+        int place = placeInside(zone);
+        return new double[] {
+            (place % reference.width() + 0.5) / reference.width(),
+            (place / reference.width() + 0.5) / reference.height()
+        };
+    }
+
+    private int placeInside(int zone) {
         int best = 0;
         int longest = 0;
         int run = 0;
@@ -299,9 +311,7 @@ public final class Zones {
                 best = i - run / 2;
             }
         }
-        return new double[] {
-            (best % reference.width() + 0.5) / reference.width(), (best / reference.width() + 0.5) / reference.height()
-        };
+        return best;
     }
 
     /** True of a zone that lies along much of the frame: it is behind the others. */

@@ -14,6 +14,7 @@ import grastel.core.recipe.Target;
 import grastel.core.recipe.Target.Closeness;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -42,6 +43,13 @@ class OtherMediaTest {
         for (String kind : IN_ALL) {
             ExercisePlan plan = Shipped.plan(kind, Values.NONE, setting(sticks(binder)));
             assertThat(plan.palette()).as(kind).isNotEmpty().allMatch(p -> p.binder() == binder);
+            assertThat(binder.hasPoint()
+                            || Stream.concat(
+                                            plan.steps().stream(),
+                                            plan.faults().stream().map(ExercisePlan.Fault::say))
+                                    .noneMatch(words -> words.contains("harpen")))
+                    .as("a crayon is not sharpened: " + kind)
+                    .isTrue();
             assertThat(plan.cautions().stream().anyMatch(c -> c.contains("dust")))
                     .isEqualTo(binder == Binder.SOFT_PASTEL);
         }

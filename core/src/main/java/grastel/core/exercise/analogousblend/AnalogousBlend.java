@@ -181,6 +181,10 @@ public final class AnalogousBlend implements ExerciseKind {
         builder.note("Say the wheel aloud along the strip: each colour must be met on the way, none twice.");
         builder.fault(
                 Slip.TOO_HEAVY, "stripe where a colour starts", "Start it lighter and further over the colour before.");
-        builder.fault(Slip.BLUNT_POINT, "white specks", "Sharpen, small circles, one more pass from another side.");
+        builder.fault(
+                Slip.BLUNT_POINT,
+                "white specks",
+                (three.get(0).binder().hasPoint() ? "Sharpen" : "A fresh edge")
+                        + ", small circles, one more pass from another side.");
     }
 }

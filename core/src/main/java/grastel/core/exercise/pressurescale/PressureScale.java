@@ -213,7 +213,11 @@ public final class PressureScale implements ExerciseKind {
         }
 
         private void words() {
-            builder.step("Sharpen. Hold the pencil loosely; let its own weight make the lightest box.");
+            boolean pointed = pencil.binder().hasPoint();
+            builder.step(
+                    pointed
+                            ? "Sharpen. Hold the pencil loosely; let its own weight make the lightest box."
+                            : "A clean edge of the stick. Hold it loosely; let its own weight make the lightest box.");
             builder.step("Small overlapping circles. Go over a box again from another side rather than press harder.");
             builder.step("Give each next box one clear step more. The grey patch beside its number is the value.");
             builder.step("The darkest box last: press, and go over it until no white paper shows.");
@@ -229,7 +233,7 @@ public final class PressureScale implements ExerciseKind {
             builder.fault(
                     Slip.BLUNT_POINT,
                     "white specks in the dark",
-                    "Sharpen, small circles, one more light pass from another side.");
+                    (pointed ? "Sharpen" : "A fresh edge") + ", small circles, one more light pass from another side.");
         }
     }
 }
