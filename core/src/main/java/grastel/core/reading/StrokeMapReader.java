@@ -108,16 +108,11 @@ final class StrokeMapReader {
         return StrokeMap.of(columns, rows, windows, lengths, hidden);
     }
 
-    /** What a window tells of directions: the summed gradients, their angle doubled. @param spread mean square of L* */
-    private record Turned(double energy, double cos, double sin, double spread) {
-        /** Of the strokes, degrees: gradients lie across them. Rows run downwards, angles upwards. */
-        double direction() {
-            return 90 - Math.toDegrees(Math.atan2(sin, cos)) / 2;
-        }
-
+    /** @param spread mean square of L* */
+    private record Turned(Tensor tensor, double spread) {
         Window window(double[] along) {
             double stands = along[0] == 0 ? 0 : Math.max(0, along[BEYOND_GRAIN]) / along[0] * spread;
-            return new Window(direction(), Math.hypot(cos, sin) / energy, Math.sqrt(stands), Math.sqrt(spread));
+            return new Window(tensor.direction(), tensor.coherence(), Math.sqrt(stands), Math.sqrt(spread));
         }
     }
 
@@ -130,9 +125,13 @@ final class StrokeMapReader {
             int other = i + (side / 3 - 1) * columns + side % 3 - 1;
             boolean there = x >= 0 && x < columns && other >= 0 && other < turned.length && turned[other] != null;
             if (there
-                    && Math.abs(Math.IEEEremainder(turned[other].direction() - turned[i].direction(), 180)) < RELATED) {
-                cos += turned[other].cos();
-                sin += turned[other].sin();
+                    && Math.abs(Math.IEEEremainder(
+                                    turned[other].tensor().direction()
+                                            - turned[i].tensor().direction(),
+                                    180))
+                            < RELATED) {
+                cos += turned[other].tensor().cos();
+                sin += turned[other].tensor().sin();
             }
         }
         return Math.atan2(sin, cos) / 2 + Math.PI / 2;
@@ -144,26 +143,21 @@ final class StrokeMapReader {
 
     /** Null where too little can be seen. */
     private Turned turned(int left, int top) {
+        Tensor tensor = Tensor.of(smooth, inside, left, top, SIDE);
+        if (tensor.count() < LEAST_SEEN * SIDE * SIDE || tensor.energy() == 0) {
+            return null;
+        }
         double squares = 0;
-        double energy = 0;
-        double cos = 0;
-        double sin = 0;
         int count = 0;
-        for (int y = Math.max(1, top); y < Math.min(fine.height - 1, top + SIDE); y++) {
-            for (int x = Math.max(1, left); x < Math.min(fine.width - 1, left + SIDE); x++) {
-                int i = y * fine.width + x;
+        for (int y = top; y < Math.min(fine.height, top + SIDE); y++) {
+            for (int i = y * fine.width + left; i < y * fine.width + Math.min(fine.width, left + SIDE); i++) {
                 if (inside.has(i)) {
-                    double dx = smooth.data[i + 1] - smooth.data[i - 1];
-                    double dy = smooth.data[i + fine.width] - smooth.data[i - fine.width];
-                    energy += dx * dx + dy * dy;
-                    cos += dx * dx - dy * dy;
-                    sin += 2 * dx * dy;
                     squares += fine.data[i] * fine.data[i];
                     count++;
                 }
             }
         }
-        return count < LEAST_SEEN * SIDE * SIDE || energy == 0 ? null : new Turned(energy, cos, sin, squares / count);
+        return new Turned(tensor, squares / count);
     }
 
     /** Mean product of places with those further along, at each lag. @param way of the strokes, rows running down */
