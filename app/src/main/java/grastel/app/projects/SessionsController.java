@@ -6,7 +6,9 @@ import grastel.app.projects.ProjectColours.With;
 import grastel.app.projects.Projects.ProjectInfo;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Piece.Work;
+import grastel.core.exercise.Setting;
 import grastel.core.exercise.finishedpiece.FinishedPiece;
+import grastel.core.media.PencilSet;
 import grastel.core.page.PageSize;
 import grastel.core.project.Sessions;
 import grastel.core.project.Sessions.Session;
@@ -51,11 +53,9 @@ class SessionsController {
         GradeBand band = of.schoolClass() == null
                 ? GradeBand.DEVELOPING
                 : classes.one(of.schoolClass()).band();
-        double area = settings.frameWidthMm() * settings.frameHeightMm() / 100;
-        List<Session> sessions = Sessions.of(
-                FinishedPiece.order(work.tones(), with.method()),
-                Sessions.minutes(work, area, band.cm2PerMinute()),
-                minutes);
+        List<Integer> order = FinishedPiece.order(work.tones(), with.method());
+        Setting setting = new Setting(new PencilSet(of.title(), with.pencils()), with.paper(), with.method(), band);
+        List<Session> sessions = Sessions.of(order, Sessions.minutes(work, order, settings.frame(), setting), minutes);
         Zones zones = pictures.zones(id, settings);
         List<String> names = IntStream.range(0, zones.zones().size())
                 .mapToObj(zone -> settings.name(zones, zone))

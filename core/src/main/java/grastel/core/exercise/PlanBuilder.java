@@ -25,7 +25,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** Puts a plan together: keeps the palette, predicts every field, adds up the minutes. Used by kinds only. */
+/** Puts a plan together: keeps the palette, predicts every field, adds up the minutes. Used by kinds, and for a picture that has no sheet. */
 public final class PlanBuilder {
     /** Places along a strip that are asked and predicted. */
     public static final int STATIONS = 25;

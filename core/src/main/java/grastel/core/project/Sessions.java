@@ -1,12 +1,16 @@
 package grastel.core.project;
 
-import grastel.core.exercise.Piece.Made;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldWork;
+import grastel.core.exercise.PicturePlan.Guide;
 import grastel.core.exercise.Piece.Work;
-import grastel.core.layering.Effort;
+import grastel.core.exercise.PlanBuilder;
+import grastel.core.exercise.Setting;
+import grastel.core.reference.Frame;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /** The work of a picture cut into sessions: zones in their order, a zone parted only where it does not fit. */
 public final class Sessions {
@@ -32,18 +36,22 @@ public final class Sessions {
         }
     }
 
-    /** Minutes of each zone that is drawn, by its number from 1. @param frameCm2 area; @param cm2PerMinute of a light layer */
-    public static Map<Integer, Double> minutes(Work work, double frameCm2, double cm2PerMinute) {
-        Map<Integer, Double> minutes = new TreeMap<>();
-        for (Made tone : work.tones()) {
-            double sum = tone.layers().stream()
-                    .mapToDouble(l -> Effort.minutes(l, tone.share() * frameCm2, cm2PerMinute))
-                    .sum();
-            if (sum > 0) {
-                minutes.merge(tone.zone(), sum, Double::sum);
-            }
+    /** Minutes of each zone that is drawn, by its number from 1: those of its sheet and of the course. */
+    public static Map<Integer, Double> minutes(Work work, List<Integer> order, Frame frame, Setting setting) {
+        if (work.tones().stream().allMatch(t -> t.layers().isEmpty())) {
+            return Map.of();
         }
-        return minutes;
+        PlanBuilder builder = new PlanBuilder(setting);
+        builder.picture("", frame.widthMm(), frame.heightMm(), work, order, Guide.NONE);
+        ExercisePlan plan = builder.plan("", "", "");
+        return FieldWork.zones(
+                        plan.fields().get(0), plan.palette(), setting.band().cm2PerMinute())
+                .stream()
+                .collect(Collectors.toMap(
+                        FieldWork.Zone::number,
+                        zone -> zone.work().stream()
+                                .mapToDouble(FieldWork.Piece::minutes)
+                                .sum()));
     }
 
     /**

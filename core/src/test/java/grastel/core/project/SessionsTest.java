@@ -4,11 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.FieldWork;
 import grastel.core.exercise.Piece;
-import grastel.core.exercise.Piece.Work;
 import grastel.core.exercise.Pieces;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.Shipped;
+import grastel.core.exercise.Values;
 import grastel.core.project.Sessions.Session;
 import grastel.core.project.Sessions.Share;
+import grastel.core.reference.Frame;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -78,14 +84,17 @@ class SessionsTest {
     }
 
     @Test
-    void minutesAreThoseOfTheLayersOverTheirArea() {
+    void minutesAreThoseOfTheSheetAndTheCourse() {
         Piece piece = Pieces.FLOAT;
-        Work work = piece.work(Pieces.setting(piece));
-        double area = piece.widthMm() * piece.heightMm() / 100;
-        Map<Integer, Double> minutes = Sessions.minutes(work, area, 2);
-        Map<Integer, Double> slow = Sessions.minutes(work, 2 * area, 2);
-        assertThat(minutes).isNotEmpty();
-        minutes.forEach((zone, m) -> assertThat(slow.get(zone)).isCloseTo(2 * m, within(1e-6)));
+        Setting setting = Pieces.setting(piece);
+        ExercisePlan plan = Shipped.plan("finished-piece", Values.NONE, setting);
+        FieldPlan field = plan.fields().get(0);
+        Map<Integer, Double> minutes = Sessions.minutes(
+                piece.work(setting), field.picture().order(), new Frame(piece.widthMm(), piece.heightMm()), setting);
+        assertThat(minutes.values().stream().mapToDouble(m -> m).sum())
+                .isCloseTo(
+                        FieldWork.minutes(field, plan.palette(), setting.band().cm2PerMinute()), within(1e-6));
+        assertThat(field.picture().order()).containsAll(minutes.keySet());
     }
 
     @Test
