@@ -1796,6 +1796,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/returns/pages/{id}/drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drawing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/returns/pages/{id}/hand": {
         parameters: {
             query?: never;
@@ -2663,7 +2679,7 @@ export interface components {
         ChartPageView: {
             /** Format: int32 */
             copy: number;
-            flags: ("BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "STAINED" | "GREY" | "THREE_MARKERS" | "CLIPPED" | "ANOTHER_SHEET" | "BENT" | "OTHER_PAPER")[];
+            flags: ("BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "STAINED" | "GREY" | "THREE_MARKERS" | "CLIPPED" | "ANOTHER_SHEET" | "BENT" | "OTHER_PAPER" | "WITHOUT_MARKERS")[];
             /** Format: int32 */
             number: number;
             /** Format: int32 */
@@ -2902,6 +2918,10 @@ export interface components {
             pageProblem?: string;
             pages: components["schemas"]["PageView"][];
             paperColour: string;
+        };
+        DrawingView: {
+            corners: components["schemas"]["Point"][];
+            offered: boolean;
         };
         DrawnFieldView: {
             blank: boolean;
@@ -3448,6 +3468,7 @@ export interface components {
         };
         MatchRequest: {
             corners?: components["schemas"]["Point"][];
+            drawing?: boolean;
             /** Format: uuid */
             printedPage: string;
         };
@@ -3633,7 +3654,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             levels: number[];
-            notices: ("SECOND_PAGE" | "OLDER_RUN" | "SHARED_PICTURE" | "BY_HAND" | "OLDER_READER" | "BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "STAINED" | "GREY" | "THREE_MARKERS" | "CLIPPED" | "ANOTHER_SHEET" | "BENT" | "OTHER_PAPER")[];
+            notices: ("SECOND_PAGE" | "OLDER_RUN" | "SHARED_PICTURE" | "BY_HAND" | "OLDER_READER" | "BLURRED" | "COARSE" | "GLARE" | "SHADOW" | "STAINED" | "GREY" | "THREE_MARKERS" | "CLIPPED" | "ANOTHER_SHEET" | "BENT" | "OTHER_PAPER" | "WITHOUT_MARKERS")[];
             /** Format: int32 */
             pageInFile: number;
             place?: components["schemas"]["PlaceView"];
@@ -8306,6 +8327,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PageDetail"];
+                };
+            };
+        };
+    };
+    drawing: {
+        parameters: {
+            query: {
+                run: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrawingView"];
                 };
             };
         };

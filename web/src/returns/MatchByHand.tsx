@@ -1,27 +1,47 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { type MouseEvent, useState } from 'react';
+import { useState } from 'react';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
-import { LinkButton, MainButton, Select } from '../design/Controls';
+import { MainButton, Segments, Select } from '../design/Controls';
 import { Notice } from '../design/States';
-import { colour, sizes, space } from '../design/tokens';
+import { space } from '../design/tokens';
+import { CornerPins } from './CornerPins';
 import { namedIn } from './named';
 
 type Point = Schemas['Point'];
-const cornerNames = ['top left', 'top right', 'bottom right', 'bottom left'] as const;
+type Kind = 'markers' | 'drawing';
 /** Problems after which the page's place in the picture must be pointed at. */
-const needsCorners = new Set(['NO_MARKERS', 'TOO_FEW_MARKERS', 'NOT_FLAT']);
+const needsCorners = new Set(['NO_MARKERS', 'TOO_FEW_MARKERS', 'NOT_FLAT', 'NO_PAPER']);
+/** Where corners are put for a start: markers stand near those of the page. */
+const nearEdges: Point[] = [
+  { x: 0.08, y: 0.06 },
+  { x: 0.92, y: 0.06 },
+  { x: 0.92, y: 0.94 },
+  { x: 0.08, y: 0.94 },
+];
 
-/** Says by hand whose page it is and, where the markers were not found, where they are. */
+/** Says by hand whose page it is and, where it was not found, where it lies: its markers, or a drawing that has none. */
 export function MatchByHand({ page, rows, runId }: { page: Schemas['PageRow']; rows: Schemas['PageRow'][]; runId: string | undefined }) {
   const queries = useQueryClient();
   const [chosen, setPrintedPage] = useState<string | null>(page.place?.printedPage ?? null);
-  const [corners, setCorners] = useState<Point[]>([]);
+  const [pointed, setPointed] = useState<Partial<Record<Kind, Point[]>>>({});
+  const [wanted, setKind] = useState<Kind | null>(null);
+  const pointing = needsCorners.has(page.problem ?? '');
   const students = useQuery({
     queryKey: ['printed', runId],
     queryFn: () => body(api.GET('/api/sheets/runs/{id}/pages', { params: { path: { id: runId ?? '' } } })),
     enabled: runId !== undefined,
   });
+  const drawing = useQuery({
+    queryKey: ['drawing', page.id, runId],
+    queryFn: () => body(api.GET('/api/returns/pages/{id}/drawing', { params: { path: { id: page.id }, query: { run: runId ?? '' } } })),
+    enabled: pointing && runId !== undefined,
+  });
+  const offered = drawing.data?.offered === true;
+  const proposed = drawing.data?.corners.length === 4 ? drawing.data.corners : null;
+  // A picture without any marker, for a sheet that holds a drawing, is most likely a page of a sketchbook.
+  const kind: Kind = !offered ? 'markers' : (wanted ?? (page.problem === 'NO_MARKERS' || page.problem === 'NO_PAPER' ? 'drawing' : 'markers'));
+  const corners = pointed[kind] ?? (kind === 'drawing' && proposed ? proposed : nearEdges);
   const named = namedIn(page.file, students.data ?? []);
   const printedPage = chosen ?? named?.id ?? null;
   // Who has nothing back yet comes first: it is most likely one of them.
@@ -29,25 +49,17 @@ export function MatchByHand({ page, rows, runId }: { page: Schemas['PageRow']; r
   const choices = [...(students.data ?? [])]
     .sort((a, b) => Number(back.has(a.id)) - Number(back.has(b.id)))
     .map((s) => ({ id: s.id, name: s.student, note: back.has(s.id) ? 'back already' : '' }));
-  const pointing = needsCorners.has(page.problem ?? '');
   const match = useMutation({
     mutationFn: (target: string) =>
       body(
         api.POST('/api/returns/pages/{id}/match', {
           params: { path: { id: page.id } },
-          body: { printedPage: target, ...(corners.length === 4 ? { corners } : {}) },
+          body: { printedPage: target, ...(pointing ? { corners, drawing: kind === 'drawing' } : {}) },
         }),
       ),
     onSuccess: () => queries.invalidateQueries(),
   });
-  const point = (event: MouseEvent<HTMLElement>) => {
-    const frame = event.currentTarget.getBoundingClientRect();
-    if (corners.length < 4) {
-      setCorners([...corners, { x: (event.clientX - frame.left) / frame.width, y: (event.clientY - frame.top) / frame.height }]);
-    }
-  };
-  const next = cornerNames[corners.length];
-  const ready = printedPage !== null && (!pointing || corners.length === 4);
+  const ready = printedPage !== null && !(pointing && drawing.isLoading);
 
   return (
     <section aria-label="Match by hand">
@@ -62,58 +74,46 @@ export function MatchByHand({ page, rows, runId }: { page: Schemas['PageRow']; r
             choices={choices}
           />
         </Who>
+        {pointing && offered && (
+          <Segments<Kind>
+            label="What is in the picture"
+            value={kind}
+            onChange={setKind}
+            choices={[
+              { id: 'markers', name: 'the printed sheet' },
+              { id: 'drawing', name: 'a drawing without markers' },
+            ]}
+          />
+        )}
         <MainButton isDisabled={!ready || match.isPending} onPress={() => printedPage && match.mutate(printedPage)}>
           Read it as theirs
         </MainButton>
       </Line>
       {named && chosen === null && <Hint>{named.student} is named in the file’s name: look whether it is theirs.</Hint>}
-      {pointing && (
-        <Hint>
-          {next ? (
-            <>
-              Now click the middle of the <b>{next}</b> marker as printed on the sheet ({corners.length} of 4 done).
-            </>
-          ) : (
-            'All four markers are set.'
-          )}{' '}
-          {corners.length > 0 && <LinkButton onPress={() => setCorners([])}>Start over</LinkButton>}
-        </Hint>
-      )}
+      {pointing && <Hint>{hint(kind, proposed !== null)} Click near a corner, or use the arrow keys (with Shift: finely).</Hint>}
       {match.error && <Notice role="alert">▲ {match.error.message}</Notice>}
-      <Frame onClick={pointing ? point : undefined} $pointing={pointing}>
-        <img src={`/api/returns/pages/${page.id}/original`} alt="The page as it came in" />
-        {corners.map((c, i) => (
-          <Pin key={i} style={{ left: `${c.x * 100}%`, top: `${c.y * 100}%` }}>
-            {i + 1}
-          </Pin>
-        ))}
-      </Frame>
+      {pointing ? (
+        <CornerPins
+          src={`/api/returns/pages/${page.id}/original`}
+          alt="The page as it came in"
+          corners={corners}
+          onChange={(moved) => setPointed({ ...pointed, [kind]: moved })}
+        />
+      ) : (
+        <Shown src={`/api/returns/pages/${page.id}/original`} alt="The page as it came in" />
+      )}
     </section>
   );
+}
+
+function hint(kind: Kind, proposed: boolean) {
+  if (kind === 'markers') return 'Put each number on the middle of the marker printed there.';
+  return proposed
+    ? 'The drawing seems to lie here: put right what is off.'
+    : 'Put each number on a corner of the drawing’s frame.';
 }
 
 const Line = styled.div`display: flex; align-items: flex-end; flex-wrap: wrap; gap: ${space(4)};`;
 const Who = styled.div`width: 240px;`;
 const Hint = styled.p`margin: ${space(2)} 0;`;
-const Frame = styled.div<{ $pointing: boolean }>`
-  position: relative;
-  display: inline-block;
-  margin-top: ${space(3)};
-  background: ${colour.wash};
-  cursor: ${(p) => (p.$pointing ? 'crosshair' : 'default')};
-  img { display: block; max-width: 100%; max-height: 62vh; }
-`;
-const Pin = styled.span`
-  position: absolute;
-  translate: -50% -50%;
-  display: grid;
-  place-items: center;
-  width: 22px;
-  height: 22px;
-  border-radius: 50%;
-  background: ${colour.ink};
-  color: ${colour.paper};
-  font-size: ${sizes.small};
-  font-weight: 600;
-  pointer-events: none;
-`;
+const Shown = styled.img`display: block; max-width: 100%; max-height: 62vh; margin-top: ${space(3)};`;

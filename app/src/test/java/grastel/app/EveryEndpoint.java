@@ -95,6 +95,8 @@ public abstract class EveryEndpoint extends DeskTest {
         add(GET, "/api/returns/pages/{id}/picture", null, page);
         add(GET, "/api/returns/pages/{id}/original", null, page);
         add(GET, "/api/returns/pages/{id}/overlay", null, page).with("of", "SPECKS");
+        add(GET, "/api/returns/pages/{id}/drawing", null, page)
+                .with("run", run.id().toString());
         add(POST, "/api/returns/pages/{id}/again", null, page);
         add(
                 POST,

@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
 class DemoReturns {
     private static final Logger LOG = LoggerFactory.getLogger(DemoReturns.class);
     private static final Duration PATIENCE = Duration.ofMinutes(30);
-    private static final Duration LOOK_EVERY = Duration.ofMillis(300);
+    private static final Duration LOOK_EVERY = Duration.ofMillis(50);
 
     private final Sheets sheets;
     private final Returns returns;

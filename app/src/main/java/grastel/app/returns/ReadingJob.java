@@ -22,6 +22,7 @@ import grastel.core.judging.Proposal;
 import grastel.core.media.Paper;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
+import grastel.core.reading.DrawingFinder;
 import grastel.core.reading.FieldReading;
 import grastel.core.reading.FoundPage;
 import grastel.core.reading.Overlays;
@@ -195,6 +196,11 @@ class ReadingJob {
                 measures(picture, found(taken, picture), printed).reading());
     }
 
+    /** Where a drawing without markers seems to lie in a picture. Call as its owner. */
+    Optional<List<double[]>> drawing(Taken taken) throws UnreadablePage {
+        return DrawingFinder.corners(picture(taken));
+    }
+
     /** Stops decoding a page; what comes after takes no long. */
     void cancel(UUID page) {
         decoder.cancel(page);
@@ -218,7 +224,7 @@ class ReadingJob {
     /** Its sheet in the picture: as pointed at, where it lies, or whose code says so; else the first. */
     private FoundPage found(Taken taken, Picture picture) throws UnreadablePage {
         if (taken.corners() != null) {
-            return FoundPage.pointedAt(Corners.parse(taken.corners()).inPixels(picture.width(), picture.height()));
+            return Corners.parse(taken.corners()).found(picture.width(), picture.height());
         }
         List<FoundPage> all = readers.get().findAll(picture);
         if (taken.spot() != null) {

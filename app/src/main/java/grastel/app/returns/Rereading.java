@@ -71,6 +71,15 @@ class Rereading {
         return look(id, job::againstPlan);
     }
 
+    /** Corners of a drawing without markers, as they seem to lie in a page that was not read; none where none is seen. */
+    Optional<List<double[]>> drawing(UUID id) {
+        try {
+            return job.drawing(Taken.of(returns.find(id), null));
+        } catch (UnreadablePage e) {
+            return Optional.empty();
+        }
+    }
+
     /** A straightened picture; made anew where the program ended between keeping a page's figures and its pictures. */
     byte[] picture(UUID id, String part) {
         return pictures.find(id, part).or(() -> made(id, part)).orElseThrow(() -> ApiProblem.notFound("picture"));

@@ -38,7 +38,8 @@ final class ReturnViews {
         CLIPPED,
         ANOTHER_SHEET,
         BENT,
-        OTHER_PAPER;
+        OTHER_PAPER,
+        WITHOUT_MARKERS;
 
         static Notice of(PageFlag flag) {
             return valueOf(flag.name());
@@ -237,6 +238,15 @@ final class ReturnViews {
 
     record Point(@NotNull double x, @NotNull double y) {}
 
-    /** @param corners the four marker centres as shares of the picture, from the top left clockwise; null to find them */
-    record MatchRequest(@NotNull UUID printedPage, List<@NotNull @Valid Point> corners) {}
+    /**
+     * @param corners shares of the picture, from the top left clockwise; null to find them
+     * @param drawing true where they are those of a drawing without markers, else or with null the four markers’ centres
+     */
+    record MatchRequest(@NotNull UUID printedPage, List<@NotNull @Valid Point> corners, Boolean drawing) {}
+
+    /**
+     * @param offered whether the sheet holds a picture, which can be read without markers
+     * @param corners where it seems to lie, as {@link MatchRequest#corners}; empty where nothing is seen
+     */
+    record DrawingView(@NotNull boolean offered, @NotNull List<@NotNull Point> corners) {}
 }

@@ -7,6 +7,7 @@ import grastel.app.platform.Ownership;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.RunInfo;
+import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Ladder;
@@ -420,10 +421,27 @@ public class Returns {
     /** Says by hand whose page it is, and where its corners are; it is then read again. */
     void match(UUID id, UUID printedPage, Corners corners) {
         Whose whose = Whose.of(sheets.page(printedPage));
+        if (corners != null && corners.ofDrawing() && !hasPicture(printedPage)) {
+            throw ApiProblem.invalid(
+                    "drawing", "NO_PICTURE", "This sheet has no picture to draw: point at its four markers instead.");
+        }
         ReturnedPage page = forChange(id);
         requireOpen(page);
         page.queueAgain(whose, corners == null ? null : corners.toString());
         queued(page);
+    }
+
+    /** Whether pages of a run hold a picture. */
+    boolean holdsPicture(UUID run) {
+        return sheets.pages(run).stream()
+                .findFirst()
+                .map(PageInfo::id)
+                .filter(this::hasPicture)
+                .isPresent();
+    }
+
+    private boolean hasPicture(UUID printedPage) {
+        return sheets.printed(printedPage).plan().fields().stream().anyMatch(FieldPlan::hasPicture);
     }
 
     /** Reads a page once more, as it came. */

@@ -4,6 +4,7 @@ import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Refused;
 import grastel.app.returns.ReturnViews.ConfirmRequest;
+import grastel.app.returns.ReturnViews.DrawingView;
 import grastel.app.returns.ReturnViews.MatchRequest;
 import grastel.app.returns.ReturnViews.NoteRequest;
 import grastel.app.returns.ReturnViews.OutcomeView;
@@ -11,6 +12,7 @@ import grastel.app.returns.ReturnViews.PageDetail;
 import grastel.app.returns.ReturnViews.PageRow;
 import grastel.app.returns.ReturnViews.PhraseRequest;
 import grastel.app.returns.ReturnViews.PhraseView;
+import grastel.app.returns.ReturnViews.Point;
 import grastel.app.returns.ReturnViews.RereadGoalView;
 import grastel.app.returns.ReturnViews.SwapRequest;
 import grastel.core.reading.Picture;
@@ -233,11 +235,25 @@ class ReturnsController {
     PageDetail match(@PathVariable UUID id, @Valid @RequestBody MatchRequest request) {
         Corners corners = request.corners() == null
                 ? null
-                : new Corners(request.corners().stream()
-                        .map(p -> new double[] {p.x(), p.y()})
-                        .toList());
+                : new Corners(
+                        request.corners().stream()
+                                .map(p -> new double[] {p.x(), p.y()})
+                                .toList(),
+                        Boolean.TRUE.equals(request.drawing()));
         returns.match(id, request.printedPage(), corners);
         return views.detail(id);
+    }
+
+    /** Whether pages of a run hold a picture, and where one without markers seems to lie: a proposal, none where none is seen. */
+    @GetMapping("/pages/{id}/drawing")
+    DrawingView drawing(@PathVariable UUID id, @RequestParam UUID run) {
+        if (!returns.holdsPicture(run)) {
+            return new DrawingView(false, List.of());
+        }
+        List<Point> corners = rereading.drawing(id).orElse(List.of()).stream()
+                .map(p -> new Point(p[0], p[1]))
+                .toList();
+        return new DrawingView(true, corners);
     }
 
     @PostMapping("/pages/{id}/again")

@@ -6,7 +6,12 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.platform.SignedIn;
+import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.core.page.PageLayout;
+import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.Hand;
+import grastel.core.scanner.ScanConditions;
+import grastel.core.scanner.SimulatedScanner;
 import grastel.core.stilllife.HarbourFind;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
@@ -126,6 +131,98 @@ class PiecesTest extends DeskTest {
         UUID student = as(teacher, () -> sheets.page(printed)).student();
         assertThat(content(get(teacher, "/api/progress/students/{id}", student)))
                 .contains("READING_A_REFERENCE", "COLOUR_PLAN", "FINISHING");
+    }
+
+    /** Drawn in a sketchbook: no marker tells where it lies nor whose it is. */
+    @Test
+    void aDrawingWithoutMarkersIsReadByItsCorners() {
+        String project = project();
+        String sheet = JsonPath.read(
+                content(post(
+                        teacher,
+                        "/api/projects/{id}/sheet",
+                        Map.of("paper", "A4"),
+                        JsonPath.<String>read(project, "$.id"))),
+                "$.sheet");
+        UUID run = created(teacher, "/api/sheets/" + sheet + "/runs", Map.of("schoolClass", schoolClass.id()));
+        UUID printed = printedPage(teacher, run, 1);
+        UUID page = upload(teacher, "sketchbook.jpg", sketchbook(printed)).get(0);
+        assertThat(JsonPath.<String>read(awaitRead(teacher, page), "$.row.problem"))
+                .isEqualTo("NO_MARKERS");
+
+        String lies = content(get(teacher, "/api/returns/pages/{id}/drawing?run={run}", page, run));
+        assertThat(JsonPath.<Boolean>read(lies, "$.offered")).isTrue();
+        List<Map<String, Double>> corners = JsonPath.read(lies, "$.corners");
+        assertThat(corners).hasSize(4);
+        Map<String, Object> request = Map.of("printedPage", printed, "corners", corners, "drawing", true);
+        assertThat(post(teacher, "/api/returns/pages/{id}/match", request, page))
+                .hasStatusOk();
+
+        String read = awaitRead(teacher, page);
+        assertThat(JsonPath.<String>read(read, "$.row.state")).as(read).isEqualTo("READ");
+        assertThat(JsonPath.<List<String>>read(read, "$.row.notices")).contains("BY_HAND", "WITHOUT_MARKERS");
+        assertThat(JsonPath.<List<String>>read(read, "$.goals[*].goal"))
+                .contains("PICTURE_RANGE", "PICTURE_VALUES")
+                .doesNotContain("PROPORTION", "EDGES_CRISP");
+        assertThat(get(teacher, "/api/returns/pages/{id}/picture?part=1", page)).hasStatusOk();
+        assertThat(get(teacher, "/api/returns/pages/{id}/overlay?of=PLAN", page))
+                .hasStatusOk();
+    }
+
+    @Test
+    void cornersThatLieRoundNothingAndSheetsWithoutPicturesAreRefused() {
+        UUID scale = as(teacher, () -> sheets.create(null, scale("S07", 5, 20))).id();
+        UUID run = as(teacher, () -> sheets.print(scale, schoolClass.id())).id();
+        UUID printed = printedPage(teacher, run, 0);
+        UUID page = upload(teacher, "white.jpg", sketchbook(printed)).get(0);
+        awaitRead(teacher, page);
+        assertThat(content(get(teacher, "/api/returns/pages/{id}/drawing?run={run}", page, run)))
+                .isEqualTo("{\"offered\":false,\"corners\":[]}");
+        List<Map<String, Double>> round = List.of(at(0.1, 0.1), at(0.9, 0.1), at(0.9, 0.9), at(0.1, 0.9));
+        assertThat(post(
+                        teacher,
+                        "/api/returns/pages/{id}/match",
+                        Map.of("printedPage", printed, "corners", round, "drawing", true),
+                        page))
+                .hasStatus(422)
+                .bodyText()
+                .contains("NO_PICTURE");
+        List<Map<String, Double>> crossed = List.of(at(0.1, 0.1), at(0.9, 0.9), at(0.9, 0.1), at(0.1, 0.9));
+        assertThat(post(
+                        teacher,
+                        "/api/returns/pages/{id}/match",
+                        Map.of("printedPage", printed, "corners", crossed, "drawing", false),
+                        page))
+                .hasStatus(422)
+                .bodyText()
+                .contains("CORNERS");
+    }
+
+    private static Map<String, Double> at(double x, double y) {
+        return Map.of("x", x, "y", y);
+    }
+
+    /** What is asked on a page, drawn on paper without print. */
+    private byte[] sketchbook(UUID printed) {
+        return as(teacher, () -> {
+            PrintedSheet sheet = sheets.printed(printed);
+            PageLayout bare = new PageLayout(
+                    sheet.layout().size(),
+                    sheet.layout().fields(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of());
+            return new SimulatedScanner(sheet.paper(), 6)
+                    .file(
+                            bare,
+                            FieldTask.of(sheet.plan(), bare),
+                            List.of(),
+                            Hand.EXACT,
+                            new ScanConditions(150, 2, 8, 60, 0.15, 0.03, 1, 0.9, 0, 12),
+                            5);
+        });
     }
 
     @Test

@@ -54,6 +54,25 @@ public final class Judge {
             Goal.EDGES_CRISP,
             Goal.SMOOTH_AREAS);
 
+    /** What a drawing without markers tells: neither proportion, which hangs on corners pointed at, nor edges and strokes. */
+    private static final Set<Goal> WITHOUT_MARKERS = EnumSet.of(
+            Goal.PICTURE_RANGE,
+            Goal.PICTURE_VALUES,
+            Goal.LIGHT_AS_PLANNED,
+            Goal.HIGHLIGHTS_LEFT,
+            Goal.SHADOWS_COLOURED,
+            Goal.STRONGEST_AT_FOCUS,
+            Goal.FADES_TURN,
+            Goal.PATTERN_READS,
+            Goal.SUBJECT_STANDS,
+            Goal.SMOOTH_AREAS);
+
+    /** What it tells where it shows something else than was planned. */
+    private static final Set<Goal> WITHOUT_PLAN = EnumSet.of(Goal.PICTURE_RANGE);
+
+    /** A drawing whose light and dark lie so like the plan's was drawn by it, 100 × the correlation. */
+    private static final double BY_PLAN = 50;
+
     /** What is read along a strip. */
     static final Set<Goal> OF_STRIPS = EnumSet.of(
             Goal.SMOOTH_FADE,
@@ -82,7 +101,8 @@ public final class Judge {
 
     /**
      * One proposal for each goal that has a field on this page, in the plan's order. Goals whose fields have not all been read
-     * are left out, and those of colour where a picture has none, of edges under a card: the teacher looks.
+     * are left out, and those of colour where a picture has none, of edges under a card, of what a drawing without markers does
+     * not tell: the teacher looks.
      *
      * @param others the student's other pages of this sheet, as far as they have been read; of a field that is on several the
      *     last one counts, and before all this page's own
@@ -93,10 +113,12 @@ public final class Judge {
         others.forEach(other -> other.fields().forEach(f -> byField.put(f.field(), f.elsewhere())));
         page.fields().forEach(f -> byField.put(f.field(), f));
         Set<String> notReached = notReached(byField);
+        Set<Goal> told = page.has(PageFlag.WITHOUT_MARKERS) ? told(byField) : EnumSet.allOf(Goal.class);
         boolean grey = page.has(PageFlag.GREY) || others.stream().anyMatch(o -> o.has(PageFlag.GREY));
         List<Proposal> proposals = plan.goals().stream()
                 .filter(goal -> goal.fields().stream().anyMatch(here::contains))
                 .filter(goal -> byField.keySet().containsAll(goal.fields()))
+                .filter(goal -> told.contains(goal.goal()))
                 .filter(goal -> !(grey && OF_COLOUR.contains(goal.goal())))
                 .filter(goal -> !OF_STRIPS.contains(goal.goal())
                         || goal.fields().stream().allMatch(f -> byField.get(f).profile() != null))
@@ -106,6 +128,18 @@ public final class Judge {
                 .flatMap(Optional::stream)
                 .toList();
         return Combination.settled(proposals, byField);
+    }
+
+    /** What a drawing without markers tells. */
+    private Set<Goal> told(Map<String, FieldReading> byField) {
+        boolean byPlan = plan.fields().stream()
+                .filter(f -> f.hasPicture() && byField.containsKey(f.id()))
+                .map(f -> PieceFigures.of(new Measure.Pair(f, byField.get(f.id()), cover)))
+                .flatMap(Optional::stream)
+                .map(PieceFigures::pattern)
+                .flatMap(Optional::stream)
+                .anyMatch(likeness -> likeness.measured().value() >= BY_PLAN);
+        return byPlan ? WITHOUT_MARKERS : WITHOUT_PLAN;
     }
 
     /**

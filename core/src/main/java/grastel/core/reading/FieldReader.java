@@ -102,7 +102,7 @@ final class FieldReader {
                 && field.rect().width() > STRIP * field.rect().height();
     }
 
-    private static boolean isPicture(PageLayout.Field field) {
+    static boolean isPicture(PageLayout.Field field) {
         return !field.isShape() && Math.min(field.rect().width(), field.rect().height()) >= PicturePlan.LEAST_MM;
     }
 

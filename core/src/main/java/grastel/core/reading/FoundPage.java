@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** A page found in a picture: its marker corners in pixels and, if it could be read, its code. */
@@ -28,6 +29,8 @@ public final class FoundPage {
 
     private final PageCode code;
     private final boolean crowded;
+    /** Corners of a drawing without markers; empty for a page. */
+    private final List<Point2D_F64> drawing;
 
     FoundPage(Map<Integer, List<Point2D_F64>> markers, PageCode code) {
         this(markers, code, false);
@@ -35,9 +38,15 @@ public final class FoundPage {
 
     /** @param crowded true where a marker of yet another sheet is in the picture */
     FoundPage(Map<Integer, List<Point2D_F64>> markers, PageCode code, boolean crowded) {
+        this(markers, code, crowded, List.of());
+    }
+
+    private FoundPage(
+            Map<Integer, List<Point2D_F64>> markers, PageCode code, boolean crowded, List<Point2D_F64> drawing) {
         this.markers = new TreeMap<>(markers);
         this.code = code;
         this.crowded = crowded;
+        this.drawing = drawing;
     }
 
     /** A page whose markers a person pointed at: the centres of the four, from the top left clockwise, in pixels. */
@@ -50,6 +59,36 @@ public final class FoundPage {
             markers.put(corner, List.of(new Point2D_F64(centres.get(corner)[0], centres.get(corner)[1])));
         }
         return new FoundPage(markers, null);
+    }
+
+    /** A drawing without markers: its own corners, from the top left clockwise, in pixels. */
+    public static FoundPage drawing(List<double[]> corners) {
+        if (corners.size() != 4) {
+            throw new IllegalArgumentException("Four corners are needed, given " + corners.size());
+        }
+        return new FoundPage(
+                Map.of(),
+                null,
+                false,
+                corners.stream().map(c -> new Point2D_F64(c[0], c[1])).toList());
+    }
+
+    /** True for a drawing without markers. */
+    boolean isDrawing() {
+        return !drawing.isEmpty();
+    }
+
+    /** Where a drawing without markers lies. @param frame it is drawn in */
+    Mapping mapping(Rect frame) {
+        double[][] planned = {
+            {frame.x(), frame.y()},
+            {frame.right(), frame.y()},
+            {frame.right(), frame.bottom()},
+            {frame.x(), frame.bottom()}
+        };
+        return Mapping.fit(IntStream.range(0, planned.length)
+                .mapToObj(i -> new AssociatedPair(planned[i][0], planned[i][1], drawing.get(i).x, drawing.get(i).y))
+                .toList());
     }
 
     public Optional<PageCode> code() {
@@ -72,7 +111,7 @@ public final class FoundPage {
     }
 
     private Stream<Point2D_F64> points() {
-        return markers.values().stream().flatMap(List::stream);
+        return Stream.concat(markers.values().stream().flatMap(List::stream), drawing.stream());
     }
 
     /** True where a marker of yet another sheet is in the picture. */

@@ -7,29 +7,27 @@ import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.stream.IntStream;
-import org.ejml.simple.SimpleMatrix;
 
 /**
- * The light on a photographed page. The logarithm of the light from bare paper is fitted per channel by a cubic over the
- * page, with Tukey's biweight so that smudges, hands and handwriting count for nothing (Huber and Ronchetti 2009, chapter
- * 7). Paper gives white; the markers' black tells of flare; between them reflectance is linear.
+ * The light on a photographed page: that of its bare paper, see {@link UpperFit}. Paper gives white; the markers' black tells of
+ * flare; between them reflectance is linear.
  */
 final class LightField {
-    private static final int TERMS = 10;
-    private static final int ROUNDS = 12;
-    /** The first rounds lean to the bright side, so that a shadow over a good part of the page is seen as one. */
-    private static final int UPPER_ROUNDS = 6;
-
-    private static final double BELOW = 0.05;
-    /** Tukey's constant: 95 % efficiency for normal errors. */
-    private static final double BIWEIGHT = 4.685;
-
     static final double LATTICE_MM = 3;
     private static final double KEY_MARGIN_MM = 1;
     /** Places looked at along and across a key box. */
     private static final int KEY_SPOTS = 16;
+
+    /** Fewer places of bare paper beside a drawing say nothing, */
+    private static final int FEWEST_BARE = 12;
+    /** nor do such that lie on a line, mm. */
+    private static final double LEAST_SPREAD_MM = 40;
+
+    /** What varies so much, relative, is no paper: grain, creases and smudges stay under half of it. */
+    private static final double UNEVEN = 0.06;
 
     /** Half the side of the spots in which bare paper is looked at, mm; samples lie at half of it. */
     private static final double SPOT_MM = 0.5;
@@ -60,7 +58,7 @@ final class LightField {
             for (int column = 0; column < columns; column++) {
                 double[] basis = basis(column * LATTICE_MM, row * LATTICE_MM, size);
                 for (int c = 0; c < 3; c++) {
-                    paperLight[(row * columns + column) * 3 + c] = (float) Math.exp(dot(basis, terms[c]));
+                    paperLight[(row * columns + column) * 3 + c] = (float) Math.exp(UpperFit.dot(basis, terms[c]));
                 }
             }
         }
@@ -72,46 +70,73 @@ final class LightField {
      */
     static LightField fit(Picture picture, Mapping mapping, PageLayout page, LinearRgb ground, double darkest) {
         List<double[]> places = BarePaper.places(page);
-        double[][] logs = new double[3][places.size()];
-        IntStream.range(0, places.size()).parallel().forEach(i -> {
-            float[] mean = spot(picture, mapping, places.get(i));
-            for (int c = 0; c < 3; c++) {
-                logs[c][i] = Math.log(Math.max(1e-4, mean[c]));
-            }
-        });
-        double[][] basis = places.stream()
-                .map(place -> basis(place[0], place[1], page.size()))
-                .toArray(double[][]::new);
-        double[][] products = Arrays.stream(basis).map(LightField::products).toArray(double[][]::new);
-        double[] weights = new double[places.size()];
-        Arrays.fill(weights, 1);
-        double scale = 0;
-        double[] green = null;
-        for (int round = 0; round < ROUNDS; round++) {
-            green = solve(basis, products, logs[1], weights);
-            double[] off = residuals(basis, green, logs[1]);
-            if (round < UPPER_ROUNDS) {
-                leanUp(off, weights);
-            } else {
-                scale = biweight(off, weights);
-            }
-        }
-        double[][] terms = {solve(basis, products, logs[0], weights), green, solve(basis, products, logs[2], weights)};
-        LightField field = new LightField(page.size(), terms, scale, ground);
-        Shading shading = Shading.of(places, basis, logs, terms);
+        Fitted fitted = Fitted.of(picture, mapping, page.size(), places, UpperFit.Known.PAGE);
+        LightField field = new LightField(page.size(), fitted.terms(), fitted.fit().scale, ground);
+        Shading shading = Shading.of(places, fitted.basis(), fitted.logs(), fitted.terms());
         if (shading != null) {
             field.shade(shading);
         }
-        field.stains = Stains.of(places, offs(basis, terms, logs));
+        field.stains = Stains.of(places, fitted.offs());
         field.findFlare(picture, mapping, page, darkest);
         field.setGains();
         return field;
     }
 
-    private static double[][] offs(double[][] basis, double[][] terms, double[][] logs) {
-        return IntStream.range(0, logs.length)
-                .mapToObj(c -> residuals(basis, terms[c], logs[c]))
-                .toArray(double[][]::new);
+    /**
+     * Where no page is printed: the light of what is bare among some places, falling off gently; nothing tells of black.
+     *
+     * @throws UnreadablePage where too little is bare, or on one side only
+     */
+    static LightField beside(Picture picture, Mapping mapping, PageSize size, List<double[]> places, LinearRgb ground)
+            throws UnreadablePage {
+        Fitted fitted = Fitted.of(picture, mapping, size, places, UpperFit.Known.DRAWING);
+        List<double[]> bare = IntStream.range(0, places.size())
+                .filter(fitted.fit()::isPaper)
+                .mapToObj(places::get)
+                .toList();
+        double across = spread(bare, 0);
+        double down = spread(bare, 1);
+        boolean even = fitted.fit().scale < UNEVEN;
+        if (!even || bare.size() < FEWEST_BARE || Math.min(across, down) < LEAST_SPREAD_MM) {
+            throw new UnreadablePage(UnreadablePage.Problem.NO_PAPER, bare.size());
+        }
+        LightField field = new LightField(size, fitted.terms(), fitted.fit().scale, ground);
+        field.stains = Stains.NONE;
+        field.black = PrintedBlack.UNSEEN;
+        Arrays.fill(field.flare, (float) PrintedBlack.VEIL);
+        field.setGains();
+        return field;
+    }
+
+    /** @param axis 0 across, 1 down */
+    private static double spread(List<double[]> places, int axis) {
+        DoubleSummaryStatistics along =
+                places.stream().mapToDouble(p -> p[axis]).summaryStatistics();
+        return places.isEmpty() ? 0 : along.getMax() - along.getMin();
+    }
+
+    /** @param logs of the light of each place by channel; @param terms of each channel */
+    private record Fitted(double[][] basis, double[][] logs, UpperFit fit, double[][] terms) {
+        static Fitted of(Picture picture, Mapping mapping, PageSize size, List<double[]> places, UpperFit.Known known) {
+            double[][] logs = new double[3][places.size()];
+            IntStream.range(0, places.size()).parallel().forEach(i -> {
+                float[] mean = spot(picture, mapping, places.get(i));
+                for (int c = 0; c < 3; c++) {
+                    logs[c][i] = Math.log(Math.max(1e-4, mean[c]));
+                }
+            });
+            double[][] basis = places.stream()
+                    .map(place -> LightField.basis(place[0], place[1], size))
+                    .toArray(double[][]::new);
+            UpperFit fit = new UpperFit(basis, logs[1], known);
+            return new Fitted(basis, logs, fit, new double[][] {fit.also(logs[0]), fit.terms, fit.also(logs[2])});
+        }
+
+        double[][] offs() {
+            return IntStream.range(0, logs.length)
+                    .mapToObj(c -> fit.off(terms[c], logs[c]))
+                    .toArray(double[][]::new);
+        }
     }
 
     /** See {@link Stains#around}. */
@@ -276,88 +301,7 @@ final class LightField {
         return mean;
     }
 
-    /** Weighted least squares. @param products of the basis with itself, see {@link #products} */
-    private static double[] solve(double[][] basis, double[][] products, double[] logs, double[] weights) {
-        double[] sums = new double[TERMS * (TERMS + 1) / 2];
-        double[] right = new double[TERMS];
-        for (int i = 0; i < logs.length; i++) {
-            if (weights[i] != 0) {
-                add(weights[i], products[i], sums);
-                add(weights[i] * logs[i], basis[i], right);
-            }
-        }
-        SimpleMatrix normal = SimpleMatrix.identity(TERMS).scale(1e-9);
-        int k = 0;
-        for (int a = 0; a < TERMS; a++) {
-            for (int b = 0; b <= a; b++, k++) {
-                normal.set(a, b, normal.get(a, b) + sums[k]);
-                normal.set(b, a, normal.get(a, b));
-            }
-        }
-        return normal.solve(new SimpleMatrix(TERMS, 1, true, right))
-                .getDDRM()
-                .data
-                .clone();
-    }
-
-    private static void add(double weight, double[] from, double[] to) {
-        for (int k = 0; k < to.length; k++) {
-            to[k] += weight * from[k];
-        }
-    }
-
-    /** Each term times each up to itself: the lower half of the outer product, row by row. */
-    private static double[] products(double[] terms) {
-        double[] products = new double[TERMS * (TERMS + 1) / 2];
-        int k = 0;
-        for (int a = 0; a < TERMS; a++) {
-            for (int b = 0; b <= a; b++) {
-                products[k++] = terms[a] * terms[b];
-            }
-        }
-        return products;
-    }
-
-    private static double[] residuals(double[][] basis, double[] terms, double[] logs) {
-        double[] off = new double[logs.length];
-        for (int i = 0; i < off.length; i++) {
-            off[i] = logs[i] - dot(basis[i], terms);
-        }
-        return off;
-    }
-
-    /** Weights that lean to the brighter side: an expectile (Newey and Powell 1987). */
-    private static void leanUp(double[] off, double[] weights) {
-        for (int i = 0; i < off.length; i++) {
-            weights[i] = off[i] > 0 ? 1 : BELOW;
-        }
-    }
-
-    /**
-     * The biweight; returns the residuals' robust standard deviation, which the brighter side tells: what lies on paper or
-     * keeps the light from it only darkens.
-     */
-    private static double biweight(double[] off, double[] weights) {
-        double[] sizes = Arrays.stream(off).filter(o -> o > 0).sorted().toArray();
-        double scale = Math.max(1e-4, 1.4826 * sizes[sizes.length / 2]);
-        for (int i = 0; i < off.length; i++) {
-            double u = off[i] / (BIWEIGHT * scale);
-            weights[i] = Math.abs(u) < 1 ? (1 - u * u) * (1 - u * u) : 0;
-        }
-        return scale;
-    }
-
     private static double[] basis(double mmX, double mmY, PageSize size) {
-        double x = 2 * mmX / size.widthMm() - 1;
-        double y = 2 * mmY / size.heightMm() - 1;
-        return new double[] {1, x, y, x * x, x * y, y * y, x * x * x, x * x * y, x * y * y, y * y * y};
-    }
-
-    static double dot(double[] a, double[] b) {
-        double sum = 0;
-        for (int i = 0; i < a.length; i++) {
-            sum += a[i] * b[i];
-        }
-        return sum;
+        return UpperFit.basis(2 * mmX / size.widthMm() - 1, 2 * mmY / size.heightMm() - 1);
     }
 }

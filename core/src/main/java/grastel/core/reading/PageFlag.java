@@ -23,5 +23,7 @@ public enum PageFlag {
     /** The sheet is bent; fields may lie a little off. */
     BENT,
     /** Under a card lies another paper than was planned; it was read as the paper it is. */
-    OTHER_PAPER
+    OTHER_PAPER,
+    /** A drawing without markers, placed by its corners: only what is sure without print beside it is judged. */
+    WITHOUT_MARKERS
 }

@@ -17,7 +17,7 @@ public final class PageReader {
     public static final int VERSION = 5;
 
     /** Below this specks cannot be told, dots per inch. */
-    private static final double COARSE_DPI = 140;
+    static final double COARSE_DPI = 140;
     /** Share of a field lost to glare that is worth saying, %. */
     private static final double MUCH_GLARE = 0.5;
     /** Markers this far off a flat sheet mean that it is bent, mm. */
@@ -48,6 +48,9 @@ public final class PageReader {
      */
     public static Measures measure(Picture picture, FoundPage found, PageLayout page, Paper paper, Inks inks)
             throws UnreadablePage {
+        if (found.isDrawing()) {
+            return DrawingReader.measure(picture, found, page, paper);
+        }
         boolean card = page.hasWindows();
         Mapping flatly = found.usableMapping(page.size());
         // The lines of windows were cut along: they do not tell of a bend, and card does not bend.

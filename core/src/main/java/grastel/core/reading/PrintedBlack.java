@@ -15,7 +15,7 @@ record PrintedBlack(double reflectance, double spread) {
     private static final double USUAL = 0.045;
     private static final double USUAL_LOG_SPREAD = 0.9;
     /** Veils as a share of the paper's light: a Cauchy distribution, which large ones do not surprise. */
-    private static final double VEIL = 0.004;
+    static final double VEIL = 0.004;
 
     private static final double VEIL_SPREAD = 0.007;
     private static final int STEPS = 600;
@@ -30,6 +30,9 @@ record PrintedBlack(double reflectance, double spread) {
 
     /** How far the kit may be off about a pencil's darkest, natural logarithm: 5 ΔE00 of a dark one. */
     private static final double KIT_SPREAD = 0.35;
+
+    /** Where no black is to be seen, a veil of some hundredths is as likely as none. */
+    static final PrintedBlack UNSEEN = new PrintedBlack(USUAL, 0.012);
 
     /**
      * @param seen light of the black as a share of the paper's

@@ -38,7 +38,7 @@ final class Shading {
         double[][] off = new double[3][n];
         for (int c = 0; c < 3; c++) {
             for (int i = 0; i < n; i++) {
-                off[c][i] = seen[c][i] - LightField.dot(basis[i], terms[c]);
+                off[c][i] = seen[c][i] - UpperFit.dot(basis[i], terms[c]);
             }
         }
         if (shareOff(off[1]) < LEAST_SHARE) {

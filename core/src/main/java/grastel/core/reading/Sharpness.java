@@ -21,6 +21,9 @@ final class Sharpness {
     private static final double STEP_MM = 0.03;
     private static final double TEN_TO_NINETY = 2.563;
 
+    /** Where no marker tells: as sharp as pixels are. */
+    static final Sharpness UNSEEN = new Sharpness(0);
+
     private final double blurMm;
 
     private Sharpness(double blurMm) {

@@ -20,6 +20,8 @@ final class Stains {
     /** A stain so near a field may lie across it. */
     private static final double NEAR_FIELD_MM = 7;
 
+    static final Stains NONE = new Stains(List.of());
+
     private final List<double[]> places;
 
     private Stains(List<double[]> places) {

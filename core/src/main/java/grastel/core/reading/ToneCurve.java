@@ -41,6 +41,9 @@ final class ToneCurve {
     /** Place of the fine grating of equal parts among the gratings. */
     private static final int MIDDLE_FINE = 3;
 
+    /** Code of printed black in most pictures, 0…1. */
+    private static final double USUAL_BLACK = 0.2;
+
     private static final double MUCH_CLIPPED = 0.5;
     /** Paper beyond white is lighter than it seems by an unknown tenth or less, L*. */
     private static final double CLIPPED_ERROR = 3;
@@ -53,10 +56,18 @@ final class ToneCurve {
     private final boolean clipped;
 
     private ToneCurve(double[] unknown, RealMatrix covariance, CodeCounts whites, CodeCounts blacks) {
+        this(
+                unknown,
+                covariance,
+                whites.middle(1) / 255.0,
+                blacks.middle(1) / 255.0,
+                whites.shareFrom(ALL_BUT_WHITE) > MUCH_CLIPPED);
+    }
+
+    /** @param white and black codes of paper and of the darkest print, 0…1 */
+    private ToneCurve(double[] unknown, RealMatrix covariance, double white, double black, boolean clipped) {
         this.unknown = unknown;
-        this.clipped = whites.shareFrom(ALL_BUT_WHITE) > MUCH_CLIPPED;
-        double white = whites.middle(1) / 255.0;
-        double black = blacks.middle(1) / 255.0;
+        this.clipped = clipped;
         for (int code = 0; code < 256; code++) {
             light[code] = (float) GratingFit.light(unknown, code / 255.0);
         }
@@ -94,6 +105,12 @@ final class ToneCurve {
             believed[k] = GratingFit.USUAL[k] + belief * (found.at()[k] - GratingFit.USUAL[k]);
         }
         return new ToneCurve(believed, found.covariance(), white, black);
+    }
+
+    /** Where nothing printed is to be seen: most likely sRGB's. @param white code of bare paper, 0…1 */
+    static ToneCurve unseen(double white) {
+        return new ToneCurve(
+                GratingFit.USUAL.clone(), diagonal(SPREAD_UNSEEN), white, USUAL_BLACK, white * 255 >= ALL_BUT_WHITE);
     }
 
     /** Light of each code, 0…1. */

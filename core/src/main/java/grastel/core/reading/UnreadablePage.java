@@ -34,6 +34,8 @@ public final class UnreadablePage extends Exception {
         NO_CODE,
         /** Markers do not lie as on a flat sheet; the figure is the residual in mm. */
         NOT_FLAT,
+        /** Beside a drawing without markers too little bare paper is to be seen; the figure is in how many places. */
+        NO_PAPER,
         /** Every place is black or white, as in a scanner's mode for text. */
         TEXT_MODE,
         /** Too few pixels; the figure is dots per inch. */

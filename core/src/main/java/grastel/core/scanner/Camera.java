@@ -31,8 +31,8 @@ final class Camera {
 
     /** Where the places of a line of the picture lie on the page. */
     interface Seen {
-        /** @param i which of them; @param xMm, yMm on the page */
-        void at(int i, double xMm, double yMm);
+        /** @param x the pixel; @param xMm, yMm on the page */
+        void at(int x, double xMm, double yMm);
     }
 
     /** @param py line of the picture, pixels; @param perPixel places looked at along a pixel */
@@ -42,13 +42,15 @@ final class Camera {
         double w0 = toPage[7] * py + toPage[8];
         double step = 1.0 / perPixel;
         double px = -step / 2;
-        for (int i = 0; i < width * perPixel; i++) {
-            px += step;
-            double share = 1 / (toPage[6] * px + w0);
-            double x = (toPage[0] * px + x0) * share;
-            double y = (toPage[3] * px + y0) * share;
-            double along = x / pageWidth;
-            seen.at(i, x, y - bendMm * 4 * along * (1 - along));
+        for (int pixel = 0; pixel < width; pixel++) {
+            for (int i = 0; i < perPixel; i++) {
+                px += step;
+                double share = 1 / (toPage[6] * px + w0);
+                double x = (toPage[0] * px + x0) * share;
+                double y = (toPage[3] * px + y0) * share;
+                double along = x / pageWidth;
+                seen.at(pixel, x, y - bendMm * 4 * along * (1 - along));
+            }
         }
     }
 

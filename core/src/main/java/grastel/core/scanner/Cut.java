@@ -94,7 +94,7 @@ final class Cut {
     private static void see(FlatPage under, double x, double y, double share, double[] light) {
         long seen = under.sample(x * under.pxPerMm, y * under.pxPerMm);
         for (int c = 0; c < light.length; c++) {
-            light[c] = seen < 0 ? SimulatedScanner.DESK_LIGHT : share * FlatPage.lane(seen, c) / FlatPage.SAMPLED_FULL;
+            light[c] = seen < 0 ? Exposure.DESK_LIGHT : share * FlatPage.lane(seen, c) / FlatPage.SAMPLED_FULL;
         }
     }
 }

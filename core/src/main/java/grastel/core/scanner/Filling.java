@@ -11,6 +11,7 @@ import grastel.core.media.Paper;
 import grastel.core.page.Rect;
 import java.util.List;
 import java.util.random.RandomGenerator;
+import java.util.stream.IntStream;
 
 /** Fills one field as a hand would: pressure wanders, the point is what it is, the edge is kept or not. */
 final class Filling {
@@ -58,29 +59,41 @@ final class Filling {
         int y0 = (int) Math.max(0, reach.y() * page.pxPerMm);
         int y1 = (int) Math.min(page.height, reach.bottom() * page.pxPerMm);
         double band = task.isStrip() && hand.band() > 0 ? random.nextDouble(0.2, 0.7) : Double.NaN;
-        double[] light = new double[3];
-        for (int y = y0; y < y1; y++) {
-            double mmY = (y + 0.5) / page.pxPerMm;
-            for (int x = x0; x < x1; x++) {
-                double mmX = (x + 0.5) / page.pxPerMm;
-                if (region.outside(mmX, mmY) > stray(hand, edge.at(mmX, mmY))) {
+        double step = 1 / page.pxPerMm;
+        double left = (x0 + 0.5) * step;
+        IntStream.range(y0, y1).parallel().forEach(y -> {
+            double mmY = (y + 0.5) * step;
+            double[] heights = new double[Math.max(0, x1 - x0)];
+            double[] wandering = heights.clone();
+            double[] straying = heights.clone();
+            double[] clouded = heights.clone();
+            tooth.row(left, step, mmY, heights);
+            wander.row(left, step, mmY, wandering);
+            edge.row(left, step, mmY, straying);
+            if (cloud > 0) {
+                clouds.row(left, step, mmY, clouded);
+            }
+            double down = (mmY - bounds.y()) / bounds.height();
+            double[] light = new double[3];
+            for (int i = 0; i < heights.length; i++) {
+                double mmX = left + i * step;
+                if (region.outside(mmX, mmY) > stray(hand, straying[i])) {
                     continue;
                 }
-                double here = 1 + hand.patchiness() * (wander.at(mmX, mmY) - 0.5) * 6;
+                double here = 1 + hand.patchiness() * (wandering[i] - 0.5) * 6;
                 if (cloud > 0) {
-                    here += cloud * (clouds.at(mmX, mmY) - 0.5) * 6;
+                    here += cloud * (clouded[i] - 0.5) * 6;
                 }
                 double along = (mmX - bounds.x()) / bounds.width();
                 if (along > band) {
                     here *= 1 - hand.band();
                 }
-                double down = (mmY - bounds.y()) / bounds.height();
                 here *= drawing.pressure(along, down);
                 double level = most > least ? (Math.min(most, Math.max(least, here)) - least) / (most - least) : 0;
-                films.light(drawing.tone(along, down), level, tooth.at(mmX, mmY), light);
-                page.glaze(x, y, light[0], light[1], light[2], ground);
+                films.light(drawing.tone(along, down), level, heights[i], light);
+                page.glaze(x0 + i, y, light[0], light[1], light[2], ground);
             }
-        }
+        });
         return band;
     }
 

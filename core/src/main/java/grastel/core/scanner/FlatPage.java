@@ -13,8 +13,9 @@ import java.util.stream.IntStream;
  * #FULL} for 0…1, with room to add up {@value #PARTS} of each: between places all three are found in one go.
  */
 final class FlatPage {
+    private static final int PART_BITS = 5;
     /** Parts into which the place between pixels is divided. */
-    static final int PARTS = 32;
+    static final int PARTS = 1 << PART_BITS;
 
     static final int FULL = 65535;
     /** What {@link #sample} gives for full light. */
@@ -152,10 +153,10 @@ final class FlatPage {
         }
         int px = (int) ((x - 0.5) * PARTS + 0.5);
         int py = (int) ((y - 0.5) * PARTS + 0.5);
-        int fx = px % PARTS;
-        int fy = py % PARTS;
-        int corner = (fx * fy + PARTS / 2) / PARTS;
-        int i = py / PARTS * width + px / PARTS;
+        int fx = px & PARTS - 1;
+        int fy = py & PARTS - 1;
+        int corner = fx * fy + PARTS / 2 >> PART_BITS;
+        int i = (py >> PART_BITS) * width + (px >> PART_BITS);
         return light[i] * (PARTS - fx - fy + corner)
                 + light[i + 1] * (fx - corner)
                 + light[i + width] * (fy - corner)

@@ -1,27 +1,39 @@
 package grastel.core.scanner;
 
-import java.util.random.RandomGenerator;
+import java.util.stream.IntStream;
+import org.hipparchus.distribution.continuous.NormalDistribution;
 
-/** A sensor's noise on 8-bit codes: the sum of three even ones, nearly normal. */
+/** A sensor's noise on 8-bit codes, normal. */
 final class Noise {
-    /** Standard deviation of the sum of three even numbers of 0…1. */
-    private static final double SUM_OF_THREE = 0.5;
+    /** Of a random number so many bits draw the noise of one channel: three fit into one. */
+    private static final int BITS = 12;
 
-    private static final double MEAN_OF_THREE = 1.5;
+    private static final int STEPS = 1 << BITS;
+    /** Standard deviations off, equally common. */
+    private static final double[] OFF = drawn();
 
-    private final RandomGenerator random;
-    private final double scale;
+    private final double[] codes;
 
     /** @param codes standard deviation */
-    Noise(double codes, RandomGenerator random) {
-        this.random = random;
-        this.scale = codes / SUM_OF_THREE;
+    Noise(double codes) {
+        // Half a code more: what is added to a code is cut to a whole number.
+        this.codes =
+                IntStream.range(0, STEPS).mapToDouble(i -> codes * OFF[i] + 0.5).toArray();
     }
 
-    /** @param code 0…255 */
-    byte on(int code) {
-        double three = random.nextDouble() + random.nextDouble() + random.nextDouble();
-        double noisy = code + scale * (three - MEAN_OF_THREE) + 0.5;
+    private static double[] drawn() {
+        NormalDistribution normal = new NormalDistribution();
+        return IntStream.range(0, STEPS)
+                .mapToDouble(i -> normal.inverseCumulativeProbability((i + 0.5) / STEPS))
+                .toArray();
+    }
+
+    /**
+     * @param code 0…255
+     * @param random 64 random bits, for up to three channels of one place
+     */
+    byte on(int code, int channel, long random) {
+        double noisy = code + codes[(int) (random >>> BITS * channel & STEPS - 1)];
         return (byte) Math.min(255, Math.max(0, (int) noisy));
     }
 }

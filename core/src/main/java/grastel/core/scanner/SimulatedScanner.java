@@ -1,7 +1,6 @@
 package grastel.core.scanner;
 
 import grastel.core.colour.Lab;
-import grastel.core.colour.LinearRgb;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
@@ -14,12 +13,12 @@ import java.awt.image.DataBufferByte;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.random.RandomGenerator;
+import java.util.stream.IntStream;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
@@ -28,18 +27,8 @@ import javax.imageio.stream.MemoryCacheImageOutputStream;
 
 /** Fills a printed page and scans it. The same seed gives the same picture. */
 public final class SimulatedScanner {
-    static final double DESK_LIGHT = 0.13;
-    private static final double MM_PER_INCH = 25.4;
-    /** Light is reckoned in whole numbers of so many bits more: turning them into fractions is what takes long. */
-    private static final int FINER = 30;
-
-    private static final int LAMP_BITS = 20;
-
     /** Fine enough for the tooth of every shipped paper and for 400 dpi scans. */
     private static final double FINE_PX_PER_MM = 12;
-
-    /** Light that flare strews: that of a picture which is mostly paper. */
-    private static final double VEIL = 0.8;
 
     /** How far office cards lie apart, L*, one standard deviation. */
     private static final double CARD_WHITER = 0.8;
@@ -208,75 +197,10 @@ public final class SimulatedScanner {
     private static BufferedImage expose(FlatPage flat, Camera camera, ScanConditions s, boolean sheetUnder, long seed) {
         BufferedImage picture = new BufferedImage(camera.width, camera.height, BufferedImage.TYPE_3BYTE_BGR);
         byte[] out = ((DataBufferByte) picture.getRaster().getDataBuffer()).getData();
-        SplittableRandom random = new SplittableRandom(seed);
-        byte[] codes = codeTable();
-        Lamp lamp = Lamp.drawn(s.lightFall(), camera, random);
-        Noise noise = new Noise(s.noise(), random);
-        // A camera sets its exposure by the brightest channel: paper does not clip.
-        double brightest = 1 + Math.abs(s.warmth());
-        double[] tint = {(1 + s.warmth()) / brightest, 1 / brightest, (1 - s.warmth()) / brightest};
-        int sub = Math.max(1, (int) Math.round(flat.pxPerMm / (s.dpi() / MM_PER_INCH)));
-        double places = (double) sub * sub * FlatPage.SAMPLED_FULL;
-        long[] perLight = Arrays.stream(tint)
-                .mapToLong(t -> Math.round(t * (codes.length - 1) / places * (1L << FINER)))
-                .toArray();
-        int[] row = new int[camera.width * 3];
-        int i = 0;
-        for (int y = 0; y < camera.height; y++) {
-            Arrays.fill(row, 0);
-            gather(flat, camera, y, sub, sheetUnder, row);
-            veil(row, s.device().flare(), VEIL * places);
-            for (int x = 0; x < camera.width; x++, i += 3) {
-                long light = (long) (lamp.at(x, y) * (1 << LAMP_BITS));
-                for (int c = 0; c < 3; c++) {
-                    int at = (int) (row[x * 3 + c] * (light * perLight[c] >> LAMP_BITS) >> FINER);
-                    out[i + 2 - c] = noise.on(codes[Math.min(codes.length - 1, at)] & 0xff);
-                }
-            }
-        }
+        Exposure exposure = Exposure.of(flat, camera, s, sheetUnder, new SplittableRandom(seed));
+        IntStream.range(0, camera.height).parallel().forEach(y -> exposure.line(y, out));
         s.device().tone().on(out);
         return picture;
-    }
-
-    private static void veil(int[] row, double flare, double strewn) {
-        if (flare > 0) {
-            for (int i = 0; i < row.length; i++) {
-                row[i] = (int) (row[i] * (1 - flare) + strewn * flare);
-            }
-        }
-    }
-
-    /** Light in the pixels of a row, added up over {@code sub}² places in each. */
-    private static void gather(FlatPage flat, Camera camera, int y, int sub, boolean sheetUnder, int[] row) {
-        for (int j = 0; j < sub; j++) {
-            camera.line(y + (j + 0.5) / sub, sub, (i, xMm, yMm) -> {
-                long here = flat.sample(xMm * flat.pxPerMm, yMm * flat.pxPerMm);
-                int x = i / sub * 3;
-                if (here >= 0) {
-                    row[x] += FlatPage.lane(here, 0);
-                    row[x + 1] += FlatPage.lane(here, 1);
-                    row[x + 2] += FlatPage.lane(here, 2);
-                } else {
-                    double desk = FlatPage.SAMPLED_FULL * (sheetUnder && xMm > 0 ? underSheet(xMm, yMm) : DESK_LIGHT);
-                    row[x] += (int) desk;
-                    row[x + 1] += (int) (desk * 0.9);
-                    row[x + 2] += (int) (desk * 0.8);
-                }
-            });
-        }
-    }
-
-    /** Another sheet, with lines of words. */
-    private static double underSheet(double xMm, double yMm) {
-        return yMm % 7 > 4.5 && Math.sin(9 * xMm) > 0 ? 0.1 : 0.85;
-    }
-
-    private static byte[] codeTable() {
-        byte[] table = new byte[1 << 14];
-        for (int i = 0; i < table.length; i++) {
-            table[i] = (byte) Math.round(255 * LinearRgb.encode(i / (double) (table.length - 1)));
-        }
-        return table;
     }
 
     private static byte[] jpeg(BufferedImage picture, double quality) {

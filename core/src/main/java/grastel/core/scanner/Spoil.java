@@ -95,9 +95,9 @@ public sealed interface Spoil {
                 double dx = corner == 0 || corner == 3 ? x : size.widthMm() - x;
                 double dy = corner < 2 ? y : size.heightMm() - y;
                 if (dx + dy < mm) {
-                    light[0] = SimulatedScanner.DESK_LIGHT;
-                    light[1] = SimulatedScanner.DESK_LIGHT;
-                    light[2] = SimulatedScanner.DESK_LIGHT;
+                    light[0] = Exposure.DESK_LIGHT;
+                    light[1] = Exposure.DESK_LIGHT;
+                    light[2] = Exposure.DESK_LIGHT;
                 }
             });
         }

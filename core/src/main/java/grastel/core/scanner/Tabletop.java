@@ -18,7 +18,7 @@ public final class Tabletop {
         BufferedImage table = new BufferedImage(
                 columns * (width + gap) + gap, rows * (height + gap) + gap, BufferedImage.TYPE_3BYTE_BGR);
         Graphics2D graphics = table.createGraphics();
-        float light = (float) LinearRgb.encode(SimulatedScanner.DESK_LIGHT);
+        float light = (float) LinearRgb.encode(Exposure.DESK_LIGHT);
         graphics.setColor(new Color(light, light, light));
         graphics.fillRect(0, 0, table.getWidth(), table.getHeight());
         for (int i = 0; i < sheets.size(); i++) {

@@ -36,7 +36,7 @@ public final class Grain {
     }
 
     /** The values along a row of places, which share most of the work. @param stepMm from one to the next */
-    void row(double fromMm, double stepMm, double yMm, double[] out) {
+    public void row(double fromMm, double stepMm, double yMm, double[] out) {
         Arrays.fill(out, 0);
         double scale = 1 / period;
         addOctave(fromMm * scale, stepMm * scale, yMm * scale, 0, COARSE, out);

@@ -14,6 +14,9 @@ public final class ToothField {
     /** Strokes slant up to the right, as a right hand draws. */
     private static final double SLANT = Math.toRadians(-38);
 
+    private static final double SLANT_COS = Math.cos(SLANT);
+    private static final double SLANT_SIN = Math.sin(SLANT);
+
     private static final double STREAK_LONG = 9;
     private static final double SWING_MM = 32;
     private static final double STREAK_WIDE_MM = 0.55;
@@ -40,12 +43,8 @@ public final class ToothField {
         this.bendMm = Math.tan(Math.toRadians(swing)) * SWING_MM / (2 * Math.PI);
     }
 
-    public double at(double xMm, double yMm) {
-        return evened(stroked(tooth.at(xMm, yMm), xMm, yMm + bend(xMm, yMm)));
-    }
-
     /** The heights along a row of places. @param stepMm from one to the next */
-    void row(double fromMm, double stepMm, double yMm, double[] out) {
+    public void row(double fromMm, double stepMm, double yMm, double[] out) {
         tooth.row(fromMm, stepMm, yMm, out);
         for (int i = 0; i < out.length; i++) {
             double x = fromMm + i * stepMm;
@@ -55,9 +54,7 @@ public final class ToothField {
 
     /** Strokes that swing are drawn straight on paper that is bent along them. */
     private double bend(double x, double y) {
-        return bendMm == 0
-                ? 0
-                : bendMm * Math.sin(2 * Math.PI * (x * Math.cos(SLANT) + y * Math.sin(SLANT)) / SWING_MM);
+        return bendMm == 0 ? 0 : bendMm * Math.sin(2 * Math.PI * (x * SLANT_COS + y * SLANT_SIN) / SWING_MM);
     }
 
     private double evened(double raw) {
@@ -73,16 +70,17 @@ public final class ToothField {
         if (stroke == Stroke.CIRCLES) {
             return height;
         }
-        double lines = streak(streaks, x, y, SLANT);
+        double lines = streak(streaks, x, y, SLANT_COS, SLANT_SIN);
         if (stroke == Stroke.CROSSED) {
-            lines = (lines + streak(streaks, x + 31, y, SLANT + Math.PI / 2)) / 2;
+            lines = (lines + streak(streaks, x + 31, y, -SLANT_SIN, SLANT_COS)) / 2;
         }
         return (1 - STREAK) * height + STREAK * lines;
     }
 
-    private static double streak(Grain streaks, double x, double y, double angle) {
-        double along = x * Math.cos(angle) + y * Math.sin(angle);
-        double across = y * Math.cos(angle) - x * Math.sin(angle);
+    /** @param cos, sin of the angle the strokes are drawn at */
+    private static double streak(Grain streaks, double x, double y, double cos, double sin) {
+        double along = x * cos + y * sin;
+        double across = y * cos - x * sin;
         return streaks.at(along / STREAK_LONG, across);
     }
 

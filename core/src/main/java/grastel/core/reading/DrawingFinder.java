@@ -1,0 +1,227 @@
+package grastel.core.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import org.locationtech.jts.algorithm.ConvexHull;
+import org.locationtech.jts.algorithm.Intersection;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+
+/**
+ * Proposes the four corners of a drawing without markers: of the largest area that is not bare paper and does not run out of the
+ * picture, as the table does. A proposal only: whoever looks moves them.
+ */
+public final class DrawingFinder {
+    /** Longer side of what is looked at, pixels. */
+    private static final int SIDE = 240;
+    /** Paper this much darker than its light carries something, natural logarithm; */
+    private static final double DARKER = 0.18;
+    /** the same of one channel against another. */
+    private static final double COLOURED = 0.07;
+    /** Gaps of a drawing so wide are closed, pixels of what is looked at. */
+    private static final int GAP = 2;
+    /** A drawing fills so much of a picture at least. */
+    private static final double LEAST_SHARE = 0.05;
+
+    private final int width;
+    private final int height;
+    private final double[][] logs;
+
+    private DrawingFinder(Picture picture) {
+        double scale = Math.min(1, SIDE / (double) Math.max(picture.width(), picture.height()));
+        this.width = Math.max(1, (int) Math.round(picture.width() * scale));
+        this.height = Math.max(1, (int) Math.round(picture.height() * scale));
+        this.logs = new double[3][width * height];
+        IntStream.range(0, height).parallel().forEach(y -> average(picture, y));
+    }
+
+    /** Mean light of what lies under each place. */
+    private void average(Picture picture, int y) {
+        int top = y * picture.height() / height;
+        int bottom = Math.max(top + 1, (y + 1) * picture.height() / height);
+        for (int x = 0; x < width; x++) {
+            int left = x * picture.width() / width;
+            int right = Math.max(left + 1, (x + 1) * picture.width() / width);
+            double[] sum = new double[3];
+            for (int py = top; py < bottom; py++) {
+                for (int px = left; px < right; px++) {
+                    int code = picture.code(px, py);
+                    for (int c = 0; c < 3; c++) {
+                        sum[c] += Light.OF_CODE[code >> 16 - 8 * c & 255];
+                    }
+                }
+            }
+            for (int c = 0; c < 3; c++) {
+                logs[c][y * width + x] = Math.log(Math.max(1e-4, sum[c] / ((bottom - top) * (right - left))));
+            }
+        }
+    }
+
+    /** From the top left clockwise, as shares of the picture's width and height; none where nothing like a drawing is seen. */
+    public static Optional<List<double[]>> corners(Picture picture) {
+        DrawingFinder finder = new DrawingFinder(picture);
+        return finder.largest(finder.closed(finder.drawn())).map(finder::quadrangle);
+    }
+
+    /** What carries something. */
+    private boolean[] drawn() {
+        double[][] basis = IntStream.range(0, width * height)
+                .mapToObj(i -> UpperFit.basis(2.0 * (i % width) / width - 1, 2.0 * (i / width) / height - 1))
+                .toArray(double[][]::new);
+        UpperFit fit = new UpperFit(basis, logs[1], UpperFit.Known.DRAWING);
+        double[][] off = new double[3][];
+        for (int c = 0; c < 3; c++) {
+            off[c] = fit.off(c == 1 ? fit.terms : fit.also(logs[c]), logs[c]);
+        }
+        boolean[] drawn = new boolean[width * height];
+        for (int i = 0; i < drawn.length; i++) {
+            double most = Math.max(off[0][i], Math.max(off[1][i], off[2][i]));
+            double least = Math.min(off[0][i], Math.min(off[1][i], off[2][i]));
+            drawn[i] = off[1][i] < -DARKER || most - least > COLOURED;
+        }
+        return drawn;
+    }
+
+    /** Grown and shrunk again: gaps go, the outline stays. */
+    private boolean[] closed(boolean[] mask) {
+        boolean[] now = mask;
+        for (int i = 0; i < GAP; i++) {
+            now = grown(now, true);
+        }
+        for (int i = 0; i < GAP; i++) {
+            now = grown(now, false);
+        }
+        return now;
+    }
+
+    /** Places take on {@code what} where one of the four beside them has it. */
+    private boolean[] grown(boolean[] mask, boolean what) {
+        boolean[] out = mask.clone();
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                int i = y * width + x;
+                if (x > 0 && mask[i - 1] == what
+                        || x < width - 1 && mask[i + 1] == what
+                        || y > 0 && mask[i - width] == what
+                        || y < height - 1 && mask[i + width] == what) {
+                    out[i] = what;
+                }
+            }
+        }
+        return out;
+    }
+
+    /** Places of the largest area that does not reach the picture's border. */
+    private Optional<List<Coordinate>> largest(boolean[] mask) {
+        boolean[] seen = new boolean[mask.length];
+        List<Coordinate> largest = List.of();
+        for (int start = 0; start < mask.length; start++) {
+            if (mask[start] && !seen[start]) {
+                List<Coordinate> area = area(mask, seen, start);
+                if (area.size() > largest.size() && area.stream().noneMatch(this::isAtBorder)) {
+                    largest = area;
+                }
+            }
+        }
+        return largest.size() >= LEAST_SHARE * mask.length ? Optional.of(largest) : Optional.empty();
+    }
+
+    private boolean isAtBorder(Coordinate at) {
+        return at.x < 1 || at.y < 1 || at.x > width - 2 || at.y > height - 2;
+    }
+
+    private List<Coordinate> area(boolean[] mask, boolean[] seen, int start) {
+        List<Coordinate> area = new ArrayList<>();
+        int[] stack = new int[mask.length];
+        int top = 0;
+        stack[top++] = start;
+        seen[start] = true;
+        while (top > 0) {
+            int i = stack[--top];
+            int x = i % width;
+            area.add(new Coordinate(x, i / width));
+            int[] beside = {
+                x > 0 ? i - 1 : i,
+                x < width - 1 ? i + 1 : i,
+                i >= width ? i - width : i,
+                i + width < mask.length ? i + width : i
+            };
+            for (int next : beside) {
+                if (mask[next] && !seen[next]) {
+                    seen[next] = true;
+                    stack[top++] = next;
+                }
+            }
+        }
+        return area;
+    }
+
+    /** Around an area: its hull, side after side left out that costs least, down to four. */
+    private List<double[]> quadrangle(List<Coordinate> area) {
+        // A place is an area of its own: its corners are what the hull goes round.
+        Coordinate[] corners = area.stream()
+                .flatMap(c -> IntStream.range(0, 4).mapToObj(i -> new Coordinate(c.x + i % 2, c.y + i / 2)))
+                .toArray(Coordinate[]::new);
+        Coordinate[] hull =
+                new ConvexHull(corners, new GeometryFactory()).getConvexHull().getCoordinates();
+        List<Coordinate> ring = new ArrayList<>(List.of(hull).subList(0, hull.length - 1));
+        while (ring.size() > 4) {
+            leaveOut(ring);
+        }
+        int first = IntStream.range(0, ring.size())
+                .boxed()
+                .min((a, b) -> Double.compare(ring.get(a).x + ring.get(a).y, ring.get(b).x + ring.get(b).y))
+                .orElseThrow();
+        boolean clockwise = turn(ring.get(0), ring.get(1), ring.get(2)) > 0;
+        return IntStream.range(0, ring.size())
+                .mapToObj(i -> ring.get(Math.floorMod(clockwise ? first + i : first - i, ring.size())))
+                .map(c -> new double[] {within(c.x / width), within(c.y / height)})
+                .toList();
+    }
+
+    private static double within(double share) {
+        return Math.max(0, Math.min(1, share));
+    }
+
+    /** The side whose neighbours, drawn out until they meet, add the least area. */
+    private static void leaveOut(List<Coordinate> ring) {
+        int best = -1;
+        Coordinate bestMeet = null;
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < ring.size(); i++) {
+            Coordinate before = at(ring, i - 1);
+            Coordinate from = at(ring, i);
+            Coordinate to = at(ring, i + 1);
+            Coordinate after = at(ring, i + 2);
+            Coordinate meet = Intersection.intersection(before, from, to, after);
+            if (meet == null) {
+                continue;
+            }
+            // Beyond the side, as seen from within: else the neighbours go apart.
+            boolean beyond = Math.signum(turn(before, from, to)) == Math.signum(turn(from, meet, to));
+            double added = Math.abs(turn(from, meet, to)) / 2;
+            if (beyond && added < least) {
+                least = added;
+                best = i;
+                bestMeet = meet;
+            }
+        }
+        if (best < 0) {
+            ring.remove(0);
+            return;
+        }
+        ring.set(best, bestMeet);
+        ring.remove((best + 1) % ring.size());
+    }
+
+    private static Coordinate at(List<Coordinate> ring, int i) {
+        return ring.get(Math.floorMod(i, ring.size()));
+    }
+
+    /** Twice the area of the triangle, positive where it turns clockwise on the screen. */
+    private static double turn(Coordinate a, Coordinate b, Coordinate c) {
+        return (b.x - a.x) * (c.y - b.y) - (b.y - a.y) * (c.x - b.x);
+    }
+}
