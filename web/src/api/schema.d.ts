@@ -1540,6 +1540,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{id}/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["createOwn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{id}/reference.png": {
         parameters: {
             query?: never;
@@ -4007,6 +4023,8 @@ export interface components {
             className?: string;
             /** Format: uuid */
             id: string;
+            /** Format: uuid */
+            ofProject?: string;
             /** Format: int32 */
             revision: number;
             /** @enum {string} */
@@ -4015,6 +4033,8 @@ export interface components {
             /** Format: uuid */
             schoolClass?: string;
             settings: components["schemas"]["ProjectData"];
+            /** Format: uuid */
+            student?: string;
             title: string;
         };
         QualityView: {
@@ -7795,6 +7815,39 @@ export interface operations {
                 };
                 content: {
                     "application/pdf": string;
+                };
+            };
+        };
+    };
+    createOwn: {
+        parameters: {
+            query: {
+                rights: "OWN_PHOTO" | "SET_UP_FROM_LIFE" | "FREE_OF_RIGHTS";
+                rightsNote?: string;
+                student: string;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProjectView"];
                 };
             };
         };

@@ -8,9 +8,7 @@ import { Button, MainButton, Segments, Words } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { ClassChoice, NOBODY } from './ClassChoice';
-import { rightsNames, type Rights } from './words';
-
-const rights = (Object.keys(rightsNames) as Rights[]).map((id) => ({ id, name: rightsNames[id] }));
+import { rights, type Rights } from './words';
 
 /** Takes a picture in, with the right to use it. */
 export function NewProject() {

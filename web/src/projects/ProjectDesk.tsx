@@ -14,6 +14,7 @@ import { count, decimals } from '../words/words';
 import { ClassChoice, NOBODY } from './ClassChoice';
 import { FrameView, type Overlay, type Seen } from './FrameView';
 import { FocusPanel } from './FocusPanel';
+import { OwnPictures } from './OwnPictures';
 import { chosen, questions, rightsNames, turned, zoomed, type Project, type Settings } from './words';
 import { ZonePanel } from './ZonePanel';
 
@@ -41,8 +42,14 @@ const papers = [
 ] as const;
 const lessons = ['35', '40', '45', '50', '60', '80', '90', '100', '120'].map((id) => ({ id, name: `${id} min` }));
 
-/** One picture, large, with what is measured in it; tools at its edges. */
-export function ProjectDesk({ open }: { open: Project }) {
+/**
+ * One picture, large, with what is measured in it; tools at its edges. What a student draws instead of the class's shares its frame,
+ * grid, pencils and paper.
+ *
+ * @param own pictures that students draw instead of this one
+ * @param whose the student who alone draws this one
+ */
+export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: readonly Project[]; whose?: string | undefined }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [settings, setSettings] = useState(open.settings);
@@ -149,7 +156,7 @@ export function ProjectDesk({ open }: { open: Project }) {
             <h2>{shown === 'zones' ? 'Zones' : 'Finished'}</h2>
             {shown === 'finished' && <Small>{seenWords[seen]}</Small>}
             <Stepper label="At most" value={settings.zones ?? 10} least={3} most={25} onChange={(most) => set({ zones: most })} />
-            <Whole>
+            {!open.ofProject && <Whole>
               <Select
                 label="Pencils"
                 value={settings.set ?? NOBODY}
@@ -168,7 +175,7 @@ export function ProjectDesk({ open }: { open: Project }) {
                 onChange={(most) => setSettings((s) => withChoice(s, 'pencils', most))}
                 choices={[{ id: NOBODY, name: 'as many as help' }, ...[4, 6, 8, 10, 12, 16].map((n) => ({ id: String(n), name: `the best ${n}` }))]}
               />
-            </Whole>
+            </Whole>}
             {shown === 'finished' ? null : zones.data ? <ZonePanel project={open.id} settings={settings} zones={zones.data} open={openZone} onOpen={choose} joining={joining} onJoining={setJoining} onSettings={setSettings} /> : <Small>Parting the picture …</Small>}
           </>
         )}
@@ -188,14 +195,20 @@ export function ProjectDesk({ open }: { open: Project }) {
         <Two>
           <NumberBox label="Areas from, mm²" value={settings.islandMm2} least={0} most={400} step={2} digits={0} onChange={(islandMm2) => set({ islandMm2 })} />
           <NumberBox label="Details from, mm" value={settings.smoothMm} least={0} most={6} step={0.5} onChange={(smoothMm) => set({ smoothMm })} />
+          {!open.ofProject && <>
           <NumberBox label="Frame wide, mm" value={settings.frameWidthMm} least={40} most={600} digits={0} onChange={(frameWidthMm) => set({ frameWidthMm })} />
           <NumberBox label="Frame high, mm" value={settings.frameHeightMm} least={40} most={600} digits={0} onChange={(frameHeightMm) => set({ frameHeightMm })} />
           <NumberBox label="Columns" value={settings.columns} least={2} most={12} step={1} digits={0} onChange={(columns) => set({ columns })} />
           <NumberBox label="Rows" value={settings.rows} least={2} most={12} step={1} digits={0} onChange={(rows) => set({ rows })} />
+          </>}
         </Two>
-        <Whole>
-          <ClassChoice value={schoolClass} onChange={setSchoolClass} />
-        </Whole>
+        {open.ofProject ? (
+          <Small>{whose ?? 'A student'}’s own picture. Frame, grid, pencils and paper are the class’s; it is printed with the class’s sheet.</Small>
+        ) : (
+          <Whole>
+            <ClassChoice value={schoolClass} onChange={setSchoolClass} />
+          </Whole>
+        )}
         <Line>
           <MainButton isDisabled={unchanged || keep.isPending || values.isError} onPress={() => keep.mutate()}>
             Keep
@@ -211,6 +224,7 @@ export function ProjectDesk({ open }: { open: Project }) {
             </LinkButton>
           )}
         </Line>
+        {!open.ofProject && open.schoolClass && <OwnPictures of={open} own={own} />}
         <h2>Print</h2>
         <Segments label="Paper" value={paper} onChange={setPaper} choices={papers} />
         {unchanged ? (
@@ -230,10 +244,14 @@ export function ProjectDesk({ open }: { open: Project }) {
             <a href={`/api/projects/${open.id}/keeping.pdf?paper=${paper}`} target="_blank" rel="noreferrer">
               Labels, mat, keeping
             </a>
-            <Button isDisabled={hand.isPending} onPress={() => hand.mutate()}>
-              {hand.isPending ? 'Finding the colours …' : 'Make it a sheet'}
-            </Button>
-            <Small>For the class to draw on: printed with names, read and judged when it comes back.</Small>
+            {!open.ofProject && (
+              <>
+                <Button isDisabled={hand.isPending} onPress={() => hand.mutate()}>
+                  {hand.isPending ? 'Finding the colours …' : 'Make it a sheet'}
+                </Button>
+                <Small>For the class to draw on: printed with names, read and judged when it comes back.</Small>
+              </>
+            )}
           </>
         ) : (
           <Small>Keep it first: what is printed is what is kept.</Small>
@@ -244,7 +262,7 @@ export function ProjectDesk({ open }: { open: Project }) {
         </Small>
         {asking ? (
           <Line role="group" aria-label="Delete this project">
-            <b>▲ The picture goes too.</b>
+            <b>▲ The picture goes too{own.length > 0 && `, and ${count(own.length, 'student’s', 'students’')} own`}.</b>
             <LinkButton onPress={() => drop.mutate()}>Delete</LinkButton>
             <LinkButton onPress={() => setAsking(false)}>Keep it</LinkButton>
           </Line>

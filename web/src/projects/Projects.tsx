@@ -1,46 +1,63 @@
 import { useQuery } from '@tanstack/react-query';
+import { Fragment } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { api, body } from '../api/client';
 import { Place } from '../design/Place';
 import { SideEntry, SideList } from '../design/SideList';
+import { sizes, space } from '../design/tokens';
 import { Failed, Loading } from '../design/States';
 import { count } from '../words/words';
 import { NewProject } from './NewProject';
+import { useStudents } from './OwnPictures';
 import { ProjectDesk } from './ProjectDesk';
+import type { Project } from './words';
 
 /** Pictures that classes draw from: at the left all of them, in the middle one with what is measured in it. */
 export default function Projects() {
   const { id } = useParams();
   const navigate = useNavigate();
   const projects = useQuery({ queryKey: ['projects'], queryFn: () => body(api.GET('/api/projects')) });
+  const chosen = projects.data?.find((p) => p.id === id);
+  const students = useStudents(chosen?.schoolClass ?? projects.data?.find((p) => !p.ofProject)?.schoolClass);
   if (projects.isError) {
     return <Failed error={projects.error} />;
   }
   if (!projects.data) {
     return <Loading what="the projects" />;
   }
-  const open = projects.data.find((p) => p.id === id) ?? (id === 'new' ? undefined : projects.data[0]);
+  const classes = projects.data.filter((p) => !p.ofProject);
+  const open = chosen ?? (id === 'new' ? undefined : classes[0]);
+  const ownOf = (of: Project) => projects.data.filter((p) => p.ofProject === of.id);
   return (
-    <Place title="Projects" about={open ? [open.title, open.className].filter(Boolean).join(', ') : count(projects.data.length, 'project')}>
+    <Place title="Projects" about={open ? [open.title, open.className].filter(Boolean).join(', ') : count(classes.length, 'project')}>
       <Layout>
         <SideList aria-label="Projects">
-          {projects.data.map((p) => (
-            <SideEntry key={p.id} data-open={p.id === open?.id} onPress={() => void navigate(`/projects/${p.id}`)}>
-              <b>{p.title}</b>
-              <small>{p.className ?? 'no class yet'}</small>
-            </SideEntry>
+          {classes.map((p) => (
+            <Fragment key={p.id}>
+              <SideEntry data-open={p.id === open?.id} onPress={() => void navigate(`/projects/${p.id}`)}>
+                <b>{p.title}</b>
+                <small>{p.className ?? 'no class yet'}</small>
+              </SideEntry>
+              {(open?.id === p.id || open?.ofProject === p.id) &&
+                ownOf(p).map((own) => (
+                  <Own key={own.id} data-open={own.id === open.id} onPress={() => void navigate(`/projects/${own.id}`)}>
+                    {students.find((s) => s.id === own.student)?.name ?? 'a student'}
+                  </Own>
+                ))}
+            </Fragment>
           ))}
           <SideEntry data-open={!open} onPress={() => void navigate('/projects/new')}>
             <b>New project</b>
           </SideEntry>
         </SideList>
-        {open ? <ProjectDesk key={open.id} open={open} /> : <NewProject />}
+        {open ? <ProjectDesk key={open.id} open={open} own={ownOf(open)} whose={students.find((s) => s.id === open.student)?.name} /> : <NewProject />}
       </Layout>
     </Place>
   );
 }
 
+const Own = styled(SideEntry)`margin-left: ${space(3)}; font-size: ${sizes.small};`;
 const Layout = styled.div`
   flex: 1;
   min-height: 0;

@@ -10,6 +10,8 @@ export const rightsNames: Record<Rights, string> = {
   FREE_OF_RIGHTS: 'free of rights',
 };
 
+export const rights = (Object.keys(rightsNames) as Rights[]).map((id) => ({ id, name: rightsNames[id] }));
+
 /** Settings as a question asks them: what is not said is left out. */
 export const questions = (settings: Settings): Settings =>
   Object.fromEntries(Object.entries(settings).filter(([, value]) => value !== undefined && value !== null && !(Array.isArray(value) && value.length === 0))) as unknown as Settings;

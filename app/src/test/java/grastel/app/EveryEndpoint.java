@@ -50,6 +50,7 @@ public abstract class EveryEndpoint extends DeskTest {
     /** What stands for an id in an address, and a body that would be taken: by endpoint. */
     protected Map<String, ById> byId;
 
+    /** @param body a file as its bytes; anything else as JSON; null for none */
     public record ById(HttpMethod method, String path, Object body, Map<String, Object> query, Object... ids) {
         public ById {
             ids = ids.clone();
@@ -243,6 +244,9 @@ public abstract class EveryEndpoint extends DeskTest {
         ById finished = add(GET, "/api/projects/{id}/finished.png", null, made.id());
         settings.forEach((name, value) -> finished.with(name, String.valueOf(value)));
         finished.with("seen", "VALUES");
+        ById own = add(POST, "/api/projects/{id}/own", picture, made.id());
+        own.with("student", UUID.randomUUID());
+        own.with("rights", "OWN_PHOTO");
         add(POST, "/api/projects/{id}/sheet", Map.of("paper", "A4"), made.id());
         add(GET, "/api/projects/{id}", null, made.id());
         add(PUT, "/api/projects/{id}", Map.of("title", "Shell", "settings", settings), made.id());
@@ -353,6 +357,11 @@ public abstract class EveryEndpoint extends DeskTest {
     }
 
     protected MvcTestResult send(SignedIn teacher, ById rule) {
+        if (rule.body() instanceof byte[] file) {
+            var sent = MockMvcRequestBuilders.multipart(rule.path(), rule.ids()).file("file", file);
+            rule.query().forEach((name, value) -> sent.queryParam(name, value.toString()));
+            return send(teacher, sent);
+        }
         var request = MockMvcRequestBuilders.request(rule.method(), rule.path(), rule.ids());
         rule.query().forEach((name, value) -> request.queryParam(name, value.toString()));
         if (rule.body() != null) {

@@ -82,7 +82,7 @@ class MutilatedRequestsTest extends EveryEndpoint {
     @Test
     void nothingSentMakesItFail() {
         List<ById> rules = new ArrayList<>(byId.values().stream()
-                .filter(r -> r.body() != null && r.method() != HttpMethod.DELETE)
+                .filter(r -> r.body() != null && !(r.body() instanceof byte[]) && r.method() != HttpMethod.DELETE)
                 .toList());
         others().forEach((path, body) -> rules.add(new ById(HttpMethod.POST, path, body, new LinkedHashMap<>())));
         List<String> failed = new ArrayList<>();

@@ -20,6 +20,14 @@ class Project extends Revised {
     @Column(name = "class_id")
     private UUID schoolClass;
 
+    /** The project that a student has this picture of their own for; null for one of a class. */
+    @Column(name = "of_project_id", updatable = false)
+    private UUID ofProject;
+
+    /** Who alone draws it; null for a class. */
+    @Column(name = "student_id", updatable = false)
+    private UUID student;
+
     @Enumerated(EnumType.STRING)
     @Column(nullable = false, updatable = false, length = 20)
     private Rights rights;
@@ -46,6 +54,13 @@ class Project extends Revised {
         this.rightsNote = rightsNote;
         this.settings = settings;
         this.picture = picture.clone();
+    }
+
+    /** For one student of the class that another is drawn by. */
+    Project ownOf(UUID project, UUID whose) {
+        ofProject = project;
+        student = whose;
+        return this;
     }
 
     void change(String newTitle, UUID newClass, String newSettings) {

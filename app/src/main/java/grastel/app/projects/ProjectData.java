@@ -131,6 +131,62 @@ public record ProjectData(
                 false);
     }
 
+    /** In the frame of another, by its grid, with its pencils, on its paper. */
+    ProjectData within(ProjectData other) {
+        return new ProjectData(
+                version,
+                other.frameWidthMm,
+                other.frameHeightMm,
+                quarterTurns,
+                zoom,
+                centreX,
+                centreY,
+                steps,
+                islandMm2,
+                smoothMm,
+                followMm,
+                other.columns,
+                other.rows,
+                zones,
+                other.set,
+                other.paper,
+                other.pencils,
+                splits,
+                joins,
+                names,
+                focus,
+                light,
+                glazed);
+    }
+
+    /** What does not hang on the picture, for another one. */
+    ProjectData ofAnother() {
+        return new ProjectData(
+                VERSION,
+                frameWidthMm,
+                frameHeightMm,
+                0,
+                1.0,
+                0.5,
+                0.5,
+                steps,
+                islandMm2,
+                smoothMm,
+                followMm,
+                columns,
+                rows,
+                zones,
+                set,
+                paper,
+                pencils,
+                List.of(),
+                List.of(),
+                List.of(),
+                null,
+                null,
+                glazed);
+    }
+
     Frame frame() {
         return new Frame(frameWidthMm, frameHeightMm);
     }

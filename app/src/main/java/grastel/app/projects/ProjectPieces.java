@@ -6,6 +6,9 @@ import grastel.app.sheets.PiecesAtHand;
 import grastel.core.exercise.Piece;
 import grastel.core.exercise.Setting;
 import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** Every project as a picture that a sheet can ask for. */
@@ -24,6 +27,12 @@ class ProjectPieces implements PiecesAtHand {
         return projects.all().stream()
                 .map(p -> (Piece) new ProjectPiece(p, colours))
                 .toList();
+    }
+
+    @Override
+    public Map<UUID, String> own(String piece) {
+        return projects.own(UUID.fromString(piece)).entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().toString()));
     }
 
     private record ProjectPiece(ProjectInfo project, ProjectColours colours) implements Piece {

@@ -1,5 +1,6 @@
 package grastel.app.projects;
 
+import grastel.app.platform.ApiProblem;
 import grastel.app.projects.Projects.ProjectInfo;
 import grastel.app.sheets.SheetData;
 import grastel.app.sheets.SheetData.ExerciseData;
@@ -27,6 +28,9 @@ public class ProjectSheets {
     /** The sheet of a project as it is kept, for its class, set and paper. @return its id */
     public UUID make(UUID project, PageSize size) {
         ProjectInfo of = projects.one(project);
+        if (of.ofProject() != null) {
+            throw ApiProblem.conflict("OWN_PICTURE", "One student’s own picture is printed with the class’s sheet.");
+        }
         ExerciseData piece = new ExerciseData("finished-piece", Map.of("piece", ValueData.of(project.toString())));
         SheetData data = new SheetData(
                 of.schoolClass(), of.settings().set(), colours.paper(of.settings()), size, List.of(piece));

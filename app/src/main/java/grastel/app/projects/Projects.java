@@ -1,6 +1,7 @@
 package grastel.app.projects;
 
 import grastel.app.classes.Classes;
+import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.ApiProblem;
 import grastel.app.projects.ProjectRows.Line;
 import grastel.core.exercise.GradeBand;
@@ -11,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -37,12 +39,18 @@ public class Projects {
         this.json = json;
     }
 
-    /** @param schoolClass who draws it, or null */
+    /**
+     * @param schoolClass who draws it, or null
+     * @param ofProject and student where it is one student's own picture for another project, in the frame, set and paper of that;
+     *     else null
+     */
     public record ProjectInfo(
             UUID id,
             int revision,
             String title,
             UUID schoolClass,
+            UUID ofProject,
+            UUID student,
             Rights rights,
             String rightsNote,
             ProjectData settings) {}
@@ -50,7 +58,7 @@ public class Projects {
     /** @param schoolClass who draws it, or null */
     public record Title(UUID id, String title, UUID schoolClass) {}
 
-    /** What all projects are called. */
+    /** What all projects are called; pictures of one student's own left out. */
     @Transactional(readOnly = true)
     public List<Title> titles() {
         return projects.titles();
@@ -59,27 +67,73 @@ public class Projects {
     /** The newest first. */
     @Transactional(readOnly = true)
     public List<ProjectInfo> all() {
-        return projects.lines().stream().map(this::info).toList();
+        List<Line> lines = projects.lines();
+        Map<UUID, Line> byId = lines.stream().collect(Collectors.toMap(Line::id, l -> l));
+        return lines.stream()
+                .map(line -> info(line, byId.get(line.ofProject())))
+                .toList();
     }
 
     @Transactional(readOnly = true)
     public ProjectInfo one(UUID id) {
-        return projects.line(id).map(this::info).orElseThrow(() -> ApiProblem.notFound("project"));
+        Line line = line(id);
+        return info(line, line.ofProject() == null ? null : line(line.ofProject()));
+    }
+
+    /** Which project a student draws instead of a class's, by student. */
+    @Transactional(readOnly = true)
+    public Map<UUID, UUID> own(UUID project) {
+        return projects.own(project).stream().collect(Collectors.toMap(Line::student, Line::id));
+    }
+
+    private Line line(UUID id) {
+        return projects.line(id).orElseThrow(() -> ApiProblem.notFound("project"));
     }
 
     /** @param file JPEG, PNG or TIFF; looked at before anything is kept */
     public ProjectInfo create(String title, UUID schoolClass, Rights rights, String rightsNote, byte[] file) {
         GradeBand band =
                 Optional.ofNullable(schoolClass).map(c -> classes.one(c).band()).orElse(GradeBand.DEVELOPING);
-        if (projects.count() >= MOST_PROJECTS) {
+        if (projects.countByOfProjectIsNull() >= MOST_PROJECTS) {
             throw ApiProblem.conflict("TOO_MANY", "There are " + MOST_PROJECTS + " projects. Delete one first.");
         }
         ProjectData settings = ProjectData.usual(ISLANDS.get(band));
-        Picture picture = pictures.decoded(UUID.randomUUID(), file);
-        ApiProblem.taken("file", () -> Reference.of(picture, settings.view(), settings.frame()));
+        requirePicture(file, settings);
         Project made = projects.saveAndFlush(new Project(
                 title.strip(), schoolClass, rights, rightsNote.strip(), json.writeValueAsString(settings), file));
         return one(made.id());
+    }
+
+    /** A picture that one student draws instead of the class's, in the same frame, of the same pencils, on the same paper. */
+    ProjectInfo createOwn(UUID project, UUID student, Rights rights, String rightsNote, byte[] file) {
+        ProjectInfo of = one(project);
+        if (of.ofProject() != null) {
+            throw ApiProblem.conflict("OWN_OF_OWN", "This picture is one student’s own already.");
+        }
+        StudentInfo whose = of.schoolClass() == null
+                ? null
+                : classes.one(of.schoolClass()).students().stream()
+                        .filter(s -> s.id().equals(student))
+                        .findFirst()
+                        .orElse(null);
+        if (whose == null) {
+            throw ApiProblem.invalid(
+                    "student", "NOT_IN_CLASS", "A picture of their own is for a student of the class that draws.");
+        }
+        if (own(project).containsKey(student)) {
+            throw ApiProblem.conflict(
+                    "HAS_OWN", whose.name() + " has a picture of their own already. Delete it before taking another.");
+        }
+        ProjectData settings = of.settings().ofAnother();
+        requirePicture(file, settings);
+        Project made = new Project(
+                of.title(), of.schoolClass(), rights, rightsNote.strip(), json.writeValueAsString(settings), file);
+        return one(projects.saveAndFlush(made.ownOf(project, student)).id());
+    }
+
+    private void requirePicture(byte[] file, ProjectData settings) {
+        Picture picture = pictures.decoded(UUID.randomUUID(), file);
+        ApiProblem.taken("file", () -> Reference.of(picture, settings.view(), settings.frame()));
     }
 
     /** @param known the revision the change was made on; null for whichever is there */
@@ -101,14 +155,18 @@ public class Projects {
         pictures.forget(id);
     }
 
-    private ProjectInfo info(Line line) {
+    /** @param of whose frame, set and paper it shares; null for its own */
+    private ProjectInfo info(Line line, Line of) {
+        ProjectData settings = json.readValue(line.settings(), ProjectData.class);
         return new ProjectInfo(
                 line.id(),
                 line.revision(),
                 line.title(),
-                line.schoolClass(),
+                of == null ? line.schoolClass() : of.schoolClass(),
+                line.ofProject(),
+                line.student(),
                 line.rights(),
                 line.rightsNote(),
-                json.readValue(line.settings(), ProjectData.class));
+                of == null ? settings : settings.within(json.readValue(of.settings(), ProjectData.class)));
     }
 }

@@ -56,13 +56,18 @@ class ProjectsController {
         this.classes = classes;
     }
 
-    /** @param className null where nobody draws it yet */
+    /**
+     * @param className null where nobody draws it yet
+     * @param ofProject and student where it is one student's own picture for another project
+     */
     record ProjectView(
             @NotNull UUID id,
             @NotNull int revision,
             @NotNull String title,
             UUID schoolClass,
             String className,
+            UUID ofProject,
+            UUID student,
             @NotNull Rights rights,
             @NotNull String rightsNote,
             @NotNull ProjectData settings) {}
@@ -127,6 +132,19 @@ class ProjectsController {
             @RequestParam(defaultValue = "") @Size(max = 300) String rightsNote)
             throws IOException {
         return view(projects.create(title, schoolClass, rights, rightsNote, file.getBytes()), classes.classNames());
+    }
+
+    /** Takes in a picture that one student draws instead of the class's; printed with the class's sheet. */
+    @PostMapping(path = "/{id}/own", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    ProjectView createOwn(
+            @PathVariable UUID id,
+            @RequestPart MultipartFile file,
+            @RequestParam UUID student,
+            @RequestParam Rights rights,
+            @RequestParam(defaultValue = "") @Size(max = 300) String rightsNote)
+            throws IOException {
+        return view(projects.createOwn(id, student, rights, rightsNote, file.getBytes()), classes.classNames());
     }
 
     @PutMapping("/{id}")
@@ -225,6 +243,8 @@ class ProjectsController {
                         .map(Classes.ClassName::name)
                         .findFirst()
                         .orElse(null),
+                p.ofProject(),
+                p.student(),
                 p.rights(),
                 p.rightsNote(),
                 p.settings());

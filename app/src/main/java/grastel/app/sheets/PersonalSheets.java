@@ -106,7 +106,7 @@ public class PersonalSheets {
         for (Composed one : all) {
             SheetVersion version = version(sheet, run == null ? 1 : run.pages().size() + 1, schoolClass, one);
             if (run == null) {
-                run = new PrintRun(version, schoolClass, to.band(), sheets.newCode());
+                run = new PrintRun(version, schoolClass, to.band(), sheets.newCode(), false);
             }
             run.add(version, one.page().student(), one.layouts().size());
         }

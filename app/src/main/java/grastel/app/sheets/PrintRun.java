@@ -54,22 +54,14 @@ class PrintRun extends Owned {
 
     protected PrintRun() {}
 
-    /** @param parts pages of each student; @param card true for a card and labels */
-    PrintRun(
-            SheetVersion version,
-            UUID schoolClass,
-            GradeBand band,
-            String code,
-            List<UUID> students,
-            int parts,
-            boolean card) {
-        this(version, schoolClass, band, code);
+    /**
+     * To be filled.
+     *
+     * @param version that is printed, of personal pages any of theirs
+     * @param card true for a card and labels
+     */
+    PrintRun(SheetVersion version, UUID schoolClass, GradeBand band, String code, boolean card) {
         this.card = card;
-        students.forEach(student -> add(null, student, parts));
-    }
-
-    /** To be filled. @param version that is printed, of personal pages any of theirs */
-    PrintRun(SheetVersion version, UUID schoolClass, GradeBand band, String code) {
         this.version = version;
         this.schoolClass = schoolClass;
         this.band = band;

@@ -43,6 +43,7 @@ public class Sheets {
     private final PrintRuns runs;
     private final PrintedPages pages;
     private final Planner planner;
+    private final OwnPages ownPages;
     private final Kit kit;
     private final Classes classes;
     private final SheetJson json;
@@ -63,6 +64,7 @@ public class Sheets {
             PrintRuns runs,
             PrintedPages pages,
             Planner planner,
+            OwnPages ownPages,
             Kit kit,
             Classes classes,
             SheetJson json,
@@ -74,6 +76,7 @@ public class Sheets {
         this.runs = runs;
         this.pages = pages;
         this.planner = planner;
+        this.ownPages = ownPages;
         this.kit = kit;
         this.classes = classes;
         this.json = json;
@@ -260,7 +263,18 @@ public class Sheets {
                 throw ApiProblem.invalid("card", "NO_CARD", words);
             });
         }
-        PrintRun run = new PrintRun(version, to.id(), to.band(), newCode(), students, layout.size(), card);
+        Map<UUID, OwnPages.Own> own = ownPages.of(version, data(version), to);
+        if (card && !own.isEmpty()) {
+            throw ApiProblem.invalid(
+                    "card",
+                    "NO_CARD",
+                    "Some draw from a picture of their own, and a card is the same for all: print pages.");
+        }
+        PrintRun run = new PrintRun(version, to.id(), to.band(), newCode(), card);
+        for (UUID student : students) {
+            OwnPages.Own pages = own.get(student);
+            run.add(pages == null ? null : pages.version(), student, pages == null ? layout.size() : pages.count());
+        }
         return run(runs.saveAndFlush(run).id());
     }
 

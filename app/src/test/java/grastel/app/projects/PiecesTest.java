@@ -26,6 +26,7 @@ import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
@@ -43,15 +44,27 @@ class PiecesTest extends DeskTest {
         schoolClass = newClass(teacher);
     }
 
-    /** In a frame of 100 × 125 mm and a set of pencils. */
-    private String project() {
-        byte[] file;
+    private static byte[] photo(HarbourFind find) {
         try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            ImageIO.write(HarbourFind.GLASS_FLOAT.picture(900, 1), "jpeg", out);
-            file = out.toByteArray();
+            ImageIO.write(find.picture(900, 1), "jpeg", out);
+            return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private MvcTestResult own(String project, HarbourFind find, UUID student) {
+        return send(
+                teacher,
+                MockMvcRequestBuilders.multipart("/api/projects/{id}/own", project)
+                        .file(new MockMultipartFile("file", "own.jpg", "image/jpeg", photo(find)))
+                        .param("student", student.toString())
+                        .param("rights", "OWN_PHOTO"));
+    }
+
+    /** In a frame of 100 × 125 mm and a set of pencils. */
+    private String project() {
+        byte[] file = photo(HarbourFind.GLASS_FLOAT);
         UUID id = as(teacher, () -> projects.create("Glass float", schoolClass.id(), Rights.OWN_PHOTO, "", file))
                 .id();
         Map<String, Object> settings =
@@ -121,9 +134,9 @@ class PiecesTest extends DeskTest {
         String read = content(get(teacher, "/api/returns/pages/{id}", page));
         List<String> goals = JsonPath.read(read, "$.goals[*].goal");
         assertThat(goals).contains("PROPORTION", "PICTURE_RANGE", "PICTURE_VALUES", "NO_DARK_LINES");
-        assertThat(JsonPath.<List<String>>read(read, "$.goals[*].level"))
+        assertThat(JsonPath.<List<Integer>>read(read, "$.goals[*].level"))
                 .as(read)
-                .doesNotContain("BEGINNING", "NEARLY", "NOT_TRIED");
+                .allMatch(level -> level >= 3);
         assertThat(JsonPath.<Boolean>read(read, "$.boxes[0].picture")).isTrue();
         assertThat(get(teacher, "/api/returns/pages/{id}/overlay?of=PLAN", page))
                 .hasStatusOk()
@@ -131,6 +144,72 @@ class PiecesTest extends DeskTest {
         UUID student = as(teacher, () -> sheets.page(printed)).student();
         assertThat(content(get(teacher, "/api/progress/students/{id}", student)))
                 .contains("READING_A_REFERENCE", "COLOUR_PLAN", "FINISHING");
+    }
+
+    @Test
+    void oneStudentDrawsFromAPictureOfTheirOwnOnThePageOfTheSamePrinting() {
+        String id = JsonPath.read(project(), "$.id");
+        UUID second = schoolClass.students().get(1).id();
+        String own = content(own(id, HarbourFind.MUSSEL, second));
+        assertThat(JsonPath.<String>read(own, "$.ofProject")).isEqualTo(id);
+        assertThat(JsonPath.<Double>read(own, "$.settings.frameWidthMm"))
+                .as("the frame of the class")
+                .isEqualTo(100);
+        assertThat(own(id, HarbourFind.MUSSEL, second)).hasStatus(409);
+        assertThat(own(id, HarbourFind.MUSSEL, UUID.randomUUID())).hasStatus(422);
+        assertThat(own(JsonPath.read(own, "$.id"), HarbourFind.MUSSEL, second)).hasStatus(409);
+        assertThat(post(teacher, "/api/projects/{id}/sheet", Map.of("paper", "A4"), JsonPath.<String>read(own, "$.id")))
+                .hasStatus(409);
+
+        String sheet =
+                JsonPath.read(content(post(teacher, "/api/projects/{id}/sheet", Map.of("paper", "A4"), id)), "$.sheet");
+        assertThat(post(teacher, "/api/sheets/{id}/runs", Map.of("schoolClass", schoolClass.id(), "card", true), sheet))
+                .hasStatus(422)
+                .bodyText()
+                .contains("picture of their own");
+        UUID run = created(teacher, "/api/sheets/" + sheet + "/runs", Map.of("schoolClass", schoolClass.id()));
+        List<String> cells = as(teacher, () -> sheets.pages(run)).stream()
+                .map(page -> as(teacher, () -> sheets.printed(page.id()))
+                        .plan()
+                        .fields()
+                        .get(0)
+                        .picture()
+                        .cells())
+                .toList();
+        assertThat(cells.get(1)).isNotEqualTo(cells.get(0));
+        assertThat(cells.get(2)).isEqualTo(cells.get(0));
+        assertThat(get(teacher, "/api/sheets/runs/{id}/pages.pdf", run)).hasStatusOk();
+        assertThat(JsonPath.<List<Object>>read(content(get(teacher, "/api/sheets")), "$"))
+                .as("its pages are no sheet of their own in the list")
+                .hasSize(1);
+
+        UUID page = confirmed(teacher, printedPage(teacher, run, 1), Hand.EXACT, 9);
+        String read = content(get(teacher, "/api/returns/pages/{id}", page));
+        assertThat(JsonPath.<List<Integer>>read(read, "$.goals[?(@.goal == 'PICTURE_VALUES')].level"))
+                .as(read)
+                .hasSize(1)
+                .allMatch(level -> level >= 3);
+    }
+
+    @Test
+    void aPictureOfOnesOwnKeepsToTheClasssFrameAndGoesWithTheProject() {
+        String project = project();
+        String id = JsonPath.read(project, "$.id");
+        UUID student = schoolClass.students().get(0).id();
+        String own = JsonPath.read(content(own(id, HarbourFind.ENAMEL_MUG, student)), "$.id");
+        Map<String, Object> settings = new HashMap<>(JsonPath.read(project, "$.settings"));
+        settings.put("frameWidthMm", 120);
+        assertThat(put(
+                        teacher,
+                        "/api/projects/{id}",
+                        Map.of("title", "Glass float", "schoolClass", schoolClass.id(), "settings", settings),
+                        id))
+                .hasStatusOk();
+        assertThat(JsonPath.<Double>read(content(get(teacher, "/api/projects/{id}", own)), "$.settings.frameWidthMm"))
+                .isEqualTo(120);
+        assertThat(send(teacher, MockMvcRequestBuilders.delete("/api/projects/{id}", id)))
+                .hasStatus(204);
+        assertThat(get(teacher, "/api/projects/{id}", own)).hasStatus(404);
     }
 
     /** Drawn in a sketchbook: no marker tells where it lies nor whose it is. */

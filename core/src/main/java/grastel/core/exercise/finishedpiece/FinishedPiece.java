@@ -29,7 +29,8 @@ import java.util.stream.Collectors;
 
 /** One picture, drawn from a reference in the class's pencils and held against what they can make of it. */
 public final class FinishedPiece implements ExerciseKind {
-    private static final String PIECE = "piece";
+    /** Which picture is drawn. */
+    public static final String PIECE = "piece";
 
     /** A value the pencils miss by more is said, L*. */
     private static final double MISSED = 6;
