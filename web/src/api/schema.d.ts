@@ -3955,6 +3955,7 @@ export interface components {
             card?: boolean;
             /** Format: uuid */
             schoolClass: string;
+            variants?: boolean;
         };
         ProgressView: {
             /** Format: int32 */

@@ -75,7 +75,7 @@ const Part = styled.section`
   align-items: flex-start;
   gap: ${space(2)};
   width: 100%;
-  & > div { max-width: 100%; }
+  & > div { width: 100%; }
 `;
 const Small = styled.span`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Line = styled.div`display: flex; align-items: center; gap: ${space(3)};`;

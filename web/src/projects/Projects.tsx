@@ -28,9 +28,10 @@ export default function Projects() {
   }
   const classes = projects.data.filter((p) => !p.ofProject);
   const open = chosen ?? (id === 'new' ? undefined : classes[0]);
+  const nameOf = (of: Project) => students.find((s) => s.id === of.student)?.name;
   const ownOf = (of: Project) => projects.data.filter((p) => p.ofProject === of.id);
   return (
-    <Place title="Projects" about={open ? [open.title, open.className].filter(Boolean).join(', ') : count(classes.length, 'project')}>
+    <Place title="Projects" about={open ? [open.title, open.className, nameOf(open)].filter(Boolean).join(', ') : count(classes.length, 'project')}>
       <Layout>
         <SideList aria-label="Projects">
           {classes.map((p) => (
@@ -42,7 +43,7 @@ export default function Projects() {
               {(open?.id === p.id || open?.ofProject === p.id) &&
                 ownOf(p).map((own) => (
                   <Own key={own.id} data-open={own.id === open.id} onPress={() => void navigate(`/projects/${own.id}`)}>
-                    {students.find((s) => s.id === own.student)?.name ?? 'a student'}
+                    {nameOf(own) ?? 'a student'}
                   </Own>
                 ))}
             </Fragment>
@@ -51,7 +52,7 @@ export default function Projects() {
             <b>New project</b>
           </SideEntry>
         </SideList>
-        {open ? <ProjectDesk key={open.id} open={open} own={ownOf(open)} whose={students.find((s) => s.id === open.student)?.name} /> : <NewProject />}
+        {open ? <ProjectDesk key={open.id} open={open} own={ownOf(open)} whose={nameOf(open)} /> : <NewProject />}
       </Layout>
     </Place>
   );

@@ -11,8 +11,8 @@ import { type Draft, type SheetRequest, withThreshold, withValues } from './draf
 import { type Filled, PagePreview } from './PagePreview';
 import { Parameters } from './Parameters';
 
-/** Pages for each student, or one card with windows and labels. */
-export type PrintForm = 'pages' | 'card';
+/** Pages for each student, the same or each in a variant of their own, or one card with windows and labels. */
+export type PrintForm = 'pages' | 'variants' | 'card';
 
 export interface ComposerProps {
   kit: Schemas['KitView'];
@@ -103,9 +103,14 @@ function Pages({ draft, stale }: { draft: Draft; stale: boolean }) {
   );
 }
 
+/** Whether something of a sheet draws itself anew by a number. */
+const draws = (draft: Draft | undefined) => draft?.exercises.some((e) => e.parameters.some((p) => p.name === 'variant')) === true;
+
 function Printing({ draft, changed, onKeep, keeping, open, classes, classId, onClass, as, onAs, onPrint, printing, run }: ComposerProps) {
   const chosen = classes.find((c) => c.id === classId);
   const pages = draft?.pages.length ?? 0;
+  const varied = draws(draft);
+  const form = as === 'variants' && !varied ? 'pages' : as;
   const impossible = !draft || draft.exercises.some((e) => e.problems.length > 0) || pages === 0;
   return (
     <Print>
@@ -118,16 +123,17 @@ function Printing({ draft, changed, onKeep, keeping, open, classes, classId, onC
           <Select label="Print for" value={classId} onChange={onClass} choices={classes.map((c) => ({ id: c.id, name: c.name, note: count(c.students.length, 'student') }))} />
           <Segments
             label="As"
-            value={as}
+            value={form}
             onChange={onAs}
             choices={[
               { id: 'pages', name: 'pages' },
+              ...(varied ? [{ id: 'variants' as const, name: 'a variant each' }] : []),
               { id: 'card', name: 'card with windows' },
             ]}
           />
-          {as === 'card' && <p>{cardWords}</p>}
+          {form === 'card' && <p>{cardWords}</p>}
           <MainButton onPress={onPrint} isDisabled={printing || impossible || !chosen}>
-            {printing ? 'Preparing …' : printWords(as, chosen?.students.length ?? 0, Math.max(1, pages))}
+            {printing ? 'Preparing …' : printWords(form, chosen?.students.length ?? 0, Math.max(1, pages))}
           </MainButton>
         </>
       )}

@@ -102,7 +102,7 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun,
       onFailed(undefined);
       const sheet = changed ? await keep.mutateAsync() : open;
       try {
-        return await body(api.POST('/api/sheets/{id}/runs', { params: { path: { id: sheet.id } }, body: { schoolClass, card: as === 'card' } }));
+        return await body(api.POST('/api/sheets/{id}/runs', { params: { path: { id: sheet.id } }, body: { schoolClass, card: as === 'card', variants: as === 'variants' } }));
       } catch (e) {
         if (e instanceof Error) {
           onFailed({ sheet: sheet.id, error: e });

@@ -88,5 +88,5 @@ export const cardWords =
   'For paper that no printer takes. An adult cuts the windows out once; students trace them and draw on any paper; laid over the drawing, with the student’s label in its slot, the card is photographed.';
 
 /** What pressing *Print* gives. */
-export const printWords = (as: 'pages' | 'card', students: number, pages: number) =>
+export const printWords = (as: 'pages' | 'variants' | 'card', students: number, pages: number) =>
   as === 'card' ? `Print ${count(pages, 'card')}, ${count(students * pages, 'label')}` : `Print ${count(students * pages, 'page')}`;

@@ -49,7 +49,8 @@ final class SheetViews {
             @NotNull @Valid SheetData data) {}
 
     /** @param card true for one card with windows and a label for each student; of older callers pages */
-    record PrintRequest(@NotNull UUID schoolClass, Boolean card) {}
+    /** @param card one for all, with a label for each; @param variants of what draws itself anew, another for each student */
+    record PrintRequest(@NotNull UUID schoolClass, Boolean card, Boolean variants) {}
 
     /** @param schools answers to the method's questions */
     record MethodEffectRequest(

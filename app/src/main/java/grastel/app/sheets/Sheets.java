@@ -246,11 +246,14 @@ public class Sheets {
 
     /** Gives every student of a class the pages of the sheet's latest version. */
     public RunInfo print(UUID sheet, UUID schoolClass) {
-        return print(sheet, schoolClass, false);
+        return print(sheet, schoolClass, false, false);
     }
 
-    /** @param card true for one card and a label for each student */
-    RunInfo print(UUID sheet, UUID schoolClass, boolean card) {
+    /**
+     * @param card true for one card and a label for each student
+     * @param variants true for another variant for each, where something of the sheet draws itself anew
+     */
+    RunInfo print(UUID sheet, UUID schoolClass, boolean card, boolean variants) {
         ClassInfo to = classes.one(schoolClass);
         if (to.students().isEmpty()) {
             throw ApiProblem.invalid("schoolClass", "NO_STUDENTS", to.name() + " has no students yet.");
@@ -263,12 +266,10 @@ public class Sheets {
                 throw ApiProblem.invalid("card", "NO_CARD", words);
             });
         }
-        Map<UUID, OwnPages.Own> own = ownPages.of(version, data(version), to);
+        Map<UUID, OwnPages.Own> own = ownPages.of(version, data(version), to, variants);
         if (card && !own.isEmpty()) {
             throw ApiProblem.invalid(
-                    "card",
-                    "NO_CARD",
-                    "Some draw from a picture of their own, and a card is the same for all: print pages.");
+                    "card", "NO_CARD", "Not all draw the same, and a card is the same for all: print pages.");
         }
         PrintRun run = new PrintRun(version, to.id(), to.band(), newCode(), card);
         for (UUID student : students) {

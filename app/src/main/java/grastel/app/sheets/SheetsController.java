@@ -88,7 +88,11 @@ class SheetsController {
     @PostMapping("/{id}/runs")
     @ResponseStatus(HttpStatus.CREATED)
     RunView print(@PathVariable UUID id, @Valid @RequestBody PrintRequest request) {
-        return SheetViews.of(sheets.print(id, request.schoolClass(), Boolean.TRUE.equals(request.card())));
+        return SheetViews.of(sheets.print(
+                id,
+                request.schoolClass(),
+                Boolean.TRUE.equals(request.card()),
+                Boolean.TRUE.equals(request.variants())));
     }
 
     @GetMapping("/runs")

@@ -166,7 +166,7 @@ class PiecesTest extends DeskTest {
         assertThat(post(teacher, "/api/sheets/{id}/runs", Map.of("schoolClass", schoolClass.id(), "card", true), sheet))
                 .hasStatus(422)
                 .bodyText()
-                .contains("picture of their own");
+                .contains("Not all draw the same");
         UUID run = created(teacher, "/api/sheets/" + sheet + "/runs", Map.of("schoolClass", schoolClass.id()));
         List<String> cells = as(teacher, () -> sheets.pages(run)).stream()
                 .map(page -> as(teacher, () -> sheets.printed(page.id()))

@@ -18,6 +18,16 @@ public sealed interface Parameter {
     /** A whole number. */
     record Whole(String name, String label, int least, int most, Integer suggested) implements Parameter {}
 
+    /** Name of the number by which a kind draws itself anew. */
+    String VARIANT = "variant";
+
+    int MOST_VARIANTS = 999;
+
+    /** By which a kind draws itself anew, always the same again. */
+    static Parameter variant() {
+        return new Whole(VARIANT, "Variant", 1, MOST_VARIANTS, 1);
+    }
+
     /** A length in mm, or another measure with its unit in the label. */
     record Measure(String name, String label, double least, double most, Double suggested) implements Parameter {}
 

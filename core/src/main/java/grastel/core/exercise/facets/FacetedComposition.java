@@ -38,7 +38,6 @@ public final class FacetedComposition implements ExerciseKind {
     private static final String WIDTH = "widthMm";
     private static final String AREAS = "areas";
     private static final String COLOURS = "colours";
-    private static final String VARIANT = "variant";
 
     private static final double SUGGESTED_WIDTH = 90;
     private static final double SUGGESTED_HEIGHT = 110;
@@ -78,7 +77,7 @@ public final class FacetedComposition implements ExerciseKind {
                 new Parameter.Whole(AREAS, "Areas", 8, 20, 10),
                 new Parameter.Measure(WIDTH, "Width, mm", PicturePlan.LEAST_MM, 180, SUGGESTED_WIDTH),
                 new Parameter.Measure(Parameters.HEIGHT, "Height, mm", PicturePlan.LEAST_MM, 200, SUGGESTED_HEIGHT),
-                new Parameter.Whole(VARIANT, "Variant", 1, 999, 1));
+                Parameter.variant());
     }
 
     /** Pencils that fall far enough from the paper. */
@@ -95,7 +94,7 @@ public final class FacetedComposition implements ExerciseKind {
                 Parameters.chosen(values, Parameters.PENCIL, "dark enough for edges to be read on this paper", setting);
         double width = values.measure(WIDTH);
         double height = values.measure(Parameters.HEIGHT);
-        Random random = new Random(values.whole(VARIANT));
+        Random random = new Random(values.whole(Parameter.VARIANT));
         Facets facets = Facets.of(width, height, values.whole(AREAS), random)
                 .orElseThrow(() -> new ImpossibleExercise(
                         AREAS, "No lines part this frame into so many areas that can be drawn: fewer areas."));

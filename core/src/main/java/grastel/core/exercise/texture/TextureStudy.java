@@ -45,7 +45,6 @@ public final class TextureStudy implements ExerciseKind {
     private static final String SURFACE = "surface";
     private static final String DETAIL = "detail";
     private static final String WIDTH = "widthMm";
-    private static final String VARIANT = "variant";
 
     private static final double SUGGESTED_WIDTH = 90;
     private static final double SUGGESTED_HEIGHT = 110;
@@ -132,7 +131,7 @@ public final class TextureStudy implements ExerciseKind {
                 new Parameter.OnePencil(DETAIL, "Detail colour", fitting, null),
                 new Parameter.Measure(WIDTH, "Width, mm", PicturePlan.LEAST_MM, 180, SUGGESTED_WIDTH),
                 new Parameter.Measure(Parameters.HEIGHT, "Height, mm", PicturePlan.LEAST_MM, 200, SUGGESTED_HEIGHT),
-                new Parameter.Whole(VARIANT, "Variant", 1, 999, 1));
+                Parameter.variant());
     }
 
     @Override
@@ -142,7 +141,7 @@ public final class TextureStudy implements ExerciseKind {
         Pencil detail = values.pencil(DETAIL).orElseGet(() -> darker(base, setting));
         double width = values.measure(WIDTH);
         double height = values.measure(Parameters.HEIGHT);
-        Surface surface = look.surface(width, height, new Random(values.whole(VARIANT)));
+        Surface surface = look.surface(width, height, new Random(values.whole(Parameter.VARIANT)));
         PlanBuilder builder = new PlanBuilder(setting);
         List<List<Layer>> ladder = ladder(look, base, detail, setting, builder);
         FieldPlan field = builder.picture(
