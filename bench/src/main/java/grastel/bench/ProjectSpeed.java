@@ -3,6 +3,7 @@ package grastel.bench;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.media.ShippedKit;
+import grastel.core.project.Mixtures;
 import grastel.core.project.Palette;
 import grastel.core.project.ReferencePiece;
 import grastel.core.project.SeenFinished;
@@ -86,7 +87,7 @@ public class ProjectSpeed {
 
     @Benchmark
     public Object bestEightPencils() {
-        return Palette.of(zones.zones(), paper, pencils, Closeness.COLOUR, 8);
+        return Palette.of(zones.zones(), Mixtures.of(paper, pencils), Closeness.COLOUR, 8);
     }
 
     @Benchmark

@@ -8,6 +8,7 @@ import grastel.app.projects.ProjectPictures.Zoned;
 import grastel.core.exercise.Piece.Work;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
+import grastel.core.project.Mixtures;
 import grastel.core.project.Palette;
 import grastel.core.project.ReferencePiece;
 import grastel.core.project.SharedTint;
@@ -24,6 +25,7 @@ import org.springframework.stereotype.Component;
 /** What pencils make of the zones of projects. What was found last is remembered: it takes seconds. */
 @Component
 class ProjectColours {
+    private static final int MOST_PAIRED = 6;
     private static final int MOST_REMEMBERED = 24;
 
     private final ProjectPictures pictures;
@@ -36,6 +38,9 @@ class ProjectColours {
     private final Cache<Few, List<Pencil>> few =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
+    private final Cache<Pairs, Mixtures> mixtures =
+            Caffeine.newBuilder().maximumSize(MOST_PAIRED).build();
+
     ProjectColours(ProjectPictures pictures, Kit kit, Classes classes) {
         this.pictures = pictures;
         this.kit = kit;
@@ -47,6 +52,8 @@ class ProjectColours {
 
     /** What a project is drawn with where few pencils are to do. */
     private record Few(Zoned zones, With from, int most) {}
+
+    private record Pairs(Paper paper, List<Pencil> pencils) {}
 
     private record Found(Zoned zones, With with) {}
 
@@ -75,8 +82,12 @@ class ProjectColours {
         List<Zone> zones = pictures.zones(project, settings).zones();
         List<Pencil> best = few.get(
                 new Few(ProjectPictures.zoned(project, settings), all, settings.pencils()),
-                f -> Palette.of(zones, all.paper(), all.pencils(), all.method().closeness(), f.most()));
+                f -> Palette.of(zones, mixtures(all), all.method().closeness(), f.most()));
         return new With(all.set(), all.paper(), best, all.method());
+    }
+
+    private Mixtures mixtures(With all) {
+        return mixtures.get(new Pairs(all.paper(), all.pencils()), p -> Mixtures.of(p.paper(), p.pencils()));
     }
 
     /** Which paper of the kit it is drawn on. */

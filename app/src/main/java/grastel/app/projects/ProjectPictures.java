@@ -7,6 +7,7 @@ import grastel.app.platform.ApiProblem;
 import grastel.core.reading.Picture;
 import grastel.core.reading.UnreadablePage;
 import grastel.core.reference.Frame;
+import grastel.core.reference.Patches;
 import grastel.core.reference.Reference;
 import grastel.core.reference.ValueMap;
 import grastel.core.reference.ValueMap.Wanted;
@@ -30,6 +31,8 @@ class ProjectPictures {
     private static final long MOST_DECODED = 120_000_000;
 
     private static final int MOST_MEASURED = 24;
+    /** Some dozen megabytes each. */
+    private static final int MOST_PATCHED = 4;
 
     private final ProjectRows projects;
     private final Decoder decoder;
@@ -39,6 +42,8 @@ class ProjectPictures {
             .build();
     private final Cache<Lying, Reference> references =
             Caffeine.newBuilder().maximumSize(MOST_MEASURED).build();
+    private final Cache<Lying, Patches> patches =
+            Caffeine.newBuilder().maximumSize(MOST_PATCHED).build();
     private final Cache<Measured, ValueMap> values =
             Caffeine.newBuilder().maximumSize(MOST_MEASURED).build();
 
@@ -108,7 +113,7 @@ class ProjectPictures {
         Reference reference = reference(project, settings);
         return zones.get(
                 zoned(project, settings),
-                z -> Zones.of(reference, z.count(), z.leastMm2())
+                z -> Zones.of(patches.get(z.lying(), l -> Patches.of(reference)), z.count(), z.leastMm2())
                         .split(z.splits())
                         .joined(z.joins()));
     }
@@ -116,6 +121,7 @@ class ProjectPictures {
     void forget(UUID project) {
         zones.asMap().keySet().removeIf(z -> z.lying().project().equals(project));
         decoded.invalidate(project);
+        patches.asMap().keySet().removeIf(l -> l.project().equals(project));
         references.asMap().keySet().removeIf(l -> l.project().equals(project));
         values.asMap().keySet().removeIf(m -> m.lying().project().equals(project));
     }

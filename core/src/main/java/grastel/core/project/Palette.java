@@ -1,9 +1,6 @@
 package grastel.core.project;
 
 import grastel.core.colour.Lab;
-import grastel.core.layering.Pass;
-import grastel.core.layering.PressureGrade;
-import grastel.core.layering.Swatch;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Target;
@@ -20,8 +17,6 @@ import java.util.stream.Stream;
  * then pencils are added one by one, those first that help most, and exchanged as long as that helps.
  */
 public final class Palette {
-    private static final List<PressureGrade> GRADES =
-            List.of(PressureGrade.LIGHT, PressureGrade.MEDIUM, PressureGrade.FULL);
     /** Exchanges end by themselves; so many are never reached. */
     private static final int MOST_ROUNDS = 50;
 
@@ -32,18 +27,16 @@ public final class Palette {
     /** [under][over][colour], in the target's own measure; a pencil over itself is the pencil alone. */
     private final float[][][] errors;
 
-    private Palette(List<Wanted> wanted, Paper paper, List<Pencil> pencils, Closeness closeness) {
+    private Palette(List<Wanted> wanted, Mixtures mixtures, Closeness closeness) {
         this.wanted = wanted;
         List<Target> targets =
                 wanted.stream().map(w -> new Target(w.colour(), closeness)).toList();
-        Lab ground = paper.ground().toLab();
-        this.bare = targets.stream().mapToDouble(t -> t.error(ground)).toArray();
-        List<List<Swatch>> first =
-                pencils.stream().map(p -> laid(Swatch.bare(paper), p)).toList();
-        this.errors = IntStream.range(0, pencils.size())
+        this.bare =
+                targets.stream().mapToDouble(t -> t.error(mixtures.ground())).toArray();
+        this.errors = IntStream.range(0, mixtures.pencils())
                 .parallel()
-                .mapToObj(under -> pencils.stream()
-                        .map(over -> nearest(first.get(under), over == pencils.get(under) ? null : over, targets))
+                .mapToObj(under -> IntStream.range(0, mixtures.pencils())
+                        .mapToObj(over -> nearest(mixtures.of(under, over), targets))
                         .toArray(float[][]::new))
                 .toArray(float[][][]::new);
     }
@@ -51,16 +44,7 @@ public final class Palette {
     /** @param weight how much of the picture has it */
     record Wanted(Lab colour, double weight) {}
 
-    private static List<Swatch> laid(Swatch on, Pencil pencil) {
-        return GRADES.stream().map(g -> on.with(Pass.of(pencil, g), 1)).toList();
-    }
-
-    /** @param over null for nothing */
-    private static float[] nearest(List<Swatch> under, Pencil over, List<Target> targets) {
-        List<Lab> colours = under.stream()
-                .flatMap(s -> over == null ? Stream.of(s) : laid(s, over).stream())
-                .map(Swatch::colour)
-                .toList();
+    private static float[] nearest(List<Lab> colours, List<Target> targets) {
         float[] nearest = new float[targets.size()];
         for (int t = 0; t < nearest.length; t++) {
             double best = Double.POSITIVE_INFINITY;
@@ -73,9 +57,9 @@ public final class Palette {
     }
 
     /** @param most so many pencils; fewer where more do not help */
-    public static List<Pencil> of(List<Zone> zones, Paper paper, List<Pencil> pencils, Closeness closeness, int most) {
-        Palette palette = new Palette(wanted(zones), paper, pencils, closeness);
-        return palette.best(most).stream().sorted().map(pencils::get).toList();
+    public static List<Pencil> of(List<Zone> zones, Mixtures mixtures, Closeness closeness, int most) {
+        Palette palette = new Palette(wanted(zones), mixtures, closeness);
+        return palette.best(most).stream().sorted().map(mixtures::pencil).toList();
     }
 
     /** Own colours count for half of their zone, light and shadow for a quarter each. */
@@ -89,7 +73,7 @@ public final class Palette {
     }
 
     static Palette between(List<Wanted> wanted, Paper paper, List<Pencil> pencils) {
-        return new Palette(wanted, paper, pencils, Closeness.COLOUR);
+        return new Palette(wanted, Mixtures.of(paper, pencils), Closeness.COLOUR);
     }
 
     /** Numbers of the pencils: the best of what several beginnings lead to. */

@@ -1,14 +1,6 @@
 package grastel.core.reference;
 
-import boofcv.abst.segmentation.ImageSuperpixels;
-import boofcv.factory.segmentation.ConfigSlic;
-import boofcv.factory.segmentation.FactoryImageSegmentation;
-import boofcv.struct.image.GrayF32;
-import boofcv.struct.image.GrayS32;
-import boofcv.struct.image.ImageType;
-import boofcv.struct.image.Planar;
 import grastel.core.colour.Lab;
-import grastel.core.colour.Srgb;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
@@ -17,20 +9,12 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * A picture parted into areas of one colour each, with their own, light and shadow colours. Superpixels (Achanta and others,
- * IEEE Transactions on Pattern Analysis and Machine Intelligence 34, 2012; BoofCV's) are joined with neighbours, those first
- * that lose least by it (Ward, Journal of the American Statistical Association 58, 1963).
+ * A picture parted into areas of one colour each, with their own, light and shadow colours: its {@link Patches} joined with
+ * neighbours.
  */
 public final class Zones {
     public static final int FEWEST = 3;
     public static final int MOST = 25;
-    private static final int SUPERPIXELS = 500;
-    /** How much nearness in space counts against nearness in colour; SLIC's usual weight for Lab. */
-    private static final float SPACE = 10;
-
-    /** SLIC's centres hardly move after so many. */
-    private static final int ROUNDS = 6;
-
     /** Zones that lie along so much of the frame are behind the others. */
     private static final double BEHIND = 0.2;
 
@@ -71,18 +55,26 @@ public final class Zones {
      * @param leastMm2 areas under this join a neighbour
      */
     public static Zones of(Reference reference, int count, double leastMm2) {
+        return of(Patches.of(reference), count, leastMm2);
+    }
+
+    /** The same from what was found before. */
+    public static Zones of(Patches patches, int count, double leastMm2) {
         if (count < FEWEST || count > MOST) {
             throw new IllegalArgumentException(
                     "A picture is parted into " + FEWEST + " … " + MOST + " zones, not " + count);
         }
-        Lab[] colours = colours(reference);
-        float[][] bands = Borders.smooth(reference.width(), colours);
-        int[] drawn = Borders.drawn(reference.width(), joined(reference, colours, count), bands);
+        Reference reference = patches.reference();
+        int[] drawn = Borders.drawn(reference.width(), patches.joined(count), patches.bands());
         byte[] labels = new byte[drawn.length];
         for (int i = 0; i < drawn.length; i++) {
             labels[i] = (byte) drawn[i];
         }
-        return drawable(reference, Regions.of(reference.width(), reference.height(), labels, bands), leastMm2, colours);
+        return drawable(
+                reference,
+                Regions.of(reference.width(), reference.height(), labels, patches.bands()),
+                leastMm2,
+                patches.colours());
     }
 
     /** Without areas that cannot be drawn, numbered. */
@@ -90,13 +82,6 @@ public final class Zones {
         double mm2PerPx = reference.mmPerPx() * reference.mmPerPx();
         Regions kept = regions.without(leastMm2 / mm2PerPx, ValueMap.PENCIL_MM / reference.mmPerPx());
         return numbered(reference, kept, colours, mm2PerPx, leastMm2);
-    }
-
-    private static Lab[] colours(Reference reference) {
-        return IntStream.range(0, reference.width() * reference.height())
-                .parallel()
-                .mapToObj(i -> lab(reference.code(i)))
-                .toArray(Lab[]::new);
     }
 
     /** Numbers zones in reading order; those that are gone leave no number out. */
@@ -121,42 +106,6 @@ public final class Zones {
                         .toList(),
                 leastMm2,
                 List.of());
-    }
-
-    private static Lab lab(int code) {
-        return Srgb.ofCode(code).toLab();
-    }
-
-    /** Found at half the fineness, which is a quarter of the work and still finer than a pencil's line. */
-    private static int[] joined(Reference reference, Lab[] colours, int count) {
-        int width = reference.width() / 2;
-        int height = reference.height() / 2;
-        Lab[] half = IntStream.range(0, width * height)
-                .mapToObj(i -> colours[2 * (i / width) * reference.width() + 2 * (i % width)])
-                .toArray(Lab[]::new);
-        int[] coarse = Joining.of(superpixels(width, height, half), half, count);
-        return IntStream.range(0, colours.length)
-                .map(i -> {
-                    int x = Math.min(width - 1, i % reference.width() / 2);
-                    int y = Math.min(height - 1, i / reference.width() / 2);
-                    return coarse[y * width + x];
-                })
-                .toArray();
-    }
-
-    private static GrayS32 superpixels(int width, int height, Lab[] colours) {
-        Planar<GrayF32> bands = new Planar<>(GrayF32.class, width, height, 3);
-        for (int i = 0; i < colours.length; i++) {
-            bands.getBand(0).data[i] = (float) colours[i].lightness();
-            bands.getBand(1).data[i] = (float) colours[i].a();
-            bands.getBand(2).data[i] = (float) colours[i].b();
-        }
-        ConfigSlic config = new ConfigSlic(SUPERPIXELS, SPACE);
-        config.totalIterations = ROUNDS;
-        ImageSuperpixels<Planar<GrayF32>> slic = FactoryImageSegmentation.slic(config, ImageType.pl(3, GrayF32.class));
-        GrayS32 found = new GrayS32(width, height);
-        slic.segment(bands, found);
-        return found;
     }
 
     private static Zone zone(int[] joined, int zone, Lab[] colours, double mm2PerPx) {
@@ -220,7 +169,7 @@ public final class Zones {
             }
         }
         double mm2PerPx = reference.mmPerPx() * reference.mmPerPx();
-        return numbered(reference, regions.renamed(names), colours(reference), mm2PerPx, leastMm2)
+        return numbered(reference, regions.renamed(names), Patches.colours(reference), mm2PerPx, leastMm2)
                 .with(halved);
     }
 
@@ -236,7 +185,7 @@ public final class Zones {
     /** With zones made two, one after the other; what is of one colour, or too small for two, stays as it was. */
     public Zones split(List<Split> splits) {
         Zones now = this;
-        Lab[] colours = splits.isEmpty() ? new Lab[0] : colours(reference);
+        Lab[] colours = splits.isEmpty() ? new Lab[0] : Patches.colours(reference);
         List<Halved> done = new ArrayList<>();
         for (int i = 0; i < splits.size() && now.zones.size() < MOST; i++) {
             int zone = now.at(splits.get(i).x(), splits.get(i).y());
