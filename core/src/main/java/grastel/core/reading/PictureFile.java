@@ -2,7 +2,7 @@ package grastel.core.reading;
 
 import com.drew.imaging.ImageProcessingException;
 import com.drew.imaging.jpeg.JpegMetadataReader;
-import com.drew.metadata.Metadata;
+import com.drew.metadata.Directory;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.jpeg.JpegComponent;
 import com.drew.metadata.jpeg.JpegDirectory;
@@ -11,6 +11,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.Iterator;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
@@ -34,6 +35,9 @@ public final class PictureFile {
     private static final double PDF_DPI = 250;
     /** Where a PNG tells its bits per channel (ISO/IEC 15948, 11.2.2). */
     private static final int PNG_DEPTH = 24;
+
+    /** Of a picture to be turned to the right by 0…3 quarters, as Exif tells it. */
+    private static final int[] ORIENTATIONS = {1, 6, 3, 8};
 
     private PictureFile() {}
 
@@ -137,9 +141,19 @@ public final class PictureFile {
     public static Picture decode(byte[] file, int page, Limits limits) throws UnreadablePage {
         Kind kind = kindOf(file);
         if (kind == Kind.PDF) {
-            return renderPdf(file, page, limits);
+            return ofPdf(file, page, limits);
         }
-        BufferedImage image = readPicture(file, kind, (reader, stream) -> {
+        return kind == Kind.JPEG ? asTaken(ofJpeg(file, limits), file) : Picture.of(read(file, kind, page, limits));
+    }
+
+    /** As it lies in the file, not as its camera was held. */
+    private static Picture ofJpeg(byte[] file, Limits limits) throws UnreadablePage {
+        Picture picture = Picture.of(read(file, Kind.JPEG, 0, limits));
+        return isCoarse(file) ? picture.withCoarseColour() : picture;
+    }
+
+    private static BufferedImage read(byte[] file, Kind kind, int page, Limits limits) throws UnreadablePage {
+        return readPicture(file, kind, (reader, stream) -> {
             int at = kind == Kind.TIFF ? page : 0;
             requirePixels((long) reader.getWidth(at) * reader.getHeight(at), limits);
             AtomicBoolean cut = new AtomicBoolean();
@@ -150,8 +164,6 @@ public final class PictureFile {
             }
             return read;
         });
-        Picture picture = Picture.of(image);
-        return kind == Kind.JPEG ? asTaken(picture, file) : picture;
     }
 
     /** Colour JPEGs are decoded straight into our own order of channels, which saves a third of the time. */
@@ -219,14 +231,9 @@ public final class PictureFile {
 
     /** Channels of a JPEG; 0 where its head cannot be read. */
     private static int channels(byte[] file) {
-        try {
-            var frame = JpegMetadataReader.readMetadata(new ByteArrayInputStream(file))
-                    .getFirstDirectoryOfType(JpegDirectory.class);
-            Integer count = frame == null ? null : frame.getInteger(JpegDirectory.TAG_NUMBER_OF_COMPONENTS);
-            return count == null ? 0 : count;
-        } catch (ImageProcessingException | IOException e) {
-            return 0;
-        }
+        return told(file, JpegDirectory.class)
+                .map(frame -> frame.getInteger(JpegDirectory.TAG_NUMBER_OF_COMPONENTS))
+                .orElse(0);
     }
 
     private static <T> T readPicture(byte[] file, Kind kind, WithReader<T> with) throws UnreadablePage {
@@ -253,24 +260,29 @@ public final class PictureFile {
 
     /** Turned as the camera was held. */
     private static Picture asTaken(Picture picture, byte[] file) {
-        try {
-            Metadata metadata = JpegMetadataReader.readMetadata(new ByteArrayInputStream(file));
-            var exif = metadata.getFirstDirectoryOfType(ExifIFD0Directory.class);
-            Integer orientation = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
-            var frame = metadata.getFirstDirectoryOfType(JpegDirectory.class);
-            Picture known = frame != null && isCoarse(frame) ? picture.withCoarseColour() : picture;
-            return known.oriented(orientation == null ? 1 : orientation);
-        } catch (ImageProcessingException | IOException e) {
-            return picture;
-        }
+        Integer orientation = told(file, ExifIFD0Directory.class)
+                .map(exif -> exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION))
+                .orElse(1);
+        return picture.oriented(orientation);
     }
 
-    private static boolean isCoarse(JpegDirectory frame) {
-        JpegComponent brightness = frame.getComponent(0);
-        JpegComponent colour = frame.getComponent(1);
+    private static boolean isCoarse(byte[] jpeg) {
+        Optional<JpegDirectory> frame = told(jpeg, JpegDirectory.class);
+        JpegComponent brightness = frame.map(f -> f.getComponent(0)).orElse(null);
+        JpegComponent colour = frame.map(f -> f.getComponent(1)).orElse(null);
         return brightness != null
                 && colour != null
                 && brightness.getHorizontalSamplingFactor() > colour.getHorizontalSamplingFactor();
+    }
+
+    /** What a JPEG tells of itself; nothing where its head cannot be read. */
+    private static <T extends Directory> Optional<T> told(byte[] jpeg, Class<T> what) {
+        try {
+            return Optional.ofNullable(
+                    JpegMetadataReader.readMetadata(new ByteArrayInputStream(jpeg)).getFirstDirectoryOfType(what));
+        } catch (ImageProcessingException | IOException e) {
+            return Optional.empty();
+        }
     }
 
     private static PDDocument open(byte[] file) throws UnreadablePage, IOException {
@@ -281,8 +293,13 @@ public final class PictureFile {
         }
     }
 
-    private static Picture renderPdf(byte[] file, int page, Limits limits) throws UnreadablePage {
+    /** A scanned page is taken as it was scanned; any other is drawn. */
+    private static Picture ofPdf(byte[] file, int page, Limits limits) throws UnreadablePage {
         try (PDDocument pdf = open(file)) {
+            Optional<PdfImage> scanned = PdfImage.of(pdf.getPage(page));
+            if (scanned.isPresent()) {
+                return scanned(scanned.get(), limits);
+            }
             PDRectangle box = pdf.getPage(page).getCropBox();
             double scale = PDF_DPI / 72;
             requirePixels((long) (box.getWidth() * scale * box.getHeight() * scale), limits);
@@ -290,5 +307,14 @@ public final class PictureFile {
         } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException e) {
             throw new UnreadablePage(Problem.DAMAGED);
         }
+    }
+
+    private static Picture scanned(PdfImage scan, Limits limits) throws IOException, UnreadablePage {
+        requirePixels(scan.pixels(), limits);
+        Optional<byte[]> jpeg = scan.jpeg();
+        Picture picture = jpeg.isPresent() && kindOf(jpeg.get()) == Kind.JPEG
+                ? ofJpeg(jpeg.get(), limits)
+                : Picture.of(scan.drawn().getImage());
+        return picture.oriented(ORIENTATIONS[scan.quarterTurns()]);
     }
 }
