@@ -4,7 +4,8 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   plugins: [react()],
   build: { target: 'es2022', modulePreload: { polyfill: false } },
-  server: { proxy: { '/api': 'http://localhost:8080' } },
+  // the guide is shown from where it is kept
+  server: { proxy: { '/api': 'http://localhost:8080' }, fs: { allow: ['.', '../docs'] } },
   // a machine that is busy otherwise takes its time
   test: { environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'], testTimeout: 60_000 },
 });

@@ -23,6 +23,7 @@ const Reports = lazy(() => import('./wall/Reports'));
 const Student = lazy(() => import('./wall/Student'));
 const Classes = lazy(() => import('./classes/Classes'));
 const Account = lazy(() => import('./account/Account'));
+const Help = lazy(() => import('./help/Help'));
 const Show = lazy(() => import('./show/Show'));
 const PhonePage = lazy(() => import('./phone/PhonePage'));
 
@@ -80,6 +81,7 @@ function Places({ teacher, isDemo }: { teacher: Schemas['TeacherView']; isDemo: 
           <Route path="/kit/:view?" element={<Kit isDemo={isDemo} />} />
           <Route path="/students/:id" element={<Student />} />
           <Route path="/classes/:id?" element={<Classes />} />
+          <Route path="/help" element={<Help />} />
           <Route path="/account" element={<Account teacher={teacher} />} />
           <Route path="*" element={<Navigate to="/" replace />} />
         </Routes>

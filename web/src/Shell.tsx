@@ -36,7 +36,7 @@ export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: 
           </Scale>
           Grastel
         </Mark>
-        <Find places={places} />
+        <Find places={[...places, { to: '/help', name: 'Help' }]} />
         <nav aria-label="Places">
           {places.map((place) => (
             <PlaceLink key={place.to} to={place.to} end={place.to === '/'}>
@@ -47,6 +47,9 @@ export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: 
         <Foot>
           <SurroundChoice />
           <EyesChoice />
+          <div>
+            <Link to="/help">Help</Link>
+          </div>
           <div>
             <Link to="/account">{teacher}</Link>
             {isDemo && <div>Demo world</div>}

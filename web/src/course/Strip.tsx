@@ -66,9 +66,17 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
     }
   };
 
-  const opened = useLatest(onOpen);
-  const gone = useLatest(go);
-  const dropped = useLatest(onDrop);
+  /** What a box stands for now: boxes know their class and period by name, so that a change draws only those anew that show it. */
+  const meant = (of: string, key: string, then: (lane: Lane, period: Period) => void) => {
+    const lane = lanes.find((l) => l.schoolClass === of);
+    const period = lane?.periods.find((p) => p.key === key);
+    if (lane && period) {
+      then(lane, period);
+    }
+  };
+  const opened = useLatest((of: string, key: string) => meant(of, key, onOpen));
+  const gone = useLatest((event: KeyboardEvent<HTMLButtonElement>, of: string, key: string) => meant(of, key, (l, p) => go(event, l, p)));
+  const dropped = useLatest((of: string, lesson: string, key: string) => meant(of, key, (l, p) => onDrop(l, lesson, p)));
 
   return (
     <Frame ref={frame} data-strip tabIndex={0} role="region" aria-label="The term: arrow keys go from period to period, Alt with left and right moves a lesson">
@@ -92,8 +100,9 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
                 {periods.get(lane)?.get(w.monday)?.map((p) => (
                   <Box
                     key={p.key}
-                    lane={lane}
+                    of={lane.schoolClass}
                     period={p}
+                    {...faceOf(lane, p)}
                     zoom={zoom}
                     width={width}
                     past={p.starts.slice(0, 10) < today}
@@ -113,60 +122,71 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
   );
 }
 
-interface BoxProps {
-  lane: Lane;
+/** What of its lane a box shows, in a few words: the same words mean the same picture. */
+function faceOf(lane: Lane, period: Period) {
+  const warnings = lane.warnings.filter((w) => w.period === period.key || (w.kind !== 'NO_ROOM' && !w.period && period.pieces.some((p) => p.lesson === w.lesson && startsHere(lane, p.lesson, period)))).length;
+  const places = period.pieces.map((p) => lane.lessons.findIndex((l) => l.id === p.lesson));
+  return {
+    numbers: places.map((n) => n + 1).join('·'),
+    titles: places.map((n) => lane.lessons[n]?.title ?? '').join('\n'),
+    warned: warnings > 0,
+    words: periodWords(period, lane, warnings),
+  };
+}
+
+interface BoxProps extends ReturnType<typeof faceOf> {
+  of: string;
   period: Period;
   zoom: Zoom;
   width: number;
   past: boolean;
   open: boolean;
   lit: boolean;
-  onPress: (lane: Lane, period: Period) => void;
-  onKeyDown: (event: KeyboardEvent<HTMLButtonElement>, lane: Lane, period: Period) => void;
-  onDrop: (lane: Lane, lesson: string, period: Period) => void;
+  onPress: (of: string, period: string) => void;
+  onKeyDown: (event: KeyboardEvent<HTMLButtonElement>, of: string, period: string) => void;
+  onDrop: (of: string, lesson: string, period: string) => void;
 }
 
-/** One period: its stages from the top in steps of grey, what is left open below. Drawn anew only where its lane has changed. */
-const Box = memo(function Box({ lane, period, zoom, width, past, open, lit, onPress, onKeyDown, onDrop }: BoxProps) {
-  const warnings = lane.warnings.filter((w) => w.period === period.key || (w.kind !== 'NO_ROOM' && !w.period && period.pieces.some((p) => p.lesson === w.lesson && startsHere(lane, p.lesson, period))));
-  const number = (lesson: string) => lane.lessons.findIndex((l) => l.id === lesson) + 1;
+/** One period: its stages from the top in steps of grey, what is left open below. Drawn anew only where what it shows has changed. */
+const Box = memo(function Box({ of, period, numbers, titles, warned, words, zoom, width, past, open, lit, onPress, onKeyDown, onDrop }: BoxProps) {
   const [first] = period.pieces;
   const onward = period.pieces.at(-1)?.goesOn === true;
+  const places = numbers.split('·');
   return (
     <Stack>
       <Label>
-        {period.pieces.map((p) => number(p.lesson)).slice(0, warnings.length > 0 ? 1 : 2).join('·') || '–'}
-        {warnings.length > 0 && <span aria-hidden>▲</span>}
+        {places.slice(0, warned ? 1 : 2).join('·') || '–'}
+        {warned && <span aria-hidden>▲</span>}
       </Label>
       <Plate
         type="button"
-        data-box={`${lane.schoolClass} ${period.key}`}
+        data-box={`${of} ${period.key}`}
         data-open={open}
         data-lit={lit}
         data-past={past}
         data-cancelled={period.state === 'CANCELLED'}
-        aria-label={periodWords(period, lane, warnings.length)}
+        aria-label={words}
         aria-pressed={open}
         draggable={first !== undefined}
         style={{ width, height: Math.max(24, (period.room || period.minutes) * MINUTE) }}
-        onClick={() => onPress(lane, period)}
-        onKeyDown={(event) => onKeyDown(event, lane, period)}
-        onDragStart={(event) => first && event.dataTransfer.setData('text/plain', `${lane.schoolClass} ${first.lesson}`)}
+        onClick={() => onPress(of, period.key)}
+        onKeyDown={(event) => onKeyDown(event, of, period.key)}
+        onDragStart={(event) => first && event.dataTransfer.setData('text/plain', `${of} ${first.lesson}`)}
         onDragOver={(event) => event.preventDefault()}
         onDrop={(event) => {
           event.preventDefault();
-          const [of, lesson] = event.dataTransfer.getData('text/plain').split(' ');
-          if (of === lane.schoolClass && lesson) {
-            onDrop(lane, lesson, period);
+          const [from, lesson] = event.dataTransfer.getData('text/plain').split(' ');
+          if (from === of && lesson) {
+            onDrop(of, lesson, period.key);
           }
         }}
       >
         {period.state !== 'CANCELLED' &&
-          period.pieces.flatMap((piece) =>
+          period.pieces.flatMap((piece, at) =>
             piece.stages.map((s, i) => (
               <Tone
                 key={piece.lesson + s.id}
-                $grey={tone(s.kind, number(piece.lesson) + i)}
+                $grey={tone(s.kind, Number(places[at]) + i)}
                 style={{ height: s.minutes * MINUTE }}
                 data-begins={i === 0}
               />
@@ -174,8 +194,8 @@ const Box = memo(function Box({ lane, period, zoom, width, past, open, lit, onPr
           )}
         {zoom !== 'term' && (
           <Titles>
-            {period.pieces.map((p) => (
-              <span key={p.lesson}>{lane.lessons[number(p.lesson) - 1]?.title}</span>
+            {period.pieces.map((p, i) => (
+              <span key={p.lesson}>{titles.split('\n')[i]}</span>
             ))}
           </Titles>
         )}

@@ -4,7 +4,7 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { colour, sizes, space } from '../design/tokens';
-import { addressOf, kindNames, placesLike, type Place } from './found';
+import { addressOf, guideLike, kindNames, placesLike, type Place } from './found';
 
 type Found = Schemas['FoundView'] | Place;
 
@@ -22,7 +22,7 @@ export function Find({ places }: { places: readonly { to: string; name: string }
     enabled: open && q !== '',
     placeholderData: keepPreviousData,
   });
-  const all: Found[] = q === '' ? [] : [...placesLike(places, q), ...(found.data ?? [])];
+  const all: Found[] = q === '' ? [] : [...placesLike(places, q), ...(found.data ?? []), ...guideLike(q)];
   const shown = open && q !== '';
 
   useEffect(() => {
@@ -88,7 +88,7 @@ export function Find({ places }: { places: readonly { to: string; name: string }
         <List id="found" role="listbox" aria-label="Found">
           {all.map((f, i) => (
             <Line
-              key={f.kind + f.id}
+              key={f.kind + f.id + f.name}
               id={`found-${i}`}
               role="option"
               aria-selected={i === at}

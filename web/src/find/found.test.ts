@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { addressOf, placesLike } from './found';
+import { addressOf, guideLike, placesLike } from './found';
 
 it('knows where each kind is shown', () => {
   const found = { id: 'x', name: 'N', within: '' };
@@ -13,4 +13,10 @@ it('finds places by how they begin', () => {
   const places = [{ to: '/', name: 'Today' }, { to: '/wall', name: 'Wall' }];
   expect(placesLike(places, 'wa').map((p) => p.id)).toEqual(['/wall']);
   expect(placesLike(places, 'all')).toEqual([]);
+});
+
+it('finds where the guide speaks of something', () => {
+  const [first] = guideLike('text mode');
+  expect(first && addressOf(first)).toBe('/help#printing-and-scanning-well');
+  expect(guideLike('xyzzy')).toEqual([]);
 });

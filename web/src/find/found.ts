@@ -1,16 +1,17 @@
 import type { Schemas } from '../api/client';
+import { saidOf } from '../help/guide';
 
 type FoundView = Schemas['FoundView'];
 
-/** A place of the application, found as anything else. */
+/** A place of the application, or where its guide speaks of something, found as anything else. */
 export interface Place {
-  kind: 'PLACE';
+  kind: 'PLACE' | 'GUIDE';
   id: string;
   name: string;
   within: string;
 }
 
-export const kindNames: Record<FoundView['kind'] | 'PLACE', string> = {
+export const kindNames: Record<FoundView['kind'] | Place['kind'], string> = {
   STUDENT: 'student',
   CLASS: 'class',
   LESSON: 'lesson',
@@ -19,12 +20,14 @@ export const kindNames: Record<FoundView['kind'] | 'PLACE', string> = {
   STACK: 'stack',
   PROJECT: 'project',
   PLACE: 'place',
+  GUIDE: 'guide',
 };
 
 /** Where something found is shown. */
 export function addressOf(found: FoundView | Place): string {
   switch (found.kind) {
     case 'PLACE':
+    case 'GUIDE':
       return found.id;
     case 'STUDENT':
       return `/students/${found.id}`;
@@ -47,3 +50,6 @@ export const placesLike = (places: readonly { to: string; name: string }[], q: s
   places
     .filter((p) => p.name.toLowerCase().startsWith(q.toLowerCase()))
     .map((p) => ({ kind: 'PLACE', id: p.to, name: p.name, within: '' }));
+
+export const guideLike = (q: string): Place[] =>
+  saidOf(q).map((s) => ({ kind: 'GUIDE', id: `/help#${s.within.id}`, name: s.name, within: s.within.title }));

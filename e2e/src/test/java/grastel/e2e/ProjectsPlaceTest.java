@@ -87,6 +87,25 @@ class ProjectsPlaceTest extends DemoTest {
         }
     }
 
+    /** What to do with a sketchbook, asked by keyboard alone. */
+    @Test
+    void theGuideIsFoundAndRead() {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.page.keyboard().press("/");
+            desk.page.keyboard().type("sketchbook");
+            assertThat(desk.page.getByRole(
+                            AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("guide, Printing"))))
+                    .isVisible();
+            desk.page.keyboard().press("Enter");
+            desk.page.waitForURL(Pattern.compile("/help#printing"));
+            assertThat(desk.heading("Printing and scanning well")).isInViewport();
+            desk.checkAccessibility("Help");
+            desk.checkWidth("Help");
+            desk.checkQuiet();
+        }
+    }
+
     @Test
     void aPieceIsSeenFinishedHandedOutDrawnJudgedAndConfirmed() {
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
