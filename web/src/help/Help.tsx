@@ -26,7 +26,7 @@ export default function Help() {
             </a>
           ))}
         </nav>
-        <Text>
+        <Text tabIndex={0} role="region" aria-label="The guide">
           {sections.map((s) => (
             <section key={s.id} id={s.id} aria-label={s.title}>
               <h2>{s.title}</h2>

@@ -78,6 +78,12 @@ class PiecesTest extends DeskTest {
         return content(put(teacher, "/api/projects/{id}", change, id));
     }
 
+    /** Makes a project a sheet. @return its id */
+    private String sheet(String project) {
+        return JsonPath.read(
+                content(post(teacher, "/api/projects/{id}/sheet", Map.of("paper", "A4"), project)), "$.sheet");
+    }
+
     private BufferedImage finished(String project, String seen) throws IOException {
         StringBuilder query = new StringBuilder("?seen=" + seen);
         JsonPath.<Map<String, Object>>read(project, "$.settings").forEach((name, value) -> {
@@ -119,13 +125,7 @@ class PiecesTest extends DeskTest {
     @Test
     void aClassDrawsItAndWhatWasDrawnIsJudgedAndKept() {
         String project = project();
-        String sheet = JsonPath.read(
-                content(post(
-                        teacher,
-                        "/api/projects/{id}/sheet",
-                        Map.of("paper", "A4"),
-                        JsonPath.<String>read(project, "$.id"))),
-                "$.sheet");
+        String sheet = sheet(JsonPath.read(project, "$.id"));
         assertThat(JsonPath.<String>read(content(get(teacher, "/api/sheets/{id}", sheet)), "$.title"))
                 .isEqualTo("Glass float");
         UUID run = created(teacher, "/api/sheets/" + sheet + "/runs", Map.of("schoolClass", schoolClass.id()));
@@ -161,8 +161,7 @@ class PiecesTest extends DeskTest {
         assertThat(post(teacher, "/api/projects/{id}/sheet", Map.of("paper", "A4"), JsonPath.<String>read(own, "$.id")))
                 .hasStatus(409);
 
-        String sheet =
-                JsonPath.read(content(post(teacher, "/api/projects/{id}/sheet", Map.of("paper", "A4"), id)), "$.sheet");
+        String sheet = sheet(id);
         assertThat(post(teacher, "/api/sheets/{id}/runs", Map.of("schoolClass", schoolClass.id(), "card", true), sheet))
                 .hasStatus(422)
                 .bodyText()
@@ -216,13 +215,7 @@ class PiecesTest extends DeskTest {
     @Test
     void aDrawingWithoutMarkersIsReadByItsCorners() {
         String project = project();
-        String sheet = JsonPath.read(
-                content(post(
-                        teacher,
-                        "/api/projects/{id}/sheet",
-                        Map.of("paper", "A4"),
-                        JsonPath.<String>read(project, "$.id"))),
-                "$.sheet");
+        String sheet = sheet(JsonPath.read(project, "$.id"));
         UUID run = created(teacher, "/api/sheets/" + sheet + "/runs", Map.of("schoolClass", schoolClass.id()));
         UUID printed = printedPage(teacher, run, 1);
         UUID page = upload(teacher, "sketchbook.jpg", sketchbook(printed)).get(0);
@@ -308,8 +301,7 @@ class PiecesTest extends DeskTest {
     void whatIsPrintedStaysAsItWasWhenTheProjectIsGone() {
         String project = project();
         String id = JsonPath.read(project, "$.id");
-        String sheet =
-                JsonPath.read(content(post(teacher, "/api/projects/{id}/sheet", Map.of("paper", "A4"), id)), "$.sheet");
+        String sheet = sheet(id);
         UUID run = created(teacher, "/api/sheets/" + sheet + "/runs", Map.of("schoolClass", schoolClass.id()));
         assertThat(send(teacher, MockMvcRequestBuilders.delete("/api/projects/{id}", id)))
                 .hasStatus(204);

@@ -7,7 +7,9 @@ import grastel.core.page.Rect;
 import grastel.core.reading.Warp.Sighting;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 
 /**
  * Looks whether the printed lines of fields lie where a flat sheet has them, and corrects the mapping where they say that the
@@ -32,6 +34,12 @@ final class Outlines {
 
     private static final int ROUNDS = 8;
     private static final int FEWEST = 24;
+    /** Looked for at each box, across and down. */
+    private static final int SIGHTINGS = 3;
+    /** Where so many lines are as they should be, nothing is far off. */
+    private static final double WELL = 0.5;
+    /** Boxes that lie this far off as a whole are not found by their lines, mm. */
+    private static final double FAR_MM = 1.5;
 
     private final Picture picture;
     private final List<Rect> boxes = new ArrayList<>();
@@ -45,12 +53,60 @@ final class Outlines {
         page.keys().forEach(k -> boxes.add(k.rect()));
     }
 
-    /** The mapping as it is, or with the bend that the printed lines show. */
-    static Mapping follow(Picture picture, Mapping mapping, PageLayout page) {
+    /**
+     * The mapping as it is, or with the bend that the printed lines show; where they lie further off than they can be looked for,
+     * first with the bend that whole boxes show.
+     *
+     * @throws UnreadablePage where boxes lie far off and their lines cannot be followed
+     */
+    static Mapping follow(Picture picture, Mapping mapping, PageLayout page) throws UnreadablePage {
         Outlines outlines = new Outlines(picture, page);
-        Mapping best = mapping;
+        Mapping found = outlines.followed(mapping, mapping);
+        if (outlines.liesWell(found)) {
+            return found;
+        }
+        Mapping coarse = outlines.coarse(mapping, page);
+        if (coarse.isFlat()) {
+            return found;
+        }
+        Mapping followed = outlines.followed(mapping, coarse);
+        if (followed.isFlat()) {
+            throw new UnreadablePage(UnreadablePage.Problem.NOT_FLAT, coarse.bendMm());
+        }
+        return followed;
+    }
+
+    /** Whether most boxes have their lines where the mapping says, across the page and down it. */
+    private boolean liesWell(Mapping mapping) {
+        Map<Boolean, Long> well = boxes.parallelStream()
+                .flatMap(box -> sightings(mapping, box).stream())
+                .filter(s -> Math.abs(s.off() - (s.vertical() ? mapping.warpY(s.x(), s.y()) : mapping.warpX(s.x(), s.y())))
+                        < BENT_MM)
+                .collect(Collectors.partitioningBy(Sighting::vertical, Collectors.counting()));
+        return well.values().stream().allMatch(count -> count >= WELL * SIGHTINGS * boxes.size());
+    }
+
+    /** With the bend that boxes show as a whole; the same where they show none. */
+    private Mapping coarse(Mapping mapping, PageLayout page) {
+        Coarse coarse = new Coarse(picture, mapping, page, boxes);
+        List<Sighting> sightings = new ArrayList<>(markers());
+        for (Rect box : boxes) {
+            double x = box.x() + box.width() / 2;
+            double y = box.y() + box.height() / 2;
+            coarse.off(box, true).ifPresent(off -> sightings.add(new Sighting(x, y, off, true)));
+            coarse.off(box, false).ifPresent(off -> sightings.add(new Sighting(x, y, off, false)));
+        }
+        Warp warp = Warp.fit(sightings);
+        boolean shown = warp.most(sightings) > FAR_MM
+                && warp.remaining(sightings) < EXPLAINED * Warp.NONE.remaining(sightings);
+        return shown ? mapping.bent(warp, warp.most(sightings)) : mapping;
+    }
+
+    /** @param start where lines are looked for first */
+    private Mapping followed(Mapping mapping, Mapping start) {
+        Mapping best = start;
         for (int round = 0; round < ROUNDS; round++) {
-            List<Sighting> sightings = outlines.sightings(best);
+            List<Sighting> sightings = sightings(best);
             if (sightings.size() < FEWEST) {
                 return mapping;
             }
@@ -68,18 +124,23 @@ final class Outlines {
         return best;
     }
 
-    /**
-     * Where boxes are, in mm off the flat sheet. Both sides of a box are looked for and their middle taken: blur and the paper's
-     * shading move opposite sides by the same amount, one out and one in.
-     */
-    private List<Sighting> sightings(Mapping mapping) {
+    /** The mapping was fitted to the markers: there the sheet is where it says, however few lines are seen. */
+    private List<Sighting> markers() {
         List<Sighting> found = new ArrayList<>();
-        // The mapping was fitted to the markers: there the sheet is where it says, however few lines are seen.
         for (int corner = 0; corner < 4; corner++) {
             Rect marker = PageFurniture.marker(size, corner);
             found.add(new Sighting(marker.x(), marker.y(), 0, true));
             found.add(new Sighting(marker.x(), marker.y(), 0, false));
         }
+        return found;
+    }
+
+    /**
+     * Where boxes are, in mm off the flat sheet. Both sides of a box are looked for and their middle taken: blur and the paper's
+     * shading move opposite sides by the same amount, one out and one in.
+     */
+    private List<Sighting> sightings(Mapping mapping) {
+        List<Sighting> found = markers();
         found.addAll(boxes.parallelStream()
                 .flatMap(box -> sightings(mapping, box).stream())
                 .toList());

@@ -15,12 +15,16 @@ final class Camera {
     final int height;
     private final double[] toPage;
     private final double pageWidth;
-    private final double bendMm;
+    private final double pageHeight;
+    private final double downMm;
+    private final double acrossMm;
 
-    /** @param bendMm how far the middle of a bulging page seems moved down */
-    Camera(PageSize size, ScanConditions conditions, double bendMm) {
+    /** @param downMm and acrossMm how far the middle of a bulging page seems moved down, and to the right */
+    Camera(PageSize size, ScanConditions conditions, double downMm, double acrossMm) {
         this.pageWidth = size.widthMm();
-        this.bendMm = bendMm;
+        this.pageHeight = size.heightMm();
+        this.downMm = downMm;
+        this.acrossMm = acrossMm;
         double[] raw = project(size, conditions);
         double[] box = bounds(raw, size, conditions.desk());
         double[] shifted = multiply(new double[] {1, 0, -box[0], 0, 1, -box[1], 0, 0, 1}, raw);
@@ -48,10 +52,14 @@ final class Camera {
                 double share = 1 / (toPage[6] * px + w0);
                 double x = (toPage[0] * px + x0) * share;
                 double y = (toPage[3] * px + y0) * share;
-                double along = x / pageWidth;
-                seen.at(pixel, x, y - bendMm * 4 * along * (1 - along));
+                seen.at(pixel, x - acrossMm * bulge(y / pageHeight), y - downMm * bulge(x / pageWidth));
             }
         }
+    }
+
+    /** 1 in the middle, 0 at the ends. */
+    private static double bulge(double along) {
+        return 4 * along * (1 - along);
     }
 
     private static double[] project(PageSize size, ScanConditions s) {

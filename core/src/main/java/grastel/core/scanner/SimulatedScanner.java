@@ -176,16 +176,18 @@ public final class SimulatedScanner {
     private static BufferedImage exposed(
             Filled filled, PageLayout page, ScanConditions conditions, List<Spoil> spoils) {
         spoils.forEach(spoil -> spoil.on(filled.flat(), page.size()));
-        Camera camera = new Camera(page.size(), conditions, bend(spoils));
+        Camera camera = new Camera(page.size(), conditions, bend(spoils, true), bend(spoils, false));
         boolean sheetUnder = spoils.stream().anyMatch(Spoil.SheetUnder.class::isInstance);
         return expose(
                 filled.flat(), camera, conditions, sheetUnder, filled.random().nextLong());
     }
 
-    private static double bend(List<Spoil> spoils) {
+    private static double bend(List<Spoil> spoils, boolean down) {
         return spoils.stream()
                 .filter(Spoil.Bent.class::isInstance)
-                .mapToDouble(s -> ((Spoil.Bent) s).mm())
+                .map(Spoil.Bent.class::cast)
+                .filter(bent -> bent.down() == down)
+                .mapToDouble(Spoil.Bent::mm)
                 .sum();
     }
 

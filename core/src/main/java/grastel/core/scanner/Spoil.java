@@ -160,8 +160,17 @@ public sealed interface Spoil {
         }
     }
 
-    /** The sheet bulges along its length. @param mm how far its middle seems moved down */
-    record Bent(double mm) implements Spoil {}
+    /**
+     * The sheet bulges.
+     *
+     * @param mm how far its middle seems moved
+     * @param down true where it bulges from side to side and seems moved down; else from top to bottom, and to the right
+     */
+    record Bent(double mm, boolean down) implements Spoil {
+        public Bent(double mm) {
+            this(mm, true);
+        }
+    }
 
     /** Another sheet lies under it and looks out on the right. */
     record SheetUnder() implements Spoil {}
