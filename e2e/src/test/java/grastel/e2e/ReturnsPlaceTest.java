@@ -161,7 +161,7 @@ class ReturnsPlaceTest extends DemoTest {
             assertThat(list.getByText(Pattern.compile("damaged|ends too early")))
                     .hasCount(1);
             assertThat(list.getByText(Pattern.compile("corner markers"))).hasCount(1);
-            assertThat(list.getByText(Pattern.compile("square code cannot be read|dpi; at least")))
+            assertThat(list.getByText(Pattern.compile("square code cannot be read|dpi, too few")))
                     .hasCount(2);
 
             desk.open("/returns/" + run);

@@ -142,6 +142,10 @@ class SheetsPlaceTest extends DemoTest {
             desk.page.getByRole(AriaRole.RADIO, named("pages")).focus();
             desk.page.keyboard().press("ArrowRight");
             desk.page.keyboard().press("Space");
+            assertThat(desk.page.getByRole(AriaRole.RADIO, named("a variant each")))
+                    .isChecked();
+            desk.page.keyboard().press("ArrowRight");
+            desk.page.keyboard().press("Space");
             desk.checkAccessibility("Sheets, as a card");
             Locator print = desk.button("Print 1 card, 14 labels");
             assertThat(print).isEnabled();

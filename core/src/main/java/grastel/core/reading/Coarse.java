@@ -73,7 +73,10 @@ final class Coarse {
                     true,
                     IntStream.range(0, steps).mapToDouble(this::light).toArray());
             printed.add(taken(words, steps));
-            boxes.stream().map(b -> taken(List.of(b), steps)).filter(Strip::isAnything).forEach(printed::add);
+            boxes.stream()
+                    .map(b -> taken(List.of(b), steps))
+                    .filter(Strip::isAnything)
+                    .forEach(printed::add);
         }
 
         private static boolean isAnything(double[] taken) {

@@ -80,8 +80,9 @@ final class Outlines {
     private boolean liesWell(Mapping mapping) {
         Map<Boolean, Long> well = boxes.parallelStream()
                 .flatMap(box -> sightings(mapping, box).stream())
-                .filter(s -> Math.abs(s.off() - (s.vertical() ? mapping.warpY(s.x(), s.y()) : mapping.warpX(s.x(), s.y())))
-                        < BENT_MM)
+                .filter(s ->
+                        Math.abs(s.off() - (s.vertical() ? mapping.warpY(s.x(), s.y()) : mapping.warpX(s.x(), s.y())))
+                                < BENT_MM)
                 .collect(Collectors.partitioningBy(Sighting::vertical, Collectors.counting()));
         return well.values().stream().allMatch(count -> count >= WELL * SIGHTINGS * boxes.size());
     }
@@ -97,8 +98,8 @@ final class Outlines {
             coarse.off(box, false).ifPresent(off -> sightings.add(new Sighting(x, y, off, false)));
         }
         Warp warp = Warp.fit(sightings);
-        boolean shown = warp.most(sightings) > FAR_MM
-                && warp.remaining(sightings) < EXPLAINED * Warp.NONE.remaining(sightings);
+        boolean shown =
+                warp.most(sightings) > FAR_MM && warp.remaining(sightings) < EXPLAINED * Warp.NONE.remaining(sightings);
         return shown ? mapping.bent(warp, warp.most(sightings)) : mapping;
     }
 

@@ -278,8 +278,8 @@ public final class PictureFile {
     /** What a JPEG tells of itself; nothing where its head cannot be read. */
     private static <T extends Directory> Optional<T> told(byte[] jpeg, Class<T> what) {
         try {
-            return Optional.ofNullable(
-                    JpegMetadataReader.readMetadata(new ByteArrayInputStream(jpeg)).getFirstDirectoryOfType(what));
+            return Optional.ofNullable(JpegMetadataReader.readMetadata(new ByteArrayInputStream(jpeg))
+                    .getFirstDirectoryOfType(what));
         } catch (ImageProcessingException | IOException e) {
             return Optional.empty();
         }

@@ -87,8 +87,7 @@ class PdfImageTest {
 
     @Test
     void aScanIsThePixelsOfItsJpeg() throws Exception {
-        assertThat(decoded(pdf(0, PdfImageTest::whole)).rgb)
-                .isEqualTo(PictureFile.decode(JPEG, 0, LIMITS).rgb);
+        assertThat(decoded(pdf(0, PdfImageTest::whole)).rgb).isEqualTo(PictureFile.decode(JPEG, 0, LIMITS).rgb);
     }
 
     @Test
@@ -107,8 +106,10 @@ class PdfImageTest {
 
     @Test
     void whatWasScannedWithoutLossIsTakenToo() throws Exception {
-        Picture picture = decoded(pdf(0, (content, pdf) -> content.drawImage(
-                LosslessFactory.createFromImage(pdf, image()), 0, 0, PAGE.getWidth(), PAGE.getHeight())));
+        Picture picture = decoded(pdf(
+                0,
+                (content, pdf) -> content.drawImage(
+                        LosslessFactory.createFromImage(pdf, image()), 0, 0, PAGE.getWidth(), PAGE.getHeight())));
         assertThat(picture.rgb).isEqualTo(Picture.of(image()).rgb);
     }
 
@@ -153,12 +154,20 @@ class PdfImageTest {
                 }))))
                 .as("upside down")
                 .isTrue();
-        assertThat(isDrawn(decoded(pdf(0, (content, pdf) -> content.drawImage(
-                        JPEGFactory.createFromByteArray(pdf, JPEG), 100, 100, 210, 297)))))
+        assertThat(isDrawn(decoded(pdf(
+                        0,
+                        (content, pdf) ->
+                                content.drawImage(JPEGFactory.createFromByteArray(pdf, JPEG), 100, 100, 210, 297)))))
                 .as("small on a large page")
                 .isTrue();
-        assertThat(isDrawn(decoded(pdf(0, (content, pdf) -> content.drawImage(
-                        JPEGFactory.createFromByteArray(pdf, JPEG), 0, 0, PAGE.getWidth(), 0.92f * PAGE.getHeight())))))
+        assertThat(isDrawn(decoded(pdf(
+                        0,
+                        (content, pdf) -> content.drawImage(
+                                JPEGFactory.createFromByteArray(pdf, JPEG),
+                                0,
+                                0,
+                                PAGE.getWidth(),
+                                0.92f * PAGE.getHeight())))))
                 .as("pressed flat")
                 .isTrue();
     }
