@@ -1556,6 +1556,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/projects/{id}/pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pieces"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/projects/{id}/reference.png": {
         parameters: {
             query?: never;
@@ -3861,6 +3877,18 @@ export interface components {
             /** Format: uuid */
             id: string;
             words: string;
+        };
+        PieceRunView: {
+            /** Format: int32 */
+            back: number;
+            /** Format: int32 */
+            confirmed: number;
+            /** Format: int32 */
+            pages: number;
+            /** Format: date-time */
+            printedAt: string;
+            /** Format: uuid */
+            run: string;
         };
         PieceView: {
             goesOn: boolean;
@@ -7849,6 +7877,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProjectView"];
+                };
+            };
+        };
+    };
+    pieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceRunView"][];
                 };
             };
         };

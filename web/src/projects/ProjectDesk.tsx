@@ -15,6 +15,7 @@ import { ClassChoice, NOBODY } from './ClassChoice';
 import { FrameView, type Overlay, type Seen } from './FrameView';
 import { FocusPanel } from './FocusPanel';
 import { OwnPictures } from './OwnPictures';
+import { Pieces } from './Pieces';
 import { chosen, questions, rightsNames, turned, zoomed, type Project, type Settings } from './words';
 import { ZonePanel } from './ZonePanel';
 
@@ -256,6 +257,7 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
         ) : (
           <Small>Keep it first: what is printed is what is kept.</Small>
         )}
+        {!open.ofProject && <Pieces project={open.id} />}
         <Small>
           {rightsNames[open.rights]}
           {open.rightsNote && `: ${open.rightsNote}`}

@@ -244,6 +244,7 @@ public abstract class EveryEndpoint extends DeskTest {
         ById finished = add(GET, "/api/projects/{id}/finished.png", null, made.id());
         settings.forEach((name, value) -> finished.with(name, String.valueOf(value)));
         finished.with("seen", "VALUES");
+        add(GET, "/api/projects/{id}/pieces", null, made.id());
         ById own = add(POST, "/api/projects/{id}/own", picture, made.id());
         own.with("student", UUID.randomUUID());
         own.with("rights", "OWN_PHOTO");

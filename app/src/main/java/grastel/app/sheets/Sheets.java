@@ -13,6 +13,7 @@ import grastel.app.sheets.back.Backs;
 import grastel.app.sheets.card.Cards;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.finishedpiece.FinishedPiece;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.page.Card;
@@ -305,6 +306,16 @@ public class Sheets {
     /** Printings of sheets, the newest first. */
     public List<RunInfo> runsOf(Collection<UUID> ofSheets) {
         return ofSheets.isEmpty() ? List.of() : runs.ofSheets(ofSheets);
+    }
+
+    /** Printings of sheets on which a picture is drawn, the newest first. @param piece its id, see {@link PiecesAtHand} */
+    public List<RunInfo> runsOfPiece(String piece) {
+        return runsOf(all().stream()
+                .filter(sheet -> sheet.data().exercises().stream()
+                        .map(e -> e.values().get(FinishedPiece.PIECE))
+                        .anyMatch(value -> value != null && piece.equals(value.word())))
+                .map(SheetInfo::id)
+                .toList());
     }
 
     /** Printings a student was given a page of, the newest first. */

@@ -141,6 +141,8 @@ class PiecesTest extends DeskTest {
         assertThat(get(teacher, "/api/returns/pages/{id}/overlay?of=PLAN", page))
                 .hasStatusOk()
                 .hasContentType("image/png");
+        assertThat(content(get(teacher, "/api/projects/{id}/pieces", JsonPath.<String>read(project, "$.id"))))
+                .contains("\"run\":\"" + run + "\"", "\"pages\":3,\"back\":1,\"confirmed\":1");
         UUID student = as(teacher, () -> sheets.page(printed)).student();
         assertThat(content(get(teacher, "/api/progress/students/{id}", student)))
                 .contains("READING_A_REFERENCE", "COLOUR_PLAN", "FINISHING");

@@ -1,0 +1,52 @@
+package grastel.app.projects;
+
+import grastel.app.returns.Returns;
+import grastel.app.returns.Returns.Standing;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.RunInfo;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What classes drew from a project. */
+@RestController
+@RequestMapping("/api/projects/{id}/pieces")
+class PiecesController {
+    private final Projects projects;
+    private final Sheets sheets;
+    private final Returns returns;
+
+    PiecesController(Projects projects, Sheets sheets, Returns returns) {
+        this.projects = projects;
+        this.sheets = sheets;
+        this.returns = returns;
+    }
+
+    /** A printing of a project's sheet. @param back pages that were read; @param confirmed of them */
+    record PieceRunView(
+            @NotNull UUID run,
+            @NotNull Instant printedAt,
+            @NotNull int pages,
+            @NotNull int back,
+            @NotNull int confirmed) {}
+
+    /** The newest first. */
+    @GetMapping
+    List<PieceRunView> pieces(@PathVariable UUID id) {
+        List<RunInfo> runs = sheets.runsOfPiece(projects.one(id).id().toString());
+        Map<UUID, Standing> standings = returns.standings(runs);
+        return runs.stream()
+                .map(run -> {
+                    Returns.Progress progress = standings.get(run.id()).progress();
+                    return new PieceRunView(
+                            run.id(), run.printedAt(), progress.printed(), progress.read(), progress.confirmed());
+                })
+                .toList();
+    }
+}

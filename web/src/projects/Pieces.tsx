@@ -1,0 +1,42 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { api, body } from '../api/client';
+import { colour, sizes, space } from '../design/tokens';
+import { Poster } from '../wall/Poster';
+import { dateWords } from '../course/words';
+import { count } from '../words/words';
+
+/** What has been drawn from a project, printing by printing: to be read, compared, hung. */
+export function Pieces({ project }: { project: string }) {
+  const runs = useQuery({ queryKey: ['projects', project, 'pieces'], queryFn: () => body(api.GET('/api/projects/{id}/pieces', { params: { path: { id: project } } })) });
+  if (!runs.data || runs.data.length === 0) {
+    return null;
+  }
+  return (
+    <Part aria-label="Pieces">
+      <h2>Pieces</h2>
+      {runs.data.map((r) => (
+        <div key={r.run}>
+          <span>
+            {dateWords(r.printedAt)}: {r.back} of {count(r.pages, 'page')} back, {r.confirmed} confirmed
+          </span>
+          <Line>
+            <Link to={`/returns/${r.run}`}>Returns</Link>
+            {r.back > 0 && <Link to={`/wall/${r.run}`}>Wall</Link>}
+            {r.back > 0 && <Poster of={`/api/progress/runs/${r.run}`} />}
+          </Line>
+        </div>
+      ))}
+    </Part>
+  );
+}
+
+const Part = styled.section`
+  display: flex;
+  flex-direction: column;
+  gap: ${space(2)};
+  width: 100%;
+  & span { font-size: ${sizes.small}; color: ${colour.muted}; }
+`;
+const Line = styled.div`display: flex; flex-wrap: wrap; gap: ${space(3)}; font-size: ${sizes.small};`;
