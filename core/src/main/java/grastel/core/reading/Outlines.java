@@ -89,13 +89,13 @@ final class Outlines {
 
     /** With the bend that boxes show as a whole; the same where they show none. */
     private Mapping coarse(Mapping mapping, PageLayout page) {
-        Coarse coarse = new Coarse(picture, mapping, page, boxes);
+        BoxFinder finder = new BoxFinder(picture, mapping, page, boxes);
         List<Sighting> sightings = new ArrayList<>(markers());
         for (Rect box : boxes) {
             double x = box.x() + box.width() / 2;
             double y = box.y() + box.height() / 2;
-            coarse.off(box, true).ifPresent(off -> sightings.add(new Sighting(x, y, off, true)));
-            coarse.off(box, false).ifPresent(off -> sightings.add(new Sighting(x, y, off, false)));
+            finder.off(box, true).ifPresent(off -> sightings.add(new Sighting(x, y, off, true)));
+            finder.off(box, false).ifPresent(off -> sightings.add(new Sighting(x, y, off, false)));
         }
         Warp warp = Warp.fit(sightings);
         boolean shown =

@@ -14,7 +14,7 @@ import org.ejml.simple.SimpleMatrix;
  * as its box. Light along a strip through a box is held against both, moved by up to 9 mm; where they fit best the box lies.
  * Lines alone can be followed only as far as the next thing that is printed.
  */
-final class Coarse {
+final class BoxFinder {
     private static final double FURTHEST_MM = 9;
     private static final double STEP_MM = 0.25;
     private static final int FURTHEST = (int) (FURTHEST_MM / STEP_MM);
@@ -31,7 +31,7 @@ final class Coarse {
     private final List<Rect> boxes;
 
     /** @param boxes all that something may be drawn in */
-    Coarse(Picture picture, Mapping mapping, PageLayout page, List<Rect> boxes) {
+    BoxFinder(Picture picture, Mapping mapping, PageLayout page, List<Rect> boxes) {
         this.picture = picture;
         this.mapping = mapping;
         this.words = page.texts().stream().map(PageLayout.Text::bounds).toList();
