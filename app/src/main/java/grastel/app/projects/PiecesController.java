@@ -1,7 +1,7 @@
 package grastel.app.projects;
 
 import grastel.app.returns.Returns;
-import grastel.app.returns.Returns.Standing;
+import grastel.app.returns.Returns.Progress;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.RunInfo;
 import jakarta.validation.constraints.NotNull;
@@ -40,10 +40,10 @@ class PiecesController {
     @GetMapping
     List<PieceRunView> pieces(@PathVariable UUID id) {
         List<RunInfo> runs = sheets.runsOfPiece(projects.one(id).id().toString());
-        Map<UUID, Standing> standings = returns.standings(runs);
+        Map<UUID, Progress> all = returns.progress(runs);
         return runs.stream()
                 .map(run -> {
-                    Returns.Progress progress = standings.get(run.id()).progress();
+                    Progress progress = all.get(run.id());
                     return new PieceRunView(
                             run.id(), run.printedAt(), progress.printed(), progress.read(), progress.confirmed());
                 })

@@ -2,6 +2,7 @@ package grastel.app.projects;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.classes.StudentsDeleted;
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
 import grastel.core.reading.Picture;
@@ -18,6 +19,7 @@ import grastel.core.reference.Zones.Split;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
+import org.springframework.context.event.EventListener;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -116,6 +118,12 @@ class ProjectPictures {
                 z -> Zones.of(patches.get(z.lying(), l -> Patches.of(reference)), z.count(), z.leastMm2())
                         .split(z.splits())
                         .joined(z.joins()));
+    }
+
+    /** Pictures of students who are gone go too. */
+    @EventListener
+    void forget(StudentsDeleted deleted) {
+        List.of(decoded, references, patches, values, zones).forEach(Cache::invalidateAll);
     }
 
     void forget(UUID project) {

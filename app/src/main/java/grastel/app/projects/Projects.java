@@ -7,6 +7,7 @@ import grastel.app.projects.ProjectRows.Line;
 import grastel.core.exercise.GradeBand;
 import grastel.core.reading.Picture;
 import grastel.core.reference.Reference;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -150,18 +151,21 @@ public class Projects {
     }
 
     void delete(UUID id) {
-        projects.delete(projects.forChange(id).orElseThrow(() -> ApiProblem.notFound("project")));
+        Project found = projects.forChange(id).orElseThrow(() -> ApiProblem.notFound("project"));
+        Collection<UUID> own = own(id).values();
+        projects.delete(found);
         projects.flush();
         pictures.forget(id);
+        own.forEach(pictures::forget);
     }
 
-    /** @param of whose frame, set and paper it shares; null for its own */
+    /** @param of whose title, class, frame, set and paper it shares; null for its own */
     private ProjectInfo info(Line line, Line of) {
         ProjectData settings = json.readValue(line.settings(), ProjectData.class);
         return new ProjectInfo(
                 line.id(),
                 line.revision(),
-                line.title(),
+                of == null ? line.title() : of.title(),
                 of == null ? line.schoolClass() : of.schoolClass(),
                 line.ofProject(),
                 line.student(),

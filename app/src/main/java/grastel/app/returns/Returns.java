@@ -204,6 +204,16 @@ public class Returns {
                                 attempts.getOrDefault(run.id(), List.of()))));
     }
 
+    /** How far the pages of runs have come, by run. */
+    public Map<UUID, Progress> progress(Collection<RunInfo> runs) {
+        Map<UUID, List<PageLine>> byRun = runs.isEmpty()
+                ? Map.of()
+                : pages.ofRuns(runs.stream().map(RunInfo::id).toList()).stream()
+                        .collect(Collectors.groupingBy(PageLine::run));
+        return runs.stream()
+                .collect(Collectors.toMap(RunInfo::id, run -> progress(run, byRun.getOrDefault(run.id(), List.of()))));
+    }
+
     public Progress progress(UUID run) {
         return progress(sheets.run(run), pages.ofRuns(List.of(run)));
     }

@@ -203,9 +203,11 @@ class PiecesTest extends DeskTest {
         assertThat(put(
                         teacher,
                         "/api/projects/{id}",
-                        Map.of("title", "Glass float", "schoolClass", schoolClass.id(), "settings", settings),
+                        Map.of("title", "Float of glass", "schoolClass", schoolClass.id(), "settings", settings),
                         id))
                 .hasStatusOk();
+        assertThat(JsonPath.<String>read(content(get(teacher, "/api/projects/{id}", own)), "$.title"))
+                .isEqualTo("Float of glass");
         assertThat(JsonPath.<Double>read(content(get(teacher, "/api/projects/{id}", own)), "$.settings.frameWidthMm"))
                 .isEqualTo(120);
         assertThat(send(teacher, MockMvcRequestBuilders.delete("/api/projects/{id}", id)))

@@ -1,6 +1,12 @@
 package grastel.core.reading;
 
+import boofcv.alg.filter.binary.BinaryImageOps;
+import boofcv.struct.ConnectRule;
+import boofcv.struct.image.GrayS32;
+import boofcv.struct.image.GrayU8;
+import georegression.struct.point.Point2D_I32;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -62,11 +68,11 @@ public final class DrawingFinder {
     /** From the top left clockwise, as shares of the picture's width and height; none where nothing like a drawing is seen. */
     public static Optional<List<double[]>> corners(Picture picture) {
         DrawingFinder finder = new DrawingFinder(picture);
-        return finder.largest(finder.closed(finder.drawn())).map(finder::quadrangle);
+        return finder.largest(closed(finder.drawn())).map(finder::quadrangle).filter(corners -> corners.size() == 4);
     }
 
     /** What carries something. */
-    private boolean[] drawn() {
+    private GrayU8 drawn() {
         double[][] basis = IntStream.range(0, width * height)
                 .mapToObj(i -> UpperFit.basis(2.0 * (i % width) / width - 1, 2.0 * (i / width) / height - 1))
                 .toArray(double[][]::new);
@@ -75,91 +81,36 @@ public final class DrawingFinder {
         for (int c = 0; c < 3; c++) {
             off[c] = fit.off(c == 1 ? fit.terms : fit.also(logs[c]), logs[c]);
         }
-        boolean[] drawn = new boolean[width * height];
-        for (int i = 0; i < drawn.length; i++) {
+        GrayU8 drawn = new GrayU8(width, height);
+        for (int i = 0; i < drawn.data.length; i++) {
             double most = Math.max(off[0][i], Math.max(off[1][i], off[2][i]));
             double least = Math.min(off[0][i], Math.min(off[1][i], off[2][i]));
-            drawn[i] = off[1][i] < -DARKER || most - least > COLOURED;
+            drawn.data[i] = (byte) (off[1][i] < -DARKER || most - least > COLOURED ? 1 : 0);
         }
         return drawn;
     }
 
     /** Grown and shrunk again: gaps go, the outline stays. */
-    private boolean[] closed(boolean[] mask) {
-        boolean[] now = mask;
-        for (int i = 0; i < GAP; i++) {
-            now = grown(now, true);
-        }
-        for (int i = 0; i < GAP; i++) {
-            now = grown(now, false);
-        }
-        return now;
-    }
-
-    /** Places take on {@code what} where one of the four beside them has it. */
-    private boolean[] grown(boolean[] mask, boolean what) {
-        boolean[] out = mask.clone();
-        for (int y = 0; y < height; y++) {
-            for (int x = 0; x < width; x++) {
-                int i = y * width + x;
-                if (x > 0 && mask[i - 1] == what
-                        || x < width - 1 && mask[i + 1] == what
-                        || y > 0 && mask[i - width] == what
-                        || y < height - 1 && mask[i + width] == what) {
-                    out[i] = what;
-                }
-            }
-        }
-        return out;
+    private static GrayU8 closed(GrayU8 drawn) {
+        return BinaryImageOps.erode4(BinaryImageOps.dilate4(drawn, GAP, null), GAP, null);
     }
 
     /** Places of the largest area that does not reach the picture's border. */
-    private Optional<List<Coordinate>> largest(boolean[] mask) {
-        boolean[] seen = new boolean[mask.length];
-        List<Coordinate> largest = List.of();
-        for (int start = 0; start < mask.length; start++) {
-            if (mask[start] && !seen[start]) {
-                List<Coordinate> area = area(mask, seen, start);
-                if (area.size() > largest.size() && area.stream().noneMatch(this::isAtBorder)) {
-                    largest = area;
-                }
-            }
-        }
-        return largest.size() >= LEAST_SHARE * mask.length ? Optional.of(largest) : Optional.empty();
+    private Optional<List<Point2D_I32>> largest(GrayU8 drawn) {
+        GrayS32 labels = new GrayS32(width, height);
+        int count = BinaryImageOps.contour(drawn, ConnectRule.FOUR, labels).size();
+        return BinaryImageOps.labelToClusters(labels, count, null).stream()
+                .filter(area -> area.size() >= LEAST_SHARE * width * height)
+                .filter(area -> area.stream().noneMatch(this::isAtBorder))
+                .max(Comparator.comparingInt(List::size));
     }
 
-    private boolean isAtBorder(Coordinate at) {
+    private boolean isAtBorder(Point2D_I32 at) {
         return at.x < 1 || at.y < 1 || at.x > width - 2 || at.y > height - 2;
     }
 
-    private List<Coordinate> area(boolean[] mask, boolean[] seen, int start) {
-        List<Coordinate> area = new ArrayList<>();
-        int[] stack = new int[mask.length];
-        int top = 0;
-        stack[top++] = start;
-        seen[start] = true;
-        while (top > 0) {
-            int i = stack[--top];
-            int x = i % width;
-            area.add(new Coordinate(x, i / width));
-            int[] beside = {
-                x > 0 ? i - 1 : i,
-                x < width - 1 ? i + 1 : i,
-                i >= width ? i - width : i,
-                i + width < mask.length ? i + width : i
-            };
-            for (int next : beside) {
-                if (mask[next] && !seen[next]) {
-                    seen[next] = true;
-                    stack[top++] = next;
-                }
-            }
-        }
-        return area;
-    }
-
     /** Around an area: its hull, side after side left out that costs least, down to four. */
-    private List<double[]> quadrangle(List<Coordinate> area) {
+    private List<double[]> quadrangle(List<Point2D_I32> area) {
         // A place is an area of its own: its corners are what the hull goes round.
         Coordinate[] corners = area.stream()
                 .flatMap(c -> IntStream.range(0, 4).mapToObj(i -> new Coordinate(c.x + i % 2, c.y + i / 2)))

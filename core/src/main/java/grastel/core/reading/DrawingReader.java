@@ -55,15 +55,9 @@ final class DrawingReader {
         Ground bare = new Ground(ground, KeyInk.lab(ground), EDGE_MM, PAPERS_DIFFER, PLAY_MM);
         FieldReader reader = new FieldReader(flat, Sharpness.UNSEEN, ColourFix.NONE, bare);
         Set<PageFlag> flags = EnumSet.of(PageFlag.WITHOUT_MARKERS);
-        if (dpi < PageReader.COARSE_DPI) {
-            flags.add(PageFlag.COARSE);
-        }
-        if (tone.isClipped()) {
-            flags.add(PageFlag.CLIPPED);
-        }
-        if (picture.isGrey()) {
-            flags.add(PageFlag.GREY);
-        }
+        PageReader.flag(flags, PageFlag.COARSE, dpi < PageReader.COARSE_DPI);
+        PageReader.flag(flags, PageFlag.CLIPPED, tone.isClipped());
+        PageReader.flag(flags, PageFlag.GREY, picture.isGrey());
         PageLayout drawn =
                 new PageLayout(page.size(), List.of(frame), List.of(), List.of(), List.of(), List.of(), List.of());
         PageReading read = new PageReading(

@@ -85,7 +85,7 @@ public final class PageReader {
         return new Measures(read, flat, new Overlays(page, reader, light));
     }
 
-    private static void flag(Set<PageFlag> flags, PageFlag flag, boolean raised) {
+    static void flag(Set<PageFlag> flags, PageFlag flag, boolean raised) {
         if (raised) {
             flags.add(flag);
         }
