@@ -9,10 +9,12 @@ import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.scanner.FieldTask;
+import grastel.core.scanner.KeyHabit;
 import grastel.core.scanner.PieceTask;
 import grastel.core.scanner.PieceTask.Fault;
 import grastel.core.scanner.ScanConditions;
 import grastel.core.scanner.SimulatedScanner;
+import grastel.core.scanner.Stock;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -42,6 +44,13 @@ class ClassScanner {
     /** Held as near as the page allows. */
     private static final double PHONE_DESK_MM = 8;
 
+    /** Reflectance of printed black in a school, and how printings differ, natural logarithm. */
+    private static final double USUAL_BLACK = 0.04;
+
+    private static final double BLACK_SPREAD = 0.4;
+    /** No paper takes colour quite evenly. */
+    private static final double CLOUD = 0.03;
+
     private final Sheets sheets;
     private final WatchedFolder folder;
 
@@ -69,12 +78,13 @@ class ClassScanner {
         ScanConditions conditions = page.number() % PHONE_EVERY == 0
                 ? ScanConditions.phone(random).from(DPI, PHONE_DESK_MM)
                 : ScanConditions.flatbed(DPI, random);
-        byte[] file = new SimulatedScanner(printed.paper(), DRAWN_PX_PER_MM)
+        byte[] file = new SimulatedScanner(printed.paper(), stock(page), DRAWN_PX_PER_MM)
                 .file(
                         printed.layout(),
                         tasks,
                         printed.plan().palette(),
-                        DemoHand.of(printed.schoolClass(), page.student(), attempt, random),
+                        DemoHand.of(printed.schoolClass(), page.student(), attempt, random)
+                                .with(KeyHabit.any(new Random(DemoHand.seed(printed.schoolClass(), place)))),
                         conditions,
                         random.nextLong());
         return write(
@@ -82,6 +92,12 @@ class ClassScanner {
                 "scan-" + page.run().id().toString().substring(0, 4) + "-"
                         + String.format(Locale.ROOT, "%03d", page.number()) + ".jpg",
                 file);
+    }
+
+    /** Every printing comes from another printer, or from the same with less ink. */
+    private static Stock stock(PageInfo page) {
+        Random random = new Random(DemoHand.seed(page.run().title()));
+        return new Stock(USUAL_BLACK * Math.exp(BLACK_SPREAD * random.nextGaussian()), CLOUD);
     }
 
     /** Pictures with what this student does to pictures. */

@@ -76,7 +76,7 @@ final class LightField {
         if (shading != null) {
             field.shade(shading);
         }
-        field.stains = Stains.of(places, fitted.offs());
+        field.stains = Stains.of(places, fitted.offs(), shading != null);
         field.findFlare(picture, mapping, page, darkest);
         field.setGains();
         return field;

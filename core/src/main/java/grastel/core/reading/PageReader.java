@@ -14,7 +14,7 @@ import java.util.stream.Stream;
  */
 public final class PageReader {
     /** Changes whenever the same picture could give other figures. */
-    public static final int VERSION = 6;
+    public static final int VERSION = 7;
 
     /** Below this specks cannot be told, dots per inch. */
     static final double COARSE_DPI = 140;

@@ -14,6 +14,7 @@ import java.util.random.RandomGenerator;
  * @param skipChance chance that a box is left out, 0…1
  * @param swing how far the direction of strokes swings to either side inside a box, degrees
  * @param band share of the pressure lost at one place of a strip, which leaves a line; 0 for none
+ * @param keys what is done with key boxes
  */
 public record Hand(
         double pressureFactor,
@@ -24,10 +25,50 @@ public record Hand(
         double overshootMm,
         double skipChance,
         double swing,
-        double band) {
+        double band,
+        KeyHabit keys) {
 
     /** A hand that does exactly what is asked. */
     public static final Hand EXACT = new Hand(1, 0, 0, 0, 1, 0, 0, 0, 0);
+
+    /** A hand that fills key boxes as asked. */
+    public Hand(
+            double pressureFactor,
+            double pressureScatter,
+            double rangeShrink,
+            double patchiness,
+            double pointKept,
+            double overshootMm,
+            double skipChance,
+            double swing,
+            double band) {
+        this(
+                pressureFactor,
+                pressureScatter,
+                rangeShrink,
+                patchiness,
+                pointKept,
+                overshootMm,
+                skipChance,
+                swing,
+                band,
+                KeyHabit.AS_ASKED);
+    }
+
+    /** This hand with another habit. */
+    public Hand with(KeyHabit habit) {
+        return new Hand(
+                pressureFactor,
+                pressureScatter,
+                rangeShrink,
+                patchiness,
+                pointKept,
+                overshootMm,
+                skipChance,
+                swing,
+                band,
+                habit);
+    }
 
     /** This hand with a line in its strips. */
     public Hand withBand(double share) {
@@ -40,7 +81,8 @@ public record Hand(
                 overshootMm,
                 skipChance,
                 swing,
-                share);
+                share,
+                keys);
     }
 
     /**

@@ -2,8 +2,6 @@ package grastel.core.scanner;
 
 import grastel.core.colour.Lab;
 import grastel.core.layering.Layer;
-import grastel.core.layering.Pass;
-import grastel.core.layering.PressureGrade;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.page.Card;
@@ -50,7 +48,7 @@ public final class SimulatedScanner {
         this(paper, stock, FINE_PX_PER_MM);
     }
 
-    private SimulatedScanner(Paper paper, Stock stock, double pxPerMm) {
+    public SimulatedScanner(Paper paper, Stock stock, double pxPerMm) {
         this.paper = paper;
         this.stock = stock;
         this.pxPerMm = pxPerMm;
@@ -149,10 +147,13 @@ public final class SimulatedScanner {
             }
         }
         Filling keyFilling = card ? new Filling(printedOn, 0, random.nextLong()) : filling;
-        page.keys().stream()
-                .filter(k -> k.pencil() < keys.size())
-                .forEach(
-                        k -> keyFilling.fill(print, new Region.Box(k.rect()), key(keys.get(k.pencil())), hand, random));
+        for (PageLayout.Key box : page.keys()) {
+            List<Layer> layers =
+                    box.pencil() < keys.size() ? hand.keys().layers(keys.get(box.pencil()), keys, random) : List.of();
+            if (!layers.isEmpty()) {
+                keyFilling.fill(print, new Region.Box(box.rect()), FieldTask.even("", layers), hand, random);
+            }
+        }
         if (card) {
             Cut cut = new Cut(page, random);
             cut.trace(drawing);
@@ -189,11 +190,6 @@ public final class SimulatedScanner {
                 .filter(bent -> bent.down() == down)
                 .mapToDouble(Spoil.Bent::mm)
                 .sum();
-    }
-
-    /** A key box: full pressure, twice. */
-    private static FieldTask key(Pencil pencil) {
-        return FieldTask.even("", List.of(new Layer.Colour(Pass.of(pencil, PressureGrade.FULL), 2)));
     }
 
     private static BufferedImage expose(FlatPage flat, Camera camera, ScanConditions s, boolean sheetUnder, long seed) {

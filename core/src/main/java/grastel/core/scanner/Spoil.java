@@ -1,5 +1,6 @@
 package grastel.core.scanner;
 
+import grastel.core.colour.LinearRgb;
 import grastel.core.page.PageFurniture;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
@@ -53,6 +54,32 @@ public sealed interface Spoil {
                 light[0] *= 1 - 0.5 * tea;
                 light[1] *= 1 - tea;
                 light[2] *= 1 - 1.4 * tea;
+            });
+        }
+    }
+
+    /**
+     * A sleeve or a hand dragged over fresh colour.
+     *
+     * @param fromX and the other three: its two ends, mm
+     * @param wideMm how wide it is at half its strength
+     * @param strength share of light it takes where it takes most, by channel: alike for graphite, not for colours
+     */
+    record Smear(double fromX, double fromY, double toX, double toY, double wideMm, LinearRgb strength)
+            implements Spoil {
+        @Override
+        public void on(FlatPage page, PageSize size) {
+            double wayX = toX - fromX;
+            double wayY = toY - fromY;
+            page.change((x, y, light) -> {
+                double along = ((x - fromX) * wayX + (y - fromY) * wayY) / (wayX * wayX + wayY * wayY);
+                double nearest = Math.min(1, Math.max(0, along));
+                double away = Math.hypot(x - fromX - nearest * wayX, y - fromY - nearest * wayY) / (wideMm / 2);
+                double thinning = 1 - 0.6 * nearest;
+                double there = thinning * Math.exp(-Math.log(2) * away * away);
+                light[0] *= 1 - there * strength.red();
+                light[1] *= 1 - there * strength.green();
+                light[2] *= 1 - there * strength.blue();
             });
         }
     }

@@ -1,8 +1,6 @@
 package grastel.core.chart;
 
 import grastel.core.chart.ChartPlan.Entry;
-import grastel.core.colour.Lab;
-import grastel.core.colour.MovedReflectance;
 import grastel.core.exercise.Shipped;
 import grastel.core.layering.Layer;
 import grastel.core.media.Paper;
@@ -19,6 +17,7 @@ import grastel.core.reading.Picture;
 import grastel.core.reading.UnreadablePage;
 import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.Hand;
+import grastel.core.scanner.RealPencil;
 import grastel.core.scanner.ScanConditions;
 import grastel.core.scanner.SimulatedScanner;
 import grastel.core.scanner.Stock;
@@ -36,7 +35,8 @@ record FilledChart(ChartPlan plan, List<Pencil> real, Paper realPaper, List<Page
     /** @param off how far masstones are from what is thought, ΔE*ab; @param described false for a set that nobody knows */
     static FilledChart of(List<Pencil> pencils, double off, boolean described, long seed) {
         Random random = new Random(seed);
-        List<Pencil> real = pencils.stream().map(p -> moved(p, off, random)).toList();
+        List<Pencil> real =
+                pencils.stream().map(p -> RealPencil.of(p, off, random)).toList();
         double deeper = Math.exp(0.15 * random.nextGaussian());
         Paper cartridge = Shipped.CARTRIDGE;
         Paper paper = new Paper(
@@ -57,22 +57,6 @@ record FilledChart(ChartPlan plan, List<Pencil> real, Paper realPaper, List<Page
             works.put(work, work.grade().name().toLowerCase() + "\n× " + work.passes());
         }
         return new ChartPages.Words(WORDS, List.of("Fill every box."), works, "once at each pressure");
-    }
-
-    private static Pencil moved(Pencil p, double off, Random random) {
-        Lab m = p.masstone().toLab();
-        double[] way = {random.nextGaussian(), random.nextGaussian(), random.nextGaussian()};
-        double length = Math.sqrt(way[0] * way[0] + way[1] * way[1] + way[2] * way[2]);
-        Lab to = new Lab(
-                Math.max(8, Math.min(95, m.lightness() + off * way[0] / length)),
-                m.a() + off * way[1] / length,
-                m.b() + off * way[2] / length);
-        return p.measuredAs(
-                MovedReflectance.of(p.masstone(), to),
-                Math.min(1, Math.max(0, p.hiding() + 0.1 * random.nextGaussian())),
-                Math.min(
-                        Pencil.SOFTEST,
-                        Math.max(Pencil.HARDEST, p.softness() * Math.exp(0.15 * random.nextGaussian()))));
     }
 
     /** All pages as filled by a hand. @param by whose, from 0 */

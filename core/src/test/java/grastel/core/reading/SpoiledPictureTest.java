@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import grastel.core.colour.ColourDifference;
+import grastel.core.colour.LinearRgb;
 import grastel.core.exercise.Shipped;
 import grastel.core.exercise.Values;
 import grastel.core.page.PageSize;
@@ -102,6 +103,24 @@ class SpoiledPictureTest {
         assertThat(ring.reading().flags()).contains(PageFlag.STAINED);
         assertThat(ring.uncovered()).isLessThanOrEqualTo(1);
         assertThat(read(new Spoil.Shadow(0.4, 0.6, 25)).reading().flags()).doesNotContain(PageFlag.STAINED);
+    }
+
+    /** A sleeve over graphite, and over a colour; the second is told from a shadow. */
+    @Test
+    void aSmearAcrossFieldsIsInTheFigures() throws UnreadablePage {
+        List<Rect> fields = SHEET.page().fields().stream().map(f -> f.rect()).toList();
+        Rect from = fields.get(0);
+        Rect to = fields.get(4);
+        for (LinearRgb strength : List.of(new LinearRgb(0.22, 0.22, 0.22), new LinearRgb(0.05, 0.2, 0.3))) {
+            Read smeared =
+                    read(new Spoil.Smear(from.x() - 14, from.y() + 8, to.right() + 14, to.y() + 14, 8, strength));
+
+            System.out.printf(
+                    "smear %s: %s, %d uncovered, worst %.1f L*%n",
+                    strength, smeared.reading().flags(), smeared.uncovered(), smeared.value());
+            assertThat(smeared.uncovered()).isLessThanOrEqualTo(1);
+            assertThat(smeared.reading().flags()).containsAnyOf(PageFlag.STAINED, PageFlag.SHADOW);
+        }
     }
 
     /** Dark strokes of 0.5 and 1 mm beside a dark box: as much as they cover, not as they look blurred. */
