@@ -8,7 +8,7 @@ import grastel.core.project.Palette;
 import grastel.core.project.ReferencePiece;
 import grastel.core.project.SeenFinished;
 import grastel.core.project.ZoneColours.Mixed;
-import grastel.core.reading.Picture;
+import grastel.core.reading.picture.Picture;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.Target.Closeness;
 import grastel.core.reference.Frame;

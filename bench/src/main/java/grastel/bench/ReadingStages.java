@@ -2,11 +2,11 @@ package grastel.bench;
 
 import grastel.app.sheets.Sheets;
 import grastel.core.page.Rect;
-import grastel.core.reading.FoundPage;
 import grastel.core.reading.PageReader;
-import grastel.core.reading.Picture;
-import grastel.core.reading.PictureFile;
-import grastel.core.reading.UnreadablePage;
+import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.PictureFile;
+import grastel.core.reading.picture.UnreadablePage;
+import grastel.core.reading.place.FoundPage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.UUID;

@@ -2,9 +2,9 @@ package grastel.app.decoding;
 
 import grastel.app.decoding.ChildMain.Answer;
 import grastel.app.decoding.ChildMain.Request;
-import grastel.core.reading.Picture;
-import grastel.core.reading.UnreadablePage;
-import grastel.core.reading.UnreadablePage.Problem;
+import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.UnreadablePage;
+import grastel.core.reading.picture.UnreadablePage.Problem;
 import java.io.BufferedInputStream;
 import java.io.BufferedOutputStream;
 import java.io.DataInputStream;

@@ -1,8 +1,8 @@
 package grastel.app.decoding;
 
-import grastel.core.reading.Picture;
-import grastel.core.reading.PictureFile;
-import grastel.core.reading.UnreadablePage;
+import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.PictureFile;
+import grastel.core.reading.picture.UnreadablePage;
 import java.io.BufferedOutputStream;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;

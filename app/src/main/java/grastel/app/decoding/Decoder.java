@@ -1,8 +1,8 @@
 package grastel.app.decoding;
 
-import grastel.core.reading.Picture;
-import grastel.core.reading.PictureFile;
-import grastel.core.reading.UnreadablePage;
+import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.PictureFile;
+import grastel.core.reading.picture.UnreadablePage;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.UncheckedIOException;

@@ -1,6 +1,6 @@
 package grastel.app.decoding;
 
-import grastel.core.reading.PictureFile;
+import grastel.core.reading.picture.PictureFile;
 import java.time.Duration;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 

@@ -1,7 +1,7 @@
 package grastel.app.decoding;
 
-import grastel.core.reading.UnreadablePage;
-import grastel.core.reading.UnreadablePage.Problem;
+import grastel.core.reading.picture.UnreadablePage;
+import grastel.core.reading.picture.UnreadablePage.Problem;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;

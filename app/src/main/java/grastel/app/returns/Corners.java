@@ -1,7 +1,7 @@
 package grastel.app.returns;
 
 import grastel.app.platform.ApiProblem;
-import grastel.core.reading.FoundPage;
+import grastel.core.reading.place.FoundPage;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;

@@ -10,7 +10,7 @@ import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.exercise.Ladder;
 import grastel.core.judging.Agreement;
 import grastel.core.judging.Level;
-import grastel.core.reading.FieldReading;
+import grastel.core.reading.fields.FieldReading;
 import java.awt.image.BufferedImage;
 import java.time.LocalDate;
 import java.time.ZoneId;

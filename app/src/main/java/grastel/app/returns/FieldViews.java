@@ -9,7 +9,7 @@ import grastel.core.colour.Srgb;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.FieldPlan.Ask;
 import grastel.core.page.PageLayout;
-import grastel.core.reading.FieldReading;
+import grastel.core.reading.fields.FieldReading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;

@@ -1,6 +1,6 @@
 package grastel.app.returns;
 
-import grastel.core.reading.Picture;
+import grastel.core.reading.picture.Picture;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;

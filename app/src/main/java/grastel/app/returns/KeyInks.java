@@ -8,8 +8,8 @@ import grastel.core.layering.KeyRamp;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.page.Card;
-import grastel.core.reading.KeyInk;
 import grastel.core.reading.PageReader;
+import grastel.core.reading.keys.KeyInk;
 import java.util.List;
 import org.springframework.stereotype.Component;
 

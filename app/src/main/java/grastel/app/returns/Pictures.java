@@ -4,7 +4,7 @@ import grastel.app.returns.PageStore.NewImage;
 import grastel.app.returns.ReadingJob.Read;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
-import grastel.core.reading.Straightened;
+import grastel.core.reading.light.EvenPage;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,7 +14,7 @@ import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /**
- * Straightened pictures of pages and their boxes. They are made when a page's figures have been kept, so that figures wait for
+ * EvenPage pictures of pages and their boxes. They are made when a page's figures have been kept, so that figures wait for
  * no picture; whoever asks for one meanwhile waits until it is there.
  */
 @Component
@@ -52,13 +52,13 @@ class Pictures {
     }
 
     /** A page as a JPEG. */
-    static byte[] whole(Straightened page, PageLayout layout) {
+    static byte[] whole(EvenPage page, PageLayout layout) {
         return Jpeg.encode(
                 page.part(new Rect(0, 0, layout.size().widthMm(), layout.size().heightMm()), PAGE_PX_PER_MM));
     }
 
     /** The page and its boxes, made side by side: the page alone takes as long as all boxes. */
-    private static List<NewImage> of(Straightened page, PageLayout layout) {
+    private static List<NewImage> of(EvenPage page, PageLayout layout) {
         record Part(String name, Rect area, double pxPerMm) {}
         List<Part> parts = new ArrayList<>();
         Rect whole = new Rect(0, 0, layout.size().widthMm(), layout.size().heightMm());

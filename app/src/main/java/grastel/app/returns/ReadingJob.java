@@ -23,14 +23,14 @@ import grastel.core.media.Paper;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
 import grastel.core.reading.DrawingFinder;
-import grastel.core.reading.FieldReading;
-import grastel.core.reading.FoundPage;
 import grastel.core.reading.Overlays;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.PageReading;
-import grastel.core.reading.Picture;
-import grastel.core.reading.Straightened;
-import grastel.core.reading.UnreadablePage;
+import grastel.core.reading.fields.FieldReading;
+import grastel.core.reading.light.EvenPage;
+import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.UnreadablePage;
+import grastel.core.reading.place.FoundPage;
 import java.awt.image.BufferedImage;
 import java.time.Clock;
 import java.time.temporal.ChronoUnit;
@@ -101,7 +101,7 @@ class ReadingJob {
     }
 
     /** What a page gives. @param page what pictures of it are made from */
-    record Read(Result result, Straightened page, PageLayout layout) {}
+    record Read(Result result, EvenPage page, PageLayout layout) {}
 
     /**
      * Call as the page's owner. Whatever happens, the page ends in a state that says it.

@@ -8,7 +8,7 @@ import grastel.app.returns.ReadingJob.Read;
 import grastel.app.returns.ReturnViews.RereadGoalView;
 import grastel.core.judging.Proposal;
 import grastel.core.reading.Overlays;
-import grastel.core.reading.UnreadablePage;
+import grastel.core.reading.picture.UnreadablePage;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;

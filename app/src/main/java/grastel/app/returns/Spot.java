@@ -1,7 +1,7 @@
 package grastel.app.returns;
 
-import grastel.core.reading.FoundPage;
-import grastel.core.reading.Picture;
+import grastel.core.reading.picture.Picture;
+import grastel.core.reading.place.FoundPage;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;

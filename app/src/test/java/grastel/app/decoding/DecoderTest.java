@@ -3,7 +3,7 @@ package grastel.app.decoding;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowable;
 
-import grastel.core.reading.UnreadablePage;
+import grastel.core.reading.picture.UnreadablePage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;

@@ -3,8 +3,8 @@ package grastel.app.decoding;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import grastel.core.reading.UnreadablePage;
-import grastel.core.reading.UnreadablePage.Problem;
+import grastel.core.reading.picture.UnreadablePage;
+import grastel.core.reading.picture.UnreadablePage.Problem;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

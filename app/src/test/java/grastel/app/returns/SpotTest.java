@@ -2,8 +2,8 @@ package grastel.app.returns;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.core.reading.FoundPage;
-import grastel.core.reading.Picture;
+import grastel.core.reading.picture.Picture;
+import grastel.core.reading.place.FoundPage;
 import java.awt.image.BufferedImage;
 import java.util.List;
 import org.junit.jupiter.api.Test;

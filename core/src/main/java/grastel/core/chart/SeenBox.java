@@ -2,7 +2,7 @@ package grastel.core.chart;
 
 import grastel.core.chart.ChartPlan.Box;
 import grastel.core.colour.Lab;
-import grastel.core.reading.FieldReading;
+import grastel.core.reading.fields.FieldReading;
 
 /**
  * A box as it was read.

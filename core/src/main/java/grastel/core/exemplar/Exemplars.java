@@ -13,12 +13,12 @@ import grastel.core.media.Paper;
 import grastel.core.page.PageFurniture;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
-import grastel.core.reading.FoundPage;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.PageReading;
-import grastel.core.reading.Picture;
-import grastel.core.reading.Straightened;
-import grastel.core.reading.UnreadablePage;
+import grastel.core.reading.light.EvenPage;
+import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.UnreadablePage;
+import grastel.core.reading.place.FoundPage;
 import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
@@ -260,7 +260,7 @@ public final class Exemplars {
         }
     }
 
-    private static Picture cut(Straightened page, Rect field) {
+    private static Picture cut(EvenPage page, Rect field) {
         return page.part(field.inset(-AROUND_MM), PX_PER_MM);
     }
 }

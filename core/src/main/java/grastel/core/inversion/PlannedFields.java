@@ -8,7 +8,7 @@ import grastel.core.inversion.Inversion.Seen;
 import grastel.core.judging.Cover;
 import grastel.core.layering.Layer;
 import grastel.core.media.Paper;
-import grastel.core.reading.FieldReading;
+import grastel.core.reading.fields.FieldReading;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package grastel.core.judging;
 
 import grastel.core.exercise.Goal;
-import grastel.core.reading.FieldReading;
+import grastel.core.reading.fields.FieldReading;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;

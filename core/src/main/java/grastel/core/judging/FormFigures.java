@@ -3,7 +3,7 @@ package grastel.core.judging;
 import grastel.core.exercise.GoalFields;
 import grastel.core.judging.Measure.Figure;
 import grastel.core.judging.Measure.Pair;
-import grastel.core.reading.Measured;
+import grastel.core.reading.fields.Measured;
 import java.util.Comparator;
 import java.util.List;
 

@@ -5,7 +5,7 @@ import static grastel.core.judging.PieceFigures.LEAST_CELLS;
 
 import grastel.core.judging.Measure.Figure;
 import grastel.core.judging.Measure.Pair;
-import grastel.core.reading.Measured;
+import grastel.core.reading.fields.Measured;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -5,7 +5,7 @@ import grastel.core.exercise.PicturePlan;
 import grastel.core.exercise.PicturePlan.Focus;
 import grastel.core.judging.Measure.Figure;
 import grastel.core.judging.Measure.Pair;
-import grastel.core.reading.Measured;
+import grastel.core.reading.fields.Measured;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

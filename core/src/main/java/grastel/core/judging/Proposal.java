@@ -2,7 +2,7 @@ package grastel.core.judging;
 
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.Ladder;
-import grastel.core.reading.Measured;
+import grastel.core.reading.fields.Measured;
 
 /**
  * A proposed level for one goal.

@@ -3,7 +3,7 @@ package grastel.core.judging;
 import grastel.core.colour.Lab;
 import grastel.core.exercise.PicturePlan;
 import grastel.core.judging.Displacement.Shift;
-import grastel.core.reading.PictureReading;
+import grastel.core.reading.fields.PictureReading;
 import java.util.Optional;
 import java.util.stream.IntStream;
 

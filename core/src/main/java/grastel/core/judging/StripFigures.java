@@ -5,9 +5,9 @@ import grastel.core.colour.Lab;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.judging.Measure.Figure;
 import grastel.core.judging.Measure.Pair;
-import grastel.core.reading.Bands;
-import grastel.core.reading.Measured;
-import grastel.core.reading.Profile;
+import grastel.core.reading.fields.Measured;
+import grastel.core.reading.strips.Bands;
+import grastel.core.reading.strips.Profile;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -2,6 +2,11 @@ package grastel.core.reading;
 
 import grastel.core.page.PageLayout;
 import grastel.core.page.PageSize;
+import grastel.core.reading.fields.FieldReader;
+import grastel.core.reading.fields.FieldSamples;
+import grastel.core.reading.fields.SpeckMask;
+import grastel.core.reading.light.LightField;
+import grastel.core.reading.picture.Light;
 import java.awt.image.BufferedImage;
 
 /** What the figures of a page were read from, as pictures to lay over it: {@value #PX_PER_MM} px/mm, clear where nothing is. */

@@ -4,6 +4,21 @@ import grastel.core.colour.LinearRgb;
 import grastel.core.media.Paper;
 import grastel.core.page.Card;
 import grastel.core.page.PageLayout;
+import grastel.core.reading.fields.FieldReader;
+import grastel.core.reading.fields.FieldReading;
+import grastel.core.reading.fields.Ground;
+import grastel.core.reading.fields.Sharpness;
+import grastel.core.reading.keys.KeyInk;
+import grastel.core.reading.keys.KeyReader;
+import grastel.core.reading.light.EvenPage;
+import grastel.core.reading.light.LightField;
+import grastel.core.reading.light.ToneCurve;
+import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.UnreadablePage;
+import grastel.core.reading.place.FoundPage;
+import grastel.core.reading.place.Mapping;
+import grastel.core.reading.place.PageFinder;
+import grastel.core.reading.place.PrintedLines;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -54,12 +69,12 @@ public final class PageReader {
         boolean card = page.hasWindows();
         Mapping flatly = found.usableMapping(page.size());
         // The lines of windows were cut along: they do not tell of a bend, and card does not bend.
-        Mapping mapping = card ? flatly : Outlines.follow(picture, flatly, page);
+        Mapping mapping = card ? flatly : PrintedLines.follow(picture, flatly, page);
         LinearRgb printedOn = LinearRgb.of((card ? Card.STOCK : paper).ground().toXyz());
         ToneCurve tone = ToneCurve.of(picture, mapping, page);
-        Picture toned = picture.toned(tone);
+        Picture toned = picture.toned(tone.light());
         LightField light = LightField.fit(toned, mapping, page, printedOn, inks.darkest());
-        Straightened flat = new Straightened(toned, mapping, light, tone);
+        EvenPage flat = new EvenPage(toned, mapping, light, tone);
         Sharpness sharpness = Sharpness.of(toned, mapping, page.size());
         KeyReader.Result keys = KeyReader.read(flat, page.keys(), inks.sheet(), inks.kit(), printedOn);
         Ground ground = card ? Ground.under(page, flat, keys.fix(), paper) : Ground.printed(paper);
@@ -110,5 +125,5 @@ public final class PageReader {
     }
 
     /** The figures, and pictures of what they were read from. */
-    public record Measures(PageReading reading, Straightened straightened, Overlays overlays) {}
+    public record Measures(PageReading reading, EvenPage straightened, Overlays overlays) {}
 }

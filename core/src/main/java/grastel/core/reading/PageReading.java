@@ -1,5 +1,7 @@
 package grastel.core.reading;
 
+import grastel.core.reading.fields.FieldReading;
+import grastel.core.reading.keys.KeyReport;
 import java.util.List;
 import java.util.Map;
 

@@ -2,7 +2,7 @@ package grastel.core.reference;
 
 import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
-import grastel.core.reading.Picture;
+import grastel.core.reading.picture.Picture;
 import grastel.core.reference.View.Seen;
 import java.util.Locale;
 import java.util.stream.IntStream;

@@ -11,7 +11,7 @@ import grastel.core.exercise.Values;
 import grastel.core.judging.Level;
 import grastel.core.page.PageSize;
 import grastel.core.reading.DrawnSheet;
-import grastel.core.reading.Picture;
+import grastel.core.reading.picture.Picture;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -4,7 +4,7 @@ import grastel.core.exercise.FieldPlan.Point;
 import grastel.core.layering.Pressures;
 import grastel.core.media.PencilSet;
 import grastel.core.project.ReferencePiece;
-import grastel.core.reading.Picture;
+import grastel.core.reading.picture.Picture;
 import grastel.core.recipe.Method;
 import grastel.core.reference.Focus;
 import grastel.core.reference.Frame;

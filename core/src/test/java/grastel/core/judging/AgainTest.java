@@ -9,7 +9,7 @@ import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Shipped;
 import grastel.core.exercise.Values;
 import grastel.core.judging.Again.Missed;
-import grastel.core.reading.FieldReading;
+import grastel.core.reading.fields.FieldReading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -13,7 +13,7 @@ import grastel.core.page.PageSize;
 import grastel.core.reading.DrawnSheet;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.PageReading;
-import grastel.core.reading.UnreadablePage;
+import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
 import java.util.List;

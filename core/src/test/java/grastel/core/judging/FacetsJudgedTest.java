@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.Values;
-import grastel.core.reading.UnreadablePage;
+import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.scanner.PieceTask.Fault;
 import java.util.Map;
 import org.junit.jupiter.api.Test;

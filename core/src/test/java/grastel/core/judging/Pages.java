@@ -1,8 +1,8 @@
 package grastel.core.judging;
 
-import grastel.core.reading.FieldReading;
 import grastel.core.reading.PageFlag;
 import grastel.core.reading.PageReading;
+import grastel.core.reading.fields.FieldReading;
 import java.util.List;
 
 /** Readings made up for tests of judging. */

@@ -10,7 +10,7 @@ import grastel.core.exercise.Piece.Work;
 import grastel.core.exercise.Shipped;
 import grastel.core.project.ZoneColours.Mixed;
 import grastel.core.project.ZoneColours.Part;
-import grastel.core.reading.Picture;
+import grastel.core.reading.picture.Picture;
 import grastel.core.reference.Frame;
 import grastel.core.reference.Reference;
 import grastel.core.reference.View;

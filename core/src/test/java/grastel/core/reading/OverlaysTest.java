@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import grastel.core.page.PageLayout;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
+import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
 import java.awt.image.BufferedImage;

@@ -3,6 +3,9 @@ package grastel.core.reading;
 import grastel.core.media.Paper;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
+import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.UnreadablePage;
+import grastel.core.reading.place.Mapping;
 import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.ScanConditions;
@@ -29,7 +32,8 @@ public record SketchbookPage(Picture picture, List<double[]> corners) {
         Picture picture = Picture.of(scanner.picture(bare, tasks, List.of(), hand, conditions, seed));
         // The same camera sees a printed page of the same size: its markers tell where everything lies.
         Picture printed = Picture.of(scanner.picture(sheet.page(), List.of(), List.of(), hand, conditions, seed));
-        Mapping mapping = new PageReader().find(printed).mapping(sheet.page().size());
+        Mapping mapping =
+                new PageReader().find(printed).usableMapping(sheet.page().size());
         Rect r = frame.rect();
         List<double[]> corners = List.of(
                 at(mapping, r.x(), r.y()),

@@ -3,7 +3,7 @@ package grastel.core.reference;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.core.exercise.LightFrom;
-import grastel.core.reading.Picture;
+import grastel.core.reading.picture.Picture;
 import grastel.core.stilllife.HarbourFind;
 import java.awt.Color;
 import java.awt.image.BufferedImage;

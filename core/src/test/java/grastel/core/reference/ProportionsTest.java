@@ -3,7 +3,7 @@ package grastel.core.reference;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.core.reading.Picture;
+import grastel.core.reading.picture.Picture;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.core.reading.Picture;
-import grastel.core.reading.PictureFile;
-import grastel.core.reading.UnreadablePage;
+import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.PictureFile;
+import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.reference.Outlines.Area;
 import grastel.core.reference.ValueMap.Step;
 import grastel.core.reference.ValueMap.Wanted;

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Srgb;
-import grastel.core.reading.Picture;
+import grastel.core.reading.picture.Picture;
 import grastel.core.reference.Outlines.Area;
 import grastel.core.reference.Zones.Join;
 import grastel.core.reference.Zones.Split;

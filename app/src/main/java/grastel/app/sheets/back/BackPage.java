@@ -11,7 +11,7 @@ import grastel.core.page.PageLayout;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
-import grastel.core.reading.Picture;
+import grastel.core.reading.picture.Picture;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
