@@ -1,6 +1,5 @@
 package grastel.app.returns;
 
-import grastel.app.returns.PageStore.NewImage;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;

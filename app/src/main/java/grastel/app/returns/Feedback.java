@@ -27,14 +27,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 class Feedback {
-    private final Returns returns;
+    private final PageRows rows;
     private final ReturnedPages pages;
     private final Crops crops;
     private final Sheets sheets;
     private final Classes classes;
 
-    Feedback(Returns returns, ReturnedPages pages, Crops crops, Sheets sheets, Classes classes) {
-        this.returns = returns;
+    Feedback(PageRows rows, ReturnedPages pages, Crops crops, Sheets sheets, Classes classes) {
+        this.rows = rows;
         this.pages = pages;
         this.crops = crops;
         this.sheets = sheets;
@@ -50,7 +50,7 @@ class Feedback {
         Map<UUID, String> names = to.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
         LocalDate day = LocalDate.ofInstant(info.printedAt(), ZoneId.systemDefault());
         String under = to.name() + " · " + info.title() + " · " + day;
-        List<UUID> confirmed = returns.ofRun(run).stream()
+        List<UUID> confirmed = rows.ofRun(run).stream()
                 .filter(PageLine::confirmed)
                 .map(PageLine::id)
                 .toList();
@@ -70,7 +70,7 @@ class Feedback {
     }
 
     private Slips.Slip slip(ReturnedPage page, String name, String under) {
-        List<BufferedImage> drawn = returns.reading(page).fields().stream()
+        List<BufferedImage> drawn = rows.reading(page).fields().stream()
                 .filter(f -> !f.blank())
                 .map(FieldReading::field)
                 .map(field -> crops.of(page.id(), field))

@@ -1,7 +1,6 @@
 package grastel.app.returns;
 
 import grastel.app.platform.Owned;
-import grastel.app.returns.PageStore.NewMark;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.judging.Cause;

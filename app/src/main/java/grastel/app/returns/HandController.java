@@ -11,17 +11,17 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/returns/pages/{id}/hand")
 class HandController {
-    private final Returns returns;
+    private final PageRows rows;
     private final Hands hands;
 
-    HandController(Returns returns, Hands hands) {
-        this.returns = returns;
+    HandController(PageRows rows, Hands hands) {
+        this.rows = rows;
         this.hands = hands;
     }
 
     /** What the hand did on a page, as far as its fields say it together. */
     @GetMapping
     HandView of(@PathVariable UUID id) {
-        return hands.of(List.of(returns.line(id).id()));
+        return hands.of(List.of(rows.line(id).id()));
     }
 }

@@ -35,12 +35,14 @@ public class Hands {
     private static final int MOST_EXAMPLES = 4;
 
     private final Returns returns;
+    private final PageRows rows;
     private final PersonalSheets sheets;
     private final Cache<Of, PlannedFields> known =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
-    Hands(Returns returns, PersonalSheets sheets) {
+    Hands(Returns returns, PageRows rows, PersonalSheets sheets) {
         this.returns = returns;
+        this.rows = rows;
         this.sheets = sheets;
     }
 
@@ -92,7 +94,7 @@ public class Hands {
 
     private List<OnPage> said(Collection<UUID> ofPages) {
         List<PageLine> lines =
-                returns.linesOf(ofPages).stream().filter(PageLine::isRead).toList();
+                rows.linesOf(ofPages).stream().filter(PageLine::isRead).toList();
         Map<UUID, PageReading> readings =
                 returns.readings(lines.stream().map(PageLine::id).toList());
         Map<UUID, Map<UUID, Given>> given =

@@ -16,11 +16,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class Marking {
-    private final Returns returns;
+    private final Decisions decisions;
+    private final PageSorting sorting;
     private final ReturnPages views;
 
-    Marking(Returns returns, ReturnPages views) {
-        this.returns = returns;
+    Marking(Decisions decisions, PageSorting sorting, ReturnPages views) {
+        this.decisions = decisions;
+        this.sorting = sorting;
         this.views = views;
     }
 
@@ -33,17 +35,17 @@ class Marking {
                         "changed[" + i + "].mark", "TWICE", "A goal was sent twice. Nothing was confirmed.");
             }
         }
-        returns.confirm(page, levels);
+        decisions.confirm(page, levels);
         return views.detail(page);
     }
 
     PageDetail reopen(UUID page) {
-        returns.reopen(page);
+        decisions.reopen(page);
         return views.detail(page);
     }
 
     PageDetail note(UUID page, NoteRequest request) {
-        returns.note(page, request.flagged(), request.note());
+        sorting.note(page, request.flagged(), request.note());
         return views.detail(page);
     }
 }

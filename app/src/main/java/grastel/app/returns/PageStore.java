@@ -1,8 +1,6 @@
 package grastel.app.returns;
 
 import grastel.app.platform.ApiProblem;
-import grastel.core.exercise.GradeBand;
-import grastel.core.judging.Proposal;
 import grastel.core.reading.PageReading;
 import java.time.Clock;
 import java.time.Instant;
@@ -86,16 +84,6 @@ class PageStore {
             Instant readAt,
             List<NewMark> marks,
             List<UUID> siblings) {}
-
-    record NewImage(String part, byte[] jpeg) {}
-
-    /** @param exercise of the sheet, from 0; @param kind its kind's id; @param place among the page's marks; @param factor on the usual thresholds */
-    record NewMark(int exercise, String kind, int place, Proposal proposal, GradeBand band, double factor) {
-        /** True for a mark of the same goal of the same exercise. */
-        boolean isOf(GoalMark mark) {
-            return mark.exercise() == exercise && mark.goal() == proposal.goal();
-        }
-    }
 
     /** Takes the next waiting page of any teacher. Call as the system. */
     @Transactional

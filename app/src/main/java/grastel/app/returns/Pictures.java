@@ -1,6 +1,5 @@
 package grastel.app.returns;
 
-import grastel.app.returns.PageStore.NewImage;
 import grastel.app.returns.ReadingJob.Read;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;

@@ -6,7 +6,6 @@ import grastel.app.chart.Charts;
 import grastel.app.chart.Charts.PrintedChart;
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.Failure;
-import grastel.app.returns.PageStore.NewMark;
 import grastel.app.returns.PageStore.Result;
 import grastel.app.returns.PageStore.Taken;
 import grastel.app.sheets.Sheets;

@@ -1,11 +1,9 @@
 package grastel.app.returns;
 
 import grastel.app.platform.ApiProblem;
-import grastel.app.returns.PageStore.NewMark;
 import grastel.app.returns.PageStore.Result;
 import grastel.app.returns.PageStore.Taken;
 import grastel.app.returns.ReadingJob.Read;
-import grastel.app.returns.ReturnViews.RereadGoalView;
 import grastel.core.judging.Proposal;
 import grastel.core.reading.Overlays;
 import grastel.core.reading.picture.UnreadablePage;
@@ -23,14 +21,14 @@ import org.springframework.stereotype.Service;
  */
 @Service
 class Rereading {
-    private final Returns returns;
+    private final PageRows rows;
     private final ReadingJob job;
     private final PageStore store;
     private final Pictures pictures;
     private final ReturnEvents events;
 
-    Rereading(Returns returns, ReadingJob job, PageStore store, Pictures pictures, ReturnEvents events) {
-        this.returns = returns;
+    Rereading(PageRows rows, ReadingJob job, PageStore store, Pictures pictures, ReturnEvents events) {
+        this.rows = rows;
         this.job = job;
         this.store = store;
         this.pictures = pictures;
@@ -41,9 +39,9 @@ class Rereading {
     List<RereadGoalView> preview(UUID id) {
         Result now = look(id, job::again).result();
         // A goal over several pages is kept with one of them.
-        List<UUID> pages = new ArrayList<>(returns.readOf(now.siblings()));
+        List<UUID> pages = new ArrayList<>(rows.readOf(now.siblings()));
         pages.add(id);
-        List<GoalMark> marks = returns.marksOf(pages);
+        List<GoalMark> marks = rows.marksOf(pages);
         List<RereadGoalView> changes = new ArrayList<>();
         for (NewMark mark : now.marks()) {
             Optional<GoalMark> before = marks.stream().filter(mark::isOf).findFirst();
@@ -74,7 +72,7 @@ class Rereading {
     /** Corners of a drawing without markers, as they seem to lie in a page that was not read; none where none is seen. */
     Optional<List<double[]>> drawing(UUID id) {
         try {
-            return job.drawing(Taken.of(returns.find(id), null));
+            return job.drawing(Taken.of(rows.find(id), null));
         } catch (UnreadablePage e) {
             return Optional.empty();
         }
@@ -86,7 +84,7 @@ class Rereading {
     }
 
     private Optional<byte[]> made(UUID id, String part) {
-        ReturnedPage page = returns.find(id);
+        ReturnedPage page = rows.find(id);
         return page.state() == ReturnedPage.State.READ
                 ? pictures.makeMissing(id, part, page.readAt(), () -> look(id, job::again))
                 : Optional.empty();
@@ -97,7 +95,7 @@ class Rereading {
     }
 
     private <T> T look(UUID id, Look<T> look) {
-        ReturnedPage page = returns.find(id);
+        ReturnedPage page = rows.find(id);
         if (page.state() != ReturnedPage.State.READ) {
             throw ApiProblem.conflict("NOT_READ", "This page has not been read yet.");
         }

@@ -45,13 +45,24 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 class ReturnPages {
     private final Returns returns;
+    private final PageRows rows;
+    private final Decisions decisions;
     private final ReturnedPages pages;
     private final Sheets sheets;
     private final Classes classes;
     private final Accounts accounts;
 
-    ReturnPages(Returns returns, ReturnedPages pages, Sheets sheets, Classes classes, Accounts accounts) {
+    ReturnPages(
+            Returns returns,
+            PageRows rows,
+            Decisions decisions,
+            ReturnedPages pages,
+            Sheets sheets,
+            Classes classes,
+            Accounts accounts) {
         this.returns = returns;
+        this.rows = rows;
+        this.decisions = decisions;
         this.pages = pages;
         this.sheets = sheets;
         this.classes = classes;
@@ -62,12 +73,11 @@ class ReturnPages {
         RunInfo info = sheets.run(run);
         ClassInfo to = classes.one(info.schoolClass());
         boolean older = sheets.isPrintedAgain(info);
-        List<PageLine> lines = returns.ofRun(run);
+        List<PageLine> lines = rows.ofRun(run);
         Map<UUID, Long> read = lines.stream()
                 .filter(PageLine::isRead)
                 .collect(Collectors.groupingBy(PageLine::printedPage, Collectors.counting()));
-        Map<UUID, List<GoalMark>> marks = returns
-                .marksOf(lines.stream().map(PageLine::id).toList())
+        Map<UUID, List<GoalMark>> marks = rows.marksOf(lines.stream().map(PageLine::id).toList())
                 .stream()
                 .collect(Collectors.groupingBy(GoalMark::page));
         return lines.stream()
@@ -83,14 +93,14 @@ class ReturnPages {
     }
 
     List<PageRow> unplaced() {
-        return returns.withoutSheet().stream()
+        return rows.withoutSheet().stream()
                 .map(p -> row(p, null, List.of(), notices(p, false, false)))
                 .toList();
     }
 
     PageDetail detail(UUID id) {
-        PageLine line = returns.line(id);
-        ReturnedPage page = returns.find(id);
+        PageLine line = rows.line(id);
+        ReturnedPage page = rows.find(id);
         if (line.printedPage() == null) {
             return unread(row(line, null, List.of(), notices(line, false, false)), page);
         }
@@ -103,7 +113,7 @@ class ReturnPages {
         if (page.reading() == null) {
             return unread(row, page);
         }
-        PageReading reading = returns.reading(page);
+        PageReading reading = rows.reading(page);
         return new PageDetail(
                 row,
                 sheet.layout().size().widthMm(),
@@ -130,7 +140,7 @@ class ReturnPages {
                 .findFirst()
                 .map(p -> new BeforeView(
                         p.createdAt(),
-                        returns.reading(p).fields().stream()
+                        rows.reading(p).fields().stream()
                                 .map(FieldReading::field)
                                 .map(f -> new BeforeBoxView(f, p.id(), p.readAt(), f))
                                 .toList(),
@@ -213,7 +223,7 @@ class ReturnPages {
 
     /** @param sheet null where the page belongs to none now */
     private List<DecisionView> history(UUID page, PrintedSheet sheet) {
-        return returns.history(page).stream()
+        return decisions.history(page).stream()
                 .map(c -> new DecisionView(
                         c.createdAt(),
                         accounts.displayName(c.by()),

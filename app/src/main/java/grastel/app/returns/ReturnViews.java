@@ -212,15 +212,6 @@ final class ReturnViews {
 
     record SwapRequest(@NotNull UUID with) {}
 
-    /** What another look with the present reader would change. @param before null where the goal was not judged then */
-    record RereadGoalView(
-            @NotNull String goal,
-            Integer before,
-            Integer after,
-            Double figureBefore,
-            Double figureAfter,
-            Integer decided) {}
-
     record OutcomeView(
             @NotNull String name,
             @NotNull int pages,

@@ -105,11 +105,11 @@ interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
     record Reading(UUID page, String reading) {}
 
     /** How far students of classes came on pages that were read, the first received first. */
-    @Query("select new grastel.app.returns.Returns$Reach(p.whose.schoolClass, p.whose.sheet, p.whose.run,"
+    @Query("select new grastel.app.returns.Reach(p.whose.schoolClass, p.whose.sheet, p.whose.run,"
             + " p.whose.student, p.furthest, p.createdAt) from ReturnedPage p"
             + " where p.whose.schoolClass in :classes and p.state = READ and p.furthest is not null"
             + " order by p.createdAt, p.index")
-    List<Returns.Reach> reached(Collection<UUID> classes);
+    List<Reach> reached(Collection<UUID> classes);
 
     /** What a teacher has decided about goals that have a figure. @param factor the usual thresholds were multiplied by it */
     record Decided(

@@ -1,20 +1,12 @@
 package grastel.app.returns;
 
-import grastel.app.classes.StudentsDeleted;
-import grastel.app.platform.AfterCommit;
-import grastel.app.platform.ApiProblem;
-import grastel.app.platform.Ownership;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.RunInfo;
-import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Goal;
-import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.Ladder;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.reading.PageReading;
-import java.time.Clock;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.Comparator;
@@ -27,45 +19,28 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The front door of returned pages. Whatever changes a page's state takes the page for itself first. */
+/** The front door of returned pages: what came back, as other places see it. */
 @Service
 @Transactional
 public class Returns {
     private final ReturnedPages pages;
     private final GoalMarks marks;
-    private final ScanFiles files;
-    private final MarkChanges changes;
+    private final PageRows rows;
+    private final Decisions decisions;
     private final Sheets sheets;
-    private final ReadingWorkers workers;
-    private final ReturnEvents events;
     private final JsonMapper json;
-    private final Clock clock;
 
-    Returns(
-            ReturnedPages pages,
-            GoalMarks marks,
-            ScanFiles files,
-            MarkChanges changes,
-            Sheets sheets,
-            ReadingWorkers workers,
-            ReturnEvents events,
-            JsonMapper json,
-            Clock clock) {
+    Returns(ReturnedPages pages, GoalMarks marks, PageRows rows, Decisions decisions, Sheets sheets, JsonMapper json) {
         this.pages = pages;
         this.marks = marks;
-        this.files = files;
-        this.changes = changes;
+        this.rows = rows;
+        this.decisions = decisions;
         this.sheets = sheets;
-        this.workers = workers;
-        this.events = events;
         this.json = json;
-        this.clock = clock;
     }
 
     /** A goal of an attempt. @param exercise of the sheet, from 0; @param level the teacher's where confirmed, else the proposal */
@@ -87,55 +62,6 @@ public class Returns {
             Instant received,
             Instant read,
             List<Mark> marks) {}
-
-    /** How far a student came on a page. @param field the last one begun, in the order of work */
-    public record Reach(UUID schoolClass, UUID sheet, UUID run, UUID student, String field, Instant received) {}
-
-    /**
-     * A goal as a teacher confirmed it.
-     *
-     * @param exercise of the sheet, from 0
-     * @param nearly, secure and beyond thresholds it was held against
-     * @param band they are for
-     * @param field to look at; of a goal of a whole set the last one begun
-     * @param read when the reading was made that its pictures belong to
-     */
-    public record Confirmed(
-            UUID student,
-            UUID run,
-            int exercise,
-            String kind,
-            Goal goal,
-            Level level,
-            Double figure,
-            Double plusMinus,
-            double nearly,
-            double secure,
-            double beyond,
-            GradeBand band,
-            Cause cause,
-            String field,
-            UUID page,
-            Instant read,
-            Instant received) {
-        /** Its student did not come so far: that says nothing of what was done. */
-        public boolean isNotReached() {
-            return level == Level.NOT_TRIED && cause == Cause.NOT_REACHED;
-        }
-
-        /** The attempt it is a goal of. */
-        public Tried attempt() {
-            return new Tried(student, run, exercise);
-        }
-
-        /** The level as it counts in a band. */
-        public Level in(GradeBand now) {
-            return level.moved(figure, new Ladder(nearly, secure, beyond), band, now);
-        }
-    }
-
-    /** What one student gave in of one exercise of one printing. @param exercise of the sheet, from 0 */
-    public record Tried(UUID student, UUID run, int exercise) {}
 
     /** Every goal confirmed of classes' students, the first received first; those that were not tried too. */
     public List<Confirmed> confirmed(Collection<UUID> classes) {
@@ -320,7 +246,7 @@ public class Returns {
     }
 
     private Map<UUID, List<Mark>> marks(Collection<PageLine> of) {
-        return marksOf(of.stream().map(PageLine::id).toList()).stream()
+        return rows.marksOf(of.stream().map(PageLine::id).toList()).stream()
                 .collect(Collectors.groupingBy(GoalMark::page, Collectors.mapping(Returns::mark, Collectors.toList())));
     }
 
@@ -328,212 +254,8 @@ public class Returns {
         return new Mark(m.id(), m.exercise(), m.goal(), m.proposed(), m.standing(), m.figure(), m.cause(), m.field());
     }
 
-    /** Takes the proposals of a reading as the teacher's decision; false where the page has been confirmed or read anew since. */
-    boolean confirmAsRead(UUID id, Instant read) {
-        ReturnedPage page = forChange(id);
-        if (page.confirmedAt() != null || !read.equals(page.readAt())) {
-            return false;
-        }
-        confirm(page, Map.of());
-        return true;
-    }
-
     /** Takes the proposals, or the levels given instead, as the teacher's decision. @param changed by mark */
-    public void confirm(UUID id, Map<UUID, Level> changed) {
-        confirm(forChange(id), changed);
-    }
-
-    private void confirm(ReturnedPage page, Map<UUID, Level> changed) {
-        if (page.state() != ReturnedPage.State.READ) {
-            throw ApiProblem.conflict("NOT_READ", "This page has not been read yet.");
-        }
-        requireMarksOf(page, changed.keySet());
-        Instant now = clock.instant();
-        for (GoalMark mark : page.marks()) {
-            Level to = changed.getOrDefault(mark.id(), mark.proposed());
-            if (mark.level() != to) {
-                changes.save(new MarkChange(mark, to, Ownership.current()));
-            }
-            mark.decide(to, Ownership.current(), now);
-        }
-        page.confirmed(now);
-        events.changed(page);
-    }
-
-    private static void requireMarksOf(ReturnedPage page, Set<UUID> marks) {
-        Set<UUID> own = page.marks().stream().map(GoalMark::id).collect(Collectors.toSet());
-        if (!own.containsAll(marks)) {
-            throw ApiProblem.conflict(
-                    "CHANGED_ELSEWHERE",
-                    "This page was read anew meanwhile and its goals are not those you decided on. Look again.");
-        }
-    }
-
-    /** Takes a confirmation back: the proposals stand again, undecided. */
-    void reopen(UUID id) {
-        ReturnedPage page = forChange(id);
-        if (page.confirmedAt() == null) {
-            throw ApiProblem.conflict("NOT_CONFIRMED", "This page has not been confirmed.");
-        }
-        page.marks().stream()
-                .filter(m -> m.level() != null)
-                .forEach(m -> changes.save(new MarkChange(m, null, Ownership.current())));
-        page.reopen();
-        events.changed(page);
-    }
-
-    List<GoalMark> marks(UUID page) {
-        return marksOf(List.of(page));
-    }
-
-    List<GoalMark> marksOf(Collection<UUID> ofPages) {
-        return ofPages.isEmpty() ? List.of() : marks.ofPages(ofPages);
-    }
-
-    /** Words for the student of a page, and whether it is put aside for a second look; null leaves either as it is. */
-    void note(UUID id, Boolean flagged, String words) {
-        int found = flagged == null ? 1 : pages.flag(id, flagged);
-        found = words == null ? found : pages.note(id, words.strip());
-        if (found == 0) {
-            throw ApiProblem.notFound("page");
-        }
-        events.changed(find(id));
-    }
-
-    /** What was decided about a page, in order. */
-    List<MarkChange> history(UUID page) {
-        return changes.findByPageOrderByCreatedAt(page);
-    }
-
-    /** Two pages of one sheet that were taken for one another's change places; both are read again as what they are. */
-    void swap(UUID one, UUID other) {
-        Map<UUID, ReturnedPage> both = Stream.of(one, other)
-                .distinct()
-                .sorted()
-                .map(this::forChange)
-                .collect(Collectors.toMap(ReturnedPage::id, Function.identity()));
-        ReturnedPage a = both.get(one);
-        ReturnedPage b = both.get(other);
-        requireOpen(a);
-        requireOpen(b);
-        if (a.printedPage() == null
-                || b.printedPage() == null
-                || a.printedPage().equals(b.printedPage())) {
-            throw ApiProblem.conflict("NOT_TWO_STUDENTS", "Only pages of two different students can be swapped.");
-        }
-        Whose mine = a.whose();
-        a.queueAgain(b.whose(), a.corners());
-        b.queueAgain(mine, b.corners());
-        queued(a);
-        queued(b);
-    }
-
-    /** Says by hand whose page it is, and where its corners are; it is then read again. */
-    void match(UUID id, UUID printedPage, Corners corners) {
-        Whose whose = Whose.of(sheets.page(printedPage));
-        if (corners != null && corners.ofDrawing() && !hasPicture(printedPage)) {
-            throw ApiProblem.invalid(
-                    "drawing", "NO_PICTURE", "This sheet has no picture to draw: point at its four markers instead.");
-        }
-        ReturnedPage page = forChange(id);
-        requireOpen(page);
-        page.queueAgain(whose, corners == null ? null : corners.toString());
-        queued(page);
-    }
-
-    /** Whether pages of a run hold a picture. */
-    boolean holdsPicture(UUID run) {
-        return sheets.pages(run).stream()
-                .findFirst()
-                .map(PageInfo::id)
-                .filter(this::hasPicture)
-                .isPresent();
-    }
-
-    private boolean hasPicture(UUID printedPage) {
-        return sheets.printed(printedPage).plan().fields().stream().anyMatch(FieldPlan::hasPicture);
-    }
-
-    /** Reads a page once more, as it came. */
-    void again(UUID id) {
-        ReturnedPage page = forChange(id);
-        requireOpen(page);
-        page.queueAgain(null, null);
-        queued(page);
-    }
-
-    private void queued(ReturnedPage page) {
-        events.changed(page);
-        AfterCommit.run(workers::wake);
-    }
-
-    void cancel(UUID id) {
-        ReturnedPage page = forChange(id);
-        if (page.state() == ReturnedPage.State.QUEUED || page.state() == ReturnedPage.State.READING) {
-            page.cancel();
-            events.changed(page);
-            AfterCommit.run(() -> workers.cancel(id));
-        }
-    }
-
-    /** Deletes a page with its pictures and marks, and its file when it was the last page of it. */
-    void delete(UUID id) {
-        ReturnedPage page = forChange(id);
-        pages.delete(page);
-        pages.flush();
-        files.deleteWithoutPages();
-        events.changed(page);
-        AfterCommit.run(() -> workers.cancel(id));
-    }
-
-    /** Pictures of students who are gone go too. */
-    @EventListener
-    void forget(StudentsDeleted deleted) {
-        files.deleteWithoutPages();
-    }
-
-    /** A page, if it is this teacher's. */
-    ReturnedPage find(UUID id) {
-        return pages.findById(id).orElseThrow(() -> ApiProblem.notFound("page"));
-    }
-
-    /** A page, if it is this teacher's, which nobody else changes until the transaction ends. */
-    private ReturnedPage forChange(UUID id) {
-        return pages.forChange(id).orElseThrow(() -> ApiProblem.notFound("page"));
-    }
-
-    PageLine line(UUID id) {
-        return pages.line(id).orElseThrow(() -> ApiProblem.notFound("page"));
-    }
-
-    /** Of pages that are this teacher's. */
-    List<PageLine> linesOf(Collection<UUID> ids) {
-        return ids.isEmpty() ? List.of() : pages.lines(ids);
-    }
-
-    List<PageLine> ofRun(UUID run) {
-        return pages.ofRuns(List.of(run));
-    }
-
-    /** Ids of what was read of printed pages. */
-    List<UUID> readOf(List<UUID> printedPages) {
-        return printedPages.isEmpty() ? List.of() : pages.readOf(printedPages);
-    }
-
-    List<PageLine> withoutSheet() {
-        return pages.withoutSheet();
-    }
-
-    PageReading reading(ReturnedPage page) {
-        return json.readValue(page.reading(), PageReading.class);
-    }
-
-    private static void requireOpen(ReturnedPage page) {
-        if (page.confirmedAt() != null) {
-            throw ApiProblem.conflict("CONFIRMED", "You have confirmed this page. Its marks stay as they are.");
-        }
-        if (page.state() == ReturnedPage.State.READING) {
-            throw ApiProblem.conflict("BEING_READ", "This page is being read now. Try again in a moment.");
-        }
+    public void confirm(UUID page, Map<UUID, Level> changed) {
+        decisions.confirm(page, changed);
     }
 }

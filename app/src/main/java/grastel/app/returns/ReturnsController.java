@@ -13,7 +13,6 @@ import grastel.app.returns.ReturnViews.PageRow;
 import grastel.app.returns.ReturnViews.PhraseRequest;
 import grastel.app.returns.ReturnViews.PhraseView;
 import grastel.app.returns.ReturnViews.Point;
-import grastel.app.returns.ReturnViews.RereadGoalView;
 import grastel.app.returns.ReturnViews.SwapRequest;
 import grastel.core.reading.picture.Picture;
 import grastel.core.reading.picture.PictureFile;
@@ -48,7 +47,8 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RestController
 @RequestMapping("/api/returns")
 class ReturnsController {
-    private final Returns returns;
+    private final PageRows rows;
+    private final PageSorting sorting;
     private final ReturnPages views;
     private final Intake intake;
     private final Rereading rereading;
@@ -59,7 +59,8 @@ class ReturnsController {
     private final Archive archive;
 
     ReturnsController(
-            Returns returns,
+            PageRows rows,
+            PageSorting sorting,
             ReturnPages views,
             Intake intake,
             Rereading rereading,
@@ -68,7 +69,8 @@ class ReturnsController {
             ReturnEvents events,
             Decoder decoder,
             Archive archive) {
-        this.returns = returns;
+        this.rows = rows;
+        this.sorting = sorting;
         this.views = views;
         this.intake = intake;
         this.rereading = rereading;
@@ -148,7 +150,7 @@ class ReturnsController {
     /** The page as it came in. */
     @GetMapping("/pages/{id}/original")
     ResponseEntity<byte[]> original(@PathVariable UUID id) {
-        ReturnedPage page = returns.find(id);
+        ReturnedPage page = rows.find(id);
         String kind = archive.kind(page.file()).orElseThrow(() -> ApiProblem.notFound("file"));
         byte[] content = archive.file(page.file()).orElseThrow(() -> ApiProblem.notFound("file"));
         boolean shown = List.of(PictureFile.Kind.JPEG.mediaType(), PictureFile.Kind.PNG.mediaType())
@@ -184,7 +186,7 @@ class ReturnsController {
     /** This page and another were taken for one another's. */
     @PostMapping("/pages/{id}/swap")
     PageDetail swap(@PathVariable UUID id, @Valid @RequestBody SwapRequest request) {
-        returns.swap(id, request.with());
+        sorting.swap(id, request.with());
         return views.detail(id);
     }
 
@@ -240,14 +242,14 @@ class ReturnsController {
                                 .map(p -> new double[] {p.x(), p.y()})
                                 .toList(),
                         Boolean.TRUE.equals(request.drawing()));
-        returns.match(id, request.printedPage(), corners);
+        sorting.match(id, request.printedPage(), corners);
         return views.detail(id);
     }
 
     /** Whether pages of a run hold a picture, and where one without markers seems to lie: a proposal, none where none is seen. */
     @GetMapping("/pages/{id}/drawing")
     DrawingView drawing(@PathVariable UUID id, @RequestParam UUID run) {
-        if (!returns.holdsPicture(run)) {
+        if (!sorting.holdsPicture(run)) {
             return new DrawingView(false, List.of());
         }
         List<Point> corners = rereading.drawing(id).orElse(List.of()).stream()
@@ -258,20 +260,20 @@ class ReturnsController {
 
     @PostMapping("/pages/{id}/again")
     PageDetail again(@PathVariable UUID id) {
-        returns.again(id);
+        sorting.again(id);
         return views.detail(id);
     }
 
     @PostMapping("/pages/{id}/cancellation")
     PageDetail cancel(@PathVariable UUID id) {
-        returns.cancel(id);
+        sorting.cancel(id);
         return views.detail(id);
     }
 
     @DeleteMapping("/pages/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void delete(@PathVariable UUID id) {
-        returns.delete(id);
+        sorting.delete(id);
     }
 
     /** @param kept true where what stands at this address never changes */

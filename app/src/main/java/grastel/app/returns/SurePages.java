@@ -29,13 +29,15 @@ class SurePages {
             EnumSet.of(Notice.SHARED_PICTURE, Notice.THREE_MARKERS, Notice.ANOTHER_SHEET, Notice.OLDER_READER);
 
     private final ReturnPages views;
-    private final Returns returns;
+    private final PageRows kept;
+    private final Decisions decisions;
     private final ReturnedPages pages;
     private final JsonMapper json;
 
-    SurePages(ReturnPages views, Returns returns, ReturnedPages pages, JsonMapper json) {
+    SurePages(ReturnPages views, PageRows kept, Decisions decisions, ReturnedPages pages, JsonMapper json) {
         this.views = views;
-        this.returns = returns;
+        this.kept = kept;
+        this.decisions = decisions;
         this.pages = pages;
         this.json = json;
     }
@@ -50,7 +52,7 @@ class SurePages {
         Map<UUID, PageReading> readings = pages.readingsOf(ids).stream()
                 .collect(Collectors.toMap(
                         ReturnedPages.Reading::page, r -> json.readValue(r.reading(), PageReading.class)));
-        Map<UUID, List<GoalMark>> marks = returns.marksOf(ids).stream().collect(Collectors.groupingBy(GoalMark::page));
+        Map<UUID, List<GoalMark>> marks = kept.marksOf(ids).stream().collect(Collectors.groupingBy(GoalMark::page));
         return rows.stream()
                 .filter(row -> readings.get(row.id()).keys().suspects().isEmpty())
                 .map(row -> view(row, readings.get(row.id()), marks.getOrDefault(row.id(), List.of())))
@@ -93,7 +95,7 @@ class SurePages {
         Map<UUID, SureView> sure = of(run).stream().collect(Collectors.toMap(SureView::id, v -> v));
         looked.stream().sorted(Comparator.comparing(SurePage::page)).distinct().forEach(page -> {
             SureView now = sure.get(page.page());
-            if (now == null || !returns.confirmAsRead(page.page(), page.read())) {
+            if (now == null || !decisions.confirmAsRead(page.page(), page.read())) {
                 throw ApiProblem.conflict(
                         "CHANGED_ELSEWHERE",
                         "A page was read anew, confirmed or changed meanwhile. Nothing was accepted: look again.");
