@@ -3,6 +3,7 @@ package grastel.app;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.simpleName;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.base.DescribedPredicate;
@@ -46,6 +47,36 @@ class ModulesTest {
                         JavaClass::getSimpleName, Collectors.mapping(JavaClass::getName, Collectors.toList())));
         assertThat(byName.values()).allMatch(names -> names.size() == 1);
     }
+
+    @ArchTest
+    static final ArchRule RETURNS_GO_UPSTAIRS = layeredArchitecture()
+            .consideringOnlyDependenciesInAnyPackage("grastel.app.returns..")
+            .layer("results")
+            .definedBy("grastel.app.returns.results")
+            .layer("page")
+            .definedBy("grastel.app.returns.page")
+            .layer("work")
+            .definedBy("grastel.app.returns.work")
+            .layer("intake")
+            .definedBy("grastel.app.returns.intake")
+            .layer("doors")
+            .definedBy("grastel.app.returns")
+            .layer("feedback")
+            .definedBy("grastel.app.returns.feedback")
+            .layer("screen")
+            .definedBy("grastel.app.returns.screen")
+            .whereLayer("screen")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("feedback")
+            .mayOnlyBeAccessedByLayers("screen")
+            .whereLayer("doors")
+            .mayOnlyBeAccessedByLayers("feedback", "screen")
+            .whereLayer("intake")
+            .mayOnlyBeAccessedByLayers("doors", "screen")
+            .whereLayer("work")
+            .mayOnlyBeAccessedByLayers("intake", "doors", "feedback", "screen")
+            .whereLayer("page")
+            .mayOnlyBeAccessedByLayers("work", "intake", "doors", "feedback", "screen");
 
     @Test
     void placesTalkOnlyThroughFrontDoors() {

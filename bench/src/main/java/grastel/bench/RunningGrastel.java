@@ -13,7 +13,7 @@ import grastel.app.platform.SignedIn;
 import grastel.app.projects.Projects;
 import grastel.app.projects.Rights;
 import grastel.app.returns.Returns;
-import grastel.app.returns.WatchedFolder;
+import grastel.app.returns.intake.WatchedFolder;
 import grastel.app.sheets.SheetData;
 import grastel.app.sheets.SheetData.ExerciseData;
 import grastel.app.sheets.SheetData.ValueData;

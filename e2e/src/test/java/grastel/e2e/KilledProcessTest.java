@@ -11,7 +11,7 @@ import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
-import grastel.app.returns.WatchedFolder;
+import grastel.app.returns.intake.WatchedFolder;
 import grastel.app.sheets.SheetData;
 import grastel.app.sheets.SheetData.ValueData;
 import grastel.app.sheets.Sheets;

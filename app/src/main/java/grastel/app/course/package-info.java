@@ -2,7 +2,8 @@
  * A class's lessons on its periods: the course, what was logged, what does not come out. Start at
  * {@link grastel.app.course.Courses}.
  */
-@ApplicationModule(allowedDependencies = {"platform", "classes", "sheets", "kit", "returns", "progress"})
+@ApplicationModule(
+        allowedDependencies = {"platform", "classes", "sheets", "kit", "returns", "returns::results", "progress"})
 package grastel.app.course;
 
 import org.springframework.modulith.ApplicationModule;

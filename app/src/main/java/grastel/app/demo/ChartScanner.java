@@ -5,7 +5,7 @@ import grastel.app.chart.Charts.Asked;
 import grastel.app.kit.ColourMeter;
 import grastel.app.kit.Kit;
 import grastel.app.platform.SignedIn;
-import grastel.app.returns.WatchedFolder;
+import grastel.app.returns.intake.WatchedFolder;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.scanner.FieldTask;

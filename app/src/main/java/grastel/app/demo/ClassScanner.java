@@ -3,7 +3,7 @@ package grastel.app.demo;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.SignedIn;
-import grastel.app.returns.WatchedFolder;
+import grastel.app.returns.intake.WatchedFolder;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;

@@ -7,6 +7,7 @@
             "kit",
             "sheets",
             "returns",
+            "returns::intake",
             "course",
             "chart",
             "projects"

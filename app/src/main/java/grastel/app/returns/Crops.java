@@ -1,5 +1,7 @@
 package grastel.app.returns;
 
+import grastel.app.returns.page.PageImage;
+import grastel.app.returns.work.Rereading;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;

@@ -2,6 +2,8 @@ package grastel.app.returns;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.returns.page.PageLine;
+import grastel.app.returns.page.PageRows;
 import grastel.app.sheets.PersonalSheets;
 import grastel.app.sheets.PersonalSheets.Given;
 import grastel.core.colour.Srgb;

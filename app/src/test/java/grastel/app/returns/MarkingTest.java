@@ -1,22 +1,18 @@
 package grastel.app.returns;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.catchThrowable;
 
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
+import grastel.app.returns.page.ReturnedPages;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.core.scanner.Hand;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -35,9 +31,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** What a teacher does with a page that has been read. */
 class MarkingTest extends DeskTest {
-    @Autowired
-    private PhoneLinks links;
-
     @Autowired
     private ReturnedPages pages;
 
@@ -261,21 +254,6 @@ class MarkingTest extends DeskTest {
                 .hasStatus(204);
         assertThat(get(null, "/api/phone/{token}", token)).hasStatus(410);
         assertThat(phone(token, new byte[] {1})).hasStatus(410);
-    }
-
-    @Test
-    void aLinkEndsByItself() {
-        Clock later = Clock.fixed(Instant.now().plus(Duration.ofMinutes(16)), ZoneOffset.UTC);
-        String token = as(
-                teacher,
-                () -> new Phone(links, classes, Clock.systemUTC())
-                        .open(run.schoolClass())
-                        .token());
-
-        assertThat(new Phone(links, classes, Clock.systemUTC()).enter(token).owner())
-                .isEqualTo(teacher.id());
-        assertThat(catchThrowable(() -> new Phone(links, classes, later).enter(token)))
-                .hasMessageContaining("over");
     }
 
     @Test

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
-import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
+import grastel.app.returns.intake.WatchedFolder;
+import grastel.app.returns.page.PageLine;
+import grastel.app.returns.page.PageRows;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.core.exercise.Goal;
@@ -49,7 +51,7 @@ class ReturnsTest extends DeskTest {
     private WatchedFolder folder;
 
     @Autowired
-    private PageStore store;
+    private PageRows rows;
 
     private SignedIn teacher;
     private Sheets.RunInfo run;
@@ -145,12 +147,11 @@ class ReturnsTest extends DeskTest {
 
         UUID first = upload(teacher, "desk.jpg", desk.toByteArray()).get(0);
         assertThat(student(awaitRead(teacher, first))).isEqualTo("Amara Diallo");
-        UUID second = as(teacher, () -> returns.ofRun(run.id())).stream()
+        UUID second = as(teacher, () -> rows.ofRun(run.id())).stream()
                 .map(PageLine::id)
                 .filter(id -> !id.equals(first))
                 .findFirst()
-                .orElseGet(
-                        () -> as(teacher, () -> returns.withoutSheet()).get(0).id());
+                .orElseGet(() -> as(teacher, () -> rows.withoutSheet()).get(0).id());
         assertThat(student(awaitRead(teacher, second)))
                 .isEqualTo(as(teacher, () -> classes.one(run.schoolClass()))
                         .students()
@@ -166,7 +167,7 @@ class ReturnsTest extends DeskTest {
             assertThat(content(get(teacher, "/api/returns/pages/{id}/rereading", page)))
                     .isEqualTo("[]");
         }
-        assertThat(as(teacher, () -> returns.ofRun(run.id()))).hasSize(2);
+        assertThat(as(teacher, () -> rows.ofRun(run.id()))).hasSize(2);
 
         assertThat(send(teacher, MockMvcRequestBuilders.delete("/api/returns/pages/{id}", first)))
                 .hasStatus(204);
@@ -337,45 +338,6 @@ class ReturnsTest extends DeskTest {
 
         assertThat(inbox.resolve("page.jpg")).doesNotExist();
         assertThat(inbox.resolve("refused").resolve("readme.txt.txt")).content().contains("NOT_A_PICTURE");
-    }
-
-    @Test
-    void pagesHalfReadAtTheEndAreReadAgainAtTheStart() {
-        UUID page = upload(teacher, "scan.jpg", scan(teacher, printed.get(0).id(), Hand.EXACT, 1))
-                .get(0);
-        awaitRead(teacher, page);
-        jdbc.update("delete from goal_mark where page_id = ?", page);
-        jdbc.update("update returned_page set state = 'READING', reading = null where id = ?", page);
-
-        Ownership.asSystem(store::putBack);
-
-        assertThat(JsonPath.<String>read(awaitRead(teacher, page), "$.row.state"))
-                .isEqualTo("READ");
-        assertThat(jdbc.queryForObject("select count(*) from goal_mark where page_id = ?", Integer.class, page))
-                .isEqualTo(GOALS);
-    }
-
-    @Test
-    void aCancelledPageStaysUnreadUntilItIsAskedForAgain() {
-        UUID page = upload(teacher, "scan.jpg", scan(teacher, printed.get(0).id(), Hand.EXACT, 1))
-                .get(0);
-        awaitRead(teacher, page);
-        jdbc.update("update returned_page set state = 'READING' where id = ?", page);
-
-        assertThat(post(teacher, "/api/returns/pages/{id}/cancellation", Map.of(), page))
-                .hasStatusOk();
-        as(teacher, () -> {
-            store.fail(page, "DAMAGED", 0, null);
-            return null;
-        });
-
-        assertThat(JsonPath.<String>read(content(get(teacher, "/api/returns/pages/{id}", page)), "$.row.state"))
-                .as("a worker that finishes late changes nothing")
-                .isEqualTo("CANCELLED");
-        assertThat(post(teacher, "/api/returns/pages/{id}/again", Map.of(), page))
-                .hasStatusOk();
-        assertThat(JsonPath.<String>read(awaitRead(teacher, page), "$.row.state"))
-                .isEqualTo("READ");
     }
 
     @Test

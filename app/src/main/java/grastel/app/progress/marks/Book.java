@@ -2,7 +2,7 @@ package grastel.app.progress.marks;
 
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
-import grastel.app.returns.Confirmed;
+import grastel.app.returns.results.Confirmed;
 import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.progress.MarkScale;

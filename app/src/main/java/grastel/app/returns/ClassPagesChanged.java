@@ -1,6 +1,0 @@
-package grastel.app.returns;
-
-import java.util.UUID;
-
-/** A returned page of a class was read, decided on, or taken away. Heard in the same transaction. */
-public record ClassPagesChanged(UUID schoolClass) {}

@@ -1,0 +1,114 @@
+package grastel.app.returns.feedback;
+
+import grastel.app.classes.Classes;
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.classes.Classes.StudentInfo;
+import grastel.app.platform.ApiProblem;
+import grastel.app.returns.Crops;
+import grastel.app.returns.page.GoalMark;
+import grastel.app.returns.page.PageLine;
+import grastel.app.returns.page.PageRows;
+import grastel.app.returns.page.ReturnedPage;
+import grastel.app.returns.page.ReturnedPages;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Sheets.RunInfo;
+import grastel.core.exercise.Ladder;
+import grastel.core.judging.Agreement;
+import grastel.core.judging.Level;
+import grastel.core.reading.fields.FieldReading;
+import java.awt.image.BufferedImage;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What confirmed marks are good for afterwards: slips for students, and how far the teacher and the proposals agree. */
+@Service
+@Transactional(readOnly = true)
+class Feedback {
+    private final PageRows rows;
+    private final ReturnedPages pages;
+    private final Crops crops;
+    private final Sheets sheets;
+    private final Classes classes;
+
+    Feedback(PageRows rows, ReturnedPages pages, Crops crops, Sheets sheets, Classes classes) {
+        this.rows = rows;
+        this.pages = pages;
+        this.crops = crops;
+        this.sheets = sheets;
+        this.classes = classes;
+    }
+
+    /** Slips of every confirmed page of a run, by name. */
+    byte[] slips(UUID run) {
+        RunInfo info = sheets.run(run);
+        ClassInfo to = classes.one(info.schoolClass());
+        Map<UUID, Integer> numbers =
+                sheets.pages(run).stream().collect(Collectors.toMap(PageInfo::id, PageInfo::number));
+        Map<UUID, String> names = to.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
+        LocalDate day = LocalDate.ofInstant(info.printedAt(), ZoneId.systemDefault());
+        String under = to.name() + " · " + info.title() + " · " + day;
+        List<UUID> confirmed = rows.ofRun(run).stream()
+                .filter(PageLine::confirmed)
+                .map(PageLine::id)
+                .toList();
+        List<Slips.Slip> slips = pages.findAllById(confirmed).stream()
+                .map(p -> {
+                    String name = to.namesHidden()
+                            ? "Page " + numbers.get(p.printedPage())
+                            : names.getOrDefault(p.whose().student(), "");
+                    return slip(p, name, under);
+                })
+                .sorted(Comparator.comparing(Slips.Slip::name))
+                .toList();
+        if (slips.isEmpty()) {
+            throw ApiProblem.conflict("NOTHING_CONFIRMED", "No page of this printing has been confirmed yet.");
+        }
+        return Slips.pdf(info.title() + ", feedback", slips);
+    }
+
+    private Slips.Slip slip(ReturnedPage page, String name, String under) {
+        List<BufferedImage> drawn = rows.reading(page).fields().stream()
+                .filter(f -> !f.blank())
+                .map(FieldReading::field)
+                .map(field -> crops.of(page.id(), field))
+                .toList();
+        Optional<GoalMark> best = page.marks().stream()
+                .filter(m -> m.level().compareTo(Level.SECURE) >= 0)
+                .max(Comparator.comparing(GoalMark::level));
+        Optional<GoalMark> weakest = page.marks().stream()
+                .filter(m -> m.cause() != null && m.level().compareTo(Level.SECURE) < 0)
+                .min(Comparator.comparing(GoalMark::level));
+        return new Slips.Slip(
+                name,
+                under,
+                drawn,
+                page.marks().stream()
+                        .map(m -> new Slips.Reached(m.goal().label(), m.level()))
+                        .toList(),
+                best.map(m -> m.goal().praise()).orElse(""),
+                weakest.map(m -> m.cause().next()).orElse(""),
+                page.note());
+    }
+
+    /** Over all printings of a class, or of all classes. */
+    List<Agreement> agreement(Optional<UUID> schoolClass) {
+        return Agreement.of(schoolClass.map(pages::decided).orElseGet(pages::decided).stream()
+                .map(d -> new Agreement.Decision(
+                        d.goal(),
+                        d.figure(),
+                        new Ladder(d.nearly(), d.secure(), d.beyond()),
+                        d.factor(),
+                        d.proposed(),
+                        d.level()))
+                .toList());
+    }
+}

@@ -1,0 +1,4 @@
+/**
+ * Steps of the database that need a program.
+ */
+package grastel.app.returns.migrations;

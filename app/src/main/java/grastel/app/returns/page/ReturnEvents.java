@@ -1,0 +1,84 @@
+package grastel.app.returns.page;
+
+import grastel.app.platform.AfterCommit;
+import grastel.app.platform.Ownership;
+import grastel.app.returns.results.ClassPagesChanged;
+import java.io.IOException;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Tells a teacher's open pages which returned page has changed. Server-sent events; the data names the page and its run. */
+@Component
+public class ReturnEvents {
+    private static final long HOUR = 3_600_000;
+    private final Map<UUID, Set<SseEmitter>> listeners = new ConcurrentHashMap<>();
+    private final ApplicationEventPublisher events;
+    private final JsonMapper json;
+
+    ReturnEvents(ApplicationEventPublisher events, JsonMapper json) {
+        this.events = events;
+        this.json = json;
+    }
+
+    public SseEmitter listen() {
+        SseEmitter emitter = new SseEmitter(HOUR);
+        Set<SseEmitter> own = listeners.computeIfAbsent(Ownership.current(), owner -> ConcurrentHashMap.newKeySet());
+        own.add(emitter);
+        emitter.onCompletion(() -> own.remove(emitter));
+        emitter.onTimeout(emitter::complete);
+        emitter.onError(e -> own.remove(emitter));
+        send(own, emitter, SseEmitter.event().comment("open"));
+        return emitter;
+    }
+
+    /** What has changed. @param run that the page belongs to, as far as it is known */
+    record Changed(UUID page, UUID run) {}
+
+    public void changed(ReturnedPage page) {
+        changed(page.id(), page.whose());
+    }
+
+    /** A page of the present owner has changed; told once the change is committed. @param whose null where that is not known */
+    public void changed(UUID page, Whose whose) {
+        if (whose != null) {
+            events.publishEvent(new ClassPagesChanged(whose.schoolClass()));
+        }
+        UUID run = whose == null ? null : whose.run();
+        Set<SseEmitter> own = listeners.getOrDefault(Ownership.current(), Set.of());
+        String data = json.writeValueAsString(new Changed(page, run));
+        AfterCommit.run(() -> own.forEach(
+                emitter -> send(own, emitter, SseEmitter.event().name("page").data(data))));
+    }
+
+    /** Keeps lines open and notices those that are gone. */
+    @Scheduled(fixedRate = 20_000)
+    void beat() {
+        listeners
+                .values()
+                .forEach(own -> own.forEach(
+                        emitter -> send(own, emitter, SseEmitter.event().comment("still here"))));
+    }
+
+    /** Open lines would hold up a graceful stop. */
+    @EventListener
+    void closing(ContextClosedEvent closing) {
+        listeners.values().forEach(own -> own.forEach(SseEmitter::complete));
+    }
+
+    private static void send(Set<SseEmitter> own, SseEmitter emitter, SseEmitter.SseEventBuilder event) {
+        try {
+            emitter.send(event);
+        } catch (IOException | IllegalStateException gone) {
+            own.remove(emitter);
+        }
+    }
+}

@@ -1,0 +1,148 @@
+package grastel.app.returns.page;
+
+import grastel.app.returns.results.Reach;
+import grastel.core.exercise.Goal;
+import grastel.core.judging.Level;
+import jakarta.persistence.LockModeType;
+import java.time.Instant;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.data.domain.Limit;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
+
+public interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
+    /** Waiting pages: each teacher's first before anyone's second, so that a pile keeps nobody else waiting. */
+    @Query("select p.id from ReturnedPage p where p.state = QUEUED"
+            + " order by row_number() over (partition by p.owner order by p.createdAt, p.index), p.createdAt, p.index")
+    List<UUID> waiting(Limit limit);
+
+    /** Takes a waiting page; 1 for the one caller that got it. */
+    @Modifying
+    @Query("update ReturnedPage p set p.state = READING, p.tries = p.tries + 1 where p.id = :id and p.state = QUEUED")
+    int take(UUID id);
+
+    /** Puts back what was half-read when the program ended. */
+    @Modifying
+    @Query("update ReturnedPage p set p.state = QUEUED where p.state = READING")
+    int putBack();
+
+    @Query("select p.id from ReturnedPage p where p.state = READING")
+    Set<UUID> beingRead();
+
+    /** Puts one page back; 1 if it was still being read. */
+    @Modifying
+    @Query("update ReturnedPage p set p.state = QUEUED where p.id = :id and p.state = READING")
+    int putBack(UUID id);
+
+    /** A page whose state is to change: nobody else changes it until the transaction ends. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select p from ReturnedPage p where p.id = :id")
+    Optional<ReturnedPage> forChange(UUID id);
+
+    @Modifying
+    @Query("update ReturnedPage p set p.note = :note where p.id = :id")
+    int note(UUID id, String note);
+
+    @Modifying
+    @Query("update ReturnedPage p set p.flagged = :flagged where p.id = :id")
+    int flag(UUID id, boolean flagged);
+
+    long countByStateIn(Collection<ReturnedPage.State> states);
+
+    String LINE = "select new grastel.app.returns.page.PageLine(p.id, f.name, p.index, p.createdAt, p.state, p.problem,"
+            + " p.problemFigure, p.foundCode, p.spot, p.whose.printedPage, p.whose.run, p.whose.student, p.confirmedAt, p.readAt,"
+            + " p.flagged, p.flags, p.readerVersion) from ReturnedPage p join ScanFile f on f.id = p.file ";
+
+    @Query(LINE + "where p.id = :id")
+    Optional<PageLine> line(UUID id);
+
+    @Query(LINE + "where p.id in :ids order by p.createdAt, p.index")
+    List<PageLine> lines(Collection<UUID> ids);
+
+    @Query(LINE + "where p.whose.run in :runs order by p.createdAt, p.index")
+    List<PageLine> ofRuns(Collection<UUID> runs);
+
+    @Query(LINE + "where p.whose.printedPage in :printedPages order by p.createdAt, p.index")
+    List<PageLine> ofPrintedPages(Collection<UUID> printedPages);
+
+    @Query(LINE + "where p.whose.student = :student order by p.createdAt, p.index")
+    List<PageLine> ofStudent(UUID student);
+
+    @Query(LINE + "where p.whose.printedPage is null and p.state not in (BACK, CHART) order by p.createdAt, p.index")
+    List<PageLine> withoutSheet();
+
+    @Query("select count(p) from ReturnedPage p where p.whose.printedPage is null and p.state = UNREADABLE")
+    int countUnplaced();
+
+    /** What a student gave in of one page of a sheet before a moment, of whatever printing, the newest first. */
+    @Query("select p from ReturnedPage p where p.whose.student = :student and p.whose.sheet = :sheet"
+            + " and p.whose.part = :part and p.state = READ and p.createdAt < :before order by p.createdAt desc")
+    List<ReturnedPage> readBefore(UUID student, UUID sheet, int part, Instant before, Limit limit);
+
+    @Query("select count(p) > 0 from ReturnedPage p where p.whose.printedPage = :printedPage and p.state = READ"
+            + " and p.id <> :but")
+    boolean isReadTwice(UUID printedPage, UUID but);
+
+    /** Ids of the pages read of printed pages, in the order in which to lock them. */
+    @Query(
+            "select p.id from ReturnedPage p where p.whose.printedPage in :printedPages and p.state = READ order by p.id")
+    List<UUID> readOf(Collection<UUID> printedPages);
+
+    @Query("select p.reading from ReturnedPage p where p.whose.printedPage in :printedPages and p.state = READ"
+            + " order by p.createdAt")
+    List<String> readings(Collection<UUID> printedPages);
+
+    /** What was read on pages. */
+    @Query(
+            "select new grastel.app.returns.page.ReturnedPages$Reading(p.id, p.reading) from ReturnedPage p where p.id in :ids")
+    List<Reading> readingsOf(Collection<UUID> ids);
+
+    record Reading(UUID page, String reading) {}
+
+    /** How far students of classes came on pages that were read, the first received first. */
+    @Query("select new grastel.app.returns.results.Reach(p.whose.schoolClass, p.whose.sheet, p.whose.run,"
+            + " p.whose.student, p.furthest, p.createdAt) from ReturnedPage p"
+            + " where p.whose.schoolClass in :classes and p.state = READ and p.furthest is not null"
+            + " order by p.createdAt, p.index")
+    List<Reach> reached(Collection<UUID> classes);
+
+    /** What a teacher has decided about goals that have a figure. @param factor the usual thresholds were multiplied by it */
+    record Decided(
+            Goal goal,
+            double figure,
+            double nearly,
+            double secure,
+            double beyond,
+            double factor,
+            Level proposed,
+            Level level) {}
+
+    String DECIDED =
+            "select new grastel.app.returns.page.ReturnedPages$Decided(m.goal, m.figure, m.nearly, m.secure, m.beyond,"
+                    + " m.factor, m.proposed, m.level) from GoalMark m join m.page p"
+                    + " where p.confirmedAt is not null and m.figure is not null and m.level is not null ";
+
+    @Query(DECIDED)
+    List<Decided> decided();
+
+    @Query(DECIDED + "and p.whose.schoolClass = :schoolClass")
+    List<Decided> decided(UUID schoolClass);
+
+    /** Words written to a page. */
+    record Note(UUID page, String words) {}
+
+    @Query("select new grastel.app.returns.page.ReturnedPages$Note(p.id, p.note) from ReturnedPage p"
+            + " where p.id in :pages and p.note <> ''")
+    List<Note> notes(Collection<UUID> pages);
+
+    /** Of runs those that something has come back of and was read. */
+    @Query("select distinct p.whose.run from ReturnedPage p where p.whose.run in :runs"
+            + " and p.state = grastel.app.returns.page.ReturnedPage.State.READ")
+    Set<UUID> back(Collection<UUID> runs);
+}

@@ -1,0 +1,6 @@
+package grastel.app.returns.results;
+
+import java.util.UUID;
+
+/** A returned page of a class was read, decided on, or taken away. Heard in the same transaction. */
+public record ClassPagesChanged(UUID schoolClass) {}

@@ -1,0 +1,246 @@
+package grastel.app.returns.screen;
+
+import grastel.app.returns.intake.Intake;
+import grastel.app.returns.page.ReturnedPage;
+import grastel.app.returns.results.CauseView;
+import grastel.core.exercise.Goal;
+import grastel.core.judging.Level;
+import grastel.core.reading.PageFlag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+
+/** What returned pages look like at the edge. Levels are 0…4; lightness in L*, shares in %. */
+final class ReturnViews {
+    private ReturnViews() {}
+
+    /** Something to know about a page that could be read. */
+    enum Notice {
+        /** Another page of the same student and sheet is here too. */
+        SECOND_PAGE,
+        /** The sheet was printed for this class again later. */
+        OLDER_RUN,
+        /** One of several sheets in its picture. */
+        SHARED_PICTURE,
+        /** Matched by hand. */
+        BY_HAND,
+        /** A newer reader is here than the one that read this page. */
+        OLDER_READER,
+        /** See {@link PageFlag}. */
+        BLURRED,
+        COARSE,
+        GLARE,
+        SHADOW,
+        STAINED,
+        GREY,
+        THREE_MARKERS,
+        CLIPPED,
+        ANOTHER_SHEET,
+        BENT,
+        OTHER_PAPER,
+        WITHOUT_MARKERS;
+
+        static Notice of(PageFlag flag) {
+            return valueOf(flag.name());
+        }
+    }
+
+    record PersonView(@NotNull UUID id, @NotNull String name) {}
+
+    /** The printed page a returned page belongs to. */
+    record PlaceView(
+            @NotNull UUID printedPage,
+            @NotNull UUID run,
+            @NotNull String title,
+            @NotNull int version,
+            @NotNull Instant printedAt,
+            @NotNull PersonView student,
+            @NotNull PersonView schoolClass) {}
+
+    /** @param read when its present reading was made: its pictures are asked for by it; @param doubts goals that are close */
+    record PageRow(
+            @NotNull UUID id,
+            @NotNull String file,
+            @NotNull int pageInFile,
+            @NotNull Instant received,
+            Instant read,
+            @NotNull ReturnedPage.State state,
+            String problem,
+            Double problemFigure,
+            String code,
+            PlaceView place,
+            @NotNull List<Integer> levels,
+            @NotNull boolean close,
+            @NotNull int doubts,
+            @NotNull boolean confirmed,
+            @NotNull boolean flagged,
+            @NotNull List<Notice> notices) {}
+
+    /**
+     * A field as asked and as read.
+     *
+     * @param outline closed lines of a shape, x and y by turns in mm; empty for a rectangle
+     * @param asked colours asked for from left to right; one for an even field, none where nothing is asked
+     * @param colour as read
+     * @param difference ΔE00 to what was asked; null for strips and where a value or nothing was asked
+     * @param outside null for zones of forms
+     * @param profile L* along a strip, mm by mm; empty for other fields
+     * @param askedProfile L* asked for, at equal distances
+     * @param picture true where it was read as a picture and held against its plan
+     * @param direction of the strokes, degrees anticlockwise from the horizontal; null where there is none
+     */
+    record BoxReadingView(
+            @NotNull String field,
+            @NotNull String label,
+            @NotNull double x,
+            @NotNull double y,
+            @NotNull double width,
+            @NotNull double height,
+            @NotNull List<List<Double>> outline,
+            @NotNull List<String> asked,
+            @NotNull double askedValue,
+            @NotNull double askedLightness,
+            @NotNull String colour,
+            @NotNull double value,
+            @NotNull double lightness,
+            @NotNull double plusMinus,
+            Double difference,
+            @NotNull double specks,
+            @NotNull double unevenness,
+            Double outside,
+            @NotNull boolean blank,
+            Double step,
+            @NotNull List<Double> profile,
+            @NotNull List<Double> askedProfile,
+            Double direction,
+            @NotNull double glare,
+            @NotNull boolean picture) {}
+
+    /** @param exercise its title where the sheet holds several; @param figureName what the figure is */
+    record GoalView(
+            @NotNull UUID id,
+            @NotNull Goal goal,
+            @NotNull String exercise,
+            @NotNull String label,
+            @NotNull String figureName,
+            @NotNull String unit,
+            @NotNull int digits,
+            @NotNull String praise,
+            @NotNull int proposed,
+            Integer level,
+            Double figure,
+            Double plusMinus,
+            @NotNull double nearly,
+            @NotNull double secure,
+            @NotNull double beyond,
+            @NotNull boolean close,
+            CauseView cause,
+            String field,
+            Double atMm) {}
+
+    record QualityView(
+            @NotNull double dpi,
+            @NotNull double flatnessMm,
+            @NotNull double lightSpread,
+            @NotNull int markers,
+            @NotNull KeysView keys) {}
+
+    /**
+     * What the key boxes told.
+     *
+     * @param before mean ΔE00 to their pencils as the camera saw them
+     * @param after the same once corrected
+     */
+    record KeysView(
+            @NotNull int used,
+            @NotNull double before,
+            @NotNull double after,
+            @NotNull List<SuspectView> suspects) {}
+
+    /** @param asked the pencil the key box is for; @param looksLike the one it is nearer to */
+    record SuspectView(@NotNull String asked, @NotNull String looksLike) {}
+
+    /** One decision. @param exercise its title where the sheet holds several; @param from null for the first; @param to null where it was taken back */
+    record DecisionView(
+            @NotNull Instant when,
+            @NotNull String by,
+            @NotNull String exercise,
+            @NotNull String goal,
+            @NotNull int proposed,
+            Integer from,
+            Integer to) {}
+
+    /** A level reached before. @param exercise its title where the sheet holds several */
+    record LevelBeforeView(
+            @NotNull Goal goal,
+            @NotNull String exercise,
+            @NotNull int level,
+            Double figure) {}
+
+    /** A field as it was done before. @param field its name here; @param there its name on that page */
+    record BeforeBoxView(
+            @NotNull String field,
+            @NotNull UUID page,
+            @NotNull Instant read,
+            @NotNull String there) {}
+
+    /** What the student gave in of the same fields before: the page of the same sheet, or those of which some are done again. */
+    record BeforeView(
+            @NotNull Instant received,
+            @NotNull List<BeforeBoxView> fields,
+            @NotNull List<LevelBeforeView> levels) {}
+
+    /** @param before null where there is none */
+    record PageDetail(
+            @NotNull PageRow row,
+            Double pageWidth,
+            Double pageHeight,
+            QualityView quality,
+            @NotNull List<BoxReadingView> boxes,
+            @NotNull List<GoalView> goals,
+            @NotNull String note,
+            @NotNull List<DecisionView> history,
+            BeforeView before) {}
+
+    /** What is left out stays as it is. */
+    record NoteRequest(Boolean flagged, @Size(max = 600) String note) {}
+
+    record PhraseView(@NotNull UUID id, @NotNull String words) {}
+
+    record PhraseRequest(@NotBlank @Size(max = 200) String words) {}
+
+    record SwapRequest(@NotNull UUID with) {}
+
+    record OutcomeView(
+            @NotNull String name,
+            @NotNull int pages,
+            String problem,
+            @NotNull double figure) {
+        static OutcomeView of(Intake.Outcome outcome) {
+            return new OutcomeView(outcome.name(), outcome.pages().size(), outcome.problem(), outcome.figure());
+        }
+    }
+
+    record GoalLevel(@NotNull UUID mark, @NotNull Level level) {}
+
+    /** @param changed goals whose level differs from the proposal */
+    record ConfirmRequest(@NotNull @Size(max = 60) List<@NotNull @Valid GoalLevel> changed) {}
+
+    record Point(@NotNull double x, @NotNull double y) {}
+
+    /**
+     * @param corners shares of the picture, from the top left clockwise; null to find them
+     * @param drawing true where they are those of a drawing without markers, else or with null the four markers’ centres
+     */
+    record MatchRequest(@NotNull UUID printedPage, List<@NotNull @Valid Point> corners, Boolean drawing) {}
+
+    /**
+     * @param offered whether the sheet holds a picture, which can be read without markers
+     * @param corners where it seems to lie, as {@link MatchRequest#corners}; empty where nothing is seen
+     */
+    record DrawingView(@NotNull boolean offered, @NotNull List<@NotNull Point> corners) {}
+}

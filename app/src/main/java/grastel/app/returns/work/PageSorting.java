@@ -1,0 +1,155 @@
+package grastel.app.returns.work;
+
+import grastel.app.classes.StudentsDeleted;
+import grastel.app.platform.AfterCommit;
+import grastel.app.platform.ApiProblem;
+import grastel.app.returns.page.PageRows;
+import grastel.app.returns.page.ReturnEvents;
+import grastel.app.returns.page.ReturnedPage;
+import grastel.app.returns.page.ReturnedPages;
+import grastel.app.returns.page.ScanFiles;
+import grastel.app.returns.page.Whose;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.PageInfo;
+import grastel.core.exercise.FieldPlan;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Whose a page is, whether it is read again, put aside or thrown away. Whatever changes a page takes it for itself first. */
+@Service
+@Transactional
+public class PageSorting {
+    private final PageRows rows;
+    private final ReturnedPages pages;
+    private final ScanFiles files;
+    private final Sheets sheets;
+    private final ReadingWorkers workers;
+    private final ReturnEvents events;
+
+    PageSorting(
+            PageRows rows,
+            ReturnedPages pages,
+            ScanFiles files,
+            Sheets sheets,
+            ReadingWorkers workers,
+            ReturnEvents events) {
+        this.rows = rows;
+        this.pages = pages;
+        this.files = files;
+        this.sheets = sheets;
+        this.workers = workers;
+        this.events = events;
+    }
+
+    /** Words for the student of a page, and whether it is put aside for a second look; null leaves either as it is. */
+    public void note(UUID id, Boolean flagged, String words) {
+        int found = flagged == null ? 1 : pages.flag(id, flagged);
+        found = words == null ? found : pages.note(id, words.strip());
+        if (found == 0) {
+            throw ApiProblem.notFound("page");
+        }
+        events.changed(rows.find(id));
+    }
+
+    /** Two pages of one sheet that were taken for one another's change places; both are read again as what they are. */
+    public void swap(UUID one, UUID other) {
+        Map<UUID, ReturnedPage> both = Stream.of(one, other)
+                .distinct()
+                .sorted()
+                .map(rows::forChange)
+                .collect(Collectors.toMap(ReturnedPage::id, Function.identity()));
+        ReturnedPage a = both.get(one);
+        ReturnedPage b = both.get(other);
+        requireOpen(a);
+        requireOpen(b);
+        if (a.printedPage() == null
+                || b.printedPage() == null
+                || a.printedPage().equals(b.printedPage())) {
+            throw ApiProblem.conflict("NOT_TWO_STUDENTS", "Only pages of two different students can be swapped.");
+        }
+        Whose mine = a.whose();
+        a.queueAgain(b.whose(), a.corners());
+        b.queueAgain(mine, b.corners());
+        queued(a);
+        queued(b);
+    }
+
+    /** Says by hand whose page it is, and where its corners are; it is then read again. */
+    public void match(UUID id, UUID printedPage, Corners corners) {
+        Whose whose = Whose.of(sheets.page(printedPage));
+        if (corners != null && corners.ofDrawing() && !hasPicture(printedPage)) {
+            throw ApiProblem.invalid(
+                    "drawing", "NO_PICTURE", "This sheet has no picture to draw: point at its four markers instead.");
+        }
+        ReturnedPage page = rows.forChange(id);
+        requireOpen(page);
+        page.queueAgain(whose, corners == null ? null : corners.toString());
+        queued(page);
+    }
+
+    /** Whether pages of a run hold a picture. */
+    public boolean holdsPicture(UUID run) {
+        return sheets.pages(run).stream()
+                .findFirst()
+                .map(PageInfo::id)
+                .filter(this::hasPicture)
+                .isPresent();
+    }
+
+    private boolean hasPicture(UUID printedPage) {
+        return sheets.printed(printedPage).plan().fields().stream().anyMatch(FieldPlan::hasPicture);
+    }
+
+    /** Reads a page once more, as it came. */
+    public void again(UUID id) {
+        ReturnedPage page = rows.forChange(id);
+        requireOpen(page);
+        page.queueAgain(null, null);
+        queued(page);
+    }
+
+    private void queued(ReturnedPage page) {
+        events.changed(page);
+        AfterCommit.run(workers::wake);
+    }
+
+    public void cancel(UUID id) {
+        ReturnedPage page = rows.forChange(id);
+        if (page.state() == ReturnedPage.State.QUEUED || page.state() == ReturnedPage.State.READING) {
+            page.cancel();
+            events.changed(page);
+            AfterCommit.run(() -> workers.cancel(id));
+        }
+    }
+
+    /** Deletes a page with its pictures and marks, and its file when it was the last page of it. */
+    public void delete(UUID id) {
+        ReturnedPage page = rows.forChange(id);
+        pages.delete(page);
+        pages.flush();
+        files.deleteWithoutPages();
+        events.changed(page);
+        AfterCommit.run(() -> workers.cancel(id));
+    }
+
+    /** Pictures of students who are gone go too. */
+    @EventListener
+    void forget(StudentsDeleted deleted) {
+        files.deleteWithoutPages();
+    }
+
+    private static void requireOpen(ReturnedPage page) {
+        if (page.confirmedAt() != null) {
+            throw ApiProblem.conflict("CONFIRMED", "You have confirmed this page. Its marks stay as they are.");
+        }
+        if (page.state() == ReturnedPage.State.READING) {
+            throw ApiProblem.conflict("BEING_READ", "This page is being read now. Try again in a moment.");
+        }
+    }
+}

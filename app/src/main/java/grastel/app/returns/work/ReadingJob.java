@@ -1,0 +1,342 @@
+package grastel.app.returns.work;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.chart.Charts;
+import grastel.app.chart.Charts.PrintedChart;
+import grastel.app.decoding.Decoder;
+import grastel.app.platform.Failure;
+import grastel.app.returns.page.NewMark;
+import grastel.app.returns.page.ReturnEvents;
+import grastel.app.returns.page.ReturnedPage;
+import grastel.app.returns.page.Spot;
+import grastel.app.returns.page.Whose;
+import grastel.app.returns.work.PageStore.Result;
+import grastel.app.returns.work.PageStore.Taken;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.Before;
+import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.SheetPlan;
+import grastel.core.judging.Judge;
+import grastel.core.judging.Proposal;
+import grastel.core.media.Paper;
+import grastel.core.page.PageCode;
+import grastel.core.page.PageLayout;
+import grastel.core.reading.DrawingFinder;
+import grastel.core.reading.Overlays;
+import grastel.core.reading.PageReader;
+import grastel.core.reading.PageReading;
+import grastel.core.reading.fields.FieldReading;
+import grastel.core.reading.light.EvenPage;
+import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.UnreadablePage;
+import grastel.core.reading.place.FoundPage;
+import java.awt.image.BufferedImage;
+import java.time.Clock;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Reads one taken page: decode, find, look the sheet up, measure, judge, keep. */
+@Service
+public class ReadingJob {
+    static final String UNKNOWN_SHEET = "UNKNOWN_SHEET";
+    public static final String FAILED = "FAILED";
+    /** Sent from a phone for one class, and a page of another. */
+    static final String OTHER_CLASS = "OTHER_CLASS";
+
+    /** A page during whose reading the program ended so often is not tried again by itself. */
+    private static final int MOST_TRIES = 3;
+
+    private static final Logger LOG = LoggerFactory.getLogger(ReadingJob.class);
+
+    private final PageStore store;
+    private final Sheets sheets;
+    private final Charts charts;
+    private final KeyInks inks;
+    private final ReadAhead readAhead;
+    private final Pictures pictures;
+    private final Decoder decoder;
+    private final ReturnEvents events;
+    private final JsonMapper json;
+    private final Clock clock;
+    /** A printed plan never changes; the paper it is on may be set right in the kit. */
+    private record Judged(UUID version, GradeBand band, Paper paper) {}
+
+    private final Cache<Judged, List<Judge>> judges =
+            Caffeine.newBuilder().maximumSize(50).build();
+
+    /** A reader keeps a detector's work space, and making one takes most of a second. */
+    private final ThreadLocal<PageReader> readers = ThreadLocal.withInitial(PageReader::new);
+
+    ReadingJob(
+            PageStore store,
+            Sheets sheets,
+            Charts charts,
+            KeyInks inks,
+            ReadAhead readAhead,
+            Pictures pictures,
+            Decoder decoder,
+            ReturnEvents events,
+            JsonMapper json,
+            Clock clock) {
+        this.store = store;
+        this.sheets = sheets;
+        this.charts = charts;
+        this.inks = inks;
+        this.readAhead = readAhead;
+        this.pictures = pictures;
+        this.decoder = decoder;
+        this.events = events;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** What a page gives. @param page what pictures of it are made from */
+    record Read(Result result, EvenPage page, PageLayout layout) {}
+
+    /**
+     * Call as the page's owner. Whatever happens, the page ends in a state that says it.
+     *
+     * @return whose page it was found to be
+     */
+    Optional<Whose> read(Taken taken) {
+        String code = null;
+        if (taken.tries() > MOST_TRIES) {
+            store.fail(taken.id(), FAILED, 0, null);
+            return Optional.empty();
+        }
+        try {
+            Picture picture = picture(taken);
+            FoundPage found = parted(taken, picture);
+            code = found.code().map(PageCode::toString).orElse(null);
+            Optional<PrintedSheet> printed = printed(taken, found);
+            if (printed.isEmpty() && readChart(taken, picture, found)) {
+                return Optional.empty();
+            }
+            if (printed.isEmpty()) {
+                store.fail(taken.id(), code == null ? UnreadablePage.Problem.NO_CODE.name() : UNKNOWN_SHEET, 0, code);
+                return Optional.empty();
+            }
+            PrintedSheet sheet = printed.get();
+            if (taken.onlyClass() != null
+                    && !taken.onlyClass().equals(sheet.page().run().schoolClass())) {
+                store.fail(taken.id(), OTHER_CLASS, 0, code);
+                return Optional.empty();
+            }
+            pictures.make(taken.id(), kept(taken, measures(picture, found, sheet), sheet, code));
+            return Optional.of(Whose.of(sheet.page()));
+        } catch (UnreadablePage e) {
+            if (e.problem() == UnreadablePage.Problem.BACK) {
+                store.back(taken.id());
+            } else {
+                store.fail(taken.id(), e.problem().name(), e.figure(), code);
+            }
+        } catch (RuntimeException | Error e) {
+            LOG.error("Reading page {} failed: {}", taken.id(), Failure.of(e));
+            store.fail(taken.id(), FAILED, 0, code);
+        }
+        return Optional.empty();
+    }
+
+    /** Where the page is of a chart: reads it and hands it on. @return whether it is */
+    private boolean readChart(Taken taken, Picture picture, FoundPage found) throws UnreadablePage {
+        Optional<PrintedChart> chart = found.code().flatMap(charts::printed);
+        if (chart.isEmpty()) {
+            return false;
+        }
+        PageLayout layout = chart.get().layout();
+        PageReader.Measures measures =
+                PageReader.measure(picture, found, layout, chart.get().paper(), PageReader.Inks.UNKNOWN);
+        charts.keep(chart.get(), measures.reading(), Pictures.whole(measures.straightened(), layout));
+        store.chart(taken.id());
+        return true;
+    }
+
+    /** One page at a time: a goal over several pages is judged with those that were kept before. */
+    private synchronized Read kept(Taken taken, PageReader.Measures measures, PrintedSheet printed, String code) {
+        Read read = judged(measures, printed, code);
+        store.keep(taken.id(), read.result());
+        return read;
+    }
+
+    /** Reads a page once more without keeping anything. Call as its owner. */
+    Read again(Taken taken) throws UnreadablePage {
+        Picture picture = picture(taken);
+        FoundPage found = found(taken, picture);
+        PrintedSheet printed = sheets.printed(taken.printedPage());
+        return judged(
+                measures(picture, found, printed),
+                printed,
+                found.code().map(PageCode::toString).orElse(null));
+    }
+
+    /** What the figures of a page are read from, to be laid over it. Call as its owner. */
+    Overlays overlays(Taken taken) throws UnreadablePage {
+        Picture picture = picture(taken);
+        return measures(picture, found(taken, picture), sheets.printed(taken.printedPage()))
+                .overlays();
+    }
+
+    /** How much lighter or darker than planned its pictures are, to be laid over it. Call as its owner. */
+    BufferedImage againstPlan(Taken taken) throws UnreadablePage {
+        Picture picture = picture(taken);
+        PrintedSheet printed = sheets.printed(taken.printedPage());
+        return PlanOverlay.of(
+                printed.layout(),
+                printed.plan(),
+                measures(picture, found(taken, picture), printed).reading());
+    }
+
+    /** Where a drawing without markers seems to lie in a picture. Call as its owner. */
+    Optional<List<double[]>> drawing(Taken taken) throws UnreadablePage {
+        return DrawingFinder.corners(picture(taken));
+    }
+
+    /** Stops decoding a page; what comes after takes no long. */
+    void cancel(UUID page) {
+        decoder.cancel(page);
+    }
+
+    /** As {@link #found}; of a picture that turns out to hold several sheets the others are put in the queue. */
+    private FoundPage parted(Taken taken, Picture picture) throws UnreadablePage {
+        if (taken.corners() == null && taken.printedPage() == null && taken.spot() == null) {
+            List<FoundPage> all = readers.get().findAll(picture);
+            if (all.size() > 1) {
+                store.part(
+                                taken.id(),
+                                all.stream().map(p -> Spot.of(p, picture)).toList())
+                        .forEach(page -> events.changed(page, null));
+            }
+            return all.get(0);
+        }
+        return found(taken, picture);
+    }
+
+    /** Its sheet in the picture: as pointed at, where it lies, or whose code says so; else the first. */
+    private FoundPage found(Taken taken, Picture picture) throws UnreadablePage {
+        if (taken.corners() != null) {
+            return Corners.parse(taken.corners()).found(picture.width(), picture.height());
+        }
+        List<FoundPage> all = readers.get().findAll(picture);
+        if (taken.spot() != null) {
+            return Spot.parse(taken.spot()).nearest(all, picture);
+        }
+        return all.stream().filter(p -> isOf(taken, p)).findFirst().orElse(all.get(0));
+    }
+
+    private boolean isOf(Taken taken, FoundPage page) {
+        return page.code()
+                .flatMap(sheets::printed)
+                .filter(p -> p.page().id().equals(taken.printedPage()))
+                .isPresent();
+    }
+
+    private Picture picture(Taken taken) throws UnreadablePage {
+        Optional<Picture> ahead = readAhead.take(taken.file());
+        return ahead.isPresent()
+                ? ahead.get()
+                : decoder.decode(taken.id(), taken.file(), store.content(taken.file()), taken.index());
+    }
+
+    /** Whose page it is: as matched by hand, else as its code says. */
+    private Optional<PrintedSheet> printed(Taken taken, FoundPage found) {
+        return taken.printedPage() != null
+                ? Optional.of(sheets.printed(taken.printedPage()))
+                : found.code().flatMap(sheets::printed);
+    }
+
+    private Read judged(PageReader.Measures measures, PrintedSheet printed, String code) {
+        List<UUID> siblings = siblings(printed.page());
+        Result result = new Result(
+                Whose.of(printed.page()),
+                code,
+                new ReturnedPage.Kept(
+                        json.writeValueAsString(measures.reading()),
+                        measures.reading().flags(),
+                        furthest(printed.plan(), measures.reading())),
+                PageReader.VERSION,
+                clock.instant().truncatedTo(ChronoUnit.MICROS),
+                marks(printed, measures.reading(), others(printed, siblings)),
+                siblings);
+        return new Read(result, measures.straightened(), printed.layout());
+    }
+
+    private PageReader.Measures measures(Picture picture, FoundPage found, PrintedSheet printed) throws UnreadablePage {
+        return PageReader.measure(picture, found, printed.layout(), printed.paper(), inks.of(printed));
+    }
+
+    /** What goals of several fields are judged with besides the page: what was done before, and the sheet's other pages. */
+    private List<PageReading> others(PrintedSheet printed, List<UUID> siblings) {
+        List<PageReading> others = new ArrayList<>();
+        for (Before before : printed.before()) {
+            store.readings(before.pages()).stream()
+                    .map(r -> r.named(before.names()))
+                    .forEach(others::add);
+        }
+        others.addAll(store.readings(siblings));
+        return others;
+    }
+
+    /** The other pages of the same sheet of one student. */
+    private List<UUID> siblings(PageInfo page) {
+        if (page.run().parts() < 2) {
+            return List.of();
+        }
+        return sheets.pages(page.run().id()).stream()
+                .filter(p -> p.student().equals(page.student()) && !p.id().equals(page.id()))
+                .map(PageInfo::id)
+                .toList();
+    }
+
+    private static String furthest(SheetPlan plan, PageReading reading) {
+        Set<String> begun = reading.fields().stream()
+                .filter(f -> !f.blank())
+                .map(FieldReading::field)
+                .collect(Collectors.toSet());
+        return plan.fields().stream()
+                .map(FieldPlan::id)
+                .filter(begun::contains)
+                .reduce((a, b) -> b)
+                .orElse(null);
+    }
+
+    private List<NewMark> marks(PrintedSheet printed, PageReading reading, List<PageReading> others) {
+        List<NewMark> marks = new ArrayList<>();
+        List<Judge> judges = judges(printed);
+        for (int exercise = 0; exercise < judges.size(); exercise++) {
+            for (Proposal proposal : judges.get(exercise).judge(reading, others)) {
+                ExercisePlan plan = printed.plan().exercises().get(exercise);
+                marks.add(new NewMark(
+                        exercise,
+                        plan.kind(),
+                        marks.size(),
+                        proposal,
+                        printed.page().run().band(),
+                        plan.factor(proposal.goal())));
+            }
+        }
+        return marks;
+    }
+
+    /** One of each exercise. */
+    private List<Judge> judges(PrintedSheet printed) {
+        return judges.get(
+                new Judged(printed.version(), printed.page().run().band(), printed.paper()),
+                judged -> printed.plan().exercises().stream()
+                        .map(exercise -> new Judge(exercise, judged.band(), judged.paper()))
+                        .toList());
+    }
+}

@@ -1,0 +1,169 @@
+package grastel.app.returns.work;
+
+import grastel.app.platform.Failure;
+import grastel.app.platform.Ownership;
+import grastel.app.platform.room.Storage;
+import grastel.app.returns.page.ReturnEvents;
+import grastel.app.returns.work.PageStore.Taken;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.context.SmartLifecycle;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+
+/**
+ * Reads waiting pages in the background. The queue is the table itself: a page is taken by changing its state, so none is
+ * read twice, and what was half-read when the program ended is put back at the next start, so none is lost.
+ */
+@Component
+public class ReadingWorkers implements SmartLifecycle {
+    private static final Logger LOG = LoggerFactory.getLogger(ReadingWorkers.class);
+    /** Looks for work this often even if nobody wakes the workers. */
+    private static final long LOOK_SECONDS = 5;
+
+    private static final long STOP_MILLIS = 15_000;
+
+    private final PageStore store;
+    private final ReadingJob job;
+    private final ReturnEvents events;
+    private final Storage storage;
+    private final int threads;
+    private final Semaphore wakeUps = new Semaphore(0);
+    private final List<Thread> running = new ArrayList<>();
+    /** Pages in the hands of a worker. */
+    private final Set<UUID> inWork = ConcurrentHashMap.newKeySet();
+    /** Pages that were being read, and by nobody, when it was last looked. */
+    private Set<UUID> forsaken = Set.of();
+
+    private volatile boolean stopping = true;
+
+    ReadingWorkers(PageStore store, ReadingJob job, ReturnEvents events, Storage storage, ReadingSettings settings) {
+        this.store = store;
+        this.job = job;
+        this.events = events;
+        this.storage = storage;
+        this.threads = settings.threads();
+    }
+
+    @Override
+    public void start() {
+        int putBack = storage.isFull() ? 0 : Ownership.asSystem(store::putBack);
+        if (putBack > 0) {
+            LOG.info("{} half-read pages put back", putBack);
+        }
+        stopping = false;
+        for (int i = 0; i < threads; i++) {
+            Thread thread = new Thread(this::work, "reading-" + (i + 1));
+            thread.setDaemon(true);
+            running.add(thread);
+            thread.start();
+        }
+    }
+
+    /** There is, or may be, a page to read. */
+    public void wake() {
+        wakeUps.release(threads);
+    }
+
+    /** A page that a worker could not even say goodbye to, as when memory or disk had run out, is read again. */
+    @Scheduled(fixedDelay = 30_000)
+    void putBackForsaken() {
+        if (storage.isFull()) {
+            return;
+        }
+        Set<UUID> reading = new HashSet<>(Ownership.asSystem(store::beingRead));
+        reading.removeAll(inWork);
+        Set<UUID> still = reading.stream().filter(forsaken::contains).collect(Collectors.toSet());
+        still.forEach(page -> Ownership.asSystem(() -> store.putBack(page)));
+        forsaken = reading;
+        if (!still.isEmpty()) {
+            LOG.warn("{} pages that nobody read any more put back", still.size());
+            wake();
+        }
+    }
+
+    boolean isInWork(UUID page) {
+        return inWork.contains(page);
+    }
+
+    /** Nobody waits for a page any more. */
+    void cancel(UUID page) {
+        job.cancel(page);
+    }
+
+    @Override
+    public void stop() {
+        stopping = true;
+        wake();
+        long end = System.currentTimeMillis() + STOP_MILLIS;
+        for (Thread thread : running) {
+            try {
+                thread.join(Math.max(1, end - System.currentTimeMillis()));
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                return;
+            }
+        }
+        running.clear();
+    }
+
+    @Override
+    public boolean isRunning() {
+        return !stopping;
+    }
+
+    private void work() {
+        while (!stopping) {
+            try {
+                if (storage.isFull()) {
+                    pause();
+                    continue;
+                }
+                Optional<Taken> taken = Ownership.asSystem(store::takeNext);
+                if (taken.isPresent()) {
+                    read(taken.get());
+                } else if (wakeUps.tryAcquire(LOOK_SECONDS, TimeUnit.SECONDS)) {
+                    wakeUps.drainPermits();
+                }
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+                return;
+            } catch (RuntimeException | Error e) {
+                // Even short of memory: a worker that ends here would leave pages waiting for ever.
+                LOG.error("A worker stumbled: {}", Failure.of(e));
+                pause();
+            }
+        }
+    }
+
+    private void read(Taken taken) {
+        inWork.add(taken.id());
+        try {
+            Ownership.as(taken.owner(), () -> {
+                events.changed(taken.id(), null);
+                events.changed(taken.id(), job.read(taken).orElse(null));
+                return null;
+            });
+        } finally {
+            inWork.remove(taken.id());
+        }
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(1000);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+}
