@@ -12,8 +12,10 @@ import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
+import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.SheetData;
 import grastel.app.sheets.SheetData.ValueData;
+import grastel.app.sheets.SheetPapers;
 import grastel.app.sheets.Sheets;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.pressurescale.PressureScale;
@@ -71,6 +73,9 @@ public abstract class DeskTest {
     protected Sheets sheets;
 
     @Autowired
+    protected SheetPapers papers;
+
+    @Autowired
     protected Returns returns;
 
     @Autowired
@@ -93,7 +98,7 @@ public abstract class DeskTest {
     }
 
     /** A class of three with a printed pressure scale of five boxes. */
-    protected Sheets.RunInfo printed(SignedIn teacher) {
+    protected RunInfo printed(SignedIn teacher) {
         return as(teacher, () -> {
             UUID sheet = sheets.create(null, scale("S07", 5, 20)).id();
             return sheets.print(sheet, newClass(teacher).id());

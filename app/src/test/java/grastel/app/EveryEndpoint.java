@@ -13,6 +13,7 @@ import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.SignedIn;
 import grastel.app.projects.Projects;
 import grastel.app.projects.Rights;
+import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.Sheets;
 import grastel.core.scanner.Hand;
 import grastel.core.stilllife.HarbourFind;
@@ -44,7 +45,7 @@ public abstract class EveryEndpoint extends DeskTest {
 
     protected SignedIn owner;
     protected SignedIn other;
-    protected Sheets.RunInfo run;
+    protected RunInfo run;
     protected UUID student;
     protected UUID page;
     /** What stands for an id in an address, and a body that would be taken: by endpoint. */

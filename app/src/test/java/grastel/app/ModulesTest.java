@@ -51,8 +51,8 @@ class ModulesTest {
     @ArchTest
     static final ArchRule RETURNS_GO_UPSTAIRS = layeredArchitecture()
             .consideringOnlyDependenciesInAnyPackage("grastel.app.returns..")
-            .layer("results")
-            .definedBy("grastel.app.returns.results")
+            .layer("api")
+            .definedBy("grastel.app.returns.api")
             .layer("page")
             .definedBy("grastel.app.returns.page")
             .layer("work")

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.platform.SignedIn;
+import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.Sheets;
 import grastel.core.scanner.Hand;
 import java.util.LinkedHashMap;
@@ -21,7 +22,7 @@ class StatementsTest extends DeskTest {
     private static final int MOST = 15;
 
     private SignedIn teacher;
-    private Sheets.RunInfo run;
+    private RunInfo run;
     private UUID page;
     private UUID student;
     private UUID chart;

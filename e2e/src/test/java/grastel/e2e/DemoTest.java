@@ -7,6 +7,7 @@ import grastel.app.classes.Classes;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
+import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.Sheets;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -57,7 +58,7 @@ abstract class DemoTest {
 
     private static boolean isConfirmed(String schoolClass) {
         UUID of = grastel.bean(Classes.class).byName(schoolClass).orElseThrow().id();
-        Sheets.RunInfo run = grastel.bean(Sheets.class).latestRuns().get(of);
+        RunInfo run = grastel.bean(Sheets.class).latestRuns().get(of);
         return run != null && grastel.bean(Returns.class).progress(run.id()).confirmed() == run.pages();
     }
 }

@@ -13,6 +13,7 @@ import grastel.app.account.Accounts;
 import grastel.app.classes.Classes;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
+import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.Sheets;
 import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.Hand;
@@ -162,7 +163,7 @@ class ProjectsPlaceTest extends DemoTest {
                     .byName("10 Avocet")
                     .orElseThrow()
                     .id();
-            Sheets.RunInfo run = sheets.print(sheet, to);
+            RunInfo run = sheets.print(sheet, to);
             Sheets.PageInfo first = sheets.pages(run.id()).get(0);
             Sheets.PrintedSheet page = sheets.printed(first.id());
             byte[] scan = new SimulatedScanner(page.paper())

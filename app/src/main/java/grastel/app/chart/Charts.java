@@ -8,6 +8,7 @@ import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.CanvasInk;
 import grastel.app.platform.PdfCanvas;
+import grastel.app.sheets.SheetTitle;
 import grastel.app.sheets.Sheets;
 import grastel.core.chart.ChartFit;
 import grastel.core.chart.ChartPages;
@@ -323,7 +324,7 @@ public class Charts {
     /** Sheets as they are now, for what they would look like. */
     List<Sheets.Latest> sheets() {
         return List.copyOf(
-                sheets.latest(sheets.titles().stream().map(Sheets.Title::id).collect(Collectors.toSet()))
+                sheets.latest(sheets.titles().stream().map(SheetTitle::id).collect(Collectors.toSet()))
                         .values());
     }
 

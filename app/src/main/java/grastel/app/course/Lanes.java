@@ -4,7 +4,7 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.course.CourseData.LessonData;
 import grastel.app.course.Standings.Known;
 import grastel.app.kit.Kit;
-import grastel.app.returns.results.Reach;
+import grastel.app.returns.api.Reach;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.Latest;
 import grastel.core.exercise.ExercisePlan;

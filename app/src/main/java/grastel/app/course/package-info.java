@@ -3,7 +3,7 @@
  * {@link grastel.app.course.Courses}.
  */
 @ApplicationModule(
-        allowedDependencies = {"platform", "classes", "sheets", "kit", "returns", "returns::results", "progress"})
+        allowedDependencies = {"platform", "classes", "sheets", "kit", "returns", "returns::api", "progress"})
 package grastel.app.course;
 
 import org.springframework.modulith.ApplicationModule;

@@ -6,6 +6,7 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
+import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.SheetData;
 import grastel.app.sheets.SheetData.ValueData;
 import grastel.app.sheets.Sheets;
@@ -98,7 +99,7 @@ class DemoWorld {
         SheetInfo red = sheet("S07", 7);
         SheetInfo blue = sheet("S16", 5);
         sheets.print(red.id(), dunlin.id());
-        Sheets.RunInfo returned = sheets.print(blue.id(), avocet.id());
+        RunInfo returned = sheets.print(blue.id(), avocet.id());
         courses(kittiwake, dunlin, avocet);
         demoReturns.bringBackAndConfirm(owner, returned.id());
     }

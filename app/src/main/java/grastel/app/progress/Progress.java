@@ -2,8 +2,8 @@ package grastel.app.progress;
 
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.returns.Returns;
-import grastel.app.returns.results.Confirmed;
-import grastel.app.returns.results.Tried;
+import grastel.app.returns.api.Confirmed;
+import grastel.app.returns.api.Tried;
 import grastel.core.exercise.GradeBand;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;

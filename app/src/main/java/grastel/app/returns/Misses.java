@@ -4,7 +4,7 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.returns.Returns.Attempt;
 import grastel.app.returns.Returns.Mark;
-import grastel.app.returns.results.CauseView;
+import grastel.app.returns.api.CauseView;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.judging.Cause;

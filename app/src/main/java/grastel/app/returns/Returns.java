@@ -1,5 +1,7 @@
 package grastel.app.returns;
 
+import grastel.app.returns.api.Confirmed;
+import grastel.app.returns.api.Reach;
 import grastel.app.returns.page.Decisions;
 import grastel.app.returns.page.GoalMark;
 import grastel.app.returns.page.GoalMarks;
@@ -7,11 +9,9 @@ import grastel.app.returns.page.PageLine;
 import grastel.app.returns.page.PageRows;
 import grastel.app.returns.page.ReturnedPage;
 import grastel.app.returns.page.ReturnedPages;
-import grastel.app.returns.results.Confirmed;
-import grastel.app.returns.results.Reach;
+import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
-import grastel.app.sheets.Sheets.RunInfo;
 import grastel.core.exercise.Goal;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;

@@ -52,7 +52,7 @@ record Personal(UUID student, String title, GradeBand band, Map<UUID, Origin> or
         return new Composed(on.id(), plan, layouts, before, page(plan, advice, left, layouts.size(), minutes));
     }
 
-    private Sheets.Settled origin(Again again) {
+    private Settled origin(Again again) {
         return origins.get(again.run()).sheet();
     }
 

@@ -6,8 +6,6 @@ import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.kit.Kit;
 import grastel.app.platform.ApiProblem;
 import grastel.app.sheets.Personal.Composed;
-import grastel.app.sheets.Sheets.RunInfo;
-import grastel.app.sheets.Sheets.Settled;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.media.Paper;
@@ -31,6 +29,7 @@ public class PersonalSheets {
     private final SheetVersions versions;
     private final PrintRuns runs;
     private final Sheets sheets;
+    private final KeptSheets kept;
     private final Classes classes;
     private final Kit kit;
     private final SheetJson json;
@@ -41,6 +40,7 @@ public class PersonalSheets {
             SheetVersions versions,
             PrintRuns runs,
             Sheets sheets,
+            KeptSheets kept,
             Classes classes,
             Kit kit,
             SheetJson json) {
@@ -49,6 +49,7 @@ public class PersonalSheets {
         this.versions = versions;
         this.runs = runs;
         this.sheets = sheets;
+        this.kept = kept;
         this.classes = classes;
         this.kit = kit;
         this.json = json;
@@ -146,7 +147,7 @@ public class PersonalSheets {
     private Map<UUID, Map<UUID, Origin>> origins(Set<UUID> ofRuns) {
         List<PrintedPages.OfRun> rows = ofRuns.isEmpty() ? List.of() : pages.ofRuns(ofRuns);
         Map<UUID, Settled> from =
-                sheets.settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
+                kept.settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
         Map<UUID, Map<UUID, Origin>> origins = new HashMap<>();
         rows.forEach(p -> origins.computeIfAbsent(p.student(), s -> new HashMap<>())
                 .put(p.run(), new Origin(p.version(), p.paper(), from.get(p.version()))));

@@ -1,6 +1,5 @@
 package grastel.app.sheets;
 
-import grastel.app.sheets.Sheets.RunInfo;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
@@ -12,7 +11,7 @@ import org.springframework.data.jpa.repository.Query;
 /** Runs are listed without the plans and pages of their versions. */
 interface PrintRuns extends JpaRepository<PrintRun, UUID> {
     /** Of a run r, its version v and its sheet s. */
-    String NEW_INFO = "new grastel.app.sheets.Sheets$RunInfo(r.id, s.id, s.title, v.number, r.schoolClass, r.band,"
+    String NEW_INFO = "new grastel.app.sheets.RunInfo(r.id, s.id, s.title, v.number, r.schoolClass, r.band,"
             + " r.createdAt, r.pageCount, r.parts, s.personal, r.card)";
 
     String INFO = "select " + NEW_INFO + " from PrintRun r join r.version v join v.sheet s ";

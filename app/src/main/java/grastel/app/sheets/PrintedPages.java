@@ -1,6 +1,5 @@
 package grastel.app.sheets;
 
-import grastel.app.sheets.Sheets.RunInfo;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;

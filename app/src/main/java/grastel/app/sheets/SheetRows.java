@@ -30,8 +30,8 @@ interface SheetRows extends JpaRepository<Sheet, UUID> {
             String exercises,
             long runs) {}
 
-    @Query("select new grastel.app.sheets.Sheets$Title(s.id, s.title) from Sheet s where not s.personal")
-    List<Sheets.Title> titles();
+    @Query("select new grastel.app.sheets.SheetTitle(s.id, s.title) from Sheet s where not s.personal")
+    List<SheetTitle> titles();
 
     /** The state of sheets, for what is remembered of them. */
     @Query("select new grastel.app.sheets.SheetRows$State(s.id, s.revision) from Sheet s where s.id in :sheets")

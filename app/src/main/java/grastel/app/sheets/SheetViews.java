@@ -5,7 +5,6 @@ import grastel.app.sheets.PageViews.PageView;
 import grastel.app.sheets.Planner.Draft;
 import grastel.app.sheets.Planner.Drafted;
 import grastel.app.sheets.SheetData.ValueData;
-import grastel.app.sheets.Sheets.RunInfo;
 import grastel.app.sheets.Sheets.SheetInfo;
 import grastel.core.colour.ColourVision;
 import grastel.core.colour.Lab;

@@ -8,20 +8,15 @@ import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.kit.Kit;
 import grastel.app.platform.ApiProblem;
 import grastel.app.sheets.Planner.Draft;
-import grastel.app.sheets.back.BackPage;
-import grastel.app.sheets.back.Backs;
 import grastel.app.sheets.card.Cards;
-import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.exercise.finishedpiece.FinishedPiece;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
-import grastel.core.page.Card;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
 import grastel.core.page.SheetComposer;
 import grastel.core.recipe.Method;
-import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -41,6 +36,7 @@ public class Sheets {
 
     private final SheetRows sheets;
     private final SheetVersions versions;
+    private final KeptSheets kept;
     private final PrintRuns runs;
     private final PrintedPages pages;
     private final Planner planner;
@@ -48,13 +44,8 @@ public class Sheets {
     private final Kit kit;
     private final Classes classes;
     private final SheetJson json;
-    private final Backs backs;
     private final RandomGenerator random;
     private final List<TakenCodes> others;
-    /** What was printed never changes, so it is parsed once. */
-    private final Cache<UUID, Settled> printed =
-            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
-
     /** What sheets are now, by their state. */
     private final Cache<SheetRows.State, Latest> latest =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
@@ -62,6 +53,7 @@ public class Sheets {
     Sheets(
             SheetRows sheets,
             SheetVersions versions,
+            KeptSheets kept,
             PrintRuns runs,
             PrintedPages pages,
             Planner planner,
@@ -69,11 +61,11 @@ public class Sheets {
             Kit kit,
             Classes classes,
             SheetJson json,
-            Backs backs,
             RandomGenerator random,
             List<TakenCodes> others) {
         this.sheets = sheets;
         this.versions = versions;
+        this.kept = kept;
         this.runs = runs;
         this.pages = pages;
         this.planner = planner;
@@ -81,36 +73,12 @@ public class Sheets {
         this.kit = kit;
         this.classes = classes;
         this.json = json;
-        this.backs = backs;
         this.random = random;
         this.others = others;
     }
 
     /** @param revision counts its changes; @param printed true once any version was printed */
     public record SheetInfo(UUID id, String title, int revision, int version, SheetData data, boolean printed) {}
-
-    public record Title(UUID id, String title) {}
-
-    /**
-     * A run, light enough for lists.
-     *
-     * @param pages how many were printed
-     * @param parts pages of each student
-     * @param personal true where each student has fields of its own that are done again
-     * @param card true where they are labels, for drawings under a card
-     */
-    public record RunInfo(
-            UUID id,
-            UUID sheet,
-            String title,
-            int version,
-            UUID schoolClass,
-            GradeBand band,
-            Instant printedAt,
-            int pages,
-            int parts,
-            boolean personal,
-            boolean card) {}
 
     /** One printed page and whose it is. @param part which page of the sheet, from 0 */
     public record PageInfo(UUID id, int number, int part, UUID student, RunInfo run) {}
@@ -146,9 +114,6 @@ public class Sheets {
     /** A sheet as it is now. @param parts pages of each student */
     public record Latest(UUID id, String title, SheetPlan plan, UUID paper, int parts) {}
 
-    /** A version as it is kept. */
-    record Settled(SheetPlan plan, List<PageLayout> pages, List<FirstTry> firstTries) {}
-
     /** A sheet that a method would change. @param fields how many fields would get another recipe */
     record Changed(UUID sheet, String title, int fields, String problem) {}
 
@@ -180,7 +145,7 @@ public class Sheets {
         Sheet sheet = sheets.forChange(id).orElseThrow(() -> ApiProblem.notFound("sheet"));
         sheet.requireUnchanged(known, "“" + sheet.title() + "”");
         sheet.change(Planner.titleOf(title, draft.plan()));
-        SheetVersion latest = latest(id);
+        SheetVersion latest = kept.latest(id);
         if (runs.existsByVersion(latest)) {
             versions.save(version(sheet, latest.number() + 1, data, draft));
         } else {
@@ -201,7 +166,7 @@ public class Sheets {
     }
 
     /** Every sheet's title. */
-    public List<Title> titles() {
+    public List<SheetTitle> titles() {
         return sheets.titles();
     }
 
@@ -236,7 +201,7 @@ public class Sheets {
     }
 
     private Latest latest(SheetVersion v) {
-        Settled settled = settledOrDraft(v);
+        Settled settled = kept.settledOrDraft(v);
         return new Latest(
                 v.sheet().id(),
                 v.sheet().title(),
@@ -260,7 +225,7 @@ public class Sheets {
             throw ApiProblem.invalid("schoolClass", "NO_STUDENTS", to.name() + " has no students yet.");
         }
         List<UUID> students = to.students().stream().map(StudentInfo::id).toList();
-        SheetVersion version = latest(sheet);
+        SheetVersion version = kept.latest(sheet);
         List<PageLayout> layout = json.pages(version.layout());
         if (card) {
             Cards.problem(layout).ifPresent(words -> {
@@ -344,84 +309,6 @@ public class Sheets {
                 .toList();
     }
 
-    List<SheetViews.PrintedPageView> pagesWithNames(UUID run) {
-        Map<UUID, String> names = names(classes.one(run(run).schoolClass()));
-        return pages.ofRun(run).stream()
-                .map(p -> new SheetViews.PrintedPageView(
-                        p.id(), p.number(), p.part() + 1, names.getOrDefault(p.student(), "")))
-                .toList();
-    }
-
-    /** The run's pages in the order of the class list, as a PDF. */
-    public byte[] pdf(UUID id) {
-        return pdf(id, false);
-    }
-
-    /** @param withBacks true for a back after each page, to be printed on its other side */
-    byte[] pdf(UUID id, boolean withBacks) {
-        RunInfo run = run(id);
-        ClassInfo to = classes.one(run.schoolClass());
-        Map<UUID, String> names = to.namesHidden() ? Map.of() : names(to);
-        List<PrintedPages.OfRun> rows = pages.ofRun(id);
-        Map<UUID, Settled> printedFrom =
-                settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
-        if (run.card()) {
-            return SheetPdf.document(
-                    run.title(),
-                    cards(run, to, rows, printedFrom.get(rows.get(0).version())));
-        }
-        List<SheetPdf.Copy> copies = rows.stream()
-                .map(p -> {
-                    Settled sheet = printedFrom.get(p.version());
-                    PageLayout page = sheet.pages().get(p.part());
-                    return new SheetPdf.Copy(
-                            page,
-                            forStudent(page.bare(), new PageCode(p.code(), p.number()), p.student(), to, names),
-                            withBacks ? backs(run, p, sheet).get(p.part()) : null);
-                })
-                .toList();
-        return SheetPdf.document(run.title(), copies);
-    }
-
-    private static List<SheetPdf.Copy> cards(RunInfo run, ClassInfo to, List<PrintedPages.OfRun> rows, Settled sheet) {
-        Map<UUID, String> names = to.namesHidden() ? Map.of() : names(to);
-        List<Card.Label> labels = rows.stream()
-                .map(p -> Cards.label(
-                        names.getOrDefault(p.student(), ""), p.part(), run.parts(), new PageCode(p.code(), p.number())))
-                .toList();
-        return Cards.document(sheet.pages(), run.title() + " · " + to.name(), labels).stream()
-                .map(SheetPdf.Copy::alike)
-                .toList();
-    }
-
-    private List<BackPage> backs(RunInfo run, PrintedPages.OfRun page, Settled sheet) {
-        return backs.of(
-                page.version(),
-                sheet.plan(),
-                sheet.pages(),
-                kit.paper(page.paper()).paper(),
-                run.band());
-    }
-
-    /** What the teacher keeps: pages as they should come out, figures, rubric, notes. */
-    byte[] teacherPdf(UUID sheet) {
-        SheetVersion version = latest(sheet);
-        Settled settled = settledOrDraft(version);
-        GradeBand band = version.schoolClass() == null
-                ? GradeBand.DEVELOPING
-                : classes.one(version.schoolClass()).band();
-        return TeacherPages.pdf(version.sheet().title(), settled.plan(), settled.pages(), band);
-    }
-
-    /** One page of the latest version without a student. @param number from 1 */
-    String svg(UUID sheet, int number) {
-        List<PageLayout> layouts = settledOrDraft(latest(sheet)).pages();
-        if (number < 1 || number > layouts.size()) {
-            throw ApiProblem.notFound("page");
-        }
-        return SvgInk.document(layouts.get(number - 1));
-    }
-
     /** Which of a class's sheets another method would change. */
     List<Changed> changedBy(Method method, UUID schoolClass) {
         classes.one(schoolClass);
@@ -460,7 +347,7 @@ public class Sheets {
 
     private PrintedSheet printed(PrintedPages.Row found) {
         ClassInfo to = classes.one(found.run().schoolClass());
-        Settled sheet = settled(found.version());
+        Settled sheet = kept.settled(found.version());
         return new PrintedSheet(
                 info(found),
                 to,
@@ -483,7 +370,7 @@ public class Sheets {
     public Map<UUID, List<Before>> before(UUID run) {
         List<PrintedPages.OfRun> rows = pages.ofRun(run);
         Map<UUID, Settled> from =
-                settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
+                kept.settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
         List<PrintedPages.OfRun> there = there(from.values());
         return rows.stream()
                 .collect(Collectors.toMap(
@@ -504,7 +391,7 @@ public class Sheets {
                 .filter(p -> p.student().equals(student))
                 .collect(Collectors.groupingBy(PrintedPages.OfRun::run));
         Map<UUID, Settled> from =
-                settled(own.values().stream().map(l -> l.get(0).version()).collect(Collectors.toSet()));
+                kept.settled(own.values().stream().map(l -> l.get(0).version()).collect(Collectors.toSet()));
         return sheet.firstTries().stream()
                 .filter(t -> own.containsKey(t.run()))
                 .map(t -> new Before(
@@ -534,7 +421,7 @@ public class Sheets {
         }
         List<PrintRuns.Printed> from = runs.versions(ofRuns);
         Map<UUID, Settled> sheets =
-                settled(from.stream().map(PrintRuns.Printed::version).collect(Collectors.toSet()));
+                kept.settled(from.stream().map(PrintRuns.Printed::version).collect(Collectors.toSet()));
         Map<UUID, String> papers = kit.papers().stream()
                 .collect(Collectors.toMap(Kit.KitPaper::id, p -> p.paper().name()));
         return from.stream()
@@ -543,35 +430,12 @@ public class Sheets {
                         p -> new Print(sheets.get(p.version()).plan(), papers.getOrDefault(p.paper(), ""))));
     }
 
-    /** Of a printed version. */
-    private Settled settled(UUID version) {
-        return settled(Set.of(version)).get(version);
-    }
-
-    /** Of printed versions; what is not remembered is asked for at once. */
-    Map<UUID, Settled> settled(Set<UUID> ids) {
-        return printed.getAll(
-                ids,
-                missing -> versions.findAllById(List.copyOf(missing)).stream()
-                        .collect(Collectors.toMap(SheetVersion::id, this::settledOrDraft)));
-    }
-
-    private Settled settledOrDraft(SheetVersion version) {
-        return new Settled(
-                json.plan(version.plan()), json.pages(version.layout()), json.firstTries(version.firstTries()));
-    }
-
-    private static PageLayout forStudent(
-            PageLayout on, PageCode code, UUID student, ClassInfo to, Map<UUID, String> names) {
+    static PageLayout forStudent(PageLayout on, PageCode code, UUID student, ClassInfo to, Map<UUID, String> names) {
         return SheetComposer.forStudent(on, names.getOrDefault(student, ""), to.name(), code);
     }
 
-    private static Map<UUID, String> names(ClassInfo to) {
+    static Map<UUID, String> names(ClassInfo to) {
         return to.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
-    }
-
-    private SheetVersion latest(UUID sheet) {
-        return versions.latest(sheet).orElseThrow(() -> ApiProblem.notFound("sheet"));
     }
 
     private PrintedPages.Row row(UUID page) {

@@ -1,5 +1,6 @@
 package grastel.app.sheets;
 
+import grastel.app.classes.Classes;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.PdfAnswer;
 import grastel.app.sheets.SheetViews.ChangedSheetView;
@@ -16,7 +17,9 @@ import grastel.core.recipe.Method;
 import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -36,10 +39,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/sheets")
 class SheetsController {
     private final Sheets sheets;
+    private final SheetPapers papers;
+    private final Classes classes;
     private final Planner planner;
 
-    SheetsController(Sheets sheets, Planner planner) {
+    SheetsController(Sheets sheets, SheetPapers papers, Classes classes, Planner planner) {
         this.sheets = sheets;
+        this.papers = papers;
+        this.classes = classes;
         this.planner = planner;
     }
 
@@ -103,13 +110,17 @@ class SheetsController {
     /** The pages of a run and whose they are, in the order of the class list. */
     @GetMapping("/runs/{id}/pages")
     List<PrintedPageView> pages(@PathVariable UUID id) {
-        return sheets.pagesWithNames(id);
+        Map<UUID, String> names = classes.one(sheets.run(id).schoolClass()).students().stream()
+                .collect(Collectors.toMap(Classes.StudentInfo::id, Classes.StudentInfo::name));
+        return sheets.pages(id).stream()
+                .map(p -> new PrintedPageView(p.id(), p.number(), p.part() + 1, names.getOrDefault(p.student(), "")))
+                .toList();
     }
 
     /** Answers, figures, rubric and notes of the latest version. */
     @GetMapping(path = "/{id}/teacher.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> teacherPdf(@PathVariable UUID id) {
-        return PdfAnswer.of(sheets.teacherPdf(id), sheets.one(id).title() + ", for the teacher.pdf");
+        return PdfAnswer.of(papers.teacherPdf(id), sheets.one(id).title() + ", for the teacher.pdf");
     }
 
     /** A page of the latest version without a student on it. */
@@ -120,12 +131,12 @@ class SheetsController {
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         disposition(sheets.one(id).title() + " " + number + ".svg"))
-                .body(sheets.svg(id, number));
+                .body(papers.svg(id, number));
     }
 
     @GetMapping(path = "/runs/{id}/pages.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@PathVariable UUID id, @RequestParam(defaultValue = "false") boolean backs) {
-        return PdfAnswer.of(sheets.pdf(id, backs), sheets.run(id).title() + ".pdf");
+        return PdfAnswer.of(papers.pdf(id, backs), sheets.run(id).title() + ".pdf");
     }
 
     private static String disposition(String name) {

@@ -17,9 +17,10 @@ import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Attempt;
 import grastel.app.returns.Returns.Progress;
 import grastel.app.returns.Returns.Standing;
+import grastel.app.sheets.RunInfo;
+import grastel.app.sheets.SheetPapers;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.Print;
-import grastel.app.sheets.Sheets.RunInfo;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.Instant;
@@ -47,16 +48,24 @@ class TodayController {
     private final Classes classes;
     private final Courses courses;
     private final Sheets sheets;
+    private final SheetPapers printed;
     private final Returns returns;
     private final CoursePapers papers;
     private final Clock clock;
 
     TodayController(
-            Classes classes, Courses courses, CoursePapers papers, Sheets sheets, Returns returns, Clock clock) {
+            Classes classes,
+            Courses courses,
+            CoursePapers papers,
+            Sheets sheets,
+            SheetPapers printed,
+            Returns returns,
+            Clock clock) {
         this.classes = classes;
         this.courses = courses;
         this.papers = papers;
         this.sheets = sheets;
+        this.printed = printed;
         this.returns = returns;
         this.clock = clock;
     }
@@ -149,7 +158,7 @@ class TodayController {
                 .flatMap(id -> runs.stream()
                         .filter(r -> r.sheet().equals(id) && r.schoolClass().equals(schoolClass))
                         .limit(1))
-                .forEach(run -> all.add(sheets.pdf(run.id())));
+                .forEach(run -> all.add(printed.pdf(run.id())));
         if (all.isEmpty()) {
             throw ApiProblem.notFound("paper for this period");
         }

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.RunInfo;
 import grastel.core.scanner.Hand;
 import java.util.List;
 import java.util.Map;
@@ -65,7 +65,7 @@ class ClassesTest extends DeskTest {
     @Test
     void deletingAClassDeletesItsStudentsPicturesAndMarks() {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
         UUID printedPage = as(teacher, () -> sheets.pages(run.id()).get(0).id());
         UUID page = upload(teacher, "scan.jpg", scan(teacher, printedPage, Hand.EXACT, 3))
                 .get(0);

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.RunInfo;
 import grastel.core.scanner.Hand;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +20,7 @@ class ProgressTest extends DeskTest {
     @Test
     void standingsGrowFromTryToTryAndOnlyConfirmedPagesCount() {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo first = printed(teacher);
+        RunInfo first = printed(teacher);
         confirmed(teacher, printedPage(teacher, first.id(), 0), PATCHY, 1);
         byte[] open = scan(teacher, printedPage(teacher, first.id(), 1), PATCHY, 2);
         awaitRead(teacher, upload(teacher, "open.jpg", open).get(0));
@@ -35,7 +35,7 @@ class ProgressTest extends DeskTest {
         assertThat(JsonPath.<List<Object>>read(once, "$.groups[*].students[*]")).hasSize(1);
         assertThat((String) JsonPath.read(once, "$.students[0].next")).isNotBlank();
 
-        Sheets.RunInfo second = as(teacher, () -> sheets.print(first.sheet(), first.schoolClass()));
+        RunInfo second = as(teacher, () -> sheets.print(first.sheet(), first.schoolClass()));
         confirmed(teacher, printedPage(teacher, second.id(), 0), Hand.EXACT, 3);
         String twice = content(get(teacher, path));
 
@@ -56,7 +56,7 @@ class ProgressTest extends DeskTest {
     @Test
     void whatWasJudgedForAnotherBandIsHeldAgainstThePresentOne() {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
         confirmed(teacher, printedPage(teacher, run.id(), 0), FAIR, 1);
         String path = "/api/progress/classes/" + run.schoolClass();
         double developing = levels(content(get(teacher, path)));
@@ -70,7 +70,7 @@ class ProgressTest extends DeskTest {
         assertThat(levels(content(get(teacher, path)))).isEqualTo(developing);
     }
 
-    private void band(SignedIn teacher, Sheets.RunInfo run, String band) {
+    private void band(SignedIn teacher, RunInfo run, String band) {
         String name = as(teacher, () -> classes.one(run.schoolClass())).name();
         assertThat(put(teacher, "/api/classes/{id}", Map.of("name", name, "band", band), run.schoolClass()))
                 .hasStatusOk();
@@ -85,7 +85,7 @@ class ProgressTest extends DeskTest {
     @Test
     void theShareThatMakesAClassReadyIsTheTeachers() {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
         confirmed(teacher, printedPage(teacher, run.id(), 0), PATCHY, 1);
         confirmed(teacher, printedPage(teacher, run.id(), 1), Hand.EXACT, 2);
         String path = "/api/progress/classes/" + run.schoolClass();

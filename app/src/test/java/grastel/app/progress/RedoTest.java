@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
+import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.SheetData;
-import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.core.page.PageLayout;
@@ -34,11 +34,11 @@ class RedoTest extends DeskTest {
         return wanted;
     }
 
-    private MvcTestResult again(SignedIn teacher, Sheets.RunInfo first, Map<String, Object> wanted) {
+    private MvcTestResult again(SignedIn teacher, RunInfo first, Map<String, Object> wanted) {
         return post(teacher, "/api/progress/classes/{id}/redo", wanted, first.schoolClass());
     }
 
-    private UUID printAgain(SignedIn teacher, Sheets.RunInfo first, Map<String, Object> wanted) {
+    private UUID printAgain(SignedIn teacher, RunInfo first, Map<String, Object> wanted) {
         MvcTestResult answer = again(teacher, first, wanted);
         assertThat(answer).hasStatus(201);
         return UUID.fromString(JsonPath.read(content(answer), "$.run"));
@@ -51,7 +51,7 @@ class RedoTest extends DeskTest {
     @Test
     void whoMissedSomethingGetsAPageWithItAndIsJudgedWithWhatWasThere() {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo first = printed(teacher);
+        RunInfo first = printed(teacher);
         List<PageInfo> pages = pages(teacher, first.id());
         UUID tried = confirmed(teacher, pages.get(0).id(), PATCHY, 1);
         confirmed(teacher, pages.get(1).id(), Hand.EXACT, 2);
@@ -107,7 +107,7 @@ class RedoTest extends DeskTest {
     @Test
     void whereTheHandHasAHabitThatIsWhatToDoDifferently() {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo run = as(teacher, () -> {
+        RunInfo run = as(teacher, () -> {
             UUID paper = kit.papers().get(1).id();
             UUID sheet = sheets.create(null, SheetData.of(paper, "mixing-from-few", Map.of()))
                     .id();
@@ -126,7 +126,7 @@ class RedoTest extends DeskTest {
     @Test
     void personalPagesAreNoSheetOfTheTeachersAndNobodyElses() {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo first = printed(teacher);
+        RunInfo first = printed(teacher);
         confirmed(teacher, printedPage(teacher, first.id(), 0), PATCHY, 4);
         UUID run = printAgain(teacher, first, wanted(first.id(), null));
 
@@ -151,7 +151,7 @@ class RedoTest extends DeskTest {
     @Test
     void oneFieldIsDoneAgainByAllWhoHadItAndAgainAfterThat() {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo first = printed(teacher);
+        RunInfo first = printed(teacher);
         UUID run = printAgain(teacher, first, wanted(first.id(), "3"));
         List<PageInfo> again = pages(teacher, run);
         assertThat(again).hasSize(3);

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.RunInfo;
 import grastel.core.scanner.Hand;
 import java.io.IOException;
 import java.util.HashMap;
@@ -30,10 +30,10 @@ class ReportsTest extends DeskTest {
     @BeforeEach
     void oneStudentGrewFromTheFirstTryToTheSecond() {
         teacher = newTeacher();
-        Sheets.RunInfo first = printed(teacher);
+        RunInfo first = printed(teacher);
         schoolClass = first.schoolClass();
         confirmed(teacher, printedPage(teacher, first.id(), 0), PATCHY, 1);
-        Sheets.RunInfo second = as(teacher, () -> sheets.print(first.sheet(), schoolClass));
+        RunInfo second = as(teacher, () -> sheets.print(first.sheet(), schoolClass));
         confirmed(teacher, printedPage(teacher, second.id(), 0), Hand.EXACT, 2);
     }
 

@@ -7,7 +7,7 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.platform.room.PlayedStorage;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.RunInfo;
 import grastel.core.scanner.Hand;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +31,7 @@ class FullDiskTest extends DeskTest {
     private PlayedStorage disk;
 
     private SignedIn teacher;
-    private Sheets.RunInfo run;
+    private RunInfo run;
     private List<byte[]> scans;
 
     @BeforeEach

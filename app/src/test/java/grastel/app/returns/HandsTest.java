@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
+import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.Sheets;
 import grastel.core.scanner.Hand;
 import java.util.List;
@@ -19,7 +20,7 @@ class HandsTest extends DeskTest {
     @Test
     void aHabitIsToldWithWhatItLooksLike() {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
         List<Sheets.PageInfo> pages = as(teacher, () -> sheets.pages(run.id()));
         UUID light = upload(teacher, "l.jpg", scan(teacher, pages.get(0).id(), LIGHT, 1))
                 .get(0);

@@ -7,7 +7,7 @@ import grastel.app.DeskTest;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.page.ReturnedPages;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.core.scanner.Hand;
 import java.awt.image.BufferedImage;
@@ -38,7 +38,7 @@ class MarkingTest extends DeskTest {
     private TransactionTemplate transactions;
 
     private SignedIn teacher;
-    private Sheets.RunInfo run;
+    private RunInfo run;
     private List<PageInfo> printed;
 
     @BeforeEach
@@ -241,7 +241,7 @@ class MarkingTest extends DeskTest {
         assertThat(JsonPath.<String>read(awaitRead(teacher, page), "$.row.place.student.name"))
                 .isEqualTo("Nguyễn Minh Anh");
 
-        Sheets.RunInfo otherRun = printed(teacher);
+        RunInfo otherRun = printed(teacher);
         UUID foreign = as(teacher, () -> sheets.pages(otherRun.id()).get(0).id());
         assertThat(phone(token, scan(teacher, foreign, Hand.EXACT, 6))).hasStatusOk();
         assertThat(JsonPath.<String>read(awaitRead(teacher, lastPage()), "$.row.problem"))
@@ -297,7 +297,7 @@ class MarkingTest extends DeskTest {
     void aRedoKnowsThePageBefore() {
         UUID first = readPage(0, Hand.EXACT);
         confirm(first, List.of());
-        Sheets.RunInfo again = as(teacher, () -> sheets.print(run.sheet(), run.schoolClass()));
+        RunInfo again = as(teacher, () -> sheets.print(run.sheet(), run.schoolClass()));
         PageInfo same = as(teacher, () -> sheets.pages(again.id())).stream()
                 .filter(p -> p.student().equals(printed.get(0).student()))
                 .findFirst()

@@ -8,6 +8,7 @@ import grastel.app.platform.SignedIn;
 import grastel.app.returns.intake.WatchedFolder;
 import grastel.app.returns.page.PageLine;
 import grastel.app.returns.page.PageRows;
+import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.core.exercise.Goal;
@@ -54,7 +55,7 @@ class ReturnsTest extends DeskTest {
     private PageRows rows;
 
     private SignedIn teacher;
-    private Sheets.RunInfo run;
+    private RunInfo run;
     private List<PageInfo> printed;
 
     @BeforeEach

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.core.scanner.Hand;
 import java.util.List;
@@ -19,7 +19,7 @@ class SurePagesTest extends DeskTest {
     private static final String SURE = "/api/returns/runs/{run}/sure";
 
     private SignedIn teacher;
-    private Sheets.RunInfo run;
+    private RunInfo run;
     private List<UUID> pages;
 
     /** Three pages, of which the last has a goal that wants a look. */

@@ -48,7 +48,7 @@ class CardsTest extends DeskTest {
         UUID run = asCard(scale());
 
         List<PageInfo> pages = as(teacher, () -> sheets.pages(run));
-        byte[] pdf = as(teacher, () -> sheets.pdf(run));
+        byte[] pdf = as(teacher, () -> papers.pdf(run));
 
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(document.getNumberOfPages()).isEqualTo(2);

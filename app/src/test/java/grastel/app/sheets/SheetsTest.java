@@ -116,7 +116,7 @@ class SheetsTest extends DeskTest {
                         List.of(
                                 new ExerciseData("tint-hue-shade", Map.of()),
                                 new ExerciseData("form-study", Map.of("form", ValueData.of("CYLINDER"))))));
-        Sheets.RunInfo run = as(
+        RunInfo run = as(
                 teacher,
                 () -> sheets.print(
                         sheets.create("Harbour finds", two).id(),
@@ -135,7 +135,7 @@ class SheetsTest extends DeskTest {
                 .doesNotHaveDuplicates()
                 .contains("A1", "B1")
                 .hasSize(as(teacher, () -> sheets.plan(run.id())).fields().size());
-        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> sheets.pdf(run.id())))) {
+        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> papers.pdf(run.id())))) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(run.pages());
             assertThat(pdf.getPage(0).getMediaBox().getWidth() / 72 * 25.4).isCloseTo(215.9, within(0.1));
         }
@@ -144,7 +144,7 @@ class SheetsTest extends DeskTest {
     @Test
     void aClassThatHidesNamesGetsPagesWithCodesOnly() throws IOException {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
         assertThat(put(
                         teacher,
                         "/api/classes/{id}/method",
@@ -152,7 +152,7 @@ class SheetsTest extends DeskTest {
                         run.schoolClass()))
                 .hasStatusOk();
 
-        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> sheets.pdf(run.id())))) {
+        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> papers.pdf(run.id())))) {
             assertThat(new PDFTextStripper().getText(pdf))
                     .doesNotContain("Nguyễn")
                     .contains("-003-");
@@ -180,7 +180,7 @@ class SheetsTest extends DeskTest {
         assertThat(spread(teacher, ofClass)).containsExactly(30.0);
         assertThat(spread(teacher, own)).containsExactly(20.0);
 
-        Sheets.RunInfo run =
+        RunInfo run =
                 as(teacher, () -> sheets.print(sheets.create("Held", ofClass).id(), schoolClass));
         hold(teacher, schoolClass, Map.of());
         assertThat(as(teacher, () -> sheets.plan(run.id())).exercises().get(0).factor(Goal.EQUAL_STEPS))
@@ -224,7 +224,7 @@ class SheetsTest extends DeskTest {
         SignedIn teacher = newTeacher();
         UUID sheet = as(teacher, () -> sheets.create(null, scale("S07", 5, 20)).id());
 
-        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> sheets.teacherPdf(sheet)))) {
+        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> papers.teacherPdf(sheet)))) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(2);
             assertThat(new PDFTextStripper().getText(pdf))
                     .contains("Equal steps", "≤ 25.0", "Predicted L*", "School rules", "steps bunch at the dark end");
@@ -270,7 +270,7 @@ class SheetsTest extends DeskTest {
     @Test
     void aPrintedVersionStaysAsItWas() {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
         PageLayout before = as(teacher, () -> layout(run));
 
         assertThat(put(teacher, "/api/sheets/{id}", request(teacher, "S16", 9, 15), run.sheet()))
@@ -306,9 +306,9 @@ class SheetsTest extends DeskTest {
     @Test
     void thePdfHasOnePageAStudentWithNameAndCode() throws IOException {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
 
-        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> sheets.pdf(run.id())))) {
+        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> papers.pdf(run.id())))) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(3);
             PDFTextStripper text = new PDFTextStripper();
             text.setStartPage(3);
@@ -324,12 +324,12 @@ class SheetsTest extends DeskTest {
     @Test
     void boxesOfThePdfAreWhereTheLayoutSaysToATenthOfAMillimetre() throws IOException {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
         PageLayout layout = as(teacher, () -> layout(run));
         double dpi = 508;
         double pxPerMm = dpi / 25.4;
 
-        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> sheets.pdf(run.id())))) {
+        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> papers.pdf(run.id())))) {
             BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(0, (float) dpi, ImageType.GRAY);
             assertThat(page.getWidth() / pxPerMm).isCloseTo(210, within(0.1));
             for (PageLayout.Field field : layout.fields()) {
@@ -353,7 +353,7 @@ class SheetsTest extends DeskTest {
         return sum / weights / pxPerMm;
     }
 
-    private PageLayout layout(Sheets.RunInfo run) {
+    private PageLayout layout(RunInfo run) {
         return sheets.printed(sheets.pages(run.id()).get(0).id()).layout();
     }
 

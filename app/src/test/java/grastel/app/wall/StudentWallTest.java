@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.RunInfo;
 import grastel.core.scanner.Hand;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 
 /** What the page of one student says: what came back, what was written to it, what never came. */
 class StudentWallTest extends DeskTest {
-    private String student(SignedIn teacher, Sheets.RunInfo run, int at) {
+    private String student(SignedIn teacher, RunInfo run, int at) {
         UUID id = as(teacher, () -> sheets.pages(run.id())).get(at).student();
         return content(get(teacher, "/api/wall/students/{id}", id));
     }
@@ -22,9 +22,9 @@ class StudentWallTest extends DeskTest {
     @Test
     void wordsToAPageAndSheetsThatOthersGaveInStandThere() {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
         UUID page = confirmed(teacher, printedPage(teacher, run.id(), 0), Hand.EXACT, 1);
-        Sheets.RunInfo out = as(teacher, () -> sheets.print(run.sheet(), run.schoolClass()));
+        RunInfo out = as(teacher, () -> sheets.print(run.sheet(), run.schoolClass()));
         Map<String, Object> note = Map.of("flagged", false, "note", "Lovely even boxes.");
         assertThat(put(teacher, "/api/returns/pages/{id}/note", note, page)).hasStatusOk();
 
@@ -48,7 +48,7 @@ class StudentWallTest extends DeskTest {
     @Test
     void whatIsDoneAgainIsSaidToBe() {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
         confirmed(teacher, printedPage(teacher, run.id(), 0), Hand.EXACT, 1);
         String made = content(post(
                 teacher, "/api/progress/classes/{id}/redo", Map.of("run", run.id(), "field", "3"), run.schoolClass()));

@@ -1,8 +1,8 @@
 package grastel.app.progress.drawn;
 
 import grastel.app.returns.Returns;
-import grastel.app.returns.results.Confirmed;
-import grastel.app.returns.results.Tried;
+import grastel.app.returns.api.Confirmed;
+import grastel.app.returns.api.Tried;
 import grastel.app.sheets.PersonalSheets;
 import grastel.app.sheets.PersonalSheets.Given;
 import grastel.core.exercise.ExercisePlan;

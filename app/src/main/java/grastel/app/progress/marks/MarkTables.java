@@ -3,7 +3,7 @@ package grastel.app.progress.marks;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import grastel.app.progress.marks.Book.Given;
 import grastel.app.progress.marks.Book.OfStudent;
-import grastel.app.returns.results.Confirmed;
+import grastel.app.returns.api.Confirmed;
 import grastel.core.media.colourfile.CsvCell;
 import grastel.core.progress.MarkScale.Mark;
 import java.io.IOException;

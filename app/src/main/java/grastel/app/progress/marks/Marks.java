@@ -3,7 +3,7 @@ package grastel.app.progress.marks;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.returns.Returns;
-import grastel.app.returns.results.Confirmed;
+import grastel.app.returns.api.Confirmed;
 import grastel.app.sheets.Sheets;
 import grastel.core.exercise.ExercisePlan;
 import java.util.List;

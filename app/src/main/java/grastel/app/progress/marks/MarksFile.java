@@ -3,7 +3,7 @@ package grastel.app.progress.marks;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import grastel.app.progress.marks.Book.Given;
 import grastel.app.progress.marks.Book.OfStudent;
-import grastel.app.returns.results.Confirmed;
+import grastel.app.returns.api.Confirmed;
 import grastel.core.exercise.Goal;
 import grastel.core.judging.Cause;
 import java.time.Instant;

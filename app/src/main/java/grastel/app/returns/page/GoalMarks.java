@@ -1,6 +1,6 @@
 package grastel.app.returns.page;
 
-import grastel.app.returns.results.Confirmed;
+import grastel.app.returns.api.Confirmed;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
@@ -8,10 +8,9 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
 public interface GoalMarks extends JpaRepository<GoalMark, UUID> {
-    String CONFIRMED =
-            "select new grastel.app.returns.results.Confirmed(p.whose.student, p.whose.run, m.exercise, m.kind,"
-                    + " m.goal, m.level, m.figure, m.plusMinus, m.nearly, m.secure, m.beyond, m.band, m.cause, coalesce(m.field, p.furthest), p.id,"
-                    + " p.readAt, p.createdAt) from GoalMark m join m.page p where p.confirmedAt is not null ";
+    String CONFIRMED = "select new grastel.app.returns.api.Confirmed(p.whose.student, p.whose.run, m.exercise, m.kind,"
+            + " m.goal, m.level, m.figure, m.plusMinus, m.nearly, m.secure, m.beyond, m.band, m.cause, coalesce(m.field, p.furthest), p.id,"
+            + " p.readAt, p.createdAt) from GoalMark m join m.page p where p.confirmedAt is not null ";
 
     @Query("select m from GoalMark m where m.page.id in :pages order by m.place")
     List<GoalMark> ofPages(Collection<UUID> pages);

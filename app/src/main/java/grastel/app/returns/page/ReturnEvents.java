@@ -2,7 +2,7 @@ package grastel.app.returns.page;
 
 import grastel.app.platform.AfterCommit;
 import grastel.app.platform.Ownership;
-import grastel.app.returns.results.ClassPagesChanged;
+import grastel.app.returns.api.ClassPagesChanged;
 import java.io.IOException;
 import java.util.Map;
 import java.util.Set;

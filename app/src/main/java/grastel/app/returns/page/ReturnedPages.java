@@ -1,6 +1,6 @@
 package grastel.app.returns.page;
 
-import grastel.app.returns.results.Reach;
+import grastel.app.returns.api.Reach;
 import grastel.core.exercise.Goal;
 import grastel.core.judging.Level;
 import jakarta.persistence.LockModeType;
@@ -106,7 +106,7 @@ public interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
     record Reading(UUID page, String reading) {}
 
     /** How far students of classes came on pages that were read, the first received first. */
-    @Query("select new grastel.app.returns.results.Reach(p.whose.schoolClass, p.whose.sheet, p.whose.run,"
+    @Query("select new grastel.app.returns.api.Reach(p.whose.schoolClass, p.whose.sheet, p.whose.run,"
             + " p.whose.student, p.furthest, p.createdAt) from ReturnedPage p"
             + " where p.whose.schoolClass in :classes and p.state = READ and p.furthest is not null"
             + " order by p.createdAt, p.index")

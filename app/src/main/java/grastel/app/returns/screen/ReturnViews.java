@@ -1,8 +1,8 @@
 package grastel.app.returns.screen;
 
+import grastel.app.returns.api.CauseView;
 import grastel.app.returns.intake.Intake;
 import grastel.app.returns.page.ReturnedPage;
-import grastel.app.returns.results.CauseView;
 import grastel.core.exercise.Goal;
 import grastel.core.judging.Level;
 import grastel.core.reading.PageFlag;

@@ -1,6 +1,7 @@
 package grastel.app.returns.work;
 
 import grastel.app.platform.ApiProblem;
+import grastel.app.returns.api.ClassPagesChanged;
 import grastel.app.returns.page.Archive;
 import grastel.app.returns.page.GoalMark;
 import grastel.app.returns.page.NewImage;
@@ -10,7 +11,6 @@ import grastel.app.returns.page.ReturnedPages;
 import grastel.app.returns.page.ScanFiles;
 import grastel.app.returns.page.Spot;
 import grastel.app.returns.page.Whose;
-import grastel.app.returns.results.ClassPagesChanged;
 import grastel.core.reading.PageReading;
 import java.time.Clock;
 import java.time.Instant;

@@ -6,7 +6,7 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.JsonFormat;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.RunInfo;
 import grastel.core.scanner.Hand;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -26,7 +26,7 @@ class ArchivesTest extends DeskTest {
     @Test
     void oneFileHoldsAllThereIsOfAClassAndItsSchemaIsTrue() throws IOException {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
         printed(teacher);
         UUID printed = as(teacher, () -> sheets.pages(run.id())).get(1).id();
         UUID page =

@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
+import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.SheetData;
-import grastel.app.sheets.Sheets;
 import grastel.core.scanner.Hand;
 import java.io.IOException;
 import java.util.List;
@@ -27,7 +27,7 @@ class DrawnTest extends DeskTest {
     private static final Hand HARD = new Hand(1.6, 0, 0, 0, 1, 0, 0, 0, 0);
 
     private SignedIn teacher;
-    private Sheets.RunInfo first;
+    private RunInfo first;
 
     @BeforeEach
     void aPrintedScale() {
@@ -46,7 +46,7 @@ class DrawnTest extends DeskTest {
         UUID then = confirmed(teacher, printedPage(teacher, first.id(), 0), PATCHY, 1);
         confirmed(teacher, printedPage(teacher, first.id(), 1), Hand.EXACT, 2);
         for (long seed : new long[] {3, 4}) {
-            Sheets.RunInfo again = as(teacher, () -> sheets.print(first.sheet(), first.schoolClass()));
+            RunInfo again = as(teacher, () -> sheets.print(first.sheet(), first.schoolClass()));
             confirmed(teacher, printedPage(teacher, again.id(), 0), Hand.EXACT, seed);
         }
         String view = ofClass("first-and-latest");
@@ -117,7 +117,7 @@ class DrawnTest extends DeskTest {
         return as(teacher, () -> {
             SheetData any = scale("S07", 5, 20);
             SheetData ours = new SheetData(first.schoolClass(), null, any.paper(), any.pageSize(), any.exercises());
-            Sheets.RunInfo again = sheets.print(sheets.create(null, ours).id(), first.schoolClass());
+            RunInfo again = sheets.print(sheets.create(null, ours).id(), first.schoolClass());
             return sheets.plan(again.id()).fields().stream()
                     .map(f -> (Object) f.predictedColour())
                     .toList();

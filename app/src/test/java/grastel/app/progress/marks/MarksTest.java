@@ -11,6 +11,7 @@ import grastel.app.classes.CalendarData;
 import grastel.app.classes.Classes;
 import grastel.app.platform.JsonFormat;
 import grastel.app.platform.SignedIn;
+import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.Sheets;
 import grastel.core.exercise.GradeBand;
 import grastel.core.scanner.Hand;
@@ -44,7 +45,7 @@ class MarksTest extends DeskTest {
     @BeforeEach
     void aClassOfWhichOneGaveInAndOneIsNotConfirmed() {
         teacher = newTeacher();
-        Sheets.RunInfo run = as(teacher, () -> {
+        RunInfo run = as(teacher, () -> {
             Classes.ClassInfo made = classes.create(
                     "9 Marks", GradeBand.DEVELOPING, List.of("@Amara Diallo", "Björn Sæther"), CalendarData.NONE);
             schoolClass = made.id();

@@ -6,7 +6,7 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.RunInfo;
 import grastel.core.scanner.Hand;
 import java.util.Map;
 import java.util.UUID;
@@ -21,7 +21,7 @@ class HalfReadTest extends DeskTest {
     @Test
     void aCancelledPageStaysUnreadUntilItIsAskedForAgain() {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
         UUID page = upload(teacher, "scan.jpg", scan(teacher, printedPage(teacher, run.id(), 0), Hand.EXACT, 1))
                 .get(0);
         awaitRead(teacher, page);
@@ -46,7 +46,7 @@ class HalfReadTest extends DeskTest {
     @Test
     void pagesHalfReadAtTheEndAreReadAgainAtTheStart() {
         SignedIn teacher = newTeacher();
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
         UUID page = upload(teacher, "scan.jpg", scan(teacher, printedPage(teacher, run.id(), 0), Hand.EXACT, 1))
                 .get(0);
         awaitRead(teacher, page);

@@ -7,7 +7,7 @@ import grastel.app.DeskTest;
 import grastel.app.decoding.Hostile;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.intake.WatchedFolder;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.RunInfo;
 import grastel.core.scanner.Hand;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -87,7 +87,7 @@ class HostileFilesTest extends DeskTest {
                         attacker,
                         "b.pdf",
                         (new String(bomb, StandardCharsets.ISO_8859_1) + "% ").getBytes(StandardCharsets.ISO_8859_1)));
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
         UUID printedPage = as(teacher, () -> sheets.pages(run.id()).get(0).id());
         UUID honest = uploaded(teacher, "scan.jpg", scan(teacher, printedPage, Hand.EXACT, 1));
 
@@ -149,7 +149,7 @@ class HostileFilesTest extends DeskTest {
 
     @Test
     void aPageThatNobodyReadsAnyMoreIsReadAgainAndNotForEver() {
-        Sheets.RunInfo run = printed(teacher);
+        RunInfo run = printed(teacher);
         UUID printedPage = as(teacher, () -> sheets.pages(run.id()).get(0).id());
         UUID page = uploaded(teacher, "scan.jpg", scan(teacher, printedPage, Hand.EXACT, 1));
         awaitRead(teacher, page);

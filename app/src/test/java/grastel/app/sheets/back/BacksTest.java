@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.RunInfo;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UnsupportedEncodingException;
@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 class BacksTest extends DeskTest {
     private final class Printed implements AutoCloseable {
         final PDDocument pdf;
-        final Sheets.RunInfo run;
+        final RunInfo run;
 
         Printed(SignedIn teacher) throws IOException {
             run = printed(teacher);

@@ -1,5 +1,5 @@
 /** What was read and decided, as other places are told it. */
-@NamedInterface("results")
-package grastel.app.returns.results;
+@NamedInterface("api")
+package grastel.app.returns.api;
 
 import org.springframework.modulith.NamedInterface;

@@ -1,4 +1,4 @@
-package grastel.app.returns.results;
+package grastel.app.returns.api;
 
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;

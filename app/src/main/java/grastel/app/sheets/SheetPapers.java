@@ -1,0 +1,110 @@
+package grastel.app.sheets;
+
+import grastel.app.classes.Classes;
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.kit.Kit;
+import grastel.app.platform.ApiProblem;
+import grastel.app.sheets.back.BackPage;
+import grastel.app.sheets.back.Backs;
+import grastel.app.sheets.card.Cards;
+import grastel.core.exercise.GradeBand;
+import grastel.core.page.Card;
+import grastel.core.page.PageCode;
+import grastel.core.page.PageLayout;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Sheets as they come out of a printer. */
+@Service
+@Transactional
+public class SheetPapers {
+    private final Sheets sheets;
+    private final KeptSheets kept;
+    private final PrintedPages pages;
+    private final Kit kit;
+    private final Classes classes;
+    private final Backs backs;
+
+    SheetPapers(Sheets sheets, KeptSheets kept, PrintedPages pages, Kit kit, Classes classes, Backs backs) {
+        this.sheets = sheets;
+        this.kept = kept;
+        this.pages = pages;
+        this.kit = kit;
+        this.classes = classes;
+        this.backs = backs;
+    }
+
+    /** The run's pages in the order of the class list, as a PDF. */
+    public byte[] pdf(UUID id) {
+        return pdf(id, false);
+    }
+
+    /** @param withBacks true for a back after each page, to be printed on its other side */
+    byte[] pdf(UUID id, boolean withBacks) {
+        RunInfo run = sheets.run(id);
+        ClassInfo to = classes.one(run.schoolClass());
+        Map<UUID, String> names = to.namesHidden() ? Map.of() : Sheets.names(to);
+        List<PrintedPages.OfRun> rows = pages.ofRun(id);
+        Map<UUID, Settled> printedFrom =
+                kept.settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
+        if (run.card()) {
+            return SheetPdf.document(
+                    run.title(),
+                    cards(run, to, rows, printedFrom.get(rows.get(0).version())));
+        }
+        List<SheetPdf.Copy> copies = rows.stream()
+                .map(p -> {
+                    Settled sheet = printedFrom.get(p.version());
+                    PageLayout page = sheet.pages().get(p.part());
+                    return new SheetPdf.Copy(
+                            page,
+                            Sheets.forStudent(page.bare(), new PageCode(p.code(), p.number()), p.student(), to, names),
+                            withBacks ? backs(run, p, sheet).get(p.part()) : null);
+                })
+                .toList();
+        return SheetPdf.document(run.title(), copies);
+    }
+
+    private static List<SheetPdf.Copy> cards(RunInfo run, ClassInfo to, List<PrintedPages.OfRun> rows, Settled sheet) {
+        Map<UUID, String> names = to.namesHidden() ? Map.of() : Sheets.names(to);
+        List<Card.Label> labels = rows.stream()
+                .map(p -> Cards.label(
+                        names.getOrDefault(p.student(), ""), p.part(), run.parts(), new PageCode(p.code(), p.number())))
+                .toList();
+        return Cards.document(sheet.pages(), run.title() + " · " + to.name(), labels).stream()
+                .map(SheetPdf.Copy::alike)
+                .toList();
+    }
+
+    private List<BackPage> backs(RunInfo run, PrintedPages.OfRun page, Settled sheet) {
+        return backs.of(
+                page.version(),
+                sheet.plan(),
+                sheet.pages(),
+                kit.paper(page.paper()).paper(),
+                run.band());
+    }
+
+    /** What the teacher keeps: pages as they should come out, figures, rubric, notes. */
+    byte[] teacherPdf(UUID sheet) {
+        SheetVersion version = kept.latest(sheet);
+        Settled settled = kept.settledOrDraft(version);
+        GradeBand band = version.schoolClass() == null
+                ? GradeBand.DEVELOPING
+                : classes.one(version.schoolClass()).band();
+        return TeacherPages.pdf(version.sheet().title(), settled.plan(), settled.pages(), band);
+    }
+
+    /** One page of the latest version without a student. @param number from 1 */
+    String svg(UUID sheet, int number) {
+        List<PageLayout> layouts = kept.settledOrDraft(kept.latest(sheet)).pages();
+        if (number < 1 || number > layouts.size()) {
+            throw ApiProblem.notFound("page");
+        }
+        return SvgInk.document(layouts.get(number - 1));
+    }
+}
