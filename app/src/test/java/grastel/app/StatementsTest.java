@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.Sheets;
+import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.Hand;
 import java.util.LinkedHashMap;
 import java.util.List;

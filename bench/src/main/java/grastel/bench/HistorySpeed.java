@@ -1,7 +1,7 @@
 package grastel.bench;
 
 import grastel.app.History;
-import grastel.app.sheets.SheetData.ExerciseData;
+import grastel.app.sheets.api.SheetData.ExerciseData;
 import grastel.core.exercise.pressurescale.PressureScale;
 import java.io.IOException;
 import java.util.ArrayList;

@@ -1,7 +1,7 @@
 package grastel.bench;
 
 import grastel.app.kit.Kit;
-import grastel.app.sheets.SheetData.ExerciseData;
+import grastel.app.sheets.api.SheetData.ExerciseData;
 import grastel.bench.RunningGrastel.Singles;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;

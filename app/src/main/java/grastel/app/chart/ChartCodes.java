@@ -1,6 +1,6 @@
 package grastel.app.chart;
 
-import grastel.app.sheets.TakenCodes;
+import grastel.app.sheets.api.TakenCodes;
 import org.springframework.stereotype.Component;
 
 /** The codes of charts, of any teacher. */

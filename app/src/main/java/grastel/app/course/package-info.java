@@ -3,7 +3,16 @@
  * {@link grastel.app.course.Courses}.
  */
 @ApplicationModule(
-        allowedDependencies = {"platform", "classes", "sheets", "kit", "returns", "returns::api", "progress"})
+        allowedDependencies = {
+            "platform",
+            "classes",
+            "sheets",
+            "sheets::api",
+            "kit",
+            "returns",
+            "returns::api",
+            "progress"
+        })
 package grastel.app.course;
 
 import org.springframework.modulith.ApplicationModule;

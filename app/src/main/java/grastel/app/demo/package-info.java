@@ -6,6 +6,7 @@
             "classes",
             "kit",
             "sheets",
+            "sheets::api",
             "returns",
             "returns::intake",
             "course",

@@ -4,7 +4,7 @@ import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.progress.Redos.Wanted;
 import grastel.app.sheets.PersonalSheets;
-import grastel.app.sheets.RunInfo;
+import grastel.app.sheets.api.RunInfo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;

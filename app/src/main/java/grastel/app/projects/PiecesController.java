@@ -2,8 +2,8 @@ package grastel.app.projects;
 
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Progress;
-import grastel.app.sheets.RunInfo;
 import grastel.app.sheets.Sheets;
+import grastel.app.sheets.api.RunInfo;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;

@@ -2,7 +2,7 @@ package grastel.app.projects;
 
 import grastel.app.projects.ProjectColours.With;
 import grastel.app.projects.Projects.ProjectInfo;
-import grastel.app.sheets.PiecesAtHand;
+import grastel.app.sheets.api.PiecesAtHand;
 import grastel.core.exercise.Piece;
 import grastel.core.exercise.Setting;
 import java.util.List;

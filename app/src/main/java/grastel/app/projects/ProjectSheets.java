@@ -2,10 +2,10 @@ package grastel.app.projects;
 
 import grastel.app.platform.ApiProblem;
 import grastel.app.projects.Projects.ProjectInfo;
-import grastel.app.sheets.SheetData;
-import grastel.app.sheets.SheetData.ExerciseData;
-import grastel.app.sheets.SheetData.ValueData;
 import grastel.app.sheets.Sheets;
+import grastel.app.sheets.api.SheetData;
+import grastel.app.sheets.api.SheetData.ExerciseData;
+import grastel.app.sheets.api.SheetData.ValueData;
 import grastel.core.page.PageSize;
 import java.util.List;
 import java.util.Map;

@@ -5,7 +5,8 @@
  * decisions; {@code work} reads them in the background; {@code intake} takes files in; here are the doors for other places; {@code
  * feedback} and {@code screen} are for the teacher.
  */
-@ApplicationModule(allowedDependencies = {"platform", "account", "classes", "sheets", "chart", "decoding"})
+@ApplicationModule(
+        allowedDependencies = {"platform", "account", "classes", "sheets", "sheets::api", "chart", "decoding"})
 package grastel.app.returns;
 
 import org.springframework.modulith.ApplicationModule;

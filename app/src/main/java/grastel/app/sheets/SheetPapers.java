@@ -4,9 +4,17 @@ import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.kit.Kit;
 import grastel.app.platform.ApiProblem;
+import grastel.app.sheets.api.RunInfo;
 import grastel.app.sheets.back.BackPage;
 import grastel.app.sheets.back.Backs;
 import grastel.app.sheets.card.Cards;
+import grastel.app.sheets.paper.SheetPdf;
+import grastel.app.sheets.paper.SvgInk;
+import grastel.app.sheets.paper.TeacherPages;
+import grastel.app.sheets.rows.KeptSheets;
+import grastel.app.sheets.rows.PrintedPages;
+import grastel.app.sheets.rows.Settled;
+import grastel.app.sheets.rows.SheetVersion;
 import grastel.core.exercise.GradeBand;
 import grastel.core.page.Card;
 import grastel.core.page.PageCode;
@@ -44,7 +52,7 @@ public class SheetPapers {
     }
 
     /** @param withBacks true for a back after each page, to be printed on its other side */
-    byte[] pdf(UUID id, boolean withBacks) {
+    public byte[] pdf(UUID id, boolean withBacks) {
         RunInfo run = sheets.run(id);
         ClassInfo to = classes.one(run.schoolClass());
         Map<UUID, String> names = to.namesHidden() ? Map.of() : Sheets.names(to);
@@ -90,7 +98,7 @@ public class SheetPapers {
     }
 
     /** What the teacher keeps: pages as they should come out, figures, rubric, notes. */
-    byte[] teacherPdf(UUID sheet) {
+    public byte[] teacherPdf(UUID sheet) {
         SheetVersion version = kept.latest(sheet);
         Settled settled = kept.settledOrDraft(version);
         GradeBand band = version.schoolClass() == null
@@ -100,7 +108,7 @@ public class SheetPapers {
     }
 
     /** One page of the latest version without a student. @param number from 1 */
-    String svg(UUID sheet, int number) {
+    public String svg(UUID sheet, int number) {
         List<PageLayout> layouts = kept.settledOrDraft(kept.latest(sheet)).pages();
         if (number < 1 || number > layouts.size()) {
             throw ApiProblem.notFound("page");

@@ -7,8 +7,26 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.kit.Kit;
 import grastel.app.platform.ApiProblem;
-import grastel.app.sheets.Planner.Draft;
+import grastel.app.sheets.api.PiecesAtHand;
+import grastel.app.sheets.api.RunInfo;
+import grastel.app.sheets.api.SheetData;
+import grastel.app.sheets.api.SheetTitle;
+import grastel.app.sheets.api.TakenCodes;
 import grastel.app.sheets.card.Cards;
+import grastel.app.sheets.planning.OwnPages;
+import grastel.app.sheets.planning.Planner;
+import grastel.app.sheets.planning.Planner.Draft;
+import grastel.app.sheets.rows.FirstTry;
+import grastel.app.sheets.rows.KeptSheets;
+import grastel.app.sheets.rows.PrintRun;
+import grastel.app.sheets.rows.PrintRuns;
+import grastel.app.sheets.rows.PrintedPages;
+import grastel.app.sheets.rows.Settled;
+import grastel.app.sheets.rows.Sheet;
+import grastel.app.sheets.rows.SheetJson;
+import grastel.app.sheets.rows.SheetRows;
+import grastel.app.sheets.rows.SheetVersion;
+import grastel.app.sheets.rows.SheetVersions;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.exercise.finishedpiece.FinishedPiece;
 import grastel.core.media.Paper;
@@ -115,9 +133,9 @@ public class Sheets {
     public record Latest(UUID id, String title, SheetPlan plan, UUID paper, int parts) {}
 
     /** A sheet that a method would change. @param fields how many fields would get another recipe */
-    record Changed(UUID sheet, String title, int fields, String problem) {}
+    public record Changed(UUID sheet, String title, int fields, String problem) {}
 
-    Draft draft(String title, SheetData data) {
+    public Draft draft(String title, SheetData data) {
         return planner.draft(title, data);
     }
 
@@ -219,7 +237,7 @@ public class Sheets {
      * @param card true for one card and a label for each student
      * @param variants true for another variant for each, where something of the sheet draws itself anew
      */
-    RunInfo print(UUID sheet, UUID schoolClass, boolean card, boolean variants) {
+    public RunInfo print(UUID sheet, UUID schoolClass, boolean card, boolean variants) {
         ClassInfo to = classes.one(schoolClass);
         if (to.students().isEmpty()) {
             throw ApiProblem.invalid("schoolClass", "NO_STUDENTS", to.name() + " has no students yet.");
@@ -310,7 +328,7 @@ public class Sheets {
     }
 
     /** Which of a class's sheets another method would change. */
-    List<Changed> changedBy(Method method, UUID schoolClass) {
+    public List<Changed> changedBy(Method method, UUID schoolClass) {
         classes.one(schoolClass);
         return versions.latestFor(schoolClass).stream()
                 .map(v -> changed(v, method))

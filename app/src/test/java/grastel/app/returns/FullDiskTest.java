@@ -7,7 +7,7 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.platform.room.PlayedStorage;
-import grastel.app.sheets.RunInfo;
+import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.Hand;
 import java.util.List;
 import java.util.Map;

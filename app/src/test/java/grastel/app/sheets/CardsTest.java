@@ -6,6 +6,7 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.api.SheetData;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
 import grastel.core.scanner.Hand;

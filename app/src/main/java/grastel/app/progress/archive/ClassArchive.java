@@ -4,7 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.returns.Returns.Attempt;
 import grastel.app.returns.Returns.Mark;
-import grastel.app.sheets.RunInfo;
+import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.judging.Cause;

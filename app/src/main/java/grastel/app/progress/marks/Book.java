@@ -3,7 +3,7 @@ package grastel.app.progress.marks;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.returns.api.Confirmed;
-import grastel.app.sheets.RunInfo;
+import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.progress.MarkScale;
 import grastel.core.progress.MarkScale.Mark;

@@ -6,7 +6,7 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.JsonFormat;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.RunInfo;
+import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.Hand;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;

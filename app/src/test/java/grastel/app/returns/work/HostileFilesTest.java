@@ -7,7 +7,7 @@ import grastel.app.DeskTest;
 import grastel.app.decoding.Hostile;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.intake.WatchedFolder;
-import grastel.app.sheets.RunInfo;
+import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.Hand;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;

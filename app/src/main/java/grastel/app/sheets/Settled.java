@@ -1,8 +1,0 @@
-package grastel.app.sheets;
-
-import grastel.core.exercise.SheetPlan;
-import grastel.core.page.PageLayout;
-import java.util.List;
-
-/** A version as it is kept. */
-public record Settled(SheetPlan plan, List<PageLayout> pages, List<FirstTry> firstTries) {}

@@ -1,6 +1,0 @@
-package grastel.app.sheets;
-
-import java.util.UUID;
-
-/** A sheet, as lists name it. */
-public record SheetTitle(UUID id, String title) {}

@@ -1,0 +1,221 @@
+package grastel.app.sheets.planning;
+
+import grastel.app.classes.Classes;
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.kit.Kit;
+import grastel.app.kit.Kit.KitPencil;
+import grastel.app.platform.ApiProblem;
+import grastel.app.platform.ApiProblem.FieldProblem;
+import grastel.app.sheets.api.PiecesAtHand;
+import grastel.app.sheets.api.SheetData;
+import grastel.app.sheets.api.SheetData.ExerciseData;
+import grastel.app.sheets.api.SheetData.ValueData;
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExerciseKinds;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.ImpossibleExercise;
+import grastel.core.exercise.Parameter;
+import grastel.core.exercise.Setting;
+import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.Values;
+import grastel.core.layering.Pressures;
+import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
+import grastel.core.media.PencilSet;
+import grastel.core.page.PageLayout;
+import grastel.core.page.PageTooFull;
+import grastel.core.page.SheetComposer;
+import grastel.core.recipe.Method;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/** Plans sheets: turns ids into pencils and papers, lets the kinds plan, lays the pages out. */
+@Component
+public class Planner {
+    private final Kit kit;
+    private final Classes classes;
+    private final PiecesAtHand pieces;
+
+    Planner(Kit kit, Classes classes, PiecesAtHand pieces) {
+        this.kit = kit;
+        this.classes = classes;
+        this.pieces = pieces;
+    }
+
+    /**
+     * One exercise of a draft.
+     *
+     * @param parameters what can be chosen here, with suggestions
+     * @param used every value the plan was made with, by parameter
+     * @param plan null where there are problems
+     */
+    public record Drafted(
+            ExerciseKind kind,
+            List<Parameter> parameters,
+            Values used,
+            ExercisePlan plan,
+            List<Values.Problem> problems) {}
+
+    /** A sheet not yet kept. @param pages of the exercises that could be planned */
+    public record Draft(
+            Setting setting,
+            List<Drafted> exercises,
+            SheetPlan plan,
+            List<PageLayout> pages,
+            List<FieldProblem> pageProblems) {
+        /** What stands against keeping it, by request path. */
+        public List<FieldProblem> problems() {
+            List<FieldProblem> all = new ArrayList<>(pageProblems);
+            for (int i = 0; i < exercises.size(); i++) {
+                String path = "exercises[" + i + "].";
+                exercises
+                        .get(i)
+                        .problems()
+                        .forEach(p -> all.add(new FieldProblem(path + p.parameter(), "IMPOSSIBLE", p.words())));
+            }
+            return all;
+        }
+    }
+
+    public Draft draft(String title, SheetData data) {
+        Optional<ClassInfo> to = Optional.ofNullable(data.schoolClass()).map(classes::one);
+        return draft(title, data, to.map(ClassInfo::method).orElse(Method.USUAL));
+    }
+
+    /** The draft as another method would have it. */
+    public Draft draft(String title, SheetData data, Method method) {
+        Setting setting = setting(data, method);
+        Map<Goal, Double> ofClass = data.schoolClass() == null
+                ? Map.of()
+                : classes.one(data.schoolClass()).thresholds();
+        List<Drafted> exercises =
+                data.exercises().stream().map(e -> drafted(e, setting, ofClass)).toList();
+        SheetPlan plan = SheetPlan.of(exercises.stream()
+                .map(Drafted::plan)
+                .filter(java.util.Objects::nonNull)
+                .toList());
+        List<FieldProblem> pageProblems = new ArrayList<>();
+        List<PageLayout> pages = List.of();
+        if (!plan.exercises().isEmpty()) {
+            try {
+                pages = pages(title, data, plan, setting.paper());
+            } catch (PageTooFull e) {
+                pageProblems.add(new FieldProblem("boxMm", "PAGE_FULL", e.getMessage() + ". Choose smaller fields."));
+            }
+        }
+        return new Draft(setting, exercises, plan, pages, pageProblems);
+    }
+
+    /** The draft, if nothing stands against keeping it. */
+    public Draft sound(String title, SheetData data) {
+        Draft draft = draft(title, data);
+        List<FieldProblem> problems = draft.problems();
+        if (!problems.isEmpty()) {
+            throw new ApiProblem(
+                    HttpStatus.UNPROCESSABLE_CONTENT, "INVALID", problems.get(0).message(), problems);
+        }
+        return draft;
+    }
+
+    private static List<PageLayout> pages(String title, SheetData data, SheetPlan plan, Paper paper) {
+        return SheetComposer.compose(
+                data.pageSize(),
+                SheetWording.words(titleOf(title, plan), plan, paper),
+                SheetWording.sections(plan),
+                plan.palette().stream().map(Pencil::code).toList());
+    }
+
+    public static String titleOf(String title, SheetPlan plan) {
+        return title == null || title.isBlank() ? SheetWording.title(plan) : title.strip();
+    }
+
+    private Setting setting(SheetData data, Method method) {
+        PencilSet pencils = data.set() == null ? kit.everything() : kit.setOf(data.set());
+        Paper paper = kit.paper(data.paper()).paper();
+        if (data.schoolClass() == null) {
+            return new Setting(pencils, paper, method, GradeBand.DEVELOPING, Pressures.TAUGHT, pieces.all());
+        }
+        ClassInfo to = classes.one(data.schoolClass());
+        return new Setting(pencils, paper, method, to.band(), to.pressures(), pieces.all());
+    }
+
+    private Drafted drafted(ExerciseData data, Setting setting, Map<Goal, Double> ofClass) {
+        ExerciseKind kind = ExerciseKinds.of(data.kind())
+                .orElseThrow(() -> ApiProblem.invalid(
+                        "exercises", "NO_SUCH_KIND", "There is no exercise kind " + data.kind() + "."));
+        List<Parameter> parameters = kind.parameters(setting);
+        List<Values.Problem> problems = new ArrayList<>();
+        Values chosen = values(data.values(), parameters, problems);
+        problems.addAll(chosen.problems(parameters));
+        Values used = chosen.orSuggested(parameters);
+        if (!problems.isEmpty()) {
+            return new Drafted(kind, parameters, used, null, List.copyOf(problems));
+        }
+        try {
+            ExercisePlan plan = kind.plan(used, setting).held(ofClass).held(data.thresholds());
+            return new Drafted(kind, parameters, used, plan, List.of());
+        } catch (ImpossibleExercise e) {
+            Values.Problem problem = new Values.Problem(e.parameter(), e.getMessage(), null);
+            return new Drafted(kind, parameters, used, null, List.of(problem));
+        }
+    }
+
+    /** Chosen values as the core has them: whole numbers as such, pencils by their ids. */
+    private Values values(Map<String, ValueData> given, List<Parameter> parameters, List<Values.Problem> problems) {
+        Map<UUID, Pencil> owned = kit.pencils().stream().collect(Collectors.toMap(KitPencil::id, KitPencil::pencil));
+        Map<String, Parameter> byName =
+                parameters.stream().collect(Collectors.toMap(Parameter::name, Function.identity()));
+        Map<String, Object> values = new LinkedHashMap<>();
+        given.forEach((name, value) -> {
+            Object one = value == null ? null : value(value, byName.get(name), owned);
+            if (one != null) {
+                values.put(name, one);
+            } else if (value != null && value.pencil() != null) {
+                problems.add(new Values.Problem(name, "This pencil is no longer in your kit. Choose another.", null));
+            }
+        });
+        return new Values(values);
+    }
+
+    private static Object value(ValueData value, Parameter parameter, Map<UUID, Pencil> owned) {
+        if (value.number() != null) {
+            boolean whole = parameter instanceof Parameter.Whole && value.number() == Math.rint(value.number());
+            return whole ? (Object) value.number().intValue() : value.number();
+        }
+        if (value.word() != null) {
+            return value.word();
+        }
+        return value.words() != null ? value.words() : owned.get(value.pencil());
+    }
+
+    /** A core value as data again. @param ids pencils of the kit */
+    public static ValueData data(Object value, Map<Pencil, UUID> ids) {
+        if (value instanceof Pencil pencil) {
+            return new ValueData(null, null, null, ids.get(pencil));
+        }
+        if (value instanceof Number number) {
+            return new ValueData(number.doubleValue(), null, null, null);
+        }
+        if (value instanceof List<?> words) {
+            return new ValueData(
+                    null, null, words.stream().map(String.class::cast).toList(), null);
+        }
+        return new ValueData(null, (String) value, null, null);
+    }
+
+    /** Ids by pencil; of two alike the first. */
+    public Map<Pencil, UUID> ids() {
+        return kit.pencils().stream()
+                .collect(Collectors.toMap(KitPencil::pencil, KitPencil::id, (first, alike) -> first));
+    }
+}

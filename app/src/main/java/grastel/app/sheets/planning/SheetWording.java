@@ -1,0 +1,200 @@
+package grastel.app.sheets.planning;
+
+import grastel.core.colour.Lab;
+import grastel.core.colour.MunsellValue;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.FieldPlan.Ask;
+import grastel.core.exercise.PicturePlan;
+import grastel.core.exercise.Recipe.Step;
+import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.Span;
+import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
+import grastel.core.page.FieldSpec;
+import grastel.core.page.FieldSpec.Inside;
+import grastel.core.page.Line;
+import grastel.core.page.PageLayout.Weight;
+import grastel.core.page.Section;
+import grastel.core.page.SheetComposer;
+import grastel.core.page.SheetWords;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** The words on printed sheets. */
+public final class SheetWording {
+    private static final int MOST_CAUTIONS = 3;
+
+    private SheetWording() {}
+
+    static String title(SheetPlan plan) {
+        return plan.exercises().stream().map(ExercisePlan::title).limit(2).collect(Collectors.joining(" · "));
+    }
+
+    public static SheetWords words(String title, SheetPlan plan, Paper paper) {
+        String goal = plan.exercises().size() == 1 ? plan.exercises().get(0).goal() : "";
+        return words(title, goal, plan, plan.palette(), paper, plan.minutes());
+    }
+
+    /** @param pencils that are needed; @param minutes of work */
+    public static SheetWords words(
+            String title, String goal, SheetPlan plan, List<Pencil> pencils, Paper paper, double minutes) {
+        String needed = pencils.stream().map(Pencil::title).collect(Collectors.joining(", "));
+        List<String> footer = new ArrayList<>();
+        footer.add(needed + " · " + paper.name() + " · about " + Math.round(minutes) + " min");
+        plan.exercises().stream()
+                .flatMap(e -> e.cautions().stream())
+                .distinct()
+                .limit(MOST_CAUTIONS)
+                .forEach(footer::add);
+        return new SheetWords(
+                title,
+                goal,
+                "Name",
+                "Class",
+                "Date",
+                "Try your pressures here first. This strip is not marked.",
+                "Key: each pencil as dark as it goes, no white left. It tells the scanner your colours.",
+                footer);
+    }
+
+    static List<Section> sections(SheetPlan plan) {
+        boolean several = plan.exercises().size() > 1;
+        return plan.exercises().stream()
+                .map(e -> new Section(
+                        several ? e.title() : "",
+                        e.goal(),
+                        e.fields().stream().map(f -> field(e, f)).toList(),
+                        e.steps()))
+                .toList();
+    }
+
+    /** Some fields of an exercise, with what to do differently. @param advice by field, empty where there is none */
+    public static Section again(ExercisePlan plan, Map<String, String> advice) {
+        Map<String, List<String>> fields = new LinkedHashMap<>();
+        advice.forEach((field, words) ->
+                fields.computeIfAbsent(words, w -> new ArrayList<>()).add(field));
+        fields.remove("");
+        return new Section(
+                plan.title(),
+                plan.goal(),
+                plan.fields().stream()
+                        .filter(f -> advice.containsKey(f.id()))
+                        .map(f -> field(plan, f))
+                        .toList(),
+                fields.entrySet().stream()
+                        .map(e -> String.join(", ", e.getValue()) + ": " + e.getKey())
+                        .toList());
+    }
+
+    private static FieldSpec field(ExercisePlan plan, FieldPlan field) {
+        boolean patch = field.ask() == Ask.VALUE
+                || field.ask() == Ask.COLOUR && field.asked().size() == 1;
+        return new FieldSpec(
+                field.id(),
+                field.group(),
+                field.widthMm(),
+                field.heightMm(),
+                field.outline(),
+                patch ? field.askedLightness() : null,
+                asked(field),
+                field.hasPicture() ? legend(plan, field) : recipe(plan, field),
+                field.hasPicture()
+                        ? new Inside(
+                                field.picture().gridColumns(),
+                                field.picture().gridRows(),
+                                field.picture().guide())
+                        : Inside.NOTHING);
+    }
+
+    /** What each numbered part is drawn with, from its dark end to its light one. */
+    private static List<String> legend(ExercisePlan plan, FieldPlan field) {
+        Map<Integer, Set<String>> pencils = new LinkedHashMap<>();
+        List<PicturePlan.Tone> tones = field.picture().tones();
+        for (int i = tones.size() - 1; i >= 0; i--) {
+            Set<String> of = pencils.computeIfAbsent(tones.get(i).zone(), z -> new LinkedHashSet<>());
+            List<Step> steps = tones.get(i).recipe().steps();
+            for (int s = steps.size() - 1; s >= 0; s--) {
+                of.add(plan.palette().get(steps.get(s).pencil()).code());
+            }
+        }
+        String words = field.picture().texture() == null
+                ? field.picture().guide().marks().stream()
+                        .map(m -> m.words() + ": " + String.join(" into ", pencils.get(Integer.valueOf(m.words()))))
+                        .collect(Collectors.joining(", "))
+                : ladder(plan, field);
+        return words.isEmpty()
+                ? List.of()
+                : Line.wrapped(words, Weight.REGULAR, SheetComposer.RECIPE_SIZE, field.widthMm());
+    }
+
+    /** Tones from light to dark with what each is laid with. */
+    private static String ladder(ExercisePlan plan, FieldPlan field) {
+        return "Light to dark: "
+                + field.picture().tones().stream()
+                        .map(t -> t.recipe().steps().stream()
+                                .map(s -> line(s, plan.palette(), false, field))
+                                .collect(Collectors.joining(" + ")))
+                        .map(words -> words.isEmpty() ? "bare paper" : words)
+                        .collect(Collectors.joining(" · "));
+    }
+
+    private static String asked(FieldPlan field) {
+        if (field.ask() == Ask.VALUE && field.asked().size() == 1) {
+            double value = MunsellValue.of(Lab.luminanceOf(field.askedLightness()));
+            String words = String.format(Locale.ROOT, "value %.1f", value);
+            return field.label().isEmpty() ? words : field.label() + ", " + words;
+        }
+        return field.label();
+    }
+
+    /** One line a layer, in the order of use. */
+    public static List<String> recipe(ExercisePlan plan, FieldPlan field) {
+        if (field.hasPicture()) {
+            String pencils =
+                    plan.palette().size() == 1 ? "one pencil" : plan.palette().size() + " pencils";
+            return List.of(
+                    field.picture().texture() != null
+                            ? pencils + ", base and detail: see the list under it"
+                            : field.picture().guide().marks().isEmpty()
+                                    ? pencils + ", zone by zone: see the colour plan"
+                                    : pencils + ", part by part: see the list under it");
+        }
+        boolean onePencil = plan.palette().size() == 1;
+        return field.recipe().steps().stream()
+                .map(step -> line(step, plan.palette(), onePencil, field))
+                .toList();
+    }
+
+    private static String line(Step step, List<Pencil> palette, boolean onePencil, FieldPlan field) {
+        String words = switch (step.technique()) {
+            case SOLVENT -> "solvent, let it dry";
+            case BURNISH -> "burnish " + palette.get(step.pencil()).code();
+            case COLOUR ->
+                (onePencil ? "" : palette.get(step.pencil()).code() + " ")
+                        + step.grade().name().toLowerCase(Locale.ROOT);
+        };
+        String passes = step.passes() > 1 ? " ×" + step.passes() : "";
+        return words + passes + where(step.span(), field.widthMm());
+    }
+
+    private static String where(Span span, double lengthMm) {
+        if (span.equals(Span.WHOLE)) {
+            return "";
+        }
+        if (span.from() == 0) {
+            return String.format(
+                    Locale.ROOT, ", %.0f mm, fading to %.0f", span.fullTo() * lengthMm, span.to() * lengthMm);
+        }
+        return span.to() == 1
+                ? String.format(
+                        Locale.ROOT, ", from %.0f mm, full at %.0f", span.from() * lengthMm, span.full() * lengthMm)
+                : String.format(Locale.ROOT, ", %.0f to %.0f mm", span.from() * lengthMm, span.to() * lengthMm);
+    }
+}

@@ -1,0 +1,51 @@
+package grastel.app.sheets.rows;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.platform.ApiProblem;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Versions of sheets as they were planned. What was printed never changes, so it is parsed once. */
+@Service
+@Transactional
+public class KeptSheets {
+    private static final int MOST_REMEMBERED = 200;
+
+    private final SheetVersions versions;
+    private final SheetJson json;
+    private final Cache<UUID, Settled> printed =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+
+    KeptSheets(SheetVersions versions, SheetJson json) {
+        this.versions = versions;
+        this.json = json;
+    }
+
+    public SheetVersion latest(UUID sheet) {
+        return versions.latest(sheet).orElseThrow(() -> ApiProblem.notFound("sheet"));
+    }
+
+    /** Of a printed version. */
+    public Settled settled(UUID version) {
+        return settled(Set.of(version)).get(version);
+    }
+
+    /** Of printed versions; what is not remembered is asked for at once. */
+    public Map<UUID, Settled> settled(Set<UUID> ids) {
+        return printed.getAll(
+                ids,
+                missing -> versions.findAllById(List.copyOf(missing)).stream()
+                        .collect(Collectors.toMap(SheetVersion::id, this::settledOrDraft)));
+    }
+
+    public Settled settledOrDraft(SheetVersion version) {
+        return new Settled(
+                json.plan(version.plan()), json.pages(version.layout()), json.firstTries(version.firstTries()));
+    }
+}

@@ -1,0 +1,2 @@
+/** What is kept of sheets, their versions and printings; start at {@link grastel.app.sheets.rows.KeptSheets}. */
+package grastel.app.sheets.rows;

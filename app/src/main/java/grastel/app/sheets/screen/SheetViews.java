@@ -1,0 +1,387 @@
+package grastel.app.sheets.screen;
+
+import grastel.app.kit.LayerData;
+import grastel.app.sheets.Sheets.SheetInfo;
+import grastel.app.sheets.api.RunInfo;
+import grastel.app.sheets.api.SheetData;
+import grastel.app.sheets.api.SheetData.ValueData;
+import grastel.app.sheets.planning.PlannedPicture;
+import grastel.app.sheets.planning.Planner;
+import grastel.app.sheets.planning.Planner.Draft;
+import grastel.app.sheets.planning.Planner.Drafted;
+import grastel.app.sheets.planning.SheetWording;
+import grastel.app.sheets.screen.PageViews.PageView;
+import grastel.core.colour.ColourVision;
+import grastel.core.colour.Lab;
+import grastel.core.colour.MunsellValue;
+import grastel.core.colour.Srgb;
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.FieldPlan.Ask;
+import grastel.core.exercise.Finding;
+import grastel.core.exercise.Goal;
+import grastel.core.exercise.GoalPlan;
+import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.Ladder;
+import grastel.core.exercise.Parameter;
+import grastel.core.exercise.Values;
+import grastel.core.media.Pencil;
+import grastel.core.recipe.Confusions;
+import grastel.core.recipe.Confusions.Confusion;
+import grastel.core.recipe.School;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/** What sheets look like at the edge. Lengths in mm, lightness in L*, value in Munsell value. */
+public final class SheetViews {
+    private static final double MIDDLE = 0.5;
+
+    private SheetViews() {}
+
+    /** @param revision of the sheet that a change was made on; null for whichever is there */
+    record SheetRequest(
+            @Size(max = 120) String title,
+            Integer revision,
+            @NotNull @Valid SheetData data) {}
+
+    /** @param card true for one card with windows and a label for each student; of older callers pages */
+    /** @param card one for all, with a label for each; @param variants of what draws itself anew, another for each student */
+    record PrintRequest(@NotNull UUID schoolClass, Boolean card, Boolean variants) {}
+
+    /** @param schools answers to the method's questions */
+    record MethodEffectRequest(
+            @NotNull UUID schoolClass,
+            @NotNull @Size(max = 20) List<@NotNull School> schools) {}
+
+    /** @param problem why it could no longer be made, or null */
+    record ChangedSheetView(
+            @NotNull UUID sheet,
+            @NotNull String title,
+            @NotNull int fields,
+            String problem) {}
+
+    record KindView(
+            @NotNull String id,
+            @NotNull String name,
+            @NotNull String teaches) {
+        static KindView of(ExerciseKind kind) {
+            return new KindView(kind.id(), kind.name(), kind.teaches());
+        }
+    }
+
+    public record SheetView(
+            @NotNull UUID id,
+            @NotNull String title,
+            @NotNull int revision,
+            @NotNull int version,
+            @NotNull SheetData data,
+            @NotNull boolean printed) {}
+
+    /** @param personal true where each student has fields of its own that are done again */
+    record RunView(
+            @NotNull UUID id,
+            @NotNull UUID sheet,
+            @NotNull String title,
+            @NotNull int version,
+            @NotNull UUID schoolClass,
+            @NotNull Instant printedAt,
+            @NotNull int pages,
+            @NotNull int parts,
+            @NotNull boolean personal,
+            @NotNull boolean card) {}
+
+    record PrintedPageView(
+            @NotNull UUID id,
+            @NotNull int number,
+            @NotNull int part,
+            @NotNull String student) {}
+
+    enum ParameterType {
+        WHOLE,
+        MEASURE,
+        CHOICE,
+        SEVERAL,
+        PENCIL
+    }
+
+    record OptionView(@NotNull String id, @NotNull String label) {}
+
+    /** @param least of a number or a count; @param options of a choice; @param pencils that fit */
+    record ParameterView(
+            @NotNull String name,
+            @NotNull String label,
+            @NotNull ParameterType type,
+            Double least,
+            Double most,
+            @NotNull List<OptionView> options,
+            @NotNull List<UUID> pencils,
+            @NotNull boolean mayBeLeftOpen) {}
+
+    record PalettePencilView(
+            @NotNull UUID id,
+            @NotNull String code,
+            @NotNull String name,
+            @NotNull String colour) {}
+
+    /**
+     * A field of an exercise.
+     *
+     * @param predicted colours from left to right, one for an even field
+     * @param layers its recipe as a stack of the bench, of a strip at its middle; none of a picture
+     * @param picture as predicted, a PNG as a data address; null for other fields
+     */
+    record PlannedFieldView(
+            @NotNull String id,
+            @NotNull String group,
+            @NotNull String label,
+            @NotNull Ask ask,
+            Double askedLightness,
+            Double askedValue,
+            @NotNull double predictedLightness,
+            @NotNull double predictedValue,
+            @NotNull double predictedChroma,
+            @NotNull double specks,
+            @NotNull List<String> asked,
+            @NotNull List<String> predicted,
+            @NotNull List<String> recipe,
+            @NotNull List<LayerData> layers,
+            String picture) {}
+
+    /**
+     * @param secure threshold in use
+     * @param usual what it would be if neither the sheet nor the class had moved it
+     * @param more true where more is better
+     */
+    record PlannedGoalView(
+            @NotNull Goal goal,
+            @NotNull String label,
+            @NotNull String figure,
+            @NotNull String unit,
+            @NotNull double secure,
+            @NotNull double usual,
+            @NotNull boolean more) {}
+
+    record RemedyView(@NotNull String words, @NotNull Map<String, ValueData> change) {}
+
+    record FindingView(
+            String field, @NotNull String words, @NotNull List<RemedyView> remedies) {}
+
+    record FaultWordsView(@NotNull String sign, @NotNull String say) {}
+
+    /** @param nearest possible value, or null */
+    record ValueProblemView(
+            @NotNull String parameter, @NotNull String words, ValueData nearest) {}
+
+    /** An exercise of a draft; what is planned is empty where there are problems. */
+    record ExerciseView(
+            @NotNull KindView kind,
+            @NotNull String title,
+            @NotNull List<ParameterView> parameters,
+            @NotNull Map<String, ValueData> used,
+            @NotNull List<ValueProblemView> problems,
+            @NotNull List<PalettePencilView> palette,
+            @NotNull List<PlannedFieldView> fields,
+            @NotNull List<PlannedGoalView> goals,
+            @NotNull List<String> notes,
+            @NotNull List<FaultWordsView> faults,
+            @NotNull List<String> cautions,
+            @NotNull double minutes,
+            @NotNull List<FindingView> findings) {}
+
+    /** Two pencils that some eyes do not tell apart. @param vision in which they are most alike */
+    record ConfusionView(
+            @NotNull String one,
+            @NotNull String other,
+            @NotNull ColourVision vision) {
+        static ConfusionView of(Confusion c) {
+            return new ConfusionView(c.one().title(), c.other().title(), c.vision());
+        }
+    }
+
+    /** @param confusions the most alike first; @param pageProblem why no pages could be laid out, or null */
+    record DraftView(
+            @NotNull List<PageView> pages,
+            @NotNull List<ExerciseView> exercises,
+            @NotNull List<ConfusionView> confusions,
+            @NotNull double minutes,
+            @NotNull double grainMm,
+            @NotNull String paperColour,
+            String pageProblem) {}
+
+    public static DraftView of(Draft draft, Map<Pencil, UUID> ids) {
+        int planned = 0;
+        List<ExerciseView> exercises = new ArrayList<>();
+        for (Drafted one : draft.exercises()) {
+            ExercisePlan plan =
+                    one.plan() == null ? null : draft.plan().exercises().get(planned++);
+            exercises.add(exercise(one, plan, draft.setting().band(), ids));
+        }
+        return new DraftView(
+                draft.pages().stream().map(PageView::of).toList(),
+                exercises,
+                Confusions.of(draft.plan().palette()).stream()
+                        .map(ConfusionView::of)
+                        .toList(),
+                draft.plan().minutes(),
+                draft.setting().paper().tooth().grainMm(),
+                Srgb.of(draft.setting().paper().ground().toLab()).hex(),
+                draft.pageProblems().isEmpty()
+                        ? null
+                        : draft.pageProblems().get(0).message());
+    }
+
+    private static ExerciseView exercise(Drafted one, ExercisePlan plan, GradeBand band, Map<Pencil, UUID> ids) {
+        boolean none = plan == null;
+        return new ExerciseView(
+                KindView.of(one.kind()),
+                none ? one.kind().name() : plan.title(),
+                one.parameters().stream().map(p -> parameter(p, ids)).toList(),
+                values(one.used(), ids),
+                one.problems().stream()
+                        .map(p -> new ValueProblemView(
+                                p.parameter(), p.words(), p.nearest() == null ? null : Planner.data(p.nearest(), ids)))
+                        .toList(),
+                none
+                        ? List.of()
+                        : plan.palette().stream().map(p -> pencil(p, ids)).toList(),
+                none
+                        ? List.of()
+                        : plan.fields().stream().map(f -> field(plan, f, ids)).toList(),
+                none ? List.of() : plan.goals().stream().map(g -> goal(g, band)).toList(),
+                none ? List.of() : plan.notes(),
+                none
+                        ? List.of()
+                        : plan.faults().stream()
+                                .map(f -> new FaultWordsView(f.sign(), f.say()))
+                                .toList(),
+                none ? List.of() : plan.cautions(),
+                none ? 0 : plan.minutes(),
+                none
+                        ? List.of()
+                        : plan.findings().stream().map(f -> finding(f, ids)).toList());
+    }
+
+    private static ParameterView parameter(Parameter p, Map<Pencil, UUID> ids) {
+        ParameterType type;
+        Double least = null;
+        Double most = null;
+        List<Parameter.Option> options = List.of();
+        List<Pencil> pencils = List.of();
+        if (p instanceof Parameter.Whole whole) {
+            type = ParameterType.WHOLE;
+            least = (double) whole.least();
+            most = (double) whole.most();
+        } else if (p instanceof Parameter.Measure measure) {
+            type = ParameterType.MEASURE;
+            least = measure.least();
+            most = measure.most();
+        } else if (p instanceof Parameter.Choice choice) {
+            type = ParameterType.CHOICE;
+            options = choice.options();
+        } else if (p instanceof Parameter.Several several) {
+            type = ParameterType.SEVERAL;
+            least = (double) several.least();
+            most = (double) several.most();
+            options = several.options();
+        } else {
+            type = ParameterType.PENCIL;
+            pencils = ((Parameter.OnePencil) p).fitting();
+        }
+        return new ParameterView(
+                p.name(),
+                p.label(),
+                type,
+                least,
+                most,
+                options.stream().map(o -> new OptionView(o.id(), o.label())).toList(),
+                pencils.stream().map(ids::get).toList(),
+                p.suggested() == null);
+    }
+
+    private static Map<String, ValueData> values(Values values, Map<Pencil, UUID> ids) {
+        Map<String, ValueData> all = new LinkedHashMap<>();
+        values.chosen().forEach((name, value) -> all.put(name, Planner.data(value, ids)));
+        return all;
+    }
+
+    private static PalettePencilView pencil(Pencil p, Map<Pencil, UUID> ids) {
+        return new PalettePencilView(
+                ids.get(p), p.code(), p.name(), Srgb.of(p.masstone().toLab()).hex());
+    }
+
+    private static PlannedFieldView field(ExercisePlan plan, FieldPlan f, Map<Pencil, UUID> ids) {
+        boolean asks = f.ask() != Ask.NOTHING;
+        return new PlannedFieldView(
+                f.id(),
+                f.group(),
+                f.label(),
+                f.ask(),
+                asks ? f.askedLightness() : null,
+                asks ? value(f.askedLightness()) : null,
+                f.predictedColour().lightness(),
+                value(f.predictedColour().lightness()),
+                f.predictedColour().chroma(),
+                f.specks(),
+                f.asked().stream().map(c -> Srgb.of(c).hex()).toList(),
+                f.predicted().stream().map(c -> Srgb.of(c).hex()).toList(),
+                SheetWording.recipe(plan, f),
+                f.hasPicture()
+                        ? List.of()
+                        : plan.layers(f, MIDDLE).stream()
+                                .map(l -> LayerData.of(l, ids))
+                                .toList(),
+                f.hasPicture() ? PlannedPicture.address(f.picture()) : null);
+    }
+
+    private static PlannedGoalView goal(GoalPlan g, GradeBand band) {
+        Ladder ladder = g.held(band);
+        return new PlannedGoalView(
+                g.goal(),
+                g.goal().label(),
+                g.goal().figure(),
+                g.goal().unit(),
+                ladder.secure(),
+                ladder.secure() / g.factor(),
+                ladder.nearly() < ladder.beyond());
+    }
+
+    private static FindingView finding(Finding f, Map<Pencil, UUID> ids) {
+        return new FindingView(
+                f.field(),
+                f.words(),
+                f.remedies().stream()
+                        .map(r -> new RemedyView(r.words(), values(r.change(), ids)))
+                        .toList());
+    }
+
+    public static SheetView of(SheetInfo sheet) {
+        return new SheetView(
+                sheet.id(), sheet.title(), sheet.revision(), sheet.version(), sheet.data(), sheet.printed());
+    }
+
+    public static RunView of(RunInfo run) {
+        return new RunView(
+                run.id(),
+                run.sheet(),
+                run.title(),
+                run.version(),
+                run.schoolClass(),
+                run.printedAt(),
+                run.pages(),
+                run.parts(),
+                run.personal(),
+                run.card());
+    }
+
+    private static double value(double lightness) {
+        return MunsellValue.of(Lab.luminanceOf(lightness));
+    }
+}

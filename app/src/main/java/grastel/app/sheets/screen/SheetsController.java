@@ -1,0 +1,151 @@
+package grastel.app.sheets.screen;
+
+import grastel.app.classes.Classes;
+import grastel.app.platform.ApiProblem;
+import grastel.app.platform.PdfAnswer;
+import grastel.app.sheets.SheetPapers;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.planning.Planner;
+import grastel.app.sheets.screen.SheetViews.ChangedSheetView;
+import grastel.app.sheets.screen.SheetViews.DraftView;
+import grastel.app.sheets.screen.SheetViews.KindView;
+import grastel.app.sheets.screen.SheetViews.MethodEffectRequest;
+import grastel.app.sheets.screen.SheetViews.PrintRequest;
+import grastel.app.sheets.screen.SheetViews.PrintedPageView;
+import grastel.app.sheets.screen.SheetViews.RunView;
+import grastel.app.sheets.screen.SheetViews.SheetRequest;
+import grastel.app.sheets.screen.SheetViews.SheetView;
+import grastel.core.exercise.ExerciseKinds;
+import grastel.core.recipe.Method;
+import jakarta.validation.Valid;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/sheets")
+class SheetsController {
+    private final Sheets sheets;
+    private final SheetPapers papers;
+    private final Classes classes;
+    private final Planner planner;
+
+    SheetsController(Sheets sheets, SheetPapers papers, Classes classes, Planner planner) {
+        this.sheets = sheets;
+        this.papers = papers;
+        this.classes = classes;
+        this.planner = planner;
+    }
+
+    /** All kinds of exercise, in the order they are taught. */
+    @GetMapping("/kinds")
+    List<KindView> kinds() {
+        return ExerciseKinds.all().stream().map(KindView::of).toList();
+    }
+
+    /** The pages and what they ask, without keeping anything. What cannot be is said, not refused. */
+    @PostMapping("/preview")
+    DraftView preview(@Valid @RequestBody SheetRequest request) {
+        return SheetViews.of(sheets.draft(request.title(), request.data()), planner.ids());
+    }
+
+    /** Which sheets of a class another method would change, before it does. */
+    @PostMapping("/method-effect")
+    List<ChangedSheetView> methodEffect(@Valid @RequestBody MethodEffectRequest request) {
+        Method method = ApiProblem.taken("schools", () -> new Method(request.schools()));
+        return sheets.changedBy(method, request.schoolClass()).stream()
+                .map(c -> new ChangedSheetView(c.sheet(), c.title(), c.fields(), c.problem()))
+                .toList();
+    }
+
+    @GetMapping
+    List<SheetView> all() {
+        return sheets.all().stream().map(SheetViews::of).toList();
+    }
+
+    @GetMapping("/{id}")
+    SheetView one(@PathVariable UUID id) {
+        return SheetViews.of(sheets.one(id));
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    SheetView create(@Valid @RequestBody SheetRequest request) {
+        return SheetViews.of(sheets.create(request.title(), request.data()));
+    }
+
+    @PutMapping("/{id}")
+    SheetView change(@PathVariable UUID id, @Valid @RequestBody SheetRequest request) {
+        return SheetViews.of(sheets.change(id, request.revision(), request.title(), request.data()));
+    }
+
+    @PostMapping("/{id}/runs")
+    @ResponseStatus(HttpStatus.CREATED)
+    RunView print(@PathVariable UUID id, @Valid @RequestBody PrintRequest request) {
+        return SheetViews.of(sheets.print(
+                id,
+                request.schoolClass(),
+                Boolean.TRUE.equals(request.card()),
+                Boolean.TRUE.equals(request.variants())));
+    }
+
+    @GetMapping("/runs")
+    List<RunView> runs() {
+        return sheets.runs().stream().map(SheetViews::of).toList();
+    }
+
+    /** The pages of a run and whose they are, in the order of the class list. */
+    @GetMapping("/runs/{id}/pages")
+    List<PrintedPageView> pages(@PathVariable UUID id) {
+        Map<UUID, String> names = classes.one(sheets.run(id).schoolClass()).students().stream()
+                .collect(Collectors.toMap(Classes.StudentInfo::id, Classes.StudentInfo::name));
+        return sheets.pages(id).stream()
+                .map(p -> new PrintedPageView(p.id(), p.number(), p.part() + 1, names.getOrDefault(p.student(), "")))
+                .toList();
+    }
+
+    /** Answers, figures, rubric and notes of the latest version. */
+    @GetMapping(path = "/{id}/teacher.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> teacherPdf(@PathVariable UUID id) {
+        return PdfAnswer.of(papers.teacherPdf(id), sheets.one(id).title() + ", for the teacher.pdf");
+    }
+
+    /** A page of the latest version without a student on it. */
+    @GetMapping(path = "/{id}/pages/{number}.svg", produces = "image/svg+xml")
+    ResponseEntity<String> svg(@PathVariable UUID id, @PathVariable int number) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.valueOf("image/svg+xml"))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        disposition(sheets.one(id).title() + " " + number + ".svg"))
+                .body(papers.svg(id, number));
+    }
+
+    @GetMapping(path = "/runs/{id}/pages.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> pdf(@PathVariable UUID id, @RequestParam(defaultValue = "false") boolean backs) {
+        return PdfAnswer.of(papers.pdf(id, backs), sheets.run(id).title() + ".pdf");
+    }
+
+    private static String disposition(String name) {
+        return ContentDisposition.inline()
+                .filename(name, StandardCharsets.UTF_8)
+                .build()
+                .toString();
+    }
+}

@@ -1,0 +1,2 @@
+/** What the place Sheets shows and takes. */
+package grastel.app.sheets.screen;
