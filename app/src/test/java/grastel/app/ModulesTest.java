@@ -61,6 +61,10 @@ class ModulesTest {
     static final ArchRule SHEETS_GO_UPSTAIRS =
             upstairs("grastel.app.sheets", "api", "rows", "planning", "paper", DOORS, "screen", "packs", "migrations");
 
+    @ArchTest
+    static final ArchRule COURSE_GOES_UPSTAIRS =
+            upstairs("grastel.app.course", DOORS, "rota", "calendar", "outlines", "paper", "screen");
+
     /** Rooms of a place: each may rest on those before it only. */
     private static ArchRule upstairs(String place, String... rooms) {
         LayeredArchitecture house = layeredArchitecture().consideringOnlyDependenciesInAnyPackage(place + "..");

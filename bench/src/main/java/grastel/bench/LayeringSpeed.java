@@ -6,7 +6,7 @@ import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Swatch;
-import grastel.core.layering.WhatIf;
+import grastel.core.layering.advice.WhatIf;
 import grastel.core.layering.picture.SwatchPicture;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;

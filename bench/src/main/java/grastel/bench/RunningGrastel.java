@@ -6,7 +6,7 @@ import grastel.app.classes.CalendarData;
 import grastel.app.classes.CalendarData.DatesData;
 import grastel.app.classes.CalendarData.SlotData;
 import grastel.app.classes.Classes;
-import grastel.app.course.Outlines;
+import grastel.app.course.outlines.Outlines;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;

@@ -1,6 +1,6 @@
 package grastel.app.bench;
 
-import grastel.app.platform.PdfCanvas;
+import grastel.app.platform.paper.PdfCanvas;
 import grastel.core.colour.Srgb;
 import grastel.core.exercise.GradeBand;
 import grastel.core.layering.Effort;

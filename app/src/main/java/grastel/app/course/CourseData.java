@@ -16,13 +16,13 @@ import java.util.UUID;
  *
  * @param version of this shape, {@value #VERSION}
  */
-record CourseData(
+public record CourseData(
         Integer version,
 
         @NotNull @Size(max = MOST_LESSONS, message = "A course holds at most " + MOST_LESSONS + " lessons.")
         List<@NotNull @Valid LessonData> lessons) {
     static final int VERSION = 1;
-    static final int MOST_LESSONS = 120;
+    public static final int MOST_LESSONS = 120;
     /** The teacher shows and explains for so long unless said otherwise, minutes. */
     static final int USUAL_SHOW = 8;
     /** Looking together at the end, minutes. */
@@ -33,7 +33,7 @@ record CourseData(
 
     static final CourseData EMPTY = new CourseData(VERSION, List.of());
 
-    CourseData {
+    public CourseData {
         version = version == null ? VERSION : version;
         lessons = lessons == null ? List.of() : List.copyOf(lessons);
     }
@@ -48,7 +48,7 @@ record CourseData(
      * @param until the first stage of work that no longer does; null for all to the end
      * @param again the skill it teaches once more; null for lessons of the course itself
      */
-    record LessonData(
+    public record LessonData(
             @NotNull UUID id,
             @NotBlank @Size(max = 120) String title,
             @Size(max = 600) String aim,
@@ -61,7 +61,7 @@ record CourseData(
             @Size(max = 60) String from,
             @Size(max = 60) String until,
             Skill again) {
-        LessonData {
+        public LessonData {
             aim = aim == null ? "" : aim;
             sheets = sheets == null ? List.of() : List.copyOf(sheets);
             showMinutes = showMinutes == null ? USUAL_SHOW : showMinutes;

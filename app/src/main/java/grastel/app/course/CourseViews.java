@@ -146,7 +146,7 @@ public final class CourseViews {
     public record CoursesView(
             @NotNull LocalDate today, @NotNull List<LaneView> lanes) {}
 
-    static LaneView of(Lane lane) {
+    public static LaneView of(Lane lane) {
         return new LaneView(
                 lane.schoolClass().id(),
                 lane.schoolClass().name(),
@@ -219,7 +219,7 @@ public final class CourseViews {
                 piece.stop());
     }
 
-    static LessonView lesson(LessonData data, Lane lane) {
+    public static LessonView lesson(LessonData data, Lane lane) {
         Lesson lesson = lane.stages().get(data.id().toString());
         Set<Skill> gives = lane.gives().get(lesson.id());
         List<Latest> sheets = data.sheets().stream()

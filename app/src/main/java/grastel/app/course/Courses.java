@@ -43,7 +43,7 @@ public class Courses {
     }
 
     /** All classes, each with its course on its periods. */
-    List<Lane> all() {
+    public List<Lane> all() {
         return lanes.of(classes.all());
     }
 
@@ -131,7 +131,7 @@ public class Courses {
         log(schoolClass, period, outcome, new Done(lesson, stage));
     }
 
-    Lane one(UUID schoolClass) {
+    public Lane one(UUID schoolClass) {
         return lanes.of(List.of(classes.one(schoolClass))).get(0);
     }
 
@@ -141,7 +141,7 @@ public class Courses {
      * @param known the revision the change was made on, {@link CourseData#NO_REVISION} where there was no course; null for
      *     whichever is there
      */
-    Lane set(UUID schoolClass, Integer known, CourseData data) {
+    public Lane set(UUID schoolClass, Integer known, CourseData data) {
         ClassInfo of = classes.one(schoolClass);
         requireSound(data);
         Course course = courses.forChange(schoolClass).orElse(null);
@@ -156,7 +156,7 @@ public class Courses {
     }
 
     /** Puts a lesson of no sheet before the first one that has not begun. @return the course with it */
-    Lane next(UUID schoolClass, LessonData lesson) {
+    public Lane next(UUID schoolClass, LessonData lesson) {
         List<LessonData> all = new ArrayList<>(dataForChange(schoolClass).lessons());
         all.add(begun(one(schoolClass)), lesson);
         CourseData data = new CourseData(null, all);
@@ -193,12 +193,12 @@ public class Courses {
     }
 
     /** The lessons as they are kept. */
-    CourseData data(UUID schoolClass) {
+    public CourseData data(UUID schoolClass) {
         return courses.findBySchoolClass(schoolClass).map(lanes::parsed).orElse(CourseData.EMPTY);
     }
 
     /** The same to be added to: whoever else wants to waits until that is done. */
-    CourseData dataForChange(UUID schoolClass) {
+    public CourseData dataForChange(UUID schoolClass) {
         return courses.forChange(schoolClass).map(lanes::parsed).orElse(CourseData.EMPTY);
     }
 
@@ -208,7 +208,7 @@ public class Courses {
      * @param key of the period
      * @param until where it stopped; only of {@link Outcome#STOPPED}
      */
-    Lane log(UUID schoolClass, LocalDateTime key, Outcome outcome, Done until) {
+    public Lane log(UUID schoolClass, LocalDateTime key, Outcome outcome, Done until) {
         LessonLog before = logs.forChange(schoolClass, key).orElse(null);
         if (before != null) {
             logs.delete(before);
@@ -226,7 +226,7 @@ public class Courses {
     }
 
     /** Forgets what was noted of a period. */
-    Lane unlog(UUID schoolClass, LocalDateTime key) {
+    public Lane unlog(UUID schoolClass, LocalDateTime key) {
         logs.delete(logs.forChange(schoolClass, key).orElseThrow(() -> ApiProblem.notFound("entry")));
         logs.flush();
         return one(schoolClass);

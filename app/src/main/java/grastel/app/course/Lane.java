@@ -30,7 +30,7 @@ import java.util.UUID;
  * @param log what was logged
  * @param facts what the course is held against
  */
-record Lane(
+public record Lane(
         ClassInfo schoolClass,
         int revision,
         List<CourseData.LessonData> lessons,
@@ -45,7 +45,7 @@ record Lane(
         Laid laid,
         List<Warning> warnings) {
     /** When a lesson begins; nothing where the term has no period for it. */
-    Optional<LocalDateTime> begins(UUID lesson) {
+    public Optional<LocalDateTime> begins(UUID lesson) {
         return laid.periods().stream()
                 .filter(p ->
                         p.pieces().stream().anyMatch(piece -> piece.lesson().equals(lesson.toString())))

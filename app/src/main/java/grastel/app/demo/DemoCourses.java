@@ -7,7 +7,7 @@ import grastel.app.course.CourseViews.PeriodView;
 import grastel.app.course.CourseViews.PieceView;
 import grastel.app.course.Courses;
 import grastel.app.course.Outcome;
-import grastel.app.course.Outlines;
+import grastel.app.course.outlines.Outlines;
 import grastel.app.kit.Kit;
 import grastel.core.planning.Stage;
 import java.time.Clock;

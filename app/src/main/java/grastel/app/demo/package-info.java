@@ -10,6 +10,7 @@
             "returns",
             "returns::intake",
             "course",
+            "course::outlines",
             "chart",
             "projects"
         })

@@ -1,11 +1,11 @@
 package grastel.app.kit;
 
 import grastel.core.colour.Lab;
-import grastel.core.layering.Calibration.Measured;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Swatch;
+import grastel.core.layering.calibration.Calibration.Measured;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.media.Tooth;

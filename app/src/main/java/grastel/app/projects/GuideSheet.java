@@ -1,6 +1,6 @@
 package grastel.app.projects;
 
-import grastel.app.platform.PdfCanvas;
+import grastel.app.platform.paper.PdfCanvas;
 import grastel.core.colour.Lab;
 import grastel.core.colour.MunsellValue;
 import grastel.core.page.PageLayout.Weight;

@@ -3,7 +3,7 @@ package grastel.app.projects;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
-import grastel.app.platform.PdfAnswer;
+import grastel.app.platform.paper.PdfAnswer;
 import grastel.app.projects.ProjectColours.With;
 import grastel.app.projects.Projects.ProjectInfo;
 import grastel.core.page.PageSize;

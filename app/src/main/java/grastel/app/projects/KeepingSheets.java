@@ -1,7 +1,7 @@
 package grastel.app.projects;
 
-import grastel.app.platform.PdfCanvas;
-import grastel.app.platform.PdfPages;
+import grastel.app.platform.paper.PdfCanvas;
+import grastel.app.platform.paper.PdfPages;
 import grastel.core.page.Line;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;

@@ -2,7 +2,7 @@ package grastel.app.projects;
 
 import grastel.app.classes.Classes;
 import grastel.app.platform.ApiProblem;
-import grastel.app.platform.PdfAnswer;
+import grastel.app.platform.paper.PdfAnswer;
 import grastel.app.projects.GuideSheet.Lines;
 import grastel.app.projects.Projects.ProjectInfo;
 import grastel.core.colour.Lab;

@@ -1,6 +1,6 @@
 package grastel.app.projects;
 
-import grastel.app.platform.PdfPages;
+import grastel.app.platform.paper.PdfPages;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;

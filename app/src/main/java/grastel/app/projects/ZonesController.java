@@ -1,7 +1,7 @@
 package grastel.app.projects;
 
 import grastel.app.platform.ApiProblem;
-import grastel.app.platform.PdfAnswer;
+import grastel.app.platform.paper.PdfAnswer;
 import grastel.app.projects.ProjectColours.With;
 import grastel.app.projects.Projects.ProjectInfo;
 import grastel.core.colour.Srgb;

@@ -2,14 +2,14 @@ package grastel.app.today;
 
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
-import grastel.app.course.CoursePapers;
 import grastel.app.course.CourseViews.LessonView;
 import grastel.app.course.CourseViews.PeriodView;
 import grastel.app.course.CourseWarningView;
 import grastel.app.course.Courses;
 import grastel.app.course.Courses.Day;
+import grastel.app.course.paper.CoursePapers;
 import grastel.app.platform.ApiProblem;
-import grastel.app.platform.PdfCanvas;
+import grastel.app.platform.paper.PdfCanvas;
 import grastel.app.returns.Misses;
 import grastel.app.returns.Misses.FaultView;
 import grastel.app.returns.Misses.RedoView;

@@ -15,13 +15,13 @@ import org.junit.jupiter.api.BeforeEach;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 /** A class that meets on Tuesdays at 11:05 from September to December 2026; 31 August is a Monday. */
-abstract class CourseDesk extends DeskTest {
+public abstract class CourseDesk extends DeskTest {
     protected SignedIn teacher;
     protected UUID schoolClass;
     protected UUID paper;
 
     @BeforeEach
-    void aClassThatMeetsOnTuesdays() {
+    protected void aClassThatMeetsOnTuesdays() {
         teacher = newTeacher();
         schoolClass = newClass(teacher).id();
         paper = as(teacher, () -> kit.papers()).stream()

@@ -2,7 +2,7 @@ package grastel.core.exercise;
 
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pressures;
-import grastel.core.layering.Slip;
+import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import java.util.List;
 import java.util.Map;

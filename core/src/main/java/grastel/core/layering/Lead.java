@@ -16,7 +16,7 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
  * says. Dark and middle colours are judged over white (92 %), whites and tints (masstone L* over 85) over black (5 %). Solved
  * once for each pencil.
  */
-final class Lead {
+public final class Lead {
     private static final double SATURATING_RATIO = 2.8;
     private static final double SATURATION = 0.75;
 
@@ -58,7 +58,7 @@ final class Lead {
 
     final double[] b;
     final double[] fading;
-    final Lab masstone;
+    public final Lab masstone;
 
     private Lead(Pencil pencil, double[] ratio, double[] scattering, Lab masstone) {
         this.pencil = pencil;
@@ -77,7 +77,7 @@ final class Lead {
         }
     }
 
-    static Lead of(Pencil pencil) {
+    public static Lead of(Pencil pencil) {
         return SOLVED.get(pencil);
     }
 

@@ -6,23 +6,23 @@ import java.util.List;
 import java.util.Optional;
 
 /** Small changes to a stack that give another one. */
-final class Stacks {
+public final class Stacks {
     private Stacks() {}
 
-    static Stack without(Stack stack, int i) {
+    public static Stack without(Stack stack, int i) {
         List<Layer> layers = new ArrayList<>(stack.layers());
         layers.remove(i);
         return stack.withLayers(layers);
     }
 
-    static Stack movedLast(Stack stack, int i) {
+    public static Stack movedLast(Stack stack, int i) {
         List<Layer> layers = new ArrayList<>(stack.layers());
         layers.add(layers.remove(i));
         return stack.withLayers(layers);
     }
 
     /** Empty where there is no room for a layer more. */
-    static Optional<Stack> inserted(Stack stack, int i, Layer layer) {
+    public static Optional<Stack> inserted(Stack stack, int i, Layer layer) {
         if (stack.layers().size() == Stack.MOST_LAYERS) {
             return Optional.empty();
         }
@@ -31,20 +31,20 @@ final class Stacks {
         return Optional.of(stack.withLayers(layers));
     }
 
-    static Stack replaced(Stack stack, int i, Layer by) {
+    public static Stack replaced(Stack stack, int i, Layer by) {
         List<Layer> layers = new ArrayList<>(stack.layers());
         layers.set(i, by);
         return stack.withLayers(layers);
     }
 
-    static Stack reversed(Stack stack) {
+    public static Stack reversed(Stack stack) {
         List<Layer> layers = new ArrayList<>(stack.layers());
         Collections.reverse(layers);
         return stack.withLayers(layers);
     }
 
     /** A layer with passes more or fewer; empty where that cannot be. */
-    static Optional<Stack> passes(Stack stack, int i, int more) {
+    public static Optional<Stack> passes(Stack stack, int i, int more) {
         Layer layer = stack.layers().get(i);
         if (layer instanceof Layer.Colour c && fits(c.passes() + more)) {
             return Optional.of(replaced(stack, i, new Layer.Colour(c.pass(), c.passes() + more)));
@@ -60,7 +60,7 @@ final class Stacks {
     }
 
     /** The topmost layer of colour; −1 if there is none. */
-    static int topColour(Stack stack) {
+    public static int topColour(Stack stack) {
         for (int i = stack.layers().size() - 1; i >= 0; i--) {
             if (stack.layers().get(i) instanceof Layer.Colour) {
                 return i;
@@ -70,7 +70,7 @@ final class Stacks {
     }
 
     /** A pass taken from the layer that has most of them, or that layer left out if it has one. */
-    static Optional<Stack> onePassLess(Stack stack) {
+    public static Optional<Stack> onePassLess(Stack stack) {
         int most = -1;
         for (int i = 0; i < stack.layers().size(); i++) {
             if (stack.layers().get(i) instanceof Layer.Colour c
@@ -86,7 +86,7 @@ final class Stacks {
     }
 
     /** The first colour at a whisper, once: enough for a foundation. */
-    static Optional<Stack> whisperedFirst(Stack stack) {
+    public static Optional<Stack> whisperedFirst(Stack stack) {
         for (int i = 0; i < stack.layers().size(); i++) {
             if (stack.layers().get(i) instanceof Layer.Colour c) {
                 Pass p = c.pass();
@@ -97,17 +97,17 @@ final class Stacks {
         return Optional.empty();
     }
 
-    static Layer.Colour stroked(Layer.Colour c, Stroke stroke) {
+    public static Layer.Colour stroked(Layer.Colour c, Stroke stroke) {
         Pass p = c.pass();
         return new Layer.Colour(new Pass(p.pencil(), p.pressure(), p.point(), stroke), c.passes());
     }
 
-    static Layer.Colour pointed(Layer.Colour c, double point) {
+    public static Layer.Colour pointed(Layer.Colour c, double point) {
         Pass p = c.pass();
         return new Layer.Colour(new Pass(p.pencil(), p.pressure(), point, p.stroke()), c.passes());
     }
 
-    static Layer.Colour pressed(Layer.Colour c, double pressure) {
+    public static Layer.Colour pressed(Layer.Colour c, double pressure) {
         Pass p = c.pass();
         return new Layer.Colour(new Pass(p.pencil(), pressure, p.point(), p.stroke()), c.passes());
     }

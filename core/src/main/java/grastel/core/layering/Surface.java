@@ -11,7 +11,7 @@ import grastel.core.media.Tooth;
  * @param stroke the strokes seen on it
  * @param slick 0 holds … 1 nothing of another medium holds: crayon and oil pastel lie on it
  */
-record Surface(double depth, double polish, Stroke stroke, double slick) {
+public record Surface(double depth, double polish, Stroke stroke, double slick) {
     /** Pressing harder than this begins to flatten the tooth. */
     private static final double HARD = 0.7;
 
@@ -31,7 +31,7 @@ record Surface(double depth, double polish, Stroke stroke, double slick) {
     }
 
     /** How far a pressure is into the hard range, 0…1. */
-    static double hardness(double pressure) {
+    public static double hardness(double pressure) {
         return Math.max(0, (pressure - HARD) / (1 - HARD));
     }
 
@@ -50,12 +50,12 @@ record Surface(double depth, double polish, Stroke stroke, double slick) {
     }
 
     /** How well lead takes hold, 1 on rough wax and paper; on a burnished shine it slides. */
-    double grip() {
+    public double grip() {
         return Math.max(SLIPPING, 1 - 2.2 * polish);
     }
 
     /** The same of one pencil: what is slippery itself holds on its like. */
-    double grip(Pencil pencil) {
+    public double grip(Pencil pencil) {
         return Handling.of(pencil).slippery() > 0 ? grip() : Math.max(SLIPPING, grip() * (1 - slick));
     }
 

@@ -345,7 +345,7 @@ public final class Swatch {
         return surface.stroke();
     }
 
-    Surface surface() {
+    public Surface surface() {
         return surface;
     }
 
@@ -359,7 +359,7 @@ public final class Swatch {
     }
 
     /** Mean thickness of all films, relative; full pressure leaves about 0.3 at once. */
-    double meanThickness() {
+    public double meanThickness() {
         double sum = 0;
         for (double t : thickness) {
             sum += t / thickness.length;

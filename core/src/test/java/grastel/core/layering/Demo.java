@@ -11,23 +11,23 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.provider.Arguments;
 
 /** The demo kit as the tests of layers use it. */
-final class Demo {
-    static final List<Pencil> ALL =
+public final class Demo {
+    public static final List<Pencil> ALL =
             ShippedKit.pencils().stream().map(ShippedKit.RangePencil::toPencil).toList();
-    static final List<Paper> PAPERS =
+    public static final List<Paper> PAPERS =
             ShippedKit.papers().stream().map(ShippedKit.StockPaper::toPaper).toList();
-    static final Paper CARTRIDGE = paper("Harbour Cartridge");
-    static final Paper BROWN = paper("Drift Brown");
-    static final Pencil WHITE = pencil("S01");
-    static final Pencil BLENDER = pencil("T01");
+    public static final Paper CARTRIDGE = paper("Harbour Cartridge");
+    public static final Paper BROWN = paper("Drift Brown");
+    public static final Pencil WHITE = pencil("S01");
+    public static final Pencil BLENDER = pencil("T01");
 
     private Demo() {}
 
-    static Pencil pencil(String code) {
+    public static Pencil pencil(String code) {
         return ALL.stream().filter(p -> p.code().equals(code)).findFirst().orElseThrow();
     }
 
-    static Paper paper(String name) {
+    public static Paper paper(String name) {
         return PAPERS.stream().filter(p -> p.name().equals(name)).findFirst().orElseThrow();
     }
 
@@ -73,11 +73,11 @@ final class Demo {
                         .map(p -> Arguments.of(p, paper)));
     }
 
-    static Swatch laid(Paper paper, Pencil pencil, PressureGrade grade, int passes) {
+    public static Swatch laid(Paper paper, Pencil pencil, PressureGrade grade, int passes) {
         return Swatch.bare(paper).with(Pass.of(pencil, grade), passes);
     }
 
-    static Swatch burnished(Swatch swatch, Pencil burnisher) {
+    public static Swatch burnished(Swatch swatch, Pencil burnisher) {
         return swatch.with(new Layer.Burnish(burnisher, 1));
     }
 }

@@ -1,6 +1,6 @@
 package grastel.app.progress.drawn;
 
-import grastel.app.platform.PdfCanvas;
+import grastel.app.platform.paper.PdfCanvas;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PaperFormat;
 import grastel.core.page.Rect;

@@ -1,6 +1,6 @@
 package grastel.app.progress.drawn;
 
-import grastel.app.platform.PdfAnswer;
+import grastel.app.platform.paper.PdfAnswer;
 import grastel.app.progress.drawn.Poster.Format;
 import grastel.app.progress.drawn.Posters.Labels;
 import java.util.UUID;

@@ -2,8 +2,8 @@ package grastel.app.progress.reports;
 
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
-import grastel.app.platform.PdfCanvas;
-import grastel.app.platform.PdfPages;
+import grastel.app.platform.paper.PdfCanvas;
+import grastel.app.platform.paper.PdfPages;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;

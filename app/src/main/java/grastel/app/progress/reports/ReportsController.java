@@ -1,6 +1,6 @@
 package grastel.app.progress.reports;
 
-import grastel.app.platform.PdfAnswer;
+import grastel.app.platform.paper.PdfAnswer;
 import grastel.app.progress.reports.Reports.Draft;
 import grastel.app.progress.reports.Reports.Seen;
 import grastel.app.progress.reports.Reports.Wanted;

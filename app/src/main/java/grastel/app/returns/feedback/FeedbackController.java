@@ -1,6 +1,6 @@
 package grastel.app.returns.feedback;
 
-import grastel.app.platform.PdfAnswer;
+import grastel.app.platform.paper.PdfAnswer;
 import grastel.core.exercise.Goal;
 import grastel.core.judging.Agreement;
 import jakarta.validation.constraints.NotNull;

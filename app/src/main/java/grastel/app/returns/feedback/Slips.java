@@ -1,6 +1,6 @@
 package grastel.app.returns.feedback;
 
-import grastel.app.platform.PdfCanvas;
+import grastel.app.platform.paper.PdfCanvas;
 import grastel.core.judging.Level;
 import grastel.core.page.Line;
 import grastel.core.page.PageLayout.Weight;

@@ -1,6 +1,6 @@
 package grastel.app.sheets.back;
 
-import grastel.app.platform.PdfCanvas;
+import grastel.app.platform.paper.PdfCanvas;
 import grastel.core.exemplar.Exemplars.Exemplar;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.GoalPlan;

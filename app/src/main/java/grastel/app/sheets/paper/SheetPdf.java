@@ -1,7 +1,7 @@
 package grastel.app.sheets.paper;
 
-import grastel.app.platform.CanvasInk;
-import grastel.app.platform.PdfCanvas;
+import grastel.app.platform.paper.CanvasInk;
+import grastel.app.platform.paper.PdfCanvas;
 import grastel.app.sheets.back.BackPage;
 import grastel.core.page.PageLayout;
 import java.util.List;

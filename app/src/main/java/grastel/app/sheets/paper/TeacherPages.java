@@ -1,8 +1,8 @@
 package grastel.app.sheets.paper;
 
-import grastel.app.platform.CanvasInk;
-import grastel.app.platform.PdfCanvas;
-import grastel.app.platform.PdfPages;
+import grastel.app.platform.paper.CanvasInk;
+import grastel.app.platform.paper.PdfCanvas;
+import grastel.app.platform.paper.PdfPages;
 import grastel.app.sheets.planning.PlannedPicture;
 import grastel.app.sheets.planning.SheetWording;
 import grastel.core.colour.Lab;

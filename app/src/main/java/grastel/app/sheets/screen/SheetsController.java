@@ -2,7 +2,7 @@ package grastel.app.sheets.screen;
 
 import grastel.app.classes.Classes;
 import grastel.app.platform.ApiProblem;
-import grastel.app.platform.PdfAnswer;
+import grastel.app.platform.paper.PdfAnswer;
 import grastel.app.sheets.SheetPapers;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.planning.Planner;

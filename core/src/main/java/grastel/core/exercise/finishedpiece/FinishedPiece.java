@@ -16,7 +16,7 @@ import grastel.core.exercise.Piece.Work;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Values;
-import grastel.core.layering.Slip;
+import grastel.core.layering.advice.Slip;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
 import java.util.Comparator;

@@ -20,7 +20,7 @@ import grastel.core.exercise.Values;
 import grastel.core.exercise.formstudy.Zones.Role;
 import grastel.core.exercise.formstudy.Zones.Zone;
 import grastel.core.layering.PressureGrade;
-import grastel.core.layering.Slip;
+import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
 import grastel.core.recipe.PressureRecipe;

@@ -2,8 +2,8 @@ package grastel.core.exercise.showing;
 
 import grastel.core.colour.Lab;
 import grastel.core.layering.Layer;
-import grastel.core.layering.Slip;
 import grastel.core.layering.Stack;
+import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import java.util.List;
 

@@ -17,7 +17,7 @@ import grastel.core.exercise.Setting;
 import grastel.core.exercise.Span;
 import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
-import grastel.core.layering.Slip;
+import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,9 +1,0 @@
-package grastel.app.course;
-
-import java.util.Optional;
-import java.util.UUID;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface CalendarFeeds extends JpaRepository<CalendarFeed, UUID> {
-    Optional<CalendarFeed> findByTokenHash(String tokenHash);
-}

@@ -1,0 +1,50 @@
+package grastel.app.course.outlines;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import grastel.core.colour.Lab;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A course without class or dates, as {@code outline.schema.json} describes it. Pencils are named by keys of its own.
+ *
+ * @param about one line
+ */
+public record Outline(
+        int grastelOutline, String title, String about, List<OutlinePencil> pencils, List<OutlineLesson> lessons) {
+    static final int VERSION = 1;
+
+    record OutlineLab(double l, double a, double b) {
+        Lab toLab() {
+            return new Lab(l, a, b);
+        }
+
+        static OutlineLab of(Lab lab) {
+            return new OutlineLab(tenth(lab.lightness()), tenth(lab.a()), tenth(lab.b()));
+        }
+
+        private static double tenth(double value) {
+            return Math.round(value * 10) / 10.0;
+        }
+    }
+
+    record OutlinePencil(String key, String range, String code, String name, OutlineLab lab) {}
+
+    record OutlineLesson(
+            String title,
+            String aim,
+            Integer showMinutes,
+            Integer lookMinutes,
+            Integer workMinutes,
+            String notes,
+            List<OutlineSheet> sheets) {}
+
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record OutlineSheet(String title, List<OutlineExercise> exercises) {}
+
+    record OutlineExercise(String kind, Map<String, OutlineValue> values) {}
+
+    /** One of them. @param pencil a key */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    record OutlineValue(Double number, String word, List<String> words, String pencil) {}
+}

@@ -1,0 +1,295 @@
+package grastel.app.course.outlines;
+
+import grastel.app.classes.Classes;
+import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.course.CourseData;
+import grastel.app.course.CourseData.LessonData;
+import grastel.app.course.Courses;
+import grastel.app.course.Lane;
+import grastel.app.course.outlines.Outline.OutlineExercise;
+import grastel.app.course.outlines.Outline.OutlineLab;
+import grastel.app.course.outlines.Outline.OutlineLesson;
+import grastel.app.course.outlines.Outline.OutlinePencil;
+import grastel.app.course.outlines.Outline.OutlineSheet;
+import grastel.app.course.outlines.Outline.OutlineValue;
+import grastel.app.kit.Kit;
+import grastel.app.kit.Kit.KitPencil;
+import grastel.app.kit.Kit.KitSet;
+import grastel.app.platform.ApiProblem;
+import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Sheets.SheetInfo;
+import grastel.app.sheets.api.SheetData;
+import grastel.app.sheets.api.SheetData.ExerciseData;
+import grastel.app.sheets.api.SheetData.ValueData;
+import grastel.core.exercise.ExerciseKind;
+import grastel.core.exercise.ExerciseKinds;
+import grastel.core.media.Pencil;
+import grastel.core.page.PageSize;
+import grastel.core.recipe.Substitutes;
+import grastel.core.recipe.Substitutes.Substitute;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Fits outlines to a class: its pencils, paper, method and band; and makes outlines of courses. */
+@Service
+@Transactional
+public class Outlines {
+    private final OutlineFiles files;
+    private final Courses courses;
+    private final Classes classes;
+    private final Sheets sheets;
+    private final Kit kit;
+
+    Outlines(OutlineFiles files, Courses courses, Classes classes, Sheets sheets, Kit kit) {
+        this.files = files;
+        this.courses = courses;
+        this.classes = classes;
+        this.sheets = sheets;
+        this.kit = kit;
+    }
+
+    /** @param set pencils at hand, null for all of the kit; @param paper to draw on */
+    public record Materials(UUID set, UUID paper) {}
+
+    public Map<String, Outline> shipped() {
+        return files.shipped();
+    }
+
+    /** Gives a class the lessons of an outline that ships. @param outline its id; see {@link Materials} */
+    public void begin(UUID schoolClass, String outline, UUID set, UUID paper) {
+        addShipped(schoolClass, outline, new Materials(set, paper));
+    }
+
+    public Lane addShipped(UUID schoolClass, String id, Materials materials) {
+        Outline outline = files.shipped().get(id);
+        if (outline == null) {
+            throw ApiProblem.notFound("outline");
+        }
+        return add(schoolClass, outline, materials);
+    }
+
+    public Lane addFile(UUID schoolClass, String text, Materials materials) {
+        return add(schoolClass, files.parsed(text), materials);
+    }
+
+    /** Behind the lessons that are there. */
+    private Lane add(UUID schoolClass, Outline outline, Materials materials) {
+        ClassInfo of = classes.one(schoolClass);
+        List<LessonData> all =
+                new ArrayList<>(courses.dataForChange(schoolClass).lessons());
+        if (all.size() + outline.lessons().size() > CourseData.MOST_LESSONS) {
+            throw ApiProblem.invalid(
+                    "outline",
+                    "TOO_MANY",
+                    "With these " + outline.lessons().size() + " lessons the course would hold more than "
+                            + CourseData.MOST_LESSONS + ".");
+        }
+        Fitting fitting = new Fitting(of, materials, outline);
+        outline.lessons().forEach(lesson -> all.add(fitting.lesson(lesson)));
+        return courses.set(schoolClass, null, new CourseData(null, all));
+    }
+
+    /** A lesson of one exercise as it is suggested for the class. @param at its place, from 0 */
+    public Lane insert(UUID schoolClass, Integer known, String kindId, int at, Materials materials) {
+        ExerciseKind kind = ExerciseKinds.of(kindId)
+                .orElseThrow(
+                        () -> ApiProblem.invalid("kind", "NO_SUCH_KIND", "There is no exercise kind " + kindId + "."));
+        ClassInfo of = classes.one(schoolClass);
+        List<LessonData> all =
+                new ArrayList<>(courses.dataForChange(schoolClass).lessons());
+        OutlineSheet one = new OutlineSheet(null, List.of(new OutlineExercise(kindId, Map.of())));
+        OutlineLesson lesson = new OutlineLesson(kind.name(), kind.teaches(), null, null, null, null, List.of(one));
+        Outline outline = new Outline(Outline.VERSION, kind.name(), "", List.of(), List.of(lesson));
+        all.add(Math.max(0, Math.min(at, all.size())), new Fitting(of, materials, outline).lesson(lesson));
+        return courses.set(schoolClass, known, new CourseData(null, all));
+    }
+
+    /** A class's course with its sheets, to be given to somebody else. */
+    public String export(UUID schoolClass) {
+        ClassInfo of = classes.one(schoolClass);
+        Map<UUID, KitPencil> owned =
+                kit.pencils().stream().collect(Collectors.toMap(KitPencil::id, Function.identity()));
+        Map<UUID, OutlinePencil> pencils = new LinkedHashMap<>();
+        List<LessonData> lessons = courses.data(schoolClass).lessons();
+        if (lessons.isEmpty()) {
+            throw ApiProblem.conflict("NO_LESSONS", of.name() + " has no lessons to make an outline of.");
+        }
+        Map<UUID, SheetInfo> byId = sheets.all().stream().collect(Collectors.toMap(SheetInfo::id, s -> s));
+        List<OutlineLesson> packed = lessons.stream()
+                .map(l -> new OutlineLesson(
+                        l.title(),
+                        l.aim(),
+                        l.showMinutes(),
+                        l.lookMinutes(),
+                        l.workMinutes(),
+                        l.notes(),
+                        l.sheets().stream()
+                                .filter(byId::containsKey)
+                                .map(id -> packed(byId.get(id), owned, pencils))
+                                .toList()))
+                .toList();
+        return files.written(new Outline(Outline.VERSION, of.name(), "", List.copyOf(pencils.values()), packed));
+    }
+
+    private static OutlineSheet packed(SheetInfo sheet, Map<UUID, KitPencil> owned, Map<UUID, OutlinePencil> pencils) {
+        List<OutlineExercise> exercises = sheet.data().exercises().stream()
+                .map(e -> {
+                    Map<String, OutlineValue> values = new LinkedHashMap<>();
+                    e.values().forEach((name, v) -> {
+                        String key = v.pencil() == null ? null : key(owned.get(v.pencil()), pencils);
+                        if (v.pencil() == null || key != null) {
+                            values.put(name, new OutlineValue(v.number(), v.word(), v.words(), key));
+                        }
+                    });
+                    return new OutlineExercise(e.kind(), values);
+                })
+                .toList();
+        return new OutlineSheet(sheet.title(), exercises);
+    }
+
+    private static String key(KitPencil p, Map<UUID, OutlinePencil> pencils) {
+        return p == null
+                ? null
+                : pencils.computeIfAbsent(
+                                p.id(),
+                                id -> new OutlinePencil(
+                                        p.range() + " " + p.pencil().code(),
+                                        p.range(),
+                                        p.pencil().code(),
+                                        p.pencil().name(),
+                                        OutlineLab.of(p.masstone())))
+                        .key();
+    }
+
+    /** One outline on its way to one class. What had to be chosen otherwise is said in the lesson's notes. */
+    private final class Fitting {
+        private final ClassInfo of;
+        private final Materials materials;
+        private final Map<String, OutlinePencil> asked;
+        private final List<KitPencil> atHand;
+
+        Fitting(ClassInfo of, Materials materials, Outline outline) {
+            this.of = of;
+            this.materials = materials;
+            this.asked = outline.pencils().stream()
+                    .collect(Collectors.toMap(OutlinePencil::key, Function.identity(), (first, again) -> first));
+            Optional<KitSet> set = kit.sets().stream()
+                    .filter(s -> s.id().equals(materials.set()))
+                    .findFirst();
+            if (materials.set() != null && set.isEmpty()) {
+                throw ApiProblem.notFound("set");
+            }
+            this.atHand = kit.pencils().stream()
+                    .filter(p -> set.isEmpty() || set.get().pencils().contains(p.id()))
+                    .toList();
+        }
+
+        LessonData lesson(OutlineLesson lesson) {
+            Set<String> said = new LinkedHashSet<>();
+            if (lesson.notes() != null && !lesson.notes().isBlank()) {
+                said.add(lesson.notes());
+            }
+            List<UUID> made = new ArrayList<>();
+            for (OutlineSheet sheet : lesson.sheets()) {
+                sheet(sheet, said).ifPresent(made::add);
+            }
+            return new LessonData(
+                    UUID.randomUUID(),
+                    lesson.title(),
+                    lesson.aim(),
+                    made,
+                    lesson.showMinutes(),
+                    lesson.lookMinutes(),
+                    lesson.workMinutes(),
+                    null,
+                    String.join("\n", said),
+                    null,
+                    null,
+                    null);
+        }
+
+        /** As asked for, else with the pencils that are suggested, else not at all. */
+        private Optional<UUID> sheet(OutlineSheet sheet, Set<String> said) {
+            List<ExerciseData> asked =
+                    sheet.exercises().stream().map(e -> exercise(e, said)).toList();
+            List<ExerciseData> suggested = asked.stream()
+                    .map(e -> new ExerciseData(e.kind(), withoutPencils(e.values())))
+                    .toList();
+            String why = "";
+            for (List<ExerciseData> exercises : List.of(asked, suggested)) {
+                SheetData data = new SheetData(of.id(), materials.set(), materials.paper(), PageSize.A4, exercises);
+                Optional<String> problem = sheets.problem(data);
+                if (problem.isEmpty()) {
+                    return Optional.of(sheets.create(sheet.title(), data).id());
+                }
+                why = problem.get();
+            }
+            said.add("A sheet is left out: " + why);
+            return Optional.empty();
+        }
+
+        private static Map<String, ValueData> withoutPencils(Map<String, ValueData> values) {
+            return values.entrySet().stream()
+                    .filter(e -> e.getValue().pencil() == null)
+                    .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+        }
+
+        private ExerciseData exercise(OutlineExercise e, Set<String> said) {
+            Map<String, ValueData> values = new LinkedHashMap<>();
+            e.values().forEach((name, v) -> {
+                UUID pencil = v.pencil() == null ? null : pencil(v.pencil(), said);
+                if (v.pencil() == null || pencil != null) {
+                    values.put(name, new ValueData(v.number(), v.word(), v.words(), pencil));
+                }
+            });
+            return new ExerciseData(e.kind(), values);
+        }
+
+        /** The pencil itself, or the one at hand that comes nearest, value first. */
+        private UUID pencil(String key, Set<String> said) {
+            OutlinePencil wanted = asked.get(key);
+            if (wanted == null) {
+                throw ApiProblem.invalid(
+                        "outline",
+                        "UNKNOWN_KEY",
+                        "The outline names a pencil “" + key + "” that it does not describe.");
+            }
+            Optional<KitPencil> same = atHand.stream()
+                    .filter(p -> p.range().equals(wanted.range())
+                            && p.pencil().code().equals(wanted.code()))
+                    .findFirst();
+            if (same.isPresent()) {
+                return same.get().id();
+            }
+            Pencil missing = Pencil.of(
+                    wanted.code(),
+                    wanted.name(),
+                    Pencil.Binder.WAX,
+                    wanted.lab().toLab(),
+                    0.5,
+                    1);
+            List<Pencil> among = atHand.stream().map(KitPencil::pencil).toList();
+            Optional<Substitute> nearest =
+                    Substitutes.of(missing, among, 1).stream().findFirst();
+            nearest.ifPresent(s -> said.add(String.format(
+                    Locale.ROOT,
+                    "%s is not at hand: %s stands in (value %+.1f, hue %+.0f°).",
+                    wanted.name(),
+                    s.pencil().name(),
+                    s.deltaValue(),
+                    s.deltaHue())));
+            return nearest.map(s -> atHand.get(among.indexOf(s.pencil())).id()).orElse(null);
+        }
+    }
+}

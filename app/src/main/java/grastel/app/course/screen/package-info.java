@@ -1,0 +1,2 @@
+/** What the place Course shows and takes. */
+package grastel.app.course.screen;
