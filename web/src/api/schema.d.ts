@@ -2946,10 +2946,13 @@ export interface components {
             /** Format: double */
             grainMm: number;
             /** Format: double */
+            grown: number;
+            /** Format: double */
             minutes: number;
             pageProblem?: string;
             pages: components["schemas"]["PageView"][];
             paperColour: string;
+            smallWords: boolean;
         };
         DrawingView: {
             corners: components["schemas"]["Point"][];

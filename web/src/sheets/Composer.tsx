@@ -94,6 +94,7 @@ function Pages({ draft, stale }: { draft: Draft; stale: boolean }) {
           </Turner>
         )}
       </Bar>
+      {page && <RoomNote draft={draft} />}
       {page ? (
         <PagePreview page={page} exercises={draft.exercises} grainMm={draft.grainMm} filled={filled} stale={stale} />
       ) : (
@@ -101,6 +102,14 @@ function Pages({ draft, stale }: { draft: Draft; stale: boolean }) {
       )}
     </>
   );
+}
+
+/** What the room on the page made of boxes and words. */
+function RoomNote({ draft }: { draft: Draft }) {
+  if (draft.smallWords) {
+    return <p>▲ Words are smaller than is well read: fewer or smaller fields give them room.</p>;
+  }
+  return draft.grown > 1 ? <p>The page has room: fields are printed up to {draft.grown} × as large as chosen, and take the minutes said here.</p> : null;
 }
 
 /** Whether something of a sheet draws itself anew by a number. */

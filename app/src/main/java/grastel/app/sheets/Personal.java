@@ -90,6 +90,7 @@ record Personal(UUID student, String title, GradeBand band, Map<UUID, Origin> or
                                 .map(i -> SheetWording.again(plan.exercises().get(i), advice.get(i)))
                                 .toList(),
                         pencils.stream().map(Pencil::code).toList())
+                .pages()
                 .stream()
                 .map(page -> keyed(page, places))
                 .toList();

@@ -46,6 +46,25 @@ class SheetsTest extends DeskTest {
     }
 
     @Test
+    void boxesGrowWithThePageButInTheirRowAndTheMinutesFollow() {
+        SignedIn teacher = newTeacher();
+
+        String few = content(post(teacher, "/api/sheets/preview", request(teacher, "S07", 5, 20)));
+        double grown = JsonPath.<Number>read(few, "$.grown").doubleValue();
+        assertThat(grown).isGreaterThan(1.2);
+        assertThat(JsonPath.<List<Number>>read(few, "$.pages[0].fields[*].box.width"))
+                .allSatisfy(width -> assertThat(width.doubleValue()).isCloseTo(20 * grown, within(0.01)));
+        String row = content(post(teacher, "/api/sheets/preview", request(teacher, "S07", 7, 20)));
+        assertThat(JsonPath.<Number>read(row, "$.grown").doubleValue())
+                .as("seven of twenty fill a row")
+                .isEqualTo(1);
+        String large = content(post(teacher, "/api/sheets/preview", request(teacher, "S07", 5, 20 * grown)));
+        assertThat(JsonPath.<Number>read(few, "$.minutes").doubleValue())
+                .as("minutes of what is printed")
+                .isCloseTo(JsonPath.<Number>read(large, "$.minutes").doubleValue(), within(0.01));
+    }
+
+    @Test
     void impossibleValuesAreSaidInThePreviewAndRefusedWhenKept() {
         SignedIn teacher = newTeacher();
 

@@ -70,6 +70,38 @@ public record ExercisePlan(
                 pressures);
     }
 
+    /**
+     * The same with larger boxes and forms, which take longer.
+     *
+     * @param times as wide and high
+     * @param mostBoxMm side up to which a box grows
+     * @param mostFormMm side up to which a form grows
+     * @param cm2PerMinute what a hand of the band covers
+     */
+    public ExercisePlan grown(double times, double mostBoxMm, double mostFormMm, double cm2PerMinute) {
+        List<FieldPlan> larger =
+                fields.stream().map(f -> f.grown(times, mostBoxMm, mostFormMm)).toList();
+        double longer = 0;
+        for (int i = 0; i < fields.size(); i++) {
+            longer += FieldWork.minutes(larger.get(i), palette, cm2PerMinute)
+                    - FieldWork.minutes(fields.get(i), palette, cm2PerMinute);
+        }
+        return new ExercisePlan(
+                kind,
+                title,
+                goal,
+                palette,
+                larger,
+                goals,
+                steps,
+                notes,
+                faults,
+                cautions,
+                minutes + longer,
+                findings,
+                pressures);
+    }
+
     /** What a goal's usual thresholds are multiplied by. */
     public double factor(Goal of) {
         return goals.stream()

@@ -80,6 +80,19 @@ public record FieldPlan(
                 id, group, label, widthMm, heightMm, outline, ask, asked, recipe, predicted, specks, drawn);
     }
 
+    /** A box or a form a number of times as wide and high, up to a side in mm; strips and pictures stay as they are. */
+    FieldPlan grown(double times, double mostBoxMm, double mostFormMm) {
+        double most = isShape() ? mostFormMm : mostBoxMm;
+        double by = even() ? Math.min(times, Math.max(1, most / Math.max(widthMm, heightMm))) : 1;
+        List<List<Point>> larger = outline.stream()
+                .map(ring -> ring.stream()
+                        .map(p -> new Point(by * p.x(), by * p.y()))
+                        .toList())
+                .toList();
+        return new FieldPlan(
+                id, group, label, by * widthMm, by * heightMm, larger, ask, asked, recipe, predicted, specks, picture);
+    }
+
     FieldPlan named(String other) {
         return new FieldPlan(
                 other, group, label, widthMm, heightMm, outline, ask, asked, recipe, predicted, specks, picture);

@@ -78,6 +78,13 @@ public record SheetPlan(List<ExercisePlan> exercises) {
         return List.copyOf(all);
     }
 
+    /** With larger boxes and forms, see {@link ExercisePlan#grown}. */
+    public SheetPlan grown(double times, double mostBoxMm, double mostFormMm, double cm2PerMinute) {
+        return new SheetPlan(exercises.stream()
+                .map(e -> e.grown(times, mostBoxMm, mostFormMm, cm2PerMinute))
+                .toList());
+    }
+
     public double minutes() {
         return exercises.stream().mapToDouble(ExercisePlan::minutes).sum();
     }

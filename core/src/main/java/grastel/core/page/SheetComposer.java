@@ -23,7 +23,9 @@ public final class SheetComposer {
     private static final double LEAST_GAP_MM = 7;
     private static final double MOST_GAP_MM = 16;
     private static final double LABEL_MM = 7.6;
-    private static final double GROUP_MM = 5;
+    /** Nothing under a field that has nothing to say reaches further, mm. */
+    private static final double UNDER_ROW_MM = 3.5;
+
     private static final double GRID_MM = 0.15;
     private static final double GRID_LIGHTNESS = 84;
     /** Dots of a dotted line. */
@@ -31,20 +33,18 @@ public final class SheetComposer {
 
     private static final double DOT_PITCH_MM = 2.4;
     private static final double MARK_SIZE = 2.3;
-    /** Em size of the lines under a field. */
-    public static final double RECIPE_SIZE = 2.7;
-
-    private static final double RECIPE_LEAD = 3.4;
-    private static final double STEP_LEAD = 5.4;
+    private static final double STEP_INDENT_MM = 6.5;
     private static final double PRACTICE_MM = 22;
     private static final double PRACTICE_LINE_MM = 0.15;
     private static final double KEY_MM = 8;
     private static final double KEY_PITCH = 14;
+    private static final double KEY_WORDS = 2.8;
     private static final int MOST_KEYS = 12;
 
     private final PageSize size;
     private final SheetWords words;
     private final PageFrame frame;
+    private final WordSizes sizes;
     private final int keys;
     private final List<PageLayout> pages = new ArrayList<>();
     private List<PageLayout.Field> fields;
@@ -52,28 +52,77 @@ public final class SheetComposer {
     private List<Text> texts;
     private List<Patch> patches;
     private double y;
+    private int rowsLaid;
+    /** Steps, and room to try out, that found no place. */
+    private int left;
 
-    private SheetComposer(PageSize size, SheetWords words, int keys) {
+    private SheetComposer(PageSize size, SheetWords words, int keys, WordSizes sizes) {
         this.size = size;
         this.words = words;
+        this.sizes = sizes;
         this.frame = new PageFrame(size, words);
         this.keys = Math.min(MOST_KEYS, keys);
         begin();
     }
 
     /**
-     * The pages without a student on them.
+     * Pages without a student on them.
+     *
+     * @param smallWords true where words are smaller than is well read, for lack of room
+     * @param rows of fields on all pages; what is compared stands in one
+     * @param leftOut steps, and room to try out, that found no place
+     */
+    public record Composed(List<PageLayout> pages, boolean smallWords, int rows, int leftOut) {
+        public Composed {
+            pages = List.copyOf(pages);
+        }
+
+        /** True where it takes no more pages and rows than another, and its words are well read. */
+        public boolean isNoTighterThan(Composed other) {
+            return pages.size() <= other.pages.size() && rows <= other.rows && leftOut <= other.leftOut && !smallWords;
+        }
+    }
+
+    /**
+     * The pages without a student on them, in words as large as they take no more pages for.
      *
      * @param pencils codes of the pencils used, in order; the first twelve get a key box on every page
      * @throws PageTooFull if a row of fields is larger than a page
      */
-    public static List<PageLayout> compose(
-            PageSize size, SheetWords words, List<Section> sections, List<String> pencils) {
-        SheetComposer composer = new SheetComposer(size, words, pencils.size());
+    public static Composed compose(PageSize size, SheetWords words, List<Section> sections, List<String> pencils) {
+        List<WordSizes> all = WordSizes.fromTheSmallest();
+        SheetComposer best = composed(size, words, sections, pencils, all.get(0));
+        int fits = 0;
+        int tooLarge = all.size();
+        for (int next = all.size() - 1; fits < next; next = (fits + tooLarge) / 2) {
+            SheetComposer larger = fitting(size, words, sections, pencils, all.get(next));
+            if (larger != null && larger.pages.size() <= best.pages.size() && larger.left <= best.left) {
+                best = larger;
+                fits = next;
+            } else {
+                tooLarge = next;
+            }
+        }
+        return new Composed(best.pages, best.sizes.areSmall(), best.rowsLaid, best.left);
+    }
+
+    private static SheetComposer composed(
+            PageSize size, SheetWords words, List<Section> sections, List<String> pencils, WordSizes sizes) {
+        SheetComposer composer = new SheetComposer(size, words, pencils.size(), sizes);
         sections.forEach(composer::section);
         composer.practice();
         composer.end(pencils);
-        return List.copyOf(composer.pages);
+        return composer;
+    }
+
+    /** Null where a row is higher than a page. */
+    private static SheetComposer fitting(
+            PageSize size, SheetWords words, List<Section> sections, List<String> pencils, WordSizes sizes) {
+        try {
+            return composed(size, words, sections, pencils, sizes);
+        } catch (PageTooFull tooLarge) {
+            return null;
+        }
     }
 
     /** The same page for one student: name, class, code. */
@@ -101,7 +150,7 @@ public final class SheetComposer {
     }
 
     private void section(Section section) {
-        double heading = section.title().isEmpty() ? 0 : 12;
+        double heading = section.title().isEmpty() ? 0 : 7.4 + 1.45 * sizes.goal();
         // Judged as a whole, an exercise stays on one page if a page can hold it; else it begins here if its first row
         // can.
         double whole = heading + heightOf(section.fields());
@@ -112,7 +161,7 @@ public final class SheetComposer {
         }
         if (heading > 0) {
             text(SIDE_MM, y + 4.2, 4.6, Weight.BOLD, section.title(), room());
-            text(SIDE_MM, y + 8.6, 3.1, Weight.REGULAR, section.goal(), room());
+            text(SIDE_MM, y + 5.4 + sizes.goal(), sizes.goal(), Weight.REGULAR, section.goal(), room());
             y += heading;
         }
         for (List<FieldSpec> group : groups(section.fields())) {
@@ -131,10 +180,8 @@ public final class SheetComposer {
             if (group.get(0).isShape()) {
                 height += formHeight(group);
             } else {
-                height += group.get(0).group().isEmpty() ? 0 : GROUP_MM;
-                height += arranged(group).stream()
-                        .mapToDouble(SheetComposer::rowHeight)
-                        .sum();
+                height += group.get(0).group().isEmpty() ? 0 : sizes.groupLead();
+                height += arranged(group).stream().mapToDouble(this::rowHeight).sum();
             }
         }
         return height;
@@ -142,7 +189,9 @@ public final class SheetComposer {
 
     private double heightOfFirst(List<FieldSpec> specs) {
         List<FieldSpec> group = groups(specs).get(0);
-        return group.get(0).isShape() ? formHeight(group) : rowHeight(group.subList(0, 1));
+        return group.get(0).isShape()
+                ? formHeight(group)
+                : rowHeight(arranged(group).get(0));
     }
 
     /** Neighbours of the same group. */
@@ -159,55 +208,65 @@ public final class SheetComposer {
         return groups;
     }
 
+    /** Fields side by side. @param pitch from one's left edge to the next's, mm */
+    private record Row(List<FieldSpec> fields, double pitch) {
+        /** For the words of each. */
+        double room() {
+            return pitch - 2;
+        }
+    }
+
     /** Fields of one group in rows of nearly equal length. */
-    private List<List<FieldSpec>> arranged(List<FieldSpec> specs) {
-        int columns = Math.max(1, (int) Math.floor((room() + LEAST_GAP_MM) / (widest(specs) + LEAST_GAP_MM)));
+    private List<Row> arranged(List<FieldSpec> specs) {
+        double width = specs.stream().mapToDouble(FieldSpec::widthMm).max().orElseThrow();
+        int columns = Math.max(1, (int) Math.floor((room() + LEAST_GAP_MM) / (width + LEAST_GAP_MM)));
         int rowCount = (specs.size() + columns - 1) / columns;
         int perRow = (specs.size() + rowCount - 1) / rowCount;
-        List<List<FieldSpec>> rows = new ArrayList<>();
+        double gap = perRow == 1 ? 0 : Math.min(MOST_GAP_MM, (room() - perRow * width) / (perRow - 1));
+        List<Row> rows = new ArrayList<>();
         for (int start = 0; start < specs.size(); start += perRow) {
-            rows.add(specs.subList(start, Math.min(specs.size(), start + perRow)));
+            List<FieldSpec> fields = specs.subList(start, Math.min(specs.size(), start + perRow));
+            rows.add(new Row(fields, perRow == 1 ? room() : width + gap));
         }
         return rows;
     }
 
-    private static double widest(List<FieldSpec> specs) {
-        return specs.stream().mapToDouble(FieldSpec::widthMm).max().orElseThrow();
-    }
-
     private void rows(List<FieldSpec> specs) {
-        List<List<FieldSpec>> rows = arranged(specs);
-        int perRow = rows.get(0).size();
-        double width = widest(specs);
-        double gap = perRow == 1 ? 0 : Math.min(MOST_GAP_MM, (room() - perRow * width) / (perRow - 1));
-        for (List<FieldSpec> row : rows) {
-            String group = row == rows.get(0) ? specs.get(0).group() : "";
-            row(row, group, perRow == 1 ? room() : width + gap);
+        List<Row> rows = arranged(specs);
+        for (Row row : rows) {
+            row(row, row == rows.get(0) ? specs.get(0).group() : "");
         }
     }
 
-    private void row(List<FieldSpec> specs, String group, double pitch) {
-        double need = rowHeight(specs) + (group.isEmpty() ? 0 : GROUP_MM);
-        makeRoom(need);
+    private void row(Row row, String group) {
+        makeRoom(rowHeight(row) + (group.isEmpty() ? 0 : sizes.groupLead()));
         if (!group.isEmpty()) {
-            text(SIDE_MM, y + 3.4, 3.3, Weight.BOLD, group, room());
-            y += GROUP_MM;
+            text(SIDE_MM, y + sizes.group(), sizes.group(), Weight.BOLD, group, room());
+            y += sizes.groupLead();
         }
         double x = SIDE_MM;
-        for (FieldSpec spec : specs) {
-            field(spec, x, pitch - 2);
-            x += pitch;
+        for (FieldSpec spec : row.fields()) {
+            field(spec, x, row.room());
+            x += row.pitch();
         }
-        y += rowHeight(specs);
+        y += rowHeight(row);
+        rowsLaid++;
     }
 
-    private static double rowHeight(List<FieldSpec> specs) {
+    private double rowHeight(Row row) {
         double tallest = 0;
-        for (FieldSpec spec : specs) {
-            double recipe = CLEAR_MM + RECIPE_LEAD * spec.recipe().size();
-            tallest = Math.max(tallest, LABEL_MM + spec.heightMm() + recipe + 3.5);
+        for (FieldSpec spec : row.fields()) {
+            double recipe =
+                    CLEAR_MM + sizes.recipeLead() * recipe(spec, row.room()).size();
+            tallest = Math.max(tallest, LABEL_MM + spec.heightMm() + recipe + UNDER_ROW_MM);
         }
         return tallest;
+    }
+
+    private List<String> recipe(FieldSpec spec, double room) {
+        return spec.recipe().stream()
+                .flatMap(line -> Line.wrapped(line, Weight.REGULAR, sizes.recipe(), room).stream())
+                .toList();
     }
 
     private void field(FieldSpec spec, double x, double room) {
@@ -216,10 +275,10 @@ public final class SheetComposer {
         fields.add(new PageLayout.Field(spec.id(), box, List.of()));
         grid(spec.inside(), box);
         guide(spec.inside().guide(), box);
-        double recipeY = box.bottom() + CLEAR_MM + RECIPE_SIZE;
-        for (String line : spec.recipe()) {
-            text(x, recipeY, RECIPE_SIZE, Weight.REGULAR, line, room);
-            recipeY += RECIPE_LEAD;
+        double recipeY = box.bottom() + CLEAR_MM + sizes.recipe();
+        for (String line : recipe(spec, room)) {
+            text(x, recipeY, sizes.recipe(), Weight.REGULAR, line, room);
+            recipeY += sizes.recipeLead();
         }
     }
 
@@ -268,7 +327,7 @@ public final class SheetComposer {
             patches.add(new Patch(new Rect(x + at, baseline - 3, 4, 3.2), spec.askedLightness()));
             at += 5;
         }
-        text(x + at, baseline, RECIPE_SIZE, Weight.REGULAR, spec.asked(), room - at);
+        text(x + at, baseline, snug(spec.asked(), room - at), Weight.REGULAR, spec.asked(), room - at);
     }
 
     /** A form with the number of each zone in it, and a list of the zones at its side. */
@@ -286,41 +345,46 @@ public final class SheetComposer {
         double line = top + 4;
         for (FieldSpec zone : zones) {
             label(zone, x, line, size.widthMm() - SIDE_MM - x);
-            text(
-                    x + 9.5,
-                    line + 4,
-                    RECIPE_SIZE,
-                    Weight.REGULAR,
-                    String.join(", then ", zone.recipe()),
-                    size.widthMm() - SIDE_MM - x - 9.5);
-            line += 9;
+            String recipe = String.join(", then ", zone.recipe());
+            double room = size.widthMm() - SIDE_MM - x - 9.5;
+            text(x + 9.5, line + 0.6 + sizes.recipe(), snug(recipe, room), Weight.REGULAR, recipe, room);
+            line += sizes.zoneLead();
         }
         y += formHeight(zones);
     }
 
-    private static double formHeight(List<FieldSpec> zones) {
-        return Math.max(zones.get(0).heightMm() + 8, 9.0 * zones.size() + 6);
+    private double formHeight(List<FieldSpec> zones) {
+        return Math.max(zones.get(0).heightMm() + 8, sizes.zoneLead() * zones.size() + 6);
     }
 
     private void steps(List<String> steps) {
-        double need = steps.size() * STEP_LEAD + 2;
+        List<List<String>> all = steps.stream()
+                .map(step -> Line.wrapped(step, Weight.REGULAR, sizes.step(), room() - STEP_INDENT_MM))
+                .toList();
+        double need = all.stream().mapToInt(List::size).sum() * sizes.stepLead() + 2;
         if (y + need > bottom()) {
+            left += steps.size();
             return;
         }
-        for (int i = 0; i < steps.size(); i++) {
-            text(SIDE_MM, y + 3.6, 3.6, Weight.BOLD, String.valueOf(i + 1), 6);
-            text(SIDE_MM + 6, y + 3.6, 3.5, Weight.REGULAR, steps.get(i), room() - 6);
-            y += STEP_LEAD;
+        for (int i = 0; i < all.size(); i++) {
+            text(SIDE_MM, y + sizes.step(), sizes.step(), Weight.BOLD, String.valueOf(i + 1), STEP_INDENT_MM);
+            for (String line : all.get(i)) {
+                text(SIDE_MM + STEP_INDENT_MM, y + sizes.step(), sizes.step(), Weight.REGULAR, line, room());
+                y += sizes.stepLead();
+            }
         }
         y += 4;
     }
 
     /** A strip for trying out, where the last page has room for it. */
     private void practice() {
-        if (y + PRACTICE_MM + 8 < bottom()) {
-            text(SIDE_MM, y + 3.4, 3, Weight.REGULAR, words.practice(), room());
-            rules.addAll(Rule.around(new Rect(SIDE_MM, y + 5.2, room(), PRACTICE_MM), PRACTICE_LINE_MM));
-            y += PRACTICE_MM + 8;
+        double words = sizes.practice() + 2;
+        if (y + words + PRACTICE_MM + 3 < bottom()) {
+            text(SIDE_MM, y + sizes.practice(), sizes.practice(), Weight.REGULAR, this.words.practice(), room());
+            rules.addAll(Rule.around(new Rect(SIDE_MM, y + words, room(), PRACTICE_MM), PRACTICE_LINE_MM));
+            y += words + PRACTICE_MM + 3;
+        } else {
+            left++;
         }
     }
 
@@ -345,11 +409,11 @@ public final class SheetComposer {
         double top = bottom() + 2;
         double x = SIDE_MM;
         if (keys > 0) {
-            more.add(Line.fitted(x, top - 0.4, 2.3, Weight.REGULAR, words.keys(), room()));
+            more.add(Line.fitted(x, top - 0.4, KEY_WORDS, Weight.REGULAR, words.keys(), room()));
         }
         for (int i = 0; i < keys; i++) {
             boxes.add(new Key(i, new Rect(x, top + 0.8, KEY_MM, KEY_MM)));
-            more.add(Line.fitted(x, top + KEY_MM + 3.4, 2.3, Weight.REGULAR, pencils.get(i), KEY_PITCH - 1));
+            more.add(Line.fitted(x, top + KEY_MM + 3.6, KEY_WORDS, Weight.REGULAR, pencils.get(i), KEY_PITCH - 1));
             x += KEY_PITCH;
         }
         more.addAll(frame.foot(number, count));
@@ -363,6 +427,12 @@ public final class SheetComposer {
     /** Where exercises must end: above the key boxes and the markers. */
     private double bottom() {
         return keys == 0 ? frame.bottom() : frame.bottom() - KEY_MM - 7;
+    }
+
+    /** The size of recipes, or a smaller one in which words fit. */
+    private double snug(String words, double room) {
+        double wide = Typeface.widthMm(Typeface.printable(words), Weight.REGULAR, sizes.recipe());
+        return Math.max(Math.min(sizes.recipe(), WordSizes.LEAST_RECIPE), sizes.recipe() * Math.min(1, room / wide));
     }
 
     private void text(double x, double at, double em, Weight weight, String line, double room) {

@@ -23,6 +23,7 @@ class CardLayoutTest {
                 new SheetWords("Steps", "Even.", "Name", "Class", "Date", "Try here.", "Keys", List.of("Kit"));
         List<Section> sections = List.of(new Section("", "", boxes, List.of("Squint.")));
         return SheetComposer.compose(size, words, sections, List.of("S07", "S16"))
+                .pages()
                 .get(0);
     }
 

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.page.PageLayout.Text;
+import grastel.core.page.SheetComposer.Composed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -22,6 +24,8 @@ class SheetComposerTest {
             "Fill each small box as dark as the pencil goes.",
             List.of("Paper: Harbour Cartridge", "School rules decide."));
 
+    private static final double POINT = 25.4 / 72;
+
     private static final List<String> STEPS =
             List.of("Start with the pencil's own weight.", "Small circles.", "Squint and compare.");
 
@@ -33,7 +37,8 @@ class SheetComposerTest {
         List<FieldSpec> specs = IntStream.rangeClosed(1, boxes)
                 .mapToObj(i -> box(String.valueOf(i), "", side))
                 .toList();
-        return SheetComposer.compose(size, WORDS, List.of(new Section("", "", specs, STEPS)), List.of("S07", "S03"));
+        return SheetComposer.compose(size, WORDS, List.of(new Section("", "", specs, STEPS)), List.of("S07", "S03"))
+                .pages();
     }
 
     @ParameterizedTest
@@ -63,6 +68,58 @@ class SheetComposerTest {
                         .isFalse();
             }
         }
+    }
+
+    private static double sizeMm(Composed composed, String words) {
+        return composed.pages().stream()
+                .flatMap(p -> p.texts().stream())
+                .filter(t -> t.words().equals(words))
+                .mapToDouble(Text::sizeMm)
+                .min()
+                .orElseThrow();
+    }
+
+    private static Composed composed(int boxes, double side, int steps) {
+        List<FieldSpec> specs = IntStream.rangeClosed(1, boxes)
+                .mapToObj(i -> box(String.valueOf(i), "", side))
+                .toList();
+        List<String> work =
+                IntStream.rangeClosed(1, steps).mapToObj(i -> "Step " + i).toList();
+        return SheetComposer.compose(
+                PageSize.A4, WORDS, List.of(new Section("", "", specs, work)), List.of("S07", "S03"));
+    }
+
+    @Test
+    void wordsAreAsLargeAsThePageHasRoomForAndSmallOnesAreSaid() {
+        Composed roomy = composed(5, 20, 3);
+        assertThat(roomy.smallWords()).isFalse();
+        assertThat(sizeMm(roomy, "2 passes")).as("9 pt at least").isGreaterThan(9 * POINT);
+        assertThat(sizeMm(roomy, "Step 1")).as("up to 14 pt").isBetween(13.9 * POINT, 14.1 * POINT);
+
+        Composed full = composed(21, 34, 6);
+        assertThat(full.pages()).hasSize(composed(21, 34, 0).pages().size());
+        assertThat(sizeMm(full, "2 passes")).isLessThan(sizeMm(roomy, "2 passes"));
+        assertThat(full.smallWords()).isEqualTo(sizeMm(full, "2 passes") < 8.99 * POINT);
+
+        boolean anySmall = IntStream.rangeClosed(0, 20)
+                .mapToObj(steps -> composed(20, 30, steps))
+                .anyMatch(Composed::smallWords);
+        assertThat(anySmall).as("some page is so full").isTrue();
+    }
+
+    @Test
+    void aRecipeTooLongForItsPlaceTakesAnotherLine() {
+        FieldSpec wide = new FieldSpec(
+                "1", "", 20, 20, List.of(), null, "", List.of("S07 medium and then once more lightly over all of it"));
+        PageLayout page = SheetComposer.compose(
+                        PageSize.A4,
+                        WORDS,
+                        List.of(new Section("", "", List.of(wide, box("2", "", 20), box("3", "", 20)), STEPS)),
+                        List.of())
+                .pages()
+                .get(0);
+        assertThat(page.texts()).noneMatch(t -> t.words().endsWith("…"));
+        assertThat(page.texts().stream().map(Text::words)).anyMatch(words -> words.endsWith("all of it"));
     }
 
     @Test
@@ -97,6 +154,7 @@ class SheetComposerTest {
         List<FieldSpec> specs = List.of(box("1", "red", 20), box("2", "blue", 20), zone);
         PageLayout page = SheetComposer.compose(
                         PageSize.A4, WORDS, List.of(new Section("", "", specs, STEPS)), List.of())
+                .pages()
                 .get(0);
 
         assertThat(page.fields().get(1).rect().y())

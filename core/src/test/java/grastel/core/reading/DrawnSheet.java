@@ -74,6 +74,7 @@ public record DrawnSheet(Paper paper, ExercisePlan plan, PageLayout sheet, PageL
                         words,
                         List.of(new Section("", "", specs, List.of("Squint."))),
                         plan.palette().stream().map(Pencil::code).toList())
+                .pages()
                 .get(0);
         PageLayout page = SheetComposer.forStudent(sheet, "Ana", "8 Dunlin", CODE);
         List<FieldTask> tasks = FieldTask.of(SheetPlan.of(List.of(plan)), page);

@@ -27,6 +27,7 @@ import grastel.core.media.PencilSet;
 import grastel.core.page.PageLayout;
 import grastel.core.page.PageTooFull;
 import grastel.core.page.SheetComposer;
+import grastel.core.page.SheetComposer.Composed;
 import grastel.core.recipe.Method;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -42,6 +43,16 @@ import org.springframework.stereotype.Component;
 /** Plans sheets: turns ids into pencils and papers, lets the kinds plan, lays the pages out. */
 @Component
 public class Planner {
+    /** Boxes and forms larger than chosen, where the page has room: the largest first. */
+    private static final List<Double> GROWTHS = List.of(1.5, 1.4, 1.3, 1.2, 1.1);
+
+    /** A side beyond which a box costs a student more time than it shows, mm. */
+    private static final double MOST_BOX_MM = 30;
+
+    private static final double MOST_FORM_MM = 90;
+    /** What a period of fifty minutes leaves for work; larger fields must not take more. */
+    private static final double MOST_MINUTES = 30;
+
     private final Kit kit;
     private final Classes classes;
     private final PiecesAtHand pieces;
@@ -66,12 +77,21 @@ public class Planner {
             ExercisePlan plan,
             List<Values.Problem> problems) {}
 
-    /** A sheet not yet kept. @param pages of the exercises that could be planned */
+    /**
+     * A sheet not yet kept.
+     *
+     * @param plan with boxes as they are printed
+     * @param pages of the exercises that could be planned
+     * @param grown how many times as large as chosen fields are printed, as the page has room; 1 for as chosen
+     * @param smallWords true where the page has no room for words that are well read
+     */
     public record Draft(
             Setting setting,
             List<Drafted> exercises,
             SheetPlan plan,
             List<PageLayout> pages,
+            double grown,
+            boolean smallWords,
             List<FieldProblem> pageProblems) {
         /** What stands against keeping it, by request path. */
         public List<FieldProblem> problems() {
@@ -104,16 +124,39 @@ public class Planner {
                 .map(Drafted::plan)
                 .filter(java.util.Objects::nonNull)
                 .toList());
-        List<FieldProblem> pageProblems = new ArrayList<>();
-        List<PageLayout> pages = List.of();
-        if (!plan.exercises().isEmpty()) {
-            try {
-                pages = pages(title, data, plan, setting.paper());
-            } catch (PageTooFull e) {
-                pageProblems.add(new FieldProblem("boxMm", "PAGE_FULL", e.getMessage() + ". Choose smaller fields."));
+        if (plan.exercises().isEmpty()) {
+            return new Draft(setting, exercises, plan, List.of(), 1, false, List.of());
+        }
+        try {
+            Laid laid = laid(title, data, plan, setting);
+            Composed on = laid.on();
+            return new Draft(setting, exercises, laid.plan(), on.pages(), laid.grown(), on.smallWords(), List.of());
+        } catch (PageTooFull e) {
+            FieldProblem full = new FieldProblem("boxMm", "PAGE_FULL", e.getMessage() + ". Choose smaller fields.");
+            return new Draft(setting, exercises, plan, List.of(), 1, false, List.of(full));
+        }
+    }
+
+    private record Laid(SheetPlan plan, Composed on, double grown) {}
+
+    /** Fields as large as the page and a lesson have room for: no more pages and rows, words well read, nothing left out. */
+    private static Laid laid(String title, SheetData data, SheetPlan plan, Setting setting) {
+        Composed asChosen = composed(title, data, plan, setting.paper());
+        for (double times : GROWTHS) {
+            SheetPlan grown =
+                    plan.grown(times, MOST_BOX_MM, MOST_FORM_MM, setting.band().cm2PerMinute());
+            if (grown.minutes() > plan.minutes() && grown.minutes() <= MOST_MINUTES) {
+                try {
+                    Composed larger = composed(title, data, grown, setting.paper());
+                    if (larger.isNoTighterThan(asChosen)) {
+                        return new Laid(grown, larger, times);
+                    }
+                } catch (PageTooFull tooLarge) {
+                    // the next is smaller
+                }
             }
         }
-        return new Draft(setting, exercises, plan, pages, pageProblems);
+        return new Laid(plan, asChosen, 1);
     }
 
     /** The draft, if nothing stands against keeping it. */
@@ -127,7 +170,7 @@ public class Planner {
         return draft;
     }
 
-    private static List<PageLayout> pages(String title, SheetData data, SheetPlan plan, Paper paper) {
+    private static Composed composed(String title, SheetData data, SheetPlan plan, Paper paper) {
         return SheetComposer.compose(
                 data.pageSize(),
                 SheetWording.words(titleOf(title, plan), plan, paper),

@@ -13,10 +13,7 @@ import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.page.FieldSpec;
 import grastel.core.page.FieldSpec.Inside;
-import grastel.core.page.Line;
-import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.Section;
-import grastel.core.page.SheetComposer;
 import grastel.core.page.SheetWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -129,9 +126,7 @@ public final class SheetWording {
                         .map(m -> m.words() + ": " + String.join(" into ", pencils.get(Integer.valueOf(m.words()))))
                         .collect(Collectors.joining(", "))
                 : ladder(plan, field);
-        return words.isEmpty()
-                ? List.of()
-                : Line.wrapped(words, Weight.REGULAR, SheetComposer.RECIPE_SIZE, field.widthMm());
+        return words.isEmpty() ? List.of() : List.of(words);
     }
 
     /** Tones from light to dark with what each is laid with. */

@@ -206,7 +206,12 @@ public final class SheetViews {
         }
     }
 
-    /** @param confusions the most alike first; @param pageProblem why no pages could be laid out, or null */
+    /**
+     * @param confusions the most alike first
+     * @param grown how many times as large as chosen fields are printed, as the page has room; 1 for as chosen
+     * @param smallWords true where the page has no room for words that are well read
+     * @param pageProblem why no pages could be laid out, or null
+     */
     record DraftView(
             @NotNull List<PageView> pages,
             @NotNull List<ExerciseView> exercises,
@@ -214,6 +219,8 @@ public final class SheetViews {
             @NotNull double minutes,
             @NotNull double grainMm,
             @NotNull String paperColour,
+            @NotNull double grown,
+            @NotNull boolean smallWords,
             String pageProblem) {}
 
     public static DraftView of(Draft draft, Map<Pencil, UUID> ids) {
@@ -233,6 +240,8 @@ public final class SheetViews {
                 draft.plan().minutes(),
                 draft.setting().paper().tooth().grainMm(),
                 Srgb.of(draft.setting().paper().ground().toLab()).hex(),
+                draft.grown(),
+                draft.smallWords(),
                 draft.pageProblems().isEmpty()
                         ? null
                         : draft.pageProblems().get(0).message());
