@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { Button, LinkButton, MainButton, Select } from '../design/Controls';
@@ -72,6 +72,13 @@ function useReach(set: string, paper: string) {
     mutationFn: () => body(api.POST('/api/kit/sets/{id}/reach', where)),
     onSuccess: (data) => queries.setQueryData(key, data),
   });
+  const { mutate } = start;
+  const isNew = found.data?.state === 'NOT_STARTED';
+  useEffect(() => {
+    if (isNew) {
+      mutate();
+    }
+  }, [isNew, mutate, set, paper]);
   const cancel = useMutation({ mutationFn: () => api.DELETE('/api/kit/sets/{id}/reach', where), onSuccess: () => queries.invalidateQueries({ queryKey: key }) });
   return { data: found.data, error: found.error, cells: found.data?.cells ?? [], start, cancel };
 }
@@ -82,6 +89,7 @@ function Progress({ reach }: { reach: ReturnType<typeof useReach> }) {
   }
   switch (reach.data?.state) {
     case undefined:
+    case 'NOT_STARTED':
       return null;
     case 'AT_WORK':
       return (

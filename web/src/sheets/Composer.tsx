@@ -109,7 +109,7 @@ function RoomNote({ draft }: { draft: Draft }) {
   if (draft.smallWords) {
     return <p>▲ Words are smaller than is well read: fewer or smaller fields give them room.</p>;
   }
-  return draft.grown > 1 ? <p>The page has room: fields are printed up to {draft.grown} × as large as chosen, and take the minutes said here.</p> : null;
+  return draft.grown > 1 ? <p>The page has room: fields are {draft.grown} × as large as chosen.</p> : null;
 }
 
 /** Whether something of a sheet draws itself anew by a number. */

@@ -86,7 +86,7 @@ function Fields({ exercise, paper, onValues }: FieldsProps) {
           <th>Field</th>
           <th>Asked</th>
           <th>In order</th>
-          <th>Gives</th>
+          <th>Gives; try it</th>
         </tr>
       </thead>
       <tbody>
@@ -111,21 +111,17 @@ function Fields({ exercise, paper, onValues }: FieldsProps) {
             </td>
             <td>
               {f.recipe.length > 0 && !f.picture && (
-                <>
-                  <Gives>
-                    {ends(f.predicted).map((c, i) => (
-                      <Grained key={i} colour={c} width={f.predicted.length > 1 ? 16 : 26} height={16} />
-                    ))}
-                    {decimals(f.predictedValue, 1)}
-                  </Gives>
-                  <Try
-                    to="/bench"
-                    state={{ stack: { paper, layers: f.layers }, of: `${exercise.title}, field ${f.id}` } satisfies Brought}
-                    aria-label={`try it: field ${f.id} on the Bench`}
-                  >
-                    try it
-                  </Try>
-                </>
+                <Gives
+                  to="/bench"
+                  state={{ stack: { paper, layers: f.layers }, of: `${exercise.title}, field ${f.id}` } satisfies Brought}
+                  aria-label={`try it: field ${f.id} on the Bench`}
+                  title="Try it on the Bench"
+                >
+                  {ends(f.predicted).map((c, i) => (
+                    <Grained key={i} colour={c} width={f.predicted.length > 1 ? 16 : 26} height={16} />
+                  ))}
+                  {decimals(f.predictedValue, 1)}
+                </Gives>
               )}
             </td>
           </tr>
@@ -199,8 +195,7 @@ const Table = styled.table`
 `;
 const Label = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted}; line-height: 1.2;`;
 const Line = styled.span`display: block; line-height: 1.35;`;
-const Gives = styled.span`display: inline-flex; align-items: center; gap: ${space(1)}; font-variant-numeric: tabular-nums;`;
-const Try = styled(Link)`display: block; font-size: ${sizes.small}; color: ${colour.ink};`;
+const Gives = styled(Link)`display: inline-flex; align-items: center; gap: ${space(1)}; color: ${colour.ink}; font-variant-numeric: tabular-nums;`;
 const Finding = styled.p`
   margin: ${space(1)} 0;
   padding: ${space(1)} ${space(2)};

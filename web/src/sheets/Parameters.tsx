@@ -1,3 +1,4 @@
+import { Button as AriaButton, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { Schemas } from '../api/client';
@@ -7,6 +8,7 @@ import { colour, sizes, space } from '../design/tokens';
 import type { ComposerProps } from './Composer';
 import { MOST_EXERCISES, type SheetData, withExercises, withoutValue, withValues } from './draft';
 import { ParameterControl } from './ParameterControl';
+import { faces } from './previewTokens';
 
 const NONE = 'none';
 
@@ -14,9 +16,6 @@ const NONE = 'none';
 export function Parameters({ kit, kinds, sheets, classes, open, request, onRequest, draft }: ComposerProps) {
   const navigate = useNavigate();
   const { data } = request;
-  const set = (change: Partial<SheetData>) => onRequest({ ...request, data: { ...data, ...change } });
-  const without = (key: 'set' | 'schoolClass') =>
-    onRequest({ ...request, data: Object.fromEntries(Object.entries(data).filter(([k]) => k !== key)) as unknown as SheetData });
   return (
     <Side>
       <Select
@@ -25,6 +24,7 @@ export function Parameters({ kit, kinds, sheets, classes, open, request, onReque
         onChange={(id) => void navigate(id === 'new' ? '/sheets' : `/sheets/${id}`)}
         choices={[{ id: 'new', name: 'New sheet' }, ...sheets.map((s) => ({ id: s.id, name: s.title, note: s.printed ? 'printed' : 'draft' }))]}
       />
+      <Rules kit={kit} classes={classes} request={request} onRequest={onRequest} />
       {data.exercises.map((exercise, i) => (
         <Exercise key={i}>
           <Select
@@ -46,33 +46,6 @@ export function Parameters({ kit, kinds, sheets, classes, open, request, onReque
         <Button onPress={() => onRequest(withExercises(request, [...data.exercises, { kind: kinds[0]?.id ?? '', values: {} }]))}>Add an exercise</Button>
       )}
       <Exercise>
-        <Select
-          label="By the method of"
-          value={data.schoolClass ?? NONE}
-          onChange={(id) => (id === NONE ? without('schoolClass') : set({ schoolClass: id }))}
-          choices={[{ id: NONE, name: 'the usual' }, ...classes.map((c) => ({ id: c.id, name: c.name }))]}
-        />
-        <Select
-          label="Set at hand"
-          value={data.set ?? NONE}
-          onChange={(id) => (id === NONE ? without('set') : set({ set: id }))}
-          choices={[{ id: NONE, name: 'the whole kit' }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
-        />
-        <Select
-          label="Paper"
-          value={data.paper}
-          onChange={(paper) => set({ paper })}
-          choices={kit.papers.map((p) => ({ id: p.id, name: p.name, mark: <Asked $colour={p.colour} /> }))}
-        />
-        <Segments
-          label="Page"
-          value={data.pageSize}
-          onChange={(pageSize) => set({ pageSize })}
-          choices={[
-            { id: 'A4', name: 'A4' },
-            { id: 'LETTER', name: 'Letter' },
-          ]}
-        />
         <Words
           label="Title"
           value={request.title ?? ''}
@@ -81,6 +54,61 @@ export function Parameters({ kit, kinds, sheets, classes, open, request, onReque
         />
       </Exercise>
     </Side>
+  );
+}
+
+/** What rules every exercise of the sheet, in one line until it is opened: whose method, which pencils, which paper. */
+function Rules({ kit, classes, request, onRequest }: Pick<ComposerProps, 'kit' | 'classes' | 'request' | 'onRequest'>) {
+  const { data } = request;
+  const set = (change: Partial<SheetData>) => onRequest({ ...request, data: { ...data, ...change } });
+  const without = (key: 'set' | 'schoolClass') =>
+    onRequest({ ...request, data: Object.fromEntries(Object.entries(data).filter(([k]) => k !== key)) as unknown as SheetData });
+  const inShort = [
+    classes.find((c) => c.id === data.schoolClass)?.name ?? 'usual method',
+    kit.sets.find((s) => s.id === data.set)?.name ?? 'whole kit',
+    kit.papers.find((p) => p.id === data.paper)?.name,
+    data.pageSize === 'A4' ? 'A4' : 'Letter',
+  ];
+  return (
+    <Disclosure>
+      <Heading level={3}>
+        <Opener slot="trigger">
+          Made for
+          <span>{inShort.filter(Boolean).join(' · ')}</span>
+        </Opener>
+      </Heading>
+      <DisclosurePanel>
+        <Ruling>
+          <Select
+            label="By the method of"
+            value={data.schoolClass ?? NONE}
+            onChange={(id) => (id === NONE ? without('schoolClass') : set({ schoolClass: id }))}
+            choices={[{ id: NONE, name: 'the usual' }, ...classes.map((c) => ({ id: c.id, name: c.name }))]}
+          />
+          <Select
+            label="Set at hand"
+            value={data.set ?? NONE}
+            onChange={(id) => (id === NONE ? without('set') : set({ set: id }))}
+            choices={[{ id: NONE, name: 'the whole kit' }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
+          />
+          <Select
+            label="Paper"
+            value={data.paper}
+            onChange={(paper) => set({ paper })}
+            choices={kit.papers.map((p) => ({ id: p.id, name: p.name, mark: <Asked $colour={p.colour} /> }))}
+          />
+          <Segments
+            label="Page"
+            value={data.pageSize}
+            onChange={(pageSize) => set({ pageSize })}
+            choices={[
+              { id: 'A4', name: 'A4' },
+              { id: 'LETTER', name: 'Letter' },
+            ]}
+          />
+        </Ruling>
+      </DisclosurePanel>
+    </Disclosure>
   );
 }
 
@@ -123,5 +151,21 @@ const Exercise = styled.div`
   padding-top: ${space(3)};
   border-top: 1px solid ${colour.ink};
   & > button { align-self: flex-start; }
+`;
+const Ruling = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; padding-top: ${space(3)};`;
+const Opener = styled(AriaButton)`
+  display: block;
+  width: 100%;
+  padding: ${space(2)} 0;
+  border: 0;
+  border-top: 1px solid ${colour.ink};
+  background: none;
+  font-family: ${faces.text};
+  font-size: ${sizes.small};
+  font-weight: 400;
+  text-align: left;
+  color: ${colour.muted};
+  cursor: pointer;
+  span { display: block; color: ${colour.ink}; font-size: ${sizes.text}; text-decoration: underline; text-underline-offset: 3px; }
 `;
 const Teaches = styled.p`margin-top: -${space(2)}; font-size: ${sizes.small}; color: ${colour.muted};`;

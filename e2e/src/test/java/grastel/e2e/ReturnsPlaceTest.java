@@ -339,6 +339,7 @@ class ReturnsPlaceTest extends DemoTest {
                     .isVisible();
 
             desk.go("Sheets");
+            desk.button("Made for").click();
             desk.page.getByLabel("By the method of").click();
             option(desk, "10 Avocet");
             desk.button("Goals, notes and cautions").click();

@@ -113,7 +113,6 @@ class Screenshots {
                             AriaRole.RADIO,
                             new Page.GetByRoleOptions().setName("reach").setExact(true))
                     .click();
-            desk.button("Work it out").click();
             desk.page.getByText("stacks of one to three layers tried").waitFor();
             take(desk, "reach");
             desk.open("/kit/chart");
