@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, expect, it, vi } from 'vitest';
 import { ApiError } from '../api/client';
-import { answers, press, show, type } from '../testing';
+import { answers, answersTo, press, show, type } from '../testing';
 import Account from './Account';
 
 afterEach(() => {
@@ -12,6 +12,7 @@ afterEach(() => {
 const maren = { name: 'm.okonjo', displayName: 'Maren Okonjo', administrator: true };
 const wren = { id: 'w', name: 'w.adeyemi', displayName: 'Wren Adeyemi', administrator: false, disabled: false };
 const all = [{ id: 'm', ...maren, disabled: false }, wren];
+const asAdministrator = { '/api/account/teachers': all, '/api/backups': { made: true, folder: '/srv', kept: [] } };
 const secret = (label: string, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } });
 
 it('a password is changed by whoever knows the present one, and the boxes are emptied', async () => {
@@ -42,7 +43,7 @@ it('nobody but the administrator sees the accounts of others', () => {
 });
 
 it('the administrator disables a colleague and gives a new password, but not to herself', async () => {
-  answers('GET', all, all, all);
+  answersTo('GET', asAdministrator);
   const sent = answers('PUT', undefined, undefined);
   show(<Account teacher={maren} />);
   await screen.findByText('Wren Adeyemi');
@@ -58,7 +59,7 @@ it('the administrator disables a colleague and gives a new password, but not to 
 });
 
 it('a colleague is added with a name, a sign-in name and a password', async () => {
-  answers('GET', all, all);
+  answersTo('GET', asAdministrator);
   const sent = answers('POST', new ApiError(422, 'INVALID', 'Taken.', [{ path: 'name', code: 'TAKEN', message: 'This sign-in name is taken.' }]), wren);
   show(<Account teacher={maren} />);
   await screen.findByText('Wren Adeyemi');

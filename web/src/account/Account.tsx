@@ -7,6 +7,7 @@ import { MainButton, Words } from '../design/Controls';
 import { Place } from '../design/Place';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
+import { Backups } from './Backups';
 import { Colleagues } from './Colleagues';
 
 /** A teacher's own account, and for the administrator everyone's. */
@@ -15,7 +16,12 @@ export default function Account({ teacher }: { teacher: Schemas['TeacherView'] }
     <Place title="Account" about={`${teacher.displayName}, signs in as ${teacher.name}${teacher.administrator ? ', administrator' : ''}`}>
       <Layout>
         <PasswordChange />
-        {teacher.administrator && <Colleagues />}
+        {teacher.administrator && (
+          <Column>
+            <Colleagues />
+            <Backups />
+          </Column>
+        )}
       </Layout>
     </Place>
   );

@@ -91,7 +91,9 @@ class OwnershipTest extends EveryEndpoint {
             "GET /api/account/teachers",
             "POST /api/account/teachers",
             "PUT /api/account/teachers/{id}/password",
-            "PUT /api/account/teachers/{id}/standing");
+            "PUT /api/account/teachers/{id}/standing",
+            "GET /api/backups",
+            "POST /api/backups");
 
     @Autowired
     @Qualifier("requestMappingHandlerMapping")

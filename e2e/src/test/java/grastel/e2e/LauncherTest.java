@@ -21,6 +21,8 @@ class LauncherTest {
         ProcessBuilder launcher = new ProcessBuilder("../grastel");
         launcher.command().addAll(java.util.List.of(arguments));
         launcher.environment().put("GRASTEL_DATA", data.toString());
+        // nobody listens there
+        launcher.environment().put("GRASTEL_PORT", "9");
         Process process = launcher.redirectErrorStream(true).start();
         String words = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
         return new Said(process.waitFor(), words);
@@ -55,5 +57,19 @@ class LauncherTest {
         try (RunningGrastel grastel = RunningGrastel.on(elsewhere)) {
             assertThat(grastel.bean(Accounts.class).byName("ilse.korhonen")).isPresent();
         }
+    }
+
+    @Test
+    void theDoctorSaysWhatIsWell() throws IOException, InterruptedException {
+        Path data = folder.resolve("data");
+        Said fresh = launch(data, "doctor");
+        assertThat(fresh.words()).contains("ok  Java", "no data in " + data + " yet", "all well");
+        assertThat(fresh.exit()).isZero();
+
+        Files.createDirectories(data);
+        Files.writeString(data.resolve("grastel.mv.db"), "no database");
+        Said broken = launch(data, "doctor");
+        assertThat(broken.words()).contains("▲   the data in " + data + " does not open");
+        assertThat(broken.exit()).isNotZero();
     }
 }

@@ -155,7 +155,7 @@ class AccountController {
     /** Everyone with an account here. For the administrator. */
     @GetMapping("/teachers")
     List<ColleagueView> colleagues(@Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
-        requireAdministrator(teacher);
+        accounts.requireAdministrator(teacher.id());
         return accounts.accounts().stream()
                 .map(a -> new ColleagueView(a.id(), a.name(), a.displayName(), a.administrator(), a.disabled()))
                 .toList();
@@ -167,7 +167,7 @@ class AccountController {
     TeacherView add(
             @Valid @RequestBody JoinRequest request,
             @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
-        requireAdministrator(teacher);
+        accounts.requireAdministrator(teacher.id());
         return view(accounts.join(request.name(), request.displayName(), request.password()));
     }
 
@@ -178,7 +178,7 @@ class AccountController {
             @PathVariable UUID id,
             @Valid @RequestBody NewPassword request,
             @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
-        requireAdministrator(teacher);
+        accounts.requireAdministrator(teacher.id());
         accounts.resetPassword(id, request.password());
     }
 
@@ -189,15 +189,8 @@ class AccountController {
             @PathVariable UUID id,
             @Valid @RequestBody Standing request,
             @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
-        requireAdministrator(teacher);
+        accounts.requireAdministrator(teacher.id());
         accounts.setDisabled(id, request.disabled());
-    }
-
-    private void requireAdministrator(SignedIn teacher) {
-        if (!accounts.isAdministrator(teacher.id())) {
-            throw new ApiProblem(
-                    HttpStatus.FORBIDDEN, "ADMINISTRATOR_ONLY", "Only the administrator can look after accounts.");
-        }
     }
 
     private TeacherView view(SignedIn teacher) {

@@ -182,6 +182,16 @@ public class Accounts {
         return account(id).filter(Account::administrator).isPresent();
     }
 
+    /** @throws ApiProblem for everybody else */
+    public void requireAdministrator(UUID teacher) {
+        if (!isAdministrator(teacher)) {
+            throw new ApiProblem(
+                    HttpStatus.FORBIDDEN,
+                    "ADMINISTRATOR_ONLY",
+                    "Only the administrator can look after this installation.");
+        }
+    }
+
     private Optional<Account> account(UUID id) {
         return known.get(id, one -> teachers.findById(one).map(Accounts::account));
     }
