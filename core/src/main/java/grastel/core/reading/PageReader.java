@@ -75,7 +75,8 @@ public final class PageReader {
         Picture toned = picture.toned(tone.light());
         LightField light = LightField.fit(toned, mapping, page, printedOn, inks.darkest());
         EvenPage flat = new EvenPage(toned, mapping, light, tone);
-        Sharpness sharpness = Sharpness.of(toned, mapping, page.size());
+        // Markers lie where they were found, however the sheet bends between them.
+        Sharpness sharpness = Sharpness.of(toned, flatly, page.size());
         KeyReader.Result keys = KeyReader.read(flat, page.keys(), inks.sheet(), inks.kit(), printedOn);
         Ground ground = card ? Ground.under(page, flat, keys.fix(), paper) : Ground.printed(paper);
         FieldReader reader = new FieldReader(flat, sharpness, keys.fix(), ground);

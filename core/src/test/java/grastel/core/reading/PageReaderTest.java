@@ -82,7 +82,7 @@ class PageReaderTest {
     void cornersPointedAtByHandServeAsWell() throws UnreadablePage {
         Scan scan = SHEET.scan(Hand.EXACT, DrawnSheet.PLAIN, 5);
         Picture picture = Picture.of(scan.picture());
-        Mapping mapping = reader.find(picture).usableMapping(PageSize.A4);
+        Mapping mapping = reader.find(picture).mapping(PageSize.A4);
         List<double[]> centres = new ArrayList<>();
         for (int corner = 0; corner < 4; corner++) {
             Rect r = PageFurniture.marker(PageSize.A4, corner);
@@ -186,7 +186,7 @@ class PageReaderTest {
     private BufferedImage withoutMarkers(BufferedImage scan, int... corners) {
         Picture picture = Picture.of(scan);
         try {
-            Mapping mapping = reader.find(picture).usableMapping(PageSize.A4);
+            Mapping mapping = reader.find(picture).mapping(PageSize.A4);
             BufferedImage image = picture.toImage();
             Graphics2D g = image.createGraphics();
             g.setColor(new Color(240, 238, 230));

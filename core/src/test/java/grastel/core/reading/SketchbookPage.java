@@ -32,8 +32,7 @@ public record SketchbookPage(Picture picture, List<double[]> corners) {
         Picture picture = Picture.of(scanner.picture(bare, tasks, List.of(), hand, conditions, seed));
         // The same camera sees a printed page of the same size: its markers tell where everything lies.
         Picture printed = Picture.of(scanner.picture(sheet.page(), List.of(), List.of(), hand, conditions, seed));
-        Mapping mapping =
-                new PageReader().find(printed).usableMapping(sheet.page().size());
+        Mapping mapping = new PageReader().find(printed).mapping(sheet.page().size());
         Rect r = frame.rect();
         List<double[]> corners = List.of(
                 at(mapping, r.x(), r.y()),

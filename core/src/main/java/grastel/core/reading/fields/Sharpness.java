@@ -22,6 +22,9 @@ public final class Sharpness {
 
     private static final double REACH_MM = 1.2;
     private static final double STEP_MM = 0.03;
+    /** Lines across a side. */
+    private static final int LINES = 12;
+
     private static final double TEN_TO_NINETY = 2.563;
 
     /** Where no marker tells: as sharp as pixels are. */
@@ -75,20 +78,44 @@ public final class Sharpness {
         return hidesSpecks() ? Math.min(1, 0.1 + 0.3 * (blurMm / Specks.SPOT_MM - 1) + share / 2) : 0;
     }
 
-    /** The blur of one side of a marker, mm. */
+    /** The blur of one side of a marker, mm. A bent sheet turns a side a little, which is no blur. */
     private static double edge(Picture picture, Mapping mapping, Rect marker, double at, boolean level) {
-        int count = (int) Math.round(2 * REACH_MM / STEP_MM) + 1;
-        double[] profile = new double[count];
-        for (int i = 0; i < count; i++) {
-            double across = at - REACH_MM + i * STEP_MM;
-            for (int step = 0; step < 12; step++) {
-                double share = 0.2 + 0.6 * step / 11;
+        double one = middle(profile(picture, mapping, marker, at, level, 0, LINES / 2, 0));
+        double other = middle(profile(picture, mapping, marker, at, level, LINES / 2, LINES, 0));
+        double turned = (other - one) / (LINES / 2);
+        return width(profile(picture, mapping, marker, at, level, 0, LINES, turned)) * STEP_MM / TEN_TO_NINETY;
+    }
+
+    /**
+     * Brightness across a side, the mean of some of the lines that cross it.
+     *
+     * @param from and to which of {@value #LINES}
+     * @param turned how many steps the side moves from one line to the next
+     */
+    private static double[] profile(
+            Picture picture, Mapping mapping, Rect marker, double at, boolean level, int from, int to, double turned) {
+        double[] profile = new double[(int) Math.round(2 * REACH_MM / STEP_MM) + 1];
+        for (int line = from; line < to; line++) {
+            double share = 0.2 + 0.6 * line / (LINES - 1);
+            double moved = turned * (line - (LINES - 1) / 2.0) * STEP_MM;
+            for (int i = 0; i < profile.length; i++) {
+                double across = at + moved - REACH_MM + i * STEP_MM;
                 double x = level ? marker.x() + share * marker.width() : across;
                 double y = level ? across : marker.y() + share * marker.height();
-                profile[i] += Light.green(picture, mapping.x(x, y), mapping.y(x, y)) / 12;
+                profile[i] += Light.green(picture, mapping.x(x, y), mapping.y(x, y)) / (to - from);
             }
         }
-        return width(profile) * STEP_MM / TEN_TO_NINETY;
+        return profile;
+    }
+
+    /** Where a side is half bright, in steps from where it was looked for. */
+    private static double middle(double[] profile) {
+        double[] sorted = profile.clone();
+        Arrays.sort(sorted);
+        double half = (sorted[sorted.length / 10] + sorted[sorted.length - 1 - sorted.length / 10]) / 2;
+        boolean rising = profile[0] < profile[profile.length - 1];
+        double at = crossing(profile, half, rising);
+        return rising ? at : profile.length - 1 - at;
     }
 
     /** Steps from the last place under 10 % to the first over 90 %, going from the dark end. */

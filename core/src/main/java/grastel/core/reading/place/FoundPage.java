@@ -138,7 +138,8 @@ public final class FoundPage {
         return mapping;
     }
 
-    Mapping mapping(PageSize size) {
+    /** Where its markers say that it lies, whether that can be measured or not. */
+    public Mapping mapping(PageSize size) {
         List<AssociatedPair> pairs = new ArrayList<>();
         markers.forEach((corner, points) -> {
             Rect r = PageFurniture.marker(size, corner);

@@ -133,8 +133,10 @@ public final class PrintedLines {
         List<Sighting> found = new ArrayList<>();
         for (int corner = 0; corner < 4; corner++) {
             Rect marker = PageFurniture.marker(size, corner);
-            found.add(new Sighting(marker.x(), marker.y(), 0, true));
-            found.add(new Sighting(marker.x(), marker.y(), 0, false));
+            double x = marker.x() + marker.width() / 2;
+            double y = marker.y() + marker.height() / 2;
+            found.add(new Sighting(x, y, 0, true, true));
+            found.add(new Sighting(x, y, 0, false, true));
         }
         return found;
     }

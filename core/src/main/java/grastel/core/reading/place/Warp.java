@@ -5,16 +5,18 @@ import java.util.List;
 import org.ejml.simple.SimpleMatrix;
 
 /**
- * How a bent sheet moves what is printed on it: a displacement in mm on the page, each direction a polynomial of second
- * degree, which is what a sheet that bulges or rolls up shows.
+ * How a bent sheet moves what is printed on it: a displacement in mm on the page, each direction a polynomial of second degree,
+ * and of fourth along and across, which is what a sheet that bulges or rolls up shows.
  */
 final class Warp {
-    private static final int TERMS = 6;
+    private static final int TERMS = 10;
     static final Warp NONE = new Warp(new double[TERMS], new double[TERMS]);
 
     private static final int ROUNDS = 8;
     /** Pull towards no bend, where too few lines are seen to tell; in sightings. */
     private static final double STIFFNESS = 0.02;
+    /** What is known counts as so many sightings. */
+    private static final double KNOWN = 8;
     /** Lengths are scaled by this so that all terms are of one size, mm. */
     private static final double SCALE = 150;
 
@@ -33,8 +35,13 @@ final class Warp {
      * @param y likewise
      * @param off how far off along one axis, mm
      * @param vertical true where {@code off} is down the page, false where it is to the right
+     * @param known true where nothing was looked for: there the mapping was made
      */
-    record Sighting(double x, double y, double off, boolean vertical) {}
+    record Sighting(double x, double y, double off, boolean vertical, boolean known) {
+        Sighting(double x, double y, double off, boolean vertical) {
+            this(x, y, off, vertical, false);
+        }
+    }
 
     /** Robust least squares; sightings that disagree with the rest count for nothing. */
     static Warp fit(List<Sighting> sightings) {
@@ -82,7 +89,7 @@ final class Warp {
             double scale = Math.max(0.03, 1.4826 * sizes[sizes.length / 2]);
             for (int i = 0; i < off.length; i++) {
                 double u = off[i] / (4.685 * scale);
-                weights[i] = Math.abs(u) < 1 ? (1 - u * u) * (1 - u * u) : 0;
+                weights[i] = sightings.get(i).known() ? KNOWN : Math.abs(u) < 1 ? (1 - u * u) * (1 - u * u) : 0;
             }
         }
         return terms;
@@ -112,6 +119,6 @@ final class Warp {
     private static double[] basis(double mmX, double mmY) {
         double x = mmX / SCALE - 0.7;
         double y = mmY / SCALE - 1;
-        return new double[] {1, x, y, x * x, x * y, y * y};
+        return new double[] {1, x, y, x * x, x * y, y * y, x * x * x, y * y * y, x * x * x * x, y * y * y * y};
     }
 }
