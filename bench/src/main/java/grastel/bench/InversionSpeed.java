@@ -1,11 +1,11 @@
 package grastel.bench;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKinds;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Values;
 import grastel.core.inversion.PlannedFields;
 import grastel.core.media.Paper;
 import grastel.core.media.PencilSet;
@@ -52,7 +52,7 @@ public class InversionSpeed {
         plan = ExerciseKinds.of("tint-hue-shade")
                 .orElseThrow()
                 .plan(
-                        Values.NONE.orSuggested(
+                        ChosenValues.NONE.orSuggested(
                                 ExerciseKinds.of("tint-hue-shade").orElseThrow().parameters(setting)),
                         setting);
         read = plan.fields().stream().map(InversionSpeed::asAsked).toList();

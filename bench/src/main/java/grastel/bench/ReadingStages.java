@@ -65,7 +65,7 @@ public class ReadingStages {
 
     @Benchmark
     public PageReader.Measures measure() throws UnreadablePage {
-        return PageReader.measure(picture, found, sheet.layout(), sheet.paper(), PageReader.Inks.UNKNOWN);
+        return PageReader.measure(picture, found, sheet.layout(), sheet.paper(), PageReader.KeyColours.UNKNOWN);
     }
 
     @Benchmark

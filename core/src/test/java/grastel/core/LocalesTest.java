@@ -2,12 +2,12 @@ package grastel.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.page.PageCode;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
@@ -61,7 +61,7 @@ class LocalesTest {
         Setting white = Shipped.on(Shipped.CARTRIDGE, new Method(List.of(School.SOLVENT_SPARING)));
         return ExerciseKinds.all().stream()
                 .map(ExerciseKind::id)
-                .map(id -> Shipped.plan(id, Values.NONE, id.equals("toned-scale") ? Shipped.BROWN_PAPER : white))
+                .map(id -> Shipped.plan(id, ChosenValues.NONE, id.equals("toned-scale") ? Shipped.BROWN_PAPER : white))
                 .toList();
     }
 
@@ -70,8 +70,8 @@ class LocalesTest {
     void whatCannotBeIsSaidInTheSameWords(String place) {
         ExerciseKind scale = ExerciseKinds.of("pressure-scale").orElseThrow();
         Locale.setDefault(Locale.forLanguageTag(place));
-        assertThat(Values.of("steps", 14).with("boxMm", 99.5).problems(scale.parameters(Shipped.WHITE_PAPER)))
-                .extracting(Values.Problem::words)
+        assertThat(ChosenValues.of("steps", 14).with("boxMm", 99.5).problems(scale.parameters(Shipped.WHITE_PAPER)))
+                .extracting(ChosenValues.Problem::words)
                 .allMatch(words -> words.matches("[\\x20-\\x7e–…,]+"), "ASCII digits and points")
                 .anyMatch(words -> words.contains("14"))
                 .anyMatch(words -> words.contains("99.5"));

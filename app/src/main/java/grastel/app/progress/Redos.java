@@ -17,9 +17,9 @@ import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Goal;
 import grastel.core.inversion.Deed;
-import grastel.core.judging.Again;
-import grastel.core.judging.Again.Missed;
 import grastel.core.judging.Cause;
+import grastel.core.judging.FieldsToRedo;
+import grastel.core.judging.FieldsToRedo.Missed;
 import grastel.core.planning.Skill;
 import grastel.core.reading.PageReading;
 import java.util.ArrayList;
@@ -192,7 +192,7 @@ class Redos {
                 .filter(Objects::nonNull)
                 .toList();
         Map<String, String> advice = new LinkedHashMap<>();
-        new Again(plan, run.band(), of.paper())
+        new FieldsToRedo(plan, run.band(), of.paper())
                 .fields(goals.stream().map(Stood::missed).toList(), pages)
                 .forEach((field, cause) -> advice.put(
                         field,

@@ -6,7 +6,7 @@ import grastel.core.colour.Lab;
 import grastel.core.colour.Srgb;
 import grastel.core.layering.Layer;
 import grastel.core.layering.PressureGrade;
-import grastel.core.page.Line;
+import grastel.core.page.FittedLine;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
@@ -54,7 +54,7 @@ final class ColourPlan {
         double left = x + 3 * BOX + 8;
         canvas.text(left, y + EM, EM, Weight.BOLD, head(mixed));
         double room = size.widthMm() - PdfPages.LEFT - left;
-        List<String> lines = Line.wrapped(Typeface.printable(words(mixed.layers())), Weight.REGULAR, EM, room);
+        List<String> lines = FittedLine.wrapped(Typeface.printable(words(mixed.layers())), Weight.REGULAR, EM, room);
         IntStream.range(0, lines.size())
                 .forEach(i -> canvas.text(left, y + EM + LEAD * (i + 1), EM, Weight.REGULAR, lines.get(i)));
     }

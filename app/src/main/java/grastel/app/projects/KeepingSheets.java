@@ -2,7 +2,7 @@ package grastel.app.projects;
 
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.app.platform.paper.PdfPages;
-import grastel.core.page.Line;
+import grastel.core.page.FittedLine;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
@@ -67,7 +67,7 @@ final class KeepingSheets {
         }
         canvas.text(x, r.y() + 20, 3.2, Weight.REGULAR, fitted(className, Weight.REGULAR, 3.2, room - 34));
         canvas.line(r.right() - 34, r.y() + 20.6, r.right() - GAP, r.y() + 20.6, HAIR);
-        List<String> lines = Line.wrapped(Typeface.printable(materials), Weight.REGULAR, 2.7, room);
+        List<String> lines = FittedLine.wrapped(Typeface.printable(materials), Weight.REGULAR, 2.7, room);
         for (int i = 0; i < Math.min(2, lines.size()); i++) {
             canvas.text(x, r.y() + 26 + 3.6 * i, 2.7, Weight.REGULAR, lines.get(i));
         }

@@ -254,7 +254,8 @@ public final class Exemplars {
                 .map(m -> new double[] {(m.x() + m.width() / 2) * PX_PER_MM, (m.y() + m.height() / 2) * PX_PER_MM})
                 .toList();
         try {
-            return PageReader.measure(picture, FoundPage.pointedAt(markers), page, paper, PageReader.Inks.UNKNOWN);
+            return PageReader.measure(
+                    picture, FoundPage.pointedAt(markers), page, paper, PageReader.KeyColours.UNKNOWN);
         } catch (UnreadablePage e) {
             throw new IllegalStateException("A page drawn here cannot be read", e);
         }

@@ -24,5 +24,5 @@ public interface ExerciseKind {
      * @param values checked against {@link #parameters}; what is left out is chosen here
      * @throws ImpossibleExercise where no plan can be made at all
      */
-    ExercisePlan plan(Values values, Setting setting);
+    ExercisePlan plan(ChosenValues values, Setting setting);
 }

@@ -15,7 +15,7 @@ public record Finding(String field, String words, List<Remedy> remedies) {
     }
 
     /** @param words the change in a few words, as on a button; @param change new values by parameter */
-    public record Remedy(String words, Values change) {}
+    public record Remedy(String words, ChosenValues change) {}
 
     public static Finding of(String field, String words) {
         return new Finding(field, words, List.of());

@@ -30,7 +30,7 @@ public final class Parameters {
     }
 
     /** @throws ImpossibleExercise if nothing was chosen and nothing fits */
-    public static Pencil chosen(Values values, String name, String whatFor, Setting setting) {
+    public static Pencil chosen(ChosenValues values, String name, String whatFor, Setting setting) {
         return values.pencil(name)
                 .orElseThrow(() -> new ImpossibleExercise(
                         name,

@@ -5,7 +5,7 @@ import grastel.core.exercise.FieldPlan;
 import grastel.core.inversion.Inversion.Explanation;
 import grastel.core.inversion.Inversion.Likelihoods;
 import grastel.core.inversion.Inversion.Seen;
-import grastel.core.judging.Cover;
+import grastel.core.judging.ExpectedSpecks;
 import grastel.core.layering.Layer;
 import grastel.core.media.Paper;
 import grastel.core.reading.fields.FieldReading;
@@ -23,13 +23,13 @@ public final class PlannedFields {
 
     private final ExercisePlan plan;
     private final Paper paper;
-    private final Cover cover;
+    private final ExpectedSpecks cover;
     private final Map<String, Held> known = new ConcurrentHashMap<>();
 
     public PlannedFields(ExercisePlan plan, Paper paper) {
         this.plan = plan;
         this.paper = paper;
-        this.cover = new Cover(plan, paper);
+        this.cover = new ExpectedSpecks(plan, paper);
     }
 
     /** @param seenMore how many points more specks the reader sees in the asked swatch than it has */

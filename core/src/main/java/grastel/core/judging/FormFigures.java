@@ -1,8 +1,8 @@
 package grastel.core.judging;
 
 import grastel.core.exercise.GoalFields;
+import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;
-import grastel.core.judging.Measure.Pair;
 import grastel.core.reading.fields.Measured;
 import java.util.Comparator;
 import java.util.List;
@@ -12,14 +12,14 @@ final class FormFigures {
     private FormFigures() {}
 
     /** Root mean square distance of the zones from their planned value, L*. */
-    static Figure spread(List<Pair> zones) {
+    static Figure spread(List<AskedAndRead> zones) {
         double squares = 0;
         double error = 0;
-        for (Pair zone : zones) {
+        for (AskedAndRead zone : zones) {
             squares += square(off(zone));
             error = Math.max(error, zone.error());
         }
-        Pair worst = zones.stream()
+        AskedAndRead worst = zones.stream()
                 .max(Comparator.comparingDouble(z -> Math.abs(off(z))))
                 .orElseThrow();
         Cause cause = off(worst) > 0 ? Cause.ZONE_TOO_LIGHT : Cause.ZONE_TOO_DARK;
@@ -29,10 +29,10 @@ final class FormFigures {
     /** L* from the core shadow up to the next darkest zone; none where the core or all others were left out. */
     static List<Figure> core(Tried tried) {
         GoalFields.Among of = (GoalFields.Among) tried.of();
-        Pair core = tried.filled().get(of.field());
+        AskedAndRead core = tried.filled().get(of.field());
         return tried.each().stream()
                 .filter(zone -> core != null && zone != core)
-                .min(Comparator.comparingDouble(Pair::lightness))
+                .min(Comparator.comparingDouble(AskedAndRead::lightness))
                 .map(next -> new Figure(
                         new Measured(next.lightness() - core.lightness(), next.apart(core)),
                         Cause.CORE_NOT_DARKEST,
@@ -41,7 +41,7 @@ final class FormFigures {
                 .toList();
     }
 
-    private static double off(Pair zone) {
+    private static double off(AskedAndRead zone) {
         return zone.lightness() - zone.asked().askedLightness();
     }
 

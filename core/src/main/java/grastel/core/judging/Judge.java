@@ -85,13 +85,13 @@ public final class Judge {
 
     private final ExercisePlan plan;
     private final GradeBand band;
-    private final Cover cover;
+    private final ExpectedSpecks cover;
 
     /** @param paper what the sheet was printed on */
     public Judge(ExercisePlan plan, GradeBand band, Paper paper) {
         this.plan = plan;
         this.band = band;
-        this.cover = new Cover(plan, paper);
+        this.cover = new ExpectedSpecks(plan, paper);
     }
 
     /** See {@link #judge(PageReading, List)}, of a page that has the whole exercise. */
@@ -127,14 +127,14 @@ public final class Judge {
                 .map(goal -> propose(goal, byField, notReached))
                 .flatMap(Optional::stream)
                 .toList();
-        return Combination.settled(proposals, byField);
+        return JointCauses.settled(proposals, byField);
     }
 
     /** What a drawing without markers tells. */
     private Set<Goal> told(Map<String, FieldReading> byField) {
         boolean byPlan = plan.fields().stream()
                 .filter(f -> f.hasPicture() && byField.containsKey(f.id()))
-                .map(f -> PieceFigures.of(new Measure.Pair(f, byField.get(f.id()), cover)))
+                .map(f -> PieceFigures.of(new Measure.AskedAndRead(f, byField.get(f.id()), cover)))
                 .flatMap(Optional::stream)
                 .map(PieceFigures::pattern)
                 .flatMap(Optional::stream)
@@ -199,10 +199,10 @@ public final class Judge {
     private Tried tried(GoalPlan goal, Map<String, FieldReading> byField) {
         Map<String, FieldPlan> asked =
                 goal.fields().stream().map(plan::field).collect(Collectors.toMap(FieldPlan::id, f -> f));
-        Map<String, Measure.Pair> filled = asked.values().stream()
-                .map(f -> new Measure.Pair(f, byField.get(f.id()), cover))
+        Map<String, Measure.AskedAndRead> filled = asked.values().stream()
+                .map(f -> new Measure.AskedAndRead(f, byField.get(f.id()), cover))
                 .filter(p -> !p.read().blank() || isToBeBare(p.asked()))
-                .collect(Collectors.toMap(Measure.Pair::id, p -> p));
+                .collect(Collectors.toMap(Measure.AskedAndRead::id, p -> p));
         return new Tried(goal.of(), asked, filled);
     }
 

@@ -35,7 +35,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     private static final int FAMILY = 3;
 
     /** A field as asked and as read. @param cover what its recipe would look like to the reader */
-    record Pair(FieldPlan asked, FieldReading read, Cover cover) {
+    record AskedAndRead(FieldPlan asked, FieldReading read, ExpectedSpecks cover) {
         String id() {
             return read.field();
         }
@@ -53,7 +53,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
         }
 
         /** 95 % interval of how far two fields' L* are apart. */
-        double apart(Pair other) {
+        double apart(AskedAndRead other) {
             return read.lightness().apart(other.read.lightness());
         }
 
@@ -78,12 +78,12 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     }
 
     /** Each field's figure; the largest is the worst. */
-    private static Measure each(int fewest, Function<Pair, Figure> figure) {
+    private static Measure each(int fewest, Function<AskedAndRead, Figure> figure) {
         return new Measure(
                 fewest, false, tried -> tried.each().stream().map(figure).toList(), true);
     }
 
-    private static Measure each(Function<Pair, Measured> measure, Cause cause) {
+    private static Measure each(Function<AskedAndRead, Measured> measure, Cause cause) {
         return each(1, p -> new Figure(measure.apply(p), cause, p.id()));
     }
 
@@ -122,7 +122,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
         return told(pair -> TextureFigures.of(pair).flatMap(figure), largest);
     }
 
-    private static Measure told(Function<Pair, Optional<Figure>> figure, boolean largest) {
+    private static Measure told(Function<AskedAndRead, Optional<Figure>> figure, boolean largest) {
         return new Measure(
                 1,
                 false,
@@ -206,13 +206,13 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     }
 
     /** Where no strokes can be told apart, no direction was kept, as far as can be seen: the teacher looks. */
-    private static Measured swing(Pair field) {
+    private static Measured swing(AskedAndRead field) {
         Strokes strokes = field.read().strokes();
         return strokes == null ? new Measured(90, 90) : new Measured(strokes.spread(), 3);
     }
 
     /** How far a field's cover is from what its recipe gives, in points. */
-    private static Figure cover(Pair field) {
+    private static Figure cover(AskedAndRead field) {
         Measured specks = field.read().specks();
         double off = specks.value() - field.cover().specks(field.asked());
         return new Figure(
@@ -252,9 +252,9 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
 
     private static Figure range(Tried tried) {
         double lightest =
-                tried.each().stream().mapToDouble(Pair::lightness).max().orElseThrow();
+                tried.each().stream().mapToDouble(AskedAndRead::lightness).max().orElseThrow();
         double darkest =
-                tried.each().stream().mapToDouble(Pair::lightness).min().orElseThrow();
+                tried.each().stream().mapToDouble(AskedAndRead::lightness).min().orElseThrow();
         double missed = END_MISSED * tried.reach();
         boolean notLight = tried.askedAt(0) - lightest > missed;
         boolean notDark = darkest - tried.askedAt(tried.of().all().size() - 1) > missed;
@@ -269,7 +269,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
                 .toList();
     }
 
-    private static Figure turn(Pair other, Pair hue) {
+    private static Figure turn(AskedAndRead other, AskedAndRead hue) {
         double turn = Math.abs(
                 Math.IEEEremainder(other.colour().hueDegrees() - hue.colour().hueDegrees(), 360));
         double chroma =
@@ -279,12 +279,12 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     }
 
     /** Distance in L* from one field down to another. @param judged which of them is to be looked at */
-    private static Figure lift(Pair light, Pair dark, Pair judged, Cause cause) {
+    private static Figure lift(AskedAndRead light, AskedAndRead dark, AskedAndRead judged, Cause cause) {
         return new Figure(new Measured(light.lightness() - dark.lightness(), light.apart(dark)), cause, judged.id());
     }
 
     private static Figure shadeChroma(Tried.Family family) {
-        Pair shade = family.shade();
+        AskedAndRead shade = family.shade();
         double of = Math.max(1, family.hue().colour().chroma());
         return new Figure(
                 new Measured(100 * shade.colour().chroma() / of, 100 * shade.chromaError() / of),
@@ -293,8 +293,8 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     }
 
     private static Figure valueMoved(Tried.Changed change) {
-        Pair plain = change.plain();
-        Pair changed = change.changed();
+        AskedAndRead plain = change.plain();
+        AskedAndRead changed = change.changed();
         return new Figure(
                 new Measured(Math.abs(changed.lightness() - plain.lightness()), plain.apart(changed)),
                 Cause.VALUE_MOVED,
@@ -306,8 +306,8 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
         List<Tried.Placed> row = tried.row();
         List<Figure> steps = new ArrayList<>();
         for (int i = 1; i < row.size(); i++) {
-            Pair before = row.get(i - 1).field();
-            Pair now = row.get(i).field();
+            AskedAndRead before = row.get(i - 1).field();
+            AskedAndRead now = row.get(i).field();
             int asked = row.get(i).place() - row.get(i - 1).place();
             steps.add(new Figure(
                     new Measured(
@@ -337,20 +337,20 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
                 change.changed().id());
     }
 
-    private static double warmth(Pair field) {
+    private static double warmth(AskedAndRead field) {
         return Temperature.warmth(field.colour());
     }
 
-    private static Measured chroma(Pair field) {
+    private static Measured chroma(AskedAndRead field) {
         return new Measured(field.colour().chroma(), field.chromaError());
     }
 
-    private static Measured off(Pair field) {
+    private static Measured off(AskedAndRead field) {
         double off = ColourDifference.ciede2000(field.asked().asked().get(0), field.colour());
         return new Measured(off, field.chromaError());
     }
 
-    private static Measured offPaper(Pair field) {
+    private static Measured offPaper(AskedAndRead field) {
         return new Measured(Math.abs(field.asked().askedLightness() - field.lightness()), field.error());
     }
 }

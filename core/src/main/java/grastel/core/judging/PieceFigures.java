@@ -3,8 +3,8 @@ package grastel.core.judging;
 import grastel.core.colour.Lab;
 import grastel.core.exercise.PicturePlan;
 import grastel.core.exercise.PicturePlan.Focus;
+import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;
-import grastel.core.judging.Measure.Pair;
 import grastel.core.reading.fields.Measured;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -53,7 +53,7 @@ final class PieceFigures {
     /** Of stripes: how much one direction prevails, 0…1. */
     private static final double ONE_WAY = 0.45;
 
-    private final Pair pair;
+    private final AskedAndRead pair;
     private final PicturePlan plan;
     private final int columns;
     private final int rows;
@@ -64,7 +64,7 @@ final class PieceFigures {
     private final Lab[] colours;
     private final Lab[] wanted;
 
-    private PieceFigures(Pair pair, Registration laid) {
+    private PieceFigures(AskedAndRead pair, Registration laid) {
         this.pair = pair;
         this.plan = pair.asked().picture();
         this.columns = plan.columns();
@@ -80,7 +80,7 @@ final class PieceFigures {
     }
 
     /** None where the field was not read as a picture of the plan's size. */
-    static Optional<PieceFigures> of(Pair pair) {
+    static Optional<PieceFigures> of(AskedAndRead pair) {
         return Registration.of(pair.asked().picture(), pair.read().picture()).map(laid -> new PieceFigures(pair, laid));
     }
 

@@ -3,8 +3,8 @@ package grastel.core.judging;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.exercise.FieldPlan;
+import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;
-import grastel.core.judging.Measure.Pair;
 import grastel.core.reading.fields.Measured;
 import grastel.core.reading.strips.Bands;
 import grastel.core.reading.strips.Profile;
@@ -42,14 +42,14 @@ final class StripFigures {
     /** 95 % interval of the L* of a window. */
     private final double error;
 
-    private StripFigures(Pair pair) {
+    private StripFigures(AskedAndRead pair) {
         along = pair.read().profile();
         asked = pair.asked();
         field = pair.read().field();
         error = 2 * along.noise() / Math.sqrt(WINDOW / along.stepMm());
     }
 
-    static StripFigures of(Pair pair) {
+    static StripFigures of(AskedAndRead pair) {
         return new StripFigures(pair);
     }
 

@@ -3,8 +3,8 @@ package grastel.core.judging;
 import grastel.core.exercise.PicturePlan;
 import grastel.core.exercise.PicturePlan.Texture;
 import grastel.core.exercise.texture.StrokeMarks;
+import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;
-import grastel.core.judging.Measure.Pair;
 import grastel.core.reading.fields.Measured;
 import grastel.core.reading.fields.StrokeMap;
 import grastel.core.reading.fields.StrokeMap.Window;
@@ -29,14 +29,14 @@ final class TextureFigures {
     /** What another width and another unsteadiness of strokes than those it was found on do to a length, %. */
     private static final double LENGTH_ERROR = 20;
 
-    private final Pair pair;
+    private final AskedAndRead pair;
     private final PicturePlan plan;
     private final Texture texture;
     private final byte[] ways;
     private final StrokeMap strokes;
     private final Window[] windows;
 
-    private TextureFigures(Pair pair) {
+    private TextureFigures(AskedAndRead pair) {
         this.pair = pair;
         this.plan = pair.asked().picture();
         this.texture = plan.texture();
@@ -46,7 +46,7 @@ final class TextureFigures {
     }
 
     /** None where strokes were not asked, or not read. */
-    static Optional<TextureFigures> of(Pair pair) {
+    static Optional<TextureFigures> of(AskedAndRead pair) {
         PicturePlan plan = pair.asked().picture();
         boolean told = plan != null
                 && plan.texture() != null

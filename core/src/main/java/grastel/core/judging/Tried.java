@@ -3,7 +3,7 @@ package grastel.core.judging;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.GoalFields;
 import grastel.core.exercise.GoalFields.Change;
-import grastel.core.judging.Measure.Pair;
+import grastel.core.judging.Measure.AskedAndRead;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -17,22 +17,22 @@ import java.util.Optional;
  * @param asked every field of the goal by its id
  * @param filled those that were filled, or are to be left bare, by their ids
  */
-record Tried(GoalFields of, Map<String, FieldPlan> asked, Map<String, Pair> filled) {
+record Tried(GoalFields of, Map<String, FieldPlan> asked, Map<String, AskedAndRead> filled) {
     /** A family all of whose fields are filled. */
-    record Family(Pair tint, Pair hue, Pair shade) {}
+    record Family(AskedAndRead tint, AskedAndRead hue, AskedAndRead shade) {}
 
     /** A change both of whose fields are filled. */
-    record Changed(Pair plain, Pair changed) {}
+    record Changed(AskedAndRead plain, AskedAndRead changed) {}
 
     /** A filled field of a row. @param place in the row, from 0, whether or not those before it are filled */
-    record Placed(int place, Pair field) {}
+    record Placed(int place, AskedAndRead field) {}
 
     boolean isComplete() {
         return filled.size() == of.all().size();
     }
 
     /** The filled fields. */
-    List<Pair> each() {
+    List<AskedAndRead> each() {
         return of.all().stream().map(filled::get).filter(Objects::nonNull).toList();
     }
 

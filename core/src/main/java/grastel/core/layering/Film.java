@@ -138,7 +138,7 @@ final class Film {
     private static void coverClass(double[] seen, int from, double[] a, double[] b, double[] fading, double thickness) {
         for (int i = 0; i < Spectrum.SAMPLES; i++) {
             double backing = seen[from + i];
-            double e = Tables.fade(thickness * fading[i]);
+            double e = FunctionTables.fade(thickness * fading[i]);
             double less = 1 - e;
             double more = b[i] * (1 + e);
             seen[from + i] = (less * (1 - a[i] * backing) + backing * more) / ((a[i] - backing) * less + more);

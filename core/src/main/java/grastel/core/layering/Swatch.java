@@ -255,11 +255,11 @@ public final class Swatch {
         for (int c = 0; c < Deposit.CLASSES; c++) {
             double haze = haze(c);
             for (int i = 0; i < mean.length; i++) {
-                mean[i] += Tables.spread(Math.min(1, seen[c * mean.length + i] * (1 - haze) + haze));
+                mean[i] += FunctionTables.spread(Math.min(1, seen[c * mean.length + i] * (1 - haze) + haze));
             }
         }
         for (int i = 0; i < mean.length; i++) {
-            mean[i] = Math.min(1, Math.pow(mean[i] / Deposit.CLASSES, Tables.SPREAD));
+            mean[i] = Math.min(1, Math.pow(mean[i] / Deposit.CLASSES, FunctionTables.SPREAD));
         }
         return Spectrum.of(mean);
     }

@@ -108,7 +108,7 @@ public final class BoxTable {
             text(PageFrame.SIDE_MM, top + 4.2, 3.6, Weight.BOLD, row.number(), 8);
             double room = left(0, row.boxes().size()) - PageFrame.SIDE_MM - 11;
             double line = top + 4.2;
-            for (String words : Line.wrapped(row.name(), Weight.REGULAR, 3.1, room).stream()
+            for (String words : FittedLine.wrapped(row.name(), Weight.REGULAR, 3.1, room).stream()
                     .limit(2)
                     .toList()) {
                 text(PageFrame.SIDE_MM + 8, line, 3.1, Weight.REGULAR, words, room);
@@ -132,7 +132,7 @@ public final class BoxTable {
 
         private void text(double x, double baseline, double em, Weight weight, String words, double room) {
             if (!words.isEmpty()) {
-                texts.add(Line.fitted(x, baseline, em, weight, words, room));
+                texts.add(FittedLine.fitted(x, baseline, em, weight, words, room));
             }
         }
     }

@@ -99,7 +99,7 @@ public final class Card {
             List<Text> texts = new ArrayList<>();
             List<Bits> bits = new ArrayList<>();
             List<Rule> rules = new ArrayList<>();
-            texts.add(Line.fitted(
+            texts.add(FittedLine.fitted(
                     PageFrame.SIDE_MM,
                     PageFrame.SIDE_MM + 4,
                     4,
@@ -123,8 +123,8 @@ public final class Card {
     private static List<Text> texts(Rect square, Label label) {
         double room = square.width() + QUIET_MM;
         return List.of(
-                Line.fitted(square.x(), square.bottom() + 3, LABEL_SIZE, Weight.BOLD, label.student(), room),
-                Line.fitted(
+                FittedLine.fitted(square.x(), square.bottom() + 3, LABEL_SIZE, Weight.BOLD, label.student(), room),
+                FittedLine.fitted(
                         square.x(),
                         square.bottom() + 6,
                         LABEL_SIZE,
@@ -161,11 +161,11 @@ public final class Card {
                 .toList());
         double left = PageFrame.SIDE_MM;
         double slot = slot(sheet.size()).x();
-        texts.add(Line.fitted(left, HOW_BASELINE, 2.8, Weight.REGULAR, words.how(), slot - left - 2));
+        texts.add(FittedLine.fitted(left, HOW_BASELINE, 2.8, Weight.REGULAR, words.how(), slot - left - 2));
         for (Window paper : papers(sheet.size())) {
             boolean first = paper.rect().x() == left;
             double x = first ? paper.rect().right() + 2 : paper.rect().x() - 2;
-            Text text = Line.fitted(x, paper.rect().bottom() - 2.6, 2.8, Weight.REGULAR, words.bare(), 60);
+            Text text = FittedLine.fitted(x, paper.rect().bottom() - 2.6, 2.8, Weight.REGULAR, words.bare(), 60);
             texts.add(first ? text : text.endingAt(x));
         }
         return texts;

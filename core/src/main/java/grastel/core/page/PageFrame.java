@@ -45,9 +45,9 @@ final class PageFrame {
         Rect square = PageFurniture.code(size);
         NameLine line = new NameLine(size);
         List<Text> own = List.of(
-                Line.fitted(line.nameX(), NAME_BASELINE, 4.4, Weight.BOLD, student, line.nameRoom()),
-                Line.fitted(line.classX(), NAME_BASELINE, 4.0, Weight.REGULAR, className, line.classRoom()),
-                Line.fitted(
+                FittedLine.fitted(line.nameX(), NAME_BASELINE, 4.4, Weight.BOLD, student, line.nameRoom()),
+                FittedLine.fitted(line.classX(), NAME_BASELINE, 4.0, Weight.REGULAR, className, line.classRoom()),
+                FittedLine.fitted(
                         square.x(), square.bottom() + 3.4, 2.3, Weight.REGULAR, code.toString(), square.width() + 8));
         return sheet.with(own, List.of(new PageLayout.Bits(square, code.squareRows())));
     }
@@ -56,11 +56,11 @@ final class PageFrame {
         double room = PageFurniture.code(size).x() - HEAD_X - 5;
         NameLine line = new NameLine(size);
         return List.of(
-                Line.fitted(HEAD_X, 16, 6.2, Weight.BOLD, words.title(), room),
-                Line.fitted(HEAD_X, 22.5, 3.3, Weight.REGULAR, words.goal(), room),
-                Line.fitted(HEAD_X, NAME_BASELINE, 2.8, Weight.REGULAR, words.nameLabel(), 10),
-                Line.fitted(line.classX() - 10, NAME_BASELINE, 2.8, Weight.REGULAR, words.classLabel(), 10),
-                Line.fitted(line.dateX() - 9, NAME_BASELINE, 2.8, Weight.REGULAR, words.dateLabel(), 9));
+                FittedLine.fitted(HEAD_X, 16, 6.2, Weight.BOLD, words.title(), room),
+                FittedLine.fitted(HEAD_X, 22.5, 3.3, Weight.REGULAR, words.goal(), room),
+                FittedLine.fitted(HEAD_X, NAME_BASELINE, 2.8, Weight.REGULAR, words.nameLabel(), 10),
+                FittedLine.fitted(line.classX() - 10, NAME_BASELINE, 2.8, Weight.REGULAR, words.classLabel(), 10),
+                FittedLine.fitted(line.dateX() - 9, NAME_BASELINE, 2.8, Weight.REGULAR, words.dateLabel(), 9));
     }
 
     List<Rule> headRules() {
@@ -85,11 +85,11 @@ final class PageFrame {
         List<String> lines = footLines();
         double y = size.heightMm() - PageFurniture.INSET_MM - 1 - FOOT_LEAD * (lines.size() - 1);
         for (String line : lines) {
-            texts.add(Line.fitted(HEAD_X, y, FOOT_SIZE, Weight.REGULAR, line, footRoom()));
+            texts.add(FittedLine.fitted(HEAD_X, y, FOOT_SIZE, Weight.REGULAR, line, footRoom()));
             y += FOOT_LEAD;
         }
         if (count > 1) {
-            texts.add(Line.fitted(HEAD_X, 28, 2.8, Weight.REGULAR, number + " / " + count, 20));
+            texts.add(FittedLine.fitted(HEAD_X, 28, 2.8, Weight.REGULAR, number + " / " + count, 20));
         }
         return texts;
     }
@@ -99,13 +99,13 @@ final class PageFrame {
         List<String> lines = new ArrayList<>();
         double room = footRoom();
         for (String paragraph : words.footer()) {
-            lines.addAll(Line.wrapped(paragraph, Weight.REGULAR, FOOT_SIZE, room));
+            lines.addAll(FittedLine.wrapped(paragraph, Weight.REGULAR, FOOT_SIZE, room));
         }
         if (lines.size() <= MOST_FOOT_LINES) {
             return lines;
         }
         int kept = Math.max(1, MOST_FOOT_LINES - (words.footer().size() - 1));
-        List<String> cut = new ArrayList<>(Line.wrapped(words.footer().get(0), Weight.REGULAR, FOOT_SIZE, room));
+        List<String> cut = new ArrayList<>(FittedLine.wrapped(words.footer().get(0), Weight.REGULAR, FOOT_SIZE, room));
         while (cut.size() > kept) {
             String last = cut.remove(cut.size() - 1);
             cut.set(cut.size() - 1, cut.get(cut.size() - 1) + " " + last);

@@ -265,7 +265,7 @@ public final class SheetComposer {
 
     private List<String> recipe(FieldSpec spec, double room) {
         return spec.recipe().stream()
-                .flatMap(line -> Line.wrapped(line, Weight.REGULAR, sizes.recipe(), room).stream())
+                .flatMap(line -> FittedLine.wrapped(line, Weight.REGULAR, sizes.recipe(), room).stream())
                 .toList();
     }
 
@@ -359,7 +359,7 @@ public final class SheetComposer {
 
     private void steps(List<String> steps) {
         List<List<String>> all = steps.stream()
-                .map(step -> Line.wrapped(step, Weight.REGULAR, sizes.step(), room() - STEP_INDENT_MM))
+                .map(step -> FittedLine.wrapped(step, Weight.REGULAR, sizes.step(), room() - STEP_INDENT_MM))
                 .toList();
         double need = all.stream().mapToInt(List::size).sum() * sizes.stepLead() + 2;
         if (y + need > bottom()) {
@@ -409,11 +409,12 @@ public final class SheetComposer {
         double top = bottom() + 2;
         double x = SIDE_MM;
         if (keys > 0) {
-            more.add(Line.fitted(x, top - 0.4, KEY_WORDS, Weight.REGULAR, words.keys(), room()));
+            more.add(FittedLine.fitted(x, top - 0.4, KEY_WORDS, Weight.REGULAR, words.keys(), room()));
         }
         for (int i = 0; i < keys; i++) {
             boxes.add(new Key(i, new Rect(x, top + 0.8, KEY_MM, KEY_MM)));
-            more.add(Line.fitted(x, top + KEY_MM + 3.6, KEY_WORDS, Weight.REGULAR, pencils.get(i), KEY_PITCH - 1));
+            more.add(
+                    FittedLine.fitted(x, top + KEY_MM + 3.6, KEY_WORDS, Weight.REGULAR, pencils.get(i), KEY_PITCH - 1));
             x += KEY_PITCH;
         }
         more.addAll(frame.foot(number, count));
@@ -436,6 +437,6 @@ public final class SheetComposer {
     }
 
     private void text(double x, double at, double em, Weight weight, String line, double room) {
-        texts.add(Line.fitted(x, at, em, weight, line, room));
+        texts.add(FittedLine.fitted(x, at, em, weight, line, room));
     }
 }

@@ -8,7 +8,7 @@ import grastel.core.reading.fields.FieldReader;
 import grastel.core.reading.fields.Ground;
 import grastel.core.reading.fields.Sharpness;
 import grastel.core.reading.keys.ColourCorrection;
-import grastel.core.reading.keys.KeyInk;
+import grastel.core.reading.keys.KeyColour;
 import grastel.core.reading.keys.KeyReport;
 import grastel.core.reading.light.EvenPage;
 import grastel.core.reading.light.LightField;
@@ -65,7 +65,7 @@ final class DrawingReader {
         LightField light = LightField.beside(picture, mapping, page.size(), places, ground);
         ToneCurve tone = ToneCurve.unseen(LinearRgb.encode(Math.min(1, light.onPaper(middleX, middleY))));
         EvenPage flat = new EvenPage(picture.toned(tone.light()), mapping, light, tone);
-        Ground bare = new Ground(ground, KeyInk.lab(ground), EDGE_MM, PAPERS_DIFFER, PLAY_MM);
+        Ground bare = new Ground(ground, KeyColour.lab(ground), EDGE_MM, PAPERS_DIFFER, PLAY_MM);
         FieldReader reader = new FieldReader(flat, Sharpness.UNSEEN, ColourCorrection.NONE, bare);
         Set<PageFlag> flags = EnumSet.of(PageFlag.WITHOUT_MARKERS);
         PageReader.flag(flags, PageFlag.COARSE, dpi < PageReader.COARSE_DPI);

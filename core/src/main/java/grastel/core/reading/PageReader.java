@@ -8,7 +8,7 @@ import grastel.core.reading.fields.FieldReader;
 import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.fields.Ground;
 import grastel.core.reading.fields.Sharpness;
-import grastel.core.reading.keys.KeyInk;
+import grastel.core.reading.keys.KeyColour;
 import grastel.core.reading.keys.KeyReader;
 import grastel.core.reading.light.EvenPage;
 import grastel.core.reading.light.LightField;
@@ -61,7 +61,7 @@ public final class PageReader {
      * @param paper the paper it was drawn on: printed, its ground is what bare paper is taken to be; under a card it is seen
      * @param inks what the key boxes are compared with
      */
-    public static Measures measure(Picture picture, FoundPage found, PageLayout page, Paper paper, Inks inks)
+    public static Measures measure(Picture picture, FoundPage found, PageLayout page, Paper paper, KeyColours inks)
             throws UnreadablePage {
         if (found.isDrawing()) {
             return DrawingReader.measure(picture, found, page, paper);
@@ -113,13 +113,13 @@ public final class PageReader {
      * @param sheet the sheet's pencils by their place; empty to leave colours as the camera saw them
      * @param kit the pencils that could have been taken by mistake
      */
-    public record Inks(List<KeyInk> sheet, List<KeyInk> kit) {
-        public static final Inks UNKNOWN = new Inks(List.of(), List.of());
+    public record KeyColours(List<KeyColour> sheet, List<KeyColour> kit) {
+        public static final KeyColours UNKNOWN = new KeyColours(List.of(), List.of());
 
         /** Least luminance that any of them gets: whichever pencil was taken, a box is not darker. */
         double darkest() {
             return Stream.concat(sheet.stream(), kit.stream())
-                    .mapToDouble(KeyInk::darkest)
+                    .mapToDouble(KeyColour::darkest)
                     .min()
                     .orElse(0);
         }

@@ -94,7 +94,7 @@ record FilledChart(ChartPlan plan, List<Pencil> real, Paper realPaper, List<Page
         Picture picture = Picture.of(
                 new SimulatedScanner(realPaper, stock).picture(page, here, List.of(), hand, conditions, seed));
         PageReader reader = new PageReader();
-        return PageReader.measure(picture, reader.find(picture), page, Shipped.CARTRIDGE, PageReader.Inks.UNKNOWN)
+        return PageReader.measure(picture, reader.find(picture), page, Shipped.CARTRIDGE, PageReader.KeyColours.UNKNOWN)
                 .reading();
     }
 }

@@ -3,11 +3,11 @@ package grastel.core.exemplar;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.core.exemplar.Exemplars.Exemplar;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.judging.Level;
 import grastel.core.page.PageSize;
 import grastel.core.reading.DrawnSheet;
@@ -30,7 +30,7 @@ class ExemplarsTest {
     private final List<Exemplar> scale = of("pressure-scale");
 
     private static List<Exemplar> of(String kind) {
-        DrawnSheet sheet = DrawnSheet.of(kind, Values.NONE, Shipped.CARTRIDGE, PageSize.A4);
+        DrawnSheet sheet = DrawnSheet.of(kind, ChosenValues.NONE, Shipped.CARTRIDGE, PageSize.A4);
         return Exemplars.of(
                         new SheetPlan(List.of(sheet.plan())),
                         List.of(sheet.page()),

@@ -23,7 +23,7 @@ class BoxKindsTest {
     /** Hue within 15°, tint 12 lighter, shade 10 darker with 45 % of the chroma – or the sheet says that it cannot be. */
     @Test
     void tintHueShadeKeepsEachFamilyOrSaysWhereItCannot() {
-        ExercisePlan plan = Shipped.plan("tint-hue-shade", Values.NONE, Shipped.WHITE_PAPER);
+        ExercisePlan plan = Shipped.plan("tint-hue-shade", ChosenValues.NONE, Shipped.WHITE_PAPER);
 
         assertThat(plan.fields()).hasSize(6 * 4);
         int kept = 0;
@@ -66,7 +66,7 @@ class BoxKindsTest {
     }
 
     private static FieldPlan shadeOfRed(Setting setting) {
-        return Shipped.plan("tint-hue-shade", Values.of("families", List.of("RED")), setting)
+        return Shipped.plan("tint-hue-shade", ChosenValues.of("families", List.of("RED")), setting)
                 .field("3");
     }
 
@@ -83,7 +83,8 @@ class BoxKindsTest {
             List<Pencil> near = PencilChoice.family(setting, family).stream()
                     .filter(p -> family.isNear(p.masstone().toLab()))
                     .toList();
-            ExercisePlan plan = Shipped.plan("tint-hue-shade", Values.of("families", List.of(family.name())), setting);
+            ExercisePlan plan =
+                    Shipped.plan("tint-hue-shade", ChosenValues.of("families", List.of(family.name())), setting);
             FieldPlan hue = plan.field("2");
             Pencil main = plan.layers(hue, 0.5).get(1).pencil();
 
@@ -97,17 +98,19 @@ class BoxKindsTest {
     @Test
     void tintsNeedWhiteAndAFamilyItsPencils() {
         assertThatExceptionOfType(ImpossibleExercise.class)
-                .isThrownBy(() -> Shipped.plan("tint-hue-shade", Values.NONE, Shipped.with("S07", "S16")))
+                .isThrownBy(() -> Shipped.plan("tint-hue-shade", ChosenValues.NONE, Shipped.with("S07", "S16")))
                 .withMessageContaining("white");
         assertThatExceptionOfType(ImpossibleExercise.class)
                 .isThrownBy(() -> Shipped.plan(
-                        "tint-hue-shade", Values.of("families", List.of("GREEN")), Shipped.with("S01", "S07", "S16")))
+                        "tint-hue-shade",
+                        ChosenValues.of("families", List.of("GREEN")),
+                        Shipped.with("S01", "S07", "S16")))
                 .withMessageContaining("green");
     }
 
     @Test
     void theComplementIsFoundByMixingAndTheMiddleIsTheGreyest() {
-        ExercisePlan plan = Shipped.plan("complement-scale", Values.NONE, Shipped.WHITE_PAPER);
+        ExercisePlan plan = Shipped.plan("complement-scale", ChosenValues.NONE, Shipped.WHITE_PAPER);
         List<Double> chroma = plan.fields().subList(0, 5).stream()
                 .map(f -> f.predictedColour().chroma())
                 .toList();
@@ -124,7 +127,7 @@ class BoxKindsTest {
 
     @Test
     void mixturesLieBetweenTheirParentsAndBlacksAreDark() {
-        ExercisePlan plan = Shipped.plan("mixing-from-few", Values.NONE, Shipped.WHITE_PAPER);
+        ExercisePlan plan = Shipped.plan("mixing-from-few", ChosenValues.NONE, Shipped.WHITE_PAPER);
 
         assertThat(plan.fields()).hasSize(6);
         assertThat(plan.field("1").predictedColour().hueDegrees())
@@ -144,8 +147,8 @@ class BoxKindsTest {
 
     @Test
     void theBlenderKeepsTheValueAndWhiteLiftsIt() {
-        ExercisePlan plan =
-                Shipped.plan("burnish-trio", Values.of("burnishers", List.of("WHITE", "BLENDER")), Shipped.WHITE_PAPER);
+        ExercisePlan plan = Shipped.plan(
+                "burnish-trio", ChosenValues.of("burnishers", List.of("WHITE", "BLENDER")), Shipped.WHITE_PAPER);
         double plain = plan.field("3").predictedColour().lightness();
 
         assertThat(plan.field("6").predictedColour().lightness()).isGreaterThan(plain + 5);
@@ -156,7 +159,8 @@ class BoxKindsTest {
     @Test
     void aSetWithoutABlenderSaysThatItsRowIsLeftOut() {
         Setting few = Shipped.with("S01", "S07");
-        ExercisePlan plan = Shipped.plan("burnish-trio", Values.of("burnishers", List.of("WHITE", "BLENDER")), few);
+        ExercisePlan plan =
+                Shipped.plan("burnish-trio", ChosenValues.of("burnishers", List.of("WHITE", "BLENDER")), few);
 
         assertThat(plan.fields()).hasSize(6);
         assertThat(plan.findings()).anySatisfy(f -> assertThat(f.words()).contains("blender"));
@@ -164,7 +168,7 @@ class BoxKindsTest {
 
     @Test
     void eachLightLayerDarkensByLess() {
-        ExercisePlan plan = Shipped.plan("layer-ladder", Values.of("rungs", 6), Shipped.WHITE_PAPER);
+        ExercisePlan plan = Shipped.plan("layer-ladder", ChosenValues.of("rungs", 6), Shipped.WHITE_PAPER);
         double before = Double.POSITIVE_INFINITY;
         for (int i = 1; i < 6; i++) {
             double step = plan.fields().get(i - 1).predictedColour().lightness()
@@ -176,7 +180,7 @@ class BoxKindsTest {
 
     @Test
     void onTonedPaperTheMiddleIsBareAndLightAndDarkNeverMeet() {
-        ExercisePlan plan = Shipped.plan("toned-scale", Values.NONE, Shipped.BROWN_PAPER);
+        ExercisePlan plan = Shipped.plan("toned-scale", ChosenValues.NONE, Shipped.BROWN_PAPER);
 
         assertThat(plan.fields()).hasSize(5);
         assertThat(plan.fields().get(2).recipe().steps()).isEmpty();
@@ -189,7 +193,7 @@ class BoxKindsTest {
 
     @Test
     void strokesAndPointsDiffer() {
-        ExercisePlan plan = Shipped.plan("stroke-sampler", Values.NONE, Shipped.WHITE_PAPER);
+        ExercisePlan plan = Shipped.plan("stroke-sampler", ChosenValues.NONE, Shipped.WHITE_PAPER);
 
         assertThat(plan.fields()).hasSize(10);
         assertThat(plan.field("3").predictedColour().lightness())
@@ -200,7 +204,7 @@ class BoxKindsTest {
 
     @Test
     void oneThinLayerTurnsTheTemperature() {
-        ExercisePlan plan = Shipped.plan("temperature-and-glaze", Values.NONE, Shipped.WHITE_PAPER);
+        ExercisePlan plan = Shipped.plan("temperature-and-glaze", ChosenValues.NONE, Shipped.WHITE_PAPER);
 
         assertThat(warmth(plan, "2")).isGreaterThan(warmth(plan, "1") + 3);
         assertThat(warmth(plan, "4")).isLessThan(warmth(plan, "3") - 3);
@@ -213,13 +217,13 @@ class BoxKindsTest {
     @Test
     void dissolvingFillsTheSpecksAndCarriesItsCautions() {
         Setting solvent = Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(School.SOLVENT_SPARING));
-        ExercisePlan plan = Shipped.plan("solvent-split", Values.NONE, solvent);
+        ExercisePlan plan = Shipped.plan("solvent-split", ChosenValues.NONE, solvent);
 
         assertThat(plan.field("5").predictedColour().lightness())
                 .isLessThan(plan.field("2").predictedColour().lightness());
         assertThat(plan.cautions()).anyMatch(c -> c.contains("flammable"));
         Setting young = new Setting(solvent.pencils(), solvent.paper(), solvent.method(), GradeBand.FIRST_STEPS);
-        assertThat(Shipped.plan("solvent-split", Values.NONE, young).findings())
+        assertThat(Shipped.plan("solvent-split", ChosenValues.NONE, young).findings())
                 .anyMatch(f -> f.words().contains("young"));
     }
 }

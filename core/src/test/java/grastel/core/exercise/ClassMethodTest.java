@@ -14,8 +14,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Every answer to the questions of a method changes what is planned or said. */
 class ClassMethodTest {
-    private static final Values ANALOGOUS =
-            Values.of("form", "SPHERE").with("colouring", "ANALOGOUS").with("pencil", Shipped.pencil("S07"));
+    private static final ChosenValues ANALOGOUS =
+            ChosenValues.of("form", "SPHERE").with("colouring", "ANALOGOUS").with("pencil", Shipped.pencil("S07"));
 
     private static Setting by(School... schools) {
         Method method = Method.USUAL;
@@ -75,8 +75,8 @@ class ClassMethodTest {
 
     @Test
     void detailFollowsABurnishMidway() {
-        ExercisePlan last = Shipped.plan("burnish-trio", Values.NONE, by());
-        ExercisePlan midway = Shipped.plan("burnish-trio", Values.NONE, by(School.BURNISH_MIDWAY));
+        ExercisePlan last = Shipped.plan("burnish-trio", ChosenValues.NONE, by());
+        ExercisePlan midway = Shipped.plan("burnish-trio", ChosenValues.NONE, by(School.BURNISH_MIDWAY));
 
         assertThat(lastOf(last)).isEqualTo(Technique.BURNISH);
         assertThat(lastOf(midway)).isEqualTo(Technique.COLOUR);
@@ -91,8 +91,8 @@ class ClassMethodTest {
 
     @Test
     void puttyIsSpokenOfOnlyWhereItIsUsed() {
-        ExercisePlan without = Shipped.plan("tint-hue-shade", Values.NONE, by());
-        ExercisePlan with = Shipped.plan("tint-hue-shade", Values.NONE, by(School.PUTTY_ERASER));
+        ExercisePlan without = Shipped.plan("tint-hue-shade", ChosenValues.NONE, by());
+        ExercisePlan with = Shipped.plan("tint-hue-shade", ChosenValues.NONE, by(School.PUTTY_ERASER));
 
         assertThat(fault(without, "shade too heavy")).doesNotContain("putty");
         assertThat(fault(with, "shade too heavy")).contains("putty");

@@ -30,7 +30,7 @@ class ExerciseKindsTest {
     }
 
     private static ExercisePlan plan(ExerciseKind kind) {
-        return Shipped.plan(kind.id(), Values.NONE, setting(kind));
+        return Shipped.plan(kind.id(), ChosenValues.NONE, setting(kind));
     }
 
     private static Stream<DynamicTest> each(java.util.function.Consumer<ExerciseKind> check) {
@@ -51,7 +51,7 @@ class ExerciseKindsTest {
     Stream<DynamicTest> suggestionsAreThemselvesPossible() {
         return each(kind -> {
             List<Parameter> parameters = kind.parameters(setting(kind));
-            Values suggested = Values.NONE.orSuggested(parameters);
+            ChosenValues suggested = ChosenValues.NONE.orSuggested(parameters);
             assertThat(suggested.problems(parameters)).isEmpty();
             assertThat(parameters).extracting(Parameter::name).doesNotHaveDuplicates();
         });
@@ -119,7 +119,7 @@ class ExerciseKindsTest {
                     List.of(Pieces.FLOAT));
             Setting at = kind.id().equals("toned-scale") ? Shipped.BROWN_PAPER : few;
             List<Parameter> parameters = kind.parameters(at);
-            ExercisePlan plan = kind.plan(Values.NONE.orSuggested(parameters), at);
+            ExercisePlan plan = kind.plan(ChosenValues.NONE.orSuggested(parameters), at);
             plan.findings().stream()
                     .flatMap(f -> f.remedies().stream())
                     .forEach(r -> assertThat(r.change().problems(parameters))
@@ -134,7 +134,8 @@ class ExerciseKindsTest {
             Setting two = Shipped.with("S07", "S33");
             List<Parameter> parameters = kind.parameters(two);
             try {
-                assertThat(kind.plan(Values.NONE.orSuggested(parameters), two).fields())
+                assertThat(kind.plan(ChosenValues.NONE.orSuggested(parameters), two)
+                                .fields())
                         .isNotEmpty();
             } catch (ImpossibleExercise e) {
                 assertThat(e).hasMessageMatching("(?s).{20,}\\.");
@@ -148,26 +149,27 @@ class ExerciseKindsTest {
         ExerciseKind scale = ExerciseKinds.of("pressure-scale").orElseThrow();
         List<Parameter> parameters = scale.parameters(Shipped.WHITE_PAPER);
 
-        assertThat(Values.of("steps", 12).problems(parameters))
+        assertThat(ChosenValues.of("steps", 12).problems(parameters))
                 .singleElement()
-                .returns("steps", Values.Problem::parameter)
-                .returns(11.0, Values.Problem::nearest)
+                .returns("steps", ChosenValues.Problem::parameter)
+                .returns(11.0, ChosenValues.Problem::nearest)
                 .satisfies(p -> assertThat(p.words()).contains("12").contains("3…11"));
-        assertThat(Values.of("steps", "many").problems(parameters)).hasSize(1);
-        assertThat(Values.of("direction", "SIDEWAYS").problems(parameters)).hasSize(1);
-        assertThat(Values.of("pencil", Shipped.pencil("S01")).problems(parameters))
+        assertThat(ChosenValues.of("steps", "many").problems(parameters)).hasSize(1);
+        assertThat(ChosenValues.of("direction", "SIDEWAYS").problems(parameters))
                 .hasSize(1);
-        assertThat(Values.of("colour", 3).problems(parameters)).hasSize(1);
-        assertThat(Values.of("boxMm", Double.NaN).problems(parameters)).hasSize(1);
+        assertThat(ChosenValues.of("pencil", Shipped.pencil("S01")).problems(parameters))
+                .hasSize(1);
+        assertThat(ChosenValues.of("colour", 3).problems(parameters)).hasSize(1);
+        assertThat(ChosenValues.of("boxMm", Double.NaN).problems(parameters)).hasSize(1);
     }
 
     @Test
     void tonedScaleNeedsTonedPaperAndSolventAMethodThatHasIt() {
         assertThatExceptionOfType(ImpossibleExercise.class)
-                .isThrownBy(() -> Shipped.plan("toned-scale", Values.NONE, Shipped.WHITE_PAPER))
+                .isThrownBy(() -> Shipped.plan("toned-scale", ChosenValues.NONE, Shipped.WHITE_PAPER))
                 .withMessageContaining("toned paper");
         assertThatExceptionOfType(ImpossibleExercise.class)
-                .isThrownBy(() -> Shipped.plan("solvent-split", Values.NONE, Shipped.WHITE_PAPER))
+                .isThrownBy(() -> Shipped.plan("solvent-split", ChosenValues.NONE, Shipped.WHITE_PAPER))
                 .withMessageContaining("method");
     }
 }

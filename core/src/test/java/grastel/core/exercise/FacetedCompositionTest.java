@@ -23,14 +23,14 @@ class FacetedCompositionTest {
     /** An edge reads where its sides differ by so much, L*. */
     private static final double READS = 8;
 
-    private static PicturePlan picture(Values values) {
+    private static PicturePlan picture(ChosenValues values) {
         return Shipped.plan(KIND, values, Shipped.WHITE_PAPER).fields().get(0).picture();
     }
 
     @ParameterizedTest
     @CsvSource({"8, 1", "8, 2", "10, 1", "10, 7", "12, 3", "14, 5", "16, 2", "20, 1", "20, 9"})
     void everyPartIsThereCanBeDrawnAndEdgesReadByValue(int areas, int variant) {
-        PicturePlan plan = picture(Values.of("areas", areas)
+        PicturePlan plan = picture(ChosenValues.of("areas", areas)
                 .with("variant", variant)
                 .with("colours", 1)
                 .with("widthMm", 150.0));
@@ -73,7 +73,7 @@ class FacetedCompositionTest {
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3, 4})
     void tonesOfAPartRunFromLightToDarkAndNeighboursHaveOtherPencils(int colours) {
-        ExercisePlan plan = Shipped.plan(KIND, Values.of("colours", colours), Shipped.WHITE_PAPER);
+        ExercisePlan plan = Shipped.plan(KIND, ChosenValues.of("colours", colours), Shipped.WHITE_PAPER);
         assertThat(plan.palette()).hasSize(colours);
         PicturePlan picture = plan.fields().get(0).picture();
         for (int i = 1; i < picture.tones().size(); i++) {
@@ -91,14 +91,14 @@ class FacetedCompositionTest {
 
     @Test
     void variantsDifferAndTheSameOneIsAlwaysTheSame() {
-        PicturePlan one = picture(Values.of("variant", 1));
-        assertThat(picture(Values.of("variant", 1))).isEqualTo(one);
-        assertThat(picture(Values.of("variant", 2)).cells()).isNotEqualTo(one.cells());
+        PicturePlan one = picture(ChosenValues.of("variant", 1));
+        assertThat(picture(ChosenValues.of("variant", 1))).isEqualTo(one);
+        assertThat(picture(ChosenValues.of("variant", 2)).cells()).isNotEqualTo(one.cells());
     }
 
     @Test
     void eachNumberStandsInItsPartWhereItIsDark() {
-        PicturePlan plan = picture(Values.NONE);
+        PicturePlan plan = picture(ChosenValues.NONE);
         byte[] places = plan.places();
         plan.guide().marks().forEach(m -> {
             byte place = places[(int) m.at().y() * plan.columns() + (int) m.at().x()];
@@ -122,7 +122,7 @@ class FacetedCompositionTest {
     void onPaperThatNoPencilFallsFarFromThereIsNone() {
         Setting dark = Shipped.on(Paper.of("Slate", new Lab(30, 0, 0), new Tooth(1, 0.3)), Method.USUAL);
         assertThatExceptionOfType(ImpossibleExercise.class)
-                .isThrownBy(() -> Shipped.plan(KIND, Values.NONE, dark))
+                .isThrownBy(() -> Shipped.plan(KIND, ChosenValues.NONE, dark))
                 .satisfies(e -> assertThat(e.getMessage()).contains("edges"));
     }
 }

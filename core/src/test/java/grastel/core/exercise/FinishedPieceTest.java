@@ -16,8 +16,8 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class FinishedPieceTest {
-    private static final ExercisePlan FLOAT =
-            Shipped.plan("finished-piece", Values.NONE, Pieces.setting(Pieces.of(HarbourFind.GLASS_FLOAT, 100, 125)));
+    private static final ExercisePlan FLOAT = Shipped.plan(
+            "finished-piece", ChosenValues.NONE, Pieces.setting(Pieces.of(HarbourFind.GLASS_FLOAT, 100, 125)));
     private static final PicturePlan PICTURE = FLOAT.fields().get(0).picture();
 
     @Test
@@ -75,7 +75,7 @@ class FinishedPieceTest {
                 usual.band(),
                 usual.pressures(),
                 usual.pieces());
-        PicturePlan plan = Shipped.plan("finished-piece", Values.NONE, taught)
+        PicturePlan plan = Shipped.plan("finished-piece", ChosenValues.NONE, taught)
                 .fields()
                 .get(0)
                 .picture();
@@ -97,7 +97,7 @@ class FinishedPieceTest {
     void withoutAPictureItSaysWhereToTakeOneIn() {
         Setting none = Shipped.with("S07", "S33");
         assertThatExceptionOfType(ImpossibleExercise.class)
-                .isThrownBy(() -> Shipped.plan("finished-piece", Values.NONE, none))
+                .isThrownBy(() -> Shipped.plan("finished-piece", ChosenValues.NONE, none))
                 .withMessageContaining("Projects");
     }
 
@@ -105,7 +105,7 @@ class FinishedPieceTest {
     void aFrameTooSmallToReadIsRefused() {
         Setting small = Pieces.setting(Pieces.of(HarbourFind.MUSSEL, 50, 70));
         assertThatExceptionOfType(ImpossibleExercise.class)
-                .isThrownBy(() -> Shipped.plan("finished-piece", Values.NONE, small))
+                .isThrownBy(() -> Shipped.plan("finished-piece", ChosenValues.NONE, small))
                 .withMessageContaining("50 × 70 mm");
     }
 

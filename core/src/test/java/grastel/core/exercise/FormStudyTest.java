@@ -16,7 +16,9 @@ class FormStudyTest {
 
     private static ExercisePlan plan(String form, String light) {
         return Shipped.plan(
-                "form-study", Values.of("form", form).with("light", light).with("sizeMm", SIZE), Shipped.WHITE_PAPER);
+                "form-study",
+                ChosenValues.of("form", form).with("light", light).with("sizeMm", SIZE),
+                Shipped.WHITE_PAPER);
     }
 
     private static Path2D path(FieldPlan field) {
@@ -117,7 +119,7 @@ class FormStudyTest {
 
     @Test
     void analogousColouringTakesNeighboursAndEndsWithTheOwnColour() {
-        ExercisePlan plan = Shipped.plan("form-study", Values.of("colouring", "ANALOGOUS"), Shipped.WHITE_PAPER);
+        ExercisePlan plan = Shipped.plan("form-study", ChosenValues.of("colouring", "ANALOGOUS"), Shipped.WHITE_PAPER);
         FieldPlan core = zone(plan, "core shadow");
         int last = core.recipe().steps().size() - 1;
 

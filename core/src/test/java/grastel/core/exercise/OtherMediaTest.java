@@ -41,7 +41,7 @@ class OtherMediaTest {
     @EnumSource(value = Binder.class, names = "MARKER", mode = Mode.EXCLUDE)
     void lessonsOfPressureArePlannedInEveryMediumThatFollowsIt(Binder binder) {
         for (String kind : IN_ALL) {
-            ExercisePlan plan = Shipped.plan(kind, Values.NONE, setting(sticks(binder)));
+            ExercisePlan plan = Shipped.plan(kind, ChosenValues.NONE, setting(sticks(binder)));
             assertThat(plan.palette()).as(kind).isNotEmpty().allMatch(p -> p.binder() == binder);
             assertThat(binder.hasPoint()
                             || Stream.concat(
@@ -60,7 +60,7 @@ class OtherMediaTest {
         for (String kind : IN_ALL) {
             assertThatExceptionOfType(ImpossibleExercise.class)
                     .as(kind)
-                    .isThrownBy(() -> Shipped.plan(kind, Values.NONE, setting(sticks(Binder.MARKER))))
+                    .isThrownBy(() -> Shipped.plan(kind, ChosenValues.NONE, setting(sticks(Binder.MARKER))))
                     .withMessageContaining("one value, however it is pressed");
         }
     }
@@ -68,7 +68,7 @@ class OtherMediaTest {
     @Test
     void whatIsForPencilsTakesNoCrayon() {
         assertThatExceptionOfType(ImpossibleExercise.class)
-                .isThrownBy(() -> Shipped.plan("burnish-trio", Values.NONE, setting(sticks(Binder.CRAYON))));
+                .isThrownBy(() -> Shipped.plan("burnish-trio", ChosenValues.NONE, setting(sticks(Binder.CRAYON))));
     }
 
     /** A crayon chosen by hand from a mixed set is joined by crayons. */
@@ -77,11 +77,11 @@ class OtherMediaTest {
         List<Pencil> mixed = new ArrayList<>(Shipped.ALL);
         mixed.addAll(sticks(Binder.CRAYON));
         Setting setting = setting(mixed);
-        assertThat(Shipped.plan("two-colour-fade", Values.NONE, setting).palette())
+        assertThat(Shipped.plan("two-colour-fade", ChosenValues.NONE, setting).palette())
                 .allMatch(p -> p.binder().isPencil());
         Pencil crayon =
                 mixed.stream().filter(p -> p.code().equals("XS07")).findFirst().orElseThrow();
-        assertThat(Shipped.plan("two-colour-fade", Values.of("pencil", crayon), setting)
+        assertThat(Shipped.plan("two-colour-fade", ChosenValues.of("pencil", crayon), setting)
                         .palette())
                 .hasSize(2)
                 .allMatch(p -> p.binder() == Binder.CRAYON);

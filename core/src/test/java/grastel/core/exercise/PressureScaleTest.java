@@ -16,7 +16,9 @@ class PressureScaleTest {
     private static ExercisePlan plan(String pencil, int steps, String direction) {
         return Shipped.plan(
                 "pressure-scale",
-                Values.of("pencil", Shipped.pencil(pencil)).with("steps", steps).with("direction", direction),
+                ChosenValues.of("pencil", Shipped.pencil(pencil))
+                        .with("steps", steps)
+                        .with("direction", direction),
                 Shipped.WHITE_PAPER);
     }
 
@@ -51,7 +53,7 @@ class PressureScaleTest {
 
         Setting darksFirst = Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(School.DARKS_FIRST));
         List<FieldPlan> suggested =
-                Shipped.plan("pressure-scale", Values.NONE, darksFirst).fields();
+                Shipped.plan("pressure-scale", ChosenValues.NONE, darksFirst).fields();
         assertThat(suggested.get(0).askedLightness())
                 .isLessThan(suggested.get(4).askedLightness());
     }
@@ -64,7 +66,7 @@ class PressureScaleTest {
         assertThat(possible).isLessThan(7);
         Finding finding = plan.findings().get(0);
         assertThat(finding.words()).contains("Lamp Yellow");
-        Values foundation =
+        ChosenValues foundation =
                 finding.remedies().get(finding.remedies().size() - 1).change();
         ExercisePlan helped = Shipped.plan(
                 "pressure-scale",
@@ -97,9 +99,9 @@ class PressureScaleTest {
         Setting young =
                 new Setting(Shipped.WHITE_PAPER.pencils(), Shipped.CARTRIDGE, Method.USUAL, GradeBand.FIRST_STEPS);
 
-        double first = Shipped.plan("pressure-scale", Values.NONE, young).minutes();
-        double developing =
-                Shipped.plan("pressure-scale", Values.NONE, Shipped.WHITE_PAPER).minutes();
+        double first = Shipped.plan("pressure-scale", ChosenValues.NONE, young).minutes();
+        double developing = Shipped.plan("pressure-scale", ChosenValues.NONE, Shipped.WHITE_PAPER)
+                .minutes();
 
         assertThat(first).isGreaterThan(developing);
         assertThat(developing).isBetween(2.0, 30.0);

@@ -8,7 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class SheetPlanTest {
-    private static final Values BLUE = Values.of("pencil", Shipped.pencil("S16"));
+    private static final ChosenValues BLUE = ChosenValues.of("pencil", Shipped.pencil("S16"));
     private static final ExercisePlan SCALE = Shipped.plan("pressure-scale", BLUE, Shipped.WHITE_PAPER);
 
     private static SheetPlan of(ExercisePlan... plans) {
@@ -41,13 +41,13 @@ class SheetPlanTest {
     @Test
     void anotherPencilDiffersInEveryField() {
         ExercisePlan green =
-                Shipped.plan("pressure-scale", Values.of("pencil", Shipped.pencil("S03")), Shipped.WHITE_PAPER);
+                Shipped.plan("pressure-scale", ChosenValues.of("pencil", Shipped.pencil("S03")), Shipped.WHITE_PAPER);
         assertThat(of(SCALE).differing(of(green))).isEqualTo(SCALE.fields().size());
     }
 
     @Test
     void fieldsOfSeveralExercisesHaveNamesOfTheirOwnInGoalsToo() {
-        SheetPlan two = of(SCALE, Shipped.plan("tint-hue-shade", Values.NONE, Shipped.WHITE_PAPER));
+        SheetPlan two = of(SCALE, Shipped.plan("tint-hue-shade", ChosenValues.NONE, Shipped.WHITE_PAPER));
         for (ExercisePlan exercise : two.exercises()) {
             List<String> ids = exercise.fields().stream().map(FieldPlan::id).toList();
             assertThat(exercise.goals()).allSatisfy(goal -> assertThat(ids).containsAll(goal.fields()));

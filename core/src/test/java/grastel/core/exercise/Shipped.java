@@ -56,7 +56,7 @@ public final class Shipped {
     }
 
     /** A plan with suggestions for whatever is not chosen. */
-    public static ExercisePlan plan(String kind, Values values, Setting setting) {
+    public static ExercisePlan plan(String kind, ChosenValues values, Setting setting) {
         ExerciseKind made = ExerciseKinds.of(kind).orElseThrow();
         return made.plan(values.orSuggested(made.parameters(setting)), setting);
     }

@@ -15,7 +15,7 @@ class StripKindsTest {
     @ValueSource(strings = {"S07", "S16", "S23", "S36", "F19"})
     void aFadeFallsEvenlyToThePaper(String pencil) {
         ExercisePlan plan =
-                Shipped.plan("gradation-strip", Values.of("pencil", Shipped.pencil(pencil)), Shipped.WHITE_PAPER);
+                Shipped.plan("gradation-strip", ChosenValues.of("pencil", Shipped.pencil(pencil)), Shipped.WHITE_PAPER);
         List<Lab> along = plan.fields().get(0).predicted();
         double range = along.get(along.size() - 1).lightness() - along.get(0).lightness();
 
@@ -30,7 +30,7 @@ class StripKindsTest {
     void twoColoursMeetWithLittleGapAndWiderOverlapThanAskedIsRefused() {
         ExercisePlan plan = Shipped.plan(
                 "two-colour-fade",
-                Values.of("pencil", Shipped.pencil("S07")).with("second", Shipped.pencil("S13")),
+                ChosenValues.of("pencil", Shipped.pencil("S07")).with("second", Shipped.pencil("S13")),
                 Shipped.WHITE_PAPER);
         FieldPlan strip = plan.fields().get(0);
         double worst = 0;
@@ -44,14 +44,16 @@ class StripKindsTest {
         assertThat(worst < 4 || said).as("join off by %.1f", worst).isTrue();
         assertThatExceptionOfType(ImpossibleExercise.class)
                 .isThrownBy(() -> Shipped.plan(
-                        "two-colour-fade", Values.of("overlapMm", 100.0).with("lengthMm", 60.0), Shipped.WHITE_PAPER));
+                        "two-colour-fade",
+                        ChosenValues.of("overlapMm", 100.0).with("lengthMm", 60.0),
+                        Shipped.WHITE_PAPER));
     }
 
     @Test
     void aNarrowOverlapIsAnsweredWithAWiderOne() {
         ExercisePlan plan = Shipped.plan(
                 "two-colour-fade",
-                Values.of("pencil", Shipped.pencil("S36"))
+                ChosenValues.of("pencil", Shipped.pencil("S36"))
                         .with("second", Shipped.pencil("S16"))
                         .with("overlapMm", 10.0),
                 Shipped.WHITE_PAPER);
@@ -65,7 +67,7 @@ class StripKindsTest {
 
     @Test
     void neighboursOnTheWheelBlendWithoutGoingBack() {
-        ExercisePlan plan = Shipped.plan("analogous-blend", Values.NONE, Shipped.WHITE_PAPER);
+        ExercisePlan plan = Shipped.plan("analogous-blend", ChosenValues.NONE, Shipped.WHITE_PAPER);
         List<Lab> along = plan.fields().get(0).predicted();
 
         assertThat(plan.palette()).hasSize(3);

@@ -21,7 +21,7 @@ class TextureStudyTest {
     private static final String KIND = "texture-study";
 
     private static ExercisePlan plan(String surface, int variant) {
-        return Shipped.plan(KIND, Values.of("surface", surface).with("variant", variant), Shipped.WHITE_PAPER);
+        return Shipped.plan(KIND, ChosenValues.of("surface", surface).with("variant", variant), Shipped.WHITE_PAPER);
     }
 
     private static PicturePlan picture(String surface, int variant) {
@@ -109,7 +109,8 @@ class TextureStudyTest {
     @Test
     void aPencilThatHardlyDarkensGivesNoTexture() {
         Setting pale = Shipped.with("S01", "S02");
-        assertThatExceptionOfType(ImpossibleExercise.class).isThrownBy(() -> Shipped.plan(KIND, Values.NONE, pale));
+        assertThatExceptionOfType(ImpossibleExercise.class)
+                .isThrownBy(() -> Shipped.plan(KIND, ChosenValues.NONE, pale));
     }
 
     @Test

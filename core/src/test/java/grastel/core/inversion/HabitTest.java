@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.colour.MovedReflectance;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.inversion.Inversion.Likelihoods;
 import grastel.core.inversion.Inversion.Seen;
 import grastel.core.inversion.Neighbours.Neighbour;
@@ -54,7 +54,7 @@ class HabitTest {
     /** Recipes of two layers and more, from exercises as they ship. */
     private static final List<Task> TASKS = Stream.of(
                     "layer-ladder", "tint-hue-shade", "complement-scale", "mixing-from-few", "temperature-and-glaze")
-            .map(kind -> Shipped.plan(kind, Values.NONE, Shipped.WHITE_PAPER))
+            .map(kind -> Shipped.plan(kind, ChosenValues.NONE, Shipped.WHITE_PAPER))
             .flatMap(HabitTest::tasks)
             .toList();
 

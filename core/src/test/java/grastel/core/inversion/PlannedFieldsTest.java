@@ -2,10 +2,10 @@ package grastel.core.inversion;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.inversion.PlannedFields.Said;
 import grastel.core.layering.Layer;
 import grastel.core.page.PageSize;
@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Test;
 /** Printed, drawn by a hand with a habit, scanned, read, and told. */
 class PlannedFieldsTest {
     private static final DrawnSheet SHEET =
-            DrawnSheet.of("tint-hue-shade", Values.NONE, Shipped.CARTRIDGE, PageSize.A4);
+            DrawnSheet.of("tint-hue-shade", ChosenValues.NONE, Shipped.CARTRIDGE, PageSize.A4);
     private static final Hand STEADY = Hand.EXACT;
 
     private static List<Said> said(Hand hand, UnaryOperator<List<Layer>> habit, long seed) throws UnreadablePage {
@@ -82,7 +82,7 @@ class PlannedFieldsTest {
 
     @Test
     void aPictureSaysNothingOfOneRecipe() {
-        ExercisePlan piece = Shipped.plan("finished-piece", Values.NONE, Shipped.WHITE_PAPER);
+        ExercisePlan piece = Shipped.plan("finished-piece", ChosenValues.NONE, Shipped.WHITE_PAPER);
         FieldPlan field = piece.fields().get(0);
         FieldReading read = new FieldReading(
                 field.id(),

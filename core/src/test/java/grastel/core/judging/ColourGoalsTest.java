@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Goal;
@@ -11,7 +12,6 @@ import grastel.core.exercise.GoalFields;
 import grastel.core.exercise.GoalPlan;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.fields.Measured;
 import java.util.List;
@@ -58,7 +58,7 @@ class ColourGoalsTest {
     }
 
     private static ExercisePlan reds() {
-        return Shipped.plan("tint-hue-shade", Values.of("families", List.of("RED")), Shipped.WHITE_PAPER);
+        return Shipped.plan("tint-hue-shade", ChosenValues.of("families", List.of("RED")), Shipped.WHITE_PAPER);
     }
 
     @Test
@@ -71,7 +71,7 @@ class ColourGoalsTest {
     /** Only boxes that an exact blender keeps are asked for; here it moved the last of them by 12. */
     @Test
     void anEmptyBoxLeavesOutItsOwnPairOnly() {
-        ExercisePlan trio = Shipped.plan("burnish-trio", Values.NONE, Shipped.WHITE_PAPER);
+        ExercisePlan trio = Shipped.plan("burnish-trio", ChosenValues.NONE, Shipped.WHITE_PAPER);
         GoalFields.Changes pairs =
                 (GoalFields.Changes) goal(trio, Goal.BLENDER_KEEPS_VALUE).of();
         String firstPlain = pairs.changes().get(0).plain();
@@ -87,8 +87,8 @@ class ColourGoalsTest {
 
     @Test
     void anEmptyFieldOfAFamilyLeavesOutThatFamilyOnly() {
-        ExercisePlan two =
-                Shipped.plan("tint-hue-shade", Values.of("families", List.of("RED", "BLUE")), Shipped.WHITE_PAPER);
+        ExercisePlan two = Shipped.plan(
+                "tint-hue-shade", ChosenValues.of("families", List.of("RED", "BLUE")), Shipped.WHITE_PAPER);
         GoalFields.Family blue = ((GoalFields.Families)
                         goal(two, Goal.TINT_LIGHTER).of())
                 .families()
@@ -103,7 +103,7 @@ class ColourGoalsTest {
 
     @Test
     void anEmptyBoxOfARowIsNoStepOfItsOwn() {
-        ExercisePlan scale = Shipped.plan("pressure-scale", Values.of("steps", 5), Shipped.WHITE_PAPER);
+        ExercisePlan scale = Shipped.plan("pressure-scale", ChosenValues.of("steps", 5), Shipped.WHITE_PAPER);
         GoalPlan order = goal(scale, Goal.ORDER);
         String light = order.fields().get(0);
         String dark = order.fields().get(4);
@@ -159,7 +159,7 @@ class ColourGoalsTest {
     @Test
     void aBlendThatMovesTheValueIsToldByItsBox() {
         ExercisePlan plan =
-                Shipped.plan("burnish-trio", Values.of("burnishers", List.of("BLENDER")), Shipped.WHITE_PAPER);
+                Shipped.plan("burnish-trio", ChosenValues.of("burnishers", List.of("BLENDER")), Shipped.WHITE_PAPER);
         Proposal kept = judged(plan, "6", c -> new Lab(c.lightness() + 12, c.a(), c.b()))
                 .get(Goal.BLENDER_KEEPS_VALUE);
 
@@ -168,7 +168,7 @@ class ColourGoalsTest {
 
     @Test
     void barePaperThatWasColouredOverIsTold() {
-        ExercisePlan plan = Shipped.plan("toned-scale", Values.NONE, Shipped.BROWN_PAPER);
+        ExercisePlan plan = Shipped.plan("toned-scale", ChosenValues.NONE, Shipped.BROWN_PAPER);
 
         assertThat(judged(plan, "none", c -> c).get(Goal.PAPER_LEFT_BARE).level())
                 .isEqualTo(Level.BEYOND);
@@ -180,7 +180,7 @@ class ColourGoalsTest {
 
     @Test
     void aMixtureOffItsTargetIsMeasuredInColourDifference() {
-        ExercisePlan plan = Shipped.plan("mixing-from-few", Values.NONE, Shipped.WHITE_PAPER);
+        ExercisePlan plan = Shipped.plan("mixing-from-few", ChosenValues.NONE, Shipped.WHITE_PAPER);
         Proposal near = judged(plan, "1", c -> new Lab(c.lightness() - 25, c.a(), c.b()))
                 .get(Goal.NEAR_TARGET);
 
@@ -190,7 +190,7 @@ class ColourGoalsTest {
 
     @Test
     void goalsThatAreNotMeasuredMakeNoProposal() {
-        ExercisePlan plan = Shipped.plan("gradation-strip", Values.NONE, Shipped.WHITE_PAPER);
+        ExercisePlan plan = Shipped.plan("gradation-strip", ChosenValues.NONE, Shipped.WHITE_PAPER);
 
         assertThat(judged(plan, "none", c -> c)).doesNotContainKeys(Goal.SMOOTH_FADE, Goal.FADES_TO_PAPER);
     }

@@ -1,10 +1,10 @@
 package grastel.core.judging;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.page.PageSize;
 import grastel.core.reading.DrawnSheet;
 import grastel.core.reading.PageReader;
@@ -31,7 +31,7 @@ final class DrawnPiece {
     private DrawnPiece() {}
 
     static Map<Goal, Proposal> judged(
-            String kind, Values values, Fault fault, double skill, ScanConditions conditions, long seed)
+            String kind, ChosenValues values, Fault fault, double skill, ScanConditions conditions, long seed)
             throws UnreadablePage {
         ExercisePlan plan = Shipped.plan(kind, values, Shipped.WHITE_PAPER);
         DrawnSheet sheet = DrawnSheet.of(plan, Shipped.CARTRIDGE, PageSize.A4);

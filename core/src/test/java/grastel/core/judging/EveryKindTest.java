@@ -2,12 +2,12 @@ package grastel.core.judging;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.media.Paper;
 import grastel.core.page.PageSize;
 import grastel.core.reading.DrawnSheet;
@@ -37,9 +37,9 @@ class EveryKindTest {
     @MethodSource("kinds")
     void anExactHandIsSecureInWhatCanBeDone(String kind) throws UnreadablePage {
         Paper paper = kind.contains("toned") ? Shipped.BROWN : Shipped.CARTRIDGE;
-        Values fewer = kind.equals("tint-hue-shade")
-                ? Values.of("families", List.of("RED", "ORANGE", "GREEN", "BLUE"))
-                : Values.NONE;
+        ChosenValues fewer = kind.equals("tint-hue-shade")
+                ? ChosenValues.of("families", List.of("RED", "ORANGE", "GREEN", "BLUE"))
+                : ChosenValues.NONE;
         DrawnSheet sheet = DrawnSheet.of(kind, fewer, paper, PageSize.A4);
         PageReading reading = sheet.read(reader, sheet.scan(Hand.EXACT, SCAN, 7), sheet.inks());
         List<Proposal> proposals = new Judge(sheet.plan(), GradeBand.DEVELOPING, paper).judge(reading);

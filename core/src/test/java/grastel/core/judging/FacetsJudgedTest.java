@@ -2,8 +2,8 @@ package grastel.core.judging;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.Goal;
-import grastel.core.exercise.Values;
 import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.scanner.PieceTask.Fault;
 import java.util.Map;
@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Compositions drawn, printed lines and all, scanned, read and judged. */
 class FacetsJudgedTest {
-    private static Map<Goal, Proposal> judged(Values values, Fault fault, long seed) throws UnreadablePage {
+    private static Map<Goal, Proposal> judged(ChosenValues values, Fault fault, long seed) throws UnreadablePage {
         return DrawnPiece.judged("faceted-composition", values, fault, 0.9, DrawnPiece.SCAN, seed);
     }
 
@@ -21,7 +21,7 @@ class FacetsJudgedTest {
     @ValueSource(ints = {1, 2, 3})
     void aSteadyHandIsSecureInAllOfIt(int variant) throws UnreadablePage {
         Map<Goal, Proposal> judged =
-                judged(Values.of("variant", variant).with("colours", variant), Fault.NONE, variant);
+                judged(ChosenValues.of("variant", variant).with("colours", variant), Fault.NONE, variant);
         assertThat(judged).containsKeys(Goal.EDGES_READ, Goal.FADES_TURN, Goal.SMOOTH_AREAS);
         assertThat(judged.values())
                 .allSatisfy(p ->
@@ -30,7 +30,7 @@ class FacetsJudgedTest {
 
     @Test
     void whatIsWrongIsNamed() throws UnreadablePage {
-        Values values = Values.of("colours", 1);
+        ChosenValues values = ChosenValues.of("colours", 1);
         assertThat(judged(values, Fault.ALL_MIDDLE, 4).get(Goal.EDGES_READ).cause())
                 .isEqualTo(Cause.EDGE_LOST);
         // Mirrored from left to right: what fades up or down is as it was.

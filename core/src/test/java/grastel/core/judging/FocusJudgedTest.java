@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.PicturePlan;
 import grastel.core.exercise.Pieces;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.reading.PageReading;
 import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.fields.Measured;
@@ -22,8 +22,8 @@ import org.junit.jupiter.api.Test;
 
 /** Whether the strongest contrast lies where the eye is to go. */
 class FocusJudgedTest {
-    private static final ExercisePlan PLAN =
-            Shipped.plan("finished-piece", Values.NONE, Pieces.setting(Pieces.of(HarbourFind.ENAMEL_MUG, 100, 125)));
+    private static final ExercisePlan PLAN = Shipped.plan(
+            "finished-piece", ChosenValues.NONE, Pieces.setting(Pieces.of(HarbourFind.ENAMEL_MUG, 100, 125)));
     private static final PicturePlan PICTURE = PLAN.fields().get(0).picture();
 
     /** @param share of the way from middle grey to what was planned, by how far a cell lies from the focus in radii */

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Ladder;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.fields.Measured;
 import java.util.ArrayList;
@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 class JudgeTest {
     /** A black pencil on cartridge, five steps: lightest about 93, darkest about 22. */
     private static final ExercisePlan PLAN =
-            Shipped.plan("pressure-scale", Values.of("pencil", Shipped.pencil("S36")), Shipped.WHITE_PAPER);
+            Shipped.plan("pressure-scale", ChosenValues.of("pencil", Shipped.pencil("S36")), Shipped.WHITE_PAPER);
 
     @Test
     void equalStepsOverTheWholeRangeAreBeyondEverywhere() {

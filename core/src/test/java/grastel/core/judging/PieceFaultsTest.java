@@ -2,12 +2,12 @@ package grastel.core.judging;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Pieces;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.page.PageSize;
 import grastel.core.reading.DrawnSheet;
 import grastel.core.reading.PageReader;
@@ -76,7 +76,8 @@ class PieceFaultsTest {
     @ParameterizedTest
     @EnumSource(HarbourFind.class)
     void faultsAreNamedAndNoneThatAreNotThere(HarbourFind find) throws UnreadablePage {
-        ExercisePlan plan = Shipped.plan("finished-piece", Values.NONE, Pieces.setting(Pieces.of(find, 100, 125)));
+        ExercisePlan plan =
+                Shipped.plan("finished-piece", ChosenValues.NONE, Pieces.setting(Pieces.of(find, 100, 125)));
         DrawnSheet sheet = DrawnSheet.of(plan, Shipped.CARTRIDGE, PageSize.A4);
         Judge judge = new Judge(plan, GradeBand.DEVELOPING, Shipped.CARTRIDGE);
         Map<Goal, Proposal> exact = judge(sheet, judge, Fault.NONE, 1);
@@ -122,7 +123,7 @@ class PieceFaultsTest {
     @Test
     void aPieceUnderACardIsJudgedByWhatIsDrawn() throws UnreadablePage {
         ExercisePlan plan = Shipped.plan(
-                "finished-piece", Values.NONE, Pieces.setting(Pieces.of(HarbourFind.ENAMEL_MUG, 100, 125)));
+                "finished-piece", ChosenValues.NONE, Pieces.setting(Pieces.of(HarbourFind.ENAMEL_MUG, 100, 125)));
         DrawnSheet sheet = DrawnSheet.of(plan, Shipped.CARTRIDGE, PageSize.A4).underCard(Shipped.CARTRIDGE);
         Judge judge = new Judge(plan, GradeBand.DEVELOPING, Shipped.CARTRIDGE);
         for (int seed = 1; seed <= PIECES; seed++) {

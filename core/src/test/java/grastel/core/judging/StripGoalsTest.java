@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.reading.PageFlag;
 import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.fields.Measured;
@@ -25,11 +25,11 @@ import org.junit.jupiter.api.Test;
 /** Goals of strips, on courses made from the plan itself and then spoiled. */
 class StripGoalsTest {
     private static final ExercisePlan FADE =
-            Shipped.plan("gradation-strip", Values.of("pencil", Shipped.pencil("S16")), Shipped.WHITE_PAPER);
+            Shipped.plan("gradation-strip", ChosenValues.of("pencil", Shipped.pencil("S16")), Shipped.WHITE_PAPER);
     private static final ExercisePlan TWO =
-            Shipped.plan("two-colour-fade", Values.of("pencil", Shipped.pencil("S07")), Shipped.WHITE_PAPER);
+            Shipped.plan("two-colour-fade", ChosenValues.of("pencil", Shipped.pencil("S07")), Shipped.WHITE_PAPER);
     private static final ExercisePlan THREE =
-            Shipped.plan("analogous-blend", Values.of("pencil", Shipped.pencil("S07")), Shipped.WHITE_PAPER);
+            Shipped.plan("analogous-blend", ChosenValues.of("pencil", Shipped.pencil("S07")), Shipped.WHITE_PAPER);
 
     /** What a strip looks like at a share of its length. */
     private interface Course {

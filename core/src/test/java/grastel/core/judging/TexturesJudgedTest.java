@@ -2,8 +2,8 @@ package grastel.core.judging;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.Goal;
-import grastel.core.exercise.Values;
 import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.scanner.PieceTask.Fault;
 import grastel.core.scanner.ScanConditions;
@@ -23,7 +23,7 @@ class TexturesJudgedTest {
 
     private static Map<Goal, Proposal> judged(
             String surface, int variant, Fault fault, double skill, ScanConditions conditions) throws UnreadablePage {
-        Values values = Values.of("surface", surface).with("variant", variant);
+        ChosenValues values = ChosenValues.of("surface", surface).with("variant", variant);
         return DrawnPiece.judged("texture-study", values, fault, skill, conditions, variant);
     }
 

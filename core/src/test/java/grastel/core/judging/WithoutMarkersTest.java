@@ -2,12 +2,12 @@ package grastel.core.judging;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Pieces;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.page.PageSize;
 import grastel.core.reading.DrawnSheet;
 import grastel.core.reading.PageReader;
@@ -49,14 +49,14 @@ class WithoutMarkersTest {
                         FoundPage.drawing(page.pointedAt(POINTED, seed)),
                         sheet.page(),
                         Shipped.CARTRIDGE,
-                        PageReader.Inks.UNKNOWN)
+                        PageReader.KeyColours.UNKNOWN)
                 .reading();
         return new Judge(asked, GradeBand.DEVELOPING, Shipped.CARTRIDGE)
                 .judge(read).stream().collect(Collectors.toMap(Proposal::goal, p -> p));
     }
 
     private static ExercisePlan plan(HarbourFind find) {
-        return Shipped.plan("finished-piece", Values.NONE, Pieces.setting(Pieces.of(find, 100, 125)));
+        return Shipped.plan("finished-piece", ChosenValues.NONE, Pieces.setting(Pieces.of(find, 100, 125)));
     }
 
     @ParameterizedTest

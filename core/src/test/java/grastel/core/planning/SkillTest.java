@@ -2,6 +2,7 @@ package grastel.core.planning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
 import grastel.core.exercise.Goal;
@@ -9,7 +10,6 @@ import grastel.core.exercise.GoalPlan;
 import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
 import java.util.HashSet;
@@ -68,12 +68,13 @@ class SkillTest {
     }
 
     /** As suggested, and each of what may be chosen. */
-    private static Stream<Values> choices(ExerciseKind kind, Setting setting) {
+    private static Stream<ChosenValues> choices(ExerciseKind kind, Setting setting) {
         return Stream.concat(
-                Stream.of(Values.NONE),
+                Stream.of(ChosenValues.NONE),
                 kind.parameters(setting).stream()
                         .filter(p -> kind.id().equals("texture-study") && p instanceof Parameter.Choice)
-                        .flatMap(p -> ((Parameter.Choice) p).options().stream().map(o -> Values.of(p.name(), o.id()))));
+                        .flatMap(p ->
+                                ((Parameter.Choice) p).options().stream().map(o -> ChosenValues.of(p.name(), o.id()))));
     }
 
     private static Set<Skill> beneath(Skill skill, Set<Skill> found) {

@@ -3,6 +3,7 @@ package grastel.core.planning;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
 import grastel.core.exercise.ExercisePlan;
@@ -12,7 +13,6 @@ import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.planning.Stage.Kind;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
@@ -88,7 +88,7 @@ class StagesTest {
 
     @Test
     void aLargeBoxIsPartedBetweenItsLayers() {
-        ExercisePlan large = Shipped.plan("tint-hue-shade", Values.of("boxMm", 30.0), Shipped.WHITE_PAPER);
+        ExercisePlan large = Shipped.plan("tint-hue-shade", ChosenValues.of("boxMm", 30.0), Shipped.WHITE_PAPER);
         List<Stage> stages = Stages.of(List.of(sheet(large)), GradeBand.FIRST_STEPS, 0, 0, 0);
         assertThat(stages).anyMatch(s -> s.id().contains("/2"));
         assertThat(stages).extracting(Stage::id).doesNotHaveDuplicates();
@@ -174,6 +174,6 @@ class StagesTest {
         Setting setting = kind.equals("solvent-split")
                 ? Shipped.on(Shipped.CARTRIDGE, new Method(List.of(School.SOLVENT_SPARING)))
                 : kind.equals("toned-scale") ? Shipped.BROWN_PAPER : Shipped.WHITE_PAPER;
-        return Shipped.plan(kind, Values.NONE, setting);
+        return Shipped.plan(kind, ChosenValues.NONE, setting);
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.FieldWork;
@@ -11,7 +12,6 @@ import grastel.core.exercise.Piece;
 import grastel.core.exercise.Pieces;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.project.Sessions.Session;
 import grastel.core.project.Sessions.Share;
 import grastel.core.reference.Frame;
@@ -87,7 +87,7 @@ class SessionsTest {
     void minutesAreThoseOfTheSheetAndTheCourse() {
         Piece piece = Pieces.FLOAT;
         Setting setting = Pieces.setting(piece);
-        ExercisePlan plan = Shipped.plan("finished-piece", Values.NONE, setting);
+        ExercisePlan plan = Shipped.plan("finished-piece", ChosenValues.NONE, setting);
         FieldPlan field = plan.fields().get(0);
         Map<Integer, Double> minutes = Sessions.minutes(
                 piece.work(setting), field.picture().order(), new Frame(piece.widthMm(), piece.heightMm()), setting);

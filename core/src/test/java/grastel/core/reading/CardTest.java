@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.media.Paper;
 import grastel.core.media.Tooth;
 import grastel.core.page.PageSize;
@@ -102,7 +102,7 @@ class CardTest {
 
     @Test
     void aStripIsReadAlongItsLengthAsIfItWerePrinted() throws UnreadablePage {
-        Values strip = Values.of("pencil", Shipped.pencil("S07"));
+        ChosenValues strip = ChosenValues.of("pencil", Shipped.pencil("S07"));
         DrawnSheet printed = DrawnSheet.of("gradation-strip", strip, Shipped.CARTRIDGE, PageSize.A4);
         Profile plain = profile(printed);
         Profile seen = profile(printed.underCard(Shipped.CARTRIDGE));

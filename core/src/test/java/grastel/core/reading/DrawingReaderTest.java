@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Pieces;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.media.Paper;
 import grastel.core.page.PageSize;
 import grastel.core.reading.fields.Measured;
@@ -35,8 +35,8 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Drawings without markers: where they lie, and what can be told of them. */
 class DrawingReaderTest {
-    private static final ExercisePlan PLAN =
-            Shipped.plan("finished-piece", Values.NONE, Pieces.setting(Pieces.of(HarbourFind.ENAMEL_MUG, 120, 150)));
+    private static final ExercisePlan PLAN = Shipped.plan(
+            "finished-piece", ChosenValues.NONE, Pieces.setting(Pieces.of(HarbourFind.ENAMEL_MUG, 120, 150)));
     private static final DrawnSheet SHEET = DrawnSheet.of(PLAN, Shipped.CARTRIDGE, PageSize.A4);
     private static final ScanConditions PHONE = new ScanConditions(130, 6, 12, 40, 0.2, 0.05, 1.5, 0.9, 0, 15);
 
@@ -56,7 +56,11 @@ class DrawingReaderTest {
 
     private static PageReading read(Picture picture, List<double[]> corners) throws UnreadablePage {
         return PageReader.measure(
-                        picture, FoundPage.drawing(corners), SHEET.page(), Shipped.CARTRIDGE, PageReader.Inks.UNKNOWN)
+                        picture,
+                        FoundPage.drawing(corners),
+                        SHEET.page(),
+                        Shipped.CARTRIDGE,
+                        PageReader.KeyColours.UNKNOWN)
                 .reading();
     }
 
@@ -105,7 +109,8 @@ class DrawingReaderTest {
     @ParameterizedTest
     @EnumSource(HarbourFind.class)
     void proposesCornersNearWhereTheyAre(HarbourFind find) throws UnreadablePage {
-        ExercisePlan plan = Shipped.plan("finished-piece", Values.NONE, Pieces.setting(Pieces.of(find, 120, 150)));
+        ExercisePlan plan =
+                Shipped.plan("finished-piece", ChosenValues.NONE, Pieces.setting(Pieces.of(find, 120, 150)));
         DrawnSheet sheet = DrawnSheet.of(plan, Shipped.CARTRIDGE, PageSize.A4);
         SketchbookPage page = SketchbookPage.of(
                 sheet,

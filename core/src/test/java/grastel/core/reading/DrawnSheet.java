@@ -1,9 +1,9 @@
 package grastel.core.reading;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.layering.KeyRamp;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
@@ -16,7 +16,7 @@ import grastel.core.page.PageSize;
 import grastel.core.page.Section;
 import grastel.core.page.SheetComposer;
 import grastel.core.page.SheetWords;
-import grastel.core.reading.keys.KeyInk;
+import grastel.core.reading.keys.KeyColour;
 import grastel.core.reading.picture.Picture;
 import grastel.core.reading.picture.PictureFile;
 import grastel.core.reading.picture.UnreadablePage;
@@ -43,13 +43,13 @@ public record DrawnSheet(Paper paper, ExercisePlan plan, PageLayout sheet, PageL
     public static DrawnSheet of(String pencilCode, int steps, PageSize size) {
         return of(
                 "pressure-scale",
-                Values.of("pencil", Shipped.pencil(pencilCode)).with("steps", steps),
+                ChosenValues.of("pencil", Shipped.pencil(pencilCode)).with("steps", steps),
                 Shipped.CARTRIDGE,
                 size);
     }
 
     /** The first page of a sheet. */
-    public static DrawnSheet of(String kind, Values values, Paper paper, PageSize size) {
+    public static DrawnSheet of(String kind, ChosenValues values, Paper paper, PageSize size) {
         return of(Shipped.plan(kind, values, Shipped.on(paper, Method.USUAL)), paper, size);
     }
 
@@ -97,28 +97,28 @@ public record DrawnSheet(Paper paper, ExercisePlan plan, PageLayout sheet, PageL
     }
 
     /** What its key boxes can look like, and all pencils that could have been taken by mistake. */
-    public PageReader.Inks inks() {
-        return new PageReader.Inks(
+    public PageReader.KeyColours inks() {
+        return new PageReader.KeyColours(
                 plan.palette().stream().map(this::ink).toList(),
                 Shipped.ALL.stream().filter(p -> !p.colourless()).map(this::ink).toList());
     }
 
-    private KeyInk ink(Pencil pencil) {
-        return new KeyInk(pencil.name(), KeyRamp.of(pencil, page.hasWindows() ? Card.STOCK : paper));
+    private KeyColour ink(Pencil pencil) {
+        return new KeyColour(pencil.name(), KeyRamp.of(pencil, page.hasWindows() ? Card.STOCK : paper));
     }
 
     /** Found and measured without colours of keys. */
     public PageReading read(PageReader reader, Scan scan) throws UnreadablePage {
-        return read(reader, scan, PageReader.Inks.UNKNOWN);
+        return read(reader, scan, PageReader.KeyColours.UNKNOWN);
     }
 
-    public PageReading read(PageReader reader, Scan scan, PageReader.Inks inks) throws UnreadablePage {
+    public PageReading read(PageReader reader, Scan scan, PageReader.KeyColours inks) throws UnreadablePage {
         Picture picture = PictureFile.decode(scan.jpeg(), 0, new PictureFile.Limits(60_000_000, 80));
         return read(picture, reader.find(picture), paper, inks);
     }
 
     /** @param planned paper that the page was planned for */
-    public PageReading read(Picture picture, FoundPage found, Paper planned, PageReader.Inks inks)
+    public PageReading read(Picture picture, FoundPage found, Paper planned, PageReader.KeyColours inks)
             throws UnreadablePage {
         return PageReader.measure(picture, found, page, planned, inks).reading();
     }

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.ColourDifference;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.media.Pencil;
 import grastel.core.page.PageSize;
 import grastel.core.reading.keys.KeyReport;
@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 
 class KeyBoxesTest {
     private static final DrawnSheet SHEET =
-            DrawnSheet.of("tint-hue-shade", Values.NONE, Shipped.CARTRIDGE, PageSize.A4);
+            DrawnSheet.of("tint-hue-shade", ChosenValues.NONE, Shipped.CARTRIDGE, PageSize.A4);
 
     private final PageReader reader = new PageReader();
 

@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.media.Pencil;
 import grastel.core.page.PageSize;
-import grastel.core.reading.PageReader.Inks;
+import grastel.core.reading.PageReader.KeyColours;
 import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.fields.Measured;
 import grastel.core.reading.picture.UnreadablePage;
@@ -40,7 +40,7 @@ class KeyHabitsTest {
     private static final double MOVED = 0.8;
 
     private static final DrawnSheet SHEET =
-            DrawnSheet.of("tint-hue-shade", Values.NONE, Shipped.CARTRIDGE, PageSize.A4);
+            DrawnSheet.of("tint-hue-shade", ChosenValues.NONE, Shipped.CARTRIDGE, PageSize.A4);
 
     /** Who fills every box once draws as much by chance as who does as asked, and the camera's noise is the same. */
     private static final Set<KeyHabit> SAME_NOISE = EnumSet.of(KeyHabit.LIGHT, KeyHabit.BURNISHED);
@@ -76,7 +76,7 @@ class KeyHabitsTest {
         return new Page(
                 scan,
                 SHEET.read(reader, scan, SHEET.inks()),
-                SHEET.read(reader, scan, new Inks(List.of(), SHEET.inks().kit())));
+                SHEET.read(reader, scan, new KeyColours(List.of(), SHEET.inks().kit())));
     }
 
     private static Layer with(Layer layer, Map<Pencil, Pencil> real) {

@@ -21,7 +21,8 @@ class OverlaysTest {
     private static PageReader.Measures read(ScanConditions conditions) throws UnreadablePage {
         PageReader reader = new PageReader();
         Picture picture = Picture.of(SHEET.scan(Hand.EXACT, conditions, 3).picture());
-        return PageReader.measure(picture, reader.find(picture), SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN);
+        return PageReader.measure(
+                picture, reader.find(picture), SHEET.page(), SHEET.paper(), PageReader.KeyColours.UNKNOWN);
     }
 
     /** White is counted back from the picture: it must be the specks that were reported. */

@@ -42,7 +42,8 @@ class PageReaderTest {
         FoundPage found = reader.find(picture);
 
         assertThat(found.code()).contains(DrawnSheet.CODE);
-        PageReading reading = PageReader.measure(picture, found, SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
+        PageReading reading = PageReader.measure(
+                        picture, found, SHEET.page(), SHEET.paper(), PageReader.KeyColours.UNKNOWN)
                 .reading();
         for (int i = 0; i < 5; i++) {
             assertThat(reading.fields().get(i).lightness().value())
@@ -57,7 +58,8 @@ class PageReaderTest {
         Picture picture = Picture.of(covered);
 
         FoundPage found = reader.find(picture);
-        PageReading reading = PageReader.measure(picture, found, SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
+        PageReading reading = PageReader.measure(
+                        picture, found, SHEET.page(), SHEET.paper(), PageReader.KeyColours.UNKNOWN)
                 .reading();
 
         assertThat(found.markers()).isEqualTo(3);
@@ -92,7 +94,11 @@ class PageReaderTest {
         }
 
         PageReading reading = PageReader.measure(
-                        picture, FoundPage.pointedAt(centres), SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
+                        picture,
+                        FoundPage.pointedAt(centres),
+                        SHEET.page(),
+                        SHEET.paper(),
+                        PageReader.KeyColours.UNKNOWN)
                 .reading();
 
         assertThat(reading.fields().get(2).lightness().value())
@@ -138,8 +144,8 @@ class PageReaderTest {
         FoundPage found = reader.find(picture);
 
         assertThatExceptionOfType(UnreadablePage.class)
-                .isThrownBy(
-                        () -> PageReader.measure(picture, found, SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN))
+                .isThrownBy(() ->
+                        PageReader.measure(picture, found, SHEET.page(), SHEET.paper(), PageReader.KeyColours.UNKNOWN))
                 .satisfies(e -> {
                     assertThat(e.problem()).isEqualTo(Problem.TOO_COARSE);
                     assertThat(e.figure()).isCloseTo(90, within(3.0));
@@ -153,7 +159,7 @@ class PageReaderTest {
                 Picture.of(untouched.scan(Hand.EXACT, DrawnSheet.PLAIN, 5).picture());
 
         PageReading reading = PageReader.measure(
-                        picture, reader.find(picture), SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
+                        picture, reader.find(picture), SHEET.page(), SHEET.paper(), PageReader.KeyColours.UNKNOWN)
                 .reading();
 
         assertThat(reading.fields()).allMatch(FieldReading::blank);
@@ -177,7 +183,8 @@ class PageReaderTest {
 
     private FieldReading dark(Hand hand) throws UnreadablePage {
         Picture picture = Picture.of(SHEET.scan(hand, DrawnSheet.PLAIN, 8).picture());
-        return PageReader.measure(picture, reader.find(picture), SHEET.page(), SHEET.paper(), PageReader.Inks.UNKNOWN)
+        return PageReader.measure(
+                        picture, reader.find(picture), SHEET.page(), SHEET.paper(), PageReader.KeyColours.UNKNOWN)
                 .reading()
                 .fields()
                 .get(3);

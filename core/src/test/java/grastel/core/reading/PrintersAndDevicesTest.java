@@ -3,8 +3,8 @@ package grastel.core.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.page.PageSize;
 import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.fields.Measured;
@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Test;
 /** Printed black of any strength and devices with tone curves of their own: figures hold within what is stated, or are refused. */
 class PrintersAndDevicesTest {
     private static final List<DrawnSheet> SHEETS = List.of(
-            DrawnSheet.of("tint-hue-shade", Values.NONE, Shipped.CARTRIDGE, PageSize.A4),
+            DrawnSheet.of("tint-hue-shade", ChosenValues.NONE, Shipped.CARTRIDGE, PageSize.A4),
             DrawnSheet.of("S31", 8, PageSize.A4));
     /** What is lighter is bare. */
     private static final double BARE = 94;

@@ -3,9 +3,9 @@ package grastel.core.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.core.colour.ColourDifference;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.Stack;
@@ -64,9 +64,9 @@ class ReadingAccuracyTest {
         PageSize size = i % 5 == 4 ? PageSize.LETTER : PageSize.A4;
         return switch (i % 4) {
             case 0 -> DrawnSheet.of(PENCILS[i / 4 % PENCILS.length], 7, size);
-            case 1 -> DrawnSheet.of("tint-hue-shade", Values.NONE, Shipped.CARTRIDGE, size);
-            case 2 -> DrawnSheet.of("burnish-trio", Values.of("pencil", pencil(i)), Shipped.CARTRIDGE, size);
-            default -> DrawnSheet.of("mixing-from-few", Values.NONE, Shipped.CARTRIDGE, size);
+            case 1 -> DrawnSheet.of("tint-hue-shade", ChosenValues.NONE, Shipped.CARTRIDGE, size);
+            case 2 -> DrawnSheet.of("burnish-trio", ChosenValues.of("pencil", pencil(i)), Shipped.CARTRIDGE, size);
+            default -> DrawnSheet.of("mixing-from-few", ChosenValues.NONE, Shipped.CARTRIDGE, size);
         };
     }
 
@@ -123,7 +123,8 @@ class ReadingAccuracyTest {
         for (int i = 0; i < Math.max(6, PAGES / 3); i++) {
             DrawnSheet sheet = DrawnSheet.of(
                     "gradation-strip",
-                    Values.of("pencil", Shipped.pencil(WIDE[i % WIDE.length])).with("strips", 3),
+                    ChosenValues.of("pencil", Shipped.pencil(WIDE[i % WIDE.length]))
+                            .with("strips", 3),
                     Shipped.CARTRIDGE,
                     PageSize.A4);
             boolean banded = i % 2 == 0;
@@ -191,7 +192,7 @@ class ReadingAccuracyTest {
         for (int i = 0; i < Math.max(4, PAGES / 6); i++) {
             DrawnSheet sheet = DrawnSheet.of(
                     "stroke-sampler",
-                    Values.of("pencil", pencil(i)).with("strokes", List.of("HATCH")),
+                    ChosenValues.of("pencil", pencil(i)).with("strokes", List.of("HATCH")),
                     Shipped.CARTRIDGE,
                     PageSize.A4);
             Scan scan = sheet.scan(Hand.EXACT, ordinary(i), 3000 + i);

@@ -96,7 +96,7 @@ class SeveralSheetsTest {
     }
 
     private static PageReading measured(Picture picture, FoundPage found, int n) throws UnreadablePage {
-        return PageReader.measure(picture, found, page(n), SHEET.paper(), PageReader.Inks.UNKNOWN)
+        return PageReader.measure(picture, found, page(n), SHEET.paper(), PageReader.KeyColours.UNKNOWN)
                 .reading();
     }
 

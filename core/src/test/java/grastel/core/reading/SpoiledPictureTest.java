@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.LinearRgb;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
 import grastel.core.reading.fields.FieldReading;
@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class SpoiledPictureTest {
     private static final ScanConditions PHONE = new ScanConditions(200, 3, 8, 40, 0.3, 0.05, 2, 0.75, 0, 10);
     private static final DrawnSheet SHEET =
-            DrawnSheet.of("tint-hue-shade", Values.NONE, Shipped.CARTRIDGE, PageSize.A4);
+            DrawnSheet.of("tint-hue-shade", ChosenValues.NONE, Shipped.CARTRIDGE, PageSize.A4);
 
     private final PageReader reader = new PageReader();
 

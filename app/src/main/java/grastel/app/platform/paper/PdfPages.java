@@ -1,6 +1,6 @@
 package grastel.app.platform.paper;
 
-import grastel.core.page.Line;
+import grastel.core.page.FittedLine;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Typeface;
@@ -75,7 +75,7 @@ public final class PdfPages {
     /** As many lines as it takes. */
     public void text(String words) {
         for (String paragraph : words.split("\n")) {
-            for (String part : Line.wrapped(paragraph, Weight.REGULAR, SMALL, roomMm())) {
+            for (String part : FittedLine.wrapped(paragraph, Weight.REGULAR, SMALL, roomMm())) {
                 line(LEFT, Weight.REGULAR, SMALL, part, LINE);
             }
         }

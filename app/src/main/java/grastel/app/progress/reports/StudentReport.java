@@ -1,7 +1,7 @@
 package grastel.app.progress.reports;
 
 import grastel.app.platform.paper.PdfCanvas;
-import grastel.core.page.Line;
+import grastel.core.page.FittedLine;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
@@ -65,7 +65,7 @@ record StudentReport(
         canvas.text(LEFT, top, 5, Weight.BOLD, head);
         double y = top + LEAD + 1;
         for (String part : words.strip().split("\n")) {
-            for (String line : Line.wrapped(Typeface.printable(part), Weight.REGULAR, EM, ROOM)) {
+            for (String line : FittedLine.wrapped(Typeface.printable(part), Weight.REGULAR, EM, ROOM)) {
                 canvas.text(LEFT, y, EM, Weight.REGULAR, line);
                 y += LEAD;
             }

@@ -2,7 +2,7 @@ package grastel.app.returns.feedback;
 
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.core.judging.Level;
-import grastel.core.page.Line;
+import grastel.core.page.FittedLine;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
@@ -120,7 +120,7 @@ final class Slips {
         if (words.isEmpty()) {
             return at;
         }
-        for (String line : Line.wrapped(Typeface.printable(words), weight, em, ROOM)) {
+        for (String line : FittedLine.wrapped(Typeface.printable(words), weight, em, ROOM)) {
             canvas.text(x, at, em, weight, line);
             at += em * 1.3;
         }

@@ -20,9 +20,9 @@ import org.springframework.transaction.annotation.Transactional;
 class Marking {
     private final Decisions decisions;
     private final PageSorting sorting;
-    private final ReturnPages views;
+    private final ShownPages views;
 
-    Marking(Decisions decisions, PageSorting sorting, ReturnPages views) {
+    Marking(Decisions decisions, PageSorting sorting, ShownPages views) {
         this.decisions = decisions;
         this.sorting = sorting;
         this.views = views;

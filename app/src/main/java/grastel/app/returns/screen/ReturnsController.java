@@ -63,7 +63,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class ReturnsController {
     private final PageRows rows;
     private final PageSorting sorting;
-    private final ReturnPages views;
+    private final ShownPages views;
     private final Intake intake;
     private final Rereading rereading;
     private final Marking marking;
@@ -75,7 +75,7 @@ class ReturnsController {
     ReturnsController(
             PageRows rows,
             PageSorting sorting,
-            ReturnPages views,
+            ShownPages views,
             Intake intake,
             Rereading rereading,
             Marking marking,

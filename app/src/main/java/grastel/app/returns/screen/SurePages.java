@@ -33,13 +33,13 @@ class SurePages {
     private static final Set<Notice> HARMLESS =
             EnumSet.of(Notice.SHARED_PICTURE, Notice.THREE_MARKERS, Notice.ANOTHER_SHEET, Notice.OLDER_READER);
 
-    private final ReturnPages views;
+    private final ShownPages views;
     private final PageRows kept;
     private final Decisions decisions;
     private final ReturnedPages pages;
     private final JsonMapper json;
 
-    SurePages(ReturnPages views, PageRows kept, Decisions decisions, ReturnedPages pages, JsonMapper json) {
+    SurePages(ShownPages views, PageRows kept, Decisions decisions, ReturnedPages pages, JsonMapper json) {
         this.views = views;
         this.kept = kept;
         this.decisions = decisions;

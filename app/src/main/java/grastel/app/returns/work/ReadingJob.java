@@ -65,7 +65,7 @@ public class ReadingJob {
     private final PageStore store;
     private final Sheets sheets;
     private final Charts charts;
-    private final KeyInks inks;
+    private final RememberedKeyColours inks;
     private final ReadAhead readAhead;
     private final Pictures pictures;
     private final Decoder decoder;
@@ -85,7 +85,7 @@ public class ReadingJob {
             PageStore store,
             Sheets sheets,
             Charts charts,
-            KeyInks inks,
+            RememberedKeyColours inks,
             ReadAhead readAhead,
             Pictures pictures,
             Decoder decoder,
@@ -159,7 +159,7 @@ public class ReadingJob {
         }
         PageLayout layout = chart.get().layout();
         PageReader.Measures measures =
-                PageReader.measure(picture, found, layout, chart.get().paper(), PageReader.Inks.UNKNOWN);
+                PageReader.measure(picture, found, layout, chart.get().paper(), PageReader.KeyColours.UNKNOWN);
         charts.keep(chart.get(), measures.reading(), Pictures.whole(measures.straightened(), layout));
         store.chart(taken.id());
         return true;

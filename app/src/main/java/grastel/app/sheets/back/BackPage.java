@@ -5,7 +5,7 @@ import grastel.core.exemplar.Exemplars.Exemplar;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.GoalPlan;
 import grastel.core.judging.Level;
-import grastel.core.page.Line;
+import grastel.core.page.FittedLine;
 import grastel.core.page.PageFurniture;
 import grastel.core.page.PageLayout;
 import grastel.core.page.PageLayout.Weight;
@@ -128,7 +128,7 @@ public final class BackPage {
             canvas.line(SIDE_MM, y, right, y, 0.1);
             double line = y + 4;
             text(SIDE_MM, line, 3.2, Weight.BOLD, goal.goal().label());
-            for (String words : Line.wrapped(goal.goal().praise(), Weight.REGULAR, SMALL, WORDS_MM - 4)) {
+            for (String words : FittedLine.wrapped(goal.goal().praise(), Weight.REGULAR, SMALL, WORDS_MM - 4)) {
                 line += LEAD;
                 text(SIDE_MM, line, SMALL, Weight.REGULAR, words);
             }
@@ -164,7 +164,7 @@ public final class BackPage {
             canvas.line(SIDE_MM, y, right, y, 0.1);
             y += 1;
             for (int i = 0; i < steps.size(); i++) {
-                List<String> lines = Line.wrapped(steps.get(i), Weight.REGULAR, 3.2, right - SIDE_MM - 5);
+                List<String> lines = FittedLine.wrapped(steps.get(i), Weight.REGULAR, 3.2, right - SIDE_MM - 5);
                 if (y + STEP_LEAD * lines.size() > bottom) {
                     return;
                 }

@@ -8,7 +8,7 @@ import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ExerciseData;
 import grastel.app.sheets.api.SheetData.ValueData;
 import grastel.app.sheets.planning.Planner.Draft;
-import grastel.app.sheets.planning.Planner.Drafted;
+import grastel.app.sheets.planning.Planner.DraftedExercise;
 import grastel.app.sheets.rows.Sheet;
 import grastel.app.sheets.rows.SheetJson;
 import grastel.app.sheets.rows.SheetRows;
@@ -89,7 +89,8 @@ public class OwnPages {
 
     /** The first student draws the sheet's variant, every other the next. */
     private Map<UUID, List<ExerciseData>> inVariants(SheetVersion printed, SheetData data, ClassInfo to) {
-        List<Drafted> drafted = planner.draft(printed.sheet().title(), data).exercises();
+        List<DraftedExercise> drafted =
+                planner.draft(printed.sheet().title(), data).exercises();
         Map<UUID, List<ExerciseData>> asked = new HashMap<>();
         if (drafted.stream().anyMatch(OwnPages::drawsItselfAnew)) {
             for (int place = 1; place < to.students().size(); place++) {
@@ -107,7 +108,7 @@ public class OwnPages {
         return asked;
     }
 
-    private static boolean drawsItselfAnew(Drafted exercise) {
+    private static boolean drawsItselfAnew(DraftedExercise exercise) {
         return exercise.parameters().stream().anyMatch(p -> p.name().equals(Parameter.VARIANT));
     }
 

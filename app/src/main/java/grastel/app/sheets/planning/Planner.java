@@ -10,6 +10,7 @@ import grastel.app.sheets.api.PiecesAtHand;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ExerciseData;
 import grastel.app.sheets.api.SheetData.ValueData;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
 import grastel.core.exercise.ExercisePlan;
@@ -19,7 +20,6 @@ import grastel.core.exercise.ImpossibleExercise;
 import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.SheetPlan;
-import grastel.core.exercise.Values;
 import grastel.core.layering.Pressures;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
@@ -70,12 +70,12 @@ public class Planner {
      * @param used every value the plan was made with, by parameter
      * @param plan null where there are problems
      */
-    public record Drafted(
+    public record DraftedExercise(
             ExerciseKind kind,
             List<Parameter> parameters,
-            Values used,
+            ChosenValues used,
             ExercisePlan plan,
-            List<Values.Problem> problems) {}
+            List<ChosenValues.Problem> problems) {}
 
     /**
      * A sheet not yet kept.
@@ -87,7 +87,7 @@ public class Planner {
      */
     public record Draft(
             Setting setting,
-            List<Drafted> exercises,
+            List<DraftedExercise> exercises,
             SheetPlan plan,
             List<PageLayout> pages,
             double grown,
@@ -118,10 +118,10 @@ public class Planner {
         Map<Goal, Double> ofClass = data.schoolClass() == null
                 ? Map.of()
                 : classes.one(data.schoolClass()).thresholds();
-        List<Drafted> exercises =
+        List<DraftedExercise> exercises =
                 data.exercises().stream().map(e -> drafted(e, setting, ofClass)).toList();
         SheetPlan plan = SheetPlan.of(exercises.stream()
-                .map(Drafted::plan)
+                .map(DraftedExercise::plan)
                 .filter(java.util.Objects::nonNull)
                 .toList());
         if (plan.exercises().isEmpty()) {
@@ -192,29 +192,30 @@ public class Planner {
         return new Setting(pencils, paper, method, to.band(), to.pressures(), pieces.all());
     }
 
-    private Drafted drafted(ExerciseData data, Setting setting, Map<Goal, Double> ofClass) {
+    private DraftedExercise drafted(ExerciseData data, Setting setting, Map<Goal, Double> ofClass) {
         ExerciseKind kind = ExerciseKinds.of(data.kind())
                 .orElseThrow(() -> ApiProblem.invalid(
                         "exercises", "NO_SUCH_KIND", "There is no exercise kind " + data.kind() + "."));
         List<Parameter> parameters = kind.parameters(setting);
-        List<Values.Problem> problems = new ArrayList<>();
-        Values chosen = values(data.values(), parameters, problems);
+        List<ChosenValues.Problem> problems = new ArrayList<>();
+        ChosenValues chosen = values(data.values(), parameters, problems);
         problems.addAll(chosen.problems(parameters));
-        Values used = chosen.orSuggested(parameters);
+        ChosenValues used = chosen.orSuggested(parameters);
         if (!problems.isEmpty()) {
-            return new Drafted(kind, parameters, used, null, List.copyOf(problems));
+            return new DraftedExercise(kind, parameters, used, null, List.copyOf(problems));
         }
         try {
             ExercisePlan plan = kind.plan(used, setting).held(ofClass).held(data.thresholds());
-            return new Drafted(kind, parameters, used, plan, List.of());
+            return new DraftedExercise(kind, parameters, used, plan, List.of());
         } catch (ImpossibleExercise e) {
-            Values.Problem problem = new Values.Problem(e.parameter(), e.getMessage(), null);
-            return new Drafted(kind, parameters, used, null, List.of(problem));
+            ChosenValues.Problem problem = new ChosenValues.Problem(e.parameter(), e.getMessage(), null);
+            return new DraftedExercise(kind, parameters, used, null, List.of(problem));
         }
     }
 
     /** Chosen values as the core has them: whole numbers as such, pencils by their ids. */
-    private Values values(Map<String, ValueData> given, List<Parameter> parameters, List<Values.Problem> problems) {
+    private ChosenValues values(
+            Map<String, ValueData> given, List<Parameter> parameters, List<ChosenValues.Problem> problems) {
         Map<UUID, Pencil> owned = kit.pencils().stream().collect(Collectors.toMap(KitPencil::id, KitPencil::pencil));
         Map<String, Parameter> byName =
                 parameters.stream().collect(Collectors.toMap(Parameter::name, Function.identity()));
@@ -224,10 +225,11 @@ public class Planner {
             if (one != null) {
                 values.put(name, one);
             } else if (value != null && value.pencil() != null) {
-                problems.add(new Values.Problem(name, "This pencil is no longer in your kit. Choose another.", null));
+                problems.add(
+                        new ChosenValues.Problem(name, "This pencil is no longer in your kit. Choose another.", null));
             }
         });
-        return new Values(values);
+        return new ChosenValues(values);
     }
 
     private static Object value(ValueData value, Parameter parameter, Map<UUID, Pencil> owned) {

@@ -8,13 +8,14 @@ import grastel.app.sheets.api.SheetData.ValueData;
 import grastel.app.sheets.planning.PlannedPicture;
 import grastel.app.sheets.planning.Planner;
 import grastel.app.sheets.planning.Planner.Draft;
-import grastel.app.sheets.planning.Planner.Drafted;
+import grastel.app.sheets.planning.Planner.DraftedExercise;
 import grastel.app.sheets.planning.SheetWording;
 import grastel.app.sheets.screen.PageViews.PageView;
 import grastel.core.colour.ColourVision;
 import grastel.core.colour.Lab;
 import grastel.core.colour.MunsellValue;
 import grastel.core.colour.Srgb;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -25,7 +26,6 @@ import grastel.core.exercise.GoalPlan;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Ladder;
 import grastel.core.exercise.Parameter;
-import grastel.core.exercise.Values;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Confusions;
 import grastel.core.recipe.Confusions.Confusion;
@@ -226,7 +226,7 @@ public final class SheetViews {
     public static DraftView of(Draft draft, Map<Pencil, UUID> ids) {
         int planned = 0;
         List<ExerciseView> exercises = new ArrayList<>();
-        for (Drafted one : draft.exercises()) {
+        for (DraftedExercise one : draft.exercises()) {
             ExercisePlan plan =
                     one.plan() == null ? null : draft.plan().exercises().get(planned++);
             exercises.add(exercise(one, plan, draft.setting().band(), ids));
@@ -247,7 +247,8 @@ public final class SheetViews {
                         : draft.pageProblems().get(0).message());
     }
 
-    private static ExerciseView exercise(Drafted one, ExercisePlan plan, GradeBand band, Map<Pencil, UUID> ids) {
+    private static ExerciseView exercise(
+            DraftedExercise one, ExercisePlan plan, GradeBand band, Map<Pencil, UUID> ids) {
         boolean none = plan == null;
         return new ExerciseView(
                 KindView.of(one.kind()),
@@ -315,7 +316,7 @@ public final class SheetViews {
                 p.suggested() == null);
     }
 
-    private static Map<String, ValueData> values(Values values, Map<Pencil, UUID> ids) {
+    private static Map<String, ValueData> values(ChosenValues values, Map<Pencil, UUID> ids) {
         Map<String, ValueData> all = new LinkedHashMap<>();
         values.chosen().forEach((name, value) -> all.put(name, Planner.data(value, ids)));
         return all;

@@ -1,6 +1,7 @@
 package grastel.core.exercise.analogousblend;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -14,7 +15,6 @@ import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Span;
-import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
@@ -64,7 +64,7 @@ public final class AnalogousBlend implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         Pencil first = Parameters.chosen(values, Parameters.PENCIL, "with a clear hue", setting);
         List<Pencil> three = three(first, values.pencil(SECOND), values.pencil(THIRD), setting);
         double length = values.measure(Parameters.LENGTH);

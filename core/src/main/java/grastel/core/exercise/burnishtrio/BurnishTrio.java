@@ -1,5 +1,6 @@
 package grastel.core.exercise.burnishtrio;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -13,7 +14,6 @@ import grastel.core.exercise.PencilChoice;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.advice.Slip;
@@ -107,7 +107,7 @@ public final class BurnishTrio implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
         double side = values.measure(Parameters.BOX);
         int boxes = values.whole(STEPS);

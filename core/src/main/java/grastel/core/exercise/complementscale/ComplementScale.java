@@ -1,5 +1,6 @@
 package grastel.core.exercise.complementscale;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -13,7 +14,6 @@ import grastel.core.exercise.PencilChoice;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
@@ -56,7 +56,7 @@ public final class ComplementScale implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         Pencil colour = Parameters.chosen(values, Parameters.PENCIL, "with a clear hue", setting);
         Pencil complement = values.pencil(COMPLEMENT)
                 .or(() -> Complements.of(colour, setting.colours(), setting.paper()).stream()
@@ -141,7 +141,7 @@ public final class ComplementScale implements ExerciseKind {
                                     ? List.of()
                                     : List.of(new Finding.Remedy(
                                             "take " + best.complement().name(),
-                                            Values.of(COMPLEMENT, best.complement()))))));
+                                            ChosenValues.of(COMPLEMENT, best.complement()))))));
         }
     }
 

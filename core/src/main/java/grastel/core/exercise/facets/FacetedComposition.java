@@ -1,6 +1,7 @@
 package grastel.core.exercise.facets;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -18,7 +19,6 @@ import grastel.core.exercise.Piece.Made;
 import grastel.core.exercise.Piece.Work;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Values;
 import grastel.core.layering.Layer;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.advice.Slip;
@@ -89,7 +89,7 @@ public final class FacetedComposition implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         Pencil first =
                 Parameters.chosen(values, Parameters.PENCIL, "dark enough for edges to be read on this paper", setting);
         double width = values.measure(WIDTH);

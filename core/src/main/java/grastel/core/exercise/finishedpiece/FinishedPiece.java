@@ -1,5 +1,6 @@
 package grastel.core.exercise.finishedpiece;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -15,7 +16,6 @@ import grastel.core.exercise.Piece.Made;
 import grastel.core.exercise.Piece.Work;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Values;
 import grastel.core.layering.advice.Slip;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
@@ -66,7 +66,7 @@ public final class FinishedPiece implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         Piece piece = setting.pieces().stream()
                 .filter(p -> p.id().equals(values.chosen().get(PIECE)))
                 .findFirst()

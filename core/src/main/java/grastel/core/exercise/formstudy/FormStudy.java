@@ -1,6 +1,7 @@
 package grastel.core.exercise.formstudy;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -16,7 +17,6 @@ import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Recipe;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Values;
 import grastel.core.exercise.formstudy.Zones.Role;
 import grastel.core.exercise.formstudy.Zones.Zone;
 import grastel.core.layering.PressureGrade;
@@ -87,7 +87,7 @@ public final class FormStudy implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         Form form = values.choice(FORM, Form.class);
         Pencil own = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
         double size = values.measure(SIZE);
@@ -243,7 +243,7 @@ public final class FormStudy implements ExerciseKind {
         if (values > possible) {
             List<Remedy> remedies = possible < 3
                     ? List.of()
-                    : List.of(new Remedy(values + " → " + possible + " values", Values.of(VALUES, possible)));
+                    : List.of(new Remedy(values + " → " + possible + " values", ChosenValues.of(VALUES, possible)));
             builder.finding(new Finding(
                     null,
                     own.name() + " spans " + possible + " clear values on this paper; " + values + " are asked.",

@@ -1,6 +1,7 @@
 package grastel.core.exercise.gradationstrip;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -13,7 +14,6 @@ import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Span;
-import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
@@ -56,7 +56,7 @@ public final class GradationStrip implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
         double length = values.measure(Parameters.LENGTH);
         PencilReach reach = PencilReach.of(pencil, setting.paper(), Optional.empty(), setting.pressures());

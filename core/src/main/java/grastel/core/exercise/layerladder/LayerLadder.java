@@ -1,5 +1,6 @@
 package grastel.core.exercise.layerladder;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -12,7 +13,6 @@ import grastel.core.exercise.Parameters;
 import grastel.core.exercise.PencilChoice;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
@@ -50,7 +50,7 @@ public final class LayerLadder implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
         double side = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);
@@ -89,7 +89,7 @@ public final class LayerLadder implements ExerciseKind {
             if (step(rungs, i) < JUST_SEEN) {
                 List<Remedy> remedies = i < 3
                         ? List.of()
-                        : List.of(new Remedy(rungs.size() + " → " + i + " layers", Values.of(RUNGS, i)));
+                        : List.of(new Remedy(rungs.size() + " → " + i + " layers", ChosenValues.of(RUNGS, i)));
                 builder.finding(new Finding(
                         rungs.get(i).id(),
                         String.format(

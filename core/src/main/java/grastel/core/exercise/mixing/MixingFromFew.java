@@ -3,6 +3,7 @@ package grastel.core.exercise.mixing;
 import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
 import grastel.core.colour.Temperature;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -14,7 +15,6 @@ import grastel.core.exercise.PencilChoice;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Values;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.MixedBlacks;
@@ -71,7 +71,7 @@ public final class MixingFromFew implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         List<Pencil> primaries = List.of(
                 Parameters.chosen(values, RED, "red", setting),
                 Parameters.chosen(values, YELLOW, "yellow", setting),

@@ -2,6 +2,7 @@ package grastel.core.exercise.pressurescale;
 
 import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -16,7 +17,6 @@ import grastel.core.exercise.PencilChoice;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Values;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
@@ -81,7 +81,7 @@ public final class PressureScale implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         return new Drawing(values, setting).plan();
     }
 
@@ -96,7 +96,7 @@ public final class PressureScale implements ExerciseKind {
         private final PencilReach reach;
         private final PlanBuilder builder;
 
-        Drawing(Values values, Setting setting) {
+        Drawing(ChosenValues values, Setting setting) {
             this.pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
             this.setting = setting.like(pencil);
             this.foundation = values.pencil(FOUNDATION);
@@ -164,7 +164,8 @@ public final class PressureScale implements ExerciseKind {
                         foundations()));
             } else if (steps > reach.steps()) {
                 List<Remedy> remedies = new ArrayList<>();
-                remedies.add(new Remedy(steps + " → " + reach.steps() + " steps", Values.of(STEPS, reach.steps())));
+                remedies.add(
+                        new Remedy(steps + " → " + reach.steps() + " steps", ChosenValues.of(STEPS, reach.steps())));
                 remedies.addAll(foundations());
                 builder.finding(new Finding(
                         null,
@@ -200,7 +201,7 @@ public final class PressureScale implements ExerciseKind {
                                     .steps()))
                     .map(p -> new Remedy(
                             "add a " + p.name() + " foundation",
-                            Values.of(FOUNDATION, p).with(STEPS, steps)))
+                            ChosenValues.of(FOUNDATION, p).with(STEPS, steps)))
                     .stream()
                     .toList();
         }

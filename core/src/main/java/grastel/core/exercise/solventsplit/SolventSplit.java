@@ -1,5 +1,6 @@
 package grastel.core.exercise.solventsplit;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -13,7 +14,6 @@ import grastel.core.exercise.PencilChoice;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
@@ -53,7 +53,7 @@ public final class SolventSplit implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         if (setting.method().has(School.SOLVENT_NONE)) {
             throw new ImpossibleExercise(
                     "method", "This class's method has no solvent. A burnish trio shows a smooth surface without it.");

@@ -2,6 +2,7 @@ package grastel.core.exercise.temperature;
 
 import grastel.core.colour.PaintersWheel;
 import grastel.core.colour.Temperature;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -14,7 +15,6 @@ import grastel.core.exercise.PencilChoice;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
@@ -72,7 +72,7 @@ public final class TemperatureAndGlaze implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         Pencil warm = Parameters.chosen(values, WARM, "that is warm", setting);
         Pencil cool = Parameters.chosen(values, COOL, "that is cool", setting);
         Pencil glaze = values.pencil(GLAZE).orElse(warm);

@@ -2,6 +2,7 @@ package grastel.core.exercise.texture;
 
 import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -20,7 +21,6 @@ import grastel.core.exercise.Piece.Made;
 import grastel.core.exercise.Piece.Work;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Values;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
@@ -135,7 +135,7 @@ public final class TextureStudy implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         Look look = values.choice(SURFACE, Look.class);
         Pencil base = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
         Pencil detail = values.pencil(DETAIL).orElseGet(() -> darker(base, setting));

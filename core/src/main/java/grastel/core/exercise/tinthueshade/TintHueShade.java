@@ -1,6 +1,7 @@
 package grastel.core.exercise.tinthueshade;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -14,7 +15,6 @@ import grastel.core.exercise.Parameters;
 import grastel.core.exercise.PencilChoice;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Values;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.ColourFamily;
 import grastel.core.media.Pencil;
@@ -82,7 +82,7 @@ public final class TintHueShade implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         List<ColourFamily> families =
                 values.several(FAMILIES).stream().map(ColourFamily::valueOf).toList();
         Pencil white = PencilChoice.white(setting.pencils().pencils())
@@ -176,7 +176,7 @@ public final class TintHueShade implements ExerciseKind {
                 ? List.of()
                 : List.of(new Remedy(
                         "leave " + words(family) + " out",
-                        Values.of(
+                        ChosenValues.of(
                                 FAMILIES,
                                 families.stream()
                                         .filter(f -> f != family)

@@ -1,6 +1,7 @@
 package grastel.core.exercise.tonedscale;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -16,7 +17,6 @@ import grastel.core.exercise.PencilChoice;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Values;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
 import grastel.core.recipe.PressureRecipe;
@@ -71,7 +71,7 @@ public final class TonedScale implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         if (setting.onLightPaper()) {
             throw new ImpossibleExercise(
                     "paper",
@@ -134,7 +134,7 @@ public final class TonedScale implements ExerciseKind {
         if (steps < side) {
             List<Remedy> remedies = steps < 1
                     ? List.of()
-                    : List.of(new Remedy(side + " → " + steps + " on each side", Values.of(EACH_SIDE, steps)));
+                    : List.of(new Remedy(side + " → " + steps + " on each side", ChosenValues.of(EACH_SIDE, steps)));
             builder.finding(new Finding(
                     null,
                     String.format(

@@ -1,6 +1,7 @@
 package grastel.core.exercise.twocolourfade;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
@@ -15,7 +16,6 @@ import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Span;
-import grastel.core.exercise.Values;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
@@ -60,7 +60,7 @@ public final class TwoColourFade implements ExerciseKind {
     }
 
     @Override
-    public ExercisePlan plan(Values values, Setting setting) {
+    public ExercisePlan plan(ChosenValues values, Setting setting) {
         Pencil first = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
         Pencil second = values.pencil(SECOND).orElseGet(() -> partner(first, setting));
         if (second.equals(first)) {
@@ -187,7 +187,8 @@ public final class TwoColourFade implements ExerciseKind {
         List<Remedy> remedies = Math.abs(overlap - best) < 1
                 ? List.of()
                 : List.of(new Remedy(
-                        String.format(Locale.ROOT, "%.0f → %.0f mm overlap", overlap, best), Values.of(OVERLAP, best)));
+                        String.format(Locale.ROOT, "%.0f → %.0f mm overlap", overlap, best),
+                        ChosenValues.of(OVERLAP, best)));
         if (Math.abs(off) > SEEN_JOIN) {
             builder.finding(new Finding(
                     strip.id(),

@@ -7,7 +7,7 @@ import grastel.core.exercise.PicturePlan;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
 import grastel.core.reading.keys.ColourCorrection;
-import grastel.core.reading.keys.KeyInk;
+import grastel.core.reading.keys.KeyColour;
 import grastel.core.reading.light.EvenPage;
 import java.util.Arrays;
 import java.util.List;
@@ -51,7 +51,7 @@ public final class FieldReader {
         this.sharpness = sharpness;
         this.fix = fix;
         this.ground = ground;
-        this.paperLightness = KeyInk.lab(ground.seen()).lightness();
+        this.paperLightness = KeyColour.lab(ground.seen()).lightness();
     }
 
     public FieldReading read(PageLayout.Field field) {

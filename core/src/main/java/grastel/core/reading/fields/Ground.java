@@ -10,7 +10,7 @@ import grastel.core.page.PageLayout.Shows;
 import grastel.core.page.PageLayout.Window;
 import grastel.core.page.Rect;
 import grastel.core.reading.keys.ColourCorrection;
-import grastel.core.reading.keys.KeyInk;
+import grastel.core.reading.keys.KeyColour;
 import grastel.core.reading.light.EvenPage;
 import java.util.Comparator;
 import java.util.List;
@@ -35,19 +35,19 @@ public record Ground(LinearRgb seen, Lab colour, double edgeMm, double spread, D
     /** The paper that the page is printed on. */
     public static Ground printed(Paper paper) {
         LinearRgb light = LinearRgb.of(paper.ground().toXyz());
-        return new Ground(light, KeyInk.lab(light), FieldSamples.INSIDE_MM, 0, null);
+        return new Ground(light, KeyColour.lab(light), FieldSamples.INSIDE_MM, 0, null);
     }
 
     /** Under a card, as its windows on bare paper show it; of windows that differ the one that is most like what was planned. */
     public static Ground under(PageLayout card, EvenPage page, ColourCorrection fix, Paper planned) {
-        Lab asked = KeyInk.lab(LinearRgb.of(planned.ground().toXyz()));
+        Lab asked = KeyColour.lab(LinearRgb.of(planned.ground().toXyz()));
         LinearRgb seen = card.windows().stream()
                 .filter(w -> w.shows() == Shows.PAPER)
                 .map(Window::rect)
                 .map(r -> mean(page, r))
-                .min(Comparator.comparingDouble(c -> ColourDifference.ciede2000(KeyInk.lab(fix.of(c)), asked)))
+                .min(Comparator.comparingDouble(c -> ColourDifference.ciede2000(KeyColour.lab(fix.of(c)), asked)))
                 .orElseThrow();
-        return new Ground(seen, KeyInk.lab(fix.of(seen)), CARD_EDGE_MM, Card.STOCK_SPREAD, PLAY_MM);
+        return new Ground(seen, KeyColour.lab(fix.of(seen)), CARD_EDGE_MM, Card.STOCK_SPREAD, PLAY_MM);
     }
 
     private static LinearRgb mean(EvenPage page, Rect window) {
@@ -56,7 +56,7 @@ public record Ground(LinearRgb seen, Lab colour, double edgeMm, double spread, D
 
     public boolean isOther(Paper planned) {
         return ColourDifference.ciede2000(
-                        colour, KeyInk.lab(LinearRgb.of(planned.ground().toXyz())))
+                        colour, KeyColour.lab(LinearRgb.of(planned.ground().toXyz())))
                 > OTHER;
     }
 }

@@ -39,10 +39,10 @@ public final class KeyReader {
     private final List<Key> keys = new ArrayList<>();
 
     /** A filled key box. */
-    private record Key(int pencil, LinearRgb seen, KeyInk ink) {
+    private record Key(int pencil, LinearRgb seen, KeyColour ink) {
         /** Chroma of its pencil at the value seen. */
         double chromaAsked() {
-            return KeyInk.lab(ink.asLightAs(seen)).chroma();
+            return KeyColour.lab(ink.asLightAs(seen)).chroma();
         }
 
         /** How far from its pencil, seen through a correction. */
@@ -64,13 +64,13 @@ public final class KeyReader {
      * @param kit other pencils that could have been taken by mistake
      */
     public static Result read(
-            EvenPage page, List<PageLayout.Key> boxes, List<KeyInk> inks, List<KeyInk> kit, LinearRgb paper) {
+            EvenPage page, List<PageLayout.Key> boxes, List<KeyColour> inks, List<KeyColour> kit, LinearRgb paper) {
         KeyReader reader = new KeyReader(paper);
-        double bare = KeyInk.lab(paper).lightness();
+        double bare = KeyColour.lab(paper).lightness();
         for (PageLayout.Key box : boxes) {
             if (box.pencil() < inks.size()) {
                 LinearRgb seen = mean(page, box.rect().inset(INSIDE_MM));
-                if (bare - KeyInk.lab(seen).lightness() > FILLED) {
+                if (bare - KeyColour.lab(seen).lightness() > FILLED) {
                     reader.keys.add(new Key(box.pencil(), seen, inks.get(box.pencil())));
                 }
             }
@@ -83,10 +83,10 @@ public final class KeyReader {
         List<Key> clear =
                 keys.stream().filter(k -> k.chromaAsked() > CLEAR_COLOUR).toList();
         return !clear.isEmpty()
-                && clear.stream().allMatch(k -> KeyInk.lab(k.seen()).chroma() < GREYED * k.chromaAsked());
+                && clear.stream().allMatch(k -> KeyColour.lab(k.seen()).chroma() < GREYED * k.chromaAsked());
     }
 
-    private Result result(List<KeyInk> kit) {
+    private Result result(List<KeyColour> kit) {
         if (keys.isEmpty()) {
             return new Result(ColourCorrection.NONE, KeyReport.NONE, false);
         }
@@ -128,16 +128,16 @@ public final class KeyReader {
         return keys.stream().mapToDouble(k -> k.off(fix)).average().orElse(0);
     }
 
-    private List<KeyReport.Suspect> suspects(ColourCorrection fix, List<KeyInk> kit) {
+    private List<KeyReport.Suspect> suspects(ColourCorrection fix, List<KeyColour> kit) {
         double[] offs = keys.stream().mapToDouble(k -> k.off(fix)).sorted().toArray();
         double usual = offs[(offs.length - 1) / 2];
         List<KeyReport.Suspect> suspects = new ArrayList<>();
         for (Key key : keys) {
             LinearRgb now = fix.of(key.seen());
             double own = key.off(fix);
-            KeyInk nearest = key.ink();
+            KeyColour nearest = key.ink();
             double least = own;
-            for (KeyInk other : kit) {
+            for (KeyColour other : kit) {
                 double off = distance(now, other.asLightAs(now));
                 if (off < least) {
                     least = off;
@@ -152,8 +152,8 @@ public final class KeyReader {
     }
 
     private static double distance(LinearRgb one, LinearRgb other) {
-        Lab a = KeyInk.lab(one);
-        return ColourDifference.ciede2000(a, KeyInk.lab(other));
+        Lab a = KeyColour.lab(one);
+        return ColourDifference.ciede2000(a, KeyColour.lab(other));
     }
 
     private static LinearRgb mean(EvenPage page, Rect area) {

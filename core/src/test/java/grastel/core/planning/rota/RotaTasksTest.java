@@ -3,13 +3,13 @@ package grastel.core.planning.rota;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.SheetPlan;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.planning.Stage;
 import grastel.core.planning.Stage.Kind;
 import grastel.core.planning.Stages;
@@ -36,7 +36,7 @@ class RotaTasksTest {
         return Stages.of(
                 List.of(SheetPlan.of(Stream.of(kinds)
                         .map(k -> Shipped.plan(
-                                k, new Values(Map.of()), k.equals("toned-scale") ? Shipped.BROWN_PAPER : white))
+                                k, new ChosenValues(Map.of()), k.equals("toned-scale") ? Shipped.BROWN_PAPER : white))
                         .toList())),
                 GradeBand.DEVELOPING,
                 8,

@@ -28,7 +28,7 @@ class ColourCorrectionTest {
         ColourCorrection fix = ColourCorrection.fit(pairs, paper);
 
         for (Pair pair : pairs) {
-            assertThat(ColourDifference.ciede2000(KeyInk.lab(fix.of(pair.seen())), KeyInk.lab(pair.real())))
+            assertThat(ColourDifference.ciede2000(KeyColour.lab(fix.of(pair.seen())), KeyColour.lab(pair.real())))
                     .isLessThan(0.6);
         }
     }

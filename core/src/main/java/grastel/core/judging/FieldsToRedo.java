@@ -24,12 +24,12 @@ import java.util.stream.Collectors;
  * worst field that is every field below secure, of a row the one that is out of it, of tries at the same the best, and of what
  * was left empty the empty ones; of a form always the whole form.
  */
-public final class Again {
+public final class FieldsToRedo {
     private final ExercisePlan plan;
     private final GradeBand band;
     private final Judge judge;
 
-    public Again(ExercisePlan plan, GradeBand band, Paper paper) {
+    public FieldsToRedo(ExercisePlan plan, GradeBand band, Paper paper) {
         this.plan = plan;
         this.band = band;
         this.judge = new Judge(plan, band, paper);

@@ -2,13 +2,13 @@ package grastel.core.judging;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
-import grastel.core.judging.Again.Missed;
+import grastel.core.judging.FieldsToRedo.Missed;
 import grastel.core.reading.fields.FieldReading;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,9 +17,9 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** Five boxes of a pressure scale, of which some are done again. */
-class AgainTest {
+class FieldsToRedoTest {
     private static final ExercisePlan PLAN =
-            Shipped.plan("pressure-scale", Values.of("pencil", Shipped.pencil("S36")), Shipped.WHITE_PAPER);
+            Shipped.plan("pressure-scale", ChosenValues.of("pencil", Shipped.pencil("S36")), Shipped.WHITE_PAPER);
     private static final double[] STEADY = {1, 1, 1, 1, 1};
 
     private static List<FieldReading> boxes(double[] lightness, double[] unevenness) {
@@ -39,7 +39,7 @@ class AgainTest {
     }
 
     private static Map<String, Optional<Cause>> again(List<Missed> marks, List<FieldReading> boxes) {
-        return new Again(PLAN, GradeBand.DEVELOPING, Shipped.WHITE_PAPER.paper())
+        return new FieldsToRedo(PLAN, GradeBand.DEVELOPING, Shipped.WHITE_PAPER.paper())
                 .fields(marks, List.of(Pages.of(boxes)));
     }
 
@@ -94,14 +94,14 @@ class AgainTest {
 
     @Test
     void aFormIsDoneAgainAsAWhole() {
-        ExercisePlan form = Shipped.plan("form-study", Values.NONE, Shipped.WHITE_PAPER);
+        ExercisePlan form = Shipped.plan("form-study", ChosenValues.NONE, Shipped.WHITE_PAPER);
         FieldPlan zone =
                 form.fields().stream().filter(FieldPlan::isShape).findFirst().orElseThrow();
         List<FieldReading> read = form.fields().stream()
                 .map(f -> JudgeTest.field(f.id(), f.askedLightness(), 1, 1, 0.1, false))
                 .toList();
 
-        assertThat(new Again(form, GradeBand.DEVELOPING, Shipped.WHITE_PAPER.paper())
+        assertThat(new FieldsToRedo(form, GradeBand.DEVELOPING, Shipped.WHITE_PAPER.paper())
                         .fields(
                                 List.of(new Missed(Goal.ZONE_VALUES, Level.NEARLY, Cause.ZONE_TOO_LIGHT, zone.id())),
                                 List.of(Pages.of(read))))

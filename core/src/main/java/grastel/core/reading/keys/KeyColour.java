@@ -10,8 +10,8 @@ import java.util.List;
  * @param name the pencil's name
  * @param ramp its light on this paper from bare paper to as full as it gets, paper first; at least two
  */
-public record KeyInk(String name, List<LinearRgb> ramp) {
-    public KeyInk {
+public record KeyColour(String name, List<LinearRgb> ramp) {
+    public KeyColour {
         ramp = List.copyOf(ramp);
         if (ramp.size() < 2) {
             throw new IllegalArgumentException("A ramp goes from paper to full: " + name + " has " + ramp.size());

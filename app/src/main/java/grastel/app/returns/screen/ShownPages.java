@@ -52,7 +52,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Puts returned pages together with whose they are, for the screen. */
 @Component
 @Transactional(readOnly = true)
-class ReturnPages {
+class ShownPages {
     private final Returns returns;
     private final PageRows rows;
     private final Decisions decisions;
@@ -61,7 +61,7 @@ class ReturnPages {
     private final Classes classes;
     private final Accounts accounts;
 
-    ReturnPages(
+    ShownPages(
             Returns returns,
             PageRows rows,
             Decisions decisions,

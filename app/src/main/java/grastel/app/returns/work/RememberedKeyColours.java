@@ -9,36 +9,37 @@ import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.page.Card;
 import grastel.core.reading.PageReader;
-import grastel.core.reading.keys.KeyInk;
+import grastel.core.reading.keys.KeyColour;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
 /** What pencils look like in key boxes, worked out once for each pencil and paper. */
 @Component
-class KeyInks {
-    private final Cache<On, KeyInk> known =
+class RememberedKeyColours {
+    private final Cache<On, KeyColour> known =
             Caffeine.newBuilder().maximumSize(1000).build();
 
     private final Sheets sheets;
 
-    KeyInks(Sheets sheets) {
+    RememberedKeyColours(Sheets sheets) {
         this.sheets = sheets;
     }
 
     private record On(Pencil pencil, Paper paper) {}
 
-    PageReader.Inks of(PrintedSheet sheet) {
+    PageReader.KeyColours of(PrintedSheet sheet) {
         // The key boxes of a card are filled on the card itself.
         Paper on = sheet.layout().hasWindows() ? Card.STOCK : sheet.paper();
-        List<KeyInk> own = sheet.plan().palette().stream().map(p -> ink(p, on)).toList();
-        List<KeyInk> kit = sheets.pencilsAtHand().stream()
+        List<KeyColour> own =
+                sheet.plan().palette().stream().map(p -> ink(p, on)).toList();
+        List<KeyColour> kit = sheets.pencilsAtHand().stream()
                 .filter(p -> !p.colourless())
                 .map(p -> ink(p, on))
                 .toList();
-        return new PageReader.Inks(own, kit);
+        return new PageReader.KeyColours(own, kit);
     }
 
-    private KeyInk ink(Pencil pencil, Paper paper) {
-        return known.get(new On(pencil, paper), on -> new KeyInk(pencil.name(), KeyRamp.of(pencil, paper)));
+    private KeyColour ink(Pencil pencil, Paper paper) {
+        return known.get(new On(pencil, paper), on -> new KeyColour(pencil.name(), KeyRamp.of(pencil, paper)));
     }
 }

@@ -19,7 +19,7 @@ import java.util.concurrent.ConcurrentHashMap;
  * How much paper the fields of an exercise should still show, seen as the reader sees them: the predicted swatch is painted and
  * looked at, once for each field.
  */
-public final class Cover {
+public final class ExpectedSpecks {
     private static final double PX_PER_MM = 8;
     private static final int SIDE = 128;
     private static final long SEED = 23;
@@ -30,7 +30,7 @@ public final class Cover {
     private final Map<String, Double> grains = new ConcurrentHashMap<>();
 
     /** @param paper what the sheet was printed on */
-    public Cover(ExercisePlan plan, Paper paper) {
+    public ExpectedSpecks(ExercisePlan plan, Paper paper) {
         this.plan = plan;
         this.paper = paper;
     }

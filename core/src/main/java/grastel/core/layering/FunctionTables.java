@@ -4,7 +4,7 @@ package grastel.core.layering;
  * The two functions a swatch takes hundreds of times for every pass, from tables: together they were most of the time of a
  * pass and of its colour.
  */
-final class Tables {
+final class FunctionTables {
     /** Yule and Nielsen 1951: light spreads sideways in paper, so classes average in R^(1/n). */
     static final double SPREAD = 1.7;
 
@@ -24,7 +24,7 @@ final class Tables {
         }
     }
 
-    private Tables() {}
+    private FunctionTables() {}
 
     /** e^−x for x ≥ 0, within 5e-8 of itself; 0 beyond 40. A table of thirty-seconds and three terms of Taylor's series. */
     static double fade(double x) {

@@ -9,21 +9,21 @@ import java.util.Map;
 import java.util.Optional;
 
 /** Chosen values by the names of their parameters: Integer, Double, String, list of String, or {@link Pencil}. */
-public record Values(Map<String, Object> chosen) {
-    public static final Values NONE = new Values(Map.of());
+public record ChosenValues(Map<String, Object> chosen) {
+    public static final ChosenValues NONE = new ChosenValues(Map.of());
 
-    public Values {
+    public ChosenValues {
         chosen = Map.copyOf(chosen);
     }
 
-    public static Values of(String name, Object value) {
+    public static ChosenValues of(String name, Object value) {
         return NONE.with(name, value);
     }
 
-    public Values with(String name, Object value) {
+    public ChosenValues with(String name, Object value) {
         Map<String, Object> more = new LinkedHashMap<>(chosen);
         more.put(name, value);
-        return new Values(more);
+        return new ChosenValues(more);
     }
 
     /** Something chosen that cannot be. @param nearest the nearest possible value, or null if there is none */
@@ -45,14 +45,14 @@ public record Values(Map<String, Object> chosen) {
     }
 
     /** These values with the suggestions of all parameters that have one and were left open. */
-    public Values orSuggested(List<Parameter> parameters) {
+    public ChosenValues orSuggested(List<Parameter> parameters) {
         Map<String, Object> all = new LinkedHashMap<>(chosen);
         for (Parameter parameter : parameters) {
             if (parameter.suggested() != null) {
                 all.putIfAbsent(parameter.name(), parameter.suggested());
             }
         }
-        return new Values(all);
+        return new ChosenValues(all);
     }
 
     public int whole(String name) {

@@ -6,8 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A line of words that fits its room. */
-public final class Line {
-    private Line() {}
+public final class FittedLine {
+    private FittedLine() {}
 
     /** Words broken into lines that fit their room, as many as it takes. */
     public static List<String> wrapped(String words, Weight weight, double size, double room) {

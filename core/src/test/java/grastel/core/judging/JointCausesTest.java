@@ -3,12 +3,12 @@ package grastel.core.judging;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Goal;
 import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Shipped;
-import grastel.core.exercise.Values;
 import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.fields.Measured;
 import grastel.core.reading.fields.Strokes;
@@ -21,12 +21,12 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** One figure can have several reasons; a second figure tells which. */
-class CombinationTest {
+class JointCausesTest {
     private static final ExercisePlan SCALE =
-            Shipped.plan("pressure-scale", Values.of("pencil", Shipped.pencil("S36")), Shipped.WHITE_PAPER);
+            Shipped.plan("pressure-scale", ChosenValues.of("pencil", Shipped.pencil("S36")), Shipped.WHITE_PAPER);
     private static final ExercisePlan REDS =
-            Shipped.plan("tint-hue-shade", Values.of("families", List.of("RED")), Shipped.WHITE_PAPER);
-    private static final ExercisePlan LADDER = Shipped.plan("layer-ladder", Values.NONE, Shipped.WHITE_PAPER);
+            Shipped.plan("tint-hue-shade", ChosenValues.of("families", List.of("RED")), Shipped.WHITE_PAPER);
+    private static final ExercisePlan LADDER = Shipped.plan("layer-ladder", ChosenValues.NONE, Shipped.WHITE_PAPER);
 
     /** What was found in a field besides what the plan asks. */
     private record Found(Lab colour, double specks, double uneven, double outside, double coherence) {

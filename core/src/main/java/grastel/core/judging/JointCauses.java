@@ -13,7 +13,7 @@ import java.util.stream.Collectors;
  * Settles the cause of a goal by what other measures of the same page say: many faults look alike in one figure and part in a
  * second. Levels and figures stay as they are.
  */
-final class Combination {
+final class JointCauses {
     /** A field with more paper than this between its pencil shows it as grain, %. */
     private static final double GRAIN_SHOWS = 10;
     /** A field with less than this has a full tooth, %. */
@@ -22,7 +22,7 @@ final class Combination {
     private static final double ONE_WAY = 0.4;
 
     /** Where a proposal has a cause and something else holds, another cause is meant. The first that fits counts. */
-    private record Rule(Cause seen, BiPredicate<Combination, Proposal> also, Cause meant) {}
+    private record Rule(Cause seen, BiPredicate<JointCauses, Proposal> also, Cause meant) {}
 
     private static final List<Rule> RULES = List.of(
             new Rule(
@@ -44,14 +44,14 @@ final class Combination {
     private final Map<Goal, Proposal> byGoal;
     private final Map<String, FieldReading> byField;
 
-    private Combination(List<Proposal> proposals, Map<String, FieldReading> byField) {
+    private JointCauses(List<Proposal> proposals, Map<String, FieldReading> byField) {
         this.byGoal = proposals.stream().collect(Collectors.toMap(Proposal::goal, Function.identity(), (a, b) -> a));
         this.byField = byField;
     }
 
     /** The proposals with their causes settled by one another. @param byField what was read */
     static List<Proposal> settled(List<Proposal> proposals, Map<String, FieldReading> byField) {
-        Combination page = new Combination(proposals, byField);
+        JointCauses page = new JointCauses(proposals, byField);
         return proposals.stream().map(page::settled).toList();
     }
 
