@@ -1,6 +1,7 @@
 package grastel.core.chart;
 
 import grastel.core.layering.Layer;
+import grastel.core.media.Masstone;
 import grastel.core.media.Pencil;
 import grastel.core.media.PencilSet;
 import java.util.ArrayList;
@@ -17,7 +18,6 @@ import java.util.stream.IntStream;
  * @param pressed place of the pencil whose pressures are shown
  */
 public record ChartPlan(List<Entry> pencils, int white, Pencil blender, int pressed) {
-    private static final double WHITE_LIGHTNESS = 85;
     private static final double WHITE_CHROMA = 8;
     private static final double PRESSED_LIGHTNESS = 32;
 
@@ -81,7 +81,7 @@ public record ChartPlan(List<Entry> pencils, int white, Pencil blender, int pres
     public static Optional<Integer> whiteOf(List<Pencil> pencils) {
         return IntStream.range(0, pencils.size())
                 .boxed()
-                .filter(i -> pencils.get(i).masstone().toLab().lightness() > WHITE_LIGHTNESS
+                .filter(i -> Masstone.isWhite(pencils.get(i).masstone().toLab())
                         && pencils.get(i).masstone().toLab().chroma() < WHITE_CHROMA)
                 .max((one, other) -> Double.compare(
                         pencils.get(one).masstone().toLab().lightness(),

@@ -10,6 +10,11 @@ public record LinearRgb(double red, double green, double blue) {
 
     /** Rec. 709 luminance of this light, with the coefficients of the matrix below; 1 for white. */
     public double luminance() {
+        return luminance(red, green, blue);
+    }
+
+    /** The same of light that is not kept as one. */
+    public static double luminance(double red, double green, double blue) {
         return 0.2126729 * red + 0.7151522 * green + 0.0721750 * blue;
     }
 

@@ -7,6 +7,7 @@ import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Swatch;
+import grastel.core.media.Masstone;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
@@ -142,8 +143,8 @@ public final class RecipeFinder {
             this.grade = grade;
             this.pass = Pass.of(pencil, grade);
             this.masstone = pencil.masstone().toLab();
-            this.white = Rules.isWhite(masstone);
-            this.black = Rules.isBlack(masstone);
+            this.white = Masstone.isWhite(masstone);
+            this.black = Masstone.isBlack(masstone);
         }
 
         Pass pass() {

@@ -1,14 +1,10 @@
 package grastel.core.recipe;
 
-import grastel.core.colour.Lab;
 import grastel.core.layering.PressureGrade;
 import java.util.List;
 
 /** Which layer may follow which: the craft's own rules and those of a class's method. */
 final class Rules {
-    private static final double WHITE_LIGHTNESS = 85;
-    private static final double BLACK_LIGHTNESS = 22;
-    private static final double BLACK_CHROMA = 10;
     /** A first layer this much darker than what goes over it is a foundation, L*. */
     private static final double FOUNDATION_DROP = 12;
 
@@ -58,13 +54,5 @@ final class Rules {
             return true;
         }
         return method.has(School.FOUNDATION_UNDER) && done.size() == 1 && below.grade() == PressureGrade.WHISPER;
-    }
-
-    static boolean isWhite(Lab masstone) {
-        return masstone.lightness() > WHITE_LIGHTNESS;
-    }
-
-    static boolean isBlack(Lab masstone) {
-        return masstone.lightness() < BLACK_LIGHTNESS && masstone.chroma() < BLACK_CHROMA;
     }
 }

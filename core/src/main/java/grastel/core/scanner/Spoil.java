@@ -166,7 +166,7 @@ public sealed interface Spoil {
         @Override
         public void on(FlatPage page, PageSize size) {
             page.change((x, y, light) -> {
-                double grey = 0.2126729 * light[0] + 0.7151522 * light[1] + 0.0721750 * light[2];
+                double grey = LinearRgb.luminance(light[0], light[1], light[2]);
                 light[0] = grey;
                 light[1] = grey;
                 light[2] = grey;

@@ -11,6 +11,7 @@ import grastel.core.layering.Stack;
 import grastel.core.layering.Stacks;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.Swatch;
+import grastel.core.media.Masstone;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,10 +21,7 @@ import java.util.Optional;
 public final class Advice {
     private static final double TOOTH_NEARLY_FULL = 0.12;
     private static final double MUDDY = 0.35;
-    private static final double WHITE_LIGHTNESS = 85;
     private static final double DEEP_LIGHTNESS = 80;
-    private static final double BLACK_LIGHTNESS = 22;
-    private static final double BLACK_CHROMA = 10;
     private static final double JUST_SEEN = 1;
     private static final double HARD_LINE_PRESSURE = 0.6;
     private static final double ENOUGH_TO_DISSOLVE = 0.10;
@@ -159,7 +157,7 @@ public final class Advice {
                     Severity.CAUTION,
                     i,
                     Lead.of(pencil).masstone.lightness(),
-                    BLACK_LIGHTNESS,
+                    Masstone.BLACK_LIGHTNESS,
                     Remedy.LEAVE_OUT,
                     Optional.of(Stacks.without(stack, i))));
         }
@@ -255,11 +253,10 @@ public final class Advice {
     }
 
     private static boolean isWhite(Pencil pencil) {
-        return !pencil.colourless() && Lead.of(pencil).masstone.lightness() > WHITE_LIGHTNESS;
+        return !pencil.colourless() && Masstone.isWhite(Lead.of(pencil).masstone);
     }
 
     private static boolean isBlack(Pencil pencil) {
-        Lab masstone = Lead.of(pencil).masstone;
-        return masstone.lightness() < BLACK_LIGHTNESS && masstone.chroma() < BLACK_CHROMA;
+        return Masstone.isBlack(Lead.of(pencil).masstone);
     }
 }

@@ -109,7 +109,7 @@ public final class FieldSamples {
                 float r = lines.rgb[x * 3];
                 float g = lines.rgb[x * 3 + 1];
                 float b = lines.rgb[x * 3 + 2];
-                float light = 0.2126729f * r + 0.7151522f * g + 0.0721750f * b;
+                float light = (float) LinearRgb.luminance(r, g, b);
                 red.data[row + x] = r;
                 green.data[row + x] = g;
                 blue.data[row + x] = b;
