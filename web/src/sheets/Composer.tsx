@@ -1,41 +1,16 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { ApiError, type Schemas } from '../api/client';
+import { ApiError } from '../api/client';
 import { Button, MainButton, Segments, Select } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, space } from '../design/tokens';
 import { cardWords, count, printWords } from '../words/words';
+import type { ComposerProps } from './composing';
 import { Consequences } from './Consequences';
-import { type Draft, type SheetRequest, withThreshold, withValues } from './draft';
+import { type Draft, withThreshold, withValues } from './draft';
 import { type Filled, PagePreview } from './PagePreview';
 import { Parameters } from './Parameters';
-
-/** Pages for each student, the same or each in a variant of their own, or one card with windows and labels. */
-export type PrintForm = 'pages' | 'variants' | 'card';
-
-export interface ComposerProps {
-  kit: Schemas['KitView'];
-  kinds: Schemas['KindView'][];
-  sheets: Schemas['SheetView'][];
-  classes: Schemas['ClassView'][];
-  open: Schemas['SheetView'] | undefined;
-  request: SheetRequest;
-  onRequest: (request: SheetRequest) => void;
-  draft: Draft | undefined;
-  stale: boolean;
-  error: Error | null;
-  changed: boolean;
-  onKeep: () => void;
-  keeping: boolean;
-  classId: string | null;
-  onClass: (id: string) => void;
-  as: PrintForm;
-  onAs: (form: PrintForm) => void;
-  onPrint: () => void;
-  printing: boolean;
-  run: Schemas['RunView'] | undefined;
-}
 
 /** Parameters at the left, the page in the middle, what follows from them at the right. */
 export function Composer(props: ComposerProps) {

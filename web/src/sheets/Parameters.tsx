@@ -5,7 +5,7 @@ import type { Schemas } from '../api/client';
 import { Button, LinkButton, Segments, Select, Words } from '../design/Controls';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
-import type { ComposerProps } from './Composer';
+import type { ComposerProps } from './composing';
 import { MOST_EXERCISES, type SheetData, withExercises, withoutValue, withValues } from './draft';
 import { ParameterControl } from './ParameterControl';
 import { faces } from './previewTokens';

@@ -5,7 +5,8 @@ import { api, body, type Schemas } from '../api/client';
 import { useRevision } from '../api/useRevision';
 import { Place } from '../design/Place';
 import { Failed, Loading } from '../design/States';
-import { Composer, type PrintForm } from './Composer';
+import { Composer } from './Composer';
+import type { PrintForm } from './composing';
 import { PackImport } from './PackImport';
 import { first, fromSheet, same, type SheetRequest } from './draft';
 
