@@ -114,7 +114,7 @@ function Fields({ exercise, paper, onValues }: FieldsProps) {
                 <Gives
                   to="/bench"
                   state={{ stack: { paper, layers: f.layers }, of: `${exercise.title}, field ${f.id}` } satisfies Brought}
-                  aria-label={`try it: field ${f.id} on the Bench`}
+                  aria-label={`${decimals(f.predictedValue, 1)}, try it: field ${f.id} on the Bench`}
                   title="Try it on the Bench"
                 >
                   {ends(f.predicted).map((c, i) => (

@@ -71,7 +71,7 @@ function Rules({ kit, classes, request, onRequest }: Pick<ComposerProps, 'kit' |
   ];
   return (
     <Disclosure>
-      <Heading level={3}>
+      <Heading level={2}>
         <Opener slot="trigger">
           Made for
           <span>{inShort.filter(Boolean).join(' · ')}</span>

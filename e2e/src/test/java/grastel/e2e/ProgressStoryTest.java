@@ -41,7 +41,7 @@ import org.junit.jupiter.api.TestMethodOrder;
 /** One student from the first try through a page of her own to a grown standing, a report and a mark; her group into the course. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class ProgressStoryTest extends DemoTest {
-    private static final Hand PATCHY = new Hand(1, 0.1, 0.3, 0.35, 0.4, 2, 0, 20, 0);
+    private static final Hand PATCHY = new Hand(1, 0.25, 0.5, 0.35, 0.3, 2, 0, 20, 0);
     private static final ScanConditions FLATBED = new ScanConditions(150, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4);
     private static final LocatorAssertions.IsVisibleOptions PATIENT =
             new LocatorAssertions.IsVisibleOptions().setTimeout(120_000);
@@ -75,7 +75,10 @@ class ProgressStoryTest extends DemoTest {
                     .id();
             UUID sheet = sheets.create(
                             "Blue in steps",
-                            SheetData.of(paper, PressureScale.ID, Map.of("pencil", ValueData.of(pencil))))
+                            SheetData.of(
+                                    paper,
+                                    PressureScale.ID,
+                                    Map.of("pencil", ValueData.of(pencil), "steps", ValueData.of(4))))
                     .id();
             run = sheets.print(sheet, schoolClass).id();
             List<UUID> pages =
@@ -216,7 +219,7 @@ class ProgressStoryTest extends DemoTest {
                     .request()
                     .get(grastel.address() + "/api/progress/classes/" + schoolClass + "/marks/export?format=MARKS")
                     .text();
-            assertThat(csv).contains("Blue in steps", "Once more: Blue in steps", "Cian Walsh,B");
+            assertThat(csv).contains("Blue in steps", "Once more: Blue in steps", "Cian Walsh,A");
 
             desk.open("/classes/" + schoolClass);
             desk.button("Plan sheets by it").click();
