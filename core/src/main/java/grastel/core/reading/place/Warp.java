@@ -5,11 +5,11 @@ import java.util.List;
 import org.ejml.simple.SimpleMatrix;
 
 /**
- * How a bent sheet moves what is printed on it: a displacement in mm on the page, each direction a polynomial of second degree,
- * and of fourth along and across, which is what a sheet that bulges or rolls up shows.
+ * How a bent sheet moves what is printed on it: a displacement in mm on the page, each direction a polynomial of second
+ * degree, which is what a sheet that bulges or rolls up shows.
  */
 final class Warp {
-    private static final int TERMS = 10;
+    private static final int TERMS = 6;
     static final Warp NONE = new Warp(new double[TERMS], new double[TERMS]);
 
     private static final int ROUNDS = 8;
@@ -119,6 +119,6 @@ final class Warp {
     private static double[] basis(double mmX, double mmY) {
         double x = mmX / SCALE - 0.7;
         double y = mmY / SCALE - 1;
-        return new double[] {1, x, y, x * x, x * y, y * y, x * x * x, y * y * y, x * x * x * x, y * y * y * y};
+        return new double[] {1, x, y, x * x, x * y, y * y};
     }
 }
