@@ -28,7 +28,7 @@ export function Backups() {
   return (
     <section aria-label="Backups">
       <h2>Backups</h2>
-      <p>{made ? 'Made by themselves on every day on which Grastel runs; the last seven days are kept.' : 'None are made by themselves here.'}</p>
+      <p>{made ? 'Made by themselves on every day on which Grastel runs; the last seven days are kept.' : 'None are made by themselves here; those made by hand stay.'}</p>
       {failed && <Notice role="alert">▲ {failed}</Notice>}
       {kept.length > 0 && (
         <List>

@@ -164,7 +164,11 @@ class Backups {
         }
     }
 
+    /** Where none are made by themselves nobody said how many to keep: none is let go. */
     private void letOldestGo() throws IOException {
+        if (!areMade()) {
+            return;
+        }
         for (Kept old : all().stream().skip(settings.kept()).toList()) {
             Files.deleteIfExists(folder().resolve(old.name()));
         }

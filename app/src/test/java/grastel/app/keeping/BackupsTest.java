@@ -116,6 +116,16 @@ class BackupsTest extends DeskTest {
     }
 
     @Test
+    void whereNoneAreMadeByThemselvesOneMadeByHandIsKeptAndSoAreEarlierOnes() {
+        on(DAY).make();
+        Clock next = Clock.fixed(DAY.plusDays(1).atTime(9, 5).toInstant(ZoneOffset.UTC), ZoneOffset.UTC);
+        Backups byHand = new Backups(jdbc, disk, new BackupSettings(0, elsewhere.resolve("backups")), next);
+
+        assertThat(byHand.make().name()).isEqualTo("grastel-2026-11-30.zip");
+        assertThat(byHand.all()).hasSize(2);
+    }
+
+    @Test
     void whereThereIsNoRoomOrNoFolderItIsSaidAndEarlierOnesStay() throws IOException {
         Backups backups = on(DAY);
         backups.make();
