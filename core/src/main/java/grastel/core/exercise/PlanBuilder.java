@@ -17,6 +17,7 @@ import grastel.core.layering.Swatch;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import grastel.core.media.Pencil.Binder;
+import grastel.core.recipe.PressureRecipe;
 import grastel.core.recipe.School;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -62,6 +63,13 @@ public final class PlanBuilder {
     /** A layer in small circles with a sharp point. */
     public Step colour(Pencil pencil, PressureGrade grade, int passes) {
         return new Step(Technique.COLOUR, place(pencil), grade, passes, Stroke.CIRCLES, SHARP, Span.WHOLE);
+    }
+
+    /** One pencil as its reach tells, without what lies under it. */
+    public List<Step> laid(Pencil pencil, PressureRecipe recipe) {
+        return recipe.layers().stream()
+                .map(l -> colour(pencil, l.grade(), l.passes()))
+                .toList();
     }
 
     /** A first layer over a large area: with a dull point where the method starts so. */

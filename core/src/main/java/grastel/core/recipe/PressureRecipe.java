@@ -1,16 +1,28 @@
 package grastel.core.recipe;
 
 import grastel.core.layering.PressureGrade;
+import java.util.List;
 
 /**
- * One pencil, one pressure, some passes, and what that gives.
+ * One pencil laid at one pressure, or at two, the softer first, and what that gives.
  *
  * @param foundation how hard a darker pencil is laid under it, once; null for none
- * @param grade the pressure
- * @param passes how often the field is gone over, 1…5
+ * @param layers one or two, the first laid first
  * @param lightness predicted L*
  * @param specks predicted share of paper still showing, 0…1
  * @param toothLeft predicted room for more layers, 0…1
  */
 public record PressureRecipe(
-        PressureGrade foundation, PressureGrade grade, int passes, double lightness, double specks, double toothLeft) {}
+        PressureGrade foundation, List<Laid> layers, double lightness, double specks, double toothLeft) {
+    /** @param passes how often the field is gone over, 1…5 */
+    public record Laid(PressureGrade grade, int passes) {}
+
+    public PressureRecipe {
+        layers = List.copyOf(layers);
+    }
+
+    /** How often the field is gone over with the pencil itself. */
+    public int passes() {
+        return layers.stream().mapToInt(Laid::passes).sum();
+    }
+}

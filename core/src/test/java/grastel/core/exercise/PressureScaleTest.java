@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.layering.PressureGrade;
+import grastel.core.media.Pencil;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.PencilReach;
 import grastel.core.recipe.School;
@@ -33,6 +34,56 @@ class PressureScaleTest {
         for (int i = 0; i < steps; i++) {
             assertThat(plan.fields().get(i).askedLightness()).isCloseTo(reach.lightest() - i * each, within(1e-9));
         }
+    }
+
+    /** A hand that does exactly what the sheet says is not judged for what the sheet could not say. */
+    @ParameterizedTest
+    @ValueSource(ints = {3, 4, 5, 6, 7, 8, 9, 10, 11})
+    void stepsOfTheRecipesAreEvenWithEveryPencilOrItIsSaid(int steps) {
+        for (Pencil pencil : Shipped.WHITE_PAPER.colours()) {
+            PencilReach reach = PencilReach.of(pencil, Shipped.CARTRIDGE);
+            if (reach.steps() < steps) {
+                continue;
+            }
+            ExercisePlan plan = plan(pencil.code(), steps, "LIGHT_TO_DARK");
+            double spread = spread(plan);
+            if (steps <= 8) {
+                assertThat(spread).as("%s in %d steps", pencil.code(), steps).isLessThan(20);
+            }
+            List<Finding> uneven = plan.findings().stream()
+                    .filter(f -> f.words().contains("uneven"))
+                    .toList();
+            assertThat(uneven).as("%s in %d steps, %.0f %%", pencil.code(), steps, spread).hasSize(spread > 25 ? 1 : 0);
+            uneven.forEach(f -> {
+                ChosenValues fewer = f.remedies().get(0).change().with("pencil", pencil);
+                ExercisePlan helped = Shipped.plan("pressure-scale", fewer, Shipped.WHITE_PAPER);
+                assertThat(helped.fields()).hasSizeLessThan(steps);
+                assertThat(spread(helped)).isLessThan(25);
+            });
+        }
+    }
+
+    private static double spread(ExercisePlan plan) {
+        double[] values = plan.fields().stream()
+                .mapToDouble(f -> f.predictedColour().lightness())
+                .toArray();
+        double mean = (values[0] - values[values.length - 1]) / (values.length - 1);
+        double squares = 0;
+        for (int i = 1; i < values.length; i++) {
+            squares += Math.pow(values[i - 1] - values[i] - mean, 2);
+        }
+        return 100 * Math.sqrt(squares / (values.length - 1)) / mean;
+    }
+
+    @Test
+    void aSecondPressureIsAskedOnlyWhereOneFallsBesideTheStep() {
+        long two = plan("S16", 5, "LIGHT_TO_DARK").fields().stream()
+                .filter(f -> f.recipe().steps().size() > 1)
+                .peek(f -> assertThat(f.recipe().steps().get(0).grade())
+                        .isLessThan(f.recipe().steps().get(1).grade()))
+                .count();
+
+        assertThat(two).isBetween(1L, 3L);
     }
 
     @Test

@@ -24,7 +24,6 @@ import grastel.core.layering.PressureGrade;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
-import grastel.core.recipe.PressureRecipe;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -169,13 +168,16 @@ public final class FacetedComposition implements ExerciseKind {
     /** The light half of a part is laid with its partner, the dark half with its own pencil over a little of the partner. */
     private static List<Layer> layers(
             List<Pencil> pencils, List<PencilReach> reaches, int own, int with, double wanted, Setting setting) {
-        PressureRecipe recipe = reaches.get(with).nearest(wanted);
         List<Layer> layers = new ArrayList<>();
         int under = (own + 1) % pencils.size();
         if (under != with) {
             layers.add(new Layer.Colour(setting.pressures().pass(pencils.get(under), PressureGrade.WHISPER), 1));
         }
-        layers.add(new Layer.Colour(setting.pressures().pass(pencils.get(with), recipe.grade()), recipe.passes()));
+        reaches.get(with)
+                .nearest(wanted)
+                .layers()
+                .forEach(l -> layers.add(
+                        new Layer.Colour(setting.pressures().pass(pencils.get(with), l.grade()), l.passes())));
         return layers;
     }
 

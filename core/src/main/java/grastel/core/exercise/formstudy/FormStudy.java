@@ -23,7 +23,6 @@ import grastel.core.layering.PressureGrade;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
-import grastel.core.recipe.PressureRecipe;
 import grastel.core.recipe.School;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -182,8 +181,7 @@ public final class FormStudy implements ExerciseKind {
 
         private List<Step> steps(Zone zone, double asked) {
             if (!analogous) {
-                PressureRecipe recipe = reach.nearest(asked);
-                return List.of(builder.colour(own, recipe.grade(), recipe.passes()));
+                return builder.laid(own, reach.nearest(asked));
             }
             List<Step> others = new ArrayList<>();
             switch (zone.role()) {

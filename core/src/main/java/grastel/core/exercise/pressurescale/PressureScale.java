@@ -26,6 +26,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** One pencil, three to eleven boxes in equal steps from its lightest mark to its solid or back. */
 public final class PressureScale implements ExerciseKind {
@@ -39,6 +40,10 @@ public final class PressureScale implements ExerciseKind {
     private static final double VISIBLE_STEP = 4;
 
     private static final double SHARE_OF_ASKED_STEP = 0.55;
+    /** Spread of the steps that is good, % of the mean step: what the recipes alone must keep well within. */
+    private static final double EVEN = 25;
+    /** A recipe may be this much further off than the nearest, as a share of a step, where it is simpler. */
+    private static final double SIMPLER = 0.05;
     /** A foundation is at most this share as light as what goes over it. */
     private static final double FOUNDATION_LIGHTNESS = 0.62;
 
@@ -112,7 +117,7 @@ public final class PressureScale implements ExerciseKind {
             double range = Math.abs(reach.lightest() - reach.darkest());
             double visible = Math.min(VISIBLE_STEP, SHARE_OF_ASKED_STEP * range / (steps - 1));
             builder.goal(Goal.ORDER, GoalFields.row(inOrder(boxes)), 0, visible, 1.5 * visible);
-            builder.goal(Goal.EQUAL_STEPS, GoalFields.row(inOrder(boxes)), 45, 25, 15);
+            builder.goal(Goal.EQUAL_STEPS, GoalFields.row(inOrder(boxes)), 45, EVEN, 15);
             builder.goal(Goal.FULL_RANGE, GoalFields.row(inOrder(boxes)), 55, 75, 86);
             builder.goal(Goal.EVEN_INSIDE, boxes, 5.5, 3.5, 2.2);
             builder.goal(Goal.RICH_DARK, List.of(inOrder(boxes).get(steps - 1)), 12, 5, 2);
@@ -135,24 +140,46 @@ public final class PressureScale implements ExerciseKind {
         }
 
         private List<FieldPlan> boxes() {
-            double first = darkening ? reach.lightest() : reach.darkest();
-            double last = darkening ? reach.darkest() : reach.lightest();
             List<FieldPlan> boxes = new ArrayList<>();
             for (int i = 0; i < steps; i++) {
-                double asked = first + (last - first) * i / (steps - 1);
-                List<Step> recipe = recipe(reach.nearest(asked));
+                double asked = asked(i, steps);
+                List<Step> recipe = laid(recipe(asked, steps));
                 Lab value = new Lab(asked, 0, 0);
                 boxes.add(builder.box(String.valueOf(i + 1), "", "", boxMm, Ask.VALUE, List.of(value), recipe));
             }
             return boxes;
         }
 
-        private List<Step> recipe(PressureRecipe recipe) {
+        /** L* of one box of a scale with so many. */
+        private double asked(int box, int of) {
+            double first = darkening ? reach.lightest() : reach.darkest();
+            double last = darkening ? reach.darkest() : reach.lightest();
+            return first + (last - first) * box / (of - 1);
+        }
+
+        private PressureRecipe recipe(double asked, int of) {
+            return reach.nearest(asked, SIMPLER * Math.abs(reach.lightest() - reach.darkest()) / (of - 1));
+        }
+
+        /** How far the steps of a scale with so many boxes are from alike where its recipes are followed, % of the mean. */
+        private double spread(int of) {
+            double[] values = IntStream.range(0, of)
+                    .mapToDouble(i -> recipe(asked(i, of), of).lightness())
+                    .toArray();
+            double mean = (values[of - 1] - values[0]) / (of - 1);
+            double squares = IntStream.range(1, of)
+                    .mapToDouble(i -> values[i] - values[i - 1] - mean)
+                    .map(off -> off * off)
+                    .sum();
+            return 100 * Math.sqrt(squares / (of - 1)) / Math.abs(mean);
+        }
+
+        private List<Step> laid(PressureRecipe recipe) {
             List<Step> layers = new ArrayList<>();
             if (recipe.foundation() != null) {
                 layers.add(builder.blockedIn(foundation.orElseThrow(), recipe.foundation(), 1));
             }
-            layers.add(builder.colour(pencil, recipe.grade(), recipe.passes()));
+            layers.addAll(builder.laid(pencil, recipe));
             return layers;
         }
 
@@ -172,10 +199,25 @@ public final class PressureScale implements ExerciseKind {
                         pencil.name() + " spans " + reach.steps() + " clear steps on this paper; " + steps
                                 + " are asked.",
                         remedies));
+            } else if (spread(steps) > EVEN) {
+                builder.finding(new Finding(
+                        null,
+                        "No recipe of " + pencil.name() + " lies near some of the " + steps
+                                + " values: the steps come out uneven.",
+                        evenSteps()));
             }
             for (int i = 0; i < boxes.size(); i++) {
                 box(boxes, i);
             }
+        }
+
+        /** The nearest lower number of steps that comes out even. */
+        private List<Remedy> evenSteps() {
+            return IntStream.iterate(steps - 1, n -> n >= FEWEST_STEPS, n -> n - 1)
+                    .filter(n -> spread(n) <= EVEN)
+                    .limit(1)
+                    .mapToObj(n -> new Remedy(steps + " → " + n + " steps", ChosenValues.of(STEPS, n)))
+                    .toList();
         }
 
         private void box(List<FieldPlan> boxes, int i) {

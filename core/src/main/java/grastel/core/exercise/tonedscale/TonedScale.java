@@ -19,7 +19,6 @@ import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
-import grastel.core.recipe.PressureRecipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -121,8 +120,7 @@ public final class TonedScale implements ExerciseKind {
             Setting setting) {
         double paper = setting.paperLightness();
         double asked = paper + (reach.darkest() - paper) * i / side;
-        PressureRecipe recipe = reach.nearest(asked);
-        List<Step> steps = List.of(builder.colour(pencil, recipe.grade(), recipe.passes()));
+        List<Step> steps = builder.laid(pencil, reach.nearest(asked));
         FieldPlan field =
                 builder.box(String.valueOf(before + 1), "", "", box, Ask.VALUE, List.of(new Lab(asked, 0, 0)), steps);
         builder.tellIfMissed(field);
