@@ -9,11 +9,15 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** A term of lessons, by keyboard alone. */
 class CoursePlaceTest extends DemoTest {
+    /** Moves after a start that are told apart: the Java machine has not yet compiled what they run through. */
+    private static final int COLD = 10;
+
+    private static final int MOVES = 40;
+
 
     @Test
     void aLessonIsMovedByKeysAndTheMoveTakenBack() {
@@ -183,7 +187,7 @@ class CoursePlaceTest extends DemoTest {
             enter(desk);
             desk.go("Course");
             List<Double> times = new ArrayList<>();
-            for (int i = 0; i < 20; i++) {
+            for (int i = 0; i < COLD + MOVES; i++) {
                 boolean back = i % 2 == 1;
                 periods(desk, Pattern.compile("^7 Kittiwake, .*Two colours meet"))
                         .first()
@@ -203,14 +207,19 @@ class CoursePlaceTest extends DemoTest {
                 assertThat(desk.page.getByText("Two colours meet is now lesson " + (back ? 6 : 5) + " of 7 Kittiwake."))
                         .isAttached();
             }
-            List<Double> sorted = times.stream().sorted().toList();
+            List<Double> cold = times.subList(0, COLD).stream().sorted().toList();
+            List<Double> sorted = times.subList(COLD, COLD + MOVES).stream().sorted().toList();
             System.out.printf(
                     java.util.Locale.ROOT,
-                    "course move to painted strip: median %.0f ms, 95th percentile %.0f ms%n",
-                    sorted.get(10),
-                    sorted.get(18));
-            assertThat(IntStream.range(0, 20).mapToDouble(times::get).max().orElseThrow())
-                    .isLessThan(5_000);
+                    "course move to painted strip: median %.0f ms, 95th percentile %.0f ms of %d; the first %d after a"
+                            + " start: median %.0f ms, slowest %.0f ms%n",
+                    sorted.get(MOVES / 2),
+                    sorted.get(MOVES * 95 / 100 - 1),
+                    MOVES,
+                    COLD,
+                    cold.get(COLD / 2),
+                    cold.get(COLD - 1));
+            assertThat(times).allMatch(ms -> ms < 5_000);
         }
     }
 

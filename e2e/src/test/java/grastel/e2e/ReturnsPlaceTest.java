@@ -323,7 +323,7 @@ class ReturnsPlaceTest extends DemoTest {
         }
     }
 
-    /** The demo's teacher is content with less equal steps than proposed: for her class they are made the threshold. */
+    /** The demo's teacher wants more equal steps than proposed: for her class they are made the threshold. */
     @Test
     @Order(6)
     void aThresholdIsTakenOverForAClassAndItsNextSheetHasIt() {

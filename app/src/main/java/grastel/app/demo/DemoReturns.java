@@ -72,10 +72,10 @@ class DemoReturns {
         return progress.waiting() > 0 || progress.read() + progress.unreadable() < pages;
     }
 
-    /** The demo's teacher is content with steps a little less equal than proposed, so that there is something to agree on. */
+    /** The demo's teacher wants steps more equal than proposed, so that there is something to agree on. */
     private static Map<UUID, Level> decisions(Returns.Attempt attempt) {
         return attempt.marks().stream()
-                .filter(m -> m.goal() == Goal.EQUAL_STEPS && m.proposed() == Level.NEARLY)
-                .collect(Collectors.toMap(Returns.Mark::id, m -> Level.SECURE));
+                .filter(m -> m.goal() == Goal.EQUAL_STEPS && m.proposed() == Level.SECURE)
+                .collect(Collectors.toMap(Returns.Mark::id, m -> Level.NEARLY));
     }
 }

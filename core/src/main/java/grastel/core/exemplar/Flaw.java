@@ -121,7 +121,9 @@ enum Flaw {
                     STROKE_LENGTH,
                     DETAIL_SHOWS,
                     PATTERN_READS,
-                    EDGES_CRISP -> List.of();
+                    EDGES_CRISP,
+                    EDGES_SOFT,
+                    COLOURS_TOGETHER -> List.of();
         };
     }
 }

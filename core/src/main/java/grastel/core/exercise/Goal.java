@@ -63,6 +63,18 @@ public enum Goal {
     PATTERN_READS(
             "Light and dark in place", "alike with the plan", "%", 0, "What lies over and what under can be read."),
     EDGES_CRISP("Crisp edges", "width of hard edges", "mm", 1, "Reflections end as sharply as they should."),
+    EDGES_SOFT(
+            "Soft and lost edges",
+            "soft edges not drawn hard",
+            "% of their length",
+            0,
+            "Edges that turn away stay soft, and some are lost."),
+    COLOURS_TOGETHER(
+            "Colours together",
+            "further apart than planned",
+            "C*",
+            1,
+            "The colours belong together."),
     SUBJECT_STANDS(
             "Subject off its ground",
             "edge that stands out",

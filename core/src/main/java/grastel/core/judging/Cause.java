@@ -188,6 +188,13 @@ public enum Cause {
             "Darken where something goes under or turns away; leave its middle light."),
     /** Hard edges fade out. */
     EDGES_SOFT("hard edges fade out", "Sharp point along the edge, dark up to it, and stop."),
+    /** What turns away softly, or is lost, was drawn as an edge. */
+    EDGES_HARD(
+            "soft edges are drawn hard",
+            "Where the plan has no line, fade both colours into each other with the pencil’s own weight."),
+    /** Colours are further from each other than planned. */
+    COLOURS_APART(
+            "colours fall apart", "Only the pencils of the plan; tie what stands out with a light layer of its neighbour."),
     /** Bands of strokes show inside areas. */
     STRIPED("strokes show as stripes", "Cross the strokes: one light pass more from another side."),
     /** Pressure wandered inside areas. */

@@ -52,6 +52,8 @@ public final class Judge {
             Goal.PATTERN_READS,
             Goal.SUBJECT_STANDS,
             Goal.EDGES_CRISP,
+            Goal.EDGES_SOFT,
+            Goal.COLOURS_TOGETHER,
             Goal.SMOOTH_AREAS);
 
     /** What a drawing without markers tells: neither proportion, which hangs on corners pointed at, nor edges and strokes. */
@@ -65,6 +67,7 @@ public final class Judge {
             Goal.FADES_TURN,
             Goal.PATTERN_READS,
             Goal.SUBJECT_STANDS,
+            Goal.COLOURS_TOGETHER,
             Goal.SMOOTH_AREAS);
 
     /** What it tells where it shows something else than was planned. */

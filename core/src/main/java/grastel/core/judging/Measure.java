@@ -157,6 +157,8 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
             case TOOTH_LEFT -> texture(TextureFigures::tooth, false);
             case SUBJECT_STANDS -> edges(PieceEdges::background, false);
             case PATTERN_READS -> piece(PieceFigures::pattern, false);
+            case EDGES_SOFT -> edges(PieceEdges::softness, false);
+            case COLOURS_TOGETHER -> piece(PieceFigures::spread, true);
             case EDGES_CRISP -> edges(PieceEdges::crispness, true);
             case SMOOTH_AREAS -> piece(PieceFigures::smoothness, true);
             case NEAT_EDGE -> each(p -> p.read().outside(), Cause.OVER_EDGE);

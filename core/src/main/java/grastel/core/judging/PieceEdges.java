@@ -11,6 +11,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Figures of the edges of a drawn picture held against its plan. */
 final class PieceEdges {
@@ -22,6 +23,13 @@ final class PieceEdges {
 
     /** An edge is hard that changes so much from one cell to the next, L*. */
     private static final double HARD = 15;
+
+    /** An edge is soft that takes so long, mm, and lost where its sides are so alike, L*. */
+    private static final double SOFT_MM = 3;
+
+    private static final double LOST = 5;
+    /** A soft edge that takes less was drawn hard, mm. */
+    private static final double DRAWN_HARD_MM = 2;
 
     /** What a hand's unevenness does to the contrast of a stretch, %. */
     private static final double UNEVEN = 6;
@@ -174,6 +182,34 @@ final class PieceEdges {
         double[] sorted = widths.stream().mapToDouble(w -> w * cellMm).sorted().toArray();
         double error = 2 * Math.sqrt(ALIKE / sorted.length) + cellMm / 4;
         return Optional.of(figure(PieceFigures.end(sorted, 0.5), error, Cause.EDGES_SOFT));
+    }
+
+    /** Share of the borders between zones which the plan has soft or lost that are not drawn as an edge, %. */
+    Optional<Figure> softness() {
+        double cellMm = pair.asked().picture().cellMm();
+        int kept = 0;
+        int count = 0;
+        for (int i : cells) {
+            for (int step : new int[] {1, columns}) {
+                int along = columns + 1 - step;
+                if (zones[i] != zones[i + step] && reaches(i, step) && isSoft(i, step, along, SOFT_MM / cellMm)) {
+                    count++;
+                    OptionalDouble width = drawn.width(i, step, along);
+                    kept += width.isPresent() && width.getAsDouble() < DRAWN_HARD_MM / cellMm ? 0 : 1;
+                }
+            }
+        }
+        if (count < LEAST_CELLS) {
+            return Optional.empty();
+        }
+        double share = kept / (double) count;
+        return Optional.of(figure(
+                100 * share, 200 * Math.sqrt(Math.max(0.01, share * (1 - share)) * ALIKE / count), Cause.EDGES_HARD));
+    }
+
+    private boolean isSoft(int i, int step, int along, double cells) {
+        OptionalDouble width = planned.width(i, step, along);
+        return width.isPresent() ? width.getAsDouble() >= cells : Math.abs(planned.rise(i, step)) < LOST;
     }
 
     private boolean reaches(int i, int step) {

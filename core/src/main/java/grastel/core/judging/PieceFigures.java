@@ -318,6 +318,27 @@ final class PieceFigures {
                         Cause.SHADOWS_GREY));
     }
 
+    /** How much further the colours of the zones lie from their common middle than in the plan, each by its area, C*. */
+    Optional<Figure> spread() {
+        double further = Math.max(0, spread(colours) - spread(wanted));
+        return Optional.of(figure(further, pair.chromaError(), Cause.COLOURS_APART));
+    }
+
+    private double spread(Lab[] of) {
+        Grid a = Grid.of(columns, of, Lab::a);
+        Grid b = Grid.of(columns, of, Lab::b);
+        int[] all = zones(1).stream().flatMapToInt(Arrays::stream).toArray();
+        if (all.length == 0) {
+            return 0;
+        }
+        double middleA = mean(all, a);
+        double middleB = mean(all, b);
+        return zones(1).stream()
+                        .mapToDouble(zone -> zone.length * Math.hypot(mean(zone, a) - middleA, mean(zone, b) - middleB))
+                        .sum()
+                / all.length;
+    }
+
     /** How uneven areas are beyond what the plan has, root mean square, L*; of what is seen from a little away. */
     Optional<Figure> smoothness() {
         Grid rest = drawn.less(planned);

@@ -54,7 +54,9 @@ public enum Skill {
             STROKES,
             FORM_AND_LIGHT),
     READING_A_REFERENCE(shownBy("finished-piece", Goal.PROPORTION, Goal.PICTURE_VALUES), EQUAL_STEPS),
-    COLOUR_PLAN(shownBy("finished-piece", Goal.SHADOWS_COLOURED), List.of(Set.of(MIXING_FROM_FEW, ANALOGOUS_BLENDING))),
+    COLOUR_PLAN(
+            shownBy("finished-piece", Goal.SHADOWS_COLOURED, Goal.COLOURS_TOGETHER),
+            List.of(Set.of(MIXING_FROM_FEW, ANALOGOUS_BLENDING))),
     FINISHING(
             shownBy(
                     "finished-piece",
@@ -64,6 +66,7 @@ public enum Skill {
                     Goal.STRONGEST_AT_FOCUS,
                     Goal.SUBJECT_STANDS,
                     Goal.NO_DARK_LINES,
+                    Goal.EDGES_SOFT,
                     Goal.SMOOTH_AREAS),
             FORM_AND_LIGHT,
             READING_A_REFERENCE,

@@ -10,6 +10,7 @@ import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stroke;
+import grastel.core.media.Pencil.Binder;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -45,6 +46,15 @@ public final class PieceTask {
     /** Share of the relief that is left after rubbing. */
     private static final double RUBBED = 0.15;
 
+    /** Where a border is hardened, cells from it. */
+    private static final int BORDER = 6;
+
+    /** A colour outside the plan: its chroma and L*, and how its hue lies, degrees. */
+    private static final double LOUD = 60;
+
+    private static final double LOUD_LIGHTNESS = 60;
+    private static final double STRAIGHT = 180;
+
     private static final double FILLING_PRESSURE = 0.85;
     private static final int FILLING_PASSES = 2;
     private static final double SOFT_MM = 6;
@@ -76,6 +86,10 @@ public final class PieceTask {
         SHIFTED,
         /** The background as light or dark as what stands before it. */
         GROUND_LOST,
+        /** Soft and lost edges parted by darks along them. */
+        HARD_EDGES,
+        /** Every other zone gone over in a colour of its own that the plan does not have. */
+        GARISH,
         /** Strokes all one way, whatever the surface does. */
         ONE_WAY,
         LONG_STROKES,
@@ -91,7 +105,17 @@ public final class PieceTask {
         public static List<Fault> of(PicturePlan plan) {
             if (plan.texture() == null) {
                 return List.of(
-                        NONE, ALL_MIDDLE, LOST_HIGHLIGHT, OUTLINED, WRONG_LIGHT, STRIPES, MUD, SHIFTED, GROUND_LOST);
+                        NONE,
+                        ALL_MIDDLE,
+                        LOST_HIGHLIGHT,
+                        OUTLINED,
+                        WRONG_LIGHT,
+                        STRIPES,
+                        MUD,
+                        SHIFTED,
+                        GROUND_LOST,
+                        HARD_EDGES,
+                        GARISH);
             }
             if (plan.texture().strokeMm() > 0) {
                 return List.of(NONE, ONE_WAY, RUBBED, LONG_STROKES, SHORT_STROKES, ALL_MIDDLE);
@@ -118,6 +142,8 @@ public final class PieceTask {
             case MUD -> task.muddied(exercise.palette().get(0));
             case SHIFTED -> task.shifted();
             case GROUND_LOST -> task.drawn(task.groundLost());
+            case HARD_EDGES -> task.drawn(task.hardened());
+            case GARISH -> task.garish();
             case ONE_WAY -> task.stroked(new Habit(0, 1, 0.15, task.across()), 1);
             case LONG_STROKES -> task.stroked(new Habit(0, LONG, 0.2, Double.NaN), 1);
             case SHORT_STROKES -> task.stroked(new Habit(0, SHORT, 0.2, Double.NaN), 1);
@@ -340,6 +366,64 @@ public final class PieceTask {
             }
         }
         return other;
+    }
+
+    /** Along each border the zone behind it is deepened, as one does who parts shapes that the plan lets run together. */
+    private byte[] hardened() {
+        int[] darkest = darkest();
+        byte[] other = places.clone();
+        for (int i = 0; i < other.length; i++) {
+            if (isBeside(i)) {
+                other[i] = (byte) (PicturePlan.BETWEEN * darkest[plan.tone(places[i]).zone()]);
+            }
+        }
+        return other;
+    }
+
+    /** The darkest tone of each zone. */
+    private int[] darkest() {
+        int[] darkest = new int[PicturePlan.MOST_TONES + 1];
+        for (int i = 0; i < plan.tones().size(); i++) {
+            darkest[plan.tones().get(i).zone()] = i;
+        }
+        return darkest;
+    }
+
+    /** True near a zone with a lower number. */
+    private boolean isBeside(int i) {
+        for (int row = -BORDER; row <= BORDER; row++) {
+            for (int column = -BORDER; column <= BORDER; column++) {
+                if (isInside(i, column, row)
+                        && plan.tone(places[i + row * plan.columns() + column]).zone()
+                                < plan.tone(places[i]).zone()) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private boolean isInside(int i, int across, int down) {
+        int x = i % plan.columns() + across;
+        int y = i / plan.columns() + down;
+        return x >= 0 && y >= 0 && x < plan.columns() && y < plan.rows();
+    }
+
+    /** Every other zone gone over with the opposite of its colour. */
+    private FieldTask garish() {
+        List<List<Layer>> all = new ArrayList<>();
+        for (int i = 0; i < plan.tones().size(); i++) {
+            Tone tone = plan.tones().get(i);
+            List<Layer> own = layers.get(i);
+            if (tone.zone() % 2 == 1 && !own.isEmpty()) {
+                double away = Math.toRadians(tone.predicted().hueDegrees() + STRAIGHT);
+                Lab loud = new Lab(LOUD_LIGHTNESS, LOUD * Math.cos(away), LOUD * Math.sin(away));
+                Pencil pencil = Pencil.of("X2", "Loud", Binder.WAX, loud, 0.8, 0.5);
+                own = List.of(new Layer.Colour(Pass.of(pencil, PressureGrade.FIRM), 2));
+            }
+            all.add(own);
+        }
+        return new FieldTask(field.id(), all, (across, down) -> tone(places, across, down));
     }
 
     /** Light and shadow of each zone from the other side. */

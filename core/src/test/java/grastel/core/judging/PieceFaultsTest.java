@@ -42,19 +42,23 @@ class PieceFaultsTest {
     private static final ScanConditions SCAN = new ScanConditions(150, 1, 2, 0, 0.1, 0.02, 1.5, 0.9, 0, 4);
 
     /** What says that a fault is there. */
-    private static final Map<Fault, Set<Cause>> SIGNS = new EnumMap<>(Map.of(
-            Fault.NONE, EnumSet.noneOf(Cause.class),
-            Fault.ALL_MIDDLE, EnumSet.of(Cause.VALUES_IN_THE_MIDDLE, Cause.DARKS_MISSING, Cause.LIGHTS_COVERED),
-            Fault.LOST_HIGHLIGHT, EnumSet.of(Cause.HIGHLIGHT_GONE),
-            Fault.OUTLINED, EnumSet.of(Cause.OUTLINED),
-            Fault.WRONG_LIGHT, EnumSet.of(Cause.LIGHT_TURNED, Cause.LIGHT_UNCLEAR),
-            Fault.STRIPES, EnumSet.of(Cause.STRIPED),
-            Fault.MUD, EnumSet.of(Cause.SHADOWS_GREY),
-            Fault.SHIFTED, EnumSet.of(Cause.OUTLINES_OFF),
-            Fault.GROUND_LOST, EnumSet.of(Cause.BACKGROUND_CLOSE)));
+    private static final Map<Fault, Set<Cause>> SIGNS = new EnumMap<>(Map.ofEntries(
+            Map.entry(Fault.NONE, EnumSet.noneOf(Cause.class)),
+            Map.entry(
+                    Fault.ALL_MIDDLE,
+                    EnumSet.of(Cause.VALUES_IN_THE_MIDDLE, Cause.DARKS_MISSING, Cause.LIGHTS_COVERED)),
+            Map.entry(Fault.LOST_HIGHLIGHT, EnumSet.of(Cause.HIGHLIGHT_GONE)),
+            Map.entry(Fault.OUTLINED, EnumSet.of(Cause.OUTLINED)),
+            Map.entry(Fault.WRONG_LIGHT, EnumSet.of(Cause.LIGHT_TURNED, Cause.LIGHT_UNCLEAR)),
+            Map.entry(Fault.STRIPES, EnumSet.of(Cause.STRIPED)),
+            Map.entry(Fault.MUD, EnumSet.of(Cause.SHADOWS_GREY)),
+            Map.entry(Fault.SHIFTED, EnumSet.of(Cause.OUTLINES_OFF)),
+            Map.entry(Fault.GROUND_LOST, EnumSet.of(Cause.BACKGROUND_CLOSE)),
+            Map.entry(Fault.HARD_EDGES, EnumSet.of(Cause.EDGES_HARD)),
+            Map.entry(Fault.GARISH, EnumSet.of(Cause.COLOURS_APART))));
 
     /** What follows from another fault: middle values lose highlights and colour, what is drawn elsewhere has other values
-     * there, and a ground in one tone has lost its light. */
+     * there, a ground in one tone has lost its light, and where light, black or stripes lie otherwise edges do. */
     private static final Map<Fault, Set<Cause>> FOLLOW = Map.of(
             Fault.ALL_MIDDLE,
                     EnumSet.of(Cause.SHADOWS_GREY, Cause.HIGHLIGHT_GONE, Cause.LIGHT_UNCLEAR, Cause.BACKGROUND_CLOSE),
@@ -67,9 +71,18 @@ class PieceFaultsTest {
                             Cause.OUTLINES_OFF,
                             Cause.LIGHT_TURNED,
                             Cause.LIGHT_UNCLEAR,
+                            Cause.EDGES_HARD,
+                            Cause.COLOURS_APART,
                             Cause.HIGHLIGHT_GONE),
-            Fault.MUD, EnumSet.of(Cause.DARKS_MISSING, Cause.LIGHT_UNCLEAR, Cause.BACKGROUND_CLOSE),
-            Fault.STRIPES, EnumSet.of(Cause.DARKS_MISSING),
+            Fault.MUD,
+                    EnumSet.of(
+                            Cause.DARKS_MISSING, Cause.LIGHT_UNCLEAR, Cause.BACKGROUND_CLOSE, Cause.EDGES_HARD),
+            Fault.STRIPES, EnumSet.of(Cause.DARKS_MISSING, Cause.EDGES_HARD),
+            Fault.WRONG_LIGHT, EnumSet.of(Cause.EDGES_HARD),
+            Fault.HARD_EDGES,
+                    EnumSet.of(
+                            Cause.LIGHT_TURNED, Cause.LIGHT_UNCLEAR, Cause.HIGHLIGHT_GONE, Cause.SHADOWS_GREY),
+            Fault.GARISH, EnumSet.complementOf(EnumSet.of(Cause.STRIPED, Cause.OUTLINED)),
             Fault.SHIFTED,
                     EnumSet.of(Cause.SHADOWS_GREY, Cause.HIGHLIGHT_GONE, Cause.LIGHT_UNCLEAR, Cause.BACKGROUND_CLOSE));
 
@@ -96,6 +109,8 @@ class PieceFaultsTest {
                         && (fault != Fault.LOST_HIGHLIGHT || exact.containsKey(Goal.HIGHLIGHTS_LEFT))
                         && (fault != Fault.MUD || exact.containsKey(Goal.SHADOWS_COLOURED))
                         && (fault != Fault.GROUND_LOST || exact.containsKey(Goal.SUBJECT_STANDS))
+                        && (fault != Fault.HARD_EDGES || exact.containsKey(Goal.EDGES_SOFT))
+                        && (fault != Fault.GARISH || exact.containsKey(Goal.COLOURS_TOGETHER))
                         && (fault != Fault.WRONG_LIGHT || exact.containsKey(Goal.LIGHT_AS_PLANNED));
                 possible += asked ? 1 : 0;
                 named += asked && seen.stream().anyMatch(SIGNS.get(fault)::contains) ? 1 : 0;

@@ -146,8 +146,10 @@ public final class FinishedPiece implements ExerciseKind {
         }
         builder.goal(Goal.SUBJECT_STANDS, of, 45, 77, 92);
         builder.goal(Goal.EDGES_CRISP, of, 3.8, 2.7, 1.8);
+        builder.goal(Goal.EDGES_SOFT, of, 55, 75, 90);
         builder.goal(Goal.NO_DARK_LINES, of, 50, 28, 10);
         builder.goal(Goal.SHADOWS_COLOURED, of, 30, 50, 75);
+        builder.goal(Goal.COLOURS_TOGETHER, of, 14, 9, 5);
         builder.goal(Goal.SMOOTH_AREAS, of, 4, 2.5, 1.5);
     }
 
