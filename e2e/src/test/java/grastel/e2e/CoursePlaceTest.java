@@ -18,7 +18,6 @@ class CoursePlaceTest extends DemoTest {
 
     private static final int MOVES = 40;
 
-
     @Test
     void aLessonIsMovedByKeysAndTheMoveTakenBack() {
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
@@ -208,7 +207,8 @@ class CoursePlaceTest extends DemoTest {
                         .isAttached();
             }
             List<Double> cold = times.subList(0, COLD).stream().sorted().toList();
-            List<Double> sorted = times.subList(COLD, COLD + MOVES).stream().sorted().toList();
+            List<Double> sorted =
+                    times.subList(COLD, COLD + MOVES).stream().sorted().toList();
             System.out.printf(
                     java.util.Locale.ROOT,
                     "course move to painted strip: median %.0f ms, 95th percentile %.0f ms of %d; the first %d after a"

@@ -69,12 +69,7 @@ public enum Goal {
             "% of their length",
             0,
             "Edges that turn away stay soft, and some are lost."),
-    COLOURS_TOGETHER(
-            "Colours together",
-            "further apart than planned",
-            "C*",
-            1,
-            "The colours belong together."),
+    COLOURS_TOGETHER("Colours together", "further apart than planned", "C*", 1, "The colours belong together."),
     SUBJECT_STANDS(
             "Subject off its ground",
             "edge that stands out",

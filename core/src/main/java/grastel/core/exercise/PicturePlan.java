@@ -76,7 +76,8 @@ public record PicturePlan(
      * @param directions of the strokes in each window, row by row: whole degrees from the horizontal, anticlockwise, 0 up to 180,
      *     {@value #NO_WAY} where none is asked; deflated, Base64
      * @param strokeMm how long a stroke is; 0 where none are asked
-     * @param relief by how many tones a stroke is darker than what lies between the strokes
+     * @param relief by how many tones a stroke is darker than what lies between the strokes; 0 where strokes of the tones' own
+     *     layers make the picture
      * @param open true where the paper's tooth is to be left open
      */
     public record Texture(int columns, int rows, String directions, double strokeMm, double relief, boolean open) {
@@ -84,6 +85,11 @@ public record PicturePlan(
         public static final double WINDOW_MM = 4;
 
         public static final int NO_WAY = 255;
+
+        /** True where pictures of a zone are laid in strokes, not where a surface is shown by strokes over a base. */
+        public boolean isByPressure() {
+            return strokeMm > 0 && relief == 0;
+        }
 
         /** How many windows a length has, the last one cut off. */
         public static int windows(double mm) {
@@ -195,6 +201,11 @@ public record PicturePlan(
         }
         Lab to = tones.get(at / BETWEEN + 1).predicted();
         return from.towards(to, at % BETWEEN / (double) BETWEEN);
+    }
+
+    /** True where the picture is a surface with what lies over its base, not a piece of many zones. */
+    public boolean isSurface() {
+        return texture != null && !texture.isByPressure();
     }
 
     PicturePlan with(List<Tone> other) {

@@ -194,7 +194,8 @@ public enum Cause {
             "Where the plan has no line, fade both colours into each other with the pencil’s own weight."),
     /** Colours are further from each other than planned. */
     COLOURS_APART(
-            "colours fall apart", "Only the pencils of the plan; tie what stands out with a light layer of its neighbour."),
+            "colours fall apart",
+            "Only the pencils of the plan; tie what stands out with a light layer of its neighbour."),
     /** Bands of strokes show inside areas. */
     STRIPED("strokes show as stripes", "Cross the strokes: one light pass more from another side."),
     /** Pressure wandered inside areas. */

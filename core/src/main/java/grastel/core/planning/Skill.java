@@ -67,6 +67,7 @@ public enum Skill {
                     Goal.SUBJECT_STANDS,
                     Goal.NO_DARK_LINES,
                     Goal.EDGES_SOFT,
+                    Goal.STROKES_FOLLOW,
                     Goal.SMOOTH_AREAS),
             FORM_AND_LIGHT,
             READING_A_REFERENCE,

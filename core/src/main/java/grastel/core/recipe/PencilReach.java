@@ -47,8 +47,8 @@ public final class PencilReach {
         paperLightness = paper.ground().toLab().lightness();
         Swatch bare = Swatch.bare(paper);
         List<Ground> under = new ArrayList<>(List.of(new Ground(null, bare)));
-        foundation.ifPresent(dark -> FOUNDATIONS.forEach(
-                grade -> under.add(new Ground(grade, bare.with(pressures.pass(dark, grade))))));
+        foundation.ifPresent(dark ->
+                FOUNDATIONS.forEach(grade -> under.add(new Ground(grade, bare.with(pressures.pass(dark, grade))))));
         grounds = List.copyOf(under);
         for (Ground ground : grounds) {
             for (PressureGrade grade : PressureGrade.values()) {

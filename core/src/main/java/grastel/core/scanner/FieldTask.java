@@ -29,6 +29,10 @@ public record FieldTask(String field, List<List<Layer>> along, Drawing drawing) 
             return 1;
         }
 
+        default double mostPressure() {
+            return 1;
+        }
+
         /** The same as one hand draws it this time. */
         default Drawing by(Hand hand, long seed) {
             return this;

@@ -48,7 +48,7 @@ final class Filling {
         ToothField tooth = new ToothField(seed, paper.tooth().grainMm(), stroke(task), hand.swing());
         double scatter = 1 + hand.pressureScatter() * random.nextGaussian();
         double least = Math.max(0, (1 - 3 * (hand.patchiness() + cloud)) * drawing.leastPressure() - hand.band());
-        double most = 1 + 3 * (hand.patchiness() + cloud);
+        double most = (1 + 3 * (hand.patchiness() + cloud)) * drawing.mostPressure();
         Films films = new Films(task, hand, scatter, least, most);
         Grain wander = new Grain(random.nextLong(), HAND_SCALE_MM);
         Grain edge = new Grain(random.nextLong(), EDGE_SCALE_MM);

@@ -10,8 +10,8 @@ import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stroke;
-import grastel.core.media.Pencil.Binder;
 import grastel.core.media.Pencil;
+import grastel.core.media.Pencil.Binder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -101,21 +101,26 @@ public final class PieceTask {
         /** What is to end sharply fades out. */
         SOFT_EDGES;
 
+        private static final List<Fault> OF_PIECES = List.of(
+                NONE,
+                ALL_MIDDLE,
+                LOST_HIGHLIGHT,
+                OUTLINED,
+                WRONG_LIGHT,
+                STRIPES,
+                MUD,
+                SHIFTED,
+                GROUND_LOST,
+                HARD_EDGES,
+                GARISH,
+                ONE_WAY);
+
         /** None, and what can be done to such a picture. */
         public static List<Fault> of(PicturePlan plan) {
-            if (plan.texture() == null) {
-                return List.of(
-                        NONE,
-                        ALL_MIDDLE,
-                        LOST_HIGHLIGHT,
-                        OUTLINED,
-                        WRONG_LIGHT,
-                        STRIPES,
-                        MUD,
-                        SHIFTED,
-                        GROUND_LOST,
-                        HARD_EDGES,
-                        GARISH);
+            if (!plan.isSurface()) {
+                return OF_PIECES.stream()
+                        .filter(f -> f != ONE_WAY || plan.texture() != null)
+                        .toList();
             }
             if (plan.texture().strokeMm() > 0) {
                 return List.of(NONE, ONE_WAY, RUBBED, LONG_STROKES, SHORT_STROKES, ALL_MIDDLE);
@@ -374,7 +379,8 @@ public final class PieceTask {
         byte[] other = places.clone();
         for (int i = 0; i < other.length; i++) {
             if (isBeside(i)) {
-                other[i] = (byte) (PicturePlan.BETWEEN * darkest[plan.tone(places[i]).zone()]);
+                other[i] = (byte)
+                        (PicturePlan.BETWEEN * darkest[plan.tone(places[i]).zone()]);
             }
         }
         return other;

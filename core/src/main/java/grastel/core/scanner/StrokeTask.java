@@ -4,10 +4,15 @@ import grastel.core.exercise.PicturePlan;
 import grastel.core.exercise.texture.StrokeMarks;
 import grastel.core.exercise.texture.StrokeMarks.Habit;
 
-/** A picture with strokes over its tones: darker where one lies, lighter between, the tone in the mean. */
+/**
+ * A picture with strokes: over its tones, darker where one lies and lighter between; or of its tones' own layers, pressed harder
+ * where one lies. The tone in the mean is the plan's.
+ */
 final class StrokeTask implements FieldTask.Drawing {
     /** Lengths differ the more, the less steady a hand presses. */
     private static final double UNEVEN = 2;
+    /** How much harder a stroke is pressed than what lies between, share of the pressure asked. */
+    private static final double PRESSED = 0.7;
 
     private final FieldTask.Drawing under;
     private final PicturePlan plan;
@@ -43,18 +48,32 @@ final class StrokeTask implements FieldTask.Drawing {
     @Override
     public double tone(double across, double down) {
         double tone = under.tone(across, down);
-        return marks == null
+        return marks == null || plan.texture().isByPressure()
                 ? tone
                 : marks.tone(tone, relief, across * plan.columns() * plan.cellMm(), down * plan.rows() * plan.cellMm());
     }
 
     @Override
     public double pressure(double across, double down) {
-        return under.pressure(across, down);
+        double pressure = under.pressure(across, down);
+        return marks == null || !plan.texture().isByPressure()
+                ? pressure
+                : pressure
+                        * pressed(
+                                marks.at(across * plan.columns() * plan.cellMm(), down * plan.rows() * plan.cellMm()));
+    }
+
+    private static double pressed(double cover) {
+        return 1 + PRESSED * (cover - StrokeMarks.MEAN);
     }
 
     @Override
     public double leastPressure() {
-        return under.leastPressure();
+        return under.leastPressure() * (plan.texture().isByPressure() ? pressed(0) : 1);
+    }
+
+    @Override
+    public double mostPressure() {
+        return under.mostPressure() * (plan.texture().isByPressure() ? pressed(1) : 1);
     }
 }

@@ -53,7 +53,9 @@ class PressureScaleTest {
             List<Finding> uneven = plan.findings().stream()
                     .filter(f -> f.words().contains("uneven"))
                     .toList();
-            assertThat(uneven).as("%s in %d steps, %.0f %%", pencil.code(), steps, spread).hasSize(spread > 25 ? 1 : 0);
+            assertThat(uneven)
+                    .as("%s in %d steps, %.0f %%", pencil.code(), steps, spread)
+                    .hasSize(spread > 25 ? 1 : 0);
             uneven.forEach(f -> {
                 ChosenValues fewer = f.remedies().get(0).change().with("pencil", pencil);
                 ExercisePlan helped = Shipped.plan("pressure-scale", fewer, Shipped.WHITE_PAPER);

@@ -74,14 +74,11 @@ class PieceFaultsTest {
                             Cause.EDGES_HARD,
                             Cause.COLOURS_APART,
                             Cause.HIGHLIGHT_GONE),
-            Fault.MUD,
-                    EnumSet.of(
-                            Cause.DARKS_MISSING, Cause.LIGHT_UNCLEAR, Cause.BACKGROUND_CLOSE, Cause.EDGES_HARD),
+            Fault.MUD, EnumSet.of(Cause.DARKS_MISSING, Cause.LIGHT_UNCLEAR, Cause.BACKGROUND_CLOSE, Cause.EDGES_HARD),
             Fault.STRIPES, EnumSet.of(Cause.DARKS_MISSING, Cause.EDGES_HARD),
             Fault.WRONG_LIGHT, EnumSet.of(Cause.EDGES_HARD),
             Fault.HARD_EDGES,
-                    EnumSet.of(
-                            Cause.LIGHT_TURNED, Cause.LIGHT_UNCLEAR, Cause.HIGHLIGHT_GONE, Cause.SHADOWS_GREY),
+                    EnumSet.of(Cause.LIGHT_TURNED, Cause.LIGHT_UNCLEAR, Cause.HIGHLIGHT_GONE, Cause.SHADOWS_GREY),
             Fault.GARISH, EnumSet.complementOf(EnumSet.of(Cause.STRIPED, Cause.OUTLINED)),
             Fault.SHIFTED,
                     EnumSet.of(Cause.SHADOWS_GREY, Cause.HIGHLIGHT_GONE, Cause.LIGHT_UNCLEAR, Cause.BACKGROUND_CLOSE));
@@ -132,6 +129,36 @@ class PieceFaultsTest {
         int all = faults.size() * PIECES;
         assertThat(wrong).as("wrong of %s:%n%s", all, table).isLessThanOrEqualTo((int) Math.ceil(0.05 * all));
         System.out.printf("%s: %d of %d faults named, %d of %d pieces wrong%n", find, named, possible, wrong, all);
+    }
+
+    /** Where strokes are to run round the form, a hand that draws all one way is told, and one that leaves none. */
+    @ParameterizedTest
+    @EnumSource(HarbourFind.class)
+    void strokesAreReadRoundTheForm(HarbourFind find) throws UnreadablePage {
+        ExercisePlan plan = piece(find, "ROUND_THE_FORM");
+        DrawnSheet sheet = DrawnSheet.of(plan, Shipped.CARTRIDGE, PageSize.A4);
+        DrawnSheet inCircles = DrawnSheet.of(piece(find, "SMALL_CIRCLES"), Shipped.CARTRIDGE, PageSize.A4);
+        Judge judge = new Judge(plan, GradeBand.DEVELOPING, Shipped.CARTRIDGE);
+        for (int seed = 1; seed <= PIECES; seed++) {
+            Map<Goal, Proposal> steady = judge(sheet, judge, Fault.NONE, seed);
+            assertThat(steady.get(Goal.STROKES_FOLLOW).level()).isGreaterThanOrEqualTo(Level.SECURE);
+            assertThat(steady.get(Goal.PICTURE_VALUES).level()).isGreaterThanOrEqualTo(Level.SECURE);
+
+            Proposal across = judge(sheet, judge, Fault.ONE_WAY, seed).get(Goal.STROKES_FOLLOW);
+            assertThat(across.level()).isLessThan(Level.NEARLY);
+            assertThat(across.cause()).isEqualTo(Cause.ACROSS_THE_GROWTH);
+
+            Proposal none = judge(inCircles, judge, Fault.NONE, seed).get(Goal.STROKES_FOLLOW);
+            assertThat(none.level()).isLessThan(Level.SECURE);
+            assertThat(none.cause()).isEqualTo(Cause.NO_DIRECTION);
+        }
+    }
+
+    private static ExercisePlan piece(HarbourFind find, String strokes) {
+        return Shipped.plan(
+                "finished-piece",
+                ChosenValues.NONE.with("strokes", strokes),
+                Pieces.setting(Pieces.of(find, 100, 125)));
     }
 
     /** A card lies up to 1.5 mm off its tracing: that is not the student's, but outlines drawn off are. */

@@ -72,7 +72,8 @@ class SkillTest {
         return Stream.concat(
                 Stream.of(ChosenValues.NONE),
                 kind.parameters(setting).stream()
-                        .filter(p -> kind.id().equals("texture-study") && p instanceof Parameter.Choice)
+                        .filter(p -> Set.of("texture-study", "finished-piece").contains(kind.id())
+                                && p instanceof Parameter.Choice)
                         .flatMap(p ->
                                 ((Parameter.Choice) p).options().stream().map(o -> ChosenValues.of(p.name(), o.id()))));
     }

@@ -24,7 +24,7 @@ public final class PlannedPicture {
     private PlannedPicture() {}
 
     public static BufferedImage of(PicturePlan plan) {
-        return plan.texture() != null && plan.texture().strokeMm() > 0 ? stroked(plan) : even(plan);
+        return plan.texture() != null && plan.texture().relief() > 0 ? stroked(plan) : even(plan);
     }
 
     private static BufferedImage even(PicturePlan plan) {

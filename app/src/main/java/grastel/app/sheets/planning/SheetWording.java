@@ -121,11 +121,11 @@ public final class SheetWording {
                 of.add(plan.palette().get(steps.get(s).pencil()).code());
             }
         }
-        String words = field.picture().texture() == null
-                ? field.picture().guide().marks().stream()
+        String words = field.picture().isSurface()
+                ? ladder(plan, field)
+                : field.picture().guide().marks().stream()
                         .map(m -> m.words() + ": " + String.join(" into ", pencils.get(Integer.valueOf(m.words()))))
-                        .collect(Collectors.joining(", "))
-                : ladder(plan, field);
+                        .collect(Collectors.joining(", "));
         return words.isEmpty() ? List.of() : List.of(words);
     }
 
@@ -155,7 +155,7 @@ public final class SheetWording {
             String pencils =
                     plan.palette().size() == 1 ? "one pencil" : plan.palette().size() + " pencils";
             return List.of(
-                    field.picture().texture() != null
+                    field.picture().isSurface()
                             ? pencils + ", base and detail: see the list under it"
                             : field.picture().guide().marks().isEmpty()
                                     ? pencils + ", zone by zone: see the colour plan"

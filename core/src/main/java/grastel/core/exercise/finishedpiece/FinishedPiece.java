@@ -23,6 +23,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
@@ -31,6 +32,14 @@ import java.util.stream.Collectors;
 public final class FinishedPiece implements ExerciseKind {
     /** Which picture is drawn. */
     public static final String PIECE = "piece";
+
+    public static final String STROKES = "strokes";
+
+    /** How the tones are laid. */
+    public enum Strokes {
+        SMALL_CIRCLES,
+        ROUND_THE_FORM
+    }
 
     /** A value the pencils miss by more is said, L*. */
     private static final double MISSED = 6;
@@ -58,11 +67,14 @@ public final class FinishedPiece implements ExerciseKind {
         List<Parameter.Option> options = setting.pieces().stream()
                 .map(p -> new Parameter.Option(p.id(), p.title()))
                 .toList();
-        return List.of(new Parameter.Choice(
-                PIECE,
-                "Reference",
-                options,
-                options.isEmpty() ? null : options.get(0).id()));
+        return List.of(
+                new Parameter.Choice(
+                        PIECE,
+                        "Reference",
+                        options,
+                        options.isEmpty() ? null : options.get(0).id()),
+                new Parameter.Choice(
+                        STROKES, "Strokes", Parameter.Option.of(Strokes.class), Strokes.SMALL_CIRCLES.name()));
     }
 
     @Override
@@ -88,16 +100,25 @@ public final class FinishedPiece implements ExerciseKind {
             throw new ImpossibleExercise(PIECE, "“" + piece.title() + "” is as light as the paper all over.");
         }
         PlanBuilder builder = new PlanBuilder(setting);
+        boolean round = values.choice(STROKES, Strokes.class) == Strokes.ROUND_THE_FORM;
+        Optional<FormStrokes> strokes = round
+                ? Optional.of(FormStrokes.of(work, setting.paper())).filter(FormStrokes::areAsked)
+                : Optional.empty();
         FieldPlan field = builder.picture(
                 piece.title(),
                 piece.widthMm(),
                 piece.heightMm(),
                 work,
                 order(work.tones(), setting.method()),
-                new Guide(List.of(), List.of(), work.focus()));
+                new Guide(strokes.map(FormStrokes::lines).orElse(List.of()), List.of(), work.focus()),
+                strokes.map(FormStrokes::texture).orElse(null));
         goals(builder, field);
         missed(builder, work);
-        words(builder, setting, work.light());
+        if (round && strokes.isEmpty()) {
+            builder.finding(Finding.of(
+                    null, "Hardly anything in this picture turns from light to shadow: no strokes can follow it."));
+        }
+        words(builder, setting, work.light(), strokes.isPresent());
         return builder.plan(id(), piece.title(), "A finished piece: every zone as the plan has it, with one light.");
     }
 
@@ -150,7 +171,11 @@ public final class FinishedPiece implements ExerciseKind {
         builder.goal(Goal.NO_DARK_LINES, of, 50, 28, 10);
         builder.goal(Goal.SHADOWS_COLOURED, of, 30, 50, 75);
         builder.goal(Goal.COLOURS_TOGETHER, of, 14, 9, 5);
-        builder.goal(Goal.SMOOTH_AREAS, of, 4, 2.5, 1.5);
+        if (field.picture().texture() == null) {
+            builder.goal(Goal.SMOOTH_AREAS, of, 4, 2.5, 1.5);
+        } else {
+            builder.goal(Goal.STROKES_FOLLOW, of, 35, 22, 12);
+        }
     }
 
     /** Says where the pencils do not come to the value that is asked. */
@@ -172,7 +197,7 @@ public final class FinishedPiece implements ExerciseKind {
         return tone.predicted().lightness() - tone.wanted().lightness();
     }
 
-    private static void words(PlanBuilder builder, Setting setting, LightFrom light) {
+    private static void words(PlanBuilder builder, Setting setting, LightFrom light, boolean round) {
         builder.step("Draw the outlines lightly, square by square of the grid; lift the grid with putty eraser.");
         if (light != null) {
             builder.step("The light comes from the " + light.words() + ": every shape is darkest on the other side.");
@@ -182,6 +207,10 @@ public final class FinishedPiece implements ExerciseKind {
                 setting.method().has(School.OWN_COLOUR_FIRST)
                         ? "Lay the own colour of every zone thinly, then light and shadow over it."
                         : "Lay every zone thinly first, the light ones first, as the colour plan says.");
+        if (round) {
+            builder.step("Pull every stroke from light into shadow, round the form, the way the short lines run.");
+            builder.fault(null, "strokes all one way", "Turn the sheet so that the hand pulls round the form.");
+        }
         builder.step("Deepen the shadows layer by layer; squint and compare with the value map.");
         builder.step("Last: darkest accents, then soften what should not be an edge.");
         builder.note("Show how one square of the grid is copied: where does the line enter, where does it leave?");
