@@ -101,6 +101,11 @@ public record ChosenValues(Map<String, Object> chosen) {
         if (parameter instanceof Parameter.Several several) {
             return several(several, value);
         }
+        if (parameter instanceof Parameter.Lines lines) {
+            return lines.isPossible(value)
+                    ? Optional.empty()
+                    : wrongKind(parameter, "one to " + lines.most() + " lines of a drawing");
+        }
         boolean fits = value instanceof Pencil pencil
                 && ((Parameter.OnePencil) parameter).fitting().contains(pencil);
         return fits ? Optional.empty() : unfit((Parameter.OnePencil) parameter, value);

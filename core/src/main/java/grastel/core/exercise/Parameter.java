@@ -3,6 +3,7 @@ package grastel.core.exercise;
 import grastel.core.media.Pencil;
 import java.util.List;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 
 /** Something that can be chosen for an exercise, and what may be chosen. */
 public sealed interface Parameter {
@@ -44,6 +45,28 @@ public sealed interface Parameter {
         public Several {
             options = List.copyOf(options);
             suggested = List.copyOf(suggested);
+        }
+    }
+
+    /**
+     * Lines from side to side of a frame, taken from a drawing; none where the kind draws its own. Each is four numbers, its ends,
+     * in thousandths of the frame's width and height from the top left.
+     */
+    record Lines(String name, String label, int most) implements Parameter {
+        private static final Pattern LINE = Pattern.compile("((1000|[0-9]{1,3}) ){3}(1000|[0-9]{1,3})");
+
+        @Override
+        public Object suggested() {
+            return null;
+        }
+
+        boolean isPossible(Object value) {
+            return value instanceof List<?> lines
+                    && !lines.isEmpty()
+                    && lines.size() <= most
+                    && lines.stream()
+                            .allMatch(l -> l instanceof String line
+                                    && LINE.matcher(line).matches());
         }
     }
 

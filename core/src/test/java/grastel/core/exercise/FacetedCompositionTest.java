@@ -2,14 +2,18 @@ package grastel.core.exercise;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.Lab;
 import grastel.core.exercise.PicturePlan.Tone;
+import grastel.core.exercise.facets.FacetedComposition;
 import grastel.core.media.Paper;
 import grastel.core.media.Tooth;
 import grastel.core.recipe.Method;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -87,6 +91,38 @@ class FacetedCompositionTest {
         Set<String> recipes = new HashSet<>();
         picture.tones().forEach(t -> recipes.add(t.recipe().toString()));
         assertThat(recipes).hasSizeGreaterThan(4);
+    }
+
+    @Test
+    void linesOfADrawingCutTheFrame() {
+        List<String> own = List.of("300 0 400 1000", "0 350 1000 250", "0 800 1000 600");
+        ExercisePlan plan =
+                Shipped.plan("faceted-composition", ChosenValues.NONE.with("lines", own), Shipped.WHITE_PAPER);
+        PicturePlan picture = plan.fields().get(0).picture();
+
+        assertThat(picture.guide().marks()).hasSize(6);
+        assertThat(picture.guide().lines()).hasSize(3);
+        assertThat(picture.guide().lines().get(0).to().x()).isCloseTo(0.4 * 90, within(1e-9));
+        // A part is numbered on its own side of every line.
+        assertThat(picture.guide().marks().get(0).at().x()).isLessThan(40);
+    }
+
+    @Test
+    void linesThatPartTooLittleOrTooFinelyAreRefused() {
+        assertThatThrownBy(() -> withLines("500 0 500 1000"))
+                .isInstanceOf(ImpossibleExercise.class)
+                .hasMessageContaining("into 2 areas");
+        assertThatThrownBy(() -> withLines("500 0 500 1000", "510 0 510 1000", "0 500 1000 500"))
+                .isInstanceOf(ImpossibleExercise.class)
+                .hasMessageContaining("under 1 cm²");
+        assertThat(ChosenValues.of("lines", List.of("500 0 500 1001"))
+                        .problems(new FacetedComposition().parameters(Shipped.WHITE_PAPER)))
+                .hasSize(1);
+    }
+
+    private static ExercisePlan withLines(String... lines) {
+        return Shipped.plan(
+                "faceted-composition", ChosenValues.NONE.with("lines", List.of(lines)), Shipped.WHITE_PAPER);
     }
 
     @Test

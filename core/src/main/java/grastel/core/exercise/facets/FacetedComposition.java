@@ -14,6 +14,7 @@ import grastel.core.exercise.Parameters;
 import grastel.core.exercise.PencilChoice;
 import grastel.core.exercise.PicturePlan;
 import grastel.core.exercise.PicturePlan.Guide;
+import grastel.core.exercise.PicturePlan.Line;
 import grastel.core.exercise.PicturePlan.Mark;
 import grastel.core.exercise.Piece.Made;
 import grastel.core.exercise.Piece.Work;
@@ -31,12 +32,20 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** A frame cut by straight lines; each part fades in its own direction, and neighbours tell each other apart without a line. */
 public final class FacetedComposition implements ExerciseKind {
     private static final String WIDTH = "widthMm";
     private static final String AREAS = "areas";
     private static final String COLOURS = "colours";
+    private static final String LINES = "lines";
+
+    /** Fewer areas are no composition, more have no room. */
+    private static final int FEWEST = 4;
+
+    private static final int MOST = 20;
+    private static final int MOST_LINES = 9;
 
     private static final double SUGGESTED_WIDTH = 90;
     private static final double SUGGESTED_HEIGHT = 110;
@@ -73,7 +82,8 @@ public final class FacetedComposition implements ExerciseKind {
         return List.of(
                 Parameters.pencil("First colour", fitting(setting)),
                 new Parameter.Whole(COLOURS, "Colours", 1, 4, 2),
-                new Parameter.Whole(AREAS, "Areas", 8, 20, 10),
+                new Parameter.Whole(AREAS, "Areas", 8, MOST, 10),
+                new Parameter.Lines(LINES, "Lines", MOST_LINES),
                 new Parameter.Measure(WIDTH, "Width, mm", PicturePlan.LEAST_MM, 180, SUGGESTED_WIDTH),
                 new Parameter.Measure(Parameters.HEIGHT, "Height, mm", PicturePlan.LEAST_MM, 200, SUGGESTED_HEIGHT),
                 Parameter.variant());
@@ -94,9 +104,8 @@ public final class FacetedComposition implements ExerciseKind {
         double width = values.measure(WIDTH);
         double height = values.measure(Parameters.HEIGHT);
         Random random = new Random(values.whole(Parameter.VARIANT));
-        Facets facets = Facets.of(width, height, values.whole(AREAS), random)
-                .orElseThrow(() -> new ImpossibleExercise(
-                        AREAS, "No lines part this frame into so many areas that can be drawn: fewer areas."));
+        List<String> own = values.chosen().containsKey(LINES) ? values.several(LINES) : List.of();
+        Facets facets = own.isEmpty() ? drawnAnew(values, width, height, random) : drawn(own, width, height);
         Directions directions = new Directions(facets, random);
         List<Pencil> pencils = pencils(first, values.whole(COLOURS), setting);
         PlanBuilder builder = new PlanBuilder(setting);
@@ -115,6 +124,39 @@ public final class FacetedComposition implements ExerciseKind {
         words(builder, pencils.size());
         return builder.plan(
                 id(), "Facets in " + first.name(), "Every part fades in its own direction; edges read without a line.");
+    }
+
+    private static Facets drawnAnew(ChosenValues values, double width, double height, Random random) {
+        return Facets.of(width, height, values.whole(AREAS), random)
+                .orElseThrow(() -> new ImpossibleExercise(
+                        AREAS, "No lines part this frame into so many areas that can be drawn: fewer areas."));
+    }
+
+    private static Facets drawn(List<String> lines, double width, double height) {
+        Facets facets = Facets.of(
+                width, height, lines.stream().map(l -> line(l, width, height)).toList());
+        if (facets.count < FEWEST || facets.count > MOST) {
+            throw new ImpossibleExercise(
+                    LINES,
+                    String.format(
+                            Locale.ROOT,
+                            "These lines part the frame into %d areas; a composition has %d to %d.",
+                            facets.count,
+                            FEWEST,
+                            MOST));
+        }
+        if (!facets.haveRoom()) {
+            throw new ImpossibleExercise(
+                    LINES, "One of the areas is under 1 cm², too small for a fade: a larger frame, or other lines.");
+        }
+        return facets;
+    }
+
+    private static Line line(String ends, double width, double height) {
+        double[] at = Stream.of(ends.split(" "))
+                .mapToDouble(n -> Integer.parseInt(n) / 1000.0)
+                .toArray();
+        return new Line(new Point(at[0] * width, at[1] * height), new Point(at[2] * width, at[3] * height));
     }
 
     /** Others at equal steps round the painter's wheel. */

@@ -73,12 +73,22 @@ final class Facets {
             List<Line> drawn = settled(widthMm, heightMm, lines + beginning % 2, count, random);
             double fairness = fairness(widthMm, heightMm, drawn, count);
             Facets facets = new Facets(widthMm, heightMm, drawn);
-            if (fairness > fairest && facets.count == count && facets.smallestMm2() >= LEAST_MM2) {
+            if (fairness > fairest && facets.count == count && facets.haveRoom()) {
                 fairest = fairness;
                 best = Optional.of(facets);
             }
         }
         return best;
+    }
+
+    /** Cut by given lines. */
+    static Facets of(double widthMm, double heightMm, List<Line> lines) {
+        return new Facets(widthMm, heightMm, lines);
+    }
+
+    /** True where no part is too small for a fade. */
+    boolean haveRoom() {
+        return smallestMm2() >= LEAST_MM2;
     }
 
     private double smallestMm2() {
