@@ -6,6 +6,7 @@ import { Stepper } from '../design/Stepper';
 import { Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import type { Planned, Value } from './draft';
+import { DrawnLines } from './DrawnLines';
 
 type Parameter = Schemas['ParameterView'];
 const MOST_IN_SIGHT = 3;
@@ -76,6 +77,8 @@ function Control({ parameter: p, pencils, used, chosen, onChange, onOpen }: Prop
       );
     case 'SEVERAL':
       return <Several label={p.label} value={used?.words ?? []} options={p.options} onChange={(words) => onChange({ words })} />;
+    case 'LINES':
+      return <DrawnLines parameter={p} used={used} onChange={onChange} onOpen={onOpen} />;
     case 'PENCIL': {
       const byId = new Map(pencils.map((x) => [x.id, x]));
       const choices = p.pencils.flatMap((id) => {

@@ -75,6 +75,7 @@ class OwnershipTest extends EveryEndpoint {
             "POST /api/sheets/packs",
             "POST /api/sheets/packs/preview",
             "POST /api/sheets/preview",
+            "POST /api/sheets/drawn-lines",
             "GET /api/sheets/runs",
             "POST /api/returns",
             "GET /api/returns/events",

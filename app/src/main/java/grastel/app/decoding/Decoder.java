@@ -1,5 +1,6 @@
 package grastel.app.decoding;
 
+import grastel.app.platform.ApiProblem;
 import grastel.core.reading.picture.Picture;
 import grastel.core.reading.picture.PictureFile;
 import grastel.core.reading.picture.UnreadablePage;
@@ -10,6 +11,7 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -18,6 +20,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.context.properties.EnableConfigurationProperties;
 import org.springframework.context.event.EventListener;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /** The front door of decoding. Whatever a file is made to do, an answer comes within the budget, and the caller goes on. */
@@ -60,6 +63,33 @@ public class Decoder {
         return PictureFile.isOrdinary(content)
                 ? PictureFile.decode(content, page, settings.limits())
                 : with(ticket, child -> child.decode(file, content, page));
+    }
+
+    /**
+     * The first page of what someone sends in and waits for.
+     *
+     * @throws ApiProblem where it is no picture that can be taken, and why
+     */
+    public Picture taken(UUID file, byte[] content) {
+        try {
+            return decode(UUID.randomUUID(), file, content, 0);
+        } catch (UnreadablePage e) {
+            throw new ApiProblem(HttpStatus.UNPROCESSABLE_CONTENT, e.problem().name(), words(e));
+        }
+    }
+
+    private static String words(UnreadablePage e) {
+        return switch (e.problem()) {
+            case NOT_A_PICTURE -> "This is no picture: JPEG, PNG and TIFF are taken.";
+            case TOO_MANY_PIXELS ->
+                String.format(
+                        Locale.ROOT,
+                        "The picture has %.0f megapixels; that is more than is taken. Make it smaller and try again.",
+                        e.figure());
+            case TOO_SLOW, TOO_HEAVY ->
+                "The picture takes too long or too much memory to open. Save it as a plain JPEG.";
+            default -> "The picture is damaged or cannot be opened. Nothing was kept.";
+        };
     }
 
     /** Stops what was begun under a ticket, at once, be it waiting or decoding; whoever waits for it is told DAMAGED. */

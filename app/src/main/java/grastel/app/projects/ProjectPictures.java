@@ -6,7 +6,6 @@ import grastel.app.classes.StudentsDeleted;
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
 import grastel.core.reading.picture.Picture;
-import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.reference.Frame;
 import grastel.core.reference.Patches;
 import grastel.core.reference.Reference;
@@ -17,10 +16,8 @@ import grastel.core.reference.Zones;
 import grastel.core.reference.Zones.Join;
 import grastel.core.reference.Zones.Split;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import org.springframework.context.event.EventListener;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /**
@@ -66,25 +63,7 @@ class ProjectPictures {
 
     /** @throws ApiProblem where it is no picture that can be taken, and why */
     Picture decoded(UUID known, byte[] file) {
-        try {
-            return decoder.decode(UUID.randomUUID(), known, file, 0);
-        } catch (UnreadablePage e) {
-            throw new ApiProblem(HttpStatus.UNPROCESSABLE_CONTENT, e.problem().name(), words(e));
-        }
-    }
-
-    private static String words(UnreadablePage e) {
-        return switch (e.problem()) {
-            case NOT_A_PICTURE -> "This is no picture: JPEG, PNG and TIFF are taken.";
-            case TOO_MANY_PIXELS ->
-                String.format(
-                        Locale.ROOT,
-                        "The picture has %.0f megapixels; that is more than is taken. Make it smaller and try again.",
-                        e.figure());
-            case TOO_SLOW, TOO_HEAVY ->
-                "The picture takes too long or too much memory to open. Save it as a plain JPEG.";
-            default -> "The picture is damaged or cannot be opened. Nothing was kept.";
-        };
+        return decoder.taken(known, file);
     }
 
     Reference reference(UUID project, ProjectData settings) {

@@ -109,6 +109,7 @@ public final class SheetViews {
         MEASURE,
         CHOICE,
         SEVERAL,
+        LINES,
         PENCIL
     }
 
@@ -124,6 +125,9 @@ public final class SheetViews {
             @NotNull List<OptionView> options,
             @NotNull List<UUID> pencils,
             @NotNull boolean mayBeLeftOpen) {}
+
+    /** @param lines of a drawing, to be chosen for a parameter of lines */
+    record DrawnLinesView(@NotNull List<String> lines) {}
 
     record PalettePencilView(
             @NotNull UUID id,
@@ -301,6 +305,9 @@ public final class SheetViews {
             least = (double) several.least();
             most = (double) several.most();
             options = several.options();
+        } else if (p instanceof Parameter.Lines lines) {
+            type = ParameterType.LINES;
+            most = (double) lines.most();
         } else {
             type = ParameterType.PENCIL;
             pencils = ((Parameter.OnePencil) p).fitting();

@@ -1,6 +1,7 @@
 package grastel.app.sheets.screen;
 
 import grastel.app.classes.Classes;
+import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.paper.PdfAnswer;
 import grastel.app.sheets.SheetPapers;
@@ -8,6 +9,7 @@ import grastel.app.sheets.Sheets;
 import grastel.app.sheets.planning.Planner;
 import grastel.app.sheets.screen.SheetViews.ChangedSheetView;
 import grastel.app.sheets.screen.SheetViews.DraftView;
+import grastel.app.sheets.screen.SheetViews.DrawnLinesView;
 import grastel.app.sheets.screen.SheetViews.KindView;
 import grastel.app.sheets.screen.SheetViews.MethodEffectRequest;
 import grastel.app.sheets.screen.SheetViews.PrintRequest;
@@ -16,13 +18,17 @@ import grastel.app.sheets.screen.SheetViews.RunView;
 import grastel.app.sheets.screen.SheetViews.SheetRequest;
 import grastel.app.sheets.screen.SheetViews.SheetView;
 import grastel.core.exercise.ExerciseKinds;
+import grastel.core.reading.lines.LineDrawing;
+import grastel.core.reading.lines.LineDrawing.Crossing;
 import grastel.core.recipe.Method;
 import jakarta.validation.Valid;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -35,18 +41,24 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 
 @RestController
 @RequestMapping("/api/sheets")
 class SheetsController {
+    private static final int THOUSAND = 1000;
+
     private final Sheets sheets;
     private final SheetPapers papers;
     private final Classes classes;
     private final Planner planner;
+    private final Decoder decoder;
 
-    SheetsController(Sheets sheets, SheetPapers papers, Classes classes, Planner planner) {
+    SheetsController(Sheets sheets, SheetPapers papers, Classes classes, Planner planner, Decoder decoder) {
+        this.decoder = decoder;
         this.sheets = sheets;
         this.papers = papers;
         this.classes = classes;
@@ -63,6 +75,27 @@ class SheetsController {
     @PostMapping("/preview")
     DraftView preview(@Valid @RequestBody SheetRequest request) {
         return SheetViews.of(sheets.draft(request.title(), request.data()), planner.ids());
+    }
+
+    /** The straight lines of a drawing in a frame, from a picture of it; nothing is kept. */
+    @PostMapping(path = "/drawn-lines", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    DrawnLinesView drawnLines(@RequestPart MultipartFile file) throws IOException {
+        List<Crossing> lines = LineDrawing.of(decoder.taken(UUID.randomUUID(), file.getBytes()))
+                .lines();
+        if (lines.isEmpty()) {
+            throw new ApiProblem(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "NO_LINES",
+                    "No straight line from side to side of a frame was found. Draw the frame and the lines firmly, each line"
+                            + " up to the frame, and photograph it from above.");
+        }
+        return new DrawnLinesView(lines.stream().map(SheetsController::inWords).toList());
+    }
+
+    private static String inWords(Crossing line) {
+        return DoubleStream.of(line.fromX(), line.fromY(), line.toX(), line.toY())
+                .mapToObj(share -> String.valueOf(Math.round(THOUSAND * share)))
+                .collect(Collectors.joining(" "));
     }
 
     /** Which sheets of a class another method would change, before it does. */
