@@ -8,9 +8,15 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -174,6 +180,48 @@ class SheetsPlaceTest extends DemoTest {
     }
 
     /** Types the beginning of an option's name and takes it. */
+    @Test
+    void linesOfAStudentsDrawingCutTheComposition() throws IOException {
+        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+            enter(desk);
+            desk.go("Sheets");
+            desk.button(Pattern.compile("Exercise$")).focus();
+            chooseByKeyboard(desk, "Faceted");
+            desk.page
+                    .locator("input[type=file]")
+                    .setInputFiles(new FilePayload("lines.png", "image/png", drawnLines()));
+            assertThat(desk.page.getByRole(AriaRole.IMG, named("4 lines from the drawing")))
+                    .isVisible();
+            // Of four lines that cross as these do, nine parts.
+            assertThat(desk.page.getByText(Pattern.compile("^9: |, 9: ")).first())
+                    .isVisible();
+            desk.checkAccessibility("Sheets, own lines");
+            desk.button("Draw them anew").press("Enter");
+            assertThat(desk.page.getByText(Pattern.compile("Drawn anew by the variant")))
+                    .isVisible();
+            desk.checkQuiet();
+        }
+    }
+
+    /** A frame on white paper with four lines across it. */
+    private static byte[] drawnLines() throws IOException {
+        BufferedImage image = new BufferedImage(800, 1000, BufferedImage.TYPE_INT_RGB);
+        Graphics2D pen = image.createGraphics();
+        pen.setColor(Color.WHITE);
+        pen.fillRect(0, 0, 800, 1000);
+        pen.setColor(new Color(80, 80, 84));
+        pen.setStroke(new BasicStroke(3));
+        pen.drawRect(100, 120, 600, 760);
+        pen.drawLine(300, 120, 330, 880);
+        pen.drawLine(520, 120, 500, 880);
+        pen.drawLine(100, 380, 700, 330);
+        pen.drawLine(100, 640, 700, 700);
+        pen.dispose();
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return out.toByteArray();
+    }
+
     private static void chooseByKeyboard(Desk desk, String beginning) {
         desk.page.keyboard().press("Enter");
         desk.page.getByRole(AriaRole.LISTBOX).waitFor();

@@ -112,6 +112,7 @@ public final class FacetedComposition implements ExerciseKind {
         Work work = work(facets, directions, pencils, setting, builder);
         FieldPlan field = builder.picture("Facets", width, height, work, order(facets), guide(facets, directions));
         goals(builder, field);
+        small(builder, facets);
         if (directions.reads() < READS) {
             builder.finding(Finding.of(
                     null,
@@ -145,11 +146,20 @@ public final class FacetedComposition implements ExerciseKind {
                             FEWEST,
                             MOST));
         }
-        if (!facets.haveRoom()) {
-            throw new ImpossibleExercise(
-                    LINES, "One of the areas is under 1 cm², too small for a fade: a larger frame, or other lines.");
-        }
         return facets;
+    }
+
+    /** A student's own lines may part off corners that have no room for a fade. */
+    private static void small(PlanBuilder builder, Facets facets) {
+        List<String> small = facets.withoutRoom().stream()
+                .map(part -> String.valueOf(part + 1))
+                .toList();
+        if (!small.isEmpty()) {
+            builder.finding(Finding.of(
+                    null,
+                    "Under 1 cm², too small for a fade: " + String.join(", ", small)
+                            + ". Let them be laid evenly, or take a larger frame."));
+        }
     }
 
     private static Line line(String ends, double width, double height) {

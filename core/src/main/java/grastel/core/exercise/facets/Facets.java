@@ -73,7 +73,9 @@ final class Facets {
             List<Line> drawn = settled(widthMm, heightMm, lines + beginning % 2, count, random);
             double fairness = fairness(widthMm, heightMm, drawn, count);
             Facets facets = new Facets(widthMm, heightMm, drawn);
-            if (fairness > fairest && facets.count == count && facets.haveRoom()) {
+            if (fairness > fairest
+                    && facets.count == count
+                    && facets.withoutRoom().isEmpty()) {
                 fairest = fairness;
                 best = Optional.of(facets);
             }
@@ -86,13 +88,12 @@ final class Facets {
         return new Facets(widthMm, heightMm, lines);
     }
 
-    /** True where no part is too small for a fade. */
-    boolean haveRoom() {
-        return smallestMm2() >= LEAST_MM2;
-    }
-
-    private double smallestMm2() {
-        return IntStream.range(0, count).map(p -> cells(p).length).min().orElse(0) * CELL_MM * CELL_MM;
+    /** Parts that are too small for a fade. */
+    List<Integer> withoutRoom() {
+        return IntStream.range(0, count)
+                .filter(p -> cells(p).length * CELL_MM * CELL_MM < LEAST_MM2)
+                .boxed()
+                .toList();
     }
 
     /** Lines that are drawn anew one by one as long as parts become fairer. */
