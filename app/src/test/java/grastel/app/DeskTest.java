@@ -17,7 +17,7 @@ import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.RunInfo;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ValueData;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.pressurescale.PressureScale;
 import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.Hand;

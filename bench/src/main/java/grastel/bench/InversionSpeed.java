@@ -1,11 +1,11 @@
 package grastel.bench;
 
-import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKinds;
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.FieldPlan;
-import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Setting;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.inversion.PlannedFields;
 import grastel.core.media.Paper;
 import grastel.core.media.PencilSet;

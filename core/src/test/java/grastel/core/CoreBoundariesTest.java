@@ -119,4 +119,23 @@ class CoreBoundariesTest {
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("front")
             .mayOnlyBeAccessedByLayers("others");
+
+    /** Goals and what is asked know of no plan, plans of no kind that makes them. */
+    @ArchTest
+    static final ArchRule EXERCISES_GO_UPSTAIRS = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("goal")
+            .definedBy("grastel.core.exercise.goal")
+            .layer("asked")
+            .definedBy("grastel.core.exercise.asked")
+            .layer("plan")
+            .definedBy("grastel.core.exercise.plan")
+            .layer("makers")
+            .definedBy("grastel.core.exercise")
+            .whereLayer("goal")
+            .mayOnlyBeAccessedByLayers("plan", "makers")
+            .whereLayer("asked")
+            .mayOnlyBeAccessedByLayers("plan", "makers")
+            .whereLayer("plan")
+            .mayOnlyBeAccessedByLayers("makers");
 }

@@ -2,12 +2,12 @@ package grastel.core;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
-import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.page.PageCode;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;

@@ -18,7 +18,7 @@ import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ValueData;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.pressurescale.PressureScale;
 import grastel.core.page.PageLayout;
 import grastel.core.scanner.FieldTask;

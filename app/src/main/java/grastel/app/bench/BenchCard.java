@@ -2,7 +2,7 @@ package grastel.app.bench;
 
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.core.colour.Srgb;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.layering.Effort;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Makeup;

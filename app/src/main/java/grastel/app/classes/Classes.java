@@ -2,8 +2,8 @@ package grastel.app.classes;
 
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.ApiProblem.FieldProblem;
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.layering.Pressures;
 import grastel.core.recipe.Method;
 import java.util.Comparator;

@@ -1,8 +1,8 @@
 package grastel.app.classes;
 
 import grastel.app.platform.Revised;
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.layering.Pressures;
 import grastel.core.planning.ClassFacts;
 import grastel.core.recipe.Method;

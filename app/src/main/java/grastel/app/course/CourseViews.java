@@ -4,7 +4,7 @@ import grastel.app.classes.CalendarData.DatesData;
 import grastel.app.course.CourseData.LessonData;
 import grastel.app.sheets.Sheets.Latest;
 import grastel.core.colour.Srgb;
-import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.planning.ClassFacts.Secure;
 import grastel.core.planning.ClassTime;
 import grastel.core.planning.Laid.OnPeriod;

@@ -9,7 +9,7 @@ import grastel.app.progress.Progress;
 import grastel.app.returns.Returns;
 import grastel.app.returns.api.ClassPagesChanged;
 import grastel.app.returns.api.Reach;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.planning.ClassFacts.Secure;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Readiness;

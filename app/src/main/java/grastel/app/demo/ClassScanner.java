@@ -7,7 +7,7 @@ import grastel.app.returns.intake.WatchedFolder;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.Sheets.PrintedSheet;
-import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.scanner.FieldTask;
 import grastel.core.scanner.KeyHabit;
 import grastel.core.scanner.PieceTask;

@@ -4,7 +4,7 @@ import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
 import grastel.app.sheets.Sheets;
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Level;
 import java.time.Duration;
 import java.util.List;

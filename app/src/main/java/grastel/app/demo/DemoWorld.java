@@ -11,7 +11,7 @@ import grastel.app.sheets.Sheets.SheetInfo;
 import grastel.app.sheets.api.RunInfo;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ValueData;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;

@@ -4,7 +4,7 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.returns.Returns;
 import grastel.app.returns.api.Confirmed;
 import grastel.app.returns.api.Tried;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt;

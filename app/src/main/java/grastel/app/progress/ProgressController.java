@@ -7,7 +7,7 @@ import grastel.app.progress.Progress.ClassRecords;
 import grastel.app.returns.Hands;
 import grastel.app.returns.Hands.HandView;
 import grastel.app.returns.api.CauseView;
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Grouping;
 import grastel.core.progress.Growth;

@@ -1,8 +1,8 @@
 package grastel.app.projects;
 
-import grastel.core.exercise.FieldPlan.Point;
 import grastel.core.exercise.LightFrom;
-import grastel.core.exercise.PicturePlan;
+import grastel.core.exercise.plan.FieldPlan.Point;
+import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.reference.Focus;
 import grastel.core.reference.Frame;
 import grastel.core.reference.ValueMap;

@@ -4,7 +4,7 @@ import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.ApiProblem;
 import grastel.app.projects.ProjectRows.Line;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.reading.picture.Picture;
 import grastel.core.reference.Reference;
 import java.util.Collection;

@@ -7,7 +7,7 @@ import grastel.app.returns.page.PageRows;
 import grastel.app.sheets.PersonalSheets;
 import grastel.app.sheets.PersonalSheets.Given;
 import grastel.core.colour.Srgb;
-import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.inversion.Deed;
 import grastel.core.inversion.Habit;
 import grastel.core.inversion.PlannedFields;

@@ -12,7 +12,7 @@ import grastel.app.returns.page.ReturnedPages;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.api.RunInfo;
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.reading.PageReading;

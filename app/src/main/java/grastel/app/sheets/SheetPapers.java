@@ -15,7 +15,7 @@ import grastel.app.sheets.rows.KeptSheets;
 import grastel.app.sheets.rows.PrintedPages;
 import grastel.app.sheets.rows.Settled;
 import grastel.app.sheets.rows.SheetVersion;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.page.Card;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;

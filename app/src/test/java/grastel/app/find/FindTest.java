@@ -6,7 +6,7 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.classes.CalendarData;
 import grastel.app.platform.SignedIn;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;

@@ -11,7 +11,7 @@ import grastel.app.returns.page.PageRows;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.api.RunInfo;
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Level;
 import grastel.core.scanner.Hand;
 import grastel.core.scanner.Tabletop;

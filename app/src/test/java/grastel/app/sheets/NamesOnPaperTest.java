@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import grastel.app.DeskTest;
 import grastel.app.classes.CalendarData;
 import grastel.app.platform.SignedIn;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.page.Typeface;
 import java.io.IOException;
 import java.nio.file.Files;

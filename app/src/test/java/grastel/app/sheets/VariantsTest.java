@@ -8,7 +8,7 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ValueData;
-import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.scanner.Hand;
 import java.util.List;
 import java.util.Map;

@@ -1,11 +1,11 @@
 package grastel.core.exemplar;
 
 import grastel.core.exercise.Evenly;
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.GoalFields;
-import grastel.core.exercise.GoalPlan;
-import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.GoalFields;
+import grastel.core.exercise.plan.GoalPlan;
+import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.judging.Judge;
 import grastel.core.judging.Level;
 import grastel.core.judging.Proposal;

@@ -1,5 +1,9 @@
 package grastel.core.exercise;
 
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.asked.ImpossibleExercise;
+import grastel.core.exercise.asked.Parameter;
+import grastel.core.exercise.plan.ExercisePlan;
 import java.util.List;
 
 /**

@@ -1,8 +1,11 @@
 package grastel.core.exercise;
 
-import grastel.core.exercise.FieldPlan.Point;
-import grastel.core.exercise.Recipe.Step;
-import grastel.core.exercise.Recipe.Technique;
+import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.FieldPlan.Point;
+import grastel.core.exercise.plan.Recipe;
+import grastel.core.exercise.plan.Recipe.Step;
+import grastel.core.exercise.plan.Recipe.Technique;
+import grastel.core.exercise.plan.Span;
 import grastel.core.layering.Effort;
 import grastel.core.layering.Layer;
 import grastel.core.layering.PressureGrade;

@@ -1,5 +1,8 @@
 package grastel.core.exercise;
 
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.asked.ImpossibleExercise;
+import grastel.core.exercise.asked.Parameter;
 import grastel.core.media.Pencil;
 import java.util.List;
 

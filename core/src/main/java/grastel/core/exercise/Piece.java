@@ -1,6 +1,7 @@
 package grastel.core.exercise;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.layering.Layer;
 import java.util.List;
 

@@ -1,5 +1,6 @@
 package grastel.core.exercise;
 
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.layering.Pressures;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;

@@ -1,7 +1,7 @@
 package grastel.core.inversion;
 
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.inversion.Inversion.Explanation;
 import grastel.core.inversion.Inversion.Likelihoods;
 import grastel.core.inversion.Inversion.Seen;

@@ -1,8 +1,8 @@
 package grastel.core.judging;
 
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.GoalPlan;
-import grastel.core.exercise.Ladder;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.Ladder;
+import grastel.core.exercise.plan.GoalPlan;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;

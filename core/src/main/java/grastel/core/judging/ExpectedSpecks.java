@@ -1,8 +1,8 @@
 package grastel.core.judging;
 
 import grastel.core.colour.LinearRgb;
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Swatch;

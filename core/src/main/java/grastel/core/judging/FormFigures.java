@@ -1,6 +1,6 @@
 package grastel.core.judging;
 
-import grastel.core.exercise.GoalFields;
+import grastel.core.exercise.plan.GoalFields;
 import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;
 import grastel.core.reading.fields.Measured;

@@ -1,6 +1,6 @@
 package grastel.core.judging;
 
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.reading.fields.FieldReading;
 import java.util.List;
 import java.util.Map;

@@ -1,11 +1,11 @@
 package grastel.core.judging;
 
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.FieldPlan;
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.GoalPlan;
-import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.Ladder;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.goal.Ladder;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.GoalPlan;
 import grastel.core.media.Paper;
 import grastel.core.reading.PageFlag;
 import grastel.core.reading.PageReading;

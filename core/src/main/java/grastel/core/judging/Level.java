@@ -1,7 +1,7 @@
 package grastel.core.judging;
 
-import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.Ladder;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.goal.Ladder;
 
 /** How far a goal is reached. The number printed is the ordinal. */
 public enum Level {

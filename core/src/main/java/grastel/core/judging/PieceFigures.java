@@ -1,8 +1,8 @@
 package grastel.core.judging;
 
 import grastel.core.colour.Lab;
-import grastel.core.exercise.PicturePlan;
-import grastel.core.exercise.PicturePlan.Focus;
+import grastel.core.exercise.plan.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan.Focus;
 import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;
 import grastel.core.reading.fields.Measured;

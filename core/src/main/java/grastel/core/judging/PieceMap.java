@@ -2,7 +2,7 @@ package grastel.core.judging;
 
 import grastel.core.colour.Lab;
 import grastel.core.colour.Srgb;
-import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.reading.fields.FieldReading;
 import java.awt.image.BufferedImage;
 import java.util.Optional;

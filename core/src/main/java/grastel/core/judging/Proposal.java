@@ -1,7 +1,7 @@
 package grastel.core.judging;
 
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.Ladder;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.Ladder;
 import grastel.core.reading.fields.Measured;
 
 /**

@@ -1,7 +1,7 @@
 package grastel.core.judging;
 
 import grastel.core.colour.Lab;
-import grastel.core.exercise.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.judging.Displacement.Shift;
 import grastel.core.reading.fields.PictureReading;
 import java.util.Optional;

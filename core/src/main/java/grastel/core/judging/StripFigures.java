@@ -2,7 +2,7 @@ package grastel.core.judging;
 
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
-import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;
 import grastel.core.reading.fields.Measured;

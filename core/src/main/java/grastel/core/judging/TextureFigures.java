@@ -1,7 +1,7 @@
 package grastel.core.judging;
 
-import grastel.core.exercise.PicturePlan;
-import grastel.core.exercise.PicturePlan.Texture;
+import grastel.core.exercise.plan.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan.Texture;
 import grastel.core.exercise.texture.StrokeMarks;
 import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;

@@ -1,8 +1,8 @@
 package grastel.core.judging;
 
-import grastel.core.exercise.FieldPlan;
-import grastel.core.exercise.GoalFields;
-import grastel.core.exercise.GoalFields.Change;
+import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.GoalFields;
+import grastel.core.exercise.plan.GoalFields.Change;
 import grastel.core.judging.Measure.AskedAndRead;
 import java.util.List;
 import java.util.Map;

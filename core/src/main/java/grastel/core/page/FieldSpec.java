@@ -1,7 +1,7 @@
 package grastel.core.page;
 
-import grastel.core.exercise.FieldPlan.Point;
-import grastel.core.exercise.PicturePlan.Guide;
+import grastel.core.exercise.plan.FieldPlan.Point;
+import grastel.core.exercise.plan.PicturePlan.Guide;
 import java.util.List;
 
 /**

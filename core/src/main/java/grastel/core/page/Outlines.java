@@ -1,6 +1,6 @@
 package grastel.core.page;
 
-import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.exercise.plan.FieldPlan.Point;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.algorithm.construct.MaximumInscribedCircle;

@@ -1,7 +1,7 @@
 package grastel.core.page;
 
-import grastel.core.exercise.FieldPlan.Point;
-import grastel.core.exercise.PicturePlan;
+import grastel.core.exercise.plan.FieldPlan.Point;
+import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.page.PageLayout.Key;
 import grastel.core.page.PageLayout.Patch;
 import grastel.core.page.PageLayout.Rule;

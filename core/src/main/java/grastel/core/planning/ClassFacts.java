@@ -1,6 +1,6 @@
 package grastel.core.planning;
 
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Method;
 import java.util.List;

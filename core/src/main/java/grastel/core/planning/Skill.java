@@ -1,6 +1,6 @@
 package grastel.core.planning;
 
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;

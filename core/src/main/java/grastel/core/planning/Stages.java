@@ -1,14 +1,14 @@
 package grastel.core.planning;
 
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.FieldWork;
 import grastel.core.exercise.FieldWork.Piece;
-import grastel.core.exercise.GoalFields;
-import grastel.core.exercise.GoalFields.Family;
-import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.Recipe.Technique;
-import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.GoalFields;
+import grastel.core.exercise.plan.GoalFields.Family;
+import grastel.core.exercise.plan.Recipe.Technique;
+import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.planning.Stage.Kind;
 import grastel.core.planning.Stage.Part;
 import java.util.ArrayList;

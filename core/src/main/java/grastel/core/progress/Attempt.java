@@ -1,6 +1,6 @@
 package grastel.core.progress;
 
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;

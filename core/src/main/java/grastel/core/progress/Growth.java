@@ -1,6 +1,6 @@
 package grastel.core.progress;
 
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 
 /**
  * A figure that has become better, said only where the interval of its change excludes none.

@@ -1,9 +1,9 @@
 package grastel.core.project;
 
 import grastel.core.colour.Lab;
-import grastel.core.exercise.PicturePlan;
 import grastel.core.exercise.Piece.Made;
 import grastel.core.exercise.Piece.Work;
+import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.project.ZoneColours.Mixed;

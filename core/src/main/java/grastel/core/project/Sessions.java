@@ -1,11 +1,11 @@
 package grastel.core.project;
 
-import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.FieldWork;
-import grastel.core.exercise.PicturePlan.Guide;
 import grastel.core.exercise.Piece.Work;
 import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Setting;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.PicturePlan.Guide;
 import grastel.core.reference.Frame;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,7 +2,7 @@ package grastel.core.project;
 
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.layering.Effort;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;

@@ -1,7 +1,7 @@
 package grastel.core.scanner;
 
-import grastel.core.exercise.FieldPlan;
-import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.layering.Layer;
 import grastel.core.page.PageLayout;
 import java.util.List;

@@ -1,10 +1,10 @@
 package grastel.core.scanner;
 
 import grastel.core.colour.Lab;
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.FieldPlan;
-import grastel.core.exercise.PicturePlan;
-import grastel.core.exercise.PicturePlan.Tone;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan.Tone;
 import grastel.core.exercise.texture.StrokeMarks.Habit;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;

@@ -1,6 +1,6 @@
 package grastel.core.scanner;
 
-import grastel.core.exercise.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.exercise.texture.StrokeMarks;
 import grastel.core.exercise.texture.StrokeMarks.Habit;
 

@@ -3,11 +3,11 @@ package grastel.core.exemplar;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.core.exemplar.Exemplars.Exemplar;
-import grastel.core.exercise.ChosenValues;
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.SheetPlan;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.judging.Level;
 import grastel.core.page.PageSize;
 import grastel.core.reading.DrawnSheet;

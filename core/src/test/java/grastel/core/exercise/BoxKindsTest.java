@@ -6,6 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.Lab;
 import grastel.core.colour.Temperature;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.asked.ImpossibleExercise;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.GoalPlan;
 import grastel.core.layering.PressureGrade;
 import grastel.core.media.ColourFamily;
 import grastel.core.media.Pencil;

@@ -2,8 +2,11 @@ package grastel.core.exercise;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.core.exercise.Recipe.Step;
-import grastel.core.exercise.Recipe.Technique;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.Recipe.Step;
+import grastel.core.exercise.plan.Recipe.Technique;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
 import grastel.core.recipe.Target;

@@ -4,6 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.asked.ImpossibleExercise;
+import grastel.core.exercise.asked.Parameter;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.GoalPlan;
 import grastel.core.layering.Pressures;
 import grastel.core.layering.Stack;
 import grastel.core.recipe.Method;

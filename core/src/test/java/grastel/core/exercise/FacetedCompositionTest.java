@@ -6,8 +6,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.Lab;
-import grastel.core.exercise.PicturePlan.Tone;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.asked.ImpossibleExercise;
 import grastel.core.exercise.facets.FacetedComposition;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan.Tone;
 import grastel.core.media.Paper;
 import grastel.core.media.Tooth;
 import grastel.core.recipe.Method;

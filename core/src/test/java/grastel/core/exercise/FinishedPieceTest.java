@@ -6,7 +6,14 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.Lab;
-import grastel.core.exercise.PicturePlan.Tone;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.asked.ImpossibleExercise;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.GoalPlan;
+import grastel.core.exercise.plan.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan.Tone;
+import grastel.core.exercise.plan.Recipe;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
 import grastel.core.stilllife.HarbourFind;

@@ -3,7 +3,10 @@ package grastel.core.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.FieldPlan.Point;
 import java.awt.geom.Area;
 import java.awt.geom.Path2D;
 import java.util.List;

@@ -4,6 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import grastel.core.colour.Lab;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.asked.ImpossibleExercise;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.media.Pencil;
 import grastel.core.media.Pencil.Binder;
 import grastel.core.media.PencilSet;

@@ -1,6 +1,8 @@
 package grastel.core.exercise;
 
-import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.FieldPlan.Point;
+import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.layering.Pressures;
 import grastel.core.media.PencilSet;
 import grastel.core.project.ReferencePiece;

@@ -1,5 +1,8 @@
 package grastel.core.exercise;
 
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.layering.Pressures;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;

@@ -2,10 +2,10 @@ package grastel.core.inversion;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.core.exercise.ChosenValues;
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.inversion.PlannedFields.Said;
 import grastel.core.layering.Layer;
 import grastel.core.page.PageSize;

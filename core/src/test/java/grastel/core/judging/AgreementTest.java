@@ -3,8 +3,8 @@ package grastel.core.judging;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.Ladder;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.Ladder;
 import grastel.core.judging.Agreement.Decision;
 import java.util.List;
 import java.util.SplittableRandom;

@@ -2,8 +2,8 @@ package grastel.core.judging;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.core.exercise.ChosenValues;
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.scanner.PieceTask.Fault;
 import java.util.Map;

@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.Lab;
-import grastel.core.exercise.ChosenValues;
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.PicturePlan;
 import grastel.core.exercise.Pieces;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.reading.PageReading;
 import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.fields.Measured;

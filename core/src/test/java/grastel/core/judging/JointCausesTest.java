@@ -3,12 +3,12 @@ package grastel.core.judging;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.core.colour.Lab;
-import grastel.core.exercise.ChosenValues;
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.FieldPlan;
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.fields.Measured;
 import grastel.core.reading.fields.Strokes;

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import grastel.core.colour.Lab;
-import grastel.core.exercise.ChosenValues;
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.Ladder;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.goal.Ladder;
+import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.fields.Measured;
 import java.util.ArrayList;

@@ -2,8 +2,8 @@ package grastel.core.judging;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.Ladder;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.goal.Ladder;
 import org.junit.jupiter.api.Test;
 
 class LevelTest {

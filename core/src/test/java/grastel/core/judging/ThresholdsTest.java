@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.GoalFields;
-import grastel.core.exercise.GoalPlan;
-import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.Ladder;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.goal.Ladder;
+import grastel.core.exercise.plan.GoalFields;
+import grastel.core.exercise.plan.GoalPlan;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -2,12 +2,12 @@ package grastel.core.judging;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.core.exercise.ChosenValues;
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Pieces;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.page.PageSize;
 import grastel.core.reading.DrawnSheet;
 import grastel.core.reading.PageReader;

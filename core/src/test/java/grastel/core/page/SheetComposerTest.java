@@ -3,7 +3,7 @@ package grastel.core.page;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
-import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.exercise.plan.FieldPlan.Point;
 import grastel.core.page.PageLayout.Text;
 import grastel.core.page.SheetComposer.Composed;
 import java.util.ArrayList;

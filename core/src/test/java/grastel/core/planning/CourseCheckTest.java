@@ -3,9 +3,9 @@ package grastel.core.planning;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.core.exercise.FieldWork.Piece;
-import grastel.core.exercise.GradeBand;
-import grastel.core.exercise.Recipe.Technique;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.Recipe.Technique;
 import grastel.core.media.Pencil;
 import grastel.core.planning.ClassFacts.Secure;
 import grastel.core.planning.Stage.Kind;

@@ -2,14 +2,14 @@ package grastel.core.planning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.GoalPlan;
-import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.asked.Parameter;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.plan.GoalPlan;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
 import java.util.HashSet;

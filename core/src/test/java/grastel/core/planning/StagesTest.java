@@ -3,16 +3,16 @@ package grastel.core.planning;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.FieldWork;
-import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.SheetPlan;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.planning.Stage.Kind;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
@@ -143,7 +143,7 @@ class StagesTest {
                 List.of(square(0, 40), square(10, 30), square(15, 25)),
                 FieldPlan.Ask.NOTHING,
                 List.of(),
-                grastel.core.exercise.Recipe.NONE,
+                grastel.core.exercise.plan.Recipe.NONE,
                 plan("pressure-scale").fields().get(0).predicted(),
                 0);
         // 40² − 20² + 10² mm²

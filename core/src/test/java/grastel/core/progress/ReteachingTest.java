@@ -4,7 +4,7 @@ import static grastel.core.progress.StudentRecordTest.record;
 import static grastel.core.progress.StudentRecordTest.shown;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Reteaching.Figure;

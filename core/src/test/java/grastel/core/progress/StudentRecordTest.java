@@ -3,7 +3,7 @@ package grastel.core.progress;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;

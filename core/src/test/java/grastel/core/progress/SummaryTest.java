@@ -5,7 +5,7 @@ import static grastel.core.progress.StudentRecordTest.shown;
 import static grastel.core.progress.StudentRecordTest.steps;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.Lab;
-import grastel.core.exercise.PicturePlan;
 import grastel.core.exercise.Piece.Made;
 import grastel.core.exercise.Piece.Work;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.project.ZoneColours.Mixed;
 import grastel.core.project.ZoneColours.Part;
 import grastel.core.reading.picture.Picture;

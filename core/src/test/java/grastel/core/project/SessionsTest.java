@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.core.exercise.ChosenValues;
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.FieldWork;
 import grastel.core.exercise.Piece;
 import grastel.core.exercise.Pieces;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.project.Sessions.Session;
 import grastel.core.project.Sessions.Share;
 import grastel.core.reference.Frame;

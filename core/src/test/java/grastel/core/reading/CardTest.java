@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
-import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
 import grastel.core.media.Paper;
 import grastel.core.media.Tooth;
 import grastel.core.page.PageSize;

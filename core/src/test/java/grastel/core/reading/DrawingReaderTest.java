@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.core.exercise.ChosenValues;
-import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Pieces;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.media.Paper;
 import grastel.core.page.PageSize;
 import grastel.core.reading.fields.Measured;

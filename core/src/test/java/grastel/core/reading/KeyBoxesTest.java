@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.ColourDifference;
-import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
 import grastel.core.media.Pencil;
 import grastel.core.page.PageSize;
 import grastel.core.reading.keys.KeyReport;

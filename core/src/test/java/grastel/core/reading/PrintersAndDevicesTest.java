@@ -3,8 +3,8 @@ package grastel.core.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
-import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
 import grastel.core.page.PageSize;
 import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.fields.Measured;

@@ -3,9 +3,9 @@ package grastel.core.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.core.colour.ColourDifference;
-import grastel.core.exercise.ChosenValues;
-import grastel.core.exercise.FieldPlan;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.Stack;

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.LinearRgb;
-import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
 import grastel.core.reading.fields.FieldReading;

@@ -8,7 +8,7 @@ import grastel.app.course.Lane;
 import grastel.app.course.rota.RotaDesk;
 import grastel.app.course.rota.RotaViews.RotaView;
 import grastel.app.platform.ApiProblem;
-import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.planning.Laid.Piece;
 import grastel.core.planning.Stage;
 import java.time.LocalDateTime;

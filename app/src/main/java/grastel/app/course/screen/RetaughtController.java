@@ -4,7 +4,7 @@ import grastel.app.course.CourseData.LessonData;
 import grastel.app.course.Courses;
 import grastel.app.course.Lane;
 import grastel.app.progress.Progress;
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Reteaching;
 import grastel.core.progress.Reteaching.Figure;

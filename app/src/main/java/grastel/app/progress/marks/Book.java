@@ -4,7 +4,7 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.returns.api.Confirmed;
 import grastel.app.sheets.api.RunInfo;
-import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.progress.MarkScale;
 import grastel.core.progress.MarkScale.Mark;
 import grastel.core.progress.MarkScale.Reached;

@@ -5,7 +5,7 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.returns.Returns;
 import grastel.app.returns.api.Confirmed;
 import grastel.app.sheets.Sheets;
-import grastel.core.exercise.ExercisePlan;
+import grastel.core.exercise.plan.ExercisePlan;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;

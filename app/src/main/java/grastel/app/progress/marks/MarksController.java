@@ -3,7 +3,7 @@ package grastel.app.progress.marks;
 import grastel.app.progress.marks.Book.Given;
 import grastel.app.progress.marks.Book.Work;
 import grastel.app.returns.api.Confirmed;
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;

@@ -4,7 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import grastel.app.progress.marks.Book.Given;
 import grastel.app.progress.marks.Book.OfStudent;
 import grastel.app.returns.api.Confirmed;
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Cause;
 import java.time.Instant;
 import java.util.List;

@@ -1,7 +1,7 @@
 package grastel.app.progress.marks;
 
 import grastel.app.platform.ApiProblem;
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.progress.MarkScale;
 import grastel.core.progress.MarkScale.Step;
 import jakarta.validation.Valid;

@@ -13,7 +13,7 @@ import grastel.app.returns.page.ReturnedPages;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.api.RunInfo;
-import grastel.core.exercise.Ladder;
+import grastel.core.exercise.goal.Ladder;
 import grastel.core.judging.Agreement;
 import grastel.core.judging.Level;
 import grastel.core.reading.fields.FieldReading;

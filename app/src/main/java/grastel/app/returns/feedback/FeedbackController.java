@@ -1,7 +1,7 @@
 package grastel.app.returns.feedback;
 
 import grastel.app.platform.paper.PdfAnswer;
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Agreement;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;

@@ -1,8 +1,8 @@
 package grastel.app.returns.page;
 
 import grastel.app.platform.Owned;
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.judging.Proposal;

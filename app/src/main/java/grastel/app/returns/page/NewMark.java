@@ -1,6 +1,6 @@
 package grastel.app.returns.page;
 
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.judging.Proposal;
 
 /**

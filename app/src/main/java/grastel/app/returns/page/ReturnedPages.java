@@ -1,7 +1,7 @@
 package grastel.app.returns.page;
 
 import grastel.app.returns.api.Reach;
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Level;
 import jakarta.persistence.LockModeType;
 import java.time.Instant;

@@ -3,7 +3,7 @@ package grastel.app.returns.screen;
 import grastel.app.returns.api.CauseView;
 import grastel.app.returns.intake.Intake;
 import grastel.app.returns.page.ReturnedPage;
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Level;
 import grastel.core.reading.PageFlag;
 import jakarta.validation.Valid;

@@ -11,7 +11,7 @@ import grastel.app.returns.page.ScanFiles;
 import grastel.app.returns.page.Whose;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
-import grastel.core.exercise.FieldPlan;
+import grastel.core.exercise.plan.FieldPlan;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;

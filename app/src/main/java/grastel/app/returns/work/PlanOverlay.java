@@ -1,6 +1,6 @@
 package grastel.app.returns.work;
 
-import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.judging.PieceMap;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;

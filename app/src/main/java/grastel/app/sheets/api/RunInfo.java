@@ -1,6 +1,6 @@
 package grastel.app.sheets.api;
 
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import java.time.Instant;
 import java.util.UUID;
 

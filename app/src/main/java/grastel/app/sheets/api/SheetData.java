@@ -1,7 +1,7 @@
 package grastel.app.sheets.api;
 
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.GoalPlan;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.plan.GoalPlan;
 import grastel.core.page.PageSize;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;

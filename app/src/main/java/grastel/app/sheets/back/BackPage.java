@@ -2,8 +2,8 @@ package grastel.app.sheets.back;
 
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.core.exemplar.Exemplars.Exemplar;
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.GoalPlan;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.GoalPlan;
 import grastel.core.judging.Level;
 import grastel.core.page.FittedLine;
 import grastel.core.page.PageFurniture;

@@ -17,7 +17,7 @@ import grastel.app.sheets.packs.LessonPack.PackPencil;
 import grastel.app.sheets.packs.LessonPack.PackSheet;
 import grastel.app.sheets.packs.LessonPack.PackValue;
 import grastel.core.colour.ColourDifference;
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Substitutes;
 import java.util.ArrayList;

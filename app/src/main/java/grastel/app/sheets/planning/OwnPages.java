@@ -14,7 +14,7 @@ import grastel.app.sheets.rows.SheetJson;
 import grastel.app.sheets.rows.SheetRows;
 import grastel.app.sheets.rows.SheetVersion;
 import grastel.app.sheets.rows.SheetVersions;
-import grastel.core.exercise.Parameter;
+import grastel.core.exercise.asked.Parameter;
 import grastel.core.exercise.finishedpiece.FinishedPiece;
 import java.util.ArrayList;
 import java.util.HashMap;

@@ -1,7 +1,7 @@
 package grastel.app.sheets.planning;
 
 import grastel.core.colour.Srgb;
-import grastel.core.exercise.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.exercise.texture.StrokeMarks;
 import grastel.core.exercise.texture.StrokeMarks.Habit;
 import java.awt.image.BufferedImage;

@@ -1,7 +1,7 @@
 package grastel.app.sheets.rows;
 
-import grastel.core.exercise.FieldPlan;
-import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.SheetPlan;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,7 +1,7 @@
 package grastel.app.sheets.rows;
 
 import grastel.app.platform.Owned;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;

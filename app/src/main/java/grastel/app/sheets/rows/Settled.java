@@ -1,6 +1,6 @@
 package grastel.app.sheets.rows;
 
-import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.page.PageLayout;
 import java.util.List;
 

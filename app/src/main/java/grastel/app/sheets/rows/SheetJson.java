@@ -2,9 +2,9 @@ package grastel.app.sheets.rows;
 
 import grastel.app.sheets.api.SheetData.ExerciseData;
 import grastel.core.colour.Spectrum;
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.GoalFields;
-import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.GoalFields;
+import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.page.PageLayout;
 import java.util.List;
 import org.springframework.stereotype.Component;

@@ -2,7 +2,7 @@ package grastel.app.sheets.screen;
 
 import grastel.core.colour.Lab;
 import grastel.core.colour.Srgb;
-import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.exercise.plan.FieldPlan.Point;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
 import jakarta.validation.constraints.NotNull;

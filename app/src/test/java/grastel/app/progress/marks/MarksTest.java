@@ -13,7 +13,7 @@ import grastel.app.platform.JsonFormat;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.RunInfo;
-import grastel.core.exercise.GradeBand;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.scanner.Hand;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;

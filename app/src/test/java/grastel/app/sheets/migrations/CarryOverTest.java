@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.rows.SheetJson;
-import grastel.core.exercise.SheetPlan;
+import grastel.core.exercise.plan.SheetPlan;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;

@@ -9,7 +9,7 @@ import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ExerciseData;
 import grastel.app.sheets.api.SheetData.ValueData;
-import grastel.core.exercise.Goal;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.page.PageSize;
 import java.util.List;
 import java.util.Map;

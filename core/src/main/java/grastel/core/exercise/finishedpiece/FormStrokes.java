@@ -1,10 +1,10 @@
 package grastel.core.exercise.finishedpiece;
 
-import grastel.core.exercise.FieldPlan.Point;
-import grastel.core.exercise.PicturePlan;
-import grastel.core.exercise.PicturePlan.Line;
-import grastel.core.exercise.PicturePlan.Texture;
 import grastel.core.exercise.Piece.Work;
+import grastel.core.exercise.plan.FieldPlan.Point;
+import grastel.core.exercise.plan.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan.Line;
+import grastel.core.exercise.plan.PicturePlan.Texture;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.Swatch;

@@ -2,7 +2,7 @@ package grastel.core.exercise.formstudy;
 
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
-import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.exercise.plan.FieldPlan.Point;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.coverage.CoverageSimplifier;

@@ -1,19 +1,19 @@
 package grastel.core.exercise.gradationstrip;
 
 import grastel.core.colour.Lab;
-import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
-import grastel.core.exercise.ExercisePlan;
-import grastel.core.exercise.FieldPlan;
-import grastel.core.exercise.Finding;
-import grastel.core.exercise.Goal;
-import grastel.core.exercise.Parameter;
 import grastel.core.exercise.Parameters;
 import grastel.core.exercise.PencilChoice;
 import grastel.core.exercise.PlanBuilder;
-import grastel.core.exercise.Recipe.Step;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.Span;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.asked.Finding;
+import grastel.core.exercise.asked.Parameter;
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.Recipe.Step;
+import grastel.core.exercise.plan.Span;
 import grastel.core.layering.PressureGrade;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;

@@ -1,7 +1,7 @@
 package grastel.core.exercise.texture;
 
-import grastel.core.exercise.FieldPlan.Point;
-import grastel.core.exercise.PicturePlan.Line;
+import grastel.core.exercise.plan.FieldPlan.Point;
+import grastel.core.exercise.plan.PicturePlan.Line;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.random.RandomGenerator;

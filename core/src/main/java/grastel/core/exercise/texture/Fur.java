@@ -1,6 +1,6 @@
 package grastel.core.exercise.texture;
 
-import grastel.core.exercise.PicturePlan.Line;
+import grastel.core.exercise.plan.PicturePlan.Line;
 import grastel.core.layering.picture.Grain;
 import java.util.List;
 import java.util.random.RandomGenerator;

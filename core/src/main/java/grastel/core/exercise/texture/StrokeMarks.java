@@ -1,7 +1,7 @@
 package grastel.core.exercise.texture;
 
-import grastel.core.exercise.PicturePlan;
-import grastel.core.exercise.PicturePlan.Texture;
+import grastel.core.exercise.plan.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan.Texture;
 import grastel.core.layering.picture.Grain;
 import java.util.Arrays;
 import java.util.Random;

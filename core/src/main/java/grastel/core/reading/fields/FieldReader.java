@@ -3,7 +3,7 @@ package grastel.core.reading.fields;
 import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
 import grastel.core.colour.MunsellValue;
-import grastel.core.exercise.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
 import grastel.core.reading.keys.ColourCorrection;

@@ -1,7 +1,7 @@
 package grastel.core.reading.fields;
 
 import grastel.core.colour.Lab;
-import grastel.core.exercise.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.page.Rect;
 import grastel.core.reading.keys.ColourCorrection;
 import java.util.stream.IntStream;

@@ -1,7 +1,7 @@
 package grastel.core.reading.fields;
 
-import grastel.core.exercise.PicturePlan;
-import grastel.core.exercise.PicturePlan.Texture;
+import grastel.core.exercise.plan.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan.Texture;
 import java.util.List;
 
 /**

@@ -1,6 +1,6 @@
 package grastel.core.reading.fields;
 
-import grastel.core.exercise.PicturePlan.Texture;
+import grastel.core.exercise.plan.PicturePlan.Texture;
 import grastel.core.page.Rect;
 import grastel.core.reading.fields.StrokeMap.Window;
 import java.util.ArrayList;

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.Lab;
-import grastel.core.exercise.PicturePlan;
-import grastel.core.exercise.PicturePlan.Line;
-import grastel.core.exercise.PicturePlan.Texture;
 import grastel.core.exercise.Piece.Made;
 import grastel.core.exercise.Piece.Work;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.plan.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan.Line;
+import grastel.core.exercise.plan.PicturePlan.Texture;
 import grastel.core.layering.Layer;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Pressures;

@@ -3,12 +3,12 @@ package grastel.core.exercise.showing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.core.colour.ColourDifference;
-import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
-import grastel.core.exercise.ExercisePlan;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.showing.Scene.Fault;
 import grastel.core.exercise.showing.Scene.Laying;
 import grastel.core.layering.Layer;

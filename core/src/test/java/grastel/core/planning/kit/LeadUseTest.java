@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.exercise.FieldWork.Piece;
-import grastel.core.exercise.Recipe.Technique;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.plan.Recipe.Technique;
 import grastel.core.media.Pencil;
 import grastel.core.planning.Stage;
 import grastel.core.planning.Stage.Kind;

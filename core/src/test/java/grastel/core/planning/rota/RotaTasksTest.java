@@ -3,13 +3,13 @@ package grastel.core.planning.rota;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.core.exercise.ChosenValues;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
-import grastel.core.exercise.GradeBand;
 import grastel.core.exercise.Setting;
-import grastel.core.exercise.SheetPlan;
 import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.planning.Stage;
 import grastel.core.planning.Stage.Kind;
 import grastel.core.planning.Stages;

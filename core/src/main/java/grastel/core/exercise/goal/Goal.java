@@ -1,4 +1,4 @@
-package grastel.core.exercise;
+package grastel.core.exercise.goal;
 
 /** What exercises are judged by. Each names its figure and unit; a larger figure is better only where the ladder rises. */
 public enum Goal {

@@ -1,4 +1,4 @@
-package grastel.core.exercise;
+package grastel.core.exercise.plan;
 
 /**
  * Where along a strip a layer goes, in shares of its length from the left: nothing up to {@code from}, rising to full at

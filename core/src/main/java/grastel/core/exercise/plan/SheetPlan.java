@@ -1,5 +1,6 @@
-package grastel.core.exercise;
+package grastel.core.exercise.plan;
 
+import grastel.core.exercise.asked.Finding;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

@@ -1,4 +1,4 @@
-package grastel.core.exercise;
+package grastel.core.exercise.plan;
 
 import java.util.List;
 import java.util.function.UnaryOperator;

@@ -1,4 +1,4 @@
-package grastel.core.exercise;
+package grastel.core.exercise.asked;
 
 /** No plan can be made: the message says why and what to do instead. */
 public final class ImpossibleExercise extends RuntimeException {

@@ -1,8 +1,10 @@
-package grastel.core.exercise;
+package grastel.core.exercise.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
+import grastel.core.exercise.Shipped;
+import grastel.core.exercise.asked.ChosenValues;
 import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -1,5 +1,8 @@
-package grastel.core.exercise;
+package grastel.core.exercise.plan;
 
+import grastel.core.exercise.FieldWork;
+import grastel.core.exercise.asked.Finding;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pressures;
 import grastel.core.layering.advice.Slip;

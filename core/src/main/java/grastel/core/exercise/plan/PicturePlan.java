@@ -1,7 +1,7 @@
-package grastel.core.exercise;
+package grastel.core.exercise.plan;
 
 import grastel.core.colour.Lab;
-import grastel.core.exercise.FieldPlan.Point;
+import grastel.core.exercise.plan.FieldPlan.Point;
 import java.io.ByteArrayOutputStream;
 import java.util.Base64;
 import java.util.List;
@@ -118,7 +118,7 @@ public record PicturePlan(
      * @param predicted what the recipe gives
      */
     public record Tone(int zone, double share, Lab wanted, Recipe recipe, Lab predicted) {
-        Tone with(Recipe other) {
+        public Tone with(Recipe other) {
             return new Tone(zone, share, wanted, other, predicted);
         }
     }
@@ -208,7 +208,7 @@ public record PicturePlan(
         return texture != null && !texture.isByPressure();
     }
 
-    PicturePlan with(List<Tone> other) {
+    public PicturePlan with(List<Tone> other) {
         return new PicturePlan(cellMm, columns, rows, cells, other, order, gridColumns, gridRows, guide, texture);
     }
 }

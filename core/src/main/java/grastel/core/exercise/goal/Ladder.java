@@ -1,4 +1,4 @@
-package grastel.core.exercise;
+package grastel.core.exercise.goal;
 
 /**
  * Thresholds of a goal: what a figure must reach for nearly, secure and beyond. Rising thresholds mean that more is better,

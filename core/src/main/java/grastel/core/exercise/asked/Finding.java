@@ -1,4 +1,4 @@
-package grastel.core.exercise;
+package grastel.core.exercise.asked;
 
 import java.util.List;
 

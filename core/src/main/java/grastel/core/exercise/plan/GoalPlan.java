@@ -1,5 +1,8 @@
-package grastel.core.exercise;
+package grastel.core.exercise.plan;
 
+import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.goal.Ladder;
 import java.util.List;
 
 /**

@@ -1,4 +1,4 @@
-package grastel.core.exercise;
+package grastel.core.exercise.plan;
 
 import grastel.core.colour.Lab;
 import java.util.List;
@@ -69,7 +69,7 @@ public record FieldPlan(
     /** A place in mm. */
     public record Point(double x, double y) {}
 
-    FieldPlan with(Recipe other) {
+    public FieldPlan with(Recipe other) {
         return new FieldPlan(
                 id, group, label, widthMm, heightMm, outline, ask, asked, other, predicted, specks, picture);
     }

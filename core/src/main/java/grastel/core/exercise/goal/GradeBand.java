@@ -1,4 +1,4 @@
-package grastel.core.exercise;
+package grastel.core.exercise.goal;
 
 /** How far a class is: thresholds, pace and advice follow it. */
 public enum GradeBand {

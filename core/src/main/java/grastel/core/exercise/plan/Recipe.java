@@ -1,4 +1,4 @@
-package grastel.core.exercise;
+package grastel.core.exercise.plan;
 
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
@@ -35,7 +35,7 @@ public record Recipe(List<Step> steps) {
      */
     public record Step(
             Technique technique, int pencil, PressureGrade grade, int passes, Stroke stroke, double point, Span span) {
-        Step with(int otherPencil) {
+        public Step with(int otherPencil) {
             return new Step(technique, otherPencil, grade, passes, stroke, point, span);
         }
 
