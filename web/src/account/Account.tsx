@@ -9,6 +9,7 @@ import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { Backups } from './Backups';
 import { Colleagues } from './Colleagues';
+import { SignIns } from './SignIns';
 
 /** A teacher's own account, and for the administrator everyone's. */
 export default function Account({ teacher }: { teacher: Schemas['TeacherView'] }) {
@@ -19,6 +20,7 @@ export default function Account({ teacher }: { teacher: Schemas['TeacherView'] }
         {teacher.administrator && (
           <Column>
             <Colleagues />
+            <SignIns />
             <Backups />
           </Column>
         )}

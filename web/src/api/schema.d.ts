@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/account/sign-ins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["signIns"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/account/teachers": {
         parameters: {
             query?: never;
@@ -4562,6 +4578,14 @@ export interface components {
             name: string;
             password: string;
         };
+        SignInView: {
+            address: string;
+            /** Format: date-time */
+            at: string;
+            name?: string;
+            /** @enum {string} */
+            outcome: "LET_IN" | "WRONG" | "DISABLED";
+        };
         SkillSpreadView: {
             counts: number[];
             ready: boolean;
@@ -5129,6 +5153,26 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    signIns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SignInView"][];
+                };
             };
         };
     };

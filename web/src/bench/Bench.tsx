@@ -1,7 +1,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
-import { api, body, type Schemas } from '../api/client';
+import { served } from '../api/served';
+import { type Schemas } from '../api/client';
 import { Failed, Loading } from '../design/States';
 import { Desk } from './Desk';
 import { colourLayer, type Kit, type StackData } from './stack';
@@ -12,8 +13,8 @@ export default function Bench() {
   const navigate = useNavigate();
   const { key, state } = useLocation() as { key: string; state: Brought | null };
   const [round, setRound] = useState(0);
-  const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')) });
-  const stacks = useQuery({ queryKey: ['stacks'], queryFn: () => body(api.GET('/api/bench/stacks')), placeholderData: keepPreviousData });
+  const kit = useQuery(served.kit);
+  const stacks = useQuery({ ...served.stacks, placeholderData: keepPreviousData });
   const error = kit.error ?? stacks.error;
   if (error) {
     return <Failed error={error} />;

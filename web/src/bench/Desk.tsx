@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions, replaceEqualDeep, useQuery, useQueryClient } from '@tanstack/react-query';
-import { memo, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { memo, useDeferredValue, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
@@ -11,6 +11,7 @@ import { Notice } from '../design/States';
 import { useLatest } from '../design/useLatest';
 import { useSize } from '../design/useSize';
 import { colour, space } from '../design/tokens';
+import { useKeys } from '../design/useKeys';
 import { Findings } from './Findings';
 import { GrainedSwatch, type Zoom } from './GrainedSwatch';
 import { useHistory } from './history';
@@ -79,35 +80,27 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
     setSelected(Math.max(0, Math.min(at ?? selected, next.layers.length - 1)));
   };
 
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      const target = e.target as HTMLElement;
-      if (target.closest('input, textarea, [role=listbox], [contenteditable]')) {
-        return;
+  useKeys((_, event) => {
+    const command = keyCommand(event);
+    if (command === 'undo') {
+      history.undo();
+    } else if (command === 'redo') {
+      history.redo();
+    } else if (command === 'up' || command === 'down') {
+      const by = command === 'up' ? 1 : -1;
+      change(moved(stack, selected, by), selected + by);
+    } else if (command === 'remove' && stack.layers.length > 0) {
+      change(without(stack, selected), selected);
+    } else if (typeof command === 'number') {
+      const adopted = whatIf.data?.[command];
+      if (!adopted || whatIf.isPlaceholderData || look.isPlaceholderData) {
+        return false;
       }
-      const command = keyCommand(e);
-      if (command === 'undo') {
-        history.undo();
-      } else if (command === 'redo') {
-        history.redo();
-      } else if (command === 'up' || command === 'down') {
-        const by = command === 'up' ? 1 : -1;
-        change(moved(stack, selected, by), selected + by);
-      } else if (command === 'remove' && stack.layers.length > 0) {
-        change(without(stack, selected), selected);
-      } else if (typeof command === 'number') {
-        const adopted = whatIf.data?.[command];
-        if (!adopted || whatIf.isPlaceholderData || look.isPlaceholderData) {
-          return;
-        }
-        change(adopted.stack, adopted.stack.layers.length - 1);
-      } else {
-        return;
-      }
-      e.preventDefault();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+      change(adopted.stack, adopted.stack.layers.length - 1);
+    } else {
+      return false;
+    }
+    return true;
   });
 
   const titles = JSON.stringify(stack.layers.map((layer) => layerTitle(layer, kit)));

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { Button, LinkButton, MainButton, Words } from '../design/Controls';
 import { Notice } from '../design/States';
@@ -24,7 +25,7 @@ export function Keeping({ stack, open, changed, onKept, onReload, onClose }: Pro
   const [name, setName] = useState(open?.name ?? '');
   const [note, setNote] = useState(open?.note ?? '');
   const done = async (saved: Saved) => {
-    await queries.invalidateQueries({ queryKey: ['stacks'] });
+    await queries.invalidateQueries({ queryKey: served.stacks.queryKey });
     onKept(saved);
   };
   const keep = useMutation({
@@ -37,7 +38,7 @@ export function Keeping({ stack, open, changed, onKept, onReload, onClose }: Pro
   const remove = useMutation({
     mutationFn: () => api.DELETE('/api/bench/stacks/{id}', { params: { path: { id: open?.id ?? '' } } }),
     onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ['stacks'] });
+      await queries.invalidateQueries({ queryKey: served.stacks.queryKey });
       onReload();
       onClose();
     },
@@ -53,7 +54,7 @@ export function Keeping({ stack, open, changed, onKept, onReload, onClose }: Pro
           <span>▲ {error.message}</span>
           <LinkButton
             onPress={() => {
-              void queries.invalidateQueries({ queryKey: ['stacks'] });
+              void queries.invalidateQueries({ queryKey: served.stacks.queryKey });
               onReload();
               onClose();
             }}

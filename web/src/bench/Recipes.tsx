@@ -2,6 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { Button as AriaButton } from 'react-aria-components';
 import { useEffect, useRef, useState } from 'react';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { Button, Segments, Select } from '../design/Controls';
 import { Notice } from '../design/States';
@@ -26,7 +27,7 @@ export function Recipes({ kit, paper, goal, onTake }: Props) {
   const [set, setSet] = useState(WHOLE);
   const [schoolClass, setSchoolClass] = useState(USUAL);
   const [chosen, setChosen] = useState<Closeness | null>(null);
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const classes = useQuery(served.classes);
   const method = classes.data?.find((c) => c.id === schoolClass)?.method;
   const closeness = chosen ?? (method ? (method.includes('VALUES_RIGHT') ? 'VALUE_FIRST' : 'COLOUR') : 'VALUE_FIRST');
   const find = useMutation({

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { Place } from '../design/Place';
 import { Failed, Loading } from '../design/States';
@@ -15,7 +16,7 @@ export default function Classes() {
   const { id } = useParams();
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const classes = useQuery(served.classes);
   const [draft, setDraft] = useState(0);
   const create = useMutation({
     mutationFn: (request: Schemas['NewClass']) => body(api.POST('/api/classes', { body: request })),

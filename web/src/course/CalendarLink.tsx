@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Dialog, DialogTrigger, Popover } from 'react-aria-components';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body } from '../api/client';
 import { Button as Plate, LinkButton } from '../design/Controls';
 import { Notice } from '../design/States';
@@ -24,8 +25,8 @@ export function CalendarLink({ lane }: { lane: Lane }) {
 
 function Inside({ lane }: { lane: Lane }) {
   const queries = useQueryClient();
-  const feed = useQuery({ queryKey: ['feed'], queryFn: () => body(api.GET('/api/courses/feed')) });
-  const refresh = () => queries.invalidateQueries({ queryKey: ['feed'] });
+  const feed = useQuery(served.feed);
+  const refresh = () => queries.invalidateQueries({ queryKey: served.feed.queryKey });
   const make = useMutation({ mutationFn: () => body(api.POST('/api/courses/feed')), onSuccess: refresh });
   const revoke = useMutation({
     mutationFn: () => api.DELETE('/api/courses/feed'),

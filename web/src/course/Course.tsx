@@ -1,10 +1,11 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { Button, LinkButton, Segments } from '../design/Controls';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading, Notice } from '../design/States';
 import { colour, space } from '../design/tokens';
+import { useKeys } from '../design/useKeys';
 import { count } from '../words/words';
 import { CalendarLink } from './CalendarLink';
 import { draftOf, moved, movedTo } from './draft';
@@ -32,16 +33,13 @@ export default function Course() {
   const holds = (p: Period) => p.pieces.some((piece) => piece.lesson === lesson?.id);
   const shown = lane?.periods.find((p) => p.key === period) ?? (current && holds(current) ? current : lane?.periods.find(holds));
 
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && event.target.closest('input, textarea') !== null;
-      if (!typing && lane && (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
-        event.preventDefault();
-        (event.shiftKey ? course.redo : course.undo)(lane);
-      }
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+  useKeys((key) => {
+    const step = { 'mod+z': course.undo, 'mod+shift+z': course.redo }[key];
+    if (!step || !lane) {
+      return false;
+    }
+    step(lane);
+    return true;
   });
 
   if (courses.isPending) {

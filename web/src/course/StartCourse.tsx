@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body } from '../api/client';
 import { Button, MainButton, Select } from '../design/Controls';
 import { sizes, colour, space } from '../design/tokens';
@@ -24,9 +25,9 @@ interface Props {
 
 /** Lessons to begin with, or one to put between, fitted to the class's pencils and paper. */
 export function StartCourse({ lane, course, at, kind, onDone }: Props) {
-  const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')) });
+  const kit = useQuery(served.kit);
   const outlines = useQuery({ queryKey: ['outlines'], queryFn: () => body(api.GET('/api/courses/outlines')) });
-  const kinds = useQuery({ queryKey: ['kinds'], queryFn: () => body(api.GET('/api/sheets/kinds')) });
+  const kinds = useQuery(served.kinds);
   const own = kit.data?.sets.find((s) => s.users.some((u) => u.schoolClass === lane.schoolClass));
   const [set, setSet] = useState<string>();
   const [paper, setPaper] = useState<string>();

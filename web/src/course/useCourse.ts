@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { keysOf, served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { draftOf, type LessonDraft } from './draft';
 import type { Lane } from './words';
@@ -22,7 +23,7 @@ export function useCourse() {
   const [steps, setSteps] = useState<Steps>({});
   const put = (lane: Lane) => {
     queries.setQueryData<Courses>(coursesKey, (old) => old && { ...old, lanes: old.lanes.map((l) => (l.schoolClass === lane.schoolClass ? lane : l)) });
-    void queries.invalidateQueries({ queryKey: ['today'] });
+    void queries.invalidateQueries({ queryKey: keysOf.today });
   };
   const remember = (lane: Lane, undone = false, redone = false) =>
     setSteps((all) => {
@@ -38,7 +39,7 @@ export function useCourse() {
   const made = (lane: Lane, after: Lane) => {
     remember(lane);
     put(after);
-    void queries.invalidateQueries({ queryKey: ['sheets'] });
+    void queries.invalidateQueries({ queryKey: served.sheets.queryKey });
   };
   const set = useMutation({
     mutationFn: ({ lane, lessons }: { lane: Lane; lessons: LessonDraft[]; way?: 'undo' | 'redo' }) =>

@@ -1,5 +1,6 @@
 import { memo, type ReactNode } from 'react';
 import {
+  Autocomplete,
   Button as AriaButton,
   FieldError as AriaFieldError,
   Input as AriaInput,
@@ -7,6 +8,7 @@ import {
   ListBox,
   ListBoxItem,
   Popover,
+  SearchField,
   Select as AriaSelect,
   SelectValue,
   Text,
@@ -14,6 +16,7 @@ import {
   TextField,
   ToggleButton as AriaToggleButton,
   ToggleButtonGroup,
+  useFilter,
 } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 import { colour, sizes, space } from './tokens';
@@ -134,6 +137,9 @@ interface SelectProps {
   placeholder?: string;
 }
 
+/** A longer list is searched by typing. */
+const LONG = 12;
+
 /** One of a list. Not drawn anew while its props stay the same: a list of sixty pencils takes its time. */
 export const Select = memo(function Select({ label, value, onChange, choices, placeholder }: SelectProps) {
   return (
@@ -147,20 +153,37 @@ export const Select = memo(function Select({ label, value, onChange, choices, pl
         <SelectValue />
         <span aria-hidden>▾</span>
       </SelectPlate>
-      <Drop>
-        <List items={choices}>
-          {(choice: Choice) => (
-            <Item id={choice.id} textValue={choice.name}>
-              {choice.mark}
-              <span>{choice.name}</span>
-              {choice.note && <Note data-note>{choice.note}</Note>}
-            </Item>
-          )}
-        </List>
-      </Drop>
+      <Drop>{choices.length > LONG ? <Searched of={label} choices={choices} /> : <Choices of={choices} />}</Drop>
     </AriaSelect>
   );
 });
+
+/** Whatever holds the letters typed, accents or not. */
+function Searched({ of, choices }: { of: string; choices: readonly Choice[] }) {
+  const { contains } = useFilter({ sensitivity: 'base' });
+  return (
+    <Autocomplete filter={contains}>
+      <SearchField aria-label={`Search ${of}`} autoFocus>
+        <Search placeholder="Type to search" />
+      </SearchField>
+      <Choices of={choices} />
+    </Autocomplete>
+  );
+}
+
+function Choices({ of }: { of: readonly Choice[] }) {
+  return (
+    <List items={of} renderEmptyState={() => <Nothing>Nothing has these letters.</Nothing>}>
+      {(choice: Choice) => (
+        <Item id={choice.id} textValue={choice.name}>
+          {choice.mark}
+          <span>{choice.name}</span>
+          {choice.note && <Note data-note>{choice.note}</Note>}
+        </Item>
+      )}
+    </List>
+  );
+}
 
 const SelectPlate = styled(AriaButton)`
   ${field}
@@ -187,6 +210,13 @@ const Item = styled(ListBoxItem)`
   &[data-focused] { background: ${colour.wash}; outline: none; }
   &[data-selected] { font-weight: 600; }
 `;
+const Search = styled(AriaInput)`
+  ${field}
+  border-width: 0 0 1px;
+  border-radius: 0;
+  &::-webkit-search-cancel-button { display: none; }
+`;
+const Nothing = styled.p`padding: ${space(2)}; color: ${colour.muted}; font-size: ${sizes.small};`;
 const Note = styled.span`margin-left: auto; padding-left: ${space(4)}; color: ${colour.muted}; font-size: ${sizes.small};`;
 
 interface SegmentsProps<T extends string> {

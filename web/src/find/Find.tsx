@@ -1,9 +1,10 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { colour, sizes, space } from '../design/tokens';
+import { useKeys } from '../design/useKeys';
 import { addressOf, guideLike, kindNames, placesLike, type Place } from './found';
 
 type Found = Schemas['FoundView'] | Place;
@@ -25,18 +26,13 @@ export function Find({ places }: { places: readonly { to: string; name: string }
   const all: Found[] = q === '' ? [] : [...placesLike(places, q), ...(found.data ?? []), ...guideLike(q)];
   const shown = open && q !== '';
 
-  useEffect(() => {
-    const onKey = (event: globalThis.KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && event.target.closest('input, textarea, [contenteditable]') !== null;
-      if (event.key === '/' && !typing && !event.ctrlKey && !event.metaKey && !event.altKey) {
-        event.preventDefault();
-        box.current?.focus();
-        box.current?.select();
-      }
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, []);
+  useKeys((key) => {
+    if (key === '/') {
+      box.current?.focus();
+      box.current?.select();
+    }
+    return key === '/';
+  });
 
   const go = (to: Found) => {
     setOpen(false);

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { MainButton, Segments, Select, Words } from '../design/Controls';
 import { NumberBox } from '../design/NumberBox';
@@ -55,7 +56,7 @@ export function ChartForm({ kit, onPrinted }: { kit: Schemas['KitView']; onPrint
         }),
       ),
     onSuccess: async (made) => {
-      await queries.invalidateQueries({ queryKey: ['charts'] });
+      await queries.invalidateQueries({ queryKey: served.charts.queryKey });
       onPrinted(made.id);
     },
   });

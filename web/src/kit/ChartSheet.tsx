@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { Button, LinkButton } from '../design/Controls';
 import { Failed, Loading, Notice } from '../design/States';
@@ -25,13 +26,13 @@ export function ChartSheet({ id, isDemo, onDeleted }: { id: string; isDemo: bool
   });
   const back = chart.data?.pages.filter((p) => p.readAt).length ?? 0;
   useEffect(() => {
-    void queries.invalidateQueries({ queryKey: ['charts'], exact: true });
+    void queries.invalidateQueries({ queryKey: served.charts.queryKey, exact: true });
   }, [queries, back]);
   const remove = useMutation({
     mutationFn: () => api.DELETE('/api/charts/{id}', { params: { path: { id } } }),
     onSuccess: async () => {
       onDeleted();
-      await queries.invalidateQueries({ queryKey: ['charts'], exact: true });
+      await queries.invalidateQueries({ queryKey: served.charts.queryKey, exact: true });
     },
   });
   if (chart.isError) {

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { api, body, type Schemas } from '../api/client';
+import { served } from '../api/served';
+import { type Schemas } from '../api/client';
 import { Button } from '../design/Controls';
 import { SideEntry, SideList } from '../design/SideList';
 import { Failed, Loading } from '../design/States';
@@ -12,7 +13,7 @@ import { ChartSheet } from './ChartSheet';
 /** Charts by which the kit measures itself: those that were printed, one of them, or a new one. */
 export function Charts({ kit, isDemo }: { kit: Schemas['KitView']; isDemo: boolean }) {
   const [search, setSearch] = useSearchParams();
-  const charts = useQuery({ queryKey: ['charts'], queryFn: () => body(api.GET('/api/charts')) });
+  const charts = useQuery(served.charts);
   if (charts.isError) {
     return <Failed error={charts.error} />;
   }

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { keysOf, served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { Button } from '../design/Controls';
 import { Empty, Failed, Loading, Notice } from '../design/States';
@@ -20,7 +21,7 @@ export function Lead() {
   const lead = useQuery({ queryKey: ['today', 'lead'], queryFn: () => body(api.GET('/api/courses/lead')) });
   const see = useMutation({
     mutationFn: ({ id, leadMm }: { id: string; leadMm: number }) => body(api.POST('/api/kit/pencils/{id}/lead', { params: { path: { id } }, body: { leadMm } })),
-    onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: ['today'] }), queries.invalidateQueries({ queryKey: ['kit'] })]),
+    onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: keysOf.today }), queries.invalidateQueries({ queryKey: served.kit.queryKey })]),
   });
   if (lead.isPending) {
     return <Loading what="what the courses take" />;

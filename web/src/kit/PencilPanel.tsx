@@ -8,6 +8,7 @@ import { Notice } from '../design/States';
 import { Asked, Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { signed } from '../bench/words';
+import { hueOf } from './hues';
 import { Calibrate } from './Calibrate';
 import { PencilForm } from './PencilForm';
 import { decimals } from '../words/words';
@@ -80,8 +81,8 @@ export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
       {doing === 'nothing' && (
         <>
           <Facts>
-            <dt>Family</dt>
-            <dd>{pencil.family.toLowerCase()}</dd>
+            <dt>Hue</dt>
+            <dd>{hueOf(pencil)}</dd>
             <dt>Value</dt>
             <dd>{decimals(pencil.value, 1)}</dd>
             <dt>L* a* b*</dt>

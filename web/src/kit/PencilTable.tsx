@@ -2,11 +2,9 @@ import { ToggleButton } from 'react-aria-components';
 import styled from 'styled-components';
 import type { Schemas } from '../api/client';
 import { colour, faces, sizes, space } from '../design/tokens';
+import { hueOf, hues } from './hues';
 
 type Pencil = Schemas['PencilView'];
-
-const GREYISH = 9;
-const heads = ['red', 'red-orange', 'orange', 'yellow-orange', 'yellow', 'yellow-green', 'green', 'blue-green', 'blue', 'blue-violet', 'violet', 'red-violet', 'grey'];
 
 interface Props {
   pencils: Pencil[];
@@ -18,10 +16,10 @@ interface Props {
 
 /** Pencils as they would lie on a table: hue from left to right round the painter's wheel, light at the top, dark below. */
 export function PencilTable({ pencils, wanted, paper, open, onOpen }: Props) {
-  const columns = heads.map((_, i) => pencils.filter((p) => column(p) === i).sort((a, b) => b.value - a.value));
-  const used = columns.map((c, i) => ({ name: heads[i] ?? '', pencils: c })).filter((c) => c.pencils.length > 0);
+  const columns = hues.map((name) => ({ name, pencils: pencils.filter((p) => hueOf(p) === name).sort((a, b) => b.value - a.value) }));
+  const used = columns.filter((c) => c.pencils.length > 0);
   const needle = wanted.trim().toLowerCase();
-  const found = (p: Pencil) => !needle || `${p.code} ${p.name} ${p.range} ${p.family}`.toLowerCase().includes(needle);
+  const found = (p: Pencil) => !needle || `${p.code} ${p.name} ${p.range} ${hueOf(p)}`.toLowerCase().includes(needle);
   if (pencils.length === 0) {
     return <Nothing>This set holds no pencil yet.</Nothing>;
   }
@@ -53,10 +51,6 @@ export function PencilTable({ pencils, wanted, paper, open, onOpen }: Props) {
 
 /** Changes whenever the pencil looks different, so that a kept picture is not shown for another colour. */
 const signature = (p: Pencil) => [p.lab.l, p.lab.a, p.lab.b, p.hiding, p.softness].map((n) => n.toFixed(3)).join('_');
-
-function column(p: Pencil): number {
-  return p.chroma < GREYISH || p.colourless ? 12 : Math.round(p.place / 30) % 12;
-}
 
 /** Each at the height of its value, or right under the one before. */
 function placed(column: Pencil[]): { pencil: Pencil; gap: number }[] {

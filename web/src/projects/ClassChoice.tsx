@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { api, body } from '../api/client';
+import { served } from '../api/served';
 import { Select } from '../design/Controls';
 
 /** Where no class, set or paper is chosen. */
@@ -7,6 +7,6 @@ export const NOBODY = 'nobody';
 
 /** Who draws it; nobody yet too. */
 export function ClassChoice({ value, onChange }: { value: string; onChange: (id: string) => void }) {
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const classes = useQuery(served.classes);
   return <Select label="Class" value={value} onChange={onChange} choices={[{ id: NOBODY, name: 'no class yet' }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]} />;
 }

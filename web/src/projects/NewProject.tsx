@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body, filesForm } from '../api/client';
 import { Button, MainButton, Segments, Words } from '../design/Controls';
 import { Notice } from '../design/States';
@@ -29,7 +30,7 @@ export function NewProject() {
         }),
       ),
     onSuccess: async (made) => {
-      await queries.invalidateQueries({ queryKey: ['projects'] });
+      await queries.invalidateQueries({ queryKey: served.projects.queryKey });
       await navigate(`/projects/${made.id}`);
     },
   });

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body, filesForm } from '../api/client';
 import { Button, LinkButton, MainButton, Segments, Select } from '../design/Controls';
 import { Notice } from '../design/States';
@@ -11,7 +12,7 @@ import { rights, type Project, type Rights } from './words';
 
 /** The class of a project, with its students; nothing while it has none. */
 export function useStudents(schoolClass: string | undefined | null) {
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')), enabled: !!schoolClass });
+  const classes = useQuery({ ...served.classes, enabled: !!schoolClass });
   return classes.data?.find((c) => c.id === schoolClass)?.students ?? [];
 }
 
@@ -35,7 +36,7 @@ export function OwnPictures({ of, own }: { of: Project; own: readonly Project[] 
         }),
       ),
     onSuccess: async (made) => {
-      await queries.invalidateQueries({ queryKey: ['projects'], exact: true });
+      await queries.invalidateQueries({ queryKey: served.projects.queryKey, exact: true });
       await navigate(`/projects/${made.id}`);
     },
   });

@@ -2,6 +2,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body } from '../api/client';
 import { useRevision } from '../api/useRevision';
 import { Button, LinkButton, MainButton, Segments, Select, Toggle } from '../design/Controls';
@@ -87,7 +88,7 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
     enabled: shown === 'focus',
     retry: false,
   });
-  const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')), enabled: coloured });
+  const kit = useQuery({ ...served.kit, enabled: coloured });
   const keep = useMutation({
     mutationFn: () =>
       body(
@@ -98,20 +99,20 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
       ),
     onSuccess: (kept) => {
       revision.saved(kept);
-      return queries.invalidateQueries({ queryKey: ['projects'], exact: true });
+      return queries.invalidateQueries({ queryKey: served.projects.queryKey, exact: true });
     },
   });
   const hand = useMutation({
     mutationFn: () => body(api.POST('/api/projects/{id}/sheet', { params: { path }, body: { paper } })),
     onSuccess: async (made) => {
-      await queries.invalidateQueries({ queryKey: ['sheets'] });
+      await queries.invalidateQueries({ queryKey: served.sheets.queryKey });
       await navigate(`/sheets/${made.sheet}`);
     },
   });
   const drop = useMutation({
     mutationFn: () => api.DELETE('/api/projects/{id}', { params: { path } }),
     onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ['projects'], exact: true });
+      await queries.invalidateQueries({ queryKey: served.projects.queryKey, exact: true });
       await navigate('/projects');
     },
   });

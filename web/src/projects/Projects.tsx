@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Fragment } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import { api, body } from '../api/client';
+import { served } from '../api/served';
 import { Place } from '../design/Place';
 import { SideEntry, SideList } from '../design/SideList';
 import { sizes, space } from '../design/tokens';
@@ -17,7 +17,7 @@ import type { Project } from './words';
 export default function Projects() {
   const { id } = useParams();
   const navigate = useNavigate();
-  const projects = useQuery({ queryKey: ['projects'], queryFn: () => body(api.GET('/api/projects')) });
+  const projects = useQuery(served.projects);
   const chosen = projects.data?.find((p) => p.id === id);
   const students = useStudents(chosen?.schoolClass ?? projects.data?.find((p) => !p.ofProject)?.schoolClass);
   if (projects.isError) {

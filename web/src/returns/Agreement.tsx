@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { useThreshold } from '../classes/useThreshold';
 import { Button, LinkButton, Select } from '../design/Controls';
@@ -15,7 +16,7 @@ const ALL = 'all';
 /** Where the teacher's decisions and the proposals part, goal by goal, and what other thresholds would have done. */
 export default function Agreement() {
   const [search, setSearch] = useSearchParams();
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const classes = useQuery(served.classes);
   const classId = search.get('class');
   const chosen = classes.data?.find((c) => c.id === classId);
   const rows = useQuery({

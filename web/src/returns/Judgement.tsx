@@ -1,12 +1,12 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { type KeyboardEvent, useEffect, useRef, useState } from 'react';
+import { type KeyboardEvent, useRef, useState } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { Button, LinkButton, MainButton } from '../design/Controls';
 import { Notice } from '../design/States';
-import { useLatest } from '../design/useLatest';
 import { colour, levelGreys, sizes, space } from '../design/tokens';
+import { useKeys } from '../design/useKeys';
 import { causeWords, levelNames, decimals } from '../words/words';
 import { FigureBar } from './FigureBar';
 import { pageQuery } from './pageQuery';
@@ -70,21 +70,11 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
       confirm.mutate();
     }
   };
-  const onKey = useLatest((event: globalThis.KeyboardEvent) => {
-    const target = event.target as HTMLElement;
-    if (event.ctrlKey || event.metaKey || event.altKey || target.closest('textarea, input:not([type=radio]), [role=listbox], [role=dialog]')) {
-      return;
-    }
-    const act = { a: accept, n: () => onStep(1), p: () => onStep(-1), u: () => page.confirmed && reopen.mutate() }[event.key.toLowerCase()];
-    if (act) {
-      event.preventDefault();
-      act();
-    }
+  useKeys((key) => {
+    const act = { a: accept, n: () => onStep(1), p: () => onStep(-1), u: () => page.confirmed && reopen.mutate() }[key];
+    act?.();
+    return act !== undefined;
   });
-  useEffect(() => {
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [onKey]);
   const best = goals.find((g) => (levels[g.id] ?? 0) >= 3);
   const worst = [...goals].filter((g) => g.cause && (levels[g.id] ?? 0) < 3).sort((a, b) => (levels[a.id] ?? 0) - (levels[b.id] ?? 0))[0];
 

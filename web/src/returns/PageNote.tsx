@@ -1,10 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import styled from 'styled-components';
+import { keysOf, served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { Button, LinkButton, Toggle } from '../design/Controls';
-import { useLatest } from '../design/useLatest';
 import { colour, faces, sizes, space } from '../design/tokens';
+import { useKeys } from '../design/useKeys';
 
 interface Props {
   page: Schemas['PageRow'];
@@ -16,37 +17,29 @@ export function PageNote({ page, note }: Props) {
   const queries = useQueryClient();
   const field = useRef<HTMLTextAreaElement>(null);
   const [words, setWords] = useState(note);
-  const phrases = useQuery({ queryKey: ['phrases'], queryFn: () => body(api.GET('/api/returns/phrases')) });
+  const phrases = useQuery(served.phrases);
   const save = useMutation({
     mutationFn: (change: Schemas['NoteRequest']) =>
       body(api.PUT('/api/returns/pages/{id}/note', { params: { path: { id: page.id } }, body: change })),
-    onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: ['returns'] }), queries.invalidateQueries({ queryKey: ['page', page.id] })]),
+    onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: keysOf.returns }), queries.invalidateQueries({ queryKey: ['page', page.id] })]),
   });
   const keep = useMutation({
     mutationFn: () => body(api.POST('/api/returns/phrases', { body: { words } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['phrases'] }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: served.phrases.queryKey }),
   });
   const forget = useMutation({
     mutationFn: (id: string) => body(api.DELETE('/api/returns/phrases/{id}', { params: { path: { id } } })),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['phrases'] }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: served.phrases.queryKey }),
   });
   const flag = () => save.mutate({ flagged: !page.flagged });
-  const onKey = useLatest((event: KeyboardEvent) => {
-    const target = event.target as HTMLElement;
-    if (event.ctrlKey || event.metaKey || event.altKey || target.closest('textarea, input:not([type=radio]), [role=listbox]')) {
-      return;
-    }
-    if (event.key === 'f') {
+  useKeys((key) => {
+    if (key === 'f') {
       flag();
-    } else if (event.key === 'c') {
-      event.preventDefault();
+    } else if (key === 'c') {
       field.current?.focus();
     }
+    return key === 'f' || key === 'c';
   });
-  useEffect(() => {
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [onKey]);
   const add = (phrase: string) => {
     const next = [words.trim(), phrase].filter(Boolean).join(' ');
     setWords(next);

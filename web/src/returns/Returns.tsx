@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { Select } from '../design/Controls';
 import { Place } from '../design/Place';
@@ -30,8 +31,8 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
   const { run, page } = useParams();
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const runs = useQuery({ queryKey: ['runs'], queryFn: () => body(api.GET('/api/sheets/runs')) });
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const runs = useQuery(served.runs);
+  const classes = useQuery(served.classes);
   const chosen = runs.data?.find((r) => r.id === run) ?? runs.data?.[0];
   const runId = chosen?.id;
   const pages = useQuery({
@@ -44,7 +45,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
     queryFn: () => body(api.GET('/api/returns/runs/{run}/sure', { params: { path: { run: runId ?? '' } } })),
     enabled: runId !== undefined,
   });
-  const unplaced = useQuery({ queryKey: ['returns', 'unplaced'], queryFn: () => body(api.GET('/api/returns/unplaced')) });
+  const unplaced = useQuery(served.unplaced);
   const rows = [...sorted(pages.data ?? []), ...(unplaced.data ?? [])];
   const together = sure.data ?? [];
   const isSheet = page === SHEET || (page === undefined && together.length >= FEWEST_TOGETHER);

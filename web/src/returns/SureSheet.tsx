@@ -1,13 +1,13 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useEffect } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { keysOf } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { MainButton } from '../design/Controls';
 import { Level } from '../design/Level';
 import { Failed } from '../design/States';
-import { useLatest } from '../design/useLatest';
 import { colour, sizes, space } from '../design/tokens';
+import { useKeys } from '../design/useKeys';
 import { count, causeWords, levelNames } from '../words/words';
 import { pictureOf } from './pictures';
 
@@ -35,22 +35,14 @@ export function SureSheet({ pages, runId, onAccepted }: { pages: Sure[]; runId: 
       await Promise.all(['returns', 'page', 'wall', 'today'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
       onAccepted();
     },
-    onError: () => queries.invalidateQueries({ queryKey: ['returns'] }),
+    onError: () => queries.invalidateQueries({ queryKey: keysOf.returns }),
   });
-  const onKey = useLatest((event: globalThis.KeyboardEvent) => {
-    const target = event.target as HTMLElement;
-    if (event.key.toLowerCase() !== 'a' || event.ctrlKey || event.metaKey || event.altKey || target.closest('textarea, input, [role=listbox], [role=dialog]')) {
-      return;
-    }
-    event.preventDefault();
-    if (!accept.isPending && pages.length > 0) {
+  useKeys((key) => {
+    if (key === 'a' && !accept.isPending && pages.length > 0) {
       accept.mutate();
     }
+    return key === 'a';
   });
-  useEffect(() => {
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [onKey]);
 
   return (
     <Sheet aria-label="Sure pages">

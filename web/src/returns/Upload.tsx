@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { DropZone, FileTrigger, isFileDropItem } from 'react-aria-components';
 import styled from 'styled-components';
+import { keysOf } from '../api/served';
 import { api, body, filesForm } from '../api/client';
 import { MainButton } from '../design/Controls';
 import { Notice } from '../design/States';
@@ -13,7 +14,7 @@ export function Upload() {
   const send = useMutation({
     mutationFn: (files: File[]) =>
       body(api.POST('/api/returns', { body: { files: [] }, bodySerializer: () => filesForm('files', files) })),
-    onSettled: () => queries.invalidateQueries({ queryKey: ['returns'] }),
+    onSettled: () => queries.invalidateQueries({ queryKey: keysOf.returns }),
   });
   const refused = send.data?.filter((o) => o.problem) ?? [];
   return (

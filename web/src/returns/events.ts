@@ -1,6 +1,7 @@
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { pageQuery } from './pageQuery';
+import { served } from '../api/served';
 
 /** A returned page changed. `run` is the printing it belongs to, as far as it is known. */
 export interface Changed {
@@ -20,7 +21,7 @@ export function follow(queries: QueryClient, changes: readonly Changed[]) {
     void queries.invalidateQueries({ queryKey: pageQuery(page).queryKey });
   }
   runs.forEach((run) => void queries.invalidateQueries({ queryKey: ['returns', run] }));
-  void queries.invalidateQueries({ queryKey: ['returns', 'unplaced'] });
+  void queries.invalidateQueries({ queryKey: served.unplaced.queryKey });
 }
 
 /** The same for what sums pages up. */

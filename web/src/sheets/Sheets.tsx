@@ -1,6 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { useRevision } from '../api/useRevision';
 import { Place } from '../design/Place';
@@ -15,10 +16,10 @@ type Kit = Schemas['KitView'];
 /** Compose a sheet, keep it, print it for a class. */
 export default function Sheets() {
   const { id } = useParams();
-  const kit = useQuery({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')), staleTime: Infinity });
-  const kinds = useQuery({ queryKey: ['kinds'], queryFn: () => body(api.GET('/api/sheets/kinds')), staleTime: Infinity });
-  const sheets = useQuery({ queryKey: ['sheets'], queryFn: () => body(api.GET('/api/sheets')) });
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const kit = useQuery({ ...served.kit, staleTime: Infinity });
+  const kinds = useQuery({ ...served.kinds, staleTime: Infinity });
+  const sheets = useQuery(served.sheets);
+  const classes = useQuery(served.classes);
   // Both outlive the desk, which starts afresh when a sheet is kept or opened.
   const [classId, setClassId] = useState<string>();
   const [run, setRun] = useState<Schemas['RunView']>();
@@ -94,7 +95,7 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun,
         : body(api.POST('/api/sheets', { body: request })),
     onSuccess: async (kept) => {
       revision.saved(kept);
-      await queries.invalidateQueries({ queryKey: ['sheets'] });
+      await queries.invalidateQueries({ queryKey: served.sheets.queryKey });
       await navigate(`/sheets/${kept.id}`);
     },
   });
@@ -122,7 +123,7 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun,
       title="Sheets"
       actions={
         <>
-          <PackImport kit={kit} onTaken={() => void queries.invalidateQueries({ queryKey: ['sheets'] })} />
+          <PackImport kit={kit} onTaken={() => void queries.invalidateQueries({ queryKey: served.sheets.queryKey })} />
           {sheets.length > 0 && (
             <a href={`/api/sheets/packs?sheets=${(open ? [open] : sheets).map((s) => s.id).join(',')}`} download>
               {open ? 'Export this sheet' : 'Export all sheets'}

@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { api, body } from '../api/client';
 import { Failed, Loading } from '../design/States';
 import { colour, faces, space } from '../design/tokens';
+import { useKeys } from '../design/useKeys';
 import { SceneView } from './SceneView';
 import { fresh, leftAt, toggled, type Timer } from './timer';
 import { layerWords, sceneWords, type ShowData } from './words';
@@ -25,15 +26,12 @@ export default function Show() {
   const { of = '', id = '', lesson = '' } = useParams();
   const navigate = useNavigate();
   // Also while it loads, and where it fails: there is nothing else on the screen to leave by.
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.key === 'Escape') {
-        void (window.history.length > 1 ? navigate(-1) : navigate('/'));
-      }
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [navigate]);
+  useKeys((key) => {
+    if (key === 'Escape') {
+      void (window.history.length > 1 ? navigate(-1) : navigate('/'));
+    }
+    return false;
+  }, true);
   const show = useQuery({ queryKey: ['show', of, id, lesson], queryFn: () => fetched(of, id, lesson) });
   if (show.isPending) {
     return <Loading what="what is shown" />;
@@ -65,32 +63,24 @@ function Stage({ show }: { show: ShowData }) {
     };
   }, [dark]);
 
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey) {
-        return;
-      }
-      const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-      const way = ON.includes(key) ? 1 : BACK.includes(key) ? -1 : 0;
-      if (way !== 0) {
-        setBlank(false);
-        setAt((n) => Math.min(show.scenes.length - 1, Math.max(0, n + way)));
-      } else if (key === ' ' && scene?.kind === 'TURN') {
-        setTimers((all) => ({ ...all, [at]: toggled(all[at] ?? fresh(scene.minutes), performance.now()) }));
-      } else if (BLANK.includes(key)) {
-        setBlank((is) => !is);
-      } else if (key === 'd') {
-        setDark((is) => !is);
-      } else if (key === 'f') {
-        void (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen());
-      } else {
-        return;
-      }
-      event.preventDefault();
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  });
+  useKeys((key) => {
+    const way = ON.includes(key) ? 1 : BACK.includes(key) ? -1 : 0;
+    if (way !== 0) {
+      setBlank(false);
+      setAt((n) => Math.min(show.scenes.length - 1, Math.max(0, n + way)));
+    } else if (key === ' ' && scene?.kind === 'TURN') {
+      setTimers((all) => ({ ...all, [at]: toggled(all[at] ?? fresh(scene.minutes), performance.now()) }));
+    } else if (BLANK.includes(key)) {
+      setBlank((is) => !is);
+    } else if (key === 'd') {
+      setDark((is) => !is);
+    } else if (key === 'f') {
+      void (document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen());
+    } else {
+      return false;
+    }
+    return true;
+  }, true);
 
   if (!scene) {
     return (

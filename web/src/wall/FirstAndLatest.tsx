@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { Select, Toggle } from '../design/Controls';
 import { Level } from '../design/Level';
@@ -23,7 +24,7 @@ export default function FirstAndLatest() {
   const [asked, setAsked] = useSearchParams();
   const [squint, setSquint] = useState(false);
   const kind = asked.get('kind') ?? undefined;
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const classes = useQuery(served.classes);
   const wall = useQuery({
     queryKey: ['wall', 'class', id, 'first-and-latest', kind],
     queryFn: () => body(api.GET('/api/progress/classes/{id}/first-and-latest', { params: { path: { id }, query: kind === undefined ? {} : { kind } } })),

@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { dateWords, skillNames } from '../course/words';
 import { LinkButton } from '../design/Controls';
@@ -63,7 +64,7 @@ function IntoCourse({ group, schoolClass, names }: { group: Group; schoolClass: 
           },
         }),
       ),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['courses'] }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: served.courses.queryKey }),
   });
   if (add.data) {
     return (

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { skillNames } from '../course/words';
 import { Segments, Select, Toggle } from '../design/Controls';
@@ -37,7 +38,7 @@ export default function OverTime() {
   const [skill, setSkill] = useState<string>(ALL);
   const [grouped, setGrouped] = useState(false);
   const [squint, setSquint] = useState(false);
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const classes = useQuery(served.classes);
   const classId = id ?? classes.data?.[0]?.id;
   const progress = useQuery({
     queryKey: ['wall', 'class', classId],

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { LinkButton, MainButton, Select } from '../design/Controls';
 import { Place } from '../design/Place';
@@ -88,7 +89,7 @@ function Students({ look, schoolClass, wanted }: StudentsProps) {
           body: { ...wanted, students: chosen.map((s) => s.student) },
         }),
       ),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['runs'] }),
+    onSuccess: () => queries.invalidateQueries({ queryKey: served.runs.queryKey }),
   });
   if (look.students.length === 0) {
     return (

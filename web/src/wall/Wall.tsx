@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { Select, Toggle } from '../design/Controls';
 import { grey } from '../design/greys';
@@ -26,8 +27,8 @@ export default function Wall() {
   const navigate = useNavigate();
   const [squint, setSquint] = useState(false);
   const [two, setTwo] = useState(false);
-  const runs = useQuery({ queryKey: ['runs'], queryFn: () => body(api.GET('/api/sheets/runs')) });
-  const classes = useQuery({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
+  const runs = useQuery(served.runs);
+  const classes = useQuery(served.classes);
   const runId = run ?? runs.data?.[0]?.id;
   const wall = useQuery({
     queryKey: ['wall', runId],

@@ -93,6 +93,7 @@ class OwnershipTest extends EveryEndpoint {
             "POST /api/account/teachers",
             "PUT /api/account/teachers/{id}/password",
             "PUT /api/account/teachers/{id}/standing",
+            "GET /api/account/sign-ins",
             "GET /api/backups",
             "POST /api/backups");
 

@@ -1,6 +1,6 @@
 package grastel.app.account;
 
-import grastel.app.platform.ApiProblem;
+import grastel.app.account.SignInTry.Outcome;
 import grastel.app.platform.SignedIn;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
@@ -11,6 +11,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -39,6 +40,7 @@ class AccountController {
     private final SignInThrottle throttle;
     private final Devices devices;
     private final SecurityContextRepository contexts;
+    private final SignIns signIns;
     private final ObjectProvider<DemoSignIn> demo;
 
     AccountController(
@@ -46,11 +48,13 @@ class AccountController {
             SignInThrottle throttle,
             Devices devices,
             SecurityContextRepository contexts,
+            SignIns signIns,
             ObjectProvider<DemoSignIn> demo) {
         this.accounts = accounts;
         this.throttle = throttle;
         this.devices = devices;
         this.contexts = contexts;
+        this.signIns = signIns;
         this.demo = demo;
     }
 
@@ -81,6 +85,13 @@ class AccountController {
     record NewPassword(@NotBlank @Size(max = 200) String password) {}
 
     record Standing(@NotNull boolean disabled) {}
+
+    /** @param name of the teacher; null where nobody here has the name that was given */
+    record SignInView(
+            @NotNull Instant at,
+            String name,
+            @NotNull String address,
+            @NotNull Outcome outcome) {}
 
     record DemoView(@NotNull String name, @NotNull String password) {}
 
@@ -116,9 +127,7 @@ class AccountController {
         String account = Accounts.plain(request.name());
         Optional<String> device = accounts.byName(account).flatMap(t -> devices.known(t.id(), http));
         throttle.requireTry(account, http.getRemoteAddr(), device);
-        SignedIn teacher = accounts.check(account, request.password())
-                .orElseThrow(() ->
-                        new ApiProblem(HttpStatus.UNAUTHORIZED, "WRONG_SIGN_IN", "Name or password is not right."));
+        SignedIn teacher = accounts.check(account, request.password(), http.getRemoteAddr());
         throttle.forget(account);
         return open(teacher, http, response);
     }
@@ -158,6 +167,19 @@ class AccountController {
         accounts.requireAdministrator(teacher.id());
         return accounts.accounts().stream()
                 .map(a -> new ColleagueView(a.id(), a.name(), a.displayName(), a.administrator(), a.disabled()))
+                .toList();
+    }
+
+    /** Who was let in lately, and who was not. For the administrator. */
+    @GetMapping("/sign-ins")
+    List<SignInView> signIns(@Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
+        accounts.requireAdministrator(teacher.id());
+        return signIns.latest().stream()
+                .map(t -> new SignInView(
+                        t.triedAt(),
+                        t.teacher() == null ? null : accounts.displayName(t.teacher()),
+                        t.address(),
+                        t.outcome()))
                 .toList();
     }
 

@@ -2,6 +2,7 @@ package grastel.app.account;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import grastel.app.account.SignInTry.Outcome;
 import grastel.app.platform.AfterCommit;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Ownership;
@@ -30,6 +31,7 @@ public class Accounts {
     private final PasswordEncoder passwords;
     private final ApplicationEventPublisher events;
     private final TransactionTemplate transactions;
+    private final SignIns signIns;
     /** Checked against when the name is unknown, so that the answer takes as long. */
     private final String nobodysHash;
     /** Asked at every request; forgotten whenever an account changes, and soon in any case. */
@@ -42,11 +44,13 @@ public class Accounts {
             Teachers teachers,
             PasswordEncoder passwords,
             ApplicationEventPublisher events,
-            TransactionTemplate transactions) {
+            TransactionTemplate transactions,
+            SignIns signIns) {
         this.teachers = teachers;
         this.passwords = passwords;
         this.events = events;
         this.transactions = transactions;
+        this.signIns = signIns;
         this.nobodysHash = passwords.encode(UUID.randomUUID().toString());
     }
 
@@ -117,19 +121,27 @@ public class Accounts {
     }
 
     /**
-     * The teacher of a name and password; empty where they do not belong together.
+     * The teacher of a name and password; what came of it is written down.
      *
-     * @throws ApiProblem DISABLED where they do, but nobody is let in
+     * @param address from where
+     * @throws ApiProblem WRONG_SIGN_IN where they do not belong together, DISABLED where they do but nobody is let in
      */
-    Optional<SignedIn> check(String name, String password) {
+    SignedIn check(String name, String password, String address) {
         Optional<Teacher> teacher = teachers.findBySignInName(plain(name));
         boolean right =
                 passwords.matches(password, teacher.map(Teacher::passwordHash).orElse(nobodysHash));
-        if (right && teacher.filter(Teacher::disabled).isPresent()) {
-            throw new ApiProblem(
-                    HttpStatus.FORBIDDEN, "DISABLED", "This account is disabled. The administrator can enable it.");
-        }
-        return right ? teacher.map(Accounts::signedIn) : Optional.empty();
+        Outcome outcome = !right
+                ? Outcome.WRONG
+                : teacher.filter(Teacher::disabled).isPresent() ? Outcome.DISABLED : Outcome.LET_IN;
+        signIns.note(teacher.map(Teacher::id).orElse(null), address, outcome);
+        return switch (outcome) {
+            case LET_IN -> signedIn(teacher.orElseThrow());
+            case DISABLED ->
+                throw new ApiProblem(
+                        HttpStatus.FORBIDDEN, "DISABLED", "This account is disabled. The administrator can enable it.");
+            case WRONG ->
+                throw new ApiProblem(HttpStatus.UNAUTHORIZED, "WRONG_SIGN_IN", "Name or password is not right.");
+        };
     }
 
     /** Changes the password of a teacher who knows it. Other sessions end. */

@@ -1,10 +1,14 @@
 package grastel.app.platform;
 
 import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -18,6 +22,15 @@ import org.springframework.security.web.header.HeaderWriterFilter;
 /** Sessions, CSRF, headers. Everything under /api needs a teacher but what is listed here. */
 @Configuration
 class Security {
+    /** What proxies add. */
+    private static final List<String> FORWARDED =
+            List.of("Forwarded", "X-Forwarded-For", "X-Forwarded-Host", "X-Forwarded-Proto", "X-Real-IP", "Via");
+
+    /** A page of another name that leads here is not asked by this machine. */
+    private static final Set<String> NAMES = Set.of("localhost", "127.0.0.1", "[::1]");
+
+    private static final Set<String> LOOPBACK = Set.of("127.0.0.1", "::1", "0:0:0:0:0:0:0:1");
+
     @Bean
     SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository contexts) throws Exception {
         return http.authorizeHttpRequests(
@@ -29,6 +42,8 @@ class Security {
                                 .permitAll()
                                 .requestMatchers("/actuator/health/**", "/api/phone/**", "/api/feed/**")
                                 .permitAll()
+                                .requestMatchers("/actuator/prometheus")
+                                .access((who, asked) -> new AuthorizationDecision(isFromHere(asked.getRequest())))
                                 .requestMatchers("/api/**", "/v3/**", "/actuator/**")
                                 .authenticated()
                                 .anyRequest()
@@ -52,6 +67,12 @@ class Security {
                         .permissionsPolicyHeader(policy -> policy.policy("camera=(), microphone=(), geolocation=()")))
                 .addFilterBefore(new PagePolicyFilter(), HeaderWriterFilter.class)
                 .build();
+    }
+
+    /** Asked by a program on this machine, and not through a proxy on it. */
+    static boolean isFromHere(HttpServletRequest request) {
+        boolean passedOn = FORWARDED.stream().anyMatch(header -> request.getHeader(header) != null);
+        return !passedOn && LOOPBACK.contains(request.getRemoteAddr()) && NAMES.contains(request.getServerName());
     }
 
     @Bean

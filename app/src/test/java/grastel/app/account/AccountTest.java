@@ -3,14 +3,18 @@ package grastel.app.account;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
+import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.Together;
 import grastel.app.platform.SignedIn;
 import jakarta.servlet.http.Cookie;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -238,6 +242,41 @@ class AccountTest extends DeskTest {
         List<Integer> answers = Together.run(
                 6, i -> join(administrator, "same.name", PASSWORD).getResponse().getStatus());
         assertThat(answers).containsOnlyOnce(201).filteredOn(s -> s != 201).containsOnly(422);
+    }
+
+    /** The administrator sees who was let in and who was not; a name that nobody has is not kept, it may be a password. */
+    @Test
+    void whoSignedInIsWrittenDownForTheAdministrator() {
+        SignedIn administrator = administrator();
+        SignedIn colleague = newTeacher();
+        signIn(colleague.name(), PASSWORD, new MockHttpSession());
+        signIn(colleague.name(), OTHER_PASSWORD, new MockHttpSession());
+        signIn(OTHER_PASSWORD, OTHER_PASSWORD, new MockHttpSession());
+
+        String list = content(get(administrator, "/api/account/sign-ins"));
+
+        List<Map<String, Object>> here = JsonPath.read(list, "$[?(@.address == '" + address + "')]");
+        assertThat(here).extracting(t -> t.get("outcome")).containsExactly("WRONG", "WRONG", "LET_IN");
+        assertThat(here)
+                .extracting(t -> t.get("name"))
+                .containsExactly(null, colleague.displayName(), colleague.displayName());
+        assertThat(list).doesNotContain(OTHER_PASSWORD);
+        assertThat(jdbc.queryForList("select * from sign_in").toString()).doesNotContain(OTHER_PASSWORD);
+        assertThat(get(colleague, "/api/account/sign-ins")).hasStatus(403);
+    }
+
+    @Test
+    void whatIsOldIsForgotten() {
+        SignedIn administrator = administrator();
+        jdbc.update(
+                "insert into sign_in (id, tried_at, address, outcome) values (?, ?, '192.0.2.1', 'WRONG')",
+                UUID.randomUUID(),
+                OffsetDateTime.now(ZoneOffset.UTC).minusDays(91));
+
+        signIn(administrator.name(), PASSWORD, new MockHttpSession());
+
+        assertThat(jdbc.queryForObject("select count(*) from sign_in where address = '192.0.2.1'", Integer.class))
+                .isZero();
     }
 
     private SignedIn administrator() {

@@ -107,6 +107,12 @@ class PageStore {
         return Optional.empty();
     }
 
+    /** How many pages wait. Call as the system. */
+    @Transactional(readOnly = true)
+    long waiting() {
+        return pages.countByStateIn(List.of(ReturnedPage.State.QUEUED));
+    }
+
     /** Puts back pages left half-read. Call as the system. */
     @Transactional
     int putBack() {

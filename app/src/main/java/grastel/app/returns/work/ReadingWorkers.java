@@ -37,6 +37,7 @@ public class ReadingWorkers implements SmartLifecycle {
     private final ReadingJob job;
     private final ReturnEvents events;
     private final Storage storage;
+    private final ReadingMetrics metrics;
     private final int threads;
     private final Semaphore wakeUps = new Semaphore(0);
     private final List<Thread> running = new ArrayList<>();
@@ -47,11 +48,18 @@ public class ReadingWorkers implements SmartLifecycle {
 
     private volatile boolean stopping = true;
 
-    ReadingWorkers(PageStore store, ReadingJob job, ReturnEvents events, Storage storage, ReadingSettings settings) {
+    ReadingWorkers(
+            PageStore store,
+            ReadingJob job,
+            ReturnEvents events,
+            Storage storage,
+            ReadingMetrics metrics,
+            ReadingSettings settings) {
         this.store = store;
         this.job = job;
         this.events = events;
         this.storage = storage;
+        this.metrics = metrics;
         this.threads = settings.threads();
     }
 
@@ -151,7 +159,7 @@ public class ReadingWorkers implements SmartLifecycle {
         try {
             Ownership.as(taken.owner(), () -> {
                 events.changed(taken.id(), null);
-                events.changed(taken.id(), job.read(taken).orElse(null));
+                events.changed(taken.id(), metrics.timed(() -> job.read(taken)).orElse(null));
                 return null;
             });
         } finally {
