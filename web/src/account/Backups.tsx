@@ -26,7 +26,7 @@ export function Backups() {
   const { made, folder, kept, problem } = all.data;
   const failed = make.error?.message ?? problem;
   return (
-    <section aria-label="Backups">
+    <Section aria-label="Backups">
       <h2>Backups</h2>
       <p>{made ? 'Made by themselves on every day on which Grastel runs; the last seven days are kept.' : 'None are made by themselves here; those made by hand stay.'}</p>
       {failed && <Notice role="alert">▲ {failed}</Notice>}
@@ -48,10 +48,11 @@ export function Backups() {
       <Small>
         They lie in {folder}. A disk can fail as a whole: copy one elsewhere now and then. <code>./grastel restore FILE</code> brings one back.
       </Small>
-    </section>
+    </Section>
   );
 }
 
+const Section = styled.section`& > h2 { margin-bottom: ${space(3)}; } & > p + button { margin-top: ${space(3)}; }`;
 const List = styled.ul`
   margin: ${space(3)} 0;
   padding: 0;

@@ -214,6 +214,7 @@ const Search = styled(AriaInput)`
   ${field}
   border-width: 0 0 1px;
   border-radius: 0;
+  &:focus-visible { outline-offset: -3px; }
   &::-webkit-search-cancel-button { display: none; }
 `;
 const Nothing = styled.p`padding: ${space(2)}; color: ${colour.muted}; font-size: ${sizes.small};`;

@@ -21,11 +21,14 @@ export function PageList({ rows, openId, runId, together }: { rows: Row[]; openI
         {rows.map((row) => (
           <li key={row.id}>
             <Entry to={`/returns/${runId ?? 'none'}/${row.id}`} aria-current={row.id === openId ? 'page' : undefined}>
-              <Name>
-                {row.place?.student.name ?? row.file}
-                {row.confirmed && <span aria-label="confirmed"> ✓</span>}
-                {row.flagged && <span aria-label="flagged"> ⚑</span>}
-              </Name>
+              <First>
+                <Name>
+                  {row.place?.student.name ?? row.file}
+                  {row.confirmed && <span aria-label="confirmed"> ✓</span>}
+                  {row.flagged && <span aria-label="flagged"> ⚑</span>}
+                </Name>
+                {row.state === 'READ' && row.close && !row.confirmed && <Small>close</Small>}
+              </First>
               <Standing row={row} />
             </Entry>
           </li>
@@ -51,7 +54,6 @@ function Standing({ row }: { row: Row }) {
           {row.levels.map((level, i) => (
             <Level key={i} level={level} size={16} />
           ))}
-          {row.close && !row.confirmed && <Small>&ensp;close</Small>}
           {row.notices.length > 0 && <Small>▲</Small>}
         </Levels>
       );
@@ -75,5 +77,6 @@ const Entry = styled(Link)`
   @media (max-width: 1100px) { padding-left: ${space(3)}; }
 `;
 const Name = styled.span`display: block; font-weight: 600; overflow: hidden; text-overflow: ellipsis; white-space: nowrap;`;
+const First = styled.span`display: flex; align-items: baseline; justify-content: space-between; gap: ${space(2)};`;
 const Small = styled.span`font-size: ${sizes.small}; color: ${colour.muted}; line-height: 1.2;`;
-const Levels = styled.span`display: flex; align-items: center; gap: 2px;`;
+const Levels = styled.span`display: flex; flex-wrap: wrap; align-items: center; gap: 2px;`;
