@@ -1,7 +1,9 @@
 package grastel.core.reading.lines;
 
 import boofcv.alg.filter.binary.BinaryImageOps;
+import boofcv.alg.filter.blur.BlurImageOps;
 import boofcv.struct.ConnectRule;
+import boofcv.struct.image.GrayF32;
 import boofcv.struct.image.GrayS32;
 import boofcv.struct.image.GrayU8;
 import georegression.struct.point.Point2D_I32;
@@ -23,6 +25,8 @@ final class Ink {
     private static final int SIDE = 1200;
     /** Lines are this much darker than what lies around them, natural logarithm of light. */
     private static final double DARKER = 0.12;
+    /** Less light is as good as none. */
+    private static final double DIM = 1e-4;
     /** How far around is looked at, share of the longer side. */
     private static final double AROUND = 0.02;
     /** A frame fills so much of a picture. */
@@ -47,14 +51,14 @@ final class Ink {
         int width = (int) Math.max(1, Math.round(picture.width() * scale));
         int height = (int) Math.max(1, Math.round(picture.height() * scale));
         Ink ink = new Ink(width, height);
-        double[] light = light(picture, width, height);
-        double[] sums = sums(light, width, height);
+        GrayF32 light = light(picture, width, height);
         int around = (int) Math.max(3, Math.round(AROUND * Math.max(width, height)));
-        IntStream.range(0, light.length).parallel().forEach(i -> {
-            double mean = mean(sums, width, height, i, around);
-            double here = mean(sums, width, height, i, 1);
-            ink.ink.data[i] = (byte) (Math.log(mean / here) > DARKER ? 1 : 0);
-        });
+        GrayF32 here = BlurImageOps.mean(light, null, 1, null, null);
+        GrayF32 there = BlurImageOps.mean(light, null, around, null, null);
+        for (int i = 0; i < ink.ink.data.length; i++) {
+            double darker = Math.log(Math.max(DIM, there.data[i]) / Math.max(DIM, here.data[i]));
+            ink.ink.data[i] = (byte) (darker > DARKER ? 1 : 0);
+        }
         ink.takeSpecksOut();
         return ink;
     }
@@ -72,8 +76,8 @@ final class Ink {
     }
 
     /** Mean light of what lies under each place. */
-    private static double[] light(Picture picture, int width, int height) {
-        double[] light = new double[width * height];
+    private static GrayF32 light(Picture picture, int width, int height) {
+        GrayF32 light = new GrayF32(width, height);
         IntStream.range(0, height).parallel().forEach(y -> {
             int top = (int) ((long) y * picture.height() / height);
             int bottom = Math.max(top + 1, (int) ((y + 1L) * picture.height() / height));
@@ -86,34 +90,10 @@ final class Ink {
                         sum += Light.OF_CODE[picture.code(px, py) >> 8 & 255];
                     }
                 }
-                light[y * width + x] = sum / ((bottom - top) * (right - left));
+                light.data[y * width + x] = (float) (sum / ((bottom - top) * (right - left)));
             }
         });
         return light;
-    }
-
-    private static double[] sums(double[] light, int width, int height) {
-        double[] sums = new double[(width + 1) * (height + 1)];
-        for (int y = 0; y < height; y++) {
-            double row = 0;
-            for (int x = 0; x < width; x++) {
-                row += light[y * width + x];
-                sums[(y + 1) * (width + 1) + x + 1] = sums[y * (width + 1) + x + 1] + row;
-            }
-        }
-        return sums;
-    }
-
-    private static double mean(double[] sums, int width, int height, int i, int around) {
-        int left = Math.max(0, i % width - around);
-        int right = Math.min(width, i % width + around + 1);
-        int top = Math.max(0, i / width - around);
-        int bottom = Math.min(height, i / width + around + 1);
-        double sum = sums[bottom * (width + 1) + right]
-                - sums[top * (width + 1) + right]
-                - sums[bottom * (width + 1) + left]
-                + sums[top * (width + 1) + left];
-        return Math.max(1e-4, sum / ((right - left) * (bottom - top)));
     }
 
     /** Of a place in pixels. */
