@@ -25,14 +25,16 @@ const Classes = lazy(() => import('./classes/Classes'));
 const Account = lazy(() => import('./account/Account'));
 const Help = lazy(() => import('./help/Help'));
 const Show = lazy(() => import('./show/Show'));
+const Join = lazy(() => import('./account/Join'));
 const PhonePage = lazy(() => import('./phone/PhonePage'));
 
-/** A phone that was let in needs no account; everyone else enters first. */
+/** A phone that was let in needs no account, and who was invited makes one; everyone else enters first. */
 export function App() {
   return (
     <Suspense fallback={<Loading what="the page" />}>
       <Routes>
         <Route path="/phone/:token" element={<PhonePage />} />
+        <Route path="/join/:token" element={<Join />} />
         <Route path="*" element={<Desk />} />
       </Routes>
     </Suspense>

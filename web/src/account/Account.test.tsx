@@ -12,7 +12,7 @@ afterEach(() => {
 const maren = { name: 'm.okonjo', displayName: 'Maren Okonjo', administrator: true };
 const wren = { id: 'w', name: 'w.adeyemi', displayName: 'Wren Adeyemi', administrator: false, disabled: false };
 const all = [{ id: 'm', ...maren, disabled: false }, wren];
-const asAdministrator = { '/api/account/teachers': all, '/api/account/sign-ins': [], '/api/backups': { made: true, folder: '/srv', kept: [] } };
+const asAdministrator = { '/api/account/teachers': all, '/api/account/sign-ins': [], '/api/account/invites': [], '/api/backups': { made: true, folder: '/srv', kept: [] } };
 const secret = (label: string, value: string) => fireEvent.change(screen.getByLabelText(label), { target: { value } });
 
 it('a password is changed by whoever knows the present one, and the boxes are emptied', async () => {

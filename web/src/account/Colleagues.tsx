@@ -6,6 +6,7 @@ import { ApiError, api, body, type Schemas } from '../api/client';
 import { Button, LinkButton, MainButton, Words } from '../design/Controls';
 import { Failed, Loading, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
+import { Invitations } from './Invitations';
 
 type Colleague = Schemas['ColleagueView'];
 const key = ['teachers'];
@@ -28,6 +29,7 @@ export function Colleagues() {
         ))}
       </List>
       <Add />
+      <Invitations />
     </section>
   );
 }

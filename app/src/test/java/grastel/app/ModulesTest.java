@@ -32,7 +32,8 @@ class ModulesTest {
     static final ArchRule EVERY_ROW_BUT_OF_ACCOUNTS_HAS_AN_OWNER = classes()
             .that()
             .areAnnotatedWith(Entity.class)
-            .and(DescribedPredicate.not(simpleName("Teacher").or(simpleName("SignInTry"))))
+            .and(DescribedPredicate.not(
+                    simpleName("Teacher").or(simpleName("SignInTry")).or(simpleName("Invite"))))
             .should()
             .beAssignableTo(Owned.class);
 

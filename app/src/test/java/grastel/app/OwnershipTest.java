@@ -28,6 +28,8 @@ class OwnershipTest extends EveryEndpoint {
             "GET /api/account/session",
             "POST /api/account/session",
             "POST /api/account/first-teacher",
+            "GET /api/account/invites/{token}",
+            "POST /api/account/invites/{token}",
             "GET /api/feed/{token}",
             "GET /api/phone/{token}",
             "POST /api/phone/{token}");
@@ -94,6 +96,9 @@ class OwnershipTest extends EveryEndpoint {
             "PUT /api/account/teachers/{id}/password",
             "PUT /api/account/teachers/{id}/standing",
             "GET /api/account/sign-ins",
+            "GET /api/account/invites",
+            "POST /api/account/invites",
+            "DELETE /api/account/invites/{id}",
             "GET /api/backups",
             "POST /api/backups");
 

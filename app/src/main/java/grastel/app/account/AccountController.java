@@ -17,11 +17,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -39,7 +36,7 @@ class AccountController {
     private final Accounts accounts;
     private final SignInThrottle throttle;
     private final Devices devices;
-    private final SecurityContextRepository contexts;
+    private final Sessions sessions;
     private final SignIns signIns;
     private final ObjectProvider<DemoSignIn> demo;
 
@@ -47,13 +44,13 @@ class AccountController {
             Accounts accounts,
             SignInThrottle throttle,
             Devices devices,
-            SecurityContextRepository contexts,
+            Sessions sessions,
             SignIns signIns,
             ObjectProvider<DemoSignIn> demo) {
         this.accounts = accounts;
         this.throttle = throttle;
         this.devices = devices;
-        this.contexts = contexts;
+        this.sessions = sessions;
         this.signIns = signIns;
         this.demo = demo;
     }
@@ -69,7 +66,11 @@ class AccountController {
     record TeacherView(
             @NotNull String name,
             @NotNull String displayName,
-            @NotNull boolean administrator) {}
+            @NotNull boolean administrator) {
+        static TeacherView of(SignedIn teacher, Accounts accounts) {
+            return new TeacherView(teacher.name(), teacher.displayName(), accounts.isAdministrator(teacher.id()));
+        }
+    }
 
     record ColleagueView(
             @NotNull UUID id,
@@ -115,7 +116,7 @@ class AccountController {
         csrf.getToken(); // writes the cookie the interface answers with
         DemoSignIn shown = demo.getIfAvailable();
         return new SessionView(
-                teacher == null ? null : view(teacher),
+                teacher == null ? null : TeacherView.of(teacher, accounts),
                 accounts.isFirstStart(),
                 shown != null,
                 shown == null || teacher != null ? null : new DemoView(shown.name(), shown.password()));
@@ -129,7 +130,7 @@ class AccountController {
         throttle.requireTry(account, http.getRemoteAddr(), device);
         SignedIn teacher = accounts.check(account, request.password(), http.getRemoteAddr());
         throttle.forget(account);
-        return open(teacher, http, response);
+        return sessions.open(teacher, http, response);
     }
 
     @DeleteMapping("/session")
@@ -146,7 +147,7 @@ class AccountController {
     @PostMapping("/first-teacher")
     @ResponseStatus(HttpStatus.CREATED)
     TeacherView first(@Valid @RequestBody JoinRequest request, HttpServletRequest http, HttpServletResponse response) {
-        return open(accounts.first(request.name(), request.displayName(), request.password()), http, response);
+        return sessions.open(accounts.first(request.name(), request.displayName(), request.password()), http, response);
     }
 
     /** Changes one's own password; other sessions of this teacher end. */
@@ -158,7 +159,7 @@ class AccountController {
             HttpServletResponse response) {
         throttle.requireTry(teacher.name(), http.getRemoteAddr(), devices.known(teacher.id(), http));
         SignedIn changed = accounts.changePassword(teacher.id(), request.old(), request.password());
-        return open(changed, http, response);
+        return sessions.open(changed, http, response);
     }
 
     /** Everyone with an account here. For the administrator. */
@@ -190,7 +191,7 @@ class AccountController {
             @Valid @RequestBody JoinRequest request,
             @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
         accounts.requireAdministrator(teacher.id());
-        return view(accounts.join(request.name(), request.displayName(), request.password()));
+        return TeacherView.of(accounts.join(request.name(), request.displayName(), request.password()), accounts);
     }
 
     /** Gives a colleague a new password, to be told to them. For the administrator. */
@@ -213,21 +214,5 @@ class AccountController {
             @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
         accounts.requireAdministrator(teacher.id());
         accounts.setDisabled(id, request.disabled());
-    }
-
-    private TeacherView view(SignedIn teacher) {
-        return new TeacherView(teacher.name(), teacher.displayName(), accounts.isAdministrator(teacher.id()));
-    }
-
-    private TeacherView open(SignedIn teacher, HttpServletRequest http, HttpServletResponse response) {
-        if (http.getSession(false) != null) {
-            http.changeSessionId();
-        }
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(teacher, null, List.of()));
-        SecurityContextHolder.setContext(context);
-        contexts.saveContext(context, http, response);
-        devices.remember(teacher.id(), http, response);
-        return view(teacher);
     }
 }

@@ -32,6 +32,7 @@ public class Accounts {
     private final ApplicationEventPublisher events;
     private final TransactionTemplate transactions;
     private final SignIns signIns;
+    private final Invites invites;
     /** Checked against when the name is unknown, so that the answer takes as long. */
     private final String nobodysHash;
     /** Asked at every request; forgotten whenever an account changes, and soon in any case. */
@@ -45,12 +46,14 @@ public class Accounts {
             PasswordEncoder passwords,
             ApplicationEventPublisher events,
             TransactionTemplate transactions,
-            SignIns signIns) {
+            SignIns signIns,
+            Invites invites) {
         this.teachers = teachers;
         this.passwords = passwords;
         this.events = events;
         this.transactions = transactions;
         this.signIns = signIns;
+        this.invites = invites;
         this.nobodysHash = passwords.encode(UUID.randomUUID().toString());
     }
 
@@ -78,7 +81,7 @@ public class Accounts {
         }
         String plain = checked(name, displayName, password);
         try {
-            return made(Teacher.first(plain, displayName.strip(), passwords.encode(password)));
+            return made(Teacher.first(plain, displayName.strip(), passwords.encode(password)), () -> {});
         } catch (DataIntegrityViolationException e) {
             throw Refused.of(e) == Refused.DUPLICATE ? late : e;
         }
@@ -86,15 +89,29 @@ public class Accounts {
 
     /** Makes an account and everything a new teacher starts with; all or nothing. */
     public SignedIn join(String name, String displayName, String password) {
+        return joined(name, displayName, password, () -> {});
+    }
+
+    private SignedIn joined(String name, String displayName, String password, Runnable first) {
         String plain = checked(name, displayName, password);
         if (teachers.findBySignInName(plain).isPresent()) {
             throw taken();
         }
         try {
-            return made(new Teacher(plain, displayName.strip(), passwords.encode(password)));
+            return made(new Teacher(plain, displayName.strip(), passwords.encode(password)), first);
         } catch (DataIntegrityViolationException e) {
             throw Refused.of(e) == Refused.DUPLICATE ? taken() : e;
         }
+    }
+
+    /**
+     * The same by an invitation, which is then used up.
+     *
+     * @throws ApiProblem LINK_OVER where it is no longer good, also where someone else was quicker
+     */
+    SignedIn joinInvited(String token, String name, String displayName, String password) {
+        invites.until(token);
+        return joined(name, displayName, password, () -> invites.use(token));
     }
 
     private static String checked(String name, String displayName, String password) {
@@ -110,10 +127,12 @@ public class Accounts {
         return ApiProblem.invalid("name", "TAKEN", "This sign-in name is taken.");
     }
 
-    private SignedIn made(Teacher teacher) {
+    /** @param first done in the same transaction */
+    private SignedIn made(Teacher teacher, Runnable first) {
         return Ownership.as(
                 teacher.id(),
                 () -> transactions.execute(status -> {
+                    first.run();
                     teachers.saveAndFlush(teacher);
                     events.publishEvent(new TeacherJoined(teacher.id()));
                     return signedIn(teacher);

@@ -1,0 +1,40 @@
+import { useState } from 'react';
+import { Form } from 'react-aria-components';
+import { ApiError, type Schemas } from '../api/client';
+import { MainButton, Words } from '../design/Controls';
+import { Notice } from '../design/States';
+import { EntranceFields } from './EntrancePage';
+
+/** A teacher makes their account: the first one, or by an invitation. */
+export function NewAccount({ onMake, failed, isPending }: { onMake: (request: Schemas['JoinRequest']) => void; failed: Error | null; isPending: boolean }) {
+  const [request, setRequest] = useState({ name: '', displayName: '', password: '' });
+  const error = failed instanceof ApiError ? failed : undefined;
+  const set = (change: Partial<typeof request>) => setRequest({ ...request, ...change });
+  return (
+    <Form
+      onSubmit={(event) => {
+        event.preventDefault();
+        onMake(request);
+      }}
+    >
+      <EntranceFields>
+        <Words label="Your name, as colleagues know it" value={request.displayName} onChange={(displayName) => set({ displayName })} required error={error?.field('displayName')} autoComplete="name" />
+        <Words label="Sign-in name" value={request.name} onChange={(name) => set({ name })} required error={error?.field('name')} autoComplete="username" />
+        <Words
+          label="Password"
+          type="password"
+          value={request.password}
+          onChange={(password) => set({ password })}
+          required
+          hint="Three or four unrelated words make a good one."
+          error={error?.field('password')}
+          autoComplete="new-password"
+        />
+        {failed && !error?.fields.length && <Notice role="alert">▲ {error ? error.message : 'Grastel cannot be reached. Is it still running?'}</Notice>}
+        <MainButton type="submit" isDisabled={isPending}>
+          Make the account
+        </MainButton>
+      </EntranceFields>
+    </Form>
+  );
+}
