@@ -57,6 +57,45 @@ class FirstStartTest {
     }
 
     @Test
+    void aColleagueIsInvitedAndTheLinkIsGoodOnce() throws IOException {
+        try (RunningGrastel grastel = RunningGrastel.on(data);
+                Desk administrator = new Desk(grastel.address(), 1280, 800);
+                Desk colleague = new Desk(grastel.address(), 1280, 800);
+                Desk late = new Desk(grastel.address(), 1280, 800)) {
+            administrator.open("/");
+            makeAccount(administrator, "Ilse Korhonen", "ilse.korhonen");
+            assertThat(administrator.heading("Begin with a class")).isVisible();
+            administrator.open("/account");
+            administrator.button("Make a link").click();
+            String link = administrator
+                    .page
+                    .locator("section[aria-label='Invite a colleague'] code")
+                    .textContent();
+            administrator.checkAccessibility("Account with an invitation");
+
+            String path = link.substring(link.indexOf("/join/"));
+            colleague.open(path);
+            assertThat(colleague.page.getByText("You are invited")).isVisible();
+            colleague.checkAccessibility("an invitation");
+            makeAccount(colleague, "Wren Adeyemi", "wren.adeyemi");
+            assertThat(colleague.heading("Begin with a class")).isVisible();
+
+            late.open(path);
+            assertThat(late.page.getByText("This invitation is used or over")).isVisible();
+            administrator.open("/account");
+            assertThat(administrator.page.getByText("Wren Adeyemi")).isVisible();
+            administrator.checkQuiet();
+        }
+    }
+
+    private static void makeAccount(Desk desk, String name, String signInName) {
+        desk.field("Your name, as colleagues know it").fill(name);
+        desk.field("Sign-in name").fill(signInName);
+        desk.field("Password").fill("gannet-quarry-umbrella-nine");
+        desk.button("Make the account").click();
+    }
+
+    @Test
     void theInitialScriptIsSmall() throws IOException {
         // What the entrance loads, gzipped as the server sends it.
         try (RunningGrastel grastel = RunningGrastel.on(data);
