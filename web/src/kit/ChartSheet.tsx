@@ -6,7 +6,7 @@ import { api, body, type Schemas } from '../api/client';
 import { Button, LinkButton } from '../design/Controls';
 import { Failed, Loading, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { Upload } from '../returns/Upload';
+import { Upload } from '../returns/intake/Upload';
 import { dayOf, noticeWords } from '../words/words';
 import { ChartFound } from './ChartFound';
 

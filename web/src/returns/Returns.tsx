@@ -12,12 +12,12 @@ import { count, dayOf } from '../words/words';
 import { PageList } from './PageList';
 import { pageQuery } from './pageQuery';
 import { pictureOf } from './pictures';
-import { PagePanel } from './PagePanel';
-import { PhoneUpload } from './PhoneUpload';
-import { ScannerButton } from './ScannerButton';
+import { PagePanel } from './page/PagePanel';
+import { PhoneUpload } from './intake/PhoneUpload';
+import { ScannerButton } from './intake/ScannerButton';
 import { SureSheet } from './SureSheet';
-import { Upload } from './Upload';
-import { useTimeLeft } from './useTimeLeft';
+import { Upload } from './intake/Upload';
+import { useTimeLeft } from './intake/useTimeLeft';
 
 type Row = Schemas['PageRow'];
 

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { Schemas } from '../api/client';
 import { colour, levelGreys, sizes, space } from '../design/tokens';
-import { ScannerButton } from '../returns/ScannerButton';
+import { ScannerButton } from '../returns/intake/ScannerButton';
 import { causeWords, count } from '../words/words';
 import { NextFile, NextLink } from './plates';
 

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { skillNames } from '../course/words';
 import { colour, sizes, space } from '../design/tokens';
-import { HandHabit } from '../returns/HandHabit';
+import { HandHabit } from '../returns/page/HandHabit';
 import { pictureOf } from '../returns/pictures';
 import { dayOf } from '../words/words';
 import { StandingCell } from './StandingCell';

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { ApiError, api, body } from '../api/client';
-import { Button } from '../design/Controls';
+import { ApiError, api, body } from '../../api/client';
+import { Button } from '../../design/Controls';
 
 /** The demo's simulated scanner: fills a class's pages and lays them in the watched folder. */
 export function ScannerButton({ className }: { className: string }) {

@@ -1,11 +1,11 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { api, body } from '../api/client';
-import { Button, LinkButton, Select } from '../design/Controls';
-import { Notice } from '../design/States';
-import { colour, sizes, space } from '../design/tokens';
-import { timeOf } from '../words/words';
+import { api, body } from '../../api/client';
+import { Button, LinkButton, Select } from '../../design/Controls';
+import { Notice } from '../../design/States';
+import { colour, sizes, space } from '../../design/tokens';
+import { timeOf } from '../../words/words';
 
 /** Shows a code by which a phone may send pages of one class for a quarter of an hour. */
 export function PhoneUpload({ schoolClass, className }: { schoolClass: string; className: string }) {

@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import styled from 'styled-components';
-import { api, body, type Schemas } from '../api/client';
-import { colour, sizes, space } from '../design/tokens';
-import { pictureOf } from './pictures';
+import { api, body, type Schemas } from '../../api/client';
+import { colour, sizes, space } from '../../design/tokens';
+import { pictureOf } from '../pictures';
 
 type Hand = Schemas['HandView'];
 type Deed = NonNullable<Hand['deed']>;

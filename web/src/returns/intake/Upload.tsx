@@ -1,12 +1,12 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { DropZone, FileTrigger, isFileDropItem } from 'react-aria-components';
 import styled from 'styled-components';
-import { keysOf } from '../api/served';
-import { api, body, filesForm } from '../api/client';
-import { MainButton } from '../design/Controls';
-import { Notice } from '../design/States';
-import { colour, space } from '../design/tokens';
-import { problemWords } from '../words/words';
+import { keysOf } from '../../api/served';
+import { api, body, filesForm } from '../../api/client';
+import { MainButton } from '../../design/Controls';
+import { Notice } from '../../design/States';
+import { colour, space } from '../../design/tokens';
+import { problemWords } from '../../words/words';
 
 /** Takes scans in, chosen or dropped; says of each file that cannot be taken why. */
 export function Upload() {

@@ -1,11 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import styled from 'styled-components';
-import { keysOf, served } from '../api/served';
-import { api, body, type Schemas } from '../api/client';
-import { Button, LinkButton, Toggle } from '../design/Controls';
-import { colour, faces, sizes, space } from '../design/tokens';
-import { useKeys } from '../design/useKeys';
+import { keysOf, served } from '../../api/served';
+import { api, body, type Schemas } from '../../api/client';
+import { Button, LinkButton, Toggle } from '../../design/Controls';
+import { colour, faces, sizes, space } from '../../design/tokens';
+import { useKeys } from '../../design/useKeys';
 
 interface Props {
   page: Schemas['PageRow'];

@@ -1,11 +1,11 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import type { Schemas } from '../api/client';
+import type { Schemas } from '../../api/client';
 import { BoxTable } from './BoxTable';
 import { FigureBar } from './FigureBar';
 import { PagePicture } from './PagePicture';
 import { Strips } from './Strips';
-import { box, goal } from './testing';
+import { box, goal } from '../testing';
 
 afterEach(cleanup);
 

@@ -1,10 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { api, body, type Schemas } from '../api/client';
-import { MainButton, Segments, Select } from '../design/Controls';
-import { Notice } from '../design/States';
-import { space } from '../design/tokens';
+import { api, body, type Schemas } from '../../api/client';
+import { MainButton, Segments, Select } from '../../design/Controls';
+import { Notice } from '../../design/States';
+import { space } from '../../design/tokens';
 import { CornerPins } from './CornerPins';
 import { namedIn } from './named';
 

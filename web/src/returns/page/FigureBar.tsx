@@ -1,6 +1,6 @@
 import styled from 'styled-components';
-import type { Schemas } from '../api/client';
-import { colour, levelGreys } from '../design/tokens';
+import type { Schemas } from '../../api/client';
+import { colour, levelGreys } from '../../design/tokens';
 
 type Goal = Schemas['GoalView'];
 

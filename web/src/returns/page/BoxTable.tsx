@@ -1,10 +1,10 @@
 import styled from 'styled-components';
-import type { Schemas } from '../api/client';
-import { grey } from '../design/greys';
-import { Asked } from '../design/Swatch';
-import { colour, sizes, space } from '../design/tokens';
-import { dayOf, decimals } from '../words/words';
-import { pictureOf } from './pictures';
+import type { Schemas } from '../../api/client';
+import { grey } from '../../design/greys';
+import { Asked } from '../../design/Swatch';
+import { colour, sizes, space } from '../../design/tokens';
+import { dayOf, decimals } from '../../words/words';
+import { pictureOf } from '../pictures';
 
 type Box = Schemas['BoxReadingView'];
 

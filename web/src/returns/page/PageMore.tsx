@@ -2,11 +2,11 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button as AriaButton, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import { api, body, type Schemas } from '../api/client';
-import { Button, Select } from '../design/Controls';
-import { Notice } from '../design/States';
-import { colour, faces, sizes, space } from '../design/tokens';
-import { dayOf, timeOf, decimals } from '../words/words';
+import { api, body, type Schemas } from '../../api/client';
+import { Button, Select } from '../../design/Controls';
+import { Notice } from '../../design/States';
+import { colour, faces, sizes, space } from '../../design/tokens';
+import { dayOf, timeOf, decimals } from '../../words/words';
 
 interface Props {
   page: Schemas['PageRow'];

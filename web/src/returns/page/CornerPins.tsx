@@ -1,7 +1,7 @@
 import { type KeyboardEvent, type MouseEvent, useRef } from 'react';
 import styled from 'styled-components';
-import type { Schemas } from '../api/client';
-import { colour, sizes, space } from '../design/tokens';
+import type { Schemas } from '../../api/client';
+import { colour, sizes, space } from '../../design/tokens';
 
 type Point = Schemas['Point'];
 export const cornerNames = ['top left', 'top right', 'bottom right', 'bottom left'] as const;

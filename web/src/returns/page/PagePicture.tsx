@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { Schemas } from '../api/client';
-import { Segments } from '../design/Controls';
-import { colour, sizes, space } from '../design/tokens';
-import { overlayOf, pictureOf } from './pictures';
+import type { Schemas } from '../../api/client';
+import { Segments } from '../../design/Controls';
+import { colour, sizes, space } from '../../design/tokens';
+import { overlayOf, pictureOf } from '../pictures';
 
 /** What is shown of the page below its last field, mm. */
 const below = 48;

@@ -1,8 +1,8 @@
 import styled from 'styled-components';
-import type { Schemas } from '../api/client';
-import { colour, sizes, space } from '../design/tokens';
-import { dayOf } from '../words/words';
-import { pictureOf } from './pictures';
+import type { Schemas } from '../../api/client';
+import { colour, sizes, space } from '../../design/tokens';
+import { dayOf } from '../../words/words';
+import { pictureOf } from '../pictures';
 
 type Box = Schemas['BoxReadingView'];
 

@@ -1,9 +1,9 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { api, type Schemas } from '../api/client';
+import { api, type Schemas } from '../../api/client';
 import { Judgement } from './Judgement';
-import { goal, page } from './testing';
+import { goal, page } from '../testing';
 
 const asked = vi.spyOn(api, 'POST');
 
