@@ -8,7 +8,7 @@ import { Segments, Select, Words } from '../design/Controls';
 import { Place } from '../design/Place';
 import { Failed, Loading } from '../design/States';
 import { count } from '../words/words';
-import { Charts } from './Charts';
+import { Charts } from './measuring/Charts';
 import { Files } from './Files';
 import { Lead } from './Lead';
 import { Papers } from './Papers';

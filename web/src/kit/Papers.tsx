@@ -8,7 +8,7 @@ import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
-import { FindTooth } from './FindTooth';
+import { FindTooth } from './measuring/FindTooth';
 import { decimals } from '../words/words';
 
 type Paper = Schemas['PaperView'];

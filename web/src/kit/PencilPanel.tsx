@@ -9,7 +9,7 @@ import { Asked, Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { signed } from '../bench/words';
 import { hueOf } from './hues';
-import { Calibrate } from './Calibrate';
+import { Calibrate } from './measuring/Calibrate';
 import { PencilForm } from './PencilForm';
 import { decimals } from '../words/words';
 import { mediumNames } from './Medium';

@@ -8,7 +8,7 @@ import { Empty, Failed, Loading } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { causeWords, dayOf, levelNames, decimals } from '../words/words';
-import { Ladder } from './Ladder';
+import { Ladder } from './overtime/Ladder';
 
 type Attempt = Schemas['AttemptView'];
 

@@ -13,7 +13,7 @@ import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { causeWords, dayOf, decimals } from '../words/words';
-import { Links } from './ClassPapers';
+import { Links } from './papers/ClassPapers';
 import { Poster } from './Poster';
 import { SideBySide } from './SideBySide';
 import { ThenAndNow } from './ThenAndNow';

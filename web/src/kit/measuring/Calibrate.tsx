@@ -1,0 +1,47 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { api, body, type Schemas } from '../../api/client';
+import { Asked } from '../../design/Swatch';
+import { Measuring, MeasuredSwatches, type Swatch } from './MeasuredSwatches';
+import { decimals } from '../../words/words';
+
+interface Props {
+  pencil: Schemas['PencilView'];
+  paper: string;
+  paperName: string;
+  onDone: () => void;
+}
+
+/** Fits the pencil to three measured swatches. */
+export function Calibrate({ pencil, paper, paperName, onDone }: Props) {
+  const queries = useQueryClient();
+  const path = { id: pencil.id };
+  const fit = (swatches: Swatch[], keep: boolean) =>
+    body(api.POST('/api/kit/pencils/{id}/calibration', { params: { path }, body: { paper, swatches, keep } }));
+  return (
+    <Measuring aria-label="Calibrate">
+      <MeasuredSwatches
+        asked={`Draw three swatches with this pencil on ${paperName}, sharp, in circles.`}
+        read={() => body(api.POST('/api/kit/pencils/{id}/readings', { params: { path, query: { paper } } }))}
+        fit={(swatches) => fit(swatches, false)}
+        found={(found) => (
+          <>
+            <p>
+              Hiding {decimals(pencil.hiding, 2)} → <b>{decimals(found.hiding, 2)}</b>, softness {decimals(pencil.softness, 2)} →{' '}
+              <b>{decimals(found.softness, 2)}</b>
+            </p>
+            <p>
+              <Asked $colour={pencil.colour} $size={22} /> → <Asked $colour={found.colour} $size={22} />
+            </p>
+          </>
+        )}
+        take="Keep the fit"
+        onTake={async (_, swatches) => {
+          await fit(swatches, true);
+          await queries.invalidateQueries();
+          onDone();
+        }}
+        onDone={onDone}
+      />
+    </Measuring>
+  );
+}

@@ -1,0 +1,189 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { served } from '../../api/served';
+import { api, body, type Schemas } from '../../api/client';
+import { skillNames } from '../../course/words';
+import { Segments, Select, Toggle } from '../../design/Controls';
+import { Spread } from '../../design/Level';
+import { Place } from '../../design/Place';
+import { Empty, Failed, Loading } from '../../design/States';
+import { colour, sizes, space } from '../../design/tokens';
+import { count } from '../../words/words';
+import { byFault, ofSkill, sorted, type Order } from './arrange';
+import { ClassPapers } from '../papers/ClassPapers';
+import { Groups } from './Groups';
+import { StandingCell } from './StandingCell';
+import { ViewChoice } from '../ViewChoice';
+
+type Progress = Schemas['ClassProgressView'];
+type Student = Schemas['StudentProgressView'];
+
+const orders = [
+  { id: 'name', name: 'name' },
+  { id: 'standing', name: 'standing' },
+  { id: 'change', name: 'change' },
+  { id: 'missing', name: 'missing' },
+] as const;
+
+/** Every skill, where one can be chosen. */
+const ALL = 'all';
+
+/** A class over time: students down, skills across, each the newest box with the attempts before it. */
+export default function OverTime() {
+  const { id } = useParams();
+  const navigate = useNavigate();
+  const [order, setOrder] = useState<Order>('name');
+  const [skill, setSkill] = useState<string>(ALL);
+  const [grouped, setGrouped] = useState(false);
+  const [squint, setSquint] = useState(false);
+  const classes = useQuery(served.classes);
+  const classId = id ?? classes.data?.[0]?.id;
+  const progress = useQuery({
+    queryKey: ['wall', 'class', classId],
+    queryFn: () => body(api.GET('/api/progress/classes/{id}', { params: { path: { id: classId ?? '' } } })),
+    enabled: classId !== undefined,
+  });
+  const error = classes.error ?? progress.error;
+  if (error) {
+    return <Failed error={error} />;
+  }
+  if (!classes.data || (classId && !progress.data)) {
+    return <Loading what="the wall" />;
+  }
+  const of = progress.data;
+  return (
+    <Place
+      title="Wall"
+      about={of && `${of.name} over time, ${count(of.students.length, 'student')}`}
+      actions={
+        <>
+          {classes.data.length > 0 && (
+            <Picker>
+              <Select label="Class" value={classId ?? null} onChange={(next) => void navigate(`/wall/class/${next}`)} choices={classes.data.map((c) => ({ id: c.id, name: c.name }))} />
+            </Picker>
+          )}
+          <ViewChoice view="time" schoolClass={classId} />
+          {of && of.skills.length > 0 && <ClassPapers schoolClass={of.schoolClass} />}
+        </>
+      }
+    >
+      {!of || of.skills.length === 0 ? (
+        <Empty title="Nothing confirmed yet">
+          <p>
+            Who can do what shows here from the first pages that are confirmed in <Link to="/returns">Returns</Link>.
+          </p>
+        </Empty>
+      ) : (
+        <Layout>
+          <div>
+            <Bar role="group" aria-label="How the wall hangs">
+              <Segments label="Sort by" value={order} onChange={setOrder} choices={orders} />
+              <Picker>
+                <Select
+                  label="Skill"
+                  value={skill}
+                  onChange={setSkill}
+                  choices={[{ id: ALL, name: 'all skills' }, ...of.skills.map((s) => ({ id: s.skill, name: skillNames[s.skill] }))]}
+                />
+              </Picker>
+              <Toggle isSelected={grouped} onChange={setGrouped} isDisabled={of.groups.length === 0}>
+                By fault
+              </Toggle>
+              <Toggle isSelected={squint} onChange={setSquint}>
+                Squint
+              </Toggle>
+            </Bar>
+            <Matrix of={narrowed(of, skill)} order={order} grouped={grouped} squint={squint} />
+          </div>
+          <Groups of={of} />
+        </Layout>
+      )}
+    </Place>
+  );
+}
+
+/** The same with one skill alone. */
+function narrowed(of: Progress, skill: string): Progress {
+  const one = of.skills.find((s) => s.skill === skill);
+  return one ? { ...of, skills: [one], students: ofSkill(of.students, one.skill), groups: of.groups.filter((g) => g.skill === one.skill) } : of;
+}
+
+function Matrix({ of, order, grouped, squint }: { of: Progress; order: Order; grouped: boolean; squint: boolean }) {
+  const students = sorted(of.students, order);
+  return (
+    <Scroll tabIndex={0} role="region" aria-label="The wall over time">
+      <Table $squint={squint}>
+        <thead>
+          <tr>
+            <th scope="col">Student</th>
+            {of.skills.map((s) => (
+              <Head key={s.skill} scope="col">
+                {skillNames[s.skill]}
+                <Spread counts={s.counts} label={`${skillNames[s.skill]}: students at level 0 to 4: ${s.counts.join(', ')}`} />
+                <small>
+                  {s.secure} of {s.tried} secure{s.ready && ' · ready'}
+                </small>
+              </Head>
+            ))}
+          </tr>
+        </thead>
+        {(grouped ? byFault(students, of.groups) : [{ group: undefined, students }]).map((part) => (
+          <tbody key={part.students[0]?.student}>
+            {grouped && (
+              <tr>
+                <Fault scope="rowgroup" colSpan={of.skills.length + 1}>
+                  {part.group ? `${skillNames[part.group.skill]}: ${part.group.cause?.sign ?? 'below secure'}` : 'Nothing below secure'}
+                </Fault>
+              </tr>
+            )}
+            {part.students.map((student) => (
+              <Line key={student.student} student={student} skills={of.skills} />
+            ))}
+          </tbody>
+        ))}
+      </Table>
+    </Scroll>
+  );
+}
+
+function Line({ student, skills }: { student: Student; skills: Progress['skills'] }) {
+  return (
+    <tr>
+      <th scope="row">
+        <Link to={`/students/${student.student}`}>{student.name}</Link>
+        {student.next && <small>next: {skillNames[student.next]}</small>}
+      </th>
+      {skills.map((s) => {
+        const standing = student.standings.find((x) => x.skill === s.skill);
+        return <td key={s.skill}>{standing ? <StandingCell standing={standing} name={student.name} /> : <Missing>–</Missing>}</td>;
+      })}
+    </tr>
+  );
+}
+
+const Picker = styled.div`width: 150px;`;
+const Layout = styled.div`
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 270px;
+  & > div { display: flex; flex-direction: column; min-width: 0; min-height: 0; }
+  @media (max-width: 900px) { display: block; }
+`;
+const Bar = styled.div`display: flex; flex-wrap: wrap; align-items: flex-end; gap: ${space(3)}; padding: ${space(2)} ${space(6)};`;
+const Scroll = styled.div`overflow: auto; min-height: 0;`;
+const Table = styled.table<{ $squint: boolean }>`
+  border-collapse: collapse;
+  & th, & td { padding: ${space(1)} ${space(2)}; border-bottom: 1px solid ${colour.line}; text-align: left; vertical-align: middle; font-weight: 400; }
+  & thead th { position: sticky; top: 0; background: ${colour.paper}; z-index: 1; vertical-align: bottom; }
+  & tr > :first-child { padding-left: ${space(6)}; }
+  & tbody td { height: 46px; }
+  & tbody th { position: sticky; left: 0; background: ${colour.paper}; white-space: nowrap; }
+  & small { display: block; font-size: ${sizes.small}; color: ${colour.muted}; }
+  & img { filter: ${(p) => (p.$squint ? 'grayscale(1) blur(2px)' : 'none')}; }
+`;
+const Head = styled.th`min-width: 104px; font-size: ${sizes.small};`;
+const Fault = styled.th`&& { height: auto; padding-top: ${space(4)}; font-weight: 600; white-space: normal; }`;
+const Missing = styled.span`color: ${colour.muted};`;

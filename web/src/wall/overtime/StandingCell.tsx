@@ -1,0 +1,57 @@
+import styled from 'styled-components';
+import type { Schemas } from '../../api/client';
+import { skillNames } from '../../course/words';
+import { Level } from '../../design/Level';
+import { colour, levelGreys, space } from '../../design/tokens';
+import { pictureOf } from '../../returns/pictures';
+import { count, dayOf, decimals } from '../../words/words';
+import { growthWords } from './words';
+
+type Standing = Schemas['StandingView'];
+
+/** Where a student stands in a skill: the newest box, the level, and a step for each attempt before it. */
+export function StandingCell({ standing, name }: { standing: Standing; name: string }) {
+  const latest = standing.tries[standing.tries.length - 1];
+  const growth = standing.growths[0];
+  const marks = [
+    standing.tries.length > 1 && `${decimals(standing.spread, 1)} apart`,
+    latest && `the last ${dayOf(latest.received)}`,
+    growth && `grew: ${growthWords(growth)}`,
+    standing.state === 'SLIPPING' && 'slipping',
+    standing.state === 'SECURE' && 'secure on two days',
+  ].filter(Boolean);
+  const words = `${name}, ${skillNames[standing.skill]}: stands at ${decimals(standing.level, 1)} after ${count(standing.tries.length, 'attempt')}${marks.length > 0 ? `; ${marks.join('; ')}` : ''}`;
+  return (
+    <Held title={words}>
+      {latest?.field && <img src={pictureOf(latest.page, latest.read, latest.field)} alt="" loading="lazy" />}
+      <span>
+        <Row role="img" aria-label={words}>
+          <Level level={Math.floor(standing.level)} size={20} />
+          <b>{decimals(standing.level, 1)}</b>
+          {growth && <span aria-hidden>↗</span>}
+          {standing.state === 'SLIPPING' && <span aria-hidden>↘</span>}
+        </Row>
+        <Steps aria-hidden>
+          {standing.tries.slice(-6).map((t) => (
+            <i key={`${t.received}${t.page}`} title={dayOf(t.received)} style={{ height: `${3 + 3 * t.level}px`, background: levelGreys[Math.floor(t.level)] }} />
+          ))}
+        </Steps>
+      </span>
+    </Held>
+  );
+}
+
+const Held = styled.span`
+  display: flex;
+  align-items: center;
+  gap: ${space(2)};
+  & img { width: 40px; height: 34px; object-fit: cover; }
+`;
+const Row = styled.span`display: flex; align-items: center; gap: 4px;`;
+const Steps = styled.span`
+  display: flex;
+  align-items: flex-end;
+  gap: 2px;
+  height: 16px;
+  & i { width: 6px; outline: 1px solid ${colour.line}; }
+`;

@@ -1,0 +1,162 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import styled from 'styled-components';
+import { api, body, type Schemas } from '../../api/client';
+import { MainButton } from '../../design/Controls';
+import { Place } from '../../design/Place';
+import { Empty, Failed, Loading, Notice } from '../../design/States';
+import { colour, sizes, space } from '../../design/tokens';
+import { dayOf, decimals } from '../../words/words';
+import { ScaleForm, type Scale } from './ScaleForm';
+
+type View = Schemas['MarksView'];
+type Given = View['students'][number]['marks'][number];
+
+/** A class's marks by the teacher's own scale, seen on real marks while it is changed, and the files other programs take. */
+export default function Marks() {
+  const { id = '' } = useParams();
+  const kept = useQuery({ queryKey: ['wall', 'marks', id], queryFn: () => body(api.GET('/api/progress/classes/{id}/marks', { params: { path: { id } } })) });
+  if (kept.isError) {
+    return <Failed error={kept.error} />;
+  }
+  if (!kept.data) {
+    return <Loading what="the marks" />;
+  }
+  return <Book key={kept.data.revision} kept={kept.data} id={id} />;
+}
+
+const scaleOf = (view: View): Scale => ({
+  steps: view.steps,
+  weights: Object.fromEntries(view.weights.map((w) => [w.goal, w.weight])),
+  classCode: view.classCode,
+});
+
+function Book({ kept, id }: { kept: View; id: string }) {
+  const queries = useQueryClient();
+  const [scale, setScale] = useState(() => scaleOf(kept));
+  const isChanged = JSON.stringify(scale) !== JSON.stringify(scaleOf(kept));
+  const seen = useQuery({
+    queryKey: ['wall', 'marks', id, scale],
+    queryFn: () => body(api.POST('/api/progress/classes/{id}/marks/preview', { params: { path: { id } }, body: { scale } })),
+    enabled: isChanged,
+    placeholderData: (before) => before,
+  });
+  const keep = useMutation({
+    mutationFn: () => body(api.PUT('/api/progress/classes/{id}/marks', { params: { path: { id } }, body: { revision: kept.revision, scale } })),
+    onSuccess: (view) => queries.setQueryData(['wall', 'marks', id], view),
+  });
+  const view = isChanged && seen.data ? seen.data : kept;
+  const error = keep.error ?? (isChanged ? seen.error : null);
+  return (
+    <Place
+      title="Marks"
+      about={`${kept.className}, confirmed work only`}
+      actions={
+        <Files aria-label="Files">
+          <a href={`/api/progress/classes/${id}/marks/export?format=MARKS`}>Marks, CSV</a>
+          <a href={`/api/progress/classes/${id}/marks/export?format=ATTEMPTS`}>Figures, CSV</a>
+          <a href={`/api/progress/classes/${id}/marks/export?format=ONEROSTER`}>OneRoster</a>
+          <a href={`/api/progress/classes/${id}/marks/export?format=JSON`}>JSON</a>
+          <Link to={`/wall/class/${id}`}>Back to the wall</Link>
+        </Files>
+      }
+    >
+      {kept.work.length === 0 ? (
+        <Empty title="Nothing confirmed yet">
+          <p>
+            Marks come from what you confirm in <Link to="/returns">Returns</Link>.
+          </p>
+        </Empty>
+      ) : (
+        <Layout>
+          <Table view={view} />
+          <Side aria-label="Scale">
+            <ScaleForm scale={scale} weights={kept.weights} onChange={setScale} />
+            {error && <Notice role="alert">▲ {error.message}</Notice>}
+            <MainButton isDisabled={!isChanged || keep.isPending} onPress={() => keep.mutate()}>
+              Keep this scale
+            </MainButton>
+            <small>{isChanged ? 'The table shows what it would give. Files follow the scale that is kept.' : 'Change anything: the table shows at once what it would give.'}</small>
+          </Side>
+        </Layout>
+      )}
+    </Place>
+  );
+}
+
+function Table({ view }: { view: View }) {
+  return (
+    <Scroll tabIndex={0} role="region" aria-label="Marks">
+      <Grid>
+        <thead>
+          <tr>
+            <th scope="col">Student</th>
+            {view.work.map((w) => (
+              <th key={w.id} scope="col">
+                {w.title}
+                <small>{dayOf(w.printedAt)}</small>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {view.students.map((s) => (
+            <tr key={s.student}>
+              <th scope="row">
+                <Link to={`/students/${s.student}`}>{s.name}</Link>
+              </th>
+              {view.work.map((w) => {
+                const given = s.marks.find((m) => m.work === w.id);
+                return <td key={w.id}>{given ? <Mark given={given} /> : <small>–</small>}</td>;
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </Grid>
+    </Scroll>
+  );
+}
+
+/** A mark with the goals it is of. */
+function Mark({ given }: { given: Given }) {
+  const goals = given.goals.map((g) => `${g.label} ${g.level}`).join(', ');
+  if (typeof given.value !== 'number') {
+    return <small title={goals}>no goal counts</small>;
+  }
+  return (
+    <span title={goals}>
+      <b>{given.name || decimals(given.value, 1)}</b>
+      {given.name && <span> {decimals(given.value, 1)}</span>}
+      <small>{given.goals.map((g) => g.level).join(' ')}</small>
+    </span>
+  );
+}
+
+const Files = styled.nav`display: flex; flex-wrap: wrap; gap: ${space(3)}; white-space: nowrap;`;
+const Layout = styled.div`
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 290px;
+  @media (max-width: 900px) { display: block; }
+`;
+const Scroll = styled.div`overflow: auto; min-height: 0;`;
+const Grid = styled.table`
+  border-collapse: collapse;
+  & th, & td { padding: ${space(1)} ${space(3)}; border-bottom: 1px solid ${colour.line}; text-align: left; vertical-align: top; font-weight: 400; }
+  & thead th { position: sticky; top: 0; background: ${colour.paper}; vertical-align: bottom; max-width: 150px; }
+  & tbody th { position: sticky; left: 0; background: ${colour.paper}; white-space: nowrap; padding-left: ${space(6)}; }
+  & thead th:first-child { padding-left: ${space(6)}; }
+  & small { display: block; font-size: ${sizes.small}; color: ${colour.muted}; }
+`;
+const Side = styled.aside`
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  gap: ${space(3)};
+  padding: ${space(4)};
+  border-left: 1px solid ${colour.line};
+  overflow: auto;
+  & small { font-size: ${sizes.small}; color: ${colour.muted}; }
+`;

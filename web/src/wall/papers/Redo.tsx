@@ -1,0 +1,185 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import { served } from '../../api/served';
+import { api, body, type Schemas } from '../../api/client';
+import { LinkButton, MainButton, Select } from '../../design/Controls';
+import { Place } from '../../design/Place';
+import { Empty, Failed, Loading, Notice } from '../../design/States';
+import { Tick, useLeftOut } from '../../design/Tick';
+import { colour, sizes, space } from '../../design/tokens';
+import { count, dayOf, decimals } from '../../words/words';
+
+type Look = Schemas['RedoLookView'];
+
+/** What each missed; any other choice is a field that all do again. */
+const MISSED = 'missed';
+
+/** Pages for single students with what they do again: who, what, one thing to do differently, and the printing of it. */
+export default function Redo() {
+  const { id, run } = useParams();
+  const students = useSearchParams()[0].get('students')?.split(',');
+  const [field, setField] = useState(MISSED);
+  const wall = useQuery({
+    queryKey: ['wall', run],
+    queryFn: () => body(api.GET('/api/wall/runs/{id}', { params: { path: { id: run ?? '' } } })),
+    enabled: run !== undefined,
+  });
+  const schoolClass = id ?? wall.data?.schoolClass;
+  const wanted = { ...(run ? { run } : {}), ...(field === MISSED ? {} : { field }), ...(students ? { students } : {}) };
+  const look = useQuery({
+    queryKey: ['wall', 'redo', schoolClass, run, field, students],
+    queryFn: () => body(api.POST('/api/progress/classes/{id}/redo/preview', { params: { path: { id: schoolClass ?? '' } }, body: wanted })),
+    enabled: schoolClass !== undefined,
+  });
+  const error = wall.error ?? look.error;
+  if (error) {
+    return <Failed error={error} />;
+  }
+  if (!schoolClass || (run && !wall.data)) {
+    return <Loading what="what was missed" />;
+  }
+  const fields = wall.data?.columns.map((c) => c.field) ?? [];
+  return (
+    <Place
+      title="Redo pages"
+      about={wall.data ? `${wall.data.className}, ${wall.data.title}, ${dayOf(wall.data.printedAt)}` : 'the newest of every goal that was confirmed'}
+      actions={
+        <>
+          {fields.length > 0 && (
+            <Picker>
+              <Select
+                label="What"
+                value={field}
+                onChange={setField}
+                choices={[{ id: MISSED, name: 'What each one missed' }, ...fields.map((f) => ({ id: f, name: `Field ${f}, everyone` }))]}
+              />
+            </Picker>
+          )}
+          <Link to={run ? `/wall/${run}` : `/wall/class/${schoolClass}`}>Back to the wall</Link>
+        </>
+      }
+    >
+      {look.data ? (
+        <Students key={field} look={look.data} schoolClass={schoolClass} wanted={wanted} />
+      ) : (
+        <Loading what="what was missed" />
+      )}
+    </Place>
+  );
+}
+
+interface StudentsProps {
+  look: Look;
+  schoolClass: string;
+  wanted: { run?: string; field?: string; students?: string[] };
+}
+
+function Students({ look, schoolClass, wanted }: StudentsProps) {
+  const queries = useQueryClient();
+  const { out, setOut, toggle } = useLeftOut();
+  const chosen = look.students.filter((s) => !out.has(s.student));
+  const pages = chosen.reduce((sum, s) => sum + s.pages, 0);
+  const print = useMutation({
+    mutationFn: () =>
+      body(
+        api.POST('/api/progress/classes/{id}/redo', {
+          params: { path: { id: schoolClass } },
+          body: { ...wanted, students: chosen.map((s) => s.student) },
+        }),
+      ),
+    onSuccess: () => queries.invalidateQueries({ queryKey: served.runs.queryKey }),
+  });
+  if (look.students.length === 0) {
+    return (
+      <Empty title="Nothing to do again">
+        <p>Everyone who gave something in is secure in what is asked here, or has nothing read and confirmed yet.</p>
+      </Empty>
+    );
+  }
+  if (print.data) {
+    return (
+      <Empty title={`${count(print.data.pages, 'page')} made`}>
+        <p>
+          <a href={`/api/sheets/runs/${print.data.run}/pages.pdf`} target="_blank" rel="noreferrer">
+            Print the PDF
+          </a>
+          , hand them out, and bring them back as always: <Link to={`/returns/${print.data.run}`}>Returns</Link> shows each beside the first try.
+        </p>
+      </Empty>
+    );
+  }
+  return (
+    <>
+      <Bar>
+        <p>
+          <b>{look.title}</b>. Each page has the student’s own fields and one thing to do differently.
+        </p>
+        <LinkButton onPress={() => setOut(new Set(out.size === 0 ? look.students.map((s) => s.student) : []))}>{out.size === 0 ? 'None' : 'All'}</LinkButton>
+        <MainButton isDisabled={chosen.length === 0 || print.isPending} onPress={() => print.mutate()}>
+          {print.isPending ? 'Making the pages …' : `Make ${count(pages, 'page')}`}
+        </MainButton>
+      </Bar>
+      {print.error && <Notice role="alert">▲ {print.error.message}</Notice>}
+      <List>
+        {look.students.map((s) => (
+          <li key={s.student}>
+            <Tick label={s.name} isOn={!out.has(s.student)} onChange={() => toggle(s.student)}>
+              <span>
+                <b>{s.name}</b>
+                <small>
+                  about {decimals(s.minutes)} min{s.pages > 1 && `, ${s.pages} pages`}
+                </small>
+              </span>
+            </Tick>
+            <Parts>
+              {s.parts.map((part) => (
+                <div key={part.title}>
+                  {part.title}
+                  <ul>
+                    {byAdvice(part).map(([advice, fields]) => (
+                      <li key={advice}>
+                        <b>{fields.join(', ')}</b> {advice && <i>“{advice}”</i>}
+                      </li>
+                    ))}
+                  </ul>
+                </div>
+              ))}
+              {s.left > 0 && <small>{count(s.left, 'exercise')} more found no room on the page.</small>}
+            </Parts>
+          </li>
+        ))}
+      </List>
+    </>
+  );
+}
+
+/** Fields that want the same done differently, together. */
+function byAdvice(part: Look['students'][number]['parts'][number]): [string, string[]][] {
+  const all = new Map<string, string[]>();
+  part.fields.forEach((f) => all.set(f.advice, [...(all.get(f.advice) ?? []), f.field]));
+  return [...all];
+}
+
+const Picker = styled.div`width: 220px;`;
+const Bar = styled.div`
+  display: flex;
+  align-items: center;
+  flex-wrap: wrap;
+  gap: ${space(4)};
+  padding: ${space(3)} ${space(6)};
+  border-bottom: 1px solid ${colour.line};
+  & > p { margin-right: auto; }
+`;
+const List = styled.ul`
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  & > li { display: grid; grid-template-columns: 220px minmax(0, 1fr); gap: ${space(4)}; padding: ${space(2)} ${space(6)}; border-bottom: 1px solid ${colour.line}; }
+  & small { display: block; font-size: ${sizes.small}; color: ${colour.muted}; }
+`;
+const Parts = styled.div`
+  & ul { margin: 0; padding: 0; list-style: none; }
+  & > div + div { margin-top: ${space(2)}; }
+`;
