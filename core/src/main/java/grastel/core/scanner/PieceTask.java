@@ -106,7 +106,7 @@ public final class PieceTask {
 
         /** None, and what can be done to such a picture. */
         public static List<Fault> of(PicturePlan plan) {
-            if (!plan.isSurface()) {
+            if (!plan.showsSurface()) {
                 return OF_PIECES.stream()
                         .filter(f -> f != ONE_WAY || plan.texture() != null)
                         .toList();

@@ -48,7 +48,7 @@ final class StrokeTask implements FieldTask.Drawing {
     @Override
     public double tone(double across, double down) {
         double tone = under.tone(across, down);
-        return marks == null || plan.texture().isByPressure()
+        return marks == null || plan.texture().madeByPressure()
                 ? tone
                 : marks.tone(tone, relief, across * plan.columns() * plan.cellMm(), down * plan.rows() * plan.cellMm());
     }
@@ -56,7 +56,7 @@ final class StrokeTask implements FieldTask.Drawing {
     @Override
     public double pressure(double across, double down) {
         double pressure = under.pressure(across, down);
-        return marks == null || !plan.texture().isByPressure()
+        return marks == null || !plan.texture().madeByPressure()
                 ? pressure
                 : pressure
                         * pressed(
@@ -69,11 +69,11 @@ final class StrokeTask implements FieldTask.Drawing {
 
     @Override
     public double leastPressure() {
-        return under.leastPressure() * (plan.texture().isByPressure() ? pressed(0) : 1);
+        return under.leastPressure() * (plan.texture().madeByPressure() ? pressed(0) : 1);
     }
 
     @Override
     public double mostPressure() {
-        return under.mostPressure() * (plan.texture().isByPressure() ? pressed(1) : 1);
+        return under.mostPressure() * (plan.texture().madeByPressure() ? pressed(1) : 1);
     }
 }

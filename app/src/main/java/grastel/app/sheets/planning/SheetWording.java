@@ -121,7 +121,7 @@ public final class SheetWording {
                 of.add(plan.palette().get(steps.get(s).pencil()).code());
             }
         }
-        String words = field.picture().isSurface()
+        String words = field.picture().showsSurface()
                 ? ladder(plan, field)
                 : field.picture().guide().marks().stream()
                         .map(m -> m.words() + ": " + String.join(" into ", pencils.get(Integer.valueOf(m.words()))))
@@ -155,7 +155,7 @@ public final class SheetWording {
             String pencils =
                     plan.palette().size() == 1 ? "one pencil" : plan.palette().size() + " pencils";
             return List.of(
-                    field.picture().isSurface()
+                    field.picture().showsSurface()
                             ? pencils + ", base and detail: see the list under it"
                             : field.picture().guide().marks().isEmpty()
                                     ? pencils + ", zone by zone: see the colour plan"

@@ -87,7 +87,7 @@ public record PicturePlan(
         public static final int NO_WAY = 255;
 
         /** True where pictures of a zone are laid in strokes, not where a surface is shown by strokes over a base. */
-        public boolean isByPressure() {
+        public boolean madeByPressure() {
             return strokeMm > 0 && relief == 0;
         }
 
@@ -204,8 +204,8 @@ public record PicturePlan(
     }
 
     /** True where the picture is a surface with what lies over its base, not a piece of many zones. */
-    public boolean isSurface() {
-        return texture != null && !texture.isByPressure();
+    public boolean showsSurface() {
+        return texture != null && !texture.madeByPressure();
     }
 
     public PicturePlan with(List<Tone> other) {
