@@ -23,7 +23,7 @@ export function Invitations() {
   });
   const failed = make.error ?? takeBack.error;
   return (
-    <section aria-label="Invite a colleague">
+    <Section aria-label="Invite a colleague">
       <h3>Or invite one</h3>
       <Small>A link by which a colleague chooses name and password themselves. Good for one account and a week.</Small>
       {make.data && (
@@ -50,10 +50,11 @@ export function Invitations() {
           ))}
         </List>
       )}
-    </section>
+    </Section>
   );
 }
 
+const Section = styled.section`margin-top: ${space(6)};`;
 const Small = styled.p`margin: ${space(1)} 0 ${space(3)}; font-size: ${sizes.small}; color: ${colour.muted};`;
 const Made = styled.p`margin-bottom: ${space(3)}; code { display: block; padding: ${space(2)} 0; overflow-wrap: anywhere; user-select: all; }`;
 const List = styled.ul`
