@@ -7,10 +7,8 @@ import type { Lane } from './words';
 
 type Courses = Schemas['CoursesView'];
 
-export const coursesKey = ['courses'];
-
 export function useCourses() {
-  return useQuery({ queryKey: coursesKey, queryFn: () => body(api.GET('/api/courses')) });
+  return useQuery(served.courses);
 }
 
 /** What can be undone and done again, by class: lessons as they were before each change. */
@@ -22,7 +20,7 @@ export function useCourse() {
   const queries = useQueryClient();
   const [steps, setSteps] = useState<Steps>({});
   const put = (lane: Lane) => {
-    queries.setQueryData<Courses>(coursesKey, (old) => old && { ...old, lanes: old.lanes.map((l) => (l.schoolClass === lane.schoolClass ? lane : l)) });
+    queries.setQueryData<Courses>(served.courses.queryKey, (old) => old && { ...old, lanes: old.lanes.map((l) => (l.schoolClass === lane.schoolClass ? lane : l)) });
     void queries.invalidateQueries({ queryKey: keysOf.today });
   };
   const remember = (lane: Lane, undone = false, redone = false) =>

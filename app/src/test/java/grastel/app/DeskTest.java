@@ -93,6 +93,13 @@ public abstract class DeskTest {
         return accounts.join("teacher-" + UUID.randomUUID(), "A Teacher", PASSWORD);
     }
 
+    /** One who looks after the installation. */
+    protected SignedIn administrator() {
+        SignedIn teacher = newTeacher();
+        jdbc.update("update teacher set administrator = true where id = ?", teacher.id());
+        return teacher;
+    }
+
     protected <T> T as(SignedIn teacher, Supplier<T> task) {
         return Ownership.as(teacher.id(), task);
     }

@@ -279,12 +279,6 @@ class AccountTest extends DeskTest {
                 .isZero();
     }
 
-    private SignedIn administrator() {
-        SignedIn teacher = newTeacher();
-        jdbc.update("update teacher set administrator = true where id = ?", teacher.id());
-        return teacher;
-    }
-
     private static MockHttpSession session(MvcTestResult in) {
         return (MockHttpSession) in.getRequest().getSession(false);
     }

@@ -18,12 +18,6 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 class InvitesTest extends DeskTest {
     private static int names;
 
-    private SignedIn administrator() {
-        SignedIn teacher = newTeacher();
-        jdbc.update("update teacher set administrator = true where id = ?", teacher.id());
-        return teacher;
-    }
-
     private String invitation(SignedIn administrator) {
         return JsonPath.read(content(post(administrator, "/api/account/invites", null)), "$.token");
     }

@@ -1,2 +1,2 @@
-/** Least squares with priors. Start at {@link grastel.core.fit.LeastSquares}. */
+/** Least squares, with priors ({@link grastel.core.fit.LeastSquares}), and planes ({@link grastel.core.fit.Slope}). */
 package grastel.core.fit;

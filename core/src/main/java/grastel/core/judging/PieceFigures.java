@@ -3,6 +3,7 @@ package grastel.core.judging;
 import grastel.core.colour.Lab;
 import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.exercise.plan.PicturePlan.Focus;
+import grastel.core.fit.Slope;
 import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;
 import grastel.core.reading.fields.Measured;
@@ -189,8 +190,8 @@ final class PieceFigures {
         double ofDrawn = 0;
         int told = 0;
         for (int[] zone : zones(2)) {
-            Slope plans = Slope.of(planned, zone);
-            Slope drew = Slope.of(drawn, zone);
+            Slope plans = Slope.of(columns, planned::at, zone);
+            Slope drew = Slope.of(columns, drawn::at, zone);
             if (plans.swing() >= TURNS) {
                 both += zone.length * plans.with(drew);
                 ofPlan += zone.length * plans.with(plans);

@@ -1,6 +1,8 @@
 package grastel.core.reference;
 
 import grastel.core.exercise.LightFrom;
+import grastel.core.fit.Slope;
+import java.util.stream.IntStream;
 
 /**
  * Where the light comes from, by how zones turn from light to shadow: planes are laid through their L*, each counts by its area and by
@@ -21,13 +23,13 @@ public record Light(LightFrom from, double clarity) {
         double up = 0;
         double all = 0;
         for (int zone = 0; zone < zones.zones().size(); zone++) {
-            Plane plane = Plane.of(reference, zones, zone);
-            double slope = Math.hypot(plane.right, plane.up);
+            Slope plane = Slope.of(reference.width(), reference::lightness, cells(reference, zones, zone));
+            double slope = Math.hypot(plane.across(), plane.down()) / reference.mmPerPx();
             double turns = slope * Math.sqrt(zones.zones().get(zone).areaMm2());
             if (turns >= TURNS && !zones.isBehind(zone)) {
                 double weight = zones.zones().get(zone).areaMm2() * turns;
-                right += weight * plane.right / slope;
-                up += weight * plane.up / slope;
+                right += weight * plane.across() / reference.mmPerPx() / slope;
+                up += -weight * plane.down() / reference.mmPerPx() / slope;
                 all += weight;
             }
         }
@@ -35,51 +37,13 @@ public record Light(LightFrom from, double clarity) {
         return new Light(LightFrom.at(Math.toDegrees(Math.atan2(up, right))), clarity);
     }
 
-    public boolean isClear() {
-        return clarity >= CLEAR;
+    private static int[] cells(Reference reference, Zones zones, int zone) {
+        return IntStream.range(0, reference.width() * reference.height())
+                .filter(i -> zones.zone(i) == zone)
+                .toArray();
     }
 
-    /** @param right and up rise of L* in a mm */
-    private record Plane(double right, double up) {
-        static Plane of(Reference reference, Zones zones, int zone) {
-            int width = reference.width();
-            int height = reference.height();
-            double n = 0;
-            double[] sums = new double[8];
-            for (int i = 0; i < width * height; i++) {
-                if (zones.zone(i) == zone) {
-                    double x = i % width;
-                    double y = i / width;
-                    double l = reference.lightness(i);
-                    n++;
-                    add(sums, x, y, l);
-                }
-            }
-            if (n == 0) {
-                return new Plane(0, 0);
-            }
-            double xx = sums[3] - sums[0] * sums[0] / n;
-            double yy = sums[4] - sums[1] * sums[1] / n;
-            double xy = sums[5] - sums[0] * sums[1] / n;
-            double xl = sums[6] - sums[0] * sums[2] / n;
-            double yl = sums[7] - sums[1] * sums[2] / n;
-            double determinant = xx * yy - xy * xy;
-            return determinant <= 0
-                    ? new Plane(0, 0)
-                    : new Plane(
-                            (xl * yy - yl * xy) / determinant / reference.mmPerPx(),
-                            -(yl * xx - xl * xy) / determinant / reference.mmPerPx());
-        }
-
-        private static void add(double[] sums, double x, double y, double l) {
-            sums[0] += x;
-            sums[1] += y;
-            sums[2] += l;
-            sums[3] += x * x;
-            sums[4] += y * y;
-            sums[5] += x * y;
-            sums[6] += x * l;
-            sums[7] += y * l;
-        }
+    public boolean isClear() {
+        return clarity >= CLEAR;
     }
 }

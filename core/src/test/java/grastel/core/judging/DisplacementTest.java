@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.Lab;
+import grastel.core.fit.Slope;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -60,7 +61,7 @@ class DisplacementTest {
             colours[i] = new Lab(30 + 0.2 * (i % SIDE) - 0.1 * (i / SIDE), 0, 0);
             cells[i] = i;
         }
-        Slope slope = Slope.of(Grid.lightness(SIDE, colours), cells);
+        Slope slope = Slope.of(SIDE, Grid.lightness(SIDE, colours)::at, cells);
         assertThat(slope.across()).isCloseTo(0.2, within(1e-4));
         assertThat(slope.down()).isCloseTo(-0.1, within(1e-4));
         assertThat(slope.with(new Slope(0.1, 0.2, slope.xx(), slope.yy(), slope.xy())))

@@ -5,6 +5,7 @@ import grastel.core.exercise.plan.FieldPlan.Point;
 import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.exercise.plan.PicturePlan.Line;
 import grastel.core.exercise.plan.PicturePlan.Texture;
+import grastel.core.fit.Slope;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.Swatch;
@@ -152,12 +153,12 @@ final class FormStrokes {
         int[] around = Arrays.stream(cells(column, row, AROUND_MM))
                 .filter(i -> zones[i] == zone)
                 .toArray();
-        double[] slope = slope(around);
-        double perMm = Math.hypot(slope[0], slope[1]) / work.cellMm();
+        Slope slope = Slope.of(work.columns(), i -> lightness[i], around);
+        double perMm = Math.hypot(slope.across(), slope.down()) / work.cellMm();
         if (perMm * CENTIMETRE < TURNS) {
             return Texture.NO_WAY;
         }
-        return (int) Math.floorMod(Math.round(Math.toDegrees(Math.atan2(-slope[1], slope[0]))), 180L);
+        return (int) Math.floorMod(Math.round(Math.toDegrees(Math.atan2(-slope.down(), slope.across()))), 180L);
     }
 
     private boolean shows(int cell) {
@@ -177,31 +178,5 @@ final class FormStrokes {
 
     private int cell(double mm, int most) {
         return (int) Math.max(0, Math.min(most, Math.round(mm / work.cellMm())));
-    }
-
-    /** Of the plane laid through them: how much lighter it becomes from cell to cell to the right and down, L*. */
-    private double[] slope(int[] cells) {
-        double meanX =
-                Arrays.stream(cells).map(i -> i % work.columns()).average().orElse(0);
-        double meanY =
-                Arrays.stream(cells).map(i -> i / work.columns()).average().orElse(0);
-        double xx = 0;
-        double yy = 0;
-        double xy = 0;
-        double xl = 0;
-        double yl = 0;
-        for (int i : cells) {
-            double x = i % work.columns() - meanX;
-            double y = i / work.columns() - meanY;
-            xx += x * x;
-            yy += y * y;
-            xy += x * y;
-            xl += x * lightness[i];
-            yl += y * lightness[i];
-        }
-        double determinant = xx * yy - xy * xy;
-        return determinant == 0
-                ? new double[] {0, 0}
-                : new double[] {(xl * yy - yl * xy) / determinant, (yl * xx - xl * xy) / determinant};
     }
 }

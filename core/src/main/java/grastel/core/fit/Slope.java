@@ -1,27 +1,30 @@
-package grastel.core.judging;
+package grastel.core.fit;
+
+import java.util.function.IntToDoubleFunction;
 
 /**
  * The plane through figures of some cells, by least squares.
  *
- * @param across and down, for each cell
+ * @param across and down, from one cell to the next; 0 where the cells lie on a line
  * @param xx and yy variances of the cells' places, and xy their covariance
  */
-record Slope(double across, double down, double xx, double yy, double xy) {
-    static Slope of(Grid grid, int[] cells) {
+public record Slope(double across, double down, double xx, double yy, double xy) {
+    /** @param columns cells of a row; @param figure of a cell by its number, row by row */
+    public static Slope of(int columns, IntToDoubleFunction figure, int[] cells) {
         double x = 0;
         double y = 0;
         double z = 0;
         for (int i : cells) {
-            x += i % grid.columns;
-            y += i / grid.columns;
-            z += grid.at(i);
+            x += i % columns;
+            y += i / columns;
+            z += figure.applyAsDouble(i);
         }
-        double n = cells.length;
+        double n = Math.max(1, cells.length);
         double[] s = new double[5];
         for (int i : cells) {
-            double dx = i % grid.columns - x / n;
-            double dy = i / grid.columns - y / n;
-            double dz = grid.at(i) - z / n;
+            double dx = i % columns - x / n;
+            double dy = i / columns - y / n;
+            double dz = figure.applyAsDouble(i) - z / n;
             s[0] += dx * dx / n;
             s[1] += dy * dy / n;
             s[2] += dx * dy / n;
@@ -36,12 +39,12 @@ record Slope(double across, double down, double xx, double yy, double xy) {
     }
 
     /** Covariance of two planes over the same cells. */
-    double with(Slope other) {
+    public double with(Slope other) {
         return across * other.across * xx + down * other.down * yy + (across * other.down + down * other.across) * xy;
     }
 
     /** Standard deviation of the plane over its cells. */
-    double swing() {
+    public double swing() {
         return Math.sqrt(Math.max(0, with(this)));
     }
 }
