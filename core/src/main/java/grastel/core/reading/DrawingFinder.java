@@ -6,9 +6,10 @@ import boofcv.struct.image.GrayS32;
 import boofcv.struct.image.GrayU8;
 import georegression.struct.point.Point2D_I32;
 import grastel.core.reading.light.UpperFit;
-import grastel.core.reading.picture.Light;
 import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.Shrunk;
 import grastel.core.reading.place.Quadrangle;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -35,32 +36,13 @@ public final class DrawingFinder {
     private final double[][] logs;
 
     private DrawingFinder(Picture picture) {
-        double scale = Math.min(1, SIDE / (double) Math.max(picture.width(), picture.height()));
-        this.width = Math.max(1, (int) Math.round(picture.width() * scale));
-        this.height = Math.max(1, (int) Math.round(picture.height() * scale));
-        this.logs = new double[3][width * height];
-        IntStream.range(0, height).parallel().forEach(y -> average(picture, y));
-    }
-
-    /** Mean light of what lies under each place. */
-    private void average(Picture picture, int y) {
-        int top = y * picture.height() / height;
-        int bottom = Math.max(top + 1, (y + 1) * picture.height() / height);
-        for (int x = 0; x < width; x++) {
-            int left = x * picture.width() / width;
-            int right = Math.max(left + 1, (x + 1) * picture.width() / width);
-            double[] sum = new double[3];
-            for (int py = top; py < bottom; py++) {
-                for (int px = left; px < right; px++) {
-                    int code = picture.code(px, py);
-                    for (int c = 0; c < 3; c++) {
-                        sum[c] += Light.OF_CODE[code >> 16 - 8 * c & 255];
-                    }
-                }
-            }
-            for (int c = 0; c < 3; c++) {
-                logs[c][y * width + x] = Math.log(Math.max(1e-4, sum[c] / ((bottom - top) * (right - left))));
-            }
+        Shrunk small = Shrunk.of(picture, SIDE);
+        this.width = small.width();
+        this.height = small.height();
+        this.logs = new double[small.light().length][width * height];
+        for (int c = 0; c < logs.length; c++) {
+            float[] light = small.light()[c];
+            Arrays.setAll(logs[c], i -> Math.log(Math.max(1e-4, light[i])));
         }
     }
 

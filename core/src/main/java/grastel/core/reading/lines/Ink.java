@@ -7,13 +7,12 @@ import boofcv.struct.image.GrayF32;
 import boofcv.struct.image.GrayS32;
 import boofcv.struct.image.GrayU8;
 import georegression.struct.point.Point2D_I32;
-import grastel.core.reading.picture.Light;
 import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.Shrunk;
 import grastel.core.reading.place.Quadrangle;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -25,6 +24,8 @@ final class Ink {
     private static final int SIDE = 1200;
     /** Lines are this much darker than what lies around them, natural logarithm of light. */
     private static final double DARKER = 0.12;
+    /** The channel that is looked at. */
+    private static final int GREEN = 1;
     /** Less light is as good as none. */
     private static final double DIM = 1e-4;
     /** How far around is looked at, share of the longer side. */
@@ -47,12 +48,11 @@ final class Ink {
     }
 
     static Ink of(Picture picture) {
-        double scale = Math.min(1, SIDE / (double) Math.max(picture.width(), picture.height()));
-        int width = (int) Math.max(1, Math.round(picture.width() * scale));
-        int height = (int) Math.max(1, Math.round(picture.height() * scale));
-        Ink ink = new Ink(width, height);
-        GrayF32 light = light(picture, width, height);
-        int around = (int) Math.max(3, Math.round(AROUND * Math.max(width, height)));
+        Shrunk small = Shrunk.of(picture, SIDE);
+        Ink ink = new Ink(small.width(), small.height());
+        GrayF32 light = new GrayF32(small.width(), small.height());
+        light.data = small.light()[GREEN];
+        int around = (int) Math.max(3, Math.round(AROUND * Math.max(small.width(), small.height())));
         GrayF32 here = BlurImageOps.mean(light, null, 1, null, null);
         GrayF32 there = BlurImageOps.mean(light, null, around, null, null);
         for (int i = 0; i < ink.ink.data.length; i++) {
@@ -73,27 +73,6 @@ final class Ink {
         for (int i = 0; i < labels.data.length; i++) {
             ink.data[i] = (byte) (ink.data[i] != 0 && sizes[labels.data[i]] >= SPECK ? 1 : 0);
         }
-    }
-
-    /** Mean light of what lies under each place. */
-    private static GrayF32 light(Picture picture, int width, int height) {
-        GrayF32 light = new GrayF32(width, height);
-        IntStream.range(0, height).parallel().forEach(y -> {
-            int top = (int) ((long) y * picture.height() / height);
-            int bottom = Math.max(top + 1, (int) ((y + 1L) * picture.height() / height));
-            for (int x = 0; x < width; x++) {
-                int left = (int) ((long) x * picture.width() / width);
-                int right = Math.max(left + 1, (int) ((x + 1L) * picture.width() / width));
-                double sum = 0;
-                for (int py = top; py < bottom; py++) {
-                    for (int px = left; px < right; px++) {
-                        sum += Light.OF_CODE[picture.code(px, py) >> 8 & 255];
-                    }
-                }
-                light.data[y * width + x] = (float) (sum / ((bottom - top) * (right - left)));
-            }
-        });
-        return light;
     }
 
     /** Of a place in pixels. */
