@@ -37,6 +37,7 @@ import java.nio.file.Path;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.List;
@@ -258,15 +259,23 @@ final class RunningGrastel implements AutoCloseable {
 
     /** Gives a class a term of which it is the tenth week, periods today, and a course from an outline that ships. */
     void course(UUID schoolClass, int period) {
-        LocalDate monday = LocalDate.now().with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+        LocalDate monday =
+                LocalDate.now(ZoneId.systemDefault()).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
         CalendarData calendar = new CalendarData(
                 null,
                 new DatesData(monday.minusWeeks(9), monday.plusWeeks(10), "Term"),
                 Turn.EVERY,
                 List.of(
-                        new SlotData(LocalDate.now().getDayOfWeek(), LocalTime.of(8 + period, 0), 50, "", Turn.EVERY),
                         new SlotData(
-                                LocalDate.now().getDayOfWeek().plus(1),
+                                LocalDate.now(ZoneId.systemDefault()).getDayOfWeek(),
+                                LocalTime.of(8 + period, 0),
+                                50,
+                                "",
+                                Turn.EVERY),
+                        new SlotData(
+                                LocalDate.now(ZoneId.systemDefault())
+                                        .getDayOfWeek()
+                                        .plus(1),
                                 LocalTime.of(8 + period, 0),
                                 50,
                                 "",

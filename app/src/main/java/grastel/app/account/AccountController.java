@@ -15,6 +15,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -57,10 +58,10 @@ class AccountController {
 
     /** @param teacher who is signed in, or null; @param demo what the demo's sign-in page shows, or null */
     record SessionView(
-            TeacherView teacher,
+            @Nullable TeacherView teacher,
             @NotNull boolean firstStart,
             @NotNull boolean isDemo,
-            DemoView demo) {}
+            @Nullable DemoView demo) {}
 
     /** @param administrator may add, disable and reset colleagues */
     record TeacherView(
@@ -90,7 +91,7 @@ class AccountController {
     /** @param name of the teacher; null where nobody here has the name that was given */
     record SignInView(
             @NotNull Instant at,
-            String name,
+            @Nullable String name,
             @NotNull String address,
             @NotNull Outcome outcome) {}
 

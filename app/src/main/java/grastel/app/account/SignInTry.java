@@ -9,6 +9,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** Someone tried to sign in. Of nobody's data: only the administrator sees it. */
 @Entity
@@ -29,7 +30,7 @@ class SignInTry {
 
     /** Null where nobody here has the name. */
     @Column(name = "teacher_id", updatable = false)
-    private UUID teacher;
+    private @Nullable UUID teacher;
 
     @Column(nullable = false, updatable = false, length = 60)
     private String address;
@@ -40,7 +41,7 @@ class SignInTry {
 
     protected SignInTry() {}
 
-    SignInTry(Instant triedAt, UUID teacher, String address, Outcome outcome) {
+    SignInTry(Instant triedAt, @Nullable UUID teacher, String address, Outcome outcome) {
         this.triedAt = triedAt.truncatedTo(ChronoUnit.MICROS);
         this.teacher = teacher;
         this.address = address;
@@ -51,6 +52,7 @@ class SignInTry {
         return triedAt;
     }
 
+    @Nullable
     UUID teacher() {
         return teacher;
     }

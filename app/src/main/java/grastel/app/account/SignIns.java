@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -34,7 +35,7 @@ class SignIns {
     }
 
     /** @param teacher whose name was given; null where nobody has it */
-    void note(UUID teacher, String address, Outcome outcome) {
+    void note(@Nullable UUID teacher, String address, Outcome outcome) {
         if (storage.isFull()) {
             return;
         }

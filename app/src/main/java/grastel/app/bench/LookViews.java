@@ -17,6 +17,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A stack looked at, as it goes over the wire. Colours CIELAB under D65, value Munsell value, shares 0…1. */
 public final class LookViews {
@@ -83,7 +84,7 @@ public final class LookViews {
             @NotNull double share,
             @NotNull String colourAfter,
             @NotNull double toothAfter,
-            ColourView own) {}
+            @Nullable ColourView own) {}
 
     /** @param layer the one that brought most of it; @param thickness relative */
     public record ToothBandView(
@@ -132,11 +133,11 @@ public final class LookViews {
     record WarningView(
             @NotNull Advice.Code code,
             @NotNull Advice.Severity severity,
-            Integer layer,
+            @Nullable Integer layer,
             @NotNull double figure,
             @NotNull double limit,
             @NotNull Advice.Remedy remedy,
-            StackData remedied) {}
+            @Nullable StackData remedied) {}
 
     /** @param deltaE ΔE00 to the stack; @param deltaValue its value less the stack's; @param toGoal ΔE00 to the goal */
     record WhatIfView(
@@ -146,7 +147,7 @@ public final class LookViews {
             @NotNull ColourView colour,
             @NotNull double deltaE,
             @NotNull double deltaValue,
-            Double toGoal) {}
+            @Nullable Double toGoal) {}
 
     record AimView(
             @NotNull ColourView colour,
@@ -176,5 +177,5 @@ public final class LookViews {
             @NotNull List<LayerLook> layers,
             @NotNull List<ToothColumnView> section,
             @NotNull List<WarningView> warnings,
-            AimView goal) {}
+            @Nullable AimView goal) {}
 }

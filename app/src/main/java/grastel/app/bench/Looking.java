@@ -26,6 +26,7 @@ import grastel.core.layering.Swatch;
 import grastel.core.layering.advice.Advice;
 import grastel.core.layering.advice.WhatIf;
 import grastel.core.layering.picture.SwatchPicture;
+import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -75,12 +76,14 @@ class Looking {
         for (int i = 0; i < stack.layers().size(); i++) {
             Layer layer = stack.layers().get(i);
             Swatch after = stages.get(i + 1);
-            boolean coloured = layer.pencil() != null && !layer.pencil().colourless();
+            Pencil pencil = layer.pencil();
             looks.add(new LayerLook(
                     makeup.layerShares().get(i),
                     Srgb.of(after.colour()).hex(),
                     after.toothLeft(),
-                    coloured ? ColourView.of(layer.pencil().masstone().toLab()) : null));
+                    pencil == null || pencil.colourless()
+                            ? null
+                            : ColourView.of(pencil.masstone().toLab())));
         }
         return List.copyOf(looks);
     }

@@ -16,8 +16,10 @@ import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 
 /**
@@ -26,7 +28,9 @@ import org.springframework.http.HttpStatus;
  * @param layers first layer first
  */
 record StackData(
-        @NotNull UUID paper, UnderData under, @NotNull List<@NotNull LayerData> layers) {
+        @NotNull UUID paper,
+        @Nullable UnderData under,
+        @NotNull List<@NotNull LayerData> layers) {
     /** Marker or wash. @param colour {@code #rrggbb} as it looks on white; @param strength over 0 up to 1 */
     record UnderData(
             @NotNull UnderLayer.Kind kind,
@@ -63,7 +67,7 @@ record StackData(
             var stain = SmoothReflectance.of(Srgb.ofHex(under.colour()).toLab());
             return Optional.of(new UnderLayer(under.kind(), stain, under.strength()));
         } catch (IllegalArgumentException e) {
-            wrong.add(new FieldProblem("stack.under", "INVALID", e.getMessage()));
+            wrong.add(new FieldProblem("stack.under", "INVALID", Objects.requireNonNullElse(e.getMessage(), "")));
             return Optional.empty();
         }
     }
@@ -85,7 +89,7 @@ record StackData(
             case BURNISH -> {
                 Pencil burnisher = pencil(path, data, pencils, wrong);
                 int passes = passes(path, data, wrong);
-                yield wrong.size() > before ? null : new Layer.Burnish(burnisher, passes);
+                yield burnisher == null || wrong.size() > before ? null : new Layer.Burnish(burnisher, passes);
             }
             case COLOUR -> {
                 Pencil pencil = pencil(path, data, pencils, wrong);
@@ -93,7 +97,7 @@ record StackData(
                 double pressure = share(path + ".pressure", data.pressure(), 0.4, wrong);
                 double point = share(path + ".point", data.point(), 0.7, wrong);
                 Stroke stroke = data.stroke() == null ? Stroke.CIRCLES : data.stroke();
-                yield wrong.size() > before
+                yield pencil == null || wrong.size() > before
                         ? null
                         : new Layer.Colour(new Pass(pencil, pressure, point, stroke), passes);
             }
@@ -101,7 +105,8 @@ record StackData(
         return Optional.ofNullable(made);
     }
 
-    private static Pencil pencil(String path, LayerData data, Map<UUID, Pencil> pencils, List<FieldProblem> wrong) {
+    private static @Nullable Pencil pencil(
+            String path, LayerData data, Map<UUID, Pencil> pencils, List<FieldProblem> wrong) {
         Pencil pencil = data.pencil() == null ? null : pencils.get(data.pencil());
         if (pencil == null) {
             wrong.add(new FieldProblem(path + ".pencil", "UNKNOWN_PENCIL", "The kit holds no such pencil."));
@@ -118,7 +123,7 @@ record StackData(
         return passes;
     }
 
-    private static double share(String path, Double given, double usual, List<FieldProblem> wrong) {
+    private static double share(String path, @Nullable Double given, double usual, List<FieldProblem> wrong) {
         double value = given == null ? usual : given;
         if (!(value >= 0 && value <= 1)) {
             wrong.add(new FieldProblem(path, "OUT_OF_RANGE", "It must be 0 to 1; it is " + value + "."));

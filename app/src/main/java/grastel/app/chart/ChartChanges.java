@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** Which sheets would look otherwise with the pencils as a chart found them, each on its own paper. */
 final class ChartChanges {
@@ -39,8 +40,11 @@ final class ChartChanges {
                 .toList();
     }
 
-    private ChartSheetView changed(Sheets.Latest sheet) {
+    private @Nullable ChartSheetView changed(Sheets.Latest sheet) {
         Paper paper = papers.get(sheet.paper());
+        if (paper == null) {
+            return null;
+        }
         double most = 0;
         int fields = 0;
         for (ExercisePlan exercise : sheet.plan().exercises()) {

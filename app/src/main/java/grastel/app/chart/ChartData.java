@@ -8,6 +8,7 @@ import grastel.core.media.Tooth;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a chart keeps of its plan, as JSON.
@@ -18,11 +19,17 @@ import java.util.UUID;
  * @param pressed place of the pencil whose pressures are shown
  * @param paper as it was thought to be when the chart was printed
  */
-record ChartData(int version, List<Entry> rows, int white, Thought blender, int pressed, On paper) {
+record ChartData(
+        int version, List<Entry> rows, int white, @Nullable Thought blender, int pressed, On paper) {
     static final int VERSION = 1;
 
     /** @param pencil of the kit; null where it is not in it yet @param thought null where nobody knows its colour */
-    record Entry(UUID pencil, String code, String name, Pencil.Binder binder, Thought thought) {
+    record Entry(
+            @Nullable UUID pencil,
+            String code,
+            String name,
+            Pencil.Binder binder,
+            @Nullable Thought thought) {
         static Entry of(UUID id, Pencil p) {
             return new Entry(id, p.code(), p.name(), p.binder(), Thought.of(p));
         }

@@ -32,6 +32,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -63,10 +64,10 @@ class ChartScreen {
                 chart.takenAt(),
                 state(fit),
                 pages(known),
-                state(fit) == State.FITTED ? fit(known, fit.join()) : null);
+                fit != null && state(fit) == State.FITTED ? fit(known, fit.join()) : null);
     }
 
-    private static State state(CompletableFuture<ChartFit.Result> fit) {
+    private static State state(@Nullable CompletableFuture<ChartFit.Result> fit) {
         if (fit == null) {
             return State.WAITING;
         }
@@ -138,7 +139,8 @@ class ChartScreen {
     }
 
     /** @param held the pencil as the kit has it; null where it is not in it, or no more */
-    private static ChartPencilView pencil(int row, ChartPlan.Entry entry, KitPencil held, Fitted found) {
+    private static ChartPencilView pencil(
+            int row, ChartPlan.Entry entry, @Nullable KitPencil held, @Nullable Fitted found) {
         Lab before = held != null
                 ? held.masstone()
                 : entry.thought() == null ? null : entry.thought().masstone().toLab();
@@ -161,7 +163,7 @@ class ChartScreen {
                 held != null && found != null && held.pencil().equals(found.pencil()));
     }
 
-    private static ChartColourView colour(Lab lab) {
+    private static @Nullable ChartColourView colour(@Nullable Lab lab) {
         return lab == null
                 ? null
                 : new ChartColourView(Srgb.of(lab).hex(), lab.lightness(), lab.a(), lab.b(), lab.value());

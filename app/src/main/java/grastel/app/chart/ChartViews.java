@@ -16,6 +16,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** What charts look like at the edge. Colours are CIELAB under D65; every ± is half of a 95 % interval. */
 final class ChartViews {
@@ -66,7 +67,7 @@ final class ChartViews {
             @NotNull int number,
             @NotNull int copy,
             @NotNull int part,
-            Instant readAt,
+            @Nullable Instant readAt,
             @NotNull List<PageFlag> flags) {}
 
     enum State {
@@ -89,7 +90,7 @@ final class ChartViews {
             Instant takenAt,
             @NotNull State state,
             @NotNull List<ChartPageView> pages,
-            ChartFitView fit) {}
+            @Nullable ChartFitView fit) {}
 
     record Figure(@NotNull double value, @NotNull double plusMinus) {
         static Figure of(ChartFit.Figure f) {
@@ -119,18 +120,18 @@ final class ChartViews {
      */
     record ChartPencilView(
             @NotNull int row,
-            UUID pencil,
-            Integer revision,
+            @Nullable UUID pencil,
+            @Nullable Integer revision,
             @NotNull String code,
             @NotNull String name,
-            ChartColourView before,
-            ChartColourView after,
-            Double off,
-            Double plusMinus,
-            Double hidingBefore,
-            Figure hiding,
-            Double softnessBefore,
-            Figure softness,
+            @Nullable ChartColourView before,
+            @Nullable ChartColourView after,
+            @Nullable Double off,
+            @Nullable Double plusMinus,
+            @Nullable Double hidingBefore,
+            @Nullable Figure hiding,
+            @Nullable Double softnessBefore,
+            @Nullable Figure softness,
             @NotNull int boxes,
             @NotNull boolean same) {}
 
@@ -153,7 +154,7 @@ final class ChartViews {
             @NotNull String pencil,
             @NotNull ChartWork work,
             @NotNull ChartFit.Why why,
-            String like) {}
+            @Nullable String like) {}
 
     /** A sheet whose prediction would change. @param fields how many by more than the eye overlooks; @param most ΔE00 */
     record ChartSheetView(

@@ -31,6 +31,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -151,7 +152,7 @@ public class Charts {
     }
 
     /** The kit's first colourless pencil; null where it has none. */
-    private ChartData.Thought blender() {
+    private ChartData.@Nullable Thought blender() {
         return kit.pencils().stream()
                 .map(KitPencil::pencil)
                 .filter(Pencil::colourless)
@@ -234,7 +235,7 @@ public class Charts {
     }
 
     /** A row of a chart. @param pencil of the kit; null where it is not in it yet */
-    public record ToDraw(UUID pencil, int place, ChartPlan.Entry entry) {}
+    public record ToDraw(@Nullable UUID pencil, int place, ChartPlan.Entry entry) {}
 
     @Transactional(readOnly = true)
     Known known(UUID id) {
@@ -245,6 +246,7 @@ public class Charts {
     }
 
     /** What the pages that came back tell; null before any has. */
+    @Nullable
     CompletableFuture<ChartFit.Result> fit(Known known) {
         if (known.pages().isEmpty()) {
             return null;

@@ -1,6 +1,7 @@
 package grastel.app.classes;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import grastel.core.known.Known;
 import grastel.core.planning.ClassTime;
 import grastel.core.planning.calendar.Change;
 import grastel.core.planning.calendar.Dates;
@@ -19,6 +20,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * When a class meets, how long it takes to begin and to clear, and how it sits; as it is asked for and as it is kept.
@@ -32,7 +34,7 @@ import java.util.Optional;
  */
 public record CalendarData(
         Integer version,
-        @Valid DatesData term,
+        @Valid @Nullable DatesData term,
         Turn firstWeek,
         @NotNull @Size(max = 20) List<@NotNull @Valid SlotData> slots,
         @Size(max = 60) List<@NotNull @Valid DatesData> holidays,
@@ -40,7 +42,7 @@ public record CalendarData(
         @Min(0) @Max(60) Integer setUpMinutes,
         @Min(0) @Max(60) Integer clearingMinutes,
         @Size(max = 20) List<@NotNull @Min(1) @Max(40) Integer> tables) {
-    static final int VERSION = 1;
+    public static final int VERSION = 1;
     /** Nothing said yet. */
     public static final CalendarData NONE = of(List.of());
 
@@ -56,7 +58,16 @@ public record CalendarData(
     }
 
     public static CalendarData of(List<SlotData> slots) {
-        return new CalendarData(null, null, null, slots, null, null, null, null, null);
+        return new CalendarData(
+                VERSION,
+                null,
+                Turn.EVERY,
+                slots,
+                List.of(),
+                List.of(),
+                (int) ClassTime.USUAL_SET_UP,
+                (int) ClassTime.USUAL_CLEARING,
+                List.of());
     }
 
     /** @param name what the days are, empty for none */
@@ -125,7 +136,7 @@ public record CalendarData(
     /** What of it lies in a term. */
     Timetable timetable() {
         return new Timetable(
-                term.toDates(),
+                Known.here(term, "the term").toDates(),
                 firstWeek,
                 slots.stream().map(SlotData::toSlot).toList(),
                 holidays.stream().map(DatesData::toDates).toList(),

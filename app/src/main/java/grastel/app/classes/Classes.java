@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -192,7 +193,7 @@ public class Classes {
     }
 
     /** One change at a time: a second waits here and then sees the first. */
-    private SchoolClass forChange(UUID id, Integer known) {
+    private SchoolClass forChange(UUID id, @Nullable Integer known) {
         SchoolClass found = classes.forChange(id).orElseThrow(() -> ApiProblem.notFound("class"));
         found.requireUnchanged(known, found.name());
         return found;

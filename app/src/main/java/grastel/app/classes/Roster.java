@@ -17,6 +17,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A class list as pasted or uploaded: one student a line, or CSV with a head row ({@link RosterColumns}; OneRoster users.csv
@@ -199,7 +200,7 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
         }
     }
 
-    private static String problemOf(String name) {
+    private static @Nullable String problemOf(String name) {
         if (name.length() > LONGEST_NAME) {
             return "TOO_LONG";
         }

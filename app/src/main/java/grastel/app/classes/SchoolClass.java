@@ -23,6 +23,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.json.JsonMapper;
 
 @Entity
@@ -60,7 +61,7 @@ class SchoolClass extends Revised {
 
     /** When it meets, see {@link CalendarData}; null where nothing was said. */
     @Lob
-    private String calendar;
+    private @Nullable String calendar;
 
     protected SchoolClass() {}
 

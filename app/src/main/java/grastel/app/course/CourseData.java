@@ -10,6 +10,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The lessons of a course in their order; as asked for and as kept.
@@ -21,12 +22,12 @@ public record CourseData(
 
         @NotNull @Size(max = MOST_LESSONS, message = "A course holds at most " + MOST_LESSONS + " lessons.")
         List<@NotNull @Valid LessonData> lessons) {
-    static final int VERSION = 1;
+    public static final int VERSION = 1;
     public static final int MOST_LESSONS = 120;
     /** The teacher shows and explains for so long unless said otherwise, minutes. */
-    static final int USUAL_SHOW = 8;
+    public static final int USUAL_SHOW = 8;
     /** Looking together at the end, minutes. */
-    static final int USUAL_LOOK = 3;
+    public static final int USUAL_LOOK = 3;
 
     /** What is told in place of a revision where there is no course yet; the first has 0. */
     static final int NO_REVISION = -1;
@@ -56,11 +57,11 @@ public record CourseData(
             @Min(0) @Max(90) Integer showMinutes,
             @Min(0) @Max(90) Integer lookMinutes,
             @Min(0) @Max(600) Integer workMinutes,
-            LocalDateTime pin,
+            @Nullable LocalDateTime pin,
             @Size(max = 4000) String notes,
-            @Size(max = 60) String from,
-            @Size(max = 60) String until,
-            Skill again) {
+            @Size(max = 60) @Nullable String from,
+            @Size(max = 60) @Nullable String until,
+            @Nullable Skill again) {
         public LessonData {
             aim = aim == null ? "" : aim;
             sheets = sheets == null ? List.of() : List.copyOf(sheets);

@@ -5,6 +5,7 @@ import grastel.app.course.CourseData.LessonData;
 import grastel.app.sheets.Sheets.Latest;
 import grastel.core.colour.Srgb;
 import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.known.Known;
 import grastel.core.planning.ClassFacts.Secure;
 import grastel.core.planning.ClassTime;
 import grastel.core.planning.Laid.OnPeriod;
@@ -27,6 +28,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** Courses as the screen wants them. Minutes are those after which three of four students are done, unless said otherwise. */
 public final class CourseViews {
@@ -105,7 +107,7 @@ public final class CourseViews {
             @NotNull String code,
             @NotNull String name,
             @NotNull String colour,
-            Integer copies,
+            @Nullable Integer copies,
             @NotNull int inTurns,
             @NotNull double minutes) {}
 
@@ -117,11 +119,11 @@ public final class CourseViews {
             @NotNull int showMinutes,
             @NotNull int lookMinutes,
             @NotNull int workMinutes,
-            LocalDateTime pin,
+            @Nullable LocalDateTime pin,
             @NotNull String notes,
-            String from,
-            String until,
-            Skill again,
+            @Nullable String from,
+            @Nullable String until,
+            @Nullable Skill again,
             @NotNull List<SkillView> gives,
             @NotNull List<NeedView> needs,
             @NotNull List<StageView> stages,
@@ -134,7 +136,7 @@ public final class CourseViews {
             @NotNull String name,
             @NotNull int students,
             @NotNull int revision,
-            DatesData term,
+            @Nullable DatesData term,
             @NotNull List<DatesData> holidays,
             @NotNull PaceView pace,
             @NotNull List<SheetLineView> sheets,
@@ -220,8 +222,8 @@ public final class CourseViews {
     }
 
     public static LessonView lesson(LessonData data, Lane lane) {
-        Lesson lesson = lane.stages().get(data.id().toString());
-        Set<Skill> gives = lane.gives().get(lesson.id());
+        Lesson lesson = Known.in(lane.stages(), data.id().toString());
+        Set<Skill> gives = Known.in(lane.gives(), lesson.id());
         List<Latest> sheets = data.sheets().stream()
                 .map(lane.sheets()::get)
                 .filter(Objects::nonNull)

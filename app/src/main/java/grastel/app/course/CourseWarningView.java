@@ -17,6 +17,7 @@ import jakarta.validation.constraints.NotNull;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What does not come out in a course. Which figures there are depends on the kind; the rest is null or empty.
@@ -33,18 +34,18 @@ public record CourseWarningView(
         @NotNull Kind kind,
         @NotNull String lesson,
         @NotNull List<Skill> skills,
-        String other,
-        String exercise,
-        Integer count,
-        Integer of,
-        Integer inTurns,
-        String pencil,
-        String substitute,
-        Double deltaValue,
-        Double deltaHue,
-        Why why,
-        Double minutes,
-        LocalDateTime period) {
+        @Nullable String other,
+        @Nullable String exercise,
+        @Nullable Integer count,
+        @Nullable Integer of,
+        @Nullable Integer inTurns,
+        @Nullable String pencil,
+        @Nullable String substitute,
+        @Nullable Double deltaValue,
+        @Nullable Double deltaHue,
+        @Nullable Why why,
+        @Nullable Double minutes,
+        @Nullable LocalDateTime period) {
     public enum Kind {
         NEEDED_BEFORE_TAUGHT,
         FEW_SECURE,
@@ -108,18 +109,18 @@ public record CourseWarningView(
 
     private static final class Figures {
         private Set<Skill> skills = Set.of();
-        private String other;
-        private String exercise;
-        private Integer count;
-        private Integer of;
-        private Integer inTurns;
-        private String pencil;
-        private String substitute;
-        private Double deltaValue;
-        private Double deltaHue;
-        private Why why;
-        private Double minutes;
-        private LocalDateTime period;
+        private @Nullable String other;
+        private @Nullable String exercise;
+        private @Nullable Integer count;
+        private @Nullable Integer of;
+        private @Nullable Integer inTurns;
+        private @Nullable String pencil;
+        private @Nullable String substitute;
+        private @Nullable Double deltaValue;
+        private @Nullable Double deltaHue;
+        private @Nullable Why why;
+        private @Nullable Double minutes;
+        private @Nullable LocalDateTime period;
 
         void missing(PencilMissing w) {
             pencil = w.pencil().title();

@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -123,11 +124,12 @@ public class Courses {
     public void pin(UUID schoolClass, int lesson, LocalDateTime period) {
         List<LessonData> all = new ArrayList<>(dataForChange(schoolClass).lessons());
         all.set(lesson, all.get(lesson).pinned(period));
-        set(schoolClass, null, new CourseData(null, all));
+        set(schoolClass, null, new CourseData(CourseData.VERSION, all));
     }
 
     /** Notes what happened in a period, see {@link #log}. */
-    public void note(UUID schoolClass, LocalDateTime period, Outcome outcome, String lesson, String stage) {
+    public void note(
+            UUID schoolClass, LocalDateTime period, Outcome outcome, @Nullable String lesson, @Nullable String stage) {
         log(schoolClass, period, outcome, new Done(lesson, stage));
     }
 
@@ -141,7 +143,7 @@ public class Courses {
      * @param known the revision the change was made on, {@link CourseData#NO_REVISION} where there was no course; null for
      *     whichever is there
      */
-    public Lane set(UUID schoolClass, Integer known, CourseData data) {
+    public Lane set(UUID schoolClass, @Nullable Integer known, CourseData data) {
         ClassInfo of = classes.one(schoolClass);
         requireSound(data);
         Course course = courses.forChange(schoolClass).orElse(null);
@@ -159,7 +161,7 @@ public class Courses {
     public Lane next(UUID schoolClass, LessonData lesson) {
         List<LessonData> all = new ArrayList<>(dataForChange(schoolClass).lessons());
         all.add(begun(one(schoolClass)), lesson);
-        CourseData data = new CourseData(null, all);
+        CourseData data = new CourseData(CourseData.VERSION, all);
         if (all.size() > CourseData.MOST_LESSONS) {
             throw ApiProblem.conflict(
                     "TOO_MANY", "A course holds at most " + CourseData.MOST_LESSONS + " lessons. Nothing was added.");

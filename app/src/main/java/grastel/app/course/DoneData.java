@@ -6,6 +6,7 @@ import grastel.core.planning.calendar.Period;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What was done in a period, as it is kept.
@@ -17,7 +18,7 @@ import java.util.stream.Collectors;
 record DoneData(int version, List<StageData> stages, Set<String> finished) {
     static final int VERSION = 1;
 
-    record StageData(String lesson, String stage) {}
+    record StageData(@Nullable String lesson, @Nullable String stage) {}
 
     static DoneData of(List<Done> done, Set<String> finished) {
         return new DoneData(

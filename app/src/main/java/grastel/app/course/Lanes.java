@@ -2,13 +2,14 @@ package grastel.app.course;
 
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.course.CourseData.LessonData;
-import grastel.app.course.Standings.Known;
+import grastel.app.course.Standings.Standing;
 import grastel.app.kit.Kit;
 import grastel.app.returns.api.Reach;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.Latest;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.SheetPlan;
+import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import grastel.core.planning.ClassFacts;
 import grastel.core.planning.ClassTime;
@@ -36,6 +37,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -80,7 +82,7 @@ class Lanes {
                 .flatMap(c -> c.lessons().stream())
                 .flatMap(l -> l.sheets().stream())
                 .collect(Collectors.toSet()));
-        Map<UUID, Known> pages = standings.of(classes);
+        Map<UUID, Standing> pages = standings.of(classes);
         Map<UUID, Map<Pencil, Integer>> atHand = kit.atHand();
         return classes.stream()
                 .map(c -> lane(
@@ -89,7 +91,7 @@ class Lanes {
                         data.getOrDefault(c.id(), CourseData.EMPTY).lessons(),
                         plans,
                         logged(log.getOrDefault(c.id(), List.of())),
-                        pages.get(c.id()),
+                        Known.in(pages, c.id()),
                         atHand.get(c.id())))
                 .toList();
     }
@@ -110,8 +112,8 @@ class Lanes {
             List<LessonData> lessons,
             Map<UUID, Latest> plans,
             List<Logged> log,
-            Known pages,
-            Map<Pencil, Integer> atHand) {
+            Standing pages,
+            @Nullable Map<Pencil, Integer> atHand) {
         Map<String, Lesson> stages = new LinkedHashMap<>();
         Map<String, Set<Skill>> gives = new HashMap<>();
         for (LessonData lesson : lessons) {

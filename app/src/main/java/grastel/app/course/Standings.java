@@ -10,6 +10,7 @@ import grastel.app.returns.Returns;
 import grastel.app.returns.api.ClassPagesChanged;
 import grastel.app.returns.api.Reach;
 import grastel.core.exercise.goal.GradeBand;
+import grastel.core.known.Known;
 import grastel.core.planning.ClassFacts.Secure;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Readiness;
@@ -31,7 +32,7 @@ import org.springframework.stereotype.Component;
 class Standings {
     private final Returns returns;
     private final Progress progress;
-    private final Cache<UUID, Known> known = Caffeine.newBuilder()
+    private final Cache<UUID, Standing> known = Caffeine.newBuilder()
             .maximumSize(1_000)
             .expireAfterWrite(Duration.ofMinutes(10))
             .build();
@@ -39,7 +40,7 @@ class Standings {
     private final AtomicLong changes = new AtomicLong();
 
     /** @param band of the class, which levels are held against; @param reached the first received first */
-    record Known(GradeBand band, Map<Skill, Secure> secure, List<Reach> reached) {}
+    record Standing(GradeBand band, Map<Skill, Secure> secure, List<Reach> reached) {}
 
     Standings(Returns returns, Progress progress) {
         this.returns = returns;
@@ -47,18 +48,18 @@ class Standings {
     }
 
     /** By class. What was changed while it was asked for is not remembered. */
-    Map<UUID, Known> of(Collection<ClassInfo> classes) {
+    Map<UUID, Standing> of(Collection<ClassInfo> classes) {
         Map<UUID, ClassInfo> byId = classes.stream().collect(Collectors.toMap(ClassInfo::id, c -> c));
         long before = changes.get();
         classes.forEach(c -> known.asMap().computeIfPresent(c.id(), (id, old) -> old.band() == c.band() ? old : null));
-        Map<UUID, Known> all = known.getAll(byId.keySet(), missing -> asked(missing, byId));
+        Map<UUID, Standing> all = known.getAll(byId.keySet(), missing -> asked(missing, byId));
         if (changes.get() != before) {
             known.invalidateAll(byId.keySet());
         }
         return all;
     }
 
-    private Map<UUID, Known> asked(Set<? extends UUID> missing, Map<UUID, ClassInfo> byId) {
+    private Map<UUID, Standing> asked(Set<? extends UUID> missing, Map<UUID, ClassInfo> byId) {
         Map<UUID, Map<Skill, Readiness>> ready =
                 progress.readiness(missing.stream().map(byId::get).toList());
         Map<UUID, List<Reach>> reached =
@@ -66,7 +67,10 @@ class Standings {
         return missing.stream()
                 .collect(Collectors.toMap(
                         c -> c,
-                        c -> new Known(byId.get(c).band(), secure(ready.get(c)), reached.getOrDefault(c, List.of()))));
+                        c -> new Standing(
+                                Known.in(byId, c).band(),
+                                secure(Known.in(ready, c)),
+                                reached.getOrDefault(c, List.of()))));
     }
 
     private static Map<Skill, Secure> secure(Map<Skill, Readiness> ready) {

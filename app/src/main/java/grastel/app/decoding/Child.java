@@ -19,6 +19,7 @@ import java.util.UUID;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
+import org.jspecify.annotations.Nullable;
 
 /** A decoding process, kept warm from one file to the next. Used by one thread at a time; killed by any. */
 final class Child {
@@ -32,7 +33,7 @@ final class Child {
     private final Process process;
     private final DataOutputStream out;
     private final DataInputStream in;
-    private UUID file;
+    private @Nullable UUID file;
     private volatile boolean late;
 
     Child(DecodingSettings settings, ScheduledExecutorService watch) throws IOException {

@@ -31,13 +31,15 @@ final class ChildMain {
         UNREADABLE
     }
 
+    private static final byte[] NOTHING = {};
+
     private record Asked(Request request, byte[] file, int page) {}
 
     private final BlockingQueue<Asked> waiting = new LinkedBlockingQueue<>();
     private final DataInputStream in;
     private final DataOutputStream out;
     private final PictureFile.Limits limits;
-    private byte[] file = new byte[0];
+    private byte[] file = NOTHING;
 
     private ChildMain(DataInputStream in, DataOutputStream out, PictureFile.Limits limits) {
         this.in = in;
@@ -65,8 +67,8 @@ final class ChildMain {
                 Request request = Request.values()[in.readByte()];
                 switch (request) {
                     case FILE -> waiting.add(new Asked(request, in.readNBytes(in.readInt()), 0));
-                    case INSPECT -> waiting.add(new Asked(request, null, 0));
-                    case DECODE -> waiting.add(new Asked(request, null, in.readInt()));
+                    case INSPECT -> waiting.add(new Asked(request, NOTHING, 0));
+                    case DECODE -> waiting.add(new Asked(request, NOTHING, in.readInt()));
                 }
             }
         } catch (IOException gone) {

@@ -6,6 +6,7 @@ import grastel.app.kit.ColourMeter;
 import grastel.app.kit.Kit;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.intake.WatchedFolder;
+import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.scanner.FieldTask;
@@ -53,7 +54,8 @@ class ChartScanner {
                         ColourMeter.loose(row.place()),
                         USUAL_HIDING,
                         1)
-                : ColourMeter.real(row.pencil(), row.entry().thought());
+                : ColourMeter.real(
+                        row.pencil(), Known.here(row.entry().thought(), "the colour of a pencil of the kit"));
     }
 
     /** Scans one page. Call as its owner. @return the file written */

@@ -34,7 +34,7 @@ class ClassClock extends Clock {
 
     @Autowired
     ClassClock(Storage storage) {
-        this(Clock.systemDefaultZone(), storage.folder("").resolve("class-clock"));
+        this(Clock.system(ZoneId.systemDefault()), storage.folder("").resolve("class-clock"));
     }
 
     ClassClock(Clock real, Path file) {

@@ -111,7 +111,7 @@ class ClassScanner {
         if (!field.hasPicture()) {
             return asked;
         }
-        List<Fault> faults = Fault.of(field.picture());
+        List<Fault> faults = Fault.of(field.ownPicture());
         Fault fault = faults.get(place % 3 == 0 ? 0 : 1 + place % (faults.size() - 1));
         return PieceTask.of(printed.plan().exerciseOf(field.id()), field, fault);
     }

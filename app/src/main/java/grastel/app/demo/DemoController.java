@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Profile;
@@ -50,7 +51,7 @@ class DemoController {
 
     /** How far the scanner is. @param run or chart; null when it has not been used */
     record ScanView(
-            UUID run,
+            @Nullable UUID run,
             @NotNull int done,
             @NotNull int pages,
             @NotNull boolean busy) {}

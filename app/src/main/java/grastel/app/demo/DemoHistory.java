@@ -15,6 +15,7 @@ import grastel.app.returns.Returns;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.api.RunInfo;
+import grastel.core.known.Known;
 import grastel.core.page.PageSize;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -130,7 +131,10 @@ class DemoHistory {
         List<Pile> piles = new ArrayList<>();
         for (LocalDate day : daysOf(of)) {
             Courses.Day held = courses.on(List.of(of), day).get(of.id());
-            for (PeriodView period : held == null ? List.<PeriodView>of() : held.periods()) {
+            if (held == null) {
+                continue;
+            }
+            for (PeriodView period : held.periods()) {
                 for (PieceView piece : period.pieces()) {
                     if (period.logged() && !piece.goesOn()) {
                         sheets(held, piece.lesson()).forEach(s -> piles.add(new Pile(of, s, day, false)));
@@ -171,7 +175,8 @@ class DemoHistory {
                 .collect(Collectors.toMap(s -> s, s -> attempts.merge(s, 1, Integer::sum) - 1));
         pages.parallelStream()
                 .forEach(page -> Ownership.as(
-                        owner.id(), () -> scanner.scan(owner, page, before.get(page.student()), share(pile, page))));
+                        owner.id(),
+                        () -> scanner.scan(owner, page, Known.in(before, page.student()), share(pile, page))));
         demoReturns.awaitRead(run.id(), pages.size());
         if (!pile.isLast()) {
             demoReturns.confirm(run.id());

@@ -3,6 +3,7 @@ package grastel.app.demo;
 import grastel.app.classes.CalendarData;
 import grastel.app.classes.CalendarData.DatesData;
 import grastel.app.classes.CalendarData.SlotData;
+import grastel.core.planning.ClassTime;
 import grastel.core.planning.calendar.Turn;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -30,7 +31,7 @@ final class DemoTerm {
                 ? today.getDayOfWeek().plus(2)
                 : DayOfWeek.TUESDAY;
         return new CalendarData(
-                null,
+                CalendarData.VERSION,
                 term,
                 Turn.EVERY,
                 Stream.of(today.getDayOfWeek(), other)
@@ -39,8 +40,8 @@ final class DemoTerm {
                         .toList(),
                 List.of(new DatesData(halfTerm, halfTerm.plusDays(4), "Half term")),
                 List.of(),
-                null,
-                null,
+                (int) ClassTime.USUAL_SET_UP,
+                (int) ClassTime.USUAL_CLEARING,
                 List.of());
     }
 }

@@ -10,6 +10,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -75,7 +76,7 @@ public final class ScanCommand {
         return true;
     }
 
-    private HttpResponse<String> send(String method, String path, String body)
+    private HttpResponse<String> send(String method, String path, @Nullable String body)
             throws IOException, InterruptedException {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path))
                 .method(

@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -56,7 +57,7 @@ class FindController {
             @NotNull UUID id,
             @NotNull String name,
             @NotNull String within,
-            UUID schoolClass) {}
+            @Nullable UUID schoolClass) {}
 
     /** Whatever of this teacher's has a name like it, the best first. @param q a few letters; accents and case do not count */
     @GetMapping

@@ -23,6 +23,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -47,7 +48,7 @@ class Backups {
     private final Storage storage;
     private final BackupSettings settings;
     private final Clock clock;
-    private volatile String problem;
+    private volatile @Nullable String problem;
 
     Backups(JdbcTemplate jdbc, Storage storage, BackupSettings settings, Clock clock) {
         this.jdbc = jdbc;

@@ -7,6 +7,7 @@ import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -45,7 +46,7 @@ class BackupsController {
             @NotNull boolean made,
             @NotNull String folder,
             @NotNull List<BackupView> kept,
-            String problem) {}
+            @Nullable String problem) {}
 
     @GetMapping
     BackupsView all(@Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {

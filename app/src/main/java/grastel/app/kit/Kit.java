@@ -10,6 +10,7 @@ import grastel.app.platform.Ownership;
 import grastel.core.colour.Lab;
 import grastel.core.colour.SmoothReflectance;
 import grastel.core.colour.Spectrum;
+import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.media.PencilSet;
@@ -132,7 +133,7 @@ public class Kit {
             set.users()
                     .forEach((schoolClass, howMany) -> set.pencils()
                             .forEach(id -> all.computeIfAbsent(schoolClass, c -> new LinkedHashMap<>())
-                                    .merge(byId.get(id).pencil(), howMany, Integer::sum)));
+                                    .merge(Known.in(byId, id).pencil(), howMany, Integer::sum)));
         }
         all.values()
                 .forEach(copies -> byId.values().stream()

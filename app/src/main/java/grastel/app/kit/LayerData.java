@@ -7,6 +7,7 @@ import grastel.core.media.Pencil;
 import jakarta.validation.constraints.NotNull;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One layer by the ids of the kit; what a kind does not use is left out.
@@ -20,12 +21,12 @@ import java.util.UUID;
  */
 public record LayerData(
         @NotNull Kind kind,
-        UUID pencil,
-        Double pressure,
-        Double point,
-        Stroke stroke,
-        Integer passes,
-        Double strength) {
+        @Nullable UUID pencil,
+        @Nullable Double pressure,
+        @Nullable Double point,
+        @Nullable Stroke stroke,
+        @Nullable Integer passes,
+        @Nullable Double strength) {
     public enum Kind {
         COLOUR,
         BURNISH,

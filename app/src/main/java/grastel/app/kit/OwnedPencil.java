@@ -16,6 +16,7 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** A pencil of the kit. Where no spectrum was measured, the smooth curve of its colour stands in. */
 @Entity
@@ -48,7 +49,7 @@ class OwnedPencil extends Revised {
     private double b;
 
     @JdbcTypeCode(SqlTypes.JSON)
-    private double[] spectrum;
+    private double @Nullable [] spectrum;
 
     @Column(nullable = false)
     private double hiding;

@@ -5,6 +5,7 @@ import grastel.app.kit.KitViews.PencilView;
 import grastel.app.kit.Reaches.State;
 import grastel.core.colour.PaintersWheel;
 import grastel.core.colour.Srgb;
+import grastel.core.known.Known;
 import grastel.core.layering.PressureGrade;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.SetReach;
@@ -15,6 +16,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,7 +49,7 @@ class ReachController {
     /** @param value Munsell 0…9; @param hue null for greys */
     record ReachCellView(
             @NotNull int value,
-            PaintersWheel.Name hue,
+            PaintersWheel.@Nullable Name hue,
             @NotNull String colour,
             @NotNull double chroma,
             @NotNull List<ReachStepView> steps) {}
@@ -90,7 +92,7 @@ class ReachController {
                 .stream().collect(Collectors.toMap(KitPencil::pencil, Function.identity(), (one, other) -> one));
         return Substitutes.of(missing.pencil(), List.copyOf(among.keySet()), MOST_SUBSTITUTES).stream()
                 .map(s -> new SubstituteView(
-                        PencilView.of(among.get(s.pencil())), s.error(), s.deltaValue(), s.deltaHue()))
+                        PencilView.of(Known.in(among, s.pencil())), s.error(), s.deltaValue(), s.deltaHue()))
                 .toList();
     }
 

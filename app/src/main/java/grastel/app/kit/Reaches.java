@@ -9,6 +9,7 @@ import grastel.core.recipe.SetReach;
 import jakarta.annotation.PreDestroy;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
@@ -38,7 +39,7 @@ class Reaches {
     }
 
     /** @param found null until it is done */
-    record Standing(State state, double progress, SetReach found) {}
+    record Standing(State state, double progress, @Nullable SetReach found) {}
 
     /** The values themselves: a pencil measured anew makes another key. */
     private record Key(PencilSet set, Paper paper) {}

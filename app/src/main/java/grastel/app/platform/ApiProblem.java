@@ -4,7 +4,9 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 
 /**
@@ -22,7 +24,7 @@ public class ApiProblem extends RuntimeException {
             @NotNull String code,
             @NotNull String message) {}
 
-    public ApiProblem(HttpStatus status, String code, String message, List<FieldProblem> fields) {
+    public ApiProblem(HttpStatus status, String code, @Nullable String message, List<FieldProblem> fields) {
         super(message);
         this.status = status;
         this.code = code;
@@ -34,9 +36,12 @@ public class ApiProblem extends RuntimeException {
     }
 
     /** A field that cannot be taken as it is. */
-    public static ApiProblem invalid(String path, String code, String message) {
+    public static ApiProblem invalid(String path, String code, @Nullable String message) {
         return new ApiProblem(
-                HttpStatus.UNPROCESSABLE_CONTENT, "INVALID", message, List.of(new FieldProblem(path, code, message)));
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "INVALID",
+                message,
+                List.of(new FieldProblem(path, code, Objects.requireNonNullElse(message, ""))));
     }
 
     /**

@@ -2,6 +2,7 @@ package grastel.app.platform;
 
 import java.security.SecureRandom;
 import java.time.Clock;
+import java.time.ZoneId;
 import java.util.Random;
 import java.util.random.RandomGenerator;
 import org.springframework.context.annotation.Bean;
@@ -14,7 +15,7 @@ class Clocks {
     @Bean
     @Profile("!demo")
     Clock clock() {
-        return Clock.systemDefaultZone();
+        return Clock.system(ZoneId.systemDefault());
     }
 
     /** Chance that nobody can foretell. */

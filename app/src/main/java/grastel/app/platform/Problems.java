@@ -6,8 +6,10 @@ import java.io.IOException;
 import java.net.URI;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.ConcurrencyFailureException;
@@ -117,7 +119,7 @@ class Problems extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<FieldProblem> fields = problem.getBindingResult().getFieldErrors().stream()
-                .map(e -> new FieldProblem(e.getField(), e.getCode(), e.getDefaultMessage()))
+                .map(e -> new FieldProblem(e.getField(), said(e.getCode()), said(e.getDefaultMessage())))
                 .toList();
         return invalid(fields);
     }
@@ -129,11 +131,15 @@ class Problems extends ResponseEntityExceptionHandler {
         List<FieldProblem> fields = problem.getParameterValidationResults().stream()
                 .flatMap(p -> p.getResolvableErrors().stream()
                         .map(e -> new FieldProblem(
-                                p.getMethodParameter().getParameterName(),
+                                said(p.getMethodParameter().getParameterName()),
                                 e.getCodes() == null ? "INVALID" : e.getCodes()[e.getCodes().length - 1],
-                                e.getDefaultMessage())))
+                                said(e.getDefaultMessage()))))
                 .toList();
         return invalid(fields);
+    }
+
+    private static String said(@Nullable String words) {
+        return Objects.requireNonNullElse(words, "");
     }
 
     private ResponseEntity<Object> invalid(List<FieldProblem> fields) {
@@ -166,20 +172,21 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @Override
     protected ResponseEntity<Object> handleExceptionInternal(
-            Exception problem, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+            Exception problem, @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         HttpStatus known = HttpStatus.valueOf(status.value());
         return answer(known, known.name(), known.getReasonPhrase() + ".", List.of());
     }
 
     /** The same shape, for the filters that run before any controller. */
-    static void write(HttpServletResponse response, HttpStatus status, String code, String message) throws IOException {
+    static void write(HttpServletResponse response, HttpStatus status, String code, @Nullable String message)
+            throws IOException {
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setCharacterEncoding("UTF-8");
         response.getWriter().write(json(status, code, message));
     }
 
-    static String json(HttpStatus status, String code, String message) {
+    static String json(HttpStatus status, String code, @Nullable String message) {
         return String.format(
                 Locale.ROOT,
                 "{\"type\":\"urn:grastel:problem:%s\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\",\"code\":\"%s\",\"fields\":[]}",
@@ -191,7 +198,7 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     private static ResponseEntity<Object> answer(
-            HttpStatus status, String code, String message, List<FieldProblem> fields) {
+            HttpStatus status, String code, @Nullable String message, List<FieldProblem> fields) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, message);
         detail.setType(URI.create("urn:grastel:problem:" + code));
         detail.setProperty("code", code);

@@ -4,6 +4,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.MappedSuperclass;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A row that people change in a form. It counts its changes, so that one made on an older state can be told from one made on
@@ -27,7 +28,7 @@ public abstract class Revised extends Owned {
      * @param known the state a change was made on; null where whoever asks did not look
      * @throws ApiProblem CHANGED_ELSEWHERE where there has been another change since
      */
-    public void requireUnchanged(Integer known, String what) {
+    public void requireUnchanged(@Nullable Integer known, String what) {
         if (known != null && known != revision) {
             throw ApiProblem.conflict(
                     "CHANGED_ELSEWHERE",

@@ -6,6 +6,7 @@ import grastel.app.returns.api.Confirmed;
 import grastel.app.returns.api.Tried;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.judging.Level;
+import grastel.core.known.Known;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt;
 import grastel.core.progress.Attempt.Shown;
@@ -60,12 +61,12 @@ public class Progress {
                 .filter(c -> of.containsKey(c.student()))
                 .toList();
         Map<UUID, StudentRecord> records =
-                records(confirmed, student -> of.get(student).band()).byStudent();
+                records(confirmed, student -> Known.in(of, student).band()).byStudent();
         return classes.stream()
                 .collect(Collectors.toMap(
                         ClassInfo::id,
                         c -> Readiness.of(records.entrySet().stream()
-                                .filter(e -> of.get(e.getKey()).id().equals(c.id()))
+                                .filter(e -> Known.in(of, e.getKey()).id().equals(c.id()))
                                 .map(Map.Entry::getValue)
                                 .toList())));
     }

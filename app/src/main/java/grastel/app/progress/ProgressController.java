@@ -8,6 +8,7 @@ import grastel.app.returns.Hands;
 import grastel.app.returns.Hands.HandView;
 import grastel.app.returns.api.CauseView;
 import grastel.core.exercise.goal.Goal;
+import grastel.core.known.Known;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Grouping;
 import grastel.core.progress.Growth;
@@ -21,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -74,14 +76,14 @@ class ProgressController {
             @NotNull double spread,
             @NotNull List<TryView> tries,
             @NotNull List<GrowthView> growths,
-            CauseView cause) {}
+            @Nullable CauseView cause) {}
 
     /** @param next the skill to work on, null where there is none */
     record StudentProgressView(
             @NotNull UUID student,
             @NotNull String name,
             @NotNull List<StandingView> standings,
-            Skill next) {}
+            @Nullable Skill next) {}
 
     /** @param counts students who have reached each level, 0…4, and not the next */
     record SkillSpreadView(
@@ -92,7 +94,9 @@ class ProgressController {
             @NotNull boolean ready) {}
 
     record GroupView(
-            @NotNull Skill skill, CauseView cause, @NotNull List<UUID> students) {}
+            @NotNull Skill skill,
+            @Nullable CauseView cause,
+            @NotNull List<UUID> students) {}
 
     /** @param readyShare of those who tried a skill that must be secure in it, 0…1 */
     record ClassProgressView(
@@ -125,7 +129,7 @@ class ProgressController {
                         .toList(),
                 Grouping.of(records, Set.of()).stream()
                         .map(g -> new GroupView(
-                                g.fault().skill(), CauseView.of(g.fault().cause()), g.students()))
+                                g.fault().skill(), CauseView.orNone(g.fault().cause()), g.students()))
                         .toList());
     }
 
@@ -152,7 +156,8 @@ class ProgressController {
         return new SkillSpreadView(skill, of.reached(), of.secure(), of.tried(), of.isReady(enough));
     }
 
-    private static StudentProgressView student(StudentInfo student, StudentRecord record, Map<UUID, Instant> readOf) {
+    private static StudentProgressView student(
+            StudentInfo student, @Nullable StudentRecord record, Map<UUID, Instant> readOf) {
         if (record == null) {
             return new StudentProgressView(student.id(), student.name(), List.of(), null);
         }
@@ -178,7 +183,7 @@ class ProgressController {
                                 t.received(),
                                 t.level(),
                                 t.weakest().page(),
-                                readOf.get(t.weakest().page()),
+                                Known.in(readOf, t.weakest().page()),
                                 t.weakest().field()))
                         .toList(),
                 growths.stream()
@@ -192,6 +197,6 @@ class ProgressController {
                                 g.latest().figure(),
                                 g.plusMinus()))
                         .toList(),
-                CauseView.of(standing.latest().weakest().cause()));
+                CauseView.orNone(standing.latest().weakest().cause()));
     }
 }

@@ -20,6 +20,7 @@ import grastel.core.inversion.Deed;
 import grastel.core.judging.Cause;
 import grastel.core.judging.FieldsToRedo;
 import grastel.core.judging.FieldsToRedo.Missed;
+import grastel.core.known.Known;
 import grastel.core.planning.Skill;
 import grastel.core.reading.PageReading;
 import java.util.ArrayList;
@@ -35,6 +36,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -119,13 +121,16 @@ class Redos {
         return to.students().stream()
                 .map(StudentInfo::id)
                 .filter(s -> wanted.isOf(s) && given.containsKey(s))
-                .flatMap(s -> exerciseWith(wanted.field(), given.get(s).get(wanted.run()))
+                .flatMap(s -> exerciseWith(wanted.field(), Known.in(given, s).get(wanted.run()))
                         .map(e -> new Asked(
                                 s, List.of(new PersonalSheets.Again(wanted.run(), e, Map.of(wanted.field(), ""))))))
                 .toList();
     }
 
-    private static Stream<Integer> exerciseWith(String field, Given given) {
+    private static Stream<Integer> exerciseWith(String field, @Nullable Given given) {
+        if (given == null) {
+            return Stream.empty();
+        }
         List<ExercisePlan> all = given.plan().exercises();
         return IntStream.range(0, all.size())
                 .filter(e -> all.get(e).fields().stream().anyMatch(f -> f.id().equals(field)))
@@ -149,7 +154,13 @@ class Redos {
             Given of = given.getOrDefault(key.student(), Map.of()).get(key.run());
             if (of != null) {
                 found.computeIfAbsent(key.student(), s -> new ArrayList<>())
-                        .add(found(key, goals, of, infos.get(key.run()), readings, words(habits.get(key.student()))));
+                        .add(found(
+                                key,
+                                goals,
+                                of,
+                                Known.in(infos, key.run()),
+                                readings,
+                                words(habits.get(key.student()))));
             }
         });
         List<Asked> asked = new ArrayList<>();
@@ -167,7 +178,7 @@ class Redos {
     private record Found(Skill first, PersonalSheets.Again again) {}
 
     /** What to do differently where a habit is known; empty where none is. */
-    private static String words(Deed habit) {
+    private static String words(@Nullable Deed habit) {
         if (habit == null) {
             return "";
         }

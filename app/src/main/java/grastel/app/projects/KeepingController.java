@@ -11,6 +11,7 @@ import grastel.core.project.Mat;
 import java.util.Collections;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -52,7 +53,7 @@ class KeepingController {
         return PdfAnswer.of(pdf, of.title() + ", labels and mat.pdf");
     }
 
-    private static List<String> names(ClassInfo to) {
+    private static List<String> names(@Nullable ClassInfo to) {
         if (to == null || to.students().isEmpty()) {
             return Collections.nCopies(EMPTY_LABELS, "");
         }

@@ -21,6 +21,7 @@ import jakarta.validation.constraints.Size;
 import java.util.Arrays;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a picture lies in its frame and is measured; as asked for and as kept.
@@ -76,14 +77,14 @@ public record ProjectData(
         @NotNull @Min(2) @Max(12) Integer columns,
         @NotNull @Min(2) @Max(12) Integer rows,
         @Min(Zones.FEWEST) @Max(Zones.MOST) Integer zones,
-        UUID set,
-        UUID paper,
+        @Nullable UUID set,
+        @Nullable UUID paper,
         @Min(2) @Max(36) Integer pencils,
         @Size(max = 22) List<@Pattern(regexp = PLACE) String> splits,
         @Size(max = 50) List<@Pattern(regexp = JOIN) String> joins,
         @Size(max = 50) List<@Pattern(regexp = NAME) @Size(max = 60) String> names,
-        @Pattern(regexp = PLACE) String focus,
-        LightFrom light,
+        @Pattern(regexp = PLACE) @Nullable String focus,
+        @Nullable LightFrom light,
         Boolean glazed) {
     static final int VERSION = 1;
     private static final String SHARE = "(0(\\.\\d{1,6})?|1)";
@@ -212,7 +213,7 @@ public record ProjectData(
     }
 
     /** As it is drawn; null for none. */
-    PicturePlan.Focus focused() {
+    PicturePlan.@Nullable Focus focused() {
         if (focus == null) {
             return null;
         }

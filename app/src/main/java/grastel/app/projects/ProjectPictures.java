@@ -67,7 +67,9 @@ class ProjectPictures {
     }
 
     Reference reference(UUID project, ProjectData settings) {
-        projects.line(project).orElseThrow(() -> ApiProblem.notFound("project"));
+        if (projects.line(project).isEmpty()) {
+            throw ApiProblem.notFound("project");
+        }
         return references.get(new Lying(project, settings.view(), settings.frame()), lying -> {
             Picture picture = decoded.get(
                     project, id -> decoded(id, projects.picture(id).orElseThrow(() -> ApiProblem.notFound("project"))));

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Every project as a picture that a sheet can ask for. */
@@ -30,9 +31,12 @@ class ProjectPieces implements PiecesAtHand {
     }
 
     @Override
-    public Map<UUID, String> own(String piece) {
-        return projects.own(UUID.fromString(piece)).entrySet().stream()
-                .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().toString()));
+    public Map<UUID, String> own(@Nullable String piece) {
+        return piece == null
+                ? Map.of()
+                : projects.own(UUID.fromString(piece)).entrySet().stream()
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey, e -> e.getValue().toString()));
     }
 
     private record ProjectPiece(ProjectInfo project, ProjectColours colours) implements Piece {

@@ -5,6 +5,7 @@ import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.ApiProblem;
 import grastel.app.projects.ProjectRows.Line;
 import grastel.core.exercise.goal.GradeBand;
+import grastel.core.known.Known;
 import grastel.core.reading.picture.Picture;
 import grastel.core.reference.Reference;
 import java.util.Collection;
@@ -14,6 +15,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -98,7 +100,7 @@ public class Projects {
         if (projects.countByOfProjectIsNull() >= MOST_PROJECTS) {
             throw ApiProblem.conflict("TOO_MANY", "There are " + MOST_PROJECTS + " projects. Delete one first.");
         }
-        ProjectData settings = ProjectData.usual(ISLANDS.get(band));
+        ProjectData settings = ProjectData.usual(Known.in(ISLANDS, band));
         requirePicture(file, settings);
         Project made = projects.saveAndFlush(new Project(
                 title.strip(), schoolClass, rights, rightsNote.strip(), json.writeValueAsString(settings), file));
@@ -160,7 +162,7 @@ public class Projects {
     }
 
     /** @param of whose title, class, frame, set and paper it shares; null for its own */
-    private ProjectInfo info(Line line, Line of) {
+    private ProjectInfo info(Line line, @Nullable Line of) {
         ProjectData settings = json.readValue(line.settings(), ProjectData.class);
         return new ProjectInfo(
                 line.id(),

@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -65,7 +66,7 @@ class ProjectsController {
             @NotNull int revision,
             @NotNull String title,
             UUID schoolClass,
-            String className,
+            @Nullable String className,
             UUID ofProject,
             UUID student,
             @NotNull Rights rights,
@@ -87,7 +88,7 @@ class ProjectsController {
             @NotNull double x,
             @NotNull double y,
             @NotNull double radiusMm,
-            LightFrom light,
+            @Nullable LightFrom light,
             @NotNull SubjectView subject) {}
 
     /** How large the subject is, mm, and how wide against its height in small numbers. */

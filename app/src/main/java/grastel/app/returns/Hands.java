@@ -12,6 +12,7 @@ import grastel.core.inversion.Deed;
 import grastel.core.inversion.Habit;
 import grastel.core.inversion.PlannedFields;
 import grastel.core.inversion.PlannedFields.Said;
+import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.reading.PageReading;
 import grastel.core.reading.fields.FieldReading;
@@ -26,6 +27,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -61,7 +63,9 @@ public class Hands {
 
     /** @param deed null where nothing can be said; @param fields that were looked at */
     public record HandView(
-            Deed deed, @NotNull int fields, @NotNull List<HandExampleView> examples) {}
+            @Nullable Deed deed,
+            @NotNull int fields,
+            @NotNull List<HandExampleView> examples) {}
 
     private record OnPage(UUID page, UUID student, Instant read, Said said) {}
 
@@ -104,7 +108,7 @@ public class Hands {
         return lines.stream()
                 .flatMap(p -> Optional.ofNullable(
                                 given.getOrDefault(p.student(), Map.of()).get(p.run()))
-                        .map(g -> said(p, readings.get(p.id()), g))
+                        .map(g -> said(p, Known.in(readings, p.id()), g))
                         .orElse(Stream.of()))
                 .toList();
     }

@@ -9,6 +9,7 @@ import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
+import grastel.core.known.Known;
 import jakarta.validation.constraints.NotNull;
 import java.util.Comparator;
 import java.util.List;
@@ -18,6 +19,7 @@ import java.util.UUID;
 import java.util.function.BinaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** What a class missed in a sheet, and who does what again. */
 public final class Misses {
@@ -33,7 +35,7 @@ public final class Misses {
             @NotNull Goal goal,
             @NotNull String label,
             @NotNull CauseView cause,
-            String field) {}
+            @Nullable String field) {}
 
     /** What most of a class missed. @param exercise its title where the sheet holds several */
     public record FaultView(
@@ -47,8 +49,8 @@ public final class Misses {
     private record Weak(UUID student, Mark mark) {}
 
     /** The commonest cause below secure, by how many students have it; none where nobody has one. */
-    public static FaultView fault(SheetPlan plan, List<Attempt> attempts) {
-        record Key(int exercise, Goal goal, Cause cause) {}
+    public static @Nullable FaultView fault(SheetPlan plan, List<Attempt> attempts) {
+        record Key(int exercise, Goal goal, @Nullable Cause cause) {}
         Map<Key, Set<UUID>> students = attempts.stream()
                 .flatMap(Misses::weak)
                 .collect(Collectors.groupingBy(
@@ -64,7 +66,7 @@ public final class Misses {
                         title(plan, e.getKey().exercise()),
                         e.getKey().goal(),
                         e.getKey().goal().label(),
-                        CauseView.of(e.getKey().cause()),
+                        CauseView.of(Known.here(e.getKey().cause(), "the cause")),
                         e.getValue().size()))
                 .orElse(null);
     }
@@ -83,7 +85,7 @@ public final class Misses {
                 .collect(Collectors.toMap(
                         Weak::student, Weak::mark, BinaryOperator.minBy(Comparator.comparing(Mark::level))));
         return worst.entrySet().stream()
-                .sorted(Comparator.comparingInt((Map.Entry<UUID, Mark> e) -> sum(marks.get(e.getKey())))
+                .sorted(Comparator.comparingInt((Map.Entry<UUID, Mark> e) -> sum(Known.in(marks, e.getKey())))
                         .thenComparing(e -> names.getOrDefault(e.getKey(), "")))
                 .limit(MOST_REDOS)
                 .map(e -> new RedoView(
@@ -92,7 +94,7 @@ public final class Misses {
                         title(plan, e.getValue().exercise()),
                         e.getValue().goal(),
                         e.getValue().goal().label(),
-                        CauseView.of(e.getValue().cause()),
+                        CauseView.of(Known.here(e.getValue().cause(), "the cause")),
                         e.getValue().field()))
                 .toList();
     }

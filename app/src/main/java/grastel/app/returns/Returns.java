@@ -15,6 +15,7 @@ import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
+import grastel.core.known.Known;
 import grastel.core.reading.PageReading;
 import java.time.Instant;
 import java.util.Collection;
@@ -28,6 +29,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -54,7 +56,14 @@ public class Returns {
 
     /** A goal of an attempt. @param exercise of the sheet, from 0; @param level the teacher's where confirmed, else the proposal */
     public record Mark(
-            UUID id, int exercise, Goal goal, Level proposed, Level level, Double figure, Cause cause, String field) {
+            UUID id,
+            int exercise,
+            Goal goal,
+            Level proposed,
+            Level level,
+            @Nullable Double figure,
+            @Nullable Cause cause,
+            @Nullable String field) {
         /** Its student did not come so far: it says nothing of the class. */
         public boolean isNotReached() {
             return level == Level.NOT_TRIED && cause == Cause.NOT_REACHED;
@@ -178,7 +187,7 @@ public class Returns {
 
     /** What came back of fields before, by the field here: of each the last. @param before the first first */
     public Map<String, Earlier> earlier(List<Sheets.Before> before) {
-        return earlier(Map.of("", before)).get("");
+        return Known.in(earlier(Map.of("", before)), "");
     }
 
     /** The same of many pages at once. */
@@ -198,7 +207,7 @@ public class Returns {
                 b.pages().stream()
                         .map(attempts::get)
                         .filter(Objects::nonNull)
-                        .forEach(a -> boxes.get(a.page()).stream()
+                        .forEach(a -> Known.in(boxes, a.page()).stream()
                                 .filter(box -> b.names().containsKey(box.field()))
                                 .forEach(box -> byField.put(
                                         b.names().get(box.field()),

@@ -7,30 +7,31 @@ import ai.timefold.solver.core.api.domain.valuerange.CountableValueRange;
 import ai.timefold.solver.core.api.domain.valuerange.ValueRangeFactory;
 import ai.timefold.solver.core.api.domain.valuerange.ValueRangeProvider;
 import ai.timefold.solver.core.api.score.buildin.hardmediumsoft.HardMediumSoftScore;
+import grastel.core.known.Known;
 import grastel.core.planning.rota.RotaCase;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Orders of all seats, as the solver changes them. */
 @PlanningSolution
 class Orders {
-    private RotaCase of;
+    private @Nullable RotaCase of;
 
     @PlanningEntityCollectionProperty
-    private List<Place> places;
+    private List<Place> places = new ArrayList<>();
 
     @PlanningScore
-    private HardMediumSoftScore score;
+    private @Nullable HardMediumSoftScore score;
 
     Orders() {}
 
     /** Each seat begins with another task. */
     Orders(RotaCase of) {
         this.of = of;
-        int tasks = of.tasks().size();
-        places = new ArrayList<>();
-        for (int seat = 0; seat < of.seats(); seat++) {
+        int tasks = of().tasks().size();
+        for (int seat = 0; seat < of().seats(); seat++) {
             for (int task = 0; task < tasks; task++) {
                 places.add(new Place(places.size(), seat, task, Math.floorMod(task - seat, tasks)));
             }
@@ -39,17 +40,17 @@ class Orders {
 
     @ValueRangeProvider(id = "ranks")
     CountableValueRange<Integer> ranks() {
-        return ValueRangeFactory.createIntValueRange(0, of.tasks().size());
+        return ValueRangeFactory.createIntValueRange(0, of().tasks().size());
     }
 
     RotaCase of() {
-        return of;
+        return Known.here(of, "what is ordered");
     }
 
     List<List<Integer>> orders() {
         List<List<Integer>> orders = new ArrayList<>();
-        int tasks = of.tasks().size();
-        for (int seat = 0; seat < of.seats(); seat++) {
+        int tasks = of().tasks().size();
+        for (int seat = 0; seat < of().seats(); seat++) {
             orders.add(places.subList(seat * tasks, (seat + 1) * tasks).stream()
                     .sorted(Comparator.comparingInt(Place::rank).thenComparingInt(Place::task))
                     .map(Place::task)

@@ -3,6 +3,8 @@ package grastel.app.rota;
 import ai.timefold.solver.core.api.domain.entity.PlanningEntity;
 import ai.timefold.solver.core.api.domain.lookup.PlanningId;
 import ai.timefold.solver.core.api.domain.variable.PlanningVariable;
+import grastel.core.known.Known;
+import org.jspecify.annotations.Nullable;
 
 /** Where in its seat's order a task comes: tasks of one rank in the sheet's own order. */
 @PlanningEntity
@@ -14,7 +16,7 @@ class Place {
     private int task;
 
     @PlanningVariable(valueRangeProviderRefs = "ranks")
-    private Integer rank;
+    private @Nullable Integer rank;
 
     Place() {}
 
@@ -34,6 +36,6 @@ class Place {
     }
 
     int rank() {
-        return rank;
+        return Known.here(rank, "its rank");
     }
 }

@@ -14,6 +14,7 @@ import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.exercise.plan.SheetPlan;
+import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import grastel.core.page.PageLayout;
 import grastel.core.page.PageLayout.Key;
@@ -56,7 +57,7 @@ record Personal(UUID student, String title, GradeBand band, Map<UUID, Origin> or
     }
 
     private Settled origin(Again again) {
-        return origins.get(again.run()).sheet();
+        return Known.in(origins, again.run()).sheet();
     }
 
     /** Where what is done again was done for the first time, if it was not then. */

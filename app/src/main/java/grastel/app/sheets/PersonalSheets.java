@@ -20,6 +20,7 @@ import grastel.app.sheets.rows.SheetVersion;
 import grastel.app.sheets.rows.SheetVersions;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.plan.SheetPlan;
+import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -93,9 +94,9 @@ public class PersonalSheets {
                 kit.papers().stream().collect(Collectors.toMap(Kit.KitPaper::id, Kit.KitPaper::paper));
         Map<UUID, Map<UUID, Given>> given = new HashMap<>();
         origins(ofRuns)
-                .forEach((student, byRun) ->
-                        byRun.forEach((run, from) -> given.computeIfAbsent(student, s -> new HashMap<>())
-                                .put(run, new Given(from.version(), from.sheet().plan(), papers.get(from.paper())))));
+                .forEach((student, byRun) -> byRun.forEach((run, from) -> given.computeIfAbsent(
+                                student, s -> new HashMap<>())
+                        .put(run, new Given(from.version(), from.sheet().plan(), Known.in(papers, from.paper())))));
         return given;
     }
 
@@ -115,12 +116,12 @@ public class PersonalSheets {
             throw ApiProblem.invalid("students", "NOTHING_AGAIN", "There is nothing for these students to do again.");
         }
         Sheet sheet = sheetRows.save(new Sheet(title, true));
-        PrintRun run = null;
-        for (Composed one : all) {
-            SheetVersion version = version(sheet, run == null ? 1 : run.pages().size() + 1, schoolClass, one);
-            if (run == null) {
-                run = new PrintRun(version, schoolClass, to.band(), sheets.newCode(), false);
-            }
+        Composed first = all.get(0);
+        SheetVersion its = version(sheet, 1, schoolClass, first);
+        PrintRun run = new PrintRun(its, schoolClass, to.band(), sheets.newCode(), false);
+        run.add(its, first.page().student(), first.layouts().size());
+        for (Composed one : all.subList(1, all.size())) {
+            SheetVersion version = version(sheet, run.pages().size() + 1, schoolClass, one);
             run.add(version, one.page().student(), one.layouts().size());
         }
         return sheets.run(runs.saveAndFlush(run).id());
@@ -147,7 +148,7 @@ public class PersonalSheets {
         return to.students().stream()
                 .map(StudentInfo::id)
                 .filter(byStudent::containsKey)
-                .map(s -> composed(byStudent.get(s), title, to.band(), origins.getOrDefault(s, Map.of())))
+                .map(s -> composed(Known.in(byStudent, s), title, to.band(), origins.getOrDefault(s, Map.of())))
                 .flatMap(Optional::stream)
                 .toList();
     }
@@ -162,7 +163,7 @@ public class PersonalSheets {
                 kept.settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
         Map<UUID, Map<UUID, Origin>> origins = new HashMap<>();
         rows.forEach(p -> origins.computeIfAbsent(p.student(), s -> new HashMap<>())
-                .put(p.run(), new Origin(p.version(), p.paper(), from.get(p.version()))));
+                .put(p.run(), new Origin(p.version(), p.paper(), Known.in(from, p.version()))));
         return origins;
     }
 
@@ -174,9 +175,9 @@ public class PersonalSheets {
             return Optional.empty();
         }
         // One page is on one paper: that of what matters most.
-        UUID paper = origins.get(there.get(0).run()).paper();
+        UUID paper = Known.in(origins, there.get(0).run()).paper();
         List<Again> onPaper = there.stream()
-                .filter(a -> origins.get(a.run()).paper().equals(paper))
+                .filter(a -> Known.in(origins, a.run()).paper().equals(paper))
                 .toList();
         Personal personal = new Personal(asked.student(), title, band, origins, kit.paper(paper));
         List<Again> chosen = List.of(onPaper.get(0));

@@ -16,6 +16,7 @@ import grastel.app.sheets.rows.PrintedPages;
 import grastel.app.sheets.rows.Settled;
 import grastel.app.sheets.rows.SheetVersion;
 import grastel.core.exercise.goal.GradeBand;
+import grastel.core.known.Known;
 import grastel.core.page.Card;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
@@ -62,11 +63,11 @@ public class SheetPapers {
         if (run.card()) {
             return SheetPdf.document(
                     run.title(),
-                    cards(run, to, rows, printedFrom.get(rows.get(0).version())));
+                    cards(run, to, rows, Known.in(printedFrom, rows.get(0).version())));
         }
         List<SheetPdf.Copy> copies = rows.stream()
                 .map(p -> {
-                    Settled sheet = printedFrom.get(p.version());
+                    Settled sheet = Known.in(printedFrom, p.version());
                     PageLayout page = sheet.pages().get(p.part());
                     return new SheetPdf.Copy(
                             page,

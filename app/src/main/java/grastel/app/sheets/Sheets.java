@@ -29,6 +29,7 @@ import grastel.app.sheets.rows.SheetVersion;
 import grastel.app.sheets.rows.SheetVersions;
 import grastel.core.exercise.finishedpiece.FinishedPiece;
 import grastel.core.exercise.plan.SheetPlan;
+import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.page.PageCode;
@@ -43,6 +44,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -133,7 +135,8 @@ public class Sheets {
     public record Latest(UUID id, String title, SheetPlan plan, UUID paper, int parts) {}
 
     /** A sheet that a method would change. @param fields how many fields would get another recipe */
-    public record Changed(UUID sheet, String title, int fields, String problem) {}
+    public record Changed(
+            UUID sheet, String title, int fields, @Nullable String problem) {}
 
     public Draft draft(String title, SheetData data) {
         return planner.draft(title, data);
@@ -146,7 +149,7 @@ public class Sheets {
                 .findFirst();
     }
 
-    public SheetInfo create(String title, SheetData data) {
+    public SheetInfo create(@Nullable String title, SheetData data) {
         Draft draft = planner.sound(title, data);
         Sheet sheet = sheets.save(new Sheet(Planner.titleOf(title, draft.plan())));
         versions.saveAndFlush(version(sheet, 1, data, draft));
@@ -359,7 +362,7 @@ public class Sheets {
     }
 
     /** A page with its layout as printed for its student. */
-    public PrintedSheet printed(UUID page) {
+    public PrintedSheet printed(@Nullable UUID page) {
         return printed(row(page));
     }
 
@@ -392,7 +395,7 @@ public class Sheets {
         List<PrintedPages.OfRun> there = there(from.values());
         return rows.stream()
                 .collect(Collectors.toMap(
-                        PrintedPages.OfRun::id, p -> before(p.student(), from.get(p.version()), there)));
+                        PrintedPages.OfRun::id, p -> before(p.student(), Known.in(from, p.version()), there)));
     }
 
     /** Every page of the runs in which something of sheets was done before. */
@@ -415,8 +418,13 @@ public class Sheets {
                 .map(t -> new Before(
                         t.exercise(),
                         t.of(),
-                        own.get(t.run()).stream().map(PrintedPages.OfRun::id).toList(),
-                        t.names(from.get(own.get(t.run()).get(0).version()).plan(), sheet.plan())))
+                        Known.in(own, t.run()).stream()
+                                .map(PrintedPages.OfRun::id)
+                                .toList(),
+                        t.names(
+                                Known.in(from, Known.in(own, t.run()).get(0).version())
+                                        .plan(),
+                                sheet.plan())))
                 .toList();
     }
 
@@ -445,7 +453,7 @@ public class Sheets {
         return from.stream()
                 .collect(Collectors.toMap(
                         PrintRuns.Printed::run,
-                        p -> new Print(sheets.get(p.version()).plan(), papers.getOrDefault(p.paper(), ""))));
+                        p -> new Print(Known.in(sheets, p.version()).plan(), papers.getOrDefault(p.paper(), ""))));
     }
 
     static PageLayout forStudent(PageLayout on, PageCode code, UUID student, ClassInfo to, Map<UUID, String> names) {
@@ -456,7 +464,7 @@ public class Sheets {
         return to.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
     }
 
-    private PrintedPages.Row row(UUID page) {
+    private PrintedPages.Row row(@Nullable UUID page) {
         return pages.row(page).orElseThrow(() -> ApiProblem.notFound("printed page"));
     }
 

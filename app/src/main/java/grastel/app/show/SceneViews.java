@@ -11,6 +11,7 @@ import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Scenes as they go over the wire. */
 final class SceneViews {
@@ -54,11 +55,11 @@ final class SceneViews {
     /** @param pressure, point 0…1 and stroke only of a layer of colour */
     record ShownLayerView(
             @NotNull Manner manner,
-            ShownPencilView pencil,
+            @Nullable ShownPencilView pencil,
             @NotNull int passes,
-            Double pressure,
-            Double point,
-            Stroke stroke) {
+            @Nullable Double pressure,
+            @Nullable Double point,
+            @Nullable Stroke stroke) {
         static ShownLayerView of(Layer layer) {
             ShownPencilView pencil = layer.pencil() == null ? null : ShownPencilView.of(layer.pencil());
             if (layer instanceof Layer.Colour c) {
@@ -98,14 +99,14 @@ final class SceneViews {
             @NotNull String title,
             @NotNull List<String> words,
             @NotNull List<ShownPencilView> pencils,
-            ShownLayerView layer,
+            @Nullable ShownLayerView layer,
             @NotNull int number,
             @NotNull int of,
-            SwatchView swatch,
-            SwatchView wrong,
+            @Nullable SwatchView swatch,
+            @Nullable SwatchView wrong,
             @NotNull List<String> slices,
-            ColourView asked,
-            Slip slip,
+            @Nullable ColourView asked,
+            @Nullable Slip slip,
             @NotNull double minutes) {
         static SceneView of(Scene scene) {
             if (scene instanceof Scene.Opening o) {
@@ -167,7 +168,7 @@ final class SceneViews {
                     0);
         }
 
-        private static SwatchView swatch(Stack stack) {
+        private static @Nullable SwatchView swatch(@Nullable Stack stack) {
             return stack == null ? null : SwatchView.of(stack);
         }
     }

@@ -21,6 +21,7 @@ import grastel.app.sheets.SheetPapers;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.Print;
 import grastel.app.sheets.api.RunInfo;
+import grastel.core.known.Known;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.Instant;
@@ -35,6 +36,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -83,14 +85,17 @@ class TodayController {
             @NotNull String title,
             @NotNull Instant printedAt,
             @NotNull ProgressView progress,
-            FaultView fault,
+            @Nullable FaultView fault,
             @NotNull List<RedoView> redos,
             @NotNull List<MissingView> missing) {}
 
     record MissingView(@NotNull UUID student, @NotNull String name) {}
 
     /** A sheet of today's lesson. @param run its latest printing for the class, or null */
-    record TodaySheetView(@NotNull UUID id, @NotNull String title, UUID run) {}
+    record TodaySheetView(
+            @NotNull UUID id,
+            @NotNull String title,
+            @Nullable UUID run) {}
 
     /**
      * One class's day, or its place in the list where it does not meet.
@@ -105,19 +110,19 @@ class TodayController {
             @NotNull UUID id,
             @NotNull String name,
             @NotNull int students,
-            PeriodView period,
+            @Nullable PeriodView period,
             @NotNull List<LessonView> lessons,
             @NotNull List<Integer> numbers,
             @NotNull int of,
             @NotNull List<CourseWarningView> warnings,
             @NotNull List<TodaySheetView> sheets,
-            TodayRunView run) {}
+            @Nullable TodayRunView run) {}
 
     /** @param today the day it is; @param next the next day on which a class meets, or null */
     record TodayView(
             @NotNull LocalDate date,
             @NotNull LocalDate today,
-            LocalDate next,
+            @Nullable LocalDate next,
             @NotNull List<TodayClassView> classes,
             @NotNull int unplaced) {}
 
@@ -166,7 +171,7 @@ class TodayController {
     }
 
     /** The next day after a day on which any class meets. */
-    private static LocalDate next(List<ClassInfo> all, LocalDate after) {
+    private static @Nullable LocalDate next(List<ClassInfo> all, LocalDate after) {
         return all.stream()
                 .flatMap(c -> c.calendar().heldAfter(after).stream())
                 .min(Comparator.naturalOrder())
@@ -193,14 +198,15 @@ class TodayController {
                         .filter(latest::containsKey)
                         .map(id -> new TodaySheetView(
                                 id,
-                                latest.get(id).title(),
+                                Known.in(latest, id).title(),
                                 runs.getOrDefault(c, Map.of()).get(id)))
                         .toList()));
         return views;
     }
 
     /** One for each of its periods, the cancelled ones too; one without where it has none. */
-    private static Stream<TodayClassView> views(ClassInfo c, Day day, List<TodaySheetView> sheets, TodayRunView run) {
+    private static Stream<TodayClassView> views(
+            ClassInfo c, @Nullable Day day, List<TodaySheetView> sheets, @Nullable TodayRunView run) {
         if (day == null) {
             return Stream.of(new TodayClassView(
                     c.id(), c.name(), c.students().size(), null, List.of(), List.of(), 0, List.of(), List.of(), run));
@@ -219,12 +225,13 @@ class TodayController {
                         run));
     }
 
-    private static TodayRunView run(ClassInfo c, RunInfo run, Map<UUID, Standing> standings, Map<UUID, Print> prints) {
+    private static @Nullable TodayRunView run(
+            ClassInfo c, @Nullable RunInfo run, Map<UUID, Standing> standings, Map<UUID, Print> prints) {
         if (run == null) {
             return null;
         }
-        Standing standing = standings.get(run.id());
-        Print print = prints.get(run.id());
+        Standing standing = Known.in(standings, run.id());
+        Print print = Known.in(prints, run.id());
         Progress p = standing.progress();
         return new TodayRunView(
                 run.id(),

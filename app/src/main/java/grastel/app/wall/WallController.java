@@ -18,6 +18,7 @@ import grastel.core.exercise.plan.GoalPlan;
 import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
+import grastel.core.known.Known;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -31,6 +32,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -56,14 +58,14 @@ class WallController {
             @NotNull String field,
             @NotNull double lightness,
             @NotNull boolean blank,
-            EarlierCellView before) {}
+            @Nullable EarlierCellView before) {}
 
     record EarlierCellView(
             @NotNull UUID page,
             @NotNull Instant read,
             @NotNull Instant received,
             @NotNull String field) {
-        static EarlierCellView of(Earlier earlier) {
+        static @Nullable EarlierCellView of(@Nullable Earlier earlier) {
             return earlier == null
                     ? null
                     : new EarlierCellView(earlier.page(), earlier.read(), earlier.received(), earlier.field());
@@ -80,21 +82,26 @@ class WallController {
             @NotNull int digits,
             @NotNull String praise,
             @NotNull int level,
-            Double figure,
-            CauseView cause,
-            String field) {}
+            @Nullable Double figure,
+            @Nullable CauseView cause,
+            @Nullable String field) {}
 
     /** A student's row. @param page null where nothing was returned */
     record RowView(
             @NotNull UUID student,
             @NotNull String name,
-            UUID page,
+            @Nullable UUID page,
             @NotNull boolean confirmed,
             @NotNull List<CellView> cells,
             @NotNull List<MarkView> marks) {}
 
     /** How a column spreads. @param asked L* asked for; others over the students who tried it, null if none did */
-    record ColumnView(@NotNull String field, @NotNull double asked, Double lightest, Double darkest, Double median) {}
+    record ColumnView(
+            @NotNull String field,
+            @NotNull double asked,
+            @Nullable Double lightest,
+            @Nullable Double darkest,
+            @Nullable Double median) {}
 
     /** How a goal of one exercise spreads. @param title of the exercise where the sheet holds several; @param counts students at level 0…4; @param commonest most frequent cause below secure */
     record GoalSpreadView(
@@ -103,7 +110,7 @@ class WallController {
             @NotNull Goal goal,
             @NotNull String label,
             @NotNull List<Integer> counts,
-            CauseView commonest,
+            @Nullable CauseView commonest,
             @NotNull int commonestCount) {}
 
     /** @param personal true where each student does other fields again: then it has rows alone */
@@ -201,7 +208,11 @@ class WallController {
                 of.name(),
                 attempts.stream()
                         .filter(a -> runs.containsKey(a.run()))
-                        .map(a -> attempt(a, runs.get(a.run()), boxes.get(a.page()), notes.getOrDefault(a.page(), "")))
+                        .map(a -> attempt(
+                                a,
+                                Known.in(runs, a.run()),
+                                Known.in(boxes, a.page()),
+                                notes.getOrDefault(a.page(), "")))
                         .toList(),
                 runs.values().stream()
                         .filter(r -> back.contains(r.id()))
@@ -235,7 +246,8 @@ class WallController {
                 !pages.isEmpty() && pages.stream().allMatch(Attempt::confirmed),
                 pages.stream()
                         .flatMap(a ->
-                                cells(a, boxes.get(a.page()), before.getOrDefault(a.printedPage(), Map.of())).stream())
+                                cells(a, Known.in(boxes, a.page()), before.getOrDefault(a.printedPage(), Map.of()))
+                                        .stream())
                         .toList(),
                 pages.stream().flatMap(a -> marks(a).stream()).toList());
     }
@@ -287,7 +299,7 @@ class WallController {
                         m.goal().praise(),
                         m.level().ordinal(),
                         m.figure(),
-                        CauseView.of(m.cause()),
+                        CauseView.orNone(m.cause()),
                         m.field()))
                 .toList();
     }
@@ -321,7 +333,7 @@ class WallController {
                         goal,
                         goal.label(),
                         counts,
-                        CauseView.of(e.getKey()),
+                        CauseView.orNone(e.getKey()),
                         e.getValue().intValue()))
                 .orElse(new GoalSpreadView(exercise, title, goal, goal.label(), counts, null, 0));
     }

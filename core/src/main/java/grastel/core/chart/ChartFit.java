@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 
 /**
@@ -203,21 +204,11 @@ public final class ChartFit {
         }
 
         Result result() {
-            Found found = null;
-            double[] at = start;
-            for (int round = 0; round < ROUNDS; round++) {
-                model.learnPressing(at);
-                double[] weights = new double[seen.size()];
-                Arrays.fill(weights, 1);
-                if (round > 0) {
-                    weights = Arrays.stream(model.oddness(at))
-                            .map(off -> 1 / (1 + off / HALF_WEIGHT))
-                            .toArray();
-                }
-                model.weigh(weights);
-                found = LeastSquares.solve(unknowns, model);
-                at = found.at();
+            Found found = round(start, true);
+            for (int round = 1; round < ROUNDS; round++) {
+                found = round(found.at(), false);
             }
+            double[] at = found.at();
             nameOdd(at);
             List<Integer> counting = counting();
             double[] fitted = at;
@@ -237,6 +228,19 @@ public final class ChartFit {
                             .orElse(0),
                     counting.size(),
                     odd);
+        }
+
+        private Found round(double[] from, boolean first) {
+            model.learnPressing(from);
+            model.weigh(
+                    first ? DoubleStream.generate(() -> 1).limit(seen.size()).toArray() : oddWeighLess(from));
+            return LeastSquares.solve(unknowns, model);
+        }
+
+        private double[] oddWeighLess(double[] at) {
+            return Arrays.stream(model.oddness(at))
+                    .map(off -> 1 / (1 + off / HALF_WEIGHT))
+                    .toArray();
         }
 
         private double off(int box, double[] at, List<Pencil> pencils) {

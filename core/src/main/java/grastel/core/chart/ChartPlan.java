@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A chart of a set: which boxes it has and what is done in each.
@@ -17,7 +18,8 @@ import java.util.stream.IntStream;
  * @param blender the colourless pencil that the others are burnished with; null for none
  * @param pressed place of the pencil whose pressures are shown
  */
-public record ChartPlan(List<Entry> pencils, int white, Pencil blender, int pressed) {
+public record ChartPlan(
+        List<Entry> pencils, int white, @Nullable Pencil blender, int pressed) {
     private static final double WHITE_CHROMA = 8;
     private static final double PRESSED_LIGHTNESS = 32;
 
@@ -32,7 +34,11 @@ public record ChartPlan(List<Entry> pencils, int white, Pencil blender, int pres
     }
 
     /** @param thought what the pencil is thought to be; null where nobody knows its colour */
-    public record Entry(String code, String name, Pencil.Binder binder, Pencil thought) {}
+    public record Entry(
+            String code,
+            String name,
+            Pencil.Binder binder,
+            @Nullable Pencil thought) {}
 
     /** @param row place of its pencil */
     public record Box(String id, int row, ChartWork work) {}
@@ -69,6 +75,7 @@ public record ChartPlan(List<Entry> pencils, int white, Pencil blender, int pres
     }
 
     /** What goes over in a work; null where nothing does. */
+    @Nullable
     Pencil over(ChartWork work, List<Pencil> real) {
         return switch (work) {
             case BLENDED -> blender;

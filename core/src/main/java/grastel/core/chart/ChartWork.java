@@ -1,11 +1,13 @@
 package grastel.core.chart;
 
+import grastel.core.known.Known;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stroke;
 import grastel.core.media.Pencil;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** What is done in one box of a chart. */
 public enum ChartWork {
@@ -58,11 +60,12 @@ public enum ChartWork {
      *
      * @param over white or blender; not used by works that need neither
      */
-    List<Layer> layers(Pencil pencil, Pencil over, HandFit hand) {
+    List<Layer> layers(Pencil pencil, @Nullable Pencil over, HandFit hand) {
         Layer own = colour(pencil, hand.pressure(grade), hand.point(), passes);
         return switch (this) {
-            case BLENDED -> List.of(own, new Layer.Burnish(over, 1));
-            case WHITENED -> List.of(own, colour(over, hand.pressure(PressureGrade.FULL), hand.point(), 1));
+            case BLENDED -> List.of(own, new Layer.Burnish(Known.here(over, "a blender"), 1));
+            case WHITENED ->
+                List.of(own, colour(Known.here(over, "a white"), hand.pressure(PressureGrade.FULL), hand.point(), 1));
             default -> List.of(own);
         };
     }

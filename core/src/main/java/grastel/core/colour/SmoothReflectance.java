@@ -3,6 +3,7 @@ package grastel.core.colour;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
 import org.ejml.simple.SimpleMatrix;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A plausible reflectance for a colour that was only measured as XYZ or L*a*b*: the curve with exactly that colour whose
@@ -55,7 +56,7 @@ public final class SmoothReflectance {
     }
 
     /** Newton's method on the Lagrange conditions, each step halved until the residual falls; null if it does not converge. */
-    private static double[] solve(Xyz target) {
+    private static double @Nullable [] solve(Xyz target) {
         SimpleMatrix unknown = new SimpleMatrix(N + 3, 1);
         double start = atanh(2 * Math.min(0.999, Math.max(0.001, target.y())) - 1);
         for (int i = 0; i < N; i++) {

@@ -9,6 +9,7 @@ import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.judging.Judge;
 import grastel.core.judging.Level;
 import grastel.core.judging.Proposal;
+import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.page.PageFurniture;
 import grastel.core.page.PageLayout;
@@ -33,6 +34,7 @@ import java.util.Objects;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How <em>nearly</em>, <em>secure</em> and <em>beyond</em> look in this very sheet: hands with one flaw each draw it, more and
@@ -119,13 +121,13 @@ public final class Exemplars {
     /** More and more of each flaw that has not been drawn yet, side by side. */
     private void draw(List<Flaw> flaws) {
         flaws.stream()
-                .filter(f -> series.get(f).size() == 1)
+                .filter(f -> Known.in(series, f).size() == 1)
                 .flatMap(f -> MUCH.stream().map(m -> Map.entry(f, m)))
                 .toList()
                 .parallelStream()
                 .map(e -> Map.entry(e.getKey(), drawn(e.getKey(), e.getValue())))
                 .toList()
-                .forEach(e -> series.get(e.getKey()).add(e.getValue()));
+                .forEach(e -> Known.in(series, e.getKey()).add(e.getValue()));
     }
 
     private List<Exemplar> exemplars(int exercise, GoalPlan goal) {
@@ -133,7 +135,7 @@ public final class Exemplars {
         List<Exemplar> best = List.of();
         for (Flaw flaw : Flaw.against(goal.goal())) {
             draw(List.of(flaw));
-            List<Drawn> drawn = series.get(flaw);
+            List<Drawn> drawn = Known.in(series, flaw);
             lookBetween(flaw, judged, drawn);
             List<Exemplar> found = shown(goal, judged, drawn);
             best = found.size() > best.size() ? found : best;
@@ -170,8 +172,9 @@ public final class Exemplars {
     private List<Exemplar> shown(GoalPlan goal, Judged judged, List<Drawn> drawn) {
         Map<Level, List<Drawn>> byLevel = drawn.stream().collect(Collectors.groupingBy(d -> d.level(judged)));
         List<Drawn> nearly = byLevel.getOrDefault(Level.NEARLY, List.of());
-        String worst =
-                nearly.isEmpty() ? null : middle(nearly).levels().get(judged).field();
+        String worst = nearly.isEmpty()
+                ? null
+                : Known.in(middle(nearly).levels(), judged).field();
         List<String> fields = toLookAt(goal.of(), worst);
         return SHOWN.stream()
                 .filter(byLevel::containsKey)
@@ -179,7 +182,7 @@ public final class Exemplars {
                         goal.goal(),
                         level,
                         fields.stream()
-                                .map(f -> typical(level, byLevel.get(level))
+                                .map(f -> typical(level, Known.in(byLevel, level))
                                         .seen()
                                         .get(f))
                                 .filter(Objects::nonNull)
@@ -193,7 +196,7 @@ public final class Exemplars {
     }
 
     /** What a goal is seen in. @param worst field at nearly, null where it is all of them */
-    private static List<String> toLookAt(GoalFields of, String worst) {
+    private static List<String> toLookAt(GoalFields of, @Nullable String worst) {
         if (of instanceof GoalFields.Each && worst != null) {
             return List.of(worst);
         }
@@ -206,7 +209,7 @@ public final class Exemplars {
         return Evenly.picked(of.all(), MOST_FIELDS);
     }
 
-    private static List<String> holding(String field, Stream<Stream<String>> groups) {
+    private static List<String> holding(@Nullable String field, Stream<Stream<String>> groups) {
         List<List<String>> all = groups.map(Stream::toList).toList();
         return all.stream().filter(g -> g.contains(field)).findFirst().orElse(all.get(0));
     }

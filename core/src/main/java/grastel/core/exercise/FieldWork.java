@@ -14,6 +14,7 @@ import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The work of one field, step by step of its recipe. The one source of a field's minutes: plans, courses and sheets add these
@@ -31,7 +32,8 @@ public final class FieldWork {
      * @param pressure 0…1, at its hardest
      * @param minutes for a hand of the speed asked for, with taking up another pencil than before
      */
-    public record Piece(Technique technique, Pencil pencil, double cm2, int passes, double pressure, double minutes) {}
+    public record Piece(
+            Technique technique, @Nullable Pencil pencil, double cm2, int passes, double pressure, double minutes) {}
 
     /** @param cm2PerMinute area of one light pass that the hand covers in a minute, cm² */
     public static List<Piece> of(FieldPlan field, List<Pencil> palette, double cm2PerMinute) {
@@ -51,10 +53,10 @@ public final class FieldWork {
 
     /** A picture zone by zone, in the order they are drawn; zones that stay bare are none. */
     public static List<Zone> zones(FieldPlan field, List<Pencil> palette, double cm2PerMinute) {
-        return field.picture().order().stream()
+        return field.ownPicture().order().stream()
                 .map(zone -> {
                     List<Piece> pieces = new ArrayList<>();
-                    field.picture().tones().stream()
+                    field.ownPicture().tones().stream()
                             .filter(t -> t.zone() == zone)
                             .forEach(t -> add(pieces, t.recipe(), cm2(field) * t.share(), palette, cm2PerMinute));
                     return new Zone(zone, List.copyOf(pieces));
@@ -85,7 +87,7 @@ public final class FieldWork {
         }
     }
 
-    private static double pressure(PressureGrade grade) {
+    private static double pressure(@Nullable PressureGrade grade) {
         return grade == null ? 0 : grade.pressure();
     }
 

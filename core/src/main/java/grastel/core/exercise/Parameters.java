@@ -5,6 +5,7 @@ import grastel.core.exercise.asked.ImpossibleExercise;
 import grastel.core.exercise.asked.Parameter;
 import grastel.core.media.Pencil;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Parameters that several kinds share. */
 public final class Parameters {
@@ -42,7 +43,7 @@ public final class Parameters {
                                 : "These pencils hold none " + whatFor + "."));
     }
 
-    private static Pencil suggested(List<Pencil> fitting) {
+    private static @Nullable Pencil suggested(List<Pencil> fitting) {
         return fitting.stream()
                 .filter(p -> PencilChoice.colour(p).lightness() < 55
                         && PencilChoice.colour(p).chroma() > 40)

@@ -4,6 +4,7 @@ import grastel.core.colour.Lab;
 import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.layering.Layer;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A picture that can be given to a class to be drawn. */
 public interface Piece {
@@ -38,8 +39,8 @@ public interface Piece {
             List<Made> tones,
             int gridColumns,
             int gridRows,
-            PicturePlan.Focus focus,
-            LightFrom light) {
+            PicturePlan.@Nullable Focus focus,
+            @Nullable LightFrom light) {
         public Work {
             tones = List.copyOf(tones);
         }
@@ -50,7 +51,7 @@ public interface Piece {
             this(cellMm, columns, rows, places, tones, gridColumns, gridRows, null, null);
         }
 
-        public Work with(PicturePlan.Focus eye, LightFrom from) {
+        public Work with(PicturePlan.@Nullable Focus eye, @Nullable LightFrom from) {
             return new Work(cellMm, columns, rows, places, tones, gridColumns, gridRows, eye, from);
         }
     }

@@ -35,6 +35,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Puts a plan together: keeps the palette, predicts every field, adds up the minutes. Used by kinds, and for a picture that has no sheet. */
 public final class PlanBuilder {
@@ -210,7 +211,7 @@ public final class PlanBuilder {
             Work work,
             List<Integer> order,
             Guide guide,
-            Texture texture) {
+            @Nullable Texture texture) {
         List<Tone> tones = work.tones().stream()
                 .map(t -> {
                     Recipe recipe = new Recipe(steps(t.layers()));
@@ -278,7 +279,7 @@ public final class PlanBuilder {
     }
 
     /** @param slip what makes it, null where that is no change of layers */
-    public void fault(Slip slip, String sign, String say) {
+    public void fault(@Nullable Slip slip, String sign, String say) {
         faults.add(new Fault(sign, say, slip));
     }
 
@@ -335,7 +336,7 @@ public final class PlanBuilder {
                 .flatMap(f -> Stream.concat(
                         f.recipe().steps().stream(),
                         f.hasPicture()
-                                ? f.picture().tones().stream().flatMap(t -> t.recipe().steps().stream())
+                                ? f.ownPicture().tones().stream().flatMap(t -> t.recipe().steps().stream())
                                 : Stream.empty()))
                 .filter(s -> s.pencil() >= 0)
                 .map(s -> palette.get(s.pencil()))
@@ -346,8 +347,8 @@ public final class PlanBuilder {
     private FieldPlan renumbered(FieldPlan f, List<Pencil> used) {
         FieldPlan field = f.with(renumbered(f.recipe(), used));
         return f.hasPicture()
-                ? field.with(f.picture()
-                        .with(f.picture().tones().stream()
+                ? field.with(f.ownPicture()
+                        .with(f.ownPicture().tones().stream()
                                 .map(t -> t.with(renumbered(t.recipe(), used)))
                                 .toList()))
                 : field;

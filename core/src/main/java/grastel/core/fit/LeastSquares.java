@@ -1,5 +1,6 @@
 package grastel.core.fit;
 
+import grastel.core.known.Known;
 import java.util.List;
 import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.exception.MathRuntimeException;
@@ -11,6 +12,7 @@ import org.hipparchus.linear.RealVector;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
 import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
 import org.hipparchus.util.Pair;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Least squares by Levenberg and Marquardt's method, as Hipparchus has it, with slopes by differences. Every unknown has a
@@ -83,7 +85,7 @@ public final class LeastSquares {
     private static final class Best {
         private double[] point;
         private double least = Double.POSITIVE_INFINITY;
-        private Pair<RealVector, RealMatrix> there;
+        private @Nullable Pair<RealVector, RealMatrix> there;
 
         Best(double[] start) {
             this.point = start;
@@ -101,7 +103,7 @@ public final class LeastSquares {
 
         /** Inverse of the curvature; the prior keeps it from being singular. */
         RealMatrix covariance(int measured) {
-            RealMatrix slopes = there.getSecond();
+            RealMatrix slopes = Known.here(there, "a point that was tried").getSecond();
             RealMatrix curvature = slopes.transposeMultiply(slopes);
             double disagreement = Math.max(1, least * least / Math.max(1, measured));
             try {

@@ -1,6 +1,7 @@
 package grastel.core.inversion;
 
 import grastel.core.inversion.Inversion.Likelihoods;
+import grastel.core.known.Known;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
@@ -63,6 +64,6 @@ public final class Habit {
 
     /** Where a field's recipe leaves no room for a way, who goes it draws the field as asked. */
     private static double of(Likelihoods field, Way way) {
-        return field.ways().getOrDefault(way, field.ways().get(Way.AS_ASKED));
+        return field.ways().getOrDefault(way, Known.in(field.ways(), Way.AS_ASKED));
     }
 }

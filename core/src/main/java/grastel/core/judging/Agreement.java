@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where a teacher and the proposals part, goal by goal. Nothing is shifted by it: it says how often they agree, and by what
@@ -34,7 +35,7 @@ public record Agreement(
         int higher,
         int lower,
         int agreeNow,
-        Double factor,
+        @Nullable Double factor,
         int agreeThen,
         double secure,
         double inUse) {

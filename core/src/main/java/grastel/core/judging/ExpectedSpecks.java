@@ -44,7 +44,7 @@ public final class ExpectedSpecks {
     public double grain(FieldPlan field) {
         return grains.computeIfAbsent(
                 field.id(),
-                id -> Math.sqrt(field.picture().tones().stream()
+                id -> Math.sqrt(field.ownPicture().tones().stream()
                         .mapToDouble(t -> {
                             List<Layer> layers = t.recipe().layers(plan.palette(), 0.5, plan.pressures());
                             double grain = StrokeMap.grain(

@@ -6,6 +6,7 @@ import grastel.core.exercise.goal.Ladder;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.GoalPlan;
+import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.reading.PageReading;
 import grastel.core.reading.fields.FieldReading;
@@ -18,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Which fields of an exercise a student does again: those that keep its goals below secure. Of a goal that is as good as its
@@ -36,7 +38,11 @@ public final class FieldsToRedo {
     }
 
     /** A goal as it stands. @param field the one to look at, or null */
-    public record Missed(Goal goal, Level level, Cause cause, String field) {}
+    public record Missed(
+            Goal goal,
+            Level level,
+            @Nullable Cause cause,
+            @Nullable String field) {}
 
     /**
      * The fields in their order, each with why; nothing where all is secure or was not reached.
@@ -77,18 +83,18 @@ public final class FieldsToRedo {
         return found.isEmpty() ? because(missed.cause(), ofRow(goal.fields(), missed.cause())) : found;
     }
 
-    private static Map<String, Optional<Cause>> because(Cause cause, Collection<String> fields) {
+    private static Map<String, Optional<Cause>> because(@Nullable Cause cause, Collection<String> fields) {
         return fields.stream().distinct().collect(Collectors.toMap(f -> f, f -> Optional.ofNullable(cause)));
     }
 
     private List<String> leftOut(GoalPlan goal, Map<String, FieldReading> byField) {
         return goal.fields().stream()
-                .filter(f -> byField.get(f).blank() && !Judge.isToBeBare(plan.field(f)))
+                .filter(f -> Known.in(byField, f).blank() && !Judge.isToBeBare(plan.field(f)))
                 .toList();
     }
 
     /** Of fields that are wrong as a row: the end that was missed, else all. @param row from light to dark */
-    private static List<String> ofRow(List<String> row, Cause cause) {
+    private static List<String> ofRow(List<String> row, @Nullable Cause cause) {
         String lightest = row.get(0);
         String darkest = row.get(row.size() - 1);
         if (cause == null) {

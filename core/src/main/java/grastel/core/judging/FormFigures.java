@@ -30,8 +30,11 @@ final class FormFigures {
     static List<Figure> core(Tried tried) {
         GoalFields.Among of = (GoalFields.Among) tried.of();
         AskedAndRead core = tried.filled().get(of.field());
+        if (core == null) {
+            return List.of();
+        }
         return tried.each().stream()
-                .filter(zone -> core != null && zone != core)
+                .filter(zone -> !zone.id().equals(core.id()))
                 .min(Comparator.comparingDouble(AskedAndRead::lightness))
                 .map(next -> new Figure(
                         new Measured(next.lightness() - core.lightness(), next.apart(core)),

@@ -1,6 +1,7 @@
 package grastel.core.judging;
 
 import grastel.core.exercise.goal.Goal;
+import grastel.core.known.Known;
 import grastel.core.reading.fields.FieldReading;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +9,7 @@ import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Settles the cause of a goal by what other measures of the same page say: many faults look alike in one figure and part in a
@@ -64,7 +66,7 @@ final class JointCauses {
     }
 
     private boolean has(Goal goal, Cause... causes) {
-        return fails(goal) && Set.of(causes).contains(byGoal.get(goal).cause());
+        return fails(goal) && Set.of(causes).contains(Known.in(byGoal, goal).cause());
     }
 
     private boolean fails(Goal goal) {
@@ -77,12 +79,12 @@ final class JointCauses {
         return p != null && p.level().compareTo(Level.SECURE) >= 0;
     }
 
-    private boolean runsOneWay(String field) {
+    private boolean runsOneWay(@Nullable String field) {
         FieldReading read = byField.get(field);
         return read != null && read.strokes() != null && read.strokes().coherence() > ONE_WAY;
     }
 
-    private double specks(String field) {
-        return byField.get(field).specks().value();
+    private double specks(@Nullable String field) {
+        return Known.in(byField, field).specks().value();
     }
 }

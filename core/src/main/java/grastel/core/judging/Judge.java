@@ -6,6 +6,7 @@ import grastel.core.exercise.goal.Ladder;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.GoalPlan;
+import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.reading.PageFlag;
 import grastel.core.reading.PageReading;
@@ -124,9 +125,11 @@ public final class Judge {
                 .filter(goal -> told.contains(goal.goal()))
                 .filter(goal -> !(grey && OF_COLOUR.contains(goal.goal())))
                 .filter(goal -> !OF_STRIPS.contains(goal.goal())
-                        || goal.fields().stream().allMatch(f -> byField.get(f).profile() != null))
+                        || goal.fields().stream()
+                                .allMatch(f -> Known.in(byField, f).profile() != null))
                 .filter(goal -> goal.goal() != Goal.NEAT_EDGE
-                        || goal.fields().stream().allMatch(f -> byField.get(f).outside() != null))
+                        || goal.fields().stream()
+                                .allMatch(f -> Known.in(byField, f).outside() != null))
                 .map(goal -> propose(goal, byField, notReached))
                 .flatMap(Optional::stream)
                 .toList();
@@ -137,7 +140,7 @@ public final class Judge {
     private Set<Goal> told(Map<String, FieldReading> byField) {
         boolean byPlan = plan.fields().stream()
                 .filter(f -> f.hasPicture() && byField.containsKey(f.id()))
-                .map(f -> PieceFigures.of(new Measure.AskedAndRead(f, byField.get(f.id()), cover)))
+                .map(f -> PieceFigures.of(new Measure.AskedAndRead(f, Known.in(byField, f.id()), cover)))
                 .flatMap(Optional::stream)
                 .map(PieceFigures::pattern)
                 .flatMap(Optional::stream)
@@ -154,7 +157,7 @@ public final class Judge {
                 .filter(f -> !isToBeBare(f) && byField.containsKey(f.id()))
                 .toList();
         int end = order.size();
-        while (end > 0 && byField.get(order.get(end - 1).id()).blank()) {
+        while (end > 0 && Known.in(byField, order.get(end - 1).id()).blank()) {
             end--;
         }
         return end == 0
@@ -192,7 +195,7 @@ public final class Judge {
 
     /** The figure of each part of a goal that can be judged by itself; fields by their ids. */
     List<Measure.Figure> figures(GoalPlan goal, Map<String, FieldReading> byField) {
-        FieldReading first = byField.get(goal.fields().get(0));
+        FieldReading first = Known.in(byField, goal.fields().get(0));
         Tried tried = tried(goal, byField);
         return tried.filled().isEmpty()
                 ? List.of()
@@ -203,7 +206,7 @@ public final class Judge {
         Map<String, FieldPlan> asked =
                 goal.fields().stream().map(plan::field).collect(Collectors.toMap(FieldPlan::id, f -> f));
         Map<String, Measure.AskedAndRead> filled = asked.values().stream()
-                .map(f -> new Measure.AskedAndRead(f, byField.get(f.id()), cover))
+                .map(f -> new Measure.AskedAndRead(f, Known.in(byField, f.id()), cover))
                 .filter(p -> !p.read().blank() || isToBeBare(p.asked()))
                 .collect(Collectors.toMap(Measure.AskedAndRead::id, p -> p));
         return new Tried(goal.of(), asked, filled);

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The figure of a goal from its fields.
@@ -66,8 +67,12 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     }
 
     /** @param field the field to look at, or null where it is all of them; @param atMm where along a strip, or null */
-    record Figure(Measured measured, Cause cause, String field, Double atMm) {
-        Figure(Measured measured, Cause cause, String field) {
+    record Figure(
+            Measured measured,
+            Cause cause,
+            @Nullable String field,
+            @Nullable Double atMm) {
+        Figure(Measured measured, Cause cause, @Nullable String field) {
             this(measured, cause, field, null);
         }
     }

@@ -162,7 +162,7 @@ final class PieceEdges {
 
     /** Over how much the edges change that are hard in the plan, median, mm. */
     Optional<Figure> crispness() {
-        double cellMm = pair.asked().picture().cellMm();
+        double cellMm = pair.asked().ownPicture().cellMm();
         List<Double> widths = new ArrayList<>();
         for (int i : cells) {
             for (int step : new int[] {1, columns}) {
@@ -186,7 +186,7 @@ final class PieceEdges {
 
     /** Share of the borders between zones which the plan has soft or lost that are not drawn as an edge, %. */
     Optional<Figure> softness() {
-        double cellMm = pair.asked().picture().cellMm();
+        double cellMm = pair.asked().ownPicture().cellMm();
         int kept = 0;
         int count = 0;
         for (int i : cells) {

@@ -67,7 +67,7 @@ final class PieceFigures {
 
     private PieceFigures(AskedAndRead pair, Registration laid) {
         this.pair = pair;
-        this.plan = pair.asked().picture();
+        this.plan = pair.asked().ownPicture();
         this.columns = plan.columns();
         this.rows = plan.rows();
         this.places = plan.places();

@@ -19,7 +19,7 @@ public final class PieceMap {
     /** Middle grey where a picture is as planned, lighter where it is too light; none where no picture was read. */
     public static Optional<BufferedImage> of(FieldPlan field, FieldReading read) {
         return Registration.of(field.picture(), read.picture())
-                .map(laid -> painted(field.picture().columns(), laid));
+                .map(laid -> painted(field.ownPicture().columns(), laid));
     }
 
     private static BufferedImage painted(int columns, Registration laid) {

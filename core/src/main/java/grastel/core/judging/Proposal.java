@@ -3,6 +3,7 @@ package grastel.core.judging;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.goal.Ladder;
 import grastel.core.reading.fields.Measured;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A proposed level for one goal.
@@ -17,7 +18,14 @@ import grastel.core.reading.fields.Measured;
  * @param atMm where along a strip to look, mm from its left end; null elsewhere
  */
 public record Proposal(
-        Goal goal, Level level, Measured figure, Ladder ladder, boolean close, Cause cause, String field, Double atMm) {
+        Goal goal,
+        Level level,
+        @Nullable Measured figure,
+        Ladder ladder,
+        boolean close,
+        @Nullable Cause cause,
+        @Nullable String field,
+        @Nullable Double atMm) {
     Proposal because(Cause other) {
         return new Proposal(goal, level, figure, ladder, close, other, field, atMm);
     }

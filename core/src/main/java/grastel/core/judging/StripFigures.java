@@ -5,6 +5,7 @@ import grastel.core.colour.Lab;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;
+import grastel.core.known.Known;
 import grastel.core.reading.fields.Measured;
 import grastel.core.reading.strips.Bands;
 import grastel.core.reading.strips.Profile;
@@ -43,7 +44,7 @@ final class StripFigures {
     private final double error;
 
     private StripFigures(AskedAndRead pair) {
-        along = pair.read().profile();
+        along = Known.here(pair.read().profile(), "the profile of a strip");
         asked = pair.asked();
         field = pair.read().field();
         error = 2 * along.noise() / Math.sqrt(WINDOW / along.stepMm());

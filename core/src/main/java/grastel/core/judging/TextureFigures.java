@@ -6,6 +6,7 @@ import grastel.core.exercise.texture.StrokeMarks;
 import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;
 import grastel.core.reading.fields.Measured;
+import grastel.core.reading.fields.PictureReading;
 import grastel.core.reading.fields.StrokeMap;
 import grastel.core.reading.fields.StrokeMap.Window;
 import java.util.Arrays;
@@ -36,28 +37,27 @@ final class TextureFigures {
     private final StrokeMap strokes;
     private final Window[] windows;
 
-    private TextureFigures(AskedAndRead pair) {
+    private TextureFigures(AskedAndRead pair, PicturePlan plan, Texture texture, StrokeMap strokes) {
         this.pair = pair;
-        this.plan = pair.asked().picture();
-        this.texture = plan.texture();
+        this.plan = plan;
+        this.texture = texture;
         this.ways = texture.ways();
-        this.strokes = pair.read().picture().strokes();
+        this.strokes = strokes;
         this.windows = strokes.windows();
     }
 
     /** None where strokes were not asked, or not read. */
     static Optional<TextureFigures> of(AskedAndRead pair) {
         PicturePlan plan = pair.asked().picture();
-        boolean told = plan != null
-                && plan.texture() != null
-                && pair.read().picture() != null
-                && pair.read().picture().strokes() != null;
-        return Optional.of(pair)
-                .filter(p -> told
-                        && p.read().picture().strokes().columns()
-                                == plan.texture().columns()
-                        && p.read().picture().strokes().rows() == plan.texture().rows())
-                .map(TextureFigures::new);
+        PictureReading read = pair.read().picture();
+        if (plan == null || read == null) {
+            return Optional.empty();
+        }
+        Texture asked = plan.texture();
+        StrokeMap seen = read.strokes();
+        return asked != null && seen != null && seen.columns() == asked.columns() && seen.rows() == asked.rows()
+                ? Optional.of(new TextureFigures(pair, plan, asked, seen))
+                : Optional.empty();
     }
 
     /** Windows that have a direction in the plan and could be seen. */

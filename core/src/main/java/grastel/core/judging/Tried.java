@@ -4,6 +4,7 @@ import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.GoalFields;
 import grastel.core.exercise.plan.GoalFields.Change;
 import grastel.core.judging.Measure.AskedAndRead;
+import grastel.core.known.Known;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -41,7 +42,7 @@ record Tried(GoalFields of, Map<String, FieldPlan> asked, Map<String, AskedAndRe
         List<String> all = of.all();
         return all.stream()
                 .filter(filled::containsKey)
-                .map(id -> new Placed(all.indexOf(id), filled.get(id)))
+                .map(id -> new Placed(all.indexOf(id), Known.in(filled, id)))
                 .toList();
     }
 
@@ -51,14 +52,15 @@ record Tried(GoalFields of, Map<String, FieldPlan> asked, Map<String, AskedAndRe
     }
 
     double askedAt(int place) {
-        return asked.get(of.all().get(place)).askedLightness();
+        return Known.in(asked, of.all().get(place)).askedLightness();
     }
 
     List<Family> families() {
         return ((GoalFields.Families) of)
                 .families().stream()
                         .filter(f -> hasAll(f.tint(), f.hue(), f.shade()))
-                        .map(f -> new Family(filled.get(f.tint()), filled.get(f.hue()), filled.get(f.shade())))
+                        .map(f -> new Family(
+                                Known.in(filled, f.tint()), Known.in(filled, f.hue()), Known.in(filled, f.shade())))
                         .toList();
     }
 
@@ -69,7 +71,7 @@ record Tried(GoalFields of, Map<String, FieldPlan> asked, Map<String, AskedAndRe
 
     Optional<Changed> changed(Change change) {
         return hasAll(change.plain(), change.changed())
-                ? Optional.of(new Changed(filled.get(change.plain()), filled.get(change.changed())))
+                ? Optional.of(new Changed(Known.in(filled, change.plain()), Known.in(filled, change.changed())))
                 : Optional.empty();
     }
 

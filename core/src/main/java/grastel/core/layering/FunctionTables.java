@@ -10,7 +10,7 @@ final class FunctionTables {
 
     private static final int STEPS_PER_UNIT = 32;
     private static final double NOTHING_LEFT = 40;
-    private static final double[] FADES = new double[(int) NOTHING_LEFT * STEPS_PER_UNIT + 1];
+    private static final double[] FADES = new double[((int) NOTHING_LEFT) * STEPS_PER_UNIT + 1];
 
     private static final int ROOT_STEPS = 2048;
     private static final double[] ROOTS = new double[ROOT_STEPS + 2];

@@ -1,5 +1,6 @@
 package grastel.core.layering;
 
+import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import grastel.core.media.Pencil.Binder;
 import java.util.EnumMap;
@@ -42,6 +43,6 @@ record Handling(
             Binder.MARKER, new Handling(1, 1, 1, 0, 0, 0, false, true)));
 
     static Handling of(Pencil pencil) {
-        return ALL.get(pencil.binder());
+        return Known.in(ALL, pencil.binder());
     }
 }

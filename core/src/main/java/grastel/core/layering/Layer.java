@@ -1,6 +1,7 @@
 package grastel.core.layering;
 
 import grastel.core.media.Pencil;
+import org.jspecify.annotations.Nullable;
 
 /** One thing done to a field before the next: a colour laid, burnished, dissolved, stumped or lifted. */
 public sealed interface Layer {
@@ -51,7 +52,7 @@ public sealed interface Layer {
     }
 
     /** The pencil it uses, or null for solvent, stump and eraser. */
-    default Pencil pencil() {
+    default @Nullable Pencil pencil() {
         if (this instanceof Colour colour) {
             return colour.pass().pencil();
         }

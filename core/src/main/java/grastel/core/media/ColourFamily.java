@@ -2,6 +2,7 @@ package grastel.core.media;
 
 import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
+import org.jspecify.annotations.Nullable;
 
 /** The family a class files a pencil under. */
 public enum ColourFamily {
@@ -22,9 +23,9 @@ public enum ColourFamily {
     private static final double GREYISH = 9;
     private static final double PALE_CHROMA = 20;
 
-    private final PaintersWheel.Name place;
+    private final PaintersWheel.@Nullable Name place;
 
-    ColourFamily(PaintersWheel.Name place) {
+    ColourFamily(PaintersWheel.@Nullable Name place) {
         this.place = place;
     }
 

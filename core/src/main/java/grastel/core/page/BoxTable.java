@@ -5,6 +5,7 @@ import grastel.core.page.PageLayout.Text;
 import grastel.core.page.PageLayout.Weight;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Lays out boxes in rows under column heads, on as many pages as it needs. */
 public final class BoxTable {
@@ -32,7 +33,7 @@ public final class BoxTable {
     }
 
     /** @param id unique on the sheet; null where there is no box; @param head over this box alone, or empty */
-    public record Box(String id, String head) {}
+    public record Box(@Nullable String id, String head) {}
 
     /**
      * The pages without a code on them.

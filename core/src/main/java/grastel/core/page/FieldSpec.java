@@ -3,6 +3,7 @@ package grastel.core.page;
 import grastel.core.exercise.plan.FieldPlan.Point;
 import grastel.core.exercise.plan.PicturePlan.Guide;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A field to be laid out.
@@ -23,7 +24,7 @@ public record FieldSpec(
         double widthMm,
         double heightMm,
         List<List<Point>> outline,
-        Double askedLightness,
+        @Nullable Double askedLightness,
         String asked,
         List<String> recipe,
         Inside inside) {
@@ -44,7 +45,7 @@ public record FieldSpec(
             double widthMm,
             double heightMm,
             List<List<Point>> outline,
-            Double askedLightness,
+            @Nullable Double askedLightness,
             String asked,
             List<String> recipe) {
         this(id, group, widthMm, heightMm, outline, askedLightness, asked, recipe, Inside.NOTHING);

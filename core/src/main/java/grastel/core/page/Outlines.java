@@ -42,14 +42,15 @@ final class Outlines {
     /** The place furthest from any line of the shape's largest part. */
     static Point middle(List<List<Point>> outline) {
         List<Polygon> loops = outline.stream().map(Outlines::polygon).toList();
-        Polygon largest = loops.get(0);
-        for (Polygon loop : loops) {
-            largest = loop.getArea() > largest.getArea() ? loop : largest;
+        int most = 0;
+        for (int i = 1; i < loops.size(); i++) {
+            most = loops.get(i).getArea() > loops.get(most).getArea() ? i : most;
         }
+        Polygon largest = loops.get(most);
         List<Polygon> holes = new ArrayList<>();
-        for (Polygon loop : loops) {
-            if (loop != largest && largest.contains(loop)) {
-                holes.add(loop);
+        for (int i = 0; i < loops.size(); i++) {
+            if (i != most && largest.contains(loops.get(i))) {
+                holes.add(loops.get(i));
             }
         }
         Polygon shape = SHAPES.createPolygon(

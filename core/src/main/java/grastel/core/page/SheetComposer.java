@@ -9,6 +9,7 @@ import grastel.core.page.PageLayout.Text;
 import grastel.core.page.PageLayout.Weight;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Lays a sheet out on as many pages as it needs: head, exercises one after the other as rows of fields with their recipes,
@@ -116,7 +117,7 @@ public final class SheetComposer {
     }
 
     /** Null where a row is higher than a page. */
-    private static SheetComposer fitting(
+    private static @Nullable SheetComposer fitting(
             PageSize size, SheetWords words, List<Section> sections, List<String> pencils, WordSizes sizes) {
         try {
             return composed(size, words, sections, pencils, sizes);
@@ -233,8 +234,8 @@ public final class SheetComposer {
 
     private void rows(List<FieldSpec> specs) {
         List<Row> rows = arranged(specs);
-        for (Row row : rows) {
-            row(row, row == rows.get(0) ? specs.get(0).group() : "");
+        for (int i = 0; i < rows.size(); i++) {
+            row(rows.get(i), i == 0 ? specs.get(0).group() : "");
         }
     }
 

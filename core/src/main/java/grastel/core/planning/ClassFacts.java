@@ -5,6 +5,7 @@ import grastel.core.media.Pencil;
 import grastel.core.recipe.Method;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a course is held against.
@@ -19,7 +20,7 @@ public record ClassFacts(
         GradeBand band,
         Method method,
         Map<Skill, Secure> secure,
-        Map<Pencil, Integer> copies,
+        @Nullable Map<Pencil, Integer> copies,
         double ready) {
     /** Two of three. */
     public static final double USUALLY_READY = 2.0 / 3;
@@ -38,7 +39,7 @@ public record ClassFacts(
      *
      * @return null where nobody said what the class has
      */
-    public Integer copiesOf(Pencil pencil) {
+    public @Nullable Integer copiesOf(Pencil pencil) {
         return copies == null
                 ? null
                 : copies.entrySet().stream()
@@ -52,6 +53,6 @@ public record ClassFacts(
     }
 
     List<Pencil> pencils() {
-        return List.copyOf(copies.keySet());
+        return copies == null ? List.of() : List.copyOf(copies.keySet());
     }
 }

@@ -1,6 +1,7 @@
 package grastel.core.planning;
 
 import grastel.core.exercise.goal.GradeBand;
+import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import grastel.core.planning.ClassFacts.Secure;
 import grastel.core.planning.Laid.OnPeriod;
@@ -27,6 +28,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Finds what does not come out in a course. Lessons that are past are not held against anything any more. */
 public final class CourseCheck {
@@ -91,12 +93,13 @@ public final class CourseCheck {
                 warnings.add(new NeededBeforeTaught(lesson.id(), anyOf, taughtIn(anyOf)));
             } else if (anyOf.stream().noneMatch(s -> isSecure(s) || isOpen(s))) {
                 anyOf.stream()
-                        .max(Comparator.comparingInt(s -> facts.secure().get(s).students()))
+                        .max(Comparator.comparingInt(
+                                s -> Known.in(facts.secure(), s).students()))
                         .ifPresent(s -> warnings.add(new FewSecure(
                                 lesson.id(),
                                 s,
-                                facts.secure().get(s).students(),
-                                facts.secure().get(s).of())));
+                                Known.in(facts.secure(), s).students(),
+                                Known.in(facts.secure(), s).of())));
             }
         });
     }
@@ -111,7 +114,7 @@ public final class CourseCheck {
         return !facts.secure().containsKey(skill);
     }
 
-    private String taughtIn(Set<Skill> anyOf) {
+    private @Nullable String taughtIn(Set<Skill> anyOf) {
         return lessons.stream()
                 .filter(l -> given(l).stream().anyMatch(anyOf::contains))
                 .map(Lesson::id)
@@ -144,7 +147,7 @@ public final class CourseCheck {
         });
         Demand.of(lesson.stages()).forEach(want -> {
             Pencil pencil = want.pencil();
-            int copies = facts.copiesOf(pencil);
+            int copies = Known.here(facts.copiesOf(pencil), "what the class has");
             if (copies == 0) {
                 warnings.add(new PencilMissing(
                         lesson.id(),

@@ -1,5 +1,6 @@
 package grastel.core.planning;
 
+import grastel.core.known.Known;
 import grastel.core.planning.Logged.Done;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -8,6 +9,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** The stages of a course in their order, and which of them are past. */
 final class Items {
@@ -39,7 +41,7 @@ final class Items {
         }
         for (Logged logged : log) {
             List<Item> here = lessons.stream()
-                    .flatMap(l -> byLesson.get(l.id()).stream())
+                    .flatMap(l -> Known.in(byLesson, l.id()).stream())
                     .filter(i -> logged.finished().contains(i.lesson())
                             || logged.done()
                                     .contains(new Done(i.lesson(), i.stage().id())))
@@ -50,17 +52,20 @@ final class Items {
     }
 
     /** What was done in a logged period. */
+    @Nullable
     List<Item> done(LocalDateTime period) {
         return done.get(period);
     }
 
     /** What is still to be done of a lesson. */
     List<Item> open(Lesson lesson) {
-        return byLesson.get(lesson.id()).stream().filter(i -> !past.contains(i)).toList();
+        return Known.in(byLesson, lesson.id()).stream()
+                .filter(i -> !past.contains(i))
+                .toList();
     }
 
     /** True where some of a lesson is past. */
     boolean isBegun(Lesson lesson) {
-        return byLesson.get(lesson.id()).stream().anyMatch(past::contains);
+        return Known.in(byLesson, lesson.id()).stream().anyMatch(past::contains);
     }
 }

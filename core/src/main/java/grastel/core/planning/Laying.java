@@ -1,5 +1,6 @@
 package grastel.core.planning;
 
+import grastel.core.known.Known;
 import grastel.core.planning.Items.Item;
 import grastel.core.planning.Laid.Left;
 import grastel.core.planning.Laid.OnPeriod;
@@ -95,7 +96,8 @@ public final class Laying {
         while (laid.size() < periods.size() && periods.get(laid.size()).starts().isBefore(pin)) {
             Period period = periods.get(laid.size());
             if (logged.contains(period.key())) {
-                laid.add(onPeriod(period, items.done(period.key()), true));
+                laid.add(onPeriod(
+                        period, Known.here(items.done(period.key()), "what was done on " + period.key()), true));
             } else {
                 leaveWhatIsTooLong(pin);
                 laid.add(onPeriod(period, taken(time.room(period.minutes()), bounds[laid.size()]), false));

@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A lesson as it is laid on periods.
@@ -12,7 +13,8 @@ import java.util.Set;
  * @param stages in the order they are done, may be empty
  * @param pin the period it begins in whatever comes before, by when it is held; null for wherever it falls
  */
-public record Lesson(String id, List<Stage> stages, LocalDateTime pin) {
+public record Lesson(
+        String id, List<Stage> stages, @Nullable LocalDateTime pin) {
     public Lesson {
         stages = List.copyOf(stages);
         Set<String> seen = new HashSet<>();

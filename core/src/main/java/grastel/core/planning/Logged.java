@@ -2,6 +2,7 @@ package grastel.core.planning;
 
 import grastel.core.planning.calendar.Period;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What really happened in a period.
@@ -18,5 +19,5 @@ public record Logged(Period period, Set<Done> done, Set<String> finished, boolea
     }
 
     /** A stage of a lesson, by their ids. */
-    public record Done(String lesson, String stage) {}
+    public record Done(@Nullable String lesson, @Nullable String stage) {}
 }

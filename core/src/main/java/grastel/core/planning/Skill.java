@@ -1,6 +1,7 @@
 package grastel.core.planning;
 
 import grastel.core.exercise.goal.Goal;
+import grastel.core.known.Known;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -122,7 +123,7 @@ public enum Skill {
     /** What a goal of a kind of exercise shows. @param kind its id */
     public static List<Skill> seenIn(String kind, Goal goal) {
         return taughtBy(kind).stream()
-                .filter(s -> s.evidence.get(kind).contains(goal))
+                .filter(s -> Known.in(s.evidence, kind).contains(goal))
                 .toList();
     }
 }

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Sheets as stages of a lesson. Their minutes are those of {@link FieldWork}, so that sheet and course agree. */
 public final class Stages {
@@ -80,7 +81,7 @@ public final class Stages {
      * @param from id of the first stage of work, null for the beginning
      * @param until id of the first that is no longer part of it, null for the end; ids that are not there count as null
      */
-    public static List<Stage> between(List<Stage> stages, String from, String until) {
+    public static List<Stage> between(List<Stage> stages, @Nullable String from, @Nullable String until) {
         List<Stage> work = stages.stream().filter(Stage::isPaced).toList();
         List<String> ids = work.stream().map(Stage::id).toList();
         int first = Math.max(0, ids.indexOf(from));

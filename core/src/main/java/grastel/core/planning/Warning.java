@@ -4,6 +4,7 @@ import grastel.core.media.Pencil;
 import grastel.core.recipe.Substitutes.Substitute;
 import java.time.LocalDateTime;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** What does not come out in a course, with its figures. What to do about it is said beside each. */
 public sealed interface Warning {
@@ -17,13 +18,15 @@ public sealed interface Warning {
      * @param anyOf one of them is enough
      * @param taughtIn a later lesson that gives one, or null
      */
-    record NeededBeforeTaught(String lesson, Set<Skill> anyOf, String taughtIn) implements Warning {}
+    record NeededBeforeTaught(
+            String lesson, Set<Skill> anyOf, @Nullable String taughtIn) implements Warning {}
 
     /** Too few are secure in a needed skill. Remedy: teach the lesson that gives it again before. */
     record FewSecure(String lesson, Skill skill, int secure, int students) implements Warning {}
 
     /** A pencil is not at hand. Remedy: the substitute. @param substitute null where the class has none that lays colour */
-    record PencilMissing(String lesson, Pencil pencil, Substitute substitute) implements Warning {}
+    record PencilMissing(
+            String lesson, Pencil pencil, @Nullable Substitute substitute) implements Warning {}
 
     /** Remedy: turns, where copies are enough for them; else a substitute, more copies or seats in pairs. */
     record TooFewCopies(String lesson, Pencil pencil, int students, int copies, int enoughInTurns) implements Warning {}
@@ -44,5 +47,5 @@ public sealed interface Warning {
     record PoorStop(String lesson, LocalDateTime period) implements Warning {}
 
     /** The pin names no held period. Remedy: take the pin away. @param pin where it was to begin */
-    record PinNotHeld(String lesson, LocalDateTime pin) implements Warning {}
+    record PinNotHeld(String lesson, @Nullable LocalDateTime pin) implements Warning {}
 }

@@ -1,6 +1,7 @@
 package grastel.core.progress;
 
 import grastel.core.judging.Level;
+import grastel.core.known.Known;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt.Shown;
 import grastel.core.progress.Standing.State;
@@ -142,7 +143,7 @@ public final class StudentRecord {
             }
         }
         List<Growth> growths = new ArrayList<>();
-        byGoal.forEach((key, all) -> growth(kinds.get(key), all).ifPresent(growths::add));
+        byGoal.forEach((key, all) -> growth(Known.in(kinds, key), all).ifPresent(growths::add));
         return growths;
     }
 

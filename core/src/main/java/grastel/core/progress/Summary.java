@@ -2,6 +2,7 @@ package grastel.core.progress;
 
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
+import grastel.core.known.Known;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Standing.State;
 import grastel.core.progress.Standing.Try;
@@ -62,7 +63,7 @@ public record Summary(
                 grown,
                 grown.stream().filter(Grown::isSeen).max(Comparator.comparingDouble(Grown::by)),
                 next,
-                next.map(skill -> standings.get(skill).latest().weakest().cause()));
+                next.map(skill -> Known.in(standings, skill).latest().weakest().cause()));
     }
 
     private static boolean shows(Growth growth, Skill skill) {

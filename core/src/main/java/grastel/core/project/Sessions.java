@@ -6,6 +6,7 @@ import grastel.core.exercise.PlanBuilder;
 import grastel.core.exercise.Setting;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.PicturePlan.Guide;
+import grastel.core.known.Known;
 import grastel.core.reference.Frame;
 import java.util.ArrayList;
 import java.util.List;
@@ -66,7 +67,7 @@ public final class Sessions {
         }
         Filling filling = new Filling(room);
         filling.add(0, OUTLINES_MINUTES);
-        order.stream().filter(minutes::containsKey).forEach(zone -> filling.add(zone, minutes.get(zone)));
+        order.stream().filter(minutes::containsKey).forEach(zone -> filling.add(zone, Known.in(minutes, zone)));
         return filling.done();
     }
 

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The values one pencil can make on one paper: every pressure grade with one to five passes, the harder over the softer,
@@ -36,10 +37,10 @@ public final class PencilReach {
     /** One pressure alone. */
     private final List<PressureRecipe> plain = new ArrayList<>();
     /** One and two pressures; made when first asked for. */
-    private List<PressureRecipe> all;
+    private @Nullable List<PressureRecipe> all;
 
     /** What the pencil is laid on. @param foundation null for bare paper */
-    private record Ground(PressureGrade foundation, Swatch swatch) {}
+    private record Ground(@Nullable PressureGrade foundation, Swatch swatch) {}
 
     private PencilReach(Pencil pencil, Paper paper, Optional<Pencil> foundation, Pressures pressures) {
         this.pencil = pencil;

@@ -2,6 +2,7 @@ package grastel.core.recipe;
 
 import grastel.core.layering.PressureGrade;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One pencil laid at one pressure, or at two, the softer first, and what that gives.
@@ -13,7 +14,7 @@ import java.util.List;
  * @param toothLeft predicted room for more layers, 0…1
  */
 public record PressureRecipe(
-        PressureGrade foundation, List<Laid> layers, double lightness, double specks, double toothLeft) {
+        @Nullable PressureGrade foundation, List<Laid> layers, double lightness, double specks, double toothLeft) {
     /** @param passes how often the field is gone over, 1…5 */
     public record Laid(PressureGrade grade, int passes) {}
 

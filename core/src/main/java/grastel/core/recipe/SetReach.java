@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The values and hues that a set of pencils makes on a paper with one, two or three layers, each laid lightly twice, at medium
@@ -38,7 +39,7 @@ public record SetReach(List<Cell> cells, int tried) {
      * @param hue null for greys
      * @param colour the purest reached; for greys the most neutral
      */
-    public record Cell(int value, PaintersWheel.Name hue, Lab colour, List<Step> steps) {}
+    public record Cell(int value, PaintersWheel.@Nullable Name hue, Lab colour, List<Step> steps) {}
 
     /** @throws Cancelled as soon as {@code cancelled} says so */
     public static SetReach of(PencilSet set, Paper paper, DoubleConsumer progress, BooleanSupplier cancelled) {
@@ -109,7 +110,7 @@ public record SetReach(List<Cell> cells, int tried) {
             int value = (int) Math.min(VALUES - 1.0, colour.value());
             boolean grey = colour.chroma() < GREYISH;
             PaintersWheel.Name hue = grey ? null : PaintersWheel.nameOf(colour.hueDegrees());
-            int at = value * 13 + (grey ? 12 : hue.ordinal());
+            int at = value * 13 + (hue == null ? 12 : hue.ordinal());
             Cell before = best[at];
             boolean better = before == null
                     || (grey

@@ -20,13 +20,14 @@ final class Joining {
 
     private Joining() {}
 
-    /** @param into the segment that took it in, itself while it is there */
     private static final class Segment {
         private double pixels;
         private double lightness;
         private double a;
         private double b;
+        /** The segment that took it in, itself while it is there. */
         private int into;
+
         private int changes;
         private final Set<Integer> beside = new HashSet<>();
 

@@ -1,10 +1,12 @@
 package grastel.core.reference;
 
+import grastel.core.known.Known;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.coverage.CoverageSimplifier;
 import org.locationtech.jts.coverage.CoverageValidator;
 import org.locationtech.jts.geom.Coordinate;
@@ -103,7 +105,7 @@ public final class Outlines {
                 take(sides, side);
                 loop.add(new Coordinate(side.fromX(), side.fromY()));
                 side = after(side, sides.get(key(side.toX(), side.toY())), first);
-            } while (side != first);
+            } while (!side.equals(first));
             loop.add(new Coordinate(first.fromX(), first.fromY()));
             loops.add(loop);
         }
@@ -112,7 +114,7 @@ public final class Outlines {
 
     private static void take(Map<Long, List<Side>> sides, Side side) {
         long key = key(side.fromX(), side.fromY());
-        List<Side> there = sides.get(key);
+        List<Side> there = Known.in(sides, key);
         there.remove(side);
         if (there.isEmpty()) {
             sides.remove(key);
@@ -120,7 +122,7 @@ public final class Outlines {
     }
 
     /** Of two ways on the one that turns right, round the same pixel. */
-    private static Side after(Side side, List<Side> ways, Side first) {
+    private static Side after(Side side, @Nullable List<Side> ways, Side first) {
         boolean closes = side.toX() == first.fromX() && side.toY() == first.fromY();
         Side right = null;
         if (ways != null) {

@@ -64,7 +64,7 @@ public final class ValueMap {
         float[] lightness = new float[count];
         for (int i = 0; i < count; i++) {
             int code = smooth.data[i] & 255;
-            labels[i] = (byte) (Parting.partOf(code, from));
+            labels[i] = (byte) Parting.partOf(code, from);
             lightness[i] = (float) (code / CODES);
         }
         double mm2PerPx = reference.mmPerPx() * reference.mmPerPx();

@@ -167,7 +167,7 @@ final class Filling {
             int l = Math.min(levels - 2, (int) at);
             double fl = at - l;
             int classes = light[0][0].length / 3;
-            int i = (int) Math.min(classes - 1, height * classes) * 3;
+            int i = ((int) Math.min(classes - 1, height * classes)) * 3;
             for (int c = 0; c < 3; c++) {
                 double here = between(light[station][l][i + c], light[station][l + 1][i + c], fl);
                 double there = between(light[next][l][i + c], light[next][l + 1][i + c], fl);

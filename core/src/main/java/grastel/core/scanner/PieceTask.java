@@ -56,7 +56,7 @@ public final class PieceTask {
 
     private PieceTask(ExercisePlan exercise, FieldPlan field) {
         this.field = field;
-        this.plan = field.picture();
+        this.plan = field.ownPicture();
         this.places = plan.places();
         this.layers = new ArrayList<>(plan.tones().stream()
                 .map(t -> t.recipe().layers(exercise.palette(), 0.5, exercise.pressures()))
@@ -111,10 +111,10 @@ public final class PieceTask {
                         .filter(f -> f != ONE_WAY || plan.texture() != null)
                         .toList();
             }
-            if (plan.texture().strokeMm() > 0) {
+            if (plan.ownTexture().strokeMm() > 0) {
                 return List.of(NONE, ONE_WAY, RUBBED, LONG_STROKES, SHORT_STROKES, ALL_MIDDLE);
             }
-            return plan.texture().open()
+            return plan.ownTexture().open()
                     ? List.of(NONE, FILLED, ALL_MIDDLE)
                     : List.of(NONE, SOFT_EDGES, LOST_HIGHLIGHT, ALL_MIDDLE);
         }
@@ -164,7 +164,7 @@ public final class PieceTask {
     private double across() {
         double cos = 0;
         double sin = 0;
-        for (byte way : plan.texture().ways()) {
+        for (byte way : plan.ownTexture().ways()) {
             if ((way & 255) != PicturePlan.Texture.NO_WAY) {
                 cos += Math.cos(Math.toRadians(2 * (way & 255)));
                 sin += Math.sin(Math.toRadians(2 * (way & 255)));

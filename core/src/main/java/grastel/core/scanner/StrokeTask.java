@@ -1,8 +1,10 @@
 package grastel.core.scanner;
 
 import grastel.core.exercise.plan.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan.Texture;
 import grastel.core.exercise.texture.StrokeMarks;
 import grastel.core.exercise.texture.StrokeMarks.Habit;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A picture with strokes: over its tones, darker where one lies and lighter between; or of its tones' own layers, pressed harder
@@ -16,13 +18,21 @@ final class StrokeTask implements FieldTask.Drawing {
 
     private final FieldTask.Drawing under;
     private final PicturePlan plan;
+    private final Texture texture;
     private final Habit habit;
     private final double relief;
-    private final StrokeMarks marks;
+    private final @Nullable StrokeMarks marks;
 
-    private StrokeTask(FieldTask.Drawing under, PicturePlan plan, Habit habit, double relief, StrokeMarks marks) {
+    private StrokeTask(
+            FieldTask.Drawing under,
+            PicturePlan plan,
+            Texture texture,
+            Habit habit,
+            double relief,
+            @Nullable StrokeMarks marks) {
         this.under = under;
         this.plan = plan;
+        this.texture = texture;
         this.habit = habit;
         this.relief = relief;
         this.marks = marks;
@@ -30,9 +40,10 @@ final class StrokeTask implements FieldTask.Drawing {
 
     /** What a plan asks for. @param habit of whoever draws beside that of the hand; @param firm share of the asked relief */
     static FieldTask.Drawing of(FieldTask.Drawing under, PicturePlan plan, Habit habit, double firm) {
-        return plan.texture() == null || plan.texture().strokeMm() == 0
+        Texture texture = plan.texture();
+        return texture == null || texture.strokeMm() == 0
                 ? under
-                : new StrokeTask(under, plan, habit, firm * plan.texture().relief(), null);
+                : new StrokeTask(under, plan, texture, habit, firm * texture.relief(), null);
     }
 
     @Override
@@ -42,13 +53,13 @@ final class StrokeTask implements FieldTask.Drawing {
                 habit.length(),
                 habit.uneven() + UNEVEN * hand.pressureScatter(),
                 habit.ownWay());
-        return new StrokeTask(under.by(hand, seed), plan, habit, relief, StrokeMarks.of(plan, own, seed));
+        return new StrokeTask(under.by(hand, seed), plan, texture, habit, relief, StrokeMarks.of(plan, own, seed));
     }
 
     @Override
     public double tone(double across, double down) {
         double tone = under.tone(across, down);
-        return marks == null || plan.texture().madeByPressure()
+        return marks == null || texture.madeByPressure()
                 ? tone
                 : marks.tone(tone, relief, across * plan.columns() * plan.cellMm(), down * plan.rows() * plan.cellMm());
     }
@@ -56,7 +67,7 @@ final class StrokeTask implements FieldTask.Drawing {
     @Override
     public double pressure(double across, double down) {
         double pressure = under.pressure(across, down);
-        return marks == null || !plan.texture().madeByPressure()
+        return marks == null || !texture.madeByPressure()
                 ? pressure
                 : pressure
                         * pressed(
@@ -69,11 +80,11 @@ final class StrokeTask implements FieldTask.Drawing {
 
     @Override
     public double leastPressure() {
-        return under.leastPressure() * (plan.texture().madeByPressure() ? pressed(0) : 1);
+        return under.leastPressure() * (texture.madeByPressure() ? pressed(0) : 1);
     }
 
     @Override
     public double mostPressure() {
-        return under.mostPressure() * (plan.texture().madeByPressure() ? pressed(1) : 1);
+        return under.mostPressure() * (texture.madeByPressure() ? pressed(1) : 1);
     }
 }

@@ -4,6 +4,7 @@ import grastel.core.colour.LinearRgb;
 import java.awt.image.BufferedImage;
 import java.util.Random;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A find on a cloth before a wall, lit from the upper left: form, core and cast shadow, reflected light and highlight as they would
@@ -13,6 +14,7 @@ public enum HarbourFind {
     /** White enamel with a blue rim. */
     ENAMEL_MUG(new double[] {0.80, 0.80, 0.76}, 0.5) {
         @Override
+        @Nullable
         Hit meet(double x, double y) {
             double u = (x - 0.5) / 0.24;
             if (Math.abs(u) > 1) {
@@ -30,7 +32,7 @@ public enum HarbourFind {
             return new Hit(new double[] {u, 0, Math.sqrt(1 - u * u)}, rim ? RIM : colour(), gloss());
         }
 
-        private Hit handle(double x, double y) {
+        private @Nullable Hit handle(double x, double y) {
             double off = Math.hypot((x - 0.74) / 0.9, y - 0.52);
             double across = (off - 0.11) / 0.028;
             return Math.abs(across) < 1 && x > 0.735
@@ -41,6 +43,7 @@ public enum HarbourFind {
     /** Green glass, round. */
     GLASS_FLOAT(new double[] {0.10, 0.32, 0.22}, 0.9) {
         @Override
+        @Nullable
         Hit meet(double x, double y) {
             double u = (x - 0.5) / 0.27;
             double v = (y - 0.55) / 0.27;
@@ -51,6 +54,7 @@ public enum HarbourFind {
     /** A blue-black shell, long and low. */
     MUSSEL(new double[] {0.06, 0.07, 0.13}, 0.4) {
         @Override
+        @Nullable
         Hit meet(double x, double y) {
             double u = (x - 0.5) / 0.36;
             double v = (y - 0.62 + 0.12 * u) / (0.16 * (1.15 - 0.35 * u));
@@ -87,7 +91,7 @@ public enum HarbourFind {
     }
 
     /** What is seen at a place, shares of the height; null where the thing is not. */
-    abstract Hit meet(double x, double y);
+    abstract @Nullable Hit meet(double x, double y);
 
     double[] colour() {
         return colour;

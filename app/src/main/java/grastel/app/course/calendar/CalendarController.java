@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -37,7 +38,7 @@ class CalendarController {
     }
 
     /** @param since null where there is no address */
-    record FeedView(Instant since) {}
+    record FeedView(@Nullable Instant since) {}
 
     /** @param path the address, told this once */
     record NewFeedView(@NotNull String path) {}

@@ -31,6 +31,7 @@ import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableStatus;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Periods and their lessons as a calendar (RFC 5545). Times are local with their zone, so that they stay with the school's
@@ -78,7 +79,8 @@ final class CalendarFile {
         return out.toByteArray();
     }
 
-    private static VEvent event(Lane lane, Period period, OnPeriod on, ZoneId zone, ZoneId written, Instant now) {
+    private static VEvent event(
+            Lane lane, Period period, @Nullable OnPeriod on, ZoneId zone, ZoneId written, Instant now) {
         ZonedDateTime starts = period.starts().atZone(zone).withZoneSameInstant(written);
         ZonedDateTime ends = period.ends().atZone(zone).withZoneSameInstant(written);
         VEvent event = new VEvent(starts, ends, summary(lane, on));
@@ -100,7 +102,7 @@ final class CalendarFile {
         return event;
     }
 
-    private static String summary(Lane lane, OnPeriod on) {
+    private static String summary(Lane lane, @Nullable OnPeriod on) {
         String name = lane.schoolClass().name();
         if (on == null || on.pieces().isEmpty()) {
             return name;

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import grastel.core.colour.Lab;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A course without class or dates, as {@code outline.schema.json} describes it. Pencils are named by keys of its own.
@@ -33,18 +34,22 @@ public record Outline(
     record OutlineLesson(
             String title,
             String aim,
-            Integer showMinutes,
-            Integer lookMinutes,
-            Integer workMinutes,
-            String notes,
+            @Nullable Integer showMinutes,
+            @Nullable Integer lookMinutes,
+            @Nullable Integer workMinutes,
+            @Nullable String notes,
             List<OutlineSheet> sheets) {}
 
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record OutlineSheet(String title, List<OutlineExercise> exercises) {}
+    record OutlineSheet(@Nullable String title, List<OutlineExercise> exercises) {}
 
     record OutlineExercise(String kind, Map<String, OutlineValue> values) {}
 
     /** One of them. @param pencil a key */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record OutlineValue(Double number, String word, List<String> words, String pencil) {}
+    record OutlineValue(
+            @Nullable Double number,
+            @Nullable String word,
+            @Nullable List<String> words,
+            @Nullable String pencil) {}
 }

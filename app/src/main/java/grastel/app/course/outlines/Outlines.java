@@ -23,6 +23,7 @@ import grastel.app.sheets.api.SheetData.ExerciseData;
 import grastel.app.sheets.api.SheetData.ValueData;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
+import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import grastel.core.page.PageSize;
 import grastel.core.recipe.Substitutes;
@@ -33,11 +34,13 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -97,7 +100,7 @@ public class Outlines {
         }
         Fitting fitting = new Fitting(of, materials, outline);
         outline.lessons().forEach(lesson -> all.add(fitting.lesson(lesson)));
-        return courses.set(schoolClass, null, new CourseData(null, all));
+        return courses.set(schoolClass, null, new CourseData(CourseData.VERSION, all));
     }
 
     /** A lesson of one exercise as it is suggested for the class. @param at its place, from 0 */
@@ -112,7 +115,7 @@ public class Outlines {
         OutlineLesson lesson = new OutlineLesson(kind.name(), kind.teaches(), null, null, null, null, List.of(one));
         Outline outline = new Outline(Outline.VERSION, kind.name(), "", List.of(), List.of(lesson));
         all.add(Math.max(0, Math.min(at, all.size())), new Fitting(of, materials, outline).lesson(lesson));
-        return courses.set(schoolClass, known, new CourseData(null, all));
+        return courses.set(schoolClass, known, new CourseData(CourseData.VERSION, all));
     }
 
     /** A class's course with its sheets, to be given to somebody else. */
@@ -136,7 +139,7 @@ public class Outlines {
                         l.notes(),
                         l.sheets().stream()
                                 .filter(byId::containsKey)
-                                .map(id -> packed(byId.get(id), owned, pencils))
+                                .map(id -> packed(Known.in(byId, id), owned, pencils))
                                 .toList()))
                 .toList();
         return files.written(new Outline(Outline.VERSION, of.name(), "", List.copyOf(pencils.values()), packed));
@@ -158,7 +161,7 @@ public class Outlines {
         return new OutlineSheet(sheet.title(), exercises);
     }
 
-    private static String key(KitPencil p, Map<UUID, OutlinePencil> pencils) {
+    private static @Nullable String key(@Nullable KitPencil p, Map<UUID, OutlinePencil> pencils) {
         return p == null
                 ? null
                 : pencils.computeIfAbsent(
@@ -209,9 +212,9 @@ public class Outlines {
                     lesson.title(),
                     lesson.aim(),
                     made,
-                    lesson.showMinutes(),
-                    lesson.lookMinutes(),
-                    lesson.workMinutes(),
+                    Objects.requireNonNullElse(lesson.showMinutes(), CourseData.USUAL_SHOW),
+                    Objects.requireNonNullElse(lesson.lookMinutes(), CourseData.USUAL_LOOK),
+                    Objects.requireNonNullElse(lesson.workMinutes(), 0),
                     null,
                     String.join("\n", said),
                     null,
@@ -257,7 +260,7 @@ public class Outlines {
         }
 
         /** The pencil itself, or the one at hand that comes nearest, value first. */
-        private UUID pencil(String key, Set<String> said) {
+        private @Nullable UUID pencil(String key, Set<String> said) {
             OutlinePencil wanted = asked.get(key);
             if (wanted == null) {
                 throw ApiProblem.invalid(

@@ -9,6 +9,7 @@ import grastel.app.course.rota.RotaDesk;
 import grastel.app.course.rota.RotaViews.RotaView;
 import grastel.app.platform.ApiProblem;
 import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.known.Known;
 import grastel.core.planning.Laid.Piece;
 import grastel.core.planning.Stage;
 import java.time.LocalDateTime;
@@ -98,11 +99,11 @@ public class CoursePapers {
                 .toList();
         return rotas.plan(
                 new RotaDesk.Asked(
-                        here.isEmpty() ? lane.stages().get(lesson.id()).stages() : here,
+                        here.isEmpty() ? Known.in(lane.stages(), lesson.id()).stages() : here,
                         lane.schoolClass().calendar().tables(),
                         lane.facts(),
                         lane.pace().pace().speed()),
-                stage -> PaperWords.stage(words.get(stage.id())));
+                stage -> PaperWords.stage(Known.in(words, stage.id())));
     }
 
     private static Stream<Piece> pieces(Lane lane, LocalDateTime period) {

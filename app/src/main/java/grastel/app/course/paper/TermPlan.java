@@ -7,6 +7,7 @@ import grastel.app.course.CourseViews.PeriodView;
 import grastel.app.course.CourseViews.PieceView;
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.app.platform.paper.PdfPages;
+import grastel.core.known.Known;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
@@ -60,7 +61,7 @@ public final class TermPlan {
     }
 
     private static String name(LaneView lane) {
-        String name = lane.term().name();
+        String name = Known.here(lane.term(), "the term").name();
         return name == null || name.isBlank() ? "" : name + ", ";
     }
 

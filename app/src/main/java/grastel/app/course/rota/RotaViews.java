@@ -4,6 +4,7 @@ import grastel.core.colour.Srgb;
 import grastel.core.media.Pencil;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Rotas as the screen wants them. Minutes are those of the class's middle student. */
 public final class RotaViews {
@@ -67,9 +68,9 @@ public final class RotaViews {
      */
     public record RotaRemedyView(
             @NotNull Change change,
-            RotaPencilView pencil,
-            RotaPencilView substitute,
-            Double deltaValue,
-            Double deltaHue,
+            @Nullable RotaPencilView pencil,
+            @Nullable RotaPencilView substitute,
+            @Nullable Double deltaValue,
+            @Nullable Double deltaHue,
             @NotNull double saves) {}
 }

@@ -24,6 +24,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -100,7 +101,8 @@ class CourseController {
             Skill again) {}
 
     /** @param at its place in the course, from 0; @param starts null where the term has no period for it */
-    record NextLessonView(@NotNull UUID lesson, @NotNull int at, LocalDateTime starts) {}
+    record NextLessonView(
+            @NotNull UUID lesson, @NotNull int at, @Nullable LocalDateTime starts) {}
 
     /** Every class with its course on its periods. */
     @GetMapping
@@ -184,8 +186,8 @@ class CourseController {
                         request.title(),
                         request.aim(),
                         List.of(),
-                        null,
-                        null,
+                        CourseData.USUAL_SHOW,
+                        CourseData.USUAL_LOOK,
                         request.workMinutes(),
                         null,
                         request.notes(),

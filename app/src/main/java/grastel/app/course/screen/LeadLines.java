@@ -5,6 +5,7 @@ import grastel.app.course.Lane;
 import grastel.app.kit.Kit;
 import grastel.app.kit.Kit.KitPencil;
 import grastel.core.colour.Srgb;
+import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import grastel.core.planning.Laid.OnPeriod;
 import grastel.core.planning.kit.Demand;
@@ -24,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What lead all courses together take, and when a pencil runs short. */
@@ -56,7 +58,7 @@ class LeadLines {
             @NotNull int copies,
             @NotNull double leftMm,
             @NotNull double neededMm,
-            LocalDate shortOn,
+            @Nullable LocalDate shortOn,
             @NotNull int order) {}
 
     /** Those that run short first. */
@@ -78,7 +80,7 @@ class LeadLines {
         }
         planned.sort(Comparator.comparing(Day::date));
         return LeadUse.forecasts(past, planned, stock).stream()
-                .map(f -> line(f, known.get(f.pencil().title()), stock.get(f.pencil())))
+                .map(f -> line(f, Known.in(known, f.pencil().title()), Known.in(stock, f.pencil())))
                 .toList();
     }
 

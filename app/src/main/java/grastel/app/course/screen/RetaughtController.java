@@ -5,6 +5,7 @@ import grastel.app.course.Courses;
 import grastel.app.course.Lane;
 import grastel.app.progress.Progress;
 import grastel.core.exercise.goal.Goal;
+import grastel.core.known.Known;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Reteaching;
 import grastel.core.progress.Reteaching.Figure;
@@ -16,6 +17,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -56,8 +58,8 @@ class RetaughtController {
             @NotNull Skill skill,
             @NotNull LocalDateTime starts,
             @NotNull int students,
-            Double before,
-            Double after,
+            @Nullable Double before,
+            @Nullable Double after,
             @NotNull int secure,
             @NotNull List<RetaughtGoalView> goals) {}
 
@@ -84,7 +86,7 @@ class RetaughtController {
     }
 
     private RetaughtView view(Began b, Collection<StudentRecord> records) {
-        Skill skill = b.lesson().again();
+        Skill skill = Known.here(b.lesson().again(), "the skill taught again");
         Optional<Reteaching> changed =
                 Reteaching.of(records, skill, b.starts().atZone(clock.getZone()).toInstant());
         return new RetaughtView(

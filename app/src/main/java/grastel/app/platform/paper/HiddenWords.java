@@ -14,6 +14,7 @@ import org.apache.pdfbox.cos.COSString;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Words that are not seen, where shapes show them: for searching, copying and reading aloud. Their font has no letters; each
@@ -21,7 +22,7 @@ import org.apache.pdfbox.pdmodel.font.PDType0Font;
  */
 final class HiddenWords {
     private final PDDocument pdf;
-    private PDType0Font font;
+    private @Nullable PDType0Font font;
 
     HiddenWords(PDDocument pdf) {
         this.pdf = pdf;

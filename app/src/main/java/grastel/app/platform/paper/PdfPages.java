@@ -1,5 +1,6 @@
 package grastel.app.platform.paper;
 
+import grastel.core.known.Known;
 import grastel.core.page.FittedLine;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
@@ -7,6 +8,7 @@ import grastel.core.page.Typeface;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 
 /** Words set down the pages of a document, line after line, a new page where one is full. */
 public final class PdfPages {
@@ -20,7 +22,7 @@ public final class PdfPages {
 
     private final PageSize size;
     private final List<Consumer<PdfCanvas>> pages = new ArrayList<>();
-    private List<Consumer<PdfCanvas>> lines;
+    private @Nullable List<Consumer<PdfCanvas>> lines;
     private double y;
 
     public PdfPages(PageSize size) {
@@ -51,6 +53,10 @@ public final class PdfPages {
             pages.add(canvas -> done.forEach(l -> l.accept(canvas)));
             lines = null;
         }
+    }
+
+    private List<Consumer<PdfCanvas>> open() {
+        return Known.here(lines, "a page that was begun");
     }
 
     public double roomMm() {
@@ -97,9 +103,9 @@ public final class PdfPages {
             double end = i + 1 < columns.length ? columns[i + 1] - 1.5 : size.widthMm() - LEFT;
             String words = Typeface.fitted(Typeface.printable(cells.get(i)), weight, SMALL, end - columns[i]);
             double x = columns[i];
-            lines.add(canvas -> canvas.text(x, at, SMALL, weight, words));
+            open().add(canvas -> canvas.text(x, at, SMALL, weight, words));
         }
-        lines.add(canvas -> canvas.line(LEFT, at + 1.4, size.widthMm() - LEFT, at + 1.4, 0.1));
+        open().add(canvas -> canvas.line(LEFT, at + 1.4, size.widthMm() - LEFT, at + 1.4, 0.1));
         y += LINE;
     }
 
@@ -107,7 +113,7 @@ public final class PdfPages {
     public void draw(double heightMm, Drawing drawing) {
         turnIfLess(heightMm);
         double at = y - SMALL;
-        lines.add(canvas -> drawing.draw(canvas, at));
+        open().add(canvas -> drawing.draw(canvas, at));
         y += heightMm;
     }
 
@@ -115,7 +121,7 @@ public final class PdfPages {
         turnIfLess(0);
         double at = y;
         String fitted = Typeface.fitted(Typeface.printable(words), weight, em, size.widthMm() - LEFT - x);
-        lines.add(canvas -> canvas.text(x, at, em, weight, fitted));
+        open().add(canvas -> canvas.text(x, at, em, weight, fitted));
         y += lead;
     }
 

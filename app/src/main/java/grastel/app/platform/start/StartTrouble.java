@@ -2,6 +2,7 @@ package grastel.app.platform.start;
 
 import java.net.BindException;
 import java.sql.SQLException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.diagnostics.FailureAnalysis;
 import org.springframework.boot.diagnostics.FailureAnalyzer;
 import org.springframework.core.Ordered;
@@ -11,7 +12,7 @@ import org.springframework.core.annotation.Order;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class StartTrouble implements FailureAnalyzer {
     @Override
-    public FailureAnalysis analyze(Throwable failure) {
+    public @Nullable FailureAnalysis analyze(Throwable failure) {
         for (Throwable t = failure; t != null; t = t.getCause()) {
             FailureAnalysis known = known(t, failure);
             if (known != null) {
@@ -21,7 +22,7 @@ class StartTrouble implements FailureAnalyzer {
         return null;
     }
 
-    private static FailureAnalysis known(Throwable cause, Throwable failure) {
+    private static @Nullable FailureAnalysis known(Throwable cause, Throwable failure) {
         if (cause instanceof DataFolder.Unusable unusable) {
             return new FailureAnalysis(
                     unusable.getMessage(),
@@ -45,7 +46,7 @@ class StartTrouble implements FailureAnalyzer {
     }
 
     /** By H2's error codes. */
-    private static FailureAnalysis ofDatabase(SQLException sql, Throwable failure) {
+    private static @Nullable FailureAnalysis ofDatabase(SQLException sql, Throwable failure) {
         return switch (sql.getErrorCode()) {
             case 90020 ->
                 new FailureAnalysis(

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,7 +30,7 @@ class ArchiveController {
             @NotNull int pages,
             @NotNull int confirmed,
             @NotNull int marks,
-            LocalDate ended) {}
+            @Nullable LocalDate ended) {}
 
     @GetMapping("/holdings")
     HoldingsView holdings(@PathVariable UUID id) {

@@ -12,6 +12,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What an archive says of a class, see {@code class-archive.schema.json}. Pictures lie beside it, named by {@link Page#file}.
@@ -45,7 +46,14 @@ record ClassArchive(
 
     /** @param exercise of the sheet, from 0; @param level 0…4, the teacher's where confirmed */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record Level(int exercise, Goal goal, int proposed, int level, Double figure, Cause reason, String field) {}
+    record Level(
+            int exercise,
+            Goal goal,
+            int proposed,
+            int level,
+            @Nullable Double figure,
+            @Nullable Cause reason,
+            @Nullable String field) {}
 
     static ClassArchive of(ClassInfo of, Instant made, List<RunInfo> runs, Map<UUID, List<Attempt>> attempts) {
         return new ClassArchive(

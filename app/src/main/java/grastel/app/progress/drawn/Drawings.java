@@ -7,6 +7,7 @@ import grastel.app.sheets.PersonalSheets;
 import grastel.app.sheets.PersonalSheets.Given;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.reading.PageReading;
 import grastel.core.reading.fields.FieldReading;
@@ -91,6 +92,6 @@ class Drawings {
         Map<String, FieldPlan> planned = plan.fields().stream().collect(Collectors.toMap(FieldPlan::id, f -> f));
         return page.fields().stream()
                 .filter(f -> planned.containsKey(f.field()))
-                .map(f -> new Field(goal.page(), goal.read(), planned.get(f.field()), f));
+                .map(f -> new Field(goal.page(), goal.read(), Known.in(planned, f.field()), f));
     }
 }

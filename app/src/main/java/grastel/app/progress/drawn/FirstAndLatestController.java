@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -55,7 +56,10 @@ class FirstAndLatestController {
             @NotNull boolean blank) {}
 
     /** @param level 0…4 in the band the class is in now; null where the student did not come so far */
-    record DrawnGoalView(@NotNull Goal goal, @NotNull String label, Integer level) {}
+    record DrawnGoalView(
+            @NotNull Goal goal,
+            @NotNull String label,
+            @Nullable Integer level) {}
 
     record DrawnTryView(
             @NotNull Instant received,
@@ -64,14 +68,17 @@ class FirstAndLatestController {
 
     /** @param first null where nothing was confirmed; @param latest null where there is no second */
     record FirstAndLatestRowView(
-            @NotNull UUID student, @NotNull String name, DrawnTryView first, DrawnTryView latest) {}
+            @NotNull UUID student,
+            @NotNull String name,
+            @Nullable DrawnTryView first,
+            @Nullable DrawnTryView latest) {}
 
     /** @param kind that is shown, null where nothing has been confirmed */
     record FirstAndLatestView(
             @NotNull UUID schoolClass,
             @NotNull String name,
             @NotNull List<DrawnKindView> kinds,
-            String kind,
+            @Nullable String kind,
             @NotNull List<FirstAndLatestRowView> rows) {}
 
     /** @param kind of exercise; where none is named the one that most drew again */

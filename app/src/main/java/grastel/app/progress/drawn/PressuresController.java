@@ -9,6 +9,7 @@ import grastel.app.returns.Returns;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.exercise.plan.Recipe.Technique;
 import grastel.core.exercise.pressurescale.PressureScale;
+import grastel.core.known.Known;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Pressures;
 import grastel.core.progress.ClassPressures;
@@ -102,7 +103,7 @@ class PressuresController {
         return new Box(
                 drawing.plan().palette().get(step.pencil()),
                 drawing.paper(),
-                step.grade(),
+                Known.here(step.grade(), "how hard"),
                 step.passes(),
                 field.reading().lightness().value());
     }

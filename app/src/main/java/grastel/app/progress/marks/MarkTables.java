@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Marks as CSV. Cells that a spreadsheet would run as a formula are made harmless; figures have a point and no thousands. */
 final class MarkTables {
@@ -38,7 +39,7 @@ final class MarkTables {
         });
     }
 
-    private static String mark(Given given) {
+    private static String mark(@Nullable Given given) {
         return given == null ? "" : given.mark().map(MarkTables::words).orElse("");
     }
 

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -59,8 +60,8 @@ class MarksController {
     /** @param work its id; @param level mean of the goals; @param value null where no goal counts */
     record GivenMarkView(
             @NotNull String work,
-            Double level,
-            Double value,
+            @Nullable Double level,
+            @Nullable Double value,
             @NotNull String name,
             @NotNull List<GoalReachedView> goals) {}
 

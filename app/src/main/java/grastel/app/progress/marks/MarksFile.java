@@ -9,6 +9,7 @@ import grastel.core.judging.Cause;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A class's marks as a file, see {@code marks.schema.json}. @param grastelMarks version, {@value #VERSION} */
 record MarksFile(
@@ -24,7 +25,13 @@ record MarksFile(
 
     /** @param level mean of the goals, 0…4; left out with value where no goal counts */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record Mark(String work, Instant received, Double level, Double value, String name, List<Reached> goals) {}
+    record Mark(
+            String work,
+            Instant received,
+            @Nullable Double level,
+            @Nullable Double value,
+            String name,
+            List<Reached> goals) {}
 
     @JsonInclude(JsonInclude.Include.NON_NULL)
     record Reached(Goal goal, String kind, int level, Double figure, Double plusMinus, Cause reason, String field) {}

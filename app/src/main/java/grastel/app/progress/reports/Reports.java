@@ -7,6 +7,7 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.progress.Progress;
 import grastel.app.progress.Progress.ClassRecords;
 import grastel.app.returns.Crops;
+import grastel.core.known.Known;
 import grastel.core.progress.Standing.Try;
 import grastel.core.progress.StudentRecord;
 import grastel.core.progress.Summary;
@@ -20,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,7 +42,13 @@ class Reports {
     }
 
     /** What would be said of a student. @param first and latest field of what grew most; both null where none can be shown */
-    record Draft(StudentInfo student, String secure, String grew, String next, Seen first, Seen latest) {}
+    record Draft(
+            StudentInfo student,
+            String secure,
+            String grew,
+            String next,
+            @Nullable Seen first,
+            @Nullable Seen latest) {}
 
     /** @param read which reading its picture belongs to */
     record Seen(Try of, Instant read) {}
@@ -59,7 +67,7 @@ class Reports {
     }
 
     private static Draft draft(StudentInfo student, ClassRecords records) {
-        Summary summary = Summary.of(records.byStudent().get(student.id()));
+        Summary summary = Summary.of(Known.in(records.byStudent(), student.id()));
         return new Draft(
                 student,
                 ReportWords.secure(firstName(student.name()), summary),
@@ -70,7 +78,7 @@ class Reports {
     }
 
     private static Seen seen(Try of, ClassRecords records) {
-        return new Seen(of, records.readOf().get(of.weakest().page()));
+        return new Seen(of, Known.in(records.readOf(), of.weakest().page()));
     }
 
     private static String firstName(String name) {
@@ -110,7 +118,7 @@ class Reports {
         return words.replace(name, "Student " + number).replace(firstName(name), "Student " + number);
     }
 
-    private StudentReport.Pictured picture(Seen seen) {
+    private StudentReport.@Nullable Pictured picture(@Nullable Seen seen) {
         return seen == null
                 ? null
                 : new StudentReport.Pictured(

@@ -10,6 +10,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -34,7 +35,7 @@ class ReportsController {
             @NotNull Instant read,
             @NotNull String field,
             @NotNull Instant received) {
-        static DrawnView of(Seen seen) {
+        static @Nullable DrawnView of(@Nullable Seen seen) {
             return seen == null
                     ? null
                     : new DrawnView(
@@ -52,8 +53,8 @@ class ReportsController {
             @NotNull String secure,
             @NotNull String grew,
             @NotNull String next,
-            DrawnView first,
-            DrawnView latest) {
+            @Nullable DrawnView first,
+            @Nullable DrawnView latest) {
         static ReportDraftView of(Draft d) {
             return new ReportDraftView(
                     d.student().id(),

@@ -11,6 +11,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One A4 page on a student: what goes well, what grew, what is next.
@@ -25,8 +26,8 @@ record StudentReport(
         String secure,
         String grew,
         String next,
-        Pictured first,
-        Pictured latest) {
+        @Nullable Pictured first,
+        @Nullable Pictured latest) {
     private static final double LEFT = 24;
     private static final double ROOM = PageSize.A4.widthMm() - 2 * LEFT;
     private static final double EM = 4.2;
@@ -53,7 +54,7 @@ record StudentReport(
         double y = paragraph(canvas, 57, "What goes well", secure);
         y = paragraph(canvas, y + GAP, "What has grown", grew);
         if (first != null && latest != null) {
-            y = pair(canvas, y + 2);
+            y = pair(canvas, y + 2, first, latest);
         }
         paragraph(canvas, y + GAP, "What comes next", next);
     }
@@ -74,7 +75,7 @@ record StudentReport(
     }
 
     /** Both to one scale, side by side; strips one under the other. */
-    private double pair(PdfCanvas canvas, double top) {
+    private static double pair(PdfCanvas canvas, double top, Pictured first, Pictured latest) {
         boolean isStrip = latest.picture().getWidth() > 3 * latest.picture().getHeight();
         double each = isStrip ? ROOM : (ROOM - GAP) / 2;
         double scale = Math.min(

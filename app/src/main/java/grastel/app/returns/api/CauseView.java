@@ -2,6 +2,7 @@ package grastel.app.returns.api;
 
 import grastel.core.judging.Cause;
 import jakarta.validation.constraints.NotNull;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The likely reason for a level below secure.
@@ -11,8 +12,12 @@ import jakarta.validation.constraints.NotNull;
  */
 public record CauseView(
         @NotNull Cause code, @NotNull String sign, @NotNull String next) {
-    /** Null for null. */
     public static CauseView of(Cause cause) {
-        return cause == null ? null : new CauseView(cause, cause.sign(), cause.next());
+        return new CauseView(cause, cause.sign(), cause.next());
+    }
+
+    /** Null where there is no cause. */
+    public static @Nullable CauseView orNone(@Nullable Cause cause) {
+        return cause == null ? null : of(cause);
     }
 }

@@ -15,7 +15,9 @@ import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.goal.Ladder;
 import grastel.core.judging.Agreement;
+import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
+import grastel.core.known.Known;
 import grastel.core.reading.fields.FieldReading;
 import java.awt.image.BufferedImage;
 import java.time.LocalDate;
@@ -64,7 +66,8 @@ class Feedback {
                 .map(p -> {
                     String name = to.namesHidden()
                             ? "Page " + numbers.get(p.printedPage())
-                            : names.getOrDefault(p.whose().student(), "");
+                            : names.getOrDefault(
+                                    Known.here(p.whose(), "whose it is").student(), "");
                     return slip(p, name, under);
                 })
                 .sorted(Comparator.comparing(Slips.Slip::name))
@@ -82,21 +85,25 @@ class Feedback {
                 .map(field -> crops.of(page.id(), field))
                 .toList();
         Optional<GoalMark> best = page.marks().stream()
-                .filter(m -> m.level().compareTo(Level.SECURE) >= 0)
-                .max(Comparator.comparing(GoalMark::level));
+                .filter(m -> given(m).compareTo(Level.SECURE) >= 0)
+                .max(Comparator.comparing(Feedback::given));
         Optional<GoalMark> weakest = page.marks().stream()
-                .filter(m -> m.cause() != null && m.level().compareTo(Level.SECURE) < 0)
-                .min(Comparator.comparing(GoalMark::level));
+                .filter(m -> m.cause() != null && given(m).compareTo(Level.SECURE) < 0)
+                .min(Comparator.comparing(Feedback::given));
         return new Slips.Slip(
                 name,
                 under,
                 drawn,
                 page.marks().stream()
-                        .map(m -> new Slips.Reached(m.goal().label(), m.level()))
+                        .map(m -> new Slips.Reached(m.goal().label(), given(m)))
                         .toList(),
                 best.map(m -> m.goal().praise()).orElse(""),
-                weakest.map(m -> m.cause().next()).orElse(""),
+                weakest.map(GoalMark::cause).map(Cause::next).orElse(""),
                 page.note());
+    }
+
+    private static Level given(GoalMark mark) {
+        return Known.here(mark.level(), "the level of a confirmed page");
     }
 
     /** Over all printings of a class, or of all classes. */

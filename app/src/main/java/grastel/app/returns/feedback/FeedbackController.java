@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -36,7 +37,7 @@ class FeedbackController {
             @NotNull int higher,
             @NotNull int lower,
             @NotNull int agreeNow,
-            Double factor,
+            @Nullable Double factor,
             @NotNull int agreeThen,
             @NotNull double secure,
             @NotNull double inUse) {}

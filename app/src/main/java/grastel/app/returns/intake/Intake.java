@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -63,7 +64,8 @@ public class Intake {
     }
 
     /** What became of a file. @param problem code, or null if taken; @param figure belongs to the problem */
-    public record Outcome(String name, List<UUID> pages, String problem, double figure) {
+    public record Outcome(
+            String name, List<UUID> pages, @Nullable String problem, double figure) {
         public boolean taken() {
             return problem == null;
         }
@@ -76,7 +78,11 @@ public class Intake {
      * @param told hears what became of each as soon as it is known
      */
     public void accept(
-            String name, ZipOfFiles.Bytes content, ScanFile.Source source, UUID schoolClass, Consumer<Outcome> told)
+            String name,
+            ZipOfFiles.Bytes content,
+            ScanFile.Source source,
+            @Nullable UUID schoolClass,
+            Consumer<Outcome> told)
             throws IOException {
         try {
             if (ZipOfFiles.is(content)) {
@@ -93,7 +99,7 @@ public class Intake {
      * @param schoolClass the only class whose pages the file may hold; null for any
      * @throws ApiProblem where the whole intake must stop: disk full, queue full
      */
-    private Outcome accept(String name, byte[] content, ScanFile.Source source, UUID schoolClass) {
+    private Outcome accept(String name, byte[] content, ScanFile.Source source, @Nullable UUID schoolClass) {
         Outcome outcome;
         try {
             PictureFile.Kind kind = PictureFile.kindOf(content);

@@ -110,7 +110,7 @@ public class WatchedFolder {
                 null,
                 outcomes::add);
         String problems = outcomes.stream()
-                .filter(o -> !o.taken() && !o.problem().equals(Intake.ALREADY_HERE))
+                .filter(o -> !o.taken() && !Intake.ALREADY_HERE.equals(o.problem()))
                 .map(o -> outcomes.size() == 1 ? o.problem() : o.name() + ": " + o.problem())
                 .collect(Collectors.joining("\n"));
         if (problems.isEmpty()) {

@@ -17,6 +17,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** One goal of one page: what was proposed and why, and what the teacher decided. */
 @Entity
@@ -49,10 +50,10 @@ public class GoalMark extends Owned {
     @Column(nullable = false, columnDefinition = "integer")
     private Level proposed;
 
-    private Double figure;
+    private @Nullable Double figure;
 
     @Column(name = "plus_minus")
-    private Double plusMinus;
+    private @Nullable Double plusMinus;
 
     @Column(nullable = false)
     private double nearly;
@@ -77,24 +78,24 @@ public class GoalMark extends Owned {
 
     @Enumerated(EnumType.STRING)
     @Column(length = 30)
-    private Cause cause;
+    private @Nullable Cause cause;
 
     @Column(length = 20)
-    private String field;
+    private @Nullable String field;
 
     /** Where along a strip to look, mm from its left end. */
     @Column(name = "at_mm")
-    private Double atMm;
+    private @Nullable Double atMm;
 
     @Enumerated(EnumType.ORDINAL)
     @Column(columnDefinition = "integer")
-    private Level level;
+    private @Nullable Level level;
 
     @Column(name = "decided_at")
-    private Instant decidedAt;
+    private @Nullable Instant decidedAt;
 
     @Column(name = "decided_by")
-    private UUID decidedBy;
+    private @Nullable UUID decidedBy;
 
     protected GoalMark() {}
 
@@ -154,7 +155,7 @@ public class GoalMark extends Owned {
     }
 
     /** The teacher's level, null until decided. */
-    public Level level() {
+    public @Nullable Level level() {
         return level;
     }
 
@@ -163,11 +164,11 @@ public class GoalMark extends Owned {
         return level == null ? proposed : level;
     }
 
-    public Double figure() {
+    public @Nullable Double figure() {
         return figure;
     }
 
-    public Double plusMinus() {
+    public @Nullable Double plusMinus() {
         return plusMinus;
     }
 
@@ -187,15 +188,15 @@ public class GoalMark extends Owned {
         return close;
     }
 
-    public Cause cause() {
+    public @Nullable Cause cause() {
         return cause;
     }
 
-    public String field() {
+    public @Nullable String field() {
         return field;
     }
 
-    public Double atMm() {
+    public @Nullable Double atMm() {
         return atMm;
     }
 }

@@ -9,6 +9,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One decision about one goal of a page; they are only ever added. It does not name the mark: a page that is read anew gets
@@ -34,11 +35,11 @@ public class MarkChange extends Owned {
 
     @Enumerated(EnumType.ORDINAL)
     @Column(name = "from_level", columnDefinition = "integer")
-    private Level from;
+    private @Nullable Level from;
 
     @Enumerated(EnumType.ORDINAL)
     @Column(name = "to_level", columnDefinition = "integer")
-    private Level to;
+    private @Nullable Level to;
 
     @Column(name = "changed_by", nullable = false, updatable = false)
     private UUID by;
@@ -46,7 +47,7 @@ public class MarkChange extends Owned {
     protected MarkChange() {}
 
     /** @param to null where the decision is taken back; what stood before is the mark's level */
-    MarkChange(GoalMark mark, Level to, UUID by) {
+    MarkChange(GoalMark mark, @Nullable Level to, UUID by) {
         this.page = mark.page();
         this.exercise = mark.exercise();
         this.goal = mark.goal();
@@ -70,12 +71,12 @@ public class MarkChange extends Owned {
     }
 
     /** Null where nothing was decided before. */
-    public Level from() {
+    public @Nullable Level from() {
         return from;
     }
 
     /** Null where the decision was taken back. */
-    public Level to() {
+    public @Nullable Level to() {
         return to;
     }
 

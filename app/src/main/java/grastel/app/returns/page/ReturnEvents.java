@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
@@ -41,14 +42,14 @@ public class ReturnEvents {
     }
 
     /** What has changed. @param run that the page belongs to, as far as it is known */
-    record Changed(UUID page, UUID run) {}
+    record Changed(UUID page, @Nullable UUID run) {}
 
     public void changed(ReturnedPage page) {
         changed(page.id(), page.whose());
     }
 
     /** A page of the present owner has changed; told once the change is committed. @param whose null where that is not known */
-    public void changed(UUID page, Whose whose) {
+    public void changed(UUID page, @Nullable Whose whose) {
         if (whose != null) {
             events.publishEvent(new ClassPagesChanged(whose.schoolClass()));
         }

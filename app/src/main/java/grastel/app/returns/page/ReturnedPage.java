@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.hibernate.annotations.DynamicUpdate;
+import org.jspecify.annotations.Nullable;
 
 /** One page of a file, from waiting to confirmed. Only what has changed is written, so that changes of other things stand. */
 @Entity
@@ -52,40 +53,40 @@ public class ReturnedPage extends Owned {
     private int tries;
 
     @Column(length = 30)
-    private String problem;
+    private @Nullable String problem;
 
     @Column(name = "problem_figure")
-    private Double problemFigure;
+    private @Nullable Double problemFigure;
 
     @Embedded
-    private Whose whose;
+    private @Nullable Whose whose;
 
     /** Marker centres pointed at by hand, as shares of the picture: x,y of the four from the top left clockwise. */
     @Column(length = 400)
-    private String corners;
+    private @Nullable String corners;
 
     /** Where its sheet lies in a picture of several, see {@link Spot}; null in a picture of its own. */
     @Column(length = 40)
     private String spot;
 
     @Column(name = "found_code", length = 20)
-    private String foundCode;
+    private @Nullable String foundCode;
 
     @Lob
-    private String reading;
+    private @Nullable String reading;
 
     /** What to know of the reading, parted by spaces. */
     @Column(nullable = false, length = 200)
     private String flags = "";
 
     @Column(name = "reader_version")
-    private Integer readerVersion;
+    private @Nullable Integer readerVersion;
 
     @Column(name = "read_at")
     private Instant readAt;
 
     @Column(name = "confirmed_at")
-    private Instant confirmedAt;
+    private @Nullable Instant confirmedAt;
 
     /** Put aside for a second look. */
     @Column(nullable = false)
@@ -101,10 +102,11 @@ public class ReturnedPage extends Owned {
 
     /** The last field with pigment, in the order of work; null where there is none, and of pages read before it was kept. */
     @Column(length = 40)
-    private String furthest;
+    private @Nullable String furthest;
 
     /** What was read. @param reading as JSON; @param flags what to know of it; @param furthest the last field begun, or null */
-    public record Kept(String reading, List<PageFlag> flags, String furthest) {}
+    public record Kept(
+            String reading, List<PageFlag> flags, @Nullable String furthest) {}
 
     protected ReturnedPage() {}
 
@@ -124,7 +126,7 @@ public class ReturnedPage extends Owned {
     }
 
     /** @param matchedTo the page it was said to be; null to be told by its code */
-    public void queueAgain(Whose matchedTo, String newCorners) {
+    public void queueAgain(@Nullable Whose matchedTo, @Nullable String newCorners) {
         state = State.QUEUED;
         tries = 0;
         problem = null;
@@ -138,7 +140,7 @@ public class ReturnedPage extends Owned {
         state = State.CANCELLED;
     }
 
-    public void readAs(Whose page, String code, Kept kept, int version, Instant when) {
+    public void readAs(Whose page, @Nullable String code, Kept kept, int version, Instant when) {
         state = State.READ;
         problem = null;
         problemFigure = null;
@@ -151,7 +153,7 @@ public class ReturnedPage extends Owned {
         readAt = when;
     }
 
-    public void failed(String why, double figure, String code, Instant when) {
+    public void failed(String why, double figure, @Nullable String code, Instant when) {
         state = State.UNREADABLE;
         problem = why;
         problemFigure = figure;
@@ -207,24 +209,26 @@ public class ReturnedPage extends Owned {
         return tries;
     }
 
+    @Nullable
     String problem() {
         return problem;
     }
 
+    @Nullable
     Double problemFigure() {
         return problemFigure;
     }
 
     /** Which printed page it is; null while that is not known. */
-    public Whose whose() {
+    public @Nullable Whose whose() {
         return whose;
     }
 
-    public UUID printedPage() {
+    public @Nullable UUID printedPage() {
         return whose == null ? null : whose.printedPage();
     }
 
-    public String corners() {
+    public @Nullable String corners() {
         return corners;
     }
 
@@ -232,11 +236,12 @@ public class ReturnedPage extends Owned {
         return spot;
     }
 
+    @Nullable
     String foundCode() {
         return foundCode;
     }
 
-    public String reading() {
+    public @Nullable String reading() {
         return reading;
     }
 
@@ -244,6 +249,7 @@ public class ReturnedPage extends Owned {
         return note;
     }
 
+    @Nullable
     Integer readerVersion() {
         return readerVersion;
     }
@@ -252,7 +258,7 @@ public class ReturnedPage extends Owned {
         return readAt;
     }
 
-    public Instant confirmedAt() {
+    public @Nullable Instant confirmedAt() {
         return confirmedAt;
     }
 

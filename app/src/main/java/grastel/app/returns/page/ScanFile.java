@@ -8,6 +8,7 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A file as it came in, whole. */
 @Entity
@@ -34,7 +35,7 @@ public class ScanFile extends Owned {
 
     /** The only class whose pages this file may hold; null for any. */
     @Column(name = "class_id", updatable = false)
-    private UUID schoolClass;
+    private @Nullable UUID schoolClass;
 
     @Lob
     @Column(nullable = false)
@@ -42,7 +43,8 @@ public class ScanFile extends Owned {
 
     protected ScanFile() {}
 
-    public ScanFile(String name, String mediaType, String sha256, Source source, UUID schoolClass, byte[] content) {
+    public ScanFile(
+            String name, String mediaType, String sha256, Source source, @Nullable UUID schoolClass, byte[] content) {
         this.name = name;
         this.mediaType = mediaType;
         this.sha256 = sha256;

@@ -10,9 +10,11 @@ import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.FieldPlan.Ask;
 import grastel.core.page.PageLayout;
 import grastel.core.reading.fields.FieldReading;
+import grastel.core.reading.fields.Strokes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** Fields as asked and as read, for the screen. */
 final class FieldViews {
@@ -29,7 +31,7 @@ final class FieldViews {
         return views;
     }
 
-    private static BoxReadingView of(PrintedSheet sheet, FieldReading read, FieldReading before) {
+    private static BoxReadingView of(PrintedSheet sheet, FieldReading read, @Nullable FieldReading before) {
         PageLayout.Field at = sheet.layout().fields().stream()
                 .filter(l -> l.id().equals(read.field()))
                 .findFirst()
@@ -37,7 +39,7 @@ final class FieldViews {
         FieldPlan plan = sheet.plan().field(read.field());
         double asked = plan.askedLightness();
         boolean even = plan.asked().size() == 1 && plan.ask() == Ask.COLOUR;
-        boolean directed = read.strokes() != null && read.strokes().coherence() > COHERENT;
+        Strokes strokes = read.strokes();
         return new BoxReadingView(
                 read.field(),
                 plan.label(),
@@ -69,7 +71,9 @@ final class FieldViews {
                 read.profile() == null
                         ? List.of()
                         : plan.asked().stream().map(Lab::lightness).toList(),
-                directed ? read.strokes().direction().value() : null,
+                strokes != null && strokes.coherence() > COHERENT
+                        ? strokes.direction().value()
+                        : null,
                 read.glare(),
                 plan.hasPicture() && read.picture() != null);
     }

@@ -13,6 +13,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** What returned pages look like at the edge. Levels are 0…4; lightness in L*, shares in %. */
 final class ReturnViews {
@@ -72,7 +73,7 @@ final class ReturnViews {
             String problem,
             Double problemFigure,
             String code,
-            PlaceView place,
+            @Nullable PlaceView place,
             @NotNull List<Integer> levels,
             @NotNull boolean close,
             @NotNull int doubts,
@@ -108,15 +109,15 @@ final class ReturnViews {
             @NotNull double value,
             @NotNull double lightness,
             @NotNull double plusMinus,
-            Double difference,
+            @Nullable Double difference,
             @NotNull double specks,
             @NotNull double unevenness,
-            Double outside,
+            @Nullable Double outside,
             @NotNull boolean blank,
-            Double step,
+            @Nullable Double step,
             @NotNull List<Double> profile,
             @NotNull List<Double> askedProfile,
-            Double direction,
+            @Nullable Double direction,
             @NotNull double glare,
             @NotNull boolean picture) {}
 
@@ -131,16 +132,16 @@ final class ReturnViews {
             @NotNull int digits,
             @NotNull String praise,
             @NotNull int proposed,
-            Integer level,
-            Double figure,
-            Double plusMinus,
+            @Nullable Integer level,
+            @Nullable Double figure,
+            @Nullable Double plusMinus,
             @NotNull double nearly,
             @NotNull double secure,
             @NotNull double beyond,
             @NotNull boolean close,
-            CauseView cause,
-            String field,
-            Double atMm) {}
+            @Nullable CauseView cause,
+            @Nullable String field,
+            @Nullable Double atMm) {}
 
     record QualityView(
             @NotNull double dpi,
@@ -171,15 +172,15 @@ final class ReturnViews {
             @NotNull String exercise,
             @NotNull String goal,
             @NotNull int proposed,
-            Integer from,
-            Integer to) {}
+            @Nullable Integer from,
+            @Nullable Integer to) {}
 
     /** A level reached before. @param exercise its title where the sheet holds several */
     record LevelBeforeView(
             @NotNull Goal goal,
             @NotNull String exercise,
             @NotNull int level,
-            Double figure) {}
+            @Nullable Double figure) {}
 
     /** A field as it was done before. @param field its name here; @param there its name on that page */
     record BeforeBoxView(
@@ -197,14 +198,14 @@ final class ReturnViews {
     /** @param before null where there is none */
     record PageDetail(
             @NotNull PageRow row,
-            Double pageWidth,
-            Double pageHeight,
-            QualityView quality,
+            @Nullable Double pageWidth,
+            @Nullable Double pageHeight,
+            @Nullable QualityView quality,
             @NotNull List<BoxReadingView> boxes,
             @NotNull List<GoalView> goals,
             @NotNull String note,
             @NotNull List<DecisionView> history,
-            BeforeView before) {}
+            @Nullable BeforeView before) {}
 
     /** What is left out stays as it is. */
     record NoteRequest(Boolean flagged, @Size(max = 600) String note) {}
@@ -218,7 +219,7 @@ final class ReturnViews {
     record OutcomeView(
             @NotNull String name,
             @NotNull int pages,
-            String problem,
+            @Nullable String problem,
             @NotNull double figure) {
         static OutcomeView of(Intake.Outcome outcome) {
             return new OutcomeView(outcome.name(), outcome.pages().size(), outcome.problem(), outcome.figure());

@@ -31,6 +31,7 @@ import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.PageReading;
@@ -45,6 +46,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -145,7 +147,7 @@ class ShownPages {
         if (!sheet.before().isEmpty()) {
             return again(sheet);
         }
-        Whose of = page.whose();
+        Whose of = Known.here(page.whose(), "whose it is");
         return pages.readBefore(of.student(), of.sheet(), of.part(), page.createdAt(), Limit.of(1)).stream()
                 .findFirst()
                 .map(p -> new BeforeView(
@@ -208,7 +210,7 @@ class ShownPages {
     }
 
     /** Its title where the sheet holds several; a sheet may have had others before. */
-    private static String exercise(int exercise, PrintedSheet sheet) {
+    private static String exercise(int exercise, @Nullable PrintedSheet sheet) {
         List<ExercisePlan> all = sheet == null ? List.of() : sheet.plan().exercises();
         return all.size() < 2 || exercise >= all.size() ? "" : all.get(exercise).title();
     }
@@ -232,7 +234,7 @@ class ShownPages {
     }
 
     /** @param sheet null where the page belongs to none now */
-    private List<DecisionView> history(UUID page, PrintedSheet sheet) {
+    private List<DecisionView> history(UUID page, @Nullable PrintedSheet sheet) {
         return decisions.history(page).stream()
                 .map(c -> new DecisionView(
                         c.createdAt(),
@@ -263,12 +265,12 @@ class ShownPages {
                 m.secure(),
                 m.beyond(),
                 m.close(),
-                CauseView.of(m.cause()),
+                CauseView.orNone(m.cause()),
                 m.field(),
                 m.atMm());
     }
 
-    private static PageRow row(PageLine p, PlaceView place, List<GoalMark> marks, List<Notice> notices) {
+    private static PageRow row(PageLine p, @Nullable PlaceView place, List<GoalMark> marks, List<Notice> notices) {
         int doubts =
                 p.confirmed() ? 0 : (int) marks.stream().filter(GoalMark::close).count();
         return new PageRow(

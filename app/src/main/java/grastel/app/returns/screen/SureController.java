@@ -8,6 +8,7 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -26,7 +27,11 @@ class SureController {
     }
 
     /** @param sign what is seen, where it is under secure; @param field where, or null for all of the exercise */
-    record SureGoalView(@NotNull String label, @NotNull int level, String sign, String field) {}
+    record SureGoalView(
+            @NotNull String label,
+            @NotNull int level,
+            @Nullable String sign,
+            @Nullable String field) {}
 
     /** @param read when it was read; @param fields with pigment, in the order of the sheet */
     record SureView(

@@ -12,6 +12,7 @@ import grastel.app.returns.screen.SureController.SureGoalView;
 import grastel.app.returns.screen.SureController.SurePage;
 import grastel.app.returns.screen.SureController.SureView;
 import grastel.core.judging.Level;
+import grastel.core.known.Known;
 import grastel.core.reading.PageReading;
 import grastel.core.reading.fields.FieldReading;
 import java.util.Comparator;
@@ -59,8 +60,8 @@ class SurePages {
                         ReturnedPages.Reading::page, r -> json.readValue(r.reading(), PageReading.class)));
         Map<UUID, List<GoalMark>> marks = kept.marksOf(ids).stream().collect(Collectors.groupingBy(GoalMark::page));
         return rows.stream()
-                .filter(row -> readings.get(row.id()).keys().suspects().isEmpty())
-                .map(row -> view(row, readings.get(row.id()), marks.getOrDefault(row.id(), List.of())))
+                .filter(row -> Known.in(readings, row.id()).keys().suspects().isEmpty())
+                .map(row -> view(row, Known.in(readings, row.id()), marks.getOrDefault(row.id(), List.of())))
                 .sorted(Comparator.comparing(v -> v.student().name()))
                 .toList();
     }
@@ -78,7 +79,7 @@ class SurePages {
         return new SureView(
                 row.id(),
                 row.read(),
-                row.place().student(),
+                Known.here(row.place(), "whose it is").student(),
                 reading.fields().stream()
                         .filter(f -> !f.blank())
                         .map(FieldReading::field)

@@ -9,6 +9,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.multipart.MultipartFile;
 
 /** Files of one request. Each has its own outcome, and one that cannot be taken does not keep the others out. */
@@ -16,7 +17,8 @@ final class Uploads {
     private Uploads() {}
 
     /** @param schoolClass the only class whose pages the files may hold; null for any */
-    static List<OutcomeView> take(Intake intake, List<MultipartFile> files, ScanFile.Source source, UUID schoolClass) {
+    static List<OutcomeView> take(
+            Intake intake, List<MultipartFile> files, ScanFile.Source source, @Nullable UUID schoolClass) {
         List<Intake.Outcome> outcomes = new ArrayList<>();
         for (MultipartFile file : files) {
             String name = file.getOriginalFilename() == null ? "" : file.getOriginalFilename();

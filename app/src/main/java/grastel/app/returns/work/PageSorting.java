@@ -12,11 +12,13 @@ import grastel.app.returns.page.Whose;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.known.Known;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -64,8 +66,8 @@ public class PageSorting {
                 .sorted()
                 .map(rows::forChange)
                 .collect(Collectors.toMap(ReturnedPage::id, Function.identity()));
-        ReturnedPage a = both.get(one);
-        ReturnedPage b = both.get(other);
+        ReturnedPage a = Known.in(both, one);
+        ReturnedPage b = Known.in(both, other);
         requireOpen(a);
         requireOpen(b);
         if (a.printedPage() == null
@@ -81,7 +83,7 @@ public class PageSorting {
     }
 
     /** Says by hand whose page it is, and where its corners are; it is then read again. */
-    public void match(UUID id, UUID printedPage, Corners corners) {
+    public void match(UUID id, UUID printedPage, @Nullable Corners corners) {
         Whose whose = Whose.of(sheets.page(printedPage));
         if (corners != null && corners.ofDrawing() && !hasPicture(printedPage)) {
             throw ApiProblem.invalid(

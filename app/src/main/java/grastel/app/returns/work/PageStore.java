@@ -22,6 +22,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
@@ -66,12 +67,12 @@ class PageStore {
             UUID owner,
             UUID file,
             int index,
-            UUID printedPage,
-            String corners,
+            @Nullable UUID printedPage,
+            @Nullable String corners,
             String spot,
-            UUID onlyClass,
+            @Nullable UUID onlyClass,
             int tries) {
-        static Taken of(ReturnedPage p, UUID onlyClass) {
+        static Taken of(ReturnedPage p, @Nullable UUID onlyClass) {
             return new Taken(
                     p.id(),
                     p.owner(),
@@ -88,7 +89,7 @@ class PageStore {
     /** What was read. @param whose the printed page it is; @param siblings the student's other printed pages of the sheet */
     record Result(
             Whose whose,
-            String code,
+            @Nullable String code,
             ReturnedPage.Kept kept,
             int readerVersion,
             Instant readAt,
@@ -257,7 +258,7 @@ class PageStore {
     }
 
     @Transactional
-    void fail(UUID id, String problem, double figure, String code) {
+    void fail(UUID id, String problem, double figure, @Nullable String code) {
         pages.forChange(id)
                 .filter(p -> p.state() == ReturnedPage.State.READING)
                 .ifPresent(p -> p.failed(problem, figure, code, clock.instant()));

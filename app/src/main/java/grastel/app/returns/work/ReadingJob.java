@@ -44,6 +44,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
@@ -166,7 +167,8 @@ public class ReadingJob {
     }
 
     /** One page at a time: a goal over several pages is judged with those that were kept before. */
-    private synchronized Read kept(Taken taken, PageReader.Measures measures, PrintedSheet printed, String code) {
+    private synchronized Read kept(
+            Taken taken, PageReader.Measures measures, PrintedSheet printed, @Nullable String code) {
         Read read = judged(measures, printed, code);
         store.keep(taken.id(), read.result());
         return read;
@@ -258,7 +260,7 @@ public class ReadingJob {
                 : found.code().flatMap(sheets::printed);
     }
 
-    private Read judged(PageReader.Measures measures, PrintedSheet printed, String code) {
+    private Read judged(PageReader.Measures measures, PrintedSheet printed, @Nullable String code) {
         List<UUID> siblings = siblings(printed.page());
         Result result = new Result(
                 Whose.of(printed.page()),
@@ -301,7 +303,7 @@ public class ReadingJob {
                 .toList();
     }
 
-    private static String furthest(SheetPlan plan, PageReading reading) {
+    private static @Nullable String furthest(SheetPlan plan, PageReading reading) {
         Set<String> begun = reading.fields().stream()
                 .filter(f -> !f.blank())
                 .map(FieldReading::field)

@@ -1,12 +1,13 @@
 package grastel.app.returns.work;
 
 import jakarta.validation.constraints.NotNull;
+import org.jspecify.annotations.Nullable;
 
 /** What another look with the present reader would change. @param before null where the goal was not judged then */
 public record RereadGoalView(
         @NotNull String goal,
-        Integer before,
+        @Nullable Integer before,
         Integer after,
-        Double figureBefore,
-        Double figureAfter,
-        Integer decided) {}
+        @Nullable Double figureBefore,
+        @Nullable Double figureAfter,
+        @Nullable Integer decided) {}

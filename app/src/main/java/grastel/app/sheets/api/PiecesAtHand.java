@@ -4,11 +4,12 @@ import grastel.core.exercise.Piece;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** The pictures that classes can be given to draw from. */
 public interface PiecesAtHand {
     List<Piece> all();
 
     /** What students draw instead of a piece, by student: ids of other pieces. */
-    Map<UUID, String> own(String piece);
+    Map<UUID, String> own(@Nullable String piece);
 }

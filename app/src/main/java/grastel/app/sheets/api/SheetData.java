@@ -11,6 +11,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a sheet is made from, by the ids of the kit.
@@ -19,8 +20,8 @@ import java.util.UUID;
  * @param set pencils at hand; null for the whole kit
  */
 public record SheetData(
-        UUID schoolClass,
-        UUID set,
+        @Nullable UUID schoolClass,
+        @Nullable UUID set,
         @NotNull UUID paper,
         @NotNull PageSize pageSize,
         @NotNull @Size(min = 1, max = 8) List<@NotNull @Valid ExerciseData> exercises) {
@@ -50,10 +51,10 @@ public record SheetData(
 
     /** One of: a number, a word, some words, a pencil of the kit. */
     public record ValueData(
-            Double number,
-            @Size(max = 60) String word,
-            @Size(max = 12) List<@Size(max = 60) String> words,
-            UUID pencil) {
+            @Nullable Double number,
+            @Size(max = 60) @Nullable String word,
+            @Size(max = 12) @Nullable List<@Size(max = 60) String> words,
+            @Nullable UUID pencil) {
         public static ValueData of(double number) {
             return new ValueData(number, null, null, null);
         }

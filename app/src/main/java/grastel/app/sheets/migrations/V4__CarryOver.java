@@ -17,6 +17,7 @@ import grastel.core.exercise.plan.Recipe.Technique;
 import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.exercise.plan.Span;
 import grastel.core.layering.PressureGrade;
+import grastel.core.layering.Pressures;
 import grastel.core.layering.Stroke;
 import grastel.core.media.Pencil;
 import java.sql.Connection;
@@ -132,7 +133,7 @@ class V4__CarryOver extends BaseJavaMigration {
                 List.of(),
                 old.get("minutes").asDouble(),
                 List.of(),
-                null);
+                Pressures.TAUGHT);
         return sheetJson.write(new SheetPlan(List.of(plan)));
     }
 

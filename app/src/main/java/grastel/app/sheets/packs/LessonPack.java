@@ -6,6 +6,7 @@ import grastel.core.media.Pencil;
 import grastel.core.page.PageSize;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Sheets to be carried from one Grastel to another, as {@code lesson-pack.schema.json} describes it. Pencils and papers are
@@ -30,8 +31,8 @@ record LessonPack(int grastelLessonPack, List<PackPencil> pencils, List<PackPape
 
     /** @param medium null for a coloured pencil */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record PackPencil(String key, String range, String code, String name, PackLab lab, Pencil.Binder medium) {
-        static Pencil.Binder mediumOf(Pencil pencil) {
+    record PackPencil(String key, String range, String code, String name, PackLab lab, Pencil.@Nullable Binder medium) {
+        static Pencil.@Nullable Binder mediumOf(Pencil pencil) {
             return pencil.binder().isPencil() ? null : pencil.binder();
         }
 
@@ -57,5 +58,9 @@ record LessonPack(int grastelLessonPack, List<PackPencil> pencils, List<PackPape
 
     /** One of them. @param pencil a key */
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    record PackValue(Double number, String word, List<String> words, String pencil) {}
+    record PackValue(
+            @Nullable Double number,
+            @Nullable String word,
+            @Nullable List<String> words,
+            @Nullable String pencil) {}
 }

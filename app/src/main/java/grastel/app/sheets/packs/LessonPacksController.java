@@ -5,6 +5,7 @@ import grastel.app.sheets.planning.Planner;
 import grastel.app.sheets.screen.SheetViews;
 import grastel.app.sheets.screen.SheetViews.SheetView;
 import grastel.core.colour.Srgb;
+import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -97,7 +98,7 @@ class LessonPacksController {
                                 Srgb.of(m.pencil().lab().toLab()).hex(),
                                 m.substitutes().stream()
                                         .map(s -> new StandInView(
-                                                ids.get(s.pencil()),
+                                                Known.in(ids, s.pencil()),
                                                 s.pencil().code() + " "
                                                         + s.pencil().name(),
                                                 Srgb.of(s.pencil().masstone().toLab())

@@ -7,13 +7,15 @@ import grastel.core.page.PageLayout;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** A printing as a PDF. */
 public final class SheetPdf {
     private SheetPdf() {}
 
     /** One copy of a page. @param sheet the same for every student; @param own what is this student's alone; @param back null for none */
-    public record Copy(PageLayout sheet, PageLayout own, BackPage back) {
+    public record Copy(
+            PageLayout sheet, PageLayout own, @Nullable BackPage back) {
         /** A page that has nothing of any student's own. */
         public static Copy alike(PageLayout page) {
             return new Copy(page, page.bare(), null);

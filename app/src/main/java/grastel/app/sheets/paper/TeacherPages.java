@@ -55,7 +55,7 @@ public final class TeacherPages {
     private static void fill(PdfCanvas canvas, PageLayout.Field field, FieldPlan plan) {
         List<Lab> colours = plan.predicted();
         if (plan.hasPicture()) {
-            canvas.picture(PlannedPicture.of(plan.picture()), field.rect());
+            canvas.picture(PlannedPicture.of(plan.ownPicture()), field.rect());
             return;
         }
         if (field.isShape()) {

@@ -2,6 +2,7 @@ package grastel.app.sheets.planning;
 
 import grastel.core.colour.Srgb;
 import grastel.core.exercise.plan.PicturePlan;
+import grastel.core.exercise.plan.PicturePlan.Texture;
 import grastel.core.exercise.texture.StrokeMarks;
 import grastel.core.exercise.texture.StrokeMarks.Habit;
 import java.awt.image.BufferedImage;
@@ -24,7 +25,8 @@ public final class PlannedPicture {
     private PlannedPicture() {}
 
     public static BufferedImage of(PicturePlan plan) {
-        return plan.texture() != null && plan.texture().relief() > 0 ? stroked(plan) : even(plan);
+        Texture texture = plan.texture();
+        return texture != null && texture.relief() > 0 ? stroked(plan) : even(plan);
     }
 
     private static BufferedImage even(PicturePlan plan) {
@@ -49,9 +51,9 @@ public final class PlannedPicture {
             for (int x = 0; x < width; x++) {
                 double mmX = (x + 0.5) / STROKES_PX_PER_MM;
                 double mmY = (y + 0.5) / STROKES_PX_PER_MM;
-                int cell = (int) (mmY / plan.cellMm()) * plan.columns() + (int) (mmX / plan.cellMm());
+                int cell = ((int) (mmY / plan.cellMm())) * plan.columns() + (int) (mmX / plan.cellMm());
                 double under = (places[cell] & 255) / (double) PicturePlan.BETWEEN;
-                double tone = marks.tone(under, plan.texture().relief(), mmX, mmY);
+                double tone = marks.tone(under, plan.ownTexture().relief(), mmX, mmY);
                 int shade = (int) Math.round(Math.min(plan.tones().size() - 1.0, tone) * SHADES);
                 picture.getRaster().setSample(x, y, 0, shade);
             }

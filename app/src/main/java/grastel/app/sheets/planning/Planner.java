@@ -33,10 +33,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -74,7 +76,7 @@ public class Planner {
             ExerciseKind kind,
             List<Parameter> parameters,
             ChosenValues used,
-            ExercisePlan plan,
+            @Nullable ExercisePlan plan,
             List<ChosenValues.Problem> problems) {}
 
     /**
@@ -107,13 +109,13 @@ public class Planner {
         }
     }
 
-    public Draft draft(String title, SheetData data) {
+    public Draft draft(@Nullable String title, SheetData data) {
         Optional<ClassInfo> to = Optional.ofNullable(data.schoolClass()).map(classes::one);
         return draft(title, data, to.map(ClassInfo::method).orElse(Method.USUAL));
     }
 
     /** The draft as another method would have it. */
-    public Draft draft(String title, SheetData data, Method method) {
+    public Draft draft(@Nullable String title, SheetData data, Method method) {
         Setting setting = setting(data, method);
         Map<Goal, Double> ofClass = data.schoolClass() == null
                 ? Map.of()
@@ -140,7 +142,7 @@ public class Planner {
     private record Laid(SheetPlan plan, Composed on, double grown) {}
 
     /** Fields as large as the page and a lesson have room for: no more pages and rows, words well read, nothing left out. */
-    private static Laid laid(String title, SheetData data, SheetPlan plan, Setting setting) {
+    private static Laid laid(@Nullable String title, SheetData data, SheetPlan plan, Setting setting) {
         Composed asChosen = composed(title, data, plan, setting.paper());
         for (double times : GROWTHS) {
             SheetPlan grown =
@@ -160,7 +162,7 @@ public class Planner {
     }
 
     /** The draft, if nothing stands against keeping it. */
-    public Draft sound(String title, SheetData data) {
+    public Draft sound(@Nullable String title, SheetData data) {
         Draft draft = draft(title, data);
         List<FieldProblem> problems = draft.problems();
         if (!problems.isEmpty()) {
@@ -170,7 +172,7 @@ public class Planner {
         return draft;
     }
 
-    private static Composed composed(String title, SheetData data, SheetPlan plan, Paper paper) {
+    private static Composed composed(@Nullable String title, SheetData data, SheetPlan plan, Paper paper) {
         return SheetComposer.compose(
                 data.pageSize(),
                 SheetWording.words(titleOf(title, plan), plan, paper),
@@ -178,7 +180,7 @@ public class Planner {
                 plan.palette().stream().map(Pencil::code).toList());
     }
 
-    public static String titleOf(String title, SheetPlan plan) {
+    public static String titleOf(@Nullable String title, SheetPlan plan) {
         return title == null || title.isBlank() ? SheetWording.title(plan) : title.strip();
     }
 
@@ -208,7 +210,8 @@ public class Planner {
             ExercisePlan plan = kind.plan(used, setting).held(ofClass).held(data.thresholds());
             return new DraftedExercise(kind, parameters, used, plan, List.of());
         } catch (ImpossibleExercise e) {
-            ChosenValues.Problem problem = new ChosenValues.Problem(e.parameter(), e.getMessage(), null);
+            ChosenValues.Problem problem =
+                    new ChosenValues.Problem(e.parameter(), Objects.requireNonNullElse(e.getMessage(), ""), null);
             return new DraftedExercise(kind, parameters, used, null, List.of(problem));
         }
     }
@@ -232,7 +235,7 @@ public class Planner {
         return new ChosenValues(values);
     }
 
-    private static Object value(ValueData value, Parameter parameter, Map<UUID, Pencil> owned) {
+    private static @Nullable Object value(ValueData value, @Nullable Parameter parameter, Map<UUID, Pencil> owned) {
         if (value.number() != null) {
             boolean whole = parameter instanceof Parameter.Whole && value.number() == Math.rint(value.number());
             return whole ? (Object) value.number().intValue() : value.number();

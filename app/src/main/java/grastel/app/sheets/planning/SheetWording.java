@@ -9,6 +9,7 @@ import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.exercise.plan.Span;
+import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.page.FieldSpec;
@@ -104,16 +105,16 @@ public final class SheetWording {
                 field.hasPicture() ? legend(plan, field) : recipe(plan, field),
                 field.hasPicture()
                         ? new Inside(
-                                field.picture().gridColumns(),
-                                field.picture().gridRows(),
-                                field.picture().guide())
+                                field.ownPicture().gridColumns(),
+                                field.ownPicture().gridRows(),
+                                field.ownPicture().guide())
                         : Inside.NOTHING);
     }
 
     /** What each numbered part is drawn with, from its dark end to its light one. */
     private static List<String> legend(ExercisePlan plan, FieldPlan field) {
         Map<Integer, Set<String>> pencils = new LinkedHashMap<>();
-        List<PicturePlan.Tone> tones = field.picture().tones();
+        List<PicturePlan.Tone> tones = field.ownPicture().tones();
         for (int i = tones.size() - 1; i >= 0; i--) {
             Set<String> of = pencils.computeIfAbsent(tones.get(i).zone(), z -> new LinkedHashSet<>());
             List<Step> steps = tones.get(i).recipe().steps();
@@ -121,9 +122,9 @@ public final class SheetWording {
                 of.add(plan.palette().get(steps.get(s).pencil()).code());
             }
         }
-        String words = field.picture().showsSurface()
+        String words = field.ownPicture().showsSurface()
                 ? ladder(plan, field)
-                : field.picture().guide().marks().stream()
+                : field.ownPicture().guide().marks().stream()
                         .map(m -> m.words() + ": " + String.join(" into ", pencils.get(Integer.valueOf(m.words()))))
                         .collect(Collectors.joining(", "));
         return words.isEmpty() ? List.of() : List.of(words);
@@ -132,7 +133,7 @@ public final class SheetWording {
     /** Tones from light to dark with what each is laid with. */
     private static String ladder(ExercisePlan plan, FieldPlan field) {
         return "Light to dark: "
-                + field.picture().tones().stream()
+                + field.ownPicture().tones().stream()
                         .map(t -> t.recipe().steps().stream()
                                 .map(s -> line(s, plan.palette(), false, field))
                                 .collect(Collectors.joining(" + ")))
@@ -155,9 +156,9 @@ public final class SheetWording {
             String pencils =
                     plan.palette().size() == 1 ? "one pencil" : plan.palette().size() + " pencils";
             return List.of(
-                    field.picture().showsSurface()
+                    field.ownPicture().showsSurface()
                             ? pencils + ", base and detail: see the list under it"
-                            : field.picture().guide().marks().isEmpty()
+                            : field.ownPicture().guide().marks().isEmpty()
                                     ? pencils + ", zone by zone: see the colour plan"
                                     : pencils + ", part by part: see the list under it");
         }
@@ -173,7 +174,7 @@ public final class SheetWording {
             case BURNISH -> "burnish " + palette.get(step.pencil()).code();
             case COLOUR ->
                 (onePencil ? "" : palette.get(step.pencil()).code() + " ")
-                        + step.grade().name().toLowerCase(Locale.ROOT);
+                        + Known.here(step.grade(), "how hard").name().toLowerCase(Locale.ROOT);
         };
         String passes = step.passes() > 1 ? " ×" + step.passes() : "";
         return words + passes + where(step.span(), field.widthMm());

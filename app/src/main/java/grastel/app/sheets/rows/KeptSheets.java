@@ -3,6 +3,7 @@ package grastel.app.sheets.rows;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.platform.ApiProblem;
+import grastel.core.known.Known;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -33,7 +34,7 @@ public class KeptSheets {
 
     /** Of a printed version. */
     public Settled settled(UUID version) {
-        return settled(Set.of(version)).get(version);
+        return Known.in(settled(Set.of(version)), version);
     }
 
     /** Of printed versions; what is not remembered is asked for at once. */

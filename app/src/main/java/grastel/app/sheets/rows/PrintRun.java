@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.Formula;
+import org.jspecify.annotations.Nullable;
 
 /** A sheet printed for a class, its pages for each student. */
 @Entity
@@ -69,7 +70,7 @@ public class PrintRun extends Owned {
     }
 
     /** Gives a student pages. @param own version of this student, null for the run's */
-    public final void add(SheetVersion own, UUID student, int count) {
+    public final void add(@Nullable SheetVersion own, UUID student, int count) {
         for (int part = 0; part < count; part++) {
             pages.add(new PrintedPage(this, own, student, part, pages.size() + 1));
         }

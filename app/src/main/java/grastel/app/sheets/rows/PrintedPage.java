@@ -8,6 +8,7 @@ import jakarta.persistence.JoinColumn;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** One student's page of a run. */
 @Entity
@@ -30,11 +31,11 @@ class PrintedPage extends Owned {
     /** The student's own; null for that of the run. */
     @ManyToOne(fetch = FetchType.LAZY)
     @JoinColumn(name = "version_id", updatable = false)
-    private SheetVersion version;
+    private @Nullable SheetVersion version;
 
     protected PrintedPage() {}
 
-    PrintedPage(PrintRun run, SheetVersion version, UUID student, int part, int number) {
+    PrintedPage(PrintRun run, @Nullable SheetVersion version, UUID student, int part, int number) {
         this.run = run;
         this.version = version;
         this.student = student;

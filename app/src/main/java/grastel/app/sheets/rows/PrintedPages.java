@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -17,7 +18,7 @@ public interface PrintedPages extends JpaRepository<PrintedPage, UUID> {
     record Row(UUID id, int number, int part, UUID student, String code, UUID version, UUID paper, RunInfo run) {}
 
     @Query(ROW + "where p.id = :id")
-    Optional<Row> row(UUID id);
+    Optional<Row> row(@Nullable UUID id);
 
     @Query(ROW + "where r.code = :run and p.number = :number")
     Optional<Row> row(String run, int number);

@@ -13,6 +13,7 @@ import jakarta.persistence.Lob;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** One state of a sheet. Once printed it never changes; its layout and plan are kept as they were. */
 @Entity
@@ -26,10 +27,10 @@ public class SheetVersion extends Owned {
     private int number;
 
     @Column(name = "class_id")
-    private UUID schoolClass;
+    private @Nullable UUID schoolClass;
 
     @Column(name = "set_id")
-    private UUID set;
+    private @Nullable UUID set;
 
     @Column(name = "paper_id", nullable = false)
     private UUID paper;
@@ -90,11 +91,11 @@ public class SheetVersion extends Owned {
         return number;
     }
 
-    public UUID schoolClass() {
+    public @Nullable UUID schoolClass() {
         return schoolClass;
     }
 
-    public UUID pencilSet() {
+    public @Nullable UUID pencilSet() {
         return set;
     }
 

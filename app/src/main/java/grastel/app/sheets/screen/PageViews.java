@@ -8,6 +8,7 @@ import grastel.core.page.Rect;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** A page as it goes over the wire: everything at its final place, mm from the top left. */
 final class PageViews {
@@ -24,7 +25,10 @@ final class PageViews {
     }
 
     /** @param path of a shape, as SVG path data; null for a rectangle */
-    record FieldView(@NotNull String id, @NotNull RectView box, String path) {}
+    record FieldView(
+            @NotNull String id,
+            @NotNull RectView box,
+            @Nullable String path) {}
 
     record RuleView(
             @NotNull double x1,

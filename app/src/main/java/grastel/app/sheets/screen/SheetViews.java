@@ -26,6 +26,7 @@ import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.FieldPlan.Ask;
 import grastel.core.exercise.plan.GoalPlan;
+import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Confusions;
 import grastel.core.recipe.Confusions.Confusion;
@@ -39,6 +40,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** What sheets look like at the edge. Lengths in mm, lightness in L*, value in Munsell value. */
 public final class SheetViews {
@@ -66,7 +70,7 @@ public final class SheetViews {
             @NotNull UUID sheet,
             @NotNull String title,
             @NotNull int fields,
-            String problem) {}
+            @Nullable String problem) {}
 
     record KindView(
             @NotNull String id,
@@ -120,8 +124,8 @@ public final class SheetViews {
             @NotNull String name,
             @NotNull String label,
             @NotNull ParameterType type,
-            Double least,
-            Double most,
+            @Nullable Double least,
+            @Nullable Double most,
             @NotNull List<OptionView> options,
             @NotNull List<UUID> pencils,
             @NotNull boolean mayBeLeftOpen) {}
@@ -147,8 +151,8 @@ public final class SheetViews {
             @NotNull String group,
             @NotNull String label,
             @NotNull Ask ask,
-            Double askedLightness,
-            Double askedValue,
+            @Nullable Double askedLightness,
+            @Nullable Double askedValue,
             @NotNull double predictedLightness,
             @NotNull double predictedValue,
             @NotNull double predictedChroma,
@@ -157,7 +161,7 @@ public final class SheetViews {
             @NotNull List<String> predicted,
             @NotNull List<String> recipe,
             @NotNull List<LayerData> layers,
-            String picture) {}
+            @Nullable String picture) {}
 
     /**
      * @param secure threshold in use
@@ -176,13 +180,17 @@ public final class SheetViews {
     record RemedyView(@NotNull String words, @NotNull Map<String, ValueData> change) {}
 
     record FindingView(
-            String field, @NotNull String words, @NotNull List<RemedyView> remedies) {}
+            @Nullable String field,
+            @NotNull String words,
+            @NotNull List<RemedyView> remedies) {}
 
     record FaultWordsView(@NotNull String sign, @NotNull String say) {}
 
     /** @param nearest possible value, or null */
     record ValueProblemView(
-            @NotNull String parameter, @NotNull String words, ValueData nearest) {}
+            @NotNull String parameter,
+            @NotNull String words,
+            @Nullable ValueData nearest) {}
 
     /** An exercise of a draft; what is planned is empty where there are problems. */
     record ExerciseView(
@@ -225,7 +233,7 @@ public final class SheetViews {
             @NotNull String paperColour,
             @NotNull double grown,
             @NotNull boolean smallWords,
-            String pageProblem) {}
+            @Nullable String pageProblem) {}
 
     public static DraftView of(Draft draft, Map<Pencil, UUID> ids) {
         int planned = 0;
@@ -252,35 +260,29 @@ public final class SheetViews {
     }
 
     private static ExerciseView exercise(
-            DraftedExercise one, ExercisePlan plan, GradeBand band, Map<Pencil, UUID> ids) {
-        boolean none = plan == null;
+            DraftedExercise one, @Nullable ExercisePlan plan, GradeBand band, Map<Pencil, UUID> ids) {
         return new ExerciseView(
                 KindView.of(one.kind()),
-                none ? one.kind().name() : plan.title(),
+                plan == null ? one.kind().name() : plan.title(),
                 one.parameters().stream().map(p -> parameter(p, ids)).toList(),
                 values(one.used(), ids),
                 one.problems().stream()
                         .map(p -> new ValueProblemView(
                                 p.parameter(), p.words(), p.nearest() == null ? null : Planner.data(p.nearest(), ids)))
                         .toList(),
-                none
-                        ? List.of()
-                        : plan.palette().stream().map(p -> pencil(p, ids)).toList(),
-                none
-                        ? List.of()
-                        : plan.fields().stream().map(f -> field(plan, f, ids)).toList(),
-                none ? List.of() : plan.goals().stream().map(g -> goal(g, band)).toList(),
-                none ? List.of() : plan.notes(),
-                none
-                        ? List.of()
-                        : plan.faults().stream()
-                                .map(f -> new FaultWordsView(f.sign(), f.say()))
-                                .toList(),
-                none ? List.of() : plan.cautions(),
-                none ? 0 : plan.minutes(),
-                none
-                        ? List.of()
-                        : plan.findings().stream().map(f -> finding(f, ids)).toList());
+                listed(plan, p -> p.palette().stream().map(pencil -> pencil(pencil, ids))),
+                listed(plan, p -> p.fields().stream().map(f -> field(p, f, ids))),
+                listed(plan, p -> p.goals().stream().map(g -> goal(g, band))),
+                listed(plan, p -> p.notes().stream()),
+                listed(plan, p -> p.faults().stream().map(f -> new FaultWordsView(f.sign(), f.say()))),
+                listed(plan, p -> p.cautions().stream()),
+                plan == null ? 0 : plan.minutes(),
+                listed(plan, p -> p.findings().stream().map(f -> finding(f, ids))));
+    }
+
+    /** Nothing of what could not be planned. */
+    private static <T> List<T> listed(@Nullable ExercisePlan plan, Function<ExercisePlan, Stream<T>> of) {
+        return plan == null ? List.of() : of.apply(plan).toList();
     }
 
     private static ParameterView parameter(Parameter p, Map<Pencil, UUID> ids) {
@@ -331,7 +333,10 @@ public final class SheetViews {
 
     private static PalettePencilView pencil(Pencil p, Map<Pencil, UUID> ids) {
         return new PalettePencilView(
-                ids.get(p), p.code(), p.name(), Srgb.of(p.masstone().toLab()).hex());
+                Known.in(ids, p),
+                p.code(),
+                p.name(),
+                Srgb.of(p.masstone().toLab()).hex());
     }
 
     private static PlannedFieldView field(ExercisePlan plan, FieldPlan f, Map<Pencil, UUID> ids) {
@@ -355,7 +360,7 @@ public final class SheetViews {
                         : plan.layers(f, MIDDLE).stream()
                                 .map(l -> LayerData.of(l, ids))
                                 .toList(),
-                f.hasPicture() ? PlannedPicture.address(f.picture()) : null);
+                f.hasPicture() ? PlannedPicture.address(f.ownPicture()) : null);
     }
 
     private static PlannedGoalView goal(GoalPlan g, GradeBand band) {

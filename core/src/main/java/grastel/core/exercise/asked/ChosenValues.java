@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Chosen values by the names of their parameters: Integer, Double, String, list of String, or {@link Pencil}. */
 public record ChosenValues(Map<String, Object> chosen) {
@@ -27,7 +28,8 @@ public record ChosenValues(Map<String, Object> chosen) {
     }
 
     /** Something chosen that cannot be. @param nearest the nearest possible value, or null if there is none */
-    public record Problem(String parameter, String words, Object nearest) {}
+    public record Problem(
+            String parameter, String words, @Nullable Object nearest) {}
 
     /** What of these values cannot be; empty when all can. */
     public List<Problem> problems(List<Parameter> parameters) {

@@ -4,6 +4,7 @@ import grastel.core.media.Pencil;
 import java.util.List;
 import java.util.function.Function;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /** Something that can be chosen for an exercise, and what may be chosen. */
 public sealed interface Parameter {
@@ -14,10 +15,16 @@ public sealed interface Parameter {
     String label();
 
     /** What is taken when nothing is chosen; null where the plan chooses in view of the rest. */
+    @Nullable
     Object suggested();
 
     /** A whole number. */
-    record Whole(String name, String label, int least, int most, Integer suggested) implements Parameter {}
+    record Whole(
+            String name,
+            String label,
+            int least,
+            int most,
+            @Nullable Integer suggested) implements Parameter {}
 
     /** Name of the number by which a kind draws itself anew. */
     String VARIANT = "variant";
@@ -30,10 +37,19 @@ public sealed interface Parameter {
     }
 
     /** A length in mm, or another measure with its unit in the label. */
-    record Measure(String name, String label, double least, double most, Double suggested) implements Parameter {}
+    record Measure(
+            String name,
+            String label,
+            double least,
+            double most,
+            @Nullable Double suggested) implements Parameter {}
 
     /** One of a few. */
-    record Choice(String name, String label, List<Option> options, String suggested) implements Parameter {
+    record Choice(
+            String name,
+            String label,
+            List<Option> options,
+            @Nullable String suggested) implements Parameter {
         public Choice {
             options = List.copyOf(options);
         }
@@ -56,7 +72,7 @@ public sealed interface Parameter {
         private static final Pattern LINE = Pattern.compile("((1000|[0-9]{1,3}) ){3}(1000|[0-9]{1,3})");
 
         @Override
-        public Object suggested() {
+        public @Nullable Object suggested() {
             return null;
         }
 
@@ -71,7 +87,11 @@ public sealed interface Parameter {
     }
 
     /** A pencil. @param fitting those that can do it */
-    record OnePencil(String name, String label, List<Pencil> fitting, Pencil suggested) implements Parameter {
+    record OnePencil(
+            String name,
+            String label,
+            List<Pencil> fitting,
+            @Nullable Pencil suggested) implements Parameter {
         public OnePencil {
             fitting = List.copyOf(fitting);
         }

@@ -38,7 +38,7 @@ final class Directions {
 
     private final List<List<Integer>> bordersOf = new ArrayList<>();
     private final List<List<Integer>> neighbours = new ArrayList<>();
-    private int[] ways;
+    private int[] ways = {};
 
     Directions(Facets facets, RandomGenerator random) {
         this.facets = facets;

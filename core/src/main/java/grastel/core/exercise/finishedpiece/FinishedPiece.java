@@ -16,6 +16,7 @@ import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.exercise.plan.PicturePlan.Guide;
+import grastel.core.known.Known;
 import grastel.core.layering.advice.Slip;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
@@ -27,6 +28,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** One picture, drawn from a reference in the class's pencils and held against what they can make of it. */
 public final class FinishedPiece implements ExerciseKind {
@@ -128,11 +130,11 @@ public final class FinishedPiece implements ExerciseKind {
                 tones.stream().collect(Collectors.groupingBy(Made::zone, TreeMap::new, Collectors.toList()));
         ToDoubleFunction<Integer> rank;
         if (method.has(School.DARKS_FIRST)) {
-            rank = zone -> lightness(zones.get(zone));
+            rank = zone -> lightness(Known.in(zones, zone));
         } else if (method.has(School.OWN_COLOUR_FIRST)) {
-            rank = zone -> -share(zones.get(zone));
+            rank = zone -> -share(Known.in(zones, zone));
         } else {
-            rank = zone -> -lightness(zones.get(zone));
+            rank = zone -> -lightness(Known.in(zones, zone));
         }
         return zones.keySet().stream().sorted(Comparator.comparingDouble(rank)).toList();
     }
@@ -155,14 +157,14 @@ public final class FinishedPiece implements ExerciseKind {
         builder.goal(Goal.PICTURE_RANGE, of, 60, 80, 92);
         builder.goal(Goal.PICTURE_VALUES, of, 12, 8, 4.5);
         builder.goal(Goal.LIGHT_AS_PLANNED, of, 40, 65, 85);
-        double bare = field.picture().tones().stream()
+        double bare = field.ownPicture().tones().stream()
                 .filter(t -> t.recipe().steps().isEmpty())
                 .mapToDouble(t -> t.share() * field.widthMm() * field.heightMm() / 100)
                 .sum();
         if (bare >= HIGHLIGHT_CM2) {
             builder.goal(Goal.HIGHLIGHTS_LEFT, of, 40, 65, 85);
         }
-        if (field.picture().guide().focus() != null) {
+        if (field.ownPicture().guide().focus() != null) {
             builder.goal(Goal.STRONGEST_AT_FOCUS, of, 70, 90, 110);
         }
         builder.goal(Goal.SUBJECT_STANDS, of, 45, 77, 92);
@@ -171,7 +173,7 @@ public final class FinishedPiece implements ExerciseKind {
         builder.goal(Goal.NO_DARK_LINES, of, 50, 28, 10);
         builder.goal(Goal.SHADOWS_COLOURED, of, 30, 50, 75);
         builder.goal(Goal.COLOURS_TOGETHER, of, 14, 9, 5);
-        if (field.picture().texture() == null) {
+        if (field.ownPicture().texture() == null) {
             builder.goal(Goal.SMOOTH_AREAS, of, 4, 2.5, 1.5);
         } else {
             builder.goal(Goal.STROKES_FOLLOW, of, 35, 22, 12);
@@ -197,7 +199,7 @@ public final class FinishedPiece implements ExerciseKind {
         return tone.predicted().lightness() - tone.wanted().lightness();
     }
 
-    private static void words(PlanBuilder builder, Setting setting, LightFrom light, boolean round) {
+    private static void words(PlanBuilder builder, Setting setting, @Nullable LightFrom light, boolean round) {
         builder.step("Draw the outlines lightly, square by square of the grid; lift the grid with putty eraser.");
         if (light != null) {
             builder.step("The light comes from the " + light.words() + ": every shape is darkest on the other side.");

@@ -198,7 +198,7 @@ public final class FormStudy implements ExerciseKind {
         /** The own colour over all, or first where the method has it so, as heavy as brings the zone nearest to its value. */
         private List<Step> withOwn(List<Step> others, double asked) {
             boolean first = setting.method().has(School.OWN_COLOUR_FIRST);
-            List<Step> best = null;
+            List<Step> best = List.of();
             double least = Double.POSITIVE_INFINITY;
             for (PressureGrade grade : PressureGrade.values()) {
                 for (int passes = 1; passes <= 3; passes++) {
@@ -232,7 +232,8 @@ public final class FormStudy implements ExerciseKind {
         FieldPlan core = form.stream()
                 .min(Comparator.comparingDouble(FieldPlan::askedLightness))
                 .orElseThrow();
-        List<FieldPlan> others = form.stream().filter(f -> f != core).toList();
+        List<FieldPlan> others =
+                form.stream().filter(f -> !f.id().equals(core.id())).toList();
         builder.goal(Goal.CORE_DARKEST, GoalFields.among(core, others), 0, 2, 5);
     }
 

@@ -22,6 +22,7 @@ import grastel.core.recipe.Target;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /** Secondaries and tertiaries from red, yellow and blue by alternating light layers; mixed blacks compared. */
 public final class MixingFromFew implements ExerciseKind {
@@ -66,7 +67,7 @@ public final class MixingFromFew implements ExerciseKind {
                 Parameters.box(20));
     }
 
-    private static Pencil suggested(Setting setting, List<Pencil> fitting, double place) {
+    private static @Nullable Pencil suggested(Setting setting, List<Pencil> fitting, double place) {
         return PencilChoice.at(setting, place).filter(fitting::contains).orElse(null);
     }
 
@@ -112,7 +113,7 @@ public final class MixingFromFew implements ExerciseKind {
         for (double share : tertiaries ? new double[] {0.25, 0.5, 0.75} : new double[] {0.5}) {
             Target target =
                     new Target(between(one, other, share), setting.method().closeness());
-            List<Step> best = null;
+            List<Step> best = List.of();
             double least = Double.POSITIVE_INFINITY;
             for (int layers = 3; layers <= MOST_LAYERS; layers++) {
                 for (List<Step> tried : alternations(builder, one, other, share, layers)) {

@@ -9,6 +9,7 @@ import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What an exercise asks and how it can be done. Plain data that a printed sheet keeps for ever.
@@ -54,7 +55,7 @@ public record ExercisePlan(
     }
 
     /** @param sign what is seen; @param say what to tell the student; @param slip what makes it, null where that is no change of layers */
-    public record Fault(String sign, String say, Slip slip) {}
+    public record Fault(String sign, String say, @Nullable Slip slip) {}
 
     /** The same without its findings: what is printed is settled. */
     public ExercisePlan settled() {

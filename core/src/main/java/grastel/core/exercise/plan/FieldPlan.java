@@ -1,7 +1,9 @@
 package grastel.core.exercise.plan;
 
 import grastel.core.colour.Lab;
+import grastel.core.known.Known;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One field of an exercise.
@@ -31,7 +33,7 @@ public record FieldPlan(
         Recipe recipe,
         List<Lab> predicted,
         double specks,
-        PicturePlan picture) {
+        @Nullable PicturePlan picture) {
     public FieldPlan {
         outline = outline.stream().map(List::copyOf).toList();
         asked = List.copyOf(asked);
@@ -96,6 +98,11 @@ public record FieldPlan(
     FieldPlan named(String other) {
         return new FieldPlan(
                 other, group, label, widthMm, heightMm, outline, ask, asked, recipe, predicted, specks, picture);
+    }
+
+    /** Its picture, of a field that has one. */
+    public PicturePlan ownPicture() {
+        return Known.here(picture, "the picture of " + id);
     }
 
     public boolean hasPicture() {

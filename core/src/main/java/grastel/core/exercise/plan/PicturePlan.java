@@ -2,12 +2,14 @@ package grastel.core.exercise.plan;
 
 import grastel.core.colour.Lab;
 import grastel.core.exercise.plan.FieldPlan.Point;
+import grastel.core.known.Known;
 import java.io.ByteArrayOutputStream;
 import java.util.Base64;
 import java.util.List;
 import java.util.zip.DataFormatException;
 import java.util.zip.Deflater;
 import java.util.zip.Inflater;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A picture that is drawn in a field: what lies where, and what it is made with. Each cell names a tone, or lies between it and the
@@ -32,7 +34,7 @@ public record PicturePlan(
         int gridColumns,
         int gridRows,
         Guide guide,
-        Texture texture) {
+        @Nullable Texture texture) {
     /** No other field is as wide and high, so that what is this large is read as a picture, mm. */
     public static final double LEAST_MM = 60;
 
@@ -58,7 +60,8 @@ public record PicturePlan(
      * @param marks small words that are printed
      * @param focus where the eye is to go first; null where nothing was said
      */
-    public record Guide(List<Line> lines, List<Mark> marks, Focus focus) {
+    public record Guide(
+            List<Line> lines, List<Mark> marks, @Nullable Focus focus) {
         public static final Guide NONE = new Guide(List.of(), List.of(), null);
 
         public Guide {
@@ -134,7 +137,7 @@ public record PicturePlan(
             int gridColumns,
             int gridRows,
             Guide guide,
-            Texture texture) {
+            @Nullable Texture texture) {
         if (places.length != columns * rows) {
             throw new IllegalArgumentException(places.length + " cells for " + columns + " × " + rows);
         }
@@ -201,6 +204,11 @@ public record PicturePlan(
         }
         Lab to = tones.get(at / BETWEEN + 1).predicted();
         return from.towards(to, at % BETWEEN / (double) BETWEEN);
+    }
+
+    /** How it is stroked, of a picture that asks for it. */
+    public Texture ownTexture() {
+        return Known.here(texture, "the texture");
     }
 
     /** True where the picture is a surface with what lies over its base, not a piece of many zones. */

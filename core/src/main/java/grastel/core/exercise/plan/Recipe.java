@@ -8,6 +8,7 @@ import grastel.core.layering.Stroke;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** What to do to a field, first thing first. Pencils are numbers in the plan's palette, so that plans stay small. */
 public record Recipe(List<Step> steps) {
@@ -34,7 +35,13 @@ public record Recipe(List<Step> steps) {
      * @param span where along a strip
      */
     public record Step(
-            Technique technique, int pencil, PressureGrade grade, int passes, Stroke stroke, double point, Span span) {
+            Technique technique,
+            int pencil,
+            @Nullable PressureGrade grade,
+            int passes,
+            Stroke stroke,
+            double point,
+            Span span) {
         public Step with(int otherPencil) {
             return new Step(technique, otherPencil, grade, passes, stroke, point, span);
         }

@@ -19,6 +19,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * An exercise as scenes: what it is for, the layers of a few of its fields one by one, the students' turn, what goes wrong,
@@ -111,7 +112,7 @@ public final class Demonstration {
                         .toList();
     }
 
-    private static Lab asked(FieldPlan field) {
+    private static @Nullable Lab asked(FieldPlan field) {
         return field.asked().isEmpty() ? null : field.asked().get(field.asked().size() / 2);
     }
 

@@ -6,6 +6,7 @@ import grastel.core.layering.Stack;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** One thing shown at a time. */
 public sealed interface Scene {
@@ -27,8 +28,14 @@ public sealed interface Scene {
      * @param slices colours of a strip after it, from left to right; empty for an even field
      * @param asked colour asked for in the end, null where nothing is asked
      */
-    record Laying(String field, int number, int of, Layer layer, Stack after, List<Lab> slices, Lab asked)
-            implements Scene {
+    record Laying(
+            String field,
+            int number,
+            int of,
+            Layer layer,
+            Stack after,
+            List<Lab> slices,
+            @Nullable Lab asked) implements Scene {
         public Laying {
             slices = List.copyOf(slices);
         }
@@ -42,7 +49,13 @@ public sealed interface Scene {
     }
 
     /** What commonly goes wrong, beside what should come out. @param right, wrong null where it is no matter of layers */
-    record Fault(String field, String sign, String say, Slip slip, Stack right, Stack wrong) implements Scene {}
+    record Fault(
+            String field,
+            String sign,
+            String say,
+            @Nullable Slip slip,
+            @Nullable Stack right,
+            @Nullable Stack wrong) implements Scene {}
 
     /** What to mind. */
     record Cautions(List<String> words) implements Scene {

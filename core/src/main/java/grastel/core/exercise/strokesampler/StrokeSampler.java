@@ -12,6 +12,7 @@ import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.Recipe.Step;
+import grastel.core.known.Known;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.advice.Slip;
@@ -116,8 +117,8 @@ public final class StrokeSampler implements ExerciseKind {
     /** Says where sharp and dull can hardly be told apart on this paper. */
     private static void difference(PlanBuilder builder, Map<Way, FieldPlan> sharp, Map<Way, FieldPlan> dull) {
         Way way = sharp.keySet().iterator().next();
-        double apart = dull.get(way).predictedColour().lightness()
-                - sharp.get(way).predictedColour().lightness();
+        double apart = Known.in(dull, way).predictedColour().lightness()
+                - Known.in(sharp, way).predictedColour().lightness();
         if (apart < 2) {
             builder.finding(Finding.of(
                     null,

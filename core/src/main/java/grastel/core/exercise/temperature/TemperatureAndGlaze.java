@@ -22,6 +22,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /** A cool area warmed and a warm one cooled by one thin layer; different colours drawn together by one glaze. */
 public final class TemperatureAndGlaze implements ExerciseKind {
@@ -64,7 +65,7 @@ public final class TemperatureAndGlaze implements ExerciseKind {
     }
 
     /** Of a middle value and far to one side. @param way 1 warm, −1 cool */
-    private static Pencil clearest(List<Pencil> pencils, int way) {
+    private static @Nullable Pencil clearest(List<Pencil> pencils, int way) {
         return pencils.stream()
                 .max(Comparator.comparingDouble(p -> way * Temperature.warmth(PencilChoice.colour(p))
                         - Math.abs(PencilChoice.colour(p).lightness() - 50)))

@@ -60,10 +60,11 @@ public final class StrokeMarks {
         double heightMm = plan.rows() * plan.cellMm();
         StrokeMarks marks =
                 new StrokeMarks((int) Math.ceil(widthMm * PX_PER_MM), (int) Math.ceil(heightMm * PX_PER_MM));
-        Ways ways = new Ways(plan.texture());
+        Texture texture = plan.ownTexture();
+        Ways ways = new Ways(texture);
         RandomGenerator random = new Random(seed);
         Grain swings = new Grain(random.nextLong(), SWING_MM);
-        double mean = plan.texture().strokeMm() * habit.length();
+        double mean = texture.strokeMm() * habit.length();
         int count = (int) Math.round(-Math.log(1 - MEAN) * widthMm * heightMm / (mean * BODY * WIDE_MM));
         for (int i = 0; i < count; i++) {
             double x = random.nextDouble(widthMm);
@@ -80,7 +81,7 @@ public final class StrokeMarks {
         int last = plan.tones().size() - 1;
         double step = plan.tones().get(0).predicted().lightness()
                 - plan.tones().get(last).predicted().lightness();
-        return plan.texture().relief() * SPREAD * step / last;
+        return plan.ownTexture().relief() * SPREAD * step / last;
     }
 
     /** 0 none … 1 wholly. */

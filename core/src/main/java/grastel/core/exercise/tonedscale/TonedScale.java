@@ -94,7 +94,8 @@ public final class TonedScale implements ExerciseKind {
         for (int i = 1; i <= side; i++) {
             scale.add(step(builder, dark, darks, i, side, box, scale.size(), setting));
         }
-        List<FieldPlan> worked = scale.stream().filter(f -> f != middle).toList();
+        List<FieldPlan> worked =
+                scale.stream().filter(f -> !f.id().equals(middle.id())).toList();
         builder.goal(Goal.ORDER, GoalFields.row(scale), 0, 3, 5);
         builder.goal(Goal.PAPER_LEFT_BARE, List.of(middle), 5, 2.5, 1);
         builder.goal(Goal.FULL_RANGE, GoalFields.row(scale), 55, 75, 86);

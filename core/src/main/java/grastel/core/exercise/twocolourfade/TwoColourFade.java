@@ -130,7 +130,7 @@ public final class TwoColourFade implements ExerciseKind {
 
     /** How far into the overlap the colours keep their pressure: tried, since it decides between a gap and a bump. */
     private static List<Step> recipe(PlanBuilder builder, Pencil first, Pencil second, double overlap) {
-        List<Step> best = null;
+        List<Step> best = List.of();
         double least = Double.POSITIVE_INFINITY;
         for (double kept = 0; kept <= 0.7; kept += 0.1) {
             List<Step> tried = recipe(builder, first, second, overlap, kept);

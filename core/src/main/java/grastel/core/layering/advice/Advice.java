@@ -16,6 +16,7 @@ import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** What to mind in a stack. Values only: the words live with the interface. */
 public final class Advice {
@@ -75,7 +76,7 @@ public final class Advice {
     public record Warning(
             Code code,
             Severity severity,
-            Integer layer,
+            @Nullable Integer layer,
             double figure,
             double limit,
             Remedy remedy,

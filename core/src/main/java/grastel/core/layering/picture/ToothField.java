@@ -1,5 +1,6 @@
 package grastel.core.layering.picture;
 
+import grastel.core.known.Known;
 import grastel.core.layering.Stroke;
 import java.util.EnumMap;
 import java.util.Map;
@@ -39,7 +40,7 @@ public final class ToothField {
         this.tooth = new Grain(seed, grainMm);
         this.streaks = new Grain(seed ^ 0x5DEECE66DL, STREAK_WIDE_MM);
         this.stroke = stroke;
-        this.table = EVENED.get(stroke);
+        this.table = Known.in(EVENED, stroke);
         this.bendMm = Math.tan(Math.toRadians(swing)) * SWING_MM / (2 * Math.PI);
     }
 

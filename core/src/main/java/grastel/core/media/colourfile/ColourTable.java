@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Rows under named columns, however the file wrote them, and what they mean as colours.
@@ -27,7 +28,7 @@ record ColourTable(
         List<String> columns,
         List<Row> rows,
         Illuminant light,
-        ColourFileProblem otherLight,
+        @Nullable ColourFileProblem otherLight,
         List<ColourFileProblem> problems) {
     private static final Pattern WAVELENGTH =
             Pattern.compile("(?:SPECTRAL_NM_?|SPECTRAL_|SPEC_?|NM_?|R_)?(\\d{3})(?:NM)?");
@@ -158,6 +159,7 @@ record ColourTable(
 
     /** Reads one row and says what is wrong in it. */
     private record Reader(Row row, List<ColourFileProblem> wrong) {
+        @Nullable
         String word(int column, int longest) {
             String word = column < 0 ? "" : row.cells().get(column).strip();
             if (word.isEmpty()) {

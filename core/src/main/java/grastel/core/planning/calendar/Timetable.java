@@ -159,9 +159,10 @@ public record Timetable(Dates term, Turn firstWeek, List<Slot> slots, List<Dates
         Period before = null;
         for (Period period : periods().stream().filter(Period::isHeld).toList()) {
             if (before != null && before.ends().isAfter(period.starts())) {
-                Period named = period.state() == State.USUAL ? before : period;
-                problems.add(
-                        new CalendarProblem(Kind.HELD_AT_ONCE, place(named), place(named == period ? before : period)));
+                boolean usual = period.state() == State.USUAL;
+                Period named = usual ? before : period;
+                Period other = usual ? period : before;
+                problems.add(new CalendarProblem(Kind.HELD_AT_ONCE, place(named), place(other)));
             }
             before = before == null || period.ends().isAfter(before.ends()) ? period : before;
         }

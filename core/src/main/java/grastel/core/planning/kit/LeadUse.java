@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Lead that drawing takes, in mm of a pencil's length. Sharpening takes more than the mark itself. Rules of thumb of the
@@ -51,7 +52,12 @@ public final class LeadUse {
      * @param shortOn the first day there is not enough; null where it lasts
      * @param order how many new ones make it last
      */
-    public record Forecast(Pencil pencil, double leftMm, double neededMm, LocalDate shortOn, int order) {}
+    public record Forecast(
+            Pencil pencil,
+            double leftMm,
+            double neededMm,
+            @Nullable LocalDate shortOn,
+            int order) {}
 
     /** Of every pencil that is planned for or was used, those that run short first. @param past, planned in order of days */
     public static List<Forecast> forecasts(List<Day> past, List<Day> planned, Map<Pencil, Stock> stock) {

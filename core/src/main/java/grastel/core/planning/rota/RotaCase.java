@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a table does, and with what.
@@ -36,7 +37,7 @@ public record RotaCase(int seats, List<Task> tasks, Map<Pencil, Integer> copies)
     }
 
     /** A pencil in a hand. @param pencil null for work without one; @param minutes ≥ 0 */
-    public record Hold(Pencil pencil, double minutes) {}
+    public record Hold(@Nullable Pencil pencil, double minutes) {}
 
     public RotaCase {
         if (seats < 1 || seats > MOST_SEATS || tasks.size() > MOST_TASKS) {

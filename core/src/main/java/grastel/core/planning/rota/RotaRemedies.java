@@ -1,5 +1,6 @@
 package grastel.core.planning.rota;
 
+import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Substitutes;
 import grastel.core.recipe.Substitutes.Substitute;
@@ -55,7 +56,7 @@ public final class RotaRemedies {
                     .filter(p -> !of.copies().containsKey(p))
                     .toList();
             for (Substitute s : Substitutes.of(pencil, free, 1)) {
-                RotaCase changed = withMore(of, pencil, others.get(s.pencil()));
+                RotaCase changed = withMore(of, pencil, Known.in(others, s.pencil()));
                 remedies.add(new Remedy.Instead(
                         pencil, s, planner.plan(changed, atMost).waitingMinutes()));
             }

@@ -29,10 +29,6 @@ public final class RotaTasks {
         double minutes() {
             return stages.stream().mapToDouble(Stage::minutes).sum();
         }
-
-        private Part first() {
-            return stages.get(0).part();
-        }
     }
 
     /** The work among some stages, in the sheet's own order. */

@@ -2,6 +2,7 @@ package grastel.core.reading.fields;
 
 import grastel.core.colour.Lab;
 import grastel.core.reading.strips.Profile;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What was read in one field.
@@ -26,12 +27,12 @@ public record FieldReading(
         double value,
         Measured specks,
         Measured unevenness,
-        Measured outside,
+        @Nullable Measured outside,
         boolean blank,
-        Profile profile,
-        Strokes strokes,
+        @Nullable Profile profile,
+        @Nullable Strokes strokes,
         double glare,
-        PictureReading picture) {
+        @Nullable PictureReading picture) {
     /** A field of one colour, or a strip. */
     public FieldReading(
             String field,

@@ -6,6 +6,7 @@ import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
 import grastel.core.reading.light.EvenPage;
 import java.awt.geom.Rectangle2D;
+import org.jspecify.annotations.Nullable;
 
 /** A field and the paper around it, sampled 8 times a mm: reflectance, and which samples count as the field. */
 public final class FieldSamples {
@@ -28,7 +29,7 @@ public final class FieldSamples {
     final Plane luminance;
     final Mask inside;
     /** Where a lamp is mirrored; null where none is. */
-    private final Plane mirrored;
+    private final @Nullable Plane mirrored;
 
     final double glareShare;
 

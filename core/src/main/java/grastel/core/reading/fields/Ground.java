@@ -14,6 +14,7 @@ import grastel.core.reading.keys.KeyColour;
 import grastel.core.reading.light.EvenPage;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the fields of a page are drawn on.
@@ -24,7 +25,12 @@ import java.util.List;
  * @param spread half of the range in which its light lies, relative, 95 %
  * @param play how far what is seen through windows may lie off, mm; null where fields are printed
  */
-public record Ground(LinearRgb seen, Lab colour, double edgeMm, double spread, Double play) {
+public record Ground(
+        LinearRgb seen,
+        Lab colour,
+        double edgeMm,
+        double spread,
+        @Nullable Double play) {
     /** A card is laid so near to the tracing, mm. */
     private static final double PLAY_MM = 1.5;
     /** Besides its play, a card's shadow is half a millimetre wide, and so is the traced line. */

@@ -5,6 +5,7 @@ import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.page.Rect;
 import grastel.core.reading.keys.ColourCorrection;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What was drawn where: the mean colour of each cell, averaged in linear light. Kept as bytes: L* in steps of 0.4, a* and b* in whole
@@ -16,7 +17,13 @@ import java.util.stream.IntStream;
  * @param play how far all of it may lie off the frame because it was seen through a window, mm; null where it lies as printed
  * @param strokes and grain; null in readings from before they were read
  */
-public record PictureReading(double cellMm, int columns, int rows, String cells, Double play, StrokeMap strokes) {
+public record PictureReading(
+        double cellMm,
+        int columns,
+        int rows,
+        String cells,
+        @Nullable Double play,
+        @Nullable StrokeMap strokes) {
     public static final double CELL_MM = 1;
 
     private static final double CODES = 2.55;
@@ -24,7 +31,12 @@ public record PictureReading(double cellMm, int columns, int rows, String cells,
 
     /** @param edge whose cells cannot be seen, mm; @param play see {@link #play} */
     static PictureReading of(
-            FieldSamples samples, Rect field, ColourCorrection fix, double edge, Double play, StrokeMap strokes) {
+            FieldSamples samples,
+            Rect field,
+            ColourCorrection fix,
+            double edge,
+            @Nullable Double play,
+            @Nullable StrokeMap strokes) {
         int columns = (int) Math.round(field.width() / CELL_MM);
         int rows = (int) Math.round(field.height() / CELL_MM);
         Lab[] colours = IntStream.range(0, columns * rows)
@@ -44,7 +56,8 @@ public record PictureReading(double cellMm, int columns, int rows, String cells,
     }
 
     /** @param colours of each cell, row by row */
-    public static PictureReading of(int columns, int rows, Lab[] colours, Double play, StrokeMap strokes) {
+    public static PictureReading of(
+            int columns, int rows, Lab[] colours, @Nullable Double play, @Nullable StrokeMap strokes) {
         int count = columns * rows;
         byte[] bytes = new byte[3 * count];
         for (int i = 0; i < count; i++) {

@@ -11,6 +11,7 @@ import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.EigenDecompositionSymmetric;
 import org.hipparchus.linear.RealMatrix;
 import org.hipparchus.linear.RealVector;
+import org.jspecify.annotations.Nullable;
 
 /** Reads the colours along a strip in slices of 1 mm. */
 final class ProfileReader {
@@ -22,7 +23,7 @@ final class ProfileReader {
 
     private ProfileReader() {}
 
-    static Profile of(FieldSamples samples, ColourCorrection fix) {
+    static @Nullable Profile of(FieldSamples samples, ColourCorrection fix) {
         int slice = (int) Math.round(SLICE_MM * FieldSamples.PER_MM);
         int from = (int) Math.round((FieldSamples.RING_MM + START_MM) * FieldSamples.PER_MM);
         List<Double> lightness = new ArrayList<>();

@@ -6,6 +6,7 @@ import grastel.core.reading.fields.StrokeMap.Window;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Strokes of a picture by the structure tensor, and how long they are by how far the picture stays alike along them: of strokes of
@@ -142,7 +143,7 @@ final class StrokeMapReader {
     }
 
     /** Null where too little can be seen. */
-    private Turned turned(int left, int top) {
+    private @Nullable Turned turned(int left, int top) {
         Tensor tensor = Tensor.of(smooth, inside, left, top, SIDE);
         if (tensor.count() < LEAST_SEEN * SIDE * SIDE || tensor.energy() == 0) {
             return null;
@@ -184,7 +185,7 @@ final class StrokeMapReader {
                 && y >= 0
                 && x < fine.width - 1
                 && y < fine.height - 1
-                && inside.has((int) y * fine.width + (int) x);
+                && inside.has(((int) y) * fine.width + (int) x);
     }
 
     private double value(double x, double y) {

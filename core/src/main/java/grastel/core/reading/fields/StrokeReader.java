@@ -2,6 +2,7 @@ package grastel.core.reading.fields;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Direction and coherence of strokes by the {@link Tensor} of windows. */
 final class StrokeReader {
@@ -10,7 +11,7 @@ final class StrokeReader {
     private StrokeReader() {}
 
     /** @param lightness L*, already free of pixel noise */
-    static Strokes of(Plane lightness, Mask mask, double samplesPerMm) {
+    static @Nullable Strokes of(Plane lightness, Mask mask, double samplesPerMm) {
         int window = (int) Math.round(WINDOW_MM * samplesPerMm);
         List<Tensor> tensors = new ArrayList<>();
         for (int y = 1; y + window < lightness.height - 1; y += window) {

@@ -14,6 +14,7 @@ import java.util.Arrays;
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The light on a photographed page: that of its bare paper, see {@link UpperFit}. Paper gives white; the markers' black tells of
@@ -47,9 +48,9 @@ public final class LightField {
     private final double residual;
     private final float[] ground;
     private final float[] flare = new float[3];
-    private PrintedBlack black;
-    private Shadows shading;
-    private Stains stains;
+    private PrintedBlack black = PrintedBlack.UNSEEN;
+    private @Nullable Shadows shading;
+    private Stains stains = Stains.NONE;
 
     private LightField(PageSize size, double[][] terms, double residual, LinearRgb ground) {
         this.columns = (int) Math.ceil(size.widthMm() / LATTICE_MM) + 3;
@@ -106,8 +107,6 @@ public final class LightField {
             throw new UnreadablePage(UnreadablePage.Problem.NO_PAPER, bare.size());
         }
         LightField field = new LightField(size, fitted.terms(), fitted.fit().scale, ground);
-        field.stains = Stains.NONE;
-        field.black = PrintedBlack.UNSEEN;
         Arrays.fill(field.flare, (float) PrintedBlack.VEIL);
         field.setGains();
         return field;
@@ -200,7 +199,7 @@ public final class LightField {
     public double onPaper(double mmX, double mmY) {
         double column = Math.min(columns - 1.001, Math.max(0, mmX / LATTICE_MM));
         double row = Math.min(rows - 1.001, Math.max(0, mmY / LATTICE_MM));
-        int at = ((int) row * columns + (int) column) * 3 + 1;
+        int at = (((int) row) * columns + (int) column) * 3 + 1;
         double across = column - (int) column;
         double top = paperLight[at] + across * (paperLight[at + 3] - paperLight[at]);
         int below = at + columns * 3;

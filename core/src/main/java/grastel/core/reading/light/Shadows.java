@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.ejml.simple.SimpleMatrix;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Shadows with an edge, which no smooth field follows: what bare paper near a place says beyond the smooth field. A single
@@ -33,7 +34,7 @@ final class Shadows {
     }
 
     /** Null where the smooth field explains the paper. */
-    static Shadows of(List<double[]> places, double[][] basis, double[][] seen, double[][] terms) {
+    static @Nullable Shadows of(List<double[]> places, double[][] basis, double[][] seen, double[][] terms) {
         int n = places.size();
         double[][] off = new double[3][n];
         for (int c = 0; c < 3; c++) {

@@ -60,7 +60,7 @@ public final class UpperFit {
         this.weights = new double[logs.length];
         Arrays.fill(weights, 1);
         double spread = 0;
-        double[] found = null;
+        double[] found = {};
         for (int round = 0; round < ROUNDS; round++) {
             found = solved(logs, round < UPPER_ROUNDS ? known.leaning() : known.terms());
             double[] off = off(found, logs);

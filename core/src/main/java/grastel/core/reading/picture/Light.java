@@ -4,8 +4,8 @@ import grastel.core.colour.LinearRgb;
 
 /** Linear light of 8-bit codes, by table. */
 public final class Light {
-    /** As sRGB has it. */
-    public static final float[] OF_CODE = new float[256];
+    /** As sRGB has it; read only. */
+    static final float[] OF_CODE = new float[256];
 
     static {
         for (int code = 0; code < 256; code++) {
@@ -49,7 +49,7 @@ public final class Light {
     public static float green(Picture picture, double x, double y) {
         float px = within((float) (x - 0.5), picture.width - 1.001f);
         float py = within((float) (y - 0.5), picture.height - 1.001f);
-        int i = ((int) py * picture.width + (int) px) * 3 + 1;
+        int i = (((int) py) * picture.width + (int) px) * 3 + 1;
         int j = i + picture.width * 3;
         byte[] p = picture.rgb;
         return between(picture.light, p[i], p[i + 3], p[j], p[j + 3], px - (int) px, py - (int) py);

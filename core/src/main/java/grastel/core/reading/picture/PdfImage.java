@@ -19,6 +19,7 @@ import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 import org.apache.pdfbox.util.Matrix;
 import org.apache.pdfbox.util.Vector;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The one image that a page of a PDF consists of, as scanners make them: it is taken as it is, which is truer than to draw it anew
@@ -98,8 +99,8 @@ final class PdfImage {
     /** Goes through what a page draws until it is more than one image. */
     private static final class Looking extends PDFGraphicsStreamEngine {
         private final PDRectangle box;
-        private PDImage image;
-        private Matrix placed;
+        private @Nullable PDImage image;
+        private @Nullable Matrix placed;
 
         private Looking(PDPage page) {
             super(page);
@@ -107,6 +108,9 @@ final class PdfImage {
         }
 
         private boolean isWhole() {
+            if (image == null || placed == null) {
+                return false;
+            }
             double width = placed.getScaleX();
             double height = placed.getScaleY();
             boolean upright = width > 0

@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /** A page found in a picture: its marker corners in pixels and, if it could be read, its code. */
 public final class FoundPage {
@@ -28,22 +29,25 @@ public final class FoundPage {
     /** Marker corner 0…3 → its corners, clockwise from the top left as printed. */
     private final Map<Integer, List<Point2D_F64>> markers;
 
-    private final PageCode code;
+    private final @Nullable PageCode code;
     private final boolean crowded;
     /** Corners of a drawing without markers; empty for a page. */
     private final List<Point2D_F64> drawing;
 
-    FoundPage(Map<Integer, List<Point2D_F64>> markers, PageCode code) {
+    FoundPage(Map<Integer, List<Point2D_F64>> markers, @Nullable PageCode code) {
         this(markers, code, false);
     }
 
     /** @param crowded true where a marker of yet another sheet is in the picture */
-    FoundPage(Map<Integer, List<Point2D_F64>> markers, PageCode code, boolean crowded) {
+    FoundPage(Map<Integer, List<Point2D_F64>> markers, @Nullable PageCode code, boolean crowded) {
         this(markers, code, crowded, List.of());
     }
 
     private FoundPage(
-            Map<Integer, List<Point2D_F64>> markers, PageCode code, boolean crowded, List<Point2D_F64> drawing) {
+            Map<Integer, List<Point2D_F64>> markers,
+            @Nullable PageCode code,
+            boolean crowded,
+            List<Point2D_F64> drawing) {
         this.markers = new TreeMap<>(markers);
         this.code = code;
         this.crowded = crowded;

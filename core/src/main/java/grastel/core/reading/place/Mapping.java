@@ -4,6 +4,7 @@ import boofcv.alg.geo.h.HomographyDirectLinearTransform;
 import boofcv.struct.geo.AssociatedPair;
 import java.util.List;
 import org.ejml.data.DMatrixRMaj;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Page millimetres to picture pixels: a homography fitted by the normalised direct linear transform (Hartley and Zisserman
@@ -13,11 +14,11 @@ public final class Mapping {
     private final double[] h;
     private final double residualPx;
     /** Of a bent sheet; null for a flat one. */
-    private final Warp warp;
+    private final @Nullable Warp warp;
 
     private final double bendMm;
 
-    private Mapping(double[] h, double residualPx, Warp warp, double bendMm) {
+    private Mapping(double[] h, double residualPx, @Nullable Warp warp, double bendMm) {
         this.h = h;
         this.residualPx = residualPx;
         this.warp = warp;

@@ -31,6 +31,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds a page by its corner markers, on a reduced picture, then reads its code from where the markers say it is. Not for
@@ -182,7 +183,7 @@ public final class PageFinder {
      * Tried at several sizes and with either threshold until one reads: some patterns deceive the library at one of them. Two
      * sizes missed 1 code of 1,500, five none (PageFinderCodeTest).
      */
-    static PageCode code(Picture picture, Mapping mapping, PageSize size) {
+    static @Nullable PageCode code(Picture picture, Mapping mapping, PageSize size) {
         for (double pxPerMm : CODE_PX_PER_MM) {
             var source = codeSquare(picture, mapping, size, pxPerMm);
             for (Binarizer binarizer : List.of(new GlobalHistogramBinarizer(source), new HybridBinarizer(source))) {
