@@ -6,7 +6,7 @@ import { api } from './api/client';
 
 /** Renders with what places have around them. */
 export function show(place: ReactElement) {
-  return render(<QueryClientProvider client={new QueryClient({ defaultOptions: { mutations: { retry: false } } })}>{place}</QueryClientProvider>);
+  return render(<QueryClientProvider client={new QueryClient({ defaultOptions: { mutations: { retry: false }, queries: { retry: false } } })}>{place}</QueryClientProvider>);
 }
 
 type Method = 'GET' | 'POST' | 'PUT' | 'DELETE';

@@ -571,7 +571,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_7"];
+        get: operations["all_8"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1231,6 +1231,22 @@ export interface paths {
         put?: never;
         post: operations["start"];
         delete: operations["cancel_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meanings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all_7"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -3630,6 +3646,13 @@ export interface components {
             drawing?: boolean;
             /** Format: uuid */
             printedPage: string;
+        };
+        MeaningView: {
+            cannotSee: string;
+            code: string;
+            label: string;
+            measures: string;
+            standsFor: string;
         };
         MeasuredSwatch: {
             colour?: string;
@@ -6211,7 +6234,7 @@ export interface operations {
             };
         };
     };
-    all_7: {
+    all_8: {
         parameters: {
             query?: never;
             header?: never;
@@ -7375,6 +7398,26 @@ export interface operations {
             };
         };
     };
+    all_7: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeaningView"][];
+                };
+            };
+        };
+    };
     enter: {
         parameters: {
             query?: never;
@@ -8019,21 +8062,21 @@ export interface operations {
                 centreX: number;
                 centreY: number;
                 columns: number;
-                focus?: string;
+                focus?: string | null;
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
                 glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
-                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT" | null;
                 names?: string[];
-                paper?: string;
+                paper?: string | null;
                 pencils?: number;
                 quarterTurns: number;
                 rows: number;
                 seen: "IN_PENCILS" | "VALUES" | "DIFFERENCE";
-                set?: string;
+                set?: string | null;
                 smoothMm: number;
                 splits?: string[];
                 steps: number;
@@ -8066,20 +8109,20 @@ export interface operations {
                 centreX: number;
                 centreY: number;
                 columns: number;
-                focus?: string;
+                focus?: string | null;
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
                 glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
-                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT" | null;
                 names?: string[];
-                paper?: string;
+                paper?: string | null;
                 pencils?: number;
                 quarterTurns: number;
                 rows: number;
-                set?: string;
+                set?: string | null;
                 smoothMm: number;
                 splits?: string[];
                 steps: number;
@@ -8217,20 +8260,20 @@ export interface operations {
                 centreX: number;
                 centreY: number;
                 columns: number;
-                focus?: string;
+                focus?: string | null;
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
                 glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
-                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT" | null;
                 names?: string[];
-                paper?: string;
+                paper?: string | null;
                 pencils?: number;
                 quarterTurns: number;
                 rows: number;
-                set?: string;
+                set?: string | null;
                 smoothMm: number;
                 splits?: string[];
                 steps: number;
@@ -8314,20 +8357,20 @@ export interface operations {
                 centreX: number;
                 centreY: number;
                 columns: number;
-                focus?: string;
+                focus?: string | null;
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
                 glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
-                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT" | null;
                 names?: string[];
-                paper?: string;
+                paper?: string | null;
                 pencils?: number;
                 quarterTurns: number;
                 rows: number;
-                set?: string;
+                set?: string | null;
                 smoothMm: number;
                 splits?: string[];
                 steps: number;
@@ -8360,20 +8403,20 @@ export interface operations {
                 centreX: number;
                 centreY: number;
                 columns: number;
-                focus?: string;
+                focus?: string | null;
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
                 glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
-                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT" | null;
                 names?: string[];
-                paper?: string;
+                paper?: string | null;
                 pencils?: number;
                 quarterTurns: number;
                 rows: number;
-                set?: string;
+                set?: string | null;
                 smoothMm: number;
                 splits?: string[];
                 steps: number;
@@ -8406,20 +8449,20 @@ export interface operations {
                 centreX: number;
                 centreY: number;
                 columns: number;
-                focus?: string;
+                focus?: string | null;
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
                 glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
-                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT" | null;
                 names?: string[];
-                paper?: string;
+                paper?: string | null;
                 pencils?: number;
                 quarterTurns: number;
                 rows: number;
-                set?: string;
+                set?: string | null;
                 smoothMm: number;
                 splits?: string[];
                 steps: number;
@@ -8452,20 +8495,20 @@ export interface operations {
                 centreX: number;
                 centreY: number;
                 columns: number;
-                focus?: string;
+                focus?: string | null;
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
                 glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
-                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT" | null;
                 names?: string[];
-                paper?: string;
+                paper?: string | null;
                 pencils?: number;
                 quarterTurns: number;
                 rows: number;
-                set?: string;
+                set?: string | null;
                 smoothMm: number;
                 splits?: string[];
                 steps: number;
@@ -8499,20 +8542,20 @@ export interface operations {
                 centreX: number;
                 centreY: number;
                 columns: number;
-                focus?: string;
+                focus?: string | null;
                 followMm: number;
                 frameHeightMm: number;
                 frameWidthMm: number;
                 glazed?: boolean;
                 islandMm2: number;
                 joins?: string[];
-                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT";
+                light?: "RIGHT" | "UPPER_RIGHT" | "ABOVE" | "UPPER_LEFT" | "LEFT" | "LOWER_LEFT" | "BELOW" | "LOWER_RIGHT" | null;
                 names?: string[];
-                paper?: string;
+                paper?: string | null;
                 pencils?: number;
                 quarterTurns: number;
                 rows: number;
-                set?: string;
+                set?: string | null;
                 smoothMm: number;
                 splits?: string[];
                 steps: number;

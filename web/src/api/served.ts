@@ -11,6 +11,7 @@ export const served = {
   charts: queryOptions({ queryKey: ['charts'], queryFn: () => body(api.GET('/api/charts')) }),
   stacks: queryOptions({ queryKey: ['stacks'], queryFn: () => body(api.GET('/api/bench/stacks')) }),
   kinds: queryOptions({ queryKey: ['kinds'], queryFn: () => body(api.GET('/api/sheets/kinds')), staleTime: Infinity }),
+  meanings: queryOptions({ queryKey: ['meanings'], queryFn: () => body(api.GET('/api/meanings')), staleTime: Infinity }),
   sheets: queryOptions({ queryKey: ['sheets'], queryFn: () => body(api.GET('/api/sheets')) }),
   runs: queryOptions({ queryKey: ['runs'], queryFn: () => body(api.GET('/api/sheets/runs')) }),
   unplaced: queryOptions({ queryKey: ['returns', 'unplaced'], queryFn: () => body(api.GET('/api/returns/unplaced')) }),

@@ -1,6 +1,7 @@
 import styled from 'styled-components';
 import { type Holding, useThreshold } from '../classes/useThreshold';
 import { LinkButton } from '../design/Controls';
+import { Meaning } from '../design/Meaning';
 import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
@@ -37,7 +38,7 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
             return (
               <tr key={g.goal}>
                 <td>
-                  <b>{g.label}</b>
+                  <b>{g.label}</b> <Meaning code={g.goal} label={g.label} />
                   <Fine>
                     {g.figure}, {g.unit}
                   </Fine>

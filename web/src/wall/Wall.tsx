@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { Select, Toggle } from '../design/Controls';
+import { Meaning } from '../design/Meaning';
 import { grey } from '../design/greys';
 import { Level, Spread } from '../design/Level';
 import { Place } from '../design/Place';
@@ -122,7 +123,9 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
             {wall.goals.map((g) => (
               <GoalHead key={`${g.exercise}${g.goal}`} scope="col">
                 {g.title && <Of>{g.title}</Of>}
-                {g.label}
+                <span>
+                  {g.label} <Meaning code={g.goal} label={g.label} />
+                </span>
                 <Spread counts={g.counts} label={`${[g.title, g.label].filter(Boolean).join(', ')}: students at level 0 to 4: ${g.counts.join(', ')}`} />
                 <Common>{g.commonest ? `${g.commonestCount} × ${causeWords(g.commonest)}` : 'no fault'}</Common>
               </GoalHead>

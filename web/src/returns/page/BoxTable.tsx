@@ -2,6 +2,7 @@ import styled from 'styled-components';
 import type { Schemas } from '../../api/client';
 import { grey } from '../../design/greys';
 import { Asked } from '../../design/Swatch';
+import { Meaning } from '../../design/Meaning';
 import { colour, sizes, space } from '../../design/tokens';
 import { dayOf, decimals } from '../../words/words';
 import { pictureOf } from '../pictures';
@@ -67,14 +68,14 @@ export function BoxTable({ pageId, read, boxes, before, field, onField }: Props)
               </Cell>
             ))}
           </tr>
-          <Figures name="Value" boxes={boxes} field={field} of={(b) => (b.blank ? 'empty' : decimals(b.value, 1))} strong />
-          <Figures name="Off, ΔE00" boxes={boxes} field={field} of={(b) => b.difference?.toFixed(1)} />
-          <Figures name="Step, L*" boxes={boxes} field={field} of={(b) => (b.step == null ? undefined : decimals(Math.abs(b.step), 1))} />
-          <Figures name="Specks, %" boxes={boxes} field={field} of={(b) => decimals(b.specks, 0)} />
-          <Figures name="Uneven, L*" boxes={boxes} field={field} of={(b) => decimals(b.unevenness, 1)} />
-          <Figures name="Outside, %" boxes={boxes} field={field} of={(b) => b.outside?.toFixed(1)} />
-          <Figures name="Strokes" boxes={boxes} field={field} of={(b) => (b.direction == null ? undefined : `${decimals(b.direction, 0)}°`)} />
-          <Figures name="Glare, %" boxes={boxes} field={field} of={(b) => (b.glare > 0.5 ? decimals(b.glare, 0) : undefined)} />
+          <Figures code="VALUE" name="Value" boxes={boxes} field={field} of={(b) => (b.blank ? 'empty' : decimals(b.value, 1))} strong />
+          <Figures code="OFF" name="Off, ΔE00" boxes={boxes} field={field} of={(b) => b.difference?.toFixed(1)} />
+          <Figures code="STEP" name="Step, L*" boxes={boxes} field={field} of={(b) => (b.step == null ? undefined : decimals(Math.abs(b.step), 1))} />
+          <Figures code="SPECKS" name="Specks, %" boxes={boxes} field={field} of={(b) => decimals(b.specks, 0)} />
+          <Figures code="UNEVEN" name="Uneven, L*" boxes={boxes} field={field} of={(b) => decimals(b.unevenness, 1)} />
+          <Figures code="OUTSIDE" name="Outside, %" boxes={boxes} field={field} of={(b) => b.outside?.toFixed(1)} />
+          <Figures code="STROKES" name="Strokes" boxes={boxes} field={field} of={(b) => (b.direction == null ? undefined : `${decimals(b.direction, 0)}°`)} />
+          <Figures code="GLARE" name="Glare, %" boxes={boxes} field={field} of={(b) => (b.glare > 0.5 ? decimals(b.glare, 0) : undefined)} />
         </tbody>
       </Table>
     </Scroll>
@@ -82,6 +83,7 @@ export function BoxTable({ pageId, read, boxes, before, field, onField }: Props)
 }
 
 interface FiguresProps {
+  code: string;
   name: string;
   boxes: Box[];
   field: string | null;
@@ -90,13 +92,15 @@ interface FiguresProps {
 }
 
 /** A row of figures; left out where no field has one. */
-function Figures({ name, boxes, field, of, strong }: FiguresProps) {
+function Figures({ code, name, boxes, field, of, strong }: FiguresProps) {
   if (boxes.every((b) => of(b) === undefined)) {
     return null;
   }
   return (
     <tr>
-      <th scope="row">{name}</th>
+      <th scope="row">
+        {name} <Meaning code={code} label={name} />
+      </th>
       {boxes.map((b) => (
         <Cell key={b.field} $on={b.field === field}>
           {strong ? <b>{of(b)}</b> : of(b)}

@@ -4,6 +4,7 @@ import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../../api/client';
 import { Button, LinkButton, MainButton } from '../../design/Controls';
+import { Meaning } from '../../design/Meaning';
 import { Notice } from '../../design/States';
 import { colour, levelGreys, sizes, space } from '../../design/tokens';
 import { useKeys } from '../../design/useKeys';
@@ -151,7 +152,7 @@ function GoalRow({ goal, before, level, looked, onLevel, onField }: GoalRowProps
   return (
     <Row onKeyDownCapture={onKey} onFocus={() => onField(goal.field ?? null)} onBlur={() => onField(null)} data-goal={goal.goal} data-mark={goal.id}>
       <div>
-        <b>{goal.label}</b> {goal.exercise && <Of>{goal.exercise}</Of>} {goal.close && (looked ? <Close>close</Close> : <Close $strong>close: look</Close>)}
+        <b>{goal.label}</b> <Meaning code={goal.goal} label={goal.label} /> {goal.exercise && <Of>{goal.exercise}</Of>} {goal.close && (looked ? <Close>close</Close> : <Close $strong>close: look</Close>)}
         {before !== undefined && (
           <Of>
             {' '}

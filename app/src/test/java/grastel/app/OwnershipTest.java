@@ -40,6 +40,7 @@ class OwnershipTest extends EveryEndpoint {
             "POST /api/classes",
             "POST /api/classes/roster",
             "GET /api/find",
+            "GET /api/meanings",
             "GET /api/projects",
             "POST /api/projects",
             "GET /api/courses",

@@ -1,15 +1,17 @@
 package grastel.core.exercise;
 
+import static grastel.core.words.Words.say;
+
 /** Where the light on a picture comes from, as it lies on the table. */
 public enum LightFrom {
-    RIGHT("right"),
-    UPPER_RIGHT("upper right"),
-    ABOVE("top"),
-    UPPER_LEFT("upper left"),
-    LEFT("left"),
-    LOWER_LEFT("lower left"),
-    BELOW("bottom"),
-    LOWER_RIGHT("lower right");
+    RIGHT(say("exercise.right")),
+    UPPER_RIGHT(say("exercise.upper-right")),
+    ABOVE(say("exercise.top")),
+    UPPER_LEFT(say("exercise.upper-left")),
+    LEFT(say("exercise.left")),
+    LOWER_LEFT(say("exercise.lower-left")),
+    BELOW(say("exercise.bottom")),
+    LOWER_RIGHT(say("exercise.lower-right"));
 
     private final String words;
 

@@ -1,5 +1,7 @@
 package grastel.core.exercise;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.exercise.asked.ChosenValues;
 import grastel.core.exercise.asked.ImpossibleExercise;
 import grastel.core.exercise.asked.Parameter;
@@ -17,15 +19,15 @@ public final class Parameters {
     private Parameters() {}
 
     public static Parameter.Measure box(double suggested) {
-        return new Parameter.Measure(BOX, "Box side, mm", 12, 30, suggested);
+        return new Parameter.Measure(BOX, say("exercise.box-side-mm"), 12, 30, suggested);
     }
 
     public static Parameter.Measure length() {
-        return new Parameter.Measure(LENGTH, "Length, mm", 60, 180, 150.0);
+        return new Parameter.Measure(LENGTH, say("exercise.length-mm"), 60, 180, 150.0);
     }
 
     public static Parameter.Measure height() {
-        return new Parameter.Measure(HEIGHT, "Height, mm", 12, 40, 22.0);
+        return new Parameter.Measure(HEIGHT, say("exercise.height-mm"), 12, 40, 22.0);
     }
 
     /** A pencil from the fitting ones, the first red or else the first suggested; impossible where there is none. */
@@ -39,8 +41,8 @@ public final class Parameters {
                 .orElseThrow(() -> new ImpossibleExercise(
                         name,
                         setting.isOfMarkers()
-                                ? "A marker lays one value, however it is pressed: this needs pencils, crayons or pastels."
-                                : "These pencils hold none " + whatFor + "."));
+                                ? say("exercise.a-marker-lays-one")
+                                : say("exercise.these-pencils-hold-none", whatFor)));
     }
 
     private static @Nullable Pencil suggested(List<Pencil> fitting) {

@@ -1,5 +1,7 @@
 package grastel.core.exercise;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.colour.Lab;
 import grastel.core.exercise.Piece.Work;
 import grastel.core.exercise.asked.Finding;
@@ -32,7 +34,6 @@ import grastel.core.recipe.School;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -161,7 +162,7 @@ public final class PlanBuilder {
 
     /** A box left for another try. */
     public FieldPlan redo(String id, String group, double sideMm) {
-        return box(id, group, "again", sideMm, Ask.NOTHING, List.of(), List.of());
+        return box(id, group, say("exercise.again"), sideMm, Ask.NOTHING, List.of(), List.of());
     }
 
     /** A strip. @param asked a colour for each of the {@link #STATIONS}, or none to ask for what the recipe gives */
@@ -296,10 +297,8 @@ public final class PlanBuilder {
     public void tellIfMissed(FieldPlan box) {
         double off = box.predictedColour().lightness() - box.askedLightness();
         if (Math.abs(off) > MISS) {
-            String way = off > 0 ? "lighter" : "darker";
-            finding(Finding.of(
-                    box.id(),
-                    String.format(Locale.ROOT, "The nearest pressure comes out %s by %.1f L*.", way, Math.abs(off))));
+            String way = off > 0 ? say("exercise.lighter") : say("exercise.darker");
+            finding(Finding.of(box.id(), say("exercise.the-nearest-pressure-comes", way, Math.abs(off))));
         }
     }
 
@@ -308,11 +307,10 @@ public final class PlanBuilder {
     }
 
     public ExercisePlan plan(String kind, String title, String goal) {
-        cautions.add("Rest hand and eyes now and then; no pencils in the mouth. School rules and your teacher decide.");
+        cautions.add(say("exercise.rest-hand-and-eyes"));
         List<Pencil> used = used();
         if (used.stream().anyMatch(p -> p.binder() == Binder.SOFT_PASTEL)) {
-            cautions.add(
-                    "Soft pastel makes dust: tap it off outside, never blow; blend with a stump, not with fingers.");
+            cautions.add(say("exercise.soft-pastel-makes-dust"));
         }
         return new ExercisePlan(
                 kind,

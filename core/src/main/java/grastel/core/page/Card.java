@@ -1,5 +1,7 @@
 package grastel.core.page;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.colour.Lab;
 import grastel.core.media.Paper;
 import grastel.core.media.Tooth;
@@ -21,7 +23,7 @@ import java.util.OptionalDouble;
  */
 public final class Card {
     /** What cards are printed on, where nobody says more: white office card. */
-    public static final Paper STOCK = Paper.of("White card", new Lab(95, 0.5, -1.5), new Tooth(0.5, 0.2));
+    public static final Paper STOCK = Paper.of(say("exercise.white-card"), new Lab(95, 0.5, -1.5), new Tooth(0.5, 0.2));
 
     /** Half of the range in which the light of office cards lies, 95 %: from L* 93.4 to 96.6. */
     public static final double STOCK_SPREAD = 0.045;

@@ -1,5 +1,7 @@
 package grastel.core.page;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.exercise.plan.FieldPlan.Point;
 import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.page.PageLayout.Key;
@@ -346,7 +348,9 @@ public final class SheetComposer {
         double line = top + 4;
         for (FieldSpec zone : zones) {
             label(zone, x, line, size.widthMm() - SIDE_MM - x);
-            String recipe = String.join(", then ", zone.recipe());
+            String recipe = zone.recipe().stream()
+                    .reduce((first, next) -> say("exercise.then", first, next))
+                    .orElse("");
             double room = size.widthMm() - SIDE_MM - x - 9.5;
             text(x + 9.5, line + 0.6 + sizes.recipe(), snug(recipe, room), Weight.REGULAR, recipe, room);
             line += sizes.zoneLead();

@@ -1,5 +1,7 @@
 package grastel.core.planning;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.exercise.FieldWork;
 import grastel.core.exercise.FieldWork.Piece;
 import grastel.core.exercise.goal.GradeBand;
@@ -143,7 +145,7 @@ public final class Stages {
 
         /** A zone is a stage, or where it is large, each of its layers. */
         private void zone(List<Stage> to, FieldPlan field, FieldWork.Zone zone) {
-            Part part = new Part(sheet, place, field.id(), field.group(), "zone " + zone.number());
+            Part part = new Part(sheet, place, field.id(), field.group(), say("exercise.zone", zone.number()));
             String name = id(field.id() + "/z" + zone.number());
             if (minutes(zone.work()) <= LONG_ZONE_MINUTES) {
                 to.add(new Stage(name, Kind.WORK, part, minutes(zone.work()), Stop.GOOD, zone.work()));

@@ -1,5 +1,7 @@
 package grastel.core.exercise.analogousblend;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.colour.Lab;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.Parameters;
@@ -20,7 +22,6 @@ import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** Three neighbours on the wheel, each started over the one before, the last pressed hard over all. */
@@ -39,12 +40,12 @@ public final class AnalogousBlend implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Analogous blend";
+        return say("analogous-blend.name");
     }
 
     @Override
     public String teaches() {
-        return "Three wheel neighbours melting into one another.";
+        return say("analogous-blend.teaches");
     }
 
     @Override
@@ -54,18 +55,18 @@ public final class AnalogousBlend implements ExerciseKind {
         return List.of(
                 new Parameter.OnePencil(
                         Parameters.PENCIL,
-                        "First, lightest",
+                        say("analogous-blend.first-lightest"),
                         fitting,
                         first == null && !fitting.isEmpty() ? fitting.get(0) : first),
-                new Parameter.OnePencil(SECOND, "Second", fitting, null),
-                new Parameter.OnePencil(THIRD, "Third, pressed over all", fitting, null),
+                new Parameter.OnePencil(SECOND, say("analogous-blend.second"), fitting, null),
+                new Parameter.OnePencil(THIRD, say("analogous-blend.third-pressed-over-all"), fitting, null),
                 Parameters.length(),
                 Parameters.height());
     }
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil first = Parameters.chosen(values, Parameters.PENCIL, "with a clear hue", setting);
+        Pencil first = Parameters.chosen(values, Parameters.PENCIL, say("analogous-blend.with-a-clear-hue"), setting);
         List<Pencil> three = three(first, values.pencil(SECOND), values.pencil(THIRD), setting);
         double length = values.measure(Parameters.LENGTH);
         double height = values.measure(Parameters.HEIGHT);
@@ -82,15 +83,15 @@ public final class AnalogousBlend implements ExerciseKind {
         words(builder, three, length);
         return builder.plan(
                 id(),
-                "From " + three.get(0).name() + " to " + three.get(2).name(),
-                "Three neighbours on the wheel, no stripe, no specks, colour kept pure.");
+                say("analogous-blend.from-to", three.get(0).name(), three.get(2).name()),
+                say("analogous-blend.three-neighbours-on-the"));
     }
 
     /** The first and two further neighbours on one side of it, whichever side holds better ones. */
     private static List<Pencil> three(Pencil first, Optional<Pencil> second, Optional<Pencil> third, Setting setting) {
         if (second.isPresent() && third.isPresent()) {
             if (List.of(first, second.get(), third.get()).stream().distinct().count() < 3) {
-                throw new ImpossibleExercise(SECOND, "Three different pencils are needed.");
+                throw new ImpossibleExercise(SECOND, say("analogous-blend.three-different-pencils-are"));
             }
             return List.of(first, second.get(), third.get());
         }
@@ -107,9 +108,8 @@ public final class AnalogousBlend implements ExerciseKind {
                 }
             }
         }
-        return best.orElseThrow(() -> new ImpossibleExercise(
-                Parameters.PENCIL,
-                "These pencils hold no two neighbours of " + first.name() + " on the wheel. Choose another first."));
+        return best.orElseThrow(() ->
+                new ImpossibleExercise(Parameters.PENCIL, say("analogous-blend.these-pencils-hold-no", first.name())));
     }
 
     private static Optional<Pencil> neighbour(Pencil of, int side, Setting setting) {
@@ -155,36 +155,27 @@ public final class AnalogousBlend implements ExerciseKind {
         if (back > BACKWARDS) {
             builder.finding(Finding.of(
                     strip.id(),
-                    String.format(
-                            Locale.ROOT,
-                            "Even in an exact hand the hue turns back by %.0f°: %s lies off the way between the others.",
-                            back,
-                            three.get(1).name())));
+                    say("analogous-blend.even-in-an-exact", back, three.get(1).name())));
         }
     }
 
     private static void words(PlanBuilder builder, List<Pencil> three, double length) {
-        builder.step(String.format(
-                Locale.ROOT,
-                "%s from the left to %.0f mm, light, three times, fading out.",
-                three.get(0).name(),
-                0.7 * length));
-        builder.step(String.format(
-                Locale.ROOT,
-                "%s from %.0f mm on, starting over the first colour; fade it out at %.0f mm.",
-                three.get(1).name(),
-                0.15 * length,
-                0.9 * length));
-        builder.step(String.format(
-                Locale.ROOT, "%s from %.0f mm to the right end.", three.get(2).name(), 0.45 * length));
-        builder.step("Go over all three again, firmer; press the last one hard over everything it covers.");
-        builder.note("Say the wheel aloud along the strip: each colour must be met on the way, none twice.");
+        builder.step(say("analogous-blend.from-the-left-to", three.get(0).name(), 0.7 * length));
+        builder.step(say("analogous-blend.from-mm-on-starting", three.get(1).name(), 0.15 * length, 0.9 * length));
+        builder.step(say("analogous-blend.from-mm-to-the", three.get(2).name(), 0.45 * length));
+        builder.step(say("analogous-blend.go-over-all-three"));
+        builder.note(say("analogous-blend.say-the-wheel-aloud"));
         builder.fault(
-                Slip.TOO_HEAVY, "stripe where a colour starts", "Start it lighter and further over the colour before.");
+                Slip.TOO_HEAVY,
+                say("analogous-blend.stripe-where-a-colour"),
+                say("analogous-blend.start-it-lighter-and"));
         builder.fault(
                 Slip.BLUNT_POINT,
-                "white specks",
-                (three.get(0).binder().hasPoint() ? "Sharpen" : "A fresh edge")
-                        + ", small circles, one more pass from another side.");
+                say("analogous-blend.white-specks"),
+                say(
+                        "analogous-blend.small-circles-one-more",
+                        three.get(0).binder().hasPoint()
+                                ? say("analogous-blend.sharpen")
+                                : say("analogous-blend.a-fresh-edge")));
     }
 }

@@ -1,10 +1,11 @@
 package grastel.core.exercise.asked;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -42,7 +43,7 @@ public record ChosenValues(Map<String, Object> chosen) {
         }
         chosen.keySet().stream()
                 .filter(name -> parameters.stream().noneMatch(p -> p.name().equals(name)))
-                .forEach(name -> problems.add(new Problem(name, "There is nothing called " + name + " here.", null)));
+                .forEach(name -> problems.add(new Problem(name, say("asked.nothing-called", name), null)));
         return List.copyOf(problems);
     }
 
@@ -89,16 +90,16 @@ public record ChosenValues(Map<String, Object> chosen) {
         if (parameter instanceof Parameter.Whole whole) {
             return value instanceof Integer n
                     ? outside(whole.name(), whole.label(), n, whole.least(), whole.most())
-                    : wrongKind(parameter, "a whole number");
+                    : wrongKind(parameter, say("asked.a-whole-number"));
         }
         if (parameter instanceof Parameter.Measure measure) {
             return value instanceof Double n
                     ? outside(measure.name(), measure.label(), n, measure.least(), measure.most())
-                    : wrongKind(parameter, "a number");
+                    : wrongKind(parameter, say("asked.a-number"));
         }
         if (parameter instanceof Parameter.Choice choice) {
             boolean there = choice.options().stream().anyMatch(o -> o.id().equals(value));
-            return there ? Optional.empty() : wrongKind(parameter, "one of " + ids(choice.options()));
+            return there ? Optional.empty() : wrongKind(parameter, say("asked.one-of", ids(choice.options())));
         }
         if (parameter instanceof Parameter.Several several) {
             return several(several, value);
@@ -106,7 +107,7 @@ public record ChosenValues(Map<String, Object> chosen) {
         if (parameter instanceof Parameter.Lines lines) {
             return lines.isPossible(value)
                     ? Optional.empty()
-                    : wrongKind(parameter, "one to " + lines.most() + " lines of a drawing");
+                    : wrongKind(parameter, say("asked.one-to-lines", lines.most()));
         }
         boolean fits = value instanceof Pencil pencil
                 && ((Parameter.OnePencil) parameter).fitting().contains(pencil);
@@ -114,8 +115,8 @@ public record ChosenValues(Map<String, Object> chosen) {
     }
 
     private static Optional<Problem> unfit(Parameter.OnePencil parameter, Object value) {
-        String which = value instanceof Pencil p ? p.name() : "This";
-        return Optional.of(new Problem(parameter.name(), which + " cannot do this here.", parameter.suggested()));
+        String words = value instanceof Pencil p ? say("asked.pencil-cannot", p.name()) : say("asked.this-cannot");
+        return Optional.of(new Problem(parameter.name(), words, parameter.suggested()));
     }
 
     private static Optional<Problem> outside(String name, String label, double n, double least, double most) {
@@ -123,29 +124,24 @@ public record ChosenValues(Map<String, Object> chosen) {
             return Optional.empty();
         }
         double nearest = n < least ? least : most;
-        boolean whole = n == Math.rint(n) && nearest == Math.rint(nearest);
-        String words = whole
-                ? String.format(Locale.ROOT, "%s: %.0f…%.0f, asked for %.0f.", label, least, most, n)
-                : String.format(Locale.ROOT, "%s: %s…%s, asked for %s.", label, least, most, n);
-        return Optional.of(new Problem(name, words, nearest));
+        return Optional.of(new Problem(name, say("asked.outside", label, least, most, n), nearest));
     }
 
     private static Optional<Problem> several(Parameter.Several several, Object value) {
         if (!(value instanceof List<?> list)
                 || !list.stream().allMatch(v -> several.options().stream().anyMatch(o -> o.id().equals(v)))
                 || list.stream().distinct().count() != list.size()) {
-            return wrongKind(several, "some of " + ids(several.options()));
+            return wrongKind(several, say("asked.some-of", ids(several.options())));
         }
         if (list.size() >= several.least() && list.size() <= several.most()) {
             return Optional.empty();
         }
-        String words = String.format(
-                Locale.ROOT, "%s: %d…%d, asked for %d.", several.label(), several.least(), several.most(), list.size());
+        String words = say("asked.outside", several.label(), several.least(), several.most(), list.size());
         return Optional.of(new Problem(several.name(), words, null));
     }
 
     private static Optional<Problem> wrongKind(Parameter parameter, String wanted) {
-        return Optional.of(new Problem(parameter.name(), parameter.label() + " must be " + wanted + ".", null));
+        return Optional.of(new Problem(parameter.name(), say("asked.must-be", parameter.label(), wanted), null));
     }
 
     private static List<String> ids(List<Parameter.Option> options) {

@@ -1,5 +1,7 @@
 package grastel.core.exercise.asked;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.media.Pencil;
 import java.util.List;
 import java.util.function.Function;
@@ -33,7 +35,7 @@ public sealed interface Parameter {
 
     /** By which a kind draws itself anew, always the same again. */
     static Parameter variant() {
-        return new Whole(VARIANT, "Variant", 1, MOST_VARIANTS, 1);
+        return new Whole(VARIANT, say("exercise.variant"), 1, MOST_VARIANTS, 1);
     }
 
     /** A length in mm, or another measure with its unit in the label. */

@@ -1,5 +1,7 @@
 package grastel.core.exercise.burnishtrio;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.Parameters;
 import grastel.core.exercise.PencilChoice;
@@ -43,10 +45,10 @@ public final class BurnishTrio implements ExerciseKind {
 
     /** What a row is burnished with. */
     private enum Burnisher {
-        WHITE("White"),
-        BLENDER("Colourless blender"),
-        PALE_TINT("Pale tint"),
-        OWN("Own colour");
+        WHITE(say("burnish-trio.white")),
+        BLENDER(say("burnish-trio.colourless-blender")),
+        PALE_TINT(say("burnish-trio.pale-tint")),
+        OWN(say("burnish-trio.own-colour"));
 
         private final String words;
 
@@ -62,22 +64,22 @@ public final class BurnishTrio implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Burnish trio";
+        return say("burnish-trio.name");
     }
 
     @Override
     public String teaches() {
-        return "What burnishing does: specks go, value and warmth shift.";
+        return say("burnish-trio.teaches");
     }
 
     @Override
     public List<Parameter> parameters(Setting setting) {
         return List.of(
-                Parameters.pencil("Pencil", PencilChoice.darkening(setting)),
-                new Parameter.Whole(STEPS, "Boxes a row", 2, 4, 3),
+                Parameters.pencil(say("burnish-trio.pencil"), PencilChoice.darkening(setting)),
+                new Parameter.Whole(STEPS, say("burnish-trio.boxes-a-row"), 2, 4, 3),
                 new Parameter.Several(
                         WITH,
-                        "Burnish with",
+                        say("burnish-trio.burnish-with"),
                         Parameter.Option.of(Burnisher.class, b -> b.words.toLowerCase(Locale.ROOT)),
                         1,
                         3,
@@ -108,21 +110,22 @@ public final class BurnishTrio implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
+        Pencil pencil =
+                Parameters.chosen(values, Parameters.PENCIL, say("burnish-trio.that-darkens-this-paper"), setting);
         double side = values.measure(Parameters.BOX);
         int boxes = values.whole(STEPS);
         PlanBuilder builder = new PlanBuilder(setting);
         boolean midway = setting.method().has(School.BURNISH_MIDWAY);
         List<FieldPlan> plain = new ArrayList<>();
         for (int i = 0; i < boxes; i++) {
-            plain.add(builder.box(id(1 + i), "Plain", "", side, base(builder, pencil, i, boxes)));
+            plain.add(builder.box(id(1 + i), say("burnish-trio.plain"), "", side, base(builder, pencil, i, boxes)));
         }
         Map<Burnisher, List<FieldPlan>> rows = new LinkedHashMap<>();
         for (String name : values.several(WITH)) {
             Burnisher with = Burnisher.valueOf(name);
             Optional<Pencil> burnisher = burnisher(with, pencil, setting);
             if (burnisher.isEmpty()) {
-                builder.finding(Finding.of(null, with.words + ": these pencils hold none, so its row is left out."));
+                builder.finding(Finding.of(null, say("burnish-trio.these-pencils-hold-none", with.words)));
                 continue;
             }
             List<FieldPlan> row = new ArrayList<>();
@@ -142,12 +145,12 @@ public final class BurnishTrio implements ExerciseKind {
             rows.put(with, row);
         }
         if (rows.isEmpty()) {
-            throw new ImpossibleExercise(WITH, "None of the chosen burnishers is among these pencils.");
+            throw new ImpossibleExercise(WITH, say("burnish-trio.none-of-the-chosen"));
         }
         goals(builder, plain, rows, setting.paper().ground().toLab().lightness());
         words(builder, plain, rows, midway);
         return builder.plan(
-                id(), "Burnishing " + pencil.name(), "The same boxes plain and polished: specks gone, order kept.");
+                id(), say("burnish-trio.burnishing", pencil.name()), say("burnish-trio.the-same-boxes-plain"));
     }
 
     private static String id(int number) {
@@ -199,31 +202,29 @@ public final class BurnishTrio implements ExerciseKind {
 
     private static void words(
             PlanBuilder builder, List<FieldPlan> plain, Map<Burnisher, List<FieldPlan>> rows, boolean midway) {
-        builder.step("Make all rows alike first. Blend away hard lines: burnishing does not remove them.");
-        builder.step("Leave the first row as it is.");
-        builder.step("Burnish the others hard, with a dull point, in small circles, until no grain shows.");
+        builder.step(say("burnish-trio.make-all-rows-alike"));
+        builder.step(say("burnish-trio.leave-the-first-row"));
+        builder.step(say("burnish-trio.burnish-the-others-hard"));
         if (midway) {
-            builder.step("Then a few sharp strokes of the colour on the shine: detail, not another layer.");
+            builder.step(say("burnish-trio.then-a-few-sharp"));
         }
-        builder.step("Which row is lightest? Which is richest? Which is warmest?");
+        builder.step(say("burnish-trio.which-row-is-lightest"));
         rows.forEach((with, row) -> {
             int last = row.size() - 1;
             double shift = shift(plain.get(last), row.get(last));
-            builder.note(String.format(Locale.ROOT, "%s moves the darkest box by %+.1f L* here.", with.words, shift));
+            builder.note(say("burnish-trio.moves-the-darkest-box", with.words, shift));
             if (with == Burnisher.BLENDER && Math.abs(shift) > BLENDER_MOVES) {
-                builder.finding(Finding.of(
-                        row.get(last).id(),
-                        String.format(
-                                Locale.ROOT,
-                                "The blender moves this box by %.1f L*: too much bare paper is left to fill.",
-                                shift)));
+                builder.finding(Finding.of(row.get(last).id(), say("burnish-trio.the-blender-moves-this", shift)));
             }
         });
-        builder.fault(Slip.ONE_DIRECTION, "burnished but still streaked", "Blend first, burnish after.");
+        builder.fault(
+                Slip.ONE_DIRECTION,
+                say("burnish-trio.burnished-but-still-streaked"),
+                say("burnish-trio.blend-first-burnish-after"));
         builder.tooMuch(
                 Slip.TOO_HEAVY,
-                "tooth full, colour slides",
-                "Fewer, lighter passes below.",
-                "Lift a little with putty; fewer, lighter passes below next time.");
+                say("burnish-trio.tooth-full-colour-slides"),
+                say("burnish-trio.fewer-lighter-passes-below"),
+                say("burnish-trio.lift-a-little-with"));
     }
 }

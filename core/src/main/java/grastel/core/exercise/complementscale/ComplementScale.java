@@ -1,5 +1,7 @@
 package grastel.core.exercise.complementscale;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.Parameters;
 import grastel.core.exercise.PencilChoice;
@@ -20,7 +22,6 @@ import grastel.core.media.Pencil;
 import grastel.core.recipe.Complements;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** A colour greyed in steps by its complement, and a shadow made by complement beside one made by black. */
 public final class ComplementScale implements ExerciseKind {
@@ -37,35 +38,35 @@ public final class ComplementScale implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Complement scale";
+        return say("complement-scale.name");
     }
 
     @Override
     public String teaches() {
-        return "Greying a colour by its opposite, and shadow without black.";
+        return say("complement-scale.teaches");
     }
 
     @Override
     public List<Parameter> parameters(Setting setting) {
         List<Pencil> fitting = PencilChoice.colourful(setting);
         return List.of(
-                Parameters.pencil("Colour", fitting),
-                new Parameter.OnePencil(COMPLEMENT, "Complement", fitting, null),
-                new Parameter.Whole(STEPS, "Steps", 3, 7, 5),
+                Parameters.pencil(say("complement-scale.colour"), fitting),
+                new Parameter.OnePencil(COMPLEMENT, say("complement-scale.complement"), fitting, null),
+                new Parameter.Whole(STEPS, say("complement-scale.steps"), 3, 7, 5),
                 Parameters.box(20));
     }
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil colour = Parameters.chosen(values, Parameters.PENCIL, "with a clear hue", setting);
+        Pencil colour = Parameters.chosen(values, Parameters.PENCIL, say("complement-scale.with-a-clear-hue"), setting);
         Pencil complement = values.pencil(COMPLEMENT)
                 .or(() -> Complements.of(colour, setting.colours(), setting.paper()).stream()
                         .findFirst()
                         .map(Complements.Pair::complement))
                 .orElseThrow(() -> new ImpossibleExercise(
-                        Parameters.PENCIL, "No pencil here greys " + colour.name() + ". Choose another colour."));
+                        Parameters.PENCIL, say("complement-scale.no-pencil-here-greys", colour.name())));
         if (complement.equals(colour)) {
-            throw new ImpossibleExercise(COMPLEMENT, "A colour cannot be its own complement. Choose another pencil.");
+            throw new ImpossibleExercise(COMPLEMENT, say("complement-scale.a-colour-cannot-be"));
         }
         int steps = values.whole(STEPS);
         double side = values.measure(Parameters.BOX);
@@ -74,7 +75,7 @@ public final class ComplementScale implements ExerciseKind {
         for (int i = 0; i < steps; i++) {
             scale.add(builder.box(
                     String.valueOf(i + 1),
-                    "Scale",
+                    say("complement-scale.scale"),
                     share(i, steps),
                     side,
                     mixed(builder, colour, complement, i, steps)));
@@ -90,8 +91,8 @@ public final class ComplementScale implements ExerciseKind {
         words(builder, colour, complement, shadows);
         return builder.plan(
                 id(),
-                colour.name() + " and its complement",
-                "From pure " + colour.name() + " through grey to " + complement.name() + ".");
+                say("complement-scale.and-its-complement", colour.name()),
+                say("complement-scale.from-pure-through-grey", colour.name(), complement.name()));
     }
 
     private static String share(int i, int steps) {
@@ -109,15 +110,30 @@ public final class ComplementScale implements ExerciseKind {
             PlanBuilder builder, Pencil colour, Pencil complement, Setting setting, double side, int before) {
         List<FieldPlan> shadows = new ArrayList<>();
         List<Step> own = List.of(builder.colour(colour, PressureGrade.MEDIUM, 2));
-        shadows.add(builder.box(String.valueOf(before + 1), "Shadow", "no shadow", side, own));
+        shadows.add(builder.box(
+                String.valueOf(before + 1),
+                say("complement-scale.shadow"),
+                say("complement-scale.no-shadow"),
+                side,
+                own));
         List<Step> byComplement = new ArrayList<>();
         byComplement.add(builder.colour(complement, PressureGrade.LIGHT, 1));
         byComplement.addAll(own);
-        shadows.add(builder.box(String.valueOf(before + 2), "Shadow", "by complement", side, byComplement));
+        shadows.add(builder.box(
+                String.valueOf(before + 2),
+                say("complement-scale.shadow"),
+                say("complement-scale.by-complement"),
+                side,
+                byComplement));
         PencilChoice.black(setting).ifPresent(black -> {
             List<Step> byBlack = new ArrayList<>(own);
             byBlack.add(builder.colour(black, PressureGrade.LIGHT, 1));
-            shadows.add(builder.box(String.valueOf(before + 3), "Shadow", "by black", side, byBlack));
+            shadows.add(builder.box(
+                    String.valueOf(before + 3),
+                    say("complement-scale.shadow"),
+                    say("complement-scale.by-black"),
+                    side,
+                    byBlack));
         });
         return shadows;
     }
@@ -130,32 +146,36 @@ public final class ComplementScale implements ExerciseKind {
                     .findFirst()
                     .ifPresent(best -> builder.finding(new Finding(
                             middle.id(),
-                            String.format(
-                                    Locale.ROOT,
-                                    "The middle keeps chroma %.0f; 12 counts as neutral. The best equal mixture here is"
-                                            + " with %s: %.0f.",
+                            say(
+                                    "complement-scale.the-middle-keeps-chroma",
                                     left,
                                     best.complement().name(),
                                     best.chroma()),
                             best.complement().equals(complement)
                                     ? List.of()
                                     : List.of(new Finding.Remedy(
-                                            "take " + best.complement().name(),
+                                            say(
+                                                    "complement-scale.take",
+                                                    best.complement().name()),
                                             ChosenValues.of(COMPLEMENT, best.complement()))))));
         }
     }
 
     private static void words(PlanBuilder builder, Pencil colour, Pencil complement, List<FieldPlan> shadows) {
-        builder.step("Light layers only, in turns: " + colour.name() + ", " + complement.name() + ", and again.");
-        builder.step("The numbers over each box say how many layers of each; never both at once, never pressed.");
-        builder.step("Shadow row: one whisper of the complement under the colour; beside it the colour with black.");
-        builder.note("Ask which shadow looks alive and which looks dirty, before saying how they were made.");
+        builder.step(say("complement-scale.light-layers-only-in", colour.name(), complement.name()));
+        builder.step(say("complement-scale.the-numbers-over-each"));
+        builder.step(say("complement-scale.shadow-row-one-whisper"));
+        builder.note(say("complement-scale.ask-which-shadow-looks"));
         if (shadows.size() < 3) {
-            builder.note("There is no black among these pencils, so the shadow by black is left out.");
+            builder.note(say("complement-scale.there-is-no-black"));
         }
         builder.fault(
-                Slip.TOO_HEAVY, "mud where colour is asked", "One whisper of the complement, then own colour on top.");
+                Slip.TOO_HEAVY,
+                say("complement-scale.mud-where-colour-is"),
+                say("complement-scale.one-whisper-of-the"));
         builder.fault(
-                Slip.LAST_LAYER_LEFT_OUT, "middle still coloured", "One more light layer of the weaker of the two.");
+                Slip.LAST_LAYER_LEFT_OUT,
+                say("complement-scale.middle-still-coloured"),
+                say("complement-scale.one-more-light-layer"));
     }
 }

@@ -1,5 +1,7 @@
 package grastel.core.exercise.facets;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.colour.Lab;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.Parameters;
@@ -28,7 +30,6 @@ import grastel.core.recipe.PencilReach;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.IntStream;
@@ -69,23 +70,29 @@ public final class FacetedComposition implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Faceted composition";
+        return say("faceted-composition.name");
     }
 
     @Override
     public String teaches() {
-        return "A first artwork out of fades: edges that read without outlines.";
+        return say("faceted-composition.teaches");
     }
 
     @Override
     public List<Parameter> parameters(Setting setting) {
         return List.of(
-                Parameters.pencil("First colour", fitting(setting)),
-                new Parameter.Whole(COLOURS, "Colours", 1, 4, 2),
-                new Parameter.Whole(AREAS, "Areas", 8, MOST, 10),
-                new Parameter.Lines(LINES, "Lines", MOST_LINES),
-                new Parameter.Measure(WIDTH, "Width, mm", PicturePlan.LEAST_MM, 180, SUGGESTED_WIDTH),
-                new Parameter.Measure(Parameters.HEIGHT, "Height, mm", PicturePlan.LEAST_MM, 200, SUGGESTED_HEIGHT),
+                Parameters.pencil(say("faceted-composition.first-colour"), fitting(setting)),
+                new Parameter.Whole(COLOURS, say("faceted-composition.colours"), 1, 4, 2),
+                new Parameter.Whole(AREAS, say("faceted-composition.areas"), 8, MOST, 10),
+                new Parameter.Lines(LINES, say("faceted-composition.lines"), MOST_LINES),
+                new Parameter.Measure(
+                        WIDTH, say("faceted-composition.width-mm"), PicturePlan.LEAST_MM, 180, SUGGESTED_WIDTH),
+                new Parameter.Measure(
+                        Parameters.HEIGHT,
+                        say("faceted-composition.height-mm"),
+                        PicturePlan.LEAST_MM,
+                        200,
+                        SUGGESTED_HEIGHT),
                 Parameter.variant());
     }
 
@@ -100,7 +107,7 @@ public final class FacetedComposition implements ExerciseKind {
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
         Pencil first =
-                Parameters.chosen(values, Parameters.PENCIL, "dark enough for edges to be read on this paper", setting);
+                Parameters.chosen(values, Parameters.PENCIL, say("faceted-composition.dark-enough-for-edges"), setting);
         double width = values.measure(WIDTH);
         double height = values.measure(Parameters.HEIGHT);
         Random random = new Random(values.whole(Parameter.VARIANT));
@@ -110,27 +117,23 @@ public final class FacetedComposition implements ExerciseKind {
         List<Pencil> pencils = pencils(first, values.whole(COLOURS), setting);
         PlanBuilder builder = new PlanBuilder(setting);
         Work work = work(facets, directions, pencils, setting, builder);
-        FieldPlan field = builder.picture("Facets", width, height, work, order(facets), guide(facets, directions));
+        FieldPlan field = builder.picture(
+                say("faceted-composition.facets"), width, height, work, order(facets), guide(facets, directions));
         goals(builder, field);
         small(builder, facets);
         if (directions.reads() < READS) {
-            builder.finding(Finding.of(
-                    null,
-                    String.format(
-                            Locale.ROOT,
-                            "Along only %.0f %% of the shared edges neighbours differ plainly in value; another variant"
-                                    + " may do better.",
-                            100 * directions.reads())));
+            builder.finding(Finding.of(null, say("faceted-composition.along-only-of-the", 100 * directions.reads())));
         }
         words(builder, pencils.size());
         return builder.plan(
-                id(), "Facets in " + first.name(), "Every part fades in its own direction; edges read without a line.");
+                id(),
+                say("faceted-composition.facets-in", first.name()),
+                say("faceted-composition.every-part-fades-in"));
     }
 
     private static Facets drawnAnew(ChosenValues values, double width, double height, Random random) {
         return Facets.of(width, height, values.whole(AREAS), random)
-                .orElseThrow(() -> new ImpossibleExercise(
-                        AREAS, "No lines part this frame into so many areas that can be drawn: fewer areas."));
+                .orElseThrow(() -> new ImpossibleExercise(AREAS, say("faceted-composition.no-lines-part-this")));
     }
 
     private static Facets drawn(List<String> lines, double width, double height) {
@@ -138,13 +141,7 @@ public final class FacetedComposition implements ExerciseKind {
                 width, height, lines.stream().map(l -> line(l, width, height)).toList());
         if (facets.count < FEWEST || facets.count > MOST) {
             throw new ImpossibleExercise(
-                    LINES,
-                    String.format(
-                            Locale.ROOT,
-                            "These lines part the frame into %d areas; a composition has %d to %d.",
-                            facets.count,
-                            FEWEST,
-                            MOST));
+                    LINES, say("faceted-composition.these-lines-part-the", facets.count, FEWEST, MOST));
         }
         return facets;
     }
@@ -155,10 +152,7 @@ public final class FacetedComposition implements ExerciseKind {
                 .map(part -> String.valueOf(part + 1))
                 .toList();
         if (!small.isEmpty()) {
-            builder.finding(Finding.of(
-                    null,
-                    "Under 1 cm², too small for a fade: " + String.join(", ", small)
-                            + ". Let them be laid evenly, or take a larger frame."));
+            builder.finding(Finding.of(null, say("faceted-composition.under-1-cm-too", String.join(", ", small))));
         }
     }
 
@@ -278,15 +272,21 @@ public final class FacetedComposition implements ExerciseKind {
     }
 
     private static void words(PlanBuilder builder, int pencils) {
-        builder.step("The number stands at the dark end of its part: fade from there to the other side.");
-        builder.step("Light parts first. Lay a part thinly all over, then deepen towards its number.");
+        builder.step(say("faceted-composition.the-number-stands-at"));
+        builder.step(say("faceted-composition.light-parts-first-lay"));
         if (pencils > 1) {
-            builder.step("Two colours: the second one at the light end, a little of it under the first.");
+            builder.step(say("faceted-composition.two-colours-the-second"));
         }
-        builder.step("Stop at the dotted line, draw none: the neighbour's value makes the edge.");
-        builder.step("Squint: does every edge read? Where two parts look alike, deepen the darker one.");
-        builder.note("Hide one part with a finger: could you tell from its neighbours what it must be?");
-        builder.fault(null, "lines drawn round the parts", "Look: two values meet; the line is where they meet.");
-        builder.fault(Slip.TOO_HEAVY, "no light end left", "Start at the number and let the pressure go.");
+        builder.step(say("faceted-composition.stop-at-the-dotted"));
+        builder.step(say("faceted-composition.squint-does-every-edge"));
+        builder.note(say("faceted-composition.hide-one-part-with"));
+        builder.fault(
+                null,
+                say("faceted-composition.lines-drawn-round-the"),
+                say("faceted-composition.look-two-values-meet"));
+        builder.fault(
+                Slip.TOO_HEAVY,
+                say("faceted-composition.no-light-end-left"),
+                say("faceted-composition.start-at-the-number"));
     }
 }

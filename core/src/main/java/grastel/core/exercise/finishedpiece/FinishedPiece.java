@@ -1,5 +1,7 @@
 package grastel.core.exercise.finishedpiece;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.LightFrom;
 import grastel.core.exercise.Piece;
@@ -22,7 +24,6 @@ import grastel.core.recipe.Method;
 import grastel.core.recipe.School;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -56,12 +57,12 @@ public final class FinishedPiece implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Finished piece";
+        return say("finished-piece.name");
     }
 
     @Override
     public String teaches() {
-        return "Proportion, values and colours of a whole picture, from a reference to its last layer.";
+        return say("finished-piece.teaches");
     }
 
     @Override
@@ -72,11 +73,14 @@ public final class FinishedPiece implements ExerciseKind {
         return List.of(
                 new Parameter.Choice(
                         PIECE,
-                        "Reference",
+                        say("finished-piece.reference"),
                         options,
                         options.isEmpty() ? null : options.get(0).id()),
                 new Parameter.Choice(
-                        STROKES, "Strokes", Parameter.Option.of(Strokes.class), Strokes.SMALL_CIRCLES.name()));
+                        STROKES,
+                        say("finished-piece.strokes"),
+                        Parameter.Option.of(Strokes.class),
+                        Strokes.SMALL_CIRCLES.name()));
     }
 
     @Override
@@ -84,14 +88,12 @@ public final class FinishedPiece implements ExerciseKind {
         Piece piece = setting.pieces().stream()
                 .filter(p -> p.id().equals(values.chosen().get(PIECE)))
                 .findFirst()
-                .orElseThrow(() -> new ImpossibleExercise(
-                        PIECE, "There is no picture to draw from yet. Take one in under Projects."));
+                .orElseThrow(() -> new ImpossibleExercise(PIECE, say("finished-piece.there-is-no-picture")));
         if (Math.min(piece.widthMm(), piece.heightMm()) < PicturePlan.LEAST_MM) {
             throw new ImpossibleExercise(
                     PIECE,
-                    String.format(
-                            Locale.ROOT,
-                            "The frame of “%s” is %.0f × %.0f mm; a picture that is read has at least %.0f mm each way.",
+                    say(
+                            "finished-piece.the-frame-of-is",
                             piece.title(),
                             piece.widthMm(),
                             piece.heightMm(),
@@ -99,7 +101,7 @@ public final class FinishedPiece implements ExerciseKind {
         }
         Work work = piece.work(setting);
         if (work.tones().stream().allMatch(t -> t.layers().isEmpty())) {
-            throw new ImpossibleExercise(PIECE, "“" + piece.title() + "” is as light as the paper all over.");
+            throw new ImpossibleExercise(PIECE, say("finished-piece.is-as-light-as", piece.title()));
         }
         PlanBuilder builder = new PlanBuilder(setting);
         boolean round = values.choice(STROKES, Strokes.class) == Strokes.ROUND_THE_FORM;
@@ -117,11 +119,10 @@ public final class FinishedPiece implements ExerciseKind {
         goals(builder, field);
         missed(builder, work);
         if (round && strokes.isEmpty()) {
-            builder.finding(Finding.of(
-                    null, "Hardly anything in this picture turns from light to shadow: no strokes can follow it."));
+            builder.finding(Finding.of(null, say("finished-piece.hardly-anything-in-this")));
         }
         words(builder, setting, work.light(), strokes.isPresent());
-        return builder.plan(id(), piece.title(), "A finished piece: every zone as the plan has it, with one light.");
+        return builder.plan(id(), piece.title(), say("finished-piece.a-finished-piece-every"));
     }
 
     /** Light zones first, or dark ones, or those first that carry most of the picture, as the class is taught. */
@@ -187,9 +188,8 @@ public final class FinishedPiece implements ExerciseKind {
                 .max(Comparator.comparingDouble(t -> Math.abs(off(t))))
                 .ifPresent(t -> builder.finding(Finding.of(
                         null,
-                        String.format(
-                                Locale.ROOT,
-                                "No pencil here reaches value %.1f of zone %d; the nearest is %.1f.",
+                        say(
+                                "finished-piece.no-pencil-here-reaches",
                                 t.wanted().value(),
                                 t.zone(),
                                 t.predicted().value()))));
@@ -200,26 +200,27 @@ public final class FinishedPiece implements ExerciseKind {
     }
 
     private static void words(PlanBuilder builder, Setting setting, @Nullable LightFrom light, boolean round) {
-        builder.step("Draw the outlines lightly, square by square of the grid; lift the grid with putty eraser.");
+        builder.step(say("finished-piece.draw-the-outlines-lightly"));
         if (light != null) {
-            builder.step("The light comes from the " + light.words() + ": every shape is darkest on the other side.");
+            builder.step(say("finished-piece.the-light-comes-from", light.words()));
         }
-        builder.step("Reserve the highlights: draw round them and keep them bare to the end.");
+        builder.step(say("finished-piece.reserve-the-highlights-draw"));
         builder.step(
                 setting.method().has(School.OWN_COLOUR_FIRST)
-                        ? "Lay the own colour of every zone thinly, then light and shadow over it."
-                        : "Lay every zone thinly first, the light ones first, as the colour plan says.");
+                        ? say("finished-piece.lay-the-own-colour")
+                        : say("finished-piece.lay-every-zone-thinly"));
         if (round) {
-            builder.step("Pull every stroke from light into shadow, round the form, the way the short lines run.");
-            builder.fault(null, "strokes all one way", "Turn the sheet so that the hand pulls round the form.");
+            builder.step(say("finished-piece.pull-every-stroke-from"));
+            builder.fault(null, say("finished-piece.strokes-all-one-way"), say("finished-piece.turn-the-sheet-so"));
         }
-        builder.step("Deepen the shadows layer by layer; squint and compare with the value map.");
-        builder.step("Last: darkest accents, then soften what should not be an edge.");
-        builder.note("Show how one square of the grid is copied: where does the line enter, where does it leave?");
-        builder.note("Squint at the reference with the class and name the lightest and the darkest place first.");
-        builder.fault(null, "all in middle values", "Put the darkest dark in now; everything else is measured by it.");
-        builder.fault(null, "lines round every shape", "Look: is there a line, or do two colours meet?");
-        builder.fault(Slip.TOO_HEAVY, "the tooth is full early", "Lighter layers, more of them.");
-        builder.caution("Draw only from pictures you may use: your own, or free ones with a note whose they are.");
+        builder.step(say("finished-piece.deepen-the-shadows-layer"));
+        builder.step(say("finished-piece.last-darkest-accents-then"));
+        builder.note(say("finished-piece.show-how-one-square"));
+        builder.note(say("finished-piece.squint-at-the-reference"));
+        builder.fault(null, say("finished-piece.all-in-middle-values"), say("finished-piece.put-the-darkest-dark"));
+        builder.fault(null, say("finished-piece.lines-round-every-shape"), say("finished-piece.look-is-there-a"));
+        builder.fault(
+                Slip.TOO_HEAVY, say("finished-piece.the-tooth-is-full"), say("finished-piece.lighter-layers-more-of"));
+        builder.caution(say("finished-piece.draw-only-from-pictures"));
     }
 }

@@ -1,11 +1,13 @@
 package grastel.core.exercise.formstudy;
 
+import static grastel.core.words.Words.say;
+
 /**
  * A form as it is seen from the front, in a square that reaches from −1 to 1 across and down. Normals point at the viewer
  * (z over 0), y downwards.
  */
 enum Form {
-    SPHERE("sphere", true) {
+    SPHERE(say("form-study.sphere"), true) {
         @Override
         boolean inside(double x, double y) {
             return square(x) + square(y + LIFT) <= square(BALL);
@@ -23,7 +25,7 @@ enum Form {
             return BALL - LIFT;
         }
     },
-    CYLINDER("cylinder", true) {
+    CYLINDER(say("form-study.cylinder"), true) {
         @Override
         boolean inside(double x, double y) {
             return Math.abs(x) <= PIPE && y >= -0.85 && y <= 0.6;
@@ -40,7 +42,7 @@ enum Form {
             return 0.6;
         }
     },
-    FOLDED_BAND("folded band", false) {
+    FOLDED_BAND(say("form-study.folded-band"), false) {
         @Override
         boolean inside(double x, double y) {
             return Math.abs(x) <= 0.95 && Math.abs(y - 0.12 * Math.sin(FOLDS * x)) <= 0.5;
@@ -51,7 +53,7 @@ enum Form {
             return unit(0.9 * Math.cos(FOLDS * x), 0, 1);
         }
     },
-    CUPPED_PETAL("cupped petal", false) {
+    CUPPED_PETAL(say("form-study.cupped-petal"), false) {
         @Override
         boolean inside(double x, double y) {
             return inPetal(x, y);
@@ -62,7 +64,7 @@ enum Form {
             return unit(-1.6 * x, -1.1 * y, 1);
         }
     },
-    BULGING_PETAL("bulging petal", false) {
+    BULGING_PETAL(say("form-study.bulging-petal"), false) {
         @Override
         boolean inside(double x, double y) {
             return inPetal(x, y);
@@ -73,7 +75,7 @@ enum Form {
             return unit(1.6 * x, 1.1 * y, 1);
         }
     },
-    ROLLED_PETAL("petal with a rolled edge", false) {
+    ROLLED_PETAL(say("form-study.petal-with-a-rolled"), false) {
         @Override
         boolean inside(double x, double y) {
             return inPetal(x, y);

@@ -1,5 +1,7 @@
 package grastel.core.exercise.formstudy;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.colour.Lab;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.Parameters;
@@ -64,31 +66,38 @@ public final class FormStudy implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Form study";
+        return say("form-study.name");
     }
 
     @Override
     public String teaches() {
-        return "Highlight, light, half-tone, core shadow, reflected light, cast shadow.";
+        return say("form-study.teaches");
     }
 
     @Override
     public List<Parameter> parameters(Setting setting) {
         return List.of(
-                new Parameter.Choice(FORM, "Form", Parameter.Option.of(Form.class, Form::words), Form.SPHERE.name()),
                 new Parameter.Choice(
-                        LIGHT, "Light from", Parameter.Option.of(LightFrom.class), LightFrom.UPPER_LEFT.name()),
-                new Parameter.Whole(VALUES, "Values", 3, 7, 5),
+                        FORM, say("form-study.form"), Parameter.Option.of(Form.class, Form::words), Form.SPHERE.name()),
                 new Parameter.Choice(
-                        COLOURING, "Colouring", Parameter.Option.of(Colouring.class), Colouring.ONE_PENCIL.name()),
-                Parameters.pencil("Own colour", PencilChoice.darkening(setting.pressed())),
-                new Parameter.Measure(SIZE, "Size, mm", 40, 110, 75.0));
+                        LIGHT,
+                        say("form-study.light-from"),
+                        Parameter.Option.of(LightFrom.class),
+                        LightFrom.UPPER_LEFT.name()),
+                new Parameter.Whole(VALUES, say("form-study.values"), 3, 7, 5),
+                new Parameter.Choice(
+                        COLOURING,
+                        say("form-study.colouring"),
+                        Parameter.Option.of(Colouring.class),
+                        Colouring.ONE_PENCIL.name()),
+                Parameters.pencil(say("form-study.own-colour"), PencilChoice.darkening(setting.pressed())),
+                new Parameter.Measure(SIZE, say("form-study.size-mm"), 40, 110, 75.0));
     }
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
         Form form = values.choice(FORM, Form.class);
-        Pencil own = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
+        Pencil own = Parameters.chosen(values, Parameters.PENCIL, say("form-study.that-darkens-this-paper"), setting);
         double size = values.measure(SIZE);
         List<Zone> zones = Zones.of(form, values.choice(LIGHT, LightFrom.class).shading, values.whole(VALUES), size);
         boolean analogous = values.choice(COLOURING, Colouring.class) == Colouring.ANALOGOUS;
@@ -103,12 +112,13 @@ public final class FormStudy implements ExerciseKind {
         words(builder, setting, analogous, form);
         return builder.plan(
                 id(),
-                "Form study: " + form.words(),
-                "Values that make it round: the light comes from "
-                        + values.choice(LIGHT, LightFrom.class)
+                say("form-study.form-study-2", form.words()),
+                say(
+                        "form-study.values-that-make-it",
+                        values.choice(LIGHT, LightFrom.class)
                                 .name()
                                 .toLowerCase(Locale.ROOT)
-                                .replace('_', ' ') + ".");
+                                .replace('_', ' ')));
     }
 
     /** From the highlight to the darkest; the shadow on the table last. */
@@ -242,40 +252,38 @@ public final class FormStudy implements ExerciseKind {
         if (values > possible) {
             List<Remedy> remedies = possible < 3
                     ? List.of()
-                    : List.of(new Remedy(values + " → " + possible + " values", ChosenValues.of(VALUES, possible)));
-            builder.finding(new Finding(
-                    null,
-                    own.name() + " spans " + possible + " clear values on this paper; " + values + " are asked.",
-                    remedies));
+                    : List.of(new Remedy(
+                            say("form-study.values-2", values, possible), ChosenValues.of(VALUES, possible)));
+            builder.finding(
+                    new Finding(null, say("form-study.spans-clear-values-on", own.name(), possible, values), remedies));
         }
     }
 
     private static void words(PlanBuilder builder, Setting setting, boolean analogous, Form form) {
         School order = setting.method().answer(School.Question.VALUES_FIRST);
-        builder.step("Find the highlight and leave it bare from the first layer.");
+        builder.step(say("form-study.find-the-highlight-and"));
         builder.step(
                 switch (order) {
-                    case DARKS_FIRST -> "Core shadow first: it sets the range. Then every other zone against it.";
-                    case OWN_COLOUR_FIRST ->
-                        "Own colour first, over everything but the highlight; then the shadows, then the light.";
-                    default -> "Lightest zone first, then darker and darker.";
+                    case DARKS_FIRST -> say("form-study.core-shadow-first-it");
+                    case OWN_COLOUR_FIRST -> say("form-study.own-colour-first-over");
+                    default -> say("form-study.lightest-zone-first-then");
                 });
-        builder.step("Lay each zone to the value beside its number; strokes follow the form.");
-        builder.step("Soften the lines between zones: no edge inside the form.");
-        builder.step("Core shadow darkest; reflected light stays darker than anything on the light side.");
+        builder.step(say("form-study.lay-each-zone-to"));
+        builder.step(say("form-study.soften-the-lines-between"));
+        builder.step(say("form-study.core-shadow-darkest-reflected"));
         if (analogous && order != School.OWN_COLOUR_FIRST) {
-            builder.step("Own colour over all at the end, lightly, to draw it together.");
+            builder.step(say("form-study.own-colour-over-all"));
         }
         builder.note(
                 form == Form.CUPPED_PETAL || form == Form.BULGING_PETAL
-                        ? "Same outline, other light: hold a spoon up and turn it from back to front."
-                        : "Put the real thing on the table in the same light and let students point at each zone.");
+                        ? say("form-study.same-outline-other-light")
+                        : say("form-study.put-the-real-thing"));
         builder.tooMuch(
                 Slip.TOO_HEAVY,
-                "highlight gone",
-                "Reserve it from the first layer: colour never lifts back to white.",
-                "Lift what will lift with putty, and reserve it from the first layer next time.");
-        builder.fault(Slip.TOO_LIGHT, "flat look", "Deepen the core; leave the reflected light.");
-        builder.fault(null, "outline drawn round it", "Let the values meet; no line where the form turns.");
+                say("form-study.highlight-gone"),
+                say("form-study.reserve-it-from-the"),
+                say("form-study.lift-what-will-lift"));
+        builder.fault(Slip.TOO_LIGHT, say("form-study.flat-look"), say("form-study.deepen-the-core-leave"));
+        builder.fault(null, say("form-study.outline-drawn-round-it"), say("form-study.let-the-values-meet"));
     }
 }

@@ -1,5 +1,7 @@
 package grastel.core.exercise.formstudy;
 
+import static grastel.core.words.Words.say;
+
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
 import grastel.core.exercise.plan.FieldPlan.Point;
@@ -38,12 +40,12 @@ final class Zones {
 
     /** What a zone is to the painter. */
     enum Role {
-        HIGHLIGHT("highlight"),
-        LIGHT("light"),
+        HIGHLIGHT(say("form-study.highlight")),
+        LIGHT(say("form-study.light")),
         HALF_TONE("half-tone"),
-        CORE_SHADOW("core shadow"),
-        REFLECTED_LIGHT("reflected light"),
-        CAST_SHADOW("cast shadow");
+        CORE_SHADOW(say("form-study.core-shadow")),
+        REFLECTED_LIGHT(say("form-study.reflected-light")),
+        CAST_SHADOW(say("form-study.cast-shadow"));
 
         private final String words;
 

@@ -1,5 +1,7 @@
 package grastel.core.exercise.gradationstrip;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.colour.Lab;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.Parameters;
@@ -19,7 +21,6 @@ import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** One pencil fading evenly from its solid to bare paper, with no line or band. */
@@ -38,26 +39,27 @@ public final class GradationStrip implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Gradation strip";
+        return say("gradation-strip.name");
     }
 
     @Override
     public String teaches() {
-        return "A seamless fade from solid to bare paper.";
+        return say("gradation-strip.teaches");
     }
 
     @Override
     public List<Parameter> parameters(Setting setting) {
         return List.of(
-                Parameters.pencil("Pencil", PencilChoice.darkening(setting.pressed())),
-                new Parameter.Whole(STRIPS, "Strips", 1, 4, 2),
+                Parameters.pencil(say("gradation-strip.pencil"), PencilChoice.darkening(setting.pressed())),
+                new Parameter.Whole(STRIPS, say("gradation-strip.strips"), 1, 4, 2),
                 Parameters.length(),
                 Parameters.height());
     }
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
+        Pencil pencil =
+                Parameters.chosen(values, Parameters.PENCIL, say("gradation-strip.that-darkens-this-paper"), setting);
         double length = values.measure(Parameters.LENGTH);
         PencilReach reach = PencilReach.of(pencil, setting.paper(), Optional.empty(), setting.pressures());
         PlanBuilder builder = new PlanBuilder(setting);
@@ -74,7 +76,8 @@ public final class GradationStrip implements ExerciseKind {
         builder.goal(Goal.FULL_RANGE, strips, 55, 75, 86);
         range(builder, pencil, reach);
         words(builder, length, recipe);
-        return builder.plan(id(), "Fade in " + pencil.name(), "From solid to bare paper without a line or a band.");
+        return builder.plan(
+                id(), say("gradation-strip.fade-in", pencil.name()), say("gradation-strip.from-solid-to-bare"));
     }
 
     /** Equal steps of L* from the solid to the paper. */
@@ -133,29 +136,22 @@ public final class GradationStrip implements ExerciseKind {
     private static void range(PlanBuilder builder, Pencil pencil, PencilReach reach) {
         double range = reach.paper() - reach.darkest();
         if (range < 25) {
-            builder.finding(Finding.of(
-                    null,
-                    String.format(
-                            Locale.ROOT,
-                            "%s falls only %.0f L* from paper to solid: the fade will be hard to see. Choose a darker"
-                                    + " pencil.",
-                            pencil.name(),
-                            range)));
+            builder.finding(Finding.of(null, say("gradation-strip.falls-only-l-from", pencil.name(), range)));
         }
     }
 
     private static void words(PlanBuilder builder, double length, List<Step> recipe) {
-        builder.step("Whole strip first at a whisper, in small circles, ending in nothing at the light end.");
-        builder.step(String.format(
-                Locale.ROOT,
-                "Each next layer stops shorter: light to %.0f mm, medium to %.0f mm, full to %.0f mm.",
+        builder.step(say("gradation-strip.whole-strip-first-at"));
+        builder.step(say(
+                "gradation-strip.each-next-layer-stops",
                 recipe.get(1).span().to() * length,
                 recipe.get(2).span().to() * length,
                 recipe.get(3).span().to() * length));
-        builder.step("Lift the pressure before a layer ends, so that no edge is left.");
-        builder.step("A line shows? Feather it from the light side, or cross the stroke.");
-        builder.note("Draw one fade with a hard stop on purpose and mend it in front of the class.");
-        builder.fault(null, "visible line or band", "Feather from the light side; cross the strokes.");
-        builder.fault(null, "ends before the paper", "Let the last centimetre be the pencil's own weight.");
+        builder.step(say("gradation-strip.lift-the-pressure-before"));
+        builder.step(say("gradation-strip.a-line-shows-feather"));
+        builder.note(say("gradation-strip.draw-one-fade-with"));
+        builder.fault(null, say("gradation-strip.visible-line-or-band"), say("gradation-strip.feather-from-the-light"));
+        builder.fault(
+                null, say("gradation-strip.ends-before-the-paper"), say("gradation-strip.let-the-last-centimetre"));
     }
 }

@@ -1,5 +1,7 @@
 package grastel.core.exercise.layerladder;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.Parameters;
 import grastel.core.exercise.PencilChoice;
@@ -18,7 +20,6 @@ import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** One, two, three … light passes side by side, beside a single hard one: how the tooth fills. */
 public final class LayerLadder implements ExerciseKind {
@@ -33,25 +34,26 @@ public final class LayerLadder implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Layer ladder";
+        return say("layer-ladder.name");
     }
 
     @Override
     public String teaches() {
-        return "Depth by light layers instead of one hard pass.";
+        return say("layer-ladder.teaches");
     }
 
     @Override
     public List<Parameter> parameters(Setting setting) {
         return List.of(
-                Parameters.pencil("Pencil", PencilChoice.darkening(setting)),
-                new Parameter.Whole(RUNGS, "Light layers, most", 3, 8, 5),
+                Parameters.pencil(say("layer-ladder.pencil"), PencilChoice.darkening(setting)),
+                new Parameter.Whole(RUNGS, say("layer-ladder.light-layers-most"), 3, 8, 5),
                 Parameters.box(20));
     }
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
+        Pencil pencil =
+                Parameters.chosen(values, Parameters.PENCIL, say("layer-ladder.that-darkens-this-paper"), setting);
         double side = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);
         List<FieldPlan> rungs = new ArrayList<>();
@@ -59,7 +61,8 @@ public final class LayerLadder implements ExerciseKind {
             rungs.add(builder.box(
                     String.valueOf(n), "", "", side, List.of(builder.colour(pencil, PressureGrade.LIGHT, n))));
         }
-        FieldPlan hard = builder.box("H", "", "hard", side, List.of(builder.colour(pencil, PressureGrade.FULL, 1)));
+        FieldPlan hard = builder.box(
+                "H", "", say("layer-ladder.hard"), side, List.of(builder.colour(pencil, PressureGrade.FULL, 1)));
         double smallest = smallestStep(rungs);
         builder.goal(Goal.SHRINKING_STEPS, GoalFields.row(rungs), 0, 0.5 * smallest, 0.9 * smallest);
         List<FieldPlan> all = new ArrayList<>(rungs);
@@ -68,7 +71,7 @@ public final class LayerLadder implements ExerciseKind {
         findings(builder, pencil, rungs);
         words(builder, rungs, hard);
         return builder.plan(
-                id(), "Layer ladder in " + pencil.name(), "Each box one light layer more; the last one hard pass.");
+                id(), say("layer-ladder.layer-ladder-in", pencil.name()), say("layer-ladder.each-box-one-light"));
     }
 
     private static double step(List<FieldPlan> rungs, int i) {
@@ -89,14 +92,10 @@ public final class LayerLadder implements ExerciseKind {
             if (step(rungs, i) < JUST_SEEN) {
                 List<Remedy> remedies = i < 3
                         ? List.of()
-                        : List.of(new Remedy(rungs.size() + " → " + i + " layers", ChosenValues.of(RUNGS, i)));
+                        : List.of(new Remedy(say("layer-ladder.layers", rungs.size(), i), ChosenValues.of(RUNGS, i)));
                 builder.finding(new Finding(
                         rungs.get(i).id(),
-                        String.format(
-                                Locale.ROOT,
-                                "From here another layer of %s darkens by under %.1f L*: the tooth takes no more.",
-                                pencil.name(),
-                                JUST_SEEN),
+                        say("layer-ladder.from-here-another-layer", pencil.name(), JUST_SEEN),
                         remedies));
                 return;
             }
@@ -105,16 +104,15 @@ public final class LayerLadder implements ExerciseKind {
 
     private static void words(PlanBuilder builder, List<FieldPlan> rungs, FieldPlan hard) {
         FieldPlan top = rungs.get(rungs.size() - 1);
-        builder.step("Every box of the ladder at the same light pressure, in small circles.");
-        builder.step("Box 1 once, box 2 twice, and so on; change the direction from layer to layer.");
-        builder.step("The last box: one pass, pressed as hard as the pencil allows.");
-        builder.step("Feel both with a finger-nail, then lay one stroke of another colour over each. Which takes it?");
-        builder.note(String.format(
-                Locale.ROOT,
-                "%s light layers come to value %.1f, one hard pass to %.1f, but the hard one has closed the tooth.",
+        builder.step(say("layer-ladder.every-box-of-the"));
+        builder.step(say("layer-ladder.box-1-once-box"));
+        builder.step(say("layer-ladder.the-last-box-one"));
+        builder.step(say("layer-ladder.feel-both-with-a"));
+        builder.note(say(
+                "layer-ladder.light-layers-come-to",
                 rungs.size(),
                 top.predictedColour().value(),
                 hard.predictedColour().value()));
-        builder.fault(Slip.TOO_HEAVY, "boxes alike", "Keep the pressure light: the first layer was too heavy.");
+        builder.fault(Slip.TOO_HEAVY, say("layer-ladder.boxes-alike"), say("layer-ladder.keep-the-pressure-light"));
     }
 }

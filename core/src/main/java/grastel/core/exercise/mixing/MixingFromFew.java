@@ -1,5 +1,7 @@
 package grastel.core.exercise.mixing;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
 import grastel.core.colour.Temperature;
@@ -21,7 +23,6 @@ import grastel.core.recipe.MixedBlacks;
 import grastel.core.recipe.Target;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** Secondaries and tertiaries from red, yellow and blue by alternating light layers; mixed blacks compared. */
@@ -47,23 +48,28 @@ public final class MixingFromFew implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Mixing from few";
+        return say("mixing-from-few.name");
     }
 
     @Override
     public String teaches() {
-        return "A whole wheel from three pencils, and blacks without black.";
+        return say("mixing-from-few.teaches");
     }
 
     @Override
     public List<Parameter> parameters(Setting setting) {
         List<Pencil> fitting = PencilChoice.colourful(setting);
         return List.of(
-                new Parameter.OnePencil(RED, "Red", fitting, suggested(setting, fitting, 0)),
-                new Parameter.OnePencil(YELLOW, "Yellow", fitting, suggested(setting, fitting, 120)),
-                new Parameter.OnePencil(BLUE, "Blue", fitting, suggested(setting, fitting, 240)),
-                new Parameter.Choice(HOW_FAR, "How far", Parameter.Option.of(HowFar.class), HowFar.SECONDARIES.name()),
-                new Parameter.Whole(BLACKS, "Mixed blacks", 0, 4, 3),
+                new Parameter.OnePencil(RED, say("mixing-from-few.red"), fitting, suggested(setting, fitting, 0)),
+                new Parameter.OnePencil(
+                        YELLOW, say("mixing-from-few.yellow"), fitting, suggested(setting, fitting, 120)),
+                new Parameter.OnePencil(BLUE, say("mixing-from-few.blue"), fitting, suggested(setting, fitting, 240)),
+                new Parameter.Choice(
+                        HOW_FAR,
+                        say("mixing-from-few.how-far"),
+                        Parameter.Option.of(HowFar.class),
+                        HowFar.SECONDARIES.name()),
+                new Parameter.Whole(BLACKS, say("mixing-from-few.mixed-blacks"), 0, 4, 3),
                 Parameters.box(20));
     }
 
@@ -74,9 +80,9 @@ public final class MixingFromFew implements ExerciseKind {
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
         List<Pencil> primaries = List.of(
-                Parameters.chosen(values, RED, "red", setting),
-                Parameters.chosen(values, YELLOW, "yellow", setting),
-                Parameters.chosen(values, BLUE, "blue", setting));
+                Parameters.chosen(values, RED, say("mixing-from-few.a-red"), setting),
+                Parameters.chosen(values, YELLOW, say("mixing-from-few.a-yellow"), setting),
+                Parameters.chosen(values, BLUE, say("mixing-from-few.a-blue"), setting));
         boolean tertiaries = values.choice(HOW_FAR, HowFar.class) == HowFar.SECONDARIES_AND_TERTIARIES;
         double side = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);
@@ -96,9 +102,12 @@ public final class MixingFromFew implements ExerciseKind {
         words(builder, primaries, !blacks.isEmpty());
         return builder.plan(
                 id(),
-                "Mixing from three",
-                "New colours from " + primaries.get(0).name() + ", "
-                        + primaries.get(1).name() + " and " + primaries.get(2).name() + ".");
+                say("mixing-from-few.mixing-from-three"),
+                say(
+                        "mixing-from-few.new-colours-from-and",
+                        primaries.get(0).name(),
+                        primaries.get(1).name(),
+                        primaries.get(2).name()));
     }
 
     /** One mixture halfway, or three at the quarters. */
@@ -125,7 +134,11 @@ public final class MixingFromFew implements ExerciseKind {
                 }
             }
             FieldPlan box = builder.box(
-                    String.valueOf(into.size() + 1), "Mixtures", one.code() + " and " + other.code(), side, best);
+                    String.valueOf(into.size() + 1),
+                    say("mixing-from-few.mixtures"),
+                    say("mixing-from-few.and", one.code(), other.code()),
+                    side,
+                    best);
             into.add(box);
             hueReached(builder, box, target.colour());
         }
@@ -164,9 +177,8 @@ public final class MixingFromFew implements ExerciseKind {
         if (turned > 40 || box.predictedColour().chroma() < 8) {
             builder.finding(Finding.of(
                     box.id(),
-                    String.format(
-                            Locale.ROOT,
-                            "These two give chroma %.0f only: a brown or grey, not a clear colour between them.",
+                    say(
+                            "mixing-from-few.these-two-give-chroma",
                             box.predictedColour().chroma())));
         }
     }
@@ -176,33 +188,34 @@ public final class MixingFromFew implements ExerciseKind {
         for (MixedBlacks.Mixed black : MixedBlacks.of(setting.colours(), setting.paper(), count)) {
             List<Step> steps = builder.steps(black.layers());
             double warmth = Temperature.warmth(black.colour());
-            String label = warmth < -SIDE ? "cool" : warmth > SIDE ? "warm" : "neutral";
-            boxes.add(builder.box(String.valueOf(before + boxes.size() + 1), "Mixed blacks", label, side, steps));
+            String label = say("mixing-from-few." + (warmth < -SIDE ? "cool" : warmth > SIDE ? "warm" : "neutral"));
+            boxes.add(builder.box(
+                    String.valueOf(before + boxes.size() + 1),
+                    say("mixing-from-few.mixed-blacks"),
+                    label,
+                    side,
+                    steps));
         }
         if (boxes.size() < count) {
-            builder.finding(Finding.of(
-                    null, count + " mixed blacks asked for; these pencils give " + boxes.size() + " dark enough."));
+            builder.finding(Finding.of(null, say("mixing-from-few.mixed-blacks-asked-for", count, boxes.size())));
         }
         return boxes;
     }
 
     private static void words(PlanBuilder builder, List<Pencil> primaries, boolean blacks) {
-        builder.step(
-                "Light layers by turns, in the order under each box. Never press: the next layer needs the tooth.");
-        builder.step("The last colour speaks loudest: stop when the mixture is between the two, not before.");
+        builder.step(say("mixing-from-few.light-layers-by-turns"));
+        builder.step(say("mixing-from-few.the-last-colour-speaks"));
         if (blacks) {
-            builder.step(
-                    "Mixed blacks: brown and blue over one another until no hue is left. Which is warm, which cool?");
+            builder.step(say("mixing-from-few.mixed-blacks-brown-and"));
         }
-        builder.note("Lay one mixture in both orders: " + primaries.get(0).name() + " under and over "
-                + primaries.get(1).name() + ".");
+        builder.note(say(
+                "mixing-from-few.lay-one-mixture-in",
+                primaries.get(0).name(),
+                primaries.get(1).name()));
         builder.fault(
                 Slip.LAST_LAYER_LEFT_OUT,
-                "mixture looks like one of the two",
-                "One more light layer of the weaker colour.");
-        builder.fault(
-                null,
-                "brown instead of a clear colour",
-                "A third primary has crept in: wipe the point on scrap paper.");
+                say("mixing-from-few.mixture-looks-like-one"),
+                say("mixing-from-few.one-more-light-layer"));
+        builder.fault(null, say("mixing-from-few.brown-instead-of-a"), say("mixing-from-few.a-third-primary-has"));
     }
 }

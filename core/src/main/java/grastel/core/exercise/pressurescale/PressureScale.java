@@ -1,5 +1,7 @@
 package grastel.core.exercise.pressurescale;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
 import grastel.core.exercise.ExerciseKind;
@@ -61,28 +63,31 @@ public final class PressureScale implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Pressure scale";
+        return say("pressure-scale.name");
     }
 
     @Override
     public String teaches() {
-        return "Value by pressure: equal steps from just visible to solid.";
+        return say("pressure-scale.teaches");
     }
 
     @Override
     public List<Parameter> parameters(Setting setting) {
         boolean darksFirst = setting.method().has(School.DARKS_FIRST);
         return List.of(
-                Parameters.pencil("Pencil", PencilChoice.darkening(setting.pressed())),
-                new Parameter.Whole(STEPS, "Steps", FEWEST_STEPS, MOST_STEPS, 5),
+                Parameters.pencil(say("pressure-scale.pencil"), PencilChoice.darkening(setting.pressed())),
+                new Parameter.Whole(STEPS, say("pressure-scale.steps"), FEWEST_STEPS, MOST_STEPS, 5),
                 new Parameter.Choice(
                         DIRECTION,
-                        "Direction",
+                        say("pressure-scale.direction"),
                         Parameter.Option.of(Direction.class),
                         (darksFirst ? Direction.DARK_TO_LIGHT : Direction.LIGHT_TO_DARK).name()),
                 Parameters.box(20),
                 new Parameter.OnePencil(
-                        FOUNDATION, "Foundation under the darks", PencilChoice.darkening(setting), null));
+                        FOUNDATION,
+                        say("pressure-scale.foundation-under-the-darks"),
+                        PencilChoice.darkening(setting),
+                        null));
     }
 
     @Override
@@ -102,7 +107,8 @@ public final class PressureScale implements ExerciseKind {
         private final PlanBuilder builder;
 
         Drawing(ChosenValues values, Setting setting) {
-            this.pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
+            this.pencil = Parameters.chosen(
+                    values, Parameters.PENCIL, say("pressure-scale.that-darkens-this-paper"), setting);
             this.setting = setting.like(pencil);
             this.foundation = values.pencil(FOUNDATION);
             this.steps = values.whole(STEPS);
@@ -124,11 +130,12 @@ public final class PressureScale implements ExerciseKind {
             builder.goal(Goal.NEAT_EDGE, boxes, 6, 2, 0.7);
             findings(boxes);
             words();
-            String ends = darkening ? "from just visible to rich and solid" : "from rich and solid to just visible";
+            String ends =
+                    darkening ? say("pressure-scale.from-just-visible-to") : say("pressure-scale.from-rich-and-solid");
             return builder.plan(
                     ID,
-                    "Pressure scale in " + pencil.name(),
-                    steps + " equal steps, " + ends + ". Even inside, neat at the edge.");
+                    say("pressure-scale.pressure-scale-in", pencil.name()),
+                    say("pressure-scale.equal-steps-even-inside", steps, ends));
         }
 
         /** The lightest first, as the goals are read. */
@@ -186,25 +193,19 @@ public final class PressureScale implements ExerciseKind {
         private void findings(List<FieldPlan> boxes) {
             if (reach.steps() < FEWEST_STEPS) {
                 builder.finding(new Finding(
-                        null,
-                        pencil.name() + " hardly darkens this paper: it makes no value scale here.",
-                        foundations()));
+                        null, say("pressure-scale.hardly-darkens-this-paper", pencil.name()), foundations()));
             } else if (steps > reach.steps()) {
                 List<Remedy> remedies = new ArrayList<>();
-                remedies.add(
-                        new Remedy(steps + " → " + reach.steps() + " steps", ChosenValues.of(STEPS, reach.steps())));
+                remedies.add(new Remedy(
+                        say("pressure-scale.steps-2", steps, reach.steps()), ChosenValues.of(STEPS, reach.steps())));
                 remedies.addAll(foundations());
                 builder.finding(new Finding(
                         null,
-                        pencil.name() + " spans " + reach.steps() + " clear steps on this paper; " + steps
-                                + " are asked.",
+                        say("pressure-scale.spans-clear-steps-on", pencil.name(), reach.steps(), steps),
                         remedies));
             } else if (spread(steps) > EVEN) {
-                builder.finding(new Finding(
-                        null,
-                        "No recipe of " + pencil.name() + " lies near some of the " + steps
-                                + " values: the steps come out uneven.",
-                        evenSteps()));
+                builder.finding(
+                        new Finding(null, say("pressure-scale.no-recipe-of-lies", pencil.name(), steps), evenSteps()));
             }
             for (int i = 0; i < boxes.size(); i++) {
                 box(boxes, i);
@@ -216,7 +217,7 @@ public final class PressureScale implements ExerciseKind {
             return IntStream.iterate(steps - 1, n -> n >= FEWEST_STEPS, n -> n - 1)
                     .filter(n -> spread(n) <= EVEN)
                     .limit(1)
-                    .mapToObj(n -> new Remedy(steps + " → " + n + " steps", ChosenValues.of(STEPS, n)))
+                    .mapToObj(n -> new Remedy(say("pressure-scale.steps-2", steps, n), ChosenValues.of(STEPS, n)))
                     .toList();
         }
 
@@ -224,7 +225,7 @@ public final class PressureScale implements ExerciseKind {
             FieldPlan box = boxes.get(i);
             builder.tellIfMissed(box);
             if (i > 0 && boxes.get(i - 1).recipe().equals(box.recipe())) {
-                builder.finding(Finding.of(box.id(), "Gets the same pressure and passes as the box before."));
+                builder.finding(Finding.of(box.id(), say("pressure-scale.gets-the-same-pressure")));
             }
         }
 
@@ -242,7 +243,7 @@ public final class PressureScale implements ExerciseKind {
                             p -> PencilReach.of(pencil, setting.paper(), Optional.of(p), setting.pressures())
                                     .steps()))
                     .map(p -> new Remedy(
-                            "add a " + p.name() + " foundation",
+                            say("pressure-scale.add-a-foundation", p.name()),
                             ChosenValues.of(FOUNDATION, p).with(STEPS, steps)))
                     .stream()
                     .toList();
@@ -258,25 +259,27 @@ public final class PressureScale implements ExerciseKind {
         private void words() {
             boolean pointed = pencil.binder().hasPoint();
             builder.step(
-                    pointed
-                            ? "Sharpen. Hold the pencil loosely; let its own weight make the lightest box."
-                            : "A clean edge of the stick. Hold it loosely; let its own weight make the lightest box.");
-            builder.step("Small overlapping circles. Go over a box again from another side rather than press harder.");
-            builder.step("Give each next box one clear step more. The grey patch beside its number is the value.");
-            builder.step("The darkest box last: press, and go over it until no white paper shows.");
-            builder.step("Squint from arm's length: are the steps equal? Correct the lighter of two that are alike.");
-            builder.note("Show the two ends first, then the middle: the rest is found between them.");
-            builder.note("Let students say the five pressures aloud while they draw them.");
+                    pointed ? say("pressure-scale.sharpen-hold-the-pencil") : say("pressure-scale.a-clean-edge-of"));
+            builder.step(say("pressure-scale.small-overlapping-circles-go"));
+            builder.step(say("pressure-scale.give-each-next-box"));
+            builder.step(say("pressure-scale.the-darkest-box-last"));
+            builder.step(say("pressure-scale.squint-from-arms-length"));
+            builder.note(say("pressure-scale.show-the-two-ends"));
+            builder.note(say("pressure-scale.let-students-say-the"));
             builder.fault(
-                    Slip.TOO_HEAVY, "steps bunch at the dark end", "Start the light end with the pencil's own weight.");
+                    Slip.TOO_HEAVY,
+                    say("pressure-scale.steps-bunch-at-the"),
+                    say("pressure-scale.start-the-light-end"));
             builder.fault(
                     Slip.TOO_LIGHT,
-                    "all middle, short range",
-                    "Darkest box: go over it until no white; lightest: barely touch.");
+                    say("pressure-scale.all-middle-short-range"),
+                    say("pressure-scale.darkest-box-go-over"));
             builder.fault(
                     Slip.BLUNT_POINT,
-                    "white specks in the dark",
-                    (pointed ? "Sharpen" : "A fresh edge") + ", small circles, one more light pass from another side.");
+                    say("pressure-scale.white-specks-in-the"),
+                    say(
+                            "pressure-scale.small-circles-one-more",
+                            pointed ? say("pressure-scale.sharpen") : say("pressure-scale.a-fresh-edge")));
         }
     }
 }

@@ -1,5 +1,7 @@
 package grastel.core.exercise.strokesampler;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.Parameters;
 import grastel.core.exercise.PencilChoice;
@@ -31,11 +33,14 @@ public final class StrokeSampler implements ExerciseKind {
 
     /** How a box is filled. */
     private enum Way {
-        HATCH("hatch", Stroke.ONE_WAY, "Parallel strokes, all one way, close together."),
-        CROSS_HATCH("cross-hatch", Stroke.CROSSED, "Hatch, then hatch again at a right angle."),
-        CIRCLES("small circles", Stroke.CIRCLES, "Small overlapping circles, no line of its own."),
-        CONTOUR("contour", Stroke.ONE_WAY, "Strokes that bend as if round a barrel."),
-        OUTLINE_AND_SHADE("outline, shade", Stroke.CIRCLES, "A firm edge first, then an even fill up to it.");
+        HATCH(say("stroke-sampler.hatch"), Stroke.ONE_WAY, say("stroke-sampler.parallel-strokes-all-one")),
+        CROSS_HATCH("cross-hatch", Stroke.CROSSED, say("stroke-sampler.hatch-then-hatch-again")),
+        CIRCLES(
+                say("stroke-sampler.small-circles"),
+                Stroke.CIRCLES,
+                say("stroke-sampler.small-overlapping-circles-no")),
+        CONTOUR(say("stroke-sampler.contour"), Stroke.ONE_WAY, say("stroke-sampler.strokes-that-bend-as")),
+        OUTLINE_AND_SHADE(say("stroke-sampler.outline-shade"), Stroke.CIRCLES, say("stroke-sampler.a-firm-edge-first"));
 
         private final String words;
         private final Stroke stroke;
@@ -55,21 +60,21 @@ public final class StrokeSampler implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Stroke sampler";
+        return say("stroke-sampler.name");
     }
 
     @Override
     public String teaches() {
-        return "Strokes and points: direction, density, specks.";
+        return say("stroke-sampler.teaches");
     }
 
     @Override
     public List<Parameter> parameters(Setting setting) {
         return List.of(
-                Parameters.pencil("Pencil", PencilChoice.darkening(setting)),
+                Parameters.pencil(say("stroke-sampler.pencil"), PencilChoice.darkening(setting)),
                 new Parameter.Several(
                         STROKES,
-                        "Strokes",
+                        say("stroke-sampler.strokes"),
                         Parameter.Option.of(Way.class, w -> w.words),
                         1,
                         Way.values().length,
@@ -79,12 +84,14 @@ public final class StrokeSampler implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
+        Pencil pencil =
+                Parameters.chosen(values, Parameters.PENCIL, say("stroke-sampler.that-darkens-this-paper"), setting);
         double side = values.measure(Parameters.BOX);
         List<Way> ways = values.several(STROKES).stream().map(Way::valueOf).toList();
         PlanBuilder builder = new PlanBuilder(setting);
-        Map<Way, FieldPlan> sharp = row(builder, pencil, ways, side, "Sharp point", 0, SHARP);
-        Map<Way, FieldPlan> dull = row(builder, pencil, ways, side, "Dull point", ways.size(), DULL);
+        Map<Way, FieldPlan> sharp = row(builder, pencil, ways, side, say("stroke-sampler.sharp-point"), 0, SHARP);
+        Map<Way, FieldPlan> dull =
+                row(builder, pencil, ways, side, say("stroke-sampler.dull-point"), ways.size(), DULL);
         List<FieldPlan> all = new ArrayList<>(sharp.values());
         all.addAll(dull.values());
         List<FieldPlan> directed =
@@ -96,11 +103,14 @@ public final class StrokeSampler implements ExerciseKind {
         builder.goal(Goal.NEAT_EDGE, all, 6, 2, 0.7);
         difference(builder, sharp, dull);
         ways.forEach(w -> builder.step(capital(w.words) + ": " + w.how));
-        builder.step("Same pressure everywhere. Top row with a needle point, bottom row with a worn one.");
-        builder.note("Let students say which box looks smoothest from two metres, and why.");
-        builder.fault(Slip.BLUNT_POINT, "both rows alike", "Sharpen again before every box of the top row.");
+        builder.step(say("stroke-sampler.same-pressure-everywhere-top"));
+        builder.note(say("stroke-sampler.let-students-say-which"));
+        builder.fault(
+                Slip.BLUNT_POINT,
+                say("stroke-sampler.both-rows-alike"),
+                say("stroke-sampler.sharpen-again-before-every"));
         return builder.plan(
-                id(), "Strokes in " + pencil.name(), "Each stroke true to its kind, one pressure all over.");
+                id(), say("stroke-sampler.strokes-in", pencil.name()), say("stroke-sampler.each-stroke-true-to"));
     }
 
     private static Map<Way, FieldPlan> row(
@@ -120,12 +130,7 @@ public final class StrokeSampler implements ExerciseKind {
         double apart = Known.in(dull, way).predictedColour().lightness()
                 - Known.in(sharp, way).predictedColour().lightness();
         if (apart < 2) {
-            builder.finding(Finding.of(
-                    null,
-                    String.format(
-                            Locale.ROOT,
-                            "Sharp and dull differ by only %.1f L* on this paper; a rougher paper shows it better.",
-                            apart)));
+            builder.finding(Finding.of(null, say("stroke-sampler.sharp-and-dull-differ", apart)));
         }
     }
 

@@ -1,5 +1,7 @@
 package grastel.core.exercise.temperature;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.colour.PaintersWheel;
 import grastel.core.colour.Temperature;
 import grastel.core.exercise.ExerciseKind;
@@ -21,7 +23,6 @@ import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** A cool area warmed and a warm one cooled by one thin layer; different colours drawn together by one glaze. */
@@ -39,12 +40,12 @@ public final class TemperatureAndGlaze implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Temperature and glaze";
+        return say("temperature-and-glaze.name");
     }
 
     @Override
     public String teaches() {
-        return "Warm comes forward, cool goes back; one thin colour unifies.";
+        return say("temperature-and-glaze.teaches");
     }
 
     @Override
@@ -52,9 +53,10 @@ public final class TemperatureAndGlaze implements ExerciseKind {
         List<Pencil> warm = side(setting, true);
         List<Pencil> cool = side(setting, false);
         return List.of(
-                new Parameter.OnePencil(WARM, "Warm colour", warm, clearest(warm, 1)),
-                new Parameter.OnePencil(COOL, "Cool colour", cool, clearest(cool, -1)),
-                new Parameter.OnePencil(GLAZE, "Glaze over all", PencilChoice.colourful(setting), null),
+                new Parameter.OnePencil(WARM, say("temperature-and-glaze.warm-colour"), warm, clearest(warm, 1)),
+                new Parameter.OnePencil(COOL, say("temperature-and-glaze.cool-colour"), cool, clearest(cool, -1)),
+                new Parameter.OnePencil(
+                        GLAZE, say("temperature-and-glaze.glaze-over-all"), PencilChoice.colourful(setting), null),
                 Parameters.box(20));
     }
 
@@ -74,15 +76,27 @@ public final class TemperatureAndGlaze implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil warm = Parameters.chosen(values, WARM, "that is warm", setting);
-        Pencil cool = Parameters.chosen(values, COOL, "that is cool", setting);
+        Pencil warm = Parameters.chosen(values, WARM, say("temperature-and-glaze.that-is-warm"), setting);
+        Pencil cool = Parameters.chosen(values, COOL, say("temperature-and-glaze.that-is-cool"), setting);
         Pencil glaze = values.pencil(GLAZE).orElse(warm);
         double side = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);
-        FieldPlan coolPlain = builder.box("1", "Cool, then warmed", "as it is", side, base(builder, cool));
-        FieldPlan warmed = builder.box("2", "Cool, then warmed", "warmed", side, over(builder, cool, warm));
-        FieldPlan warmPlain = builder.box("3", "Warm, then cooled", "as it is", side, base(builder, warm));
-        FieldPlan cooled = builder.box("4", "Warm, then cooled", "cooled", side, over(builder, warm, cool));
+        FieldPlan coolPlain = builder.box(
+                "1",
+                say("temperature-and-glaze.cool-then-warmed"),
+                say("temperature-and-glaze.as-it-is"),
+                side,
+                base(builder, cool));
+        FieldPlan warmed = builder.box(
+                "2", say("temperature-and-glaze.cool-then-warmed"), "warmed", side, over(builder, cool, warm));
+        FieldPlan warmPlain = builder.box(
+                "3",
+                say("temperature-and-glaze.warm-then-cooled"),
+                say("temperature-and-glaze.as-it-is"),
+                side,
+                base(builder, warm));
+        FieldPlan cooled = builder.box(
+                "4", say("temperature-and-glaze.warm-then-cooled"), "cooled", side, over(builder, warm, cool));
         List<FieldPlan> glazed = glazed(builder, setting, glaze, side);
         builder.goal(
                 Goal.TEMPERATURE_TURNS,
@@ -97,7 +111,7 @@ public final class TemperatureAndGlaze implements ExerciseKind {
         check(builder, warmPlain, cooled, -1);
         words(builder, warm, cool, glaze);
         return builder.plan(
-                id(), "Warm and cool", "One thin layer turns the temperature; one glaze draws a row together.");
+                id(), say("temperature-and-glaze.warm-and-cool"), say("temperature-and-glaze.one-thin-layer-turns"));
     }
 
     private static List<Step> base(PlanBuilder builder, Pencil pencil) {
@@ -120,11 +134,17 @@ public final class TemperatureAndGlaze implements ExerciseKind {
         List<FieldPlan> boxes = new ArrayList<>();
         for (Pencil pencil : thirds) {
             String id = String.valueOf(5 + boxes.size());
-            boxes.add(builder.box(id, "Three colours", pencil.name(), side, base(builder, pencil)));
+            boxes.add(builder.box(
+                    id, say("temperature-and-glaze.three-colours"), pencil.name(), side, base(builder, pencil)));
         }
         for (Pencil pencil : thirds) {
             String id = String.valueOf(5 + boxes.size());
-            boxes.add(builder.box(id, "The same under one glaze", pencil.name(), side, over(builder, pencil, glaze)));
+            boxes.add(builder.box(
+                    id,
+                    say("temperature-and-glaze.the-same-under-one"),
+                    pencil.name(),
+                    side,
+                    over(builder, pencil, glaze)));
         }
         return boxes;
     }
@@ -133,22 +153,19 @@ public final class TemperatureAndGlaze implements ExerciseKind {
         double turn =
                 way * (after.predictedColour().b() - before.predictedColour().b());
         if (turn < SEEN_TURN) {
-            builder.finding(Finding.of(
-                    after.id(),
-                    String.format(
-                            Locale.ROOT,
-                            "The layer turns the colour by only %.1f towards its side: the two are too near in temperature.",
-                            turn)));
+            builder.finding(Finding.of(after.id(), say("temperature-and-glaze.the-layer-turns-the", turn)));
         }
     }
 
     private static void words(PlanBuilder builder, Pencil warm, Pencil cool, Pencil glaze) {
-        builder.step("Lay the plain boxes in three light layers.");
-        builder.step("Warm the cool box with one light layer of " + warm.name() + ", no more.");
-        builder.step("Cool the warm box with one light layer of " + cool.name() + ".");
-        builder.step("Last row: all three alike, then one thin layer of " + glaze.name() + " over the whole row.");
-        builder.note("Hold the sheet at arm's length: which boxes step forward, which go back?");
+        builder.step(say("temperature-and-glaze.lay-the-plain-boxes"));
+        builder.step(say("temperature-and-glaze.warm-the-cool-box", warm.name()));
+        builder.step(say("temperature-and-glaze.cool-the-warm-box", cool.name()));
+        builder.step(say("temperature-and-glaze.last-row-all-three", glaze.name()));
+        builder.note(say("temperature-and-glaze.hold-the-sheet-at"));
         builder.fault(
-                Slip.TOO_HEAVY, "the glaze covers the colour", "Lighter: it should be seen only when you know of it.");
+                Slip.TOO_HEAVY,
+                say("temperature-and-glaze.the-glaze-covers-the"),
+                say("temperature-and-glaze.lighter-it-should-be"));
     }
 }

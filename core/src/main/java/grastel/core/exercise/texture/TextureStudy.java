@@ -1,5 +1,7 @@
 package grastel.core.exercise.texture;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
 import grastel.core.exercise.ExerciseKind;
@@ -71,12 +73,12 @@ public final class TextureStudy implements ExerciseKind {
 
     /** Where strokes run and where hard edges lie. */
     private enum Look {
-        FUR("fur", 6, 1.6, "Short strokes along the growth, from root to tip; lift off at the end of each."),
-        ROPE("rope", 8, 1.5, "Strokes along each strand; darkest where one goes under the next."),
-        CLOTH("woven cloth", 5, 1.4, "Strokes along each band; darkest where it goes under the next."),
-        GLOSS("gloss", 0, 0, "Reflections have hard edges: draw round the mirrored window and keep it bare."),
-        GLASS("glass", 0, 0, "Draw what is seen through the glass as it is bent; its rim is the darkest line."),
-        RUST("rust or stone", 0, 0, "Side of a dull point, hardly any pressure: let the tooth of the paper do it.");
+        FUR(say("texture-study.fur"), 6, 1.6, say("texture-study.short-strokes-along-the")),
+        ROPE(say("texture-study.rope"), 8, 1.5, say("texture-study.strokes-along-each-strand")),
+        CLOTH(say("texture-study.woven-cloth"), 5, 1.4, say("texture-study.strokes-along-each-band")),
+        GLOSS(say("texture-study.gloss"), 0, 0, say("texture-study.reflections-have-hard-edges")),
+        GLASS(say("texture-study.glass"), 0, 0, say("texture-study.draw-what-is-seen")),
+        RUST(say("texture-study.rust-or-stone"), 0, 0, say("texture-study.side-of-a-dull"));
 
         private final String words;
         private final double strokeMm;
@@ -113,12 +115,12 @@ public final class TextureStudy implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Texture study";
+        return say("texture-study.name");
     }
 
     @Override
     public String teaches() {
-        return "How a surface feels: fur, rope, cloth, gloss, glass, rust.";
+        return say("texture-study.teaches");
     }
 
     @Override
@@ -126,18 +128,23 @@ public final class TextureStudy implements ExerciseKind {
         List<Pencil> fitting = PencilChoice.darkening(setting);
         return List.of(
                 new Parameter.Choice(
-                        SURFACE, "Surface", Parameter.Option.of(Look.class, l -> l.words), Look.FUR.name()),
-                Parameters.pencil("Base colour", fitting),
-                new Parameter.OnePencil(DETAIL, "Detail colour", fitting, null),
-                new Parameter.Measure(WIDTH, "Width, mm", PicturePlan.LEAST_MM, 180, SUGGESTED_WIDTH),
-                new Parameter.Measure(Parameters.HEIGHT, "Height, mm", PicturePlan.LEAST_MM, 200, SUGGESTED_HEIGHT),
+                        SURFACE,
+                        say("texture-study.surface"),
+                        Parameter.Option.of(Look.class, l -> l.words),
+                        Look.FUR.name()),
+                Parameters.pencil(say("texture-study.base-colour"), fitting),
+                new Parameter.OnePencil(DETAIL, say("texture-study.detail-colour"), fitting, null),
+                new Parameter.Measure(WIDTH, say("texture-study.width-mm"), PicturePlan.LEAST_MM, 180, SUGGESTED_WIDTH),
+                new Parameter.Measure(
+                        Parameters.HEIGHT, say("texture-study.height-mm"), PicturePlan.LEAST_MM, 200, SUGGESTED_HEIGHT),
                 Parameter.variant());
     }
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
         Look look = values.choice(SURFACE, Look.class);
-        Pencil base = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
+        Pencil base =
+                Parameters.chosen(values, Parameters.PENCIL, say("texture-study.that-darkens-this-paper"), setting);
         Pencil detail = values.pencil(DETAIL).orElseGet(() -> darker(base, setting));
         double width = values.measure(WIDTH);
         double height = values.measure(Parameters.HEIGHT);
@@ -156,8 +163,8 @@ public final class TextureStudy implements ExerciseKind {
         words(builder, look, base, detail, setting);
         return builder.plan(
                 id(),
-                capital(look.words) + " in " + base.name(),
-                "Seen from two steps away it feels like " + look.words + "; base and detail can be told apart.");
+                say("texture-study.in", capital(look.words), base.name()),
+                say("texture-study.seen-from-two-steps", look.words));
     }
 
     /** The darkest of the same hue; the base itself where there is none darker. */
@@ -186,13 +193,7 @@ public final class TextureStudy implements ExerciseKind {
         double paper = setting.paperLightness();
         double darkest = ways.stream().mapToDouble(Way::lightness).min().orElseThrow();
         if (paper - darkest < RANGE) {
-            throw new ImpossibleExercise(
-                    DETAIL,
-                    String.format(
-                            Locale.ROOT,
-                            "From paper to its darkest this pair has only %.0f L*; a texture needs %.0f: a darker detail.",
-                            paper - darkest,
-                            RANGE));
+            throw new ImpossibleExercise(DETAIL, say("texture-study.from-paper-to-its", paper - darkest, RANGE));
         }
         List<List<Layer>> ladder = new ArrayList<>(List.of(List.of()));
         for (int i = 1; i < TONES; i++) {
@@ -318,33 +319,37 @@ public final class TextureStudy implements ExerciseKind {
     }
 
     private static void words(PlanBuilder builder, Look look, Pencil base, Pencil detail, Setting setting) {
-        builder.step(
-                "Base first: " + base.name() + " with a duller point, thin and even, a tone lighter than it is to be.");
+        builder.step(say("texture-study.base-first-with-a", base.name()));
         builder.step(look.how);
         if (look.isStroked()) {
-            builder.step(detail.name() + ", sharp, in strokes of about " + Math.round(look.strokeMm)
-                    + " mm the way the short dotted lines run; sharpen often.");
+            builder.step(say("texture-study.sharp-in-strokes-of", detail.name(), Math.round(look.strokeMm)));
         } else if (look == Look.RUST) {
-            builder.step(detail.name() + " for pits and dark blotches, dull as well; never fill the grain.");
+            builder.step(say("texture-study.for-pits-and-dark", detail.name()));
         } else {
-            builder.step(detail.name() + ", sharp, for the dark reflections: up to their edge and no further.");
+            builder.step(say("texture-study.sharp-for-the-dark", detail.name()));
         }
-        builder.step("Step back: squint. Where is it darkest? Deepen there only.");
-        builder.note("Let the class touch the real thing with closed eyes first, and say which way it goes.");
+        builder.step(say("texture-study.step-back-squint-where"));
+        builder.note(say("texture-study.let-the-class-touch"));
         if (look.isStroked()) {
-            builder.fault(null, "strokes all one way", "Turn the sheet so that the hand pulls along the surface.");
-            builder.fault(Slip.BLUNT_POINT, "detail cannot be told from the base", "Sharpen; fewer strokes, darker.");
+            builder.fault(null, say("texture-study.strokes-all-one-way"), say("texture-study.turn-the-sheet-so"));
+            builder.fault(
+                    Slip.BLUNT_POINT,
+                    say("texture-study.detail-cannot-be-told"),
+                    say("texture-study.sharpen-fewer-strokes-darker"));
         } else if (look == Look.RUST) {
-            builder.fault(Slip.TOO_HEAVY, "the grain is filled", "Side of the lead, the pencil's own weight.");
+            builder.fault(
+                    Slip.TOO_HEAVY, say("texture-study.the-grain-is-filled"), say("texture-study.side-of-the-lead"));
         } else {
-            builder.fault(null, "reflections fade out softly", "A reflection stops: sharp point along its edge.");
+            builder.fault(
+                    null,
+                    say("texture-study.reflections-fade-out-softly"),
+                    say("texture-study.a-reflection-stops-sharp"));
         }
         if (detail.equals(base)) {
-            builder.finding(
-                    Finding.of(null, "No darker pencil of this hue: base and detail are both " + base.name() + "."));
+            builder.finding(Finding.of(null, say("texture-study.no-darker-pencil-of", base.name())));
         }
         if (!setting.onLightPaper()) {
-            builder.finding(Finding.of(null, "On this paper the light parts are the paper's own tone."));
+            builder.finding(Finding.of(null, say("texture-study.on-this-paper-the")));
         }
     }
 

@@ -1,5 +1,7 @@
 package grastel.core.exercise.tinthueshade;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.colour.Lab;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.Parameters;
@@ -53,12 +55,12 @@ public final class TintHueShade implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Tint, hue, shade";
+        return say("tint-hue-shade.name");
     }
 
     @Override
     public String teaches() {
-        return "One hue lightened and darkened and still itself.";
+        return say("tint-hue-shade.teaches");
     }
 
     @Override
@@ -69,7 +71,7 @@ public final class TintHueShade implements ExerciseKind {
         return List.of(
                 new Parameter.Several(
                         FAMILIES,
-                        "Colour families",
+                        say("tint-hue-shade.colour-families"),
                         HUES.stream()
                                 .map(f -> new Parameter.Option(f.name(), words(f)))
                                 .toList(),
@@ -77,7 +79,10 @@ public final class TintHueShade implements ExerciseKind {
                         8,
                         there.stream().limit(6).map(ColourFamily::name).toList()),
                 new Parameter.Choice(
-                        REDO, "Room to do one again", Parameter.Option.of(Redo.class), Redo.ONE_BOX_A_FAMILY.name()),
+                        REDO,
+                        say("tint-hue-shade.room-to-do-one"),
+                        Parameter.Option.of(Redo.class),
+                        Redo.ONE_BOX_A_FAMILY.name()),
                 Parameters.box(20));
     }
 
@@ -86,8 +91,7 @@ public final class TintHueShade implements ExerciseKind {
         List<ColourFamily> families =
                 values.several(FAMILIES).stream().map(ColourFamily::valueOf).toList();
         Pencil white = PencilChoice.white(setting.pencils().pencils())
-                .orElseThrow(() -> new ImpossibleExercise(
-                        FAMILIES, "Tints need a white pencil, and these pencils hold none. Add one to the set."));
+                .orElseThrow(() -> new ImpossibleExercise(FAMILIES, say("tint-hue-shade.tints-need-a-white")));
         boolean redo = values.choice(REDO, Redo.class) == Redo.ONE_BOX_A_FAMILY;
         double side = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);
@@ -98,15 +102,16 @@ public final class TintHueShade implements ExerciseKind {
             List<Pencil> pencils = PencilChoice.family(setting, family);
             if (pencils.isEmpty()) {
                 throw new ImpossibleExercise(
-                        FAMILIES,
-                        "These pencils hold no " + words(family) + ". Leave " + words(family)
-                                + " out, or add a pencil.");
+                        FAMILIES, say("tint-hue-shade.these-pencils-hold-no", words(family), words(family)));
             }
             Family one = Family.of(family, pencils, white, setting, builder);
             int number = 3 * made.size();
-            FieldPlan tint = builder.box(String.valueOf(number + 1), words(family), "tint", side, one.tint());
-            FieldPlan hue = builder.box(String.valueOf(number + 2), words(family), "hue", side, one.hue());
-            FieldPlan shade = builder.box(String.valueOf(number + 3), words(family), "shade", side, one.shade());
+            FieldPlan tint = builder.box(
+                    String.valueOf(number + 1), words(family), say("tint-hue-shade.tint"), side, one.tint());
+            FieldPlan hue =
+                    builder.box(String.valueOf(number + 2), words(family), say("tint-hue-shade.hue"), side, one.hue());
+            FieldPlan shade = builder.box(
+                    String.valueOf(number + 3), words(family), say("tint-hue-shade.shade"), side, one.shade());
             if (redo) {
                 builder.redo("R" + (made.size() + 1), words(family), side);
             }
@@ -125,7 +130,7 @@ public final class TintHueShade implements ExerciseKind {
         builder.goal(Goal.SHADE_CHROMA, each, 30, 100 * SHADE_CHROMA, 60);
         builder.cleanBoxes(all);
         words(builder, made, white);
-        return builder.plan(id(), "Tint, hue, shade", "Each family lightened and darkened, and still the same colour.");
+        return builder.plan(id(), say("tint-hue-shade.name"), say("tint-hue-shade.each-family-lightened-and"));
     }
 
     /** Least predicted distance in L* from one box of a family to the next. */
@@ -175,7 +180,7 @@ public final class TintHueShade implements ExerciseKind {
         List<Remedy> leaveOut = families.size() == 1
                 ? List.of()
                 : List.of(new Remedy(
-                        "leave " + words(family) + " out",
+                        say("tint-hue-shade.leave-out", words(family)),
                         ChosenValues.of(
                                 FAMILIES,
                                 families.stream()
@@ -184,25 +189,18 @@ public final class TintHueShade implements ExerciseKind {
                                         .toList())));
         double tinted = turned(tint.predictedColour(), own);
         if (tinted > HUE_HOLDS) {
-            builder.finding(new Finding(
-                    tint.id(),
-                    String.format(
-                            Locale.ROOT, "White turns %s by %.0f°; the goal is eased for it.", words(family), tinted),
-                    leaveOut));
+            builder.finding(
+                    new Finding(tint.id(), say("tint-hue-shade.white-turns-by-the", words(family), tinted), leaveOut));
         }
         if (lift < TINT_LIFT) {
-            builder.finding(new Finding(
-                    tint.id(),
-                    String.format(Locale.ROOT, "White lifts %s by only %.1f L*; 12 are asked.", words(family), lift),
-                    leaveOut));
+            builder.finding(
+                    new Finding(tint.id(), say("tint-hue-shade.white-lifts-by-only", words(family), lift), leaveOut));
         }
         if (drop < SHADE_DROP || turned > HUE_HOLDS || dark.chroma() < SHADE_CHROMA * own.chroma()) {
             builder.finding(new Finding(
                     shade.id(),
-                    String.format(
-                            Locale.ROOT,
-                            "The best shade of %s is %.1f L* darker, turned by %.0f°, with %.0f %% of the chroma: what darkens it"
-                                    + " more turns it or greys it.",
+                    say(
+                            "tint-hue-shade.the-best-shade-of",
                             words(family),
                             drop,
                             turned,
@@ -212,25 +210,25 @@ public final class TintHueShade implements ExerciseKind {
     }
 
     private static void words(PlanBuilder builder, List<Family> made, Pencil white) {
-        builder.step("Hue: the two colours of the family over one another, lightly, twice each.");
-        builder.step("Tint: the same, lighter; then " + white.name() + " last, with pressure, over all of it.");
+        builder.step(say("tint-hue-shade.hue-the-two-colours"));
+        builder.step(say("tint-hue-shade.tint-the-same-lighter", white.name()));
         if (made.stream().anyMatch(Family::foundationUnder)) {
-            builder.step(
-                    "Shade: the dark first, as lightly as is written and no more; then the family's colours on top until it is"
-                            + " even.");
+            builder.step(say("tint-hue-shade.shade-the-dark-first"));
         } else {
-            builder.step(
-                    "Shade: the family's colours first; then the dark over them, lightly, until it is dark enough.");
+            builder.step(say("tint-hue-shade.shade-the-familys-colours"));
         }
-        builder.step("Compare the three at arm's length: still one family? Use the spare box to do the weakest again.");
-        builder.note("Show what happens when white comes first: hardly any tint.");
-        builder.note("Yellow and orange are the hard ones: too much dark turns them to mud.");
-        builder.fault(Slip.TOO_HEAVY, "muddy shade", "One whisper of the dark, then own colours on top.");
-        builder.fault(Slip.ORDER_TURNED_ROUND, "tint chalky or barely lighter", "White last, firmly.");
+        builder.step(say("tint-hue-shade.compare-the-three-at"));
+        builder.note(say("tint-hue-shade.show-what-happens-when"));
+        builder.note(say("tint-hue-shade.yellow-and-orange-are"));
+        builder.fault(Slip.TOO_HEAVY, say("tint-hue-shade.muddy-shade"), say("tint-hue-shade.one-whisper-of-the"));
+        builder.fault(
+                Slip.ORDER_TURNED_ROUND,
+                say("tint-hue-shade.tint-chalky-or-barely"),
+                say("tint-hue-shade.white-last-firmly"));
         builder.tooMuch(
                 Slip.TOO_HEAVY,
-                "shade too heavy",
-                "It does not lift: own colours over it, and half as much dark next time.",
-                "Lift a little with putty and put own colours over it.");
+                say("tint-hue-shade.shade-too-heavy"),
+                say("tint-hue-shade.it-does-not-lift"),
+                say("tint-hue-shade.lift-a-little-with"));
     }
 }

@@ -1,5 +1,7 @@
 package grastel.core.exercise.tonedscale;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.colour.Lab;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.Parameters;
@@ -21,7 +23,6 @@ import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** On toned paper: a dark pencil for the darks, bare paper for the middle, a light pencil for the lights, never crossing. */
@@ -37,12 +38,12 @@ public final class TonedScale implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Toned paper, light and dark";
+        return say("toned-scale.name");
     }
 
     @Override
     public String teaches() {
-        return "The paper is the middle value: add only darks and lights.";
+        return say("toned-scale.teaches");
     }
 
     @Override
@@ -55,17 +56,17 @@ public final class TonedScale implements ExerciseKind {
         return List.of(
                 new Parameter.OnePencil(
                         DARK,
-                        "For the darks",
+                        say("toned-scale.for-the-darks"),
                         darks,
                         PencilChoice.black(setting).orElse(null)),
                 new Parameter.OnePencil(
                         LIGHT,
-                        "For the lights",
+                        say("toned-scale.for-the-lights"),
                         lights,
                         PencilChoice.white(setting.pencils().pencils())
                                 .filter(lights::contains)
                                 .orElse(null)),
-                new Parameter.Whole(EACH_SIDE, "Steps on each side", 1, 5, 2),
+                new Parameter.Whole(EACH_SIDE, say("toned-scale.steps-on-each-side"), 1, 5, 2),
                 Parameters.box(20));
     }
 
@@ -73,11 +74,10 @@ public final class TonedScale implements ExerciseKind {
     public ExercisePlan plan(ChosenValues values, Setting setting) {
         if (setting.onLightPaper()) {
             throw new ImpossibleExercise(
-                    "paper",
-                    setting.paper().name() + " is white: it has no middle value to leave bare. Choose a toned paper.");
+                    "paper", say("toned-scale.is-white-it-has", setting.paper().name()));
         }
-        Pencil dark = Parameters.chosen(values, DARK, "that is black or dark", setting);
-        Pencil light = Parameters.chosen(values, LIGHT, "that is lighter than this paper", setting);
+        Pencil dark = Parameters.chosen(values, DARK, say("toned-scale.that-is-black-or"), setting);
+        Pencil light = Parameters.chosen(values, LIGHT, say("toned-scale.that-is-lighter-than"), setting);
         int side = values.whole(EACH_SIDE);
         double box = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);
@@ -88,8 +88,14 @@ public final class TonedScale implements ExerciseKind {
             scale.add(step(builder, light, lights, i, side, box, scale.size(), setting));
         }
         Lab paper = setting.paper().ground().toLab();
-        FieldPlan middle =
-                builder.box(String.valueOf(scale.size() + 1), "", "paper", box, Ask.VALUE, List.of(paper), List.of());
+        FieldPlan middle = builder.box(
+                String.valueOf(scale.size() + 1),
+                "",
+                say("toned-scale.paper"),
+                box,
+                Ask.VALUE,
+                List.of(paper),
+                List.of());
         scale.add(middle);
         for (int i = 1; i <= side; i++) {
             scale.add(step(builder, dark, darks, i, side, box, scale.size(), setting));
@@ -100,13 +106,13 @@ public final class TonedScale implements ExerciseKind {
         builder.goal(Goal.PAPER_LEFT_BARE, List.of(middle), 5, 2.5, 1);
         builder.goal(Goal.FULL_RANGE, GoalFields.row(scale), 55, 75, 86);
         builder.cleanBoxes(worked);
-        findings(builder, light, lights, side, "lights");
-        findings(builder, dark, darks, side, "darks");
+        findings(builder, light, lights, side, say("toned-scale.lights"));
+        findings(builder, dark, darks, side, say("toned-scale.darks"));
         words(builder, dark, light);
         return builder.plan(
                 id(),
-                "Light and dark on " + setting.paper().name(),
-                "Lights, bare paper, darks: white and dark never meet.");
+                say("toned-scale.light-and-dark-on", setting.paper().name()),
+                say("toned-scale.lights-bare-paper-darks"));
     }
 
     /** @param i 1 nearest the paper … {@code side} the furthest from it */
@@ -133,27 +139,20 @@ public final class TonedScale implements ExerciseKind {
         if (steps < side) {
             List<Remedy> remedies = steps < 1
                     ? List.of()
-                    : List.of(new Remedy(side + " → " + steps + " on each side", ChosenValues.of(EACH_SIDE, steps)));
+                    : List.of(new Remedy(
+                            say("toned-scale.on-each-side", side, steps), ChosenValues.of(EACH_SIDE, steps)));
             builder.finding(new Finding(
-                    null,
-                    String.format(
-                            Locale.ROOT,
-                            "%s makes %d clear steps of %s on this paper; %d are asked.",
-                            pencil.name(),
-                            steps,
-                            which,
-                            side),
-                    remedies));
+                    null, say("toned-scale.makes-clear-steps-of", pencil.name(), steps, which, side), remedies));
         }
     }
 
     private static void words(PlanBuilder builder, Pencil dark, Pencil light) {
-        builder.step("Leave the middle box alone: it is the paper's own value.");
-        builder.step("Lights with " + light.name() + ": the furthest box firmly, the one beside the paper barely.");
-        builder.step("Darks with " + dark.name() + ": the same, the other way round.");
-        builder.step("Wash or wipe your hands between the two: where they meet, they turn to chalk.");
-        builder.note("Show a white stroke over a dark one: chalky grey. Then one with bare paper between.");
-        builder.fault(null, "chalky grey", "Plan a band of bare paper between light and dark.");
-        builder.fault(null, "white everywhere", "Highlights only where the light really is.");
+        builder.step(say("toned-scale.leave-the-middle-box"));
+        builder.step(say("toned-scale.lights-with-the-furthest", light.name()));
+        builder.step(say("toned-scale.darks-with-the-same", dark.name()));
+        builder.step(say("toned-scale.wash-or-wipe-your"));
+        builder.note(say("toned-scale.show-a-white-stroke"));
+        builder.fault(null, say("toned-scale.chalky-grey"), say("toned-scale.plan-a-band-of"));
+        builder.fault(null, say("toned-scale.white-everywhere"), say("toned-scale.highlights-only-where-the"));
     }
 }

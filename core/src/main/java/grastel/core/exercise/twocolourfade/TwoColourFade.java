@@ -1,5 +1,7 @@
 package grastel.core.exercise.twocolourfade;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.colour.Lab;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.Parameters;
@@ -22,7 +24,6 @@ import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 
 /** Two colours, each dark at its own end, fading into one another without a gap or a bump. */
 public final class TwoColourFade implements ExerciseKind {
@@ -40,43 +41,39 @@ public final class TwoColourFade implements ExerciseKind {
 
     @Override
     public String name() {
-        return "Two-colour fade";
+        return say("two-colour-fade.name");
     }
 
     @Override
     public String teaches() {
-        return "A wide overlap: no light gap, no dark bump, no stripe.";
+        return say("two-colour-fade.teaches");
     }
 
     @Override
     public List<Parameter> parameters(Setting setting) {
         List<Pencil> fitting = PencilChoice.darkening(setting.pressed());
         return List.of(
-                Parameters.pencil("First colour, at the left", fitting),
-                new Parameter.OnePencil(SECOND, "Second colour, at the right", fitting, null),
-                new Parameter.Measure(OVERLAP, "Overlap, mm", 10, 160, null),
+                Parameters.pencil(say("two-colour-fade.first-colour-at-the"), fitting),
+                new Parameter.OnePencil(SECOND, say("two-colour-fade.second-colour-at-the"), fitting, null),
+                new Parameter.Measure(OVERLAP, say("two-colour-fade.overlap-mm"), 10, 160, null),
                 Parameters.length(),
                 Parameters.height());
     }
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil first = Parameters.chosen(values, Parameters.PENCIL, "that darkens this paper", setting);
+        Pencil first =
+                Parameters.chosen(values, Parameters.PENCIL, say("two-colour-fade.that-darkens-this-paper"), setting);
         Pencil second = values.pencil(SECOND).orElseGet(() -> partner(first, setting));
         if (second.equals(first)) {
-            throw new ImpossibleExercise(SECOND, "Two different pencils are needed.");
+            throw new ImpossibleExercise(SECOND, say("two-colour-fade.two-different-pencils-are"));
         }
         double length = values.measure(Parameters.LENGTH);
         PlanBuilder builder = new PlanBuilder(setting);
         double best = bestOverlap(builder, first, second, length);
         double overlap = values.chosen().containsKey(OVERLAP) ? values.measure(OVERLAP) : best;
         if (overlap > 0.95 * length) {
-            throw new ImpossibleExercise(
-                    OVERLAP,
-                    String.format(
-                            Locale.ROOT,
-                            "The overlap must be shorter than the strip: at most %.0f mm.",
-                            0.95 * length));
+            throw new ImpossibleExercise(OVERLAP, say("two-colour-fade.the-overlap-must-be", 0.95 * length));
         }
         List<Step> recipe = recipe(builder, first, second, overlap / length);
         List<Lab> asked = straight(builder.along(recipe));
@@ -91,8 +88,8 @@ public final class TwoColourFade implements ExerciseKind {
         words(builder, first, second, length, overlap);
         return builder.plan(
                 id(),
-                first.name() + " into " + second.name(),
-                String.format(Locale.ROOT, "One into the other over %.0f mm, no gap and no bump.", overlap));
+                say("two-colour-fade.into", first.name(), second.name()),
+                say("two-colour-fade.one-into-the-other", overlap));
     }
 
     /** A neighbour on the wheel of about the same value, so that the join is about hue. */
@@ -104,7 +101,7 @@ public final class TwoColourFade implements ExerciseKind {
                         + 1.5
                                 * Math.abs(PencilChoice.colour(p).lightness()
                                         - PencilChoice.colour(first).lightness())))
-                .orElseThrow(() -> new ImpossibleExercise(SECOND, "These pencils hold no second colour."));
+                .orElseThrow(() -> new ImpossibleExercise(SECOND, say("two-colour-fade.these-pencils-hold-no")));
     }
 
     private static double turn(double degrees) {
@@ -186,45 +183,34 @@ public final class TwoColourFade implements ExerciseKind {
         double off = worstJoin(strip.predicted());
         List<Remedy> remedies = Math.abs(overlap - best) < 1
                 ? List.of()
-                : List.of(new Remedy(
-                        String.format(Locale.ROOT, "%.0f → %.0f mm overlap", overlap, best),
-                        ChosenValues.of(OVERLAP, best)));
+                : List.of(new Remedy(say("two-colour-fade.mm-overlap", overlap, best), ChosenValues.of(OVERLAP, best)));
         if (Math.abs(off) > SEEN_JOIN) {
             builder.finding(new Finding(
                     strip.id(),
-                    String.format(
-                            Locale.ROOT,
-                            "The join comes out %.1f L* too %s even in an exact hand.",
+                    say(
+                            "two-colour-fade.the-join-comes-out",
                             Math.abs(off),
-                            off > 0 ? "light: a gap" : "dark: a bump"),
+                            off > 0 ? say("two-colour-fade.light-a-gap") : say("two-colour-fade.dark-a-bump")),
                     remedies));
         } else if (overlap < NARROW * strip.widthMm()) {
-            builder.finding(new Finding(
-                    strip.id(),
-                    String.format(Locale.ROOT, "An overlap of %.0f mm is narrow: a stripe shows easily.", overlap),
-                    remedies));
+            builder.finding(new Finding(strip.id(), say("two-colour-fade.an-overlap-of-mm", overlap), remedies));
         }
     }
 
     private static void words(PlanBuilder builder, Pencil first, Pencil second, double length, double overlap) {
         double from = (length - overlap) / 2;
-        builder.step(String.format(
-                Locale.ROOT,
-                "%s from the left, lightly, twice; keep the pressure as the recipe says, then let it fade out at %.0f mm.",
-                first.name(),
-                from + overlap));
-        builder.step(String.format(
-                Locale.ROOT,
-                "%s from the right, lightly, twice, starting on top: it fades out at %.0f mm.",
-                second.name(),
-                from));
-        builder.step("Each again, firmer, at its own dark end; lift the pressure well before the middle.");
-        builder.step("A gap? Start the second colour on top of the first one's light end.");
-        builder.note("Mark the overlap with two pencil ticks at the edge before starting.");
+        builder.step(say("two-colour-fade.from-the-left-lightly", first.name(), from + overlap));
+        builder.step(say("two-colour-fade.from-the-right-lightly", second.name(), from));
+        builder.step(say("two-colour-fade.each-again-firmer-at"));
+        builder.step(say("two-colour-fade.a-gap-start-the"));
+        builder.note(say("two-colour-fade.mark-the-overlap-with"));
         builder.fault(
                 Slip.LAST_LAYER_LEFT_OUT,
-                "gap at the join",
-                "Start the second colour on top of the first one's light end.");
-        builder.fault(Slip.TOO_HEAVY, "dark bump at the join", "Half the pressure where both colours meet.");
+                say("two-colour-fade.gap-at-the-join"),
+                say("two-colour-fade.start-the-second-colour"));
+        builder.fault(
+                Slip.TOO_HEAVY,
+                say("two-colour-fade.dark-bump-at-the"),
+                say("two-colour-fade.half-the-pressure-where"));
     }
 }

@@ -1,0 +1,50 @@
+package grastel.core.words;
+
+import com.ibm.icu.text.MessageFormat;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.ResourceBundle;
+import java.util.ResourceBundle.Control;
+import java.util.TreeMap;
+
+/**
+ * The words of one language by their keys. Language is the JVM's property {@value #PROPERTY}, a language tag; English where it
+ * is not set. A language is added by files beside the English ones, such as {@code goals_de.properties}; what is missing in them
+ * is said in English. Patterns are ICU's, which has plurals: {@code {0,plural,one{# layer} other{# layers}}}.
+ */
+public final class Words {
+    /** System property with the language's tag. */
+    public static final String PROPERTY = "grastel.language";
+
+    private static final List<String> THEMES = List.of("exercises", "goals", "figures", "causes", "method");
+    private static final Locale LANGUAGE = Locale.forLanguageTag(System.getProperty(PROPERTY, "en"));
+    private static final Map<String, String> ALL = of(LANGUAGE);
+
+    private Words() {}
+
+    /**
+     * What a key says.
+     *
+     * @param with what the pattern's {0}, {1} … stand for
+     * @throws IllegalArgumentException where no theme has the key
+     */
+    public static String say(String key, Object... with) {
+        String pattern = ALL.get(key);
+        if (pattern == null) {
+            throw new IllegalArgumentException("There are no words for " + key);
+        }
+        return new MessageFormat(pattern, LANGUAGE).format(with);
+    }
+
+    /** All patterns of a language, English where it has none of its own. */
+    static Map<String, String> of(Locale language) {
+        Map<String, String> all = new TreeMap<>();
+        for (String theme : THEMES) {
+            ResourceBundle words = ResourceBundle.getBundle(
+                    "grastel.words." + theme, language, Control.getNoFallbackControl(Control.FORMAT_PROPERTIES));
+            words.keySet().forEach(key -> all.put(key, words.getString(key)));
+        }
+        return all;
+    }
+}

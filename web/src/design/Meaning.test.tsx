@@ -1,0 +1,32 @@
+import { screen } from '@testing-library/react';
+import { expect, test, vi } from 'vitest';
+import { answersTo, press, show } from '../testing';
+import { Meaning } from './Meaning';
+
+vi.stubGlobal('CSS', { escape: (s: string) => s });
+
+const order = { code: 'ORDER', label: 'In order', measures: 'the smallest step', standsFor: 'the right way', cannotSee: 'patchiness' };
+
+test('tells what a goal measures, stands for and cannot see, when it is asked', async () => {
+  const get = answersTo('GET', { '/api/meanings': [order] });
+  show(<Meaning code="ORDER" label="In order" />);
+  expect(get).not.toHaveBeenCalled();
+  press('What In order means');
+  expect(await screen.findByText('the smallest step.')).toBeDefined();
+  expect(screen.getByText('the right way.')).toBeDefined();
+  expect(screen.getByText('patchiness.')).toBeDefined();
+});
+
+test('says so where nothing is known of it', async () => {
+  answersTo('GET', { '/api/meanings': [order] });
+  show(<Meaning code="NEW" label="Something new" />);
+  press('What Something new means');
+  expect((await screen.findByRole('alert')).textContent).toContain('Something new');
+});
+
+test('says so where the server does not answer', async () => {
+  answersTo('GET', { '/api/meanings': new Error('gone') });
+  show(<Meaning code="ORDER" label="In order" />);
+  press('What In order means');
+  expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached');
+});

@@ -1,0 +1,74 @@
+import { useQuery } from '@tanstack/react-query';
+import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
+import styled from 'styled-components';
+import { served } from '../api/served';
+import { Failed, Loading, Notice } from './States';
+import { colour, sizes, space } from './tokens';
+
+interface Props {
+  /** Of a goal, or of a figure of a field. */
+  code: string;
+  label: string;
+}
+
+/** A question mark that tells what a figure measures, what that stands for, and what it cannot see. */
+export function Meaning({ code, label }: Props) {
+  return (
+    <DialogTrigger>
+      <Mark aria-label={`What ${label} means`}>?</Mark>
+      <Pane placement="bottom start">
+        <Dialog aria-label={`What ${label} means`}>
+          <Told code={code} label={label} />
+        </Dialog>
+      </Pane>
+    </DialogTrigger>
+  );
+}
+
+function Told({ code, label }: Props) {
+  const meanings = useQuery(served.meanings);
+  if (meanings.isPending) {
+    return <Loading what="its meaning" />;
+  }
+  if (meanings.error) {
+    return <Failed error={meanings.error} />;
+  }
+  const meaning = meanings.data.find((m) => m.code === code);
+  if (!meaning) {
+    return <Notice role="alert">▲ Nothing is known of {label}.</Notice>;
+  }
+  return (
+    <Lines>
+      <h2>{label}</h2>
+      <dl>
+        <dt>Measures</dt>
+        <dd>{meaning.measures}.</dd>
+        <dt>Stands for</dt>
+        <dd>{meaning.standsFor}.</dd>
+        <dt>Cannot see</dt>
+        <dd>{meaning.cannotSee}.</dd>
+      </dl>
+    </Lines>
+  );
+}
+
+const Mark = styled(Button)`
+  width: 20px;
+  height: 20px;
+  padding: 0;
+  border: 1px solid ${colour.line};
+  background: ${colour.paper};
+  color: ${colour.muted};
+  font-size: ${sizes.small};
+  line-height: 1;
+  cursor: pointer;
+  &[data-hovered] { border-color: ${colour.ink}; color: ${colour.ink}; }
+`;
+const Pane = styled(Popover)`border: 1px solid ${colour.ink}; background: ${colour.paper}; width: min(380px, 94vw);`;
+const Lines = styled.div`
+  padding: ${space(4)};
+  h2 { font-size: ${sizes.text}; margin-bottom: ${space(2)}; }
+  dl { display: grid; grid-template-columns: max-content 1fr; gap: ${space(2)} ${space(3)}; }
+  dt { color: ${colour.muted}; font-size: ${sizes.small}; }
+  dd { margin: 0; font-size: ${sizes.small}; }
+`;
