@@ -18,7 +18,7 @@ export function answers(method: Method, ...given: unknown[]) {
     if (answer instanceof Error) {
       spy.mockRejectedValueOnce(answer);
     } else {
-      spy.mockResolvedValueOnce({ data: answer } as never);
+      spy.mockResolvedValueOnce({ data: answer });
     }
   }
   return spy as unknown as Mock<(path: string, request?: unknown) => unknown>;

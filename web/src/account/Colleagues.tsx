@@ -78,7 +78,15 @@ function Row({ colleague }: { colleague: Colleague }) {
           }}
         >
           <Reset>
-            <Words label={`New password for ${colleague.displayName}, to be told to them`} type="password" value={password} onChange={setPassword} required error={error?.field('password')} autoComplete="new-password" />
+            <Words
+              label={`New password for ${colleague.displayName}, to be told to them`}
+              type="password"
+              value={password}
+              onChange={setPassword}
+              required
+              error={error?.field('password')}
+              autoComplete="new-password"
+            />
             <Button type="submit" isDisabled={reset.isPending || !password}>
               Set it
             </Button>
@@ -113,7 +121,15 @@ function Add() {
         <h3>Add a colleague</h3>
         <Words label="Their name" value={request.displayName} onChange={(displayName) => set({ displayName })} required error={error?.field('displayName')} />
         <Words label="Their sign-in name" value={request.name} onChange={(name) => set({ name })} required error={error?.field('name')} />
-        <Words label="A password to begin with" type="password" value={request.password} onChange={(password) => set({ password })} required error={error?.field('password')} autoComplete="new-password" />
+        <Words
+          label="A password to begin with"
+          type="password"
+          value={request.password}
+          onChange={(password) => set({ password })}
+          required
+          error={error?.field('password')}
+          autoComplete="new-password"
+        />
         {error && error.fields.length === 0 && <Notice role="alert">▲ {error.message}</Notice>}
         <MainButton type="submit" isDisabled={add.isPending || !request.name || !request.displayName || !request.password}>
           Add them

@@ -24,8 +24,7 @@ export function Entrance({ session }: { session: Session }) {
       <SignIn session={session} enter={enter} />
       {session.demo && (
         <Demo>
-          <strong>Demo.</strong> Saltmere Community School, invented from end to end. Sign in as <b>{session.demo.name}</b> with the password{' '}
-          <b>{session.demo.password}</b>.
+          <strong>Demo.</strong> Saltmere Community School, invented from end to end. Sign in as <b>{session.demo.name}</b> with the password <b>{session.demo.password}</b>.
         </Demo>
       )}
     </EntrancePage>

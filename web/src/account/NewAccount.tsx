@@ -18,7 +18,14 @@ export function NewAccount({ onMake, failed, isPending }: { onMake: (request: Sc
       }}
     >
       <EntranceFields>
-        <Words label="Your name, as colleagues know it" value={request.displayName} onChange={(displayName) => set({ displayName })} required error={error?.field('displayName')} autoComplete="name" />
+        <Words
+          label="Your name, as colleagues know it"
+          value={request.displayName}
+          onChange={(displayName) => set({ displayName })}
+          required
+          error={error?.field('displayName')}
+          autoComplete="name"
+        />
         <Words label="Sign-in name" value={request.name} onChange={(name) => set({ name })} required error={error?.field('name')} autoComplete="username" />
         <Words
           label="Password"

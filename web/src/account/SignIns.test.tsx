@@ -9,7 +9,11 @@ afterEach(() => {
 });
 
 const tried = (outcome: string, name?: string) => ({ at: '2026-11-27T08:55:00Z', name, address: '10.0.4.7', outcome });
-const rows = () => screen.getAllByRole('row').slice(1).map((r) => r.textContent);
+const rows = () =>
+  screen
+    .getAllByRole('row')
+    .slice(1)
+    .map((r) => r.textContent);
 
 it('says who was let in and who was not, and names nobody who is not here', async () => {
   answers('GET', [tried('LET_IN', 'Maren Okonjo'), tried('WRONG', 'Maren Okonjo'), tried('WRONG'), tried('DISABLED', 'Ilse Korhonen')]);

@@ -16,9 +16,7 @@ export function useEnter() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (request: Schemas['JoinRequest'] | Schemas['SignInRequest']) =>
-      'displayName' in request
-        ? body(api.POST('/api/account/first-teacher', { body: request }))
-        : body(api.POST('/api/account/session', { body: request })),
+      'displayName' in request ? body(api.POST('/api/account/first-teacher', { body: request })) : body(api.POST('/api/account/session', { body: request })),
     onSuccess: () => queries.resetQueries(),
   });
 }

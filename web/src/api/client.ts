@@ -48,12 +48,7 @@ const attendant: Middleware = {
       detail: string;
       fields: FieldProblem[];
     }>;
-    throw new ApiError(
-      response.status,
-      body.code ?? 'UNKNOWN',
-      body.detail ?? `The server answered ${response.status}.`,
-      body.fields ?? [],
-    );
+    throw new ApiError(response.status, body.code ?? 'UNKNOWN', body.detail ?? `The server answered ${response.status}.`, body.fields ?? []);
   },
 };
 

@@ -26,32 +26,32 @@ interface Props {
 export const Findings = memo(function Findings({ kit, paper, look, names, steps, onSteps, goal, onGoal, onRemedy }: Props) {
   return (
     <Side>
-          {look && (
-            <>
-              <Figures>
-                <dt>Value</dt>
-                <dd>{decimals(look.colour.value, 1)}</dd>
-                <dt>Chroma</dt>
-                <dd>{decimals(look.colour.chroma, 0)}</dd>
-                <dt>Specks</dt>
-                <dd>{Math.round(look.specks * 100)} %</dd>
-                <dt>Tooth left</dt>
-                <dd>{Math.round(look.toothLeft * 100)} %</dd>
-                <dt title="A student of the developing band, 25 cm²">25 cm² takes</dt>
-                <dd>{look.minutes < 1 ? '< 1' : Math.round(look.minutes)} min</dd>
-                <dt>L* a* b*</dt>
-                <dd>
-                  {decimals(look.colour.l, 0)} {decimals(look.colour.a, 0)} {decimals(look.colour.b, 0)}
-                </dd>
-              </Figures>
-              <ValueLadder look={look} steps={steps} onSteps={onSteps} />
-              <HuePlot look={look} names={names} />
-            </>
-          )}
-          <GoalPicker kit={kit} goal={goal} found={look?.goal} onGoal={onGoal} />
-          {goal && <Recipes kit={kit} paper={paper} goal={goal} onTake={onRemedy} />}
-          {look && <Warnings look={look} names={names} onRemedy={onRemedy} />}
-        </Side>
+      {look && (
+        <>
+          <Figures>
+            <dt>Value</dt>
+            <dd>{decimals(look.colour.value, 1)}</dd>
+            <dt>Chroma</dt>
+            <dd>{decimals(look.colour.chroma, 0)}</dd>
+            <dt>Specks</dt>
+            <dd>{Math.round(look.specks * 100)} %</dd>
+            <dt>Tooth left</dt>
+            <dd>{Math.round(look.toothLeft * 100)} %</dd>
+            <dt title="A student of the developing band, 25 cm²">25 cm² takes</dt>
+            <dd>{look.minutes < 1 ? '< 1' : Math.round(look.minutes)} min</dd>
+            <dt>L* a* b*</dt>
+            <dd>
+              {decimals(look.colour.l, 0)} {decimals(look.colour.a, 0)} {decimals(look.colour.b, 0)}
+            </dd>
+          </Figures>
+          <ValueLadder look={look} steps={steps} onSteps={onSteps} />
+          <HuePlot look={look} names={names} />
+        </>
+      )}
+      <GoalPicker kit={kit} goal={goal} found={look?.goal} onGoal={onGoal} />
+      {goal && <Recipes kit={kit} paper={paper} goal={goal} onTake={onRemedy} />}
+      {look && <Warnings look={look} names={names} onRemedy={onRemedy} />}
+    </Side>
   );
 });
 

@@ -57,9 +57,7 @@ export const GoalPicker = memo(function GoalPicker({ kit, goal, found, onGoal }:
           choices={kit.pencils.filter((p) => !p.colourless).map((p) => ({ id: p.id, name: `${p.code} ${p.name}`, mark: <Asked $colour={p.colour} /> }))}
         />
       )}
-      {from === 'lab' && goal && (
-        <LabBoxes lab={goal} onChange={onGoal} />
-      )}
+      {from === 'lab' && goal && <LabBoxes lab={goal} onChange={onGoal} />}
       {from === 'picture' && <FromPicture onGoal={onGoal} />}
       {found && (
         <Standing data-goal>

@@ -28,9 +28,9 @@ export function GrainedSwatch({ look, zoom, width, height, stale }: Props) {
   const grain = useQuery({
     queryKey: ['grain', of],
     queryFn: async () => ({
-      width,
-      height,
-      tone: new Uint8Array((await body(api.GET('/api/bench/grain', { params: { query: of }, parseAs: 'arrayBuffer' }))) as unknown as ArrayBuffer),
+      width: of.width,
+      height: of.height,
+      tone: new Uint8Array(await body(api.GET('/api/bench/grain', { params: { query: of }, parseAs: 'arrayBuffer' }))),
     }),
     placeholderData: keepPreviousData,
     staleTime: Infinity,

@@ -71,18 +71,12 @@ export const LayerControls = memo(function LayerControls({ kit, layer, number, o
       {layer.kind === 'BURNISH' && <Stepper label="Rounds" value={layer.passes ?? 1} least={1} most={8} onChange={to.passes} />}
       {layer.kind === 'LIFT' && (
         <Tight>
-          <Segments
-            label={`Layer ${number}: lift`}
-            value={(layer.strength ?? 0.5) > 0.6 ? '1' : '0.5'}
-            onChange={to.strength}
-            choices={lifts}
-          />
+          <Segments label={`Layer ${number}: lift`} value={(layer.strength ?? 0.5) > 0.6 ? '1' : '0.5'} onChange={to.strength} choices={lifts} />
         </Tight>
       )}
       {layer.kind === 'SOLVENT' && (
         <Caution>
-          ▲ Flammable, vapour, skin: ventilated room, no flame, small capped pot, rags in a closed metal bin. Read the maker’s
-          safety sheet; school policy and local rules decide.
+          ▲ Flammable, vapour, skin: ventilated room, no flame, small capped pot, rags in a closed metal bin. Read the maker’s safety sheet; school policy and local rules decide.
         </Caution>
       )}
       <Actions>

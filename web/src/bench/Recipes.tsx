@@ -42,12 +42,7 @@ export function Recipes({ kit, paper, goal, onTake }: Props) {
   useEffect(() => list.current?.scrollIntoView({ block: 'nearest' }), [find.data]);
   return (
     <Panel aria-label="Recipes for the goal">
-      <Select
-        label="Find it with"
-        value={set}
-        onChange={setSet}
-        choices={[{ id: WHOLE, name: 'the whole kit' }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
-      />
+      <Select label="Find it with" value={set} onChange={setSet} choices={[{ id: WHOLE, name: 'the whole kit' }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]} />
       <Select
         label="By the method of"
         value={schoolClass}

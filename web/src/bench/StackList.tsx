@@ -78,16 +78,7 @@ export const StackList = memo(function StackList({ kit, stack, look, selected, o
         )}
       </List>
       <Sheet kit={kit} stack={stack} onChange={changeSheet} />
-      {current && (
-        <LayerControls
-          kit={kit}
-          layer={current}
-          number={selected + 1}
-          onChange={changeLayer}
-          onRemove={removeLayer}
-          onMove={moveLayer}
-        />
-      )}
+      {current && <LayerControls kit={kit} layer={current} number={selected + 1} onChange={changeLayer} onRemove={removeLayer} onMove={moveLayer} />}
     </Side>
   );
 });

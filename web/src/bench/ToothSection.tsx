@@ -75,10 +75,7 @@ const half = (line: number[], i: number) => (at(line, i) + at(line, i + 1)) / 2;
 function between(bottom: number[], top: number[], i: number): string {
   const left = i === 0 ? 0 : x(i) - WIDTH / ORDER.length / 2;
   const right = i === ORDER.length - 1 ? WIDTH : x(i) + WIDTH / ORDER.length / 2;
-  return (
-    `M${left} ${half(bottom, i - 1)}L${x(i)} ${at(bottom, i)}L${right} ${half(bottom, i)}` +
-    `L${right} ${half(top, i)}L${x(i)} ${at(top, i)}L${left} ${half(top, i - 1)}Z`
-  );
+  return `M${left} ${half(bottom, i - 1)}L${x(i)} ${at(bottom, i)}L${right} ${half(bottom, i)}` + `L${right} ${half(top, i)}L${x(i)} ${at(top, i)}L${left} ${half(top, i - 1)}Z`;
 }
 
 function line(ys: number[]): string {

@@ -21,8 +21,7 @@ export function Warnings({ look, names, onRemedy }: Props) {
         <li key={`${w.code}${i}`} data-warning={w.code}>
           <Shape aria-hidden>{w.severity === 'CAUTION' ? '▲' : '●'}</Shape>
           <span>
-            {warningWords(w, (layer) => names[layer] ?? '')}{' '}
-            {w.remedied && <LinkButton onPress={() => w.remedied && onRemedy(w.remedied)}>{remedyWords[w.remedy]}</LinkButton>}
+            {warningWords(w, (layer) => names[layer] ?? '')} {w.remedied && <LinkButton onPress={() => w.remedied && onRemedy(w.remedied)}>{remedyWords[w.remedy]}</LinkButton>}
           </span>
         </li>
       ))}

@@ -18,8 +18,7 @@ export const WhatIfRow = memo(function WhatIfRow({ variants, stale, onAdopt }: P
   return (
     <Row aria-label="What if" data-stale={stale}>
       <Head>
-        What if …
-        <small>number keys take one</small>
+        What if …<small>number keys take one</small>
       </Head>
       {variants.map((w, i) => (
         <Chip key={w.kind} isDisabled={stale} onPress={() => onAdopt(w.stack)} data-what-if={w.kind}>
@@ -30,7 +29,12 @@ export const WhatIfRow = memo(function WhatIfRow({ variants, stale, onAdopt }: P
           </Name>
           <Figure>
             ΔE {decimals(w.deltaE, 1)}, value {signed(w.deltaValue)}
-            {w.toGoal !== undefined && w.toGoal !== null && <><br />to goal {decimals(w.toGoal, 1)}</>}
+            {w.toGoal != null && (
+              <>
+                <br />
+                to goal {decimals(w.toGoal, 1)}
+              </>
+            )}
           </Figure>
         </Chip>
       ))}

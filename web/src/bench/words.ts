@@ -8,7 +8,7 @@ const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 /** What to mind, said to the teacher. */
 export function warningWords(w: Warning, layerName: (i: number) => string): string {
-  const name = w.layer === undefined || w.layer === null ? '' : layerName(w.layer);
+  const name = w.layer == null ? '' : layerName(w.layer);
   switch (w.code) {
     case 'TOOTH_NEARLY_FULL':
       return `The tooth is nearly full: ${percent(w.figure)} left. Another layer will slide.`;

@@ -50,7 +50,13 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
         add="Add a period"
         onAdd={() => put({ slots: [...draft.slots, nextSlot(draft.slots)] })}
         rows={draft.slots.map((s, i) => (
-          <Slot key={i} n={i + 1} slot={s} onChange={(slot) => put({ slots: draft.slots.map((old, k) => (k === i ? slot : old)) })} onDrop={() => put({ slots: draft.slots.filter((_, k) => k !== i) })} />
+          <Slot
+            key={i}
+            n={i + 1}
+            slot={s}
+            onChange={(slot) => put({ slots: draft.slots.map((old, k) => (k === i ? slot : old)) })}
+            onDrop={() => put({ slots: draft.slots.filter((_, k) => k !== i) })}
+          />
         ))}
       />
       <Group>
@@ -64,7 +70,10 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
               label="Its first week is"
               value={draft.firstWeek === 'B' ? 'B' : 'A'}
               onChange={(firstWeek) => put({ firstWeek })}
-              choices={[{ id: 'A', name: 'A' }, { id: 'B', name: 'B' }]}
+              choices={[
+                { id: 'A', name: 'A' },
+                { id: 'B', name: 'B' },
+              ]}
             />
           )}
           {others.map((c) => (
@@ -80,7 +89,13 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
         add="Add a holiday"
         onAdd={() => put({ holidays: [...holidays, { from: draft.term?.from ?? '', to: draft.term?.from ?? '', name: '' }] })}
         rows={holidays.map((h, i) => (
-          <Holiday key={i} n={i + 1} dates={h} onChange={(dates) => put({ holidays: holidays.map((old, k) => (k === i ? dates : old)) })} onDrop={() => put({ holidays: holidays.filter((_, k) => k !== i) })} />
+          <Holiday
+            key={i}
+            n={i + 1}
+            dates={h}
+            onChange={(dates) => put({ holidays: holidays.map((old, k) => (k === i ? dates : old)) })}
+            onDrop={() => put({ holidays: holidays.filter((_, k) => k !== i) })}
+          />
         ))}
       />
       <Rows
@@ -89,7 +104,13 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
         add="Add a change"
         onAdd={() => put({ changes: [...changes, { kind: 'CANCELLED', period: `${draft.term?.from ?? ''}T${draft.slots[0]?.starts.slice(0, 5) ?? '09:00'}` }] })}
         rows={changes.map((c, i) => (
-          <Change key={i} n={i + 1} change={c} onChange={(change) => put({ changes: changes.map((old, k) => (k === i ? change : old)) })} onDrop={() => put({ changes: changes.filter((_, k) => k !== i) })} />
+          <Change
+            key={i}
+            n={i + 1}
+            change={c}
+            onChange={(change) => put({ changes: changes.map((old, k) => (k === i ? change : old)) })}
+            onDrop={() => put({ changes: changes.filter((_, k) => k !== i) })}
+          />
         ))}
       />
       <Group>

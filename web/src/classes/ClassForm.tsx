@@ -51,12 +51,7 @@ export function ClassForm({ onCreate, error, busy }: Props) {
         <Column>
           <h2>New class</h2>
           <Words label="Name of the class" value={name} onChange={setName} required hint="For example 8 Dunlin" error={failed?.field('name')} />
-          <Segments
-            label="How far they are"
-            value={band}
-            onChange={setBand}
-            choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))}
-          />
+          <Segments label="How far they are" value={band} onChange={setBand} choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))} />
           <Small>When it meets is asked for next.</Small>
         </Column>
         <Column>
@@ -76,9 +71,7 @@ export function ClassForm({ onCreate, error, busy }: Props) {
               {listProblems.length > 8 && <span>… and {listProblems.length - 8} more.</span>}
             </Notice>
           )}
-          {(roster.error ?? (failed && !failed.fields.length ? failed : null)) && (
-            <Notice role="alert">▲ {(roster.error ?? failed)?.message}</Notice>
-          )}
+          {(roster.error ?? (failed && !failed.fields.length ? failed : null)) && <Notice role="alert">▲ {(roster.error ?? failed)?.message}</Notice>}
           <MainButton type="submit" isDisabled={busy || name.trim() === '' || lines === 0}>
             Make the class
           </MainButton>

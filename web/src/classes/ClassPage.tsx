@@ -40,8 +40,7 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
     },
   });
   const remove = useMutation({
-    mutationFn: (student: string) =>
-      body(api.DELETE('/api/classes/{id}/students/{student}', { params: { path: { ...path, student } } })),
+    mutationFn: (student: string) => body(api.DELETE('/api/classes/{id}/students/{student}', { params: { path: { ...path, student } } })),
     onSuccess: refresh,
   });
   const drop = useMutation({
@@ -59,12 +58,7 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
       <Column>
         <h2>{open.name}</h2>
         <Words label="Name" value={name} onChange={setName} />
-        <Segments
-          label="How far they are"
-          value={band}
-          onChange={setBand}
-          choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))}
-        />
+        <Segments label="How far they are" value={band} onChange={setBand} choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))} />
         <Button onPress={() => change.mutate()} isDisabled={unchanged || change.isPending}>
           Keep changes
         </Button>

@@ -49,11 +49,7 @@ export default function Classes() {
             <b>New class</b>
           </Entry>
         </nav>
-        {open ? (
-          <ClassPage key={open.id} open={open} />
-        ) : (
-          <ClassForm key={draft} onCreate={(request) => create.mutate(request)} error={create.error} busy={create.isPending} />
-        )}
+        {open ? <ClassPage key={open.id} open={open} /> : <ClassForm key={draft} onCreate={(request) => create.mutate(request)} error={create.error} busy={create.isPending} />}
       </Layout>
     </Place>
   );

@@ -20,9 +20,7 @@ export function Keeping({ schoolClass }: { schoolClass: string }) {
     <Section aria-label="Keeping">
       {h.ended && h.pages > 0 && (
         <Notice>
-          <span>
-            ▲ The term ended on {dateWords(h.ended)}. Does your school still need these pages? Keep the archive where its rules say, then delete the class.
-          </span>
+          <span>▲ The term ended on {dateWords(h.ended)}. Does your school still need these pages? Keep the archive where its rules say, then delete the class.</span>
         </Notice>
       )}
       <p>

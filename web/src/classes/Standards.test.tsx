@@ -4,7 +4,18 @@ import type { Schemas } from '../api/client';
 import { answers, press, show, type } from '../testing';
 import { Standards } from './Standards';
 
-const dunlin: Schemas['ClassView'] = { id: 'dunlin', revision: 4, name: '8 Dunlin', band: 'DEVELOPING', students: [], calendar: { slots: [], holidays: [], changes: [], tables: [] }, method: [], namesHidden: false, thresholds: {}, readyShare: 2 / 3 };
+const dunlin: Schemas['ClassView'] = {
+  id: 'dunlin',
+  revision: 4,
+  name: '8 Dunlin',
+  band: 'DEVELOPING',
+  students: [],
+  calendar: { slots: [], holidays: [], changes: [], tables: [] },
+  method: [],
+  namesHidden: false,
+  thresholds: {},
+  readyShare: 2 / 3,
+};
 const grade = (name: Schemas['PressureView']['grade'], taught: number, found: number, boxes: number) => ({ grade: name, taught, used: taught, found, plusMinus: 0.021, boxes });
 const pressures = (own: boolean, boxes = 24): Schemas['PressuresView'] => ({ own, grades: [grade('WHISPER', 0.08, 0.08, 0), grade('LIGHT', 0.2, 0.27, boxes)] });
 

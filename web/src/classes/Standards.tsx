@@ -50,7 +50,7 @@ function Pressures({ schoolClass }: { schoolClass: string }) {
   const path = { id: schoolClass };
   const pressures = useQuery({
     queryKey: ['classes', schoolClass, 'pressures'],
-    queryFn: () => body(api.GET('/api/progress/classes/{id}/pressures', { params: { path } })),
+    queryFn: () => body(api.GET('/api/progress/classes/{id}/pressures', { params: { path: { id: schoolClass } } })),
   });
   const set = useMutation({
     mutationFn: (own: boolean) =>
@@ -70,7 +70,8 @@ function Pressures({ schoolClass }: { schoolClass: string }) {
       ) : (
         <>
           <p>
-            From {count(boxes, 'box', 'boxes')} of confirmed pressure scales, in % of full force. Sheets for this class are planned {own ? 'by pressures of its own' : 'as the pressures are taught'}.
+            From {count(boxes, 'box', 'boxes')} of confirmed pressure scales, in % of full force. Sheets for this class are planned{' '}
+            {own ? 'by pressures of its own' : 'as the pressures are taught'}.
           </p>
           <table>
             <thead>

@@ -77,7 +77,11 @@ export default function Course() {
   const move = (l: Lane, id: string, by: number) => {
     const next = moved(draftOf(l), id, by);
     course.set(l, next);
-    announce(l, id, next.findIndex((x) => x.id === id));
+    announce(
+      l,
+      id,
+      next.findIndex((x) => x.id === id),
+    );
   };
   const drop = (l: Lane, id: string, p: Period) => {
     const target = p.pieces[0]?.lesson;
@@ -99,7 +103,16 @@ export default function Course() {
       about={lane.term ? `${lane.term.name || 'Term'}, ${count(lane.periods.filter((p) => p.state !== 'CANCELLED').length, 'period')} of ${lane.name}` : lane.name}
       actions={
         <>
-          <Segments label="Show" value={zoom} onChange={setZoom} choices={[{ id: 'term', name: 'Term' }, { id: 'month', name: 'Month' }, { id: 'week', name: 'Week' }]} />
+          <Segments
+            label="Show"
+            value={zoom}
+            onChange={setZoom}
+            choices={[
+              { id: 'term', name: 'Term' },
+              { id: 'month', name: 'Month' },
+              { id: 'week', name: 'Week' },
+            ]}
+          />
           <Button isDisabled={!course.canUndo(lane) || course.busy} onPress={() => course.undo(lane)}>
             Undo
           </Button>
@@ -122,15 +135,7 @@ export default function Course() {
       }
     >
       <Upper>
-        <Strip
-          lanes={lanes}
-          today={today}
-          zoom={zoom}
-          open={{ lane: lane.schoolClass, lesson: lesson?.id, period: shown?.key }}
-          onOpen={open}
-          onMove={move}
-          onDrop={drop}
-        />
+        <Strip lanes={lanes} today={today} zoom={zoom} open={{ lane: lane.schoolClass, lesson: lesson?.id, period: shown?.key }} onOpen={open} onMove={move} onDrop={drop} />
         {lanes.every((l) => !l.term) && (
           <Empty title="No term yet">
             <p>Say when {lane.name} meets, and its lessons fall on their dates.</p>
@@ -155,9 +160,24 @@ export default function Course() {
       )}
       <Lower>
         {starting ? (
-          <StartCourse key={`${starting.lane}${String(starting.at)}${starting.kind ?? ''}`} lane={lane} course={course} at={starting.at} kind={starting.kind} onDone={() => setStarting(undefined)} />
+          <StartCourse
+            key={`${starting.lane}${String(starting.at)}${starting.kind ?? ''}`}
+            lane={lane}
+            course={course}
+            at={starting.at}
+            kind={starting.kind}
+            onDone={() => setStarting(undefined)}
+          />
         ) : lesson ? (
-          <LessonPanel key={lesson.id} lane={lane} lanes={lanes} lesson={lesson} period={shown} course={course} onInsert={(at, kind) => setStarting({ lane: lane.schoolClass, at, kind })} />
+          <LessonPanel
+            key={lesson.id}
+            lane={lane}
+            lanes={lanes}
+            lesson={lesson}
+            period={shown}
+            course={course}
+            onInsert={(at, kind) => setStarting({ lane: lane.schoolClass, at, kind })}
+          />
         ) : (
           <StartCourse lane={lane} course={course} onDone={() => setStarting(undefined)} />
         )}

@@ -15,7 +15,12 @@ const fading = lesson({
   sheets: ['s'],
   needs: [{ anyOf: [{ skill: 'EQUAL_STEPS', secure: 19, of: 24 }] }],
   gives: [{ skill: 'GRADATION', secure: 0, of: 0 }],
-  stages: [stage({}), stage({ id: 's1.1.1', kind: 'WORK', field: '1', minutes: 14, stop: 'GOOD' }), stage({ id: 's1.1.2', kind: 'WORK', field: '2', minutes: 14, stop: 'GOOD' }), stage({ id: 'look', kind: 'LOOK_TOGETHER', minutes: 3 })],
+  stages: [
+    stage({}),
+    stage({ id: 's1.1.1', kind: 'WORK', field: '1', minutes: 14, stop: 'GOOD' }),
+    stage({ id: 's1.1.2', kind: 'WORK', field: '2', minutes: 14, stop: 'GOOD' }),
+    stage({ id: 'look', kind: 'LOOK_TOGETHER', minutes: 3 }),
+  ],
   wants: [{ code: 'S07', name: 'Buoy Red', colour: '#c03030', copies: 18, inTurns: 24, minutes: 28 }],
 });
 const course = [lesson({ id: 'a', title: 'Whisper to full' }), fading, lesson({ id: 'c', title: 'Seven even steps' })];

@@ -19,7 +19,7 @@ interface Props {
   period?: Period | undefined;
   course: CourseChanges;
   /** Opens the form for a new lesson before a place, with an exercise it suggests. */
-  onInsert: (at: number, kind?: string | undefined) => void;
+  onInsert: (at: number, kind?: string) => void;
 }
 
 /** One lesson: what it needs and gives, how long it takes, what to put out, what does not come out, and what can be done. */
@@ -111,7 +111,7 @@ export function LessonPanel({ lane, lanes, lesson, period, course, onInsert }: P
                 <Pencil key={w.code + w.name}>
                   <i style={{ background: w.colour }} aria-hidden />
                   {lane.students} × {w.code} {w.name}
-                  {w.copies !== undefined && w.copies !== null && w.copies < lane.students ? ` (${w.copies} owned)` : ''}
+                  {w.copies != null && w.copies < lane.students ? ` (${w.copies} owned)` : ''}
                 </Pencil>
               ))}
               sharpeners
@@ -127,9 +127,7 @@ export function LessonPanel({ lane, lanes, lesson, period, course, onInsert }: P
         </div>
         <div>
           <StageBar lesson={lesson} onSplit={(stage) => set(split(draft, lesson.id, stage, crypto.randomUUID()))} />
-          <Small>
-            {decimals(lesson.minutes)} min for three of four students; without setting up and clearing.
-          </Small>
+          <Small>{decimals(lesson.minutes)} min for three of four students; without setting up and clearing.</Small>
           <Edit key={lesson.id + String(lane.revision)} lesson={lesson} onKeep={(change) => set(changed(draft, lesson.id, change))} />
         </div>
       </Columns>
@@ -141,7 +139,7 @@ interface RemedyProps {
   warning: Warning;
   lane: Lane;
   course: CourseChanges;
-  onInsert: (at: number, kind?: string | undefined) => void;
+  onInsert: (at: number, kind?: string) => void;
   /** Shows who takes which pencil when. */
   onShare: () => void;
 }
@@ -165,9 +163,7 @@ function Remedy({ warning, lane, course, onInsert, onShare }: RemedyProps) {
       const giving = lane.lessons.findIndex((l) => l.gives.some((g) => g.skill === warning.skills[0]));
       const again = draft[giving];
       return again ? (
-        <LinkButton onPress={() => course.set(lane, copied(draft, again, at, crypto.randomUUID(), `${again.title}, again`))}>
-          Do “{again.title}” again before it
-        </LinkButton>
+        <LinkButton onPress={() => course.set(lane, copied(draft, again, at, crypto.randomUUID(), `${again.title}, again`))}>Do “{again.title}” again before it</LinkButton>
       ) : null;
     }
     case 'NO_ROOM':
@@ -232,8 +228,8 @@ export function PeriodLine({ lane, period, children }: { lane: Lane; period: Per
         <span>cancelled</span>
       ) : (
         <span>
-          {decimals(period.planned)} of {decimals(period.room)} min used (half of them done after {decimals(period.median)}, the quickest quarter after{' '}
-          {decimals(period.quick)}){last?.goesOn ? '; goes on next time' : ''}
+          {decimals(period.planned)} of {decimals(period.room)} min used (half of them done after {decimals(period.median)}, the quickest quarter after {decimals(period.quick)})
+          {last?.goesOn ? '; goes on next time' : ''}
           {period.place && ` · ${period.place}`}
         </span>
       )}

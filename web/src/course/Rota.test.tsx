@@ -16,8 +16,20 @@ const rota: Schemas['RotaView'] = {
       numbers: [1, 2],
       missing: [],
       seats: [
-        { seat: 'A', turns: [{ task: 0, starts: 0, ends: 6, waits: 0 }, { task: 1, starts: 6, ends: 12, waits: 0 }] },
-        { seat: 'B', turns: [{ task: 1, starts: 0, ends: 6, waits: 0 }, { task: 0, starts: 6, ends: 15, waits: 3 }] },
+        {
+          seat: 'A',
+          turns: [
+            { task: 0, starts: 0, ends: 6, waits: 0 },
+            { task: 1, starts: 6, ends: 12, waits: 0 },
+          ],
+        },
+        {
+          seat: 'B',
+          turns: [
+            { task: 1, starts: 0, ends: 6, waits: 0 },
+            { task: 0, starts: 6, ends: 15, waits: 3 },
+          ],
+        },
       ],
       waiting: 3,
       remedies: [{ change: 'ONE_MORE_COPY', pencil: blue, saves: 3 }],

@@ -18,11 +18,9 @@ interface Props {
 
 /** Who takes which part of a lesson when, so that no pencil is wanted by more than have it; and its cards to print. */
 export function Rota({ schoolClass, lesson, period }: Props) {
-  const path = { schoolClass, lesson };
-  const query = period ? { period } : {};
   const rota = useQuery({
     queryKey: ['today', 'rota', schoolClass, lesson, period ?? ''],
-    queryFn: () => body(api.GET('/api/courses/{schoolClass}/lessons/{lesson}/rota', { params: { path, query } })),
+    queryFn: () => body(api.GET('/api/courses/{schoolClass}/lessons/{lesson}/rota', { params: { path: { schoolClass, lesson }, query: period ? { period } : {} } })),
   });
   if (rota.isPending) {
     return <Loading what="who takes what when" />;

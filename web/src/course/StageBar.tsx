@@ -15,11 +15,7 @@ export function StageBar({ lesson, onSplit }: { lesson: Lesson; onSplit: (stage:
     <>
       <Bar role="img" aria-label={`${decimals(whole)} minutes: ${lesson.stages.map((s) => `${stageWords(s)} ${decimals(s.minutes)}`).join(', ')}`}>
         {lesson.stages.map((s, i) => (
-          <Tone
-            key={s.id}
-            style={{ flexGrow: s.minutes }}
-            $grey={s.kind === 'WORK' ? levelGreys[i % 2 === 0 ? 3 : 2] : s.kind === 'DISSOLVE' ? levelGreys[4] : levelGreys[1]}
-          />
+          <Tone key={s.id} style={{ flexGrow: s.minutes }} $grey={s.kind === 'WORK' ? levelGreys[i % 2 === 0 ? 3 : 2] : s.kind === 'DISSOLVE' ? levelGreys[4] : levelGreys[1]} />
         ))}
       </Bar>
       <List>

@@ -5,7 +5,15 @@ import { Strip } from './Strip';
 import { lane, lesson, period } from './testing';
 import type { Lane } from './words';
 
-beforeEach(() => vi.stubGlobal('ResizeObserver', class { observe() {} disconnect() {} }));
+beforeEach(() =>
+  vi.stubGlobal(
+    'ResizeObserver',
+    class {
+      observe() {}
+      disconnect() {}
+    },
+  ),
+);
 afterEach(() => {
   cleanup();
   vi.unstubAllGlobals();
@@ -16,7 +24,11 @@ const at = (day: string, change: Parameters<typeof period>[0] = {}) => period({ 
 const dunlin = lane({
   term: { from: '2026-08-31', to: '2026-09-18' },
   lessons: [lesson({ id: 'a', title: 'Fading out' }), lesson({ id: 'b', title: 'Round' })],
-  periods: [at('01', { pieces: [piece('a', true)], planned: 30, logged: true }), at('08', { pieces: [piece('a'), piece('b', true)], planned: 38 }), at('15', { state: 'CANCELLED' })],
+  periods: [
+    at('01', { pieces: [piece('a', true)], planned: 30, logged: true }),
+    at('08', { pieces: [piece('a'), piece('b', true)], planned: 38 }),
+    at('15', { state: 'CANCELLED' }),
+  ],
   warnings: [{ kind: 'POOR_STOP', lesson: 'b', skills: [], period: '2026-09-08T11:05:00' }],
 });
 const avocet = lane({ schoolClass: 'd', name: '10 Avocet', term: { from: '2026-08-31', to: '2026-09-18' }, periods: [at('03'), at('10')] });

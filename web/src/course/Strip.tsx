@@ -57,12 +57,13 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
     const at = lane.periods.indexOf(period);
     const nextLane = { ArrowUp: lanes[row - 1], ArrowDown: lanes[row + 1] }[event.key];
     const target =
-      way === undefined
-        ? nextLane && (nextLane.periods.find((p) => p.starts.slice(0, 10) >= period.starts.slice(0, 10)) ?? nextLane.periods.at(-1))
-        : lane.periods[at + way];
+      way === undefined ? nextLane && (nextLane.periods.find((p) => p.starts.slice(0, 10) >= period.starts.slice(0, 10)) ?? nextLane.periods.at(-1)) : lane.periods[at + way];
     if (target) {
       event.preventDefault();
-      event.currentTarget.closest('[data-strip]')?.querySelector<HTMLElement>(`[data-box="${(nextLane ?? lane).schoolClass} ${target.key}"]`)?.focus();
+      event.currentTarget
+        .closest('[data-strip]')
+        ?.querySelector<HTMLElement>(`[data-box="${(nextLane ?? lane).schoolClass} ${target.key}"]`)
+        ?.focus();
     }
   };
 
@@ -97,22 +98,25 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
             {weeks.map((w) => (
               <Cell key={w.monday} data-holiday={w.holiday !== undefined}>
                 {w.holiday !== undefined && <Holiday title={w.holiday}>{w.holiday || 'holiday'}</Holiday>}
-                {periods.get(lane)?.get(w.monday)?.map((p) => (
-                  <Box
-                    key={p.key}
-                    of={lane.schoolClass}
-                    period={p}
-                    {...faceOf(lane, p)}
-                    zoom={zoom}
-                    width={width}
-                    past={p.starts.slice(0, 10) < today}
-                    open={open.lane === lane.schoolClass && open.period === p.key}
-                    lit={open.lane === lane.schoolClass && p.pieces.some((piece) => piece.lesson === open.lesson)}
-                    onPress={opened}
-                    onKeyDown={gone}
-                    onDrop={dropped}
-                  />
-                ))}
+                {periods
+                  .get(lane)
+                  ?.get(w.monday)
+                  ?.map((p) => (
+                    <Box
+                      key={p.key}
+                      of={lane.schoolClass}
+                      period={p}
+                      {...faceOf(lane, p)}
+                      zoom={zoom}
+                      width={width}
+                      past={p.starts.slice(0, 10) < today}
+                      open={open.lane === lane.schoolClass && open.period === p.key}
+                      lit={open.lane === lane.schoolClass && p.pieces.some((piece) => piece.lesson === open.lesson)}
+                      onPress={opened}
+                      onKeyDown={gone}
+                      onDrop={dropped}
+                    />
+                  ))}
               </Cell>
             ))}
           </Fragment>
@@ -124,7 +128,9 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
 
 /** What of its lane a box shows, in a few words: the same words mean the same picture. */
 function faceOf(lane: Lane, period: Period) {
-  const warnings = lane.warnings.filter((w) => w.period === period.key || (w.kind !== 'NO_ROOM' && !w.period && period.pieces.some((p) => p.lesson === w.lesson && startsHere(lane, p.lesson, period)))).length;
+  const warnings = lane.warnings.filter(
+    (w) => w.period === period.key || (w.kind !== 'NO_ROOM' && !w.period && period.pieces.some((p) => p.lesson === w.lesson && startsHere(lane, p.lesson, period))),
+  ).length;
   const places = period.pieces.map((p) => lane.lessons.findIndex((l) => l.id === p.lesson));
   return {
     numbers: places.map((n) => n + 1).join('·'),
@@ -184,12 +190,7 @@ const Box = memo(function Box({ of, period, numbers, titles, warned, words, zoom
         {period.state !== 'CANCELLED' &&
           period.pieces.flatMap((piece, at) =>
             piece.stages.map((s, i) => (
-              <Tone
-                key={piece.lesson + s.id}
-                $grey={tone(s.kind, Number(places[at]) + i)}
-                style={{ height: s.minutes * MINUTE }}
-                data-begins={i === 0}
-              />
+              <Tone key={piece.lesson + s.id} $grey={tone(s.kind, Number(places[at]) + i)} style={{ height: s.minutes * MINUTE }} data-begins={i === 0} />
             )),
           )}
         {zoom !== 'term' && (
@@ -210,8 +211,7 @@ const Box = memo(function Box({ of, period, numbers, titles, warned, words, zoom
   );
 });
 
-const startsHere = (lane: Lane, lesson: string, period: Period) =>
-  lane.periods.find((p) => !p.logged && p.pieces.some((piece) => piece.lesson === lesson))?.key === period.key;
+const startsHere = (lane: Lane, lesson: string, period: Period) => lane.periods.find((p) => !p.logged && p.pieces.some((piece) => piece.lesson === lesson))?.key === period.key;
 
 /** Showing and looking are light, work is darker, one stage told from the next. */
 function tone(kind: string, n: number): string {

@@ -37,11 +37,9 @@ export function movedTo(lessons: readonly LessonDraft[], id: string, to: number)
   return [...rest.slice(0, to), lesson, ...rest.slice(to)];
 }
 
-export const changed = (lessons: readonly LessonDraft[], id: string, change: Partial<LessonDraft>): LessonDraft[] =>
-  lessons.map((l) => (l.id === id ? { ...l, ...change } : l));
+export const changed = (lessons: readonly LessonDraft[], id: string, change: Partial<LessonDraft>): LessonDraft[] => lessons.map((l) => (l.id === id ? { ...l, ...change } : l));
 
-export const unpinned = (lessons: readonly LessonDraft[], id: string): LessonDraft[] =>
-  lessons.map((l) => (l.id === id ? withoutPin(l) : l));
+export const unpinned = (lessons: readonly LessonDraft[], id: string): LessonDraft[] => lessons.map((l) => (l.id === id ? withoutPin(l) : l));
 
 function withoutPin(lesson: LessonDraft): LessonDraft {
   const rest = { ...lesson };

@@ -5,11 +5,7 @@ import { byWeek, weeksOf } from './weeks';
 it('has a week for each of the longest term, and says which are holidays', () => {
   const term = { from: '2026-08-31', to: '2026-09-18' };
   const holiday = { from: '2026-09-07', to: '2026-09-11', name: 'Harvest' };
-  expect(weeksOf([lane({ term, holidays: [holiday] })])).toEqual([
-    { monday: '2026-08-31' },
-    { monday: '2026-09-07', holiday: 'Harvest' },
-    { monday: '2026-09-14' },
-  ]);
+  expect(weeksOf([lane({ term, holidays: [holiday] })])).toEqual([{ monday: '2026-08-31' }, { monday: '2026-09-07', holiday: 'Harvest' }, { monday: '2026-09-14' }]);
 });
 
 it('a week is a holiday only where all classes have it', () => {

@@ -5,15 +5,9 @@ const warning = (more: Partial<Warning>): Warning => ({ kind: 'NO_ROOM', lesson:
 const title = (id: string) => (id === 'b' ? 'Fading out' : id);
 
 it('says a warning with its figures', () => {
-  expect(warningWords(warning({ kind: 'NEEDED_BEFORE_TAUGHT', skills: ['GRADATION'], other: 'b' }), title)).toBe(
-    'Needs gradation, taught later, in “Fading out”.',
-  );
-  expect(warningWords(warning({ kind: 'FEW_SECURE', skills: ['LAYERING'], count: 9, of: 24 }), title)).toBe(
-    '9 of 24 students are secure in layering; two of three are needed.',
-  );
-  expect(warningWords(warning({ kind: 'NO_ROOM', why: 'NO_PERIOD_LEFT', minutes: 20.4 }), title)).toBe(
-    '20 min find no place: the term has no period left.',
-  );
+  expect(warningWords(warning({ kind: 'NEEDED_BEFORE_TAUGHT', skills: ['GRADATION'], other: 'b' }), title)).toBe('Needs gradation, taught later, in “Fading out”.');
+  expect(warningWords(warning({ kind: 'FEW_SECURE', skills: ['LAYERING'], count: 9, of: 24 }), title)).toBe('9 of 24 students are secure in layering; two of three are needed.');
+  expect(warningWords(warning({ kind: 'NO_ROOM', why: 'NO_PERIOD_LEFT', minutes: 20.4 }), title)).toBe('20 min find no place: the term has no period left.');
 });
 
 it('tells where taking turns is enough and where it is not', () => {

@@ -143,11 +143,7 @@ const LONG = 12;
 /** One of a list. Not drawn anew while its props stay the same: a list of sixty pencils takes its time. */
 export const Select = memo(function Select({ label, value, onChange, choices, placeholder }: SelectProps) {
   return (
-    <AriaSelect
-      value={value}
-      onChange={(key) => key !== null && onChange(String(key))}
-      {...(placeholder ? { placeholder } : {})}
-    >
+    <AriaSelect value={value} onChange={(key) => key !== null && onChange(String(key))} {...(placeholder ? { placeholder } : {})}>
       <Label>{label}</Label>
       <SelectPlate>
         <SelectValue />
@@ -163,6 +159,7 @@ function Searched({ of, choices }: { of: string; choices: readonly Choice[] }) {
   const { contains } = useFilter({ sensitivity: 'base' });
   return (
     <Autocomplete filter={contains}>
+      {/* eslint-disable-next-line jsx-a11y/no-autofocus -- the list was opened to be searched */}
       <SearchField aria-label={`Search ${of}`} autoFocus>
         <Search placeholder="Type to search" />
       </SearchField>

@@ -12,10 +12,7 @@ interface Props {
 /** Some of a few, all in sight, kept in the order of the options. */
 export function Several({ label, value, options, onChange }: Props) {
   return (
-    <CheckboxGroup
-      value={[...value]}
-      onChange={(chosen) => onChange(options.map((o) => o.id).filter((id) => chosen.includes(id)))}
-    >
+    <CheckboxGroup value={[...value]} onChange={(chosen) => onChange(options.map((o) => o.id).filter((id) => chosen.includes(id)))}>
       <Name>{label}</Name>
       <Row>
         {options.map((o) => (

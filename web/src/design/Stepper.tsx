@@ -17,7 +17,10 @@ export const Stepper = memo(function Stepper({ label, value, least, most, onChan
   return (
     <NumberField value={value} minValue={least} maxValue={most} step={1} onChange={(v) => !Number.isNaN(v) && onChange(v)} isInvalid={error !== undefined}>
       <Name>
-        {label} <Range>({least}–{most})</Range>
+        {label}{' '}
+        <Range>
+          ({least}–{most})
+        </Range>
       </Name>
       <Plate>
         <Side slot="decrement">−</Side>

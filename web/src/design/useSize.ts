@@ -15,15 +15,18 @@ const fitting = (length: number, most: number) => Math.min(most, Math.max(LEAST,
 export function useSize(guess: Size, most = MOST): [(element: HTMLElement | null) => void, Size] {
   const [size, setSize] = useState(guess);
   const observer = useRef<ResizeObserver | null>(null);
-  const ref = useCallback((element: HTMLElement | null) => {
-    observer.current?.disconnect();
-    if (element) {
-      observer.current = new ResizeObserver(() => {
-        const next = { width: fitting(element.clientWidth, most), height: fitting(element.clientHeight, most) };
-        setSize((now) => (now.width === next.width && now.height === next.height ? now : next));
-      });
-      observer.current.observe(element);
-    }
-  }, [most]);
+  const ref = useCallback(
+    (element: HTMLElement | null) => {
+      observer.current?.disconnect();
+      if (element) {
+        observer.current = new ResizeObserver(() => {
+          const next = { width: fitting(element.clientWidth, most), height: fitting(element.clientHeight, most) };
+          setSize((now) => (now.width === next.width && now.height === next.height ? now : next));
+        });
+        observer.current.observe(element);
+      }
+    },
+    [most],
+  );
   return [ref, size];
 }

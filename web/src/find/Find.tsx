@@ -100,7 +100,11 @@ export function Find({ places }: { places: readonly { to: string; name: string }
               </small>
             </Line>
           ))}
-          {all.length === 0 && <Line role="option" aria-selected={false}>{found.isFetching ? 'Looking …' : 'Nothing of that name'}</Line>}
+          {all.length === 0 && (
+            <Line role="option" aria-selected={false}>
+              {found.isFetching ? 'Looking …' : 'Nothing of that name'}
+            </Line>
+          )}
         </List>
       )}
     </Frame>

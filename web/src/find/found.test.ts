@@ -10,7 +10,10 @@ it('knows where each kind is shown', () => {
 });
 
 it('finds places by how they begin', () => {
-  const places = [{ to: '/', name: 'Today' }, { to: '/wall', name: 'Wall' }];
+  const places = [
+    { to: '/', name: 'Today' },
+    { to: '/wall', name: 'Wall' },
+  ];
   expect(placesLike(places, 'wa').map((p) => p.id)).toEqual(['/wall']);
   expect(placesLike(places, 'all')).toEqual([]);
 });

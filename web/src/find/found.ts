@@ -47,9 +47,6 @@ export function addressOf(found: FoundView | Place): string {
 }
 
 export const placesLike = (places: readonly { to: string; name: string }[], q: string): Place[] =>
-  places
-    .filter((p) => p.name.toLowerCase().startsWith(q.toLowerCase()))
-    .map((p) => ({ kind: 'PLACE', id: p.to, name: p.name, within: '' }));
+  places.filter((p) => p.name.toLowerCase().startsWith(q.toLowerCase())).map((p) => ({ kind: 'PLACE', id: p.to, name: p.name, within: '' }));
 
-export const guideLike = (q: string): Place[] =>
-  saidOf(q).map((s) => ({ kind: 'GUIDE', id: `/help#${s.within.id}`, name: s.name, within: s.within.title }));
+export const guideLike = (q: string): Place[] => saidOf(q).map((s) => ({ kind: 'GUIDE', id: `/help#${s.within.id}`, name: s.name, within: s.within.title }));

@@ -1,7 +1,9 @@
 import { expect, it } from 'vitest';
 import { saidIn, saidOf, sections, sectionsOf } from './guide';
 
-const [first, second] = sectionsOf('# Guide\n\nBefore.\n\n## The key boxes\n\n- **Hard and even.** They tell the *camera’s* colour.\n- A smear is said.\n  It may lie across a field.\n\n## Über alles\n\nNo points here.\n');
+const [first, second] = sectionsOf(
+  '# Guide\n\nBefore.\n\n## The key boxes\n\n- **Hard and even.** They tell the *camera’s* colour.\n- A smear is said.\n  It may lie across a field.\n\n## Über alles\n\nNo points here.\n',
+);
 
 it('parts a guide by its headings', () => {
   expect([first?.title, first?.id, second?.id]).toEqual(['The key boxes', 'the-key-boxes', 'uber-alles']);
@@ -11,7 +13,7 @@ it('parts a guide by its headings', () => {
 it('names points by their bold words, else by how they begin', () => {
   const points = first ? saidIn(first) : [];
   expect(points.map((p) => p.name)).toEqual(['Hard and even', 'A smear is said. It may lie across a field.']);
-  expect(points[0]?.words).toContain("camera’s colour");
+  expect(points[0]?.words).toContain('camera’s colour');
 });
 
 it('finds what it speaks of without regard to case and accents, and nothing for two letters', () => {
@@ -22,15 +24,7 @@ it('finds what it speaks of without regard to case and accents, and nothing for 
 });
 
 it('has every part that a teacher was promised, each with something to find', () => {
-  expect(sections.map((s) => s.title)).toEqual([
-    'The first hour',
-    'A week',
-    'A term',
-    'What the figures mean',
-    'What it cannot see',
-    'Printing and scanning well',
-    'Data and law',
-  ]);
+  expect(sections.map((s) => s.title)).toEqual(['The first hour', 'A week', 'A term', 'What the figures mean', 'What it cannot see', 'Printing and scanning well', 'Data and law']);
   expect(sections.every((s) => saidIn(s).length > 2)).toBe(true);
   expect(saidOf('sketchbook')[0]?.within.title).toBe('Printing and scanning well');
 });

@@ -16,7 +16,11 @@ export interface Said {
 
 const folded = (words: string) => words.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 /** What marks words in Markdown. */
-const plain = (words: string) => words.replace(/!\[[^\]]*]\([^)]*\)|[*`\\]/g, '').replace(/\s+/g, ' ').trim();
+const plain = (words: string) =>
+  words
+    .replace(/!\[[^\]]*]\([^)]*\)|[*`\\]/g, '')
+    .replace(/\s+/g, ' ')
+    .trim();
 const MOST_OF_A_NAME = 48;
 const SHORT = 3;
 const MOST = 4;
@@ -34,12 +38,15 @@ export function sectionsOf(markdown: string): Section[] {
 
 /** Each point of a section by itself: its bold words name it, else its first ones. */
 export function saidIn(section: Section): Said[] {
-  return section.text.split(/^(?:- |\d+\. )/mu).slice(1).map((point) => {
-    const bold = /^\*\*(.+?)\*\*/u.exec(point)?.[1];
-    const words = plain(point);
-    const first = words.length > MOST_OF_A_NAME ? `${words.slice(0, words.lastIndexOf(' ', MOST_OF_A_NAME))} …` : words;
-    return { name: bold ? plain(bold).replace(/\.$/, '') : first, words: folded(words), within: section };
-  });
+  return section.text
+    .split(/^(?:- |\d+\. )/mu)
+    .slice(1)
+    .map((point) => {
+      const bold = /^\*\*(.+?)\*\*/u.exec(point)?.[1];
+      const words = plain(point);
+      const first = words.length > MOST_OF_A_NAME ? `${words.slice(0, words.lastIndexOf(' ', MOST_OF_A_NAME))} …` : words;
+      return { name: bold ? plain(bold).replace(/\.$/, '') : first, words: folded(words), within: section };
+    });
 }
 
 export const sections = sectionsOf(text);

@@ -10,7 +10,6 @@ import { colour, sizes, space } from '../design/tokens';
 import { count, decimals } from '../words/words';
 import { type Medium, MediumChoice } from './Medium';
 
-
 /** Colour measurements in, shown before they are taken; the kit out. */
 export function Files({ kit }: { kit: Schemas['KitView'] }) {
   const queries = useQueryClient();

@@ -67,9 +67,7 @@ export function Lead() {
           ))}
         </tbody>
       </table>
-      <Small>
-        Estimated from what was logged and what is planned: 0.7 mm a sharpening, a sharpening every 9 cm² of one layer. Rules of thumb; looking corrects them.
-      </Small>
+      <Small>Estimated from what was logged and what is planned: 0.7 mm a sharpening, a sharpening every 9 cm² of one layer. Rules of thumb; looking corrects them.</Small>
     </Sheet>
   );
 }

@@ -29,9 +29,7 @@ export function PencilForm({ kit, pencil, onDone }: Props) {
   const set = (change: Partial<Request>) => setRequest({ ...request, ...change });
   const keep = useMutation({
     mutationFn: () =>
-      pencil
-        ? body(api.PUT('/api/kit/pencils/{id}', { params: { path: { id: pencil.id } }, body: request }))
-        : body(api.POST('/api/kit/pencils', { body: request })),
+      pencil ? body(api.PUT('/api/kit/pencils/{id}', { params: { path: { id: pencil.id } }, body: request })) : body(api.POST('/api/kit/pencils', { body: request })),
     onSuccess: async (kept) => {
       await queries.invalidateQueries();
       onDone(kept.id);

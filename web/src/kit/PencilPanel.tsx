@@ -55,9 +55,7 @@ export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
     return (
       <Panel>
         <p>Choose a pencil to see what is known of it.</p>
-        <p>
-          Each lies as light, medium and full pressure on the paper: hue from left to right, light at the top.
-        </p>
+        <p>Each lies as light, medium and full pressure on the paper: hue from left to right, light at the top.</p>
         <MainButton onPress={() => onOpen('new')}>Add a pencil</MainButton>
         <p>
           A whole range, or how yours really look: <Link to="/kit/chart?chart=new">print a chart</Link>, colour it, scan it.

@@ -64,7 +64,7 @@ function useReach(set: string, paper: string) {
   const where = { params: { path: { id: set }, query: { paper } } };
   const found = useQuery({
     queryKey: key,
-    queryFn: () => body(api.GET('/api/kit/sets/{id}/reach', where)),
+    queryFn: () => body(api.GET('/api/kit/sets/{id}/reach', { params: { path: { id: set }, query: { paper } } })),
     enabled: set !== '' && paper !== '',
     refetchInterval: (q) => (q.state.data?.state === 'AT_WORK' ? 400 : false),
   });

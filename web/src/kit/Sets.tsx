@@ -54,7 +54,10 @@ function SetForm({ kit, classes, set, onKept }: FormProps) {
   const [request, setRequest] = useState<Request>(() => (set ? { name: set.name, pencils: set.pencils, users: set.users } : { name: '', pencils: [], users: [] }));
   const revision = useRevision(set, (s) => [s.name, s.pencils, s.users]);
   const keep = useMutation({
-    mutationFn: () => (set ? body(api.PUT('/api/kit/sets/{id}', { params: { path: { id: set.id } }, body: { ...request, revision: revision.known } })) : body(api.POST('/api/kit/sets', { body: request }))),
+    mutationFn: () =>
+      set
+        ? body(api.PUT('/api/kit/sets/{id}', { params: { path: { id: set.id } }, body: { ...request, revision: revision.known } }))
+        : body(api.POST('/api/kit/sets', { body: request })),
     onSuccess: async (kept) => {
       revision.saved(kept);
       await queries.invalidateQueries();

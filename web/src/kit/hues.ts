@@ -8,7 +8,21 @@ const GREYISH = 9;
 const STEP = 30;
 
 /** As pencils lie on the table, from left to right. */
-export const hues = ['red', 'red-orange', 'orange', 'yellow-orange', 'yellow', 'yellow-green', 'green', 'blue-green', 'blue', 'blue-violet', 'violet', 'red-violet', 'grey'] as const;
+export const hues = [
+  'red',
+  'red-orange',
+  'orange',
+  'yellow-orange',
+  'yellow',
+  'yellow-green',
+  'green',
+  'blue-green',
+  'blue',
+  'blue-violet',
+  'violet',
+  'red-violet',
+  'grey',
+] as const;
 
 export const hueOf = (pencil: Coloured): (typeof hues)[number] =>
   (pencil.chroma < GREYISH || pencil.colourless ? undefined : hues[Math.round(pencil.place / STEP) % (hues.length - 1)]) ?? 'grey';

@@ -12,10 +12,9 @@ import { count, problemWords, timeOf } from '../words/words';
 export default function PhonePage() {
   const { token = '' } = useParams();
   const path = { token };
-  const link = useQuery({ queryKey: ['phone', token], queryFn: () => body(api.GET('/api/phone/{token}', { params: { path } })), refetchInterval: 60_000 });
+  const link = useQuery({ queryKey: ['phone', token], queryFn: () => body(api.GET('/api/phone/{token}', { params: { path: { token } } })), refetchInterval: 60_000 });
   const send = useMutation({
-    mutationFn: (files: File[]) =>
-      body(api.POST('/api/phone/{token}', { params: { path }, body: { files: [] }, bodySerializer: () => filesForm('files', files) })),
+    mutationFn: (files: File[]) => body(api.POST('/api/phone/{token}', { params: { path }, body: { files: [] }, bodySerializer: () => filesForm('files', files) })),
   });
   if (link.isPending) {
     return <Loading what="the link" />;

@@ -8,5 +8,7 @@ export const NOBODY = 'nobody';
 /** Who draws it; nobody yet too. */
 export function ClassChoice({ value, onChange }: { value: string; onChange: (id: string) => void }) {
   const classes = useQuery(served.classes);
-  return <Select label="Class" value={value} onChange={onChange} choices={[{ id: NOBODY, name: 'no class yet' }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]} />;
+  return (
+    <Select label="Class" value={value} onChange={onChange} choices={[{ id: NOBODY, name: 'no class yet' }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]} />
+  );
 }

@@ -26,9 +26,20 @@ export function FocusPanel({ settings, proposed, onSettings }: { settings: Setti
       </Line>
       <Small>Thirds hold a focus better than the middle; darkest dark beside lightest light belongs here.</Small>
       <h2>Light</h2>
-      <p role="status">{!proposed ? 'Looking at the shading …' : proposed.light ? `By its shading it comes from the ${lightWords[proposed.light]}.` : 'No one clear light is seen: one lamp, and the room’s lights off, make it plain.'}</p>
+      <p role="status">
+        {!proposed
+          ? 'Looking at the shading …'
+          : proposed.light
+            ? `By its shading it comes from the ${lightWords[proposed.light]}.`
+            : 'No one clear light is seen: one lamp, and the room’s lights off, make it plain.'}
+      </p>
       <Line>
-        <Select label="The light comes from the" value={settings.light ?? UNSAID} onChange={(id) => onSettings({ ...settings, light: id === UNSAID ? undefined : (id as LightFrom) })} choices={sides} />
+        <Select
+          label="The light comes from the"
+          value={settings.light ?? UNSAID}
+          onChange={(id) => onSettings({ ...settings, light: id === UNSAID ? undefined : (id as LightFrom) })}
+          choices={sides}
+        />
         {proposed?.light && proposed.light !== settings.light && <Button onPress={() => onSettings({ ...settings, light: proposed.light })}>As proposed</Button>}
       </Line>
       <Small>Sheets of this project tell students which side is darkest.</Small>
@@ -36,7 +47,8 @@ export function FocusPanel({ settings, proposed, onSettings }: { settings: Setti
         <>
           <h2>Proportion</h2>
           <p>
-            What stands before the rest is {Math.round(proposed.subject.widthMm)} mm wide and {Math.round(proposed.subject.heightMm)} mm high: {proposed.subject.wide === proposed.subject.high ? 'as wide as high' : `${String(proposed.subject.wide)} parts wide to ${String(proposed.subject.high)} high`}.
+            What stands before the rest is {Math.round(proposed.subject.widthMm)} mm wide and {Math.round(proposed.subject.heightMm)} mm high:{' '}
+            {proposed.subject.wide === proposed.subject.high ? 'as wide as high' : `${String(proposed.subject.wide)} parts wide to ${String(proposed.subject.high)} high`}.
           </p>
           <Small>Held at arm’s length, a pencil and a thumb measure the same parts on the thing itself.</Small>
         </>

@@ -81,7 +81,7 @@ export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outli
             onMove(focused(settings, (event.clientX - box.left) / box.width, (event.clientY - box.top) / box.height));
             return;
           }
-          event.currentTarget.setPointerCapture?.(event.pointerId);
+          event.currentTarget.setPointerCapture(event.pointerId);
           from.current = { x: event.clientX, y: event.clientY, settings };
         }}
         onPointerMove={drag}
@@ -107,15 +107,26 @@ export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outli
           <image href={`/api/projects/${project}/${shown === 'focus' ? 'reference' : shown}.png?${asked(settings)}`} width={wide} height={high} preserveAspectRatio="none" />
         )}
         {shown === 'finished' && (
-          <image href={finished} width={wide} height={high} preserveAspectRatio="none" onLoad={() => setAnswer({ to: finished, words: '' })} onError={() => setAnswer({ to: finished, words: '▲ This cannot be shown now. Try again.' })} />
+          <image
+            href={finished}
+            width={wide}
+            height={high}
+            preserveAspectRatio="none"
+            onLoad={() => setAnswer({ to: finished, words: '' })}
+            onError={() => setAnswer({ to: finished, words: '▲ This cannot be shown now. Try again.' })}
+          />
         )}
         {words && (
           <text x={wide / 2} y={high / 2} textAnchor="middle" fontSize={wide / 28} fill="#111">
             {words}
           </text>
         )}
-        {shown !== 'zones' && shown !== 'finished' && shown !== 'focus' && (outlines || shown === 'outlines') && path && <path d={path} fill="none" stroke={shown === 'outlines' ? '#111' : '#fff'} strokeWidth={1} vectorEffect="non-scaling-stroke" />}
-        {outlines && path && (shown === 'reference' || shown === 'values') && <path d={path} fill="none" stroke="#111" strokeWidth={1} strokeDasharray="3 3" vectorEffect="non-scaling-stroke" />}
+        {shown !== 'zones' && shown !== 'finished' && shown !== 'focus' && (outlines || shown === 'outlines') && path && (
+          <path d={path} fill="none" stroke={shown === 'outlines' ? '#111' : '#fff'} strokeWidth={1} vectorEffect="non-scaling-stroke" />
+        )}
+        {outlines && path && (shown === 'reference' || shown === 'values') && (
+          <path d={path} fill="none" stroke="#111" strokeWidth={1} strokeDasharray="3 3" vectorEffect="non-scaling-stroke" />
+        )}
         {(words ? [] : lines(overlay, settings)).map(([x1, y1, x2, y2]) => (
           <line key={`${x1} ${y1}`} x1={x1} y1={y1} x2={x2} y2={y2} stroke="#111" strokeOpacity={0.7} strokeWidth={1} vectorEffect="non-scaling-stroke" />
         ))}
@@ -140,7 +151,12 @@ function lines(overlay: Overlay, s: Settings): [number, number, number, number][
   const rows = overlay === 'GRID' ? s.rows : 2;
   const at = (i: number, of: number, length: number) => (length * i) / of;
   return [
-    ...Array.from({ length: columns - 1 }, (_, i): [number, number, number, number] => [at(i + 1, columns, s.frameWidthMm), 0, at(i + 1, columns, s.frameWidthMm), s.frameHeightMm]),
+    ...Array.from({ length: columns - 1 }, (_, i): [number, number, number, number] => [
+      at(i + 1, columns, s.frameWidthMm),
+      0,
+      at(i + 1, columns, s.frameWidthMm),
+      s.frameHeightMm,
+    ]),
     ...Array.from({ length: rows - 1 }, (_, i): [number, number, number, number] => [0, at(i + 1, rows, s.frameHeightMm), s.frameWidthMm, at(i + 1, rows, s.frameHeightMm)]),
   ];
 }

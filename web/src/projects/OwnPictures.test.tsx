@@ -9,7 +9,16 @@ import type { Project } from './words';
 
 const mug: Project = { id: 'm', revision: 1, title: 'Enamel mug', schoolClass: 'c', rights: 'OWN_PHOTO', rightsNote: '', settings: usual };
 const theirs: Project = { ...mug, id: 'o', ofProject: 'm', student: 's2' };
-const classes = [{ id: 'c', name: '10 Avocet', students: [{ id: 's1', name: 'Ivo Markov' }, { id: 's2', name: 'Alba Serrano' }] }];
+const classes = [
+  {
+    id: 'c',
+    name: '10 Avocet',
+    students: [
+      { id: 's1', name: 'Ivo Markov' },
+      { id: 's2', name: 'Alba Serrano' },
+    ],
+  },
+];
 
 const panel = (own: Project[]) =>
   show(

@@ -74,7 +74,7 @@ it('says what the server refuses, and keeps nothing', async () => {
   expect((await screen.findByRole('alert')).textContent).toContain('at least 100 × 100');
 });
 
-it('is seen finished in its pencils, by values and by what is off', async () => {
+it('is seen finished in its pencils, by values and by what is off', () => {
   server();
   desk();
   fireEvent.click(screen.getByRole('radio', { name: 'finished' }));
@@ -99,7 +99,11 @@ it('is made a sheet on the paper that is chosen', async () => {
 });
 
 it('says where the light seems to come from, and takes it or another', async () => {
-  answersTo('GET', { '/api/projects/{id}/values': values, '/api/projects/{id}/focus': { x: 0.66, y: 0.3, radiusMm: 27, light: 'UPPER_LEFT', subject: { widthMm: 83.4, heightMm: 100, wide: 5, high: 6 } }, '/api/classes': [] });
+  answersTo('GET', {
+    '/api/projects/{id}/values': values,
+    '/api/projects/{id}/focus': { x: 0.66, y: 0.3, radiusMm: 27, light: 'UPPER_LEFT', subject: { widthMm: 83.4, heightMm: 100, wide: 5, high: 6 } },
+    '/api/classes': [],
+  });
   const put = answers('PUT', { ...mug, revision: 4 });
   desk();
   fireEvent.click(screen.getByRole('radio', { name: 'focus' }));
@@ -112,7 +116,11 @@ it('says where the light seems to come from, and takes it or another', async () 
 });
 
 it('places the focus by pointing, by keys and as proposed, and takes it away again', async () => {
-  answersTo('GET', { '/api/projects/{id}/values': values, '/api/projects/{id}/focus': { x: 0.66, y: 0.3, radiusMm: 27, subject: { widthMm: 50, heightMm: 50, wide: 1, high: 1 } }, '/api/classes': [] });
+  answersTo('GET', {
+    '/api/projects/{id}/values': values,
+    '/api/projects/{id}/focus': { x: 0.66, y: 0.3, radiusMm: 27, subject: { widthMm: 50, heightMm: 50, wide: 1, high: 1 } },
+    '/api/classes': [],
+  });
   const put = answers('PUT', { ...mug, revision: 4 });
   desk();
   fireEvent.click(screen.getByRole('radio', { name: 'focus' }));
@@ -120,7 +128,7 @@ it('places the focus by pointing, by keys and as proposed, and takes it away aga
   const frame = screen.getByRole('img', { name: /place the focus/ });
   fireEvent.keyDown(frame, { key: 'ArrowRight' });
   await screen.findByText(/At 53 % across, 50 % down/);
-  await vi.waitFor(() => expect((screen.getByRole('button', { name: 'Where contrast is strongest' }) as HTMLButtonElement).disabled).toBe(false));
+  await vi.waitFor(() => expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Where contrast is strongest' }).disabled).toBe(false));
   press('Where contrast is strongest');
   await screen.findByText(/At 66 % across, 30 % down/);
   press('Keep');

@@ -70,20 +70,20 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
   const coloured = shown === 'zones' || shown === 'finished';
   const values = useQuery({
     queryKey: ['projects', open.id, 'values', settings],
-    queryFn: () => body(api.GET('/api/projects/{id}/values', { params: { path, query: questions(settings) } })),
+    queryFn: () => body(api.GET('/api/projects/{id}/values', { params: { path: { id: open.id }, query: questions(settings) } })),
     placeholderData: keepPreviousData,
     retry: false,
   });
   const zones = useQuery({
     queryKey: ['projects', open.id, 'zones', settings],
-    queryFn: () => body(api.GET('/api/projects/{id}/zones', { params: { path, query: questions(settings) } })),
+    queryFn: () => body(api.GET('/api/projects/{id}/zones', { params: { path: { id: open.id }, query: questions(settings) } })),
     placeholderData: keepPreviousData,
     enabled: shown === 'zones',
     retry: false,
   });
   const focus = useQuery({
     queryKey: ['projects', open.id, 'focus', settings],
-    queryFn: () => body(api.GET('/api/projects/{id}/focus', { params: { path, query: questions(settings) } })),
+    queryFn: () => body(api.GET('/api/projects/{id}/focus', { params: { path: { id: open.id }, query: questions(settings) } })),
     placeholderData: keepPreviousData,
     enabled: shown === 'focus',
     retry: false,
@@ -131,7 +131,20 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
   return (
     <Desk>
       <Middle>
-        <FrameView project={open.id} settings={settings} shown={shown} seen={seen} outlines={outlines} overlay={overlay} path={values.data?.outlines} zones={zones.data ?? []} openZone={openZone} radiusMm={focus.data?.radiusMm} onZone={choose} onMove={setSettings} />
+        <FrameView
+          project={open.id}
+          settings={settings}
+          shown={shown}
+          seen={seen}
+          outlines={outlines}
+          overlay={overlay}
+          path={values.data?.outlines}
+          zones={zones.data ?? []}
+          openZone={openZone}
+          radiusMm={focus.data?.radiusMm}
+          onZone={choose}
+          onMove={setSettings}
+        />
         <Bar role="group" aria-label="What is shown">
           <Segments label="Show" value={shown} onChange={setShown} choices={shownChoices} />
           <Segments label="Lines" value={overlay} onChange={setOverlay} choices={overlays} />
@@ -158,27 +171,42 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
             <h2>{shown === 'zones' ? 'Zones' : 'Finished'}</h2>
             {shown === 'finished' && <Small>{seenWords[seen]}</Small>}
             <Stepper label="At most" value={settings.zones ?? 10} least={3} most={25} onChange={(most) => set({ zones: most })} />
-            {!open.ofProject && <Whole>
-              <Select
-                label="Pencils"
-                value={settings.set ?? NOBODY}
-                onChange={(id) => setSettings((s) => withChoice(s, 'set', id))}
-                choices={[{ id: NOBODY, name: 'the whole kit' }, ...(kit.data?.sets ?? []).map((s) => ({ id: s.id, name: s.name }))]}
+            {!open.ofProject && (
+              <Whole>
+                <Select
+                  label="Pencils"
+                  value={settings.set ?? NOBODY}
+                  onChange={(id) => setSettings((s) => withChoice(s, 'set', id))}
+                  choices={[{ id: NOBODY, name: 'the whole kit' }, ...(kit.data?.sets ?? []).map((s) => ({ id: s.id, name: s.name }))]}
+                />
+                <Select
+                  label="Paper"
+                  value={settings.paper ?? kit.data?.papers[0]?.id ?? NOBODY}
+                  onChange={(id) => setSettings((s) => withChoice(s, 'paper', id))}
+                  choices={(kit.data?.papers ?? []).map((p) => ({ id: p.id, name: p.name }))}
+                />
+                <Select
+                  label="How many pencils"
+                  value={String(settings.pencils ?? NOBODY)}
+                  onChange={(most) => setSettings((s) => withChoice(s, 'pencils', most))}
+                  choices={[{ id: NOBODY, name: 'as many as help' }, ...[4, 6, 8, 10, 12, 16].map((n) => ({ id: String(n), name: `the best ${n}` }))]}
+                />
+              </Whole>
+            )}
+            {shown === 'finished' ? null : zones.data ? (
+              <ZonePanel
+                project={open.id}
+                settings={settings}
+                zones={zones.data}
+                open={openZone}
+                onOpen={choose}
+                joining={joining}
+                onJoining={setJoining}
+                onSettings={setSettings}
               />
-              <Select
-                label="Paper"
-                value={settings.paper ?? kit.data?.papers[0]?.id ?? NOBODY}
-                onChange={(id) => setSettings((s) => withChoice(s, 'paper', id))}
-                choices={(kit.data?.papers ?? []).map((p) => ({ id: p.id, name: p.name }))}
-              />
-              <Select
-                label="How many pencils"
-                value={String(settings.pencils ?? NOBODY)}
-                onChange={(most) => setSettings((s) => withChoice(s, 'pencils', most))}
-                choices={[{ id: NOBODY, name: 'as many as help' }, ...[4, 6, 8, 10, 12, 16].map((n) => ({ id: String(n), name: `the best ${n}` }))]}
-              />
-            </Whole>}
-            {shown === 'finished' ? null : zones.data ? <ZonePanel project={open.id} settings={settings} zones={zones.data} open={openZone} onOpen={choose} joining={joining} onJoining={setJoining} onSettings={setSettings} /> : <Small>Parting the picture …</Small>}
+            ) : (
+              <Small>Parting the picture …</Small>
+            )}
           </>
         )}
         <h2>Values</h2>
@@ -197,12 +225,14 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
         <Two>
           <NumberBox label="Areas from, mm²" value={settings.islandMm2} least={0} most={400} step={2} digits={0} onChange={(islandMm2) => set({ islandMm2 })} />
           <NumberBox label="Details from, mm" value={settings.smoothMm} least={0} most={6} step={0.5} onChange={(smoothMm) => set({ smoothMm })} />
-          {!open.ofProject && <>
-          <NumberBox label="Frame wide, mm" value={settings.frameWidthMm} least={40} most={600} digits={0} onChange={(frameWidthMm) => set({ frameWidthMm })} />
-          <NumberBox label="Frame high, mm" value={settings.frameHeightMm} least={40} most={600} digits={0} onChange={(frameHeightMm) => set({ frameHeightMm })} />
-          <NumberBox label="Columns" value={settings.columns} least={2} most={12} step={1} digits={0} onChange={(columns) => set({ columns })} />
-          <NumberBox label="Rows" value={settings.rows} least={2} most={12} step={1} digits={0} onChange={(rows) => set({ rows })} />
-          </>}
+          {!open.ofProject && (
+            <>
+              <NumberBox label="Frame wide, mm" value={settings.frameWidthMm} least={40} most={600} digits={0} onChange={(frameWidthMm) => set({ frameWidthMm })} />
+              <NumberBox label="Frame high, mm" value={settings.frameHeightMm} least={40} most={600} digits={0} onChange={(frameHeightMm) => set({ frameHeightMm })} />
+              <NumberBox label="Columns" value={settings.columns} least={2} most={12} step={1} digits={0} onChange={(columns) => set({ columns })} />
+              <NumberBox label="Rows" value={settings.rows} least={2} most={12} step={1} digits={0} onChange={(rows) => set({ rows })} />
+            </>
+          )}
         </Two>
         {open.ofProject ? (
           <Small>{whose ?? 'A student'}’s own picture. Frame, grid, pencils and paper are the class’s; it is printed with the class’s sheet.</Small>

@@ -6,11 +6,40 @@ import { usual } from './example';
 import { chosen } from './words';
 import { ZonePanel } from './ZonePanel';
 
-const zone = (number: number): Schemas['ZoneView'] => ({ number, own: '#336699', light: '#88aacc', shadow: '#112233', value: 4.2, areaMm2: 1240, outline: 'M0 0L1 0L1 1Z', name: number === 2 ? 'rim' : '', x: 0.1 * number, y: 0.5, splits: number === 2 ? [0] : [], joins: number === 2 ? [0] : [] });
+const zone = (number: number): Schemas['ZoneView'] => ({
+  number,
+  own: '#336699',
+  light: '#88aacc',
+  shadow: '#112233',
+  value: 4.2,
+  areaMm2: 1240,
+  outline: 'M0 0L1 0L1 1Z',
+  name: number === 2 ? 'rim' : '',
+  x: 0.1 * number,
+  y: 0.5,
+  splits: number === 2 ? [0] : [],
+  joins: number === 2 ? [0] : [],
+});
 const colours: Schemas['ZoneColourView'][] = [
-  { part: 'OWN', wanted: '#336699', colour: '#34669a', error: 1.23, valueOff: -0.14, minutes: 2, layers: [{ code: 'S16', name: 'Tide Blue', colour: '#2050a0', grade: 'MEDIUM', passes: 2 }] },
+  {
+    part: 'OWN',
+    wanted: '#336699',
+    colour: '#34669a',
+    error: 1.23,
+    valueOff: -0.14,
+    minutes: 2,
+    layers: [{ code: 'S16', name: 'Tide Blue', colour: '#2050a0', grade: 'MEDIUM', passes: 2 }],
+  },
   { part: 'LIGHT', wanted: '#ffffff', colour: '#f8f8f8', error: 0.8, valueOff: 0, minutes: 0, layers: [] },
-  { part: 'SHADOW', wanted: '#000000', colour: '#222222', error: 9.3, valueOff: 1.2, minutes: 4, layers: [{ code: 'S30', name: 'Slate', colour: '#303030', grade: 'FULL', passes: 3 }] },
+  {
+    part: 'SHADOW',
+    wanted: '#000000',
+    colour: '#222222',
+    error: 9.3,
+    valueOff: 1.2,
+    minutes: 4,
+    layers: [{ code: 'S30', name: 'Slate', colour: '#303030', grade: 'FULL', passes: 3 }],
+  },
 ];
 
 const glaze: Schemas['GlazeView'] = { code: 'S02', name: 'Sail Cream', colour: '#f0e0b0', grade: 'WHISPER', zones: [1, 2], worst: 2.14 };
@@ -23,7 +52,18 @@ afterEach(() => {
 
 it('says what the pencils make of a zone, what stays bare and what is not reached', async () => {
   server();
-  show(<ZonePanel project="m" settings={usual} zones={[zone(1), zone(2)]} open={2} onOpen={() => undefined} joining={false} onJoining={() => undefined} onSettings={() => undefined} />);
+  show(
+    <ZonePanel
+      project="m"
+      settings={usual}
+      zones={[zone(1), zone(2)]}
+      open={2}
+      onOpen={() => undefined}
+      joining={false}
+      onJoining={() => undefined}
+      onSettings={() => undefined}
+    />,
+  );
   expect(screen.getByText('Zone 2, rim: value 4.2, 12 cm²')).toBeTruthy();
   await screen.findByText(/^1\. Tide Blue, medium, /);
   expect(screen.getByText('leave the paper bare')).toBeTruthy();
@@ -34,7 +74,18 @@ it('says what the pencils make of a zone, what stays bare and what is not reache
 it('proposes one glaze over several zones, and takes it or leaves it', async () => {
   server();
   const set = vi.fn();
-  const panel = (glazed: boolean) => <ZonePanel project="m" settings={{ ...usual, glazed }} zones={[zone(1), zone(2)]} open={2} onOpen={() => undefined} joining={false} onJoining={() => undefined} onSettings={set} />;
+  const panel = (glazed: boolean) => (
+    <ZonePanel
+      project="m"
+      settings={{ ...usual, glazed }}
+      zones={[zone(1), zone(2)]}
+      open={2}
+      onOpen={() => undefined}
+      joining={false}
+      onJoining={() => undefined}
+      onSettings={set}
+    />
+  );
   show(panel(false));
   await screen.findByText('Sail Cream, whisper, last, would tie zones 1, 2: at most ΔE 2.1 further off.');
   press('Glaze them');
@@ -48,7 +99,18 @@ it('proposes one glaze over several zones, and takes it or leaves it', async () 
 
 it('says where no glaze ties anything', async () => {
   server({ ...glaze, zones: [] });
-  show(<ZonePanel project="m" settings={usual} zones={[zone(1), zone(2)]} open={2} onOpen={() => undefined} joining={false} onJoining={() => undefined} onSettings={() => undefined} />);
+  show(
+    <ZonePanel
+      project="m"
+      settings={usual}
+      zones={[zone(1), zone(2)]}
+      open={2}
+      onOpen={() => undefined}
+      joining={false}
+      onJoining={() => undefined}
+      onSettings={() => undefined}
+    />,
+  );
   await screen.findByText(/No one glaze ties these zones/);
 });
 

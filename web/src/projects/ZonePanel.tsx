@@ -75,7 +75,11 @@ export function ZonePanel({ project, settings, zones, open, onOpen, joining, onJ
             <i style={{ background: m.colour }} title="in these pencils" />
             <div>
               <b>{partNames[m.part]}</b>
-              {m.layers.length === 0 ? <span>leave the paper bare</span> : m.layers.map((l, i) => <span key={`${i}${l.code}`}>{`${i + 1}. ${l.name}, ${gradeNames[l.grade]}, ${passWords(l.passes)}`}</span>)}
+              {m.layers.length === 0 ? (
+                <span>leave the paper bare</span>
+              ) : (
+                m.layers.map((l, i) => <span key={`${i}${l.code}`}>{`${i + 1}. ${l.name}, ${gradeNames[l.grade]}, ${passWords(l.passes)}`}</span>)
+              )}
               <Small>
                 {m.error > REACHED && '▲ the nearest there is: '}ΔE {decimals(m.error, 1)}, {valueWords(m.valueOff)}
               </Small>

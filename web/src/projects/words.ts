@@ -14,7 +14,9 @@ export const rights = (Object.keys(rightsNames) as Rights[]).map((id) => ({ id, 
 
 /** Settings as a question asks them: what is not said is left out. */
 export const questions = (settings: Settings): Settings =>
-  Object.fromEntries(Object.entries(settings).filter(([, value]) => value !== undefined && value !== null && !(Array.isArray(value) && value.length === 0))) as unknown as Settings;
+  Object.fromEntries(
+    Object.entries(settings as Record<string, unknown>).filter(([, value]) => value != null && !(Array.isArray(value) && value.length === 0)),
+  ) as unknown as Settings;
 
 /** The same as part of an address. */
 export const asked = (settings: Settings) => new URLSearchParams(Object.entries(questions(settings)).map(([name, value]) => [name, String(value)])).toString();

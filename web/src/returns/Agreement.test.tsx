@@ -61,7 +61,13 @@ it('offers the way back once it has been taken over', () => {
 });
 
 it('says that nothing would do better, or that there is nothing to differ on', () => {
-  show([{ ...row, goal: 'ORDER', label: 'In order', factor: undefined as never }, { ...row, goal: 'NEAT_EDGE', label: 'Neat edge', higher: 0, same: 20, factor: undefined as never }], [dunlin]);
+  show(
+    [
+      { ...row, goal: 'ORDER', label: 'In order', factor: undefined },
+      { ...row, goal: 'NEAT_EDGE', label: 'Neat edge', higher: 0, same: 20, factor: undefined },
+    ],
+    [dunlin],
+  );
   expect(screen.getByText('No other threshold would agree clearly better.')).toBeTruthy();
   expect(screen.getByText('You agree.')).toBeTruthy();
 });

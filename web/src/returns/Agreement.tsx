@@ -55,8 +55,8 @@ export default function Agreement() {
       {rows.data.length === 0 ? (
         <Empty title="Nothing confirmed yet">
           <p>
-            Confirm some pages in <Link to="/returns">Returns</Link>. Here you then see where you decide otherwise than proposed, and by what threshold the
-            proposals would come nearer to you. Nothing moves by itself.
+            Confirm some pages in <Link to="/returns">Returns</Link>. Here you then see where you decide otherwise than proposed, and by what threshold the proposals would come
+            nearer to you. Nothing moves by itself.
           </p>
         </Empty>
       ) : (
@@ -101,8 +101,8 @@ export default function Agreement() {
           </Table>
           {hold.error && <Notice role="alert">▲ {hold.error.message}</Notice>}
           <Foot>
-            Moved thresholds count in sheets kept or printed from now on. Sheets in the students’ hands and marks you have confirmed stay as they are. For one
-            sheet alone, move its thresholds in <Link to="/sheets">Sheets</Link> under its goals.
+            Moved thresholds count in sheets kept or printed from now on. Sheets in the students’ hands and marks you have confirmed stay as they are. For one sheet alone, move its
+            thresholds in <Link to="/sheets">Sheets</Link> under its goals.
           </Foot>
         </Body>
       )}

@@ -119,8 +119,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
         <Empty title={chosen ? 'Nothing has come back yet' : 'Nothing printed yet'}>
           {chosen ? (
             <p>
-              Scan the sheets into the watched folder, or choose <b>Add scans</b>: JPEG, PNG, TIFF or PDF, any way up, flat and in even light. Each page
-              appears here as it is read.
+              Scan the sheets into the watched folder, or choose <b>Add scans</b>: JPEG, PNG, TIFF or PDF, any way up, flat and in even light. Each page appears here as it is read.
             </p>
           ) : (
             <p>

@@ -10,7 +10,7 @@ const asked = vi.spyOn(api, 'POST');
 
 beforeEach(() => {
   asked.mockReset();
-  asked.mockResolvedValue({ data: [], response: new Response() } as never);
+  asked.mockResolvedValue({ data: [], response: new Response() });
 });
 afterEach(cleanup);
 
@@ -43,7 +43,12 @@ it('accepts what was looked at, each in the reading that was seen, with one key'
   expect(asked.mock.lastCall?.[0]).toBe('/api/returns/runs/{run}/sure');
   expect(asked.mock.lastCall?.[1]).toMatchObject({
     params: { path: { run: 'r' } },
-    body: { pages: [{ page: '1', read: '2026-11-25T09:01:00Z' }, { page: '2', read: '2026-11-25T09:02:00Z' }] },
+    body: {
+      pages: [
+        { page: '1', read: '2026-11-25T09:01:00Z' },
+        { page: '2', read: '2026-11-25T09:02:00Z' },
+      ],
+    },
   });
 });
 

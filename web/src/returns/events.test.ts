@@ -3,7 +3,18 @@ import { expect, it } from 'vitest';
 import { follow, followSums } from './events';
 import { pageQuery } from './pageQuery';
 
-const KEYS = [['returns', 'r1'], ['returns', 'r2'], ['returns', 'unplaced'], pageQuery('p1').queryKey, pageQuery('p2').queryKey, ['wall', 'r1'], ['wall', 'r2'], ['today'], ['agreement', null], ['runs']];
+const KEYS = [
+  ['returns', 'r1'],
+  ['returns', 'r2'],
+  ['returns', 'unplaced'],
+  pageQuery('p1').queryKey,
+  pageQuery('p2').queryKey,
+  ['wall', 'r1'],
+  ['wall', 'r2'],
+  ['today'],
+  ['agreement', null],
+  ['runs'],
+];
 
 function asked(act: (queries: QueryClient) => void): string[] {
   const queries = new QueryClient();

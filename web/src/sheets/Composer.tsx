@@ -109,11 +109,7 @@ function Printing({ draft, changed, onKeep, keeping, open, classes, classId, onC
             label="As"
             value={form}
             onChange={onAs}
-            choices={[
-              { id: 'pages', name: 'pages' },
-              ...(varied ? [{ id: 'variants' as const, name: 'a variant each' }] : []),
-              { id: 'card', name: 'card with windows' },
-            ]}
+            choices={[{ id: 'pages', name: 'pages' }, ...(varied ? [{ id: 'variants' as const, name: 'a variant each' }] : []), { id: 'card', name: 'card with windows' }]}
           />
           {form === 'card' && <p>{cardWords}</p>}
           <MainButton onPress={onPrint} isDisabled={printing || impossible || !chosen}>

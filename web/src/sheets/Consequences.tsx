@@ -93,46 +93,46 @@ function Fields({ exercise, paper, onValues }: FieldsProps) {
         {exercise.fields.map((f) => {
           const findings = exercise.findings.filter((x) => x.field === f.id);
           return (
-          <Fragment key={f.id}>
-          <tr>
-            <td>
-              <b>{f.id}</b>
-              {f.label && <Label>{f.label}</Label>}
-            </td>
-            <td>
-              {f.ask === 'VALUE' && f.askedValue?.toFixed(1)}
-              {f.ask === 'COLOUR' && <Asked $colour={f.asked[0] ?? 'none'} $size={14} />}
-            </td>
-            <td>
-              {f.recipe.map((line, i) => (
-                <Line key={i}>{line.replaceAll(' ×', '\u00a0×')}</Line>
-              ))}
-              {f.recipe.length === 0 && <Line>{f.ask === 'NOTHING' ? 'room for another try' : 'leave the paper bare'}</Line>}
-            </td>
-            <td>
-              {f.recipe.length > 0 && !f.picture && (
-                <Gives
-                  to="/bench"
-                  state={{ stack: { paper, layers: f.layers }, of: `${exercise.title}, field ${f.id}` } satisfies Brought}
-                  aria-label={`${decimals(f.predictedValue, 1)}, try it: field ${f.id} on the Bench`}
-                  title="Try it on the Bench"
-                >
-                  {ends(f.predicted).map((c, i) => (
-                    <Grained key={i} colour={c} width={f.predicted.length > 1 ? 16 : 26} height={16} />
+            <Fragment key={f.id}>
+              <tr>
+                <td>
+                  <b>{f.id}</b>
+                  {f.label && <Label>{f.label}</Label>}
+                </td>
+                <td>
+                  {f.ask === 'VALUE' && f.askedValue?.toFixed(1)}
+                  {f.ask === 'COLOUR' && <Asked $colour={f.asked[0] ?? 'none'} $size={14} />}
+                </td>
+                <td>
+                  {f.recipe.map((line, i) => (
+                    <Line key={i}>{line.replaceAll(' ×', '\u00a0×')}</Line>
                   ))}
-                  {decimals(f.predictedValue, 1)}
-                </Gives>
+                  {f.recipe.length === 0 && <Line>{f.ask === 'NOTHING' ? 'room for another try' : 'leave the paper bare'}</Line>}
+                </td>
+                <td>
+                  {f.recipe.length > 0 && !f.picture && (
+                    <Gives
+                      to="/bench"
+                      state={{ stack: { paper, layers: f.layers }, of: `${exercise.title}, field ${f.id}` } satisfies Brought}
+                      aria-label={`${decimals(f.predictedValue, 1)}, try it: field ${f.id} on the Bench`}
+                      title="Try it on the Bench"
+                    >
+                      {ends(f.predicted).map((c, i) => (
+                        <Grained key={i} colour={c} width={f.predicted.length > 1 ? 16 : 26} height={16} />
+                      ))}
+                      {decimals(f.predictedValue, 1)}
+                    </Gives>
+                  )}
+                </td>
+              </tr>
+              {findings.length > 0 && (
+                <tr>
+                  <td colSpan={4}>
+                    <Findings findings={findings} onValues={onValues} />
+                  </td>
+                </tr>
               )}
-            </td>
-          </tr>
-          {findings.length > 0 && (
-            <tr>
-              <td colSpan={4}>
-                <Findings findings={findings} onValues={onValues} />
-              </td>
-            </tr>
-          )}
-          </Fragment>
+            </Fragment>
           );
         })}
       </tbody>

@@ -35,8 +35,7 @@ export function DrawnLines({ parameter, used, onChange, onOpen }: Props) {
             })}
           </svg>
           <span>
-            {count(lines.length, 'line')} from a drawing; they rule how many areas there are.{' '}
-            <LinkButton onPress={onOpen}>Draw them anew</LinkButton>
+            {count(lines.length, 'line')} from a drawing; they rule how many areas there are. <LinkButton onPress={onOpen}>Draw them anew</LinkButton>
           </span>
         </Found>
       ) : (

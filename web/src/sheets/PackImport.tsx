@@ -53,11 +53,7 @@ export function PackImport({ kit, onTaken }: Props) {
             <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={(files) => files?.[0] && preview.mutate(files[0])}>
               <Button>Choose a lesson pack</Button>
             </FileTrigger>
-            {error && (
-              <Notice role="alert">
-                ▲ {error instanceof ApiError ? error.message : 'Grastel cannot be reached.'} Nothing was taken in.
-              </Notice>
-            )}
+            {error && <Notice role="alert">▲ {error instanceof ApiError ? error.message : 'Grastel cannot be reached.'} Nothing was taken in.</Notice>}
             {seen && (
               <>
                 <p>

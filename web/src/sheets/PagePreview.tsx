@@ -28,7 +28,13 @@ export function PagePreview({ page, exercises, grainMm, filled, stale }: Props) 
   const fields = new Map(exercises.flatMap((e) => e.fields).map((f) => [f.id, f]));
   const flagged = new Set(exercises.flatMap((e) => e.findings).map((f) => f.field));
   return (
-    <Sheet viewBox={`0 0 ${page.width} ${page.height}`} role="img" aria-label={`The page: ${page.fields.length} fields`} data-kinds={exercises.map((e) => e.kind.name).join(', ')} $stale={stale}>
+    <Sheet
+      viewBox={`0 0 ${page.width} ${page.height}`}
+      role="img"
+      aria-label={`The page: ${page.fields.length} fields`}
+      data-kinds={exercises.map((e) => e.kind.name).join(', ')}
+      $stale={stale}
+    >
       <defs>
         {grains.map((g) => (
           <filter key={g.id} id={g.id} x="0" y="0" width="100%" height="100%">
@@ -66,13 +72,10 @@ export function PagePreview({ page, exercises, grainMm, filled, stale }: Props) 
           ))}
         </>
       )}
-      {filled === 'predicted' && page.fields.map((f) => fields.get(f.id)?.picture && <image key={f.id} {...f.box} href={fields.get(f.id)?.picture} preserveAspectRatio="none" data-box={f.id} />)}
+      {filled === 'predicted' &&
+        page.fields.map((f) => fields.get(f.id)?.picture && <image key={f.id} {...f.box} href={fields.get(f.id)?.picture} preserveAspectRatio="none" data-box={f.id} />)}
       {page.fields.map((f) =>
-        f.path ? (
-          <path key={f.id} d={f.path} fill="none" stroke={grey.ink} strokeWidth={0.12} />
-        ) : (
-          <rect key={f.id} {...f.box} fill="none" stroke={grey.ink} strokeWidth={0.25} />
-        ),
+        f.path ? <path key={f.id} d={f.path} fill="none" stroke={grey.ink} strokeWidth={0.12} /> : <rect key={f.id} {...f.box} fill="none" stroke={grey.ink} strokeWidth={0.25} />,
       )}
       {page.keys.map((k, i) => (
         <rect key={i} {...k} fill="none" stroke={grey.ink} strokeWidth={0.25} />
@@ -99,11 +102,7 @@ export function PagePreview({ page, exercises, grainMm, filled, stale }: Props) 
 
 function Fill({ field, colours }: { field: Page['fields'][number]; colours: string[] }) {
   const fill = colours.length > 1 ? `url(#fade-${field.id})` : (colours[0] ?? 'none');
-  return field.path ? (
-    <path d={field.path} fill={fill} fillRule="evenodd" data-box={field.id} />
-  ) : (
-    <rect {...field.box} fill={fill} data-box={field.id} />
-  );
+  return field.path ? <path d={field.path} fill={fill} fillRule="evenodd" data-box={field.id} /> : <rect {...field.box} fill={fill} data-box={field.id} />;
 }
 
 /** The black modules of a pattern as one path. */
@@ -112,9 +111,7 @@ function modules({ box, rows }: Bits): string {
   return rows
     .flatMap((row, y) => {
       const width = box.width / row.length;
-      return [...row].map((cell, x) =>
-        cell === '1' ? `M${box.x + x * width} ${box.y + y * height}h${width}v${height}h${-width}z` : '',
-      );
+      return Array.from(row).map((cell, x) => (cell === '1' ? `M${box.x + x * width} ${box.y + y * height}h${width}v${height}h${-width}z` : ''));
     })
     .join('');
 }

@@ -20,17 +20,7 @@ interface Given {
 function open({ parameter, used, chosen = false, problem }: Given) {
   const onChange = vi.fn();
   const onOpen = vi.fn();
-  show(
-    <ParameterControl
-      parameter={{ ...steps, ...parameter }}
-      pencils={kit.pencils}
-      used={used}
-      chosen={chosen}
-      problem={problem}
-      onChange={onChange}
-      onOpen={onOpen}
-    />,
-  );
+  show(<ParameterControl parameter={{ ...steps, ...parameter }} pencils={kit.pencils} used={used} chosen={chosen} problem={problem} onChange={onChange} onOpen={onOpen} />);
   return { onChange, onOpen };
 }
 
@@ -78,7 +68,7 @@ it('what cannot be is said with the nearest that can, one press away', () => {
     parameter: {},
     used: { number: 11 },
     chosen: true,
-    problem: { parameter: 'steps', words: 'This yellow spans 4 steps.', nearest: { number: 4 } } as Planned['problems'][number],
+    problem: { parameter: 'steps', words: 'This yellow spans 4 steps.', nearest: { number: 4 } },
   });
   expect(screen.getByRole('alert').textContent).toContain('This yellow spans 4 steps.');
   press('Take 4');

@@ -30,10 +30,7 @@ export function ParameterControl(props: Props) {
       <Control {...props} />
       {problem && (
         <Fault role="alert">
-          ▲ {problem.words}{' '}
-          {problem.nearest && (
-            <LinkButton onPress={() => problem.nearest && onChange(problem.nearest)}>Take {nearestWords(problem.nearest)}</LinkButton>
-          )}
+          ▲ {problem.words} {problem.nearest && <LinkButton onPress={() => problem.nearest && onChange(problem.nearest)}>Take {nearestWords(problem.nearest)}</LinkButton>}
         </Fault>
       )}
     </div>
@@ -41,7 +38,7 @@ export function ParameterControl(props: Props) {
 }
 
 function nearestWords(value: Value): string {
-  return value.number === undefined || value.number === null ? 'the nearest' : String(value.number);
+  return value.number == null ? 'the nearest' : String(value.number);
 }
 
 function Control({ parameter: p, pencils, used, chosen, onChange, onOpen }: Props) {
@@ -50,8 +47,7 @@ function Control({ parameter: p, pencils, used, chosen, onChange, onOpen }: Prop
     case 'MEASURE':
       return p.mayBeLeftOpen && !chosen ? (
         <Left>
-          {p.label}: chosen for you.{' '}
-          <LinkButton onPress={() => onChange({ number: Math.round(((p.least ?? 0) + (p.most ?? 0)) / 2) })}>Choose it</LinkButton>
+          {p.label}: chosen for you. <LinkButton onPress={() => onChange({ number: Math.round(((p.least ?? 0) + (p.most ?? 0)) / 2) })}>Choose it</LinkButton>
         </Left>
       ) : (
         <>
@@ -61,19 +57,9 @@ function Control({ parameter: p, pencils, used, chosen, onChange, onOpen }: Prop
       );
     case 'CHOICE':
       return p.options.length <= MOST_IN_SIGHT ? (
-        <Segments
-          label={p.label}
-          value={used?.word ?? ''}
-          onChange={(word) => onChange({ word })}
-          choices={p.options.map((o) => ({ id: o.id, name: o.label }))}
-        />
+        <Segments label={p.label} value={used?.word ?? ''} onChange={(word) => onChange({ word })} choices={p.options.map((o) => ({ id: o.id, name: o.label }))} />
       ) : (
-        <Select
-          label={p.label}
-          value={used?.word ?? null}
-          onChange={(word) => onChange({ word })}
-          choices={p.options.map((o) => ({ id: o.id, name: o.label }))}
-        />
+        <Select label={p.label} value={used?.word ?? null} onChange={(word) => onChange({ word })} choices={p.options.map((o) => ({ id: o.id, name: o.label }))} />
       );
     case 'SEVERAL':
       return <Several label={p.label} value={used?.words ?? []} options={p.options} onChange={(words) => onChange({ words })} />;

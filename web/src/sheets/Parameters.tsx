@@ -30,13 +30,29 @@ export function Parameters({ kit, kinds, sheets, classes, open, request, onReque
           <Select
             label={data.exercises.length > 1 ? `Exercise ${String.fromCharCode(65 + i)}` : 'Exercise'}
             value={exercise.kind}
-            onChange={(kind) => onRequest(withExercises(request, data.exercises.map((e, j) => (j === i ? { kind, values: {} } : e))))}
+            onChange={(kind) =>
+              onRequest(
+                withExercises(
+                  request,
+                  data.exercises.map((e, j) => (j === i ? { kind, values: {} } : e)),
+                ),
+              )
+            }
             choices={kinds.map((k) => ({ id: k.id, name: k.name }))}
           />
           <Teaches>{kinds.find((k) => k.id === exercise.kind)?.teaches}</Teaches>
           <Controls index={i} kit={kit} request={request} onRequest={onRequest} draft={draft} />
           {data.exercises.length > 1 && (
-            <LinkButton onPress={() => onRequest(withExercises(request, data.exercises.filter((_, j) => j !== i)))}>
+            <LinkButton
+              onPress={() =>
+                onRequest(
+                  withExercises(
+                    request,
+                    data.exercises.filter((_, j) => j !== i),
+                  ),
+                )
+              }
+            >
               Take exercise {String.fromCharCode(65 + i)} off
             </LinkButton>
           )}
@@ -46,12 +62,7 @@ export function Parameters({ kit, kinds, sheets, classes, open, request, onReque
         <Button onPress={() => onRequest(withExercises(request, [...data.exercises, { kind: kinds[0]?.id ?? '', values: {} }]))}>Add an exercise</Button>
       )}
       <Exercise>
-        <Words
-          label="Title"
-          value={request.title ?? ''}
-          onChange={(title) => onRequest(title ? { ...request, title } : { data })}
-          hint="Left empty, the exercises name it."
-        />
+        <Words label="Title" value={request.title ?? ''} onChange={(title) => onRequest(title ? { ...request, title } : { data })} hint="Left empty, the exercises name it." />
       </Exercise>
     </Side>
   );
@@ -61,8 +72,7 @@ export function Parameters({ kit, kinds, sheets, classes, open, request, onReque
 function Rules({ kit, classes, request, onRequest }: Pick<ComposerProps, 'kit' | 'classes' | 'request' | 'onRequest'>) {
   const { data } = request;
   const set = (change: Partial<SheetData>) => onRequest({ ...request, data: { ...data, ...change } });
-  const without = (key: 'set' | 'schoolClass') =>
-    onRequest({ ...request, data: Object.fromEntries(Object.entries(data).filter(([k]) => k !== key)) as unknown as SheetData });
+  const without = (key: 'set' | 'schoolClass') => onRequest({ ...request, data: Object.fromEntries(Object.entries(data).filter(([k]) => k !== key)) as unknown as SheetData });
   const inShort = [
     classes.find((c) => c.id === data.schoolClass)?.name ?? 'usual method',
     kit.sets.find((s) => s.id === data.set)?.name ?? 'whole kit',

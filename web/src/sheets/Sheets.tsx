@@ -131,7 +131,8 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun,
           )}
         </>
       }
-      about={open ? `${open.title}, version ${open.version}${open.printed ? ', printed' : ''}` : 'A new sheet'}>
+      about={open ? `${open.title}, version ${open.version}${open.printed ? ', printed' : ''}` : 'A new sheet'}
+    >
       <Composer
         kit={kit}
         kinds={kinds}

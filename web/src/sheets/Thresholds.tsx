@@ -59,7 +59,10 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
                     <Fine>
                       <Link onPress={() => onThreshold(g.goal, undefined)}>back to {decimals(g.usual * ofClass, 1)}</Link>
                       {schoolClass && (
-                        <Link onPress={() => hold.mutate({ of: schoolClass, goal: g.goal, factor }, { onSuccess: () => onThreshold(g.goal, undefined) })} isDisabled={hold.isPending}>
+                        <Link
+                          onPress={() => hold.mutate({ of: schoolClass, goal: g.goal, factor }, { onSuccess: () => onThreshold(g.goal, undefined) })}
+                          isDisabled={hold.isPending}
+                        >
                           for all new sheets of {schoolClass.name}
                         </Link>
                       )}

@@ -37,7 +37,11 @@ export function same(a: SheetRequest, b: SheetRequest): boolean {
 function stable(value: unknown): string {
   return JSON.stringify(value, (_, v: unknown) =>
     v !== null && typeof v === 'object' && !Array.isArray(v)
-      ? Object.fromEntries(Object.entries(v).filter(([, x]) => !isNothing(x)).sort(([x], [y]) => (x < y ? -1 : 1)))
+      ? Object.fromEntries(
+          Object.entries(v)
+            .filter(([, x]) => !isNothing(x))
+            .sort(([x], [y]) => (x < y ? -1 : 1)),
+        )
       : v,
   );
 }
@@ -58,9 +62,7 @@ export function withValues(request: SheetRequest, index: number, change: Record<
 export function withoutValue(request: SheetRequest, index: number, name: string): SheetRequest {
   return withExercises(
     request,
-    request.data.exercises.map((e, i) =>
-      i === index ? { ...e, values: Object.fromEntries(Object.entries(e.values).filter(([key]) => key !== name)) } : e,
-    ),
+    request.data.exercises.map((e, i) => (i === index ? { ...e, values: Object.fromEntries(Object.entries(e.values).filter(([key]) => key !== name)) } : e)),
   );
 }
 

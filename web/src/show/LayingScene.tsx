@@ -33,9 +33,7 @@ export function LayingScene({ scene, pencils }: { scene: Scene; pencils: readonl
       <Seen>
         <Row>
           <ShownSwatch swatch={swatch} slices={scene.slices} />
-          {asked && (
-            <Asked style={{ background: asked.colour }} role="img" aria-label={`Asked for: value ${decimals(asked.value, 1)}`} />
-          )}
+          {asked && <Asked style={{ background: asked.colour }} role="img" aria-label={`Asked for: value ${decimals(asked.value, 1)}`} />}
         </Row>
         <Figures>
           <span>

@@ -7,7 +7,15 @@ import type { Scene, ShowData } from './words';
 
 const scene = (change: Partial<Scene>): Scene => ({ kind: 'OPENING', title: '', words: [], pencils: [], number: 0, of: 0, slices: [], minutes: 0, ...change });
 const kelp = { code: 'S23', name: 'Kelp', colour: '#4a5a30' };
-const swatch = { tones: '', grainMm: 0.2, stroke: 'CIRCLES' as const, colour: { colour: '#556b3c', l: 42, a: -10, b: 25, value: 4.2, chroma: 27, place: 120 }, specks: 0, paper: '#f4f2ea', section: [] };
+const swatch = {
+  tones: '',
+  grainMm: 0.2,
+  stroke: 'CIRCLES' as const,
+  colour: { colour: '#556b3c', l: 42, a: -10, b: 25, value: 4.2, chroma: 27, place: 120 },
+  specks: 0,
+  paper: '#f4f2ea',
+  section: [],
+};
 const lesson: ShowData = {
   title: 'Layer on layer',
   about: '',

@@ -130,7 +130,11 @@ function elsewhere(timers: Record<number, Timer>, at: number, now: number): stri
 
 /** The moment it is, four times a second while it matters. */
 function useClock(going: boolean): number {
-  const [now, tick] = useReducer(() => performance.now(), 0, () => performance.now());
+  const [now, tick] = useReducer(
+    () => performance.now(),
+    0,
+    () => performance.now(),
+  );
   useEffect(() => {
     if (!going) {
       return undefined;

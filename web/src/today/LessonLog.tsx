@@ -27,9 +27,7 @@ export function LessonLog({ schoolClass, period, lessons }: { schoolClass: strin
     mutationFn: () => body(api.DELETE('/api/courses/{schoolClass}/log/{period}', { params: { path: { ...path, period: period.key } } })),
     onSuccess: () => queries.invalidateQueries(),
   });
-  const stages = lessons.flatMap((l) =>
-    l.stages.map((s) => ({ id: `${l.id} ${s.id}`, name: lessons.length > 1 ? `${l.title}: ${stageWords(s)}` : stageWords(s) })),
-  );
+  const stages = lessons.flatMap((l) => l.stages.map((s) => ({ id: `${l.id} ${s.id}`, name: lessons.length > 1 ? `${l.title}: ${stageWords(s)}` : stageWords(s) })));
   const error = log.error ?? unlog.error;
   if (period.logged) {
     const last = period.pieces.at(-1);

@@ -55,12 +55,8 @@ export function PeriodRow({ shown, isDemo, begin }: { shown: ClassDay; isDemo: b
             ))}
             <PutOut lessons={lessons} students={shown.students} schoolClass={shown.id} period={period.key} />
             {lessons.length > 0 && <SheetPrints sheets={shown.sheets} schoolClass={shown.id} period={period.key} students={shown.students} />}
-            {lessons.some((l) => l.notes !== '') && (
-              <Labelled label="Notes">{lessons.map((l) => l.notes).join(' ')}</Labelled>
-            )}
-            {lessons.some((l) => l.cautions.length > 0) && (
-              <Labelled label="Mind">{[...new Set(lessons.flatMap((l) => l.cautions))].join(' ')}</Labelled>
-            )}
+            {lessons.some((l) => l.notes !== '') && <Labelled label="Notes">{lessons.map((l) => l.notes).join(' ')}</Labelled>}
+            {lessons.some((l) => l.cautions.length > 0) && <Labelled label="Mind">{[...new Set(lessons.flatMap((l) => l.cautions))].join(' ')}</Labelled>}
             <LessonLog schoolClass={shown.id} period={period} lessons={lessons} />
           </Details>
         )}

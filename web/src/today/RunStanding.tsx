@@ -26,12 +26,7 @@ export function RunStanding({ run }: { run: Run }) {
   return (
     <div>
       <Small>Last sheet out: {run.title}</Small>
-      <Track
-        role="img"
-        aria-label={`${printed} printed, ${read} read, ${confirmed} confirmed`}
-        $read={read / printed}
-        $confirmed={confirmed / printed}
-      />
+      <Track role="img" aria-label={`${printed} printed, ${read} read, ${confirmed} confirmed`} $read={read / printed} $confirmed={confirmed / printed} />
       <Figures>
         <span>{printed} printed</span>
         <span>{read} back</span>
@@ -41,15 +36,14 @@ export function RunStanding({ run }: { run: Run }) {
       </Figures>
       {run.fault && (
         <Fault>
-          <b>Commonest miss: {named(run.fault)}</b>, {count(run.fault.students, 'student')} – {causeWords(run.fault.cause)}.
-          Show: {run.fault.cause.next}
+          <b>Commonest miss: {named(run.fault)}</b>, {count(run.fault.students, 'student')} – {causeWords(run.fault.cause)}. Show: {run.fault.cause.next}
         </Fault>
       )}
       {run.missing.length > 0 && (
         <Redo>
           <b>Not back:</b>{' '}
           {run.missing.length > MOST_NAMES
-            ? `${count(run.missing.length, 'student')}`
+            ? count(run.missing.length, 'student')
             : run.missing.map((m, i) => (
                 <span key={m.student}>
                   {i > 0 && ', '}

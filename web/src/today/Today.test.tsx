@@ -58,7 +58,12 @@ it('names who is not back, and only counts them while the pile is still to come'
 });
 
 it('says whose box to redo, and in which exercise', () => {
-  show({ redos: [{ ...redo, exercise: 'Second scale', field: '3' }, { ...redo, student: 't', name: 'Jon Abram' }] });
+  show({
+    redos: [
+      { ...redo, exercise: 'Second scale', field: '3' },
+      { ...redo, student: 't', name: 'Jon Abram' },
+    ],
+  });
   expect(screen.getByText(/second scale, box 3/)).toBeTruthy();
   expect(screen.getByText(/\(order\)/)).toBeTruthy();
 });

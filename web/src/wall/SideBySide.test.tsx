@@ -7,8 +7,25 @@ afterEach(cleanup);
 
 type Row = Schemas['WallView']['rows'][number];
 
-const mark = (level: number, figure: number): Row['marks'][number] => ({ exercise: 0, goal: 'PICTURE_RANGE', label: 'Light to dark', level, figure, digits: 0, figureName: 'range used', unit: '% of the plan’s', praise: '' });
-const row = (student: string, name: string, marks: Row['marks']): Row => ({ student, name, page: `p-${student}`, confirmed: student !== 'c', cells: [{ page: `p-${student}`, read: 'r', field: '1', lightness: 50, blank: false }], marks });
+const mark = (level: number, figure: number): Row['marks'][number] => ({
+  exercise: 0,
+  goal: 'PICTURE_RANGE',
+  label: 'Light to dark',
+  level,
+  figure,
+  digits: 0,
+  figureName: 'range used',
+  unit: '% of the plan’s',
+  praise: '',
+});
+const row = (student: string, name: string, marks: Row['marks']): Row => ({
+  student,
+  name,
+  page: `p-${student}`,
+  confirmed: student !== 'c',
+  cells: [{ page: `p-${student}`, read: 'r', field: '1', lightness: 50, blank: false }],
+  marks,
+});
 
 const wall: Schemas['WallView'] = {
   run: 'r',

@@ -69,7 +69,7 @@ export function SideBySide({ wall }: { wall: WallView }) {
 function Said({ mark }: { mark: Mark }) {
   return (
     <>
-      {mark.figure !== undefined && mark.figure !== null && `${decimals(mark.figure, mark.digits)} ${mark.unit}`}
+      {mark.figure != null && `${decimals(mark.figure, mark.digits)} ${mark.unit}`}
       {mark.cause && mark.level < 3 && <Small>{causeWords(mark.cause, mark.field)}</Small>}
     </>
   );

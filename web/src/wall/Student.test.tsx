@@ -5,14 +5,35 @@ import type { Schemas } from '../api/client';
 import { answers, show } from '../testing';
 import Student from './Student';
 
-const mark = { exercise: 0, goal: 'EVEN_INSIDE' as const, label: 'Even inside', figureName: 'unevenness', unit: 'L*', digits: 1, praise: 'Even tone.', level: 2, figure: 4.26, cause: { code: 'PATCHY' as const, sign: 'pressure wandered', next: 'Small circles.' } };
+const mark = {
+  exercise: 0,
+  goal: 'EVEN_INSIDE' as const,
+  label: 'Even inside',
+  figureName: 'unevenness',
+  unit: 'L*',
+  digits: 1,
+  praise: 'Even tone.',
+  level: 2,
+  figure: 4.26,
+  cause: { code: 'PATCHY' as const, sign: 'pressure wandered', next: 'Small circles.' },
+};
 const amara: Schemas['StudentWallView'] = {
   id: 'a',
   name: 'Amara Diallo',
   schoolClass: 'dunlin',
   className: '8 Dunlin',
   attempts: [
-    { page: 'p', run: 'r', title: 'Once more: Blue in steps', received: '2026-10-08T09:00:00Z', confirmed: true, again: true, note: 'Well kept.', cells: [{ page: 'p', read: '2026-10-08T09:01:00Z', field: '3', lightness: 55, blank: false }], marks: [mark] },
+    {
+      page: 'p',
+      run: 'r',
+      title: 'Once more: Blue in steps',
+      received: '2026-10-08T09:00:00Z',
+      confirmed: true,
+      again: true,
+      note: 'Well kept.',
+      cells: [{ page: 'p', read: '2026-10-08T09:01:00Z', field: '3', lightness: 55, blank: false }],
+      marks: [mark],
+    },
   ],
   missing: [{ run: 'm', title: 'Fade', printedAt: '2026-09-28T09:00:00Z' }],
 };

@@ -94,7 +94,7 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
             <span>
               <b>{m.label}</b> {levelNames[m.level]}
               <Small>
-                {m.figure !== undefined && m.figure !== null && m.figure < 999 && `${m.figureName} ${decimals(m.figure, m.digits)} ${m.unit}`}
+                {m.figure != null && m.figure < 999 && `${m.figureName} ${decimals(m.figure, m.digits)} ${m.unit}`}
                 {m.cause && m.level < 3 && ` · ${causeWords(m.cause, m.field)}`}
               </Small>
             </span>

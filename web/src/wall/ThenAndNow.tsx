@@ -23,7 +23,11 @@ export function ThenAndNow({ wall }: { wall: WallView }) {
             {row.cells.map((cell) => (
               <figure key={`${cell.page}${cell.field}`}>
                 {cell.before && (
-                  <img src={pictureOf(cell.before.page, cell.before.read, cell.before.field)} alt={`${row.name}, box ${cell.field}, ${dayOf(cell.before.received)}`} loading="lazy" />
+                  <img
+                    src={pictureOf(cell.before.page, cell.before.read, cell.before.field)}
+                    alt={`${row.name}, box ${cell.field}, ${dayOf(cell.before.received)}`}
+                    loading="lazy"
+                  />
                 )}
                 <img src={pictureOf(cell.page, cell.read, cell.field)} alt={`${row.name}, box ${cell.field}, now`} loading="lazy" />
                 <figcaption>{cell.field}</figcaption>

@@ -95,7 +95,15 @@ export default function Wall() {
           </p>
         </Empty>
       )}
-      {wall.data && back > 0 && (wall.data.personal ? <ThenAndNow wall={wall.data} /> : two && back > 1 ? <SideBySide key={wall.data.run} wall={wall.data} /> : <Matrix wall={wall.data} squint={squint} />)}
+      {wall.data &&
+        back > 0 &&
+        (wall.data.personal ? (
+          <ThenAndNow wall={wall.data} />
+        ) : two && back > 1 ? (
+          <SideBySide key={wall.data.run} wall={wall.data} />
+        ) : (
+          <Matrix wall={wall.data} squint={squint} />
+        ))}
     </Place>
   );
 }
@@ -113,7 +121,7 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
                   <b>{c.field}</b>
                   <Asked $colour={grey(c.asked)} $size={14} />
                 </ColumnHead>
-                {c.median !== undefined && c.median !== null && (
+                {c.median != null && (
                   <Range>
                     {Math.round(c.darkest ?? 0)}–{Math.round(c.lightest ?? 0)}
                   </Range>
@@ -157,9 +165,7 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
               {wall.goals.map((g) => {
                 const mark = row.marks.find((m) => m.goal === g.goal && m.exercise === g.exercise);
                 return (
-                  <Mark key={`${g.exercise}${g.goal}`}>
-                    {mark ? <Level level={mark.level} size={26} /> : <Small>{g === wall.goals[0] && !row.page ? 'missing' : ''}</Small>}
-                  </Mark>
+                  <Mark key={`${g.exercise}${g.goal}`}>{mark ? <Level level={mark.level} size={26} /> : <Small>{g === wall.goals[0] && !row.page ? 'missing' : ''}</Small>}</Mark>
                 );
               })}
             </tr>

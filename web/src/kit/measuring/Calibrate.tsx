@@ -15,8 +15,7 @@ interface Props {
 export function Calibrate({ pencil, paper, paperName, onDone }: Props) {
   const queries = useQueryClient();
   const path = { id: pencil.id };
-  const fit = (swatches: Swatch[], keep: boolean) =>
-    body(api.POST('/api/kit/pencils/{id}/calibration', { params: { path }, body: { paper, swatches, keep } }));
+  const fit = (swatches: Swatch[], keep: boolean) => body(api.POST('/api/kit/pencils/{id}/calibration', { params: { path }, body: { paper, swatches, keep } }));
   return (
     <Measuring aria-label="Calibrate">
       <MeasuredSwatches
@@ -26,8 +25,7 @@ export function Calibrate({ pencil, paper, paperName, onDone }: Props) {
         found={(found) => (
           <>
             <p>
-              Hiding {decimals(pencil.hiding, 2)} → <b>{decimals(found.hiding, 2)}</b>, softness {decimals(pencil.softness, 2)} →{' '}
-              <b>{decimals(found.softness, 2)}</b>
+              Hiding {decimals(pencil.hiding, 2)} → <b>{decimals(found.hiding, 2)}</b>, softness {decimals(pencil.softness, 2)} → <b>{decimals(found.softness, 2)}</b>
             </p>
             <p>
               <Asked $colour={pencil.colour} $size={22} /> → <Asked $colour={found.colour} $size={22} />

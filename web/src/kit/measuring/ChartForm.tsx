@@ -67,8 +67,8 @@ export function ChartForm({ kit, onPrinted }: { kit: Schemas['KitView']; onPrint
     <Form>
       <h2>The kit measures itself</h2>
       <p>
-        Print a chart, let somebody fill in every box with the class’s own pencils, scan it with the other sheets. It tells what each pencil really looks like, how the
-        paper takes it, and how hard that person presses: without a colour meter.
+        Print a chart, let somebody fill in every box with the class’s own pencils, scan it with the other sheets. It tells what each pencil really looks like, how the paper takes
+        it, and how hard that person presses: without a colour meter.
       </p>
       <Segments
         label="Chart of"

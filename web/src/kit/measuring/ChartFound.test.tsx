@@ -95,7 +95,14 @@ describe('what a chart found', () => {
     await waitFor(() =>
       expect(sent).toHaveBeenCalledWith('/api/charts/{id}/taking', {
         params: { path: { id: 'chart' } },
-        body: { revision: 5, pencils: [{ row: 0, revision: 3 }, { row: 1, revision: 0 }], paper: true },
+        body: {
+          revision: 5,
+          pencils: [
+            { row: 0, revision: 3 },
+            { row: 1, revision: 0 },
+          ],
+          paper: true,
+        },
       }),
     );
   });

@@ -45,8 +45,8 @@ export function ChartFound({ chart, fit }: { chart: Schemas['ChartView']; fit: F
         <p>
           {isNew ? (
             <>
-              <b>{count(fit.pencils.filter((p) => p.after).length, 'pencil')}</b> found from {count(fit.boxes, 'box', 'boxes')}. What they predict is{' '}
-              {decimals(fit.after, 1)} ΔE from what the boxes show.
+              <b>{count(fit.pencils.filter((p) => p.after).length, 'pencil')}</b> found from {count(fit.boxes, 'box', 'boxes')}. What they predict is {decimals(fit.after, 1)} ΔE
+              from what the boxes show.
             </>
           ) : (
             <>

@@ -36,13 +36,9 @@ export function PhoneUpload({ schoolClass, className }: { schoolClass: string; c
         <Panel aria-label="Send from a phone">
           <h2>Photos from a phone for {className}</h2>
           {own && hosts.length === 0 && reach.data && (
-            <Notice>
-              ▲ Grastel listens only to this computer. To let phones in, start it with GRASTEL_ADDRESS=0.0.0.0, in a network where your school allows it.
-            </Notice>
+            <Notice>▲ Grastel listens only to this computer. To let phones in, start it with GRASTEL_ADDRESS=0.0.0.0, in a network where your school allows it.</Notice>
           )}
-          {own && hosts.length > 1 && (
-            <Select label="This computer’s address" value={at ?? null} onChange={setHost} choices={hosts.map((h) => ({ id: h, name: h }))} />
-          )}
+          {own && hosts.length > 1 && <Select label="This computer’s address" value={at ?? null} onChange={setHost} choices={hosts.map((h) => ({ id: h, name: h }))} />}
           {!link.data && (
             <Button isDisabled={link.isPending || reach.isPending} onPress={() => link.mutate(at ?? here)}>
               Show a code
@@ -53,7 +49,7 @@ export function PhoneUpload({ schoolClass, className }: { schoolClass: string; c
               <Square rows={link.data.square} />
               <Address>{link.data.address}</Address>
               <p>Open until {timeOf(link.data.until)}. Whoever has it can only send pages of this class, and sees nothing.</p>
-              <LinkButton onPress={() => link.data && close.mutate(link.data.id)}>Close it now</LinkButton>
+              <LinkButton onPress={() => close.mutate(link.data.id)}>Close it now</LinkButton>
             </>
           )}
           {link.error && <Notice role="alert">▲ {link.error.message}</Notice>}
@@ -65,7 +61,7 @@ export function PhoneUpload({ schoolClass, className }: { schoolClass: string; c
 
 function Square({ rows }: { rows: string[] }) {
   const side = rows.length;
-  const path = rows.flatMap((row, y) => [...row].flatMap((cell, x) => (cell === '1' ? [`M${x} ${y}h1v1h-1z`] : []))).join('');
+  const path = rows.flatMap((row, y) => Array.from(row).flatMap((cell, x) => (cell === '1' ? [`M${x} ${y}h1v1h-1z`] : []))).join('');
   return (
     <Code viewBox={`-4 -4 ${side + 8} ${side + 8}`} role="img" aria-label="Square code with the address">
       <rect x={-4} y={-4} width={side + 8} height={side + 8} fill="#fff" />

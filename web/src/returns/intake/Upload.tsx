@@ -12,22 +12,26 @@ import { problemWords } from '../../words/words';
 export function Upload() {
   const queries = useQueryClient();
   const send = useMutation({
-    mutationFn: (files: File[]) =>
-      body(api.POST('/api/returns', { body: { files: [] }, bodySerializer: () => filesForm('files', files) })),
+    mutationFn: (files: File[]) => body(api.POST('/api/returns', { body: { files: [] }, bodySerializer: () => filesForm('files', files) })),
     onSettled: () => queries.invalidateQueries({ queryKey: keysOf.returns }),
   });
   const refused = send.data?.filter((o) => o.problem) ?? [];
   return (
     <Zone
       getDropOperation={() => 'copy'}
-      onDrop={async (event) => {
-        const files = await Promise.all(event.items.filter(isFileDropItem).map((item) => item.getFile()));
-        if (files.length > 0) {
-          send.mutate(files);
-        }
+      onDrop={(event) => {
+        void Promise.all(event.items.filter(isFileDropItem).map((item) => item.getFile())).then((files) => {
+          if (files.length > 0) {
+            send.mutate(files);
+          }
+        });
       }}
     >
-      <FileTrigger allowsMultiple acceptedFileTypes={['image/jpeg', 'image/png', 'image/tiff', 'application/pdf', 'application/zip', '.zip']} onSelect={(files) => files && send.mutate([...files])}>
+      <FileTrigger
+        allowsMultiple
+        acceptedFileTypes={['image/jpeg', 'image/png', 'image/tiff', 'application/pdf', 'application/zip', '.zip']}
+        onSelect={(files) => files && send.mutate([...files])}
+      >
         <MainButton isDisabled={send.isPending}>{send.isPending ? 'Sending …' : 'Add scans'}</MainButton>
       </FileTrigger>
       {(refused.length > 0 || send.error) && (

@@ -9,12 +9,20 @@ const asked = vi.spyOn(api, 'POST');
 
 beforeEach(() => {
   asked.mockReset();
-  asked.mockResolvedValue({ data: { row: page({ confirmed: true }) }, response: new Response() } as never);
+  asked.mockResolvedValue({ data: { row: page({ confirmed: true }) }, response: new Response() });
 });
 afterEach(cleanup);
 
 const steps = goal({ id: 'm1', proposed: 3 });
-const edge = goal({ id: 'm2', goal: 'NEAT_EDGE', label: 'Neat edge', proposed: 2, close: true, field: '4', cause: { code: 'OVER_EDGE', sign: 'strokes ran over the edge', next: 'Turn the sheet.' } });
+const edge = goal({
+  id: 'm2',
+  goal: 'NEAT_EDGE',
+  label: 'Neat edge',
+  proposed: 2,
+  close: true,
+  field: '4',
+  cause: { code: 'OVER_EDGE', sign: 'strokes ran over the edge', next: 'Turn the sheet.' },
+});
 
 function show(of: Partial<Schemas['PageRow']> = {}, before?: Schemas['BeforeView']) {
   const onStep = vi.fn();

@@ -32,9 +32,7 @@ interface Props {
 export function Judgement({ page, goals, before, onField, onConfirmed, onStep }: Props) {
   const queries = useQueryClient();
   const frame = useRef<HTMLElement>(null);
-  const [levels, setLevels] = useState<Record<string, number>>(() =>
-    Object.fromEntries(goals.map((g) => [g.id, g.level ?? g.proposed])),
-  );
+  const [levels, setLevels] = useState<Record<string, number>>(() => Object.fromEntries(goals.map((g) => [g.id, g.level ?? g.proposed])));
   const [looked, setLooked] = useState<Set<string>>(new Set());
   const confirm = useMutation({
     mutationFn: () =>
@@ -103,6 +101,7 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
               Take back <kbd>U</kbd>
             </Button>
           )}
+          {/* eslint-disable-next-line jsx-a11y/no-autofocus -- a page after another is gone through by Enter */}
           <MainButton onPress={() => confirm.mutate()} isDisabled={confirm.isPending} autoFocus={!page.confirmed}>
             {page.confirmed ? 'Confirm again' : 'Confirm and next ⏎'}
           </MainButton>
@@ -111,7 +110,15 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
       {(confirm.error ?? reopen.error) && <Notice role="alert">▲ {(confirm.error ?? reopen.error)?.message}</Notice>}
       <Goals>
         {goals.map((goal) => (
-          <GoalRow key={goal.id} goal={goal} before={levelBefore(before, goal)} level={levels[goal.id] ?? 0} looked={!toLook.includes(goal)} onLevel={(l) => set(goal.id, l)} onField={onField} />
+          <GoalRow
+            key={goal.id}
+            goal={goal}
+            before={levelBefore(before, goal)}
+            level={levels[goal.id] ?? 0}
+            looked={!toLook.includes(goal)}
+            onLevel={(l) => set(goal.id, l)}
+            onField={onField}
+          />
         ))}
       </Goals>
       {goals.length === 0 && <p>Nothing on this page can be measured; look and note it below.</p>}
@@ -139,7 +146,7 @@ interface GoalRowProps {
 }
 
 function GoalRow({ goal, before, level, looked, onLevel, onField }: GoalRowProps) {
-  const figure = goal.figure === undefined || goal.figure === null ? null : goal.figure;
+  const figure = goal.figure == null ? null : goal.figure;
   const onKey = (event: KeyboardEvent<HTMLElement>) => {
     if (/^[0-4]$/.test(event.key)) {
       onLevel(Number(event.key));
@@ -152,13 +159,9 @@ function GoalRow({ goal, before, level, looked, onLevel, onField }: GoalRowProps
   return (
     <Row onKeyDownCapture={onKey} onFocus={() => onField(goal.field ?? null)} onBlur={() => onField(null)} data-goal={goal.goal} data-mark={goal.id}>
       <div>
-        <b>{goal.label}</b> <Meaning code={goal.goal} label={goal.label} /> {goal.exercise && <Of>{goal.exercise}</Of>} {goal.close && (looked ? <Close>close</Close> : <Close $strong>close: look</Close>)}
-        {before !== undefined && (
-          <Of>
-            {' '}
-            {before} before
-          </Of>
-        )}
+        <b>{goal.label}</b> <Meaning code={goal.goal} label={goal.label} /> {goal.exercise && <Of>{goal.exercise}</Of>}{' '}
+        {goal.close && (looked ? <Close>close</Close> : <Close $strong>close: look</Close>)}
+        {before !== undefined && <Of> {before} before</Of>}
         {level !== goal.proposed && <Close>proposed {goal.proposed}</Close>}
         <Figure>
           {figure === null
@@ -179,8 +182,7 @@ function GoalRow({ goal, before, level, looked, onLevel, onField }: GoalRowProps
   );
 }
 
-const levelBefore = (before: Props['before'], goal: GoalView) =>
-  before?.levels.find((l) => l.goal === goal.goal && l.exercise === goal.exercise)?.level;
+const levelBefore = (before: Props['before'], goal: GoalView) => before?.levels.find((l) => l.goal === goal.goal && l.exercise === goal.exercise)?.level;
 
 /** The field to look at, and where along it. */
 const where = (goal: GoalView) => goal.field && `${goal.field}${goal.atMm == null ? '' : ` at ${decimals(goal.atMm, 0)} mm`}`;

@@ -66,13 +66,7 @@ export function MatchByHand({ page, rows, runId }: { page: Schemas['PageRow']; r
       <Line>
         <h3>Match by hand</h3>
         <Who>
-          <Select
-            label="Whose page"
-            value={printedPage}
-            onChange={setPrintedPage}
-            placeholder="Choose a student"
-            choices={choices}
-          />
+          <Select label="Whose page" value={printedPage} onChange={setPrintedPage} placeholder="Choose a student" choices={choices} />
         </Who>
         {pointing && offered && (
           <Segments<Kind>
@@ -93,12 +87,7 @@ export function MatchByHand({ page, rows, runId }: { page: Schemas['PageRow']; r
       {pointing && <Hint>{hint(kind, proposed !== null)} Click near a corner, or use the arrow keys (with Shift: finely).</Hint>}
       {match.error && <Notice role="alert">▲ {match.error.message}</Notice>}
       {pointing ? (
-        <CornerPins
-          src={`/api/returns/pages/${page.id}/original`}
-          alt="The page as it came in"
-          corners={corners}
-          onChange={(moved) => setPointed({ ...pointed, [kind]: moved })}
-        />
+        <CornerPins src={`/api/returns/pages/${page.id}/original`} alt="The page as it came in" corners={corners} onChange={(moved) => setPointed({ ...pointed, [kind]: moved })} />
       ) : (
         <Shown src={`/api/returns/pages/${page.id}/original`} alt="The page as it came in" />
       )}
@@ -108,9 +97,7 @@ export function MatchByHand({ page, rows, runId }: { page: Schemas['PageRow']; r
 
 function hint(kind: Kind, proposed: boolean) {
   if (kind === 'markers') return 'Put each number on the middle of the marker printed there.';
-  return proposed
-    ? 'The drawing seems to lie here: put right what is off.'
-    : 'Put each number on a corner of the drawing’s frame.';
+  return proposed ? 'The drawing seems to lie here: put right what is off.' : 'Put each number on a corner of the drawing’s frame.';
 }
 
 const Line = styled.div`display: flex; align-items: flex-end; flex-wrap: wrap; gap: ${space(4)};`;

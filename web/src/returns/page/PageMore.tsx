@@ -39,8 +39,7 @@ function History({ decisions }: { decisions: Schemas['DecisionView'][] }) {
       {decisions.map((d, i) => (
         <li key={i}>
           {dayOf(d.when)} {timeOf(d.when)} {d.by}: {d.exercise && `${d.exercise}, `}
-          <b>{d.goal}</b>{' '}
-          {d.to == null ? `taken back (was ${String(d.from)})` : d.from == null ? `${d.to}, proposed ${d.proposed}` : `${d.from} → ${d.to}, proposed ${d.proposed}`}
+          <b>{d.goal}</b> {d.to == null ? `taken back (was ${String(d.from)})` : d.from == null ? `${d.to}, proposed ${d.proposed}` : `${d.from} → ${d.to}, proposed ${d.proposed}`}
         </li>
       ))}
     </List>

@@ -19,8 +19,7 @@ export function PageNote({ page, note }: Props) {
   const [words, setWords] = useState(note);
   const phrases = useQuery(served.phrases);
   const save = useMutation({
-    mutationFn: (change: Schemas['NoteRequest']) =>
-      body(api.PUT('/api/returns/pages/{id}/note', { params: { path: { id: page.id } }, body: change })),
+    mutationFn: (change: Schemas['NoteRequest']) => body(api.PUT('/api/returns/pages/{id}/note', { params: { path: { id: page.id } }, body: change })),
     onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: keysOf.returns }), queries.invalidateQueries({ queryKey: ['page', page.id] })]),
   });
   const keep = useMutation({

@@ -90,7 +90,9 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
         <Strips pageId={row.id} read={now.read} strips={strips} spots={spots} before={before} field={field} onField={setField} />
         <PagePicture id={now.id} read={now.read} width={pageWidth} height={pageHeight} boxes={boxes} field={field} onField={setField} />
         <Caption>
-          {now.file} · {quality && `${Math.round(quality.dpi)} dpi, flat to ${decimals(quality.flatnessMm, 2)} mm, light ± ${decimals(quality.lightSpread * 100, 1)} %${quality.keys.used > 0 ? `, ${count(quality.keys.used, 'key box', 'key boxes')}: off ${decimals(quality.keys.before, 1)} → ${decimals(quality.keys.after, 1)} ΔE00` : ''}`}
+          {now.file} ·{' '}
+          {quality &&
+            `${Math.round(quality.dpi)} dpi, flat to ${decimals(quality.flatnessMm, 2)} mm, light ± ${decimals(quality.lightSpread * 100, 1)} %${quality.keys.used > 0 ? `, ${count(quality.keys.used, 'key box', 'key boxes')}: off ${decimals(quality.keys.before, 1)} → ${decimals(quality.keys.after, 1)} ΔE00` : ''}`}
         </Caption>
         <Actions>
           <a href={`/api/returns/pages/${now.id}/original`} target="_blank" rel="noreferrer">
@@ -114,15 +116,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
             ▲ The key box of {s.asked} looks like {s.looksLike}: was another pencil taken?
           </Notice>
         ))}
-        <Judgement
-          key={`${now.id}.${String(now.confirmed)}`}
-          page={now}
-          goals={goals}
-          before={before}
-          onField={setField}
-          onConfirmed={onConfirmed}
-          onStep={onStep}
-        />
+        <Judgement key={`${now.id}.${String(now.confirmed)}`} page={now} goals={goals} before={before} onField={setField} onConfirmed={onConfirmed} onStep={onStep} />
         <PageHand page={now.id} read={now.read} />
         <PageNote key={`note ${now.id}`} page={now} note={detail.data.note} />
         <PageMore page={now} others={rows} history={detail.data.history} />

@@ -43,14 +43,7 @@ export function PagePicture({ id, read, width, height, boxes, field, onField }: 
       <svg viewBox={view.join(' ')} role="img" aria-label="The page, straightened and evenly lit" style={{ maxHeight: close === 'field' ? 360 : undefined }}>
         <image href={pictureOf(id, read)} width={width} height={height} />
         {close === 'field' && looked && (
-          <image
-            href={pictureOf(id, read, looked.field)}
-            x={looked.x - 2.5}
-            y={looked.y - 2.5}
-            width={looked.width + 5}
-            height={looked.height + 5}
-            preserveAspectRatio="none"
-          />
+          <image href={pictureOf(id, read, looked.field)} x={looked.x - 2.5} y={looked.y - 2.5} width={looked.width + 5} height={looked.height + 5} preserveAspectRatio="none" />
         )}
         {over !== 'NOTHING' && <image href={overlayOf(id, read, over)} width={width} height={height} style={{ imageRendering: close === 'field' ? 'pixelated' : 'auto' }} />}
         {boxes.map((b) => (

@@ -27,11 +27,7 @@ describe('the table of even fields', () => {
 
   it('shows the page before above the one now, where it has the field', () => {
     render(<BoxTable pageId="p" read="r" boxes={[box({}), box({ field: '2' })]} before={before} field={null} onField={vi.fn()} />);
-    expect(sources()).toEqual([
-      '/api/returns/pages/old/picture?part=1&read=old',
-      '/api/returns/pages/p/picture?part=1&read=r',
-      '/api/returns/pages/p/picture?part=2&read=r',
-    ]);
+    expect(sources()).toEqual(['/api/returns/pages/old/picture?part=1&read=old', '/api/returns/pages/p/picture?part=1&read=r', '/api/returns/pages/p/picture?part=2&read=r']);
     expect(screen.getByRole('rowheader', { name: 'Now' })).toBeTruthy();
   });
 
@@ -80,7 +76,7 @@ describe('a figure among its thresholds', () => {
   });
 
   it('is left out where nothing was measured', () => {
-    expect(render(<FigureBar goal={goal({ figure: undefined as never })} />).container.innerHTML).toBe('');
+    expect(render(<FigureBar goal={goal({ figure: undefined })} />).container.innerHTML).toBe('');
     expect(render(<FigureBar goal={goal({ figure: 999 })} />).container.innerHTML).toBe('');
   });
 });

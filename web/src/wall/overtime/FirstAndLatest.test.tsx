@@ -9,7 +9,10 @@ const field = (page: string, name: string) => ({ page, read: '2026-10-09T09:00:0
 const tried = (page: string, day: number, level: number) => ({
   received: `2026-10-0${day}T09:00:00Z`,
   fields: [field(page, '1'), field(page, '2')],
-  goals: [{ goal: 'EQUAL_STEPS' as const, label: 'Equal steps', level }, { goal: 'ORDER' as const, label: 'In order' }],
+  goals: [
+    { goal: 'EQUAL_STEPS' as const, label: 'Equal steps', level },
+    { goal: 'ORDER' as const, label: 'In order' },
+  ],
 });
 const wall: Schemas['FirstAndLatestView'] = {
   schoolClass: 'dunlin',
@@ -46,7 +49,11 @@ it('hangs the latest attempt under the first, with the goals of both', async () 
   open(wall);
   const amara = (await screen.findByText('Amara')).closest('li') as HTMLElement;
   expect(within(amara).getAllByRole('img', { name: /^Amara, / })).toHaveLength(4);
-  expect(within(amara).getByRole('img', { name: /^Amara, 1, (8 Oct|Oct 8): L\* 61$/ }).getAttribute('src')).toContain('p9');
+  expect(
+    within(amara)
+      .getByRole('img', { name: /^Amara, 1, (8 Oct|Oct 8): L\* 61$/ })
+      .getAttribute('src'),
+  ).toContain('p9');
   expect(within(amara).getByText('Equal steps')).toBeTruthy();
   expect(within(amara).getAllByLabelText('not reached')).toHaveLength(2);
   expect(within(amara).getAllByLabelText('then')[0]).toBeTruthy();

@@ -46,7 +46,12 @@ export default function FirstAndLatest() {
       actions={
         <>
           <Picker>
-            <Select label="Class" value={id} onChange={(next) => void navigate(`/wall/class/${next}/first-and-latest`)} choices={classes.data.map((c) => ({ id: c.id, name: c.name }))} />
+            <Select
+              label="Class"
+              value={id}
+              onChange={(next) => void navigate(`/wall/class/${next}/first-and-latest`)}
+              choices={classes.data.map((c) => ({ id: c.id, name: c.name }))}
+            />
           </Picker>
           {of.kinds.length > 0 && (
             <Kinds>

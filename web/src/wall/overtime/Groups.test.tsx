@@ -39,7 +39,17 @@ it('puts a lesson for a group into the course in one press, and says where it ca
 });
 
 it('says what teaching something once more has changed, and where nobody has shown it since', async () => {
-  const lesson = { lesson: 'l', title: 'Once more', skill: 'EVEN_TONE', starts: '2026-10-13T11:05:00', students: 4, before: 1.6, after: 2.9, secure: 3, goals: [{ goal: 'EVEN_INSIDE', label: 'Even inside', unit: 'L*', digits: 1, students: 4, before: 6.21, after: 3.4 }] };
+  const lesson = {
+    lesson: 'l',
+    title: 'Once more',
+    skill: 'EVEN_TONE',
+    starts: '2026-10-13T11:05:00',
+    students: 4,
+    before: 1.6,
+    after: 2.9,
+    secure: 3,
+    goals: [{ goal: 'EVEN_INSIDE', label: 'Even inside', unit: 'L*', digits: 1, students: 4, before: 6.21, after: 3.4 }],
+  };
   answers('GET', [lesson, { ...lesson, lesson: 'm', skill: 'PRESSURE', students: 0, before: null, after: null, secure: 0, goals: [] }]);
   show(
     <MemoryRouter>

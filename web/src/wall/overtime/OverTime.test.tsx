@@ -24,7 +24,12 @@ const dunlin: Schemas['ClassProgressView'] = {
   skills: [{ skill: 'EVEN_TONE', counts: [0, 0, 1, 1, 0], secure: 1, tried: 2, ready: false }],
   students: [
     { student: 'b', name: 'Björn', standings: [standing({ level: 3.2, state: 'SECURE' })] },
-    { student: 'a', name: 'Amara', standings: [standing({ growths: [{ goal: 'EVEN_INSIDE', label: 'Even inside', unit: 'L*', digits: 1, first: 5.2, latest: 3.1, plusMinus: 0.9 }] })], next: 'EVEN_TONE' },
+    {
+      student: 'a',
+      name: 'Amara',
+      standings: [standing({ growths: [{ goal: 'EVEN_INSIDE', label: 'Even inside', unit: 'L*', digits: 1, first: 5.2, latest: 3.1, plusMinus: 0.9 }] })],
+      next: 'EVEN_TONE',
+    },
     { student: 'z', name: 'Zoë', standings: [] },
   ],
   groups: [{ skill: 'EVEN_TONE', cause: { code: 'PATCHY', sign: 'pressure wandered inside the box', next: 'Small circles at one pressure.' }, students: ['a'] }],
@@ -51,7 +56,9 @@ afterEach(() => {
 describe('a class over time', () => {
   it('says where each student stands, on how many attempts, and what grew', async () => {
     await wall();
-    expect(screen.getByRole('img', { name: /^Amara, even tone: stands at 2.4 after 2 attempts; 1.0 apart; the last (2 Oct|Oct 2); grew: Even inside 5.2 to 3.1 ± 0.9 L\*$/ })).toBeTruthy();
+    expect(
+      screen.getByRole('img', { name: /^Amara, even tone: stands at 2.4 after 2 attempts; 1.0 apart; the last (2 Oct|Oct 2); grew: Even inside 5.2 to 3.1 ± 0.9 L\*$/ }),
+    ).toBeTruthy();
     expect(screen.getByRole('img', { name: /^Björn, even tone: stands at 3.2 after 2 attempts; .*; secure on two days$/ })).toBeTruthy();
     expect(screen.getByText('next: even tone')).toBeTruthy();
     expect(screen.getByText('1 of 2 secure')).toBeTruthy();

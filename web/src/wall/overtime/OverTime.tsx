@@ -61,7 +61,12 @@ export default function OverTime() {
         <>
           {classes.data.length > 0 && (
             <Picker>
-              <Select label="Class" value={classId ?? null} onChange={(next) => void navigate(`/wall/class/${next}`)} choices={classes.data.map((c) => ({ id: c.id, name: c.name }))} />
+              <Select
+                label="Class"
+                value={classId ?? null}
+                onChange={(next) => void navigate(`/wall/class/${next}`)}
+                choices={classes.data.map((c) => ({ id: c.id, name: c.name }))}
+              />
             </Picker>
           )}
           <ViewChoice view="time" schoolClass={classId} />

@@ -37,6 +37,6 @@ export function Retaught({ schoolClass }: { schoolClass: string }) {
 }
 
 const changed = (l: Lesson) =>
-  l.before === undefined || l.before === null || l.after === undefined || l.after === null
+  l.before == null || l.after == null
     ? 'Nobody who was below secure has shown it since.'
     : `${count(l.students, 'student')} below secure before: ${decimals(l.before, 1)} → ${decimals(l.after, 1)} on average; ${l.secure} secure since.`;

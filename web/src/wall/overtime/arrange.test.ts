@@ -8,7 +8,14 @@ const tried = (level: number) => ({ received: '2026-10-01T09:00:00Z', level, pag
 const student = (name: string, ...tries: number[][]): Student => ({
   student: name,
   name,
-  standings: tries.map((levels, i) => ({ skill: i === 0 ? 'PRESSURE' : 'EVEN_TONE', level: levels[levels.length - 1] ?? 0, state: 'ON_THE_WAY', spread: 0, tries: levels.map(tried), growths: [] })),
+  standings: tries.map((levels, i) => ({
+    skill: i === 0 ? 'PRESSURE' : 'EVEN_TONE',
+    level: levels[levels.length - 1] ?? 0,
+    state: 'ON_THE_WAY',
+    spread: 0,
+    tries: levels.map(tried),
+    growths: [],
+  })),
 });
 const amara = student('Amara', [1, 3], [2]);
 const bjorn = student('Björn', [4, 3], [4]);

@@ -37,7 +37,7 @@ export const ofSkill = (students: readonly Student[], skill: Skill): Student[] =
 
 /** Students parted by what they lack, each part in the order given; who lacks nothing comes last. @param group undefined for these */
 export function byFault(students: readonly Student[], groups: readonly Group[]): { group: Group | undefined; students: Student[] }[] {
-  const parts = groups.map((group) => ({ group: group as Group | undefined, students: students.filter((s) => group.students.includes(s.student)) }));
+  const parts = groups.map((group) => ({ group: group, students: students.filter((s) => group.students.includes(s.student)) }));
   const rest = students.filter((s) => !groups.some((g) => g.students.includes(s.student)));
   return [...parts, { group: undefined, students: rest }].filter((p) => p.students.length > 0);
 }

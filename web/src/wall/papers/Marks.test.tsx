@@ -10,7 +10,10 @@ const view = (value: number, name: string, revision = -1): Schemas['MarksView'] 
   revision,
   className: '8 Dunlin',
   steps: [0, 1, 2, 3, 4].map((v) => ({ value: v, name: '' })),
-  weights: [{ goal: 'EVEN_INSIDE', label: 'Even inside', weight: 1 }, { goal: 'ORDER', label: 'In order', weight: 1 }],
+  weights: [
+    { goal: 'EVEN_INSIDE', label: 'Even inside', weight: 1 },
+    { goal: 'ORDER', label: 'In order', weight: 1 },
+  ],
   classCode: '',
   work: [{ id: 'w', run: 'r', exercise: -1, title: 'Value scale', printedAt: '2026-10-02T09:00:00Z' }],
   students: [

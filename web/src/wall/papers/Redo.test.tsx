@@ -15,7 +15,16 @@ const look: Schemas['RedoLookView'] = {
       minutes: 6.2,
       left: 1,
       pages: 1,
-      parts: [{ title: 'Value scale', fields: [{ field: '2', advice: SMALL }, { field: '4', advice: SMALL }, { field: '5', advice: '' }] }],
+      parts: [
+        {
+          title: 'Value scale',
+          fields: [
+            { field: '2', advice: SMALL },
+            { field: '4', advice: SMALL },
+            { field: '5', advice: '' },
+          ],
+        },
+      ],
     },
     { student: 'b', name: 'Björn', minutes: 3, left: 0, pages: 1, parts: [{ title: 'Value scale', fields: [{ field: '1', advice: SMALL }] }] },
   ],

@@ -29,7 +29,7 @@ export default function Redo() {
   const schoolClass = id ?? wall.data?.schoolClass;
   const wanted = { ...(run ? { run } : {}), ...(field === MISSED ? {} : { field }), ...(students ? { students } : {}) };
   const look = useQuery({
-    queryKey: ['wall', 'redo', schoolClass, run, field, students],
+    queryKey: ['wall', 'redo', schoolClass, wanted],
     queryFn: () => body(api.POST('/api/progress/classes/{id}/redo/preview', { params: { path: { id: schoolClass ?? '' } }, body: wanted })),
     enabled: schoolClass !== undefined,
   });
@@ -61,11 +61,7 @@ export default function Redo() {
         </>
       }
     >
-      {look.data ? (
-        <Students key={field} look={look.data} schoolClass={schoolClass} wanted={wanted} />
-      ) : (
-        <Loading what="what was missed" />
-      )}
+      {look.data ? <Students key={field} look={look.data} schoolClass={schoolClass} wanted={wanted} /> : <Loading what="what was missed" />}
     </Place>
   );
 }

@@ -50,7 +50,7 @@ function Desk({ id, drafts }: { id: string; drafts: Draft[] }) {
     mutationFn: async () => {
       const reports = chosen.map((d) => ({ student: d.student, ...wordsOf(d) }));
       const pdf = await body(api.POST('/api/progress/classes/{id}/reports.pdf', { params: { path: { id } }, body: { named, reports }, parseAs: 'blob' }));
-      save(pdf as unknown as Blob, 'reports.pdf');
+      save(pdf, 'reports.pdf');
     },
   });
   return (

@@ -29,10 +29,7 @@ export function ScaleForm({ scale, weights, onChange }: Props) {
       <h2>Scale</h2>
       <Ready>
         {ready.map((r) => (
-          <LinkButton
-            key={r.name}
-            onPress={() => onChange({ ...scale, steps: Array.from({ length: STEPS }, (_, i) => ({ value: r.values[i] ?? 0, name: r.names[i] ?? '' })) })}
-          >
+          <LinkButton key={r.name} onPress={() => onChange({ ...scale, steps: Array.from({ length: STEPS }, (_, i) => ({ value: r.values[i] ?? 0, name: r.names[i] ?? '' })) })}>
             {r.name}
           </LinkButton>
         ))}
@@ -56,7 +53,15 @@ export function ScaleForm({ scale, weights, onChange }: Props) {
         {weights.map((w) => (
           <li key={w.goal}>
             <span>{w.label}</span>
-            <NumberBox label={`Weight of ${w.label}`} hidden value={scale.weights[w.goal] ?? 1} least={0} most={10} step={0.5} onChange={(value) => onChange({ ...scale, weights: { ...scale.weights, [w.goal]: value } })} />
+            <NumberBox
+              label={`Weight of ${w.label}`}
+              hidden
+              value={scale.weights[w.goal] ?? 1}
+              least={0}
+              most={10}
+              step={0.5}
+              onChange={(value) => onChange({ ...scale, weights: { ...scale.weights, [w.goal]: value } })}
+            />
           </li>
         ))}
       </Weights>
