@@ -211,11 +211,11 @@ public final class SheetComposer {
         return groups;
     }
 
-    /** Fields side by side. @param pitch from one's left edge to the next's, mm */
-    private record Row(List<FieldSpec> fields, double pitch) {
-        /** For the words of each. */
-        double room() {
-            return pitch - 2;
+    /** Fields side by side. @param pitch from one's left edge to the next's, mm; @param width that all of them have */
+    private record Row(List<FieldSpec> fields, double pitch, double width) {
+        /** For the words of one of them, up to the next or to the margin. */
+        double room(int place) {
+            return Math.min(pitch - 2, width - place * pitch);
         }
     }
 
@@ -229,7 +229,7 @@ public final class SheetComposer {
         List<Row> rows = new ArrayList<>();
         for (int start = 0; start < specs.size(); start += perRow) {
             List<FieldSpec> fields = specs.subList(start, Math.min(specs.size(), start + perRow));
-            rows.add(new Row(fields, perRow == 1 ? room() : width + gap));
+            rows.add(new Row(fields, perRow == 1 ? room() + 2 : width + gap, room()));
         }
         return rows;
     }
@@ -247,10 +247,8 @@ public final class SheetComposer {
             text(SIDE_MM, y + sizes.group(), sizes.group(), Weight.BOLD, group, room());
             y += sizes.groupLead();
         }
-        double x = SIDE_MM;
-        for (FieldSpec spec : row.fields()) {
-            field(spec, x, row.room());
-            x += row.pitch();
+        for (int i = 0; i < row.fields().size(); i++) {
+            field(row.fields().get(i), SIDE_MM + i * row.pitch(), row.room(i));
         }
         y += rowHeight(row);
         rowsLaid++;
@@ -258,9 +256,10 @@ public final class SheetComposer {
 
     private double rowHeight(Row row) {
         double tallest = 0;
-        for (FieldSpec spec : row.fields()) {
+        for (int i = 0; i < row.fields().size(); i++) {
+            FieldSpec spec = row.fields().get(i);
             double recipe =
-                    CLEAR_MM + sizes.recipeLead() * recipe(spec, row.room()).size();
+                    CLEAR_MM + sizes.recipeLead() * recipe(spec, row.room(i)).size();
             tallest = Math.max(tallest, LABEL_MM + spec.heightMm() + recipe + UNDER_ROW_MM);
         }
         return tallest;
