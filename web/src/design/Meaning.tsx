@@ -53,16 +53,21 @@ function Told({ code, label }: Props) {
 }
 
 const Mark = styled(Button)`
-  width: 20px;
-  height: 20px;
+  min-width: 24px;
+  min-height: 24px;
+  margin: -4px 0;
   padding: 0;
-  border: 1px solid ${colour.line};
-  background: ${colour.paper};
+  border: 0;
+  background: none;
   color: ${colour.muted};
   font-size: ${sizes.small};
-  line-height: 1;
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
   cursor: pointer;
-  &[data-hovered] { border-color: ${colour.ink}; color: ${colour.ink}; }
+  &[data-hovered] {
+    color: ${colour.ink};
+    text-decoration: underline;
+  }
 `;
 const Pane = styled(Popover)`border: 1px solid ${colour.ink}; background: ${colour.paper}; width: min(380px, 94vw);`;
 const Lines = styled.div`
