@@ -15,7 +15,7 @@ import grastel.app.projects.Projects;
 import grastel.app.projects.Rights;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.RunInfo;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import grastel.core.stilllife.HarbourFind;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

@@ -6,7 +6,7 @@ import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.app.sheets.rows.SheetJson;
 import grastel.core.reading.PageReading;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;

@@ -3,7 +3,7 @@ package grastel.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.http.HttpMethod.GET;
 
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;

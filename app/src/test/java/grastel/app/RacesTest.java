@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.classes.Classes;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

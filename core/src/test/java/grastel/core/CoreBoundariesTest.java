@@ -83,6 +83,25 @@ class CoreBoundariesTest {
             .mayOnlyBeAccessedByLayers(
                     "recipe", "exercise", "judging", "planning", "scanner", "chart", "progress", "project");
 
+    /** Who draws knows no page, a page no device. */
+    @ArchTest
+    static final ArchRule SCANNER_GOES_UPSTAIRS = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("hand")
+            .definedBy("grastel.core.scanner.hand")
+            .layer("sheet")
+            .definedBy("grastel.core.scanner.sheet")
+            .layer("picture")
+            .definedBy("grastel.core.scanner.picture")
+            .layer("scanner")
+            .definedBy("grastel.core.scanner")
+            .whereLayer("scanner")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("picture")
+            .mayOnlyBeAccessedByLayers("scanner")
+            .whereLayer("sheet")
+            .mayOnlyBeAccessedByLayers("picture", "scanner");
+
     /** Rooms of reading rest on one another; judging and others see what was measured and the front door. */
     @ArchTest
     static final ArchRule READING_GOES_UPSTAIRS = layeredArchitecture()

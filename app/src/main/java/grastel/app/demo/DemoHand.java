@@ -2,7 +2,7 @@ package grastel.app.demo;
 
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.util.List;
 import java.util.Random;
 import java.util.SplittableRandom;

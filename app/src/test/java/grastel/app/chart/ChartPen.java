@@ -2,10 +2,10 @@ package grastel.app.chart;
 
 import grastel.app.kit.ColourMeter;
 import grastel.core.media.Pencil;
-import grastel.core.scanner.FieldTask;
-import grastel.core.scanner.Hand;
-import grastel.core.scanner.ScanConditions;
 import grastel.core.scanner.SimulatedScanner;
+import grastel.core.scanner.hand.FieldTask;
+import grastel.core.scanner.hand.Hand;
+import grastel.core.scanner.picture.ScanConditions;
 import java.util.List;
 import java.util.UUID;
 

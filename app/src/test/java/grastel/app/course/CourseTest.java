@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

@@ -10,7 +10,7 @@ import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.app.sheets.api.RunInfo;
 import grastel.app.sheets.api.SheetData;
 import grastel.core.page.PageLayout;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -6,7 +6,7 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.io.IOException;
 import java.util.HashMap;
 import java.util.List;

@@ -9,7 +9,7 @@ import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ExerciseData;
 import grastel.app.sheets.api.SheetData.ValueData;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;

@@ -7,7 +7,7 @@ import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.RunInfo;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;

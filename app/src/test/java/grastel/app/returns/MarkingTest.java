@@ -9,7 +9,7 @@ import grastel.app.platform.SignedIn;
 import grastel.app.returns.page.ReturnedPages;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.api.RunInfo;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;

@@ -9,7 +9,7 @@ import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.api.SheetData;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;

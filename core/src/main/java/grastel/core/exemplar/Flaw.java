@@ -5,8 +5,8 @@ import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
 import grastel.core.media.Pencil;
-import grastel.core.scanner.FieldTask;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.FieldTask;
+import grastel.core.scanner.hand.Hand;
 import java.util.List;
 
 /** One thing a hand does less than well, from not at all to as much as beginners do; all else is exact. */

@@ -3,6 +3,8 @@ package grastel.core.scanner;
 import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
 import grastel.core.page.Rect;
+import grastel.core.scanner.sheet.FlatPage;
+import grastel.core.scanner.sheet.Region;
 import java.util.Arrays;
 import java.util.stream.IntStream;
 

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import grastel.core.exercise.asked.ChosenValues;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.reading.picture.UnreadablePage;
-import grastel.core.scanner.PieceTask.Fault;
+import grastel.core.scanner.hand.PieceTask.Fault;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

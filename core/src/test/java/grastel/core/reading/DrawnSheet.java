@@ -22,12 +22,12 @@ import grastel.core.reading.picture.PictureFile;
 import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.reading.place.FoundPage;
 import grastel.core.recipe.Method;
-import grastel.core.scanner.FieldTask;
-import grastel.core.scanner.Hand;
-import grastel.core.scanner.ScanConditions;
 import grastel.core.scanner.SimulatedScanner;
 import grastel.core.scanner.SimulatedScanner.Scan;
-import grastel.core.scanner.Spoil;
+import grastel.core.scanner.hand.FieldTask;
+import grastel.core.scanner.hand.Hand;
+import grastel.core.scanner.picture.ScanConditions;
+import grastel.core.scanner.picture.Spoil;
 import java.util.List;
 
 /**

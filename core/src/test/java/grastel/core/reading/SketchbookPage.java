@@ -6,10 +6,10 @@ import grastel.core.page.Rect;
 import grastel.core.reading.picture.Picture;
 import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.reading.place.Mapping;
-import grastel.core.scanner.FieldTask;
-import grastel.core.scanner.Hand;
-import grastel.core.scanner.ScanConditions;
 import grastel.core.scanner.SimulatedScanner;
+import grastel.core.scanner.hand.FieldTask;
+import grastel.core.scanner.hand.Hand;
+import grastel.core.scanner.picture.ScanConditions;
 import java.util.List;
 import java.util.Random;
 

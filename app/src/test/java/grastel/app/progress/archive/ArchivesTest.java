@@ -7,7 +7,7 @@ import grastel.app.DeskTest;
 import grastel.app.platform.JsonFormat;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

@@ -8,7 +8,7 @@ import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.app.sheets.api.SheetData;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;

@@ -14,7 +14,7 @@ import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.goal.GradeBand;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

@@ -8,7 +8,7 @@ import grastel.app.decoding.Hostile;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.intake.WatchedFolder;
 import grastel.app.sheets.api.RunInfo;
-import grastel.core.scanner.Hand;
+import grastel.core.scanner.hand.Hand;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

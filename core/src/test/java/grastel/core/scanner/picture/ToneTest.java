@@ -1,8 +1,9 @@
-package grastel.core.scanner;
+package grastel.core.scanner.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
+import grastel.core.scanner.sheet.Stock;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 

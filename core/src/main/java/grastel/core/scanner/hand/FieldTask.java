@@ -1,4 +1,4 @@
-package grastel.core.scanner;
+package grastel.core.scanner.hand;
 
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.SheetPlan;
@@ -52,7 +52,7 @@ public record FieldTask(String field, List<List<Layer>> along, Drawing drawing) 
         this(field, along, new Strip(along.size()));
     }
 
-    boolean isStrip() {
+    public boolean isStrip() {
         return drawing instanceof Strip && along.size() > 1;
     }
 
@@ -64,7 +64,7 @@ public record FieldTask(String field, List<List<Layer>> along, Drawing drawing) 
     }
 
     /** An even field. */
-    static FieldTask even(String field, List<Layer> layers) {
+    public static FieldTask even(String field, List<Layer> layers) {
         return new FieldTask(field, List.of(layers));
     }
 

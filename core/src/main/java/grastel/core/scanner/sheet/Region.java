@@ -1,11 +1,11 @@
-package grastel.core.scanner;
+package grastel.core.scanner.sheet;
 
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
 import java.awt.geom.Path2D;
 
 /** The area of a field. */
-interface Region {
+public interface Region {
     /** A rectangle around it. */
     Rect bounds();
 

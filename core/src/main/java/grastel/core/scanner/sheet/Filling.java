@@ -1,4 +1,4 @@
-package grastel.core.scanner;
+package grastel.core.scanner.sheet;
 
 import grastel.core.colour.LinearRgb;
 import grastel.core.layering.Layer;
@@ -9,12 +9,14 @@ import grastel.core.layering.picture.Grain;
 import grastel.core.layering.picture.ToothField;
 import grastel.core.media.Paper;
 import grastel.core.page.Rect;
+import grastel.core.scanner.hand.FieldTask;
+import grastel.core.scanner.hand.Hand;
 import java.util.List;
 import java.util.random.RandomGenerator;
 import java.util.stream.IntStream;
 
 /** Fills one field as a hand would: pressure wanders, the point is what it is, the edge is kept or not. */
-final class Filling {
+public final class Filling {
     /** Shares of the asked pressure between which the film is computed; others are interpolated. */
     private static final int LEVELS = 24;
     /** Fewer for strips, which need them at every station. */
@@ -34,7 +36,7 @@ final class Filling {
     private final long seed;
     private final LinearRgb ground;
 
-    Filling(Paper paper, double cloud, long seed) {
+    public Filling(Paper paper, double cloud, long seed) {
         this.paper = paper;
         this.cloud = cloud;
         this.clouds = new Grain(seed ^ 0xC10D5L, CLOUD_SCALE_MM);
@@ -43,7 +45,7 @@ final class Filling {
     }
 
     /** @return where along a strip the pressure was let go, as a share of its length; NaN where nowhere */
-    double fill(FlatPage page, Region region, FieldTask task, Hand hand, RandomGenerator random) {
+    public double fill(FlatPage page, Region region, FieldTask task, Hand hand, RandomGenerator random) {
         FieldTask.Drawing drawing = task.drawing().by(hand, seed);
         ToothField tooth = new ToothField(seed, paper.tooth().grainMm(), stroke(task), hand.swing());
         double scatter = 1 + hand.pressureScatter() * random.nextGaussian();

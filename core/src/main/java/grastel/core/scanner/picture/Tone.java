@@ -1,4 +1,4 @@
-package grastel.core.scanner;
+package grastel.core.scanner.picture;
 
 import java.util.function.DoubleUnaryOperator;
 

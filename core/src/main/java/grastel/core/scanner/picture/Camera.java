@@ -1,4 +1,4 @@
-package grastel.core.scanner;
+package grastel.core.scanner.picture;
 
 import grastel.core.page.PageSize;
 
@@ -7,12 +7,12 @@ import grastel.core.page.PageSize;
  * rotation in the plane, a tilt, and the projection from a distance of three page heights (Hartley and Zisserman 2004,
  * chapter 2).
  */
-final class Camera {
+public final class Camera {
     private static final double MM_PER_INCH = 25.4;
     private static final double DISTANCE_PAGES = 3;
 
-    final int width;
-    final int height;
+    public final int width;
+    public final int height;
     private final double[] toPage;
     private final double pageWidth;
     private final double pageHeight;
@@ -20,7 +20,7 @@ final class Camera {
     private final double acrossMm;
 
     /** @param downMm and acrossMm how far the middle of a bulging page seems moved down, and to the right */
-    Camera(PageSize size, ScanConditions conditions, double downMm, double acrossMm) {
+    public Camera(PageSize size, ScanConditions conditions, double downMm, double acrossMm) {
         this.pageWidth = size.widthMm();
         this.pageHeight = size.heightMm();
         this.downMm = downMm;

@@ -1,4 +1,4 @@
-package grastel.core.scanner;
+package grastel.core.scanner.picture;
 
 /**
  * What a scanner or camera does to light besides lens and noise.

@@ -1,4 +1,4 @@
-package grastel.core.scanner;
+package grastel.core.scanner.hand;
 
 import java.util.random.RandomGenerator;
 

@@ -1,4 +1,4 @@
-package grastel.core.scanner;
+package grastel.core.scanner.hand;
 
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
@@ -30,7 +30,7 @@ public enum KeyHabit {
     }
 
     /** What is drawn in a pencil's box: nothing where it is forgotten. @param all the sheet's pencils */
-    List<Layer> layers(Pencil asked, List<Pencil> all, RandomGenerator random) {
+    public List<Layer> layers(Pencil asked, List<Pencil> all, RandomGenerator random) {
         Layer full = full(asked);
         return switch (this) {
             case AS_ASKED -> List.of(full);

@@ -1,6 +1,7 @@
-package grastel.core.scanner;
+package grastel.core.scanner.picture;
 
 import grastel.core.colour.LinearRgb;
+import grastel.core.scanner.sheet.FlatPage;
 import java.util.Arrays;
 import java.util.SplittableRandom;
 
@@ -11,7 +12,7 @@ import java.util.SplittableRandom;
  * @param perPixel places looked at along a pixel and down it
  * @param perLight codes of a table a channel gets for its light, {@link #FINER}
  */
-record Exposure(
+public record Exposure(
         FlatPage flat,
         Camera camera,
         boolean sheetUnder,
@@ -34,7 +35,8 @@ record Exposure(
     /** Codes by linear light. */
     private static final byte[] CODES = codes();
 
-    static Exposure of(FlatPage flat, Camera camera, ScanConditions s, boolean sheetUnder, SplittableRandom random) {
+    public static Exposure of(
+            FlatPage flat, Camera camera, ScanConditions s, boolean sheetUnder, SplittableRandom random) {
         // A camera sets its exposure by the brightest channel: paper does not clip.
         double brightest = 1 + Math.abs(s.warmth());
         double[] tint = {(1 + s.warmth()) / brightest, 1 / brightest, (1 - s.warmth()) / brightest};
@@ -59,7 +61,7 @@ record Exposure(
     }
 
     /** @param out the whole picture, blue, green, red */
-    void line(int y, byte[] out) {
+    public void line(int y, byte[] out) {
         SplittableRandom random = new SplittableRandom(seed + y);
         int[] light = new int[camera.width * CHANNELS];
         gather(y, light);

@@ -1,4 +1,4 @@
-package grastel.core.scanner;
+package grastel.core.scanner.hand;
 
 import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.exercise.plan.PicturePlan.Tone;

@@ -1,4 +1,4 @@
-package grastel.core.scanner;
+package grastel.core.scanner.sheet;
 
 /**
  * What a sheet is before it is drawn on.

@@ -1,4 +1,4 @@
-package grastel.core.scanner;
+package grastel.core.scanner.sheet;
 
 import grastel.core.colour.Lab;
 import grastel.core.page.PageInk;

@@ -1,9 +1,10 @@
-package grastel.core.scanner;
+package grastel.core.scanner.picture;
 
 import grastel.core.page.PageLayout;
 import grastel.core.page.PageLayout.Shows;
 import grastel.core.page.PageLayout.Window;
 import grastel.core.page.Rect;
+import grastel.core.scanner.sheet.FlatPage;
 import java.util.List;
 import java.util.random.RandomGenerator;
 
@@ -11,7 +12,7 @@ import java.util.random.RandomGenerator;
  * A card laid over a drawing: through its windows the drawing is seen, a little off where it was traced, with the shadow of the
  * card's edge on it; through the window for the label another print, laid in by hand.
  */
-final class Cut {
+public final class Cut {
     /** Furthest that a card is laid off its tracing, mm. */
     private static final double MOST_OFF_MM = 1.5;
     /** Furthest that it is turned, radians: 0.7 mm over a page. */
@@ -37,7 +38,7 @@ final class Cut {
     private final double labelX;
     private final double labelY;
 
-    Cut(PageLayout card, RandomGenerator random) {
+    public Cut(PageLayout card, RandomGenerator random) {
         this.card = card;
         this.onDrawing = card.fields().stream().map(PageLayout.Field::rect).toList();
         double way = random.nextDouble(2 * Math.PI);
@@ -50,7 +51,7 @@ final class Cut {
     }
 
     /** Traces the windows on the drawing. */
-    void trace(FlatPage drawing) {
+    public void trace(FlatPage drawing) {
         for (Rect window : onDrawing) {
             Rect out = window.inset(-TRACED_MM / 2);
             Rect in = window.inset(TRACED_MM / 2);
@@ -63,7 +64,7 @@ final class Cut {
     }
 
     /** What is seen. @param print the card before it was cut, with its label in place */
-    void lay(FlatPage print, FlatPage drawing, FlatPage label) {
+    public void lay(FlatPage print, FlatPage drawing, FlatPage label) {
         double middleX = card.size().widthMm() / 2;
         double middleY = card.size().heightMm() / 2;
         for (Window window : card.windows()) {

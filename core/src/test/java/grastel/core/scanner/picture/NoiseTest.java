@@ -1,4 +1,4 @@
-package grastel.core.scanner;
+package grastel.core.scanner.picture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;

@@ -1,4 +1,4 @@
-package grastel.core.scanner;
+package grastel.core.scanner.picture;
 
 import java.util.stream.IntStream;
 import org.hipparchus.distribution.continuous.NormalDistribution;

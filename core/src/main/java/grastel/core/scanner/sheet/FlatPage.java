@@ -1,4 +1,4 @@
-package grastel.core.scanner;
+package grastel.core.scanner.sheet;
 
 import grastel.core.colour.LinearRgb;
 import grastel.core.media.Paper;
@@ -12,19 +12,19 @@ import java.util.stream.IntStream;
  * A page as it lies on the desk, in linear light. Red, green and blue of a place stand side by side in one whole number, 0…{@value
  * #FULL} for 0…1, with room to add up {@value #PARTS} of each: between places all three are found in one go.
  */
-final class FlatPage {
+public final class FlatPage {
     private static final int PART_BITS = 5;
     /** Parts into which the place between pixels is divided. */
     static final int PARTS = 1 << PART_BITS;
 
     static final int FULL = 65535;
     /** What {@link #sample} gives for full light. */
-    static final int SAMPLED_FULL = FULL * PARTS;
+    public static final int SAMPLED_FULL = FULL * PARTS;
 
     private static final int LANE_BITS = 21;
     private static final long LANE = (1L << LANE_BITS) - 1;
 
-    final double pxPerMm;
+    public final double pxPerMm;
     final int width;
     final int height;
     private final long[] light;
@@ -37,7 +37,7 @@ final class FlatPage {
     }
 
     /** The printed page, not yet filled. @param ink reflectance of the printer's black */
-    static FlatPage printed(PageLayout layout, Paper paper, double ink, double pxPerMm) {
+    public static FlatPage printed(PageLayout layout, Paper paper, double ink, double pxPerMm) {
         BufferedImage print = AwtInk.print(layout, pxPerMm);
         byte[] codes = ((DataBufferByte) print.getRaster().getDataBuffer()).getData();
         FlatPage page = new FlatPage(pxPerMm, print.getWidth(), print.getHeight());
@@ -64,16 +64,16 @@ final class FlatPage {
     }
 
     /** Changes the light of a place in mm. */
-    interface Change {
-        void at(double mmX, double mmY, double[] light);
+    public interface Change {
+        public void at(double mmX, double mmY, double[] light);
     }
 
-    void change(Change change) {
+    public void change(Change change) {
         change(new Rect(0, 0, width / pxPerMm, height / pxPerMm), change);
     }
 
     /** Within an area, as far as it lies on the page. */
-    void change(Rect area, Change change) {
+    public void change(Rect area, Change change) {
         int left = (int) Math.max(0, Math.round(area.x() * pxPerMm));
         int right = (int) Math.min(width, Math.round(area.right() * pxPerMm));
         int top = (int) Math.max(0, Math.round(area.y() * pxPerMm));
@@ -92,7 +92,7 @@ final class FlatPage {
     }
 
     /** Gaussian blur, along rows and along columns. @param sigmaX mm; @param sigmaY mm */
-    void blur(double sigmaX, double sigmaY) {
+    public void blur(double sigmaX, double sigmaY) {
         if (sigmaX > 0) {
             double[] kernel = kernel(sigmaX);
             IntStream.range(0, height).parallel().forEach(y -> blurLine(y * width, 1, width, kernel));
@@ -142,12 +142,12 @@ final class FlatPage {
         return lane(light[place], channel) / (double) FULL;
     }
 
-    double at(int x, int y, int channel) {
+    public double at(int x, int y, int channel) {
         return at(y * width + x, channel);
     }
 
     /** Light between pixels, see {@link #lane}; negative when the place is off the page. */
-    long sample(double x, double y) {
+    public long sample(double x, double y) {
         if (!(x >= 0.5 && y >= 0.5 && x < width - 0.5 - 1.0 / PARTS && y < height - 0.5 - 1.0 / PARTS)) {
             return -1;
         }
@@ -164,7 +164,7 @@ final class FlatPage {
     }
 
     /** One of red, green and blue of a place, 0…{@value #FULL}; of a sample, {@value #PARTS} times as much. */
-    static int lane(long packed, int channel) {
+    public static int lane(long packed, int channel) {
         return (int) (packed >>> LANE_BITS * channel & LANE);
     }
 

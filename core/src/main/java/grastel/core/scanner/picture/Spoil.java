@@ -1,9 +1,10 @@
-package grastel.core.scanner;
+package grastel.core.scanner.picture;
 
 import grastel.core.colour.LinearRgb;
 import grastel.core.page.PageFurniture;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
+import grastel.core.scanner.sheet.FlatPage;
 
 /** Something that goes wrong between the student's table and the file: on the page, in the light or in the camera. */
 public sealed interface Spoil {
