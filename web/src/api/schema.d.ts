@@ -2613,6 +2613,10 @@ export interface components {
             /** Format: double */
             deltaValue: number;
         };
+        AlongView: {
+            asked: number[];
+            read: number[];
+        };
         AttemptView: {
             again: boolean;
             cells: components["schemas"]["CellView"][];
@@ -2659,47 +2663,13 @@ export interface components {
             rows: string[];
         };
         BoxReadingView: {
-            asked: string[];
-            /** Format: double */
-            askedLightness: number;
-            askedProfile: number[];
-            /** Format: double */
-            askedValue: number;
-            blank: boolean;
-            colour: string;
-            /** Format: double */
-            difference?: number;
-            /** Format: double */
-            direction?: number;
+            along: components["schemas"]["AlongView"];
+            asked: components["schemas"]["WantedView"];
             field: string;
-            /** Format: double */
-            glare: number;
-            /** Format: double */
-            height: number;
             label: string;
-            /** Format: double */
-            lightness: number;
-            outline: number[][];
-            /** Format: double */
-            outside?: number;
+            lies: components["schemas"]["LyingView"];
             picture: boolean;
-            /** Format: double */
-            plusMinus: number;
-            profile: number[];
-            /** Format: double */
-            specks: number;
-            /** Format: double */
-            step?: number;
-            /** Format: double */
-            unevenness: number;
-            /** Format: double */
-            value: number;
-            /** Format: double */
-            width: number;
-            /** Format: double */
-            x: number;
-            /** Format: double */
-            y: number;
+            read: components["schemas"]["FiguresView"];
         };
         CalendarData: {
             changes?: components["schemas"]["ChangeData"][];
@@ -2739,6 +2709,14 @@ export interface components {
             lab: components["schemas"]["LabView"];
             /** Format: double */
             softness: number;
+        };
+        CalledView: {
+            /** Format: int32 */
+            digits: number;
+            figure: string;
+            label: string;
+            praise: string;
+            unit: string;
         };
         CardRequest: {
             name: string;
@@ -3200,6 +3178,30 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        FiguresView: {
+            blank: boolean;
+            colour: string;
+            /** Format: double */
+            difference?: number;
+            /** Format: double */
+            direction?: number;
+            /** Format: double */
+            glare: number;
+            /** Format: double */
+            lightness: number;
+            /** Format: double */
+            outside?: number;
+            /** Format: double */
+            plusMinus: number;
+            /** Format: double */
+            specks: number;
+            /** Format: double */
+            step?: number;
+            /** Format: double */
+            unevenness: number;
+            /** Format: double */
+            value: number;
+        };
         FindingView: {
             field?: string;
             remedies: components["schemas"]["RemedyView"][];
@@ -3260,6 +3262,16 @@ export interface components {
             worst: number;
             zones: number[];
         };
+        GoalFigureView: {
+            /** Format: double */
+            atMm?: number;
+            cause?: components["schemas"]["CauseView"];
+            field?: string;
+            /** Format: double */
+            figure?: number;
+            /** Format: double */
+            plusMinus?: number;
+        };
         GoalLevel: {
             /** @enum {string} */
             level: "NOT_TRIED" | "BEGINNING" | "NEARLY" | "SECURE" | "BEYOND";
@@ -3286,36 +3298,19 @@ export interface components {
             title: string;
         };
         GoalView: {
-            /** Format: double */
-            atMm?: number;
-            /** Format: double */
-            beyond: number;
-            cause?: components["schemas"]["CauseView"];
+            called: components["schemas"]["CalledView"];
             close: boolean;
-            /** Format: int32 */
-            digits: number;
             exercise: string;
-            field?: string;
-            /** Format: double */
-            figure?: number;
-            figureName: string;
+            found: components["schemas"]["GoalFigureView"];
             /** @enum {string} */
             goal: "ORDER" | "EQUAL_STEPS" | "FULL_RANGE" | "EVEN_INSIDE" | "RICH_DARK" | "NEAT_EDGE" | "SMOOTH_FADE" | "NO_REVERSAL" | "FADES_TO_PAPER" | "DIRECTION_KEPT" | "SPECKS_AS_ASKED" | "SHRINKING_STEPS" | "SPECKS_GONE" | "BLENDER_KEEPS_VALUE" | "CLEAN_JOIN" | "WIDE_OVERLAP" | "HUE_ONE_WAY" | "CHROMA_KEPT" | "HUE_HOLDS" | "TINT_LIGHTER" | "SHADE_DARKER" | "SHADE_CHROMA" | "CHROMA_FALLS" | "NEUTRAL_MIDDLE" | "NEAR_TARGET" | "DEEP_BLACK" | "TEMPERATURE_TURNS" | "PAPER_LEFT_BARE" | "ZONE_VALUES" | "CORE_DARKEST" | "HIGHLIGHT_KEPT" | "PROPORTION" | "PICTURE_RANGE" | "PICTURE_VALUES" | "LIGHT_AS_PLANNED" | "HIGHLIGHTS_LEFT" | "STRONGEST_AT_FOCUS" | "NO_DARK_LINES" | "SHADOWS_COLOURED" | "EDGES_READ" | "FADES_TURN" | "STROKES_FOLLOW" | "STROKE_LENGTH" | "DETAIL_SHOWS" | "TOOTH_LEFT" | "PATTERN_READS" | "EDGES_CRISP" | "EDGES_SOFT" | "COLOURS_TOGETHER" | "SUBJECT_STANDS" | "SMOOTH_AREAS";
             /** Format: uuid */
             id: string;
-            label: string;
+            ladder: components["schemas"]["LadderView"];
             /** Format: int32 */
             level?: number;
-            /** Format: double */
-            nearly: number;
-            /** Format: double */
-            plusMinus?: number;
-            praise: string;
             /** Format: int32 */
             proposed: number;
-            /** Format: double */
-            secure: number;
-            unit: string;
         };
         GroupView: {
             cause?: components["schemas"]["CauseView"];
@@ -3443,6 +3438,14 @@ export interface components {
             b: number;
             /** Format: double */
             l: number;
+        };
+        LadderView: {
+            /** Format: double */
+            beyond: number;
+            /** Format: double */
+            nearly: number;
+            /** Format: double */
+            secure: number;
         };
         LaneView: {
             holidays: components["schemas"]["DatesData"][];
@@ -3606,6 +3609,17 @@ export interface components {
         LooseReading: {
             colour: string;
             lab: components["schemas"]["LabView"];
+        };
+        LyingView: {
+            /** Format: double */
+            height: number;
+            outline: number[][];
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         MarkedStudentView: {
             marks: components["schemas"]["GivenMarkView"][];
@@ -5023,6 +5037,13 @@ export interface components {
             title: string;
             /** Format: int32 */
             version: number;
+        };
+        WantedView: {
+            colours: string[];
+            /** Format: double */
+            lightness: number;
+            /** Format: double */
+            value: number;
         };
         WantView: {
             code: string;

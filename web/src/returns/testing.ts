@@ -1,53 +1,39 @@
 import type { Schemas } from '../api/client';
 
-/** A goal as it comes from the server, for tests; what matters to a test is given. */
-export function goal(of: Partial<Schemas['GoalView']>): Schemas['GoalView'] {
+type Goal = Schemas['GoalView'];
+type Box = Schemas['BoxReadingView'];
+
+/** A goal as it comes from the server, for tests; what matters to a test is given, wherever it belongs. */
+export function goal(of: Partial<Omit<Goal, 'called' | 'ladder' | 'found'> & Omit<Goal['called'], 'figure'> & Goal['ladder'] & Goal['found']>): Goal {
   return {
-    id: of.goal ?? 'g',
-    goal: 'EQUAL_STEPS',
-    exercise: '',
-    label: 'Equal steps',
-    figureName: 'spread of the steps',
-    unit: '%',
-    digits: 0,
-    praise: 'The steps are even.',
-    proposed: 3,
-    figure: 22,
-    plusMinus: 2,
-    nearly: 45,
-    secure: 25,
-    beyond: 15,
-    close: false,
-    ...of,
+    id: of.id ?? of.goal ?? 'g',
+    goal: of.goal ?? 'EQUAL_STEPS',
+    exercise: of.exercise ?? '',
+    called: { label: of.label ?? 'Equal steps', figure: 'spread of the steps', unit: of.unit ?? '%', digits: of.digits ?? 0, praise: of.praise ?? 'The steps are even.' },
+    proposed: of.proposed ?? 3,
+    level: of.level,
+    close: of.close ?? false,
+    ladder: { nearly: of.nearly ?? 45, secure: of.secure ?? 25, beyond: of.beyond ?? 15 },
+    found: { figure: 'figure' in of ? of.figure : 22, plusMinus: of.plusMinus ?? 2, cause: of.cause, field: of.field, atMm: of.atMm },
   };
 }
 
+interface BoxParts {
+  lies?: Partial<Box['lies']>;
+  read?: Partial<Box['read']>;
+}
+
 /** An even field 20 mm wide. */
-export function box(of: Partial<Schemas['BoxReadingView']>): Schemas['BoxReadingView'] {
+export function box(of: Partial<Omit<Box, 'lies' | 'read'>> & BoxParts): Box {
   return {
     field: '1',
     label: '',
-    x: 14,
-    y: 52,
-    width: 20,
-    height: 20,
-    outline: [],
-    asked: ['#888888'],
-    askedValue: 5,
-    askedLightness: 50,
-    colour: '#808080',
-    value: 5.1,
-    lightness: 51,
-    plusMinus: 0.4,
-    specks: 2,
-    unevenness: 1.2,
-    outside: 0.3,
-    blank: false,
-    profile: [],
-    askedProfile: [],
-    glare: 0,
+    asked: { colours: ['#888888'], value: 5, lightness: 50 },
+    along: { read: [], asked: [] },
     picture: false,
     ...of,
+    lies: { x: 14, y: 52, width: 20, height: 20, outline: [], ...of.lies },
+    read: { colour: '#808080', value: 5.1, lightness: 51, plusMinus: 0.4, specks: 2, unevenness: 1.2, outside: 0.3, blank: false, glare: 0, ...of.read },
   };
 }
 

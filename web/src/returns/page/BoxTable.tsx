@@ -60,22 +60,22 @@ export function BoxTable({ pageId, read, boxes, before, field, onField }: Props)
             <th scope="row">Asked</th>
             {boxes.map((b) => (
               <Cell key={b.field} $on={b.field === field}>
-                {b.asked.length > 0 && (
+                {b.asked.colours.length > 0 && (
                   <Value>
-                    <Asked $colour={b.difference == null ? grey(b.askedLightness) : (b.asked[0] ?? 'none')} $size={14} /> {decimals(b.askedValue, 1)}
+                    <Asked $colour={b.read.difference == null ? grey(b.asked.lightness) : (b.asked.colours[0] ?? 'none')} $size={14} /> {decimals(b.asked.value, 1)}
                   </Value>
                 )}
               </Cell>
             ))}
           </tr>
-          <Figures code="VALUE" name="Value" boxes={boxes} field={field} of={(b) => (b.blank ? 'empty' : decimals(b.value, 1))} strong />
-          <Figures code="OFF" name="Off, ΔE00" boxes={boxes} field={field} of={(b) => b.difference?.toFixed(1)} />
-          <Figures code="STEP" name="Step, L*" boxes={boxes} field={field} of={(b) => (b.step == null ? undefined : decimals(Math.abs(b.step), 1))} />
-          <Figures code="SPECKS" name="Specks, %" boxes={boxes} field={field} of={(b) => decimals(b.specks, 0)} />
-          <Figures code="UNEVEN" name="Uneven, L*" boxes={boxes} field={field} of={(b) => decimals(b.unevenness, 1)} />
-          <Figures code="OUTSIDE" name="Outside, %" boxes={boxes} field={field} of={(b) => b.outside?.toFixed(1)} />
-          <Figures code="STROKES" name="Strokes" boxes={boxes} field={field} of={(b) => (b.direction == null ? undefined : `${decimals(b.direction, 0)}°`)} />
-          <Figures code="GLARE" name="Glare, %" boxes={boxes} field={field} of={(b) => (b.glare > 0.5 ? decimals(b.glare, 0) : undefined)} />
+          <Figures code="VALUE" name="Value" boxes={boxes} field={field} of={(b) => (b.read.blank ? 'empty' : decimals(b.read.value, 1))} strong />
+          <Figures code="OFF" name="Off, ΔE00" boxes={boxes} field={field} of={(b) => b.read.difference?.toFixed(1)} />
+          <Figures code="STEP" name="Step, L*" boxes={boxes} field={field} of={(b) => (b.read.step == null ? undefined : decimals(Math.abs(b.read.step), 1))} />
+          <Figures code="SPECKS" name="Specks, %" boxes={boxes} field={field} of={(b) => decimals(b.read.specks, 0)} />
+          <Figures code="UNEVEN" name="Uneven, L*" boxes={boxes} field={field} of={(b) => decimals(b.read.unevenness, 1)} />
+          <Figures code="OUTSIDE" name="Outside, %" boxes={boxes} field={field} of={(b) => b.read.outside?.toFixed(1)} />
+          <Figures code="STROKES" name="Strokes" boxes={boxes} field={field} of={(b) => (b.read.direction == null ? undefined : `${decimals(b.read.direction, 0)}°`)} />
+          <Figures code="GLARE" name="Glare, %" boxes={boxes} field={field} of={(b) => (b.read.glare > 0.5 ? decimals(b.read.glare, 0) : undefined)} />
         </tbody>
       </Table>
     </Scroll>

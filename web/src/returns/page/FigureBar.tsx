@@ -6,17 +6,17 @@ type Goal = Schemas['GoalView'];
 
 /** A figure on the scale of its thresholds: four steps of grey from beginning to beyond, a tick at the figure, its interval. */
 export function FigureBar({ goal }: { goal: Goal }) {
-  const figure = goal.figure;
+  const figure = goal.found.figure;
   if (figure == null || figure >= 999) {
     return null;
   }
-  const rising = goal.nearly < goal.beyond;
-  const span = Math.abs(goal.beyond - goal.nearly);
-  const worst = rising ? goal.nearly - 0.6 * span : goal.nearly + 0.6 * span;
-  const best = rising ? goal.beyond + 0.4 * span : goal.beyond - 0.4 * span;
+  const rising = goal.ladder.nearly < goal.ladder.beyond;
+  const span = Math.abs(goal.ladder.beyond - goal.ladder.nearly);
+  const worst = rising ? goal.ladder.nearly - 0.6 * span : goal.ladder.nearly + 0.6 * span;
+  const best = rising ? goal.ladder.beyond + 0.4 * span : goal.ladder.beyond - 0.4 * span;
   const at = (value: number) => 100 * Math.min(1, Math.max(0, (value - worst) / (best - worst)));
-  const edges = [worst, goal.nearly, goal.secure, goal.beyond, best].map(at);
-  const unsure = goal.plusMinus ?? 0;
+  const edges = [worst, goal.ladder.nearly, goal.ladder.secure, goal.ladder.beyond, best].map(at);
+  const unsure = goal.found.plusMinus ?? 0;
   const from = at(figure - unsure);
   const to = at(figure + unsure);
   return (

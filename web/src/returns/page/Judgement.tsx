@@ -75,7 +75,7 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
     return act !== undefined;
   });
   const best = goals.find((g) => (levels[g.id] ?? 0) >= 3);
-  const worst = [...goals].filter((g) => g.cause && (levels[g.id] ?? 0) < 3).sort((a, b) => (levels[a.id] ?? 0) - (levels[b.id] ?? 0))[0];
+  const worst = [...goals].filter((g) => g.found.cause && (levels[g.id] ?? 0) < 3).sort((a, b) => (levels[a.id] ?? 0) - (levels[b.id] ?? 0))[0];
 
   return (
     <section
@@ -123,8 +123,8 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
       </Goals>
       {goals.length === 0 && <p>Nothing on this page can be measured; look and note it below.</p>}
       <Say>
-        {best && <span>{best.praise} </span>}
-        {worst?.cause && <b>Next: {worst.cause.next}</b>}
+        {best && <span>{best.called.praise} </span>}
+        {worst?.found.cause && <b>Next: {worst.found.cause.next}</b>}
       </Say>
       <Keys>
         ↑ ↓ goal · 0–4 level · <kbd>A</kbd> accept what is sure · ⏎ confirm · <LinkButton onPress={() => onStep(1)}>N next</LinkButton> ·{' '}
@@ -146,7 +146,7 @@ interface GoalRowProps {
 }
 
 function GoalRow({ goal, before, level, looked, onLevel, onField }: GoalRowProps) {
-  const figure = goal.figure == null ? null : goal.figure;
+  const figure = goal.found.figure == null ? null : goal.found.figure;
   const onKey = (event: KeyboardEvent<HTMLElement>) => {
     if (/^[0-4]$/.test(event.key)) {
       onLevel(Number(event.key));
@@ -157,21 +157,21 @@ function GoalRow({ goal, before, level, looked, onLevel, onField }: GoalRowProps
     }
   };
   return (
-    <Row onKeyDownCapture={onKey} onFocus={() => onField(goal.field ?? null)} onBlur={() => onField(null)} data-goal={goal.goal} data-mark={goal.id}>
+    <Row onKeyDownCapture={onKey} onFocus={() => onField(goal.found.field ?? null)} onBlur={() => onField(null)} data-goal={goal.goal} data-mark={goal.id}>
       <div>
-        <b>{goal.label}</b> <Meaning code={goal.goal} label={goal.label} /> {goal.exercise && <Of>{goal.exercise}</Of>}{' '}
+        <b>{goal.called.label}</b> <Meaning code={goal.goal} label={goal.called.label} /> {goal.exercise && <Of>{goal.exercise}</Of>}{' '}
         {goal.close && (looked ? <Close>close</Close> : <Close $strong>close: look</Close>)}
         {before !== undefined && <Of> {before} before</Of>}
         {level !== goal.proposed && <Close>proposed {goal.proposed}</Close>}
         <Figure>
           {figure === null
             ? 'nothing drawn'
-            : `${goal.figureName} ${figure >= 999 ? 'no order' : `${decimals(figure, goal.digits)} ${goal.unit}`}${figure < 999 && goal.plusMinus ? ` ± ${decimals(goal.plusMinus, goal.digits)}` : ''}; secure ${goal.nearly < goal.beyond ? 'from' : 'to'} ${decimals(goal.secure, goal.digits)}`}
-          {goal.cause && level < 3 && <Cause> · {causeWords(goal.cause, where(goal))}</Cause>}
+            : `${goal.called.figure} ${figure >= 999 ? 'no order' : `${decimals(figure, goal.called.digits)} ${goal.called.unit}`}${figure < 999 && goal.found.plusMinus ? ` ± ${decimals(goal.found.plusMinus, goal.called.digits)}` : ''}; secure ${goal.ladder.nearly < goal.ladder.beyond ? 'from' : 'to'} ${decimals(goal.ladder.secure, goal.called.digits)}`}
+          {goal.found.cause && level < 3 && <Cause> · {causeWords(goal.found.cause, where(goal))}</Cause>}
         </Figure>
         <FigureBar goal={goal} />
       </div>
-      <Choice aria-label={`${goal.label}, level`} orientation="horizontal" value={String(level)} onChange={(v) => onLevel(Number(v))}>
+      <Choice aria-label={`${goal.called.label}, level`} orientation="horizontal" value={String(level)} onChange={(v) => onLevel(Number(v))}>
         {levelNames.map((name, l) => (
           <Chip key={name} value={String(l)} aria-label={`${l} ${name}`} $level={l}>
             {l}
@@ -185,7 +185,7 @@ function GoalRow({ goal, before, level, looked, onLevel, onField }: GoalRowProps
 const levelBefore = (before: Props['before'], goal: GoalView) => before?.levels.find((l) => l.goal === goal.goal && l.exercise === goal.exercise)?.level;
 
 /** The field to look at, and where along it. */
-const where = (goal: GoalView) => goal.field && `${goal.field}${goal.atMm == null ? '' : ` at ${decimals(goal.atMm, 0)} mm`}`;
+const where = (goal: GoalView) => goal.found.field && `${goal.found.field}${goal.found.atMm == null ? '' : ` at ${decimals(goal.found.atMm, 0)} mm`}`;
 
 /** Puts the focus on the level of the goal before or after. */
 function moveTo(row: HTMLElement, by: 1 | -1) {

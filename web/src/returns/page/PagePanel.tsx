@@ -51,9 +51,9 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
   }
   const { boxes, goals, quality, pageWidth, pageHeight } = detail.data;
   const before = detail.data.before ?? undefined;
-  const strips = boxes.filter((b) => b.profile.length > 0);
-  const even = boxes.filter((b) => b.profile.length === 0);
-  const spots = goals.flatMap((g) => (g.field && g.atMm != null ? [{ field: g.field, atMm: g.atMm }] : []));
+  const strips = boxes.filter((b) => b.along.read.length > 0);
+  const even = boxes.filter((b) => b.along.read.length === 0);
+  const spots = goals.flatMap((g) => (g.found.field && g.found.atMm != null ? [{ field: g.found.field, atMm: g.found.atMm }] : []));
   const table = even.length > 0 && <BoxTable pageId={row.id} read={detail.data.row.read} boxes={even} before={before} field={field} onField={setField} />;
   const wide = even.length > MOST_BESIDE;
   const now = detail.data.row;

@@ -35,15 +35,23 @@ interface Props {
 export function PagePicture({ id, read, width, height, boxes, field, onField }: Props) {
   const [close, setClose] = useState<'page' | 'field'>('page');
   const [over, setOver] = useState<Over>('NOTHING');
-  const shown = Math.min(height, Math.max(...boxes.map((b) => b.y + b.height)) + below);
+  const shown = Math.min(height, Math.max(...boxes.map((b) => b.lies.y + b.lies.height)) + below);
   const looked = boxes.find((b) => b.field === field) ?? boxes[0];
-  const view = close === 'page' || !looked ? [0, 0, width, shown] : [looked.x - around, looked.y - around, looked.width + 2 * around, looked.height + 2 * around];
+  const view =
+    close === 'page' || !looked ? [0, 0, width, shown] : [looked.lies.x - around, looked.lies.y - around, looked.lies.width + 2 * around, looked.lies.height + 2 * around];
   return (
     <Frame>
       <svg viewBox={view.join(' ')} role="img" aria-label="The page, straightened and evenly lit" style={{ maxHeight: close === 'field' ? 360 : undefined }}>
         <image href={pictureOf(id, read)} width={width} height={height} />
         {close === 'field' && looked && (
-          <image href={pictureOf(id, read, looked.field)} x={looked.x - 2.5} y={looked.y - 2.5} width={looked.width + 5} height={looked.height + 5} preserveAspectRatio="none" />
+          <image
+            href={pictureOf(id, read, looked.field)}
+            x={looked.lies.x - 2.5}
+            y={looked.lies.y - 2.5}
+            width={looked.lies.width + 5}
+            height={looked.lies.height + 5}
+            preserveAspectRatio="none"
+          />
         )}
         {over !== 'NOTHING' && <image href={overlayOf(id, read, over)} width={width} height={height} style={{ imageRendering: close === 'field' ? 'pixelated' : 'auto' }} />}
         {boxes.map((b) => (
@@ -87,10 +95,10 @@ interface ShapeProps {
 function Shape({ box, on, outlined, onField }: ShapeProps) {
   const line = on ? 1.4 : outlined ? 0.4 : 0;
   const watch = { onMouseEnter: () => onField(box.field), onMouseLeave: () => onField(null) };
-  if (box.outline.length > 0) {
-    return <Zone d={box.outline.map(loop).join(' ')} fillRule="evenodd" $line={line} {...watch} />;
+  if (box.lies.outline.length > 0) {
+    return <Zone d={box.lies.outline.map(loop).join(' ')} fillRule="evenodd" $line={line} {...watch} />;
   }
-  return <Rect x={box.x - 1.6} y={box.y - 1.6} width={box.width + 3.2} height={box.height + 3.2} $line={line} {...watch} />;
+  return <Rect x={box.lies.x - 1.6} y={box.lies.y - 1.6} width={box.lies.width + 3.2} height={box.lies.height + 3.2} $line={line} {...watch} />;
 }
 
 const loop = (xy: number[]) => `M${xy.join(' ')}Z`;

@@ -32,7 +32,7 @@ export function Strips({ pageId, read, strips, spots, before, field, onField }: 
         <figcaption>
           Strip {strip.field}
           {of && `, ${then} and now`}
-          {strip.blank ? ', empty' : `, specks ${strip.specks.toFixed(0)} %${strip.outside == null ? '' : `, outside ${strip.outside.toFixed(1)} %`}`}
+          {strip.read.blank ? ', empty' : `, specks ${strip.read.specks.toFixed(0)} %${strip.read.outside == null ? '' : `, outside ${strip.read.outside.toFixed(1)} %`}`}
         </figcaption>
         {of && <Drawn src={pictureOf(of.page, of.read, of.there)} alt={`Strip ${strip.field} before, ${then}`} style={drawnOut(strip)} />}
         <Drawn src={pictureOf(pageId, read, strip.field)} alt={`Strip ${strip.field} as drawn`} style={drawnOut(strip)} />
@@ -43,25 +43,25 @@ export function Strips({ pageId, read, strips, spots, before, field, onField }: 
 }
 
 /** The picture shows this much paper at either end, % of the strip: it is drawn out so that both scales agree. */
-const margin = (strip: Box) => (100 * 2.5) / strip.width;
+const margin = (strip: Box) => (100 * 2.5) / strip.lies.width;
 const drawnOut = (strip: Box) => ({ marginLeft: `${-margin(strip)}%`, width: `${100 + 2 * margin(strip)}%` });
 
 const HEIGHT = 30;
 
 function Course({ strip, spots }: { strip: Box; spots: Spot[] }) {
   const y = (l: number) => ((100 - l) / 100) * HEIGHT;
-  const measured = strip.profile.map((l, i) => `${i + 1.5},${y(l).toFixed(2)}`).join(' ');
-  const last = strip.askedProfile.length - 1;
-  const asked = strip.askedProfile.map((l, i) => `${((i / last) * strip.width).toFixed(1)},${y(l).toFixed(2)}`).join(' ');
+  const measured = strip.along.read.map((l, i) => `${i + 1.5},${y(l).toFixed(2)}`).join(' ');
+  const last = strip.along.asked.length - 1;
+  const asked = strip.along.asked.map((l, i) => `${((i / last) * strip.lies.width).toFixed(1)},${y(l).toFixed(2)}`).join(' ');
   return (
     <Chart
-      viewBox={`0 0 ${strip.width} ${HEIGHT}`}
+      viewBox={`0 0 ${strip.lies.width} ${HEIGHT}`}
       preserveAspectRatio="none"
       role="img"
-      aria-label={`L* along strip ${strip.field}: from ${strip.profile[0]?.toFixed(0) ?? ''} to ${strip.profile.at(-1)?.toFixed(0) ?? ''}${spots.map((s) => `, look at ${s.atMm.toFixed(0)} mm`).join('')}`}
+      aria-label={`L* along strip ${strip.field}: from ${strip.along.read[0]?.toFixed(0) ?? ''} to ${strip.along.read.at(-1)?.toFixed(0) ?? ''}${spots.map((s) => `, look at ${s.atMm.toFixed(0)} mm`).join('')}`}
     >
       {[25, 50, 75].map((l) => (
-        <line key={l} x1={0} x2={strip.width} y1={y(l)} y2={y(l)} className="rule" />
+        <line key={l} x1={0} x2={strip.lies.width} y1={y(l)} y2={y(l)} className="rule" />
       ))}
       {last > 0 && <polyline points={asked} className="asked" />}
       <polyline points={measured} className="measured" />

@@ -14,14 +14,14 @@ const sources = () => screen.getAllByRole('img').map((i) => i.getAttribute('src'
 
 describe('the table of even fields', () => {
   it('leaves out rows that no field has a figure for', () => {
-    render(<BoxTable pageId="p" read="r" boxes={[box({}), box({ field: '2', step: -9 })]} before={undefined} field={null} onField={vi.fn()} />);
+    render(<BoxTable pageId="p" read="r" boxes={[box({}), box({ field: '2', read: { step: -9 } })]} before={undefined} field={null} onField={vi.fn()} />);
     expect(screen.getByRole('row', { name: /Step, L\*/ })).toBeTruthy();
     expect(screen.queryByRole('row', { name: /Strokes/ })).toBeNull();
     expect(screen.queryByRole('row', { name: /Glare/ })).toBeNull();
   });
 
   it('calls an empty field empty', () => {
-    render(<BoxTable pageId="p" read="r" boxes={[box({ blank: true })]} before={undefined} field={null} onField={vi.fn()} />);
+    render(<BoxTable pageId="p" read="r" boxes={[box({ read: { blank: true } })]} before={undefined} field={null} onField={vi.fn()} />);
     expect(screen.getByText('empty')).toBeTruthy();
   });
 
@@ -40,7 +40,7 @@ describe('the table of even fields', () => {
 });
 
 describe('a strip', () => {
-  const strip = box({ width: 100, profile: [90, 70, 50, 30], askedProfile: [95, 25] });
+  const strip = box({ lies: { width: 100 }, along: { read: [90, 70, 50, 30], asked: [95, 25] } });
 
   it('is told in words: both ends and where to look', () => {
     render(<Strips pageId="p" read="r" strips={[strip]} spots={[{ field: '1', atMm: 34.4 }]} before={undefined} field={null} onField={vi.fn()} />);

@@ -1,6 +1,10 @@
 package grastel.app.returns.screen;
 
+import grastel.app.returns.screen.ReturnViews.AlongView;
 import grastel.app.returns.screen.ReturnViews.BoxReadingView;
+import grastel.app.returns.screen.ReturnViews.FiguresView;
+import grastel.app.returns.screen.ReturnViews.LyingView;
+import grastel.app.returns.screen.ReturnViews.WantedView;
 import grastel.app.sheets.Sheets.PrintedSheet;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
@@ -37,12 +41,18 @@ final class FieldViews {
                 .findFirst()
                 .orElseThrow();
         FieldPlan plan = sheet.plan().field(read.field());
-        double asked = plan.askedLightness();
-        boolean even = plan.asked().size() == 1 && plan.ask() == Ask.COLOUR;
-        Strokes strokes = read.strokes();
         return new BoxReadingView(
                 read.field(),
                 plan.label(),
+                lying(at),
+                wanted(plan),
+                figures(plan, read, before),
+                along(plan, read),
+                plan.hasPicture() && read.picture() != null);
+    }
+
+    private static LyingView lying(PageLayout.Field at) {
+        return new LyingView(
                 at.rect().x(),
                 at.rect().y(),
                 at.rect().width(),
@@ -51,10 +61,21 @@ final class FieldViews {
                         .map(loop -> loop.stream()
                                 .flatMap(p -> Stream.of(p.x(), p.y()))
                                 .toList())
-                        .toList(),
+                        .toList());
+    }
+
+    private static WantedView wanted(FieldPlan plan) {
+        double asked = plan.askedLightness();
+        return new WantedView(
                 plan.asked().stream().map(c -> Srgb.of(c).hex()).toList(),
                 MunsellValue.of(Lab.luminanceOf(asked)),
-                asked,
+                asked);
+    }
+
+    private static FiguresView figures(FieldPlan plan, FieldReading read, @Nullable FieldReading before) {
+        boolean even = plan.asked().size() == 1 && plan.ask() == Ask.COLOUR;
+        Strokes strokes = read.strokes();
+        return new FiguresView(
                 Srgb.of(read.colour()).hex(),
                 read.value(),
                 read.lightness().value(),
@@ -67,14 +88,17 @@ final class FieldViews {
                 before == null || read.profile() != null
                         ? null
                         : before.lightness().value() - read.lightness().value(),
-                read.profile() == null ? List.of() : read.profile().lightness(),
-                read.profile() == null
-                        ? List.of()
-                        : plan.asked().stream().map(Lab::lightness).toList(),
                 strokes != null && strokes.coherence() > COHERENT
                         ? strokes.direction().value()
                         : null,
-                read.glare(),
-                plan.hasPicture() && read.picture() != null);
+                read.glare());
+    }
+
+    private static AlongView along(FieldPlan plan, FieldReading read) {
+        return read.profile() == null
+                ? AlongView.NONE
+                : new AlongView(
+                        read.profile().lightness(),
+                        plan.asked().stream().map(Lab::lightness).toList());
     }
 }

@@ -84,27 +84,51 @@ final class ReturnViews {
     /**
      * A field as asked and as read.
      *
-     * @param outline closed lines of a shape, x and y by turns in mm; empty for a rectangle
-     * @param asked colours asked for from left to right; one for an even field, none where nothing is asked
-     * @param colour as read
-     * @param difference ΔE00 to what was asked; null for strips and where a value or nothing was asked
-     * @param outside null for zones of forms
-     * @param profile L* along a strip, mm by mm; empty for other fields
-     * @param askedProfile L* asked for, at equal distances
      * @param picture true where it was read as a picture and held against its plan
-     * @param direction of the strokes, degrees anticlockwise from the horizontal; null where there is none
      */
     record BoxReadingView(
             @NotNull String field,
             @NotNull String label,
+            @NotNull LyingView lies,
+            @NotNull WantedView asked,
+            @NotNull FiguresView read,
+            @NotNull AlongView along,
+            @NotNull boolean picture) {}
+
+    /** Where a field lies, mm. @param outline closed lines of a shape, x and y by turns; empty for a rectangle */
+    record LyingView(
             @NotNull double x,
             @NotNull double y,
             @NotNull double width,
             @NotNull double height,
-            @NotNull List<List<Double>> outline,
-            @NotNull List<String> asked,
-            @NotNull double askedValue,
-            @NotNull double askedLightness,
+            @NotNull List<List<Double>> outline) {}
+
+    /**
+     * What was asked for.
+     *
+     * @param colours from left to right; one for an even field, none where nothing is asked
+     * @param value Munsell value, 0…10
+     * @param lightness L*
+     */
+    record WantedView(
+            @NotNull List<String> colours,
+            @NotNull double value,
+            @NotNull double lightness) {}
+
+    /**
+     * What was measured.
+     *
+     * @param value Munsell value, 0…10
+     * @param lightness L*; plusMinus its 95 % interval
+     * @param difference ΔE00 to what was asked; null for strips and where a value or nothing was asked
+     * @param specks % of the area
+     * @param unevenness L*
+     * @param outside % of the area; null for zones of forms
+     * @param step L* from the field before; null for the first, and for strips
+     * @param direction of the strokes, degrees anticlockwise from the horizontal; null where there is none
+     * @param glare % of the area
+     */
+    record FiguresView(
             @NotNull String colour,
             @NotNull double value,
             @NotNull double lightness,
@@ -115,30 +139,48 @@ final class ReturnViews {
             @Nullable Double outside,
             @NotNull boolean blank,
             @Nullable Double step,
-            @NotNull List<Double> profile,
-            @NotNull List<Double> askedProfile,
             @Nullable Double direction,
-            @NotNull double glare,
-            @NotNull boolean picture) {}
+            @NotNull double glare) {}
 
-    /** @param exercise its title where the sheet holds several; @param figureName what the figure is */
+    /** L* along a strip; both empty for other fields. @param read mm by mm; @param asked at equal distances */
+    record AlongView(@NotNull List<Double> read, @NotNull List<Double> asked) {
+        static final AlongView NONE = new AlongView(List.of(), List.of());
+    }
+
+    /** @param exercise its title where the sheet holds several; @param level as decided, null before it is */
     record GoalView(
             @NotNull UUID id,
             @NotNull Goal goal,
             @NotNull String exercise,
-            @NotNull String label,
-            @NotNull String figureName,
-            @NotNull String unit,
-            @NotNull int digits,
-            @NotNull String praise,
+            @NotNull CalledView called,
             @NotNull int proposed,
             @Nullable Integer level,
-            @Nullable Double figure,
-            @Nullable Double plusMinus,
+            @NotNull boolean close,
+            @NotNull LadderView ladder,
+            @NotNull GoalFigureView found) {}
+
+    /** What a goal is called. @param figure what its figure is; @param digits decimal places it is shown with */
+    record CalledView(
+            @NotNull String label,
+            @NotNull String figure,
+            @NotNull String unit,
+            @NotNull int digits,
+            @NotNull String praise) {
+        static CalledView of(Goal goal) {
+            return new CalledView(goal.label(), goal.figure(), goal.unit(), goal.digits(), goal.praise());
+        }
+    }
+
+    /** The figures from which each level is reached, rising or falling. */
+    record LadderView(
             @NotNull double nearly,
             @NotNull double secure,
-            @NotNull double beyond,
-            @NotNull boolean close,
+            @NotNull double beyond) {}
+
+    /** What was found for a goal. @param figure null where nothing was drawn; @param field to look at; @param atMm along it */
+    record GoalFigureView(
+            @Nullable Double figure,
+            @Nullable Double plusMinus,
             @Nullable CauseView cause,
             @Nullable String field,
             @Nullable Double atMm) {}

@@ -14,9 +14,12 @@ import grastel.app.returns.page.ReturnedPages;
 import grastel.app.returns.page.Whose;
 import grastel.app.returns.screen.ReturnViews.BeforeBoxView;
 import grastel.app.returns.screen.ReturnViews.BeforeView;
+import grastel.app.returns.screen.ReturnViews.CalledView;
 import grastel.app.returns.screen.ReturnViews.DecisionView;
+import grastel.app.returns.screen.ReturnViews.GoalFigureView;
 import grastel.app.returns.screen.ReturnViews.GoalView;
 import grastel.app.returns.screen.ReturnViews.KeysView;
+import grastel.app.returns.screen.ReturnViews.LadderView;
 import grastel.app.returns.screen.ReturnViews.LevelBeforeView;
 import grastel.app.returns.screen.ReturnViews.Notice;
 import grastel.app.returns.screen.ReturnViews.PageDetail;
@@ -252,22 +255,12 @@ class ShownPages {
                 m.id(),
                 m.goal(),
                 exercise(m.exercise(), sheet),
-                m.goal().label(),
-                m.goal().figure(),
-                m.goal().unit(),
-                m.goal().digits(),
-                m.goal().praise(),
+                CalledView.of(m.goal()),
                 m.proposed().ordinal(),
                 m.level() == null ? null : m.level().ordinal(),
-                m.figure(),
-                m.plusMinus(),
-                m.nearly(),
-                m.secure(),
-                m.beyond(),
                 m.close(),
-                CauseView.orNone(m.cause()),
-                m.field(),
-                m.atMm());
+                new LadderView(m.nearly(), m.secure(), m.beyond()),
+                new GoalFigureView(m.figure(), m.plusMinus(), CauseView.orNone(m.cause()), m.field(), m.atMm()));
     }
 
     private static PageRow row(PageLine p, @Nullable PlaceView place, List<GoalMark> marks, List<Notice> notices) {
