@@ -1,8 +1,7 @@
-import { keepPreviousData, queryOptions, replaceEqualDeep, useQuery, useQueryClient } from '@tanstack/react-query';
-import { memo, useDeferredValue, useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { ApiError, api, body, type Schemas } from '../api/client';
+import { ApiError, api, type Schemas } from '../api/client';
 import { save } from '../api/save';
 import { Button, Segments, Select } from '../design/Controls';
 import { grey } from '../design/greys';
@@ -11,14 +10,13 @@ import { Notice } from '../design/States';
 import { useLatest } from '../design/useLatest';
 import { useSize } from '../design/useSize';
 import { colour, space } from '../design/tokens';
-import { useKeys } from '../design/useKeys';
 import { Findings } from './Findings';
 import { GrainedSwatch, type Zoom } from './GrainedSwatch';
-import { useHistory } from './history';
 import { Keeping } from './Keeping';
 import { StackList } from './StackList';
-import { layerTitle, moved, without, type Goal, type Kit, type StackData } from './stack';
+import { layerTitle, type Kit, type StackData } from './stack';
 import { ToothSection } from './ToothSection';
+import { useBenchStack } from './useBenchStack';
 import { WhatIfRow } from './WhatIfRow';
 
 type Saved = Schemas['StackView'];
@@ -39,81 +37,23 @@ type Around = (typeof surroundings)[number];
 
 /** The bench with one stack on it. */
 export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Props) {
-  const history = useHistory<StackData>(() => start);
-  const stack = history.present;
-  const [selected, setSelected] = useState(Math.max(0, start.layers.length - 1));
-  const [goal, setGoal] = useState<Goal | null>(null);
-  const [steps, setSteps] = useState(5);
+  const bench = useBenchStack(start);
+  const { stack, history, look, shown } = bench;
+  const seen = look.data;
   const [zoom, setZoom] = useState<Zoom>('NEAR');
   const [around, setAround] = useState<Around>('95');
   const [keeping, setKeeping] = useState(false);
   const [frame, size] = useSize({ width: 484, height: 252 });
 
-  const queries = useQueryClient();
-  const lookAt = (at: StackData) => {
-    const request = { stack: at, steps, ...(goal ? { goal } : {}) };
-    return queryOptions({
-      queryKey: ['look', request],
-      queryFn: ({ signal }) => body(api.POST('/api/bench/look', { body: request, signal })),
-      staleTime: Infinity,
-      gcTime: 60_000,
-    });
-  };
-  const look = useQuery({ ...lookAt(stack), placeholderData: keepPreviousData });
-  const seen = look.data;
-  // The swatch first; what is said of it follows in the next moment.
-  const shown = useDeferredValue(seen);
-  // The neighbours come after the swatch itself, so that the swatch need not wait for them.
-  const whatIf = useQuery({
-    queryKey: ['what-if', stack, goal],
-    queryFn: ({ signal }) => body(api.POST('/api/bench/what-if', { body: { stack, ...(goal ? { goal } : {}) }, signal })),
-    enabled: !look.isPlaceholderData && seen !== undefined,
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-    gcTime: 60_000,
-  });
-  const change = (next: StackData, at?: number) => {
-    // Asked for before anything is drawn anew: the answer is on its way while the controls follow.
-    void queries.prefetchQuery(lookAt(next));
-    // What stays the same stays the same object, and is not drawn anew.
-    history.set(replaceEqualDeep(stack, next));
-    setSelected(Math.max(0, Math.min(at ?? selected, next.layers.length - 1)));
-  };
-
-  useKeys((_, event) => {
-    const command = keyCommand(event);
-    if (command === 'undo') {
-      history.undo();
-    } else if (command === 'redo') {
-      history.redo();
-    } else if (command === 'up' || command === 'down') {
-      const by = command === 'up' ? 1 : -1;
-      change(moved(stack, selected, by), selected + by);
-    } else if (command === 'remove' && stack.layers.length > 0) {
-      change(without(stack, selected), selected);
-    } else if (typeof command === 'number') {
-      const adopted = whatIf.data?.[command];
-      if (!adopted || whatIf.isPlaceholderData || look.isPlaceholderData) {
-        return false;
-      }
-      change(adopted.stack, adopted.stack.layers.length - 1);
-    } else {
-      return false;
-    }
-    return true;
-  });
-
   const titles = JSON.stringify(stack.layers.map((layer) => layerTitle(layer, kit)));
   const names = useMemo(() => JSON.parse(titles) as string[], [titles]);
-  const changeLatest = useLatest(change);
-  const adopt = useLatest((next: StackData) => change(next, next.layers.length - 1));
+  const change = useLatest(bench.change);
+  const adopt = useLatest(bench.adopt);
   const undo = useLatest(history.undo);
   const redo = useLatest(history.redo);
   const keep = useLatest(() => setKeeping((k) => !k));
   const print = useLatest(() => void printCard(open?.name ?? 'Bench card', open?.note ?? '', stack));
   const openLatest = useLatest(onOpen);
-  // The row says a moment later that it is of the stack before: the swatch comes first.
-  const stale = useDeferredValue(whatIf.isPlaceholderData || look.isPlaceholderData);
   const paper = kit.papers.find((p) => p.id === stack.paper);
   const changed = JSON.stringify(stack) !== JSON.stringify(open?.stack);
   return (
@@ -148,7 +88,7 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
         />
       )}
       <Layout>
-        <StackList kit={kit} stack={stack} look={shown} selected={selected} onSelect={setSelected} onChange={changeLatest} />
+        <StackList kit={kit} stack={stack} look={shown} selected={bench.selected} onSelect={bench.select} onChange={change} />
         <Middle>
           <Surround style={{ background: grey(Number(around)) }}>
             {seen && (
@@ -162,9 +102,9 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
           {look.error && <Notice role="alert">▲ {look.error instanceof ApiError ? look.error.message : 'Grastel cannot be reached. Your stack is still here.'}</Notice>}
           {shown && <ToothSection section={shown.section} paper={paper?.colour ?? '#fff'} names={names} />}
         </Middle>
-        <Findings kit={kit} paper={stack.paper} look={shown} names={names} steps={steps} onSteps={setSteps} goal={goal} onGoal={setGoal} onRemedy={adopt} />
+        <Findings kit={kit} paper={stack.paper} look={shown} names={names} steps={bench.steps} onSteps={bench.setSteps} goal={bench.goal} onGoal={bench.setGoal} onRemedy={adopt} />
       </Layout>
-      {whatIf.data && <WhatIfRow variants={whatIf.data} stale={stale} onAdopt={adopt} />}
+      {bench.whatIf && <WhatIfRow variants={bench.whatIf} stale={bench.stale} onAdopt={adopt} />}
     </Place>
   );
 }
@@ -231,24 +171,6 @@ const Views = memo(function Views({ zoom, onZoom, around, onAround }: ViewsProps
     </Strip>
   );
 });
-
-/** Number keys take a what-if, Alt with arrows moves the layer, Delete takes it away, Ctrl Z and Ctrl Y go back and forth. */
-function keyCommand(e: KeyboardEvent): 'undo' | 'redo' | 'up' | 'down' | 'remove' | number | null {
-  const key = e.key.toLowerCase();
-  if (e.ctrlKey || e.metaKey) {
-    if (key === 'z') {
-      return e.shiftKey ? 'redo' : 'undo';
-    }
-    return key === 'y' ? 'redo' : null;
-  }
-  if (e.altKey) {
-    return key === 'arrowup' ? 'up' : key === 'arrowdown' ? 'down' : null;
-  }
-  if (key === 'delete') {
-    return 'remove';
-  }
-  return /^[0-9]$/.test(key) ? (Number(key) + 9) % 10 : null;
-}
 
 /** The card as a PDF in a window of its own. */
 async function printCard(name: string, note: string, stack: StackData) {

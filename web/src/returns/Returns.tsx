@@ -10,14 +10,13 @@ import { Empty, Failed, Loading } from '../design/States';
 import { colour, space } from '../design/tokens';
 import { count, dayOf } from '../words/words';
 import { PageList } from './PageList';
-import { pageQuery } from './pageQuery';
-import { pictureOf } from './pictures';
 import { PagePanel } from './page/PagePanel';
 import { PhoneUpload } from './intake/PhoneUpload';
 import { ScannerButton } from './intake/ScannerButton';
 import { SureSheet } from './SureSheet';
 import { Upload } from './intake/Upload';
 import { useTimeLeft } from './intake/useTimeLeft';
+import { usePrefetchedPages } from './usePrefetchedPages';
 
 type Row = Schemas['PageRow'];
 
@@ -60,17 +59,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
 
   const at = rows.findIndex((r) => r.id === open?.id);
   // Where Enter leads and where N leads: there before the key is pressed.
-  const ahead = [...new Set([nextOpen(rows, open?.id)?.id, rows[at + 1]?.id])].join(' ').trim();
-  useEffect(() => {
-    for (const id of ahead.split(' ').filter((x) => x !== '')) {
-      void queries.prefetchQuery(pageQuery(id)).then(() => {
-        const next = queries.getQueryData<Schemas['PageDetail']>(pageQuery(id).queryKey);
-        [undefined, ...(next?.boxes ?? []).map((b) => b.field)].forEach((field) => {
-          new Image().src = pictureOf(id, next?.row.read, field);
-        });
-      });
-    }
-  }, [ahead, queries]);
+  usePrefetchedPages(nextOpen(rows, open?.id)?.id, rows[at + 1]?.id);
 
   const error = runs.error ?? classes.error ?? pages.error ?? unplaced.error;
   if (error) {
