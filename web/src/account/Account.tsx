@@ -6,7 +6,8 @@ import { ApiError, api, body, type Schemas } from '../api/client';
 import { MainButton, Words } from '../design/Controls';
 import { Place } from '../design/Place';
 import { Notice } from '../design/States';
-import { colour, sizes, space } from '../design/tokens';
+import { Small } from '../design/Text';
+import { space } from '../design/tokens';
 import { Backups } from './Backups';
 import { Colleagues } from './Colleagues';
 import { SignIns } from './SignIns';
@@ -82,4 +83,3 @@ const Layout = styled.div`
   @media (max-width: 720px) { grid-template-columns: minmax(0, 1fr); }
 `;
 const Column = styled.div`display: flex; flex-direction: column; gap: ${space(4)}; & > button { align-self: flex-start; }`;
-const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

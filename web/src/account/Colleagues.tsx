@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { Button, LinkButton, MainButton, Words } from '../design/Controls';
 import { Failed, Loading, Notice } from '../design/States';
+import { Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { Invitations } from './Invitations';
 
@@ -151,4 +152,3 @@ const Line = styled.div`display: flex; justify-content: space-between; gap: ${sp
 const Acts = styled.span`display: flex; gap: ${space(4)}; font-size: ${sizes.small};`;
 const Reset = styled.div`display: flex; align-items: flex-end; gap: ${space(3)}; padding: ${space(2)} 0; & > :first-child { flex: 1; }`;
 const Fields = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; max-width: 360px; & > button { align-self: flex-start; }`;
-const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

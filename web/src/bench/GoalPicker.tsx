@@ -3,7 +3,8 @@ import styled from 'styled-components';
 import { FileTrigger } from 'react-aria-components';
 import { Button, LinkButton, Segments, Select } from '../design/Controls';
 import { Asked } from '../design/Swatch';
-import { colour, sizes, space } from '../design/tokens';
+import { Small } from '../design/Text';
+import { colour, space } from '../design/tokens';
 import { LabBoxes } from '../design/LabBoxes';
 import { srgbToLab } from './pixel';
 import type { Goal, Kit, Look } from './stack';
@@ -109,7 +110,7 @@ function FromPicture({ onGoal }: { onGoal: (goal: Goal) => void }) {
       </FileTrigger>
       {failed && <p role="alert">▲ This picture cannot be opened.</p>}
       <Canvas ref={canvas} hidden={!loaded} onClick={(e) => take(e.clientX, e.clientY)} aria-label="Picture: click where the goal colour is" />
-      {loaded && <Hint>Click where the colour is.</Hint>}
+      {loaded && <Small>Click where the colour is.</Small>}
     </div>
   );
 }
@@ -117,4 +118,3 @@ function FromPicture({ onGoal }: { onGoal: (goal: Goal) => void }) {
 const Panel = styled.section`display: flex; flex-direction: column; gap: ${space(2)}; & button { padding-left: 7px; padding-right: 7px; min-height: 30px; }`;
 const Standing = styled.p`display: flex; align-items: center; gap: ${space(2)};`;
 const Canvas = styled.canvas`display: block; width: 100%; margin-top: ${space(2)}; cursor: crosshair; border: 1px solid ${colour.line}; &[hidden] { display: none; }`;
-const Hint = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

@@ -5,6 +5,7 @@ import { served } from '../api/served';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { Button, LinkButton, MainButton, Words } from '../design/Controls';
 import { Notice } from '../design/States';
+import { Row } from '../design/Text';
 import { colour, space } from '../design/tokens';
 import type { StackData } from './stack';
 
@@ -90,4 +91,3 @@ const Panel = styled.section`
   background: ${colour.wash};
   @media (max-width: 900px) { grid-template-columns: 1fr; }
 `;
-const Row = styled.div`display: flex; gap: ${space(3)}; align-items: center;`;

@@ -1,6 +1,7 @@
 import styled from 'styled-components';
 import { LinkButton } from '../design/Controls';
-import { colour, sizes, space } from '../design/tokens';
+import { Small } from '../design/Text';
+import { sizes, space } from '../design/tokens';
 import type { Look, StackData } from './stack';
 import { remedyWords, warningWords } from './words';
 
@@ -13,7 +14,7 @@ interface Props {
 /** What to mind, each with what would help. */
 export function Warnings({ look, names, onRemedy }: Props) {
   if (look.warnings.length === 0) {
-    return <Fine>Nothing to mind in this stack.</Fine>;
+    return <Small>Nothing to mind in this stack.</Small>;
   }
   return (
     <List aria-label="What to mind">
@@ -41,4 +42,3 @@ const List = styled.ul`
   & li { display: flex; gap: ${space(2)}; }
 `;
 const Shape = styled.span`flex: none; font-size: 10px; padding-top: 3px;`;
-const Fine = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

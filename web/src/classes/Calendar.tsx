@@ -6,6 +6,7 @@ import { useRevision } from '../api/useRevision';
 import { Button, LinkButton, MainButton, Segments, Select, Words } from '../design/Controls';
 import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
+import { Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { days, fitted, kinds, nextSlot, parseTables, turns, type CalendarData, type ChangeData, type DatesData, type SlotData } from './calendar';
 
@@ -227,4 +228,3 @@ const Group = styled.div`display: flex; flex-direction: column; align-items: fle
 const Line = styled.div`display: flex; flex-wrap: wrap; align-items: flex-end; gap: ${space(3)}; & > button { margin-bottom: ${space(1)}; } & > div { min-width: 0; }`;
 const Narrow = styled.div`width: 96px;`;
 const Choice = styled.div`width: 148px;`;
-const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

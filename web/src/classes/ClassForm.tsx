@@ -5,7 +5,8 @@ import styled from 'styled-components';
 import { ApiError, api, body, filesForm, type Schemas } from '../api/client';
 import { Button, MainButton, Segments, Words } from '../design/Controls';
 import { Notice } from '../design/States';
-import { colour, sizes, space } from '../design/tokens';
+import { Small } from '../design/Text';
+import { space } from '../design/tokens';
 import { bandNames, count, type Band } from '../words/words';
 import { RosterPreview } from './RosterPreview';
 
@@ -90,4 +91,3 @@ const Sheet = styled.div`
   @media (max-width: 720px) { grid-template-columns: minmax(0, 1fr); }
 `;
 const Column = styled.div`display: flex; flex-direction: column; align-items: stretch; gap: ${space(4)}; & > button { align-self: flex-start; }`;
-const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

@@ -5,6 +5,7 @@ import { served } from '../api/served';
 import { api, body } from '../api/client';
 import { Button as Plate, LinkButton } from '../design/Controls';
 import { Notice } from '../design/States';
+import { Row, Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { dayOf } from '../words/words';
 import type { Lane } from './words';
@@ -59,7 +60,7 @@ function Inside({ lane }: { lane: Lane }) {
       ) : (
         <Small>A calendar program can ask it for the periods as they are at that moment.</Small>
       )}
-      <Row>
+      <Row $gap={4}>
         <Plate isDisabled={make.isPending} onPress={() => make.mutate()}>
           {feed.data?.since ? 'Make a new address' : 'Make an address'}
         </Plate>
@@ -72,6 +73,4 @@ function Inside({ lane }: { lane: Lane }) {
 
 const Pane = styled(Popover)`border: 1px solid ${colour.ink}; background: ${colour.paper}; width: min(420px, 94vw);`;
 const Sheet = styled.div`display: flex; flex-direction: column; gap: ${space(2)}; padding: ${space(4)}; h3 { font-size: ${sizes.text}; }`;
-const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Address = styled.code`overflow-wrap: anywhere; padding: ${space(2)}; background: ${colour.wash}; user-select: all;`;
-const Row = styled.div`display: flex; gap: ${space(4)}; align-items: center;`;

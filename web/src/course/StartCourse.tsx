@@ -6,7 +6,8 @@ import styled from 'styled-components';
 import { served } from '../api/served';
 import { api, body } from '../api/client';
 import { Button, MainButton, Select } from '../design/Controls';
-import { sizes, colour, space } from '../design/tokens';
+import { Small } from '../design/Text';
+import { space } from '../design/tokens';
 import { count } from '../words/words';
 import type { CourseChanges } from './useCourse';
 import type { Lane } from './words';
@@ -95,4 +96,3 @@ export function StartCourse({ lane, course, at, kind, onDone }: Props) {
 
 const Sheet = styled.section`display: flex; flex-direction: column; gap: ${space(3)}; padding: ${space(4)} ${space(6)}; max-width: 860px;`;
 const Row = styled.div`display: flex; flex-wrap: wrap; gap: ${space(4)}; align-items: flex-end; & > div { min-width: 190px; }`;
-const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

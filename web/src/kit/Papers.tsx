@@ -7,6 +7,7 @@ import { LabBoxes } from '../design/LabBoxes';
 import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { Asked } from '../design/Swatch';
+import { Row, Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { FindTooth } from './measuring/FindTooth';
 import { decimals } from '../words/words';
@@ -98,7 +99,7 @@ function PaperForm({ paper, pencils, onDone }: FormProps) {
       <h2>{paper ? paper.name : 'A new paper'}</h2>
       <Words label="Name" value={request.name} onChange={(name) => set({ name })} error={error?.field('name')} required />
       <LabBoxes lab={request.lab} onChange={(lab) => set({ lab })} />
-      <Hint>Tooth: smooth board 0.35, drawing cartridge 1, textured watercolour 1.6, pastel paper 2.2.</Hint>
+      <Small>Tooth: smooth board 0.35, drawing cartridge 1, textured watercolour 1.6, pastel paper 2.2.</Small>
       <Three>
         <NumberBox label="Tooth" value={request.tooth} least={0.1} most={4} step={0.01} digits={2} onChange={(tooth) => set({ tooth })} />
         <NumberBox label="Grain, mm" value={request.grainMm} least={0.05} most={3} step={0.01} digits={2} onChange={(grainMm) => set({ grainMm })} />
@@ -126,5 +127,3 @@ const Name = styled.span`display: flex; align-items: center; gap: ${space(3)};`;
 const Depth = styled.i`display: inline-block; height: 10px; background: ${colour.ink}; vertical-align: -1px;`;
 const Form = styled.section`display: flex; flex-direction: column; gap: ${space(3)}; & > button { align-self: flex-start; }`;
 const Three = styled.div`display: grid; grid-template-columns: repeat(3, 1fr); gap: ${space(2)};`;
-const Hint = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
-const Row = styled.div`display: flex; gap: ${space(3)}; align-items: center;`;

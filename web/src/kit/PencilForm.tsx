@@ -6,6 +6,7 @@ import { LinkButton, MainButton, Segments, Words } from '../design/Controls';
 import { LabBoxes } from '../design/LabBoxes';
 import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
+import { Row } from '../design/Text';
 import { space } from '../design/tokens';
 import { srgbToLab } from '../bench/pixel';
 import { MediumChoice } from './Medium';
@@ -111,4 +112,3 @@ function blank(kit: Schemas['KitView']): Request {
 
 const Form = styled.form`display: flex; flex-direction: column; gap: ${space(3)};`;
 const Pair = styled.div`display: grid; grid-template-columns: 1fr 1fr; gap: ${space(2)};`;
-const Row = styled.div`display: flex; gap: ${space(3)}; align-items: center;`;

@@ -7,7 +7,8 @@ import { served } from '../api/served';
 import { api, body, filesForm } from '../api/client';
 import { Button, LinkButton, MainButton, Segments, Select } from '../design/Controls';
 import { Notice } from '../design/States';
-import { colour, sizes, space } from '../design/tokens';
+import { Aside } from '../design/Text';
+import { space } from '../design/tokens';
 import { rights, type Project, type Rights } from './words';
 
 /** The class of a project, with its students; nothing while it has none. */
@@ -43,7 +44,7 @@ export function OwnPictures({ of, own }: { of: Project; own: readonly Project[] 
   return (
     <Part aria-label="Pictures of their own">
       <h2>Pictures</h2>
-      <Small>{own.length === 0 ? 'One for the whole class.' : `${students.length - own.length} draw the class’s, ${own.length} their own:`}</Small>
+      <Aside>{own.length === 0 ? 'One for the whole class.' : `${students.length - own.length} draw the class’s, ${own.length} their own:`}</Aside>
       {own.map((p) => (
         <LinkButton key={p.id} onPress={() => void navigate(`/projects/${p.id}`)}>
           {students.find((s) => s.id === p.student)?.name ?? 'a student'}
@@ -78,5 +79,4 @@ const Part = styled.section`
   width: 100%;
   & > div { width: 100%; }
 `;
-const Small = styled.span`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Line = styled.div`display: flex; align-items: center; gap: ${space(3)};`;

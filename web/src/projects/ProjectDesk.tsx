@@ -10,6 +10,7 @@ import { grey } from '../design/greys';
 import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { Stepper } from '../design/Stepper';
+import { Aside } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { count, decimals } from '../words/words';
 import { ClassChoice, NOBODY } from './ClassChoice';
@@ -169,7 +170,7 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
         {coloured && (
           <>
             <h2>{shown === 'zones' ? 'Zones' : 'Finished'}</h2>
-            {shown === 'finished' && <Small>{seenWords[seen]}</Small>}
+            {shown === 'finished' && <Aside>{seenWords[seen]}</Aside>}
             <Stepper label="At most" value={settings.zones ?? 10} least={3} most={25} onChange={(most) => set({ zones: most })} />
             {!open.ofProject && (
               <Whole>
@@ -205,7 +206,7 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
                 onSettings={setSettings}
               />
             ) : (
-              <Small>Parting the picture …</Small>
+              <Aside>Parting the picture …</Aside>
             )}
           </>
         )}
@@ -220,8 +221,8 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
             </li>
           ))}
         </Key>
-        {values.data && values.data.steps.length < settings.steps && <Small>The picture has no more values apart.</Small>}
-        <Small>{values.data && `${count(values.data.areas, 'area')} to draw`}</Small>
+        {values.data && values.data.steps.length < settings.steps && <Aside>The picture has no more values apart.</Aside>}
+        <Aside>{values.data && `${count(values.data.areas, 'area')} to draw`}</Aside>
         <Two>
           <NumberBox label="Areas from, mm²" value={settings.islandMm2} least={0} most={400} step={2} digits={0} onChange={(islandMm2) => set({ islandMm2 })} />
           <NumberBox label="Details from, mm" value={settings.smoothMm} least={0} most={6} step={0.5} onChange={(smoothMm) => set({ smoothMm })} />
@@ -235,7 +236,7 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
           )}
         </Two>
         {open.ofProject ? (
-          <Small>{whose ?? 'A student'}’s own picture. Frame, grid, pencils and paper are the class’s; it is printed with the class’s sheet.</Small>
+          <Aside>{whose ?? 'A student'}’s own picture. Frame, grid, pencils and paper are the class’s; it is printed with the class’s sheet.</Aside>
         ) : (
           <Whole>
             <ClassChoice value={schoolClass} onChange={setSchoolClass} />
@@ -281,18 +282,18 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
                 <Button isDisabled={hand.isPending} onPress={() => hand.mutate()}>
                   {hand.isPending ? 'Finding the colours …' : 'Make it a sheet'}
                 </Button>
-                <Small>For the class to draw on: printed with names, read and judged when it comes back.</Small>
+                <Aside>For the class to draw on: printed with names, read and judged when it comes back.</Aside>
               </>
             )}
           </>
         ) : (
-          <Small>Keep it first: what is printed is what is kept.</Small>
+          <Aside>Keep it first: what is printed is what is kept.</Aside>
         )}
         {!open.ofProject && <Pieces project={open.id} />}
-        <Small>
+        <Aside>
           {rightsNames[open.rights]}
           {open.rightsNote && `: ${open.rightsNote}`}
-        </Small>
+        </Aside>
         {asking ? (
           <Line role="group" aria-label="Delete this project">
             <b>▲ The picture goes too{own.length > 0 && `, and ${count(own.length, 'student’s', 'students’')} own`}.</b>
@@ -344,6 +345,5 @@ const Key = styled.ul`
 `;
 const Whole = styled.div`width: 100%; display: flex; flex-direction: column; gap: ${space(2)};`;
 const Two = styled.div`display: grid; grid-template-columns: 1fr 1fr; gap: ${space(3)};`;
-const Small = styled.span`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Line = styled.div`display: flex; flex-wrap: wrap; align-items: center; gap: ${space(3)}; font-size: ${sizes.small};`;
 const Quiet = styled(LinkButton)`color: ${colour.muted}; font-size: ${sizes.small};`;

@@ -8,6 +8,7 @@ import { Button, LinkButton, Select } from '../design/Controls';
 import { Meaning } from '../design/Meaning';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading, Notice } from '../design/States';
+import { Under } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { count, decimals } from '../words/words';
 
@@ -81,16 +82,16 @@ export default function Agreement() {
                 <tr key={r.goal}>
                   <td>
                     <b>{r.label}</b> <Meaning code={r.goal} label={r.label} />
-                    <Fine>
+                    <Under>
                       {r.figureName}, {r.unit}
-                    </Fine>
+                    </Under>
                   </td>
                   <td>
                     <Balance row={r} />
                   </td>
                   <td>
                     {decimals(r.inUse, r.digits)}
-                    {Math.abs(r.inUse - r.secure) > 1e-6 && <Fine>usually {decimals(r.secure, r.digits)}</Fine>}
+                    {Math.abs(r.inUse - r.secure) > 1e-6 && <Under>usually {decimals(r.secure, r.digits)}</Under>}
                   </td>
                   <td>
                     <Suggestion row={r} to={chosen} pending={hold.isPending} onHold={(factor) => chosen && hold.mutate({ of: chosen, goal: r.goal, factor })} />
@@ -142,7 +143,7 @@ function Suggestion({ row, to, pending, onHold }: SuggestionProps) {
   return (
     <>
       {row.factor == null ? (
-        <Fine>{row.lower + row.higher === 0 ? 'You agree.' : 'No other threshold would agree clearly better.'}</Fine>
+        <Under>{row.lower + row.higher === 0 ? 'You agree.' : 'No other threshold would agree clearly better.'}</Under>
       ) : (
         <>
           <b>{decimals(row.secure * row.factor, row.digits)}</b> would have set {row.agreeThen} of {row.marks} on your side of secure; now {row.agreeNow}.{' '}
@@ -151,16 +152,16 @@ function Suggestion({ row, to, pending, onHold }: SuggestionProps) {
               Use it for {to.name}
             </Button>
           )}
-          {!to && <Fine>Choose a class to take it over.</Fine>}
+          {!to && <Under>Choose a class to take it over.</Under>}
         </>
       )}
       {to && held !== undefined && (
-        <Fine>
+        <Under>
           New sheets of {to.name} have {decimals(row.secure * held, row.digits)}.{' '}
           <LinkButton onPress={() => onHold(undefined)} isDisabled={pending}>
             Back to the usual
           </LinkButton>
-        </Fine>
+        </Under>
       )}
     </>
   );
@@ -197,5 +198,4 @@ const Track = styled.div`
   [data-part='same'] { background: ${colour.wash}; }
   [data-part='higher'] { background: repeating-linear-gradient(135deg, ${colour.ink} 0 1px, ${colour.paper} 1px 4px); }
 `;
-const Fine = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted};`;
 const Foot = styled.p`max-width: 720px; margin-top: ${space(4)}; color: ${colour.muted};`;

@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { api, body, filesForm, type Schemas } from '../api/client';
 import { Button, LinkButton } from '../design/Controls';
 import { Notice } from '../design/States';
+import { Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { count } from '../words/words';
 import type { Value } from './draft';
@@ -56,7 +57,6 @@ const Group = styled.div`
   gap: ${space(2)};
   & > b { font-weight: 600; }
 `;
-const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Found = styled.div`
   display: flex;
   gap: ${space(3)};

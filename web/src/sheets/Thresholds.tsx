@@ -4,6 +4,7 @@ import { LinkButton } from '../design/Controls';
 import { Meaning } from '../design/Meaning';
 import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
+import { Under } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import type { Goal, Planned } from './draft';
 import { decimals } from '../words/words';
@@ -39,9 +40,9 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
               <tr key={g.goal}>
                 <td>
                   <b>{g.label}</b> <Meaning code={g.goal} label={g.label} />
-                  <Fine>
+                  <Under>
                     {g.figure}, {g.unit}
-                  </Fine>
+                  </Under>
                 </td>
                 <td>
                   <Row>
@@ -56,7 +57,7 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
                     />
                   </Row>
                   {!inherited && (
-                    <Fine>
+                    <Under>
                       <Link onPress={() => onThreshold(g.goal, undefined)}>back to {decimals(g.usual * ofClass, 1)}</Link>
                       {schoolClass && (
                         <Link
@@ -66,12 +67,12 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
                           for all new sheets of {schoolClass.name}
                         </Link>
                       )}
-                    </Fine>
+                    </Under>
                   )}
                   {inherited && ofClass !== 1 && schoolClass && (
-                    <Fine>
+                    <Under>
                       as {schoolClass.name} has it; usually {decimals(g.usual, 1)}
-                    </Fine>
+                    </Under>
                   )}
                 </td>
               </tr>
@@ -93,4 +94,3 @@ const Table = styled.table`
 `;
 const Row = styled.div`display: flex; align-items: center; gap: ${space(2)}; white-space: nowrap; & > div { width: 72px; }`;
 const Link = styled(LinkButton)`display: block; text-align: left;`;
-const Fine = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted};`;

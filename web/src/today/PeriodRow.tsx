@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import type { Schemas } from '../api/client';
 import { meetingWords, warningWords } from '../course/words';
 import { LinkButton } from '../design/Controls';
+import { Small } from '../design/Text';
 import { colour, faces, sizes, space } from '../design/tokens';
 import { count, decimals } from '../words/words';
 import { Labelled } from './Labelled';
@@ -84,7 +85,6 @@ const Row = styled.section`
 `;
 const Time = styled.div`font: 600 ${sizes.head} / 1.15 ${faces.text};`;
 const Who = styled.div`display: flex; flex-direction: column; align-items: flex-start; gap: ${space(1)};`;
-const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Title = styled.p`font-size: ${sizes.lead}; font-weight: 600;`;
 const Details = styled.div`display: flex; flex-direction: column; gap: ${space(2)}; margin: ${space(2)} 0;`;
 const Warn = styled.p`padding: 2px ${space(3)}; border-left: 4px solid ${colour.ink}; background: ${colour.wash};`;

@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { Schemas } from '../api/client';
-import { colour, levelGreys, sizes, space } from '../design/tokens';
+import { Small } from '../design/Text';
+import { levelGreys, sizes, space } from '../design/tokens';
 import { ScannerButton } from '../returns/intake/ScannerButton';
 import { causeWords, count } from '../words/words';
 import { NextFile, NextLink } from './plates';
@@ -98,7 +99,6 @@ export function NextStep({ name, run, isDemo }: { name: string; run: Run; isDemo
   );
 }
 
-const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Track = styled.div<{ $read: number; $confirmed: number }>`
   height: 10px;
   margin: ${space(2)} 0 ${space(1)};

@@ -5,6 +5,7 @@ import { api, body, type Schemas } from '../api/client';
 import { Level } from '../design/Level';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
+import { Under } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { causeWords, dayOf, levelNames, decimals } from '../words/words';
@@ -70,12 +71,12 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
     <Row>
       <Head>
         <h2>{attempt.title}</h2>
-        <Small>
+        <Under>
           {dayOf(attempt.received)}
           {attempt.again && ', done again'}
           {attempt.confirmed ? ', confirmed' : ', not confirmed yet'} · <Link to={`/wall/${attempt.run}`}>wall</Link> ·{' '}
           <Link to={`/returns/${attempt.run}/${attempt.page}`}>evidence</Link>
-        </Small>
+        </Under>
       </Head>
       <Boxes>
         {attempt.cells.map((cell) => (
@@ -93,10 +94,10 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
             <Level level={m.level} size={28} />
             <span>
               <b>{m.label}</b> {levelNames[m.level]}
-              <Small>
+              <Under>
                 {m.figure != null && m.figure < 999 && `${m.figureName} ${decimals(m.figure, m.digits)} ${m.unit}`}
                 {m.cause && m.level < 3 && ` · ${causeWords(m.cause, m.field)}`}
-              </Small>
+              </Under>
             </span>
           </li>
         ))}
@@ -117,7 +118,6 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
 const Missed = styled.p`padding: ${space(3)} ${space(6)}; border-bottom: 1px solid ${colour.line};`;
 const Row = styled.section`padding: ${space(5)} ${space(6)}; border-bottom: 1px solid ${colour.line};`;
 const Head = styled.div`display: flex; align-items: baseline; gap: ${space(4)}; margin-bottom: ${space(3)};`;
-const Small = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted};`;
 const Boxes = styled.div`
   display: flex;
   flex-wrap: wrap;

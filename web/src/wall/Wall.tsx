@@ -11,6 +11,7 @@ import { Level, Spread } from '../design/Level';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { Asked } from '../design/Swatch';
+import { Under } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { causeWords, dayOf, decimals } from '../words/words';
@@ -145,7 +146,7 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
             <tr key={row.student}>
               <th scope="row">
                 <Link to={`/students/${row.student}`}>{row.name}</Link>
-                {row.page && !row.confirmed && <Small>not confirmed</Small>}
+                {row.page && !row.confirmed && <Under>not confirmed</Under>}
               </th>
               {row.page
                 ? wall.columns.map((column) => {
@@ -165,7 +166,7 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
               {wall.goals.map((g) => {
                 const mark = row.marks.find((m) => m.goal === g.goal && m.exercise === g.exercise);
                 return (
-                  <Mark key={`${g.exercise}${g.goal}`}>{mark ? <Level level={mark.level} size={26} /> : <Small>{g === wall.goals[0] && !row.page ? 'missing' : ''}</Small>}</Mark>
+                  <Mark key={`${g.exercise}${g.goal}`}>{mark ? <Level level={mark.level} size={26} /> : <Under>{g === wall.goals[0] && !row.page ? 'missing' : ''}</Under>}</Mark>
                 );
               })}
             </tr>
@@ -192,7 +193,6 @@ const Range = styled.span`font-size: ${sizes.small}; color: ${colour.muted}; whi
 const GoalHead = styled.th`min-width: 86px; max-width: 112px; && { font-weight: 600; } padding-right: ${space(2)};`;
 const Of = styled.span`display: block; font-size: ${sizes.small}; font-weight: 400; color: ${colour.muted};`;
 const Common = styled.span`display: block; min-height: 3.6em; margin-top: 2px; font-size: ${sizes.small}; font-weight: 400; line-height: 1.2; color: ${colour.muted};`;
-const Small = styled.span`display: block; font-size: ${sizes.small}; color: ${colour.muted};`;
 const Box = styled.td`padding: 2px 3px; min-width: 52px;`;
 const Mark = styled.td`padding: 2px ${space(1)};`;
 const Crop = styled.img`display: block; width: 52px; height: 52px; object-fit: cover;`;

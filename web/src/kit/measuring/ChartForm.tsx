@@ -7,6 +7,7 @@ import { ApiError, api, body, type Schemas } from '../../api/client';
 import { MainButton, Segments, Select, Words } from '../../design/Controls';
 import { NumberBox } from '../../design/NumberBox';
 import { Notice } from '../../design/States';
+import { Small } from '../../design/Text';
 import { colour, sizes, space } from '../../design/tokens';
 import { count } from '../../words/words';
 import { type Medium, MediumChoice } from '../Medium';
@@ -180,4 +181,3 @@ const Taken = styled.ol`
   overflow: auto;
   & span { display: inline-block; width: 2em; color: ${colour.muted}; }
 `;
-const Small = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

@@ -6,6 +6,7 @@ import { Button, LinkButton, MainButton } from '../../design/Controls';
 import { LabBoxes } from '../../design/LabBoxes';
 import { Notice } from '../../design/States';
 import { Asked } from '../../design/Swatch';
+import { Row } from '../../design/Text';
 import { colour, sizes, space } from '../../design/tokens';
 import { gradeNames, passWords, decimals } from '../../words/words';
 
@@ -91,4 +92,3 @@ export function MeasuredSwatches<Found extends { before: number; after: number }
 export const Measuring = styled.section`display: flex; flex-direction: column; gap: ${space(3)}; & > button { align-self: flex-start; }`;
 const Label = styled.p`font-weight: 600; font-size: ${sizes.small};`;
 const Fit = styled.div`padding: ${space(2)} ${space(3)}; background: ${colour.wash}; border-left: 4px solid ${colour.ink};`;
-const Row = styled.div`display: flex; gap: ${space(3)}; align-items: center;`;

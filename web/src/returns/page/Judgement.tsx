@@ -6,6 +6,7 @@ import { api, body, type Schemas } from '../../api/client';
 import { Button, LinkButton, MainButton } from '../../design/Controls';
 import { Meaning } from '../../design/Meaning';
 import { Notice } from '../../design/States';
+import { Aside } from '../../design/Text';
 import { colour, levelGreys, sizes, space } from '../../design/tokens';
 import { useKeys } from '../../design/useKeys';
 import { causeWords, levelNames, decimals } from '../../words/words';
@@ -159,9 +160,9 @@ function GoalRow({ goal, before, level, looked, onLevel, onField }: GoalRowProps
   return (
     <Row onKeyDownCapture={onKey} onFocus={() => onField(goal.found.field ?? null)} onBlur={() => onField(null)} data-goal={goal.goal} data-mark={goal.id}>
       <div>
-        <b>{goal.called.label}</b> <Meaning code={goal.goal} label={goal.called.label} /> {goal.exercise && <Of>{goal.exercise}</Of>}{' '}
+        <b>{goal.called.label}</b> <Meaning code={goal.goal} label={goal.called.label} /> {goal.exercise && <Aside>{goal.exercise}</Aside>}{' '}
         {goal.close && (looked ? <Close>close</Close> : <Close $strong>close: look</Close>)}
-        {before !== undefined && <Of> {before} before</Of>}
+        {before !== undefined && <Aside> {before} before</Aside>}
         {level !== goal.proposed && <Close>proposed {goal.proposed}</Close>}
         <Figure>
           {figure === null
@@ -206,7 +207,6 @@ const Row = styled.div`
   &:focus-within { background: ${colour.wash}; box-shadow: -8px 0 0 ${colour.wash}; }
 `;
 const Figure = styled.p`font-size: ${sizes.small}; color: ${colour.muted}; line-height: 1.25;`;
-const Of = styled.span`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Cause = styled.span`color: ${colour.ink};`;
 const Close = styled.span<{ $strong?: boolean }>`
   font-size: ${sizes.small};

@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { api, body, type Schemas } from '../../api/client';
 import { Button, Select } from '../../design/Controls';
 import { Notice } from '../../design/States';
+import { Small } from '../../design/Text';
 import { colour, faces, sizes, space } from '../../design/tokens';
 import { dayOf, timeOf, decimals } from '../../words/words';
 
@@ -32,7 +33,7 @@ export function PageMore({ page, others, history }: Props) {
 
 function History({ decisions }: { decisions: Schemas['DecisionView'][] }) {
   if (decisions.length === 0) {
-    return <Quiet>Nothing decided yet.</Quiet>;
+    return <Small>Nothing decided yet.</Small>;
   }
   return (
     <List aria-label="Decisions">
@@ -63,7 +64,7 @@ function Reread({ id, confirmed }: { id: string; confirmed: boolean }) {
       <Button onPress={() => look.mutate()} isDisabled={look.isPending}>
         {look.isPending ? 'Reading …' : 'See what another reading would change'}
       </Button>
-      {changes?.length === 0 && <Quiet>Nothing would change.</Quiet>}
+      {changes?.length === 0 && <Small>Nothing would change.</Small>}
       {changes && changes.length > 0 && (
         <>
           <List aria-label="Changes">
@@ -78,7 +79,7 @@ function Reread({ id, confirmed }: { id: string; confirmed: boolean }) {
           <Button onPress={() => adopt.mutate()} isDisabled={adopt.isPending}>
             Take the new reading over
           </Button>
-          {confirmed && <Quiet>Marks you have confirmed stay as you set them.</Quiet>}
+          {confirmed && <Small>Marks you have confirmed stay as you set them.</Small>}
         </>
       )}
       {(look.error ?? adopt.error) && <Notice role="alert">▲ {(look.error ?? adopt.error)?.message}</Notice>}
@@ -123,5 +124,4 @@ const Opener = styled(AriaButton)`
   cursor: pointer;
 `;
 const List = styled.ul`margin: ${space(1)} 0; padding-left: ${space(4)}; font-size: ${sizes.small};`;
-const Quiet = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Block = styled.div`margin-top: ${space(3)}; display: flex; flex-direction: column; gap: ${space(2)}; align-items: flex-start; & > button { white-space: normal; text-align: left; }`;

@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { api, type Schemas } from '../../api/client';
 import { Button, LinkButton } from '../../design/Controls';
 import { Empty, Failed, Loading, Notice } from '../../design/States';
+import { Small } from '../../design/Text';
 import { colour, sizes, space } from '../../design/tokens';
 import { count, noticeWords, problemWords, timeOf, decimals } from '../../words/words';
 import { BoxTable } from './BoxTable';
@@ -89,11 +90,11 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
       <Evidence>
         <Strips pageId={row.id} read={now.read} strips={strips} spots={spots} before={before} field={field} onField={setField} />
         <PagePicture id={now.id} read={now.read} width={pageWidth} height={pageHeight} boxes={boxes} field={field} onField={setField} />
-        <Caption>
+        <Small>
           {now.file} ·{' '}
           {quality &&
             `${Math.round(quality.dpi)} dpi, flat to ${decimals(quality.flatnessMm, 2)} mm, light ± ${decimals(quality.lightSpread * 100, 1)} %${quality.keys.used > 0 ? `, ${count(quality.keys.used, 'key box', 'key boxes')}: off ${decimals(quality.keys.before, 1)} → ${decimals(quality.keys.after, 1)} ΔE00` : ''}`}
-        </Caption>
+        </Small>
         <Actions>
           <a href={`/api/returns/pages/${now.id}/original`} target="_blank" rel="noreferrer">
             As it came in
@@ -144,7 +145,6 @@ const Evidence = styled.div`
   min-width: 0;
   & > svg { border: 1px solid ${colour.line}; }
 `;
-const Caption = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Actions = styled.div`display: flex; gap: ${space(4)}; font-size: ${sizes.small};`;
 const Boxes = styled.div`grid-column: 1 / -1;`;
 const Trouble = styled.div`display: flex; flex-direction: column; gap: ${space(4)}; padding: ${space(4)} ${space(5)}; overflow: auto; min-height: 0;`;

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import type { Schemas } from '../../api/client';
 import { Segments } from '../../design/Controls';
-import { colour, sizes, space } from '../../design/tokens';
+import { Small } from '../../design/Text';
+import { colour, space } from '../../design/tokens';
 import { overlayOf, pictureOf } from '../pictures';
 
 /** What is shown of the page below its last field, mm. */
@@ -80,7 +81,7 @@ export function PagePicture({ id, read, width, height, boxes, field, onField }: 
           ]}
         />
       </Choices>
-      {over !== 'NOTHING' && <Legend>{legends[over]}</Legend>}
+      {over !== 'NOTHING' && <Small>{legends[over]}</Small>}
     </Frame>
   );
 }
@@ -120,4 +121,3 @@ const Zone = styled.path<{ $line: number }>`
   stroke-width: ${(p) => p.$line};
 `;
 const Choices = styled.div`display: flex; flex-wrap: wrap; gap: 6px ${space(5)};`;
-const Legend = styled.p`font-size: ${sizes.small}; color: ${colour.muted};`;

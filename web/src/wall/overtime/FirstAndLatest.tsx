@@ -8,6 +8,7 @@ import { Select, Toggle } from '../../design/Controls';
 import { Level } from '../../design/Level';
 import { Place } from '../../design/Place';
 import { Empty, Failed, Loading } from '../../design/States';
+import { Aside } from '../../design/Text';
 import { colour, sizes, space } from '../../design/tokens';
 import { pictureOf } from '../../returns/pictures';
 import { dayOf, decimals } from '../../words/words';
@@ -86,10 +87,10 @@ export default function FirstAndLatest() {
               {row.first ? (
                 <div>
                   <Attempt of={row.first} whose={row.name} />
-                  {row.latest ? <Attempt of={row.latest} whose={row.name} /> : <Muted>drawn once so far</Muted>}
+                  {row.latest ? <Attempt of={row.latest} whose={row.name} /> : <Aside>drawn once so far</Aside>}
                 </div>
               ) : (
-                <Muted>missing</Muted>
+                <Aside>missing</Aside>
               )}
               {row.first && <Goals first={row.first} latest={row.latest ?? undefined} />}
             </li>
@@ -103,7 +104,7 @@ export default function FirstAndLatest() {
 function Attempt({ of, whose }: { of: Try; whose: string }) {
   return (
     <Boxes>
-      <Muted>{dayOf(of.received)}</Muted>
+      <Aside>{dayOf(of.received)}</Aside>
       {of.fields.map((f) => (
         <img
           key={`${f.page}${f.field}`}
@@ -163,5 +164,4 @@ const Boxes = styled.div`
   & img { display: block; height: 50px; min-width: 0; max-width: 300px; object-fit: cover; }
   & > :first-child { flex: 0 0 56px; }
 `;
-const Muted = styled.span`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Levels = styled.ul`margin: 0; padding: 0; list-style: none; font-size: ${sizes.small}; & li { display: flex; align-items: center; gap: ${space(1)}; margin-bottom: 2px; }`;
