@@ -23,7 +23,7 @@ import grastel.core.exercise.pressurescale.PressureScale;
 import grastel.core.page.PageSize;
 import grastel.core.planning.calendar.Turn;
 import grastel.core.recipe.Method;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import grastel.core.scanner.SimulatedScanner;
 import grastel.core.scanner.hand.FieldTask;
 import grastel.core.scanner.hand.Hand;
@@ -117,7 +117,7 @@ final class RunningGrastel implements AutoCloseable {
             UUID schoolClass = classes.create(
                             UUID.randomUUID().toString().substring(0, 8), GradeBand.ADVANCED, names, CalendarData.NONE)
                     .id();
-            classes.teach(schoolClass, null, Method.USUAL.with(School.SOLVENT_SPARING), false);
+            classes.teach(schoolClass, null, Method.USUAL.with(MethodAnswer.SOLVENT_SPARING), false);
             SheetData data = new SheetData(schoolClass, null, paper, PageSize.A4, List.of(exercise));
             return sheets.print(sheets.create(null, data).id(), schoolClass).id();
         });

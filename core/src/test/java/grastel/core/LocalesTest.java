@@ -10,7 +10,7 @@ import grastel.core.exercise.asked.ChosenValues;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.page.PageCode;
 import grastel.core.recipe.Method;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -58,7 +58,7 @@ class LocalesTest {
     }
 
     private static List<ExercisePlan> plans() {
-        Setting white = Shipped.on(Shipped.CARTRIDGE, new Method(List.of(School.SOLVENT_SPARING)));
+        Setting white = Shipped.on(Shipped.CARTRIDGE, new Method(List.of(MethodAnswer.SOLVENT_SPARING)));
         return ExerciseKinds.all().stream()
                 .map(ExerciseKind::id)
                 .map(id -> Shipped.plan(id, ChosenValues.NONE, id.equals("toned-scale") ? Shipped.BROWN_PAPER : white))

@@ -5,11 +5,11 @@ import grastel.core.colour.Srgb;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.layering.Effort;
 import grastel.core.layering.Layer;
-import grastel.core.layering.Makeup;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.Swatch;
+import grastel.core.layering.SwatchParts;
 import grastel.core.layering.picture.SwatchPicture;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
@@ -98,7 +98,7 @@ final class BenchCard {
 
     /** Columns of the height classes: paper below, films on it, true to their thickness. */
     private void section(PdfCanvas canvas, Swatch swatch, Rect r) {
-        List<Makeup.Column> columns = Makeup.of(swatch).section();
+        List<SwatchParts.Column> columns = SwatchParts.of(swatch).section();
         double width = r.width() / columns.size();
         double scale = r.height() * 0.5 / Math.max(1, stack.paper().tooth().depth());
         Srgb paper = Srgb.of(swatch.ground().toLab());
@@ -107,7 +107,7 @@ final class BenchCard {
             double top = r.y() + r.height() * 0.4 + columns.get(i).depth() * scale;
             fill(canvas, new Rect(x, top, width, r.bottom() - top), paper);
             canvas.line(x, top, x + width, top, 0.1);
-            for (Makeup.Band band : columns.get(i).bands()) {
+            for (SwatchParts.Band band : columns.get(i).bands()) {
                 double height = Math.min(top - r.y(), band.thickness() * scale);
                 top -= height;
                 fill(canvas, new Rect(x, top, width, height), Srgb.of(band.colour()));

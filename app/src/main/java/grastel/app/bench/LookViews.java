@@ -3,10 +3,10 @@ package grastel.app.bench;
 import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
 import grastel.core.colour.Srgb;
-import grastel.core.layering.Makeup;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.Swatch;
+import grastel.core.layering.SwatchParts;
 import grastel.core.layering.advice.Advice;
 import grastel.core.layering.advice.WhatIf;
 import grastel.core.layering.picture.SwatchPicture;
@@ -94,7 +94,7 @@ public final class LookViews {
 
     public record ToothColumnView(
             @NotNull double depth, @NotNull List<ToothBandView> bands) {
-        static ToothColumnView of(Makeup.Column c) {
+        static ToothColumnView of(SwatchParts.Column c) {
             return new ToothColumnView(
                     c.depth(),
                     c.bands().stream()
@@ -124,7 +124,7 @@ public final class LookViews {
                     ColourView.of(swatch.colour()),
                     swatch.specks(),
                     Srgb.of(stack.paper().ground().toLab()).hex(),
-                    Makeup.of(swatch).section().stream()
+                    SwatchParts.of(swatch).section().stream()
                             .map(ToothColumnView::of)
                             .toList());
         }

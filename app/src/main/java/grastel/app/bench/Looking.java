@@ -20,9 +20,9 @@ import grastel.core.exercise.PencilChoice;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.layering.Effort;
 import grastel.core.layering.Layer;
-import grastel.core.layering.Makeup;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Swatch;
+import grastel.core.layering.SwatchParts;
 import grastel.core.layering.advice.Advice;
 import grastel.core.layering.advice.WhatIf;
 import grastel.core.layering.picture.SwatchPicture;
@@ -46,7 +46,7 @@ class Looking {
         List<Swatch> stages = stack.stages();
         Swatch swatch = stages.get(stages.size() - 1);
         Lab colour = swatch.colour();
-        Makeup makeup = Makeup.of(swatch);
+        SwatchParts makeup = SwatchParts.of(swatch);
         Optional<Lab> goal = Optional.ofNullable(request.goal()).map(AimData::toLab);
         ValueLadder ladder = new ValueLadder(request.steps());
         return new LookView(
@@ -71,7 +71,7 @@ class Looking {
                         .orElse(null));
     }
 
-    private static List<LayerLook> layers(Stack stack, List<Swatch> stages, Makeup makeup) {
+    private static List<LayerLook> layers(Stack stack, List<Swatch> stages, SwatchParts makeup) {
         List<LayerLook> looks = new ArrayList<>();
         for (int i = 0; i < stack.layers().size(); i++) {
             Layer layer = stack.layers().get(i);

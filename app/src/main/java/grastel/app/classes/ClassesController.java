@@ -7,7 +7,7 @@ import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.plan.GoalPlan;
 import grastel.core.recipe.Method;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.DecimalMax;
 import jakarta.validation.constraints.DecimalMin;
@@ -51,7 +51,7 @@ class ClassesController {
             @NotNull GradeBand band,
             @NotNull List<StudentView> students,
             @NotNull CalendarData calendar,
-            @NotNull List<School> method,
+            @NotNull List<MethodAnswer> method,
             @NotNull boolean namesHidden,
             @NotNull Map<Goal, Double> thresholds,
             @NotNull double readyShare) {}
@@ -76,13 +76,13 @@ class ClassesController {
             @NotNull @DecimalMin("0") @DecimalMax("1") Double share) {}
 
     record SchoolView(
-            @NotNull School school,
+            @NotNull MethodAnswer school,
             @NotNull String label,
             @NotNull String reason) {}
 
     /** A question on which teachers differ, with its answers. */
     record QuestionView(
-            @NotNull School.Question question,
+            @NotNull MethodAnswer.Question question,
             @NotNull String label,
             @NotNull List<SchoolView> schools) {}
 
@@ -92,7 +92,7 @@ class ClassesController {
      */
     record MethodRequest(
             Integer revision,
-            @NotNull @Size(max = 20) List<@NotNull School> schools,
+            @NotNull @Size(max = 20) List<@NotNull MethodAnswer> schools,
             @NotNull boolean namesHidden) {}
 
     /** @param names one student a line, or CSV */
@@ -148,7 +148,7 @@ class ClassesController {
     /** The questions of a method, with the reason for each answer. */
     @GetMapping("/method-questions")
     List<QuestionView> questions() {
-        return Arrays.stream(School.Question.values())
+        return Arrays.stream(MethodAnswer.Question.values())
                 .map(q -> new QuestionView(
                         q,
                         q.label(),
@@ -221,7 +221,7 @@ class ClassesController {
                         .map(s -> new StudentView(s.id(), s.name()))
                         .toList(),
                 c.calendar(),
-                c.method().schools(),
+                c.method().answers(),
                 c.namesHidden(),
                 c.thresholds(),
                 c.readyShare());

@@ -6,7 +6,7 @@ import grastel.core.exercise.goal.GradeBand;
 import grastel.core.layering.Pressures;
 import grastel.core.planning.ClassFacts;
 import grastel.core.recipe.Method;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
@@ -88,7 +88,9 @@ class SchoolClass extends Revised {
         return new Method(
                 method.isEmpty()
                         ? List.of()
-                        : Arrays.stream(method.split(" ")).map(School::valueOf).toList());
+                        : Arrays.stream(method.split(" "))
+                                .map(MethodAnswer::valueOf)
+                                .toList());
     }
 
     boolean namesHidden() {
@@ -96,7 +98,7 @@ class SchoolClass extends Revised {
     }
 
     void teach(Method answers, boolean hideNames) {
-        method = answers.schools().stream().map(School::name).collect(Collectors.joining(" "));
+        method = answers.answers().stream().map(MethodAnswer::name).collect(Collectors.joining(" "));
         namesHidden = hideNames;
         touch();
     }

@@ -29,8 +29,8 @@ import grastel.core.layering.Swatch;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import grastel.core.media.Pencil.Binder;
+import grastel.core.recipe.MethodAnswer;
 import grastel.core.recipe.PressureRecipe;
-import grastel.core.recipe.School;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -86,7 +86,7 @@ public final class PlanBuilder {
 
     /** A first layer over a large area: with a dull point where the method starts so. */
     public Step blockedIn(Pencil pencil, PressureGrade grade, int passes) {
-        double point = setting.method().has(School.DULL_START) ? DULL : SHARP;
+        double point = setting.method().has(MethodAnswer.DULL_START) ? DULL : SHARP;
         return colour(pencil, grade, passes).stroked(Stroke.CIRCLES, point);
     }
 
@@ -286,7 +286,7 @@ public final class PlanBuilder {
 
     /** A fault of too much colour. @param lift what to say where the method lifts it with putty */
     public void tooMuch(Slip slip, String sign, String say, String lift) {
-        fault(slip, sign, setting.method().has(School.PUTTY_ERASER) ? lift : say);
+        fault(slip, sign, setting.method().has(MethodAnswer.PUTTY_ERASER) ? lift : say);
     }
 
     public void caution(String words) {

@@ -109,7 +109,7 @@ public final class FieldsToRedo {
     }
 
     private List<Measure.Figure> below(GoalPlan goal, Map<String, FieldReading> byField) {
-        Ladder ladder = goal.held(band);
+        Ladder ladder = goal.ladder(band);
         return judge.figures(goal, byField).stream()
                 .filter(f ->
                         f.field() != null && !ladder.reachesSecure(f.measured().value()))

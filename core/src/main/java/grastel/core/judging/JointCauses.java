@@ -52,12 +52,12 @@ final class JointCauses {
     }
 
     /** The proposals with their causes settled by one another. @param byField what was read */
-    static List<Proposal> settled(List<Proposal> proposals, Map<String, FieldReading> byField) {
+    static List<Proposal> weighed(List<Proposal> proposals, Map<String, FieldReading> byField) {
         JointCauses page = new JointCauses(proposals, byField);
-        return proposals.stream().map(page::settled).toList();
+        return proposals.stream().map(page::weighed).toList();
     }
 
-    private Proposal settled(Proposal p) {
+    private Proposal weighed(Proposal p) {
         return RULES.stream()
                 .filter(rule -> rule.seen() == p.cause() && rule.also().test(this, p))
                 .findFirst()

@@ -133,7 +133,7 @@ public final class Judge {
                 .map(goal -> propose(goal, byField, notReached))
                 .flatMap(Optional::stream)
                 .toList();
-        return JointCauses.settled(proposals, byField);
+        return JointCauses.weighed(proposals, byField);
     }
 
     /** What a drawing without markers tells. */
@@ -171,7 +171,7 @@ public final class Judge {
         Measure measure = Measure.of(goal.goal(), read.get(0).profile() != null);
         Tried tried = tried(goal, byField);
         int count = tried.filled().size();
-        Ladder ladder = goal.held(band);
+        Ladder ladder = goal.ladder(band);
         boolean complete = tried.isComplete();
         Set<String> empty = goal.fields().stream()
                 .filter(f -> !tried.filled().containsKey(f))

@@ -1,7 +1,7 @@
 /**
  * Layers of pencil on the tooth of a paper: what is left by laying, burnishing, dissolving and lifting, and what is then
  * seen. Start at {@link grastel.core.layering.Stack} and {@link grastel.core.layering.Swatch}; {@link
- * grastel.core.layering.Makeup} says what a swatch is made of, {@link grastel.core.layering.advice.Advice} what to mind, {@link
+ * grastel.core.layering.SwatchParts} says what a swatch is made of, {@link grastel.core.layering.advice.Advice} what to mind, {@link
  * grastel.core.layering.advice.WhatIf} what else could be done, {@link grastel.core.layering.picture.SwatchPicture} paints it,
  * {@link grastel.core.layering.calibration.Calibration} fits pencil and paper to measured swatches.
  *

@@ -19,7 +19,7 @@ import grastel.core.planning.Warning.SolventNotInMethod;
 import grastel.core.planning.Warning.TooFewCopies;
 import grastel.core.planning.kit.Demand;
 import grastel.core.planning.kit.Demand.Want;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import grastel.core.recipe.Substitutes;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -126,7 +126,7 @@ public final class CourseCheck {
         if (lesson.stages().stream().noneMatch(s -> s.kind() == Kind.DISSOLVE)) {
             return;
         }
-        if (facts.method().has(School.SOLVENT_NONE)) {
+        if (facts.method().has(MethodAnswer.SOLVENT_NONE)) {
             warnings.add(new SolventNotInMethod(lesson.id()));
         } else if (facts.band() == GradeBand.FIRST_STEPS) {
             warnings.add(new SolventForBeginners(lesson.id()));

@@ -57,7 +57,7 @@ public final class DrawingFinder {
         double[][] basis = IntStream.range(0, width * height)
                 .mapToObj(i -> UpperFit.basis(2.0 * (i % width) / width - 1, 2.0 * (i / width) / height - 1))
                 .toArray(double[][]::new);
-        UpperFit fit = new UpperFit(basis, logs[1], UpperFit.Known.DRAWING);
+        UpperFit fit = new UpperFit(basis, logs[1], UpperFit.Prior.DRAWING);
         double[][] off = new double[3][];
         for (int c = 0; c < 3; c++) {
             off[c] = fit.off(c == 1 ? fit.terms : fit.also(logs[c]), logs[c]);

@@ -1,6 +1,6 @@
 package grastel.core.recipe;
 
-import grastel.core.recipe.School.Question;
+import grastel.core.recipe.MethodAnswer.Question;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.EnumMap;
@@ -8,44 +8,44 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * How a class is taught: one {@link School} for each {@link Question}. Recipes, the order of steps, advice and cautions obey
+ * How a class is taught: one {@link MethodAnswer} for each {@link Question}. Recipes, the order of steps, advice and cautions obey
  * it. Questions left open get their first answer.
  */
-public record Method(List<School> schools) {
+public record Method(List<MethodAnswer> answers) {
     public static final Method USUAL = new Method(List.of());
 
     /** @throws IllegalArgumentException if a question is answered twice */
     public Method {
-        schools = complete(schools);
+        answers = complete(answers);
     }
 
-    public boolean has(School school) {
-        return schools.contains(school);
+    public boolean has(MethodAnswer answer) {
+        return answers.contains(answer);
     }
 
-    public School answer(Question question) {
-        return schools.get(question.ordinal());
+    public MethodAnswer answer(Question question) {
+        return answers.get(question.ordinal());
     }
 
     /** What counts in coming near a reference. */
     public Target.Closeness closeness() {
-        return has(School.VALUES_RIGHT) ? Target.Closeness.VALUE_FIRST : Target.Closeness.COLOUR;
+        return has(MethodAnswer.VALUES_RIGHT) ? Target.Closeness.VALUE_FIRST : Target.Closeness.COLOUR;
     }
 
     /** This method with one question answered otherwise. */
-    public Method with(School school) {
-        return new Method(schools.stream()
-                .map(s -> s.question() == school.question() ? school : s)
+    public Method with(MethodAnswer answer) {
+        return new Method(answers.stream()
+                .map(a -> a.question() == answer.question() ? answer : a)
                 .toList());
     }
 
-    private static List<School> complete(Collection<School> given) {
-        Map<Question, School> answers = new EnumMap<>(Question.class);
-        for (School school : given) {
-            School before = answers.put(school.question(), school);
+    private static List<MethodAnswer> complete(Collection<MethodAnswer> given) {
+        Map<Question, MethodAnswer> answers = new EnumMap<>(Question.class);
+        for (MethodAnswer answer : given) {
+            MethodAnswer before = answers.put(answer.question(), answer);
             if (before != null) {
                 throw new IllegalArgumentException(
-                        "One answer for " + school.question() + ", given " + before + " and " + school);
+                        "One answer for " + answer.question() + ", given " + before + " and " + answer);
             }
         }
         return Arrays.stream(Question.values())

@@ -20,7 +20,7 @@ final class Rules {
             return whiteMayFollow(done);
         }
         if (done.isEmpty()) {
-            return !next.black() || method.has(School.BLACK_FIRST);
+            return !next.black() || method.has(MethodAnswer.BLACK_FIRST);
         }
         return whiteMayBeUnder(done) && blackMayFollow(done, next) && foundationHolds(done, next);
     }
@@ -33,7 +33,7 @@ final class Rules {
     private boolean whiteMayBeUnder(List<RecipeFinder.Move> done) {
         boolean whiteBelow = done.stream().anyMatch(RecipeFinder.Move::white);
         return !whiteBelow
-                || method.has(School.HOLD_WITH_WHITE)
+                || method.has(MethodAnswer.HOLD_WITH_WHITE)
                         && done.get(0).white()
                         && done.stream().skip(1).noneMatch(RecipeFinder.Move::white);
     }
@@ -41,9 +41,9 @@ final class Rules {
     /** Black over colour only as an accent; black below only where it comes first; never with white. */
     private boolean blackMayFollow(List<RecipeFinder.Move> done, RecipeFinder.Move next) {
         if (!next.black()) {
-            return !done.get(done.size() - 1).black() || method.has(School.BLACK_FIRST);
+            return !done.get(done.size() - 1).black() || method.has(MethodAnswer.BLACK_FIRST);
         }
-        return method.has(School.BLACK_ACCENTS) && done.stream().noneMatch(RecipeFinder.Move::white);
+        return method.has(MethodAnswer.BLACK_ACCENTS) && done.stream().noneMatch(RecipeFinder.Move::white);
     }
 
     /** What is much darker than the next colour over it is a foundation: a whisper first, or not at all. */
@@ -53,6 +53,6 @@ final class Rules {
         if (!foundation || below.black()) {
             return true;
         }
-        return method.has(School.FOUNDATION_UNDER) && done.size() == 1 && below.grade() == PressureGrade.WHISPER;
+        return method.has(MethodAnswer.FOUNDATION_UNDER) && done.size() == 1 && below.grade() == PressureGrade.WHISPER;
     }
 }

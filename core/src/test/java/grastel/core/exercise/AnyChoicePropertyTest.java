@@ -12,8 +12,8 @@ import grastel.core.layering.Pressures;
 import grastel.core.media.Pencil;
 import grastel.core.media.PencilSet;
 import grastel.core.recipe.Method;
-import grastel.core.recipe.School;
-import grastel.core.recipe.School.Question;
+import grastel.core.recipe.MethodAnswer;
+import grastel.core.recipe.MethodAnswer.Question;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
@@ -87,7 +87,7 @@ class AnyChoicePropertyTest {
         Collections.shuffle(pencils, random);
         Method method = Method.USUAL;
         for (Question question : Question.values()) {
-            List<School> answers = question.answers();
+            List<MethodAnswer> answers = question.answers();
             method = method.with(answers.get(random.nextInt(answers.size())));
         }
         return new Setting(

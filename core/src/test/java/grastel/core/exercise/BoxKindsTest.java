@@ -20,8 +20,8 @@ import grastel.core.media.Pencil;
 import grastel.core.media.PencilSet;
 import grastel.core.recipe.Complements;
 import grastel.core.recipe.Method;
+import grastel.core.recipe.MethodAnswer;
 import grastel.core.recipe.MixedBlacks;
-import grastel.core.recipe.School;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -58,7 +58,7 @@ class BoxKindsTest {
 
     @Test
     void shadesFollowTheMethod() {
-        Setting over = Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(School.DARK_OVER));
+        Setting over = Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(MethodAnswer.DARK_OVER));
         FieldPlan under = shadeOfRed(Shipped.WHITE_PAPER);
         FieldPlan above = shadeOfRed(over);
 
@@ -226,7 +226,7 @@ class BoxKindsTest {
 
     @Test
     void dissolvingFillsTheSpecksAndCarriesItsCautions() {
-        Setting solvent = Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(School.SOLVENT_SPARING));
+        Setting solvent = Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(MethodAnswer.SOLVENT_SPARING));
         ExercisePlan plan = Shipped.plan("solvent-split", ChosenValues.NONE, solvent);
 
         assertThat(plan.field("5").predictedColour().lightness())

@@ -8,7 +8,7 @@ import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.exercise.plan.Recipe.Technique;
 import grastel.core.recipe.Method;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import grastel.core.recipe.Target;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -20,9 +20,9 @@ class ClassMethodTest {
     private static final ChosenValues ANALOGOUS =
             ChosenValues.of("form", "SPHERE").with("colouring", "ANALOGOUS").with("pencil", Shipped.pencil("S07"));
 
-    private static Setting by(School... schools) {
+    private static Setting by(MethodAnswer... schools) {
         Method method = Method.USUAL;
-        for (School school : schools) {
+        for (MethodAnswer school : schools) {
             method = method.with(school);
         }
         return Shipped.on(Shipped.CARTRIDGE, method);
@@ -48,7 +48,8 @@ class ClassMethodTest {
     @Test
     void ownColourLiesOverTheOthersUnlessItComesFirst() {
         List<Step> usual = steps(Shipped.plan("form-study", ANALOGOUS, by()), "core shadow");
-        List<Step> ownFirst = steps(Shipped.plan("form-study", ANALOGOUS, by(School.OWN_COLOUR_FIRST)), "core shadow");
+        List<Step> ownFirst =
+                steps(Shipped.plan("form-study", ANALOGOUS, by(MethodAnswer.OWN_COLOUR_FIRST)), "core shadow");
 
         assertThat(usual).hasSizeGreaterThan(1);
         int own = usual.get(usual.size() - 1).pencil();
@@ -61,9 +62,9 @@ class ClassMethodTest {
 
     @ParameterizedTest
     @EnumSource(
-            value = School.class,
+            value = MethodAnswer.class,
             names = {"LIGHT_TO_DARK", "DARKS_FIRST", "OWN_COLOUR_FIRST"})
-    void theOrderOfValuesIsSaid(School school) {
+    void theOrderOfValuesIsSaid(MethodAnswer school) {
         String words = String.join(
                 " ", Shipped.plan("form-study", ANALOGOUS, by(school)).steps());
 
@@ -79,7 +80,7 @@ class ClassMethodTest {
     @Test
     void detailFollowsABurnishMidway() {
         ExercisePlan last = Shipped.plan("burnish-trio", ChosenValues.NONE, by());
-        ExercisePlan midway = Shipped.plan("burnish-trio", ChosenValues.NONE, by(School.BURNISH_MIDWAY));
+        ExercisePlan midway = Shipped.plan("burnish-trio", ChosenValues.NONE, by(MethodAnswer.BURNISH_MIDWAY));
 
         assertThat(lastOf(last)).isEqualTo(Technique.BURNISH);
         assertThat(lastOf(midway)).isEqualTo(Technique.COLOUR);
@@ -95,7 +96,7 @@ class ClassMethodTest {
     @Test
     void puttyIsSpokenOfOnlyWhereItIsUsed() {
         ExercisePlan without = Shipped.plan("tint-hue-shade", ChosenValues.NONE, by());
-        ExercisePlan with = Shipped.plan("tint-hue-shade", ChosenValues.NONE, by(School.PUTTY_ERASER));
+        ExercisePlan with = Shipped.plan("tint-hue-shade", ChosenValues.NONE, by(MethodAnswer.PUTTY_ERASER));
 
         assertThat(fault(without, "shade too heavy")).doesNotContain("putty");
         assertThat(fault(with, "shade too heavy")).contains("putty");
@@ -104,6 +105,6 @@ class ClassMethodTest {
     @Test
     void valuesRightWeighsValueInNearness() {
         assertThat(Method.USUAL.closeness()).isEqualTo(Target.Closeness.COLOUR);
-        assertThat(Method.USUAL.with(School.VALUES_RIGHT).closeness()).isEqualTo(Target.Closeness.VALUE_FIRST);
+        assertThat(Method.USUAL.with(MethodAnswer.VALUES_RIGHT).closeness()).isEqualTo(Target.Closeness.VALUE_FIRST);
     }
 }

@@ -14,7 +14,7 @@ import grastel.core.exercise.plan.GoalPlan;
 import grastel.core.layering.Pressures;
 import grastel.core.layering.Stack;
 import grastel.core.recipe.Method;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -26,7 +26,8 @@ import org.junit.jupiter.api.TestFactory;
 
 /** What every kind promises, whatever it teaches. */
 class ExerciseKindsTest {
-    private static final Setting SOLVENT = Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(School.SOLVENT_SPARING));
+    private static final Setting SOLVENT =
+            Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(MethodAnswer.SOLVENT_SPARING));
 
     private static Setting setting(ExerciseKind kind) {
         return switch (kind.id()) {

@@ -15,7 +15,7 @@ import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.exercise.plan.PicturePlan.Tone;
 import grastel.core.exercise.plan.Recipe;
 import grastel.core.recipe.Method;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import grastel.core.stilllife.HarbourFind;
 import java.util.ArrayList;
 import java.util.List;
@@ -73,7 +73,7 @@ class FinishedPieceTest {
         assertThat(cm2).isLessThan(125);
     }
 
-    private static double firstZone(School school) {
+    private static double firstZone(MethodAnswer school) {
         Setting usual = Pieces.setting(Pieces.of(HarbourFind.GLASS_FLOAT, 100, 125));
         Setting taught = new Setting(
                 usual.pencils(),
@@ -97,7 +97,7 @@ class FinishedPieceTest {
     void lightZonesComeFirstOrDarkOnesAsTheClassIsTaught() {
         assertThat(PICTURE.order()).doesNotHaveDuplicates().hasSize((int)
                 PICTURE.tones().stream().mapToInt(Tone::zone).distinct().count());
-        assertThat(firstZone(School.LIGHT_TO_DARK)).isGreaterThan(firstZone(School.DARKS_FIRST) + 25);
+        assertThat(firstZone(MethodAnswer.LIGHT_TO_DARK)).isGreaterThan(firstZone(MethodAnswer.DARKS_FIRST) + 25);
     }
 
     @Test

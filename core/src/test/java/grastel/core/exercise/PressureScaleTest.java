@@ -11,8 +11,8 @@ import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.layering.PressureGrade;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Method;
+import grastel.core.recipe.MethodAnswer;
 import grastel.core.recipe.PencilReach;
-import grastel.core.recipe.School;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -109,7 +109,7 @@ class PressureScaleTest {
             assertThat(up.get(i).recipe()).isEqualTo(down.get(4 - i).recipe());
         }
 
-        Setting darksFirst = Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(School.DARKS_FIRST));
+        Setting darksFirst = Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(MethodAnswer.DARKS_FIRST));
         List<FieldPlan> suggested =
                 Shipped.plan("pressure-scale", ChosenValues.NONE, darksFirst).fields();
         assertThat(suggested.get(0).askedLightness())

@@ -152,9 +152,9 @@ class JudgeTest {
         List<FieldReading> fields = fields(93, 70, 58, 30, 22);
         Proposal usual = byGoal(judge(GradeBand.DEVELOPING, fields)).get(Goal.EQUAL_STEPS);
         double factor = 1.02 * usual.figure().value() / usual.ladder().secure();
-        Map<Goal, Proposal> moved =
-                byGoal(new Judge(PLAN.held(Map.of(Goal.EQUAL_STEPS, factor)), GradeBand.DEVELOPING, Shipped.CARTRIDGE)
-                        .judge(Pages.of(fields)));
+        Map<Goal, Proposal> moved = byGoal(new Judge(
+                        PLAN.withThresholds(Map.of(Goal.EQUAL_STEPS, factor)), GradeBand.DEVELOPING, Shipped.CARTRIDGE)
+                .judge(Pages.of(fields)));
 
         assertThat(usual.level()).isLessThan(Level.SECURE);
         assertThat(moved.get(Goal.EQUAL_STEPS))

@@ -26,16 +26,18 @@ class ThresholdsTest {
     void movingThemIsTheSameForEveryBand(GradeBand band) {
         GoalPlan eased = new GoalPlan(FALLING.goal(), FALLING.of(), FALLING.ladder(), 1.5);
 
-        assertThat(eased.held(band).secure()).isCloseTo(1.5 * FALLING.held(band).secure(), within(1e-9));
-        assertThat(eased.held(band).nearly()).isCloseTo(1.5 * FALLING.held(band).nearly(), within(1e-9));
+        assertThat(eased.ladder(band).secure())
+                .isCloseTo(1.5 * FALLING.ladder(band).secure(), within(1e-9));
+        assertThat(eased.ladder(band).nearly())
+                .isCloseTo(1.5 * FALLING.ladder(band).nearly(), within(1e-9));
     }
 
     @Test
     void bandsEaseFallingThresholdsUpAndRisingOnesDown() {
-        assertThat(FALLING.held(GradeBand.FIRST_STEPS).secure())
-                .isGreaterThan(FALLING.held(GradeBand.ADVANCED).secure());
-        assertThat(RISING.held(GradeBand.FIRST_STEPS).secure())
-                .isLessThan(RISING.held(GradeBand.ADVANCED).secure());
+        assertThat(FALLING.ladder(GradeBand.FIRST_STEPS).secure())
+                .isGreaterThan(FALLING.ladder(GradeBand.ADVANCED).secure());
+        assertThat(RISING.ladder(GradeBand.FIRST_STEPS).secure())
+                .isLessThan(RISING.ladder(GradeBand.ADVANCED).secure());
     }
 
     @Test

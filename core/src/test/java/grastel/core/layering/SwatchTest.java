@@ -47,7 +47,7 @@ class SwatchTest {
             }
             assertThat(swatch.specks()).isBetween(0.0, 1.0);
             assertThat(swatch.toothLeft()).isBetween(0.0, 1.0);
-            Makeup makeup = Makeup.of(swatch);
+            SwatchParts makeup = SwatchParts.of(swatch);
             double covered = makeup.layerShares().stream()
                     .mapToDouble(Double::doubleValue)
                     .sum();

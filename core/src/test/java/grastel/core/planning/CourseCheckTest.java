@@ -23,7 +23,7 @@ import grastel.core.planning.Warning.TooFewCopies;
 import grastel.core.planning.calendar.Period;
 import grastel.core.planning.calendar.Period.State;
 import grastel.core.recipe.Method;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.List;
@@ -129,7 +129,7 @@ class CourseCheckTest {
     void solventAgainstTheMethodOrForBeginners() {
         Lesson wet = lesson("wet", new Stage("", Kind.DISSOLVE, Part.NONE, 25, Stop.MUST, List.of()));
         assertThat(check(wet)).containsExactly(new SolventNotInMethod("wet"));
-        method = new Method(List.of(School.SOLVENT_SPARING));
+        method = new Method(List.of(MethodAnswer.SOLVENT_SPARING));
         assertThat(check(wet)).isEmpty();
         band = GradeBand.FIRST_STEPS;
         assertThat(check(wet)).containsExactly(new SolventForBeginners("wet"));

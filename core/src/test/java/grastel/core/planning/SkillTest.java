@@ -11,7 +11,7 @@ import grastel.core.exercise.asked.Parameter;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.GoalPlan;
 import grastel.core.recipe.Method;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -56,7 +56,7 @@ class SkillTest {
     }
 
     private static Set<Goal> goals(ExerciseKind kind) {
-        Method wet = new Method(List.of(School.SOLVENT_SPARING));
+        Method wet = new Method(List.of(MethodAnswer.SOLVENT_SPARING));
         Setting setting = Shipped.on(kind.id().equals("toned-scale") ? Shipped.BROWN : Shipped.CARTRIDGE, wet);
         Set<Goal> goals = new HashSet<>();
         choices(kind, setting)

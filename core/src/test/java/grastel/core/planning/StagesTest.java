@@ -15,7 +15,7 @@ import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.planning.Stage.Kind;
 import grastel.core.recipe.Method;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -172,7 +172,7 @@ class StagesTest {
 
     private static ExercisePlan plan(String kind) {
         Setting setting = kind.equals("solvent-split")
-                ? Shipped.on(Shipped.CARTRIDGE, new Method(List.of(School.SOLVENT_SPARING)))
+                ? Shipped.on(Shipped.CARTRIDGE, new Method(List.of(MethodAnswer.SOLVENT_SPARING)))
                 : kind.equals("toned-scale") ? Shipped.BROWN_PAPER : Shipped.WHITE_PAPER;
         return Shipped.plan(kind, ChosenValues.NONE, setting);
     }

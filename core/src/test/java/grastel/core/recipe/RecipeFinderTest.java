@@ -139,7 +139,7 @@ class RecipeFinderTest {
         Target dark = near(22, 2, 0);
         assertThat(find(dark, Shipped.ALL, Method.USUAL, Limits.USUAL))
                 .allSatisfy(f -> assertThat(names(f)).doesNotContain("Lamp Black", "Soot"));
-        assertThat(find(near(14, 0, 0), Shipped.ALL, Method.USUAL.with(School.BLACK_ACCENTS), Limits.USUAL))
+        assertThat(find(near(14, 0, 0), Shipped.ALL, Method.USUAL.with(MethodAnswer.BLACK_ACCENTS), Limits.USUAL))
                 .anySatisfy(f -> assertThat(names(f)).containsAnyOf("Lamp Black", "Soot"));
 
         for (Found found : find(near(80, 20, 10), Shipped.ALL, Method.USUAL, Limits.USUAL)) {
@@ -158,7 +158,7 @@ class RecipeFinderTest {
     @Test
     void aFoundationIsAWhisperOrNotThereAtAll() {
         Rules under = new Rules(Method.USUAL);
-        Rules over = new Rules(Method.USUAL.with(School.DARK_OVER));
+        Rules over = new Rules(Method.USUAL.with(MethodAnswer.DARK_OVER));
         Move firmDark = new Move(Shipped.pencil("S13"), PressureGrade.FIRM);
         Move whisperedDark = new Move(Shipped.pencil("S13"), PressureGrade.WHISPER);
         Move yellow = new Move(Shipped.pencil("S03"), PressureGrade.LIGHT);
@@ -171,7 +171,7 @@ class RecipeFinderTest {
 
     @Test
     void whiteAndBlackNeverCross() {
-        Rules rules = new Rules(Method.USUAL.with(School.BLACK_ACCENTS).with(School.HOLD_WITH_WHITE));
+        Rules rules = new Rules(Method.USUAL.with(MethodAnswer.BLACK_ACCENTS).with(MethodAnswer.HOLD_WITH_WHITE));
         Move white = new Move(Shipped.pencil("S01"), PressureGrade.FULL);
         Move black = new Move(Shipped.pencil("S36"), PressureGrade.LIGHT);
         Move red = new Move(Shipped.pencil("S07"), PressureGrade.LIGHT);

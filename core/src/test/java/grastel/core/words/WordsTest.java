@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import com.ibm.icu.text.MessageFormat;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Cause;
-import grastel.core.recipe.School;
-import grastel.core.recipe.School.Question;
+import grastel.core.recipe.MethodAnswer;
+import grastel.core.recipe.MethodAnswer.Question;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -32,7 +32,7 @@ class WordsTest {
     private static final Path CODE = Path.of("src/main/java/grastel/core");
     /** Keys that the code puts together. */
     private static final List<String> MADE =
-            List.of("goal.", "figure.", "cause.", "school.", "question.", "mixing-from-few.");
+            List.of("goal.", "figure.", "cause.", "answer.", "question.", "mixing-from-few.");
     /** Texts of files and of what others wrote, which are no words of ours. */
     private static final List<String> NO_WORDS =
             List.of("media/colourfile", "page/Scripts", "page/Typeface", "PictureFile");
@@ -100,8 +100,9 @@ class WordsTest {
         assertThat(Cause.values())
                 .allSatisfy(c -> assertThat(c.sign() + c.next()).isNotBlank());
         assertThat(Question.values()).allSatisfy(q -> assertThat(q.label()).isNotBlank());
-        assertThat(School.values()).allSatisfy(s -> assertThat(s.reason()).matches("\\p{Lu}.*\\."));
-        assertThat(Arrays.stream(School.values()).map(School::label)).doesNotHaveDuplicates();
+        assertThat(MethodAnswer.values()).allSatisfy(s -> assertThat(s.reason()).matches("\\p{Lu}.*\\."));
+        assertThat(Arrays.stream(MethodAnswer.values()).map(MethodAnswer::label))
+                .doesNotHaveDuplicates();
     }
 
     /** What a person reads lies in the catalogue: the code has names of files and what a programmer is told. */

@@ -139,7 +139,7 @@ public final class LessonPlan {
     }
 
     private void goal(GoalPlan goal) {
-        Ladder held = goal.held(band);
+        Ladder held = goal.ladder(band);
         String sign = held.nearly() < held.beyond() ? "≥ " : "≤ ";
         pages.row(
                 List.of(

@@ -126,7 +126,7 @@ public final class TeacherPages {
     }
 
     private void goal(GoalPlan goal) {
-        Ladder ladder = goal.held(band);
+        Ladder ladder = goal.ladder(band);
         String sign = ladder.nearly() < ladder.beyond() ? "≥ " : "≤ ";
         pages.row(
                 List.of(

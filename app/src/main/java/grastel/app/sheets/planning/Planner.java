@@ -207,7 +207,7 @@ public class Planner {
             return new DraftedExercise(kind, parameters, used, null, List.copyOf(problems));
         }
         try {
-            ExercisePlan plan = kind.plan(used, setting).held(ofClass).held(data.thresholds());
+            ExercisePlan plan = kind.plan(used, setting).withThresholds(ofClass).withThresholds(data.thresholds());
             return new DraftedExercise(kind, parameters, used, plan, List.of());
         } catch (ImpossibleExercise e) {
             ChosenValues.Problem problem =

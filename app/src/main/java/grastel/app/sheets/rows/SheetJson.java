@@ -36,7 +36,7 @@ public class SheetJson {
     /** What is settled of a plan: findings were for whoever composed it. */
     public String write(SheetPlan plan) {
         return json.writeValueAsString(new SheetPlan(
-                plan.exercises().stream().map(ExercisePlan::settled).toList()));
+                plan.exercises().stream().map(ExercisePlan::withoutFindings).toList()));
     }
 
     public String write(Object value) {

@@ -30,7 +30,7 @@ import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Confusions;
 import grastel.core.recipe.Confusions.Confusion;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -63,7 +63,7 @@ public final class SheetViews {
     /** @param schools answers to the method's questions */
     record MethodEffectRequest(
             @NotNull UUID schoolClass,
-            @NotNull @Size(max = 20) List<@NotNull School> schools) {}
+            @NotNull @Size(max = 20) List<@NotNull MethodAnswer> schools) {}
 
     /** @param problem why it could no longer be made, or null */
     record ChangedSheetView(
@@ -364,7 +364,7 @@ public final class SheetViews {
     }
 
     private static PlannedGoalView goal(GoalPlan g, GradeBand band) {
-        Ladder ladder = g.held(band);
+        Ladder ladder = g.ladder(band);
         return new PlannedGoalView(
                 g.goal(),
                 g.goal().label(),

@@ -20,7 +20,7 @@ import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -91,7 +91,7 @@ public final class BurnishTrio implements ExerciseKind {
     private static List<String> suggested(Setting setting) {
         List<String> with = new ArrayList<>();
         with.add(
-                switch (setting.method().answer(School.Question.BURNISH_WITH)) {
+                switch (setting.method().answer(MethodAnswer.Question.BURNISH_WITH)) {
                     case BURNISH_TINT -> Burnisher.PALE_TINT.name();
                     case BURNISH_OWN -> Burnisher.OWN.name();
                     case BURNISH_BLENDER -> Burnisher.BLENDER.name();
@@ -115,7 +115,7 @@ public final class BurnishTrio implements ExerciseKind {
         double side = values.measure(Parameters.BOX);
         int boxes = values.whole(STEPS);
         PlanBuilder builder = new PlanBuilder(setting);
-        boolean midway = setting.method().has(School.BURNISH_MIDWAY);
+        boolean midway = setting.method().has(MethodAnswer.BURNISH_MIDWAY);
         List<FieldPlan> plain = new ArrayList<>();
         for (int i = 0; i < boxes; i++) {
             plain.add(builder.box(id(1 + i), say("burnish-trio.plain"), "", side, base(builder, pencil, i, boxes)));

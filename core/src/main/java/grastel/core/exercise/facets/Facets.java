@@ -70,7 +70,7 @@ final class Facets {
         double fairest = 0;
         for (int beginning = 0; beginning < BEGINNINGS && fairest < FAIR; beginning++) {
             // With a line more, fewer of them need to cross.
-            List<Line> drawn = settled(widthMm, heightMm, lines + beginning % 2, count, random);
+            List<Line> drawn = relaxed(widthMm, heightMm, lines + beginning % 2, count, random);
             double fairness = fairness(widthMm, heightMm, drawn, count);
             Facets facets = new Facets(widthMm, heightMm, drawn);
             if (fairness > fairest
@@ -97,7 +97,7 @@ final class Facets {
     }
 
     /** Lines that are drawn anew one by one as long as parts become fairer. */
-    private static List<Line> settled(double width, double height, int lines, int count, RandomGenerator random) {
+    private static List<Line> relaxed(double width, double height, int lines, int count, RandomGenerator random) {
         List<Line> drawn = new ArrayList<>();
         for (int i = 0; i < lines; i++) {
             drawn.add(line(width, height, random));

@@ -21,7 +21,7 @@ import grastel.core.exercise.plan.PicturePlan.Guide;
 import grastel.core.known.Known;
 import grastel.core.layering.advice.Slip;
 import grastel.core.recipe.Method;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -130,9 +130,9 @@ public final class FinishedPiece implements ExerciseKind {
         Map<Integer, List<Made>> zones =
                 tones.stream().collect(Collectors.groupingBy(Made::zone, TreeMap::new, Collectors.toList()));
         ToDoubleFunction<Integer> rank;
-        if (method.has(School.DARKS_FIRST)) {
+        if (method.has(MethodAnswer.DARKS_FIRST)) {
             rank = zone -> lightness(Known.in(zones, zone));
-        } else if (method.has(School.OWN_COLOUR_FIRST)) {
+        } else if (method.has(MethodAnswer.OWN_COLOUR_FIRST)) {
             rank = zone -> -share(Known.in(zones, zone));
         } else {
             rank = zone -> -lightness(Known.in(zones, zone));
@@ -206,7 +206,7 @@ public final class FinishedPiece implements ExerciseKind {
         }
         builder.step(say("finished-piece.reserve-the-highlights-draw"));
         builder.step(
-                setting.method().has(School.OWN_COLOUR_FIRST)
+                setting.method().has(MethodAnswer.OWN_COLOUR_FIRST)
                         ? say("finished-piece.lay-the-own-colour")
                         : say("finished-piece.lay-every-zone-thinly"));
         if (round) {

@@ -24,8 +24,8 @@ import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
+import grastel.core.recipe.MethodAnswer;
 import grastel.core.recipe.PencilReach;
-import grastel.core.recipe.School;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -207,7 +207,7 @@ public final class FormStudy implements ExerciseKind {
 
         /** The own colour over all, or first where the method has it so, as heavy as brings the zone nearest to its value. */
         private List<Step> withOwn(List<Step> others, double asked) {
-            boolean first = setting.method().has(School.OWN_COLOUR_FIRST);
+            boolean first = setting.method().has(MethodAnswer.OWN_COLOUR_FIRST);
             List<Step> best = List.of();
             double least = Double.POSITIVE_INFINITY;
             for (PressureGrade grade : PressureGrade.values()) {
@@ -260,7 +260,7 @@ public final class FormStudy implements ExerciseKind {
     }
 
     private static void words(PlanBuilder builder, Setting setting, boolean analogous, Form form) {
-        School order = setting.method().answer(School.Question.VALUES_FIRST);
+        MethodAnswer order = setting.method().answer(MethodAnswer.Question.VALUES_FIRST);
         builder.step(say("form-study.find-the-highlight-and"));
         builder.step(
                 switch (order) {
@@ -271,7 +271,7 @@ public final class FormStudy implements ExerciseKind {
         builder.step(say("form-study.lay-each-zone-to"));
         builder.step(say("form-study.soften-the-lines-between"));
         builder.step(say("form-study.core-shadow-darkest-reflected"));
-        if (analogous && order != School.OWN_COLOUR_FIRST) {
+        if (analogous && order != MethodAnswer.OWN_COLOUR_FIRST) {
             builder.step(say("form-study.own-colour-over-all"));
         }
         builder.note(

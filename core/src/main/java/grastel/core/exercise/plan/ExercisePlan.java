@@ -58,14 +58,14 @@ public record ExercisePlan(
     public record Fault(String sign, String say, @Nullable Slip slip) {}
 
     /** The same without its findings: what is printed is settled. */
-    public ExercisePlan settled() {
+    public ExercisePlan withoutFindings() {
         return new ExercisePlan(
                 kind, title, goal, palette, fields, goals, steps, notes, faults, cautions, minutes, List.of(),
                 pressures);
     }
 
     /** The same with thresholds moved. @param factors what to multiply them by; goals left out keep theirs */
-    public ExercisePlan held(Map<Goal, Double> factors) {
+    public ExercisePlan withThresholds(Map<Goal, Double> factors) {
         List<GoalPlan> moved = goals.stream()
                 .map(g -> g.times(factors.getOrDefault(g.goal(), g.factor())))
                 .toList();

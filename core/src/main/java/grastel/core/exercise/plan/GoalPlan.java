@@ -40,7 +40,7 @@ public record GoalPlan(Goal goal, GoalFields of, Ladder ladder, Double factor) {
     }
 
     /** The thresholds a student of a band is held against. */
-    public Ladder held(GradeBand band) {
+    public Ladder ladder(GradeBand band) {
         return ladder.times(factor).of(band);
     }
 

@@ -21,9 +21,9 @@ import grastel.core.exercise.plan.GoalFields;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
+import grastel.core.recipe.MethodAnswer;
 import grastel.core.recipe.PencilReach;
 import grastel.core.recipe.PressureRecipe;
-import grastel.core.recipe.School;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -73,7 +73,7 @@ public final class PressureScale implements ExerciseKind {
 
     @Override
     public List<Parameter> parameters(Setting setting) {
-        boolean darksFirst = setting.method().has(School.DARKS_FIRST);
+        boolean darksFirst = setting.method().has(MethodAnswer.DARKS_FIRST);
         return List.of(
                 Parameters.pencil(say("pressure-scale.pencil"), PencilChoice.darkening(setting.pressed())),
                 new Parameter.Whole(STEPS, say("pressure-scale.steps"), FEWEST_STEPS, MOST_STEPS, 5),

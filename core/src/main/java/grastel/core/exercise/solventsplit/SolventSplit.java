@@ -19,7 +19,7 @@ import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -56,7 +56,7 @@ public final class SolventSplit implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        if (setting.method().has(School.SOLVENT_NONE)) {
+        if (setting.method().has(MethodAnswer.SOLVENT_NONE)) {
             throw new ImpossibleExercise("method", say("solvent-split.this-classs-method-has"));
         }
         Pencil pencil =

@@ -9,7 +9,7 @@ import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.layering.PressureGrade;
 import grastel.core.media.ColourFamily;
 import grastel.core.media.Pencil;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -51,7 +51,7 @@ record Family(List<Step> tint, List<Step> hue, List<Step> shade, boolean foundat
         List<Step> hue =
                 List.of(builder.colour(close, PressureGrade.LIGHT, 2), builder.colour(main, PressureGrade.MEDIUM, 2));
         Lab own = builder.predict(hue);
-        boolean under = setting.method().has(School.FOUNDATION_UNDER);
+        boolean under = setting.method().has(MethodAnswer.FOUNDATION_UNDER);
         return new Family(
                 tint(main, close, white, own, builder), hue, shade(main, close, own, setting, builder, under), under);
     }
@@ -144,7 +144,7 @@ record Family(List<Step> tint, List<Step> hue, List<Step> shade, boolean foundat
     private static List<Pencil> darks(Pencil main, Setting setting) {
         double lightness = PencilChoice.colour(main).lightness();
         Optional<Pencil> black = PencilChoice.black(setting);
-        boolean blackAllowed = !setting.method().has(School.BLACK_MIXED);
+        boolean blackAllowed = !setting.method().has(MethodAnswer.BLACK_MIXED);
         return setting.colours().stream()
                 .filter(p -> PencilChoice.colour(p).lightness() < Math.min(50, lightness - 5))
                 .filter(p -> blackAllowed || black.filter(p::equals).isEmpty())

@@ -4,13 +4,13 @@ import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Lead;
-import grastel.core.layering.Makeup;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Stacks;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.Swatch;
+import grastel.core.layering.SwatchParts;
 import grastel.core.media.Masstone;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
@@ -210,7 +210,7 @@ public final class Advice {
                     Remedy.ONE_PASS_LESS,
                     Stacks.onePassLess(stack)));
         }
-        double mud = Makeup.of(swatch).mud();
+        double mud = SwatchParts.of(swatch).mud();
         if (mud > MUDDY) {
             found.add(new Warning(
                     Code.MUDDY, Severity.CAUTION, null, mud, MUDDY, Remedy.WHISPER, Stacks.whisperedFirst(stack)));

@@ -75,7 +75,7 @@ public final class LightField {
      */
     public static LightField fit(Picture picture, Mapping mapping, PageLayout page, LinearRgb ground, double darkest) {
         List<double[]> places = BarePaper.places(page);
-        Fitted fitted = Fitted.of(picture, mapping, page.size(), places, UpperFit.Known.PAGE);
+        Fitted fitted = Fitted.of(picture, mapping, page.size(), places, UpperFit.Prior.PAGE);
         LightField field = new LightField(page.size(), fitted.terms(), fitted.fit().scale, ground);
         Shadows shading = Shadows.of(places, fitted.basis(), fitted.logs(), fitted.terms());
         if (shading != null) {
@@ -95,7 +95,7 @@ public final class LightField {
     public static LightField beside(
             Picture picture, Mapping mapping, PageSize size, List<double[]> places, LinearRgb ground)
             throws UnreadablePage {
-        Fitted fitted = Fitted.of(picture, mapping, size, places, UpperFit.Known.DRAWING);
+        Fitted fitted = Fitted.of(picture, mapping, size, places, UpperFit.Prior.DRAWING);
         List<double[]> bare = IntStream.range(0, places.size())
                 .filter(fitted.fit()::isPaper)
                 .mapToObj(places::get)
@@ -121,7 +121,7 @@ public final class LightField {
 
     /** @param logs of the light of each place by channel; @param terms of each channel */
     private record Fitted(double[][] basis, double[][] logs, UpperFit fit, double[][] terms) {
-        static Fitted of(Picture picture, Mapping mapping, PageSize size, List<double[]> places, UpperFit.Known known) {
+        static Fitted of(Picture picture, Mapping mapping, PageSize size, List<double[]> places, UpperFit.Prior known) {
             double[][] logs = new double[3][places.size()];
             IntStream.range(0, places.size()).parallel().forEach(i -> {
                 float[] mean = spot(picture, mapping, places.get(i));

@@ -24,16 +24,16 @@ public final class UpperFit {
      * @param below weight of what is darker, while leaning to the bright side
      * @param scale paper is not evener than this
      */
-    public record Known(double[] leaning, double[] terms, double below, double scale) {
+    public record Prior(double[] leaning, double[] terms, double below, double scale) {
         /** A page, most of which is bare; terms are held only for the sake of solving. */
-        public static final Known PAGE = new Known(held(1e-9, 1e-9), held(1e-9, 1e-9), 0.05, 1e-4);
+        public static final Prior PAGE = new Prior(pulls(1e-9, 1e-9), pulls(1e-9, 1e-9), 0.05, 1e-4);
         /**
          * Paper that is seen only beside what is drawn, or in it: a few places in a hundred. A plane finds them; then a quadratic as
          * light falls off, a tenth, against paper that is even to a hundredth; no cubic.
          */
-        public static final Known DRAWING = new Known(held(1e6, 1e6), held(0.01, 1e6), 0.002, 0.01);
+        public static final Prior DRAWING = new Prior(pulls(1e6, 1e6), pulls(0.01, 1e6), 0.002, 0.01);
 
-        private static double[] held(double quadratic, double cubic) {
+        private static double[] pulls(double quadratic, double cubic) {
             double[] held = new double[TERMS];
             Arrays.fill(held, 1e-9);
             Arrays.fill(held, 3, 6, quadratic);
@@ -50,10 +50,10 @@ public final class UpperFit {
     private final double[][] basis;
     private final double[][] products;
     private final double[] weights;
-    private final Known known;
+    private final Prior known;
 
     /** @param basis of each place; @param logs of its light; @param known before */
-    public UpperFit(double[][] basis, double[] logs, Known known) {
+    public UpperFit(double[][] basis, double[] logs, Prior known) {
         this.basis = basis;
         this.known = known;
         this.products = Arrays.stream(basis).map(UpperFit::products).toArray(double[][]::new);

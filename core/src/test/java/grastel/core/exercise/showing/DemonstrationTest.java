@@ -17,7 +17,7 @@ import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stack;
 import grastel.core.layering.advice.Slip;
 import grastel.core.recipe.Method;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
@@ -33,7 +33,7 @@ class DemonstrationTest {
     private static Setting setting(String kind) {
         return kind.equals("toned-scale")
                 ? Shipped.BROWN_PAPER
-                : Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(School.SOLVENT_SPARING));
+                : Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(MethodAnswer.SOLVENT_SPARING));
     }
 
     private static ExercisePlan plan(String kind) {

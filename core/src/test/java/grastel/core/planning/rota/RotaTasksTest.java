@@ -16,7 +16,7 @@ import grastel.core.planning.Stages;
 import grastel.core.planning.rota.RotaCase.Task;
 import grastel.core.planning.rota.RotaTasks.Together;
 import grastel.core.recipe.Method;
-import grastel.core.recipe.School;
+import grastel.core.recipe.MethodAnswer;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -32,7 +32,7 @@ class RotaTasksTest {
     }
 
     private static List<Stage> stages(String... kinds) {
-        Setting white = Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(School.SOLVENT_SPARING));
+        Setting white = Shipped.on(Shipped.CARTRIDGE, Method.USUAL.with(MethodAnswer.SOLVENT_SPARING));
         return Stages.of(
                 List.of(SheetPlan.of(Stream.of(kinds)
                         .map(k -> Shipped.plan(

@@ -13,7 +13,7 @@ import java.util.List;
  * @param mud chroma lost against the pencils that take part, where their hues differ widely: 0 clean … 1 grey
  * @param section one column for each height class, peak first
  */
-public record Makeup(double paperShare, List<Double> layerShares, double mud, List<Column> section) {
+public record SwatchParts(double paperShare, List<Double> layerShares, double mud, List<Column> section) {
     /** Pencils of less chroma than this have no hue to quarrel with. */
     private static final double GREYISH = 12;
     /** Hues this far apart on the painter's wheel begin to grey one another; twice as far, fully. */
@@ -28,7 +28,7 @@ public record Makeup(double paperShare, List<Double> layerShares, double mud, Li
     /** @param layer the layer that brought most of it; @param thickness relative; @param colour of the film made thick */
     public record Band(int layer, double thickness, Lab colour) {}
 
-    public static Makeup of(Swatch swatch) {
+    public static SwatchParts of(Swatch swatch) {
         double[] shares = new double[swatch.layers()];
         double[] chroma = new double[swatch.layers()];
         Lab[] colours = new Lab[swatch.layers()];
@@ -41,7 +41,7 @@ public record Makeup(double paperShare, List<Double> layerShares, double mud, Li
             covered += share;
             list.add(share);
         }
-        return new Makeup(
+        return new SwatchParts(
                 1 - covered, List.copyOf(list), mud(swatch.colour(), shares, chroma, colours), section(swatch));
     }
 

@@ -5,7 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /** One answer to a question on which teachers differ. The first answer of each question is what a new class gets. */
-public enum School {
+public enum MethodAnswer {
     LIGHT_TO_DARK(Question.VALUES_FIRST),
     DARKS_FIRST(Question.VALUES_FIRST),
     OWN_COLOUR_FIRST(Question.VALUES_FIRST),
@@ -43,7 +43,7 @@ public enum School {
 
     private final Question question;
 
-    School(Question question) {
+    MethodAnswer(Question question) {
         this.question = question;
     }
 
@@ -64,8 +64,8 @@ public enum School {
             return Words.say("question." + name());
         }
 
-        public List<School> answers() {
-            return Arrays.stream(School.values())
+        public List<MethodAnswer> answers() {
+            return Arrays.stream(MethodAnswer.values())
                     .filter(s -> s.question == this)
                     .toList();
         }
@@ -77,11 +77,11 @@ public enum School {
 
     /** The answer in a few words. */
     public String label() {
-        return Words.say("school." + name() + ".label");
+        return Words.say("answer." + name() + ".label");
     }
 
     /** Why a teacher chooses it. */
     public String reason() {
-        return Words.say("school." + name() + ".reason");
+        return Words.say("answer." + name() + ".reason");
     }
 }
