@@ -11,7 +11,6 @@ import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.projects.ProjectSheets;
 import grastel.app.projects.Projects;
-import grastel.app.returns.Returns;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.api.RunInfo;
@@ -58,7 +57,6 @@ class DemoHistory {
     private final Classes classes;
     private final Courses courses;
     private final Sheets sheets;
-    private final Returns returns;
     private final Kit kit;
     private final Projects projects;
     private final ProjectSheets projectSheets;
@@ -71,7 +69,6 @@ class DemoHistory {
             Classes classes,
             Courses courses,
             Sheets sheets,
-            Returns returns,
             Kit kit,
             Projects projects,
             ProjectSheets projectSheets,
@@ -81,7 +78,6 @@ class DemoHistory {
         this.classes = classes;
         this.courses = courses;
         this.sheets = sheets;
-        this.returns = returns;
         this.kit = kit;
         this.projects = projects;
         this.projectSheets = projectSheets;

@@ -60,7 +60,6 @@ public final class TeacherPages {
         }
         if (field.isShape()) {
             fill(
-                    canvas,
                     colours.get(0),
                     (r, g, b) -> canvas.fill(
                             field.outline().stream()
@@ -77,7 +76,7 @@ public final class TeacherPages {
         double slice = box.width() / colours.size();
         for (int i = 0; i < colours.size(); i++) {
             Rect part = new Rect(box.x() + i * slice, box.y(), slice, box.height());
-            fill(canvas, colours.get(i), (r, g, b) -> canvas.fill(part, r, g, b));
+            fill(colours.get(i), (r, g, b) -> canvas.fill(part, r, g, b));
         }
     }
 
@@ -85,7 +84,7 @@ public final class TeacherPages {
         void paint(double red, double green, double blue);
     }
 
-    private static void fill(PdfCanvas canvas, Lab colour, Painting painting) {
+    private static void fill(Lab colour, Painting painting) {
         Srgb rgb = Srgb.of(colour);
         painting.paint(rgb.red() / 255.0, rgb.green() / 255.0, rgb.blue() / 255.0);
     }
