@@ -1,5 +1,8 @@
 package grastel.core;
 
+import static com.tngtech.archunit.base.DescribedPredicate.not;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAnyPackage;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 
@@ -82,6 +85,15 @@ class CoreBoundariesTest {
             .whereLayer("layering")
             .mayOnlyBeAccessedByLayers(
                     "recipe", "exercise", "judging", "planning", "scanner", "chart", "progress", "project");
+
+    /** What all stand on stands on nothing. */
+    @ArchTest
+    static final ArchRule WORDS_AND_WHAT_IS_KNOWN_ARE_BELOW = noClasses()
+            .that()
+            .resideInAnyPackage("grastel.core.words", "grastel.core.known")
+            .should()
+            .dependOnClassesThat(resideInAPackage("grastel.core..")
+                    .and(not(resideInAnyPackage("grastel.core.words", "grastel.core.known"))));
 
     /** Who draws knows no page, a page no device. */
     @ArchTest

@@ -2,6 +2,7 @@ package grastel.app.meanings;
 
 import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.FieldFigure;
+import grastel.core.words.Meaning;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
@@ -27,11 +28,7 @@ class MeaningsController {
             @NotNull String measures,
             @NotNull String standsFor,
             @NotNull String cannotSee) {
-        static MeaningView of(Goal goal) {
-            return new MeaningView(goal.name(), goal.label(), goal.measures(), goal.standsFor(), goal.cannotSee());
-        }
-
-        static MeaningView of(FieldFigure figure) {
+        static <T extends Enum<T> & Meaning> MeaningView of(T figure) {
             return new MeaningView(
                     figure.name(), figure.label(), figure.measures(), figure.standsFor(), figure.cannotSee());
         }

@@ -1,9 +1,9 @@
 package grastel.core.judging;
 
-import grastel.core.words.Words;
+import grastel.core.words.Meaning;
 
 /** What is measured in each field of a page, as a teacher is told of it. */
-public enum FieldFigure {
+public enum FieldFigure implements Meaning {
     VALUE,
     OFF,
     STEP,
@@ -13,25 +13,8 @@ public enum FieldFigure {
     STROKES,
     GLARE;
 
-    public String label() {
-        return say("label");
-    }
-
-    public String measures() {
-        return say("measures");
-    }
-
-    /** What that stands for in the drawing. */
-    public String standsFor() {
-        return say("standsFor");
-    }
-
-    /** What it does not tell. */
-    public String cannotSee() {
-        return say("cannotSee");
-    }
-
-    private String say(String what) {
-        return Words.say("figure." + name() + "." + what);
+    @Override
+    public String key() {
+        return "figure." + name();
     }
 }

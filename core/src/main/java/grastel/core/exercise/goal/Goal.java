@@ -1,9 +1,9 @@
 package grastel.core.exercise.goal;
 
-import grastel.core.words.Words;
+import grastel.core.words.Meaning;
 
 /** What exercises are judged by. Each names its figure and unit; a larger figure is better only where the ladder rises. */
-public enum Goal {
+public enum Goal implements Meaning {
     ORDER(1),
     EQUAL_STEPS(0),
     FULL_RANGE(0),
@@ -62,8 +62,9 @@ public enum Goal {
         this.digits = digits;
     }
 
-    public String label() {
-        return say("label");
+    @Override
+    public String key() {
+        return "goal." + name();
     }
 
     /** What the figure is. */
@@ -83,24 +84,5 @@ public enum Goal {
     /** What to say to a student who is secure in it. */
     public String praise() {
         return say("praise");
-    }
-
-    /** What its figure measures. */
-    public String measures() {
-        return say("measures");
-    }
-
-    /** What that stands for in the drawing. */
-    public String standsFor() {
-        return say("standsFor");
-    }
-
-    /** What it does not tell. */
-    public String cannotSee() {
-        return say("cannotSee");
-    }
-
-    private String say(String what) {
-        return Words.say("goal." + name() + "." + what);
     }
 }
