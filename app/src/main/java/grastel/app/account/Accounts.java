@@ -1,5 +1,7 @@
 package grastel.app.account;
 
+import static grastel.core.words.Words.say;
+
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.account.SignInTry.Outcome;
@@ -72,10 +74,7 @@ public class Accounts {
      * @throws ApiProblem NOT_FIRST_START where there is an account, also one made at the same moment
      */
     public SignedIn first(String name, String displayName, String password) {
-        ApiProblem late = new ApiProblem(
-                HttpStatus.FORBIDDEN,
-                "NOT_FIRST_START",
-                "There is an account already. Its teacher, the administrator, can add others.");
+        ApiProblem late = new ApiProblem(HttpStatus.FORBIDDEN, "NOT_FIRST_START", say("problem.there-is-an-account"));
         if (!isFirstStart()) {
             throw late;
         }
@@ -117,14 +116,14 @@ public class Accounts {
     private static String checked(String name, String displayName, String password) {
         String plain = plain(name);
         if (plain.length() > LONGEST_NAME) {
-            throw ApiProblem.invalid("name", "TOO_LONG", "Use at most " + LONGEST_NAME + " characters.");
+            throw ApiProblem.invalid("name", "TOO_LONG", say("problem.use-at-most-characters", LONGEST_NAME));
         }
         PasswordRules.require(password, plain, displayName, "grastel");
         return plain;
     }
 
     private static ApiProblem taken() {
-        return ApiProblem.invalid("name", "TAKEN", "This sign-in name is taken.");
+        return ApiProblem.invalid("name", "TAKEN", say("problem.this-sign-in-name"));
     }
 
     /** @param first done in the same transaction */
@@ -156,10 +155,9 @@ public class Accounts {
         return switch (outcome) {
             case LET_IN -> signedIn(teacher.orElseThrow());
             case DISABLED ->
-                throw new ApiProblem(
-                        HttpStatus.FORBIDDEN, "DISABLED", "This account is disabled. The administrator can enable it.");
+                throw new ApiProblem(HttpStatus.FORBIDDEN, "DISABLED", say("problem.this-account-is-disabled"));
             case WRONG ->
-                throw new ApiProblem(HttpStatus.UNAUTHORIZED, "WRONG_SIGN_IN", "Name or password is not right.");
+                throw new ApiProblem(HttpStatus.UNAUTHORIZED, "WRONG_SIGN_IN", say("problem.name-or-password-is"));
         };
     }
 
@@ -167,7 +165,7 @@ public class Accounts {
     SignedIn changePassword(UUID id, String old, String password) {
         return change(id, teacher -> {
             if (!passwords.matches(old, teacher.passwordHash())) {
-                throw ApiProblem.invalid("old", "WRONG", "This is not your present password.");
+                throw ApiProblem.invalid("old", "WRONG", say("problem.this-is-not-your"));
             }
             setPassword(teacher, password);
         });
@@ -187,7 +185,7 @@ public class Accounts {
     void setDisabled(UUID id, boolean disabled) {
         change(id, teacher -> {
             if (teacher.administrator()) {
-                throw ApiProblem.conflict("ADMINISTRATOR", "The administrator's account cannot be disabled.");
+                throw ApiProblem.conflict("ADMINISTRATOR", say("problem.the-administrators-account-cannot"));
             }
             teacher.setDisabled(disabled);
         });
@@ -195,7 +193,7 @@ public class Accounts {
 
     private SignedIn change(UUID id, Consumer<Teacher> change) {
         return transactions.execute(status -> {
-            Teacher teacher = teachers.forChange(id).orElseThrow(() -> ApiProblem.notFound("teacher"));
+            Teacher teacher = teachers.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.teacher")));
             change.accept(teacher);
             AfterCommit.run(() -> known.invalidate(id));
             return signedIn(teacher);
@@ -216,10 +214,7 @@ public class Accounts {
     /** @throws ApiProblem for everybody else */
     public void requireAdministrator(UUID teacher) {
         if (!isAdministrator(teacher)) {
-            throw new ApiProblem(
-                    HttpStatus.FORBIDDEN,
-                    "ADMINISTRATOR_ONLY",
-                    "Only the administrator can look after this installation.");
+            throw new ApiProblem(HttpStatus.FORBIDDEN, "ADMINISTRATOR_ONLY", say("problem.only-the-administrator-can"));
         }
     }
 

@@ -1,5 +1,7 @@
 package grastel.app.account;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Digest;
 import java.time.Clock;
@@ -34,7 +36,7 @@ class Invites {
         Instant now = clock.instant();
         rows.forgetOver(now);
         if (rows.count() >= MOST) {
-            throw ApiProblem.conflict("TOO_MANY", "There are " + MOST + " open invitations. Take one back first.");
+            throw ApiProblem.conflict("TOO_MANY", say("problem.there-are-open-invitations", MOST));
         }
         String token = Digest.newToken();
         Invite invite = rows.save(new Invite(Digest.sha256(token), now, now.plus(OPEN)));
@@ -48,7 +50,7 @@ class Invites {
     @Transactional
     public void takeBack(UUID id) {
         if (rows.takeBack(id) == 0) {
-            throw ApiProblem.notFound("invitation");
+            throw ApiProblem.notFound(say("thing.invitation"));
         }
     }
 
@@ -67,7 +69,6 @@ class Invites {
     }
 
     private static ApiProblem over() {
-        return new ApiProblem(
-                HttpStatus.GONE, "LINK_OVER", "This invitation is used or over. Ask the administrator for another.");
+        return new ApiProblem(HttpStatus.GONE, "LINK_OVER", say("problem.this-invitation-is-used"));
     }
 }

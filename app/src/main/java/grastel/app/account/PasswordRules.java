@@ -1,5 +1,7 @@
 package grastel.app.account;
 
+import static grastel.core.words.Words.say;
+
 import com.nulabinc.zxcvbn.Strength;
 import com.nulabinc.zxcvbn.Zxcvbn;
 import grastel.app.platform.ApiProblem;
@@ -18,22 +20,21 @@ final class PasswordRules {
 
     static void require(String password, String... known) {
         if (password.length() < SHORTEST) {
-            throw ApiProblem.invalid("password", "TOO_SHORT", "Use at least " + SHORTEST + " characters.");
+            throw ApiProblem.invalid("password", "TOO_SHORT", say("problem.use-at-least-characters", SHORTEST));
         }
         if (password.length() > LONGEST) {
-            throw ApiProblem.invalid("password", "TOO_LONG", "Use at most " + LONGEST + " characters.");
+            throw ApiProblem.invalid("password", "TOO_LONG", say("problem.use-at-most-characters", LONGEST));
         }
         String lower = password.toLowerCase(Locale.ROOT);
         boolean named = Arrays.stream(
                         String.join(" ", known).toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}]+"))
                 .anyMatch(word -> word.length() >= 4 && lower.contains(word));
         if (named) {
-            throw ApiProblem.invalid("password", "HOLDS_NAME", "Leave your name and the program's out of it.");
+            throw ApiProblem.invalid("password", "HOLDS_NAME", say("problem.leave-your-name-and"));
         }
         Strength strength = new Zxcvbn().measure(password, List.of(known));
         if (strength.getScore() < LEAST_SCORE) {
-            throw ApiProblem.invalid(
-                    "password", "TOO_WEAK", "This is easy to guess. Three or four unrelated words make a good one.");
+            throw ApiProblem.invalid("password", "TOO_WEAK", say("problem.this-is-easy-to"));
         }
     }
 }

@@ -1,5 +1,7 @@
 package grastel.app.account;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.SignedIn;
 import jakarta.servlet.FilterChain;
@@ -44,8 +46,7 @@ class SessionGate extends OncePerRequestFilter {
                 session.invalidate();
             }
             SecurityContextHolder.clearContext();
-            new ApiProblem(HttpStatus.UNAUTHORIZED, "SIGN_IN", "This session is over. Sign in again.")
-                    .writeTo(response);
+            new ApiProblem(HttpStatus.UNAUTHORIZED, "SIGN_IN", say("problem.this-session-is-over")).writeTo(response);
             return;
         }
         chain.doFilter(request, response);

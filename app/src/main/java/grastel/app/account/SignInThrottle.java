@@ -1,5 +1,7 @@
 package grastel.app.account;
 
+import static grastel.core.words.Words.say;
+
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
 import grastel.app.platform.ApiProblem;
@@ -25,10 +27,7 @@ class SignInThrottle {
                 .orElseGet(() -> addresses.get(address).tryConsume(1)
                         && accounts.get(account).tryConsume(1));
         if (!left) {
-            throw new ApiProblem(
-                    HttpStatus.TOO_MANY_REQUESTS,
-                    "TOO_MANY_TRIES",
-                    "Too many tries. Wait half a minute and try again.");
+            throw new ApiProblem(HttpStatus.TOO_MANY_REQUESTS, "TOO_MANY_TRIES", say("problem.too-many-tries-wait"));
         }
     }
 

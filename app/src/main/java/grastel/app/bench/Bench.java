@@ -1,5 +1,7 @@
 package grastel.app.bench;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.kit.Kit;
 import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.ApiProblem;
@@ -56,7 +58,7 @@ public class Bench {
     }
 
     SavedStack find(UUID id) {
-        return saved.findById(id).orElseThrow(() -> ApiProblem.notFound("stack"));
+        return saved.findById(id).orElseThrow(() -> ApiProblem.notFound(say("thing.stack")));
     }
 
     SavedStack keep(String name, String note, StackData stack) {
@@ -69,10 +71,7 @@ public class Bench {
     SavedStack change(UUID id, int version, String name, String note, StackData stack) {
         SavedStack found = find(id);
         if (found.version() != version) {
-            throw ApiProblem.conflict(
-                    "CHANGED_ELSEWHERE",
-                    "“" + found.name()
-                            + "” was changed in another window. Keep yours under another name, or open theirs.");
+            throw ApiProblem.conflict("CHANGED_ELSEWHERE", say("problem.was-changed-in-another", found.name()));
         }
         if (!found.name().equals(name)) {
             requireFree(name);
@@ -88,7 +87,7 @@ public class Bench {
 
     private void requireFree(String name) {
         if (saved.existsByName(name)) {
-            throw ApiProblem.invalid("name", "NAME_TAKEN", "There is a stack “" + name + "” already.");
+            throw ApiProblem.invalid("name", "NAME_TAKEN", say("problem.there-is-a-stack", name));
         }
     }
 }

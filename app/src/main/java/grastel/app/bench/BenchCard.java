@@ -1,5 +1,7 @@
 package grastel.app.bench;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.core.colour.Srgb;
 import grastel.core.exercise.goal.GradeBand;
@@ -24,9 +26,7 @@ final class BenchCard {
     private static final double RIGHT = 192;
     private static final double STEP_MM = 9;
     private static final int PX_PER_MM = 8;
-    private static final String SOLVENT_CAUTION =
-            "Solvent: ventilated room, no flame, small capped pot, rags in a closed metal bin. School policy and the maker's"
-                    + " safety sheet decide.";
+    private static final String SOLVENT_CAUTION = say("paper.solvent-ventilated-room-no");
 
     private final String name;
     private final String note;
@@ -60,8 +60,8 @@ final class BenchCard {
                 RIGHT - LEFT);
         picture(canvas, swatch, new Rect(LEFT, 42, 80, 60));
         section(canvas, swatch, new Rect(LEFT + 88, 42, RIGHT - LEFT - 88, 60));
-        text(canvas, LEFT, 108, 3.2, Weight.REGULAR, "Predicted, 80 × 60 mm at true size", 80);
-        text(canvas, LEFT + 88, 108, 3.2, Weight.REGULAR, "Cut through the paper's tooth, peak to valley", 86);
+        text(canvas, LEFT, 108, 3.2, Weight.REGULAR, say("paper.predicted-80-60-mm"), 80);
+        text(canvas, LEFT + 88, 108, 3.2, Weight.REGULAR, say("paper.cut-through-the-papers"), 86);
         text(canvas, LEFT, 118, 4.4, Weight.BOLD, figures(swatch), RIGHT - LEFT);
         double y = 132;
         canvas.line(LEFT, y - 7, RIGHT, y - 7, 0.2);
@@ -74,14 +74,7 @@ final class BenchCard {
         if (stack.layers().stream().anyMatch(l -> l instanceof Layer.Solvent)) {
             text(canvas, LEFT, Math.min(y + 4, 284), 3.2, Weight.REGULAR, SOLVENT_CAUTION, RIGHT - LEFT);
         }
-        text(
-                canvas,
-                LEFT,
-                289,
-                3,
-                Weight.REGULAR,
-                "Rest hand and eyes now and then; no pencils in the mouth. School rules and the teacher decide.",
-                RIGHT - LEFT);
+        text(canvas, LEFT, 289, 3, Weight.REGULAR, say("paper.rest-hand-and-eyes"), RIGHT - LEFT);
     }
 
     private void picture(PdfCanvas canvas, Swatch swatch, Rect r) {
@@ -121,9 +114,8 @@ final class BenchCard {
     }
 
     private String figures(Swatch swatch) {
-        return String.format(
-                Locale.ROOT,
-                "value %.1f · chroma %.0f · specks %.0f %% · tooth left %.0f %% · about %.0f min for 25 cm²",
+        return say(
+                "paper.value-chroma-specks-tooth",
                 swatch.colour().value(),
                 swatch.colour().chroma(),
                 100 * swatch.specks(),
@@ -139,24 +131,26 @@ final class BenchCard {
                     + passes(c.passes());
         }
         if (layer instanceof Layer.Burnish b) {
-            return "Burnish with " + b.burnisher().title() + ", hard and dull, " + passes(b.passes());
+            return say("paper.burnish-with-hard-and", b.burnisher().title(), passes(b.passes()));
         }
         if (layer instanceof Layer.Stump) {
-            return "Blend with a stump";
+            return say("paper.blend-with-a-stump");
         }
-        return layer instanceof Layer.Lift ? "Lift with putty eraser" : "Dissolve with solvent, let it dry 5–10 min";
+        return layer instanceof Layer.Lift
+                ? say("paper.lift-with-putty-eraser")
+                : say("paper.dissolve-with-solvent-let");
     }
 
     private static String stroke(Stroke stroke) {
         return switch (stroke) {
-            case CIRCLES -> "small circles";
+            case CIRCLES -> say("paper.small-circles");
             case CROSSED -> "crossed";
-            case ONE_WAY -> "one way";
+            case ONE_WAY -> say("paper.one-way");
         };
     }
 
     private static String passes(int passes) {
-        return passes == 1 ? "once" : passes + " times";
+        return passes == 1 ? "once" : say("paper.times", passes);
     }
 
     private static void text(

@@ -1,5 +1,7 @@
 package grastel.app.bench;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.kit.Kit.KitPaper;
 import grastel.app.kit.LayerData;
 import grastel.app.platform.ApiProblem;
@@ -41,8 +43,7 @@ record StackData(
     Stack toStack(KitPaper on, Map<UUID, Pencil> pencils) {
         List<FieldProblem> wrong = new ArrayList<>();
         if (layers.size() > Stack.MOST_LAYERS) {
-            throw ApiProblem.invalid(
-                    "stack.layers", "TOO_MANY", "A stack has at most 24 layers; this one has " + layers.size() + ".");
+            throw ApiProblem.invalid("stack.layers", "TOO_MANY", say("problem.a-stack-has-at", layers.size()));
         }
         List<Layer> made = new ArrayList<>();
         for (int i = 0; i < layers.size(); i++) {
@@ -53,7 +54,7 @@ record StackData(
             throw new ApiProblem(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "INVALID",
-                    "This stack cannot be laid: " + wrong.get(0).message(),
+                    say("problem.this-stack-cannot-be", wrong.get(0).message()),
                     wrong);
         }
         return new Stack(on.paper(), stain, made);
@@ -76,7 +77,7 @@ record StackData(
             String path, LayerData data, Map<UUID, Pencil> pencils, List<FieldProblem> wrong) {
         int before = wrong.size();
         if (data.kind() == null) {
-            wrong.add(new FieldProblem(path + ".kind", "MISSING", "The layer has no kind."));
+            wrong.add(new FieldProblem(path + ".kind", "MISSING", say("problem.the-layer-has-no")));
             return Optional.empty();
         }
         Layer made = switch (data.kind()) {
@@ -109,7 +110,7 @@ record StackData(
             String path, LayerData data, Map<UUID, Pencil> pencils, List<FieldProblem> wrong) {
         Pencil pencil = data.pencil() == null ? null : pencils.get(data.pencil());
         if (pencil == null) {
-            wrong.add(new FieldProblem(path + ".pencil", "UNKNOWN_PENCIL", "The kit holds no such pencil."));
+            wrong.add(new FieldProblem(path + ".pencil", "UNKNOWN_PENCIL", say("problem.the-kit-holds-no")));
         }
         return pencil;
     }
@@ -117,8 +118,7 @@ record StackData(
     private static int passes(String path, LayerData data, List<FieldProblem> wrong) {
         int passes = data.passes() == null ? 1 : data.passes();
         if (passes < 1 || passes > Layer.MOST_PASSES) {
-            wrong.add(new FieldProblem(
-                    path + ".passes", "OUT_OF_RANGE", "A layer has 1 to 8 passes; asked for " + passes + "."));
+            wrong.add(new FieldProblem(path + ".passes", "OUT_OF_RANGE", say("problem.a-layer-has-1", passes)));
         }
         return passes;
     }
@@ -126,7 +126,7 @@ record StackData(
     private static double share(String path, @Nullable Double given, double usual, List<FieldProblem> wrong) {
         double value = given == null ? usual : given;
         if (!(value >= 0 && value <= 1)) {
-            wrong.add(new FieldProblem(path, "OUT_OF_RANGE", "It must be 0 to 1; it is " + value + "."));
+            wrong.add(new FieldProblem(path, "OUT_OF_RANGE", say("problem.it-must-be-0", value)));
         }
         return value;
     }

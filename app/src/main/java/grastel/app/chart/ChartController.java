@@ -1,5 +1,7 @@
 package grastel.app.chart;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.chart.ChartViews.ChartLineView;
 import grastel.app.chart.ChartViews.ChartRequest;
 import grastel.app.chart.ChartViews.ChartView;
@@ -73,7 +75,7 @@ class ChartController {
     /** A page as it came back, straightened. */
     @GetMapping(path = "/{id}/pages/{number}/picture", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> picture(@PathVariable UUID id, @PathVariable int number) {
-        byte[] jpeg = charts.picture(id, number).orElseThrow(() -> ApiProblem.notFound("page"));
+        byte[] jpeg = charts.picture(id, number).orElseThrow(() -> ApiProblem.notFound(say("thing.page")));
         return ResponseEntity.ok().cacheControl(CacheControl.noStore()).body(jpeg);
     }
 

@@ -1,5 +1,7 @@
 package grastel.app.chart;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.chart.ChartViews.ChartRequest;
 import grastel.app.chart.ChartViews.NewSet;
 import grastel.app.chart.ChartViews.TakeRequest;
@@ -98,7 +100,7 @@ public class Charts {
                 request.pageSize(),
                 ChartWording.of(title, plan, data.paper().toPaper()));
         if (layout.size() * request.copies() > PageCode.MOST_PAGES) {
-            throw ApiProblem.invalid("copies", "TOO_MANY", "These are too many pages for one chart.");
+            throw ApiProblem.invalid("copies", "TOO_MANY", say("problem.these-are-too-many"));
         }
         Chart chart = new Chart(
                 title,
@@ -116,7 +118,7 @@ public class Charts {
                 .filter(p -> !p.pencil().colourless())
                 .toList();
         if (members.isEmpty()) {
-            throw ApiProblem.invalid("set", "SET_EMPTY", "The set holds no pencil with a colour.");
+            throw ApiProblem.invalid("set", "SET_EMPTY", say("problem.the-set-holds-no"));
         }
         List<Pencil> pencils = members.stream().map(KitPencil::pencil).toList();
         return new ChartData(
@@ -138,7 +140,7 @@ public class Charts {
         int white = described.white() == null ? -1 : described.white();
         int dark = described.dark() == null ? 0 : described.dark();
         if (white >= named.size() || dark >= named.size()) {
-            throw ApiProblem.invalid("newSet", "NO_SUCH_LINE", "White and dark must be among the lines.");
+            throw ApiProblem.invalid("newSet", "NO_SUCH_LINE", say("problem.white-and-dark-must"));
         }
         return new ChartData(
                 ChartData.VERSION,
@@ -268,7 +270,7 @@ public class Charts {
 
     /** Makes pencils, and where it is wanted the paper, what the chart found them to be. All or nothing. */
     void take(UUID id, TakeRequest request) {
-        Chart chart = charts.forChange(id).orElseThrow(() -> ApiProblem.notFound("chart"));
+        Chart chart = charts.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.chart")));
         chart.requireUnchanged(request.revision(), "The chart of " + chart.title());
         Known known = known(id);
         ChartFit.Result fit = ready(known);
@@ -281,7 +283,7 @@ public class Charts {
         for (ChartViews.TakenRow row : request.pencils()) {
             Pencil as = found.get(row.row());
             if (as == null) {
-                throw ApiProblem.invalid("pencils", "NOT_FITTED", "Too few boxes tell what this pencil is.");
+                throw ApiProblem.invalid("pencils", "NOT_FITTED", say("problem.too-few-boxes-tell"));
             }
             if (ids.get(row.row()) == null) {
                 fresh.add(row.row());
@@ -309,7 +311,7 @@ public class Charts {
     private ChartFit.Result ready(Known known) {
         CompletableFuture<ChartFit.Result> fit = fit(known);
         if (fit == null || !fit.isDone() || fit.isCompletedExceptionally()) {
-            throw ApiProblem.conflict("NOT_READY", "The chart has not been fitted yet. Nothing was changed.");
+            throw ApiProblem.conflict("NOT_READY", say("problem.the-chart-has-not"));
         }
         return fit.join();
     }
@@ -320,7 +322,7 @@ public class Charts {
     }
 
     void delete(UUID id) {
-        charts.delete(charts.forChange(id).orElseThrow(() -> ApiProblem.notFound("chart")));
+        charts.delete(charts.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.chart"))));
     }
 
     /** Sheets as they are now, for what they would look like. */
@@ -335,6 +337,6 @@ public class Charts {
     }
 
     private Chart find(UUID id) {
-        return charts.findById(id).orElseThrow(() -> ApiProblem.notFound("chart"));
+        return charts.findById(id).orElseThrow(() -> ApiProblem.notFound(say("thing.chart")));
     }
 }

@@ -1,5 +1,7 @@
 package grastel.app.chart;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.ApiProblem.FieldProblem;
 import grastel.core.media.PencilSet;
@@ -41,14 +43,13 @@ final class NamedLines {
             Named named = named(row, all.size() + 1);
             int line = i + 1;
             problem(named, lines)
-                    .ifPresent(p -> problems.add(
-                            new FieldProblem("lines[" + line + "]", p.getKey(), "Line " + line + ": " + p.getValue())));
+                    .ifPresent(p -> problems.add(new FieldProblem(
+                            "lines[" + line + "]", p.getKey(), say("problem.line", line, p.getValue()))));
             lines.putIfAbsent(named.code(), line);
             all.add(named);
         }
         if (all.isEmpty() || all.size() > PencilSet.MOST) {
-            problems.add(new FieldProblem(
-                    "lines", "WRONG_COUNT", "A chart holds 1 to " + PencilSet.MOST + " pencils, one in a line."));
+            problems.add(new FieldProblem("lines", "WRONG_COUNT", say("problem.a-chart-holds-1", PencilSet.MOST)));
         }
         if (!problems.isEmpty()) {
             throw new ApiProblem(

@@ -1,5 +1,7 @@
 package grastel.app.classes;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.ApiProblem.FieldProblem;
 import grastel.core.planning.calendar.CalendarProblem;
@@ -46,21 +48,19 @@ final class CalendarWords {
 
     private static String words(CalendarProblem p) {
         return switch (p.kind()) {
-            case TERM_BACKWARDS -> "The term ends before it starts.";
-            case TERM_TOO_LONG -> "The term is longer than " + Timetable.LONGEST_TERM_DAYS + " days.";
-            case HOLIDAY_BACKWARDS -> "Holiday " + number(p.where()) + " ends before it starts.";
-            case HOLIDAY_OUTSIDE -> "Holiday " + number(p.where()) + " has no day in the term.";
-            case SLOTS_OVERLAP ->
-                "Periods " + number(p.other()) + " and " + number(p.where()) + " of the week overlap.";
-            case SLOT_PAST_MIDNIGHT -> "Period " + number(p.where()) + " of the week runs past midnight.";
-            case CHANGED_TWICE ->
-                "Changes " + number(p.other()) + " and " + number(p.where()) + " are about one period.";
-            case CHANGE_OF_NOTHING -> "Change " + number(p.where()) + ": the class has no period then.";
-            case CHANGE_OUTSIDE -> "Change " + number(p.where()) + " leads out of the term.";
+            case TERM_BACKWARDS -> say("problem.the-term-ends-before");
+            case TERM_TOO_LONG -> say("problem.the-term-is-longer", Timetable.LONGEST_TERM_DAYS);
+            case HOLIDAY_BACKWARDS -> say("problem.holiday-ends-before-it", number(p.where()));
+            case HOLIDAY_OUTSIDE -> say("problem.holiday-has-no-day", number(p.where()));
+            case SLOTS_OVERLAP -> say("problem.periods-and-of-the", number(p.other()), number(p.where()));
+            case SLOT_PAST_MIDNIGHT -> say("problem.period-of-the-week", number(p.where()));
+            case CHANGED_TWICE -> say("problem.changes-and-are-about", number(p.other()), number(p.where()));
+            case CHANGE_OF_NOTHING -> say("problem.change-the-class-has", number(p.where()));
+            case CHANGE_OUTSIDE -> say("problem.change-leads-out-of", number(p.where()));
             case HELD_AT_ONCE ->
                 p.where().isEmpty()
-                        ? "Two periods of the class are held at once."
-                        : "Change " + number(p.where()) + ": another period of the class is held then.";
+                        ? say("problem.two-periods-of-the")
+                        : say("problem.change-another-period-of", number(p.where()));
         };
     }
 

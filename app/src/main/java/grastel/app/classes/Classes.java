@@ -1,5 +1,7 @@
 package grastel.app.classes;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.ApiProblem.FieldProblem;
 import grastel.core.exercise.goal.Goal;
@@ -84,7 +86,7 @@ public class Classes {
     }
 
     public ClassInfo one(UUID id) {
-        return classes.withStudents(id).map(this::info).orElseThrow(() -> ApiProblem.notFound("class"));
+        return classes.withStudents(id).map(this::info).orElseThrow(() -> ApiProblem.notFound(say("thing.class")));
     }
 
     public Optional<ClassInfo> byName(String name) {
@@ -93,7 +95,7 @@ public class Classes {
 
     /** The class of a student. */
     public ClassInfo ofStudent(UUID student) {
-        return classes.ofStudent(student).map(this::one).orElseThrow(() -> ApiProblem.notFound("student"));
+        return classes.ofStudent(student).map(this::one).orElseThrow(() -> ApiProblem.notFound(say("thing.student")));
     }
 
     public ClassInfo create(String name, GradeBand band, List<String> students, CalendarData calendar) {
@@ -163,13 +165,13 @@ public class Classes {
         SchoolClass found = forChange(id, null);
         for (String name : roster.names()) {
             if (found.students().stream().anyMatch(s -> s.name().equalsIgnoreCase(name))) {
-                throw ApiProblem.invalid("names", "DUPLICATE", name + " is in the class already.");
+                throw ApiProblem.invalid("names", "DUPLICATE", say("problem.is-in-the-class", name));
             }
             int place = found.students().stream().mapToInt(Student::place).max().orElse(0) + 1;
             found.add(new Student(found, name, place));
         }
         if (found.students().size() > Roster.MOST_STUDENTS) {
-            throw ApiProblem.invalid("names", "TOO_MANY", "A class has at most " + Roster.MOST_STUDENTS + " students.");
+            throw ApiProblem.invalid("names", "TOO_MANY", say("problem.a-class-has-at", Roster.MOST_STUDENTS));
         }
         return saved(found);
     }
@@ -178,7 +180,7 @@ public class Classes {
     ClassInfo remove(UUID id, UUID student) {
         SchoolClass found = forChange(id, null);
         if (!found.remove(student)) {
-            throw ApiProblem.notFound("student");
+            throw ApiProblem.notFound(say("thing.student"));
         }
         classes.flush();
         events.publishEvent(new StudentsDeleted());
@@ -194,7 +196,7 @@ public class Classes {
 
     /** One change at a time: a second waits here and then sees the first. */
     private SchoolClass forChange(UUID id, @Nullable Integer known) {
-        SchoolClass found = classes.forChange(id).orElseThrow(() -> ApiProblem.notFound("class"));
+        SchoolClass found = classes.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.class")));
         found.requireUnchanged(known, found.name());
         return found;
     }
@@ -206,7 +208,7 @@ public class Classes {
 
     private void requireFreeName(String name) {
         if (classes.existsByName(name)) {
-            throw ApiProblem.invalid("name", "TAKEN", "You have a class of this name.");
+            throw ApiProblem.invalid("name", "TAKEN", say("problem.you-have-a-class"));
         }
     }
 
@@ -214,10 +216,7 @@ public class Classes {
         if (!roster.problems().isEmpty()) {
             List<FieldProblem> problems = roster.problems();
             throw new ApiProblem(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "ROSTER",
-                    "The list cannot be taken as it is; nothing was changed.",
-                    problems);
+                    HttpStatus.UNPROCESSABLE_CONTENT, "ROSTER", say("problem.the-list-cannot-be"), problems);
         }
     }
 

@@ -1,5 +1,7 @@
 package grastel.app.classes;
 
+import static grastel.core.words.Words.say;
+
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
@@ -157,10 +159,7 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
                 problems.add(new FieldProblem("lines[" + line + "]", problem, message(problem, line, name)));
             } else if (before != null) {
                 problems.add(new FieldProblem(
-                        "lines[" + line + "]",
-                        "DUPLICATE",
-                        "Line " + line + " repeats line " + before
-                                + ". Add something to tell the two apart, or remove one."));
+                        "lines[" + line + "]", "DUPLICATE", say("problem.line-repeats-line-add", line, before)));
             } else {
                 names.add(name);
                 String missing = Typeface.missing(name);
@@ -185,12 +184,10 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
         Roster done() {
             if (names.size() > MOST_STUDENTS) {
                 problems.add(new FieldProblem(
-                        "lines",
-                        "TOO_MANY",
-                        "A class has at most " + MOST_STUDENTS + " students; the list has " + names.size() + "."));
+                        "lines", "TOO_MANY", say("problem.a-class-has-at-most", MOST_STUDENTS, names.size())));
             }
             if (names.isEmpty() && problems.isEmpty()) {
-                problems.add(new FieldProblem("lines", "EMPTY", "The list has no names."));
+                problems.add(new FieldProblem("lines", "EMPTY", say("problem.the-list-has-no")));
             }
             if (heads.isHeaded() && heads.has(Column.STATUS) && !heads.has(Column.ROLE)) {
                 notes.add(

@@ -1,5 +1,7 @@
 package grastel.app.course;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.course.CourseData.LessonData;
@@ -117,7 +119,7 @@ public class Courses {
                 .filter(l -> l.id().equals(lesson))
                 .findFirst()
                 .map(l -> new LessonSheets(l.title(), l.aim(), l.sheets()))
-                .orElseThrow(() -> ApiProblem.notFound("lesson"));
+                .orElseThrow(() -> ApiProblem.notFound(say("thing.lesson")));
     }
 
     /** Begins a lesson on a date whatever comes before. @param lesson its place, from 0 */
@@ -163,8 +165,7 @@ public class Courses {
         all.add(begun(one(schoolClass)), lesson);
         CourseData data = new CourseData(CourseData.VERSION, all);
         if (all.size() > CourseData.MOST_LESSONS) {
-            throw ApiProblem.conflict(
-                    "TOO_MANY", "A course holds at most " + CourseData.MOST_LESSONS + " lessons. Nothing was added.");
+            throw ApiProblem.conflict("TOO_MANY", say("problem.a-course-holds-at", CourseData.MOST_LESSONS));
         }
         return set(schoolClass, null, data);
     }
@@ -188,8 +189,7 @@ public class Courses {
         Set<UUID> seen = new HashSet<>();
         for (int i = 0; i < data.lessons().size(); i++) {
             if (!seen.add(data.lessons().get(i).id())) {
-                throw ApiProblem.invalid(
-                        "lessons[" + i + "].id", "TWICE", "Lesson " + (i + 1) + " has the id of an earlier one.");
+                throw ApiProblem.invalid("lessons[" + i + "].id", "TWICE", say("problem.lesson-has-the-id", i + 1));
             }
         }
     }
@@ -220,7 +220,7 @@ public class Courses {
         OnPeriod on = lane.laid().periods().stream()
                 .filter(p -> p.period().key().equals(key))
                 .findFirst()
-                .orElseThrow(() -> ApiProblem.invalid("period", "NO_PERIOD", "The class does not meet then."));
+                .orElseThrow(() -> ApiProblem.invalid("period", "NO_PERIOD", say("problem.the-class-does-not")));
         List<Done> done = outcome == Outcome.STOPPED ? upTo(lane, on, until) : planned(outcome, on);
         DoneData kept = DoneData.of(done, finished(lane, done));
         logs.saveAndFlush(new LessonLog(schoolClass, on.period(), outcome, json.writeValueAsString(kept)));
@@ -229,7 +229,7 @@ public class Courses {
 
     /** Forgets what was noted of a period. */
     public Lane unlog(UUID schoolClass, LocalDateTime key) {
-        logs.delete(logs.forChange(schoolClass, key).orElseThrow(() -> ApiProblem.notFound("entry")));
+        logs.delete(logs.forChange(schoolClass, key).orElseThrow(() -> ApiProblem.notFound(say("thing.entry"))));
         logs.flush();
         return one(schoolClass);
     }
@@ -258,8 +258,7 @@ public class Courses {
                         on.pieces().get(0).lesson(),
                         on.pieces().get(0).stages().get(0).id()));
         if (end < start) {
-            throw ApiProblem.invalid(
-                    "until", "NOT_THERE", "The period cannot have stopped there: it is before where it began.");
+            throw ApiProblem.invalid("until", "NOT_THERE", say("problem.the-period-cannot-have"));
         }
         return all.subList(start, end + 1).stream()
                 .filter(d -> !past.contains(d))

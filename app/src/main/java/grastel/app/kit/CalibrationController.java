@@ -1,5 +1,7 @@
 package grastel.app.kit;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.kit.Kit.KitPaper;
 import grastel.app.kit.Kit.KitPencil;
 import grastel.app.kit.KitViews.LabView;
@@ -150,7 +152,7 @@ class CalibrationController {
 
     private static KitPencil requireColour(KitPencil pencil) {
         if (pencil.pencil().colourless()) {
-            throw ApiProblem.conflict("COLOURLESS", "A blender has no colour to measure.");
+            throw ApiProblem.conflict("COLOURLESS", say("problem.a-blender-has-no"));
         }
         return pencil;
     }

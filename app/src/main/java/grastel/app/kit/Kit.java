@@ -1,5 +1,7 @@
 package grastel.app.kit;
 
+import static grastel.core.words.Words.say;
+
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.account.TeacherJoined;
@@ -22,7 +24,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -115,7 +116,7 @@ public class Kit {
     }
 
     public KitPaper paper(UUID id) {
-        return papers.findById(id).map(Kit::info).orElseThrow(() -> ApiProblem.notFound("paper"));
+        return papers.findById(id).map(Kit::info).orElseThrow(() -> ApiProblem.notFound(say("thing.paper")));
     }
 
     public List<KitSet> sets() {
@@ -194,7 +195,7 @@ public class Kit {
         for (Charted one : all) {
             OwnedPencil pencil = owned.get(one.pencil());
             if (pencil == null) {
-                throw ApiProblem.notFound("pencil");
+                throw ApiProblem.notFound(say("thing.pencil"));
             }
             pencil.requireUnchanged(one.known(), pencil.toPencil().title());
             pencil.charted(one.found());
@@ -264,7 +265,7 @@ public class Kit {
 
     /** A paper's tooth as a chart found it. */
     public void takeDepth(UUID paper, double depth) {
-        OwnedPaper found = papers.forChange(paper).orElseThrow(() -> ApiProblem.notFound("paper"));
+        OwnedPaper found = papers.forChange(paper).orElseThrow(() -> ApiProblem.notFound(say("thing.paper")));
         KitPaper was = info(found);
         found.set(new PaperData(
                 found.name(), was.ground(), new Tooth(depth, was.paper().tooth().grainMm())));
@@ -283,7 +284,7 @@ public class Kit {
     }
 
     KitPaper changePaper(UUID id, Integer known, PaperData data) {
-        OwnedPaper found = papers.forChange(id).orElseThrow(() -> ApiProblem.notFound("paper"));
+        OwnedPaper found = papers.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.paper")));
         found.requireUnchanged(known, found.name());
         if (!found.name().equals(data.name())) {
             requireFreePaper(data.name());
@@ -342,7 +343,7 @@ public class Kit {
         OwnedSet found = findSet(id);
         List<Pencil> members = pencilsOf(found).stream().map(KitPencil::pencil).toList();
         if (members.isEmpty()) {
-            throw ApiProblem.invalid("set", "SET_EMPTY", found.name() + " holds no pencil yet.");
+            throw ApiProblem.invalid("set", "SET_EMPTY", say("problem.holds-no-pencil-yet", found.name()));
         }
         return new PencilSet(found.name(), members);
     }
@@ -390,7 +391,7 @@ public class Kit {
 
     private List<UUID> own(List<UUID> members) {
         if (pencils.findAllById(members).size() < Set.copyOf(members).size()) {
-            throw ApiProblem.notFound("pencil");
+            throw ApiProblem.notFound(say("thing.pencil"));
         }
         return members;
     }
@@ -401,19 +402,19 @@ public class Kit {
     }
 
     private OwnedPencil findPencil(UUID id) {
-        return pencils.findById(id).orElseThrow(() -> ApiProblem.notFound("pencil"));
+        return pencils.findById(id).orElseThrow(() -> ApiProblem.notFound(say("thing.pencil")));
     }
 
     private OwnedPencil pencilForChange(UUID id) {
-        return pencils.forChange(id).orElseThrow(() -> ApiProblem.notFound("pencil"));
+        return pencils.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.pencil")));
     }
 
     private OwnedSet setForChange(UUID id) {
-        return sets.forChange(id).orElseThrow(() -> ApiProblem.notFound("set"));
+        return sets.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.set")));
     }
 
     private OwnedSet findSet(UUID id) {
-        return sets.findById(id).orElseThrow(() -> ApiProblem.notFound("set"));
+        return sets.findById(id).orElseThrow(() -> ApiProblem.notFound(say("thing.set")));
     }
 
     private void requireFreeCode(String range, String code) {
@@ -423,7 +424,7 @@ public class Kit {
     }
 
     private static ApiProblem codeTaken(String range, String codes) {
-        return ApiProblem.invalid("code", "CODE_TAKEN", range + " holds a pencil " + codes + " already.");
+        return ApiProblem.invalid("code", "CODE_TAKEN", say("problem.holds-a-pencil-already", range, codes));
     }
 
     private void requireFreePaper(String name) {
@@ -445,19 +446,12 @@ public class Kit {
             throw ApiProblem.invalid(
                     "lab",
                     "NO_SURFACE",
-                    String.format(
-                            Locale.ROOT,
-                            "%s: no surface that only gives back light has this colour; the nearest is L* %.1f, a* %.1f, b* %.1f."
-                                    + " Paper with brighteners is measured without ultraviolet light.",
-                            what,
-                            reachable.lightness(),
-                            reachable.a(),
-                            reachable.b()));
+                    say("problem.no-surface-that-only", what, reachable.lightness(), reachable.a(), reachable.b()));
         }
     }
 
     private static ApiProblem nameTaken(String name) {
-        return ApiProblem.invalid("name", "NAME_TAKEN", "There is a " + name + " already.");
+        return ApiProblem.invalid("name", "NAME_TAKEN", say("problem.there-is-a-already", name));
     }
 
     private static KitPencil info(OwnedPencil p) {

@@ -1,5 +1,7 @@
 package grastel.app.kit;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.kit.Kit.KitPencil;
 import grastel.app.kit.Kit.PencilData;
 import grastel.app.kit.KitViews.LabView;
@@ -97,15 +99,14 @@ class KitFilesController {
             throw new ApiProblem(
                     HttpStatus.CONTENT_TOO_LARGE,
                     "FILE_TOO_LARGE",
-                    "A file of colour measurements is at most 2 MB; this one has " + file.getSize() / 1_000_000
-                            + " MB. Nothing was changed.");
+                    say("problem.a-file-of-colour", file.getSize() / 1_000_000));
         }
         ColourFile read = ColourFile.read(file.getBytes());
         if (!read.problems().isEmpty()) {
             throw new ApiProblem(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "COLOUR_FILE",
-                    "The file cannot be taken as it is. Nothing was changed.",
+                    say("problem.the-file-cannot-be"),
                     read.problems().stream().map(KitFilesController::problem).toList());
         }
         return read.samples();

@@ -1,5 +1,7 @@
 package grastel.app.platform;
 
+import static grastel.core.words.Words.say;
+
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
@@ -59,15 +61,12 @@ public class ApiProblem extends RuntimeException {
 
     /** Not there, or another teacher's: the answer is the same. */
     public static ApiProblem notFound(String what) {
-        return new ApiProblem(HttpStatus.NOT_FOUND, "NOT_FOUND", "There is no such " + what + ".");
+        return new ApiProblem(HttpStatus.NOT_FOUND, "NOT_FOUND", say("problem.there-is-no-such", what));
     }
 
     /** The database is closed, or cannot be opened just now. */
     public static ApiProblem databaseAway() {
-        return new ApiProblem(
-                HttpStatus.SERVICE_UNAVAILABLE,
-                "DATABASE_AWAY",
-                "The database does not answer just now. Nothing is lost; try again in a moment.");
+        return new ApiProblem(HttpStatus.SERVICE_UNAVAILABLE, "DATABASE_AWAY", say("problem.the-database-does-not"));
     }
 
     public static ApiProblem conflict(String code, String message) {

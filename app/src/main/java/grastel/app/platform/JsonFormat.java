@@ -1,5 +1,7 @@
 package grastel.app.platform;
 
+import static grastel.core.words.Words.say;
+
 import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
@@ -60,14 +62,11 @@ public final class JsonFormat<T> {
         try {
             found = json.readTree(text).path(versionField);
         } catch (JacksonException e) {
-            throw ApiProblem.invalid(path, "NOT_JSON", "This is not JSON: " + e.getOriginalMessage());
+            throw ApiProblem.invalid(path, "NOT_JSON", say("problem.this-is-not-json", e.getOriginalMessage()));
         }
         if (found.isNumber() && found.asInt() != version) {
             throw ApiProblem.invalid(
-                    path,
-                    "UNKNOWN_VERSION",
-                    "This " + path + " is of version " + found.asInt() + "; this Grastel reads version " + version
-                            + ".");
+                    path, "UNKNOWN_VERSION", say("problem.this-is-of-version", path, found.asInt(), version));
         }
         List<FieldProblem> problems = schema.validate(text, InputFormat.JSON).stream()
                 .limit(MOST_PROBLEMS)
@@ -78,7 +77,7 @@ public final class JsonFormat<T> {
             throw new ApiProblem(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "INVALID",
-                    "This is not " + name + ": " + problems.get(0).message(),
+                    say("problem.this-is-not", name, problems.get(0).message()),
                     problems);
         }
         return json.readValue(text, type);

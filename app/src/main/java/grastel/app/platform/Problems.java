@@ -1,5 +1,7 @@
 package grastel.app.platform;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem.FieldProblem;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -155,7 +157,9 @@ class Problems extends ResponseEntityExceptionHandler {
                 HttpStatus.BAD_REQUEST,
                 "UNREADABLE",
                 path.isEmpty() ? "The request cannot be read." : "“" + path + "” cannot be read.",
-                path.isEmpty() ? List.of() : List.of(new FieldProblem(path, "UNREADABLE", "It cannot be read.")));
+                path.isEmpty()
+                        ? List.of()
+                        : List.of(new FieldProblem(path, "UNREADABLE", say("problem.it-cannot-be-read"))));
     }
 
     private static String pathOf(JacksonException problem) {

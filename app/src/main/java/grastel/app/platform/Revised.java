@@ -1,5 +1,7 @@
 package grastel.app.platform;
 
+import static grastel.core.words.Words.say;
+
 import jakarta.persistence.Column;
 import jakarta.persistence.MappedSuperclass;
 import jakarta.persistence.Version;
@@ -30,10 +32,7 @@ public abstract class Revised extends Owned {
      */
     public void requireUnchanged(@Nullable Integer known, String what) {
         if (known != null && known != revision) {
-            throw ApiProblem.conflict(
-                    "CHANGED_ELSEWHERE",
-                    what
-                            + " was changed in another window meanwhile. Nothing was saved; load it again and repeat your change.");
+            throw ApiProblem.conflict("CHANGED_ELSEWHERE", say("problem.was-changed-in-another-window", what));
         }
     }
 

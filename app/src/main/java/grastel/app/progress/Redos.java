@@ -1,5 +1,7 @@
 package grastel.app.progress;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
@@ -115,7 +117,7 @@ class Redos {
     /** The same field for everyone. */
     private List<Asked> oneField(Wanted wanted, ClassInfo to) {
         if (wanted.run() == null) {
-            throw ApiProblem.invalid("run", "MISSING", "Which printing is the field of?");
+            throw ApiProblem.invalid("run", "MISSING", say("problem.which-printing-is-the"));
         }
         Map<UUID, Map<UUID, Given>> given = personal.given(Set.of(wanted.run()));
         return to.students().stream()

@@ -1,5 +1,7 @@
 package grastel.app.projects;
 
+import static grastel.core.words.Words.say;
+
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.classes.StudentsDeleted;
@@ -68,11 +70,13 @@ class ProjectPictures {
 
     Reference reference(UUID project, ProjectData settings) {
         if (projects.line(project).isEmpty()) {
-            throw ApiProblem.notFound("project");
+            throw ApiProblem.notFound(say("thing.project"));
         }
         return references.get(new Lying(project, settings.view(), settings.frame()), lying -> {
             Picture picture = decoded.get(
-                    project, id -> decoded(id, projects.picture(id).orElseThrow(() -> ApiProblem.notFound("project"))));
+                    project,
+                    id -> decoded(
+                            id, projects.picture(id).orElseThrow(() -> ApiProblem.notFound(say("thing.project")))));
             return ApiProblem.taken("zoom", () -> Reference.of(picture, lying.view(), lying.frame()));
         });
     }

@@ -1,5 +1,7 @@
 package grastel.app.projects;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.app.projects.Projects.ProjectInfo;
 import grastel.app.sheets.Sheets;
@@ -29,7 +31,7 @@ public class ProjectSheets {
     public UUID make(UUID project, PageSize size) {
         ProjectInfo of = projects.one(project);
         if (of.ofProject() != null) {
-            throw ApiProblem.conflict("OWN_PICTURE", "One student’s own picture is printed with the class’s sheet.");
+            throw ApiProblem.conflict("OWN_PICTURE", say("problem.one-students-own-picture"));
         }
         ExerciseData piece = new ExerciseData("finished-piece", Map.of("piece", ValueData.of(project.toString())));
         SheetData data = new SheetData(

@@ -1,5 +1,7 @@
 package grastel.app.projects;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.ApiProblem;
@@ -90,7 +92,7 @@ public class Projects {
     }
 
     private Line line(UUID id) {
-        return projects.line(id).orElseThrow(() -> ApiProblem.notFound("project"));
+        return projects.line(id).orElseThrow(() -> ApiProblem.notFound(say("thing.project")));
     }
 
     /** @param file JPEG, PNG or TIFF; looked at before anything is kept */
@@ -98,7 +100,7 @@ public class Projects {
         GradeBand band =
                 Optional.ofNullable(schoolClass).map(c -> classes.one(c).band()).orElse(GradeBand.DEVELOPING);
         if (projects.countByOfProjectIsNull() >= MOST_PROJECTS) {
-            throw ApiProblem.conflict("TOO_MANY", "There are " + MOST_PROJECTS + " projects. Delete one first.");
+            throw ApiProblem.conflict("TOO_MANY", say("problem.there-are-projects-delete", MOST_PROJECTS));
         }
         ProjectData settings = ProjectData.usual(Known.in(ISLANDS, band));
         requirePicture(file, settings);
@@ -111,7 +113,7 @@ public class Projects {
     ProjectInfo createOwn(UUID project, UUID student, Rights rights, String rightsNote, byte[] file) {
         ProjectInfo of = one(project);
         if (of.ofProject() != null) {
-            throw ApiProblem.conflict("OWN_OF_OWN", "This picture is one student’s own already.");
+            throw ApiProblem.conflict("OWN_OF_OWN", say("problem.this-picture-is-one"));
         }
         StudentInfo whose = of.schoolClass() == null
                 ? null
@@ -120,12 +122,10 @@ public class Projects {
                         .findFirst()
                         .orElse(null);
         if (whose == null) {
-            throw ApiProblem.invalid(
-                    "student", "NOT_IN_CLASS", "A picture of their own is for a student of the class that draws.");
+            throw ApiProblem.invalid("student", "NOT_IN_CLASS", say("problem.a-picture-of-their"));
         }
         if (own(project).containsKey(student)) {
-            throw ApiProblem.conflict(
-                    "HAS_OWN", whose.name() + " has a picture of their own already. Delete it before taking another.");
+            throw ApiProblem.conflict("HAS_OWN", say("problem.has-a-picture-of", whose.name()));
         }
         ProjectData settings = of.settings().ofAnother();
         requirePicture(file, settings);
@@ -144,7 +144,7 @@ public class Projects {
         if (schoolClass != null) {
             classes.one(schoolClass);
         }
-        Project found = projects.forChange(id).orElseThrow(() -> ApiProblem.notFound("project"));
+        Project found = projects.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.project")));
         found.requireUnchanged(known, "This project");
         pictures.reference(id, settings);
         found.change(title.strip(), schoolClass, json.writeValueAsString(settings));
@@ -153,7 +153,7 @@ public class Projects {
     }
 
     void delete(UUID id) {
-        Project found = projects.forChange(id).orElseThrow(() -> ApiProblem.notFound("project"));
+        Project found = projects.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.project")));
         Collection<UUID> own = own(id).values();
         projects.delete(found);
         projects.flush();

@@ -1,5 +1,7 @@
 package grastel.app.projects;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.paper.PdfAnswer;
@@ -22,7 +24,6 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -219,10 +220,8 @@ class ProjectsController {
             throw ApiProblem.invalid(
                     "frameWidthMm",
                     "FRAME_TOO_LARGE",
-                    String.format(
-                            Locale.ROOT,
-                            "The frame of %.0f × %.0f mm has no room on %s. Choose a smaller one to print; a larger one is"
-                                    + " drawn by its grid on the paper itself.",
+                    say(
+                            "problem.the-frame-of-mm",
                             settings.frameWidthMm(),
                             settings.frameHeightMm(),
                             paper == PageSize.A4 ? "A4" : "Letter"));

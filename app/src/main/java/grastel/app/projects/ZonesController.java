@@ -1,5 +1,7 @@
 package grastel.app.projects;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.paper.PdfAnswer;
 import grastel.app.projects.ProjectColours.With;
@@ -136,7 +138,7 @@ class ZonesController {
             @PathVariable UUID id, @PathVariable int number, @Valid @ParameterObject ProjectData settings) {
         List<Zone> zones = pictures.zones(id, settings).zones();
         if (number < 1 || number > zones.size()) {
-            throw ApiProblem.notFound("zone");
+            throw ApiProblem.notFound(say("thing.zone"));
         }
         With with = colours.with(id, projects.one(id).schoolClass(), settings);
         // One zone is found sooner than all; a glaze depends on all of them.

@@ -1,5 +1,7 @@
 package grastel.app.sheets;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
@@ -113,7 +115,7 @@ public class PersonalSheets {
         ClassInfo to = classes.one(schoolClass);
         List<Composed> all = composed(to, title, asked);
         if (all.isEmpty()) {
-            throw ApiProblem.invalid("students", "NOTHING_AGAIN", "There is nothing for these students to do again.");
+            throw ApiProblem.invalid("students", "NOTHING_AGAIN", say("problem.there-is-nothing-for"));
         }
         Sheet sheet = sheetRows.save(new Sheet(title, true));
         Composed first = all.get(0);

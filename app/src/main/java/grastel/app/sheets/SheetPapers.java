@@ -1,5 +1,7 @@
 package grastel.app.sheets;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.kit.Kit;
@@ -112,7 +114,7 @@ public class SheetPapers {
     public String svg(UUID sheet, int number) {
         List<PageLayout> layouts = kept.settledOrDraft(kept.latest(sheet)).pages();
         if (number < 1 || number > layouts.size()) {
-            throw ApiProblem.notFound("page");
+            throw ApiProblem.notFound(say("thing.page"));
         }
         return SvgInk.document(layouts.get(number - 1));
     }

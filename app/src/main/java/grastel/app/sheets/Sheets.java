@@ -1,5 +1,7 @@
 package grastel.app.sheets;
 
+import static grastel.core.words.Words.say;
+
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.classes.Classes;
@@ -163,7 +165,7 @@ public class Sheets {
      */
     public SheetInfo change(UUID id, Integer known, String title, SheetData data) {
         Draft draft = planner.sound(title, data);
-        Sheet sheet = sheets.forChange(id).orElseThrow(() -> ApiProblem.notFound("sheet"));
+        Sheet sheet = sheets.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.sheet")));
         sheet.requireUnchanged(known, "“" + sheet.title() + "”");
         sheet.change(Planner.titleOf(title, draft.plan()));
         SheetVersion latest = kept.latest(id);
@@ -196,7 +198,7 @@ public class Sheets {
     }
 
     public SheetInfo one(UUID id) {
-        return sheets.line(id).map(this::info).orElseThrow(() -> ApiProblem.notFound("sheet"));
+        return sheets.line(id).map(this::info).orElseThrow(() -> ApiProblem.notFound(say("thing.sheet")));
     }
 
     /** Sheets as they are now, by id; those that are not there are left out. */
@@ -243,7 +245,7 @@ public class Sheets {
     public RunInfo print(UUID sheet, UUID schoolClass, boolean card, boolean variants) {
         ClassInfo to = classes.one(schoolClass);
         if (to.students().isEmpty()) {
-            throw ApiProblem.invalid("schoolClass", "NO_STUDENTS", to.name() + " has no students yet.");
+            throw ApiProblem.invalid("schoolClass", "NO_STUDENTS", say("problem.has-no-students-yet", to.name()));
         }
         List<UUID> students = to.students().stream().map(StudentInfo::id).toList();
         SheetVersion version = kept.latest(sheet);
@@ -255,8 +257,7 @@ public class Sheets {
         }
         Map<UUID, OwnPages.Own> own = ownPages.of(version, data(version), to, variants);
         if (card && !own.isEmpty()) {
-            throw ApiProblem.invalid(
-                    "card", "NO_CARD", "Not all draw the same, and a card is the same for all: print pages.");
+            throw ApiProblem.invalid("card", "NO_CARD", say("problem.not-all-draw-the"));
         }
         PrintRun run = new PrintRun(version, to.id(), to.band(), newCode(), card);
         for (UUID student : students) {
@@ -310,7 +311,7 @@ public class Sheets {
     }
 
     public RunInfo run(UUID id) {
-        return runs.info(id).orElseThrow(() -> ApiProblem.notFound("print run"));
+        return runs.info(id).orElseThrow(() -> ApiProblem.notFound(say("thing.print-run")));
     }
 
     /** Runs by their ids. */
@@ -437,7 +438,7 @@ public class Sheets {
     public SheetPlan plan(UUID run) {
         return Optional.ofNullable(prints(List.of(run)).get(run))
                 .map(Print::plan)
-                .orElseThrow(() -> ApiProblem.notFound("print run"));
+                .orElseThrow(() -> ApiProblem.notFound(say("thing.print-run")));
     }
 
     /** What runs were printed from and on, by run. */
@@ -465,7 +466,7 @@ public class Sheets {
     }
 
     private PrintedPages.Row row(@Nullable UUID page) {
-        return pages.row(page).orElseThrow(() -> ApiProblem.notFound("printed page"));
+        return pages.row(page).orElseThrow(() -> ApiProblem.notFound(say("thing.printed-page")));
     }
 
     private SheetData data(SheetVersion v) {

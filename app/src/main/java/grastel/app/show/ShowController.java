@@ -1,5 +1,7 @@
 package grastel.app.show;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.bench.Bench;
 import grastel.app.course.Courses;
 import grastel.app.kit.Kit;
@@ -40,7 +42,7 @@ class ShowController {
     ShowView sheet(@PathVariable UUID id) {
         Latest sheet = sheets.latest(Set.of(id)).get(id);
         if (sheet == null) {
-            throw ApiProblem.notFound("sheet");
+            throw ApiProblem.notFound(say("thing.sheet"));
         }
         return ShowView.of(sheet.title(), "", scenes(sheet));
     }

@@ -1,5 +1,7 @@
 package grastel.app.today;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.course.CourseViews.LessonView;
@@ -165,7 +167,7 @@ class TodayController {
                         .limit(1))
                 .forEach(run -> all.add(printed.pdf(run.id())));
         if (all.isEmpty()) {
-            throw ApiProblem.notFound("paper for this period");
+            throw ApiProblem.notFound(say("thing.paper-for-this-period"));
         }
         return ResponseEntity.ok().contentType(MediaType.APPLICATION_PDF).body(PdfCanvas.joined(all));
     }

@@ -17,7 +17,10 @@ public final class Words {
     /** System property with the language's tag. */
     public static final String PROPERTY = "grastel.language";
 
-    private static final List<String> THEMES = List.of("exercises", "goals", "figures", "causes", "method");
+    /** Of the core, and of whatever application has more to say. */
+    private static final List<String> THEMES =
+            List.of("exercises", "goals", "figures", "causes", "method", "paper", "problems");
+
     private static final Locale LANGUAGE = Locale.forLanguageTag(System.getProperty(PROPERTY, "en"));
     private static final Map<String, String> ALL = of(LANGUAGE);
 
@@ -41,6 +44,9 @@ public final class Words {
     static Map<String, String> of(Locale language) {
         Map<String, String> all = new TreeMap<>();
         for (String theme : THEMES) {
+            if (Words.class.getResource("/grastel/words/" + theme + ".properties") == null) {
+                continue;
+            }
             ResourceBundle words = ResourceBundle.getBundle(
                     "grastel.words." + theme, language, Control.getNoFallbackControl(Control.FORMAT_PROPERTIES));
             words.keySet().forEach(key -> all.put(key, words.getString(key)));

@@ -1,5 +1,7 @@
 package grastel.app.course.calendar;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Digest;
 import grastel.app.platform.Ownership;
@@ -42,6 +44,6 @@ class Feeds {
     UUID owner(String token) {
         return Ownership.asSystem(() -> feeds.findByTokenHash(Digest.sha256(token)))
                 .map(CalendarFeed::owner)
-                .orElseThrow(() -> ApiProblem.notFound("calendar"));
+                .orElseThrow(() -> ApiProblem.notFound(say("thing.calendar")));
     }
 }

@@ -1,5 +1,7 @@
 package grastel.app.course.outlines;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.course.CourseData;
@@ -77,7 +79,7 @@ public class Outlines {
     public Lane addShipped(UUID schoolClass, String id, Materials materials) {
         Outline outline = files.shipped().get(id);
         if (outline == null) {
-            throw ApiProblem.notFound("outline");
+            throw ApiProblem.notFound(say("thing.outline"));
         }
         return add(schoolClass, outline, materials);
     }
@@ -95,8 +97,7 @@ public class Outlines {
             throw ApiProblem.invalid(
                     "outline",
                     "TOO_MANY",
-                    "With these " + outline.lessons().size() + " lessons the course would hold more than "
-                            + CourseData.MOST_LESSONS + ".");
+                    say("problem.with-these-lessons-the", outline.lessons().size(), CourseData.MOST_LESSONS));
         }
         Fitting fitting = new Fitting(of, materials, outline);
         outline.lessons().forEach(lesson -> all.add(fitting.lesson(lesson)));
@@ -107,7 +108,7 @@ public class Outlines {
     public Lane insert(UUID schoolClass, Integer known, String kindId, int at, Materials materials) {
         ExerciseKind kind = ExerciseKinds.of(kindId)
                 .orElseThrow(
-                        () -> ApiProblem.invalid("kind", "NO_SUCH_KIND", "There is no exercise kind " + kindId + "."));
+                        () -> ApiProblem.invalid("kind", "NO_SUCH_KIND", say("problem.there-is-no-exercise", kindId)));
         ClassInfo of = classes.one(schoolClass);
         List<LessonData> all =
                 new ArrayList<>(courses.dataForChange(schoolClass).lessons());
@@ -126,7 +127,7 @@ public class Outlines {
         Map<UUID, OutlinePencil> pencils = new LinkedHashMap<>();
         List<LessonData> lessons = courses.data(schoolClass).lessons();
         if (lessons.isEmpty()) {
-            throw ApiProblem.conflict("NO_LESSONS", of.name() + " has no lessons to make an outline of.");
+            throw ApiProblem.conflict("NO_LESSONS", say("problem.has-no-lessons-to", of.name()));
         }
         Map<UUID, SheetInfo> byId = sheets.all().stream().collect(Collectors.toMap(SheetInfo::id, s -> s));
         List<OutlineLesson> packed = lessons.stream()
@@ -191,7 +192,7 @@ public class Outlines {
                     .filter(s -> s.id().equals(materials.set()))
                     .findFirst();
             if (materials.set() != null && set.isEmpty()) {
-                throw ApiProblem.notFound("set");
+                throw ApiProblem.notFound(say("thing.set"));
             }
             this.atHand = kit.pencils().stream()
                     .filter(p -> set.isEmpty() || set.get().pencils().contains(p.id()))
@@ -263,10 +264,7 @@ public class Outlines {
         private @Nullable UUID pencil(String key, Set<String> said) {
             OutlinePencil wanted = asked.get(key);
             if (wanted == null) {
-                throw ApiProblem.invalid(
-                        "outline",
-                        "UNKNOWN_KEY",
-                        "The outline names a pencil “" + key + "” that it does not describe.");
+                throw ApiProblem.invalid("outline", "UNKNOWN_KEY", say("problem.the-outline-names-a", key));
             }
             Optional<KitPencil> same = atHand.stream()
                     .filter(p -> p.range().equals(wanted.range())

@@ -1,5 +1,7 @@
 package grastel.app.course.paper;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.course.CourseViews;
 import grastel.app.course.CourseViews.LessonView;
 import grastel.app.course.CourseViews.StageView;
@@ -117,6 +119,6 @@ public class CoursePapers {
                 .filter(l -> l.id().toString().equals(lesson))
                 .findFirst()
                 .map(l -> CourseViews.lesson(l, lane))
-                .orElseThrow(() -> ApiProblem.notFound("lesson"));
+                .orElseThrow(() -> ApiProblem.notFound(say("thing.lesson")));
     }
 }

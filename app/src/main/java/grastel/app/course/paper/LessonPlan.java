@@ -1,5 +1,7 @@
 package grastel.app.course.paper;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.course.CourseViews.LaneView;
 import grastel.app.course.CourseViews.LessonView;
 import grastel.app.course.CourseViews.StageView;
@@ -44,10 +46,8 @@ public final class LessonPlan {
         plan.stages();
         exercises.forEach(plan::exercise);
         plan.pages.list(
-                "Mind",
-                lesson.cautions().isEmpty()
-                        ? List.of("Rest hand and eyes half way. School rules and qualified people decide.")
-                        : lesson.cautions());
+                say("paper.mind"),
+                lesson.cautions().isEmpty() ? List.of(say("paper.rest-hand-and-eyes-half")) : lesson.cautions());
         return plan.pages.document(lesson.title());
     }
 
@@ -55,8 +55,13 @@ public final class LessonPlan {
         int number = lane.lessons().indexOf(lesson) + 1;
         pages.title(
                 lesson.title(),
-                lane.name() + " · lesson " + number + " of " + lane.lessons().size() + " · " + lane.students()
-                        + " students · " + PaperWords.minutes(lesson.minutes()) + " for three of four students");
+                say(
+                        "paper.lesson-of-students-for",
+                        lane.name(),
+                        number,
+                        lane.lessons().size(),
+                        lane.students(),
+                        PaperWords.minutes(lesson.minutes())));
         List<String> meetings = lane.periods().stream()
                 .filter(p ->
                         p.pieces().stream().anyMatch(piece -> piece.lesson().equals(lesson.id())))
@@ -65,29 +70,30 @@ public final class LessonPlan {
         if (!meetings.isEmpty()) {
             pages.text(String.join("; ", meetings));
         }
-        pages.list("Aim", lesson.aim().isBlank() ? List.of() : List.of(lesson.aim()));
+        pages.list(say("paper.aim"), lesson.aim().isBlank() ? List.of() : List.of(lesson.aim()));
         List<String> skills = new ArrayList<>();
         lesson.needs()
-                .forEach(n -> skills.add("needs "
-                        + PaperWords.skills(
-                                n.anyOf().stream().map(s -> s.skill()).toList(), " or ")));
+                .forEach(n -> skills.add(say(
+                        "paper.needs",
+                        PaperWords.skills(n.anyOf().stream().map(s -> s.skill()).toList(), " or "))));
         if (!lesson.gives().isEmpty()) {
-            skills.add("gives "
-                    + PaperWords.skills(
-                            lesson.gives().stream().map(s -> s.skill()).toList(), ", "));
+            skills.add(say(
+                    "paper.gives",
+                    PaperWords.skills(
+                            lesson.gives().stream().map(s -> s.skill()).toList(), ", ")));
         }
-        pages.list("Skills", skills.isEmpty() ? List.of() : List.of(String.join("; ", skills)));
-        pages.list("Notes", lesson.notes().isBlank() ? List.of() : List.of(lesson.notes()));
+        pages.list(say("paper.skills"), skills.isEmpty() ? List.of() : List.of(String.join("; ", skills)));
+        pages.list(say("paper.notes"), lesson.notes().isBlank() ? List.of() : List.of(lesson.notes()));
     }
 
     private void putOut() {
-        pages.heading("Put out");
+        pages.heading(say("paper.put-out"));
         List<WantView> wants = lesson.wants();
         for (int i = 0; i < wants.size(); i += PENCILS_A_LINE) {
             List<WantView> line = wants.subList(i, Math.min(wants.size(), i + PENCILS_A_LINE));
             pages.draw(CHIP + 2, (canvas, y) -> pencils(canvas, y, line));
         }
-        pages.text("Sharpeners; a sheet for each of " + lane.students() + " students.");
+        pages.text(say("paper.sharpeners-a-sheet-for", lane.students()));
     }
 
     private void pencils(PdfCanvas canvas, double y, List<WantView> line) {
@@ -96,7 +102,7 @@ public final class LessonPlan {
             double x = PdfPages.LEFT + i * A_PENCIL;
             chip(canvas, new Rect(x, y, CHIP, CHIP), want.colour());
             boolean isShort = want.copies() != null && want.copies() < lane.students();
-            String count = isShort ? want.copies() + " for " + lane.students() : String.valueOf(lane.students());
+            String count = isShort ? say("paper.for", want.copies(), lane.students()) : String.valueOf(lane.students());
             canvas.text(x + CHIP + 1.5, y + 3.2, 3.2, Weight.REGULAR, want.code() + " " + want.name() + " × " + count);
         }
     }
@@ -108,8 +114,8 @@ public final class LessonPlan {
     }
 
     private void stages() {
-        pages.heading("In order");
-        pages.row(List.of("Stage", "min", "of half", "Then"), STAGES, Weight.BOLD);
+        pages.heading(say("paper.in-order"));
+        pages.row(List.of(say("paper.stage"), "min", say("paper.of-half"), say("paper.then")), STAGES, Weight.BOLD);
         String exercise = "";
         for (StageView stage : lesson.stages()) {
             if (!stage.exercise().isEmpty() && !stage.exercise().equals(exercise)) {
@@ -128,13 +134,16 @@ public final class LessonPlan {
     }
 
     private void exercise(ExercisePlan e) {
-        pages.list(e.title() + ": show and say", e.notes());
-        pages.list("Students do", e.steps());
+        pages.list(say("paper.show-and-say", e.title()), e.notes());
+        pages.list(say("paper.students-do"), e.steps());
         pages.list(
-                "Watch for",
+                say("paper.watch-for"),
                 e.faults().stream().map(f -> f.sign() + ": " + f.say()).toList());
-        pages.heading("Marking");
-        pages.row(List.of("Goal", "Figure", "3 secure", "4 beyond"), GOALS, Weight.BOLD);
+        pages.heading(say("paper.marking"));
+        pages.row(
+                List.of(say("paper.goal"), say("paper.figure"), say("paper.3-secure"), say("paper.4-beyond")),
+                GOALS,
+                Weight.BOLD);
         e.goals().forEach(this::goal);
     }
 

@@ -1,5 +1,7 @@
 package grastel.app.course.paper;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.course.CourseViews.StageView;
 import grastel.core.planning.Skill;
 import grastel.core.planning.Stop;
@@ -20,9 +22,9 @@ public final class PaperWords {
 
     static String skill(Skill skill) {
         return switch (skill) {
-            case TINT_HUE_SHADE -> "tint, hue, shade";
-            case TEMPERATURE -> "temperature and glaze";
-            case TONED_PAPER -> "light and dark on toned paper";
+            case TINT_HUE_SHADE -> say("paper.tint-hue-shade");
+            case TEMPERATURE -> say("paper.temperature-and-glaze");
+            case TONED_PAPER -> say("paper.light-and-dark-on");
             default -> skill.name().toLowerCase(Locale.ROOT).replace('_', ' ');
         };
     }
@@ -34,24 +36,24 @@ public final class PaperWords {
     /** What is done in a stage. */
     public static String stage(StageView stage) {
         return switch (stage.kind()) {
-            case SHOW -> "Show and explain";
-            case LOOK_TOGETHER -> "Look together";
-            case DISSOLVE -> "Dissolve, leave to dry";
-            case WORK -> stage.field().isEmpty() ? "Draw" : field(stage);
+            case SHOW -> say("paper.show-and-explain");
+            case LOOK_TOGETHER -> say("paper.look-together");
+            case DISSOLVE -> say("paper.dissolve-leave-to-dry");
+            case WORK -> stage.field().isEmpty() ? say("paper.draw") : field(stage);
         };
     }
 
     private static String field(StageView stage) {
-        String label = stage.label().isEmpty() ? "field " + stage.field() : stage.label();
+        String label = stage.label().isEmpty() ? say("paper.field", stage.field()) : stage.label();
         return Stream.of(stage.group(), label).filter(w -> !w.isEmpty()).collect(Collectors.joining(" "));
     }
 
     static String stop(Stop stop) {
         return switch (stop) {
-            case GOOD -> "may stop here";
-            case POOR -> "better not stop here";
-            case NEVER -> "do not stop here";
-            case MUST -> "stop: nothing touches it until it is dry";
+            case GOOD -> say("paper.may-stop-here");
+            case POOR -> say("paper.better-not-stop-here");
+            case NEVER -> say("paper.do-not-stop-here");
+            case MUST -> say("paper.stop-nothing-touches-it");
         };
     }
 
@@ -64,6 +66,6 @@ public final class PaperWords {
     }
 
     static String minutes(double minutes) {
-        return Math.round(minutes) + " min";
+        return say("paper.min", Math.round(minutes));
     }
 }

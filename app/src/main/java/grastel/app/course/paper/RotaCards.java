@@ -1,5 +1,7 @@
 package grastel.app.course.paper;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.course.rota.RotaViews.RotaPencilView;
 import grastel.app.course.rota.RotaViews.RotaSeatView;
 import grastel.app.course.rota.RotaViews.RotaTableView;
@@ -28,26 +30,23 @@ public final class RotaCards {
         PdfPages pages = new PdfPages(PageSize.A4);
         for (RotaTableView table : rota.tables()) {
             for (int number : table.numbers()) {
-                pages.title("Table " + number, title + ": who takes what when");
+                pages.title(say("paper.table", number), say("paper.who-takes-what-when", title));
                 if (!table.missing().isEmpty()) {
-                    pages.text("No copy of "
-                            + String.join(
+                    pages.text(say(
+                            "paper.no-copy-of-for",
+                            String.join(
                                     ", ",
                                     table.missing().stream()
                                             .map(RotaCards::named)
-                                            .toList())
-                            + " for this table: put it to another one, or take turns with it.");
+                                            .toList())));
                     continue;
                 }
                 table.seats().forEach(s -> pages.draw(ROW, (canvas, y) -> seat(canvas, y, s, rota, pages.roomMm())));
                 pages.text(
-                        table.waiting() < 0.5
-                                ? "Nobody waits. Change when your part is done; if a pencil is not back yet, go on with"
-                                        + " what you have."
-                                : "Where a part says how long it waits: sharpen meanwhile, or look at your last box from arm's length.");
+                        table.waiting() < 0.5 ? say("paper.nobody-waits-change-when") : say("paper.where-a-part-says"));
             }
         }
-        return pages.document(title + ", who takes what when");
+        return pages.document(say("paper.who-takes-what-when-2", title));
     }
 
     private static String named(RotaPencilView p) {
@@ -70,8 +69,10 @@ public final class RotaCards {
         canvas.line(at.x(), at.bottom(), at.x() + at.width(), at.bottom(), 0.2);
         double room = at.width() - 2;
         text(canvas, at.x() + 1, at.y() + 3, Weight.BOLD, task.label(), room);
-        String when = "from " + PaperWords.minutes(turn.starts())
-                + (turn.waits() < 0.5 ? "" : ", waits " + Math.round(turn.waits()));
+        String when = say(
+                "paper.from",
+                PaperWords.minutes(turn.starts()),
+                turn.waits() < 0.5 ? "" : say("paper.waits", Math.round(turn.waits())));
         text(canvas, at.x() + 1, at.y() + 6.4, Weight.REGULAR, when, room);
         List<RotaPencilView> pencils = task.pencils();
         int shown = Math.min(MOST_CHIPS, Math.min(pencils.size(), (int) (room / (CHIP + 1))));

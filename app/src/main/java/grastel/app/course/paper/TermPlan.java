@@ -1,5 +1,7 @@
 package grastel.app.course.paper;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.course.CourseViews.LaneView;
 import grastel.app.course.CourseViews.LessonView;
 import grastel.app.course.CourseViews.PartView;
@@ -45,10 +47,13 @@ public final class TermPlan {
         TermPlan plan = new TermPlan(lane);
         PdfPages pages = new PdfPages(PageSize.A4);
         String term = lane.term() == null
-                ? "no term yet"
-                : name(lane) + PaperWords.day(lane.term().from()) + " to "
-                        + PaperWords.day(lane.term().to());
-        pages.title(lane.name(), term + " · " + lane.lessons().size() + " lessons");
+                ? say("paper.no-term-yet")
+                : say(
+                        "paper.to",
+                        name(lane),
+                        PaperWords.day(lane.term().from()),
+                        PaperWords.day(lane.term().to()));
+        pages.title(lane.name(), say("paper.lessons", term, lane.lessons().size()));
         lane.periods().forEach(p -> pages.draw(plan.line, (canvas, y) -> plan.draw(canvas, y, p)));
         List<String> left = lane.lessons().stream()
                 .filter(l -> lane.periods().stream()
@@ -56,7 +61,7 @@ public final class TermPlan {
                         .noneMatch(piece -> piece.lesson().equals(l.id())))
                 .map(LessonView::title)
                 .toList();
-        pages.list("Without a place", left);
+        pages.list(say("paper.without-a-place"), left);
         return pages.document(lane.name());
     }
 

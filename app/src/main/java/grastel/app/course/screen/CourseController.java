@@ -1,5 +1,7 @@
 package grastel.app.course.screen;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.course.CourseData;
 import grastel.app.course.CourseViews;
 import grastel.app.course.CourseViews.CoursesView;
@@ -204,7 +206,7 @@ class CourseController {
     @PostMapping("/{schoolClass}/log")
     LaneView log(@PathVariable UUID schoolClass, @Valid @RequestBody LogRequest request) {
         if (request.outcome() == Outcome.STOPPED && (request.lesson() == null || request.stage() == null)) {
-            throw ApiProblem.invalid("stage", "MISSING", "Say after which stage it stopped.");
+            throw ApiProblem.invalid("stage", "MISSING", say("problem.say-after-which-stage"));
         }
         return CourseViews.of(courses.log(
                 schoolClass, request.period(), request.outcome(), new Done(request.lesson(), request.stage())));

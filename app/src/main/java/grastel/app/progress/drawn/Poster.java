@@ -1,5 +1,7 @@
 package grastel.app.progress.drawn;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PaperFormat;
@@ -105,7 +107,7 @@ record Poster(String title, List<String> columns, List<PosterLine> rows) {
 
     private void draw(PdfCanvas canvas, Part part, Fit fit) {
         double room = fit.paper().widthMm() - 2 * MARGIN;
-        String said = part.of() > 1 ? title + ", " + part.number() + " of " + part.of() : title;
+        String said = part.of() > 1 ? say("paper.of", title, part.number(), part.of()) : title;
         canvas.text(
                 MARGIN,
                 MARGIN + 9,

@@ -1,5 +1,7 @@
 package grastel.app.progress.drawn;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
@@ -90,8 +92,7 @@ class Posters {
     Poster ofRun(UUID id, Labels labels) {
         RunInfo run = sheets.run(id);
         if (run.personal()) {
-            throw ApiProblem.conflict(
-                    "PERSONAL", "Each of these pages has other fields: they make no wall in columns.");
+            throw ApiProblem.conflict("PERSONAL", say("paper.each-of-these-pages"));
         }
         List<Attempt> attempts = returns.attempts(id);
         Map<UUID, List<Box>> boxes =
@@ -136,7 +137,7 @@ class Posters {
             }
         }
         if (rows.isEmpty()) {
-            throw ApiProblem.conflict("NOTHING_BACK", "Nothing has come back yet that could hang on a poster.");
+            throw ApiProblem.conflict("NOTHING_BACK", say("paper.nothing-has-come-back"));
         }
         return new Poster(title, columns, rows);
     }

@@ -1,5 +1,7 @@
 package grastel.app.progress.drawn;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.platform.ApiProblem;
@@ -69,7 +71,7 @@ class PressuresController {
         classes.one(id);
         ClassPressures found = found(id);
         if (found.boxes().stream().allMatch(n -> n == 0)) {
-            throw ApiProblem.conflict("NO_SCALES", "No pressure scale of this class has been confirmed yet.");
+            throw ApiProblem.conflict("NO_SCALES", say("problem.no-pressure-scale-of"));
         }
         return view(classes.press(id, found.pressures()), found);
     }

@@ -1,5 +1,7 @@
 package grastel.app.progress.reports;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.paper.PdfCanvas;
@@ -36,17 +38,23 @@ final class ClassReport {
         PdfPages pages = new PdfPages(PageSize.A4);
         pages.title(
                 of.name(),
-                "Coloured pencil, " + DAY.format(day) + " · " + records.size() + " of "
-                        + of.students().size() + " students with confirmed work");
-        pages.heading("Skills, in the order they are taught");
+                say(
+                        "paper.coloured-pencil-of-students",
+                        DAY.format(day),
+                        records.size(),
+                        of.students().size()));
+        pages.heading(say("paper.skills-in-the-order"));
         pages.row(
-                List.of("", "students at level 0 to 4", "secure", "ready for what builds on it"), COLUMNS, Weight.BOLD);
+                List.of("", say("paper.students-at-level-0"), "secure", say("paper.ready-for-what-builds")),
+                COLUMNS,
+                Weight.BOLD);
         Readiness.of(records.values())
                 .forEach((skill, spread) ->
                         pages.draw(LINE, (canvas, y) -> skill(canvas, y, skill, spread, of.readyShare())));
         List<Group> groups = Grouping.of(records, Set.of());
         Map<UUID, String> names = of.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
-        pages.list("Groups", groups.stream().map(g -> group(g, names)).toList());
+        pages.list(
+                say("paper.groups"), groups.stream().map(g -> group(g, names)).toList());
         return pages.document(of.name());
     }
 
@@ -64,15 +72,18 @@ final class ClassReport {
                     Weight.REGULAR,
                     String.valueOf(readiness.reached().get(level)));
         });
-        canvas.text(COLUMNS[2], base, 3.2, Weight.REGULAR, readiness.secure() + " of " + readiness.tried());
-        canvas.text(COLUMNS[3], base, 3.2, Weight.REGULAR, readiness.isReady(enough) ? "yes" : "not yet");
+        canvas.text(COLUMNS[2], base, 3.2, Weight.REGULAR, say("paper.of-2", readiness.secure(), readiness.tried()));
+        canvas.text(COLUMNS[3], base, 3.2, Weight.REGULAR, readiness.isReady(enough) ? "yes" : say("paper.not-yet"));
     }
 
     private static String group(Group group, Map<UUID, String> names) {
         String fault = group.fault().cause() == null
                 ? ""
                 : ": " + group.fault().cause().sign();
-        return "To " + ReportWords.can(group.fault().skill()) + fault + " – "
-                + group.students().stream().map(names::get).collect(Collectors.joining(", ")) + ".";
+        return say(
+                "paper.to-2",
+                ReportWords.can(group.fault().skill()),
+                fault,
+                group.students().stream().map(names::get).collect(Collectors.joining(", ")));
     }
 }

@@ -1,5 +1,7 @@
 package grastel.app.progress.reports;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
@@ -93,7 +95,7 @@ class Reports {
         List<StudentReport> reports = new ArrayList<>();
         for (Wanted w : wanted) {
             Draft draft = Optional.ofNullable(drafts.get(w.student()))
-                    .orElseThrow(() -> ApiProblem.notFound("student with confirmed work in this class"));
+                    .orElseThrow(() -> ApiProblem.notFound(say("thing.student-with-confirmed-work-in-this-class")));
             reports.add(report(of, w, draft, named));
         }
         return StudentReport.pdf(of.name(), reports);
@@ -134,7 +136,7 @@ class Reports {
                 .filter(s -> all.byStudent().containsKey(s.id()))
                 .forEach(s -> records.put(s.id(), all.byStudent().get(s.id())));
         if (records.isEmpty()) {
-            throw ApiProblem.conflict("NOTHING_CONFIRMED", "No work of " + of.name() + " has been confirmed yet.");
+            throw ApiProblem.conflict("NOTHING_CONFIRMED", say("problem.no-work-of-has", of.name()));
         }
         return ClassReport.pdf(of, LocalDate.now(clock), records);
     }

@@ -1,5 +1,7 @@
 package grastel.app.progress.reports;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.core.page.FittedLine;
 import grastel.core.page.PageLayout.Weight;
@@ -49,14 +51,14 @@ record StudentReport(
                 40,
                 EM,
                 Weight.REGULAR,
-                Typeface.printable(className) + " · coloured pencil · " + DAY.format(day));
+                say("paper.coloured-pencil", Typeface.printable(className), DAY.format(day)));
         canvas.line(LEFT, 45, LEFT + ROOM, 45, 0.3);
-        double y = paragraph(canvas, 57, "What goes well", secure);
-        y = paragraph(canvas, y + GAP, "What has grown", grew);
+        double y = paragraph(canvas, 57, say("paper.what-goes-well"), secure);
+        y = paragraph(canvas, y + GAP, say("paper.what-has-grown"), grew);
         if (first != null && latest != null) {
             y = pair(canvas, y + 2, first, latest);
         }
-        paragraph(canvas, y + GAP, "What comes next", next);
+        paragraph(canvas, y + GAP, say("paper.what-comes-next"), next);
     }
 
     private static double paragraph(PdfCanvas canvas, double top, String head, String words) {

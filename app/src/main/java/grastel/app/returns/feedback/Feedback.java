@@ -1,5 +1,7 @@
 package grastel.app.returns.feedback;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
@@ -73,7 +75,7 @@ class Feedback {
                 .sorted(Comparator.comparing(Slips.Slip::name))
                 .toList();
         if (slips.isEmpty()) {
-            throw ApiProblem.conflict("NOTHING_CONFIRMED", "No page of this printing has been confirmed yet.");
+            throw ApiProblem.conflict("NOTHING_CONFIRMED", say("problem.no-page-of-this"));
         }
         return Slips.pdf(info.title() + ", feedback", slips);
     }

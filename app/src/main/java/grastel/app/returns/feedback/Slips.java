@@ -1,5 +1,7 @@
 package grastel.app.returns.feedback;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.core.judging.Level;
 import grastel.core.page.FittedLine;
@@ -68,7 +70,7 @@ final class Slips {
         y = crops(canvas, slip.crops(), x, y);
         y = goals(canvas, slip.goals(), x, y + 3);
         y = text(canvas, x, y + 2, 3.8, Weight.REGULAR, slip.praise());
-        y = slip.next().isEmpty() ? y : text(canvas, x, y, 3.8, Weight.BOLD, "Next: " + slip.next());
+        y = slip.next().isEmpty() ? y : text(canvas, x, y, 3.8, Weight.BOLD, say("paper.next", slip.next()));
         text(canvas, x, y + 1, 3.8, Weight.REGULAR, slip.note());
     }
 

@@ -1,5 +1,7 @@
 package grastel.app.returns.intake;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.decoding.Decoder;
 import grastel.app.decoding.ZipOfFiles;
 import grastel.app.platform.ApiProblem;
@@ -164,9 +166,7 @@ public class Intake {
         long waiting = pages.countByStateIn(List.of(ReturnedPage.State.QUEUED, ReturnedPage.State.READING));
         if (waiting + more > settings.mostWaiting()) {
             throw new ApiProblem(
-                    HttpStatus.TOO_MANY_REQUESTS,
-                    "QUEUE_FULL",
-                    waiting + " pages are waiting to be read. Send the rest when they are done.");
+                    HttpStatus.TOO_MANY_REQUESTS, "QUEUE_FULL", say("problem.pages-are-waiting-to", waiting));
         }
     }
 

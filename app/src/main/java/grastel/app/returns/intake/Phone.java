@@ -1,5 +1,7 @@
 package grastel.app.returns.intake;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Digest;
@@ -45,15 +47,14 @@ public class Phone {
 
     @Transactional
     public void close(UUID id) {
-        links.delete(links.findById(id).orElseThrow(() -> ApiProblem.notFound("link")));
+        links.delete(links.findById(id).orElseThrow(() -> ApiProblem.notFound(say("thing.link"))));
     }
 
     /** @throws ApiProblem where the token is unknown or its time is over: which of both is not told */
     public Open enter(String token) {
         PhoneLink link = Ownership.asSystem(() -> links.findByTokenHash(hash(token)))
                 .filter(l -> clock.instant().isBefore(l.expiresAt()))
-                .orElseThrow(() -> new ApiProblem(
-                        HttpStatus.GONE, "LINK_OVER", "This link is over. Ask for a new code to be shown."));
+                .orElseThrow(() -> new ApiProblem(HttpStatus.GONE, "LINK_OVER", say("problem.this-link-is-over")));
         String name =
                 Ownership.as(link.owner(), () -> classes.one(link.schoolClass()).name());
         return new Open(link.owner(), link.schoolClass(), name, link.expiresAt());

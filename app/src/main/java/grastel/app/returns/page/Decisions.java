@@ -1,5 +1,7 @@
 package grastel.app.returns.page;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Ownership;
 import grastel.core.judging.Level;
@@ -46,7 +48,7 @@ public class Decisions {
 
     private void confirm(ReturnedPage page, Map<UUID, Level> changed) {
         if (page.state() != ReturnedPage.State.READ) {
-            throw ApiProblem.conflict("NOT_READ", "This page has not been read yet.");
+            throw ApiProblem.conflict("NOT_READ", say("problem.this-page-has-not"));
         }
         requireMarksOf(page, changed.keySet());
         Instant now = clock.instant();
@@ -64,9 +66,7 @@ public class Decisions {
     private static void requireMarksOf(ReturnedPage page, Set<UUID> marks) {
         Set<UUID> own = page.marks().stream().map(GoalMark::id).collect(Collectors.toSet());
         if (!own.containsAll(marks)) {
-            throw ApiProblem.conflict(
-                    "CHANGED_ELSEWHERE",
-                    "This page was read anew meanwhile and its goals are not those you decided on. Look again.");
+            throw ApiProblem.conflict("CHANGED_ELSEWHERE", say("problem.this-page-was-read"));
         }
     }
 
@@ -74,7 +74,7 @@ public class Decisions {
     public void reopen(UUID id) {
         ReturnedPage page = rows.forChange(id);
         if (page.confirmedAt() == null) {
-            throw ApiProblem.conflict("NOT_CONFIRMED", "This page has not been confirmed.");
+            throw ApiProblem.conflict("NOT_CONFIRMED", say("problem.this-page-has-not-been"));
         }
         page.marks().stream()
                 .filter(m -> m.level() != null)

@@ -1,5 +1,7 @@
 package grastel.app.returns.page;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.core.reading.PageReading;
 import java.util.Collection;
@@ -25,16 +27,16 @@ public class PageRows {
 
     /** A page, if it is this teacher's. */
     public ReturnedPage find(UUID id) {
-        return pages.findById(id).orElseThrow(() -> ApiProblem.notFound("page"));
+        return pages.findById(id).orElseThrow(() -> ApiProblem.notFound(say("thing.page")));
     }
 
     /** A page, if it is this teacher's, which nobody else changes until the transaction ends. */
     public ReturnedPage forChange(UUID id) {
-        return pages.forChange(id).orElseThrow(() -> ApiProblem.notFound("page"));
+        return pages.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.page")));
     }
 
     public PageLine line(UUID id) {
-        return pages.line(id).orElseThrow(() -> ApiProblem.notFound("page"));
+        return pages.line(id).orElseThrow(() -> ApiProblem.notFound(say("thing.page")));
     }
 
     /** Of pages that are this teacher's. */

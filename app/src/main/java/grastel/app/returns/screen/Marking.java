@@ -1,5 +1,7 @@
 package grastel.app.returns.screen;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.app.returns.page.Decisions;
 import grastel.app.returns.screen.ReturnViews.GoalLevel;
@@ -33,8 +35,7 @@ class Marking {
         for (int i = 0; i < changed.size(); i++) {
             GoalLevel one = changed.get(i);
             if (levels.putIfAbsent(one.mark(), one.level()) != null) {
-                throw ApiProblem.invalid(
-                        "changed[" + i + "].mark", "TWICE", "A goal was sent twice. Nothing was confirmed.");
+                throw ApiProblem.invalid("changed[" + i + "].mark", "TWICE", say("problem.a-goal-was-sent"));
             }
         }
         decisions.confirm(page, levels);

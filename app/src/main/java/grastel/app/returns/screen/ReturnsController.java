@@ -1,5 +1,7 @@
 package grastel.app.returns.screen;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Refused;
@@ -165,8 +167,8 @@ class ReturnsController {
     @GetMapping("/pages/{id}/original")
     ResponseEntity<byte[]> original(@PathVariable UUID id) {
         ReturnedPage page = rows.find(id);
-        String kind = archive.kind(page.file()).orElseThrow(() -> ApiProblem.notFound("file"));
-        byte[] content = archive.file(page.file()).orElseThrow(() -> ApiProblem.notFound("file"));
+        String kind = archive.kind(page.file()).orElseThrow(() -> ApiProblem.notFound(say("thing.file")));
+        byte[] content = archive.file(page.file()).orElseThrow(() -> ApiProblem.notFound(say("thing.file")));
         boolean shown = List.of(PictureFile.Kind.JPEG.mediaType(), PictureFile.Kind.PNG.mediaType())
                 .contains(kind);
         if (shown) {
@@ -243,7 +245,7 @@ class ReturnsController {
 
     @DeleteMapping("/phrases/{id}")
     List<PhraseView> forget(@PathVariable UUID id) {
-        phrases.delete(phrases.findById(id).orElseThrow(() -> ApiProblem.notFound("phrase")));
+        phrases.delete(phrases.findById(id).orElseThrow(() -> ApiProblem.notFound(say("thing.phrase"))));
         return phrases();
     }
 

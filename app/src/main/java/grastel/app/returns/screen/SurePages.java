@@ -1,5 +1,7 @@
 package grastel.app.returns.screen;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.app.returns.page.Decisions;
 import grastel.app.returns.page.GoalMark;
@@ -102,9 +104,7 @@ class SurePages {
         looked.stream().sorted(Comparator.comparing(SurePage::page)).distinct().forEach(page -> {
             SureView now = sure.get(page.page());
             if (now == null || !decisions.confirmAsRead(page.page(), page.read())) {
-                throw ApiProblem.conflict(
-                        "CHANGED_ELSEWHERE",
-                        "A page was read anew, confirmed or changed meanwhile. Nothing was accepted: look again.");
+                throw ApiProblem.conflict("CHANGED_ELSEWHERE", say("problem.a-page-was-read"));
             }
         });
     }

@@ -1,5 +1,7 @@
 package grastel.app.returns.work;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.core.reading.place.FoundPage;
 import java.util.Arrays;
@@ -19,12 +21,11 @@ public record Corners(List<double[]> shares, boolean ofDrawing) {
         boolean inside =
                 shares.stream().allMatch(p -> p.length == 2 && p[0] >= 0 && p[0] <= 1 && p[1] >= 0 && p[1] <= 1);
         if (shares.size() != 4 || !inside) {
-            throw ApiProblem.invalid("corners", "CORNERS", "Point at all four corners inside the picture.");
+            throw ApiProblem.invalid("corners", "CORNERS", say("problem.point-at-all-four"));
         }
         for (int i = 0; i < 4; i++) {
             if (!(turn(shares.get(i), shares.get((i + 1) % 4), shares.get((i + 2) % 4)) > 0)) {
-                throw ApiProblem.invalid(
-                        "corners", "CORNERS", "The four corners must lie round a sheet, clockwise from its top left.");
+                throw ApiProblem.invalid("corners", "CORNERS", say("problem.the-four-corners-must"));
             }
         }
     }

@@ -1,5 +1,7 @@
 package grastel.app.returns.work;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.StudentsDeleted;
 import grastel.app.platform.AfterCommit;
 import grastel.app.platform.ApiProblem;
@@ -54,7 +56,7 @@ public class PageSorting {
         int found = flagged == null ? 1 : pages.flag(id, flagged);
         found = words == null ? found : pages.note(id, words.strip());
         if (found == 0) {
-            throw ApiProblem.notFound("page");
+            throw ApiProblem.notFound(say("thing.page"));
         }
         events.changed(rows.find(id));
     }
@@ -73,7 +75,7 @@ public class PageSorting {
         if (a.printedPage() == null
                 || b.printedPage() == null
                 || a.printedPage().equals(b.printedPage())) {
-            throw ApiProblem.conflict("NOT_TWO_STUDENTS", "Only pages of two different students can be swapped.");
+            throw ApiProblem.conflict("NOT_TWO_STUDENTS", say("problem.only-pages-of-two"));
         }
         Whose mine = a.whose();
         a.queueAgain(b.whose(), a.corners());
@@ -86,8 +88,7 @@ public class PageSorting {
     public void match(UUID id, UUID printedPage, @Nullable Corners corners) {
         Whose whose = Whose.of(sheets.page(printedPage));
         if (corners != null && corners.ofDrawing() && !hasPicture(printedPage)) {
-            throw ApiProblem.invalid(
-                    "drawing", "NO_PICTURE", "This sheet has no picture to draw: point at its four markers instead.");
+            throw ApiProblem.invalid("drawing", "NO_PICTURE", say("problem.this-sheet-has-no"));
         }
         ReturnedPage page = rows.forChange(id);
         requireOpen(page);
@@ -148,10 +149,10 @@ public class PageSorting {
 
     private static void requireOpen(ReturnedPage page) {
         if (page.confirmedAt() != null) {
-            throw ApiProblem.conflict("CONFIRMED", "You have confirmed this page. Its marks stay as they are.");
+            throw ApiProblem.conflict("CONFIRMED", say("problem.you-have-confirmed-this"));
         }
         if (page.state() == ReturnedPage.State.READING) {
-            throw ApiProblem.conflict("BEING_READ", "This page is being read now. Try again in a moment.");
+            throw ApiProblem.conflict("BEING_READ", say("problem.this-page-is-being"));
         }
     }
 }

@@ -1,5 +1,7 @@
 package grastel.app.returns.work;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.app.returns.api.ClassPagesChanged;
 import grastel.app.returns.page.Archive;
@@ -134,7 +136,7 @@ class PageStore {
 
     @Transactional(readOnly = true)
     byte[] content(UUID file) {
-        return archive.file(file).orElseThrow(() -> ApiProblem.notFound("file"));
+        return archive.file(file).orElseThrow(() -> ApiProblem.notFound(say("thing.file")));
     }
 
     /** What has been read of printed pages. */
@@ -186,11 +188,10 @@ class PageStore {
         Map<UUID, ReturnedPage> taken = forChange(id, result);
         ReturnedPage page = taken.remove(id);
         if (page == null) {
-            throw ApiProblem.notFound("page");
+            throw ApiProblem.notFound(say("thing.page"));
         }
         if (page.state() != ReturnedPage.State.READ || !result.whose().equals(page.whose())) {
-            throw ApiProblem.conflict(
-                    "CHANGED_ELSEWHERE", "This page was changed in another window meanwhile. Look again.");
+            throw ApiProblem.conflict("CHANGED_ELSEWHERE", say("problem.this-page-was-changed"));
         }
         put(page, taken.values(), result);
     }

@@ -1,5 +1,7 @@
 package grastel.app.returns.work;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.app.returns.page.GoalMark;
 import grastel.app.returns.page.NewMark;
@@ -85,7 +87,9 @@ public class Rereading {
 
     /** A straightened picture; made anew where the program ended between keeping a page's figures and its pictures. */
     public byte[] picture(UUID id, String part) {
-        return pictures.find(id, part).or(() -> made(id, part)).orElseThrow(() -> ApiProblem.notFound("picture"));
+        return pictures.find(id, part)
+                .or(() -> made(id, part))
+                .orElseThrow(() -> ApiProblem.notFound(say("thing.picture")));
     }
 
     private Optional<byte[]> made(UUID id, String part) {
@@ -102,13 +106,13 @@ public class Rereading {
     private <T> T look(UUID id, Look<T> look) {
         ReturnedPage page = rows.find(id);
         if (page.state() != ReturnedPage.State.READ) {
-            throw ApiProblem.conflict("NOT_READ", "This page has not been read yet.");
+            throw ApiProblem.conflict("NOT_READ", say("problem.this-page-has-not"));
         }
         try {
             return look.at(Taken.of(page, null));
         } catch (UnreadablePage e) {
             throw new ApiProblem(
-                    HttpStatus.UNPROCESSABLE_CONTENT, e.problem().name(), "This time the page could not be read.");
+                    HttpStatus.UNPROCESSABLE_CONTENT, e.problem().name(), say("problem.this-time-the-page"));
         }
     }
 

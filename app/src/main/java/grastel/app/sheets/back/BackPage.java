@@ -1,5 +1,7 @@
 package grastel.app.sheets.back;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.core.exemplar.Exemplars.Exemplar;
 import grastel.core.exercise.plan.ExercisePlan;
@@ -40,7 +42,8 @@ public final class BackPage {
     private static final double LEAST_REDO_MM = 20;
 
     private static final List<Level> LEVELS = List.of(Level.NEARLY, Level.SECURE, Level.BEYOND);
-    private static final List<String> LEVEL_WORDS = List.of("2 nearly", "3 secure", "4 beyond");
+    private static final List<String> LEVEL_WORDS =
+            List.of(say("paper.2-nearly"), say("paper.3-secure"), say("paper.4-beyond"));
 
     private final PageLayout front;
     private final List<Part> parts;
@@ -83,13 +86,8 @@ public final class BackPage {
         }
 
         void all() {
-            text(HEAD_X, 16, 5, Weight.BOLD, "What it can look like");
-            text(
-                    HEAD_X,
-                    21.5,
-                    3.2,
-                    Weight.REGULAR,
-                    "Drawn by a computer with your pencils on your paper. Yours may differ.");
+            text(HEAD_X, 16, 5, Weight.BOLD, say("paper.what-it-can-look"));
+            text(HEAD_X, 21.5, 3.2, Weight.REGULAR, say("paper.drawn-by-a-computer"));
             parts.forEach(this::exercise);
             redo();
         }
@@ -112,7 +110,7 @@ public final class BackPage {
             y += 5.5;
             for (GoalPlan goal : exercise.goals()) {
                 if (y + row > bottom) {
-                    text(SIDE_MM, bottom + 4, SMALL, Weight.REGULAR, "There are more goals than have room here.");
+                    text(SIDE_MM, bottom + 4, SMALL, Weight.REGULAR, say("paper.there-are-more-goals"));
                     return;
                 }
                 goal(goal, part.exemplars());
@@ -140,7 +138,7 @@ public final class BackPage {
                         .findFirst()
                         .ifPresentOrElse(
                                 e -> pictures(e.fields(), x),
-                                () -> text(x, y + 4, SMALL, Weight.REGULAR, "no example"));
+                                () -> text(x, y + 4, SMALL, Weight.REGULAR, say("paper.no-example")));
             }
             y += row;
         }
@@ -182,7 +180,7 @@ public final class BackPage {
             if (bottom - y < LEAST_REDO_MM) {
                 return;
             }
-            text(SIDE_MM, y + 3.6, 3.4, Weight.BOLD, "Room to redo");
+            text(SIDE_MM, y + 3.6, 3.4, Weight.BOLD, say("paper.room-to-redo"));
             y += 6;
             double x = SIDE_MM;
             double tallest = 0;

@@ -1,5 +1,7 @@
 package grastel.app.sheets.card;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.page.Card;
 import grastel.core.page.Card.Label;
 import grastel.core.page.PageCode;
@@ -7,23 +9,19 @@ import grastel.core.page.PageLayout;
 import grastel.core.page.PageSize;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** The front door: cards of a sheet's pages, and the labels that say whose a drawing is. */
 public final class Cards {
-    private static final Card.Words WORDS = new Card.Words(
-            "Card: an adult cuts the windows out along their lines. Trace them, draw in them, lay the card over, photograph.",
-            "bare paper");
+    private static final Card.Words WORDS = new Card.Words(say("paper.card-an-adult-cuts"), say("paper.bare-paper"));
 
     private Cards() {}
 
     /** What stands against printing pages as cards, in words; empty if nothing does. */
     public static Optional<String> problem(List<PageLayout> pages) {
         if (pages.stream().anyMatch(Card::hasForms)) {
-            return Optional.of("Zones of one form touch: a card cannot part them. Print this sheet on paper,"
-                    + " or leave the form study out.");
+            return Optional.of(say("paper.zones-of-one-form"));
         }
         OptionalDouble narrow = pages.stream()
                 .map(Card::tooNarrow)
@@ -31,11 +29,7 @@ public final class Cards {
                 .min();
         return narrow.isEmpty()
                 ? Optional.empty()
-                : Optional.of(String.format(
-                        Locale.ROOT,
-                        "Through a window only what is %.0f mm wide and high can be read; a field of %.0f mm is too small.",
-                        Card.LEAST_MM,
-                        narrow.getAsDouble()));
+                : Optional.of(say("paper.through-a-window-only", Card.LEAST_MM, narrow.getAsDouble()));
     }
 
     /** A page as it is photographed: the card, with a label in its window. */

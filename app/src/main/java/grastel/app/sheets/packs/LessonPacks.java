@@ -1,5 +1,7 @@
 package grastel.app.sheets.packs;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.kit.Kit;
 import grastel.app.kit.Kit.KitPaper;
 import grastel.app.kit.Kit.KitPencil;
@@ -169,18 +171,14 @@ class LessonPacks {
 
     private static UUID chosen(Map<String, UUID> stands, String key, String what) {
         return Optional.ofNullable(stands.get(key))
-                .orElseThrow(() -> ApiProblem.invalid(
-                        "pencils." + key,
-                        "MISSING",
-                        "Your kit does not hold the " + what + ". Choose what stands in."));
+                .orElseThrow(
+                        () -> ApiProblem.invalid("pencils." + key, "MISSING", say("problem.your-kit-does-not", what)));
     }
 
     private static UUID known(Map<String, UUID> by, String key, String what) {
         return Optional.ofNullable(by.get(key))
-                .orElseThrow(() -> ApiProblem.invalid(
-                        "pack",
-                        "UNKNOWN_KEY",
-                        "The pack names a " + what + " “" + key + "” that it does not describe."));
+                .orElseThrow(
+                        () -> ApiProblem.invalid("pack", "UNKNOWN_KEY", say("problem.the-pack-names-a", what, key)));
     }
 
     private static ExerciseData unpacked(PackExercise e, Map<String, UUID> pencilOf) {
@@ -202,10 +200,8 @@ class LessonPacks {
         return Arrays.stream(Goal.values())
                 .filter(g -> g.name().equals(name))
                 .findFirst()
-                .orElseThrow(() -> ApiProblem.invalid(
-                        "pack",
-                        "UNKNOWN_GOAL",
-                        "The pack moves thresholds of a goal “" + name + "” that is not known."));
+                .orElseThrow(() ->
+                        ApiProblem.invalid("pack", "UNKNOWN_GOAL", say("problem.the-pack-moves-thresholds", name)));
     }
 
     /** A pencil of the kit that is the pack's: by code or name and colour, or by its colour alone where that is as good as equal. */

@@ -1,5 +1,7 @@
 package grastel.app.sheets.paper;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.paper.CanvasInk;
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.app.platform.paper.PdfPages;
@@ -43,7 +45,7 @@ public final class TeacherPages {
         TeacherPages made = new TeacherPages(plan, sheet.get(0).size(), band);
         sheet.forEach(page -> made.pages.page(canvas -> made.answers(canvas, page)));
         plan.exercises().forEach(e -> made.exercise(title, e));
-        return made.pages.document(title + ", for the teacher");
+        return made.pages.document(say("paper.for-the-teacher", title));
     }
 
     /** The page itself, filled as predicted. */
@@ -90,18 +92,35 @@ public final class TeacherPages {
     }
 
     private void exercise(String title, ExercisePlan e) {
-        pages.title(e.title(), title + " · for the teacher · about " + Math.round(e.minutes()) + " min at work");
-        pages.heading("What should come out");
-        pages.row(List.of("Field", "Asked L*", "Predicted L*", "C*", "h", "In order of use"), FIGURES, Weight.BOLD);
+        pages.title(e.title(), say("paper.for-the-teacher-about", title, Math.round(e.minutes())));
+        pages.heading(say("paper.what-should-come-out"));
+        pages.row(
+                List.of(
+                        say("paper.field-2"),
+                        say("paper.asked-l"),
+                        say("paper.predicted-l"),
+                        "C*",
+                        "h",
+                        say("paper.in-order-of-use")),
+                FIGURES,
+                Weight.BOLD);
         e.fields().forEach(f -> figures(e, f));
-        pages.heading("Marking");
-        pages.row(List.of("Goal", "Figure", "2 nearly", "3 secure", "4 beyond"), GOALS, Weight.BOLD);
+        pages.heading(say("paper.marking"));
+        pages.row(
+                List.of(
+                        say("paper.goal"),
+                        say("paper.figure"),
+                        say("paper.2-nearly"),
+                        say("paper.3-secure"),
+                        say("paper.4-beyond")),
+                GOALS,
+                Weight.BOLD);
         e.goals().forEach(this::goal);
-        pages.list("Show and say", e.notes());
+        pages.list(say("paper.show-and-say-2"), e.notes());
         pages.list(
-                "What goes wrong",
+                say("paper.what-goes-wrong"),
                 e.faults().stream().map(f -> f.sign() + ": " + f.say()).toList());
-        pages.list("Mind", e.cautions());
+        pages.list(say("paper.mind"), e.cautions());
     }
 
     private void figures(ExercisePlan e, FieldPlan f) {
@@ -113,10 +132,12 @@ public final class TeacherPages {
                         f.asked().isEmpty() ? "" : number(f.askedLightness()),
                         f.predicted().size() == 1
                                 ? number(predicted.lightness())
-                                : number(predicted.lightness()) + " to "
-                                        + number(f.predicted()
+                                : say(
+                                        "paper.to-3",
+                                        number(predicted.lightness()),
+                                        number(f.predicted()
                                                 .get(f.predicted().size() - 1)
-                                                .lightness()),
+                                                .lightness())),
                         number(predicted.chroma()),
                         hue ? String.format(Locale.ROOT, "%.0f°", predicted.hueDegrees()) : "",
                         String.join(", then ", SheetWording.recipe(e, f))),

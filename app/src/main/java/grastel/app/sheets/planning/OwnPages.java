@@ -1,5 +1,7 @@
 package grastel.app.sheets.planning;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.ApiProblem;
@@ -69,7 +71,8 @@ public class OwnPages {
     private Own kept(SheetVersion version, SheetData data, StudentInfo student) {
         Draft draft = planner.draft(version.sheet().title(), data);
         draft.problems().stream().findFirst().ifPresent(problem -> {
-            throw ApiProblem.invalid("students", "OWN_PAGE", student.name() + "’s own page: " + problem.message());
+            throw ApiProblem.invalid(
+                    "students", "OWN_PAGE", say("problem.s-own-page", student.name(), problem.message()));
         });
         version.set(data, json.write(data.exercises()), json.write(draft.plan()), json.write(draft.pages()));
         return new Own(versions.save(version), draft.pages().size());

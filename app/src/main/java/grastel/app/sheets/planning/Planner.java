@@ -1,5 +1,7 @@
 package grastel.app.sheets.planning;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.kit.Kit;
@@ -134,7 +136,8 @@ public class Planner {
             Composed on = laid.on();
             return new Draft(setting, exercises, laid.plan(), on.pages(), laid.grown(), on.smallWords(), List.of());
         } catch (PageTooFull e) {
-            FieldProblem full = new FieldProblem("boxMm", "PAGE_FULL", e.getMessage() + ". Choose smaller fields.");
+            FieldProblem full =
+                    new FieldProblem("boxMm", "PAGE_FULL", say("problem.choose-smaller-fields", e.getMessage()));
             return new Draft(setting, exercises, plan, List.of(), 1, false, List.of(full));
         }
     }
@@ -197,7 +200,7 @@ public class Planner {
     private DraftedExercise drafted(ExerciseData data, Setting setting, Map<Goal, Double> ofClass) {
         ExerciseKind kind = ExerciseKinds.of(data.kind())
                 .orElseThrow(() -> ApiProblem.invalid(
-                        "exercises", "NO_SUCH_KIND", "There is no exercise kind " + data.kind() + "."));
+                        "exercises", "NO_SUCH_KIND", say("problem.there-is-no-exercise", data.kind())));
         List<Parameter> parameters = kind.parameters(setting);
         List<ChosenValues.Problem> problems = new ArrayList<>();
         ChosenValues chosen = values(data.values(), parameters, problems);

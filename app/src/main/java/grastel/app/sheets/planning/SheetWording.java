@@ -1,5 +1,7 @@
 package grastel.app.sheets.planning;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.colour.Lab;
 import grastel.core.colour.MunsellValue;
 import grastel.core.exercise.plan.ExercisePlan;
@@ -45,7 +47,7 @@ public final class SheetWording {
             String title, String goal, SheetPlan plan, List<Pencil> pencils, Paper paper, double minutes) {
         String needed = pencils.stream().map(Pencil::title).collect(Collectors.joining(", "));
         List<String> footer = new ArrayList<>();
-        footer.add(needed + " · " + paper.name() + " · about " + Math.round(minutes) + " min");
+        footer.add(say("paper.about-min", needed, paper.name(), Math.round(minutes)));
         plan.exercises().stream()
                 .flatMap(e -> e.cautions().stream())
                 .distinct()
@@ -54,11 +56,11 @@ public final class SheetWording {
         return new SheetWords(
                 title,
                 goal,
-                "Name",
-                "Class",
-                "Date",
-                "Try your pressures here first. This strip is not marked.",
-                "Key: each pencil as dark as it goes, no white left. It tells the scanner your colours.",
+                say("paper.name"),
+                say("paper.class"),
+                say("paper.date"),
+                say("paper.try-your-pressures-here"),
+                say("paper.key-each-pencil-as"),
                 footer);
     }
 
@@ -132,19 +134,20 @@ public final class SheetWording {
 
     /** Tones from light to dark with what each is laid with. */
     private static String ladder(ExercisePlan plan, FieldPlan field) {
-        return "Light to dark: "
-                + field.ownPicture().tones().stream()
+        return say(
+                "paper.light-to-dark",
+                field.ownPicture().tones().stream()
                         .map(t -> t.recipe().steps().stream()
                                 .map(s -> line(s, plan.palette(), false, field))
                                 .collect(Collectors.joining(" + ")))
                         .map(words -> words.isEmpty() ? "bare paper" : words)
-                        .collect(Collectors.joining(" · "));
+                        .collect(Collectors.joining(" · ")));
     }
 
     private static String asked(FieldPlan field) {
         if (field.ask() == Ask.VALUE && field.asked().size() == 1) {
             double value = MunsellValue.of(Lab.luminanceOf(field.askedLightness()));
-            String words = String.format(Locale.ROOT, "value %.1f", value);
+            String words = say("paper.value", value);
             return field.label().isEmpty() ? words : field.label() + ", " + words;
         }
         return field.label();
@@ -153,14 +156,15 @@ public final class SheetWording {
     /** One line a layer, in the order of use. */
     public static List<String> recipe(ExercisePlan plan, FieldPlan field) {
         if (field.hasPicture()) {
-            String pencils =
-                    plan.palette().size() == 1 ? "one pencil" : plan.palette().size() + " pencils";
+            String pencils = plan.palette().size() == 1
+                    ? say("paper.one-pencil")
+                    : say("paper.pencils", plan.palette().size());
             return List.of(
                     field.ownPicture().showsSurface()
-                            ? pencils + ", base and detail: see the list under it"
+                            ? say("paper.base-and-detail-see", pencils)
                             : field.ownPicture().guide().marks().isEmpty()
-                                    ? pencils + ", zone by zone: see the colour plan"
-                                    : pencils + ", part by part: see the list under it");
+                                    ? say("paper.zone-by-zone-see", pencils)
+                                    : say("paper.part-by-part-see", pencils));
         }
         boolean onePencil = plan.palette().size() == 1;
         return field.recipe().steps().stream()
@@ -170,8 +174,8 @@ public final class SheetWording {
 
     private static String line(Step step, List<Pencil> palette, boolean onePencil, FieldPlan field) {
         String words = switch (step.technique()) {
-            case SOLVENT -> "solvent, let it dry";
-            case BURNISH -> "burnish " + palette.get(step.pencil()).code();
+            case SOLVENT -> say("paper.solvent-let-it-dry");
+            case BURNISH -> say("paper.burnish", palette.get(step.pencil()).code());
             case COLOUR ->
                 (onePencil ? "" : palette.get(step.pencil()).code() + " ")
                         + Known.here(step.grade(), "how hard").name().toLowerCase(Locale.ROOT);
@@ -185,12 +189,10 @@ public final class SheetWording {
             return "";
         }
         if (span.from() == 0) {
-            return String.format(
-                    Locale.ROOT, ", %.0f mm, fading to %.0f", span.fullTo() * lengthMm, span.to() * lengthMm);
+            return say("paper.mm-fading-to", span.fullTo() * lengthMm, span.to() * lengthMm);
         }
         return span.to() == 1
-                ? String.format(
-                        Locale.ROOT, ", from %.0f mm, full at %.0f", span.from() * lengthMm, span.full() * lengthMm)
-                : String.format(Locale.ROOT, ", %.0f to %.0f mm", span.from() * lengthMm, span.to() * lengthMm);
+                ? say("paper.from-mm-full-at", span.from() * lengthMm, span.full() * lengthMm)
+                : say("paper.to-mm", span.from() * lengthMm, span.to() * lengthMm);
     }
 }

@@ -1,5 +1,7 @@
 package grastel.app.sheets.rows;
 
+import static grastel.core.words.Words.say;
+
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.platform.ApiProblem;
@@ -29,7 +31,7 @@ public class KeptSheets {
     }
 
     public SheetVersion latest(UUID sheet) {
-        return versions.latest(sheet).orElseThrow(() -> ApiProblem.notFound("sheet"));
+        return versions.latest(sheet).orElseThrow(() -> ApiProblem.notFound(say("thing.sheet")));
     }
 
     /** Of a printed version. */

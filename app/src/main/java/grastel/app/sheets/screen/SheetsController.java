@@ -1,5 +1,7 @@
 package grastel.app.sheets.screen;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
@@ -83,11 +85,7 @@ class SheetsController {
         List<Crossing> lines = LineDrawing.of(decoder.taken(UUID.randomUUID(), file.getBytes()))
                 .lines();
         if (lines.isEmpty()) {
-            throw new ApiProblem(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "NO_LINES",
-                    "No straight line from side to side of a frame was found. Draw the frame and the lines firmly, each line"
-                            + " up to the frame, and photograph it from above.");
+            throw new ApiProblem(HttpStatus.UNPROCESSABLE_CONTENT, "NO_LINES", say("problem.no-straight-line-from"));
         }
         return new DrawnLinesView(lines.stream().map(SheetsController::inWords).toList());
     }
