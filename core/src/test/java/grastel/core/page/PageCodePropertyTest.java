@@ -11,7 +11,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 
 class PageCodePropertyTest {
-    @Property
+    @Property(seed = "1")
     void everyCodeIsReadBackHoweverItIsSpacedAndCased(
             @ForAll long seed, @ForAll @IntRange(min = 1, max = PageCode.MOST_PAGES) int page) {
         PageCode code = new PageCode(PageCode.newRun(new Random(seed)), page);
@@ -24,7 +24,7 @@ class PageCodePropertyTest {
         assertThat(PageCode.parse(typed.toString())).contains(code);
     }
 
-    @Property
+    @Property(seed = "1")
     void anyTextIsACodeOfOursOrNone(@ForAll String text) {
         assertThatCode(() -> {
                     Optional<PageCode> code = PageCode.parse(text);
@@ -35,7 +35,7 @@ class PageCodePropertyTest {
     }
 
     /** 0 and Z weigh the same: the only pair that a slip of one character may exchange unseen. */
-    @Property
+    @Property(seed = "1")
     void oneWrongCharacterIsNoticed(
             @ForAll long seed,
             @ForAll @IntRange(min = 0, max = 11) int at,

@@ -49,7 +49,7 @@ class MappingPropertyTest {
         return Mapping.fit(pairs);
     }
 
-    @Property(tries = 300)
+    @Property(tries = 300, seed = "1")
     void cornersThatAreWellSeenTellEveryPlace(@ForAll long seed) {
         Random random = new Random(seed);
         Camera camera = Camera.of(random);
@@ -61,7 +61,7 @@ class MappingPropertyTest {
         assertThat(mapping.residualPx()).isLessThan(1e-5);
     }
 
-    @Property(tries = 300)
+    @Property(tries = 300, seed = "1")
     void cornersSeenBadlyAreSaidToBeAndMoveNoPlaceFurther(@ForAll long seed) {
         Random random = new Random(seed);
         Camera camera = Camera.of(random);
@@ -73,7 +73,7 @@ class MappingPropertyTest {
         assertThat(Math.hypot(mapping.x(x, y) - at[0], mapping.y(x, y) - at[1])).isLessThan(2);
     }
 
-    @Property(tries = 300)
+    @Property(tries = 300, seed = "1")
     void aBendIsFoundThoughSomeOfWhatIsSeenIsSomethingElse(@ForAll long seed) {
         Random random = new Random(seed);
         double[] across = terms(random);
