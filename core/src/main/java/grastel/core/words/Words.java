@@ -37,7 +37,10 @@ public final class Words {
         if (pattern == null) {
             throw new IllegalArgumentException("There are no words for " + key);
         }
-        return new MessageFormat(pattern, LANGUAGE).format(with);
+        // Most stand for themselves, and are said by the thousand for a wall.
+        return with.length == 0 && pattern.indexOf('{') < 0
+                ? pattern
+                : new MessageFormat(pattern, LANGUAGE).format(with);
     }
 
     /** All patterns of a language, English where it has none of its own. */
