@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.ResourceBundle;
 import java.util.ResourceBundle.Control;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The words of one language by their keys. Language is the JVM's property {@value #PROPERTY}, a language tag; English where it
@@ -32,7 +33,7 @@ public final class Words {
      * @param with what the pattern's {0}, {1} … stand for
      * @throws IllegalArgumentException where no theme has the key
      */
-    public static String say(String key, Object... with) {
+    public static String say(String key, @Nullable Object... with) {
         String pattern = ALL.get(key);
         if (pattern == null) {
             throw new IllegalArgumentException("There are no words for " + key);
