@@ -5,7 +5,6 @@ import grastel.app.sheets.planning.Planner;
 import grastel.app.sheets.screen.SheetViews;
 import grastel.app.sheets.screen.SheetViews.SheetView;
 import grastel.core.colour.Srgb;
-import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -98,7 +97,7 @@ class LessonPacksController {
                                 Srgb.of(m.pencil().lab().toLab()).hex(),
                                 m.substitutes().stream()
                                         .map(s -> new StandInView(
-                                                Known.in(ids, s.pencil()),
+                                                Planner.idOf(s.pencil(), ids),
                                                 s.pencil().code() + " "
                                                         + s.pencil().name(),
                                                 Srgb.of(s.pencil().masstone().toLab())

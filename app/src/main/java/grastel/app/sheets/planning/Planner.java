@@ -249,6 +249,21 @@ public class Planner {
         return value.words() != null ? value.words() : owned.get(value.pencil());
     }
 
+    /**
+     * The id of a pencil that was planned with.
+     *
+     * @param ids of the pencils as they are now
+     * @throws ApiProblem where it was changed in another window since
+     */
+    public static UUID idOf(Pencil pencil, Map<Pencil, UUID> ids) {
+        UUID id = ids.get(pencil);
+        if (id == null) {
+            throw ApiProblem.conflict(
+                    "CHANGED_ELSEWHERE", say("problem.was-changed-in-another-window", pencil.title()));
+        }
+        return id;
+    }
+
     /** A core value as data again. @param ids pencils of the kit */
     public static ValueData data(Object value, Map<Pencil, UUID> ids) {
         if (value instanceof Pencil pencil) {

@@ -26,7 +26,6 @@ import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.FieldPlan.Ask;
 import grastel.core.exercise.plan.GoalPlan;
-import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Confusions;
 import grastel.core.recipe.Confusions.Confusion;
@@ -333,7 +332,7 @@ public final class SheetViews {
 
     private static PalettePencilView pencil(Pencil p, Map<Pencil, UUID> ids) {
         return new PalettePencilView(
-                Known.in(ids, p),
+                Planner.idOf(p, ids),
                 p.code(),
                 p.name(),
                 Srgb.of(p.masstone().toLab()).hex());

@@ -66,7 +66,7 @@ public final class AnalogousBlend implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil first = Parameters.chosen(values, Parameters.PENCIL, say("analogous-blend.with-a-clear-hue"), setting);
+        Pencil first = Parameters.chosen(values, Parameters.PENCIL, say("exercise.with-a-clear-hue"), setting);
         List<Pencil> three = three(first, values.pencil(SECOND), values.pencil(THIRD), setting);
         double length = values.measure(Parameters.LENGTH);
         double height = values.measure(Parameters.HEIGHT);
@@ -174,8 +174,6 @@ public final class AnalogousBlend implements ExerciseKind {
                 say("analogous-blend.white-specks"),
                 say(
                         "analogous-blend.small-circles-one-more",
-                        three.get(0).binder().hasPoint()
-                                ? say("analogous-blend.sharpen")
-                                : say("analogous-blend.a-fresh-edge")));
+                        three.get(0).binder().hasPoint() ? say("exercise.sharpen") : say("exercise.a-fresh-edge")));
     }
 }

@@ -48,7 +48,7 @@ public final class BurnishTrio implements ExerciseKind {
         WHITE(say("burnish-trio.white")),
         BLENDER(say("burnish-trio.colourless-blender")),
         PALE_TINT(say("burnish-trio.pale-tint")),
-        OWN(say("burnish-trio.own-colour"));
+        OWN(say("exercise.own-colour"));
 
         private final String words;
 
@@ -75,7 +75,7 @@ public final class BurnishTrio implements ExerciseKind {
     @Override
     public List<Parameter> parameters(Setting setting) {
         return List.of(
-                Parameters.pencil(say("burnish-trio.pencil"), PencilChoice.darkening(setting)),
+                Parameters.pencil(say("exercise.pencil"), PencilChoice.darkening(setting)),
                 new Parameter.Whole(STEPS, say("burnish-trio.boxes-a-row"), 2, 4, 3),
                 new Parameter.Several(
                         WITH,
@@ -110,15 +110,14 @@ public final class BurnishTrio implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil pencil =
-                Parameters.chosen(values, Parameters.PENCIL, say("burnish-trio.that-darkens-this-paper"), setting);
+        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, say("exercise.that-darkens-this-paper"), setting);
         double side = values.measure(Parameters.BOX);
         int boxes = values.whole(STEPS);
         PlanBuilder builder = new PlanBuilder(setting);
         boolean midway = setting.method().has(MethodAnswer.BURNISH_MIDWAY);
         List<FieldPlan> plain = new ArrayList<>();
         for (int i = 0; i < boxes; i++) {
-            plain.add(builder.box(id(1 + i), say("burnish-trio.plain"), "", side, base(builder, pencil, i, boxes)));
+            plain.add(builder.box(id(1 + i), say("exercise.plain"), "", side, base(builder, pencil, i, boxes)));
         }
         Map<Burnisher, List<FieldPlan>> rows = new LinkedHashMap<>();
         for (String name : values.several(WITH)) {

@@ -52,13 +52,13 @@ public final class ComplementScale implements ExerciseKind {
         return List.of(
                 Parameters.pencil(say("complement-scale.colour"), fitting),
                 new Parameter.OnePencil(COMPLEMENT, say("complement-scale.complement"), fitting, null),
-                new Parameter.Whole(STEPS, say("complement-scale.steps"), 3, 7, 5),
+                new Parameter.Whole(STEPS, say("exercise.steps"), 3, 7, 5),
                 Parameters.box(20));
     }
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil colour = Parameters.chosen(values, Parameters.PENCIL, say("complement-scale.with-a-clear-hue"), setting);
+        Pencil colour = Parameters.chosen(values, Parameters.PENCIL, say("exercise.with-a-clear-hue"), setting);
         Pencil complement = values.pencil(COMPLEMENT)
                 .or(() -> Complements.of(colour, setting.colours(), setting.paper()).stream()
                         .findFirst()

@@ -85,14 +85,9 @@ public final class FacetedComposition implements ExerciseKind {
                 new Parameter.Whole(COLOURS, say("faceted-composition.colours"), 1, 4, 2),
                 new Parameter.Whole(AREAS, say("faceted-composition.areas"), 8, MOST, 10),
                 new Parameter.Lines(LINES, say("faceted-composition.lines"), MOST_LINES),
+                new Parameter.Measure(WIDTH, say("exercise.width-mm"), PicturePlan.LEAST_MM, 180, SUGGESTED_WIDTH),
                 new Parameter.Measure(
-                        WIDTH, say("faceted-composition.width-mm"), PicturePlan.LEAST_MM, 180, SUGGESTED_WIDTH),
-                new Parameter.Measure(
-                        Parameters.HEIGHT,
-                        say("faceted-composition.height-mm"),
-                        PicturePlan.LEAST_MM,
-                        200,
-                        SUGGESTED_HEIGHT),
+                        Parameters.HEIGHT, say("exercise.height-mm"), PicturePlan.LEAST_MM, 200, SUGGESTED_HEIGHT),
                 Parameter.variant());
     }
 

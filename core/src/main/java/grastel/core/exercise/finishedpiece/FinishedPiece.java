@@ -78,7 +78,7 @@ public final class FinishedPiece implements ExerciseKind {
                         options.isEmpty() ? null : options.get(0).id()),
                 new Parameter.Choice(
                         STROKES,
-                        say("finished-piece.strokes"),
+                        say("exercise.strokes"),
                         Parameter.Option.of(Strokes.class),
                         Strokes.SMALL_CIRCLES.name()));
     }
@@ -211,7 +211,7 @@ public final class FinishedPiece implements ExerciseKind {
                         : say("finished-piece.lay-every-zone-thinly"));
         if (round) {
             builder.step(say("finished-piece.pull-every-stroke-from"));
-            builder.fault(null, say("finished-piece.strokes-all-one-way"), say("finished-piece.turn-the-sheet-so"));
+            builder.fault(null, say("exercise.strokes-all-one-way"), say("finished-piece.turn-the-sheet-so"));
         }
         builder.step(say("finished-piece.deepen-the-shadows-layer"));
         builder.step(say("finished-piece.last-darkest-accents-then"));

@@ -90,14 +90,14 @@ public final class FormStudy implements ExerciseKind {
                         say("form-study.colouring"),
                         Parameter.Option.of(Colouring.class),
                         Colouring.ONE_PENCIL.name()),
-                Parameters.pencil(say("form-study.own-colour"), PencilChoice.darkening(setting.pressed())),
+                Parameters.pencil(say("exercise.own-colour"), PencilChoice.darkening(setting.pressed())),
                 new Parameter.Measure(SIZE, say("form-study.size-mm"), 40, 110, 75.0));
     }
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
         Form form = values.choice(FORM, Form.class);
-        Pencil own = Parameters.chosen(values, Parameters.PENCIL, say("form-study.that-darkens-this-paper"), setting);
+        Pencil own = Parameters.chosen(values, Parameters.PENCIL, say("exercise.that-darkens-this-paper"), setting);
         double size = values.measure(SIZE);
         List<Zone> zones = Zones.of(form, values.choice(LIGHT, LightFrom.class).shading, values.whole(VALUES), size);
         boolean analogous = values.choice(COLOURING, Colouring.class) == Colouring.ANALOGOUS;

@@ -50,7 +50,7 @@ public final class GradationStrip implements ExerciseKind {
     @Override
     public List<Parameter> parameters(Setting setting) {
         return List.of(
-                Parameters.pencil(say("gradation-strip.pencil"), PencilChoice.darkening(setting.pressed())),
+                Parameters.pencil(say("exercise.pencil"), PencilChoice.darkening(setting.pressed())),
                 new Parameter.Whole(STRIPS, say("gradation-strip.strips"), 1, 4, 2),
                 Parameters.length(),
                 Parameters.height());
@@ -58,8 +58,7 @@ public final class GradationStrip implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil pencil =
-                Parameters.chosen(values, Parameters.PENCIL, say("gradation-strip.that-darkens-this-paper"), setting);
+        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, say("exercise.that-darkens-this-paper"), setting);
         double length = values.measure(Parameters.LENGTH);
         PencilReach reach = PencilReach.of(pencil, setting.paper(), Optional.empty(), setting.pressures());
         PlanBuilder builder = new PlanBuilder(setting);

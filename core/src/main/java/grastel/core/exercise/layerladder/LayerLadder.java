@@ -45,15 +45,14 @@ public final class LayerLadder implements ExerciseKind {
     @Override
     public List<Parameter> parameters(Setting setting) {
         return List.of(
-                Parameters.pencil(say("layer-ladder.pencil"), PencilChoice.darkening(setting)),
+                Parameters.pencil(say("exercise.pencil"), PencilChoice.darkening(setting)),
                 new Parameter.Whole(RUNGS, say("layer-ladder.light-layers-most"), 3, 8, 5),
                 Parameters.box(20));
     }
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil pencil =
-                Parameters.chosen(values, Parameters.PENCIL, say("layer-ladder.that-darkens-this-paper"), setting);
+        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, say("exercise.that-darkens-this-paper"), setting);
         double side = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);
         List<FieldPlan> rungs = new ArrayList<>();

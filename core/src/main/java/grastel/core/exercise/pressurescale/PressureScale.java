@@ -75,8 +75,8 @@ public final class PressureScale implements ExerciseKind {
     public List<Parameter> parameters(Setting setting) {
         boolean darksFirst = setting.method().has(MethodAnswer.DARKS_FIRST);
         return List.of(
-                Parameters.pencil(say("pressure-scale.pencil"), PencilChoice.darkening(setting.pressed())),
-                new Parameter.Whole(STEPS, say("pressure-scale.steps"), FEWEST_STEPS, MOST_STEPS, 5),
+                Parameters.pencil(say("exercise.pencil"), PencilChoice.darkening(setting.pressed())),
+                new Parameter.Whole(STEPS, say("exercise.steps"), FEWEST_STEPS, MOST_STEPS, 5),
                 new Parameter.Choice(
                         DIRECTION,
                         say("pressure-scale.direction"),
@@ -107,8 +107,8 @@ public final class PressureScale implements ExerciseKind {
         private final PlanBuilder builder;
 
         Drawing(ChosenValues values, Setting setting) {
-            this.pencil = Parameters.chosen(
-                    values, Parameters.PENCIL, say("pressure-scale.that-darkens-this-paper"), setting);
+            this.pencil =
+                    Parameters.chosen(values, Parameters.PENCIL, say("exercise.that-darkens-this-paper"), setting);
             this.setting = setting.like(pencil);
             this.foundation = values.pencil(FOUNDATION);
             this.steps = values.whole(STEPS);
@@ -279,7 +279,7 @@ public final class PressureScale implements ExerciseKind {
                     say("pressure-scale.white-specks-in-the"),
                     say(
                             "pressure-scale.small-circles-one-more",
-                            pointed ? say("pressure-scale.sharpen") : say("pressure-scale.a-fresh-edge")));
+                            pointed ? say("exercise.sharpen") : say("exercise.a-fresh-edge")));
         }
     }
 }

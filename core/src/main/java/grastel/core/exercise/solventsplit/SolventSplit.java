@@ -48,7 +48,7 @@ public final class SolventSplit implements ExerciseKind {
     @Override
     public List<Parameter> parameters(Setting setting) {
         return List.of(
-                Parameters.pencil(say("solvent-split.pencil"), PencilChoice.darkening(setting)),
+                Parameters.pencil(say("exercise.pencil"), PencilChoice.darkening(setting)),
                 new Parameter.OnePencil(
                         SECOND, say("solvent-split.layer-after-drying"), PencilChoice.darkening(setting), null),
                 Parameters.box(24));
@@ -59,19 +59,14 @@ public final class SolventSplit implements ExerciseKind {
         if (setting.method().has(MethodAnswer.SOLVENT_NONE)) {
             throw new ImpossibleExercise("method", say("solvent-split.this-classs-method-has"));
         }
-        Pencil pencil =
-                Parameters.chosen(values, Parameters.PENCIL, say("solvent-split.that-darkens-this-paper"), setting);
+        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, say("exercise.that-darkens-this-paper"), setting);
         double side = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);
         List<FieldPlan> plain = new ArrayList<>();
         List<FieldPlan> dissolved = new ArrayList<>();
         for (PressureGrade grade : GRADES) {
             plain.add(builder.box(
-                    String.valueOf(plain.size() + 1),
-                    say("solvent-split.plain"),
-                    "",
-                    side,
-                    base(builder, pencil, grade)));
+                    String.valueOf(plain.size() + 1), say("exercise.plain"), "", side, base(builder, pencil, grade)));
         }
         for (PressureGrade grade : GRADES) {
             List<Step> steps = new ArrayList<>(base(builder, pencil, grade));

@@ -71,10 +71,10 @@ public final class StrokeSampler implements ExerciseKind {
     @Override
     public List<Parameter> parameters(Setting setting) {
         return List.of(
-                Parameters.pencil(say("stroke-sampler.pencil"), PencilChoice.darkening(setting)),
+                Parameters.pencil(say("exercise.pencil"), PencilChoice.darkening(setting)),
                 new Parameter.Several(
                         STROKES,
-                        say("stroke-sampler.strokes"),
+                        say("exercise.strokes"),
                         Parameter.Option.of(Way.class, w -> w.words),
                         1,
                         Way.values().length,
@@ -84,8 +84,7 @@ public final class StrokeSampler implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil pencil =
-                Parameters.chosen(values, Parameters.PENCIL, say("stroke-sampler.that-darkens-this-paper"), setting);
+        Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, say("exercise.that-darkens-this-paper"), setting);
         double side = values.measure(Parameters.BOX);
         List<Way> ways = values.several(STROKES).stream().map(Way::valueOf).toList();
         PlanBuilder builder = new PlanBuilder(setting);

@@ -134,17 +134,16 @@ public final class TextureStudy implements ExerciseKind {
                         Look.FUR.name()),
                 Parameters.pencil(say("texture-study.base-colour"), fitting),
                 new Parameter.OnePencil(DETAIL, say("texture-study.detail-colour"), fitting, null),
-                new Parameter.Measure(WIDTH, say("texture-study.width-mm"), PicturePlan.LEAST_MM, 180, SUGGESTED_WIDTH),
+                new Parameter.Measure(WIDTH, say("exercise.width-mm"), PicturePlan.LEAST_MM, 180, SUGGESTED_WIDTH),
                 new Parameter.Measure(
-                        Parameters.HEIGHT, say("texture-study.height-mm"), PicturePlan.LEAST_MM, 200, SUGGESTED_HEIGHT),
+                        Parameters.HEIGHT, say("exercise.height-mm"), PicturePlan.LEAST_MM, 200, SUGGESTED_HEIGHT),
                 Parameter.variant());
     }
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
         Look look = values.choice(SURFACE, Look.class);
-        Pencil base =
-                Parameters.chosen(values, Parameters.PENCIL, say("texture-study.that-darkens-this-paper"), setting);
+        Pencil base = Parameters.chosen(values, Parameters.PENCIL, say("exercise.that-darkens-this-paper"), setting);
         Pencil detail = values.pencil(DETAIL).orElseGet(() -> darker(base, setting));
         double width = values.measure(WIDTH);
         double height = values.measure(Parameters.HEIGHT);
@@ -331,7 +330,7 @@ public final class TextureStudy implements ExerciseKind {
         builder.step(say("texture-study.step-back-squint-where"));
         builder.note(say("texture-study.let-the-class-touch"));
         if (look.isStroked()) {
-            builder.fault(null, say("texture-study.strokes-all-one-way"), say("texture-study.turn-the-sheet-so"));
+            builder.fault(null, say("exercise.strokes-all-one-way"), say("texture-study.turn-the-sheet-so"));
             builder.fault(
                     Slip.BLUNT_POINT,
                     say("texture-study.detail-cannot-be-told"),

@@ -62,8 +62,7 @@ public final class TwoColourFade implements ExerciseKind {
 
     @Override
     public ExercisePlan plan(ChosenValues values, Setting setting) {
-        Pencil first =
-                Parameters.chosen(values, Parameters.PENCIL, say("two-colour-fade.that-darkens-this-paper"), setting);
+        Pencil first = Parameters.chosen(values, Parameters.PENCIL, say("exercise.that-darkens-this-paper"), setting);
         Pencil second = values.pencil(SECOND).orElseGet(() -> partner(first, setting));
         if (second.equals(first)) {
             throw new ImpossibleExercise(SECOND, say("two-colour-fade.two-different-pencils-are"));
