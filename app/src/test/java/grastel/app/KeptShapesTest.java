@@ -1,10 +1,16 @@
 package grastel.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
+import grastel.app.kept.KeptJson;
+import grastel.app.kept.UnknownShapeException;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
-import grastel.app.sheets.rows.SheetJson;
+import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.reading.PageReading;
 import grastel.core.scanner.hand.Hand;
 import java.io.IOException;
@@ -33,15 +39,14 @@ class KeptShapesTest extends DeskTest {
     private static final int BOXES = 5;
 
     @Autowired
-    private SheetJson sheetJson;
+    private KeptJson kept;
 
     /** How many fields a kept text holds, as read by the program. */
     private Map<String, ToIntFunction<String>> readers() {
         return Map.of(
-                "plan", text -> sheetJson.plan(text).fields().size(),
-                "layout", text -> sheetJson.pages(text).get(0).fields().size(),
-                "reading",
-                        text -> json.readValue(text, PageReading.class).fields().size());
+                "plan", text -> kept.plan(text).fields().size(),
+                "layout", text -> kept.pages(text).get(0).fields().size(),
+                "reading", text -> kept.reading(text).fields().size());
     }
 
     private static List<Path> kept(String name) {
@@ -100,6 +105,40 @@ class KeptShapesTest extends DeskTest {
                         .isTrue();
             }
         }
+    }
+
+    /** Beside the files, which only say that something is read: what was together in the first shape is where it belongs now. */
+    @Test
+    void theFirstShapeSaysTheSameAsTheOneOfNow() throws IOException {
+        SheetPlan first = kept.plan(Files.readString(KEPT.resolve("plan-1.json")));
+        assertThat(kept.plan(kept.plan(first))).isEqualTo(first);
+        ExercisePlan scale = first.exercises().get(0);
+        assertThat(scale.minutes()).isCloseTo(19.2, within(1e-9));
+        assertThat(scale.faults()).hasSize(3);
+        assertThat(scale.fields().get(0))
+                .returns(30.0, FieldPlan::widthMm)
+                .returns(false, FieldPlan::isShape)
+                .satisfies(f -> assertThat(f.specks()).isCloseTo(0.927, within(1e-3)));
+
+        PageReading read = kept.reading(Files.readString(KEPT.resolve("reading-1.json")));
+        assertThat(kept.reading(kept.reading(read))).isEqualTo(read);
+        assertThat(read.fields().get(0).lightness().plusMinus()).isCloseTo(0.907, within(1e-3));
+        assertThat(read.fields().get(0).specks().value()).isCloseTo(85.98, within(0.01));
+        assertThat(read.fields().get(0).blank()).isFalse();
+    }
+
+    @Test
+    void whatALaterProgramKeptIsNamed() {
+        assertThatThrownBy(() -> kept.plan("{\"shape\":9,\"kept\":{\"exercises\":[]}}"))
+                .isInstanceOf(UnknownShapeException.class)
+                .hasMessageContaining("plan is kept in shape 9");
+    }
+
+    /** What a record can tell of itself is no part of its shape. */
+    @Test
+    void nothingIsKeptTwice() {
+        assertThat(shape(writtenNow().get("plan")))
+                .noneMatch(place -> place.endsWith(".shape") && !place.equals(".shape"));
     }
 
     /** Every place that has a value, however often. */

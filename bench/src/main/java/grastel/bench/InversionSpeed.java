@@ -63,16 +63,14 @@ public class InversionSpeed {
     private static FieldReading asAsked(FieldPlan field) {
         return new FieldReading(
                 field.id(),
-                field.predictedColour(),
-                new Measured(field.predictedColour().lightness(), 1.5),
-                field.predictedColour().lightness() / 10,
-                new Measured(100 * field.specks(), 4),
-                new Measured(2, 0.5),
-                new Measured(0, 0.1),
-                false,
+                new FieldReading.Mean(
+                        field.predictedColour(),
+                        new Measured(field.predictedColour().lightness(), 1.5),
+                        field.predictedColour().lightness() / 10),
+                new FieldReading.Surface(
+                        new Measured(100 * field.specks(), 4), new Measured(2, 0.5), new Measured(0, 0.1), false, 0),
                 null,
-                null,
-                0);
+                null);
     }
 
     private FieldReading one() {

@@ -12,6 +12,7 @@ import grastel.app.chart.ChartViews.Figure;
 import grastel.app.chart.ChartViews.OddBoxView;
 import grastel.app.chart.ChartViews.State;
 import grastel.app.chart.Charts.Known;
+import grastel.app.kept.KeptJson;
 import grastel.app.kit.Kit;
 import grastel.app.kit.Kit.KitPencil;
 import grastel.core.chart.ChartFit;
@@ -23,7 +24,6 @@ import grastel.core.colour.Lab;
 import grastel.core.colour.Srgb;
 import grastel.core.layering.PressureGrade;
 import grastel.core.media.Pencil;
-import grastel.core.reading.PageReading;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,19 +34,18 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.json.JsonMapper;
 
 /** A chart as it is looked at: what was thought beside what was found, and what that would change. */
 @Component
 class ChartScreen {
     private final Charts charts;
     private final Kit kit;
-    private final JsonMapper json;
+    private final KeptJson kept;
 
-    ChartScreen(Charts charts, Kit kit, JsonMapper json) {
+    ChartScreen(Charts charts, Kit kit, KeptJson kept) {
         this.charts = charts;
         this.kit = kit;
-        this.json = json;
+        this.kept = kept;
     }
 
     ChartView of(UUID id) {
@@ -90,8 +89,7 @@ class ChartScreen {
                             line == null ? null : line.readAt(),
                             line == null
                                     ? List.of()
-                                    : json.readValue(line.reading(), PageReading.class)
-                                            .flags());
+                                    : kept.reading(line.reading()).flags());
                 })
                 .toList();
     }

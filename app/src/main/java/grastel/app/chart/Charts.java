@@ -5,6 +5,7 @@ import static grastel.core.words.Words.say;
 import grastel.app.chart.ChartViews.ChartRequest;
 import grastel.app.chart.ChartViews.NewSet;
 import grastel.app.chart.ChartViews.TakeRequest;
+import grastel.app.kept.KeptJson;
 import grastel.app.kit.Kit;
 import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.ApiProblem;
@@ -36,7 +37,6 @@ import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The front door of charts. */
@@ -49,6 +49,7 @@ public class Charts {
     private final Kit kit;
     private final Sheets sheets;
     private final JsonMapper json;
+    private final KeptJson kept;
     private final Clock clock;
 
     Charts(
@@ -58,6 +59,7 @@ public class Charts {
             Kit kit,
             Sheets sheets,
             JsonMapper json,
+            KeptJson kept,
             Clock clock) {
         this.charts = charts;
         this.pages = pages;
@@ -65,6 +67,7 @@ public class Charts {
         this.kit = kit;
         this.sheets = sheets;
         this.json = json;
+        this.kept = kept;
         this.clock = clock;
     }
 
@@ -109,7 +112,7 @@ public class Charts {
                 request.paper(),
                 request.copies(),
                 json.writeValueAsString(data),
-                json.writeValueAsString(layout));
+                kept.pages(layout));
         return charts.saveAndFlush(chart).id();
     }
 
@@ -180,7 +183,7 @@ public class Charts {
     }
 
     private List<PageLayout> layout(Chart chart) {
-        return json.readValue(chart.layout(), new TypeReference<>() {});
+        return kept.pages(chart.layout());
     }
 
     /** The page a code names, if it is one of this teacher's charts. */
@@ -207,7 +210,7 @@ public class Charts {
         charts.forChange(page.chart()).ifPresent(chart -> {
             ChartPage row = pages.findByChartAndNumber(chart.id(), page.number())
                     .orElseGet(() -> new ChartPage(chart.id(), page.number()));
-            row.readAs(json.writeValueAsString(reading), jpeg, clock.instant());
+            row.readAs(kept.reading(reading), jpeg, clock.instant());
             pages.save(row);
             chart.pageRead();
         });
@@ -259,8 +262,7 @@ public class Charts {
                 known.plan(),
                 known.data().paper().toPaper(),
                 () -> known.pages().stream()
-                        .map(p -> new ChartFit.ReadPage(
-                                (p.number() - 1) / known.parts(), json.readValue(p.reading(), PageReading.class)))
+                        .map(p -> new ChartFit.ReadPage((p.number() - 1) / known.parts(), kept.reading(p.reading())))
                         .toList());
     }
 

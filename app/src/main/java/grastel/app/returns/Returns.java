@@ -1,5 +1,6 @@
 package grastel.app.returns;
 
+import grastel.app.kept.KeptJson;
 import grastel.app.returns.api.Confirmed;
 import grastel.app.returns.api.Reach;
 import grastel.app.returns.page.Decisions;
@@ -32,7 +33,6 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The front door of returned pages: what came back, as other places see it. */
 @Service
@@ -43,9 +43,9 @@ public class Returns {
     private final PageRows rows;
     private final Decisions decisions;
     private final Sheets sheets;
-    private final JsonMapper json;
+    private final KeptJson json;
 
-    Returns(ReturnedPages pages, GoalMarks marks, PageRows rows, Decisions decisions, Sheets sheets, JsonMapper json) {
+    Returns(ReturnedPages pages, GoalMarks marks, PageRows rows, Decisions decisions, Sheets sheets, KeptJson json) {
         this.pages = pages;
         this.marks = marks;
         this.rows = rows;
@@ -228,12 +228,11 @@ public class Returns {
         return ofPages.isEmpty()
                 ? Map.of()
                 : pages.readingsOf(ofPages).stream()
-                        .collect(Collectors.toMap(
-                                ReturnedPages.Reading::page, r -> json.readValue(r.reading(), PageReading.class)));
+                        .collect(Collectors.toMap(ReturnedPages.Reading::page, r -> json.reading(r.reading())));
     }
 
     private List<Box> boxes(String reading) {
-        return json.readValue(reading, PageReading.class).fields().stream()
+        return json.reading(reading).fields().stream()
                 .map(f -> new Box(f.field(), f.lightness().value(), f.blank()))
                 .toList();
     }

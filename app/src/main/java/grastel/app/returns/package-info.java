@@ -6,7 +6,7 @@
  * feedback} and {@code screen} are for the teacher.
  */
 @ApplicationModule(
-        allowedDependencies = {"platform", "account", "classes", "sheets", "sheets::api", "chart", "decoding"})
+        allowedDependencies = {"kept", "platform", "account", "classes", "sheets", "sheets::api", "chart", "decoding"})
 package grastel.app.returns;
 
 import org.springframework.modulith.ApplicationModule;

@@ -133,10 +133,10 @@ public class PersonalSheets {
         SheetVersion version = new SheetVersion(sheet, number);
         version.set(
                 new SheetData(schoolClass, null, of.paper(), of.layouts().get(0).size(), List.of()),
-                json.write(List.of()),
-                json.write(of.plan()),
-                json.write(of.layouts()));
-        version.triedBefore(json.write(of.firstTries()));
+                json.exercises(List.of()),
+                json.plan(of.plan()),
+                json.pages(of.layouts()));
+        version.triedBefore(json.firstTries(of.firstTries()));
         return versions.save(version);
     }
 

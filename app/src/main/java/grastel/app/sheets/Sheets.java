@@ -185,7 +185,7 @@ public class Sheets {
     }
 
     private void set(SheetVersion version, SheetData data, Draft draft) {
-        version.set(data, json.write(data.exercises()), json.write(draft.plan()), json.write(draft.pages()));
+        version.set(data, json.exercises(data.exercises()), json.plan(draft.plan()), json.pages(draft.pages()));
     }
 
     /** Every sheet's title. */

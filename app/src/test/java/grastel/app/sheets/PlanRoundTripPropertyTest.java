@@ -2,7 +2,7 @@ package grastel.app.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.app.sheets.rows.SheetJson;
+import grastel.app.kept.KeptJson;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
 import grastel.core.exercise.Setting;
@@ -36,7 +36,7 @@ class PlanRoundTripPropertyTest {
     private static final List<Paper> PAPERS =
             ShippedKit.papers().stream().map(ShippedKit.StockPaper::toPaper).toList();
 
-    private final SheetJson json = new SheetJson(JsonMapper.builder().build());
+    private final KeptJson json = new KeptJson(JsonMapper.builder().build());
 
     @Provide
     Arbitrary<ExerciseKind> kinds() {
@@ -47,14 +47,14 @@ class PlanRoundTripPropertyTest {
     void whatIsKeptIsWhatWasPlanned(@ForAll("kinds") ExerciseKind kind, @ForAll long seed) {
         plan(kind, new Random(seed)).ifPresent(plan -> {
             SheetPlan sheet = new SheetPlan(List.of(plan));
-            SheetPlan kept = json.plan(json.write(sheet));
+            SheetPlan kept = json.plan(json.plan(sheet));
             ExercisePlan read = kept.exercises().get(0);
             assertThat(read.fields()).isEqualTo(plan.fields());
             assertThat(read.goals()).isEqualTo(plan.goals());
             assertThat(read.steps()).isEqualTo(plan.steps());
             assertThat(read.pressures()).isEqualTo(plan.pressures());
             assertThat(read.findings()).isEmpty();
-            assertThat(json.write(kept)).isEqualTo(json.write(sheet));
+            assertThat(json.plan(kept)).isEqualTo(json.plan(sheet));
         });
     }
 

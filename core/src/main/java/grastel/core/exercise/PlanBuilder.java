@@ -9,8 +9,11 @@ import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.goal.Ladder;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.ExercisePlan.Fault;
+import grastel.core.exercise.plan.ExercisePlan.Teaching;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.FieldPlan.Ask;
+import grastel.core.exercise.plan.FieldPlan.Made;
+import grastel.core.exercise.plan.FieldPlan.Printed;
 import grastel.core.exercise.plan.GoalFields;
 import grastel.core.exercise.plan.GoalPlan;
 import grastel.core.exercise.plan.PicturePlan;
@@ -148,16 +151,10 @@ public final class PlanBuilder {
         Swatch swatch = predict(steps, 0.5);
         return add(new FieldPlan(
                 id,
-                group,
-                label,
-                sideMm,
-                sideMm,
-                List.of(),
+                Printed.box(group, label, sideMm, sideMm),
                 ask,
                 asked,
-                new Recipe(steps),
-                List.of(swatch.colour()),
-                swatch.specks()));
+                new Made(new Recipe(steps), List.of(swatch.colour()), swatch.specks())));
     }
 
     /** A box left for another try. */
@@ -177,16 +174,10 @@ public final class PlanBuilder {
         List<Lab> predicted = along(steps);
         return add(new FieldPlan(
                 id,
-                group,
-                label,
-                lengthMm,
-                heightMm,
-                List.of(),
+                Printed.box(group, label, lengthMm, heightMm),
                 Ask.COLOUR,
                 asked.isEmpty() ? predicted : asked,
-                new Recipe(steps),
-                predicted,
-                predict(steps, 0.5).specks()));
+                new Made(new Recipe(steps), predicted, predict(steps, 0.5).specks())));
     }
 
     /** What steps give along a strip. */
@@ -223,29 +214,27 @@ public final class PlanBuilder {
                 .filter(t -> !t.recipe().steps().isEmpty())
                 .max(Comparator.comparingDouble(Tone::share))
                 .orElseThrow();
+        PicturePlan picture = PicturePlan.of(
+                work.cellMm(),
+                work.columns(),
+                work.rows(),
+                work.places(),
+                tones,
+                order,
+                work.gridColumns(),
+                work.gridRows(),
+                guide,
+                texture);
         return add(new FieldPlan(
-                        "1",
-                        "",
-                        label,
-                        widthMm,
-                        heightMm,
-                        List.of(),
-                        Ask.COLOUR,
-                        List.of(),
+                "1",
+                Printed.box("", label, widthMm, heightMm),
+                Ask.COLOUR,
+                List.of(),
+                new Made(
                         most.recipe(),
                         List.of(most.predicted()),
-                        predict(most.recipe().steps(), 0.5).specks())
-                .with(PicturePlan.of(
-                        work.cellMm(),
-                        work.columns(),
-                        work.rows(),
-                        work.places(),
-                        tones,
-                        order,
-                        work.gridColumns(),
-                        work.gridRows(),
-                        guide,
-                        texture)));
+                        predict(most.recipe().steps(), 0.5).specks(),
+                        picture)));
     }
 
     /** Adds a field made otherwise. */
@@ -319,11 +308,7 @@ public final class PlanBuilder {
                 used,
                 fields.stream().map(f -> renumbered(f, used)).toList(),
                 goals,
-                steps,
-                notes,
-                faults,
-                cautions,
-                minutes,
+                new Teaching(steps, notes, faults, cautions, minutes),
                 findings,
                 setting.pressures());
     }

@@ -86,16 +86,13 @@ class PlannedFieldsTest {
         FieldPlan field = piece.fields().get(0);
         FieldReading read = new FieldReading(
                 field.id(),
-                field.predictedColour(),
-                new Measured(field.predictedColour().lightness(), 1),
-                5,
-                new Measured(3, 1),
-                new Measured(1, 0.5),
-                new Measured(0, 0.1),
-                false,
+                new FieldReading.Mean(
+                        field.predictedColour(),
+                        new Measured(field.predictedColour().lightness(), 1),
+                        5),
+                new FieldReading.Surface(new Measured(3, 1), new Measured(1, 0.5), new Measured(0, 0.1), false, 0),
                 null,
-                null,
-                0);
+                null);
         assertThat(new PlannedFields(piece, Shipped.CARTRIDGE).of(read)).isEmpty();
     }
 }

@@ -27,16 +27,11 @@ class ColourGoalsTest {
     private static FieldReading read(FieldPlan field, Lab colour, boolean blank) {
         return new FieldReading(
                 field.id(),
-                colour,
-                new Measured(colour.lightness(), 0.4),
-                colour.value(),
-                new Measured(0.5, 0.2),
-                new Measured(0.5, 0.2),
-                new Measured(0, 0.1),
-                blank,
+                new FieldReading.Mean(colour, new Measured(colour.lightness(), 0.4), colour.value()),
+                new FieldReading.Surface(
+                        new Measured(0.5, 0.2), new Measured(0.5, 0.2), new Measured(0, 0.1), blank, 0),
                 null,
-                null,
-                0);
+                null);
     }
 
     /** The plan drawn exactly, but for one field. */

@@ -41,16 +41,10 @@ class FocusJudgedTest {
         Measured none = new Measured(0, 0.5);
         FieldReading read = new FieldReading(
                 "1",
-                new Lab(60, 0, 0),
-                new Measured(60, 0.5),
-                6,
-                none,
-                none,
-                none,
-                false,
+                new FieldReading.Mean(new Lab(60, 0, 0), new Measured(60, 0.5), 6),
+                new FieldReading.Surface(none, none, none, false, 0),
                 null,
                 null,
-                0,
                 PictureReading.of(PICTURE.columns(), PICTURE.rows(), drawn, null, null));
         PageReading page = new PageReading(List.of(read), 200, 0, 0.01, 4, List.of(), null);
         return new Judge(PLAN, GradeBand.DEVELOPING, Shipped.CARTRIDGE)

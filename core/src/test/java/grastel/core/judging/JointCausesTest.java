@@ -73,16 +73,18 @@ class JointCausesTest {
     private static FieldReading reading(FieldPlan field, Found found) {
         return new FieldReading(
                 field.id(),
-                found.colour(),
-                new Measured(found.colour().lightness(), 0.4),
-                found.colour().value(),
-                new Measured(found.specks(), 0.2),
-                new Measured(found.uneven(), 0.2),
-                new Measured(found.outside(), 0.1),
-                field.recipe().steps().isEmpty(),
+                new FieldReading.Mean(
+                        found.colour(),
+                        new Measured(found.colour().lightness(), 0.4),
+                        found.colour().value()),
+                new FieldReading.Surface(
+                        new Measured(found.specks(), 0.2),
+                        new Measured(found.uneven(), 0.2),
+                        new Measured(found.outside(), 0.1),
+                        field.recipe().steps().isEmpty(),
+                        0),
                 null,
-                new Strokes(new Measured(0, 3), 5, found.coherence()),
-                0);
+                new Strokes(new Measured(0, 3), 5, found.coherence()));
     }
 
     private static Cause cause(ExercisePlan plan, Goal goal, Map<String, UnaryOperator<Found>> spoilt) {

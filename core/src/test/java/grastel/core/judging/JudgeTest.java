@@ -204,15 +204,10 @@ class JudgeTest {
             String id, double lightness, double specks, double uneven, double outside, boolean blank) {
         return new FieldReading(
                 id,
-                new Lab(lightness, 0, 0),
-                new Measured(lightness, 0.4),
-                lightness / 10,
-                new Measured(specks, 0.2),
-                new Measured(uneven, 0.2),
-                new Measured(outside, 0.1),
-                blank,
+                new FieldReading.Mean(new Lab(lightness, 0, 0), new Measured(lightness, 0.4), lightness / 10),
+                new FieldReading.Surface(
+                        new Measured(specks, 0.2), new Measured(uneven, 0.2), new Measured(outside, 0.1), blank, 0),
                 null,
-                null,
-                0);
+                null);
     }
 }

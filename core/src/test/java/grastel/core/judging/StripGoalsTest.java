@@ -74,16 +74,10 @@ class StripGoalsTest {
                 0.2);
         return new FieldReading(
                 field.id(),
-                colours.get(slices / 2),
-                new Measured(60, 0.4),
-                6,
-                new Measured(1, 0.5),
-                new Measured(1, 0.3),
-                new Measured(0, 0.1),
-                false,
+                new FieldReading.Mean(colours.get(slices / 2), new Measured(60, 0.4), 6),
+                new FieldReading.Surface(new Measured(1, 0.5), new Measured(1, 0.3), new Measured(0, 0.1), false, 0),
                 profile,
-                null,
-                0);
+                null);
     }
 
     private static Lab lighter(Lab colour, double by) {

@@ -12,6 +12,7 @@ import grastel.core.exercise.asked.ChosenValues;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.Recipe;
 import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.planning.Stage.Kind;
 import grastel.core.recipe.Method;
@@ -136,16 +137,11 @@ class StagesTest {
     void theAreaOfAShapeIsThatOfItsOutline() {
         FieldPlan ring = new FieldPlan(
                 "r",
-                "",
-                "",
-                40,
-                40,
-                List.of(square(0, 40), square(10, 30), square(15, 25)),
+                new FieldPlan.Printed("", "", 40, 40, List.of(square(0, 40), square(10, 30), square(15, 25))),
                 FieldPlan.Ask.NOTHING,
                 List.of(),
-                grastel.core.exercise.plan.Recipe.NONE,
-                plan("pressure-scale").fields().get(0).predicted(),
-                0);
+                new FieldPlan.Made(
+                        Recipe.NONE, plan("pressure-scale").fields().get(0).predicted(), 0));
         // 40² − 20² + 10² mm²
         assertThat(FieldWork.cm2(ring)).isCloseTo(13, within(1e-9));
     }

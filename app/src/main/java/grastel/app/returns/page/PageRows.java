@@ -2,14 +2,15 @@ package grastel.app.returns.page;
 
 import static grastel.core.words.Words.say;
 
+import grastel.app.kept.KeptJson;
 import grastel.app.platform.ApiProblem;
+import grastel.core.known.Known;
 import grastel.core.reading.PageReading;
 import java.util.Collection;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Returned pages of the teacher who asks, as they are kept. */
 @Service
@@ -17,9 +18,9 @@ import tools.jackson.databind.json.JsonMapper;
 public class PageRows {
     private final ReturnedPages pages;
     private final GoalMarks marks;
-    private final JsonMapper json;
+    private final KeptJson json;
 
-    PageRows(ReturnedPages pages, GoalMarks marks, JsonMapper json) {
+    PageRows(ReturnedPages pages, GoalMarks marks, KeptJson json) {
         this.pages = pages;
         this.marks = marks;
         this.json = json;
@@ -58,7 +59,7 @@ public class PageRows {
     }
 
     public PageReading reading(ReturnedPage page) {
-        return json.readValue(page.reading(), PageReading.class);
+        return json.reading(Known.here(page.reading(), "what was read of a page"));
     }
 
     List<GoalMark> marks(UUID page) {

@@ -2,6 +2,7 @@ package grastel.app.returns.screen;
 
 import static grastel.core.words.Words.say;
 
+import grastel.app.kept.KeptJson;
 import grastel.app.platform.ApiProblem;
 import grastel.app.returns.page.Decisions;
 import grastel.app.returns.page.GoalMark;
@@ -26,7 +27,6 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Pages whose proposals leave nothing open: looked at together and accepted at once. */
 @Service
@@ -40,9 +40,9 @@ class SurePages {
     private final PageRows kept;
     private final Decisions decisions;
     private final ReturnedPages pages;
-    private final JsonMapper json;
+    private final KeptJson json;
 
-    SurePages(ShownPages views, PageRows kept, Decisions decisions, ReturnedPages pages, JsonMapper json) {
+    SurePages(ShownPages views, PageRows kept, Decisions decisions, ReturnedPages pages, KeptJson json) {
         this.views = views;
         this.kept = kept;
         this.decisions = decisions;
@@ -58,8 +58,7 @@ class SurePages {
             return List.of();
         }
         Map<UUID, PageReading> readings = pages.readingsOf(ids).stream()
-                .collect(Collectors.toMap(
-                        ReturnedPages.Reading::page, r -> json.readValue(r.reading(), PageReading.class)));
+                .collect(Collectors.toMap(ReturnedPages.Reading::page, r -> json.reading(r.reading())));
         Map<UUID, List<GoalMark>> marks = kept.marksOf(ids).stream().collect(Collectors.groupingBy(GoalMark::page));
         return rows.stream()
                 .filter(row -> Known.in(readings, row.id()).keys().suspects().isEmpty())

@@ -2,6 +2,7 @@ package grastel.app.returns.work;
 
 import static grastel.core.words.Words.say;
 
+import grastel.app.kept.KeptJson;
 import grastel.app.platform.ApiProblem;
 import grastel.app.returns.api.ClassPagesChanged;
 import grastel.app.returns.page.Archive;
@@ -30,7 +31,6 @@ import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The steps of reading that touch the database, each whole or not at all. */
 @Service
@@ -38,7 +38,7 @@ class PageStore {
     private final ReturnedPages pages;
     private final ScanFiles files;
     private final Archive archive;
-    private final JsonMapper json;
+    private final KeptJson json;
     private final Clock clock;
     private final ApplicationEventPublisher events;
 
@@ -46,7 +46,7 @@ class PageStore {
             ReturnedPages pages,
             ScanFiles files,
             Archive archive,
-            JsonMapper json,
+            KeptJson json,
             Clock clock,
             ApplicationEventPublisher events) {
         this.pages = pages;
@@ -144,9 +144,7 @@ class PageStore {
     List<PageReading> readings(List<UUID> printedPages) {
         return printedPages.isEmpty()
                 ? List.of()
-                : pages.readings(printedPages).stream()
-                        .map(r -> json.readValue(r, PageReading.class))
-                        .toList();
+                : pages.readings(printedPages).stream().map(json::reading).toList();
     }
 
     /**

@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.chart.Charts;
 import grastel.app.chart.Charts.PrintedChart;
 import grastel.app.decoding.Decoder;
+import grastel.app.kept.KeptJson;
 import grastel.app.platform.Failure;
 import grastel.app.returns.page.NewMark;
 import grastel.app.returns.page.ReturnEvents;
@@ -48,7 +49,6 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Reads one taken page: decode, find, look the sheet up, measure, judge, keep. */
 @Service
@@ -71,7 +71,7 @@ public class ReadingJob {
     private final Pictures pictures;
     private final Decoder decoder;
     private final ReturnEvents events;
-    private final JsonMapper json;
+    private final KeptJson json;
     private final Clock clock;
     /** A printed plan never changes; the paper it is on may be set right in the kit. */
     private record Judged(UUID version, GradeBand band, Paper paper) {}
@@ -91,7 +91,7 @@ public class ReadingJob {
             Pictures pictures,
             Decoder decoder,
             ReturnEvents events,
-            JsonMapper json,
+            KeptJson json,
             Clock clock) {
         this.store = store;
         this.sheets = sheets;
@@ -266,7 +266,7 @@ public class ReadingJob {
                 Whose.of(printed.page()),
                 code,
                 new ReturnedPage.Kept(
-                        json.writeValueAsString(measures.reading()),
+                        json.reading(measures.reading()),
                         measures.reading().flags(),
                         furthest(printed.plan(), measures.reading())),
                 PageReader.VERSION,

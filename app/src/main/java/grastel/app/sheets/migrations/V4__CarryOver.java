@@ -1,25 +1,7 @@
 package grastel.app.sheets.migrations;
 
-import grastel.app.sheets.rows.SheetJson;
 import grastel.core.colour.Lab;
 import grastel.core.colour.SmoothReflectance;
-import grastel.core.colour.Spectrum;
-import grastel.core.exercise.goal.Goal;
-import grastel.core.exercise.goal.Ladder;
-import grastel.core.exercise.plan.ExercisePlan;
-import grastel.core.exercise.plan.FieldPlan;
-import grastel.core.exercise.plan.FieldPlan.Ask;
-import grastel.core.exercise.plan.GoalFields;
-import grastel.core.exercise.plan.GoalPlan;
-import grastel.core.exercise.plan.Recipe;
-import grastel.core.exercise.plan.Recipe.Step;
-import grastel.core.exercise.plan.Recipe.Technique;
-import grastel.core.exercise.plan.SheetPlan;
-import grastel.core.exercise.plan.Span;
-import grastel.core.layering.PressureGrade;
-import grastel.core.layering.Pressures;
-import grastel.core.layering.Stroke;
-import grastel.core.media.Pencil;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -28,11 +10,13 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.DoubleStream;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -42,11 +26,9 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class V4__CarryOver extends BaseJavaMigration {
     private final JsonMapper json;
-    private final SheetJson sheetJson;
 
     V4__CarryOver(JsonMapper json) {
         this.json = json;
-        this.sheetJson = new SheetJson(json);
     }
 
     @Override
@@ -109,85 +91,93 @@ class V4__CarryOver extends BaseJavaMigration {
         return json.writeValueAsString(List.of(exercise));
     }
 
+    /** In the first shape that plans had; what comes later makes its own of it. */
     private String plan(ResultSet row) throws SQLException {
         JsonNode old = json.readTree(row.getString("plan"));
-        Pencil pencil = pencil(row);
-        List<FieldPlan> fields = new ArrayList<>();
+        ObjectNode exercise = json.createObjectNode();
+        exercise.put("kind", "pressure-scale");
+        exercise.put("title", "Pressure scale in " + row.getString("name"));
+        exercise.put("goal", "");
+        exercise.putArray("palette").add(pencil(row));
+        ArrayNode fields = exercise.putArray("fields");
         old.get("fields").forEach(f -> fields.add(field(f)));
-        List<String> darkening = fields.stream()
-                .sorted(Comparator.comparingDouble(FieldPlan::askedLightness).reversed())
-                .map(FieldPlan::id)
-                .toList();
         double range =
                 Math.abs(old.get("lightest").asDouble() - old.get("darkest").asDouble());
-        ExercisePlan plan = new ExercisePlan(
-                "pressure-scale",
-                "Pressure scale in " + pencil.name(),
-                "",
-                List.of(pencil),
-                fields,
-                goals(darkening, range),
-                List.of(),
-                List.of(),
-                List.of(),
-                List.of(),
-                old.get("minutes").asDouble(),
-                List.of(),
-                Pressures.TAUGHT);
-        return sheetJson.write(new SheetPlan(List.of(plan)));
+        goals(exercise.putArray("goals"), darkening(old.get("fields")), range);
+        for (String none : List.of("steps", "notes", "faults", "cautions", "findings")) {
+            exercise.putArray(none);
+        }
+        exercise.put("minutes", old.get("minutes").asDouble());
+        ObjectNode plan = json.createObjectNode();
+        plan.putArray("exercises").add(exercise);
+        return json.writeValueAsString(plan);
+    }
+
+    private static List<String> darkening(JsonNode fields) {
+        return fields.valueStream()
+                .sorted(Comparator.comparingDouble(
+                        (JsonNode f) -> -f.get("askedLightness").asDouble()))
+                .map(f -> f.get("id").asString())
+                .toList();
     }
 
     /** The thresholds of the first slice, for the developing band. */
-    private static List<GoalPlan> goals(List<String> darkening, double range) {
-        GoalFields row = new GoalFields.Row(darkening);
-        GoalFields each = new GoalFields.Each(darkening);
+    private static void goals(ArrayNode goals, List<String> darkening, double range) {
         double visible = Math.min(4, 0.55 * range / (darkening.size() - 1));
-        return List.of(
-                new GoalPlan(Goal.ORDER, row, new Ladder(0, visible, 1.5 * visible)),
-                new GoalPlan(Goal.EQUAL_STEPS, row, new Ladder(45, 25, 15)),
-                new GoalPlan(Goal.FULL_RANGE, row, new Ladder(55, 75, 86)),
-                new GoalPlan(Goal.EVEN_INSIDE, each, new Ladder(5.5, 3.5, 2.2)),
-                new GoalPlan(
-                        Goal.RICH_DARK,
-                        new GoalFields.Each(darkening.subList(darkening.size() - 1, darkening.size())),
-                        new Ladder(12, 5, 2)),
-                new GoalPlan(Goal.NEAT_EDGE, each, new Ladder(6, 2, 0.7)));
+        List<String> darkest = darkening.subList(darkening.size() - 1, darkening.size());
+        goal(goals, "ORDER", darkening, 0, visible, 1.5 * visible);
+        goal(goals, "EQUAL_STEPS", darkening, 45, 25, 15);
+        goal(goals, "FULL_RANGE", darkening, 55, 75, 86);
+        goal(goals, "EVEN_INSIDE", darkening, 5.5, 3.5, 2.2);
+        goal(goals, "RICH_DARK", darkest, 12, 5, 2);
+        goal(goals, "NEAT_EDGE", darkening, 6, 2, 0.7);
     }
 
-    private FieldPlan field(JsonNode f) {
-        Step step = new Step(
-                Technique.COLOUR,
-                0,
-                PressureGrade.valueOf(f.get("recipe").get("grade").asString()),
-                f.get("recipe").get("passes").asInt(),
-                Stroke.CIRCLES,
-                0.7,
-                Span.WHOLE);
-        return new FieldPlan(
-                f.get("id").asString(),
-                "",
-                "",
-                f.get("widthMm").asDouble(),
-                f.get("heightMm").asDouble(),
-                List.of(),
-                Ask.VALUE,
-                List.of(new Lab(f.get("askedLightness").asDouble(), 0, 0)),
-                new Recipe(List.of(step)),
-                List.of(json.treeToValue(f.get("predicted"), Lab.class)),
-                f.get("recipe").get("specks").asDouble());
+    private static void goal(
+            ArrayNode goals, String goal, List<String> fields, double nearly, double secure, double beyond) {
+        ObjectNode one = goals.addObject().put("goal", goal);
+        fields.forEach(one.putArray("fields")::add);
+        one.putObject("ladder").put("nearly", nearly).put("secure", secure).put("beyond", beyond);
     }
 
-    private Pencil pencil(ResultSet row) throws SQLException {
+    private ObjectNode field(JsonNode f) {
+        ObjectNode field = json.createObjectNode();
+        field.put("id", f.get("id").asString()).put("group", "").put("label", "");
+        field.put("widthMm", f.get("widthMm").asDouble());
+        field.put("heightMm", f.get("heightMm").asDouble());
+        field.putArray("outline");
+        field.put("ask", "VALUE");
+        ObjectNode asked = field.putArray("asked").addObject();
+        asked.put("lightness", f.get("askedLightness").asDouble()).put("a", 0.0).put("b", 0.0);
+        // D65
+        asked.putObject("white").put("x", 0.95047).put("y", 1.0).put("z", 1.08883);
+        ObjectNode step = field.putObject("recipe").putArray("steps").addObject();
+        step.put("technique", "COLOUR").put("pencil", 0);
+        step.put("grade", f.get("recipe").get("grade").asString());
+        step.put("passes", f.get("recipe").get("passes").asInt());
+        step.put("stroke", "CIRCLES").put("point", 0.7);
+        step.putObject("span")
+                .put("from", 0.0)
+                .put("full", 0.0)
+                .put("fullTo", 1.0)
+                .put("to", 1.0);
+        field.putArray("predicted").add(f.get("predicted"));
+        field.put("specks", f.get("recipe").get("specks").asDouble());
+        return field;
+    }
+
+    private ObjectNode pencil(ResultSet row) throws SQLException {
         Lab colour = new Lab(row.getDouble("lightness"), row.getDouble("a"), row.getDouble("b"));
         String spectrum = row.getString("spectrum");
-        return new Pencil(
-                row.getString("code"),
-                row.getString("name"),
-                Pencil.Binder.valueOf(row.getString("binder")),
-                spectrum == null ? SmoothReflectance.of(colour) : Spectrum.of(json.readValue(spectrum, double[].class)),
-                row.getDouble("hiding"),
-                row.getDouble("softness"),
-                false);
+        double[] masstone =
+                spectrum == null ? SmoothReflectance.of(colour).toArray() : json.readValue(spectrum, double[].class);
+        ObjectNode pencil = json.createObjectNode();
+        pencil.put("code", row.getString("code")).put("name", row.getString("name"));
+        pencil.put("binder", row.getString("binder"));
+        DoubleStream.of(masstone).forEach(pencil.putArray("masstone")::add);
+        pencil.put("hiding", row.getDouble("hiding"));
+        pencil.put("softness", row.getDouble("softness"));
+        return pencil.put("colourless", false);
     }
 
     /** One page becomes a list of one; shapes and key boxes there were none. */

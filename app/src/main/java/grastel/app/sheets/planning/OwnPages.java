@@ -74,7 +74,7 @@ public class OwnPages {
             throw ApiProblem.invalid(
                     "students", "OWN_PAGE", say("problem.s-own-page", student.name(), problem.message()));
         });
-        version.set(data, json.write(data.exercises()), json.write(draft.plan()), json.write(draft.pages()));
+        version.set(data, json.exercises(data.exercises()), json.plan(draft.plan()), json.pages(draft.pages()));
         return new Own(versions.save(version), draft.pages().size());
     }
 

@@ -2,6 +2,7 @@ package grastel.app.sheets.migrations;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.app.kept.KeptJson;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.rows.SheetJson;
 import grastel.core.exercise.plan.SheetPlan;
@@ -51,7 +52,7 @@ class CarryOverTest {
 
             try (ResultSet row = statement.executeQuery("select exercises, plan, layout from sheet_version")) {
                 assertThat(row.next()).isTrue();
-                SheetJson json = new SheetJson(JSON);
+                SheetJson json = new SheetJson(JSON, new KeptJson(JSON));
                 SheetData.ExerciseData exercise =
                         json.exercises(row.getString(1)).get(0);
                 assertThat(exercise.kind()).isEqualTo("pressure-scale");

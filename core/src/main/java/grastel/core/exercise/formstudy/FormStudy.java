@@ -18,6 +18,8 @@ import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.FieldPlan.Ask;
+import grastel.core.exercise.plan.FieldPlan.Made;
+import grastel.core.exercise.plan.FieldPlan.Printed;
 import grastel.core.exercise.plan.GoalFields;
 import grastel.core.exercise.plan.Recipe;
 import grastel.core.exercise.plan.Recipe.Step;
@@ -177,16 +179,13 @@ public final class FormStudy implements ExerciseKind {
                     zone.role() == Role.HIGHLIGHT ? setting.paper().ground().toLab() : new Lab(asked, 0, 0));
             return builder.add(new FieldPlan(
                     id,
-                    form.words(),
-                    zone.role().words(),
-                    size,
-                    size,
-                    zone.outline(),
+                    new Printed(form.words(), zone.role().words(), size, size, zone.outline()),
                     Ask.VALUE,
                     wanted,
-                    new Recipe(steps),
-                    List.of(builder.predict(steps)),
-                    builder.predict(steps, 0.5).specks()));
+                    new Made(
+                            new Recipe(steps),
+                            List.of(builder.predict(steps)),
+                            builder.predict(steps, 0.5).specks())));
         }
 
         private List<Step> steps(Zone zone, double asked) {

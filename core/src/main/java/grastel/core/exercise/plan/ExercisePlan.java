@@ -20,11 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param palette the pencils it needs, in order of first use
  * @param fields in reading order
  * @param goals what it is judged by
- * @param steps what the student does, in order, one line each
- * @param notes what the teacher shows and says
- * @param faults what commonly goes wrong, and what to say
- * @param cautions what to mind, ending with who decides
- * @param minutes working minutes for a student of the band, without setting up and clearing
+ * @param teaching how it is taught, and how long it takes
  * @param findings what cannot fully be done, or wants care
  * @param pressures by which its fields are predicted; null, as in plans from before classes had their own, is as taught
  */
@@ -35,23 +31,38 @@ public record ExercisePlan(
         List<Pencil> palette,
         List<FieldPlan> fields,
         List<GoalPlan> goals,
-        List<String> steps,
-        List<String> notes,
-        List<Fault> faults,
-        List<String> cautions,
-        double minutes,
+        Teaching teaching,
         List<Finding> findings,
         Pressures pressures) {
     public ExercisePlan {
         palette = List.copyOf(palette);
         fields = List.copyOf(fields);
         goals = List.copyOf(goals);
-        steps = List.copyOf(steps);
-        notes = List.copyOf(notes);
-        faults = List.copyOf(faults);
-        cautions = List.copyOf(cautions);
         findings = List.copyOf(findings);
         pressures = pressures == null ? Pressures.TAUGHT : pressures;
+    }
+
+    /**
+     * How an exercise is taught.
+     *
+     * @param steps what the student does, in order, one line each
+     * @param notes what the teacher shows and says
+     * @param faults what commonly goes wrong, and what to say
+     * @param cautions what to mind, ending with who decides
+     * @param minutes working minutes for a student of the band, without setting up and clearing
+     */
+    public record Teaching(
+            List<String> steps, List<String> notes, List<Fault> faults, List<String> cautions, double minutes) {
+        public Teaching {
+            steps = List.copyOf(steps);
+            notes = List.copyOf(notes);
+            faults = List.copyOf(faults);
+            cautions = List.copyOf(cautions);
+        }
+
+        private Teaching longer(double by) {
+            return new Teaching(steps, notes, faults, cautions, minutes + by);
+        }
     }
 
     /** @param sign what is seen; @param say what to tell the student; @param slip what makes it, null where that is no change of layers */
@@ -59,9 +70,7 @@ public record ExercisePlan(
 
     /** The same without its findings: what is printed is settled. */
     public ExercisePlan withoutFindings() {
-        return new ExercisePlan(
-                kind, title, goal, palette, fields, goals, steps, notes, faults, cautions, minutes, List.of(),
-                pressures);
+        return new ExercisePlan(kind, title, goal, palette, fields, goals, teaching, List.of(), pressures);
     }
 
     /** The same with thresholds moved. @param factors what to multiply them by; goals left out keep theirs */
@@ -69,9 +78,7 @@ public record ExercisePlan(
         List<GoalPlan> moved = goals.stream()
                 .map(g -> g.times(factors.getOrDefault(g.goal(), g.factor())))
                 .toList();
-        return new ExercisePlan(
-                kind, title, goal, palette, fields, moved, steps, notes, faults, cautions, minutes, findings,
-                pressures);
+        return new ExercisePlan(kind, title, goal, palette, fields, moved, teaching, findings, pressures);
     }
 
     /**
@@ -91,19 +98,27 @@ public record ExercisePlan(
                     - FieldWork.minutes(fields.get(i), palette, cm2PerMinute);
         }
         return new ExercisePlan(
-                kind,
-                title,
-                goal,
-                palette,
-                larger,
-                goals,
-                steps,
-                notes,
-                faults,
-                cautions,
-                minutes + longer,
-                findings,
-                pressures);
+                kind, title, goal, palette, larger, goals, teaching.longer(longer), findings, pressures);
+    }
+
+    public List<String> steps() {
+        return teaching.steps();
+    }
+
+    public List<String> notes() {
+        return teaching.notes();
+    }
+
+    public List<Fault> faults() {
+        return teaching.faults();
+    }
+
+    public List<String> cautions() {
+        return teaching.cautions();
+    }
+
+    public double minutes() {
+        return teaching.minutes();
     }
 
     /** What a goal's usual thresholds are multiplied by. */

@@ -55,11 +55,7 @@ public record SheetPlan(List<ExercisePlan> exercises) {
                 p.goals().stream()
                         .map(g -> new GoalPlan(g.goal(), g.of().named(name), g.ladder(), g.factor()))
                         .toList(),
-                p.steps(),
-                p.notes(),
-                p.faults(),
-                p.cautions(),
-                p.minutes(),
+                p.teaching(),
                 p.findings().stream()
                         .map(f ->
                                 new Finding(f.field() == null ? null : name.apply(f.field()), f.words(), f.remedies()))

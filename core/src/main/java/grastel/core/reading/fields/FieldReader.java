@@ -2,10 +2,11 @@ package grastel.core.reading.fields;
 
 import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
-import grastel.core.colour.MunsellValue;
 import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
+import grastel.core.reading.fields.FieldReading.Mean;
+import grastel.core.reading.fields.FieldReading.Surface;
 import grastel.core.reading.keys.ColourCorrection;
 import grastel.core.reading.keys.KeyColour;
 import grastel.core.reading.light.EvenPage;
@@ -65,19 +66,19 @@ public final class FieldReader {
         Unevenness uneven = Unevenness.of(samples.luminance, samples.inside, FieldSamples.PER_MM);
         return new FieldReading(
                 field.id(),
-                colour,
-                lightness(colour, seen, samples, field.rect()),
-                MunsellValue.of(Lab.luminanceOf(colour.lightness())),
-                new Measured(
-                        100 * specks, 1 + 100 * shareError(specks, field.rect()) + 100 * sharpness.speckError(specks)),
-                uneven.ofTheHand(),
-                field.isShape() || ground.play() != null
-                        ? null
-                        : outside(samples, seen, mean.luminance(), field.rect()),
-                isBlank(colour),
+                Mean.of(colour, lightness(colour, seen, samples, field.rect())),
+                new Surface(
+                        new Measured(
+                                100 * specks,
+                                1 + 100 * shareError(specks, field.rect()) + 100 * sharpness.speckError(specks)),
+                        uneven.ofTheHand(),
+                        field.isShape() || ground.play() != null
+                                ? null
+                                : outside(samples, seen, mean.luminance(), field.rect()),
+                        isBlank(colour),
+                        100 * samples.glareShare),
                 strip ? ProfileReader.of(samples, fix) : null,
                 strip ? null : StrokeReader.of(seen, samples.inside, FieldSamples.PER_MM),
-                100 * samples.glareShare,
                 isPicture(field)
                         ? PictureReading.of(
                                 samples,

@@ -30,11 +30,7 @@ class SheetPlanTest {
                                 f.recipe().steps().stream().map(s -> s.with(1)).toList())))
                         .toList(),
                 SCALE.goals(),
-                SCALE.steps(),
-                SCALE.notes(),
-                SCALE.faults(),
-                SCALE.cautions(),
-                SCALE.minutes(),
+                SCALE.teaching(),
                 SCALE.findings(),
                 SCALE.pressures());
         assertThat(plan.differing(of(moved))).isZero();

@@ -1,4 +1,4 @@
-package grastel.app.sheets.rows;
+package grastel.app.kept;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -30,8 +30,8 @@ import tools.jackson.databind.node.ObjectNode;
     @JsonSubTypes.Type(value = Among.class, name = "among")
 })
 interface GoalFieldsJson {
-    /** A plan as it is written now, whenever it was written. */
-    static JsonNode present(JsonNode plan, JsonMapper json) {
+    /** A plan in which no list stands for what its fields are. */
+    static JsonNode named(JsonNode plan, JsonMapper json) {
         for (JsonNode exercise : plan.path("exercises")) {
             for (JsonNode goal : exercise.path("goals")) {
                 if (goal.get("fields") != null) {
