@@ -5,6 +5,7 @@ import { Entrance } from './account/Entrance';
 import { useSession } from './account/session';
 import { Failed, Loading } from './design/States';
 import { Shell } from './Shell';
+import { say } from './words/say';
 
 const Today = lazy(() => import('./today/Today'));
 const Course = lazy(() => import('./course/Course'));
@@ -31,7 +32,7 @@ const PhonePage = lazy(() => import('./phone/PhonePage'));
 /** A phone that was let in needs no account, and who was invited makes one; everyone else enters first. */
 export function App() {
   return (
-    <Suspense fallback={<Loading what="the page" />}>
+    <Suspense fallback={<Loading what={say('shell.the-page')} />}>
       <Routes>
         <Route path="/phone/:token" element={<PhonePage />} />
         <Route path="/join/:token" element={<Join />} />
@@ -44,7 +45,7 @@ export function App() {
 function Desk() {
   const session = useSession();
   if (session.isPending) {
-    return <Loading what="your desk" />;
+    return <Loading what={say('shell.your-desk')} />;
   }
   if (session.isError) {
     return <Failed error={session.error} />;
@@ -64,7 +65,7 @@ function Desk() {
 function Places({ teacher, isDemo }: { teacher: Schemas['TeacherView']; isDemo: boolean }) {
   return (
     <Shell teacher={teacher.displayName} isDemo={isDemo}>
-      <Suspense fallback={<Loading what="the place" />}>
+      <Suspense fallback={<Loading what={say('shell.the-place')} />}>
         <Routes>
           <Route path="/" element={<Today isDemo={isDemo} />} />
           <Route path="/course/:schoolClass?/:lesson?" element={<Course />} />

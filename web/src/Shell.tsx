@@ -8,17 +8,18 @@ import { SurroundChoice } from './design/SurroundChoice';
 import { colour, faces, levelGreys, sizes, space } from './design/tokens';
 import { Find } from './find/Find';
 import { useReturnEvents } from './returns/events';
+import { say } from './words/say';
 
 const places = [
-  { to: '/', name: 'Today' },
-  { to: '/course', name: 'Course' },
-  { to: '/bench', name: 'Bench' },
-  { to: '/sheets', name: 'Sheets' },
-  { to: '/returns', name: 'Returns' },
-  { to: '/wall', name: 'Wall' },
-  { to: '/projects', name: 'Projects' },
-  { to: '/kit', name: 'Kit' },
-  { to: '/classes', name: 'Classes' },
+  { to: '/', name: say('shell.today') },
+  { to: '/course', name: say('shell.course') },
+  { to: '/bench', name: say('shell.bench') },
+  { to: '/sheets', name: say('shell.sheets') },
+  { to: '/returns', name: say('shell.returns') },
+  { to: '/wall', name: say('shell.wall') },
+  { to: '/projects', name: say('shell.projects') },
+  { to: '/kit', name: say('shell.kit') },
+  { to: '/classes', name: say('shell.classes') },
 ] as const;
 
 /** The spine at the left with the places, and the place that is open. */
@@ -34,10 +35,10 @@ export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: 
               <i key={g} style={{ background: g }} />
             ))}
           </Scale>
-          Grastel
+          {say('shell.grastel')}
         </Mark>
-        <Find places={[...places, { to: '/help', name: 'Help' }]} />
-        <nav aria-label="Places">
+        <Find places={[...places, { to: '/help', name: say('shell.help') }]} />
+        <nav aria-label={say('shell.places')}>
           {places.map((place) => (
             <PlaceLink key={place.to} to={place.to} end={place.to === '/'}>
               {place.name}
@@ -48,13 +49,13 @@ export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: 
           <SurroundChoice />
           <EyesChoice />
           <div>
-            <Link to="/help">Help</Link>
+            <Link to="/help">{say('shell.help')}</Link>
           </div>
           <div>
             <Link to="/account">{teacher}</Link>
-            {isDemo && <div>Demo world</div>}
+            {isDemo && <div>{say('shell.demo-world')}</div>}
           </div>
-          <LinkButton onPress={() => signOut.mutate()}>Sign out</LinkButton>
+          <LinkButton onPress={() => signOut.mutate()}>{say('shell.sign-out')}</LinkButton>
         </Foot>
       </Spine>
       <SeenBy>{children}</SeenBy>

@@ -11,11 +11,15 @@ import { space } from '../design/tokens';
 import { Backups } from './Backups';
 import { Colleagues } from './Colleagues';
 import { SignIns } from './SignIns';
+import { say } from '../words/say';
 
 /** A teacher's own account, and for the administrator everyone's. */
 export default function Account({ teacher }: { teacher: Schemas['TeacherView'] }) {
   return (
-    <Place title="Account" about={`${teacher.displayName}, signs in as ${teacher.name}${teacher.administrator ? ', administrator' : ''}`}>
+    <Place
+      title={say('account.account')}
+      about={say('account.signs-in-as', { displayName: teacher.displayName, name: teacher.name, more: teacher.administrator ? say('account.administrator') : '' })}
+    >
       <Layout>
         <PasswordChange />
         {teacher.administrator && (
@@ -51,24 +55,24 @@ function PasswordChange() {
       }}
     >
       <Column>
-        <h2>Change the password</h2>
-        <Words label="Present password" type="password" value={old} onChange={setOld} required error={error?.field('old')} autoComplete="current-password" />
+        <h2>{say('account.change-the-password')}</h2>
+        <Words label={say('account.present-password')} type="password" value={old} onChange={setOld} required error={error?.field('old')} autoComplete="current-password" />
         <Words
-          label="New password"
+          label={say('account.new-password')}
           type="password"
           value={password}
           onChange={setPassword}
           required
-          hint="Three or four unrelated words make a good one."
+          hint={say('account.three-or-four-unrelated-words')}
           error={error?.field('password')}
           autoComplete="new-password"
         />
         {change.error && !error?.fields.length && <Notice role="alert">▲ {change.error.message}</Notice>}
-        {change.isSuccess && <p role="status">Changed. Other browsers you were signed in with are signed out.</p>}
+        {change.isSuccess && <p role="status">{say('account.changed-other-browsers-you-were')}</p>}
         <MainButton type="submit" isDisabled={change.isPending || !old || !password}>
-          Change it
+          {say('account.change-it')}
         </MainButton>
-        <Small>Forgotten it? The administrator of this installation can give you a new one.</Small>
+        <Small>{say('account.forgotten-it-the-administrator-of')}</Small>
       </Column>
     </Form>
   );

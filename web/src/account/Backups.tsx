@@ -5,6 +5,7 @@ import { Button } from '../design/Controls';
 import { Failed, Loading, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { dayOf, timeOf } from '../words/words';
+import { said, say } from '../words/say';
 
 const key = ['backups'];
 const MB = 1024 * 1024;
@@ -21,14 +22,14 @@ export function Backups() {
     return <Failed error={all.error} />;
   }
   if (!all.data) {
-    return <Loading what="the backups" />;
+    return <Loading what={say('account.the-backups')} />;
   }
   const { made, folder, kept, problem } = all.data;
   const failed = make.error?.message ?? problem;
   return (
-    <Section aria-label="Backups">
-      <h2>Backups</h2>
-      <p>{made ? 'Made by themselves on every day on which Grastel runs; the last seven days are kept.' : 'None are made by themselves here; those made by hand stay.'}</p>
+    <Section aria-label={say('account.backups')}>
+      <h2>{say('account.backups')}</h2>
+      <p>{made ? say('account.made-by-themselves-on-every') : say('account.none-are-made-by-themselves')}</p>
       {failed && <Notice role="alert">▲ {failed}</Notice>}
       {kept.length > 0 && (
         <List>
@@ -37,17 +38,15 @@ export function Backups() {
               <span>
                 {dayOf(k.at)}, {timeOf(k.at)}
               </span>
-              <span>{Math.max(1, Math.round(k.bytes / MB))} MB</span>
+              <span>{say('account.mb', { more: Math.max(1, Math.round(k.bytes / MB)) })}</span>
             </li>
           ))}
         </List>
       )}
       <Button onPress={() => make.mutate()} isDisabled={make.isPending}>
-        {make.isPending ? 'Making it …' : 'Back up now'}
+        {make.isPending ? say('account.making-it') : say('account.back-up-now')}
       </Button>
-      <Small>
-        They lie in {folder}. A disk can fail as a whole: copy one elsewhere now and then. <code>./grastel restore FILE</code> brings one back.
-      </Small>
+      <Small>{said('account.they-lie-in-a-disk', { folder, code: (words) => <code>{words}</code> })}</Small>
     </Section>
   );
 }

@@ -8,6 +8,7 @@ import { Failed, Loading, Notice } from '../design/States';
 import { Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { Invitations } from './Invitations';
+import { say } from '../words/say';
 
 type Colleague = Schemas['ColleagueView'];
 const key = ['teachers'];
@@ -19,11 +20,11 @@ export function Colleagues() {
     return <Failed error={all.error} />;
   }
   if (!all.data) {
-    return <Loading what="the accounts" />;
+    return <Loading what={say('account.the-accounts')} />;
   }
   return (
-    <section aria-label="Teachers of this installation">
-      <h2>Teachers of this installation</h2>
+    <section aria-label={say('account.teachers-of-this-installation')}>
+      <h2>{say('account.teachers-of-this-installation')}</h2>
       <List>
         {all.data.map((c) => (
           <Row key={c.id} colleague={c} />
@@ -59,14 +60,14 @@ function Row({ colleague }: { colleague: Colleague }) {
       <Line>
         <span>
           <b>{colleague.displayName}</b> {colleague.name}
-          {colleague.administrator && ' · administrator'}
-          {colleague.disabled && ' · disabled'}
+          {colleague.administrator && say('account.administrator-2')}
+          {colleague.disabled && say('account.disabled')}
         </span>
         {!colleague.administrator && (
           <Acts>
-            <LinkButton onPress={() => setResetting(!resetting)}>New password</LinkButton>
+            <LinkButton onPress={() => setResetting(!resetting)}>{say('account.new-password')}</LinkButton>
             <LinkButton onPress={() => stand.mutate(!colleague.disabled)} isDisabled={stand.isPending}>
-              {colleague.disabled ? 'Enable' : 'Disable'}
+              {colleague.disabled ? say('account.enable') : say('account.disable')}
             </LinkButton>
           </Acts>
         )}
@@ -80,7 +81,7 @@ function Row({ colleague }: { colleague: Colleague }) {
         >
           <Reset>
             <Words
-              label={`New password for ${colleague.displayName}, to be told to them`}
+              label={say('account.new-password-for-to-be', { displayName: colleague.displayName })}
               type="password"
               value={password}
               onChange={setPassword}
@@ -89,7 +90,7 @@ function Row({ colleague }: { colleague: Colleague }) {
               autoComplete="new-password"
             />
             <Button type="submit" isDisabled={reset.isPending || !password}>
-              Set it
+              {say('account.set-it')}
             </Button>
           </Reset>
         </Form>
@@ -119,11 +120,11 @@ function Add() {
       }}
     >
       <Fields>
-        <h3>Add a colleague</h3>
-        <Words label="Their name" value={request.displayName} onChange={(displayName) => set({ displayName })} required error={error?.field('displayName')} />
-        <Words label="Their sign-in name" value={request.name} onChange={(name) => set({ name })} required error={error?.field('name')} />
+        <h3>{say('account.add-a-colleague')}</h3>
+        <Words label={say('account.their-name')} value={request.displayName} onChange={(displayName) => set({ displayName })} required error={error?.field('displayName')} />
+        <Words label={say('account.their-sign-in-name')} value={request.name} onChange={(name) => set({ name })} required error={error?.field('name')} />
         <Words
-          label="A password to begin with"
+          label={say('account.a-password-to-begin-with')}
           type="password"
           value={request.password}
           onChange={(password) => set({ password })}
@@ -133,9 +134,9 @@ function Add() {
         />
         {error && error.fields.length === 0 && <Notice role="alert">▲ {error.message}</Notice>}
         <MainButton type="submit" isDisabled={add.isPending || !request.name || !request.displayName || !request.password}>
-          Add them
+          {say('account.add-them')}
         </MainButton>
-        <Small>Each sees only their own classes. A disabled account keeps everything and lets nobody in.</Small>
+        <Small>{say('account.each-sees-only-their-own')}</Small>
       </Fields>
     </Form>
   );

@@ -8,23 +8,30 @@ import { colour, space } from '../design/tokens';
 import { EntranceFields, EntrancePage } from './EntrancePage';
 import { NewAccount } from './NewAccount';
 import { useEnter, type Session } from './session';
+import { said, say } from '../words/say';
 
 /** Signing in; on the first start, making the teacher's account. */
 export function Entrance({ session }: { session: Session }) {
   const enter = useEnter();
   if (session.firstStart && !session.isDemo) {
     return (
-      <EntrancePage title="Welcome" lead="Make the teacher’s account. It stays on this machine, and so does everything you do here.">
+      <EntrancePage title={say('account.welcome')} lead={say('account.make-the-teachers-account-it')}>
         <NewAccount onMake={enter.mutate} failed={enter.error} isPending={enter.isPending} />
       </EntrancePage>
     );
   }
   return (
-    <EntrancePage title="Sign in" lead="Coloured pencil lessons, from plan to wall.">
+    <EntrancePage title={say('account.sign-in')} lead={say('account.coloured-pencil-lessons-from-plan')}>
       <SignIn session={session} enter={enter} />
       {session.demo && (
         <Demo>
-          <strong>Demo.</strong> Saltmere Community School, invented from end to end. Sign in as <b>{session.demo.name}</b> with the password <b>{session.demo.password}</b>.
+          {said('account.demo-saltmere-community-school-invented', {
+            strong: (words) => <strong>{words}</strong>,
+            name: session.demo.name,
+            strong2: (words) => <b>{words}</b>,
+            password: session.demo.password,
+            strong3: (words) => <b>{words}</b>,
+          })}
         </Demo>
       )}
     </EntrancePage>
@@ -43,11 +50,11 @@ function SignIn({ session, enter }: { session: Session; enter: ReturnType<typeof
       }}
     >
       <EntranceFields>
-        <Words label="Sign-in name" value={name} onChange={setName} required error={error?.field('name')} autoComplete="username" />
-        <Words label="Password" type="password" value={password} onChange={setPassword} required error={error?.field('password')} autoComplete="current-password" />
-        {enter.error && !error?.fields.length && <Notice role="alert">▲ {error ? error.message : 'Grastel cannot be reached. Is it still running?'}</Notice>}
+        <Words label={say('account.sign-in-name')} value={name} onChange={setName} required error={error?.field('name')} autoComplete="username" />
+        <Words label={say('account.password')} type="password" value={password} onChange={setPassword} required error={error?.field('password')} autoComplete="current-password" />
+        {enter.error && !error?.fields.length && <Notice role="alert">▲ {error ? error.message : say('account.grastel-cannot-be-reached-is')}</Notice>}
         <MainButton type="submit" isDisabled={enter.isPending}>
-          Sign in
+          {say('account.sign-in')}
         </MainButton>
       </EntranceFields>
     </Form>

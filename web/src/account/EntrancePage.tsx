@@ -1,19 +1,20 @@
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { levelGreys, sizes, space } from '../design/tokens';
+import { say } from '../words/say';
 
 /** What is shown to whoever is not in yet. */
 export function EntrancePage({ title, lead, children }: { title: string; lead: string; children: ReactNode }) {
   return (
     <Page>
-      <title>{`${title} – Grastel`}</title>
+      <title>{say('account.grastel', { title })}</title>
       <Strip aria-hidden>
         {levelGreys.slice(1).map((g) => (
           <i key={g} style={{ background: g }} />
         ))}
       </Strip>
       <Sheet>
-        <h1>Grastel</h1>
+        <h1>{say('account.grastel-2')}</h1>
         <Lead>{lead}</Lead>
         {children}
       </Sheet>

@@ -5,6 +5,7 @@ import { Button, LinkButton } from '../design/Controls';
 import { Failed, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { dayOf } from '../words/words';
+import { said, say } from '../words/say';
 
 const key = ['invites'];
 
@@ -23,28 +24,26 @@ export function Invitations() {
   });
   const failed = make.error ?? takeBack.error;
   return (
-    <Section aria-label="Invite a colleague">
-      <h3>Or invite one</h3>
-      <Small>A link by which a colleague chooses name and password themselves. Good for one account and a week.</Small>
+    <Section aria-label={say('account.invite-a-colleague')}>
+      <h3>{say('account.or-invite-one')}</h3>
+      <Small>{say('account.a-link-by-which-a')}</Small>
       {make.data && (
         <Made aria-live="polite">
-          Shown this once, to be sent to them: <code>{`${window.location.origin}/join/${make.data.token}`}</code>
+          {said('account.shown-this-once-to-be', { more: `${window.location.origin}/join/${make.data.token}`, code: (words) => <code>{words}</code> })}
         </Made>
       )}
       <Button onPress={() => make.mutate()} isDisabled={make.isPending}>
-        {make.data ? 'Make another link' : 'Make a link'}
+        {make.data ? say('account.make-another-link') : say('account.make-a-link')}
       </Button>
       {failed && <Notice role="alert">▲ {failed.message}</Notice>}
       {open.isError && <Failed error={open.error} />}
       {open.data && open.data.length > 0 && (
-        <List aria-label="Open invitations">
+        <List aria-label={say('account.open-invitations')}>
           {open.data.map((i) => (
             <li key={i.id}>
-              <span>
-                made {dayOf(i.made)}, good until {dayOf(i.until)}
-              </span>
+              <span>{say('account.made-good-until', { made: dayOf(i.made), until: dayOf(i.until) })}</span>
               <LinkButton onPress={() => takeBack.mutate(i.id)} isDisabled={takeBack.isPending}>
-                Take it back
+                {say('account.take-it-back')}
               </LinkButton>
             </li>
           ))}

@@ -6,6 +6,7 @@ import { dayOf } from '../words/words';
 import { EntrancePage } from './EntrancePage';
 import { NewAccount } from './NewAccount';
 import { useSession } from './session';
+import { say } from '../words/say';
 
 /** Where an invitation leads: a colleague makes their own account. */
 export default function Join() {
@@ -22,17 +23,17 @@ export default function Join() {
     },
   });
   if (session.isPending || invited.isPending) {
-    return <Loading what="the invitation" />;
+    return <Loading what={say('account.the-invitation')} />;
   }
   if (invited.isError) {
     return (
-      <EntrancePage title="Invitation" lead="Coloured pencil lessons, from plan to wall.">
+      <EntrancePage title={say('account.invitation')} lead={say('account.coloured-pencil-lessons-from-plan')}>
         <Failed error={invited.error} />
       </EntrancePage>
     );
   }
   return (
-    <EntrancePage title="Invitation" lead={`You are invited, until ${dayOf(invited.data.until)}. Make your account: only you see your classes.`}>
+    <EntrancePage title={say('account.invitation')} lead={say('account.you-are-invited-until-make', { until: dayOf(invited.data.until) })}>
       <NewAccount onMake={join.mutate} failed={join.error} isPending={join.isPending} />
     </EntrancePage>
   );

@@ -4,6 +4,7 @@ import { ApiError, type Schemas } from '../api/client';
 import { MainButton, Words } from '../design/Controls';
 import { Notice } from '../design/States';
 import { EntranceFields } from './EntrancePage';
+import { say } from '../words/say';
 
 /** A teacher makes their account: the first one, or by an invitation. */
 export function NewAccount({ onMake, failed, isPending }: { onMake: (request: Schemas['JoinRequest']) => void; failed: Error | null; isPending: boolean }) {
@@ -19,27 +20,27 @@ export function NewAccount({ onMake, failed, isPending }: { onMake: (request: Sc
     >
       <EntranceFields>
         <Words
-          label="Your name, as colleagues know it"
+          label={say('account.your-name-as-colleagues-know')}
           value={request.displayName}
           onChange={(displayName) => set({ displayName })}
           required
           error={error?.field('displayName')}
           autoComplete="name"
         />
-        <Words label="Sign-in name" value={request.name} onChange={(name) => set({ name })} required error={error?.field('name')} autoComplete="username" />
+        <Words label={say('account.sign-in-name')} value={request.name} onChange={(name) => set({ name })} required error={error?.field('name')} autoComplete="username" />
         <Words
-          label="Password"
+          label={say('account.password')}
           type="password"
           value={request.password}
           onChange={(password) => set({ password })}
           required
-          hint="Three or four unrelated words make a good one."
+          hint={say('account.three-or-four-unrelated-words')}
           error={error?.field('password')}
           autoComplete="new-password"
         />
-        {failed && !error?.fields.length && <Notice role="alert">▲ {error ? error.message : 'Grastel cannot be reached. Is it still running?'}</Notice>}
+        {failed && !error?.fields.length && <Notice role="alert">▲ {error ? error.message : say('account.grastel-cannot-be-reached-is')}</Notice>}
         <MainButton type="submit" isDisabled={isPending}>
-          Make the account
+          {say('account.make-the-account')}
         </MainButton>
       </EntranceFields>
     </Form>

@@ -4,8 +4,9 @@ import { api, body, type Schemas } from '../api/client';
 import { Failed, Loading } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { dayOf, timeOf } from '../words/words';
+import { say } from '../words/say';
 
-const outcomes: Record<Schemas['SignInView']['outcome'], string> = { LET_IN: 'let in', WRONG: '▲ wrong password', DISABLED: '▲ disabled' };
+const outcomes: Record<Schemas['SignInView']['outcome'], string> = { LET_IN: say('account.let-in'), WRONG: say('account.wrong-password'), DISABLED: say('account.disabled-2') };
 
 /** Who was let in lately, and who was not. For the administrator. */
 export function SignIns() {
@@ -14,22 +15,22 @@ export function SignIns() {
     return <Failed error={all.error} />;
   }
   if (!all.data) {
-    return <Loading what="who signed in" />;
+    return <Loading what={say('account.who-signed-in')} />;
   }
   return (
-    <section aria-label="Signing in">
-      <h2>Signing in</h2>
+    <section aria-label={say('account.signing-in')}>
+      <h2>{say('account.signing-in')}</h2>
       {all.data.length === 0 ? (
-        <p>Nobody has signed in yet.</p>
+        <p>{say('account.nobody-has-signed-in-yet')}</p>
       ) : (
-        <Scroll tabIndex={0} role="region" aria-label="Who signed in lately">
+        <Scroll tabIndex={0} role="region" aria-label={say('account.who-signed-in-lately')}>
           <table>
             <thead>
               <tr>
-                <th>When</th>
-                <th>Who</th>
-                <th>From</th>
-                <th>What came of it</th>
+                <th>{say('account.when')}</th>
+                <th>{say('account.who')}</th>
+                <th>{say('account.from')}</th>
+                <th>{say('account.what-came-of-it')}</th>
               </tr>
             </thead>
             <tbody>
@@ -38,16 +39,16 @@ export function SignIns() {
                   <td>
                     {dayOf(s.at)}, {timeOf(s.at)}
                   </td>
-                  <td>{s.name ?? 'a name nobody here has'}</td>
+                  <td>{s.name ?? say('account.a-name-nobody-here-has')}</td>
                   <td>{s.address}</td>
-                  <td>{s.name || s.outcome !== 'WRONG' ? outcomes[s.outcome] : '▲ not let in'}</td>
+                  <td>{s.name || s.outcome !== 'WRONG' ? outcomes[s.outcome] : say('account.not-let-in')}</td>
                 </tr>
               ))}
             </tbody>
           </table>
         </Scroll>
       )}
-      <Small>Kept for 90 days. A wrong password now and then is ordinary; many from an address that you do not know are not.</Small>
+      <Small>{say('account.kept-for-90-days-a')}</Small>
     </section>
   );
 }

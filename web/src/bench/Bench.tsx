@@ -6,6 +6,8 @@ import { type Schemas } from '../api/client';
 import { Failed, Loading } from '../design/States';
 import { Desk } from './Desk';
 import { colourLayer, type Kit, type StackData } from './stack';
+import { say } from '../words/say';
+import { usualPaper } from '../kit/usualPaper';
 
 /** Try layers: the stack, what it looks like and why, and what else it could be. */
 export default function Bench() {
@@ -20,7 +22,7 @@ export default function Bench() {
     return <Failed error={error} />;
   }
   if (!kit.data || !stacks.data) {
-    return <Loading what="the bench" />;
+    return <Loading what={say('bench.the-bench')} />;
   }
   const open = stacks.data.find((s) => s.id === id);
   return (
@@ -46,7 +48,7 @@ export interface Brought {
 
 /** A red over a whisper of violet: a shade in the making. */
 function first(kit: Kit): StackData {
-  const paper = kit.papers.find((p) => p.name === 'Harbour Cartridge') ?? kit.papers[0];
+  const paper = usualPaper(kit.papers);
   const byName = (name: string) => kit.pencils.find((p) => p.name === name)?.id;
   const violet = byName('Mussel Violet');
   const red = byName('Buoy Red') ?? kit.pencils.find((p) => !p.colourless)?.id;

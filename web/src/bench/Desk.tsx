@@ -18,6 +18,7 @@ import { layerTitle, type Kit, type StackData } from './stack';
 import { ToothSection } from './ToothSection';
 import { useBenchStack } from './useBenchStack';
 import { WhatIfRow } from './WhatIfRow';
+import { say } from '../words/say';
 
 type Saved = Schemas['StackView'];
 
@@ -52,14 +53,14 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
   const undo = useLatest(history.undo);
   const redo = useLatest(history.redo);
   const keep = useLatest(() => setKeeping((k) => !k));
-  const print = useLatest(() => void printCard(open?.name ?? 'Bench card', open?.note ?? '', stack));
+  const print = useLatest(() => void printCard(open?.name ?? say('bench.bench-card'), open?.note ?? '', stack));
   const openLatest = useLatest(onOpen);
   const paper = kit.papers.find((p) => p.id === stack.paper);
   const changed = JSON.stringify(stack) !== JSON.stringify(open?.stack);
   return (
     <Place
-      title="Bench"
-      about={open ? `${open.name}${changed ? ', changed' : ''}` : (brought ?? 'A stack not kept yet')}
+      title={say('bench.bench')}
+      about={open ? `${open.name}${changed ? say('bench.changed') : ''}` : (brought ?? say('bench.a-stack-not-kept-yet'))}
       actions={
         <Actions
           stacks={stacks}
@@ -96,10 +97,10 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
                 <GrainedSwatch look={seen} zoom={zoom} {...size} stale={look.isPlaceholderData} />
               </Frame>
             )}
-            {seen?.goal && <GoalPatch style={{ background: seen.goal.colour.colour }} title="Goal colour, asked for" />}
+            {seen?.goal && <GoalPatch style={{ background: seen.goal.colour.colour }} title={say('bench.goal-colour-asked-for')} />}
           </Surround>
           <Views zoom={zoom} onZoom={setZoom} around={around} onAround={setAround} />
-          {look.error && <Notice role="alert">▲ {look.error instanceof ApiError ? look.error.message : 'Grastel cannot be reached. Your stack is still here.'}</Notice>}
+          {look.error && <Notice role="alert">▲ {look.error instanceof ApiError ? look.error.message : say('bench.grastel-cannot-be-reached-your')}</Notice>}
           {shown && <ToothSection section={shown.section} paper={paper?.colour ?? '#fff'} names={names} />}
         </Middle>
         <Findings kit={kit} paper={stack.paper} look={shown} names={names} steps={bench.steps} onSteps={bench.setSteps} goal={bench.goal} onGoal={bench.setGoal} onRemedy={adopt} />
@@ -127,21 +128,21 @@ const Actions = memo(function Actions({ stacks, openId, canUndo, canRedo, onOpen
     <>
       <Picker>
         <Select
-          label="Stack"
+          label={say('bench.stack')}
           value={openId ?? 'new'}
           onChange={(id) => onOpen(stacks.find((s) => s.id === id) ?? null)}
-          choices={[{ id: 'new', name: 'New stack' }, ...stacks.map((s) => ({ id: s.id, name: s.name }))]}
+          choices={[{ id: 'new', name: say('bench.new-stack') }, ...stacks.map((s) => ({ id: s.id, name: s.name }))]}
         />
       </Picker>
       <Button onPress={onUndo} isDisabled={!canUndo}>
-        Undo
+        {say('bench.undo')}
       </Button>
       <Button onPress={onRedo} isDisabled={!canRedo}>
-        Redo
+        {say('bench.redo')}
       </Button>
-      <Button onPress={onKeep}>Keep …</Button>
-      {openId && <Link to={`/show/stack/${openId}`}>Show to the class</Link>}
-      <Button onPress={onPrint}>Print a card</Button>
+      <Button onPress={onKeep}>{say('bench.keep')}</Button>
+      {openId && <Link to={`/show/stack/${openId}`}>{say('bench.show-to-the-class')}</Link>}
+      <Button onPress={onPrint}>{say('bench.print-a-card')}</Button>
     </>
   );
 });
@@ -158,16 +159,16 @@ const Views = memo(function Views({ zoom, onZoom, around, onAround }: ViewsProps
   return (
     <Strip>
       <Segments
-        label="Seen from"
+        label={say('bench.seen-from')}
         value={zoom}
         onChange={onZoom}
         choices={[
-          { id: 'ARM', name: 'arm’s length' },
-          { id: 'NEAR', name: 'near' },
-          { id: 'LOUPE', name: 'loupe' },
+          { id: 'ARM', name: say('bench.arms-length') },
+          { id: 'NEAR', name: say('bench.near') },
+          { id: 'LOUPE', name: say('bench.loupe') },
         ]}
       />
-      <Segments label="Surround L*" value={around} onChange={onAround} choices={surroundings.map((id) => ({ id, name: id }))} />
+      <Segments label={say('bench.surround-l')} value={around} onChange={onAround} choices={surroundings.map((id) => ({ id, name: id }))} />
     </Strip>
   );
 });

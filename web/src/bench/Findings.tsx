@@ -8,6 +8,7 @@ import type { Goal, Kit, Look, StackData } from './stack';
 import { ValueLadder } from './ValueLadder';
 import { Warnings } from './Warnings';
 import { decimals } from '../words/words';
+import { say } from '../words/say';
 
 interface Props {
   kit: Kit;
@@ -29,17 +30,17 @@ export const Findings = memo(function Findings({ kit, paper, look, names, steps,
       {look && (
         <>
           <Figures>
-            <dt>Value</dt>
+            <dt>{say('bench.value')}</dt>
             <dd>{decimals(look.colour.value, 1)}</dd>
-            <dt>Chroma</dt>
+            <dt>{say('bench.chroma')}</dt>
             <dd>{decimals(look.colour.chroma, 0)}</dd>
-            <dt>Specks</dt>
+            <dt>{say('bench.specks')}</dt>
             <dd>{Math.round(look.specks * 100)} %</dd>
-            <dt>Tooth left</dt>
+            <dt>{say('bench.tooth-left')}</dt>
             <dd>{Math.round(look.toothLeft * 100)} %</dd>
-            <dt title="A student of the developing band, 25 cm²">25 cm² takes</dt>
-            <dd>{look.minutes < 1 ? '< 1' : Math.round(look.minutes)} min</dd>
-            <dt>L* a* b*</dt>
+            <dt title={say('bench.a-student-of-the-developing')}>{say('bench.25-cm-takes')}</dt>
+            <dd>{say('bench.min', { minutes: look.minutes < 1 ? '< 1' : Math.round(look.minutes) })}</dd>
+            <dt>{say('bench.l-a-b')}</dt>
             <dd>
               {decimals(look.colour.l, 0)} {decimals(look.colour.a, 0)} {decimals(look.colour.b, 0)}
             </dd>

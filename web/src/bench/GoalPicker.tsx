@@ -10,6 +10,7 @@ import { srgbToLab } from './pixel';
 import type { Goal, Kit, Look } from './stack';
 import { signed } from './words';
 import { decimals } from '../words/words';
+import { said, say } from '../words/say';
 
 type From = 'none' | 'pencil' | 'lab' | 'picture';
 
@@ -35,21 +36,21 @@ export const GoalPicker = memo(function GoalPicker({ kit, goal, found, onGoal }:
   return (
     <Panel>
       <Segments
-        label="Goal colour"
+        label={say('bench.goal-colour')}
         value={from}
         onChange={choose}
         choices={[
-          { id: 'none', name: 'none' },
-          { id: 'pencil', name: 'pencil' },
+          { id: 'none', name: say('bench.none') },
+          { id: 'pencil', name: say('bench.pencil') },
           { id: 'lab', name: 'L*a*b*' },
-          { id: 'picture', name: 'picture' },
+          { id: 'picture', name: say('bench.picture') },
         ]}
       />
       {from === 'pencil' && (
         <Select
-          label="As this pencil pressed full"
+          label={say('bench.as-this-pencil-pressed-full')}
           value={pencil}
-          placeholder="Choose a pencil"
+          placeholder={say('bench.choose-a-pencil')}
           onChange={(id) => {
             setPencil(id);
             const chosen = kit.pencils.find((p) => p.id === id);
@@ -64,7 +65,12 @@ export const GoalPicker = memo(function GoalPicker({ kit, goal, found, onGoal }:
         <Standing data-goal>
           <Asked $colour={found.colour.colour} $size={30} />
           <span>
-            ΔE00 <b>{decimals(found.deltaE, 1)}</b> · value <b>{signed(found.deltaValue)}</b>
+            {said('bench.e00-value', {
+              deltaE: decimals(found.deltaE, 1),
+              strong: (words) => <b>{words}</b>,
+              deltaValue: signed(found.deltaValue),
+              strong2: (words) => <b>{words}</b>,
+            })}
           </span>
         </Standing>
       )}
@@ -106,11 +112,11 @@ function FromPicture({ onGoal }: { onGoal: (goal: Goal) => void }) {
   return (
     <div>
       <FileTrigger acceptedFileTypes={['image/*']} onSelect={(files) => void open(files?.[0])}>
-        {loaded ? <LinkButton>Another picture</LinkButton> : <Button>Open a picture</Button>}
+        {loaded ? <LinkButton>{say('bench.another-picture')}</LinkButton> : <Button>{say('bench.open-a-picture')}</Button>}
       </FileTrigger>
-      {failed && <p role="alert">▲ This picture cannot be opened.</p>}
-      <Canvas ref={canvas} hidden={!loaded} onClick={(e) => take(e.clientX, e.clientY)} aria-label="Picture: click where the goal colour is" />
-      {loaded && <Small>Click where the colour is.</Small>}
+      {failed && <p role="alert">{say('bench.this-picture-cannot-be-opened')}</p>}
+      <Canvas ref={canvas} hidden={!loaded} onClick={(e) => take(e.clientX, e.clientY)} aria-label={say('bench.picture-click-where-the-goal')} />
+      {loaded && <Small>{say('bench.click-where-the-colour-is')}</Small>}
     </div>
   );
 }

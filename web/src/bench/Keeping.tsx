@@ -8,6 +8,7 @@ import { Notice } from '../design/States';
 import { Row } from '../design/Text';
 import { colour, space } from '../design/tokens';
 import type { StackData } from './stack';
+import { say } from '../words/say';
 
 type Saved = Schemas['StackView'];
 
@@ -48,8 +49,8 @@ export function Keeping({ stack, open, changed, onKept, onReload, onClose }: Pro
   const elsewhere = error?.code === 'CHANGED_ELSEWHERE';
   return (
     <Panel>
-      <Words label="Name" value={name} onChange={setName} error={error?.field('name')} required />
-      <Words label="Note" value={note} onChange={setNote} rows={2} error={error?.field('note')} />
+      <Words label={say('bench.name')} value={name} onChange={setName} error={error?.field('name')} required />
+      <Words label={say('bench.note')} value={note} onChange={setNote} rows={2} error={error?.field('note')} />
       {elsewhere && (
         <Notice role="alert">
           <span>▲ {error.message}</span>
@@ -60,7 +61,7 @@ export function Keeping({ stack, open, changed, onKept, onReload, onClose }: Pro
               onClose();
             }}
           >
-            Open theirs
+            {say('bench.open-theirs')}
           </LinkButton>
         </Notice>
       )}
@@ -68,14 +69,14 @@ export function Keeping({ stack, open, changed, onKept, onReload, onClose }: Pro
       <Row>
         {open && !elsewhere && (
           <MainButton onPress={() => keep.mutate(false)} isDisabled={!name.trim() || keep.isPending || (!changed && name === open.name && note === open.note)}>
-            Keep
+            {say('bench.keep-2')}
           </MainButton>
         )}
         <Button onPress={() => keep.mutate(true)} isDisabled={!name.trim() || keep.isPending}>
-          {open ? 'Keep as another' : 'Keep'}
+          {open ? say('bench.keep-as-another') : say('bench.keep-2')}
         </Button>
-        <LinkButton onPress={onClose}>Close</LinkButton>
-        {open && <LinkButton onPress={() => remove.mutate()}>Delete “{open.name}”</LinkButton>}
+        <LinkButton onPress={onClose}>{say('bench.close')}</LinkButton>
+        {open && <LinkButton onPress={() => remove.mutate()}>{say('bench.delete', { name: open.name })}</LinkButton>}
       </Row>
     </Panel>
   );

@@ -6,6 +6,7 @@ import { Grained } from '../design/Swatch';
 import { useLatest } from '../design/useLatest';
 import { colour, sizes, space } from '../design/tokens';
 import { grades, nearest, points, strokes, type Kit, type LayerData, type Pencil } from './stack';
+import { say } from '../words/say';
 
 interface Props {
   kit: Kit;
@@ -43,10 +44,10 @@ export const LayerControls = memo(function LayerControls({ kit, layer, number, o
     [kit, burnishing],
   );
   return (
-    <Panel aria-label={`Layer ${number}`}>
+    <Panel aria-label={say('bench.layer', { number })}>
       {usesPencil && (
         <Select
-          label={layer.kind === 'BURNISH' ? `Layer ${number}: burnish with` : `Layer ${number}: pencil`}
+          label={layer.kind === 'BURNISH' ? say('bench.layer-burnish-with', { number }) : say('bench.layer-pencil', { number })}
           value={layer.pencil ?? null}
           onChange={to.pencil}
           choices={choices}
@@ -55,42 +56,38 @@ export const LayerControls = memo(function LayerControls({ kit, layer, number, o
       {layer.kind === 'COLOUR' && (
         <>
           <Tight>
-            <Segments label="Pressure" value={nearest(grades, layer.pressure ?? 0.4).id} onChange={to.pressure} choices={grades} />
+            <Segments label={say('bench.pressure')} value={nearest(grades, layer.pressure ?? 0.4).id} onChange={to.pressure} choices={grades} />
           </Tight>
           <Pair>
             <Tight>
-              <Segments label="Point" value={nearest(points, layer.point ?? 0.7).id} onChange={to.point} choices={points} />
+              <Segments label={say('bench.point')} value={nearest(points, layer.point ?? 0.7).id} onChange={to.point} choices={points} />
             </Tight>
-            <Stepper label="Passes" value={layer.passes ?? 1} least={1} most={8} onChange={to.passes} />
+            <Stepper label={say('bench.passes')} value={layer.passes ?? 1} least={1} most={8} onChange={to.passes} />
           </Pair>
           <Tight>
-            <Segments label="Stroke" value={layer.stroke ?? 'CIRCLES'} onChange={to.stroke} choices={strokes} />
+            <Segments label={say('bench.stroke')} value={layer.stroke ?? 'CIRCLES'} onChange={to.stroke} choices={strokes} />
           </Tight>
         </>
       )}
-      {layer.kind === 'BURNISH' && <Stepper label="Rounds" value={layer.passes ?? 1} least={1} most={8} onChange={to.passes} />}
+      {layer.kind === 'BURNISH' && <Stepper label={say('bench.rounds')} value={layer.passes ?? 1} least={1} most={8} onChange={to.passes} />}
       {layer.kind === 'LIFT' && (
         <Tight>
-          <Segments label={`Layer ${number}: lift`} value={(layer.strength ?? 0.5) > 0.6 ? '1' : '0.5'} onChange={to.strength} choices={lifts} />
+          <Segments label={say('bench.layer-lift', { number })} value={(layer.strength ?? 0.5) > 0.6 ? '1' : '0.5'} onChange={to.strength} choices={lifts} />
         </Tight>
       )}
-      {layer.kind === 'SOLVENT' && (
-        <Caution>
-          ▲ Flammable, vapour, skin: ventilated room, no flame, small capped pot, rags in a closed metal bin. Read the maker’s safety sheet; school policy and local rules decide.
-        </Caution>
-      )}
+      {layer.kind === 'SOLVENT' && <Caution>{say('bench.flammable-vapour-skin-ventilated-room')}</Caution>}
       <Actions>
-        <LinkButton onPress={() => onMove(1)}>up</LinkButton>
-        <LinkButton onPress={() => onMove(-1)}>down</LinkButton>
-        <LinkButton onPress={onRemove}>Take it away</LinkButton>
+        <LinkButton onPress={() => onMove(1)}>{say('bench.up')}</LinkButton>
+        <LinkButton onPress={() => onMove(-1)}>{say('bench.down')}</LinkButton>
+        <LinkButton onPress={onRemove}>{say('bench.take-it-away')}</LinkButton>
       </Actions>
     </Panel>
   );
 });
 
 const lifts = [
-  { id: '0.5', name: 'lightly' },
-  { id: '1', name: 'as much as it takes' },
+  { id: '0.5', name: say('bench.lightly') },
+  { id: '1', name: say('bench.as-much-as-it-takes') },
 ] as const;
 
 /** What is burnished with: blender, whites and pale tints first, then the rest. */

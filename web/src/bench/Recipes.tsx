@@ -10,6 +10,7 @@ import { Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { layerManner, layerTitle, type Goal, type Kit, type StackData } from './stack';
 import { decimals } from '../words/words';
+import { said, say } from '../words/say';
 
 type Closeness = NonNullable<Schemas['RecipeRequest']['closeness']>;
 const WHOLE = 'whole';
@@ -41,36 +42,46 @@ export function Recipes({ kit, paper, goal, onTake }: Props) {
   const list = useRef<HTMLOListElement>(null);
   useEffect(() => list.current?.scrollIntoView({ block: 'nearest' }), [find.data]);
   return (
-    <Panel aria-label="Recipes for the goal">
-      <Select label="Find it with" value={set} onChange={setSet} choices={[{ id: WHOLE, name: 'the whole kit' }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]} />
+    <Panel aria-label={say('bench.recipes-for-the-goal')}>
       <Select
-        label="By the method of"
+        label={say('bench.find-it-with')}
+        value={set}
+        onChange={setSet}
+        choices={[{ id: WHOLE, name: say('bench.the-whole-kit') }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
+      />
+      <Select
+        label={say('bench.by-the-method-of')}
         value={schoolClass}
         onChange={setSchoolClass}
-        choices={[{ id: USUAL, name: 'no class: the usual' }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]}
+        choices={[{ id: USUAL, name: say('bench.no-class-the-usual') }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]}
       />
       <Segments
-        label="Nearest in"
+        label={say('bench.nearest-in')}
         value={closeness}
         onChange={setChosen}
         choices={[
-          { id: 'VALUE_FIRST', name: 'value first' },
-          { id: 'COLOUR', name: 'colour' },
-          { id: 'VALUE_ONLY', name: 'value' },
+          { id: 'VALUE_FIRST', name: say('bench.value-first') },
+          { id: 'COLOUR', name: say('bench.colour') },
+          { id: 'VALUE_ONLY', name: say('bench.value-2') },
         ]}
       />
       <Button onPress={() => find.mutate()} isDisabled={find.isPending}>
-        {find.isPending ? 'Trying stacks …' : 'Find a recipe'}
+        {find.isPending ? say('bench.trying-stacks') : say('bench.find-a-recipe')}
       </Button>
-      {find.error && <Notice role="alert">▲ {find.error instanceof ApiError ? find.error.message : 'Grastel cannot be reached.'}</Notice>}
-      {find.data?.length === 0 && <p>No stack is allowed with these pencils.</p>}
+      {find.error && <Notice role="alert">▲ {find.error instanceof ApiError ? find.error.message : say('bench.grastel-cannot-be-reached')}</Notice>}
+      {find.data?.length === 0 && <p>{say('bench.no-stack-is-allowed-with')}</p>}
       <List ref={list}>
         {find.data?.map((r, i) => (
           <li key={i}>
-            <Take onPress={() => onTake(r.stack)} aria-label={`Take recipe ${String(i + 1)}: off by ${decimals(r.error, 1)}`}>
+            <Take onPress={() => onTake(r.stack)} aria-label={say('bench.take-recipe-off-by', { i: String(i + 1), error: decimals(r.error, 1) })}>
               <Grained colour={r.colour} width={34} height={34} />
               <span>
-                <b>off by {decimals(r.error, 1)}</b> · {decimals(r.minutes, 1)} min · tooth {Math.round(100 * r.toothLeft)} %
+                {said('bench.off-by-min-tooth', {
+                  error: decimals(r.error, 1),
+                  strong: (words) => <b>{words}</b>,
+                  minutes: decimals(r.minutes, 1),
+                  toothLeft: Math.round(100 * r.toothLeft),
+                })}
                 {r.stack.layers.map((layer, j) => (
                   <Line key={j}>
                     {layerTitle(layer, kit)}, {layerManner(layer).split(' · sharp')[0]}

@@ -5,6 +5,7 @@ import { Asked } from '../design/Swatch';
 import { colour, space } from '../design/tokens';
 import { useLatest } from '../design/useLatest';
 import type { Kit, StackData } from './stack';
+import { say } from '../words/say';
 
 interface Props {
   kit: Kit;
@@ -13,9 +14,9 @@ interface Props {
 }
 
 const stains = [
-  { id: 'NONE', name: 'bare' },
-  { id: 'WASH', name: 'wash' },
-  { id: 'MARKER', name: 'marker' },
+  { id: 'NONE', name: say('bench.bare') },
+  { id: 'WASH', name: say('bench.wash') },
+  { id: 'MARKER', name: say('bench.marker') },
 ];
 
 /** What everything lies on: the paper, and wash or marker on it. */
@@ -31,12 +32,12 @@ export const Sheet = memo(function Sheet({ kit, stack, onChange }: Props) {
   const papers = useMemo(() => kit.papers.map((p) => ({ id: p.id, name: p.name, mark: <Asked $colour={p.colour} /> })), [kit]);
   return (
     <Row>
-      <Select label="Paper below" value={stack.paper} onChange={lay} choices={papers} />
-      <Select label="On it" value={stack.under?.kind ?? 'NONE'} onChange={stain} choices={stains} />
+      <Select label={say('bench.paper-below')} value={stack.paper} onChange={lay} choices={papers} />
+      <Select label={say('bench.on-it')} value={stack.under?.kind ?? 'NONE'} onChange={stain} choices={stains} />
       {stack.under && (
         <input
           type="color"
-          aria-label="Colour of the wash or marker"
+          aria-label={say('bench.colour-of-the-wash-or')}
           value={stack.under.colour}
           onChange={(e) => stack.under && onChange({ ...stack, under: { ...stack.under, colour: e.target.value } })}
         />

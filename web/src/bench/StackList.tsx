@@ -8,6 +8,7 @@ import { useLatest } from '../design/useLatest';
 import { LayerControls } from './LayerControls';
 import { Sheet } from './Sheet';
 import { changed, colourLayer, layerManner, layerTitle, moved, without, type Kit, type LayerData, type Look, type StackData } from './stack';
+import { say } from '../words/say';
 
 interface Props {
   kit: Kit;
@@ -47,7 +48,7 @@ export const StackList = memo(function StackList({ kit, stack, look, selected, o
       <Adders kit={kit} topPencil={stack.layers[last]?.pencil} onAdd={add} />
       <List
         ref={list}
-        aria-label="Layers, top layer first"
+        aria-label={say('bench.layers-top-layer-first')}
         items={items}
         selectionMode="single"
         disallowEmptySelection
@@ -60,11 +61,11 @@ export const StackList = memo(function StackList({ kit, stack, look, selected, o
         }}
         dragAndDropHooks={dragAndDropHooks}
         dependencies={[look, kit]}
-        renderEmptyState={() => <Nothing>Bare paper. Add a first layer.</Nothing>}
+        renderEmptyState={() => <Nothing>{say('bench.bare-paper-add-a-first')}</Nothing>}
       >
         {({ id, at, layer }: Item) => (
           <Row id={id} textValue={`${at + 1}: ${layerTitle(layer, kit)}, ${layerManner(layer)}`}>
-            <Button slot="drag" aria-label={`Move layer ${at + 1}`}>
+            <Button slot="drag" aria-label={say('bench.move-layer', { at: at + 1 })}>
               ⠿
             </Button>
             <Ordinal>{at + 1}</Ordinal>
@@ -73,7 +74,7 @@ export const StackList = memo(function StackList({ kit, stack, look, selected, o
               <b>{layerTitle(layer, kit)}</b>
               <small>{layerManner(layer)}</small>
             </span>
-            <Share title="How much of what is seen is this layer">{look?.layers[at] ? `${Math.round(look.layers[at].share * 100)} %` : ''}</Share>
+            <Share title={say('bench.how-much-of-what-is')}>{look?.layers[at] ? `${Math.round(look.layers[at].share * 100)} %` : ''}</Share>
           </Row>
         )}
       </List>
@@ -120,11 +121,11 @@ const Adders = memo(function Adders({ kit, topPencil, onAdd }: AddersProps) {
   }, [kit]);
   return (
     <Adding>
-      <Plate onPress={() => onAdd(colourLayer(topPencil ?? first))}>Add a layer</Plate>
-      <Quiet onPress={() => onAdd({ kind: 'BURNISH', pencil: white, passes: 1 })}>burnish</Quiet>
-      <Quiet onPress={() => onAdd({ kind: 'SOLVENT' })}>solvent</Quiet>
-      <Quiet onPress={() => onAdd({ kind: 'STUMP' })}>stump</Quiet>
-      <Quiet onPress={() => onAdd({ kind: 'LIFT', strength: 0.5 })}>lift</Quiet>
+      <Plate onPress={() => onAdd(colourLayer(topPencil ?? first))}>{say('bench.add-a-layer')}</Plate>
+      <Quiet onPress={() => onAdd({ kind: 'BURNISH', pencil: white, passes: 1 })}>{say('bench.burnish')}</Quiet>
+      <Quiet onPress={() => onAdd({ kind: 'SOLVENT' })}>{say('bench.solvent')}</Quiet>
+      <Quiet onPress={() => onAdd({ kind: 'STUMP' })}>{say('bench.stump')}</Quiet>
+      <Quiet onPress={() => onAdd({ kind: 'LIFT', strength: 0.5 })}>{say('bench.lift')}</Quiet>
     </Adding>
   );
 });

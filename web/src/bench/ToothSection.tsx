@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import { colour, sizes, space } from '../design/tokens';
 import type { Look } from './stack';
 import { decimals } from '../words/words';
+import { say } from '../words/say';
 
 /** Height classes, peak first, laid out so that they make hills and valleys as a cut through paper does. */
 const ORDER = [3, 1, 0, 2, 5, 8, 11, 14, 15, 13, 10, 7, 4, 6, 9, 12];
@@ -38,7 +39,7 @@ export const ToothSection = memo(function ToothSection({ section, paper, names }
         <path {...shape(line(ground))} fill="none" stroke="currentColor" strokeWidth={0.8} />
       </svg>
       <figcaption>
-        <span>peak to valley, films to scale</span>
+        <span>{say('bench.peak-to-valley-films-to')}</span>
       </figcaption>
     </Figure>
   );
@@ -89,7 +90,7 @@ function spoken(section: Look['section'], names: readonly string[]): string {
     const mean = section.reduce((sum, c) => sum + c.bands.filter((b) => b.layer === layer).reduce((s, b) => s + b.thickness, 0), 0) / section.length;
     return `${name} ${decimals(mean, 2)}`;
   });
-  return `Cut through the tooth; mean film thickness, first layer first: ${totals.join(', ') || 'none'}`;
+  return say('bench.cut-through-the-tooth-mean', { more: totals.join(', ') || say('bench.none') });
 }
 
 const Figure = styled.figure`

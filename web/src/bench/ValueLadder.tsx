@@ -3,6 +3,7 @@ import { Stepper } from '../design/Stepper';
 import { colour, sizes, space } from '../design/tokens';
 import type { Look } from './stack';
 import { decimals } from '../words/words';
+import { said, say } from '../words/say';
 
 interface Props {
   look: Look;
@@ -14,7 +15,7 @@ interface Props {
 export function ValueLadder({ look, steps, onSteps }: Props) {
   return (
     <div>
-      <Row role="img" aria-label={`Value ${decimals(look.colour.value, 1)}: step ${look.step} of ${look.ladder.length}, 1 lightest`}>
+      <Row role="img" aria-label={say('bench.value-step-of-1-lightest', { value: decimals(look.colour.value, 1), step: look.step, ladder: look.ladder.length })}>
         {look.ladder.map((rung, i) => (
           <Rung key={i} style={{ background: rung.colour }}>
             {i + 1 === look.step && <Here style={{ background: look.colour.colour }} />}
@@ -22,10 +23,8 @@ export function ValueLadder({ look, steps, onSteps }: Props) {
         ))}
       </Row>
       <Below>
-        <span>
-          step <b>{look.step}</b> of {look.ladder.length}
-        </span>
-        <Stepper label="Steps" value={steps} least={3} most={11} onChange={onSteps} />
+        <span>{said('bench.step-of', { step: look.step, strong: (words) => <b>{words}</b>, ladder: look.ladder.length })}</span>
+        <Stepper label={say('bench.steps')} value={steps} least={3} most={11} onChange={onSteps} />
       </Below>
     </div>
   );

@@ -5,6 +5,7 @@ import { colour, faces, sizes, space } from '../design/tokens';
 import type { StackData, WhatIf } from './stack';
 import { signed, whatIfWords } from './words';
 import { decimals } from '../words/words';
+import { said, say } from '../words/say';
 
 interface Props {
   variants: readonly WhatIf[];
@@ -16,10 +17,8 @@ interface Props {
 /** The neighbours of the stack; each is taken by its number key. */
 export const WhatIfRow = memo(function WhatIfRow({ variants, stale, onAdopt }: Props) {
   return (
-    <Row aria-label="What if" data-stale={stale}>
-      <Head>
-        What if …<small>number keys take one</small>
-      </Head>
+    <Row aria-label={say('bench.what-if')} data-stale={stale}>
+      <Head>{said('bench.what-if-number-keys-take', { small: (words) => <small>{words}</small> })}</Head>
       {variants.map((w, i) => (
         <Chip key={w.kind} isDisabled={stale} onPress={() => onAdopt(w.stack)} data-what-if={w.kind}>
           <img src={w.picture} width={88} height={51} alt="" />
@@ -28,17 +27,17 @@ export const WhatIfRow = memo(function WhatIfRow({ variants, stale, onAdopt }: P
             {whatIfWords[w.kind]}
           </Name>
           <Figure>
-            ΔE {decimals(w.deltaE, 1)}, value {signed(w.deltaValue)}
+            {say('bench.e-value', { deltaE: decimals(w.deltaE, 1), deltaValue: signed(w.deltaValue) })}
             {w.toGoal != null && (
               <>
                 <br />
-                to goal {decimals(w.toGoal, 1)}
+                {say('bench.to-goal', { toGoal: decimals(w.toGoal, 1) })}
               </>
             )}
           </Figure>
         </Chip>
       ))}
-      {variants.length === 0 && <Nothing>Lay a first colour to see what else it could be.</Nothing>}
+      {variants.length === 0 && <Nothing>{say('bench.lay-a-first-colour-to')}</Nothing>}
     </Row>
   );
 });

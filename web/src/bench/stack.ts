@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { say } from '../words/say';
 
 export type StackData = Schemas['StackData'];
 export type LayerData = Schemas['LayerData'];
@@ -10,23 +11,23 @@ export type Goal = Schemas['AimData'];
 
 /** The five pressures a class is taught; the server's grades. */
 export const grades = [
-  { id: '0.08', name: 'whisper' },
-  { id: '0.2', name: 'light' },
-  { id: '0.4', name: 'medium' },
-  { id: '0.65', name: 'firm' },
-  { id: '1', name: 'full' },
+  { id: '0.08', name: say('bench.whisper') },
+  { id: '0.2', name: say('bench.light') },
+  { id: '0.4', name: say('bench.medium') },
+  { id: '0.65', name: say('bench.firm') },
+  { id: '1', name: say('bench.full') },
 ] as const;
 
 export const points = [
-  { id: '0.2', name: 'dull' },
-  { id: '0.7', name: 'sharp' },
-  { id: '0.95', name: 'needle' },
+  { id: '0.2', name: say('bench.dull') },
+  { id: '0.7', name: say('bench.sharp') },
+  { id: '0.95', name: say('bench.needle') },
 ] as const;
 
 export const strokes = [
-  { id: 'CIRCLES', name: 'circles' },
-  { id: 'CROSSED', name: 'crossed' },
-  { id: 'ONE_WAY', name: 'one way' },
+  { id: 'CIRCLES', name: say('bench.circles') },
+  { id: 'CROSSED', name: say('bench.crossed') },
+  { id: 'ONE_WAY', name: say('bench.one-way') },
 ] as const;
 
 /** The nearest of a row of choices to a number. */
@@ -50,13 +51,13 @@ export function layerTitle(layer: LayerData, kit: Kit): string {
     case 'COLOUR':
       return pencil?.name ?? '';
     case 'BURNISH':
-      return `Burnish: ${pencil?.name ?? ''}`;
+      return say('bench.burnish-2', { name: pencil?.name ?? '' });
     case 'SOLVENT':
-      return 'Solvent';
+      return say('bench.solvent-2');
     case 'STUMP':
-      return 'Blending stump';
+      return say('bench.blending-stump');
     case 'LIFT':
-      return 'Putty eraser';
+      return say('bench.putty-eraser');
   }
 }
 
@@ -75,13 +76,13 @@ export function layerManner(layer: LayerData): string {
         .join(' · ');
     }
     case 'BURNISH':
-      return `hard and dull${(layer.passes ?? 1) > 1 ? ` × ${layer.passes ?? 1}` : ''}`;
+      return say('bench.hard-and-dull', { more: (layer.passes ?? 1) > 1 ? ` × ${layer.passes ?? 1}` : '' });
     case 'SOLVENT':
-      return 'brush, then dry 5–10 min';
+      return say('bench.brush-then-dry-5-10');
     case 'STUMP':
-      return 'rubbed in, no finger';
+      return say('bench.rubbed-in-no-finger');
     case 'LIFT':
-      return (layer.strength ?? 0.5) > 0.6 ? 'as much as it takes' : 'lightly';
+      return (layer.strength ?? 0.5) > 0.6 ? say('bench.as-much-as-it-takes') : 'lightly';
   }
 }
 

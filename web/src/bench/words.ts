@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client';
 import { decimals } from '../words/words';
+import { say } from '../words/say';
 
 type Warning = Schemas['WarningView'];
 type WhatIf = Schemas['WhatIfView']['kind'];
@@ -11,58 +12,58 @@ export function warningWords(w: Warning, layerName: (i: number) => string): stri
   const name = w.layer == null ? '' : layerName(w.layer);
   switch (w.code) {
     case 'TOOTH_NEARLY_FULL':
-      return `The tooth is nearly full: ${percent(w.figure)} left. Another layer will slide.`;
+      return say('bench.the-tooth-is-nearly-full', { figure: percent(w.figure) });
     case 'MUDDY':
-      return `Muddy: opposites grey each other and ${percent(w.figure)} of the chroma is lost.`;
+      return say('bench.muddy-opposites-grey-each-other', { figure: percent(w.figure) });
     case 'WHITE_TOO_EARLY':
-      return `${name} lies under a colour and does little there. White comes last, firmly.`;
+      return say('bench.lies-under-a-colour-and', { name });
     case 'BLACK_CROSSES_WHITE':
-      return `${name} crosses white: a chalky grey. Leave a band of bare paper between them.`;
+      return say('bench.crosses-white-a-chalky-grey', { name });
     case 'ADDS_LITTLE':
-      return `${name} (layer ${(w.layer ?? 0) + 1}) is hardly seen: ΔE ${decimals(w.figure, 1)}.`;
+      return say('bench.layer-is-hardly-seen-e', { name, layer: (w.layer ?? 0) + 1, figure: decimals(w.figure, 1) });
     case 'BURNISH_OVER_HARD_LINES':
-      return `The lines of ${name} will stay: burnishing does not remove them. Blend first.`;
+      return say('bench.the-lines-of-will-stay', { name });
     case 'SOLVENT_ON_TOO_LITTLE':
-      return 'Too little pigment for solvent to move. Lay more first.';
+      return say('bench.too-little-pigment-for-solvent');
     case 'LAYER_AFTER_BURNISH':
-      return `${name} comes after burnishing: a full tooth takes little more.`;
+      return say('bench.comes-after-burnishing-a-full', { name });
     case 'GRAPHITE_SMEARS':
-      return `Graphite below smears into ${name}: ΔE ${decimals(w.figure, 1)} off its colour. Lift guide lines almost away first.`;
+      return say('bench.graphite-below-smears-into-e', { name, figure: decimals(w.figure, 1) });
     case 'SLIDES_OFF':
-      return `${name} slides on the wax or grease below: it finds ${percent(w.figure)} of its hold. Pencil first, the greasy medium last.`;
+      return say('bench.slides-on-the-wax-or', { name, figure: percent(w.figure) });
     case 'SCRAPES_THROUGH':
-      return `${name}, pressed this hard, scrapes the oil pastel below off the paper.`;
+      return say('bench.pressed-this-hard-scrapes-the', { name });
     case 'PASTEL_DUST':
-      return `${name} makes dust: tap it off, never blow; blend with a stump, not with fingers. School rules decide about air and masks.`;
+      return say('bench.makes-dust-tap-it-off', { name });
     case 'DARKER_THAN_PENCILS_GO':
-      return `The goal is darker than these pencils go (L* ${decimals(w.limit, 0)} wanted, ${decimals(w.figure, 0)} reached). Put a dark foundation under.`;
+      return say('bench.the-goal-is-darker-than', { limit: decimals(w.limit, 0), figure: decimals(w.figure, 0) });
   }
 }
 
 export const remedyWords: Record<Warning['remedy'], string> = {
-  LEAVE_OUT: 'Leave it out',
-  MOVE_LAST: 'Move it last',
-  ONE_PASS_LESS: 'One pass less',
-  WHISPER: 'First colour as a whisper',
-  CIRCLES: 'In circles instead',
-  ONE_PASS_MORE: 'One pass more below',
-  DARK_FOUNDATION: 'Add a dark foundation',
-  LIFT_FIRST: 'Lift it first',
-  PRESS_LESS: 'Press less',
-  STUMP: 'Blend with a stump',
+  LEAVE_OUT: say('bench.leave-it-out'),
+  MOVE_LAST: say('bench.move-it-last'),
+  ONE_PASS_LESS: say('bench.one-pass-less'),
+  WHISPER: say('bench.first-colour-as-a-whisper'),
+  CIRCLES: say('bench.in-circles-instead'),
+  ONE_PASS_MORE: say('bench.one-pass-more-below'),
+  DARK_FOUNDATION: say('bench.add-a-dark-foundation'),
+  LIFT_FIRST: say('bench.lift-it-first'),
+  PRESS_LESS: say('bench.press-less'),
+  STUMP: say('bench.blend-with-a-stump'),
 };
 
 export const whatIfWords: Record<WhatIf, string> = {
-  ORDER_REVERSED: 'order turned round',
-  ONE_PASS_MORE: 'one pass more',
-  ONE_PASS_LESS: 'one pass less',
-  SHARPER: 'sharper point',
-  DULLER: 'duller point',
-  CIRCLES: 'in circles',
-  ONE_WAY: 'one way',
-  WHITE_OVER: 'white over',
-  BLENDER_OVER: 'blender over',
-  SOLVENT_OVER: 'solvent',
+  ORDER_REVERSED: say('bench.order-turned-round'),
+  ONE_PASS_MORE: say('bench.one-pass-more'),
+  ONE_PASS_LESS: say('bench.one-pass-less-2'),
+  SHARPER: say('bench.sharper-point'),
+  DULLER: say('bench.duller-point'),
+  CIRCLES: say('bench.in-circles'),
+  ONE_WAY: say('bench.one-way'),
+  WHITE_OVER: say('bench.white-over'),
+  BLENDER_OVER: say('bench.blender-over'),
+  SOLVENT_OVER: say('bench.solvent'),
 };
 
 export function signed(n: number, digits = 1): string {

@@ -9,6 +9,7 @@ import { Notice } from '../design/States';
 import { Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { days, fitted, kinds, nextSlot, parseTables, turns, type CalendarData, type ChangeData, type DatesData, type SlotData } from './calendar';
+import { say } from '../words/say';
 
 /** When a class meets: its week, its term, holidays, single dates; and how it begins, clears and sits. */
 export function Calendar({ open }: { open: Schemas['ClassView'] }) {
@@ -42,13 +43,13 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
         event.preventDefault();
         keep.mutate();
       }}
-      aria-label="When it meets"
+      aria-label={say('classes.when-it-meets')}
     >
-      <h2>When {open.name} meets</h2>
+      <h2>{say('classes.when-meets', { name: open.name })}</h2>
       <Rows
-        name="Every week"
-        empty="No period yet."
-        add="Add a period"
+        name={say('classes.every-week')}
+        empty={say('classes.no-period-yet')}
+        add={say('classes.add-a-period')}
         onAdd={() => put({ slots: [...draft.slots, nextSlot(draft.slots)] })}
         rows={draft.slots.map((s, i) => (
           <Slot
@@ -61,14 +62,14 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
         ))}
       />
       <Group>
-        <h3>Term</h3>
+        <h3>{say('classes.term')}</h3>
         <Line>
-          <Words label="First day" type="date" value={draft.term?.from ?? ''} onChange={(from) => put({ term: { name: '', to: from, ...draft.term, from } })} />
-          <Words label="Last day" type="date" value={draft.term?.to ?? ''} onChange={(to) => put({ term: { name: '', from: to, ...draft.term, to } })} />
-          <Words label="Name" value={draft.term?.name ?? ''} onChange={(name) => draft.term && put({ term: { ...draft.term, name } })} />
+          <Words label={say('classes.first-day')} type="date" value={draft.term?.from ?? ''} onChange={(from) => put({ term: { name: '', to: from, ...draft.term, from } })} />
+          <Words label={say('classes.last-day')} type="date" value={draft.term?.to ?? ''} onChange={(to) => put({ term: { name: '', from: to, ...draft.term, to } })} />
+          <Words label={say('classes.name')} value={draft.term?.name ?? ''} onChange={(name) => draft.term && put({ term: { ...draft.term, name } })} />
           {takesTurns && (
             <Segments
-              label="Its first week is"
+              label={say('classes.its-first-week-is')}
               value={draft.firstWeek === 'B' ? 'B' : 'A'}
               onChange={(firstWeek) => put({ firstWeek })}
               choices={[
@@ -79,15 +80,15 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
           )}
           {others.map((c) => (
             <LinkButton key={c.id} onPress={() => put({ term: c.calendar.term, holidays: c.calendar.holidays, firstWeek: c.calendar.firstWeek })}>
-              As {c.name}
+              {say('classes.as', { name: c.name })}
             </LinkButton>
           ))}
         </Line>
       </Group>
       <Rows
-        name="Holidays"
-        empty="None."
-        add="Add a holiday"
+        name={say('classes.holidays')}
+        empty={say('classes.none')}
+        add={say('classes.add-a-holiday')}
         onAdd={() => put({ holidays: [...holidays, { from: draft.term?.from ?? '', to: draft.term?.from ?? '', name: '' }] })}
         rows={holidays.map((h, i) => (
           <Holiday
@@ -100,9 +101,9 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
         ))}
       />
       <Rows
-        name="Single dates"
-        empty="All periods are as every week."
-        add="Add a change"
+        name={say('classes.single-dates')}
+        empty={say('classes.all-periods-are-as-every')}
+        add={say('classes.add-a-change')}
         onAdd={() => put({ changes: [...changes, { kind: 'CANCELLED', period: `${draft.term?.from ?? ''}T${draft.slots[0]?.starts.slice(0, 5) ?? '09:00'}` }] })}
         rows={changes.map((c, i) => (
           <Change
@@ -115,20 +116,27 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
         ))}
       />
       <Group>
-        <h3>In the room</h3>
+        <h3>{say('classes.in-the-room')}</h3>
         <Line>
           <Narrow>
-            <NumberBox label="Setting up, min" value={draft.setUpMinutes ?? 5} least={0} most={60} digits={0} onChange={(setUpMinutes) => put({ setUpMinutes })} />
+            <NumberBox label={say('classes.setting-up-min')} value={draft.setUpMinutes ?? 5} least={0} most={60} digits={0} onChange={(setUpMinutes) => put({ setUpMinutes })} />
           </Narrow>
           <Narrow>
-            <NumberBox label="Clearing, min" value={draft.clearingMinutes ?? 5} least={0} most={60} digits={0} onChange={(clearingMinutes) => put({ clearingMinutes })} />
+            <NumberBox
+              label={say('classes.clearing-min')}
+              value={draft.clearingMinutes ?? 5}
+              least={0}
+              most={60}
+              digits={0}
+              onChange={(clearingMinutes) => put({ clearingMinutes })}
+            />
           </Narrow>
           <Words
-            label="Seats at each table"
+            label={say('classes.seats-at-each-table')}
             value={tables}
             onChange={setTables}
-            hint="For example 4, 4, 6; empty for fours"
-            error={seats ? undefined : 'Write a number of seats for each table.'}
+            hint={say('classes.for-example-4-4-6')}
+            error={seats ? undefined : say('classes.write-a-number-of-seats')}
           />
         </Line>
       </Group>
@@ -140,7 +148,7 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
         </Notice>
       )}
       <MainButton type="submit" isDisabled={keep.isPending || !seats}>
-        Keep when it meets
+        {say('classes.keep-when-it-meets')}
       </MainButton>
     </Form>
   );
@@ -164,18 +172,18 @@ interface RowProps {
 
 function Slot({ n, slot, onChange, onDrop }: RowProps & { slot: SlotData; onChange: (slot: SlotData) => void }) {
   return (
-    <Line role="group" aria-label={`Period ${n} of the week`}>
+    <Line role="group" aria-label={say('classes.period-of-the-week', { n })}>
       <Choice>
-        <Select label="Day" value={slot.day} onChange={(day) => onChange({ ...slot, day: day as SlotData['day'] })} choices={days} />
+        <Select label={say('classes.day')} value={slot.day} onChange={(day) => onChange({ ...slot, day: day as SlotData['day'] })} choices={days} />
       </Choice>
-      <Words label="Starts" type="time" value={slot.starts.slice(0, 5)} onChange={(starts) => onChange({ ...slot, starts })} />
+      <Words label={say('classes.starts')} type="time" value={slot.starts.slice(0, 5)} onChange={(starts) => onChange({ ...slot, starts })} />
       <Narrow>
-        <NumberBox label="Minutes" value={slot.minutes} least={10} most={300} digits={0} onChange={(minutes) => onChange({ ...slot, minutes })} />
+        <NumberBox label={say('classes.minutes')} value={slot.minutes} least={10} most={300} digits={0} onChange={(minutes) => onChange({ ...slot, minutes })} />
       </Narrow>
-      <Words label="Room" value={slot.room ?? ''} onChange={(room) => onChange({ ...slot, room })} />
-      <Segments label="Weeks" value={slot.turn ?? 'EVERY'} onChange={(turn) => onChange({ ...slot, turn })} choices={turns} />
-      <LinkButton aria-label={`Take out period ${n}`} onPress={onDrop}>
-        Take out
+      <Words label={say('classes.room')} value={slot.room ?? ''} onChange={(room) => onChange({ ...slot, room })} />
+      <Segments label={say('classes.weeks')} value={slot.turn ?? 'EVERY'} onChange={(turn) => onChange({ ...slot, turn })} choices={turns} />
+      <LinkButton aria-label={say('classes.take-out-period', { n })} onPress={onDrop}>
+        {say('classes.take-out')}
       </LinkButton>
     </Line>
   );
@@ -183,12 +191,12 @@ function Slot({ n, slot, onChange, onDrop }: RowProps & { slot: SlotData; onChan
 
 function Holiday({ n, dates, onChange, onDrop }: RowProps & { dates: DatesData; onChange: (dates: DatesData) => void }) {
   return (
-    <Line role="group" aria-label={`Holiday ${n}`}>
-      <Words label="From" type="date" value={dates.from} onChange={(from) => onChange({ ...dates, from, to: dates.to < from ? from : dates.to })} />
-      <Words label="To" type="date" value={dates.to} onChange={(to) => onChange({ ...dates, to })} />
-      <Words label="Name" value={dates.name ?? ''} onChange={(name) => onChange({ ...dates, name })} />
-      <LinkButton aria-label={`Take out holiday ${n}`} onPress={onDrop}>
-        Take out
+    <Line role="group" aria-label={say('classes.holiday', { n })}>
+      <Words label={say('classes.from')} type="date" value={dates.from} onChange={(from) => onChange({ ...dates, from, to: dates.to < from ? from : dates.to })} />
+      <Words label={say('classes.to')} type="date" value={dates.to} onChange={(to) => onChange({ ...dates, to })} />
+      <Words label={say('classes.name')} value={dates.name ?? ''} onChange={(name) => onChange({ ...dates, name })} />
+      <LinkButton aria-label={say('classes.take-out-holiday', { n })} onPress={onDrop}>
+        {say('classes.take-out')}
       </LinkButton>
     </Line>
   );
@@ -199,25 +207,30 @@ function Change({ n, change, onChange, onDrop }: RowProps & { change: ChangeData
     const [date = '', time = ''] = (change[which] ?? change.period).split('T');
     return (
       <>
-        <Words label={which === 'to' ? 'New date' : 'Date'} type="date" value={date} onChange={(d) => onChange({ ...change, [which]: `${d}T${time}` })} />
-        <Words label={which === 'to' ? 'New start' : 'Starts'} type="time" value={time.slice(0, 5)} onChange={(t) => onChange({ ...change, [which]: `${date}T${t}` })} />
+        <Words label={which === 'to' ? say('classes.new-date') : say('classes.date')} type="date" value={date} onChange={(d) => onChange({ ...change, [which]: `${d}T${time}` })} />
+        <Words
+          label={which === 'to' ? say('classes.new-start') : say('classes.starts')}
+          type="time"
+          value={time.slice(0, 5)}
+          onChange={(t) => onChange({ ...change, [which]: `${date}T${t}` })}
+        />
       </>
     );
   };
   return (
-    <Line role="group" aria-label={`Change ${n}`}>
+    <Line role="group" aria-label={say('classes.change', { n })}>
       {at('period')}
       <Choice>
-        <Select label="It" value={change.kind} onChange={(kind) => onChange(fitted({ ...change, kind: kind as ChangeData['kind'] }))} choices={kinds} />
+        <Select label={say('classes.it')} value={change.kind} onChange={(kind) => onChange(fitted({ ...change, kind: kind as ChangeData['kind'] }))} choices={kinds} />
       </Choice>
       {change.kind === 'MOVED' && at('to')}
       {change.kind !== 'CANCELLED' && (
         <Narrow>
-          <NumberBox label="Minutes" value={change.minutes ?? 50} least={10} most={300} digits={0} onChange={(minutes) => onChange({ ...change, minutes })} />
+          <NumberBox label={say('classes.minutes')} value={change.minutes ?? 50} least={10} most={300} digits={0} onChange={(minutes) => onChange({ ...change, minutes })} />
         </Narrow>
       )}
-      <LinkButton aria-label={`Take out change ${n}`} onPress={onDrop}>
-        Take out
+      <LinkButton aria-label={say('classes.take-out-change', { n })} onPress={onDrop}>
+        {say('classes.take-out')}
       </LinkButton>
     </Line>
   );

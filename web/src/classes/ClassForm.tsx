@@ -7,8 +7,9 @@ import { Button, MainButton, Segments, Words } from '../design/Controls';
 import { Notice } from '../design/States';
 import { Small } from '../design/Text';
 import { space } from '../design/tokens';
-import { bandNames, count, type Band } from '../words/words';
+import { bandNames, type Band } from '../words/words';
 import { RosterPreview } from './RosterPreview';
+import { count, say } from '../words/say';
 
 interface Props {
   onCreate: (request: Schemas['NewClass']) => void;
@@ -50,15 +51,20 @@ export function ClassForm({ onCreate, error, busy }: Props) {
     >
       <Sheet>
         <Column>
-          <h2>New class</h2>
-          <Words label="Name of the class" value={name} onChange={setName} required hint="For example 8 Dunlin" error={failed?.field('name')} />
-          <Segments label="How far they are" value={band} onChange={setBand} choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))} />
-          <Small>When it meets is asked for next.</Small>
+          <h2>{say('classes.new-class')}</h2>
+          <Words label={say('classes.name-of-the-class')} value={name} onChange={setName} required hint={say('classes.for-example-8-dunlin')} error={failed?.field('name')} />
+          <Segments
+            label={say('classes.how-far-they-are')}
+            value={band}
+            onChange={setBand}
+            choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))}
+          />
+          <Small>{say('classes.when-it-meets-is-asked')}</Small>
         </Column>
         <Column>
-          <Words label={`Students, one a line or CSV (${count(lines, 'line')})`} value={names} onChange={setNames} rows={16} />
+          <Words label={say('classes.students-one-a-line-or', { lines: count(lines, 'line') })} value={names} onChange={setNames} rows={16} />
           <FileTrigger acceptedFileTypes={['text/csv', 'text/plain', '.csv', '.txt', '.tsv']} onSelect={(files) => files?.[0] && roster.mutate(files[0])}>
-            <Button>Read a CSV file …</Button>
+            <Button>{say('classes.read-a-csv-file')}</Button>
           </FileTrigger>
           {notes.slice(0, 8).map((note) => (
             <Small key={note}>{note}</Small>
@@ -69,14 +75,14 @@ export function ClassForm({ onCreate, error, busy }: Props) {
               {listProblems.slice(0, 8).map((p) => (
                 <span key={p.path + p.code}>▲ {p.message}</span>
               ))}
-              {listProblems.length > 8 && <span>… and {listProblems.length - 8} more.</span>}
+              {listProblems.length > 8 && <span>{say('classes.and-more', { listProblems: listProblems.length - 8 })}</span>}
             </Notice>
           )}
           {(roster.error ?? (failed && !failed.fields.length ? failed : null)) && <Notice role="alert">▲ {(roster.error ?? failed)?.message}</Notice>}
           <MainButton type="submit" isDisabled={busy || name.trim() === '' || lines === 0}>
-            Make the class
+            {say('classes.make-the-class')}
           </MainButton>
-          <Small>Names stay on this machine. Follow your school’s rules for personal data; delete a class when you no longer need it.</Small>
+          <Small>{say('classes.names-stay-on-this-machine')}</Small>
         </Column>
       </Sheet>
     </Form>

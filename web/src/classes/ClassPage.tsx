@@ -7,12 +7,13 @@ import { useRevision } from '../api/useRevision';
 import { Button, LinkButton, Segments, Words } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { bandNames, count, type Band } from '../words/words';
+import { bandNames, type Band } from '../words/words';
 import { Calendar } from './Calendar';
 import { Keeping } from './Keeping';
 import { Method } from './Method';
 import { Standards } from './Standards';
 import { RosterPreview } from './RosterPreview';
+import { count, say } from '../words/say';
 
 /** One class: its students, its name, when it meets, how it is taught. */
 export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
@@ -57,15 +58,15 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
     <Sheet>
       <Column>
         <h2>{open.name}</h2>
-        <Words label="Name" value={name} onChange={setName} />
-        <Segments label="How far they are" value={band} onChange={setBand} choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))} />
+        <Words label={say('classes.name')} value={name} onChange={setName} />
+        <Segments label={say('classes.how-far-they-are')} value={band} onChange={setBand} choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))} />
         <Button onPress={() => change.mutate()} isDisabled={unchanged || change.isPending}>
-          Keep changes
+          {say('classes.keep-changes')}
         </Button>
-        <Words label="Add students, one a line" value={more} onChange={setMore} rows={3} />
+        <Words label={say('classes.add-students-one-a-line')} value={more} onChange={setMore} rows={3} />
         <RosterPreview names={more} />
         <Button onPress={() => add.mutate()} isDisabled={more.trim() === '' || add.isPending}>
-          Add
+          {say('classes.add')}
         </Button>
         {error && (
           <Notice role="alert">
@@ -75,8 +76,8 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
         )}
         <Keeping schoolClass={open.id} />
         <Confirmable
-          ask={`Delete ${open.name} …`}
-          warn={`Deletes ${count(open.students.length, 'student')} with the course, every printed sheet, picture and mark. This cannot be undone; the archive above keeps a copy.`}
+          ask={say('classes.delete', { name: open.name })}
+          warn={say('classes.deletes-with-the-course-every', { students: count(open.students.length, 'student') })}
           open={removing === open.id}
           onOpen={(asked) => setRemoving(asked ? open.id : undefined)}
           onConfirm={() => drop.mutate()}
@@ -89,9 +90,9 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
             <li key={s.id}>
               <Link to={`/students/${s.id}`}>{s.name}</Link>
               <Confirmable
-                ask="Remove"
-                label={`Remove ${s.name}`}
-                warn={`${s.name}’s sheets, pictures and marks go too.`}
+                ask={say('classes.remove')}
+                label={say('classes.remove-2', { name: s.name })}
+                warn={say('classes.s-sheets-pictures-and-marks', { name: s.name })}
                 open={removing === s.id}
                 onOpen={(asked) => setRemoving(asked ? s.id : undefined)}
                 onConfirm={() => remove.mutate(s.id)}
@@ -133,7 +134,7 @@ function Confirmable({ ask, label, warn, open, onOpen, onConfirm }: ConfirmableP
   }
   return (
     <Ask role="group" aria-label={label ?? ask}>
-      ▲ {warn} <LinkButton onPress={onConfirm}>Delete</LinkButton> <LinkButton onPress={() => onOpen(false)}>Keep</LinkButton>
+      ▲ {warn} <LinkButton onPress={onConfirm}>{say('classes.delete-2')}</LinkButton> <LinkButton onPress={() => onOpen(false)}>{say('classes.keep')}</LinkButton>
     </Ask>
   );
 }

@@ -7,9 +7,10 @@ import { api, body, type Schemas } from '../api/client';
 import { Place } from '../design/Place';
 import { Failed, Loading } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { bandNames, count } from '../words/words';
+import { bandNames } from '../words/words';
 import { ClassForm } from './ClassForm';
 import { ClassPage } from './ClassPage';
+import { count, say } from '../words/say';
 
 /** Classes at the left; one of them, or a new one, in the middle. */
 export default function Classes() {
@@ -27,16 +28,16 @@ export default function Classes() {
     },
   });
   if (classes.isPending) {
-    return <Loading what="the classes" />;
+    return <Loading what={say('classes.the-classes')} />;
   }
   if (classes.isError) {
     return <Failed error={classes.error} />;
   }
   const open = classes.data.find((c) => c.id === id);
   return (
-    <Place title="Classes" about={count(classes.data.length, 'class', 'classes')}>
+    <Place title={say('classes.classes')} about={count(classes.data.length, 'class')}>
       <Layout>
-        <nav aria-label="Classes">
+        <nav aria-label={say('classes.classes')}>
           {classes.data.map((c) => (
             <Entry key={c.id} to={`/classes/${c.id}`}>
               <b>{c.name}</b>
@@ -46,7 +47,7 @@ export default function Classes() {
             </Entry>
           ))}
           <Entry to="/classes" end>
-            <b>New class</b>
+            <b>{say('classes.new-class')}</b>
           </Entry>
         </nav>
         {open ? <ClassPage key={open.id} open={open} /> : <ClassForm key={draft} onCreate={(request) => create.mutate(request)} error={create.error} busy={create.isPending} />}

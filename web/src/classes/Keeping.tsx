@@ -4,7 +4,7 @@ import { api, body } from '../api/client';
 import { dateWords } from '../course/words';
 import { Notice } from '../design/States';
 import { colour, sizes } from '../design/tokens';
-import { count } from '../words/words';
+import { count, said, say } from '../words/say';
 
 /** What there is of a class, to be handed over or deleted; a reminder where its term is over. */
 export function Keeping({ schoolClass }: { schoolClass: string }) {
@@ -17,15 +17,20 @@ export function Keeping({ schoolClass }: { schoolClass: string }) {
     return null;
   }
   return (
-    <Section aria-label="Keeping">
+    <Section aria-label={say('classes.keeping')}>
       {h.ended && h.pages > 0 && (
         <Notice>
-          <span>▲ The term ended on {dateWords(h.ended)}. Does your school still need these pages? Keep the archive where its rules say, then delete the class.</span>
+          <span>{say('classes.the-term-ended-on-does', { ended: dateWords(h.ended) })}</span>
         </Notice>
       )}
       <p>
-        {count(h.printings, 'printing')}, {count(h.pages, 'page')} back, {h.confirmed} confirmed, {count(h.marks, 'mark')}.{' '}
-        <a href={`/api/progress/classes/${schoolClass}/archive`}>Archive in one file</a>
+        {said('classes.back-confirmed-archive-in-one', {
+          printings: count(h.printings, 'printing'),
+          pages: count(h.pages, 'page'),
+          confirmed: h.confirmed,
+          marks: count(h.marks, 'mark'),
+          a: (words) => <a href={`/api/progress/classes/${schoolClass}/archive`}>{words}</a>,
+        })}
       </p>
     </Section>
   );

@@ -7,7 +7,7 @@ import { api, body, type Schemas } from '../api/client';
 import { Button, Toggle } from '../design/Controls';
 import { Failed, Loading, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { count } from '../words/words';
+import { count, say } from '../words/say';
 
 type School = Schemas['ClassView']['method'][number];
 
@@ -31,13 +31,13 @@ export function Method({ open }: { open: Schemas['ClassView'] }) {
     return <Failed error={questions.error} />;
   }
   if (!questions.data) {
-    return <Loading what="the method" />;
+    return <Loading what={say('classes.the-method')} />;
   }
   return (
-    <section aria-label="Method">
+    <section aria-label={say('classes.method')}>
       <Head>
-        <h3>Method</h3>
-        <p>Recipes, the order of steps, advice and cautions follow these answers.</p>
+        <h3>{say('classes.method')}</h3>
+        <p>{say('classes.recipes-the-order-of-steps')}</p>
       </Head>
       <Questions>
         {questions.data.map((q) => (
@@ -65,25 +65,25 @@ export function Method({ open }: { open: Schemas['ClassView'] }) {
       </Questions>
       <Foot>
         <Toggle isSelected={hidden} onChange={setHidden}>
-          Print codes, not names
+          {say('classes.print-codes-not-names')}
         </Toggle>
         <Button onPress={() => keep.mutate()} isDisabled={(!changed && hidden === open.namesHidden) || keep.isPending}>
-          Keep the method
+          {say('classes.keep-the-method')}
         </Button>
         {changed && effect.data && (
           <span role="status">
             {effect.data.length === 0 ? (
-              'No sheet of this class would change.'
+              say('classes.no-sheet-of-this-class')
             ) : (
               <>
-                Would change {count(effect.data.length, 'sheet')}:{' '}
+                {say('classes.would-change', { sheets: count(effect.data.length, 'sheet') })}{' '}
                 {effect.data.map((e, i) => (
                   <span key={e.sheet}>
                     {i > 0 && ', '}
                     <Link to={`/sheets/${e.sheet}`}>{e.title}</Link> ({e.problem ?? count(e.fields, 'field')})
                   </span>
                 ))}
-                . What is printed stays as it is.
+                {say('classes.what-is-printed-stays-as')}
               </>
             )}
           </span>

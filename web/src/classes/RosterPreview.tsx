@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { api, body } from '../api/client';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { count } from '../words/words';
+import { count, say } from '../words/say';
 
 /** What a list of names would bring, before anything is added: who, who not, and why. */
 export function RosterPreview({ names }: { names: string }) {
@@ -21,10 +21,10 @@ export function RosterPreview({ names }: { names: string }) {
   }
   const { names: found, notes, problems } = roster.data;
   return (
-    <Preview aria-label="What the list would bring">
+    <Preview aria-label={say('classes.what-the-list-would-bring')}>
       {found.length > 0 && (
         <>
-          <b>{count(found.length, 'student')} would be added</b>
+          <b>{say('classes.would-be-added', { students: count(found.length, 'student') })}</b>
           <ol>
             {found.map((name) => (
               <li key={name}>
@@ -37,13 +37,13 @@ export function RosterPreview({ names }: { names: string }) {
       {notes.slice(0, MOST).map((note) => (
         <Small key={note}>{note}</Small>
       ))}
-      {notes.length > MOST && <Small>… and {notes.length - MOST} more lines passed over.</Small>}
+      {notes.length > MOST && <Small>{say('classes.and-more-lines-passed-over', { notes: notes.length - MOST })}</Small>}
       {problems.length > 0 && (
         <Notice>
           {problems.slice(0, MOST).map((p) => (
             <span key={p.path + p.code}>▲ {p.message}</span>
           ))}
-          {problems.length > MOST && <span>… and {problems.length - MOST} more.</span>}
+          {problems.length > MOST && <span>{say('classes.and-more-2', { problems: problems.length - MOST })}</span>}
         </Notice>
       )}
     </Preview>

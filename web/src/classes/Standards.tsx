@@ -6,14 +6,15 @@ import { Button, LinkButton } from '../design/Controls';
 import { Notice } from '../design/States';
 import { Stepper } from '../design/Stepper';
 import { colour, sizes, space } from '../design/tokens';
-import { count, gradeNames } from '../words/words';
+import { gradeNames } from '../words/words';
+import { count, say } from '../words/say';
 
 type Class = Schemas['ClassView'];
 
 /** When a class is ready for what builds on a skill, and how hard it presses. */
 export function Standards({ open }: { open: Class }) {
   return (
-    <Both aria-label="What the class is held against">
+    <Both aria-label={say('classes.what-the-class-is-held')}>
       <Readiness key={open.readyShare} open={open} />
       <Pressures schoolClass={open.id} />
     </Both>
@@ -31,12 +32,12 @@ function Readiness({ open }: { open: Class }) {
   });
   return (
     <div>
-      <h3>Ready for what builds on a skill</h3>
-      <p>So many of those who tried it stand at 3 or more. The course warns and the wall says “ready” by it.</p>
+      <h3>{say('classes.ready-for-what-builds-on')}</h3>
+      <p>{say('classes.so-many-of-those-who')}</p>
       <Line>
-        <Stepper label="Secure in it, %" value={share} least={0} most={100} onChange={setShare} />
+        <Stepper label={say('classes.secure-in-it')} value={share} least={0} most={100} onChange={setShare} />
         <Button isDisabled={share === percent(open.readyShare) || keep.isPending} onPress={() => keep.mutate()}>
-          Keep
+          {say('classes.keep')}
         </Button>
       </Line>
       {keep.error && <Notice role="alert">▲ {keep.error.message}</Notice>}
@@ -64,23 +65,25 @@ function Pressures({ schoolClass }: { schoolClass: string }) {
   const boxes = grades.reduce((sum, g) => sum + g.boxes, 0);
   return (
     <div>
-      <h3>How hard it presses</h3>
+      <h3>{say('classes.how-hard-it-presses')}</h3>
       {boxes === 0 ? (
-        <p>Confirmed pressure scales tell; there is none of this class yet.</p>
+        <p>{say('classes.confirmed-pressure-scales-tell-there')}</p>
       ) : (
         <>
           <p>
-            From {count(boxes, 'box', 'boxes')} of confirmed pressure scales, in % of full force. Sheets for this class are planned{' '}
-            {own ? 'by pressures of its own' : 'as the pressures are taught'}.
+            {say('classes.from-of-confirmed-pressure-scales', {
+              boxs: count(boxes, 'box'),
+              more: own ? say('classes.by-pressures-of-its-own') : say('classes.as-the-pressures-are-taught'),
+            })}
           </p>
           <table>
             <thead>
               <tr>
-                <th scope="col">pressure</th>
-                <th scope="col">as taught</th>
-                <th scope="col">as found</th>
-                <th scope="col">boxes</th>
-                {own && <th scope="col">in use</th>}
+                <th scope="col">{say('classes.pressure')}</th>
+                <th scope="col">{say('classes.as-taught')}</th>
+                <th scope="col">{say('classes.as-found')}</th>
+                <th scope="col">{say('classes.boxes')}</th>
+                {own && <th scope="col">{say('classes.in-use')}</th>}
               </tr>
             </thead>
             <tbody>
@@ -97,9 +100,9 @@ function Pressures({ schoolClass }: { schoolClass: string }) {
           </table>
           <Line>
             <Button isDisabled={set.isPending} onPress={() => set.mutate(true)}>
-              {own ? 'Plan by what is found now' : 'Plan sheets by it'}
+              {own ? say('classes.plan-by-what-is-found') : say('classes.plan-sheets-by-it')}
             </Button>
-            {own && <LinkButton onPress={() => set.mutate(false)}>Back to as taught</LinkButton>}
+            {own && <LinkButton onPress={() => set.mutate(false)}>{say('classes.back-to-as-taught')}</LinkButton>}
           </Line>
         </>
       )}

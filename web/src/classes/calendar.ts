@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client';
+import { say } from '../words/say';
 
 export type CalendarData = Schemas['CalendarData'];
 export type SlotData = CalendarData['slots'][number];
@@ -6,17 +7,17 @@ export type ChangeData = NonNullable<CalendarData['changes']>[number];
 export type DatesData = NonNullable<CalendarData['term']>;
 
 export const days: readonly { id: SlotData['day']; name: string }[] = [
-  { id: 'MONDAY', name: 'Monday' },
-  { id: 'TUESDAY', name: 'Tuesday' },
-  { id: 'WEDNESDAY', name: 'Wednesday' },
-  { id: 'THURSDAY', name: 'Thursday' },
-  { id: 'FRIDAY', name: 'Friday' },
-  { id: 'SATURDAY', name: 'Saturday' },
-  { id: 'SUNDAY', name: 'Sunday' },
+  { id: 'MONDAY', name: say('classes.monday') },
+  { id: 'TUESDAY', name: say('classes.tuesday') },
+  { id: 'WEDNESDAY', name: say('classes.wednesday') },
+  { id: 'THURSDAY', name: say('classes.thursday') },
+  { id: 'FRIDAY', name: say('classes.friday') },
+  { id: 'SATURDAY', name: say('classes.saturday') },
+  { id: 'SUNDAY', name: say('classes.sunday') },
 ];
 
 export const turns = [
-  { id: 'EVERY', name: 'every' },
+  { id: 'EVERY', name: say('classes.every') },
   { id: 'A', name: 'A' },
   { id: 'B', name: 'B' },
 ] as const;
@@ -32,10 +33,10 @@ export function nextSlot(slots: readonly SlotData[]): SlotData {
 }
 
 export const kinds: readonly { id: ChangeData['kind']; name: string }[] = [
-  { id: 'CANCELLED', name: 'is cancelled' },
-  { id: 'MOVED', name: 'is moved to' },
-  { id: 'RESIZED', name: 'lasts otherwise' },
-  { id: 'EXTRA', name: 'is held as an extra' },
+  { id: 'CANCELLED', name: say('classes.is-cancelled') },
+  { id: 'MOVED', name: say('classes.is-moved-to') },
+  { id: 'RESIZED', name: say('classes.lasts-otherwise') },
+  { id: 'EXTRA', name: say('classes.is-held-as-an-extra') },
 ];
 
 /** What a kind of change needs; what it does not need is left out. */

@@ -9,14 +9,15 @@ import { Row, Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { dayOf } from '../words/words';
 import type { Lane } from './words';
+import { say } from '../words/say';
 
 /** The periods for a calendar program: a file, or a private address that keeps itself up to date. */
 export function CalendarLink({ lane }: { lane: Lane }) {
   return (
     <DialogTrigger>
-      <Plate>Calendar …</Plate>
+      <Plate>{say('course.calendar')}</Plate>
       <Pane placement="bottom end">
-        <Dialog aria-label="Calendar">
+        <Dialog aria-label={say('course.calendar-2')}>
           <Inside lane={lane} />
         </Dialog>
       </Pane>
@@ -39,32 +40,32 @@ function Inside({ lane }: { lane: Lane }) {
   const address = make.data ? window.location.origin + make.data.path : '';
   return (
     <Sheet>
-      <h2>Calendar</h2>
+      <h2>{say('course.calendar-2')}</h2>
       <p>
         <a href={`/api/courses/${lane.schoolClass}/calendar.ics`} download>
-          {lane.name} as a file
+          {say('course.as-a-file', { name: lane.name })}
         </a>
         {' · '}
         <a href="/api/courses/calendar.ics" download>
-          all classes
+          {say('course.all-classes')}
         </a>
       </p>
-      <h3>Private address</h3>
+      <h3>{say('course.private-address')}</h3>
       {address ? (
         <>
           <Address>{address}</Address>
-          <Small>Shown this once. Whoever has it sees the periods and their lessons, no student’s name.</Small>
+          <Small>{say('course.shown-this-once-whoever-has')}</Small>
         </>
       ) : feed.data?.since ? (
-        <Small>There is one since {dayOf(feed.data.since)}. A new one takes its place.</Small>
+        <Small>{say('course.there-is-one-since-a', { since: dayOf(feed.data.since) })}</Small>
       ) : (
-        <Small>A calendar program can ask it for the periods as they are at that moment.</Small>
+        <Small>{say('course.a-calendar-program-can-ask')}</Small>
       )}
       <Row $gap={4}>
         <Plate isDisabled={make.isPending} onPress={() => make.mutate()}>
-          {feed.data?.since ? 'Make a new address' : 'Make an address'}
+          {feed.data?.since ? say('course.make-a-new-address') : say('course.make-an-address')}
         </Plate>
-        {feed.data?.since && <LinkButton onPress={() => revoke.mutate()}>Revoke it</LinkButton>}
+        {feed.data?.since && <LinkButton onPress={() => revoke.mutate()}>{say('course.revoke-it')}</LinkButton>}
       </Row>
       {(make.error ?? revoke.error) && <Notice role="alert">▲ {(make.error ?? revoke.error)?.message}</Notice>}
     </Sheet>

@@ -6,7 +6,6 @@ import { Place } from '../design/Place';
 import { Empty, Failed, Loading, Notice } from '../design/States';
 import { colour, space } from '../design/tokens';
 import { useKeys } from '../design/useKeys';
-import { count } from '../words/words';
 import { CalendarLink } from './CalendarLink';
 import { draftOf, moved, movedTo } from './draft';
 import { LessonPanel, PeriodLine } from './LessonPanel';
@@ -14,6 +13,7 @@ import { StartCourse } from './StartCourse';
 import { Strip, type Zoom } from './Strip';
 import { useCourse, useCourses } from './useCourse';
 import { meetingWords, type Lane, type Period } from './words';
+import { count, say } from '../words/say';
 
 /** The term of every class on its periods, and below it the lesson that is chosen. */
 export default function Course() {
@@ -43,17 +43,17 @@ export default function Course() {
   });
 
   if (courses.isPending) {
-    return <Loading what="the courses" />;
+    return <Loading what={say('course.the-courses')} />;
   }
   if (courses.isError) {
     return <Failed error={courses.error} />;
   }
   if (!lane) {
     return (
-      <Place title="Course">
-        <Empty title="Begin with a class">
-          <p>A course lies on a class’s periods.</p>
-          <Link to="/classes">Make a class</Link>
+      <Place title={say('course.course')}>
+        <Empty title={say('course.begin-with-a-class')}>
+          <p>{say('course.a-course-lies-on-a')}</p>
+          <Link to="/classes">{say('course.make-a-class')}</Link>
         </Empty>
       </Place>
     );
@@ -68,7 +68,7 @@ export default function Course() {
   };
   /** What was moved is opened, so that Undo is its class's. */
   const announce = (l: Lane, id: string, to: number) => {
-    setSaid(`${l.lessons.find((x) => x.id === id)?.title ?? ''} is now lesson ${to + 1} of ${l.name}.`);
+    setSaid(say('course.is-now-lesson-of', { title: l.lessons.find((x) => x.id === id)?.title ?? '', to: to + 1, name: l.name }));
     if (l.schoolClass !== lane.schoolClass) {
       setPeriod(undefined);
       void navigate(`/course/${l.schoolClass}/${id}`, { replace: true });
@@ -99,36 +99,40 @@ export default function Course() {
   const ahead = lane.warnings.length;
   return (
     <Place
-      title="Course"
-      about={lane.term ? `${lane.term.name || 'Term'}, ${count(lane.periods.filter((p) => p.state !== 'CANCELLED').length, 'period')} of ${lane.name}` : lane.name}
+      title={say('course.course')}
+      about={
+        lane.term
+          ? say('course.of', { name: lane.term.name || say('course.term'), periods: count(lane.periods.filter((p) => p.state !== 'CANCELLED').length, 'period'), name2: lane.name })
+          : lane.name
+      }
       actions={
         <>
           <Segments
-            label="Show"
+            label={say('course.show')}
             value={zoom}
             onChange={setZoom}
             choices={[
-              { id: 'term', name: 'Term' },
-              { id: 'month', name: 'Month' },
-              { id: 'week', name: 'Week' },
+              { id: 'term', name: say('course.term') },
+              { id: 'month', name: say('course.month') },
+              { id: 'week', name: say('course.week') },
             ]}
           />
           <Button isDisabled={!course.canUndo(lane) || course.busy} onPress={() => course.undo(lane)}>
-            Undo
+            {say('course.undo')}
           </Button>
           <Button isDisabled={!course.canRedo(lane) || course.busy} onPress={() => course.redo(lane)}>
-            Redo
+            {say('course.redo')}
           </Button>
-          <Button onPress={() => setStarting({ lane: lane.schoolClass })}>Outlines …</Button>
+          <Button onPress={() => setStarting({ lane: lane.schoolClass })}>{say('course.outlines')}</Button>
           <CalendarLink lane={lane} />
           {lane.lessons.length > 0 && (
             <a href={`/api/courses/${lane.schoolClass}/term.pdf`} target="_blank" rel="noreferrer">
-              Term (PDF)
+              {say('course.term-pdf')}
             </a>
           )}
           {lane.lessons.length > 0 && (
             <a href={`/api/courses/${lane.schoolClass}/outline`} download>
-              Save as outline
+              {say('course.save-as-outline')}
             </a>
           )}
         </>
@@ -137,9 +141,9 @@ export default function Course() {
       <Upper>
         <Strip lanes={lanes} today={today} zoom={zoom} open={{ lane: lane.schoolClass, lesson: lesson?.id, period: shown?.key }} onOpen={open} onMove={move} onDrop={drop} />
         {lanes.every((l) => !l.term) && (
-          <Empty title="No term yet">
-            <p>Say when {lane.name} meets, and its lessons fall on their dates.</p>
-            <Link to={`/classes/${lane.schoolClass}`}>Term, week and holidays</Link>
+          <Empty title={say('course.no-term-yet')}>
+            <p>{say('course.say-when-meets-and-its', { name: lane.name })}</p>
+            <Link to={`/classes/${lane.schoolClass}`}>{say('course.term-week-and-holidays')}</Link>
           </Empty>
         )}
       </Upper>
@@ -150,7 +154,7 @@ export default function Course() {
       {shown && <PeriodLine lane={lane} period={shown} />}
       {left.length > 0 && (
         <Left>
-          ▲ Without a place:{' '}
+          {say('course.without-a-place')}{' '}
           {left.map((w) => (
             <LinkButton key={w.lesson} onPress={() => void navigate(`/course/${lane.schoolClass}/${w.lesson}`)}>
               {lane.lessons.find((l) => l.id === w.lesson)?.title}
@@ -182,7 +186,7 @@ export default function Course() {
           <StartCourse lane={lane} course={course} onDone={() => setStarting(undefined)} />
         )}
       </Lower>
-      <Live>{`${count(ahead, 'warning')} in ${lane.name}${shown ? `, ${meetingWords(shown.starts)} open` : ''}`}</Live>
+      <Live>{say('course.in', { warnings: count(ahead, 'warning'), name: lane.name, more: shown ? say('course.open', { starts: meetingWords(shown.starts) }) : '' })}</Live>
     </Place>
   );
 }

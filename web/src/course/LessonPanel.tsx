@@ -4,12 +4,13 @@ import styled from 'styled-components';
 import { Button, LinkButton, Words } from '../design/Controls';
 import { NumberBox } from '../design/NumberBox';
 import { colour, sizes, space } from '../design/tokens';
-import { count, decimals } from '../words/words';
+import { decimals } from '../words/words';
 import { changed, copied, draftOf, moved, movedTo, split, unpinned, without } from './draft';
 import { Rota } from './Rota';
 import { StageBar } from './StageBar';
 import type { CourseChanges } from './useCourse';
 import { meetingWords, skillNames, warningWords, type Lane, type Lesson, type Period, type Warning } from './words';
+import { count, said, say } from '../words/say';
 
 interface Props {
   lane: Lane;
@@ -33,45 +34,43 @@ export function LessonPanel({ lane, lanes, lesson, period, course, onInsert }: P
   const own = draft[at];
   const set = (lessons: typeof draft) => course.set(lane, lessons);
   return (
-    <Panel aria-label={`Lesson ${at + 1}`}>
+    <Panel aria-label={say('course.lesson', { at: at + 1 })}>
       <Head>
         <h2>
-          <small>
-            {lane.name}, lesson {at + 1} of {lane.lessons.length}
-          </small>
+          <small>{say('course.lesson-of', { name: lane.name, at: at + 1, lessons: lane.lessons.length })}</small>
           {lesson.title}
         </h2>
         <Acts>
-          <Link to={`/show/lesson/${lane.schoolClass}/${lesson.id}`}>Show to the class</Link>
+          <Link to={`/show/lesson/${lane.schoolClass}/${lesson.id}`}>{say('course.show-to-the-class')}</Link>
           <a href={`/api/courses/${lane.schoolClass}/lessons/${lesson.id}/plan.pdf`} target="_blank" rel="noreferrer">
-            Plan (PDF)
+            {say('course.plan-pdf')}
           </a>
           <Button isDisabled={at === 0 || course.busy} onPress={() => set(moved(draft, lesson.id, -1))}>
-            ← Move earlier
+            {say('course.move-earlier')}
           </Button>
           <Button isDisabled={at === lane.lessons.length - 1 || course.busy} onPress={() => set(moved(draft, lesson.id, 1))}>
-            Move later →
+            {say('course.move-later')}
           </Button>
           {lesson.pin ? (
-            <Button onPress={() => set(unpinned(draft, lesson.id))}>Unpin</Button>
+            <Button onPress={() => set(unpinned(draft, lesson.id))}>{say('course.unpin')}</Button>
           ) : (
             <Button isDisabled={!first} onPress={() => first && set(changed(draft, lesson.id, { pin: first.starts }))}>
-              Pin to its date
+              {say('course.pin-to-its-date')}
             </Button>
           )}
-          <Button onPress={() => onInsert(at)}>Insert before …</Button>
-          <LinkButton onPress={() => set(without(draft, lesson.id))}>Take out</LinkButton>
+          <Button onPress={() => onInsert(at)}>{say('course.insert-before')}</Button>
+          <LinkButton onPress={() => set(without(draft, lesson.id))}>{say('course.take-out')}</LinkButton>
           {own &&
             lanes
               .filter((l) => l.schoolClass !== lane.schoolClass)
               .map((l) => (
                 <LinkButton key={l.schoolClass} onPress={() => course.set(l, copied(draftOf(l), own, l.lessons.length, crypto.randomUUID()))}>
-                  Copy to {l.name}
+                  {say('course.copy-to', { name: l.name })}
                 </LinkButton>
               ))}
         </Acts>
       </Head>
-      {lesson.pin && <p>Pinned to {meetingWords(lesson.pin)}.</p>}
+      {lesson.pin && <p>{say('course.pinned-to', { pin: meetingWords(lesson.pin) })}</p>}
       {warnings.map((w, i) => (
         <Warn key={`${w.kind}${i}`} role="note">
           <span>▲ {warningWords(w, title)}</span>
@@ -83,17 +82,17 @@ export function LessonPanel({ lane, lanes, lesson, period, course, onInsert }: P
         <div>
           <p>{lesson.aim}</p>
           <Facts>
-            <dt>Needs</dt>
+            <dt>{say('course.needs')}</dt>
             <dd>
               {lesson.needs.length === 0
-                ? 'nothing before it'
+                ? say('course.nothing-before-it')
                 : lesson.needs.map((n) => n.anyOf.map((s) => `${skillNames[s.skill]}${s.of > 0 ? ` ${s.secure}/${s.of}` : ''}`).join(' or ')).join(' · ')}
             </dd>
-            <dt>Gives</dt>
+            <dt>{say('course.gives')}</dt>
             <dd>{lesson.gives.map((s) => `${skillNames[s.skill]}${s.of > 0 ? ` ${s.secure}/${s.of}` : ''}`).join(' · ') || '–'}</dd>
-            <dt>Sheets</dt>
+            <dt>{say('course.sheets')}</dt>
             <dd>
-              {lesson.sheets.length === 0 && 'none'}
+              {lesson.sheets.length === 0 && say('course.none')}
               {lesson.sheets.map((id) => {
                 const sheet = lane.sheets.find((s) => s.id === id);
                 return sheet ? (
@@ -101,33 +100,33 @@ export function LessonPanel({ lane, lanes, lesson, period, course, onInsert }: P
                     {sheet.title}
                   </Link>
                 ) : (
-                  <span key={id}>▲ a sheet that is gone</span>
+                  <span key={id}>{say('course.a-sheet-that-is-gone')}</span>
                 );
               })}
             </dd>
-            <dt>Put out</dt>
+            <dt>{say('course.put-out')}</dt>
             <dd>
               {lesson.wants.map((w) => (
                 <Pencil key={w.code + w.name}>
                   <i style={{ background: w.colour }} aria-hidden />
                   {lane.students} × {w.code} {w.name}
-                  {w.copies != null && w.copies < lane.students ? ` (${w.copies} owned)` : ''}
+                  {w.copies != null && w.copies < lane.students ? say('course.owned', { copies: w.copies }) : ''}
                 </Pencil>
               ))}
-              sharpeners
+              {say('course.sharpeners')}
               {lesson.wants.some((w) => typeof w.copies === 'number' && w.copies < lane.students) && (
                 <LinkButton aria-expanded={sharing} onPress={() => setSharing(!sharing)}>
-                  Who takes what when {sharing ? '▴' : '▾'}
+                  {say('course.who-takes-what-when', { more: sharing ? '▴' : '▾' })}
                 </LinkButton>
               )}
             </dd>
-            <dt>Mind</dt>
-            <dd>{lesson.cautions.join(' ') || 'Rest hand and eyes half way. School rules decide.'}</dd>
+            <dt>{say('course.mind')}</dt>
+            <dd>{lesson.cautions.join(' ') || say('course.rest-hand-and-eyes-half')}</dd>
           </Facts>
         </div>
         <div>
           <StageBar lesson={lesson} onSplit={(stage) => set(split(draft, lesson.id, stage, crypto.randomUUID()))} />
-          <Small>{decimals(lesson.minutes)} min for three of four students; without setting up and clearing.</Small>
+          <Small>{say('course.min-for-three-of-four', { minutes: decimals(lesson.minutes) })}</Small>
           <Edit key={lesson.id + String(lane.revision)} lesson={lesson} onKeep={(change) => set(changed(draft, lesson.id, change))} />
         </div>
       </Columns>
@@ -154,31 +153,33 @@ function Remedy({ warning, lane, course, onInsert, onShare }: RemedyProps) {
     case 'NEEDED_BEFORE_TAUGHT': {
       const { other } = warning;
       return other ? (
-        <LinkButton onPress={() => course.set(lane, movedTo(draft, other, at))}>Move “{title(other)}” before it</LinkButton>
+        <LinkButton onPress={() => course.set(lane, movedTo(draft, other, at))}>{say('course.move-before-it', { other: title(other) })}</LinkButton>
       ) : (
-        <LinkButton onPress={() => onInsert(at, warning.exercise)}>Insert a lesson before it …</LinkButton>
+        <LinkButton onPress={() => onInsert(at, warning.exercise)}>{say('course.insert-a-lesson-before-it')}</LinkButton>
       );
     }
     case 'FEW_SECURE': {
       const giving = lane.lessons.findIndex((l) => l.gives.some((g) => g.skill === warning.skills[0]));
       const again = draft[giving];
       return again ? (
-        <LinkButton onPress={() => course.set(lane, copied(draft, again, at, crypto.randomUUID(), `${again.title}, again`))}>Do “{again.title}” again before it</LinkButton>
+        <LinkButton onPress={() => course.set(lane, copied(draft, again, at, crypto.randomUUID(), say('course.again', { title: again.title })))}>
+          {say('course.do-again-before-it', { title: again.title })}
+        </LinkButton>
       ) : null;
     }
     case 'NO_ROOM':
-      return <LinkButton onPress={() => course.set(lane, without(draft, warning.lesson))}>Take the lesson out</LinkButton>;
+      return <LinkButton onPress={() => course.set(lane, without(draft, warning.lesson))}>{say('course.take-the-lesson-out')}</LinkButton>;
     case 'PIN_NOT_HELD':
-      return <LinkButton onPress={() => course.set(lane, unpinned(draft, warning.lesson))}>Unpin</LinkButton>;
+      return <LinkButton onPress={() => course.set(lane, unpinned(draft, warning.lesson))}>{say('course.unpin')}</LinkButton>;
     case 'QUICK_ARE_IDLE':
-      return <LinkButton onPress={() => onInsert(at + 1, lane.sheets.find((s) => s.id === sheet)?.kinds[0])}>Insert more of the same skill …</LinkButton>;
+      return <LinkButton onPress={() => onInsert(at + 1, lane.sheets.find((s) => s.id === sheet)?.kinds[0])}>{say('course.insert-more-of-the-same')}</LinkButton>;
     case 'SOLVENT_NOT_IN_METHOD':
     case 'SOLVENT_FOR_BEGINNERS':
-      return <LinkButton onPress={() => onInsert(at + 1, 'burnish-trio')}>Insert a burnish trio …</LinkButton>;
+      return <LinkButton onPress={() => onInsert(at + 1, 'burnish-trio')}>{say('course.insert-a-burnish-trio')}</LinkButton>;
     case 'TOO_FEW_COPIES':
-      return <LinkButton onPress={onShare}>See who takes it when</LinkButton>;
+      return <LinkButton onPress={onShare}>{say('course.see-who-takes-it-when')}</LinkButton>;
     case 'PENCIL_MISSING':
-      return sheet ? <Link to={`/sheets/${sheet}`}>Choose another pencil</Link> : <Link to="/kit/sets">Sets</Link>;
+      return sheet ? <Link to={`/sheets/${sheet}`}>{say('course.choose-another-pencil')}</Link> : <Link to="/kit/sets">{say('course.sets')}</Link>;
     case 'POOR_STOP':
       return null;
   }
@@ -200,18 +201,18 @@ function Edit({ lesson, onKeep }: { lesson: Lesson; onKeep: (change: Change) => 
   const same = (Object.keys(draft) as (keyof Change)[]).every((k) => draft[k] === lesson[k]);
   return (
     <details>
-      <summary>Change title, minutes, notes</summary>
+      <summary>{say('course.change-title-minutes-notes')}</summary>
       <Fields>
-        <Words label="Title" value={draft.title} onChange={(title) => put({ title })} />
-        <Words label="Aim" value={draft.aim} onChange={(aim) => put({ aim })} />
+        <Words label={say('course.title')} value={draft.title} onChange={(title) => put({ title })} />
+        <Words label={say('course.aim')} value={draft.aim} onChange={(aim) => put({ aim })} />
         <Numbers>
-          <NumberBox label="Show, min" value={draft.showMinutes} least={0} most={90} digits={0} onChange={(showMinutes) => put({ showMinutes })} />
-          <NumberBox label="Draw without a sheet, min" value={draft.workMinutes} least={0} most={600} digits={0} onChange={(workMinutes) => put({ workMinutes })} />
-          <NumberBox label="Look together, min" value={draft.lookMinutes} least={0} most={90} digits={0} onChange={(lookMinutes) => put({ lookMinutes })} />
+          <NumberBox label={say('course.show-min')} value={draft.showMinutes} least={0} most={90} digits={0} onChange={(showMinutes) => put({ showMinutes })} />
+          <NumberBox label={say('course.draw-without-a-sheet-min')} value={draft.workMinutes} least={0} most={600} digits={0} onChange={(workMinutes) => put({ workMinutes })} />
+          <NumberBox label={say('course.look-together-min')} value={draft.lookMinutes} least={0} most={90} digits={0} onChange={(lookMinutes) => put({ lookMinutes })} />
         </Numbers>
-        <Words label="Notes" value={draft.notes} onChange={(notes) => put({ notes })} rows={3} />
+        <Words label={say('course.notes')} value={draft.notes} onChange={(notes) => put({ notes })} rows={3} />
         <Button isDisabled={same || draft.title.trim() === ''} onPress={() => onKeep(draft)}>
-          Keep
+          {say('course.keep')}
         </Button>
       </Fields>
     </details>
@@ -225,12 +226,17 @@ export function PeriodLine({ lane, period, children }: { lane: Lane; period: Per
     <Line>
       <b>{meetingWords(period.starts)}</b>
       {period.state === 'CANCELLED' ? (
-        <span>cancelled</span>
+        <span>{say('course.cancelled')}</span>
       ) : (
         <span>
-          {decimals(period.planned)} of {decimals(period.room)} min used (half of them done after {decimals(period.median)}, the quickest quarter after {decimals(period.quick)})
-          {last?.goesOn ? '; goes on next time' : ''}
-          {period.place && ` · ${period.place}`}
+          {said('course.of-min-used-half-of', {
+            planned: decimals(period.planned),
+            room: decimals(period.room),
+            median: decimals(period.median),
+            quick: decimals(period.quick),
+            more: last?.goesOn ? say('course.goes-on-next-time') : '',
+            place: period.place && ` · ${period.place}`,
+          })}
         </span>
       )}
       <span>{count(lane.students, 'student')}</span>

@@ -3,8 +3,9 @@ import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { Failed, Loading } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { count, decimals } from '../words/words';
+import { decimals } from '../words/words';
 import { remedyWords } from './rotaWords';
+import { count, said, say } from '../words/say';
 
 type RotaData = Schemas['RotaView'];
 type Table = Schemas['RotaTableView'];
@@ -23,7 +24,7 @@ export function Rota({ schoolClass, lesson, period }: Props) {
     queryFn: () => body(api.GET('/api/courses/{schoolClass}/lessons/{lesson}/rota', { params: { path: { schoolClass, lesson }, query: period ? { period } : {} } })),
   });
   if (rota.isPending) {
-    return <Loading what="who takes what when" />;
+    return <Loading what={say('course.who-takes-what-when-2')} />;
   }
   if (rota.isError) {
     return <Failed error={rota.error} />;
@@ -31,15 +32,15 @@ export function Rota({ schoolClass, lesson, period }: Props) {
   const { tasks, tables } = rota.data;
   const most = Math.max(1, ...tables.flatMap((t) => t.seats.flatMap((s) => s.turns.map((turn) => turn.ends))));
   return (
-    <Sheet aria-label="Who takes what when">
-      {tasks.length === 0 && <p>Nothing is drawn in it.</p>}
-      {tasks.length > 0 && tables.length === 0 && <p>The class has no students yet.</p>}
+    <Sheet aria-label={say('course.who-takes-what-when-3')}>
+      {tasks.length === 0 && <p>{say('course.nothing-is-drawn-in-it')}</p>}
+      {tasks.length > 0 && tables.length === 0 && <p>{say('course.the-class-has-no-students')}</p>}
       {tables.map((t) => (
         <TableRota key={t.numbers.join()} table={t} tasks={tasks} most={most} />
       ))}
       {tables.length > 0 && (
         <a href={`/api/courses/${schoolClass}/lessons/${lesson}/rota.pdf${period ? `?period=${period}` : ''}`} target="_blank" rel="noreferrer">
-          Cards for the tables (PDF)
+          {say('course.cards-for-the-tables-pdf')}
         </a>
       )}
     </Sheet>
@@ -50,24 +51,24 @@ function TableRota({ table, tasks, most }: { table: Table; tasks: RotaData['task
   return (
     <div>
       <h3>
-        {table.numbers.length === 1 ? 'Table' : 'Tables'} {table.numbers.join(', ')}
+        {table.numbers.length === 1 ? say('course.table') : say('course.tables')} {table.numbers.join(', ')}
       </h3>
       {table.missing.length > 0 ? (
-        <p>▲ No copy for such a table: {table.missing.map((p) => `${p.code} ${p.name}`).join(', ')}. Put it to another table, or choose another pencil.</p>
+        <p>{say('course.no-copy-for-such-a', { more: table.missing.map((p) => `${p.code} ${p.name}`).join(', ') })}</p>
       ) : (
-        <p>{table.waiting < 0.5 ? 'Nobody waits.' : `${decimals(table.waiting)} min of waiting at each such table.`}</p>
+        <p>{table.waiting < 0.5 ? say('course.nobody-waits') : say('course.min-of-waiting-at-each', { waiting: decimals(table.waiting) })}</p>
       )}
       {table.seats.map((s) => (
         <Seat key={s.seat}>
           <b>{s.seat}</b>
-          <ol aria-label={`Seat ${s.seat}`}>
+          <ol aria-label={say('course.seat', { seat: s.seat })}>
             {s.turns.map((turn) => {
               const task = tasks[turn.task];
               return (
                 <Turn key={turn.task} data-waits={turn.waits >= 0.5} style={{ width: `${((turn.ends - turn.starts) / most) * 100}%` }} title={task?.label}>
                   <span>
                     {task?.label}
-                    {turn.waits >= 0.5 && `, waits ${decimals(turn.waits)} min`}
+                    {turn.waits >= 0.5 && say('course.waits-min', { waits: decimals(turn.waits) })}
                   </span>
                   <i aria-hidden>
                     {task?.pencils.map((p) => (
@@ -89,7 +90,10 @@ function TableRota({ table, tasks, most }: { table: Table; tasks: RotaData['task
       )}
       {table.seats.length > 0 && (
         <small>
-          {count(table.seats.length, 'seat')}, {decimals(Math.max(0, ...table.seats.map((s) => s.turns.at(-1)?.ends ?? 0)))} min for the middle student
+          {said('course.min-for-the-middle-student', {
+            seats: count(table.seats.length, 'seat'),
+            more: decimals(Math.max(0, ...table.seats.map((s) => s.turns.at(-1)?.ends ?? 0))),
+          })}
         </small>
       )}
     </div>

@@ -8,9 +8,9 @@ import { api, body } from '../api/client';
 import { Button, MainButton, Select } from '../design/Controls';
 import { Small } from '../design/Text';
 import { space } from '../design/tokens';
-import { count } from '../words/words';
 import type { CourseChanges } from './useCourse';
 import type { Lane } from './words';
+import { count, said, say } from '../words/say';
 
 const ALL = 'all';
 
@@ -54,27 +54,23 @@ export function StartCourse({ lane, course, at, kind, onDone }: Props) {
     }
   };
   return (
-    <Sheet aria-label={inserting ? 'New lesson' : 'Start a course'}>
-      <h2>{inserting ? `New lesson before lesson ${at + 1} of ${lane.name}` : `Lessons for ${lane.name}`}</h2>
-      {!lane.term && (
-        <p>
-          ▲ {lane.name} has no term yet, so lessons have no dates. <Link to={`/classes/${lane.schoolClass}`}>Say when it meets</Link>
-        </p>
-      )}
+    <Sheet aria-label={inserting ? say('course.new-lesson') : say('course.start-a-course')}>
+      <h2>{inserting ? say('course.new-lesson-before-lesson-of', { at: at + 1, name: lane.name }) : say('course.lessons-for', { name: lane.name })}</h2>
+      {!lane.term && <p>{said('course.has-no-term-yet-so', { name: lane.name, link: (words) => <Link to={`/classes/${lane.schoolClass}`}>{words}</Link> })}</p>}
       <Row>
-        <Select label={inserting ? 'Exercise' : 'Outline'} value={chosen ?? null} onChange={setWhat} choices={choices} />
+        <Select label={inserting ? say('course.exercise') : say('course.outline')} value={chosen ?? null} onChange={setWhat} choices={choices} />
         <Select
-          label="Pencils at hand"
+          label={say('course.pencils-at-hand')}
           value={chosenSet}
           onChange={setSet}
-          choices={[{ id: ALL, name: 'Whole kit' }, ...(kit.data?.sets ?? []).map((s) => ({ id: s.id, name: s.name }))]}
+          choices={[{ id: ALL, name: say('course.whole-kit') }, ...(kit.data?.sets ?? []).map((s) => ({ id: s.id, name: s.name }))]}
         />
-        <Select label="Paper" value={chosenPaper ?? null} onChange={setPaper} choices={papers.map((p) => ({ id: p.id, name: p.name }))} />
+        <Select label={say('course.paper')} value={chosenPaper ?? null} onChange={setPaper} choices={papers.map((p) => ({ id: p.id, name: p.name }))} />
       </Row>
       {about && <p>{about}</p>}
       <Row>
         <MainButton isDisabled={!chosen || !chosenPaper || course.busy} onPress={go}>
-          {course.start.isPending || course.insert.isPending ? 'Planning the sheets …' : inserting ? 'Insert it' : 'Add these lessons'}
+          {course.start.isPending || course.insert.isPending ? say('course.planning-the-sheets') : inserting ? say('course.insert-it') : say('course.add-these-lessons')}
         </MainButton>
         {!inserting && (
           <FileTrigger
@@ -84,12 +80,12 @@ export function StartCourse({ lane, course, at, kind, onDone }: Props) {
               void file?.text().then((text) => course.take.mutate({ lane, text, ...materials }, { onSuccess: onDone }));
             }}
           >
-            <Button isDisabled={!chosenPaper || course.busy}>From an outline file …</Button>
+            <Button isDisabled={!chosenPaper || course.busy}>{say('course.from-an-outline-file')}</Button>
           </FileTrigger>
         )}
-        <Button onPress={onDone}>Back</Button>
+        <Button onPress={onDone}>{say('course.back')}</Button>
       </Row>
-      <Small>Sheets are planned with the class’s method and pace. Pencils that are not at hand are replaced by the nearest, which is said in the lesson’s notes.</Small>
+      <Small>{say('course.sheets-are-planned-with-the')}</Small>
     </Sheet>
   );
 }

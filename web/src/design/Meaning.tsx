@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { served } from '../api/served';
 import { Failed, Loading, Notice } from './States';
 import { colour, sizes, space } from './tokens';
+import { say } from '../words/say';
 
 interface Props {
   /** Of a goal, or of a figure of a field. */
@@ -15,9 +16,9 @@ interface Props {
 export function Meaning({ code, label }: Props) {
   return (
     <DialogTrigger>
-      <Mark aria-label={`What ${label} means`}>?</Mark>
+      <Mark aria-label={say('design.what-means', { label })}>?</Mark>
       <Pane placement="bottom start">
-        <Dialog aria-label={`What ${label} means`}>
+        <Dialog aria-label={say('design.what-means', { label })}>
           <Told code={code} label={label} />
         </Dialog>
       </Pane>
@@ -28,24 +29,24 @@ export function Meaning({ code, label }: Props) {
 function Told({ code, label }: Props) {
   const meanings = useQuery(served.meanings);
   if (meanings.isPending) {
-    return <Loading what="its meaning" />;
+    return <Loading what={say('design.its-meaning')} />;
   }
   if (meanings.error) {
     return <Failed error={meanings.error} />;
   }
   const meaning = meanings.data.find((m) => m.code === code);
   if (!meaning) {
-    return <Notice role="alert">▲ Nothing is known of {label}.</Notice>;
+    return <Notice role="alert">{say('design.nothing-is-known-of', { label })}</Notice>;
   }
   return (
     <Lines>
       <h2>{label}</h2>
       <dl>
-        <dt>Measures</dt>
+        <dt>{say('design.measures')}</dt>
         <dd>{meaning.measures}.</dd>
-        <dt>Stands for</dt>
+        <dt>{say('design.stands-for')}</dt>
         <dd>{meaning.standsFor}.</dd>
-        <dt>Cannot see</dt>
+        <dt>{say('design.cannot-see')}</dt>
         <dd>{meaning.cannotSee}.</dd>
       </dl>
     </Lines>

@@ -1,6 +1,7 @@
 import { type ReactNode } from 'react';
 import styled from 'styled-components';
 import { colour, sizes, space } from './tokens';
+import { say } from '../words/say';
 
 interface PlaceProps {
   title: string;
@@ -13,7 +14,7 @@ interface PlaceProps {
 export function Place({ title, about, actions, children }: PlaceProps) {
   return (
     <Frame>
-      <title>{`${title} – Grastel`}</title>
+      <title>{say('design.grastel', { title })}</title>
       <Head>
         <h1>{title}</h1>
         {about && <About>{about}</About>}

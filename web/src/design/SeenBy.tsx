@@ -4,13 +4,19 @@ import styled from 'styled-components';
 import { api, body } from '../api/client';
 import { Select } from './Controls';
 import { chooseEyes, eyesNames, filterValues, useEyes, type Eyes } from './eyes';
+import { say } from '../words/say';
 
 /** Whose eyes to see colours with. */
 export function EyesChoice() {
   const eyes = useEyes();
   return (
     <Wide>
-      <Select label="Seen by" value={eyes} onChange={(id) => chooseEyes(id as Eyes)} choices={(Object.keys(eyesNames) as Eyes[]).map((id) => ({ id, name: eyesNames[id] }))} />
+      <Select
+        label={say('design.seen-by')}
+        value={eyes}
+        onChange={(id) => chooseEyes(id as Eyes)}
+        choices={(Object.keys(eyesNames) as Eyes[]).map((id) => ({ id, name: eyesNames[id] }))}
+      />
     </Wide>
   );
 }

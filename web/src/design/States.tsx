@@ -2,6 +2,7 @@ import { type ReactNode } from 'react';
 import styled, { keyframes } from 'styled-components';
 import { ApiError } from '../api/client';
 import { colour, sizes, space } from './tokens';
+import { say } from '../words/say';
 
 /** Something is on its way: a value scale being drawn. */
 export function Loading({ what }: { what: string }) {
@@ -12,7 +13,7 @@ export function Loading({ what }: { what: string }) {
           <i key={i} style={{ animationDelay: `${i * 120}ms` }} />
         ))}
       </Ticks>
-      Getting {what} …
+      {say('design.getting', { what })}
     </Quiet>
   );
 }
@@ -21,8 +22,8 @@ export function Loading({ what }: { what: string }) {
 export function Failed({ error, retry }: { error: Error; retry?: ReactNode }) {
   return (
     <Notice role="alert">
-      <strong>▲ {error instanceof ApiError ? error.message : 'Grastel cannot be reached.'}</strong>
-      {!(error instanceof ApiError) && <span>Is it still running? Nothing you did is lost.</span>}
+      <strong>▲ {error instanceof ApiError ? error.message : say('design.grastel-cannot-be-reached')}</strong>
+      {!(error instanceof ApiError) && <span>{say('design.is-it-still-running-nothing')}</span>}
       {retry}
     </Notice>
   );

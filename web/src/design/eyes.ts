@@ -1,16 +1,17 @@
 import { useSyncExternalStore } from 'react';
 import type { Schemas } from '../api/client';
+import { say } from '../words/say';
 
 export type Eyes = Schemas['EyesView']['vision'] | 'USUAL';
 
 export const eyesNames: Record<Eyes, string> = {
-  USUAL: 'usual',
-  PROTAN: 'protan',
-  PROTAN_PARTLY: 'protan, partly',
-  DEUTAN: 'deutan',
-  DEUTAN_PARTLY: 'deutan, partly',
-  TRITAN: 'tritan',
-  TRITAN_PARTLY: 'tritan, partly',
+  USUAL: say('design.usual'),
+  PROTAN: say('design.protan'),
+  PROTAN_PARTLY: say('design.protan-partly'),
+  DEUTAN: say('design.deutan'),
+  DEUTAN_PARTLY: say('design.deutan-partly'),
+  TRITAN: say('design.tritan'),
+  TRITAN_PARTLY: say('design.tritan-partly'),
 };
 
 /** Which eyes colours are seen with: the same in all places until the page is loaded anew. */

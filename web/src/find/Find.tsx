@@ -6,6 +6,7 @@ import { api, body, type Schemas } from '../api/client';
 import { colour, sizes, space } from '../design/tokens';
 import { useKeys } from '../design/useKeys';
 import { addressOf, guideLike, kindNames, placesLike, type Place } from './found';
+import { say } from '../words/say';
 
 type Found = Schemas['FoundView'] | Place;
 
@@ -62,12 +63,12 @@ export function Find({ places }: { places: readonly { to: string; name: string }
         ref={box}
         type="search"
         role="combobox"
-        aria-label="Find"
+        aria-label={say('find.find')}
         aria-expanded={shown}
         aria-controls="found"
         aria-autocomplete="list"
         {...(shown && all[at] ? { 'aria-activedescendant': `found-${at}` } : {})}
-        placeholder="Find  /"
+        placeholder={say('find.find-2')}
         autoComplete="off"
         maxLength={60}
         value={typed}
@@ -81,7 +82,7 @@ export function Find({ places }: { places: readonly { to: string; name: string }
         onKeyDown={onKeyDown}
       />
       {shown && (
-        <List id="found" role="listbox" aria-label="Found">
+        <List id="found" role="listbox" aria-label={say('find.found')}>
           {all.map((f, i) => (
             <Line
               key={f.kind + f.id + f.name}
@@ -102,7 +103,7 @@ export function Find({ places }: { places: readonly { to: string; name: string }
           ))}
           {all.length === 0 && (
             <Line role="option" aria-selected={false}>
-              {found.isFetching ? 'Looking …' : 'Nothing of that name'}
+              {found.isFetching ? say('find.looking') : say('find.nothing-of-that-name')}
             </Line>
           )}
         </List>

@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client';
 import { saidOf } from '../help/guide';
+import { say } from '../words/say';
 
 type FoundView = Schemas['FoundView'];
 
@@ -12,15 +13,15 @@ export interface Place {
 }
 
 export const kindNames: Record<FoundView['kind'] | Place['kind'], string> = {
-  STUDENT: 'student',
-  CLASS: 'class',
-  LESSON: 'lesson',
-  SHEET: 'sheet',
-  PENCIL: 'pencil',
-  STACK: 'stack',
-  PROJECT: 'project',
-  PLACE: 'place',
-  GUIDE: 'guide',
+  STUDENT: say('find.student'),
+  CLASS: say('find.class'),
+  LESSON: say('find.lesson'),
+  SHEET: say('find.sheet'),
+  PENCIL: say('find.pencil'),
+  STACK: say('find.stack'),
+  PROJECT: say('find.project'),
+  PLACE: say('find.place'),
+  GUIDE: say('find.guide'),
 };
 
 /** Where something found is shown. */

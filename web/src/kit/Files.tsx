@@ -7,13 +7,14 @@ import { Button, MainButton, Select, Words } from '../design/Controls';
 import { Notice } from '../design/States';
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
-import { count, decimals } from '../words/words';
+import { decimals } from '../words/words';
 import { type Medium, MediumChoice } from './Medium';
+import { count, said, say } from '../words/say';
 
 /** Colour measurements in, shown before they are taken; the kit out. */
 export function Files({ kit }: { kit: Schemas['KitView'] }) {
   const queries = useQueryClient();
-  const [range, setRange] = useState('Measured');
+  const [range, setRange] = useState(say('kit.measured'));
   const [binder, setBinder] = useState<Medium>('WAX');
   const [file, setFile] = useState<File | null>(null);
   const [set, setSet] = useState('all');
@@ -35,10 +36,10 @@ export function Files({ kit }: { kit: Schemas['KitView'] }) {
   return (
     <Layout>
       <section>
-        <h2>Import</h2>
-        <p>CGATS.17 text or CSV with code, name and L*, a*, b* or reflectances by wavelength. You see what it would do first.</p>
+        <h2>{say('kit.import')}</h2>
+        <p>{say('kit.cgats-17-text-or-csv')}</p>
         <Row>
-          <Words label="Into the range" value={range} onChange={setRange} />
+          <Words label={say('kit.into-the-range')} value={range} onChange={setRange} />
           <MediumChoice value={binder} onChange={setBinder} />
           <FileTrigger
             acceptedFileTypes={['.txt', '.csv', '.cgats', 'text/plain', 'text/csv']}
@@ -51,24 +52,29 @@ export function Files({ kit }: { kit: Schemas['KitView'] }) {
               }
             }}
           >
-            <Button isDisabled={!range.trim()}>Choose a file</Button>
+            <Button isDisabled={!range.trim()}>{say('kit.choose-a-file')}</Button>
           </FileTrigger>
         </Row>
         {error && (
           <Notice role="alert">
-            <strong>▲ {error instanceof ApiError ? error.message : 'Grastel cannot be reached.'}</strong>
+            <strong>▲ {error instanceof ApiError ? error.message : say('kit.grastel-cannot-be-reached')}</strong>
             {error instanceof ApiError && error.fields.map((f) => <span key={f.path + f.code}>{f.message}</span>)}
           </Notice>
         )}
-        {take.data && <p role="status">{count(take.data.added, 'pencil')} added to the kit.</p>}
+        {take.data && <p role="status">{say('kit.added-to-the-kit', { pencils: count(take.data.added, 'pencil') })}</p>}
         {preview.data && file && (
           <>
             <p>
-              <b>{file.name}</b> would add {count(fresh, 'pencil')} to {range}
-              {fresh < preview.data.rows.length && `; ${count(preview.data.rows.length - fresh, 'code')} it holds already stay as they are`}.
+              {said('kit.would-add-to', {
+                name: file.name,
+                strong: (words) => <b>{words}</b>,
+                pencils: count(fresh, 'pencil'),
+                range,
+                fresh: fresh < preview.data.rows.length && say('kit.it-holds-already-stay-as', { codes: count(preview.data.rows.length - fresh, 'code') }),
+              })}
             </p>
             <MainButton onPress={() => take.mutate(file)} isDisabled={fresh === 0 || take.isPending}>
-              Add {count(fresh, 'pencil')}
+              {say('kit.add', { pencils: count(fresh, 'pencil') })}
             </MainButton>
             <Table>
               <tbody>
@@ -82,8 +88,8 @@ export function Files({ kit }: { kit: Schemas['KitView'] }) {
                     <td>
                       {decimals(r.lab.l, 1)} {decimals(r.lab.a, 1)} {decimals(r.lab.b, 1)}
                     </td>
-                    <td>{r.spectrum ? 'spectrum' : 'colour'}</td>
-                    <td>{r.taken ? 'held already' : 'new'}</td>
+                    <td>{r.spectrum ? say('kit.spectrum') : say('kit.colour')}</td>
+                    <td>{r.taken ? say('kit.held-already') : say('kit.new')}</td>
                   </tr>
                 ))}
               </tbody>
@@ -92,19 +98,18 @@ export function Files({ kit }: { kit: Schemas['KitView'] }) {
         )}
       </section>
       <section>
-        <h2>Export</h2>
-        <p>Masstones of the pencils for other programs.</p>
-        <Select label="Which" value={set} onChange={setSet} choices={[{ id: 'all', name: 'the whole kit' }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]} />
+        <h2>{say('kit.export')}</h2>
+        <p>{say('kit.masstones-of-the-pencils-for')}</p>
+        <Select
+          label={say('kit.which')}
+          value={set}
+          onChange={setSet}
+          choices={[{ id: 'all', name: say('kit.the-whole-kit') }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
+        />
         <Links>
-          <li>
-            <a href={`/api/kit/export?format=CGATS${query}`}>CGATS.17</a> spectra, and L*a*b* under D50
-          </li>
-          <li>
-            <a href={`/api/kit/export?format=CSV${query}`}>CSV</a> spectra, and L*a*b* under D65
-          </li>
-          <li>
-            <a href={`/api/kit/export?format=GPL${query}`}>Palette</a> sRGB codes (.gpl)
-          </li>
+          <li>{said('kit.cgats-17-spectra-and-l', { a: (words) => <a href={`/api/kit/export?format=CGATS${query}`}>{words}</a> })}</li>
+          <li>{said('kit.csv-spectra-and-l-a', { a: (words) => <a href={`/api/kit/export?format=CSV${query}`}>{words}</a> })}</li>
+          <li>{said('kit.palette-srgb-codes-gpl', { a: (words) => <a href={`/api/kit/export?format=GPL${query}`}>{words}</a> })}</li>
         </Links>
       </section>
     </Layout>

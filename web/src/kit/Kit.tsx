@@ -7,7 +7,6 @@ import { type Schemas } from '../api/client';
 import { Segments, Select, Words } from '../design/Controls';
 import { Place } from '../design/Place';
 import { Failed, Loading } from '../design/States';
-import { count } from '../words/words';
 import { Charts } from './measuring/Charts';
 import { Files } from './Files';
 import { Lead } from './Lead';
@@ -16,17 +15,19 @@ import { PencilPanel } from './PencilPanel';
 import { PencilTable } from './PencilTable';
 import { Reach } from './Reach';
 import { Sets } from './Sets';
+import { count, say } from '../words/say';
+import { usualPaper } from './usualPaper';
 
 type View = 'pencils' | 'lead' | 'reach' | 'sets' | 'papers' | 'chart' | 'files';
 
 const views = [
-  { id: 'pencils', name: 'pencils' },
-  { id: 'lead', name: 'lead left' },
-  { id: 'reach', name: 'reach' },
-  { id: 'sets', name: 'sets' },
-  { id: 'papers', name: 'papers' },
-  { id: 'chart', name: 'chart' },
-  { id: 'files', name: 'import, export' },
+  { id: 'pencils', name: say('kit.pencils-2') },
+  { id: 'lead', name: say('kit.lead-left') },
+  { id: 'reach', name: say('kit.reach') },
+  { id: 'sets', name: say('kit.sets-2') },
+  { id: 'papers', name: say('kit.papers') },
+  { id: 'chart', name: say('kit.chart') },
+  { id: 'files', name: say('kit.import-export') },
 ] as const;
 
 /** Pencils as on a table, papers, sets, and what a set can make. */
@@ -51,34 +52,39 @@ export default function Kit({ isDemo }: { isDemo: boolean }) {
     return <Failed error={(kit.error ?? classes.error) as Error} />;
   }
   if (!kit.data || !classes.data) {
-    return <Loading what="the kit" />;
+    return <Loading what={say('kit.the-kit')} />;
   }
-  const paperId = paper ?? kit.data.papers.find((p) => p.name === 'Harbour Cartridge')?.id ?? kit.data.papers[0]?.id ?? '';
+  const paperId = paper ?? usualPaper(kit.data.papers)?.id ?? '';
   const chosenSet = kit.data.sets.find((s) => s.id === set);
   const shown = kit.data.pencils.filter((p) => !chosenSet || chosenSet.pencils.includes(p.id));
   const setChoices = kit.data.sets.map((s) => ({ id: s.id, name: s.name, note: count(s.pencils.length, 'pencil') }));
   return (
     <Place
-      title="Kit"
+      title={say('kit.kit')}
       about={about(kit.data, chosenSet)}
       actions={
         <>
           {(view === 'pencils' || view === 'reach') && (
             <Pick>
-              <Select label="On paper" value={paperId} onChange={setPaper} choices={kit.data.papers.map((p) => ({ id: p.id, name: p.name }))} />
+              <Select label={say('kit.on-paper')} value={paperId} onChange={setPaper} choices={kit.data.papers.map((p) => ({ id: p.id, name: p.name }))} />
             </Pick>
           )}
           {view === 'pencils' && (
             <>
               <Pick>
-                <Select label="Set" value={set ?? 'all'} onChange={(id) => setSet(id === 'all' ? null : id)} choices={[{ id: 'all', name: 'the whole kit' }, ...setChoices]} />
+                <Select
+                  label={say('kit.set')}
+                  value={set ?? 'all'}
+                  onChange={(id) => setSet(id === 'all' ? null : id)}
+                  choices={[{ id: 'all', name: say('kit.the-whole-kit') }, ...setChoices]}
+                />
               </Pick>
               <Find>
-                <Words label="Find" value={wanted} onChange={setWanted} />
+                <Words label={say('kit.find')} value={wanted} onChange={setWanted} />
               </Find>
             </>
           )}
-          <Segments label="Show" value={view} onChange={(next) => void navigate(`/kit/${next}`)} choices={views} />
+          <Segments label={say('kit.show')} value={view} onChange={(next) => void navigate(`/kit/${next}`)} choices={views} />
         </>
       }
     >

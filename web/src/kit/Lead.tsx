@@ -7,7 +7,8 @@ import { Button } from '../design/Controls';
 import { Empty, Failed, Loading, Notice } from '../design/States';
 import { colour, levelGreys, sizes, space } from '../design/tokens';
 import { dateWords } from '../course/words';
-import { count, decimals } from '../words/words';
+import { decimals } from '../words/words';
+import { count, say } from '../words/say';
 
 type Line = Schemas['LeadLineView'];
 
@@ -24,16 +25,16 @@ export function Lead() {
     onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: keysOf.today }), queries.invalidateQueries({ queryKey: served.kit.queryKey })]),
   });
   if (lead.isPending) {
-    return <Loading what="what the courses take" />;
+    return <Loading what={say('kit.what-the-courses-take')} />;
   }
   if (lead.isError) {
     return <Failed error={lead.error} />;
   }
   if (lead.data.length === 0) {
     return (
-      <Empty title="Nothing is planned yet">
-        <p>When a class has lessons on its periods, this says which pencils they take and which run short.</p>
-        <Link to="/course">Plan a course</Link>
+      <Empty title={say('kit.nothing-is-planned-yet')}>
+        <p>{say('kit.when-a-class-has-lessons')}</p>
+        <Link to="/course">{say('kit.plan-a-course')}</Link>
       </Empty>
     );
   }
@@ -42,10 +43,10 @@ export function Lead() {
     <Sheet>
       <Order>
         {orders.length === 0 ? (
-          'Everything lasts for what is planned.'
+          say('kit.everything-lasts-for-what-is')
         ) : (
           <>
-            <b>To order:</b> {orders.map((l) => `${l.order} × ${l.code} ${l.name}`).join(', ')}
+            <b>{say('kit.to-order')}</b> {orders.map((l) => `${l.order} × ${l.code} ${l.name}`).join(', ')}
           </>
         )}
       </Order>
@@ -53,12 +54,12 @@ export function Lead() {
       <table>
         <thead>
           <tr>
-            <th>Pencil</th>
-            <th>Copies</th>
-            <th>Left of each</th>
-            <th>Planned takes of each</th>
-            <th>Runs short</th>
-            <th>When you have looked</th>
+            <th>{say('kit.pencil')}</th>
+            <th>{say('kit.copies')}</th>
+            <th>{say('kit.left-of-each')}</th>
+            <th>{say('kit.planned-takes-of-each')}</th>
+            <th>{say('kit.runs-short')}</th>
+            <th>{say('kit.when-you-have-looked')}</th>
           </tr>
         </thead>
         <tbody>
@@ -67,7 +68,7 @@ export function Lead() {
           ))}
         </tbody>
       </table>
-      <Small>Estimated from what was logged and what is planned: 0.7 mm a sharpening, a sharpening every 9 cm² of one layer. Rules of thumb; looking corrects them.</Small>
+      <Small>{say('kit.estimated-from-what-was-logged')}</Small>
     </Sheet>
   );
 }
@@ -82,28 +83,28 @@ function Row({ line, busy, onSeen }: { line: Line; busy: boolean; onSeen: (leadM
       </th>
       <td>{line.copies}</td>
       <td>
-        <Bar role="img" aria-label={`${decimals(line.leftMm)} mm left, ${decimals(Math.max(0, after))} mm after what is planned`}>
+        <Bar role="img" aria-label={say('kit.mm-left-mm-after-what', { leftMm: decimals(line.leftMm), more: decimals(Math.max(0, after)) })}>
           <span style={{ width: `${Math.min(100, (Math.max(0, after) / NEW) * 100)}%`, background: levelGreys[4] }} />
           <span style={{ width: `${Math.min(100, (Math.min(line.leftMm, line.neededMm) / NEW) * 100)}%`, background: levelGreys[2] }} />
         </Bar>
-        {decimals(line.leftMm)} mm
+        {say('kit.mm', { leftMm: decimals(line.leftMm) })}
       </td>
-      <td>{decimals(line.neededMm)} mm</td>
+      <td>{say('kit.mm-2', { neededMm: decimals(line.neededMm) })}</td>
       <td>
         {line.shortOn ? (
           <b>
-            ▲ {dateWords(line.shortOn)}, {count(line.order, 'new one', 'new ones')}
+            ▲ {dateWords(line.shortOn)}, {count(line.order, 'new one')}
           </b>
         ) : (
-          'lasts'
+          say('kit.lasts')
         )}
       </td>
       <td>
-        <Button isDisabled={busy} aria-label={`${name} is worn out`} onPress={() => onSeen(STUB)}>
-          Worn out
+        <Button isDisabled={busy} aria-label={say('kit.is-worn-out', { name })} onPress={() => onSeen(STUB)}>
+          {say('kit.worn-out')}
         </Button>{' '}
-        <Button isDisabled={busy} aria-label={`${name} is new`} onPress={() => onSeen(NEW)}>
-          New
+        <Button isDisabled={busy} aria-label={say('kit.is-new', { name })} onPress={() => onSeen(NEW)}>
+          {say('kit.new-2')}
         </Button>
       </td>
     </tr>

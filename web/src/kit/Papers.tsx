@@ -11,6 +11,7 @@ import { Row, Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { FindTooth } from './measuring/FindTooth';
 import { decimals } from '../words/words';
+import { say } from '../words/say';
 
 type Paper = Schemas['PaperView'];
 type Request = Schemas['PaperRequest'];
@@ -23,11 +24,11 @@ export function Papers({ kit }: { kit: Schemas['KitView'] }) {
       <Table>
         <thead>
           <tr>
-            <th>Paper</th>
-            <th>L* a* b*</th>
-            <th>Tooth, cartridge = 1</th>
-            <th>Grain, mm</th>
-            <th>Change</th>
+            <th>{say('kit.paper')}</th>
+            <th>{say('kit.l-a-b')}</th>
+            <th>{say('kit.tooth-cartridge-1')}</th>
+            <th>{say('kit.grain-mm')}</th>
+            <th>{say('kit.change')}</th>
           </tr>
         </thead>
         <tbody>
@@ -46,7 +47,7 @@ export function Papers({ kit }: { kit: Schemas['KitView'] }) {
               </td>
               <td>{decimals(p.grainMm, 2)}</td>
               <td>
-                <LinkButton onPress={() => setOpen(p.id)}>Change</LinkButton>
+                <LinkButton onPress={() => setOpen(p.id)}>{say('kit.change')}</LinkButton>
               </td>
             </tr>
           ))}
@@ -96,21 +97,21 @@ function PaperForm({ paper, pencils, onDone }: FormProps) {
   }
   return (
     <Form>
-      <h2>{paper ? paper.name : 'A new paper'}</h2>
-      <Words label="Name" value={request.name} onChange={(name) => set({ name })} error={error?.field('name')} required />
+      <h2>{paper ? paper.name : say('kit.a-new-paper')}</h2>
+      <Words label={say('kit.name')} value={request.name} onChange={(name) => set({ name })} error={error?.field('name')} required />
       <LabBoxes lab={request.lab} onChange={(lab) => set({ lab })} />
-      <Small>Tooth: smooth board 0.35, drawing cartridge 1, textured watercolour 1.6, pastel paper 2.2.</Small>
+      <Small>{say('kit.tooth-smooth-board-0-35')}</Small>
       <Three>
-        <NumberBox label="Tooth" value={request.tooth} least={0.1} most={4} step={0.01} digits={2} onChange={(tooth) => set({ tooth })} />
-        <NumberBox label="Grain, mm" value={request.grainMm} least={0.05} most={3} step={0.01} digits={2} onChange={(grainMm) => set({ grainMm })} />
+        <NumberBox label={say('kit.tooth')} value={request.tooth} least={0.1} most={4} step={0.01} digits={2} onChange={(tooth) => set({ tooth })} />
+        <NumberBox label={say('kit.grain-mm')} value={request.grainMm} least={0.05} most={3} step={0.01} digits={2} onChange={(grainMm) => set({ grainMm })} />
       </Three>
-      {paper && <LinkButton onPress={() => setMeasuring(true)}>Find the tooth from swatches</LinkButton>}
+      {paper && <LinkButton onPress={() => setMeasuring(true)}>{say('kit.find-the-tooth-from-swatches')}</LinkButton>}
       {error && error.fields.length === 0 && <Notice role="alert">▲ {error.message}</Notice>}
       <Row>
         <MainButton onPress={() => keep.mutate()} isDisabled={keep.isPending || !request.name.trim()}>
-          {paper ? 'Keep' : 'Add the paper'}
+          {paper ? say('kit.keep') : say('kit.add-the-paper')}
         </MainButton>
-        {paper && <LinkButton onPress={onDone}>Leave it</LinkButton>}
+        {paper && <LinkButton onPress={onDone}>{say('kit.leave-it')}</LinkButton>}
       </Row>
     </Form>
   );

@@ -10,6 +10,7 @@ import { Row } from '../design/Text';
 import { space } from '../design/tokens';
 import { srgbToLab } from '../bench/pixel';
 import { MediumChoice } from './Medium';
+import { say } from '../words/say';
 
 type Pencil = Schemas['PencilView'];
 type Request = Schemas['PencilRequest'];
@@ -52,49 +53,49 @@ export function PencilForm({ kit, pencil, onDone }: Props) {
       }}
     >
       <Pair>
-        <Words label="Code" value={request.code} onChange={(code) => set({ code })} error={error?.field('code')} required />
-        <Words label="Range" value={request.range} onChange={(range) => set({ range })} error={error?.field('range')} required />
+        <Words label={say('kit.code')} value={request.code} onChange={(code) => set({ code })} error={error?.field('code')} required />
+        <Words label={say('kit.range')} value={request.range} onChange={(range) => set({ range })} error={error?.field('range')} required />
       </Pair>
-      <Words label="Colour name" value={request.name} onChange={(name) => set({ name })} error={error?.field('name')} required />
+      <Words label={say('kit.colour-name')} value={request.name} onChange={(name) => set({ name })} error={error?.field('name')} required />
       <Segments
-        label="Its colour"
+        label={say('kit.its-colour')}
         value={how}
         onChange={setHow}
         choices={[
-          { id: 'picked', name: 'pick' },
-          { id: 'typed', name: 'type' },
-          { id: 'meter', name: 'meter' },
+          { id: 'picked', name: say('kit.pick') },
+          { id: 'typed', name: say('kit.type') },
+          { id: 'meter', name: say('kit.meter') },
         ]}
       />
       {how === 'picked' && (
         <label>
-          Full pressure looks like{' '}
+          {say('kit.full-pressure-looks-like')}{' '}
           <input type="color" defaultValue={pencil?.colour ?? '#a05040'} onChange={(e) => set({ lab: srgbToLab(pixel(e.target.value)), source: 'PICKED' })} />
         </label>
       )}
       {how === 'meter' && (
         <Row>
           <LinkButton onPress={() => meter.mutate()} isDisabled={meter.isPending}>
-            Read with the simulated meter
+            {say('kit.read-with-the-simulated-meter')}
           </LinkButton>
         </Row>
       )}
       <LabBoxes lab={request.lab} onChange={(lab) => set({ lab, source: 'MEASURED_LAB' })} />
       <MediumChoice value={request.binder} onChange={(binder) => set({ binder })} />
       <Pair>
-        <NumberBox label="Hiding 0–1" value={request.hiding} least={0} most={1} step={0.01} digits={2} onChange={(hiding) => set({ hiding })} />
-        <NumberBox label="Softness 0.3–2" value={request.softness} least={0.3} most={2} step={0.01} digits={2} onChange={(softness) => set({ softness })} />
+        <NumberBox label={say('kit.hiding-0-1')} value={request.hiding} least={0} most={1} step={0.01} digits={2} onChange={(hiding) => set({ hiding })} />
+        <NumberBox label={say('kit.softness-0-3-2')} value={request.softness} least={0.3} most={2} step={0.01} digits={2} onChange={(softness) => set({ softness })} />
       </Pair>
       <Pair>
-        <NumberBox label="Copies owned" value={request.copies} least={0} most={500} step={1} digits={0} onChange={(copies) => set({ copies })} />
-        <NumberBox label="Lead left, mm" value={request.leadMm} least={0} most={300} step={1} digits={0} onChange={(leadMm) => set({ leadMm })} />
+        <NumberBox label={say('kit.copies-owned')} value={request.copies} least={0} most={500} step={1} digits={0} onChange={(copies) => set({ copies })} />
+        <NumberBox label={say('kit.lead-left-mm')} value={request.leadMm} least={0} most={300} step={1} digits={0} onChange={(leadMm) => set({ leadMm })} />
       </Pair>
       {error && error.fields.length === 0 && <Notice role="alert">▲ {error.message}</Notice>}
       <Row>
         <MainButton type="submit" isDisabled={keep.isPending}>
-          {pencil ? 'Keep' : 'Add it'}
+          {pencil ? say('kit.keep') : say('kit.add-it')}
         </MainButton>
-        <LinkButton onPress={() => onDone(null)}>Leave it</LinkButton>
+        <LinkButton onPress={() => onDone(null)}>{say('kit.leave-it')}</LinkButton>
       </Row>
     </Form>
   );
@@ -106,7 +107,7 @@ function pixel(hex: string): Uint8ClampedArray {
 }
 
 function blank(kit: Schemas['KitView']): Request {
-  const range = kit.pencils.find((p) => !p.colourless)?.range ?? 'Loose';
+  const range = kit.pencils.find((p) => !p.colourless)?.range ?? say('kit.loose');
   return { range, code: '', name: '', binder: 'WAX', source: 'PICKED', lab: { l: 45, a: 32, b: 28 }, hiding: 0.5, softness: 1, copies: 1, leadMm: 170 };
 }
 

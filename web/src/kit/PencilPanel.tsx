@@ -13,14 +13,15 @@ import { Calibrate } from './measuring/Calibrate';
 import { PencilForm } from './PencilForm';
 import { decimals } from '../words/words';
 import { mediumNames } from './Medium';
+import { said, say } from '../words/say';
 
 type Pencil = Schemas['PencilView'];
 
 const sources: Record<Pencil['source'], string> = {
-  MEASURED_SPECTRUM: 'measured spectrum',
-  MEASURED_LAB: 'measured colour',
-  CHART: 'measured by chart',
-  PICKED: 'picked by eye',
+  MEASURED_SPECTRUM: say('kit.measured-spectrum'),
+  MEASURED_LAB: say('kit.measured-colour'),
+  CHART: say('kit.measured-by-chart'),
+  PICKED: say('kit.picked-by-eye'),
 };
 
 interface Props {
@@ -46,7 +47,7 @@ export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
   if (isNew) {
     return (
       <Panel>
-        <h2>A new pencil</h2>
+        <h2>{say('kit.a-new-pencil')}</h2>
         <PencilForm kit={kit} onDone={(id) => onOpen(id)} />
       </Panel>
     );
@@ -54,12 +55,10 @@ export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
   if (!pencil) {
     return (
       <Panel>
-        <p>Choose a pencil to see what is known of it.</p>
-        <p>Each lies as light, medium and full pressure on the paper: hue from left to right, light at the top.</p>
-        <MainButton onPress={() => onOpen('new')}>Add a pencil</MainButton>
-        <p>
-          A whole range, or how yours really look: <Link to="/kit/chart?chart=new">print a chart</Link>, colour it, scan it.
-        </p>
+        <p>{say('kit.choose-a-pencil-to-see')}</p>
+        <p>{say('kit.each-lies-as-light-medium')}</p>
+        <MainButton onPress={() => onOpen('new')}>{say('kit.add-a-pencil')}</MainButton>
+        <p>{said('kit.a-whole-range-or-how', { link: (words) => <Link to="/kit/chart?chart=new">{words}</Link> })}</p>
       </Panel>
     );
   }
@@ -79,34 +78,34 @@ export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
       {doing === 'nothing' && (
         <>
           <Facts>
-            <dt>Hue</dt>
+            <dt>{say('kit.hue')}</dt>
             <dd>{hueOf(pencil)}</dd>
-            <dt>Value</dt>
+            <dt>{say('kit.value')}</dt>
             <dd>{decimals(pencil.value, 1)}</dd>
-            <dt>L* a* b*</dt>
+            <dt>{say('kit.l-a-b')}</dt>
             <dd>
               {decimals(pencil.lab.l, 1)} {decimals(pencil.lab.a, 1)} {decimals(pencil.lab.b, 1)}
             </dd>
-            <dt>Colour from</dt>
+            <dt>{say('kit.colour-from')}</dt>
             <dd>{sources[pencil.source]}</dd>
-            <dt>Hiding</dt>
+            <dt>{say('kit.hiding')}</dt>
             <dd>{decimals(pencil.hiding, 2)}</dd>
-            <dt>Softness</dt>
+            <dt>{say('kit.softness')}</dt>
             <dd>{decimals(pencil.softness, 2)}</dd>
-            <dt>Copies</dt>
+            <dt>{say('kit.copies')}</dt>
             <dd>{pencil.copies}</dd>
-            <dt>Lead left</dt>
-            <dd>{pencil.leadMm} mm</dd>
+            <dt>{say('kit.lead-left-2')}</dt>
+            <dd>{say('kit.mm-3', { leadMm: pencil.leadMm })}</dd>
           </Facts>
           <Row>
-            <Button onPress={() => setDoing('edit')}>Change</Button>
-            {!pencil.colourless && <Button onPress={() => setDoing('calibrate')}>Calibrate</Button>}
+            <Button onPress={() => setDoing('edit')}>{say('kit.change')}</Button>
+            {!pencil.colourless && <Button onPress={() => setDoing('calibrate')}>{say('kit.calibrate')}</Button>}
           </Row>
           {!pencil.colourless && <Substitutes pencil={pencil} set={set} onOpen={onOpen} />}
-          {remove.error && <Notice role="alert">▲ {remove.error instanceof ApiError ? remove.error.message : 'Grastel cannot be reached.'}</Notice>}
+          {remove.error && <Notice role="alert">▲ {remove.error instanceof ApiError ? remove.error.message : say('kit.grastel-cannot-be-reached')}</Notice>}
           <Row>
-            <LinkButton onPress={() => onOpen('new')}>Add a pencil</LinkButton>
-            <LinkButton onPress={() => remove.mutate()}>Take it out of the kit</LinkButton>
+            <LinkButton onPress={() => onOpen('new')}>{say('kit.add-a-pencil')}</LinkButton>
+            <LinkButton onPress={() => remove.mutate()}>{say('kit.take-it-out-of-the')}</LinkButton>
           </Row>
         </>
       )}
@@ -121,7 +120,7 @@ function Substitutes({ pencil, set, onOpen }: { pencil: Pencil; set: string | nu
   });
   return (
     <section>
-      <h3>If it is missing</h3>
+      <h3>{say('kit.if-it-is-missing')}</h3>
       <Instead>
         {found.data?.slice(0, 5).map((s) => (
           <li key={s.pencil.id}>
@@ -129,9 +128,7 @@ function Substitutes({ pencil, set, onOpen }: { pencil: Pencil; set: string | nu
             <LinkButton onPress={() => onOpen(s.pencil.id)}>
               {s.pencil.code} {s.pencil.name}
             </LinkButton>
-            <small>
-              value {signed(s.deltaValue)}, hue {signed(s.deltaHue, 0)}°
-            </small>
+            <small>{say('kit.value-hue', { deltaValue: signed(s.deltaValue), deltaHue: signed(s.deltaHue, 0) })}</small>
           </li>
         ))}
       </Instead>

@@ -7,14 +7,13 @@ import { Failed } from '../design/States';
 import { Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { gradeNames, passWords, decimals } from '../words/words';
+import { hueName, wheel } from './hues';
+import type { Hue } from './hues';
+import { say } from '../words/say';
 
 type Cell = Schemas['ReachCellView'];
-type Hue = NonNullable<Cell['hue']>;
 
-const hues: Hue[] = ['RED', 'RED_ORANGE', 'ORANGE', 'YELLOW_ORANGE', 'YELLOW', 'YELLOW_GREEN', 'GREEN', 'BLUE_GREEN', 'BLUE', 'BLUE_VIOLET', 'VIOLET', 'RED_VIOLET'];
 const values = [9, 8, 7, 6, 5, 4, 3, 2, 1, 0];
-const spoken = (hue: Hue | undefined) => hue?.toLowerCase().replace('_', '-') ?? 'grey';
-
 /** Which values and hues a set makes on a paper with up to three layers, and how two sets differ. */
 export function Reach({ kit, paper }: { kit: Schemas['KitView']; paper: string }) {
   const [one, setOne] = useState(kit.sets[0]?.id ?? '');
@@ -24,22 +23,20 @@ export function Reach({ kit, paper }: { kit: Schemas['KitView']; paper: string }
   const [open, setOpen] = useState<Cell | null>(null);
   const choices = kit.sets.map((s) => ({ id: s.id, name: s.name }));
   if (kit.sets.length === 0) {
-    return <Side>Make a set first; its reach is worked out from its pencils.</Side>;
+    return <Side>{say('kit.make-a-set-first-its')}</Side>;
   }
   return (
     <Layout>
       <Side>
-        <Select label="Set" value={one} onChange={setOne} choices={choices} />
-        <Select label="Compare with" value={other} onChange={setOther} choices={[{ id: 'none', name: 'nothing' }, ...choices.filter((c) => c.id !== one)]} />
+        <Select label={say('kit.set')} value={one} onChange={setOne} choices={choices} />
+        <Select label={say('kit.compare-with')} value={other} onChange={setOther} choices={[{ id: 'none', name: say('kit.nothing') }, ...choices.filter((c) => c.id !== one)]} />
         <Progress reach={first} />
         {other !== 'none' && <Progress reach={second} />}
         {first.cells.length > 0 && <Summary cells={first.cells} />}
         {open && (
           <Recipe aria-live="polite">
             <Grained colour={open.colour} width={120} height={64} />
-            <p>
-              value {open.value}–{open.value + 1}, {spoken(open.hue)}, chroma {decimals(open.chroma, 0)}
-            </p>
+            <p>{say('kit.value-chroma', { value: open.value, value2: open.value + 1, hue: hueName(open.hue), chroma: decimals(open.chroma, 0) })}</p>
             <ol>
               {open.steps.map((s, i) => (
                 <li key={i}>
@@ -94,20 +91,20 @@ function Progress({ reach }: { reach: ReturnType<typeof useReach> }) {
     case 'AT_WORK':
       return (
         <div>
-          <Bar role="progressbar" aria-label="Working the reach out" aria-valuenow={Math.round(reach.data.progress * 100)} aria-valuemin={0} aria-valuemax={100}>
+          <Bar role="progressbar" aria-label={say('kit.working-the-reach-out')} aria-valuenow={Math.round(reach.data.progress * 100)} aria-valuemin={0} aria-valuemax={100}>
             <i style={{ width: `${reach.data.progress * 100}%` }} />
           </Bar>
           <small>{Math.round(reach.data.progress * 100)} % · </small>
-          <LinkButton onPress={() => reach.cancel.mutate()}>Cancel</LinkButton>
+          <LinkButton onPress={() => reach.cancel.mutate()}>{say('kit.cancel')}</LinkButton>
         </div>
       );
     case 'DONE':
-      return <small>{reach.data.tried.toLocaleString()} stacks of one to three layers tried</small>;
+      return <small>{say('kit.stacks-of-one-to-three', { toLocaleString2: reach.data.tried.toLocaleString() })}</small>;
     default:
       return (
         <div>
-          {reach.data?.state === 'FAILED' && <p role="alert">▲ It could not be worked out.</p>}
-          <MainButton onPress={() => reach.start.mutate()}>Work it out</MainButton>
+          {reach.data?.state === 'FAILED' && <p role="alert">{say('kit.it-could-not-be-worked')}</p>}
+          <MainButton onPress={() => reach.start.mutate()}>{say('kit.work-it-out')}</MainButton>
         </div>
       );
   }
@@ -116,10 +113,13 @@ function Progress({ reach }: { reach: ReturnType<typeof useReach> }) {
 /** What is missing, in words. */
 function Summary({ cells }: { cells: Cell[] }) {
   const darkest = Math.min(...cells.map((c) => c.value));
-  const missing = hues.filter((h) => !cells.some((c) => c.hue === h && c.chroma > 25));
+  const missing = wheel.filter((h) => !cells.some((c) => c.hue === h && c.chroma > 25));
   return (
     <p>
-      Reaches down to value {darkest}. {missing.length > 0 ? `No clean ${missing.map(spoken).join(', ')}.` : 'A clean colour in every hue.'}
+      {say('kit.reaches-down-to-value', {
+        darkest,
+        more: missing.length > 0 ? say('kit.no-clean', { more: missing.map(hueName).join(', ') }) : say('kit.a-clean-colour-in-every'),
+      })}
     </p>
   );
 }
@@ -132,10 +132,10 @@ function Grid({ title, cells, against, onOpen }: { title: string; cells: Cell[];
       <caption>{title}</caption>
       <thead>
         <tr>
-          <th scope="col">value</th>
-          {[...hues, undefined].map((h) => (
-            <th key={spoken(h)} scope="col">
-              <span>{spoken(h)}</span>
+          <th scope="col">{say('kit.value-2')}</th>
+          {[...wheel, undefined].map((h) => (
+            <th key={hueName(h)} scope="col">
+              <span>{hueName(h)}</span>
             </th>
           ))}
         </tr>
@@ -144,18 +144,21 @@ function Grid({ title, cells, against, onOpen }: { title: string; cells: Cell[];
         {values.map((v) => (
           <tr key={v}>
             <th scope="row">{v}</th>
-            {[...hues, undefined].map((h) => {
+            {[...wheel, undefined].map((h) => {
               const cell = at(cells, v, h);
               const only = cell && against && !at(against, v, h);
               return (
-                <td key={spoken(h)}>
+                <td key={hueName(h)}>
                   {cell ? (
-                    <CellButton onPress={() => onOpen(cell)} aria-label={`value ${v}, ${spoken(h)}, chroma ${decimals(cell.chroma, 0)}${only ? ', only here' : ''}`}>
+                    <CellButton
+                      onPress={() => onOpen(cell)}
+                      aria-label={say('kit.value-chroma-2', { v, h: hueName(h), chroma: decimals(cell.chroma, 0), more: only ? say('kit.only-here') : '' })}
+                    >
                       <Grained colour={cell.colour} {...size} />
-                      {only && <Only>only</Only>}
+                      {only && <Only>{say('kit.only')}</Only>}
                     </CellButton>
                   ) : (
-                    <Missing aria-label="not reached" style={size}>
+                    <Missing aria-label={say('kit.not-reached')} style={size}>
                       ·
                     </Missing>
                   )}

@@ -10,7 +10,7 @@ import { SideEntry, SideList } from '../design/SideList';
 import { Notice } from '../design/States';
 import { Grained } from '../design/Swatch';
 import { colour, space } from '../design/tokens';
-import { count } from '../words/words';
+import { count, say } from '../words/say';
 
 type SetView = Schemas['SetView'];
 type Request = Schemas['SetRequest'];
@@ -21,7 +21,7 @@ export function Sets({ kit, classes }: { kit: Schemas['KitView']; classes: Schem
   const set = kit.sets.find((s) => s.id === open);
   return (
     <Layout>
-      <SideList aria-label="Sets">
+      <SideList aria-label={say('kit.sets')}>
         {kit.sets.map((s) => (
           <SideEntry key={s.id} onPress={() => setOpen(s.id)} data-open={s.id === open}>
             <b>{s.name}</b>
@@ -30,7 +30,7 @@ export function Sets({ kit, classes }: { kit: Schemas['KitView']; classes: Schem
             </small>
           </SideEntry>
         ))}
-        <Button onPress={() => setOpen(null)}>New set</Button>
+        <Button onPress={() => setOpen(null)}>{say('kit.new-set')}</Button>
       </SideList>
       <SetForm key={open ?? 'new'} kit={kit} classes={classes} set={set} onKept={setOpen} />
     </Layout>
@@ -38,8 +38,8 @@ export function Sets({ kit, classes }: { kit: Schemas['KitView']; classes: Schem
 }
 
 function users(set: SetView, classes: Schemas['ClassView'][]): string {
-  const named = set.users.map((u) => `${u.howMany} for ${classes.find((c) => c.id === u.schoolClass)?.name ?? ''}`);
-  return named.length ? named.join(', ') : 'no class uses it';
+  const named = set.users.map((u) => say('kit.for', { howMany: u.howMany, name: classes.find((c) => c.id === u.schoolClass)?.name ?? '' }));
+  return named.length ? named.join(', ') : say('kit.no-class-uses-it');
 }
 
 interface FormProps {
@@ -80,19 +80,19 @@ function SetForm({ kit, classes, set, onKept }: FormProps) {
   return (
     <Form>
       <Row>
-        <Words label="Name of the set" value={request.name} onChange={(name) => setRequest({ ...request, name })} error={error?.field('name')} required />
+        <Words label={say('kit.name-of-the-set')} value={request.name} onChange={(name) => setRequest({ ...request, name })} error={error?.field('name')} required />
         <MainButton onPress={() => keep.mutate()} isDisabled={keep.isPending || !request.name.trim() || has.size === 0}>
-          {set ? 'Keep' : 'Make the set'}
+          {set ? say('kit.keep') : say('kit.make-the-set')}
         </MainButton>
-        {set && <LinkButton onPress={() => remove.mutate()}>Delete the set</LinkButton>}
+        {set && <LinkButton onPress={() => remove.mutate()}>{say('kit.delete-the-set')}</LinkButton>}
       </Row>
       {keep.error && !error?.fields.length && <Notice role="alert">▲ {keep.error.message}</Notice>}
       <Classes>
         {classes.map((c) => (
-          <NumberBox key={c.id} label={`Sets for ${c.name}`} value={howMany(c.id)} least={0} most={60} step={1} digits={0} onChange={(n) => use(c.id, n)} />
+          <NumberBox key={c.id} label={say('kit.sets-for', { name: c.name })} value={howMany(c.id)} least={0} most={60} step={1} digits={0} onChange={(n) => use(c.id, n)} />
         ))}
       </Classes>
-      <p>{count(has.size, 'pencil')} in the set</p>
+      <p>{say('kit.in-the-set', { pencils: count(has.size, 'pencil') })}</p>
       <Pencils>
         {kit.pencils.map((p) => (
           <Tick key={p.id} isSelected={has.has(p.id)} onChange={() => toggle(p.id)}>

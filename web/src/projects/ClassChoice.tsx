@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { served } from '../api/served';
 import { Select } from '../design/Controls';
+import { say } from '../words/say';
 
 /** Where no class, set or paper is chosen. */
 export const NOBODY = 'nobody';
@@ -9,6 +10,11 @@ export const NOBODY = 'nobody';
 export function ClassChoice({ value, onChange }: { value: string; onChange: (id: string) => void }) {
   const classes = useQuery(served.classes);
   return (
-    <Select label="Class" value={value} onChange={onChange} choices={[{ id: NOBODY, name: 'no class yet' }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]} />
+    <Select
+      label={say('projects.class')}
+      value={value}
+      onChange={onChange}
+      choices={[{ id: NOBODY, name: say('projects.no-class-yet') }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]}
+    />
   );
 }

@@ -3,54 +3,57 @@ import type { Schemas } from '../api/client';
 import { Button, LinkButton, Select } from '../design/Controls';
 import { colour, space } from '../design/tokens';
 import { focused, focusOf, type LightFrom, lightWords, unfocused, type Settings } from './words';
+import { say } from '../words/say';
 
 const UNSAID = 'UNSAID';
-const sides = [{ id: UNSAID, name: 'not said' }, ...(Object.keys(lightWords) as LightFrom[]).map((id) => ({ id, name: lightWords[id] }))];
+const sides = [{ id: UNSAID, name: say('projects.not-said') }, ...(Object.keys(lightWords) as LightFrom[]).map((id) => ({ id, name: lightWords[id] }))];
 
 /** Where the eye is to go first, and where the light comes from: set by hand, or as proposed. */
 export function FocusPanel({ settings, proposed, onSettings }: { settings: Settings; proposed: Schemas['FocusView'] | undefined; onSettings: (settings: Settings) => void }) {
   const set = focusOf(settings);
   return (
     <>
-      <h2>Focus</h2>
-      <p>
-        {set
-          ? `At ${String(Math.round(set.x * 100))} % across, ${String(Math.round(set.y * 100))} % down. A piece is judged by whether its strongest contrast lies here.`
-          : 'Point at where the eye is to go first. Without a focus nothing is judged by it.'}
-      </p>
+      <h2>{say('projects.focus')}</h2>
+      <p>{set ? say('projects.at-across-down-a-piece', { x: String(Math.round(set.x * 100)), y: String(Math.round(set.y * 100)) }) : say('projects.point-at-where-the-eye')}</p>
       <Line>
         <Button isDisabled={!proposed} onPress={() => proposed && onSettings(focused(settings, proposed.x, proposed.y))}>
-          Where contrast is strongest
+          {say('projects.where-contrast-is-strongest')}
         </Button>
-        {set && <LinkButton onPress={() => onSettings(unfocused(settings))}>No focus</LinkButton>}
+        {set && <LinkButton onPress={() => onSettings(unfocused(settings))}>{say('projects.no-focus')}</LinkButton>}
       </Line>
-      <Small>Thirds hold a focus better than the middle; darkest dark beside lightest light belongs here.</Small>
-      <h2>Light</h2>
+      <Small>{say('projects.thirds-hold-a-focus-better')}</Small>
+      <h2>{say('projects.light')}</h2>
       <p role="status">
         {!proposed
-          ? 'Looking at the shading …'
+          ? say('projects.looking-at-the-shading')
           : proposed.light
-            ? `By its shading it comes from the ${lightWords[proposed.light]}.`
-            : 'No one clear light is seen: one lamp, and the room’s lights off, make it plain.'}
+            ? say('projects.by-its-shading-it-comes', { light: lightWords[proposed.light] })
+            : say('projects.no-one-clear-light-is')}
       </p>
       <Line>
         <Select
-          label="The light comes from the"
+          label={say('projects.the-light-comes-from-the')}
           value={settings.light ?? UNSAID}
           onChange={(id) => onSettings({ ...settings, light: id === UNSAID ? undefined : (id as LightFrom) })}
           choices={sides}
         />
-        {proposed?.light && proposed.light !== settings.light && <Button onPress={() => onSettings({ ...settings, light: proposed.light })}>As proposed</Button>}
+        {proposed?.light && proposed.light !== settings.light && <Button onPress={() => onSettings({ ...settings, light: proposed.light })}>{say('projects.as-proposed')}</Button>}
       </Line>
-      <Small>Sheets of this project tell students which side is darkest.</Small>
+      <Small>{say('projects.sheets-of-this-project-tell')}</Small>
       {proposed && (
         <>
-          <h2>Proportion</h2>
+          <h2>{say('projects.proportion')}</h2>
           <p>
-            What stands before the rest is {Math.round(proposed.subject.widthMm)} mm wide and {Math.round(proposed.subject.heightMm)} mm high:{' '}
-            {proposed.subject.wide === proposed.subject.high ? 'as wide as high' : `${String(proposed.subject.wide)} parts wide to ${String(proposed.subject.high)} high`}.
+            {say('projects.what-stands-before-the-rest', {
+              widthMm: Math.round(proposed.subject.widthMm),
+              heightMm: Math.round(proposed.subject.heightMm),
+              more:
+                proposed.subject.wide === proposed.subject.high
+                  ? say('projects.as-wide-as-high')
+                  : say('projects.parts-wide-to-high', { wide: String(proposed.subject.wide), high: String(proposed.subject.high) }),
+            })}
           </p>
-          <Small>Held at arm’s length, a pencil and a thumb measure the same parts on the thing itself.</Small>
+          <Small>{say('projects.held-at-arms-length-a')}</Small>
         </>
       )}
     </>

@@ -10,6 +10,7 @@ import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { ClassChoice, NOBODY } from './ClassChoice';
 import { rights, type Rights } from './words';
+import { say } from '../words/say';
 
 /** Takes a picture in, with the right to use it. */
 export function NewProject() {
@@ -36,18 +37,18 @@ export function NewProject() {
   });
   return (
     <Form>
-      <h2>A picture to draw from</h2>
-      <p>Clear light from one side, and the subject large. Take only what the class has the right to use; of people only with their leave, as your school rules.</p>
+      <h2>{say('projects.a-picture-to-draw-from')}</h2>
+      <p>{say('projects.clear-light-from-one-side')}</p>
       <FileTrigger acceptedFileTypes={['image/jpeg', 'image/png', 'image/tiff']} onSelect={(files) => setFile(files?.[0] ?? undefined)}>
-        <Button>{file ? `${file.name} – another …` : 'Choose a picture …'}</Button>
+        <Button>{file ? say('projects.another', { name: file.name }) : say('projects.choose-a-picture')}</Button>
       </FileTrigger>
-      <Words label="Title" value={title} onChange={setTitle} required />
+      <Words label={say('projects.title')} value={title} onChange={setTitle} required />
       <ClassChoice value={schoolClass} onChange={setSchoolClass} />
-      <Segments label="The right to use it" value={right} onChange={setRight} choices={rights} />
-      <Words label="Note on the right (who took it, where it is from)" value={note} onChange={setNote} />
+      <Segments label={say('projects.the-right-to-use-it')} value={right} onChange={setRight} choices={rights} />
+      <Words label={say('projects.note-on-the-right-who')} value={note} onChange={setNote} />
       {create.error && <Notice role="alert">▲ {create.error.message}</Notice>}
       <MainButton isDisabled={!file || title.trim() === '' || create.isPending} onPress={() => file && create.mutate(file)}>
-        {create.isPending ? 'Measuring …' : 'Take it in'}
+        {create.isPending ? say('projects.measuring') : say('projects.take-it-in')}
       </MainButton>
     </Form>
   );

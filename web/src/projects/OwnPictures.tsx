@@ -10,6 +10,7 @@ import { Notice } from '../design/States';
 import { Aside } from '../design/Text';
 import { space } from '../design/tokens';
 import { rights, type Project, type Rights } from './words';
+import { say } from '../words/say';
 
 /** The class of a project, with its students; nothing while it has none. */
 export function useStudents(schoolClass: string | undefined | null) {
@@ -42,28 +43,30 @@ export function OwnPictures({ of, own }: { of: Project; own: readonly Project[] 
     },
   });
   return (
-    <Part aria-label="Pictures of their own">
-      <h2>Pictures</h2>
-      <Aside>{own.length === 0 ? 'One for the whole class.' : `${students.length - own.length} draw the class’s, ${own.length} their own:`}</Aside>
+    <Part aria-label={say('projects.pictures-of-their-own')}>
+      <h2>{say('projects.pictures')}</h2>
+      <Aside>
+        {own.length === 0 ? say('projects.one-for-the-whole-class') : say('projects.draw-the-classs-their-own', { students: students.length - own.length, own: own.length })}
+      </Aside>
       {own.map((p) => (
         <LinkButton key={p.id} onPress={() => void navigate(`/projects/${p.id}`)}>
-          {students.find((s) => s.id === p.student)?.name ?? 'a student'}
+          {students.find((s) => s.id === p.student)?.name ?? say('projects.a-student')}
         </LinkButton>
       ))}
-      {!adding && left.length > 0 && <LinkButton onPress={() => setAdding(true)}>Another for one student …</LinkButton>}
+      {!adding && left.length > 0 && <LinkButton onPress={() => setAdding(true)}>{say('projects.another-for-one-student')}</LinkButton>}
       {adding && (
         <>
-          <Select label="Student" value={student} onChange={setStudent} placeholder="Choose a student" choices={left} />
+          <Select label={say('projects.student')} value={student} onChange={setStudent} placeholder={say('projects.choose-a-student')} choices={left} />
           <FileTrigger acceptedFileTypes={['image/jpeg', 'image/png', 'image/tiff']} onSelect={(files) => setFile(files?.[0] ?? undefined)}>
-            <Button>{file ? `${file.name} – another …` : 'Choose a picture …'}</Button>
+            <Button>{file ? say('projects.another', { name: file.name }) : say('projects.choose-a-picture')}</Button>
           </FileTrigger>
-          <Segments label="The right to use it" value={right} onChange={setRight} choices={rights} />
+          <Segments label={say('projects.the-right-to-use-it')} value={right} onChange={setRight} choices={rights} />
           {take.error && <Notice role="alert">▲ {take.error.message}</Notice>}
           <Line>
             <MainButton isDisabled={!file || !student || take.isPending} onPress={() => file && student && take.mutate({ whose: student, picture: file })}>
-              {take.isPending ? 'Measuring …' : 'Take it in'}
+              {take.isPending ? say('projects.measuring') : say('projects.take-it-in')}
             </MainButton>
-            <LinkButton onPress={() => setAdding(false)}>Leave it</LinkButton>
+            <LinkButton onPress={() => setAdding(false)}>{say('projects.leave-it')}</LinkButton>
           </Line>
         </>
       )}

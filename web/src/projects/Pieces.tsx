@@ -5,7 +5,7 @@ import { api, body } from '../api/client';
 import { colour, sizes, space } from '../design/tokens';
 import { Poster } from '../wall/Poster';
 import { dateWords } from '../course/words';
-import { count } from '../words/words';
+import { count, say } from '../words/say';
 
 /** What has been drawn from a project, printing by printing: to be read, compared, hung. */
 export function Pieces({ project }: { project: string }) {
@@ -14,16 +14,14 @@ export function Pieces({ project }: { project: string }) {
     return null;
   }
   return (
-    <Part aria-label="Pieces">
-      <h2>Pieces</h2>
+    <Part aria-label={say('projects.pieces')}>
+      <h2>{say('projects.pieces')}</h2>
       {runs.data.map((r) => (
         <div key={r.run}>
-          <span>
-            {dateWords(r.printedAt)}: {r.back} of {count(r.pages, 'page')} back, {r.confirmed} confirmed
-          </span>
+          <span>{say('projects.of-back-confirmed', { printedAt: dateWords(r.printedAt), back: r.back, pages: count(r.pages, 'page'), confirmed: r.confirmed })}</span>
           <Line>
-            <Link to={`/returns/${r.run}`}>Returns</Link>
-            {r.back > 0 && <Link to={`/wall/${r.run}`}>Wall</Link>}
+            <Link to={`/returns/${r.run}`}>{say('projects.returns')}</Link>
+            {r.back > 0 && <Link to={`/wall/${r.run}`}>{say('projects.wall')}</Link>}
             {r.back > 0 && <Poster of={`/api/progress/runs/${r.run}`} />}
           </Line>
         </div>

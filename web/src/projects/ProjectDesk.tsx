@@ -12,7 +12,7 @@ import { Notice } from '../design/States';
 import { Stepper } from '../design/Stepper';
 import { Aside } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
-import { count, decimals } from '../words/words';
+import { decimals } from '../words/words';
 import { ClassChoice, NOBODY } from './ClassChoice';
 import { FrameView, type Overlay, type Seen } from './FrameView';
 import { FocusPanel } from './FocusPanel';
@@ -20,30 +20,31 @@ import { OwnPictures } from './OwnPictures';
 import { Pieces } from './Pieces';
 import { chosen, questions, rightsNames, turned, zoomed, type Project, type Settings } from './words';
 import { ZonePanel } from './ZonePanel';
+import { count, said, say } from '../words/say';
 
 const shownChoices = [
-  { id: 'reference', name: 'picture' },
-  { id: 'values', name: 'values' },
-  { id: 'outlines', name: 'outlines' },
-  { id: 'focus', name: 'focus' },
-  { id: 'zones', name: 'zones' },
-  { id: 'finished', name: 'finished' },
+  { id: 'reference', name: say('projects.picture') },
+  { id: 'values', name: say('projects.values-2') },
+  { id: 'outlines', name: say('projects.outlines-2') },
+  { id: 'focus', name: say('projects.focus-2') },
+  { id: 'zones', name: say('projects.zones-2') },
+  { id: 'finished', name: say('projects.finished-2') },
 ] as const;
 const seenChoices = [
-  { id: 'IN_PENCILS', name: 'in pencils' },
-  { id: 'VALUES', name: 'values' },
-  { id: 'DIFFERENCE', name: 'difference' },
+  { id: 'IN_PENCILS', name: say('projects.in-pencils') },
+  { id: 'VALUES', name: say('projects.values-2') },
+  { id: 'DIFFERENCE', name: say('projects.difference') },
 ] as const;
 const overlays = [
-  { id: 'NONE', name: 'none' },
-  { id: 'QUARTERS', name: 'quarters' },
-  { id: 'GRID', name: 'grid' },
+  { id: 'NONE', name: say('projects.none') },
+  { id: 'QUARTERS', name: say('projects.quarters') },
+  { id: 'GRID', name: say('projects.grid') },
 ] as const;
 const papers = [
   { id: 'A4', name: 'A4' },
   { id: 'LETTER', name: 'Letter' },
 ] as const;
-const lessons = ['35', '40', '45', '50', '60', '80', '90', '100', '120'].map((id) => ({ id, name: `${id} min` }));
+const lessons = ['35', '40', '45', '50', '60', '80', '90', '100', '120'].map((id) => ({ id, name: say('projects.min', { id }) }));
 
 /**
  * One picture, large, with what is measured in it; tools at its edges. What a student draws instead of the class's shares its frame,
@@ -146,22 +147,22 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
           onZone={choose}
           onMove={setSettings}
         />
-        <Bar role="group" aria-label="What is shown">
-          <Segments label="Show" value={shown} onChange={setShown} choices={shownChoices} />
-          <Segments label="Lines" value={overlay} onChange={setOverlay} choices={overlays} />
-          {shown === 'finished' && <Segments label="Seen" value={seen} onChange={setSeen} choices={seenChoices} />}
+        <Bar role="group" aria-label={say('projects.what-is-shown')}>
+          <Segments label={say('projects.show')} value={shown} onChange={setShown} choices={shownChoices} />
+          <Segments label={say('projects.lines')} value={overlay} onChange={setOverlay} choices={overlays} />
+          {shown === 'finished' && <Segments label={say('projects.seen')} value={seen} onChange={setSeen} choices={seenChoices} />}
           {(shown === 'reference' || shown === 'values') && (
             <Toggle isSelected={outlines} onChange={setOutlines}>
-              Outlines
+              {say('projects.outlines')}
             </Toggle>
           )}
-          <Button onPress={() => setSettings(zoomed(settings, 1.15))} aria-label="Enlarge">
+          <Button onPress={() => setSettings(zoomed(settings, 1.15))} aria-label={say('projects.enlarge')}>
             +
           </Button>
-          <Button onPress={() => setSettings(zoomed(settings, 1 / 1.15))} aria-label="Make smaller" isDisabled={settings.zoom <= 1}>
+          <Button onPress={() => setSettings(zoomed(settings, 1 / 1.15))} aria-label={say('projects.make-smaller')} isDisabled={settings.zoom <= 1}>
             −
           </Button>
-          <Button onPress={() => setSettings(turned(settings))}>Turn</Button>
+          <Button onPress={() => setSettings(turned(settings))}>{say('projects.turn')}</Button>
         </Bar>
       </Middle>
       <Side>
@@ -169,28 +170,28 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
         {shown === 'focus' && <FocusPanel settings={settings} proposed={focus.data} onSettings={setSettings} />}
         {coloured && (
           <>
-            <h2>{shown === 'zones' ? 'Zones' : 'Finished'}</h2>
+            <h2>{shown === 'zones' ? say('projects.zones') : say('projects.finished')}</h2>
             {shown === 'finished' && <Aside>{seenWords[seen]}</Aside>}
-            <Stepper label="At most" value={settings.zones ?? 10} least={3} most={25} onChange={(most) => set({ zones: most })} />
+            <Stepper label={say('projects.at-most')} value={settings.zones ?? 10} least={3} most={25} onChange={(most) => set({ zones: most })} />
             {!open.ofProject && (
               <Whole>
                 <Select
-                  label="Pencils"
+                  label={say('projects.pencils')}
                   value={settings.set ?? NOBODY}
                   onChange={(id) => setSettings((s) => withChoice(s, 'set', id))}
-                  choices={[{ id: NOBODY, name: 'the whole kit' }, ...(kit.data?.sets ?? []).map((s) => ({ id: s.id, name: s.name }))]}
+                  choices={[{ id: NOBODY, name: say('projects.the-whole-kit') }, ...(kit.data?.sets ?? []).map((s) => ({ id: s.id, name: s.name }))]}
                 />
                 <Select
-                  label="Paper"
+                  label={say('projects.paper')}
                   value={settings.paper ?? kit.data?.papers[0]?.id ?? NOBODY}
                   onChange={(id) => setSettings((s) => withChoice(s, 'paper', id))}
                   choices={(kit.data?.papers ?? []).map((p) => ({ id: p.id, name: p.name }))}
                 />
                 <Select
-                  label="How many pencils"
+                  label={say('projects.how-many-pencils')}
                   value={String(settings.pencils ?? NOBODY)}
                   onChange={(most) => setSettings((s) => withChoice(s, 'pencils', most))}
-                  choices={[{ id: NOBODY, name: 'as many as help' }, ...[4, 6, 8, 10, 12, 16].map((n) => ({ id: String(n), name: `the best ${n}` }))]}
+                  choices={[{ id: NOBODY, name: say('projects.as-many-as-help') }, ...[4, 6, 8, 10, 12, 16].map((n) => ({ id: String(n), name: say('projects.the-best', { n }) }))]}
                 />
               </Whole>
             )}
@@ -206,13 +207,13 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
                 onSettings={setSettings}
               />
             ) : (
-              <Aside>Parting the picture …</Aside>
+              <Aside>{say('projects.parting-the-picture')}</Aside>
             )}
           </>
         )}
-        <h2>Values</h2>
-        <Stepper label="Steps" value={settings.steps} least={2} most={7} onChange={(steps) => set({ steps })} />
-        <Key aria-label="Key of the values">
+        <h2>{say('projects.values')}</h2>
+        <Stepper label={say('projects.steps')} value={settings.steps} least={2} most={7} onChange={(steps) => set({ steps })} />
+        <Key aria-label={say('projects.key-of-the-values')}>
           {[...(values.data?.steps ?? [])].reverse().map((s) => (
             <li key={s.lightness}>
               <i style={{ background: grey(s.lightness) }} />
@@ -221,22 +222,29 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
             </li>
           ))}
         </Key>
-        {values.data && values.data.steps.length < settings.steps && <Aside>The picture has no more values apart.</Aside>}
-        <Aside>{values.data && `${count(values.data.areas, 'area')} to draw`}</Aside>
+        {values.data && values.data.steps.length < settings.steps && <Aside>{say('projects.the-picture-has-no-more')}</Aside>}
+        <Aside>{values.data && say('projects.to-draw', { areas: count(values.data.areas, 'area') })}</Aside>
         <Two>
-          <NumberBox label="Areas from, mm²" value={settings.islandMm2} least={0} most={400} step={2} digits={0} onChange={(islandMm2) => set({ islandMm2 })} />
-          <NumberBox label="Details from, mm" value={settings.smoothMm} least={0} most={6} step={0.5} onChange={(smoothMm) => set({ smoothMm })} />
+          <NumberBox label={say('projects.areas-from-mm')} value={settings.islandMm2} least={0} most={400} step={2} digits={0} onChange={(islandMm2) => set({ islandMm2 })} />
+          <NumberBox label={say('projects.details-from-mm')} value={settings.smoothMm} least={0} most={6} step={0.5} onChange={(smoothMm) => set({ smoothMm })} />
           {!open.ofProject && (
             <>
-              <NumberBox label="Frame wide, mm" value={settings.frameWidthMm} least={40} most={600} digits={0} onChange={(frameWidthMm) => set({ frameWidthMm })} />
-              <NumberBox label="Frame high, mm" value={settings.frameHeightMm} least={40} most={600} digits={0} onChange={(frameHeightMm) => set({ frameHeightMm })} />
-              <NumberBox label="Columns" value={settings.columns} least={2} most={12} step={1} digits={0} onChange={(columns) => set({ columns })} />
-              <NumberBox label="Rows" value={settings.rows} least={2} most={12} step={1} digits={0} onChange={(rows) => set({ rows })} />
+              <NumberBox label={say('projects.frame-wide-mm')} value={settings.frameWidthMm} least={40} most={600} digits={0} onChange={(frameWidthMm) => set({ frameWidthMm })} />
+              <NumberBox
+                label={say('projects.frame-high-mm')}
+                value={settings.frameHeightMm}
+                least={40}
+                most={600}
+                digits={0}
+                onChange={(frameHeightMm) => set({ frameHeightMm })}
+              />
+              <NumberBox label={say('projects.columns')} value={settings.columns} least={2} most={12} step={1} digits={0} onChange={(columns) => set({ columns })} />
+              <NumberBox label={say('projects.rows')} value={settings.rows} least={2} most={12} step={1} digits={0} onChange={(rows) => set({ rows })} />
             </>
           )}
         </Two>
         {open.ofProject ? (
-          <Aside>{whose ?? 'A student'}’s own picture. Frame, grid, pencils and paper are the class’s; it is printed with the class’s sheet.</Aside>
+          <Aside>{said('projects.s-own-picture-frame-grid', { whose: whose ?? say('projects.a-student-2') })}</Aside>
         ) : (
           <Whole>
             <ClassChoice value={schoolClass} onChange={setSchoolClass} />
@@ -244,7 +252,7 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
         )}
         <Line>
           <MainButton isDisabled={unchanged || keep.isPending || values.isError} onPress={() => keep.mutate()}>
-            Keep
+            {say('projects.keep')}
           </MainButton>
           {!unchanged && (
             <LinkButton
@@ -253,41 +261,41 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
                 setSchoolClass(open.schoolClass ?? NOBODY);
               }}
             >
-              Undo
+              {say('projects.undo')}
             </LinkButton>
           )}
         </Line>
         {!open.ofProject && open.schoolClass && <OwnPictures of={open} own={own} />}
-        <h2>Print</h2>
-        <Segments label="Paper" value={paper} onChange={setPaper} choices={papers} />
+        <h2>{say('projects.print')}</h2>
+        <Segments label={say('projects.paper')} value={paper} onChange={setPaper} choices={papers} />
         {unchanged ? (
           <>
             <a href={`/api/projects/${open.id}/guide.pdf?paper=${paper}&lines=${overlay}&outlines=${String(outlines)}`} target="_blank" rel="noreferrer">
-              Guide, values, picture
+              {say('projects.guide-values-picture')}
             </a>
             <a href={`/api/projects/${open.id}/zones/plan.pdf?paper=${paper}`} target="_blank" rel="noreferrer">
-              Colour plan
+              {say('projects.colour-plan')}
             </a>
             <Two style={{ alignItems: 'end' }}>
-              <Select label="Lessons of" value={lesson} onChange={setLesson} choices={lessons} />
+              <Select label={say('projects.lessons-of')} value={lesson} onChange={setLesson} choices={lessons} />
               <a href={`/api/projects/${open.id}/sessions.pdf?paper=${paper}&minutes=${lesson}`} target="_blank" rel="noreferrer">
-                Sessions, checklist
+                {say('projects.sessions-checklist')}
               </a>
             </Two>
             <a href={`/api/projects/${open.id}/keeping.pdf?paper=${paper}`} target="_blank" rel="noreferrer">
-              Labels, mat, keeping
+              {say('projects.labels-mat-keeping')}
             </a>
             {!open.ofProject && (
               <>
                 <Button isDisabled={hand.isPending} onPress={() => hand.mutate()}>
-                  {hand.isPending ? 'Finding the colours …' : 'Make it a sheet'}
+                  {hand.isPending ? say('projects.finding-the-colours') : say('projects.make-it-a-sheet')}
                 </Button>
-                <Aside>For the class to draw on: printed with names, read and judged when it comes back.</Aside>
+                <Aside>{say('projects.for-the-class-to-draw')}</Aside>
               </>
             )}
           </>
         ) : (
-          <Aside>Keep it first: what is printed is what is kept.</Aside>
+          <Aside>{say('projects.keep-it-first-what-is')}</Aside>
         )}
         {!open.ofProject && <Pieces project={open.id} />}
         <Aside>
@@ -295,13 +303,13 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
           {open.rightsNote && `: ${open.rightsNote}`}
         </Aside>
         {asking ? (
-          <Line role="group" aria-label="Delete this project">
-            <b>▲ The picture goes too{own.length > 0 && `, and ${count(own.length, 'student’s', 'students’')} own`}.</b>
-            <LinkButton onPress={() => drop.mutate()}>Delete</LinkButton>
-            <LinkButton onPress={() => setAsking(false)}>Keep it</LinkButton>
+          <Line role="group" aria-label={say('projects.delete-this-project')}>
+            <b>{said('projects.the-picture-goes-too', { own: own.length > 0 && say('projects.and-own', { studentSs: count(own.length, 'student’s') }) })}</b>
+            <LinkButton onPress={() => drop.mutate()}>{say('projects.delete')}</LinkButton>
+            <LinkButton onPress={() => setAsking(false)}>{say('projects.keep-it')}</LinkButton>
           </Line>
         ) : (
-          <Quiet onPress={() => setAsking(true)}>Delete this project …</Quiet>
+          <Quiet onPress={() => setAsking(true)}>{say('projects.delete-this-project-2')}</Quiet>
         )}
       </Side>
     </Desk>
@@ -309,9 +317,9 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
 }
 
 const seenWords: Record<Seen, string> = {
-  IN_PENCILS: 'As these pencils make it on this paper, with its grain.',
-  VALUES: 'Light and dark only, as these pencils reach it.',
-  DIFFERENCE: 'Darker where it is further from the reference; black at ΔE 20.',
+  IN_PENCILS: say('projects.as-these-pencils-make-it'),
+  VALUES: say('projects.light-and-dark-only-as'),
+  DIFFERENCE: say('projects.darker-where-it-is-further'),
 };
 
 /** With another set, paper or number of pencils; without one where nothing is chosen. */

@@ -6,11 +6,12 @@ import { Button, LinkButton, Words } from '../design/Controls';
 import { colour, sizes, space } from '../design/tokens';
 import { decimals, gradeNames, passWords } from '../words/words';
 import { named, parted, questions, split, type Settings, unsplit } from './words';
+import { said, say } from '../words/say';
 
 type Zone = Schemas['ZoneView'];
 type Mixed = Schemas['ZoneColourView'];
 
-const partNames: Record<Mixed['part'], string> = { OWN: 'own colour', LIGHT: 'in the light', SHADOW: 'in the shadow' };
+const partNames: Record<Mixed['part'], string> = { OWN: say('projects.own-colour'), LIGHT: say('projects.in-the-light'), SHADOW: say('projects.in-the-shadow') };
 /** Further off than this a colour is said not to be reached, ΔE00. */
 const REACHED = 5;
 
@@ -42,46 +43,52 @@ export function ZonePanel({ project, settings, zones, open, onOpen, joining, onJ
   });
   return (
     <>
-      <Row role="group" aria-label="Zones">
+      <Row role="group" aria-label={say('projects.zones')}>
         {zones.map((z) => (
-          <button key={z.number} type="button" aria-pressed={z.number === open} aria-label={`Zone ${z.number}`} onClick={() => onOpen(z.number)} style={{ background: z.own }}>
+          <button
+            key={z.number}
+            type="button"
+            aria-pressed={z.number === open}
+            aria-label={say('projects.zone', { number: z.number })}
+            onClick={() => onOpen(z.number)}
+            style={{ background: z.own }}
+          >
             <span>{z.number}</span>
           </button>
         ))}
       </Row>
       {zone && (
         <h3>
-          Zone {zone.number}
-          {zone.name && `, ${zone.name}`}: value {decimals(zone.value, 1)}, {Math.round(zone.areaMm2 / 100)} cm²
+          {said('projects.zone-value-cm', { number: zone.number, name: zone.name && `, ${zone.name}`, value: decimals(zone.value, 1), areaMm2: Math.round(zone.areaMm2 / 100) })}
         </h3>
       )}
       {zone && (
         <Line>
           <Button aria-pressed={joining} onPress={() => onJoining(!joining)}>
-            Join with …
+            {say('projects.join-with')}
           </Button>
-          <Button onPress={() => onSettings(split(settings, zone))}>Split in two</Button>
-          {zone.splits.length > 0 && <LinkButton onPress={() => onSettings(unsplit(settings, zone))}>Undo the split</LinkButton>}
-          {zone.joins.length > 0 && <LinkButton onPress={() => onSettings(parted(settings, zone))}>Part again</LinkButton>}
-          {joining && <Small role="status">Choose the zone it joins, here or in the picture.</Small>}
+          <Button onPress={() => onSettings(split(settings, zone))}>{say('projects.split-in-two')}</Button>
+          {zone.splits.length > 0 && <LinkButton onPress={() => onSettings(unsplit(settings, zone))}>{say('projects.undo-the-split')}</LinkButton>}
+          {zone.joins.length > 0 && <LinkButton onPress={() => onSettings(parted(settings, zone))}>{say('projects.part-again')}</LinkButton>}
+          {joining && <Small role="status">{say('projects.choose-the-zone-it-joins')}</Small>}
           <Named key={`${zone.number} ${zone.name}`} name={zone.name} onName={(name) => onSettings(named(settings, zone, name))} />
         </Line>
       )}
-      {zone && !colours.data && <Small>Mixing …</Small>}
+      {zone && !colours.data && <Small>{say('projects.mixing')}</Small>}
       <List aria-busy={colours.isFetching}>
         {(colours.data ?? []).map((m) => (
           <li key={m.part}>
-            <i style={{ background: m.wanted }} title="in the picture" />
-            <i style={{ background: m.colour }} title="in these pencils" />
+            <i style={{ background: m.wanted }} title={say('projects.in-the-picture')} />
+            <i style={{ background: m.colour }} title={say('projects.in-these-pencils')} />
             <div>
               <b>{partNames[m.part]}</b>
               {m.layers.length === 0 ? (
-                <span>leave the paper bare</span>
+                <span>{say('projects.leave-the-paper-bare')}</span>
               ) : (
                 m.layers.map((l, i) => <span key={`${i}${l.code}`}>{`${i + 1}. ${l.name}, ${gradeNames[l.grade]}, ${passWords(l.passes)}`}</span>)
               )}
               <Small>
-                {m.error > REACHED && '▲ the nearest there is: '}ΔE {decimals(m.error, 1)}, {valueWords(m.valueOff)}
+                {said('projects.e', { error: m.error > REACHED && say('projects.the-nearest-there-is'), error2: decimals(m.error, 1), valueOff: valueWords(m.valueOff) })}
               </Small>
             </div>
           </li>
@@ -95,16 +102,22 @@ export function ZonePanel({ project, settings, zones, open, onOpen, joining, onJ
 /** One thin layer over many zones ties them together. */
 function Glaze({ found, on, onGlazed }: { found: Schemas['GlazeView']; on: boolean; onGlazed: (on: boolean) => void }) {
   if (found.zones.length === 0) {
-    return <Small>No one glaze ties these zones without leading their colours astray.</Small>;
+    return <Small>{say('projects.no-one-glaze-ties-these')}</Small>;
   }
   return (
     <Tied>
       <i style={{ background: found.colour }} />
       <Small>
-        {found.name}, {gradeNames[found.grade]}, last, {on ? 'ties' : 'would tie'} zones {found.zones.join(', ')}: at most ΔE {decimals(found.worst, 1)} further off.
+        {say('projects.last-zones-at-most-e', {
+          name: found.name,
+          grade: gradeNames[found.grade],
+          more: on ? say('projects.ties') : say('projects.would-tie'),
+          more2: found.zones.join(', '),
+          worst: decimals(found.worst, 1),
+        })}
       </Small>
       <Button aria-pressed={on} onPress={() => onGlazed(!on)}>
-        {on ? 'Without it' : 'Glaze them'}
+        {on ? say('projects.without-it') : say('projects.glaze-them')}
       </Button>
     </Tied>
   );
@@ -115,12 +128,13 @@ function Named({ name, onName }: { name: string; onName: (name: string) => void 
   const [typed, setTyped] = useState(name);
   return (
     <div onBlur={() => typed.trim() !== name && onName(typed)}>
-      <Words label="Called" value={typed} onChange={setTyped} />
+      <Words label={say('projects.called')} value={typed} onChange={setTyped} />
     </div>
   );
 }
 
-const valueWords = (off: number) => (Math.abs(off) < 0.05 ? 'value as wanted' : `value ${off > 0 ? '+' : '−'}${decimals(Math.abs(off), 1)}`);
+const valueWords = (off: number) =>
+  Math.abs(off) < 0.05 ? say('projects.value-as-wanted') : say('projects.value', { more: off > 0 ? '+' : '−', off: decimals(Math.abs(off), 1) });
 
 const Small = styled.small`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Line = styled.div`display: flex; flex-wrap: wrap; align-items: center; gap: ${space(2)}; & > div { width: 100%; }`;

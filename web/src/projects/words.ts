@@ -1,13 +1,14 @@
 import type { Schemas } from '../api/client';
+import { say } from '../words/say';
 
 export type Project = Schemas['ProjectView'];
 export type Settings = Schemas['ProjectData'];
 export type Rights = Project['rights'];
 
 export const rightsNames: Record<Rights, string> = {
-  OWN_PHOTO: 'own photo',
-  SET_UP_FROM_LIFE: 'set up from life',
-  FREE_OF_RIGHTS: 'free of rights',
+  OWN_PHOTO: say('projects.own-photo'),
+  SET_UP_FROM_LIFE: say('projects.set-up-from-life'),
+  FREE_OF_RIGHTS: say('projects.free-of-rights'),
 };
 
 export const rights = (Object.keys(rightsNames) as Rights[]).map((id) => ({ id, name: rightsNames[id] }));
@@ -68,14 +69,14 @@ export type LightFrom = NonNullable<Settings['light']>;
 
 /** Sides of a picture, after “the”. */
 export const lightWords: Record<LightFrom, string> = {
-  RIGHT: 'right',
-  UPPER_RIGHT: 'upper right',
-  ABOVE: 'top',
-  UPPER_LEFT: 'upper left',
-  LEFT: 'left',
-  LOWER_LEFT: 'lower left',
-  BELOW: 'bottom',
-  LOWER_RIGHT: 'lower right',
+  RIGHT: say('projects.right'),
+  UPPER_RIGHT: say('projects.upper-right'),
+  ABOVE: say('projects.top'),
+  UPPER_LEFT: say('projects.upper-left'),
+  LEFT: say('projects.left'),
+  LOWER_LEFT: say('projects.lower-left'),
+  BELOW: say('projects.bottom'),
+  LOWER_RIGHT: say('projects.lower-right'),
 };
 
 export const focused = (settings: Settings, x: number, y: number): Settings => {

@@ -10,7 +10,8 @@ import { Place } from '../design/Place';
 import { Empty, Failed, Loading, Notice } from '../design/States';
 import { Under } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
-import { count, decimals } from '../words/words';
+import { decimals } from '../words/words';
+import { count, said, say } from '../words/say';
 
 type Row = Schemas['AgreementView'];
 const ALL = 'all';
@@ -31,50 +32,47 @@ export default function Agreement() {
     return <Failed error={error} />;
   }
   if (!classes.data || !rows.data) {
-    return <Loading what="your decisions" />;
+    return <Loading what={say('returns.your-decisions')} />;
   }
   const decided = rows.data.reduce((sum, r) => sum + r.marks, 0);
   const same = rows.data.reduce((sum, r) => sum + r.same, 0);
   return (
     <Place
-      title="Agreement"
-      about={decided > 0 && `${same} of ${count(decided, 'decision')} as proposed`}
+      title={say('returns.agreement')}
+      about={decided > 0 && say('returns.of-as-proposed', { same, decisions: count(decided, 'decision') })}
       actions={
         <>
           <Picker>
             <Select
-              label="Class"
+              label={say('returns.class')}
               value={chosen?.id ?? ALL}
               onChange={(id) => setSearch(id === ALL ? {} : { class: id })}
-              choices={[{ id: ALL, name: 'all classes' }, ...classes.data.map((c) => ({ id: c.id, name: c.name }))]}
+              choices={[{ id: ALL, name: say('returns.all-classes') }, ...classes.data.map((c) => ({ id: c.id, name: c.name }))]}
             />
           </Picker>
-          <Back to="/returns">Back to Returns</Back>
+          <Back to="/returns">{say('returns.back-to-returns')}</Back>
         </>
       }
     >
       {rows.data.length === 0 ? (
-        <Empty title="Nothing confirmed yet">
-          <p>
-            Confirm some pages in <Link to="/returns">Returns</Link>. Here you then see where you decide otherwise than proposed, and by what threshold the proposals would come
-            nearer to you. Nothing moves by itself.
-          </p>
+        <Empty title={say('returns.nothing-confirmed-yet')}>
+          <p>{said('returns.confirm-some-pages-in-returns', { link: (words) => <Link to="/returns">{words}</Link> })}</p>
         </Empty>
       ) : (
         <Body>
           <Table>
             <thead>
               <tr>
-                <th>Goal</th>
+                <th>{say('returns.goal')}</th>
                 <th>
                   <Ends>
-                    <span>you lower</span>
-                    <span>as proposed</span>
-                    <span>you higher</span>
+                    <span>{say('returns.you-lower')}</span>
+                    <span>{say('returns.as-proposed')}</span>
+                    <span>{say('returns.you-higher')}</span>
                   </Ends>
                 </th>
-                <th>Secure is</th>
-                <th>To come nearer to you</th>
+                <th>{say('returns.secure-is')}</th>
+                <th>{say('returns.to-come-nearer-to-you')}</th>
               </tr>
             </thead>
             <tbody>
@@ -91,7 +89,7 @@ export default function Agreement() {
                   </td>
                   <td>
                     {decimals(r.inUse, r.digits)}
-                    {Math.abs(r.inUse - r.secure) > 1e-6 && <Under>usually {decimals(r.secure, r.digits)}</Under>}
+                    {Math.abs(r.inUse - r.secure) > 1e-6 && <Under>{say('returns.usually', { secure: decimals(r.secure, r.digits) })}</Under>}
                   </td>
                   <td>
                     <Suggestion row={r} to={chosen} pending={hold.isPending} onHold={(factor) => chosen && hold.mutate({ of: chosen, goal: r.goal, factor })} />
@@ -101,10 +99,7 @@ export default function Agreement() {
             </tbody>
           </Table>
           {hold.error && <Notice role="alert">▲ {hold.error.message}</Notice>}
-          <Foot>
-            Moved thresholds count in sheets kept or printed from now on. Sheets in the students’ hands and marks you have confirmed stay as they are. For one sheet alone, move its
-            thresholds in <Link to="/sheets">Sheets</Link> under its goals.
-          </Foot>
+          <Foot>{said('returns.moved-thresholds-count-in-sheets', { link: (words) => <Link to="/sheets">{words}</Link> })}</Foot>
         </Body>
       )}
     </Place>
@@ -116,7 +111,7 @@ function Balance({ row }: { row: Row }) {
   const share = (n: number) => `${String((100 * n) / row.marks)}%`;
   return (
     <div>
-      <Track role="img" aria-label={`${String(row.lower)} lower, ${String(row.same)} as proposed, ${String(row.higher)} higher`}>
+      <Track role="img" aria-label={say('returns.lower-as-proposed-higher', { lower: String(row.lower), same: String(row.same), higher: String(row.higher) })}>
         <span data-part="lower" style={{ width: share(row.lower) }} />
         <span data-part="same" style={{ width: share(row.same) }} />
         <span data-part="higher" style={{ width: share(row.higher) }} />
@@ -143,23 +138,29 @@ function Suggestion({ row, to, pending, onHold }: SuggestionProps) {
   return (
     <>
       {row.factor == null ? (
-        <Under>{row.lower + row.higher === 0 ? 'You agree.' : 'No other threshold would agree clearly better.'}</Under>
+        <Under>{row.lower + row.higher === 0 ? say('returns.you-agree') : say('returns.no-other-threshold-would-agree')}</Under>
       ) : (
         <>
-          <b>{decimals(row.secure * row.factor, row.digits)}</b> would have set {row.agreeThen} of {row.marks} on your side of secure; now {row.agreeNow}.{' '}
+          {said('returns.would-have-set-of-on', {
+            secure: decimals(row.secure * row.factor, row.digits),
+            strong: (words) => <b>{words}</b>,
+            agreeThen: row.agreeThen,
+            marks: row.marks,
+            agreeNow: row.agreeNow,
+          })}{' '}
           {to && !asSuggested && (
             <Button onPress={() => onHold(row.factor ?? undefined)} isDisabled={pending}>
-              Use it for {to.name}
+              {say('returns.use-it-for', { name: to.name })}
             </Button>
           )}
-          {!to && <Under>Choose a class to take it over.</Under>}
+          {!to && <Under>{say('returns.choose-a-class-to-take')}</Under>}
         </>
       )}
       {to && held !== undefined && (
         <Under>
-          New sheets of {to.name} have {decimals(row.secure * held, row.digits)}.{' '}
+          {say('returns.new-sheets-of-have', { name: to.name, secure: decimals(row.secure * held, row.digits) })}{' '}
           <LinkButton onPress={() => onHold(undefined)} isDisabled={pending}>
-            Back to the usual
+            {say('returns.back-to-the-usual')}
           </LinkButton>
         </Under>
       )}

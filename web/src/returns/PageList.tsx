@@ -3,7 +3,8 @@ import styled from 'styled-components';
 import type { Schemas } from '../api/client';
 import { Level } from '../design/Level';
 import { colour, sizes, space } from '../design/tokens';
-import { count, problemWords } from '../words/words';
+import { problemWords } from '../words/words';
+import { count, say } from '../words/say';
 
 type Row = Schemas['PageRow'];
 
@@ -14,20 +15,20 @@ export function PageList({ rows, openId, runId, together }: { rows: Row[]; openI
       {together > 0 && (
         <Entry to={`/returns/${runId ?? 'none'}/sure`} aria-current={openId === 'sure' ? 'page' : undefined}>
           <Name>{count(together, 'sure page')}</Name>
-          <Small>look and accept at once</Small>
+          <Small>{say('returns.look-and-accept-at-once')}</Small>
         </Entry>
       )}
-      <List aria-label="Pages">
+      <List aria-label={say('returns.pages')}>
         {rows.map((row) => (
           <li key={row.id}>
             <Entry to={`/returns/${runId ?? 'none'}/${row.id}`} aria-current={row.id === openId ? 'page' : undefined}>
               <First>
                 <Name>
                   {row.place?.student.name ?? row.file}
-                  {row.confirmed && <span aria-label="confirmed"> ✓</span>}
-                  {row.flagged && <span aria-label="flagged"> ⚑</span>}
+                  {row.confirmed && <span aria-label={say('returns.confirmed')}> ✓</span>}
+                  {row.flagged && <span aria-label={say('returns.flagged')}> ⚑</span>}
                 </Name>
-                {row.state === 'READ' && row.close && !row.confirmed && <Small>close</Small>}
+                {row.state === 'READ' && row.close && !row.confirmed && <Small>{say('returns.close')}</Small>}
               </First>
               <Standing row={row} />
             </Entry>
@@ -41,16 +42,16 @@ export function PageList({ rows, openId, runId, together }: { rows: Row[]; openI
 function Standing({ row }: { row: Row }) {
   switch (row.state) {
     case 'QUEUED':
-      return <Small>waiting</Small>;
+      return <Small>{say('returns.waiting')}</Small>;
     case 'READING':
-      return <Small>being read …</Small>;
+      return <Small>{say('returns.being-read')}</Small>;
     case 'CANCELLED':
-      return <Small>cancelled</Small>;
+      return <Small>{say('returns.cancelled')}</Small>;
     case 'UNREADABLE':
       return <Small>▲ {problemWords(row.problem ?? '', row.problemFigure)}</Small>;
     case 'READ':
       return (
-        <Levels aria-label={`levels ${row.levels.join(', ')}${row.close ? ', close: look' : ''}`}>
+        <Levels aria-label={say('returns.levels', { more: row.levels.join(', '), more2: row.close ? say('returns.close-look') : '' })}>
           {row.levels.map((level, i) => (
             <Level key={i} level={level} size={16} />
           ))}

@@ -8,7 +8,7 @@ import { Select } from '../design/Controls';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { colour, space } from '../design/tokens';
-import { count, dayOf } from '../words/words';
+import { dayOf } from '../words/words';
 import { PageList } from './PageList';
 import { PagePanel } from './page/PagePanel';
 import { PhoneUpload } from './intake/PhoneUpload';
@@ -17,6 +17,7 @@ import { SureSheet } from './SureSheet';
 import { Upload } from './intake/Upload';
 import { useTimeLeft } from './intake/useTimeLeft';
 import { usePrefetchedPages } from './usePrefetchedPages';
+import { count, said, say } from '../words/say';
 
 type Row = Schemas['PageRow'];
 
@@ -66,7 +67,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
     return <Failed error={error} />;
   }
   if (!runs.data || !classes.data || unplaced.isPending) {
-    return <Loading what="the returned pages" />;
+    return <Loading what={say('returns.the-returned-pages')} />;
   }
   const className = (id: string) => classes.data.find((c) => c.id === id)?.name ?? '';
   const read = rows.filter((r) => r.state === 'READ').length;
@@ -75,14 +76,14 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
 
   return (
     <Place
-      title="Returns"
-      about={chosen && `${read} of ${count(chosen.pages, 'page')} read, ${confirmed} confirmed${timeLeft}`}
+      title={say('returns.returns')}
+      about={chosen && say('returns.of-read-confirmed', { read, pages: count(chosen.pages, 'page'), confirmed, timeLeft })}
       actions={
         <>
           {runs.data.length > 0 && (
             <Picker>
               <Select
-                label="Printing"
+                label={say('returns.printing')}
                 value={runId ?? null}
                 onChange={(id) => void navigate(`/returns/${id}`)}
                 choices={runs.data.map((r) => ({ id: r.id, name: `${className(r.schoolClass)} · ${r.title}`, note: dayOf(r.printedAt) }))}
@@ -93,10 +94,10 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
           {confirmed > 0 && chosen && (
             <Afterwards>
               <a href={`/api/returns/runs/${chosen.id}/slips.pdf`} target="_blank" rel="noreferrer">
-                Slips
+                {say('returns.slips')}
               </a>
-              <Link to={`/wall/${chosen.id}/redo`}>Redo pages</Link>
-              <Link to={`/returns/agreement?class=${chosen.schoolClass}`}>Agreement</Link>
+              <Link to={`/wall/${chosen.id}/redo`}>{say('returns.redo-pages')}</Link>
+              <Link to={`/returns/agreement?class=${chosen.schoolClass}`}>{say('returns.agreement')}</Link>
             </Afterwards>
           )}
           {chosen && <PhoneUpload schoolClass={chosen.schoolClass} className={className(chosen.schoolClass)} />}
@@ -105,15 +106,11 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
       }
     >
       {rows.length === 0 ? (
-        <Empty title={chosen ? 'Nothing has come back yet' : 'Nothing printed yet'}>
+        <Empty title={chosen ? say('returns.nothing-has-come-back-yet') : say('returns.nothing-printed-yet')}>
           {chosen ? (
-            <p>
-              Scan the sheets into the watched folder, or choose <b>Add scans</b>: JPEG, PNG, TIFF or PDF, any way up, flat and in even light. Each page appears here as it is read.
-            </p>
+            <p>{said('returns.scan-the-sheets-into-the', { strong: (words) => <b>{words}</b> })}</p>
           ) : (
-            <p>
-              Print a sheet for a class in <Link to="/sheets">Sheets</Link>; its pages are read here when they come back.
-            </p>
+            <p>{said('returns.print-a-sheet-for-a', { link: (words) => <Link to="/sheets">{words}</Link> })}</p>
           )}
         </Empty>
       ) : (

@@ -8,8 +8,9 @@ import { Level } from '../design/Level';
 import { Failed } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { useKeys } from '../design/useKeys';
-import { count, causeWords, levelNames } from '../words/words';
+import { causeWords, levelNames } from '../words/words';
 import { pictureOf } from './pictures';
+import { count, said, say } from '../words/say';
 
 type Sure = Schemas['SureView'];
 type Goal = Schemas['SureGoalView'];
@@ -45,14 +46,14 @@ export function SureSheet({ pages, runId, onAccepted }: { pages: Sure[]; runId: 
   });
 
   return (
-    <Sheet aria-label="Sure pages">
+    <Sheet aria-label={say('returns.sure-pages')}>
       <Head>
         <div>
-          <h2>{count(pages.length, 'page')} leave nothing open</h2>
-          <p>Look them through and open what you doubt; the rest is accepted as proposed. Each can be taken back on its page.</p>
+          <h2>{say('returns.leave-nothing-open', { pages: count(pages.length, 'page') })}</h2>
+          <p>{say('returns.look-them-through-and-open')}</p>
         </div>
         <MainButton onPress={() => accept.mutate()} isDisabled={accept.isPending || pages.length === 0}>
-          Accept {count(pages.length, 'page')} <kbd>A</kbd>
+          {said('returns.accept-a', { pages: count(pages.length, 'page'), kbd: (words) => <kbd>{words}</kbd> })}
         </MainButton>
       </Head>
       {accept.error && <Failed error={accept.error} />}
@@ -61,7 +62,7 @@ export function SureSheet({ pages, runId, onAccepted }: { pages: Sure[]; runId: 
           <li key={page.id}>
             <Name>
               <Link to={`/returns/${runId}/${page.id}`}>{page.student.name}</Link>
-              <Levels aria-label={`levels ${page.goals.map((g) => g.level).join(', ')}`}>
+              <Levels aria-label={say('returns.levels-2', { more: page.goals.map((g) => g.level).join(', ') })}>
                 {page.goals.map((g, i) => (
                   <Level key={i} level={g.level} size={16} />
                 ))}
@@ -88,7 +89,7 @@ export function lineOf(goals: readonly Goal[]): string {
     return `${weakest.label} ${levelNames[weakest.level] ?? ''}${why}`;
   }
   const beyond = goals.filter((g) => g.level === 4).map((g) => g.label.toLowerCase());
-  return beyond.length > 0 ? `All secure; beyond in ${beyond.join(', ')}` : 'All secure';
+  return beyond.length > 0 ? say('returns.all-secure-beyond-in', { more: beyond.join(', ') }) : say('returns.all-secure');
 }
 
 const Sheet = styled.section`overflow: auto; padding: ${space(4)} ${space(6)} ${space(8)};`;

@@ -5,12 +5,13 @@ import { ApiError } from '../api/client';
 import { Button, MainButton, Segments, Select } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, space } from '../design/tokens';
-import { cardWords, count, printWords } from '../words/words';
+import { cardWords, printWords } from '../words/words';
 import type { ComposerProps } from './composing';
 import { Consequences } from './Consequences';
 import { type Draft, withThreshold, withValues } from './draft';
 import { type Filled, PagePreview } from './PagePreview';
 import { Parameters } from './Parameters';
+import { count, said, say } from '../words/say';
 
 /** Parameters at the left, the page in the middle, what follows from them at the right. */
 export function Composer(props: ComposerProps) {
@@ -30,7 +31,7 @@ export function Composer(props: ComposerProps) {
           />
         )}
         {draft?.pageProblem && <Notice role="alert">▲ {draft.pageProblem}</Notice>}
-        {error && <Notice role="alert">▲ {error instanceof ApiError ? error.message : 'Grastel cannot be reached.'}</Notice>}
+        {error && <Notice role="alert">▲ {error instanceof ApiError ? error.message : say('sheets.grastel-cannot-be-reached')}</Notice>}
         <Printing {...props} />
       </Side>
     </Layout>
@@ -46,35 +47,29 @@ function Pages({ draft, stale }: { draft: Draft; stale: boolean }) {
     <>
       <Bar>
         <Segments
-          label="Fields"
+          label={say('sheets.fields')}
           value={filled}
           onChange={setFilled}
           choices={[
-            { id: 'predicted', name: 'as predicted' },
-            { id: 'asked', name: 'as asked for' },
-            { id: 'blank', name: 'as printed' },
+            { id: 'predicted', name: say('sheets.as-predicted') },
+            { id: 'asked', name: say('sheets.as-asked-for') },
+            { id: 'blank', name: say('sheets.as-printed') },
           ]}
         />
         {draft.pages.length > 1 && (
           <Turner>
-            <Button onPress={() => setAt(number - 1)} isDisabled={number === 0} aria-label="Page before">
+            <Button onPress={() => setAt(number - 1)} isDisabled={number === 0} aria-label={say('sheets.page-before')}>
               ←
             </Button>
-            <span aria-live="polite">
-              page {number + 1} of {draft.pages.length}
-            </span>
-            <Button onPress={() => setAt(number + 1)} isDisabled={number === draft.pages.length - 1} aria-label="Next page">
+            <span aria-live="polite">{say('sheets.page-of', { number: number + 1, pages: draft.pages.length })}</span>
+            <Button onPress={() => setAt(number + 1)} isDisabled={number === draft.pages.length - 1} aria-label={say('sheets.next-page')}>
               →
             </Button>
           </Turner>
         )}
       </Bar>
       {page && <RoomNote draft={draft} />}
-      {page ? (
-        <PagePreview page={page} exercises={draft.exercises} grainMm={draft.grainMm} filled={filled} stale={stale} />
-      ) : (
-        <None>No page yet: see what stands against it, at the right.</None>
-      )}
+      {page ? <PagePreview page={page} exercises={draft.exercises} grainMm={draft.grainMm} filled={filled} stale={stale} /> : <None>{say('sheets.no-page-yet-see-what')}</None>}
     </>
   );
 }
@@ -82,9 +77,9 @@ function Pages({ draft, stale }: { draft: Draft; stale: boolean }) {
 /** What the room on the page made of boxes and words. */
 function RoomNote({ draft }: { draft: Draft }) {
   if (draft.smallWords) {
-    return <p>▲ Words are smaller than is well read: fewer or smaller fields give them room.</p>;
+    return <p>{say('sheets.words-are-smaller-than-is')}</p>;
   }
-  return draft.grown > 1 ? <p>The page has room: fields are {draft.grown} × as large as chosen.</p> : null;
+  return draft.grown > 1 ? <p>{say('sheets.the-page-has-room-fields', { grown: draft.grown })}</p> : null;
 }
 
 /** Whether something of a sheet draws itself anew by a number. */
@@ -99,58 +94,73 @@ function Printing({ draft, changed, onKeep, keeping, open, classes, classId, onC
   return (
     <Print>
       {classes.length === 0 ? (
-        <p>
-          To print, <Link to="/classes">make a class</Link> first.
-        </p>
+        <p>{said('sheets.to-print-make-a-class', { link: (words) => <Link to="/classes">{words}</Link> })}</p>
       ) : (
         <>
-          <Select label="Print for" value={classId} onChange={onClass} choices={classes.map((c) => ({ id: c.id, name: c.name, note: count(c.students.length, 'student') }))} />
+          <Select
+            label={say('sheets.print-for')}
+            value={classId}
+            onChange={onClass}
+            choices={classes.map((c) => ({ id: c.id, name: c.name, note: count(c.students.length, 'student') }))}
+          />
           <Segments
-            label="As"
+            label={say('sheets.as')}
             value={form}
             onChange={onAs}
-            choices={[{ id: 'pages', name: 'pages' }, ...(varied ? [{ id: 'variants' as const, name: 'a variant each' }] : []), { id: 'card', name: 'card with windows' }]}
+            choices={[
+              { id: 'pages', name: say('sheets.pages') },
+              ...(varied ? [{ id: 'variants' as const, name: say('sheets.a-variant-each') }] : []),
+              { id: 'card', name: say('sheets.card-with-windows') },
+            ]}
           />
           {form === 'card' && <p>{cardWords}</p>}
           <MainButton onPress={onPrint} isDisabled={printing || impossible || !chosen}>
-            {printing ? 'Preparing …' : printWords(form, chosen?.students.length ?? 0, Math.max(1, pages))}
+            {printing ? say('sheets.preparing') : printWords(form, chosen?.students.length ?? 0, Math.max(1, pages))}
           </MainButton>
         </>
       )}
       <Button onPress={onKeep} isDisabled={!changed || keeping || impossible}>
-        {open ? (open.printed ? 'Keep as a new version' : 'Keep changes') : 'Keep for later'}
+        {open ? (open.printed ? say('sheets.keep-as-a-new-version') : say('sheets.keep-changes')) : say('sheets.keep-for-later')}
       </Button>
       {run?.card && (
         <Done role="status">
-          {count(run.parts, 'card')} and {count(run.pages, 'label')} ready.{' '}
-          <a href={`/api/sheets/runs/${run.id}/pages.pdf`} target="_blank" rel="noreferrer">
-            Open the PDF
-          </a>{' '}
-          and print it at 100 %, the card on white card or heavy paper. Fill its key boxes once.
+          {said('sheets.and-ready-open-the-pdf', {
+            cards: count(run.parts, 'card'),
+            labels: count(run.pages, 'label'),
+            a: (words) => (
+              <a href={`/api/sheets/runs/${run.id}/pages.pdf`} target="_blank" rel="noreferrer">
+                {words}
+              </a>
+            ),
+          })}
         </Done>
       )}
       {run && !run.card && (
         <Done role="status">
-          {count(run.pages, 'page')} ready.{' '}
-          <a href={`/api/sheets/runs/${run.id}/pages.pdf`} target="_blank" rel="noreferrer">
-            Open the PDF
-          </a>{' '}
-          and print it at 100 %, or{' '}
-          <a href={`/api/sheets/runs/${run.id}/pages.pdf?backs=true`} target="_blank" rel="noreferrer">
-            with a back for each student
-          </a>{' '}
-          on both sides. Backs take some seconds.
+          {said('sheets.ready-open-the-pdf-and', {
+            pages: count(run.pages, 'page'),
+            a: (words) => (
+              <a href={`/api/sheets/runs/${run.id}/pages.pdf`} target="_blank" rel="noreferrer">
+                {words}
+              </a>
+            ),
+            a2: (words) => (
+              <a href={`/api/sheets/runs/${run.id}/pages.pdf?backs=true`} target="_blank" rel="noreferrer">
+                {words}
+              </a>
+            ),
+          })}
         </Done>
       )}
       {open && !changed && (
         <Links>
-          <Link to={`/show/sheet/${open.id}`}>Show to the class</Link>
+          <Link to={`/show/sheet/${open.id}`}>{say('sheets.show-to-the-class')}</Link>
           <a href={`/api/sheets/${open.id}/teacher.pdf`} target="_blank" rel="noreferrer">
-            Answers and rubric
+            {say('sheets.answers-and-rubric')}
           </a>
           {draft?.pages.map((_, i) => (
             <a key={i} href={`/api/sheets/${open.id}/pages/${String(i + 1)}.svg`} target="_blank" rel="noreferrer">
-              SVG{draft.pages.length > 1 ? ` ${String(i + 1)}` : ''}
+              {say('sheets.svg', { more: draft.pages.length > 1 ? ` ${String(i + 1)}` : '' })}
             </a>
           ))}
         </Links>

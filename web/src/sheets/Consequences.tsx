@@ -11,7 +11,8 @@ import { colour, sizes, space } from '../design/tokens';
 import { faces } from './previewTokens';
 import type { Draft, Goal, Planned, Value } from './draft';
 import { Thresholds } from './Thresholds';
-import { count, decimals } from '../words/words';
+import { decimals } from '../words/words';
+import { count, said, say } from '../words/say';
 
 interface Props {
   draft: Draft;
@@ -36,7 +37,7 @@ export function Consequences({ draft, paper, onValues, onThreshold, schoolClass 
         <section key={i} aria-label={e.title}>
           <Head>
             <h2>{e.title}</h2>
-            {e.minutes > 0 && <span>about {Math.round(e.minutes)} min</span>}
+            {e.minutes > 0 && <span>{say('sheets.about-min', { minutes: Math.round(e.minutes) })}</span>}
           </Head>
           {e.problems.map((p) => (
             <Finding key={p.parameter} role="alert">
@@ -45,7 +46,7 @@ export function Consequences({ draft, paper, onValues, onThreshold, schoolClass 
           ))}
           <Findings findings={e.findings.filter((f) => !f.field)} onValues={(change) => onValues(i, change)} />
           {e.fields.length > 0 && <Fields exercise={e} paper={paper} onValues={(change) => onValues(i, change)} />}
-          {e.fields.length > 0 && e.findings.length === 0 && <Fine>Every field can be done with these pencils on this paper.</Fine>}
+          {e.fields.length > 0 && e.findings.length === 0 && <Fine>{say('sheets.every-field-can-be-done')}</Fine>}
           {e.goals.length > 0 && (
             <More exercise={e}>
               <Thresholds goals={e.goals} schoolClass={schoolClass} onThreshold={(goal, factor) => onThreshold(i, goal, factor)} />
@@ -62,12 +63,13 @@ function Alike({ confusions }: { confusions: Draft['confusions'] }) {
   const more = confusions.length - MOST_PAIRS;
   return (
     <Finding>
-      ▲ To some eyes these pencils look alike; let students go by the codes:{' '}
-      {confusions
-        .slice(0, MOST_PAIRS)
-        .map((c) => `${c.one} and ${c.other} (${eyesNames[c.vision]} eyes)`)
-        .join('; ')}
-      {more > 0 && `; and ${count(more, 'pair')} more`}.
+      {said('sheets.to-some-eyes-these-pencils', {
+        more: confusions
+          .slice(0, MOST_PAIRS)
+          .map((c) => say('sheets.and-eyes', { one: c.one, other: c.other, vision: eyesNames[c.vision] }))
+          .join('; '),
+        more2: more > 0 && say('sheets.and-more', { pairs: count(more, 'pair') }),
+      })}
     </Finding>
   );
 }
@@ -83,10 +85,10 @@ function Fields({ exercise, paper, onValues }: FieldsProps) {
     <Table>
       <thead>
         <tr>
-          <th>Field</th>
-          <th>Asked</th>
-          <th>In order</th>
-          <th>Gives; try it</th>
+          <th>{say('sheets.field')}</th>
+          <th>{say('sheets.asked')}</th>
+          <th>{say('sheets.in-order')}</th>
+          <th>{say('sheets.gives-try-it')}</th>
         </tr>
       </thead>
       <tbody>
@@ -107,15 +109,15 @@ function Fields({ exercise, paper, onValues }: FieldsProps) {
                   {f.recipe.map((line, i) => (
                     <Line key={i}>{line.replaceAll(' ×', '\u00a0×')}</Line>
                   ))}
-                  {f.recipe.length === 0 && <Line>{f.ask === 'NOTHING' ? 'room for another try' : 'leave the paper bare'}</Line>}
+                  {f.recipe.length === 0 && <Line>{f.ask === 'NOTHING' ? say('sheets.room-for-another-try') : say('sheets.leave-the-paper-bare')}</Line>}
                 </td>
                 <td>
                   {f.recipe.length > 0 && !f.picture && (
                     <Gives
                       to="/bench"
-                      state={{ stack: { paper, layers: f.layers }, of: `${exercise.title}, field ${f.id}` } satisfies Brought}
-                      aria-label={`${decimals(f.predictedValue, 1)}, try it: field ${f.id} on the Bench`}
-                      title="Try it on the Bench"
+                      state={{ stack: { paper, layers: f.layers }, of: say('sheets.field-2', { title: exercise.title, id: f.id }) } satisfies Brought}
+                      aria-label={say('sheets.try-it-field-on-the', { predictedValue: decimals(f.predictedValue, 1), id: f.id })}
+                      title={say('sheets.try-it-on-the-bench')}
                     >
                       {ends(f.predicted).map((c, i) => (
                         <Grained key={i} colour={c} width={f.predicted.length > 1 ? 16 : 26} height={16} />
@@ -161,7 +163,7 @@ function More({ exercise, children }: { exercise: Planned; children: ReactNode }
   return (
     <Disclosure>
       <Heading level={3}>
-        <Opener slot="trigger">Goals, notes and cautions</Opener>
+        <Opener slot="trigger">{say('sheets.goals-notes-and-cautions')}</Opener>
       </Heading>
       <DisclosurePanel>
         {children}

@@ -6,8 +6,8 @@ import { Button, LinkButton } from '../design/Controls';
 import { Notice } from '../design/States';
 import { Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
-import { count } from '../words/words';
 import type { Value } from './draft';
+import { count, say } from '../words/say';
 
 interface Props {
   parameter: Schemas['ParameterView'];
@@ -28,7 +28,7 @@ export function DrawnLines({ parameter, used, onChange, onOpen }: Props) {
       <b>{parameter.label}</b>
       {lines.length > 0 ? (
         <Found>
-          <svg viewBox="-20 -20 1040 1040" preserveAspectRatio="none" role="img" aria-label={`${count(lines.length, 'line')} from the drawing`}>
+          <svg viewBox="-20 -20 1040 1040" preserveAspectRatio="none" role="img" aria-label={say('sheets.from-the-drawing', { lines: count(lines.length, 'line') })}>
             <rect width="1000" height="1000" />
             {lines.map((line) => {
               const [x1, y1, x2, y2] = line.split(' ');
@@ -36,14 +36,16 @@ export function DrawnLines({ parameter, used, onChange, onOpen }: Props) {
             })}
           </svg>
           <span>
-            {count(lines.length, 'line')} from a drawing; they rule how many areas there are. <LinkButton onPress={onOpen}>Draw them anew</LinkButton>
+            {say('sheets.from-a-drawing-they-rule', { lines: count(lines.length, 'line') })} <LinkButton onPress={onOpen}>{say('sheets.draw-them-anew')}</LinkButton>
           </span>
         </Found>
       ) : (
-        <Small>Drawn anew by the variant. Or a student’s own: a frame with straight lines from side to side, scanned or photographed.</Small>
+        <Small>{say('sheets.drawn-anew-by-the-variant')}</Small>
       )}
       <FileTrigger acceptedFileTypes={['image/jpeg', 'image/png', 'image/tiff']} onSelect={(files) => files?.[0] && read.mutate(files[0])}>
-        <Button isDisabled={read.isPending}>{read.isPending ? 'Reading the lines …' : lines.length > 0 ? 'From another drawing …' : 'From a drawing …'}</Button>
+        <Button isDisabled={read.isPending}>
+          {read.isPending ? say('sheets.reading-the-lines') : lines.length > 0 ? say('sheets.from-another-drawing') : say('sheets.from-a-drawing')}
+        </Button>
       </FileTrigger>
       {read.error && <Notice role="alert">▲ {read.error.message}</Notice>}
     </Group>

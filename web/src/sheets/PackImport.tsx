@@ -7,8 +7,8 @@ import { Button, LinkButton, MainButton, Select } from '../design/Controls';
 import { Notice } from '../design/States';
 import { Grained } from '../design/Swatch';
 import { colour, space } from '../design/tokens';
-import { count } from '../words/words';
 import { signed } from '../bench/words';
+import { count, say } from '../words/say';
 
 interface Props {
   kit: Schemas['KitView'];
@@ -45,15 +45,17 @@ export function PackImport({ kit, onTaken }: Props) {
   return (
     <Corner>
       <LinkButton onPress={() => setOpen(!open)} aria-expanded={open}>
-        Import a pack
+        {say('sheets.import-a-pack')}
       </LinkButton>
       {open && (
-        <Panel aria-label="Import a lesson pack">
+        <Panel aria-label={say('sheets.import-a-lesson-pack')}>
           <Column>
             <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={(files) => files?.[0] && preview.mutate(files[0])}>
-              <Button>Choose a lesson pack</Button>
+              <Button>{say('sheets.choose-a-lesson-pack')}</Button>
             </FileTrigger>
-            {error && <Notice role="alert">▲ {error instanceof ApiError ? error.message : 'Grastel cannot be reached.'} Nothing was taken in.</Notice>}
+            {error && (
+              <Notice role="alert">{say('sheets.nothing-was-taken-in', { message: error instanceof ApiError ? error.message : say('sheets.grastel-cannot-be-reached') })}</Notice>
+            )}
             {seen && (
               <>
                 <p>
@@ -62,13 +64,13 @@ export function PackImport({ kit, onTaken }: Props) {
                 {seen.pencils.map((p) => (
                   <Select
                     key={p.key}
-                    label={`In place of ${p.name}, which your kit does not hold`}
+                    label={say('sheets.in-place-of-which-your', { name: p.name })}
                     value={pencils[p.key] ?? null}
                     onChange={(id) => setPencils({ ...pencils, [p.key]: id })}
                     choices={p.standIns.map((s) => ({
                       id: s.pencil,
                       name: s.name,
-                      note: `value ${signed(s.deltaValue)}, hue ${signed(s.deltaHue)}°`,
+                      note: say('sheets.value-hue', { deltaValue: signed(s.deltaValue), deltaHue: signed(s.deltaHue) }),
                       mark: <Grained colour={s.colour} />,
                     }))}
                   />
@@ -76,18 +78,18 @@ export function PackImport({ kit, onTaken }: Props) {
                 {seen.papers.map((p) => (
                   <Select
                     key={p.key}
-                    label={`In place of the paper ${p.name}`}
+                    label={say('sheets.in-place-of-the-paper', { name: p.name })}
                     value={papers[p.key] ?? null}
                     onChange={(id) => setPapers({ ...papers, [p.key]: id })}
                     choices={kit.papers.map((x) => ({ id: x.id, name: x.name }))}
                   />
                 ))}
                 <MainButton onPress={() => take.mutate()} isDisabled={take.isPending}>
-                  Take {count(seen.titles.length, 'sheet')} in
+                  {say('sheets.take-in', { sheets: count(seen.titles.length, 'sheet') })}
                 </MainButton>
               </>
             )}
-            <LinkButton onPress={() => setOpen(false)}>Close</LinkButton>
+            <LinkButton onPress={() => setOpen(false)}>{say('sheets.close')}</LinkButton>
           </Column>
         </Panel>
       )}

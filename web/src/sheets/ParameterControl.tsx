@@ -7,6 +7,7 @@ import { Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import type { Planned, Value } from './draft';
 import { DrawnLines } from './DrawnLines';
+import { say } from '../words/say';
 
 type Parameter = Schemas['ParameterView'];
 const MOST_IN_SIGHT = 3;
@@ -30,7 +31,10 @@ export function ParameterControl(props: Props) {
       <Control {...props} />
       {problem && (
         <Fault role="alert">
-          ▲ {problem.words} {problem.nearest && <LinkButton onPress={() => problem.nearest && onChange(problem.nearest)}>Take {nearestWords(problem.nearest)}</LinkButton>}
+          ▲ {problem.words}{' '}
+          {problem.nearest && (
+            <LinkButton onPress={() => problem.nearest && onChange(problem.nearest)}>{say('sheets.take', { nearest: nearestWords(problem.nearest) })}</LinkButton>
+          )}
         </Fault>
       )}
     </div>
@@ -38,7 +42,7 @@ export function ParameterControl(props: Props) {
 }
 
 function nearestWords(value: Value): string {
-  return value.number == null ? 'the nearest' : String(value.number);
+  return value.number == null ? say('sheets.the-nearest') : String(value.number);
 }
 
 function Control({ parameter: p, pencils, used, chosen, onChange, onOpen }: Props) {
@@ -47,12 +51,13 @@ function Control({ parameter: p, pencils, used, chosen, onChange, onOpen }: Prop
     case 'MEASURE':
       return p.mayBeLeftOpen && !chosen ? (
         <Left>
-          {p.label}: chosen for you. <LinkButton onPress={() => onChange({ number: Math.round(((p.least ?? 0) + (p.most ?? 0)) / 2) })}>Choose it</LinkButton>
+          {say('sheets.chosen-for-you', { label: p.label })}{' '}
+          <LinkButton onPress={() => onChange({ number: Math.round(((p.least ?? 0) + (p.most ?? 0)) / 2) })}>{say('sheets.choose-it')}</LinkButton>
         </Left>
       ) : (
         <>
           <Stepper label={p.label} value={used?.number ?? NaN} least={p.least ?? 0} most={p.most ?? 999} onChange={(number) => onChange({ number })} />
-          {p.mayBeLeftOpen && <LinkButton onPress={onOpen}>Let it be chosen</LinkButton>}
+          {p.mayBeLeftOpen && <LinkButton onPress={onOpen}>{say('sheets.let-it-be-chosen')}</LinkButton>}
         </>
       );
     case 'CHOICE':
@@ -76,7 +81,7 @@ function Control({ parameter: p, pencils, used, chosen, onChange, onOpen }: Prop
           label={p.label}
           value={chosen || !p.mayBeLeftOpen ? (used?.pencil ?? null) : AUTO}
           onChange={(id) => (id === AUTO ? onOpen() : onChange({ pencil: id }))}
-          choices={p.mayBeLeftOpen ? [{ id: AUTO, name: 'chosen for you' }, ...choices] : choices}
+          choices={p.mayBeLeftOpen ? [{ id: AUTO, name: say('sheets.chosen-for-you-2') }, ...choices] : choices}
         />
       );
     }

@@ -9,6 +9,7 @@ import type { ComposerProps } from './composing';
 import { MOST_EXERCISES, type SheetData, withExercises, withoutValue, withValues } from './draft';
 import { ParameterControl } from './ParameterControl';
 import { faces } from './previewTokens';
+import { say } from '../words/say';
 
 const NONE = 'none';
 
@@ -19,16 +20,16 @@ export function Parameters({ kit, kinds, sheets, classes, open, request, onReque
   return (
     <Side>
       <Select
-        label="Sheet"
+        label={say('sheets.sheet')}
         value={open?.id ?? 'new'}
         onChange={(id) => void navigate(id === 'new' ? '/sheets' : `/sheets/${id}`)}
-        choices={[{ id: 'new', name: 'New sheet' }, ...sheets.map((s) => ({ id: s.id, name: s.title, note: s.printed ? 'printed' : 'draft' }))]}
+        choices={[{ id: 'new', name: say('sheets.new-sheet') }, ...sheets.map((s) => ({ id: s.id, name: s.title, note: s.printed ? 'printed' : 'draft' }))]}
       />
       <Rules kit={kit} classes={classes} request={request} onRequest={onRequest} />
       {data.exercises.map((exercise, i) => (
         <Exercise key={i}>
           <Select
-            label={data.exercises.length > 1 ? `Exercise ${String.fromCharCode(65 + i)}` : 'Exercise'}
+            label={data.exercises.length > 1 ? say('sheets.exercise', { i: String.fromCharCode(65 + i) }) : say('sheets.exercise-2')}
             value={exercise.kind}
             onChange={(kind) =>
               onRequest(
@@ -53,16 +54,21 @@ export function Parameters({ kit, kinds, sheets, classes, open, request, onReque
                 )
               }
             >
-              Take exercise {String.fromCharCode(65 + i)} off
+              {say('sheets.take-exercise-off', { i: String.fromCharCode(65 + i) })}
             </LinkButton>
           )}
         </Exercise>
       ))}
       {data.exercises.length < MOST_EXERCISES && (
-        <Button onPress={() => onRequest(withExercises(request, [...data.exercises, { kind: kinds[0]?.id ?? '', values: {} }]))}>Add an exercise</Button>
+        <Button onPress={() => onRequest(withExercises(request, [...data.exercises, { kind: kinds[0]?.id ?? '', values: {} }]))}>{say('sheets.add-an-exercise')}</Button>
       )}
       <Exercise>
-        <Words label="Title" value={request.title ?? ''} onChange={(title) => onRequest(title ? { ...request, title } : { data })} hint="Left empty, the exercises name it." />
+        <Words
+          label={say('sheets.title')}
+          value={request.title ?? ''}
+          onChange={(title) => onRequest(title ? { ...request, title } : { data })}
+          hint={say('sheets.left-empty-the-exercises-name')}
+        />
       </Exercise>
     </Side>
   );
@@ -74,8 +80,8 @@ function Rules({ kit, classes, request, onRequest }: Pick<ComposerProps, 'kit' |
   const set = (change: Partial<SheetData>) => onRequest({ ...request, data: { ...data, ...change } });
   const without = (key: 'set' | 'schoolClass') => onRequest({ ...request, data: Object.fromEntries(Object.entries(data).filter(([k]) => k !== key)) as unknown as SheetData });
   const inShort = [
-    classes.find((c) => c.id === data.schoolClass)?.name ?? 'usual method',
-    kit.sets.find((s) => s.id === data.set)?.name ?? 'whole kit',
+    classes.find((c) => c.id === data.schoolClass)?.name ?? say('sheets.usual-method'),
+    kit.sets.find((s) => s.id === data.set)?.name ?? say('sheets.whole-kit'),
     kit.papers.find((p) => p.id === data.paper)?.name,
     data.pageSize === 'A4' ? 'A4' : 'Letter',
   ];
@@ -83,32 +89,32 @@ function Rules({ kit, classes, request, onRequest }: Pick<ComposerProps, 'kit' |
     <Disclosure>
       <Heading level={2}>
         <Opener slot="trigger">
-          Made for
+          {say('sheets.made-for')}
           <span>{inShort.filter(Boolean).join(' · ')}</span>
         </Opener>
       </Heading>
       <DisclosurePanel>
         <Ruling>
           <Select
-            label="By the method of"
+            label={say('sheets.by-the-method-of')}
             value={data.schoolClass ?? NONE}
             onChange={(id) => (id === NONE ? without('schoolClass') : set({ schoolClass: id }))}
-            choices={[{ id: NONE, name: 'the usual' }, ...classes.map((c) => ({ id: c.id, name: c.name }))]}
+            choices={[{ id: NONE, name: say('sheets.the-usual') }, ...classes.map((c) => ({ id: c.id, name: c.name }))]}
           />
           <Select
-            label="Set at hand"
+            label={say('sheets.set-at-hand')}
             value={data.set ?? NONE}
             onChange={(id) => (id === NONE ? without('set') : set({ set: id }))}
-            choices={[{ id: NONE, name: 'the whole kit' }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
+            choices={[{ id: NONE, name: say('sheets.the-whole-kit') }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
           />
           <Select
-            label="Paper"
+            label={say('sheets.paper')}
             value={data.paper}
             onChange={(paper) => set({ paper })}
             choices={kit.papers.map((p) => ({ id: p.id, name: p.name, mark: <Asked $colour={p.colour} /> }))}
           />
           <Segments
-            label="Page"
+            label={say('sheets.page')}
             value={data.pageSize}
             onChange={(pageSize) => set({ pageSize })}
             choices={[

@@ -10,6 +10,7 @@ import { Composer } from './Composer';
 import type { PrintForm } from './composing';
 import { PackImport } from './PackImport';
 import { first, fromSheet, same, type SheetRequest } from './draft';
+import { say } from '../words/say';
 
 type Kit = Schemas['KitView'];
 
@@ -32,7 +33,7 @@ export default function Sheets() {
     return <Failed error={error} />;
   }
   if (waiting) {
-    return <Loading what="the sheets" />;
+    return <Loading what={say('sheets.the-sheets')} />;
   }
   const open = sheets.data?.find((s) => s.id === id);
   return (
@@ -120,18 +121,18 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun,
 
   return (
     <Place
-      title="Sheets"
+      title={say('sheets.sheets')}
       actions={
         <>
           <PackImport kit={kit} onTaken={() => void queries.invalidateQueries({ queryKey: served.sheets.queryKey })} />
           {sheets.length > 0 && (
             <a href={`/api/sheets/packs?sheets=${(open ? [open] : sheets).map((s) => s.id).join(',')}`} download>
-              {open ? 'Export this sheet' : 'Export all sheets'}
+              {open ? say('sheets.export-this-sheet') : say('sheets.export-all-sheets')}
             </a>
           )}
         </>
       }
-      about={open ? `${open.title}, version ${open.version}${open.printed ? ', printed' : ''}` : 'A new sheet'}
+      about={open ? say('sheets.version', { title: open.title, version: open.version, more: open.printed ? say('sheets.printed') : '' }) : say('sheets.a-new-sheet')}
     >
       <Composer
         kit={kit}

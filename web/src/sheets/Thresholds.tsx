@@ -8,6 +8,7 @@ import { Under } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import type { Goal, Planned } from './draft';
 import { decimals } from '../words/words';
+import { say } from '../words/say';
 
 interface Props {
   goals: Planned['goals'];
@@ -27,8 +28,8 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
       <Table>
         <thead>
           <tr>
-            <th>Goal</th>
-            <th>Secure is</th>
+            <th>{say('sheets.goal')}</th>
+            <th>{say('sheets.secure-is')}</th>
           </tr>
         </thead>
         <tbody>
@@ -46,9 +47,9 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
                 </td>
                 <td>
                   <Row>
-                    {g.more ? 'at least' : 'at most'}
+                    {g.more ? say('sheets.at-least') : say('sheets.at-most')}
                     <NumberBox
-                      label={`${g.label}, secure`}
+                      label={say('sheets.secure', { label: g.label })}
                       hidden
                       value={g.secure}
                       least={LEAST * g.usual}
@@ -58,22 +59,18 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
                   </Row>
                   {!inherited && (
                     <Under>
-                      <Link onPress={() => onThreshold(g.goal, undefined)}>back to {decimals(g.usual * ofClass, 1)}</Link>
+                      <Link onPress={() => onThreshold(g.goal, undefined)}>{say('sheets.back-to', { usual: decimals(g.usual * ofClass, 1) })}</Link>
                       {schoolClass && (
                         <Link
                           onPress={() => hold.mutate({ of: schoolClass, goal: g.goal, factor }, { onSuccess: () => onThreshold(g.goal, undefined) })}
                           isDisabled={hold.isPending}
                         >
-                          for all new sheets of {schoolClass.name}
+                          {say('sheets.for-all-new-sheets-of', { name: schoolClass.name })}
                         </Link>
                       )}
                     </Under>
                   )}
-                  {inherited && ofClass !== 1 && schoolClass && (
-                    <Under>
-                      as {schoolClass.name} has it; usually {decimals(g.usual, 1)}
-                    </Under>
-                  )}
+                  {inherited && ofClass !== 1 && schoolClass && <Under>{say('sheets.as-has-it-usually', { name: schoolClass.name, usual: decimals(g.usual, 1) })}</Under>}
                 </td>
               </tr>
             );

@@ -5,9 +5,10 @@ import { ToothSection } from '../bench/ToothSection';
 import { grades } from '../bench/stack';
 import { Tooth } from '../design/Swatch';
 import { colour, levelGreys, space } from '../design/tokens';
-import { count, decimals } from '../words/words';
+import { decimals } from '../words/words';
 import { StrokePicture } from './StrokePicture';
 import { gradeOf, layerWords, pointName, strokeName, type Layer, type Scene } from './words';
+import { count, said, say } from '../words/say';
 
 /** One layer: how the hand does it, and what the swatch has become by it. */
 export function LayingScene({ scene, pencils }: { scene: Scene; pencils: readonly string[] }) {
@@ -21,29 +22,23 @@ export function LayingScene({ scene, pencils }: { scene: Scene; pencils: readonl
         <p>
           {scene.title}
           <br />
-          layer {scene.number} of {scene.of}
+          {say('show.layer-of', { number: scene.number, of: scene.of })}
         </p>
         <h1>
           {layer.pencil && <Chip style={{ background: layer.pencil.colour }} />}
           {layerWords(layer)}
         </h1>
         {layer.manner === 'COLOUR' && <Hand layer={layer} />}
-        {layer.manner === 'BURNISH' && <p>hard and dull, {count(layer.passes, 'pass', 'passes')}</p>}
+        {layer.manner === 'BURNISH' && <p>{say('show.hard-and-dull', { passs: count(layer.passes, 'pass') })}</p>}
       </How>
       <Seen>
         <Row>
           <ShownSwatch swatch={swatch} slices={scene.slices} />
-          {asked && <Asked style={{ background: asked.colour }} role="img" aria-label={`Asked for: value ${decimals(asked.value, 1)}`} />}
+          {asked && <Asked style={{ background: asked.colour }} role="img" aria-label={say('show.asked-for-value', { value: decimals(asked.value, 1) })} />}
         </Row>
         <Figures>
-          <span>
-            value <b>{decimals(swatch.colour.value, 1)}</b>
-          </span>
-          {asked && (
-            <span>
-              asked for in the end <b>{decimals(asked.value, 1)}</b>
-            </span>
-          )}
+          <span>{said('show.value', { value: decimals(swatch.colour.value, 1), strong: (words) => <b>{words}</b> })}</span>
+          {asked && <span>{said('show.asked-for-in-the-end', { value: decimals(asked.value, 1), strong: (words) => <b>{words}</b> })}</span>}
         </Figures>
         <ToothSection section={swatch.section} paper={swatch.paper} names={pencils} />
       </Seen>
@@ -55,17 +50,15 @@ function Hand({ layer }: { layer: Layer }) {
   const grade = gradeOf(layer);
   return (
     <>
-      <Pressure role="img" aria-label={`Pressure: ${grade.name}`}>
+      <Pressure role="img" aria-label={say('show.pressure', { name: grade.name })}>
         {grades.map((g, i) => (
           <i key={g.id} data-on={g.id === grade.id} style={{ background: levelGreys[i], height: `${40 + i * 15}%` }} />
         ))}
       </Pressure>
-      <p>
-        <b>{grade.name}</b> · {pointName(layer)} point
-      </p>
+      <p>{said('show.point', { name: grade.name, strong: (words) => <b>{words}</b>, layer: pointName(layer) })}</p>
       {layer.stroke && <StrokePicture stroke={layer.stroke} passes={layer.passes} />}
       <p>
-        {strokeName(layer)} · {count(layer.passes, 'pass', 'passes')}
+        {strokeName(layer)} · {count(layer.passes, 'pass')}
       </p>
     </>
   );
@@ -80,7 +73,7 @@ export function ShownSwatch({ swatch, slices = [] }: { swatch: Schemas['SwatchVi
       ) : (
         <>
           <Tooth />
-          <svg viewBox={`0 0 ${slices.length} 6`} preserveAspectRatio="none" width="100%" height="100%" role="img" aria-label="The strip as it is now">
+          <svg viewBox={`0 0 ${slices.length} 6`} preserveAspectRatio="none" width="100%" height="100%" role="img" aria-label={say('show.the-strip-as-it-is')}>
             {slices.map((hex, i) => (
               <rect key={i} x={i} width={1.02} height={6} fill={hex} filter="url(#tooth)" />
             ))}

@@ -3,6 +3,7 @@ import { colour, space } from '../design/tokens';
 import { LayingScene, ShownSwatch } from './LayingScene';
 import { leftAt, timerWords, type Timer } from './timer';
 import { slipNames, type Scene } from './words';
+import { say } from '../words/say';
 
 interface Props {
   scene: Scene;
@@ -37,16 +38,16 @@ export function SceneView({ scene, pencils, timer, now }: Props) {
       return (
         <Turn>
           <div>
-            <h1>Your turn</h1>
+            <h1>{say('show.your-turn')}</h1>
             <ol>
               {scene.words.map((w) => (
                 <li key={w}>{w}</li>
               ))}
             </ol>
           </div>
-          <Clock role="timer" aria-label="Time left" data-going={timer.since !== null}>
+          <Clock role="timer" aria-label={say('show.time-left')} data-going={timer.since !== null}>
             {timerWords(leftAt(timer, now))}
-            <small>{timer.since === null ? 'Space starts it' : 'Space stops it'}</small>
+            <small>{timer.since === null ? say('show.space-starts-it') : say('show.space-stops-it')}</small>
           </Clock>
         </Turn>
       );
@@ -55,7 +56,7 @@ export function SceneView({ scene, pencils, timer, now }: Props) {
     case 'CAUTIONS':
       return (
         <Calm>
-          <h1>Mind</h1>
+          <h1>{say('show.mind')}</h1>
           {scene.words.map((w) => (
             <p key={w}>{w}</p>
           ))}
@@ -69,12 +70,12 @@ function Fault({ scene }: { scene: Scene }) {
   const { swatch, wrong, slip } = scene;
   return (
     <Calm data-fault>
-      <h1>Watch for: {scene.title}</h1>
+      <h1>{say('show.watch-for', { title: scene.title })}</h1>
       {swatch && wrong && (
         <Pair>
           <figure>
             <ShownSwatch swatch={swatch} />
-            <figcaption>as planned</figcaption>
+            <figcaption>{say('show.as-planned')}</figcaption>
           </figure>
           <figure>
             <ShownSwatch swatch={wrong} />

@@ -9,6 +9,7 @@ import { useKeys } from '../design/useKeys';
 import { SceneView } from './SceneView';
 import { fresh, leftAt, toggled, type Timer } from './timer';
 import { layerWords, sceneWords, type ShowData } from './words';
+import { say } from '../words/say';
 
 async function fetched(of: string, id: string, lesson: string): Promise<ShowData> {
   switch (of) {
@@ -34,7 +35,7 @@ export default function Show() {
   }, true);
   const show = useQuery({ queryKey: ['show', of, id, lesson], queryFn: () => fetched(of, id, lesson) });
   if (show.isPending) {
-    return <Loading what="what is shown" />;
+    return <Loading what={say('show.what-is-shown')} />;
   }
   if (show.isError) {
     return <Failed error={show.error} />;
@@ -85,12 +86,12 @@ function Stage({ show }: { show: ShowData }) {
   if (!scene) {
     return (
       <Whole>
-        <title>Show – Grastel</title>
+        <title>{say('show.show-grastel')}</title>
         <Middle>
           <h1>{show.title}</h1>
-          <p>There is no sheet to show yet.</p>
+          <p>{say('show.there-is-no-sheet-to')}</p>
         </Middle>
-        <Foot>Esc goes back</Foot>
+        <Foot>{say('show.esc-goes-back')}</Foot>
       </Whole>
     );
   }
@@ -99,9 +100,9 @@ function Stage({ show }: { show: ShowData }) {
   const pencils = laid.slice(Math.max(0, from)).flatMap((s) => (s.layer ? [layerWords(s.layer)] : []));
   return (
     <Whole data-blank={blank}>
-      <title>{`${show.title} – Grastel`}</title>
+      <title>{say('show.grastel', { title: show.title })}</title>
       <Live role="status" aria-live="polite">
-        {blank ? 'Blank' : sceneWords(scene, at + 1, show.scenes.length)}
+        {blank ? say('show.blank') : sceneWords(scene, at + 1, show.scenes.length)}
       </Live>
       {!blank && (
         <>
@@ -109,12 +110,12 @@ function Stage({ show }: { show: ShowData }) {
             <SceneView scene={scene} pencils={pencils} timer={timer} now={now} />
           </Middle>
           <Foot>
-            <Steps role="img" aria-label={`Scene ${at + 1} of ${show.scenes.length}`}>
+            <Steps role="img" aria-label={say('show.scene-of', { at: at + 1, scenes: show.scenes.length })}>
               {show.scenes.map((s, i) => (
                 <i key={i} data-at={i === at} data-kind={s.kind} />
               ))}
             </Steps>
-            {at === 0 ? <span>← → step · Space timer · B blank · D dark or light · F full screen · Esc out</span> : <span>{elsewhere(timers, at, now)}</span>}
+            {at === 0 ? <span>{say('show.step-space-timer-b-blank')}</span> : <span>{elsewhere(timers, at, now)}</span>}
           </Foot>
         </>
       )}
@@ -125,7 +126,7 @@ function Stage({ show }: { show: ShowData }) {
 /** While a timer runs that is not on the screen, what is left of it. */
 function elsewhere(timers: Record<number, Timer>, at: number, now: number): string {
   const running = Object.entries(timers).find(([n, t]) => Number(n) !== at && t.since !== null);
-  return running ? `${Math.ceil(leftAt(running[1], now) / 60_000)} min left` : '';
+  return running ? say('show.min-left', { running: Math.ceil(leftAt(running[1], now) / 60_000) }) : '';
 }
 
 /** The moment it is, four times a second while it matters. */

@@ -1,5 +1,6 @@
 import type { Schemas } from '../api/client';
 import { grades, nearest, points, strokes } from '../bench/stack';
+import { say } from '../words/say';
 
 export type ShowData = Schemas['ShowView'];
 export type Scene = Schemas['SceneView'];
@@ -16,38 +17,38 @@ export function layerWords(layer: Layer): string {
     case 'COLOUR':
       return name;
     case 'BURNISH':
-      return `Burnish with ${name}`;
+      return say('show.burnish-with', { name });
     case 'SOLVENT':
-      return 'Solvent with a brush, then leave to dry';
+      return say('show.solvent-with-a-brush-then');
     case 'STUMP':
-      return 'Blend with a stump, not with a finger';
+      return say('show.blend-with-a-stump-not');
     case 'LIFT':
-      return 'Lift with the putty eraser';
+      return say('show.lift-with-the-putty-eraser');
   }
 }
 
 export const slipNames: Record<NonNullable<Scene['slip']>, string> = {
-  BLUNT_POINT: 'with a blunt point',
-  TOO_HEAVY: 'pressed too hard',
-  TOO_LIGHT: 'pressed too lightly',
-  ONE_DIRECTION: 'with strokes that all run one way',
-  ORDER_TURNED_ROUND: 'with the layers in the other order',
-  LAST_LAYER_LEFT_OUT: 'without the last layer',
+  BLUNT_POINT: say('show.with-a-blunt-point'),
+  TOO_HEAVY: say('show.pressed-too-hard'),
+  TOO_LIGHT: say('show.pressed-too-lightly'),
+  ONE_DIRECTION: say('show.with-strokes-that-all-run'),
+  ORDER_TURNED_ROUND: say('show.with-the-layers-in-the'),
+  LAST_LAYER_LEFT_OUT: say('show.without-the-last-layer'),
 };
 
 /** A scene in a line, for those who listen. */
 export function sceneWords(scene: Scene, n: number, of: number): string {
-  const at = `${n} of ${of}. `;
+  const at = say('show.of', { n, of });
   switch (scene.kind) {
     case 'OPENING':
       return `${at}${scene.title}. ${scene.words.join(' ')}`;
     case 'LAYING':
-      return `${at}${scene.title}, layer ${scene.number} of ${scene.of}: ${scene.layer ? layerWords(scene.layer) : ''}`;
+      return say('show.layer-of-2', { at, title: scene.title, number: scene.number, of: scene.of, layer: scene.layer ? layerWords(scene.layer) : '' });
     case 'TURN':
-      return `${at}Your turn. ${scene.words.join(' ')}`;
+      return say('show.your-turn-2', { at, more: scene.words.join(' ') });
     case 'FAULT':
-      return `${at}Watch for: ${scene.title}. ${scene.words.join(' ')}`;
+      return say('show.watch-for-2', { at, title: scene.title, more: scene.words.join(' ') });
     case 'CAUTIONS':
-      return `${at}Mind. ${scene.words.join(' ')}`;
+      return say('show.mind-2', { at, more: scene.words.join(' ') });
   }
 }

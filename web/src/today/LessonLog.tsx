@@ -6,6 +6,7 @@ import { stageWords } from '../course/words';
 import { Button, LinkButton, Select } from '../design/Controls';
 import { colour, sizes } from '../design/tokens';
 import { Labelled } from './Labelled';
+import { say } from '../words/say';
 
 type Period = Schemas['PeriodView'];
 type Lesson = Schemas['LessonView'];
@@ -33,25 +34,25 @@ export function LessonLog({ schoolClass, period, lessons }: { schoolClass: strin
     const last = period.pieces.at(-1);
     const stage = lessons.find((l) => l.id === last?.lesson)?.stages.find((s) => s.id === last?.stages.at(-1)?.id);
     return (
-      <Labelled label="Log" group="What happened">
-        <span>{last === undefined ? 'did not happen' : last.goesOn && stage ? `stopped after ${stageWords(stage)}` : 'done'}</span>
+      <Labelled label={say('today.log')} group={say('today.what-happened')}>
+        <span>{last === undefined ? say('today.did-not-happen') : last.goesOn && stage ? say('today.stopped-after', { stage: stageWords(stage) }) : say('today.done')}</span>
         <LinkButton isDisabled={unlog.isPending} onPress={() => unlog.mutate()}>
-          Change
+          {say('today.change')}
         </LinkButton>
         {error && <span role="alert">▲ {error.message}</span>}
       </Labelled>
     );
   }
   return (
-    <Labelled label="Log" group="What happened">
+    <Labelled label={say('today.log')} group={say('today.what-happened')}>
       <Button isDisabled={log.isPending} onPress={() => log.mutate({ outcome: 'DONE' })}>
-        Done
+        {say('today.done-2')}
       </Button>
       {stopping ? (
         <Select
-          label="Stopped after"
+          label={say('today.stopped-after-2')}
           value={null}
-          placeholder="which stage?"
+          placeholder={say('today.which-stage')}
           onChange={(id) => {
             const [lesson = '', stage = ''] = id.split(' ');
             log.mutate({ outcome: 'STOPPED', lesson, stage });
@@ -60,14 +61,14 @@ export function LessonLog({ schoolClass, period, lessons }: { schoolClass: strin
         />
       ) : (
         <Button isDisabled={log.isPending || stages.length === 0} onPress={() => setStopping(true)}>
-          Stopped after …
+          {say('today.stopped-after-3')}
         </Button>
       )}
       <Button isDisabled={log.isPending} onPress={() => log.mutate({ outcome: 'DID_NOT_HAPPEN' })}>
-        Did not happen
+        {say('today.did-not-happen-2')}
       </Button>
       {error && <span role="alert">▲ {error.message}</span>}
-      <Hint>The course flows on from what is noted.</Hint>
+      <Hint>{say('today.the-course-flows-on-from')}</Hint>
     </Labelled>
   );
 }

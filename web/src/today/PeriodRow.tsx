@@ -6,13 +6,14 @@ import { meetingWords, warningWords } from '../course/words';
 import { LinkButton } from '../design/Controls';
 import { Small } from '../design/Text';
 import { colour, faces, sizes, space } from '../design/tokens';
-import { count, decimals } from '../words/words';
+import { decimals } from '../words/words';
 import { Labelled } from './Labelled';
 import { LessonLog } from './LessonLog';
 import { PutOut } from './PutOut';
 import { RunStanding, NextStep } from './RunStanding';
 import { SheetPrints } from './SheetPrints';
 import { NextLink } from './plates';
+import { count, say } from '../words/say';
 
 export type ClassDay = Schemas['TodayClassView'];
 
@@ -21,7 +22,7 @@ export function PeriodRow({ shown, isDemo, begin }: { shown: ClassDay; isDemo: b
   const [open, setOpen] = useState(begin);
   const { period, lessons, run } = shown;
   const cancelled = period?.state === 'CANCELLED';
-  const what = lessons.map((l, i) => `${l.title} (${shown.numbers[i] ?? 0} of ${shown.of})`).join(', then ');
+  const what = lessons.map((l, i) => say('today.of', { title: l.title, i: shown.numbers[i] ?? 0, of: shown.of })).join(', then ');
   return (
     <Row aria-label={shown.name}>
       <Time>{period ? period.starts.slice(11, 16) : '–'}</Time>
@@ -32,19 +33,23 @@ export function PeriodRow({ shown, isDemo, begin }: { shown: ClassDay; isDemo: b
           {period?.place && ` · ${period.place}`}
         </Small>
         <LinkButton aria-expanded={open} onPress={() => setOpen(!open)}>
-          {open ? 'Fold' : 'Open'}
+          {open ? say('today.fold') : say('today.open')}
         </LinkButton>
       </Who>
       <div>
-        {cancelled && <Title>Cancelled</Title>}
+        {cancelled && <Title>{say('today.cancelled')}</Title>}
         {period && !cancelled && (
           <>
-            <Title>{what || 'No lesson planned'}</Title>
+            <Title>{what || say('today.no-lesson-planned')}</Title>
             {lessons.length > 0 && (
               <Small>
-                {lessons[0]?.aim} {decimals(period.planned)} of {decimals(period.room)} min
-                {period.pieces.at(-1)?.goesOn ? '; goes on next time' : ''}
-                {period.logged ? ' · logged' : ''}
+                {say('today.of-min', {
+                  aim: lessons[0]?.aim ?? '',
+                  planned: decimals(period.planned),
+                  room: decimals(period.room),
+                  more: period.pieces.at(-1)?.goesOn ? say('today.goes-on-next-time') : '',
+                  more2: period.logged ? say('today.logged') : '',
+                })}
               </Small>
             )}
           </>
@@ -52,22 +57,25 @@ export function PeriodRow({ shown, isDemo, begin }: { shown: ClassDay; isDemo: b
         {open && period && !cancelled && (
           <Details>
             {shown.warnings.slice(0, 4).map((w, i) => (
-              <Warn key={`${w.kind}${i}`}>▲ {warningWords(w, (id) => lessons.find((l) => l.id === id)?.title ?? 'another lesson')}</Warn>
+              <Warn key={`${w.kind}${i}`}>▲ {warningWords(w, (id) => lessons.find((l) => l.id === id)?.title ?? say('today.another-lesson'))}</Warn>
             ))}
             <PutOut lessons={lessons} students={shown.students} schoolClass={shown.id} period={period.key} />
             {lessons.length > 0 && <SheetPrints sheets={shown.sheets} schoolClass={shown.id} period={period.key} students={shown.students} />}
-            {lessons.some((l) => l.notes !== '') && <Labelled label="Notes">{lessons.map((l) => l.notes).join(' ')}</Labelled>}
-            {lessons.some((l) => l.cautions.length > 0) && <Labelled label="Mind">{[...new Set(lessons.flatMap((l) => l.cautions))].join(' ')}</Labelled>}
+            {lessons.some((l) => l.notes !== '') && <Labelled label={say('today.notes')}>{lessons.map((l) => l.notes).join(' ')}</Labelled>}
+            {lessons.some((l) => l.cautions.length > 0) && <Labelled label={say('today.mind')}>{[...new Set(lessons.flatMap((l) => l.cautions))].join(' ')}</Labelled>}
             <LessonLog schoolClass={shown.id} period={period} lessons={lessons} />
           </Details>
         )}
         {run && (open || !period) && <RunStanding run={run} />}
       </div>
       <Actions>
-        {run ? <NextStep name={shown.name} run={run} isDemo={isDemo} /> : !period && <NextLink to="/sheets">Make a sheet</NextLink>}
-        {period && !cancelled && lessons[0] && <Link to={`/show/lesson/${shown.id}/${lessons[0].id}`}>Show to the class</Link>}
-        <Link to={`/course/${shown.id}${lessons[0] ? `/${lessons[0].id}` : ''}`} aria-label={`Course of ${shown.name}${period ? `, ${meetingWords(period.starts)}` : ''}`}>
-          Course
+        {run ? <NextStep name={shown.name} run={run} isDemo={isDemo} /> : !period && <NextLink to="/sheets">{say('today.make-a-sheet')}</NextLink>}
+        {period && !cancelled && lessons[0] && <Link to={`/show/lesson/${shown.id}/${lessons[0].id}`}>{say('today.show-to-the-class')}</Link>}
+        <Link
+          to={`/course/${shown.id}${lessons[0] ? `/${lessons[0].id}` : ''}`}
+          aria-label={say('today.course-of', { name: shown.name, more: period ? `, ${meetingWords(period.starts)}` : '' })}
+        >
+          {say('today.course')}
         </Link>
       </Actions>
     </Row>

@@ -4,8 +4,9 @@ import type { Schemas } from '../api/client';
 import { Small } from '../design/Text';
 import { levelGreys, sizes, space } from '../design/tokens';
 import { ScannerButton } from '../returns/intake/ScannerButton';
-import { causeWords, count } from '../words/words';
+import { causeWords } from '../words/words';
 import { NextFile, NextLink } from './plates';
+import { count, said, say } from '../words/say';
 
 type Run = Schemas['TodayRunView'];
 
@@ -18,7 +19,7 @@ function named({ exercise, label }: { exercise: string; label: string }) {
 }
 
 function redone({ exercise, label, field }: Run['redos'][number]) {
-  return field ? `${exercise ? `${exercise.toLowerCase()}, ` : ''}box ${field}` : named({ exercise, label });
+  return field ? say('today.box', { more: exercise ? `${exercise.toLowerCase()}, ` : '', field }) : named({ exercise, label });
 }
 
 /** The sheet that was printed last: how far it has come back, what most missed, who does what again. */
@@ -26,23 +27,29 @@ export function RunStanding({ run }: { run: Run }) {
   const { printed, read, confirmed, waiting, unreadable } = run.progress;
   return (
     <div>
-      <Small>Last sheet out: {run.title}</Small>
-      <Track role="img" aria-label={`${printed} printed, ${read} read, ${confirmed} confirmed`} $read={read / printed} $confirmed={confirmed / printed} />
+      <Small>{say('today.last-sheet-out', { title: run.title })}</Small>
+      <Track role="img" aria-label={say('today.printed-read-confirmed', { printed, read, confirmed })} $read={read / printed} $confirmed={confirmed / printed} />
       <Figures>
-        <span>{printed} printed</span>
-        <span>{read} back</span>
-        <span>{confirmed} confirmed</span>
-        {waiting > 0 && <span>{waiting} being read</span>}
-        {unreadable > 0 && <span>▲ {unreadable} unreadable</span>}
+        <span>{say('today.printed', { printed })}</span>
+        <span>{say('today.back', { read })}</span>
+        <span>{say('today.confirmed', { confirmed })}</span>
+        {waiting > 0 && <span>{say('today.being-read', { waiting })}</span>}
+        {unreadable > 0 && <span>{say('today.unreadable', { unreadable })}</span>}
       </Figures>
       {run.fault && (
         <Fault>
-          <b>Commonest miss: {named(run.fault)}</b>, {count(run.fault.students, 'student')} – {causeWords(run.fault.cause)}. Show: {run.fault.cause.next}
+          {said('today.commonest-miss-show', {
+            fault: named(run.fault),
+            strong: (words) => <b>{words}</b>,
+            students: count(run.fault.students, 'student'),
+            cause: causeWords(run.fault.cause),
+            next: run.fault.cause.next,
+          })}
         </Fault>
       )}
       {run.missing.length > 0 && (
         <Redo>
-          <b>Not back:</b>{' '}
+          <b>{say('today.not-back')}</b>{' '}
           {run.missing.length > MOST_NAMES
             ? count(run.missing.length, 'student')
             : run.missing.map((m, i) => (
@@ -55,7 +62,7 @@ export function RunStanding({ run }: { run: Run }) {
       )}
       {run.redos.length > 0 && (
         <Redo>
-          <b>Redo a box:</b>{' '}
+          <b>{say('today.redo-a-box')}</b>{' '}
           {run.redos.map((r, i) => (
             <span key={r.student}>
               {i > 0 && ', '}
@@ -63,7 +70,7 @@ export function RunStanding({ run }: { run: Run }) {
               {` (${redone(r)})`}
             </span>
           ))}
-          . <Link to={`/wall/${run.id}/redo`}>Redo pages</Link>
+          . <Link to={`/wall/${run.id}/redo`}>{say('today.redo-pages')}</Link>
         </Redo>
       )}
     </div>
@@ -77,24 +84,24 @@ export function NextStep({ name, run, isDemo }: { name: string; run: Run; isDemo
     return (
       <>
         <NextFile href={`/api/sheets/runs/${run.id}/pages.pdf`} target="_blank" rel="noreferrer">
-          Print {count(printed, 'sheet')}
+          {say('today.print', { sheets: count(printed, 'sheet') })}
         </NextFile>
-        {isDemo ? <ScannerButton className={name} /> : <Link to={`/returns/${run.id}`}>Bring sheets back</Link>}
+        {isDemo ? <ScannerButton className={name} /> : <Link to={`/returns/${run.id}`}>{say('today.bring-sheets-back')}</Link>}
       </>
     );
   }
   if (confirmed < read) {
     return (
       <>
-        <NextLink to={`/returns/${run.id}`}>Confirm {count(read - confirmed, 'sheet')}</NextLink>
-        <Link to={`/wall/${run.id}`}>Wall</Link>
+        <NextLink to={`/returns/${run.id}`}>{say('today.confirm', { sheets: count(read - confirmed, 'sheet') })}</NextLink>
+        <Link to={`/wall/${run.id}`}>{say('today.wall')}</Link>
       </>
     );
   }
   return (
     <>
-      <NextLink to={`/wall/${run.id}`}>Look at the wall</NextLink>
-      <Link to="/sheets">Make the next sheet</Link>
+      <NextLink to={`/wall/${run.id}`}>{say('today.look-at-the-wall')}</NextLink>
+      <Link to="/sheets">{say('today.make-the-next-sheet')}</Link>
     </>
   );
 }

@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, body, type Schemas } from '../api/client';
 import { Button } from '../design/Controls';
-import { count } from '../words/words';
 import { Labelled } from './Labelled';
+import { count, say } from '../words/say';
 
 interface Props {
   sheets: Schemas['TodaySheetView'][];
@@ -35,19 +35,19 @@ export function SheetPrints({ sheets, schoolClass, period, students }: Props) {
   const error = print.error ?? all.error;
   const busy = print.isPending || all.isPending;
   return (
-    <Labelled label="Print">
+    <Labelled label={say('today.print-2')}>
       <Button isDisabled={busy} onPress={() => all.mutate()}>
-        {all.isPending ? 'Making it …' : sheets.length === 0 ? 'Plan' : 'Everything: plan, cards, sheets'}
+        {all.isPending ? say('today.making-it') : sheets.length === 0 ? say('today.plan') : say('today.everything-plan-cards-sheets')}
       </Button>
       {sheets.map((s) =>
         s.run ? (
           <span key={s.id}>
             <a href={`/api/sheets/runs/${s.run}/pages.pdf`} target="_blank" rel="noreferrer">
-              {s.title}, printed
+              {say('today.printed-2', { title: s.title })}
             </a>{' '}
             (
-            <a href={`/api/sheets/runs/${s.run}/pages.pdf?backs=true`} target="_blank" rel="noreferrer" aria-label={`${s.title} with backs for students`}>
-              with backs
+            <a href={`/api/sheets/runs/${s.run}/pages.pdf?backs=true`} target="_blank" rel="noreferrer" aria-label={say('today.with-backs-for-students', { title: s.title })}>
+              {say('today.with-backs')}
             </a>
             )
           </span>

@@ -4,11 +4,11 @@ import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { colour, space } from '../design/tokens';
 import { later, local } from '../words/dates';
-import { count } from '../words/words';
 import { PeriodRow } from './PeriodRow';
 import { NextLink } from './plates';
 import { Preparation } from './Preparation';
 import { useDay } from './useDay';
+import { count, said, say } from '../words/say';
 
 const longDay = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long' });
 const dayWords = (date: string) => longDay.format(local(date));
@@ -18,7 +18,7 @@ export default function Today({ isDemo }: { isDemo: boolean }) {
   const [search] = useSearchParams();
   const day = useDay(search.get('date'));
   if (day.isPending) {
-    return <Loading what="the day" />;
+    return <Loading what={say('today.the-day')} />;
   }
   if (day.isError) {
     return <Failed error={day.error} />;
@@ -29,33 +29,26 @@ export default function Today({ isDemo }: { isDemo: boolean }) {
   const firstOpen = meeting.find((c) => c.period && !c.period.logged && c.period.state !== 'CANCELLED');
   return (
     <Place
-      title={date === today ? 'Today' : date < today ? 'A past day' : 'A day to come'}
+      title={date === today ? say('today.today') : date < today ? say('today.a-past-day') : say('today.a-day-to-come')}
       about={dayWords(date)}
       actions={
         <Days>
-          {date !== today && <Link to="/">Today</Link>}
+          {date !== today && <Link to="/">{say('today.today')}</Link>}
           <Link to={`/?date=${later(date, -1)}`}>← {dayWords(later(date, -1))}</Link>
           <Link to={`/?date=${later(date, 1)}`}>{dayWords(later(date, 1))} →</Link>
         </Days>
       }
     >
       {classes.length === 0 && (
-        <Empty title="Begin with a class">
-          <p>Paste the names of one class; say when it meets; give it lessons.</p>
-          <NextLink to="/classes">Make a class</NextLink>
-          <p>
-            The kit holds two ranges that ship with Grastel. Your own pencils come in by their names and{' '}
-            <Link to="/kit/chart?chart=new&pencils=new">a chart that is coloured and scanned</Link>: no colours to guess.
-          </p>
+        <Empty title={say('today.begin-with-a-class')}>
+          <p>{say('today.paste-the-names-of-one')}</p>
+          <NextLink to="/classes">{say('today.make-a-class')}</NextLink>
+          <p>{said('today.the-kit-holds-two-ranges', { link: (words) => <Link to="/kit/chart?chart=new&pencils=new">{words}</Link> })}</p>
         </Empty>
       )}
-      {unplaced > 0 && (
-        <Waiting>
-          ▲ {count(unplaced, 'page')} could not be read. <Link to="/returns">See why</Link>
-        </Waiting>
-      )}
+      {unplaced > 0 && <Waiting>{said('today.could-not-be-read-see', { pages: count(unplaced, 'page'), link: (words) => <Link to="/returns">{words}</Link> })}</Waiting>}
       <List>
-        {classes.length > 0 && meeting.length === 0 && <p>No class meets on this day.</p>}
+        {classes.length > 0 && meeting.length === 0 && <p>{say('today.no-class-meets-on-this')}</p>}
         {meeting.map((c) => (
           <PeriodRow key={`${c.id}${c.period?.key ?? ''}`} shown={c} isDemo={isDemo} begin={c === firstOpen || meeting.length === 1} />
         ))}

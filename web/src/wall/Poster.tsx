@@ -3,15 +3,16 @@ import { Dialog, DialogTrigger, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import { LinkButton, Segments } from '../design/Controls';
 import { colour, sizes, space } from '../design/tokens';
+import { say } from '../words/say';
 
 const formats = [
   { id: 'A3', name: 'A3' },
   { id: 'A2', name: 'A2' },
 ] as const;
 const labels = [
-  { id: 'NAMES', name: 'names' },
-  { id: 'NUMBERS', name: 'numbers' },
-  { id: 'NONE', name: 'nothing' },
+  { id: 'NAMES', name: say('wall.names') },
+  { id: 'NUMBERS', name: say('wall.numbers') },
+  { id: 'NONE', name: say('wall.nothing') },
 ] as const;
 
 /** The wall to be printed large. @param of its address in the API, without what is chosen here */
@@ -20,14 +21,14 @@ export function Poster({ of }: { of: string }) {
   const [label, setLabel] = useState<(typeof labels)[number]['id']>('NAMES');
   return (
     <DialogTrigger>
-      <LinkButton>Poster …</LinkButton>
+      <LinkButton>{say('wall.poster')}</LinkButton>
       <Pane placement="bottom end">
-        <Inside aria-label="Poster of this wall">
-          <Segments label="Paper" value={format} onChange={setFormat} choices={formats} />
-          <Segments label="Beside the pictures" value={label} onChange={setLabel} choices={labels} />
-          <p>Pictures alone, without levels: it may hang where others see it.</p>
+        <Inside aria-label={say('wall.poster-of-this-wall')}>
+          <Segments label={say('wall.paper')} value={format} onChange={setFormat} choices={formats} />
+          <Segments label={say('wall.beside-the-pictures')} value={label} onChange={setLabel} choices={labels} />
+          <p>{say('wall.pictures-alone-without-levels-it')}</p>
           <a href={`${of}/poster.pdf?format=${format}&labels=${label}`} target="_blank" rel="noreferrer">
-            Open to print
+            {say('wall.open-to-print')}
           </a>
         </Inside>
       </Pane>

@@ -6,6 +6,7 @@ import { Level } from '../design/Level';
 import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { causeWords, decimals } from '../words/words';
+import { say } from '../words/say';
 
 type WallView = Schemas['WallView'];
 type Row = WallView['rows'][number];
@@ -20,9 +21,9 @@ export function SideBySide({ wall }: { wall: WallView }) {
     <Two>
       {rows.map((row, i) =>
         row ? (
-          <section key={i} aria-label={i === 0 ? 'On the left' : 'On the right'}>
+          <section key={i} aria-label={i === 0 ? say('wall.on-the-left') : say('wall.on-the-right')}>
             <Select
-              label={i === 0 ? 'On the left' : 'On the right'}
+              label={i === 0 ? say('wall.on-the-left') : say('wall.on-the-right')}
               value={row.student}
               onChange={(student) => setChosen(chosen.map((c, at) => (at === i ? student : c)))}
               choices={back.map((r) => ({ id: r.student, name: r.name }))}
@@ -32,14 +33,14 @@ export function SideBySide({ wall }: { wall: WallView }) {
                 <img key={c.field} src={pictureOf(c.page, c.read, c.field)} alt={`${row.name}, ${c.field}`} />
               ))}
             </Work>
-            {!row.confirmed && <Small>not confirmed</Small>}
+            {!row.confirmed && <Small>{say('wall.not-confirmed')}</Small>}
           </section>
         ) : null,
       )}
       <Figures>
         <thead>
           <tr>
-            <th scope="col">Goal</th>
+            <th scope="col">{say('wall.goal')}</th>
             {rows.map((row, i) => (
               <th key={i} scope="col" colSpan={2}>
                 {row?.name}

@@ -10,6 +10,7 @@ import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { causeWords, dayOf, levelNames, decimals } from '../words/words';
 import { Ladder } from './overtime/Ladder';
+import { say } from '../words/say';
 
 type Attempt = Schemas['AttemptView'];
 
@@ -21,7 +22,7 @@ export default function Student() {
     queryFn: () => body(api.GET('/api/wall/students/{id}', { params: { path: { id } } })),
   });
   if (student.isPending) {
-    return <Loading what="the student" />;
+    return <Loading what={say('wall.the-student')} />;
   }
   if (student.isError) {
     return <Failed error={student.error} />;
@@ -30,25 +31,25 @@ export default function Student() {
   return (
     <Place
       title={name}
-      about={`${className}, ${attempts.length === 1 ? '1 attempt' : `${attempts.length} attempts`}`}
+      about={`${className}, ${attempts.length === 1 ? say('wall.1-attempt') : say('wall.attempts', { attempts: attempts.length })}`}
       actions={
         attempts.some((a) => a.confirmed) && (
           <>
-            <Link to={`/wall/class/${student.data.schoolClass}/redo?students=${id}`}>Redo page</Link>
-            <Link to={`/wall/class/${student.data.schoolClass}/reports?student=${id}`}>Report</Link>
+            <Link to={`/wall/class/${student.data.schoolClass}/redo?students=${id}`}>{say('wall.redo-page')}</Link>
+            <Link to={`/wall/class/${student.data.schoolClass}/reports?student=${id}`}>{say('wall.report')}</Link>
           </>
         )
       }
     >
       {attempts.length === 0 && (
-        <Empty title="No sheet back yet">
-          <p>When a sheet of {name} has been read, it shows here.</p>
+        <Empty title={say('wall.no-sheet-back-yet')}>
+          <p>{say('wall.when-a-sheet-of-has', { name })}</p>
         </Empty>
       )}
       <Ladder student={id} />
       {student.data.missing.length > 0 && (
         <Missed>
-          <b>Not given in:</b>{' '}
+          <b>{say('wall.not-given-in')}</b>{' '}
           {student.data.missing.map((m, i) => (
             <span key={m.run}>
               {i > 0 && ', '}
@@ -73,17 +74,17 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
         <h2>{attempt.title}</h2>
         <Under>
           {dayOf(attempt.received)}
-          {attempt.again && ', done again'}
-          {attempt.confirmed ? ', confirmed' : ', not confirmed yet'} · <Link to={`/wall/${attempt.run}`}>wall</Link> ·{' '}
-          <Link to={`/returns/${attempt.run}/${attempt.page}`}>evidence</Link>
+          {attempt.again && say('wall.done-again')}
+          {attempt.confirmed ? say('wall.confirmed') : say('wall.not-confirmed-yet')} · <Link to={`/wall/${attempt.run}`}>{say('wall.wall')}</Link> ·{' '}
+          <Link to={`/returns/${attempt.run}/${attempt.page}`}>{say('wall.evidence')}</Link>
         </Under>
       </Head>
       <Boxes>
         {attempt.cells.map((cell) => (
           <figure key={cell.field}>
-            <img src={pictureOf(cell.page, cell.read, cell.field)} alt={`Box ${cell.field}`} />
+            <img src={pictureOf(cell.page, cell.read, cell.field)} alt={say('wall.box', { field: cell.field })} />
             <figcaption>
-              {cell.field} · {cell.blank ? 'empty' : `L* ${decimals(cell.lightness, 0)}`}
+              {cell.field} · {cell.blank ? say('wall.empty') : `L* ${decimals(cell.lightness, 0)}`}
             </figcaption>
           </figure>
         ))}
@@ -107,7 +108,7 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
         {strongest && strongest.level >= 3 && <p>{strongest.praise}</p>}
         {weakest?.cause && (
           <p>
-            <b>Next:</b> {weakest.cause.next}
+            <b>{say('wall.next')}</b> {weakest.cause.next}
           </p>
         )}
       </Say>

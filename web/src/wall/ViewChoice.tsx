@@ -1,10 +1,11 @@
 import { useNavigate } from 'react-router';
 import { Segments } from '../design/Controls';
+import { say } from '../words/say';
 
 const views = [
-  { id: 'printing', name: 'one printing' },
-  { id: 'time', name: 'over time' },
-  { id: 'then', name: 'first and latest' },
+  { id: 'printing', name: say('wall.one-printing') },
+  { id: 'time', name: say('wall.over-time') },
+  { id: 'then', name: say('wall.first-and-latest') },
 ] as const;
 type View = (typeof views)[number]['id'];
 
@@ -13,5 +14,5 @@ export function ViewChoice({ view, schoolClass }: { view: View; schoolClass: str
   const navigate = useNavigate();
   const of = schoolClass ?? '';
   const paths: Record<View, string> = { printing: '/wall', time: `/wall/class/${of}`, then: of === '' ? '/wall/class' : `/wall/class/${of}/first-and-latest` };
-  return <Segments label="Show" value={view} onChange={(next) => void navigate(paths[next])} choices={views} />;
+  return <Segments label={say('wall.show')} value={view} onChange={(next) => void navigate(paths[next])} choices={views} />;
 }

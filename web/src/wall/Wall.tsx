@@ -20,6 +20,7 @@ import { Poster } from './Poster';
 import { SideBySide } from './SideBySide';
 import { ThenAndNow } from './ThenAndNow';
 import { ViewChoice } from './ViewChoice';
+import { said, say } from '../words/say';
 
 type WallView = Schemas['WallView'];
 
@@ -42,20 +43,20 @@ export default function Wall() {
     return <Failed error={error} />;
   }
   if (!runs.data || !classes.data || (runId && wall.isPending)) {
-    return <Loading what="the wall" />;
+    return <Loading what={say('wall.the-wall')} />;
   }
   const className = (id: string) => classes.data.find((c) => c.id === id)?.name ?? '';
   const back = wall.data?.rows.filter((r) => r.page).length ?? 0;
   return (
     <Place
-      title="Wall"
-      about={wall.data && `${wall.data.className}, ${wall.data.title}: ${back} of ${wall.data.rows.length} back`}
+      title={say('wall.wall-2')}
+      about={wall.data && say('wall.of-back', { className: wall.data.className, title: wall.data.title, back, rows: wall.data.rows.length })}
       actions={
         runs.data.length > 0 && (
           <>
             <Picker>
               <Select
-                label="Printing"
+                label={say('wall.printing')}
                 value={runId ?? null}
                 onChange={(id) => void navigate(`/wall/${id}`)}
                 choices={runs.data.map((r) => ({ id: r.id, name: `${className(r.schoolClass)} · ${r.title}`, note: dayOf(r.printedAt) }))}
@@ -63,19 +64,19 @@ export default function Wall() {
             </Picker>
             <ViewChoice view="printing" schoolClass={wall.data?.schoolClass} />
             {wall.data && back > 0 && (
-              <Links aria-label="From this wall">
-                <Link to={`/wall/${wall.data.run}/redo`}>Redo pages</Link>
+              <Links aria-label={say('wall.from-this-wall')}>
+                <Link to={`/wall/${wall.data.run}/redo`}>{say('wall.redo-pages')}</Link>
                 {!wall.data.personal && <Poster of={`/api/progress/runs/${wall.data.run}`} />}
               </Links>
             )}
             {!two && (
               <Toggle isSelected={squint} onChange={setSquint}>
-                Squint
+                {say('wall.squint')}
               </Toggle>
             )}
             {back > 1 && !wall.data?.personal && (
               <Toggle isSelected={two} onChange={setTwo}>
-                Side by side
+                {say('wall.side-by-side')}
               </Toggle>
             )}
           </>
@@ -83,17 +84,13 @@ export default function Wall() {
       }
     >
       {!wall.data && (
-        <Empty title="No wall yet">
-          <p>
-            Print a sheet in <Link to="/sheets">Sheets</Link>; when it comes back, the class hangs here.
-          </p>
+        <Empty title={say('wall.no-wall-yet')}>
+          <p>{said('wall.print-a-sheet-in-sheets', { link: (words) => <Link to="/sheets">{words}</Link> })}</p>
         </Empty>
       )}
       {wall.data && back === 0 && (
-        <Empty title="Nothing has come back yet">
-          <p>
-            {wall.data.className} has its sheets. Bring them back in <Link to={`/returns/${wall.data.run}`}>Returns</Link>.
-          </p>
+        <Empty title={say('wall.nothing-has-come-back-yet')}>
+          <p>{said('wall.has-its-sheets-bring-them', { className: wall.data.className, link: (words) => <Link to={`/returns/${wall.data.run}`}>{words}</Link> })}</p>
         </Empty>
       )}
       {wall.data &&
@@ -111,11 +108,11 @@ export default function Wall() {
 
 function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
   return (
-    <Scroll tabIndex={0} role="region" aria-label="The wall">
+    <Scroll tabIndex={0} role="region" aria-label={say('wall.the-wall-2')}>
       <Table $squint={squint}>
         <thead>
           <tr>
-            <th scope="col">Student</th>
+            <th scope="col">{say('wall.student')}</th>
             {wall.columns.map((c) => (
               <th key={c.field} scope="col">
                 <ColumnHead>
@@ -135,8 +132,8 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
                 <span>
                   {g.label} <Meaning code={g.goal} label={g.label} />
                 </span>
-                <Spread counts={g.counts} label={`${[g.title, g.label].filter(Boolean).join(', ')}: students at level 0 to 4: ${g.counts.join(', ')}`} />
-                <Common>{g.commonest ? `${g.commonestCount} × ${causeWords(g.commonest)}` : 'no fault'}</Common>
+                <Spread counts={g.counts} label={say('wall.students-at-level-0-to', { more: [g.title, g.label].filter(Boolean).join(', '), more2: g.counts.join(', ') })} />
+                <Common>{g.commonest ? `${g.commonestCount} × ${causeWords(g.commonest)}` : say('wall.no-fault')}</Common>
               </GoalHead>
             ))}
           </tr>
@@ -146,7 +143,7 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
             <tr key={row.student}>
               <th scope="row">
                 <Link to={`/students/${row.student}`}>{row.name}</Link>
-                {row.page && !row.confirmed && <Under>not confirmed</Under>}
+                {row.page && !row.confirmed && <Under>{say('wall.not-confirmed')}</Under>}
               </th>
               {row.page
                 ? wall.columns.map((column) => {
@@ -157,7 +154,7 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
                           (squint ? (
                             <Tone style={{ background: cell.blank ? 'transparent' : grey(cell.lightness) }} title={`L* ${decimals(cell.lightness, 0)}`} />
                           ) : (
-                            <Crop src={pictureOf(cell.page, cell.read, column.field)} alt={`${row.name}, box ${column.field}`} loading="lazy" />
+                            <Crop src={pictureOf(cell.page, cell.read, column.field)} alt={say('wall.box-3', { name: row.name, field: column.field })} loading="lazy" />
                           ))}
                       </Box>
                     );
@@ -166,7 +163,9 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
               {wall.goals.map((g) => {
                 const mark = row.marks.find((m) => m.goal === g.goal && m.exercise === g.exercise);
                 return (
-                  <Mark key={`${g.exercise}${g.goal}`}>{mark ? <Level level={mark.level} size={26} /> : <Under>{g === wall.goals[0] && !row.page ? 'missing' : ''}</Under>}</Mark>
+                  <Mark key={`${g.exercise}${g.goal}`}>
+                    {mark ? <Level level={mark.level} size={26} /> : <Under>{g === wall.goals[0] && !row.page ? say('wall.missing') : ''}</Under>}
+                  </Mark>
                 );
               })}
             </tr>

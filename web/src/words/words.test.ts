@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import schema from '../../openapi.json';
-import { causeWords, count, decimals, noticeWords, passWords, problemWords } from './words';
+import { causeWords, decimals, noticeWords, problemWords } from './words';
 import type { Notice } from './words';
 
 /** The values of an enumeration as the server describes them. */
@@ -22,13 +22,6 @@ it('a cause names its field only when it has one', () => {
   const patchy = { code: 'PATCHY' as const, sign: 'pressure wandered', next: 'Small circles.' };
   expect(causeWords(patchy, '3')).toBe('pressure wandered (3)');
   expect(causeWords(patchy, null)).toBe('pressure wandered');
-});
-
-it('counts in words', () => {
-  expect(count(1, 'page')).toBe('1 page');
-  expect(count(24, 'page')).toBe('24 pages');
-  expect(passWords(1)).toBe('1 pass');
-  expect(passWords(3)).toBe('3 passes');
 });
 
 it('an unknown problem is shown by its code rather than not at all', () => {

@@ -9,8 +9,9 @@ import { NumberBox } from '../../design/NumberBox';
 import { Notice } from '../../design/States';
 import { Small } from '../../design/Text';
 import { colour, sizes, space } from '../../design/tokens';
-import { count } from '../../words/words';
 import { type Medium, MediumChoice } from '../Medium';
+import { count, say } from '../../words/say';
+import { usualPaper } from '../usualPaper';
 
 type Size = Schemas['ChartRequest']['pageSize'];
 type Named = Schemas['NamedView'];
@@ -23,7 +24,7 @@ export function ChartForm({ kit, onPrinted }: { kit: Schemas['KitView']; onPrint
   const queries = useQueryClient();
   const [search] = useSearchParams();
   const [of, setOf] = useState(search.get('pencils') === NEW ? NEW : (kit.sets[0]?.id ?? NEW));
-  const [paper, setPaper] = useState(kit.papers.find((p) => p.name === 'Harbour Cartridge')?.id ?? kit.papers[0]?.id ?? '');
+  const [paper, setPaper] = useState(usualPaper(kit.papers)?.id ?? '');
   const [pageSize, setPageSize] = useState<Size>('A4');
   const [copies, setCopies] = useState(1);
   const [name, setName] = useState('');
@@ -66,36 +67,33 @@ export function ChartForm({ kit, onPrinted }: { kit: Schemas['KitView']; onPrint
   const problem = print.error ?? (asked !== '' ? named.error : null);
   return (
     <Form>
-      <h2>The kit measures itself</h2>
-      <p>
-        Print a chart, let somebody fill in every box with the class’s own pencils, scan it with the other sheets. It tells what each pencil really looks like, how the paper takes
-        it, and how hard that person presses: without a colour meter.
-      </p>
+      <h2>{say('kit.the-kit-measures-itself')}</h2>
+      <p>{say('kit.print-a-chart-let-somebody')}</p>
       <Segments
-        label="Chart of"
+        label={say('kit.chart-of')}
         value={of === NEW ? 'new' : 'set'}
         onChange={(next) => setOf(next === 'new' ? NEW : (kit.sets[0]?.id ?? NEW))}
         choices={[
-          { id: 'set', name: 'a set in the kit' },
-          { id: 'new', name: 'pencils not in the kit yet' },
+          { id: 'set', name: say('kit.a-set-in-the-kit') },
+          { id: 'new', name: say('kit.pencils-not-in-the-kit') },
         ]}
       />
       {of === NEW ? (
         <>
           <Row>
-            <Words label="Name of the range" value={name} onChange={setName} required />
+            <Words label={say('kit.name-of-the-range')} value={name} onChange={setName} required />
             <MediumChoice value={binder} onChange={setBinder} />
           </Row>
           <Lines>
             <Words
-              label="Codes and names as they stand on the pencils, one in a line"
+              label={say('kit.codes-and-names-as-they')}
               value={lines}
               onChange={setLines}
               rows={7}
-              hint="Type or paste. “101 Foam”, “101;Foam” or only “Foam” will do. Colours are not asked: the chart finds them."
+              hint={say('kit.type-or-paste-101-foam')}
               error={named.error instanceof ApiError && asked !== '' ? named.error.message : undefined}
             />
-            <Taken aria-label="As taken">
+            <Taken aria-label={say('kit.as-taken')}>
               {pencils.map((p, i) => (
                 <li key={p.code}>
                   <span>{i + 1}</span> <b>{p.code}</b> {p.name}
@@ -106,25 +104,25 @@ export function ChartForm({ kit, onPrinted }: { kit: Schemas['KitView']; onPrint
           {pencils.length > 0 && (
             <Row>
               <Pick>
-                <Select label="The white, to go over the others" value={isWhite} onChange={setWhite} choices={[{ id: NONE, name: 'none' }, ...choices]} />
+                <Select label={say('kit.the-white-to-go-over')} value={isWhite} onChange={setWhite} choices={[{ id: NONE, name: say('kit.none-2') }, ...choices]} />
               </Pick>
               <Pick>
-                <Select label="A dark one, to show the five pressures" value={isDark} onChange={setDark} choices={choices} />
+                <Select label={say('kit.a-dark-one-to-show')} value={isDark} onChange={setDark} choices={choices} />
               </Pick>
             </Row>
           )}
         </>
       ) : (
         <Pick>
-          <Select label="Set" value={of} onChange={setOf} choices={kit.sets.map((s) => ({ id: s.id, name: s.name, note: count(s.pencils.length, 'pencil') }))} />
+          <Select label={say('kit.set')} value={of} onChange={setOf} choices={kit.sets.map((s) => ({ id: s.id, name: s.name, note: count(s.pencils.length, 'pencil') }))} />
         </Pick>
       )}
       <Row>
         <Pick>
-          <Select label="On paper" value={paper} onChange={setPaper} choices={kit.papers.map((p) => ({ id: p.id, name: p.name }))} />
+          <Select label={say('kit.on-paper')} value={paper} onChange={setPaper} choices={kit.papers.map((p) => ({ id: p.id, name: p.name }))} />
         </Pick>
         <Segments
-          label="Page"
+          label={say('kit.page')}
           value={pageSize}
           onChange={setPageSize}
           choices={[
@@ -133,14 +131,14 @@ export function ChartForm({ kit, onPrinted }: { kit: Schemas['KitView']; onPrint
           ]}
         />
         <Few>
-          <NumberBox label="People who fill it in" value={copies} least={1} most={6} step={1} digits={0} onChange={setCopies} />
+          <NumberBox label={say('kit.people-who-fill-it-in')} value={copies} least={1} most={6} step={1} digits={0} onChange={setCopies} />
         </Few>
       </Row>
       {problem && !(problem === named.error) && <Notice role="alert">▲ {problem.message}</Notice>}
       <MainButton onPress={() => print.mutate()} isDisabled={!ready || print.isPending}>
-        Make the chart
+        {say('kit.make-the-chart')}
       </MainButton>
-      <Small>Two people’s charts of one set are fitted together and are surer than one. Half an hour’s colouring for 36 pencils: it can be shared out, row by row.</Small>
+      <Small>{say('kit.two-peoples-charts-of-one')}</Small>
     </Form>
   );
 }

@@ -7,7 +7,8 @@ import { api, body, type Schemas } from '../../api/client';
 import { LinkButton, MainButton } from '../../design/Controls';
 import { Notice } from '../../design/States';
 import { colour, sizes, space } from '../../design/tokens';
-import { count, decimals, gradeNames } from '../../words/words';
+import { decimals, gradeNames } from '../../words/words';
+import { count, said, say } from '../../words/say';
 
 type Fit = Schemas['ChartFitView'];
 type Found = Schemas['ChartPencilView'];
@@ -45,30 +46,41 @@ export function ChartFound({ chart, fit }: { chart: Schemas['ChartView']; fit: F
         <p>
           {isNew ? (
             <>
-              <b>{count(fit.pencils.filter((p) => p.after).length, 'pencil')}</b> found from {count(fit.boxes, 'box', 'boxes')}. What they predict is {decimals(fit.after, 1)} ΔE
-              from what the boxes show.
+              {said('kit.found-from-what-they-predict', {
+                pencils: count(fit.pencils.filter((p) => p.after).length, 'pencil'),
+                strong: (words) => <b>{words}</b>,
+                boxs: count(fit.boxes, 'box'),
+                after: decimals(fit.after, 1),
+              })}
             </>
           ) : (
             <>
-              The kit’s prediction is <b>{decimals(fit.before, 1)}</b> ΔE from what {count(fit.boxes, 'box shows', 'boxes show')}; with what the chart found,{' '}
-              <b>{decimals(fit.after, 1)}</b>.
+              {said('kit.the-kits-prediction-is-e', {
+                before: decimals(fit.before, 1),
+                strong: (words) => <b>{words}</b>,
+                boxShowss: count(fit.boxes, 'box shows'),
+                after: decimals(fit.after, 1),
+                strong2: (words) => <b>{words}</b>,
+              })}
             </>
           )}
         </p>
         {fresh.length > 0 ? (
           <>
-            <LinkButton onPress={() => setRows(new Set(chosen === fresh.length ? [] : fresh.map((p) => p.row)))}>{chosen === fresh.length ? 'None' : 'All'}</LinkButton>
+            <LinkButton onPress={() => setRows(new Set(chosen === fresh.length ? [] : fresh.map((p) => p.row)))}>
+              {chosen === fresh.length ? say('kit.none') : say('kit.all')}
+            </LinkButton>
             <MainButton onPress={() => take.mutate()} isDisabled={take.isPending || (chosen === 0 && !paper)}>
-              {chosen > 0 ? `Take over ${count(chosen, 'pencil')}` : paper ? 'Take over the paper' : 'Take over'}
+              {chosen > 0 ? say('kit.take-over', { pencils: count(chosen, 'pencil') }) : paper ? say('kit.take-over-the-paper') : say('kit.take-over-2')}
             </MainButton>
           </>
         ) : (
-          <b>The kit has all of it.</b>
+          <b>{say('kit.the-kit-has-all-of')}</b>
         )}
       </Bar>
       {take.error && <Notice role="alert">▲ {take.error.message}</Notice>}
       <Columns>
-        <Pencils aria-label="Pencils">
+        <Pencils aria-label={say('kit.pencils')}>
           {fit.pencils.map((p) => (
             <Pencil key={p.row} pencil={p} isChosen={rows.has(p.row)} onToggle={() => toggle(p.row)} />
           ))}
@@ -76,40 +88,49 @@ export function ChartFound({ chart, fit }: { chart: Schemas['ChartView']; fit: F
         <Side>
           {fit.odd.length > 0 && (
             <section>
-              <h3>{count(fit.odd.length, 'box', 'boxes')} left out</h3>
+              <h3>{say('kit.left-out', { boxs: count(fit.odd.length, 'box') })}</h3>
               <ul>
                 {fit.odd.map((o) => (
-                  <li key={`${o.page} ${o.box}`}>
-                    Page {o.page}, <b>{o.box}</b>: {oddWords(o)}
-                  </li>
+                  <li key={`${o.page} ${o.box}`}>{said('kit.page-2', { page: o.page, box: o.box, strong: (words) => <b>{words}</b>, o: oddWords(o) })}</li>
                 ))}
               </ul>
             </section>
           )}
           {fit.sheets.length > 0 && (
             <section>
-              <h3>Sheets that would look otherwise with these pencils</h3>
+              <h3>{say('kit.sheets-that-would-look-otherwise')}</h3>
               <ul>
                 {fit.sheets.slice(0, 8).map((s) => (
                   <li key={s.id}>
-                    <Link to={`/sheets/${s.id}`}>{s.title}</Link>: {count(s.fields, 'field')}, up to {decimals(s.most, 1)} ΔE
+                    {said('kit.up-to-e', {
+                      title: s.title,
+                      link: (words) => <Link to={`/sheets/${s.id}`}>{words}</Link>,
+                      fields: count(s.fields, 'field'),
+                      most: decimals(s.most, 1),
+                    })}
                   </li>
                 ))}
-                {fit.sheets.length > 8 && <li>and {fit.sheets.length - 8} more</li>}
+                {fit.sheets.length > 8 && <li>{say('kit.and-more', { sheets: fit.sheets.length - 8 })}</li>}
               </ul>
-              <Small>Printed sheets stay as they were printed.</Small>
+              <Small>{say('kit.printed-sheets-stay-as-they')}</Small>
             </section>
           )}
           <section>
-            <h3>Paper</h3>
+            <h3>{say('kit.paper')}</h3>
             <Tick isSelected={paper} onChange={setPaper}>
               <Box aria-hidden>{paper ? '×' : ''}</Box>
-              Tooth of {chart.paperName}: {decimals(fit.depthBefore, 2)} → <b>{decimals(fit.depth.value, 2)}</b> ± {decimals(fit.depth.plusMinus, 2)}
+              {said('kit.tooth-of', {
+                paperName: chart.paperName,
+                depthBefore: decimals(fit.depthBefore, 2),
+                value: decimals(fit.depth.value, 2),
+                strong: (words) => <b>{words}</b>,
+                plusMinus: decimals(fit.depth.plusMinus, 2),
+              })}
             </Tick>
           </section>
           {fit.hands.map((h) => (
             <section key={h.copy}>
-              <h3>{fit.hands.length > 1 ? `How hard person ${h.copy} presses` : 'How hard this person presses'}</h3>
+              <h3>{fit.hands.length > 1 ? say('kit.how-hard-person-presses', { copy: h.copy }) : say('kit.how-hard-this-person-presses')}</h3>
               <table>
                 <tbody>
                   {h.grades.map((g) => (
@@ -129,9 +150,9 @@ export function ChartFound({ chart, fit }: { chart: Schemas['ChartView']; fit: F
             </section>
           ))}
           <section>
-            <h3>For other programs</h3>
-            <a href={`/api/charts/${chart.id}/export?format=CGATS`}>CGATS.17</a> <a href={`/api/charts/${chart.id}/export?format=CSV`}>CSV</a>{' '}
-            <a href={`/api/charts/${chart.id}/export?format=GPL`}>Palette</a>
+            <h3>{say('kit.for-other-programs')}</h3>
+            <a href={`/api/charts/${chart.id}/export?format=CGATS`}>{say('kit.cgats-17')}</a> <a href={`/api/charts/${chart.id}/export?format=CSV`}>{say('kit.csv')}</a>{' '}
+            <a href={`/api/charts/${chart.id}/export?format=GPL`}>{say('kit.palette')}</a>
           </section>
         </Side>
       </Columns>
@@ -143,7 +164,7 @@ function Pencil({ pencil: p, isChosen, onToggle }: { pencil: Found; isChosen: bo
   const name = `${p.code} ${p.name}`;
   if (!p.after) {
     return (
-      <Tick isDisabled isSelected={false} aria-label={`${name}: too few boxes`}>
+      <Tick isDisabled isSelected={false} aria-label={say('kit.too-few-boxes', { name })}>
         <Box aria-hidden />
         <Pair aria-hidden>
           <i style={{ background: p.before?.colour }} />
@@ -151,7 +172,7 @@ function Pencil({ pencil: p, isChosen, onToggle }: { pencil: Found; isChosen: bo
         </Pair>
         <Words>
           <b>{p.code}</b> {p.name}
-          <small>too few boxes to tell</small>
+          <small>{say('kit.too-few-boxes-to-tell')}</small>
         </Words>
       </Tick>
     );
@@ -162,7 +183,13 @@ function Pencil({ pencil: p, isChosen, onToggle }: { pencil: Found; isChosen: bo
       isSelected={isChosen && !p.same}
       isDisabled={p.same}
       onChange={onToggle}
-      aria-label={`${name}: ${p.before ? `value ${decimals(p.before.value, 1)} as thought, ` : ''}${decimals(p.after.value, 1)} as found, ${off}± ${decimals(p.plusMinus ?? 0, 1)}`}
+      aria-label={say('kit.as-found', {
+        name,
+        more: p.before ? say('kit.value-as-thought', { value: decimals(p.before.value, 1) }) : '',
+        value: decimals(p.after.value, 1),
+        off,
+        plusMinus: decimals(p.plusMinus ?? 0, 1),
+      })}
     >
       <Box aria-hidden>{p.same ? '=' : isChosen ? '×' : ''}</Box>
       <Pair aria-hidden>
@@ -172,7 +199,12 @@ function Pencil({ pencil: p, isChosen, onToggle }: { pencil: Found; isChosen: bo
       <Words>
         <b>{p.code}</b> {p.name}
         <small>
-          {p.same ? 'as in the kit, ' : off}± {decimals(p.plusMinus ?? 0, 1)} · hides {decimals(p.hiding?.value ?? 0, 2)}, soft {decimals(p.softness?.value ?? 0, 2)}
+          {said('kit.hides-soft', {
+            off: p.same ? say('kit.as-in-the-kit') : off,
+            plusMinus: decimals(p.plusMinus ?? 0, 1),
+            value: decimals(p.hiding?.value ?? 0, 2),
+            value2: decimals(p.softness?.value ?? 0, 2),
+          })}
         </small>
       </Words>
     </Tick>
@@ -180,25 +212,25 @@ function Pencil({ pencil: p, isChosen, onToggle }: { pencil: Found; isChosen: bo
 }
 
 const works: Record<Odd['work'], string> = {
-  LIGHT_ONCE: 'light once',
-  LIGHT_THRICE: 'light three times',
-  MEDIUM_TWICE: 'medium twice',
-  FULL: 'full',
-  BLENDED: 'with the blender',
-  WHITENED: 'with white over it',
-  WHISPER: 'whisper',
-  LIGHT: 'light',
-  MEDIUM: 'medium',
-  FIRM: 'firm',
-  FULL_ONCE: 'full once',
+  LIGHT_ONCE: say('kit.light-once'),
+  LIGHT_THRICE: say('kit.light-three-times'),
+  MEDIUM_TWICE: say('kit.medium-twice'),
+  FULL: say('kit.full'),
+  BLENDED: say('kit.with-the-blender'),
+  WHITENED: say('kit.with-white-over-it'),
+  WHISPER: say('kit.whisper'),
+  LIGHT: say('kit.light'),
+  MEDIUM: say('kit.medium-2'),
+  FIRM: say('kit.firm'),
+  FULL_ONCE: say('kit.full-once'),
 };
 
 function oddWords(odd: Odd): string {
   const box = `${odd.pencil}, ${works[odd.work]}`;
   if (odd.why === 'EMPTY') {
-    return `${box}: nothing drawn.`;
+    return say('kit.nothing-drawn', { box });
   }
-  return odd.like ? `${box}: looks like ${odd.like}.` : `${box}: fits no pencil of the chart.`;
+  return odd.like ? say('kit.looks-like', { box, like: odd.like }) : say('kit.fits-no-pencil-of-the', { box });
 }
 
 const Bar = styled.div`

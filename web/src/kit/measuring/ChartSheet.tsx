@@ -9,6 +9,7 @@ import { colour, sizes, space } from '../../design/tokens';
 import { Upload } from '../../returns/intake/Upload';
 import { dayOf, noticeWords } from '../../words/words';
 import { ChartFound } from './ChartFound';
+import { said, say } from '../../words/say';
 
 type Chart = Schemas['ChartView'];
 
@@ -39,37 +40,34 @@ export function ChartSheet({ id, isDemo, onDeleted }: { id: string; isDemo: bool
     return <Failed error={chart.error} />;
   }
   if (!chart.data) {
-    return <Loading what="the chart" />;
+    return <Loading what={say('kit.the-chart')} />;
   }
   const c = chart.data;
   return (
     <Sheet>
       <Head>
         <div>
-          <h2>Chart of {c.title}</h2>
-          <p>
-            Printed {dayOf(c.printedAt)} on {c.paperName}
-            {c.takenAt && `, taken over ${dayOf(c.takenAt)}`}
-          </p>
+          <h2>{say('kit.chart-of-2', { title: c.title })}</h2>
+          <p>{said('kit.printed-on', { printedAt: dayOf(c.printedAt), paperName: c.paperName, takenAt: c.takenAt && say('kit.taken-over', { takenAt: dayOf(c.takenAt) }) })}</p>
         </div>
         <a href={`/api/charts/${id}/pdf`} target="_blank" rel="noreferrer">
-          Print the PDF
+          {say('kit.print-the-pdf')}
         </a>
         <Upload />
         {isDemo && c.pages.some((p) => !p.readAt) && <Simulate id={id} />}
-        <LinkButton onPress={() => remove.mutate()}>Delete</LinkButton>
+        <LinkButton onPress={() => remove.mutate()}>{say('kit.delete')}</LinkButton>
       </Head>
       {remove.error && <Notice role="alert">▲ {remove.error.message}</Notice>}
       <Pages chart={c} />
       {c.state === 'WAITING' && (
         <Next>
-          <li>Print it at true size on {c.paperName}: not “fit to page”.</li>
-          <li>Let one person fill in a copy: each row with its own pencil, each box as its head says.</li>
-          <li>Scan it in colour, with the other sheets or alone. It is found here by its code.</li>
+          <li>{say('kit.print-it-at-true-size', { paperName: c.paperName })}</li>
+          <li>{say('kit.let-one-person-fill-in')}</li>
+          <li>{say('kit.scan-it-in-colour-with')}</li>
         </Next>
       )}
-      {c.state === 'FITTING' && <Loading what="what the boxes tell" />}
-      {c.state === 'EMPTY' && <Notice role="alert">▲ No box was filled. Was the right page scanned?</Notice>}
+      {c.state === 'FITTING' && <Loading what={say('kit.what-the-boxes-tell')} />}
+      {c.state === 'EMPTY' && <Notice role="alert">{say('kit.no-box-was-filled-was')}</Notice>}
       {c.fit && <ChartFound key={c.id} chart={c} fit={c.fit} />}
     </Sheet>
   );
@@ -90,15 +88,19 @@ function Pages({ chart }: { chart: Chart }) {
       <Row>
         {chart.pages.map((p) => (
           <Page key={p.number} isDisabled={!p.readAt} onPress={() => setOpen(open === p.number ? undefined : p.number)} data-open={open === p.number}>
-            {chart.pages.some((q) => q.copy > 1) && `person ${p.copy}, `}page {p.part}
-            <small>{p.readAt ? 'came back' : 'not back yet'}</small>
+            {said('kit.page-3', {
+              more: chart.pages.some((q) => q.copy > 1) && say('kit.person', { copy: p.copy }),
+              part: p.part,
+              more2: p.readAt ? say('kit.came-back') : say('kit.not-back-yet'),
+              small: (words) => <small>{words}</small>,
+            })}
           </Page>
         ))}
       </Row>
       {flags.map((f) => (
         <Small key={f}>▲ {noticeWords[f]}</Small>
       ))}
-      {open !== undefined && <Picture src={`/api/charts/${chart.id}/pages/${open}/picture?r=${chart.revision}`} alt={`Page ${open} as it came back`} />}
+      {open !== undefined && <Picture src={`/api/charts/${chart.id}/pages/${open}/picture?r=${chart.revision}`} alt={say('kit.page-as-it-came-back', { open })} />}
     </div>
   );
 }
@@ -109,7 +111,7 @@ function Simulate({ id }: { id: string }) {
   return (
     <>
       <Button isDisabled={scan.isPending || scan.isSuccess} onPress={() => scan.mutate()}>
-        {scan.isSuccess ? 'Being filled in and scanned' : 'Simulate hand and scan'}
+        {scan.isSuccess ? say('kit.being-filled-in-and-scanned') : say('kit.simulate-hand-and-scan')}
       </Button>
       {scan.error && <span role="alert">▲ {scan.error.message}</span>}
     </>

@@ -6,9 +6,10 @@ import { type Schemas } from '../../api/client';
 import { Button } from '../../design/Controls';
 import { SideEntry, SideList } from '../../design/SideList';
 import { Failed, Loading } from '../../design/States';
-import { count, dayOf } from '../../words/words';
+import { dayOf } from '../../words/words';
 import { ChartForm } from './ChartForm';
 import { ChartSheet } from './ChartSheet';
+import { count, say } from '../../words/say';
 
 /** Charts by which the kit measures itself: those that were printed, one of them, or a new one. */
 export function Charts({ kit, isDemo }: { kit: Schemas['KitView']; isDemo: boolean }) {
@@ -18,7 +19,7 @@ export function Charts({ kit, isDemo }: { kit: Schemas['KitView']; isDemo: boole
     return <Failed error={charts.error} />;
   }
   if (!charts.data) {
-    return <Loading what="the charts" />;
+    return <Loading what={say('kit.the-charts')} />;
   }
   const asked = search.get('chart');
   const open = asked === 'new' ? undefined : (charts.data.find((c) => c.id === asked) ?? charts.data[0]);
@@ -26,13 +27,13 @@ export function Charts({ kit, isDemo }: { kit: Schemas['KitView']; isDemo: boole
   return (
     <Layout>
       {charts.data.length > 0 && (
-        <SideList aria-label="Charts">
-          <Button onPress={() => go('new')}>New chart</Button>
+        <SideList aria-label={say('kit.charts')}>
+          <Button onPress={() => go('new')}>{say('kit.new-chart')}</Button>
           {charts.data.map((c) => (
             <SideEntry key={c.id} onPress={() => go(c.id)} data-open={c.id === open?.id}>
               <b>{c.title}</b>
               <small>
-                {dayOf(c.printedAt)} · {c.takenAt ? 'taken over' : c.read > 0 ? `${count(c.read, 'page')} back` : 'nothing back yet'}
+                {dayOf(c.printedAt)} · {c.takenAt ? say('kit.taken-over-2') : c.read > 0 ? say('kit.back', { pages: count(c.read, 'page') }) : say('kit.nothing-back-yet')}
               </small>
             </SideEntry>
           ))}

@@ -4,6 +4,7 @@ import { Select } from '../../design/Controls';
 import { Grained } from '../../design/Swatch';
 import { Measuring, MeasuredSwatches } from './MeasuredSwatches';
 import { decimals } from '../../words/words';
+import { said, say } from '../../words/say';
 
 interface Props {
   paper: Schemas['PaperView'];
@@ -22,19 +23,15 @@ export function FindTooth({ paper, pencils, onFound, onDone }: Props) {
   const [pencil, setPencil] = useState(() => darkest(pencils));
   const path = { id: paper.id };
   return (
-    <Measuring aria-label="Tooth from swatches">
-      <Select label="Pencil, best a dark one that has been calibrated" value={pencil} onChange={setPencil} choices={choices} />
+    <Measuring aria-label={say('kit.tooth-from-swatches')}>
+      <Select label={say('kit.pencil-best-a-dark-one')} value={pencil} onChange={setPencil} choices={choices} />
       <MeasuredSwatches
         key={pencil}
-        asked={`Draw three swatches with it on ${paper.name}, sharp, in circles.`}
+        asked={say('kit.draw-three-swatches-with-it', { name: paper.name })}
         read={() => body(api.POST('/api/kit/papers/{id}/readings', { params: { path, query: { pencil } } }))}
         fit={(swatches) => body(api.POST('/api/kit/papers/{id}/calibration', { params: { path }, body: { pencil, swatches } }))}
-        found={(found) => (
-          <p>
-            Tooth {decimals(paper.tooth, 2)} → <b data-tooth>{decimals(found.tooth, 2)}</b>
-          </p>
-        )}
-        take="Take this depth"
+        found={(found) => <p>{said('kit.tooth-2', { tooth: decimals(paper.tooth, 2), tooth2: decimals(found.tooth, 2), strong: (words) => <b data-tooth>{words}</b> })}</p>}
+        take={say('kit.take-this-depth')}
         onTake={(found) => onFound(Math.round(found.tooth * 100) / 100)}
         onDone={onDone}
       />

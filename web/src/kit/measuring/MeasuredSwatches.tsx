@@ -9,6 +9,7 @@ import { Asked } from '../../design/Swatch';
 import { Row } from '../../design/Text';
 import { colour, sizes, space } from '../../design/tokens';
 import { gradeNames, passWords, decimals } from '../../words/words';
+import { said, say } from '../../words/say';
 
 export type Swatch = Schemas['MeasuredSwatch'];
 
@@ -51,9 +52,9 @@ export function MeasuredSwatches<Found extends { before: number; after: number }
   const error = reading.error ?? fitting.error ?? taking.error;
   return (
     <>
-      <p>{asked} Measure each, or read them with the simulated meter.</p>
+      <p>{say('kit.measure-each-or-read-them', { asked })}</p>
       <Button onPress={() => reading.mutate()} isDisabled={reading.isPending}>
-        Read with the meter
+        {say('kit.read-with-the-meter')}
       </Button>
       {swatches.map((s, i) => (
         <div key={i}>
@@ -63,11 +64,16 @@ export function MeasuredSwatches<Found extends { before: number; after: number }
           <LabBoxes lab={s.lab} onChange={(lab) => set(i, lab)} />
         </div>
       ))}
-      {error && <Notice role="alert">▲ {error instanceof ApiError ? error.message : 'Grastel cannot be reached.'}</Notice>}
+      {error && <Notice role="alert">▲ {error instanceof ApiError ? error.message : say('kit.grastel-cannot-be-reached')}</Notice>}
       {fitting.data && (
         <Fit role="status">
           <p>
-            Prediction off by ΔE <b>{decimals(fitting.data.before, 1)}</b> before, <b>{decimals(fitting.data.after, 1)}</b> after.
+            {said('kit.prediction-off-by-e-before', {
+              before: decimals(fitting.data.before, 1),
+              strong: (words) => <b>{words}</b>,
+              after: decimals(fitting.data.after, 1),
+              strong2: (words) => <b>{words}</b>,
+            })}
           </p>
           {found(fitting.data)}
         </Fit>
@@ -79,10 +85,10 @@ export function MeasuredSwatches<Found extends { before: number; after: number }
           </MainButton>
         ) : (
           <MainButton onPress={() => fitting.mutate(swatches)} isDisabled={fitting.isPending}>
-            Fit
+            {say('kit.fit')}
           </MainButton>
         )}
-        <LinkButton onPress={onDone}>Leave it</LinkButton>
+        <LinkButton onPress={onDone}>{say('kit.leave-it')}</LinkButton>
       </Row>
     </>
   );

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ApiError, api, body } from '../../api/client';
 import { Button } from '../../design/Controls';
+import { say } from '../../words/say';
 
 /** The demo's simulated scanner: fills a class's pages and lays them in the watched folder. */
 export function ScannerButton({ className }: { className: string }) {
@@ -18,7 +19,7 @@ export function ScannerButton({ className }: { className: string }) {
   return (
     <>
       <Button isDisabled={busy ?? false} onPress={() => scan.mutate()}>
-        {state.data?.busy ? `Scanning ${state.data.done} of ${state.data.pages}` : 'Simulate the scan'}
+        {state.data?.busy ? say('returns.scanning-of', { done: state.data.done, pages: state.data.pages }) : say('returns.simulate-the-scan')}
       </Button>
       {scan.error instanceof ApiError && <span role="alert">▲ {scan.error.message}</span>}
     </>

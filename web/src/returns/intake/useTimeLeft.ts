@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { say } from '../../words/say';
 
 interface Start {
   at: number;
@@ -21,5 +22,7 @@ export function useTimeLeft(waiting: number, at: number): string {
     return '';
   }
   const left = start && secondsLeft(start, at, waiting);
-  return left === null ? `, ${waiting} waiting` : `, ${waiting} waiting, about ${left < 90 ? `${Math.max(1, Math.round(left))} s` : `${Math.round(left / 60)} min`}`;
+  return left === null
+    ? say('returns.waiting-2', { waiting })
+    : say('returns.waiting-about', { waiting, more: left < 90 ? `${Math.max(1, Math.round(left))} s` : say('returns.min', { left: Math.round(left / 60) }) });
 }

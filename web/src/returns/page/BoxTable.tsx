@@ -6,6 +6,7 @@ import { Meaning } from '../../design/Meaning';
 import { colour, sizes, space } from '../../design/tokens';
 import { dayOf, decimals } from '../../words/words';
 import { pictureOf } from '../pictures';
+import { say } from '../../words/say';
 
 type Box = Schemas['BoxReadingView'];
 
@@ -26,7 +27,7 @@ export function BoxTable({ pageId, read, boxes, before, field, onField }: Props)
       <Table>
         <thead>
           <tr>
-            <th>Field</th>
+            <th>{say('returns.field')}</th>
             {boxes.map((b) => (
               <th key={b.field} scope="col" title={b.label}>
                 {b.field}
@@ -42,22 +43,22 @@ export function BoxTable({ pageId, read, boxes, before, field, onField }: Props)
                 const of = earlier(b);
                 return (
                   <Cell key={b.field} $on={b.field === field}>
-                    {of && <Crop src={pictureOf(of.page, of.read, of.there)} alt={`Field ${b.field} before`} />}
+                    {of && <Crop src={pictureOf(of.page, of.read, of.there)} alt={say('returns.field-before', { field: b.field })} />}
                   </Cell>
                 );
               })}
             </tr>
           )}
           <tr>
-            <th scope="row">{before ? 'Now' : 'Drawn'}</th>
+            <th scope="row">{before ? say('returns.now') : say('returns.drawn')}</th>
             {boxes.map((b) => (
               <Cell key={b.field} $on={b.field === field} onMouseEnter={() => onField(b.field)} onMouseLeave={() => onField(null)}>
-                <Crop src={pictureOf(pageId, read, b.field)} alt={`Field ${b.field} as drawn`} />
+                <Crop src={pictureOf(pageId, read, b.field)} alt={say('returns.field-as-drawn', { field: b.field })} />
               </Cell>
             ))}
           </tr>
           <tr>
-            <th scope="row">Asked</th>
+            <th scope="row">{say('returns.asked')}</th>
             {boxes.map((b) => (
               <Cell key={b.field} $on={b.field === field}>
                 {b.asked.colours.length > 0 && (
@@ -68,14 +69,20 @@ export function BoxTable({ pageId, read, boxes, before, field, onField }: Props)
               </Cell>
             ))}
           </tr>
-          <Figures code="VALUE" name="Value" boxes={boxes} field={field} of={(b) => (b.read.blank ? 'empty' : decimals(b.read.value, 1))} strong />
-          <Figures code="OFF" name="Off, ΔE00" boxes={boxes} field={field} of={(b) => b.read.difference?.toFixed(1)} />
-          <Figures code="STEP" name="Step, L*" boxes={boxes} field={field} of={(b) => (b.read.step == null ? undefined : decimals(Math.abs(b.read.step), 1))} />
-          <Figures code="SPECKS" name="Specks, %" boxes={boxes} field={field} of={(b) => decimals(b.read.specks, 0)} />
-          <Figures code="UNEVEN" name="Uneven, L*" boxes={boxes} field={field} of={(b) => decimals(b.read.unevenness, 1)} />
-          <Figures code="OUTSIDE" name="Outside, %" boxes={boxes} field={field} of={(b) => b.read.outside?.toFixed(1)} />
-          <Figures code="STROKES" name="Strokes" boxes={boxes} field={field} of={(b) => (b.read.direction == null ? undefined : `${decimals(b.read.direction, 0)}°`)} />
-          <Figures code="GLARE" name="Glare, %" boxes={boxes} field={field} of={(b) => (b.read.glare > 0.5 ? decimals(b.read.glare, 0) : undefined)} />
+          <Figures code="VALUE" name={say('returns.value')} boxes={boxes} field={field} of={(b) => (b.read.blank ? 'empty' : decimals(b.read.value, 1))} strong />
+          <Figures code="OFF" name={say('returns.off-e00')} boxes={boxes} field={field} of={(b) => b.read.difference?.toFixed(1)} />
+          <Figures code="STEP" name={say('returns.step-l')} boxes={boxes} field={field} of={(b) => (b.read.step == null ? undefined : decimals(Math.abs(b.read.step), 1))} />
+          <Figures code="SPECKS" name={say('returns.specks')} boxes={boxes} field={field} of={(b) => decimals(b.read.specks, 0)} />
+          <Figures code="UNEVEN" name={say('returns.uneven-l')} boxes={boxes} field={field} of={(b) => decimals(b.read.unevenness, 1)} />
+          <Figures code="OUTSIDE" name={say('returns.outside')} boxes={boxes} field={field} of={(b) => b.read.outside?.toFixed(1)} />
+          <Figures
+            code="STROKES"
+            name={say('returns.strokes')}
+            boxes={boxes}
+            field={field}
+            of={(b) => (b.read.direction == null ? undefined : `${decimals(b.read.direction, 0)}°`)}
+          />
+          <Figures code="GLARE" name={say('returns.glare')} boxes={boxes} field={field} of={(b) => (b.read.glare > 0.5 ? decimals(b.read.glare, 0) : undefined)} />
         </tbody>
       </Table>
     </Scroll>

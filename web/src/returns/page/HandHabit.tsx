@@ -3,17 +3,18 @@ import styled from 'styled-components';
 import { api, body, type Schemas } from '../../api/client';
 import { colour, sizes, space } from '../../design/tokens';
 import { pictureOf } from '../pictures';
+import { say } from '../../words/say';
 
 type Hand = Schemas['HandView'];
 type Deed = NonNullable<Hand['deed']>;
 
 const deedWords: Record<Deed, string> = {
-  AS_ASKED: 'drawn as the recipes ask',
-  TOO_LITTLE: 'lighter than asked: too little pressure, or layers gone over too seldom',
-  TOO_MUCH: 'heavier than asked: too much pressure, or gone over too often',
-  FOUNDATION: 'what lies underneath is too heavy, or the order is turned',
-  LAYER_MISSING: 'a layer of the recipe is missing',
-  WRONG_PENCIL: 'another pencil of the sheet was taken',
+  AS_ASKED: say('returns.drawn-as-the-recipes-ask'),
+  TOO_LITTLE: say('returns.lighter-than-asked-too-little'),
+  TOO_MUCH: say('returns.heavier-than-asked-too-much'),
+  FOUNDATION: say('returns.what-lies-underneath-is-too'),
+  LAYER_MISSING: say('returns.a-layer-of-the-recipe'),
+  WRONG_PENCIL: say('returns.another-pencil-of-the-sheet'),
 };
 
 /** What the hand did on a page. */
@@ -22,7 +23,7 @@ export function PageHand({ page, read }: { page: string; read: string | undefine
     queryKey: ['hand', page, read],
     queryFn: () => body(api.GET('/api/returns/pages/{id}/hand', { params: { path: { id: page } } })),
   });
-  return hand.data ? <HandHabit hand={hand.data} where="this page" /> : null;
+  return hand.data ? <HandHabit hand={hand.data} where={say('returns.this-page')} /> : null;
 }
 
 /** A habit that several fields tell together, beside what it would look like; nothing where they tell none. */
@@ -31,20 +32,20 @@ export function HandHabit({ hand, where }: { hand: Hand; where: string }) {
     return null;
   }
   return (
-    <Section aria-label="What the hand did">
+    <Section aria-label={say('returns.what-the-hand-did')}>
       <p>
-        <b>The hand on {where}:</b> {deedWords[hand.deed]}. <small>{hand.fields} fields say so together.</small>
+        <b>{say('returns.the-hand-on', { where })}</b> {deedWords[hand.deed]}. <small>{say('returns.fields-say-so-together', { fields: hand.fields })}</small>
       </p>
       <Examples>
         {hand.examples.map((e) => (
           <figure key={`${e.page}${e.field}`}>
-            <img src={pictureOf(e.page, e.read, e.field)} alt={`Field ${e.field} as drawn`} loading="lazy" />
+            <img src={pictureOf(e.page, e.read, e.field)} alt={say('returns.field-as-drawn', { field: e.field })} loading="lazy" />
             <i style={{ background: e.explained }} />
             <i style={{ background: e.asked }} />
             <figcaption>{e.field}</figcaption>
           </figure>
         ))}
-        {hand.examples.length > 0 && <small>each drawn · so explained · as asked</small>}
+        {hand.examples.length > 0 && <small>{say('returns.each-drawn-so-explained-as')}</small>}
       </Examples>
     </Section>
   );

@@ -12,6 +12,7 @@ import { useKeys } from '../../design/useKeys';
 import { causeWords, levelNames, decimals } from '../../words/words';
 import { FigureBar } from './FigureBar';
 import { pageQuery } from '../pageQuery';
+import { said, say } from '../../words/say';
 
 type GoalView = Schemas['GoalView'];
 const levelCodes = ['NOT_TRIED', 'BEGINNING', 'NEARLY', 'SECURE', 'BEYOND'] as const;
@@ -81,7 +82,7 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
   return (
     <section
       ref={frame}
-      aria-label="Judgement"
+      aria-label={say('returns.judgement')}
       onKeyDownCapture={(event) => {
         if (event.key === 'Enter' && !(event.target instanceof HTMLButtonElement)) {
           event.preventDefault();
@@ -92,19 +93,15 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
       <Head>
         <h2>{page.place?.student.name}</h2>
         <Buttons>
-          {!page.confirmed && toLook.length > 0 && (
-            <Button onPress={accept}>
-              {toLook.length} close: look <kbd>A</kbd>
-            </Button>
-          )}
+          {!page.confirmed && toLook.length > 0 && <Button onPress={accept}>{said('returns.close-look-a', { toLook: toLook.length, kbd: (words) => <kbd>{words}</kbd> })}</Button>}
           {page.confirmed && (
             <Button onPress={() => reopen.mutate()} isDisabled={reopen.isPending}>
-              Take back <kbd>U</kbd>
+              {said('returns.take-back-u', { kbd: (words) => <kbd>{words}</kbd> })}
             </Button>
           )}
           {/* eslint-disable-next-line jsx-a11y/no-autofocus -- a page after another is gone through by Enter */}
           <MainButton onPress={() => confirm.mutate()} isDisabled={confirm.isPending} autoFocus={!page.confirmed}>
-            {page.confirmed ? 'Confirm again' : 'Confirm and next ⏎'}
+            {page.confirmed ? say('returns.confirm-again') : say('returns.confirm-and-next')}
           </MainButton>
         </Buttons>
       </Head>
@@ -122,14 +119,14 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
           />
         ))}
       </Goals>
-      {goals.length === 0 && <p>Nothing on this page can be measured; look and note it below.</p>}
+      {goals.length === 0 && <p>{say('returns.nothing-on-this-page-can')}</p>}
       <Say>
         {best && <span>{best.called.praise} </span>}
-        {worst?.found.cause && <b>Next: {worst.found.cause.next}</b>}
+        {worst?.found.cause && <b>{say('returns.next', { next: worst.found.cause.next })}</b>}
       </Say>
       <Keys>
-        ↑ ↓ goal · 0–4 level · <kbd>A</kbd> accept what is sure · ⏎ confirm · <LinkButton onPress={() => onStep(1)}>N next</LinkButton> ·{' '}
-        <LinkButton onPress={() => onStep(-1)}>P previous</LinkButton>
+        {said('returns.goal-0-4-level-a', { kbd: (words) => <kbd>{words}</kbd> })} <LinkButton onPress={() => onStep(1)}>{say('returns.n-next')}</LinkButton> ·{' '}
+        <LinkButton onPress={() => onStep(-1)}>{say('returns.p-previous')}</LinkButton>
       </Keys>
     </section>
   );
@@ -161,18 +158,24 @@ function GoalRow({ goal, before, level, looked, onLevel, onField }: GoalRowProps
     <Row onKeyDownCapture={onKey} onFocus={() => onField(goal.found.field ?? null)} onBlur={() => onField(null)} data-goal={goal.goal} data-mark={goal.id}>
       <div>
         <b>{goal.called.label}</b> <Meaning code={goal.goal} label={goal.called.label} /> {goal.exercise && <Aside>{goal.exercise}</Aside>}{' '}
-        {goal.close && (looked ? <Close>close</Close> : <Close $strong>close: look</Close>)}
-        {before !== undefined && <Aside> {before} before</Aside>}
-        {level !== goal.proposed && <Close>proposed {goal.proposed}</Close>}
+        {goal.close && (looked ? <Close>{say('returns.close')}</Close> : <Close $strong>{say('returns.close-look-2')}</Close>)}
+        {before !== undefined && <Aside> {say('returns.before', { before })}</Aside>}
+        {level !== goal.proposed && <Close>{say('returns.proposed', { proposed: goal.proposed })}</Close>}
         <Figure>
           {figure === null
-            ? 'nothing drawn'
-            : `${goal.called.figure} ${figure >= 999 ? 'no order' : `${decimals(figure, goal.called.digits)} ${goal.called.unit}`}${figure < 999 && goal.found.plusMinus ? ` ± ${decimals(goal.found.plusMinus, goal.called.digits)}` : ''}; secure ${goal.ladder.nearly < goal.ladder.beyond ? 'from' : 'to'} ${decimals(goal.ladder.secure, goal.called.digits)}`}
+            ? say('returns.nothing-drawn')
+            : say('returns.secure', {
+                figure: goal.called.figure,
+                more: figure >= 999 ? say('returns.no-order') : `${decimals(figure, goal.called.digits)} ${goal.called.unit}`,
+                more2: figure < 999 && goal.found.plusMinus ? ` ± ${decimals(goal.found.plusMinus, goal.called.digits)}` : '',
+                more3: goal.ladder.nearly < goal.ladder.beyond ? say('returns.from') : say('returns.to'),
+                secure: decimals(goal.ladder.secure, goal.called.digits),
+              })}
           {goal.found.cause && level < 3 && <Cause> · {causeWords(goal.found.cause, where(goal))}</Cause>}
         </Figure>
         <FigureBar goal={goal} />
       </div>
-      <Choice aria-label={`${goal.called.label}, level`} orientation="horizontal" value={String(level)} onChange={(v) => onLevel(Number(v))}>
+      <Choice aria-label={say('returns.level', { label: goal.called.label })} orientation="horizontal" value={String(level)} onChange={(v) => onLevel(Number(v))}>
         {levelNames.map((name, l) => (
           <Chip key={name} value={String(l)} aria-label={`${l} ${name}`} $level={l}>
             {l}
@@ -186,7 +189,7 @@ function GoalRow({ goal, before, level, looked, onLevel, onField }: GoalRowProps
 const levelBefore = (before: Props['before'], goal: GoalView) => before?.levels.find((l) => l.goal === goal.goal && l.exercise === goal.exercise)?.level;
 
 /** The field to look at, and where along it. */
-const where = (goal: GoalView) => goal.found.field && `${goal.found.field}${goal.found.atMm == null ? '' : ` at ${decimals(goal.found.atMm, 0)} mm`}`;
+const where = (goal: GoalView) => goal.found.field && `${goal.found.field}${goal.found.atMm == null ? '' : say('returns.at-mm', { atMm: decimals(goal.found.atMm, 0) })}`;
 
 /** Puts the focus on the level of the goal before or after. */
 function moveTo(row: HTMLElement, by: 1 | -1) {

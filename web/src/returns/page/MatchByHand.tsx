@@ -7,6 +7,7 @@ import { Notice } from '../../design/States';
 import { space } from '../../design/tokens';
 import { CornerPins } from './CornerPins';
 import { namedIn } from './named';
+import { said, say } from '../../words/say';
 
 type Point = Schemas['Point'];
 type Kind = 'markers' | 'drawing';
@@ -48,7 +49,7 @@ export function MatchByHand({ page, rows, runId }: { page: Schemas['PageRow']; r
   const back = new Set(rows.filter((r) => r.state === 'READ').map((r) => r.place?.printedPage));
   const choices = [...(students.data ?? [])]
     .sort((a, b) => Number(back.has(a.id)) - Number(back.has(b.id)))
-    .map((s) => ({ id: s.id, name: s.student, note: back.has(s.id) ? 'back already' : '' }));
+    .map((s) => ({ id: s.id, name: s.student, note: back.has(s.id) ? say('returns.back-already') : '' }));
   const match = useMutation({
     mutationFn: (target: string) =>
       body(
@@ -62,42 +63,47 @@ export function MatchByHand({ page, rows, runId }: { page: Schemas['PageRow']; r
   const ready = printedPage !== null && !(pointing && drawing.isLoading);
 
   return (
-    <section aria-label="Match by hand">
+    <section aria-label={say('returns.match-by-hand')}>
       <Line>
-        <h3>Match by hand</h3>
+        <h3>{say('returns.match-by-hand')}</h3>
         <Who>
-          <Select label="Whose page" value={printedPage} onChange={setPrintedPage} placeholder="Choose a student" choices={choices} />
+          <Select label={say('returns.whose-page')} value={printedPage} onChange={setPrintedPage} placeholder={say('returns.choose-a-student')} choices={choices} />
         </Who>
         {pointing && offered && (
           <Segments<Kind>
-            label="What is in the picture"
+            label={say('returns.what-is-in-the-picture')}
             value={kind}
             onChange={setKind}
             choices={[
-              { id: 'markers', name: 'the printed sheet' },
-              { id: 'drawing', name: 'a drawing without markers' },
+              { id: 'markers', name: say('returns.the-printed-sheet') },
+              { id: 'drawing', name: say('returns.a-drawing-without-markers') },
             ]}
           />
         )}
         <MainButton isDisabled={!ready || match.isPending} onPress={() => printedPage && match.mutate(printedPage)}>
-          Read it as theirs
+          {say('returns.read-it-as-theirs')}
         </MainButton>
       </Line>
-      {named && chosen === null && <Hint>{named.student} is named in the file’s name: look whether it is theirs.</Hint>}
-      {pointing && <Hint>{hint(kind, proposed !== null)} Click near a corner, or use the arrow keys (with Shift: finely).</Hint>}
+      {named && chosen === null && <Hint>{say('returns.is-named-in-the-files', { student: named.student })}</Hint>}
+      {pointing && <Hint>{said('returns.click-near-a-corner-or', { kind: hint(kind, proposed !== null) })}</Hint>}
       {match.error && <Notice role="alert">▲ {match.error.message}</Notice>}
       {pointing ? (
-        <CornerPins src={`/api/returns/pages/${page.id}/original`} alt="The page as it came in" corners={corners} onChange={(moved) => setPointed({ ...pointed, [kind]: moved })} />
+        <CornerPins
+          src={`/api/returns/pages/${page.id}/original`}
+          alt={say('returns.the-page-as-it-came')}
+          corners={corners}
+          onChange={(moved) => setPointed({ ...pointed, [kind]: moved })}
+        />
       ) : (
-        <Shown src={`/api/returns/pages/${page.id}/original`} alt="The page as it came in" />
+        <Shown src={`/api/returns/pages/${page.id}/original`} alt={say('returns.the-page-as-it-came')} />
       )}
     </section>
   );
 }
 
 function hint(kind: Kind, proposed: boolean) {
-  if (kind === 'markers') return 'Put each number on the middle of the marker printed there.';
-  return proposed ? 'The drawing seems to lie here: put right what is off.' : 'Put each number on a corner of the drawing’s frame.';
+  if (kind === 'markers') return say('returns.put-each-number-on-the');
+  return proposed ? say('returns.the-drawing-seems-to-lie') : say('returns.put-each-number-on-a');
 }
 
 const Line = styled.div`display: flex; align-items: flex-end; flex-wrap: wrap; gap: ${space(4)};`;

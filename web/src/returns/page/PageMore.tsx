@@ -8,6 +8,7 @@ import { Notice } from '../../design/States';
 import { Small } from '../../design/Text';
 import { colour, faces, sizes, space } from '../../design/tokens';
 import { dayOf, timeOf, decimals } from '../../words/words';
+import { said, say } from '../../words/say';
 
 interface Props {
   page: Schemas['PageRow'];
@@ -20,7 +21,7 @@ export function PageMore({ page, others, history }: Props) {
   return (
     <Disclosure>
       <Heading level={3}>
-        <Opener slot="trigger">Decisions, another reading, somebody else’s page</Opener>
+        <Opener slot="trigger">{say('returns.decisions-another-reading-somebody-elses')}</Opener>
       </Heading>
       <DisclosurePanel>
         <History decisions={history} />
@@ -33,14 +34,19 @@ export function PageMore({ page, others, history }: Props) {
 
 function History({ decisions }: { decisions: Schemas['DecisionView'][] }) {
   if (decisions.length === 0) {
-    return <Small>Nothing decided yet.</Small>;
+    return <Small>{say('returns.nothing-decided-yet')}</Small>;
   }
   return (
-    <List aria-label="Decisions">
+    <List aria-label={say('returns.decisions')}>
       {decisions.map((d, i) => (
         <li key={i}>
           {dayOf(d.when)} {timeOf(d.when)} {d.by}: {d.exercise && `${d.exercise}, `}
-          <b>{d.goal}</b> {d.to == null ? `taken back (was ${String(d.from)})` : d.from == null ? `${d.to}, proposed ${d.proposed}` : `${d.from} → ${d.to}, proposed ${d.proposed}`}
+          <b>{d.goal}</b>{' '}
+          {d.to == null
+            ? say('returns.taken-back-was', { from: String(d.from) })
+            : d.from == null
+              ? say('returns.proposed-2', { to: d.to, proposed: d.proposed })
+              : say('returns.proposed-3', { from: d.from, to: d.to, proposed: d.proposed })}
         </li>
       ))}
     </List>
@@ -62,24 +68,31 @@ function Reread({ id, confirmed }: { id: string; confirmed: boolean }) {
   return (
     <Block>
       <Button onPress={() => look.mutate()} isDisabled={look.isPending}>
-        {look.isPending ? 'Reading …' : 'See what another reading would change'}
+        {look.isPending ? say('returns.reading') : say('returns.see-what-another-reading-would')}
       </Button>
-      {changes?.length === 0 && <Small>Nothing would change.</Small>}
+      {changes?.length === 0 && <Small>{say('returns.nothing-would-change')}</Small>}
       {changes && changes.length > 0 && (
         <>
-          <List aria-label="Changes">
+          <List aria-label={say('returns.changes')}>
             {changes.map((c) => (
               <li key={c.goal}>
-                <b>{c.goal}</b>: proposed {c.before ?? '–'} → {c.after ?? '–'}
-                {c.figureAfter != null && `, figure ${c.figureBefore == null ? '–' : decimals(c.figureBefore, 1)} → ${decimals(c.figureAfter, 1)}`}
-                {c.decided != null && `; your ${c.decided} stays`}
+                {said('returns.proposed-4', {
+                  goal: c.goal,
+                  strong: (words) => <b>{words}</b>,
+                  before: c.before ?? '–',
+                  after: c.after ?? '–',
+                  figureAfter:
+                    c.figureAfter != null &&
+                    say('returns.figure', { figureBefore: c.figureBefore == null ? '–' : decimals(c.figureBefore, 1), figureAfter: decimals(c.figureAfter, 1) }),
+                  decided: c.decided != null && say('returns.your-stays', { decided: c.decided }),
+                })}
               </li>
             ))}
           </List>
           <Button onPress={() => adopt.mutate()} isDisabled={adopt.isPending}>
-            Take the new reading over
+            {say('returns.take-the-new-reading-over')}
           </Button>
-          {confirmed && <Small>Marks you have confirmed stay as you set them.</Small>}
+          {confirmed && <Small>{say('returns.marks-you-have-confirmed-stay')}</Small>}
         </>
       )}
       {(look.error ?? adopt.error) && <Notice role="alert">▲ {(look.error ?? adopt.error)?.message}</Notice>}
@@ -103,9 +116,9 @@ function Swap({ page, others }: { page: Schemas['PageRow']; others: Schemas['Pag
   }
   return (
     <Block>
-      <Select label="Swapped sheets with" value={other} onChange={setOther} placeholder="Choose a student" choices={choices} />
+      <Select label={say('returns.swapped-sheets-with')} value={other} onChange={setOther} placeholder={say('returns.choose-a-student')} choices={choices} />
       <Button isDisabled={other === null || swap.isPending} onPress={() => other && swap.mutate(other)}>
-        Swap the two and read again
+        {say('returns.swap-the-two-and-read')}
       </Button>
       {swap.error && <Notice role="alert">▲ {swap.error.message}</Notice>}
     </Block>

@@ -6,6 +6,7 @@ import { api, body, type Schemas } from '../../api/client';
 import { Button, LinkButton, Toggle } from '../../design/Controls';
 import { colour, faces, sizes, space } from '../../design/tokens';
 import { useKeys } from '../../design/useKeys';
+import { say } from '../../words/say';
 
 interface Props {
   page: Schemas['PageRow'];
@@ -47,11 +48,11 @@ export function PageNote({ page, note }: Props) {
   const unkept = words.trim() !== '' && words.length <= 200 && !phrases.data?.some((p) => p.words === words.trim());
 
   return (
-    <section aria-label="Note">
+    <section aria-label={say('returns.note')}>
       <Line>
-        <label htmlFor={`note-${page.id}`}>To the student</label>
+        <label htmlFor={`note-${page.id}`}>{say('returns.to-the-student')}</label>
         <Toggle isSelected={page.flagged} onChange={flag} isDisabled={save.isPending}>
-          {page.flagged ? 'Flagged' : 'Flag'} (F)
+          {say('returns.f', { more: page.flagged ? say('returns.flagged-2') : say('returns.flag') })}
         </Toggle>
       </Line>
       <Area
@@ -60,25 +61,25 @@ export function PageNote({ page, note }: Props) {
         value={words}
         rows={2}
         maxLength={600}
-        placeholder="C to write; printed on the slip"
+        placeholder={say('returns.c-to-write-printed-on')}
         onChange={(e) => setWords(e.target.value)}
         onBlur={() => words !== note && save.mutate({ note: words })}
         onKeyDown={(e) => e.key === 'Escape' && e.currentTarget.blur()}
       />
       {save.error && <p role="alert">▲ {save.error.message}</p>}
       {(phrases.data?.length ?? 0) > 0 && (
-        <Kept aria-label="Kept phrases">
+        <Kept aria-label={say('returns.kept-phrases')}>
           {phrases.data?.map((p) => (
             <li key={p.id}>
               <Button onPress={() => add(p.words)}>{p.words}</Button>
-              <LinkButton aria-label={`Forget “${p.words}”`} onPress={() => forget.mutate(p.id)}>
-                forget
+              <LinkButton aria-label={say('returns.forget', { words: p.words })} onPress={() => forget.mutate(p.id)}>
+                {say('returns.forget-2')}
               </LinkButton>
             </li>
           ))}
         </Kept>
       )}
-      {unkept && <LinkButton onPress={() => keep.mutate()}>Keep these words as a phrase</LinkButton>}
+      {unkept && <LinkButton onPress={() => keep.mutate()}>{say('returns.keep-these-words-as-a')}</LinkButton>}
     </section>
   );
 }

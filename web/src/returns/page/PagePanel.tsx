@@ -6,7 +6,7 @@ import { Button, LinkButton } from '../../design/Controls';
 import { Empty, Failed, Loading, Notice } from '../../design/States';
 import { Small } from '../../design/Text';
 import { colour, sizes, space } from '../../design/tokens';
-import { count, noticeWords, problemWords, timeOf, decimals } from '../../words/words';
+import { noticeWords, problemWords, timeOf, decimals } from '../../words/words';
 import { BoxTable } from './BoxTable';
 import { PageHand } from './HandHabit';
 import { Judgement } from './Judgement';
@@ -16,6 +16,7 @@ import { pageQuery } from '../pageQuery';
 import { PageNote } from './PageNote';
 import { PagePicture } from './PagePicture';
 import { Strips } from './Strips';
+import { count, said, say } from '../../words/say';
 
 type Row = Schemas['PageRow'];
 
@@ -45,7 +46,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
   const remove = useMutation({ mutationFn: () => api.DELETE('/api/returns/pages/{id}', { params: { path } }), onSuccess: refresh });
 
   if (detail.isPending) {
-    return <Loading what="the page" />;
+    return <Loading what={say('returns.the-page')} />;
   }
   if (detail.isError) {
     return <Failed error={detail.error} />;
@@ -61,9 +62,9 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
 
   if (now.state === 'QUEUED' || now.state === 'READING') {
     return (
-      <Empty title={now.state === 'QUEUED' ? 'Waiting to be read' : 'Being read'}>
+      <Empty title={now.state === 'QUEUED' ? say('returns.waiting-to-be-read') : say('returns.being-read-2')}>
         <p>{now.file}</p>
-        <Button onPress={() => cancel.mutate()}>Cancel</Button>
+        <Button onPress={() => cancel.mutate()}>{say('returns.cancel')}</Button>
       </Empty>
     );
   }
@@ -71,14 +72,18 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
     return (
       <Trouble>
         <Notice>
-          <strong>▲ {now.state === 'CANCELLED' ? 'Cancelled before it was read.' : problemWords(now.problem ?? '', now.problemFigure)}</strong>
+          <strong>▲ {now.state === 'CANCELLED' ? say('returns.cancelled-before-it-was-read') : problemWords(now.problem ?? '', now.problemFigure)}</strong>
           <span>
-            {now.file}, page {now.pageInFile}, came in at {timeOf(now.received)}
-            {now.code && `, code ${now.code}`}
+            {said('returns.page-came-in-at', {
+              file: now.file,
+              pageInFile: now.pageInFile,
+              received: timeOf(now.received),
+              code: now.code && say('returns.code', { code: now.code }),
+            })}
           </span>
           <Actions>
-            <LinkButton onPress={() => again.mutate()}>Read again</LinkButton>
-            <LinkButton onPress={() => remove.mutate()}>Delete this page</LinkButton>
+            <LinkButton onPress={() => again.mutate()}>{say('returns.read-again')}</LinkButton>
+            <LinkButton onPress={() => remove.mutate()}>{say('returns.delete-this-page')}</LinkButton>
           </Actions>
         </Notice>
         <MatchByHand page={now} rows={rows} runId={runId} />
@@ -93,14 +98,22 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
         <Small>
           {now.file} ·{' '}
           {quality &&
-            `${Math.round(quality.dpi)} dpi, flat to ${decimals(quality.flatnessMm, 2)} mm, light ± ${decimals(quality.lightSpread * 100, 1)} %${quality.keys.used > 0 ? `, ${count(quality.keys.used, 'key box', 'key boxes')}: off ${decimals(quality.keys.before, 1)} → ${decimals(quality.keys.after, 1)} ΔE00` : ''}`}
+            say('returns.dpi-flat-to-mm-light', {
+              dpi: Math.round(quality.dpi),
+              flatnessMm: decimals(quality.flatnessMm, 2),
+              lightSpread: decimals(quality.lightSpread * 100, 1),
+              more:
+                quality.keys.used > 0
+                  ? say('returns.off-e00-2', { keyBoxs: count(quality.keys.used, 'key box'), before: decimals(quality.keys.before, 1), after: decimals(quality.keys.after, 1) })
+                  : '',
+            })}
         </Small>
         <Actions>
           <a href={`/api/returns/pages/${now.id}/original`} target="_blank" rel="noreferrer">
-            As it came in
+            {say('returns.as-it-came-in')}
           </a>
-          {!now.confirmed && <LinkButton onPress={() => again.mutate()}>Read again</LinkButton>}
-          <LinkButton onPress={() => remove.mutate()}>Delete this page</LinkButton>
+          {!now.confirmed && <LinkButton onPress={() => again.mutate()}>{say('returns.read-again')}</LinkButton>}
+          <LinkButton onPress={() => remove.mutate()}>{say('returns.delete-this-page')}</LinkButton>
         </Actions>
         {!wide && table}
       </Evidence>
@@ -113,9 +126,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
           </Notice>
         )}
         {quality?.keys.suspects.map((s) => (
-          <Notice key={s.asked}>
-            ▲ The key box of {s.asked} looks like {s.looksLike}: was another pencil taken?
-          </Notice>
+          <Notice key={s.asked}>{say('returns.the-key-box-of-looks', { asked: s.asked, looksLike: s.looksLike })}</Notice>
         ))}
         <Judgement key={`${now.id}.${String(now.confirmed)}`} page={now} goals={goals} before={before} onField={setField} onConfirmed={onConfirmed} onStep={onStep} />
         <PageHand page={now.id} read={now.read} />

@@ -5,6 +5,7 @@ import { Segments } from '../../design/Controls';
 import { Small } from '../../design/Text';
 import { colour, space } from '../../design/tokens';
 import { overlayOf, pictureOf } from '../pictures';
+import { say } from '../../words/say';
 
 /** What is shown of the page below its last field, mm. */
 const below = 48;
@@ -14,9 +15,9 @@ const around = 6;
 /** What the figures were read from, to be laid over the page. */
 type Over = 'NOTHING' | 'PLAN' | 'SPECKS' | 'LIGHT';
 const legends = {
-  PLAN: 'Middle grey: as planned. Lighter: drawn too light; darker: drawn too dark, white and black by 25 L* and more.',
-  SPECKS: 'White: taken for paper. Grey: taken for pencil. The rest of the page is not looked at for specks.',
-  LIGHT: 'The light that fell on the page, evened out in the reading: each line is one step of 5 % below the brightest.',
+  PLAN: say('returns.middle-grey-as-planned-lighter'),
+  SPECKS: say('returns.white-taken-for-paper-grey'),
+  LIGHT: say('returns.the-light-that-fell-on'),
 };
 
 interface Props {
@@ -42,7 +43,7 @@ export function PagePicture({ id, read, width, height, boxes, field, onField }: 
     close === 'page' || !looked ? [0, 0, width, shown] : [looked.lies.x - around, looked.lies.y - around, looked.lies.width + 2 * around, looked.lies.height + 2 * around];
   return (
     <Frame>
-      <svg viewBox={view.join(' ')} role="img" aria-label="The page, straightened and evenly lit" style={{ maxHeight: close === 'field' ? 360 : undefined }}>
+      <svg viewBox={view.join(' ')} role="img" aria-label={say('returns.the-page-straightened-and-evenly')} style={{ maxHeight: close === 'field' ? 360 : undefined }}>
         <image href={pictureOf(id, read)} width={width} height={height} />
         {close === 'field' && looked && (
           <image
@@ -61,23 +62,23 @@ export function PagePicture({ id, read, width, height, boxes, field, onField }: 
       </svg>
       <Choices>
         <Segments
-          label="Seen"
+          label={say('returns.seen')}
           value={close}
           onChange={setClose}
           choices={[
-            { id: 'page', name: 'the page' },
-            { id: 'field', name: 'one field, close' },
+            { id: 'page', name: say('returns.the-page') },
+            { id: 'field', name: say('returns.one-field-close') },
           ]}
         />
         <Segments
-          label="Laid over it"
+          label={say('returns.laid-over-it')}
           value={over}
           onChange={setOver}
           choices={[
-            { id: 'NOTHING', name: 'nothing' },
-            ...(boxes.some((b) => b.picture) ? [{ id: 'PLAN' as const, name: 'off the plan' }] : []),
-            { id: 'SPECKS', name: 'specks' },
-            { id: 'LIGHT', name: 'light' },
+            { id: 'NOTHING', name: say('returns.nothing') },
+            ...(boxes.some((b) => b.picture) ? [{ id: 'PLAN' as const, name: say('returns.off-the-plan') }] : []),
+            { id: 'SPECKS', name: say('returns.specks-3') },
+            { id: 'LIGHT', name: say('returns.light') },
           ]}
         />
       </Choices>

@@ -6,8 +6,8 @@ import { api, body, type Schemas } from '../../api/client';
 import { dateWords, skillNames } from '../../course/words';
 import { LinkButton } from '../../design/Controls';
 import { colour, sizes, space } from '../../design/tokens';
-import { count } from '../../words/words';
 import { Retaught } from './Retaught';
+import { count, said, say } from '../../words/say';
 
 type Progress = Schemas['ClassProgressView'];
 type Group = Progress['groups'][number];
@@ -19,9 +19,9 @@ const WORK = 20;
 export function Groups({ of }: { of: Progress }) {
   const name = (id: string) => of.students.find((s) => s.student === id)?.name ?? '';
   return (
-    <Aside aria-label="Groups">
-      <h2>Groups</h2>
-      {of.groups.length === 0 && <p>Everyone is secure in what was tried.</p>}
+    <Aside aria-label={say('wall.groups')}>
+      <h2>{say('wall.groups')}</h2>
+      {of.groups.length === 0 && <p>{say('wall.everyone-is-secure-in-what')}</p>}
       {of.groups.map((g) => (
         <section key={`${g.skill} ${g.cause?.code} ${g.students[0]}`}>
           <h3>
@@ -35,14 +35,12 @@ export function Groups({ of }: { of: Progress }) {
           <small>{g.students.map(name).join(', ')}</small>
           <Actions>
             <IntoCourse group={g} schoolClass={of.schoolClass} names={g.students.map(name)} />
-            <Link to={`/wall/class/${of.schoolClass}/redo?students=${g.students.join(',')}`}>Redo pages</Link>
+            <Link to={`/wall/class/${of.schoolClass}/redo?students=${g.students.join(',')}`}>{say('wall.redo-pages')}</Link>
           </Actions>
         </section>
       ))}
       <Retaught schoolClass={of.schoolClass} />
-      <small>
-        A skill is ready for what builds on it where {Math.round(of.readyShare * 100)} % of those who tried are secure. <Link to={`/classes/${of.schoolClass}`}>Change</Link>
-      </small>
+      <small>{said('wall.a-skill-is-ready-for', { readyShare: Math.round(of.readyShare * 100), link: (words) => <Link to={`/classes/${of.schoolClass}`}>{words}</Link> })}</small>
     </Aside>
   );
 }
@@ -56,9 +54,11 @@ function IntoCourse({ group, schoolClass, names }: { group: Group; schoolClass: 
         api.POST('/api/courses/{schoolClass}/next-lesson', {
           params: { path: { schoolClass } },
           body: {
-            title: `Once more: ${skillNames[group.skill]}`,
-            aim: group.cause ? `No more of this: ${group.cause.sign}.` : '',
-            notes: [group.cause && `Show: ${group.cause.next}`, `Together: ${names.join(', ')}.`, 'The others go on where they are.'].filter(Boolean).join('\n'),
+            title: say('wall.once-more', { skill: skillNames[group.skill] }),
+            aim: group.cause ? say('wall.no-more-of-this', { sign: group.cause.sign }) : '',
+            notes: [group.cause && say('wall.show-2', { next: group.cause.next }), say('wall.together', { more: names.join(', ') }), say('wall.the-others-go-on-where')]
+              .filter(Boolean)
+              .join('\n'),
             workMinutes: WORK,
             again: group.skill,
           },
@@ -69,15 +69,14 @@ function IntoCourse({ group, schoolClass, names }: { group: Group; schoolClass: 
   if (add.data) {
     return (
       <Link to={`/course/${schoolClass}/${add.data.lesson}`}>
-        Lesson {add.data.at + 1}
-        {add.data.starts && `, ${dateWords(add.data.starts.slice(0, 10))}`}
+        {said('wall.lesson', { at: add.data.at + 1, starts: add.data.starts && `, ${dateWords(add.data.starts.slice(0, 10))}` })}
       </Link>
     );
   }
   return (
     <>
       <LinkButton isDisabled={add.isPending} onPress={() => add.mutate()}>
-        Into the course
+        {say('wall.into-the-course')}
       </LinkButton>
       {add.error && <span role="alert">▲ {add.error.message}</span>}
     </>

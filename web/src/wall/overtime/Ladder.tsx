@@ -8,6 +8,7 @@ import { pictureOf } from '../../returns/pictures';
 import { dayOf } from '../../words/words';
 import { StandingCell } from './StandingCell';
 import { growthWords } from './words';
+import { say } from '../../words/say';
 
 type Standing = Schemas['StandingView'];
 
@@ -26,9 +27,9 @@ export function Ladder({ student }: { student: string }) {
     return null;
   }
   return (
-    <Section aria-label="Skills">
-      <h2>Skills</h2>
-      {p.next && <p>Next: {skillNames[p.next]}.</p>}
+    <Section aria-label={say('wall.skills')}>
+      <h2>{say('wall.skills')}</h2>
+      {p.next && <p>{say('wall.next-2', { next: skillNames[p.next] })}</p>}
       <List>
         {p.standings.map((s) => (
           <li key={s.skill}>
@@ -39,14 +40,14 @@ export function Ladder({ student }: { student: string }) {
           </li>
         ))}
       </List>
-      {hand.data && <HandHabit hand={hand.data} where="the last pages" />}
+      {hand.data && <HandHabit hand={hand.data} where={say('wall.the-last-pages')} />}
     </Section>
   );
 }
 
 function words(s: Standing): string {
-  const state = { SECURE: 'secure on two days', SLIPPING: 'slipping', ON_THE_WAY: s.level < 3 && s.cause ? s.cause.next : '' }[s.state];
-  return [...s.growths.map((g) => `Grew: ${growthWords(g)}.`), state].filter(Boolean).join(' ');
+  const state = { SECURE: say('wall.secure-on-two-days'), SLIPPING: say('wall.slipping'), ON_THE_WAY: s.level < 3 && s.cause ? s.cause.next : '' }[s.state];
+  return [...s.growths.map((g) => say('wall.grew', { g: growthWords(g) })), state].filter(Boolean).join(' ');
 }
 
 /** The first and the newest box of one kind, side by side. */

@@ -10,21 +10,21 @@ import { Spread } from '../../design/Level';
 import { Place } from '../../design/Place';
 import { Empty, Failed, Loading } from '../../design/States';
 import { colour, sizes, space } from '../../design/tokens';
-import { count } from '../../words/words';
 import { byFault, ofSkill, sorted, type Order } from './arrange';
 import { ClassPapers } from '../papers/ClassPapers';
 import { Groups } from './Groups';
 import { StandingCell } from './StandingCell';
 import { ViewChoice } from '../ViewChoice';
+import { count, said, say } from '../../words/say';
 
 type Progress = Schemas['ClassProgressView'];
 type Student = Schemas['StudentProgressView'];
 
 const orders = [
-  { id: 'name', name: 'name' },
-  { id: 'standing', name: 'standing' },
-  { id: 'change', name: 'change' },
-  { id: 'missing', name: 'missing' },
+  { id: 'name', name: say('wall.name') },
+  { id: 'standing', name: say('wall.standing') },
+  { id: 'change', name: say('wall.change') },
+  { id: 'missing', name: say('wall.missing') },
 ] as const;
 
 /** Every skill, where one can be chosen. */
@@ -50,19 +50,19 @@ export default function OverTime() {
     return <Failed error={error} />;
   }
   if (!classes.data || (classId && !progress.data)) {
-    return <Loading what="the wall" />;
+    return <Loading what={say('wall.the-wall')} />;
   }
   const of = progress.data;
   return (
     <Place
-      title="Wall"
-      about={of && `${of.name} over time, ${count(of.students.length, 'student')}`}
+      title={say('wall.wall-2')}
+      about={of && say('wall.over-time-2', { name: of.name, students: count(of.students.length, 'student') })}
       actions={
         <>
           {classes.data.length > 0 && (
             <Picker>
               <Select
-                label="Class"
+                label={say('wall.class')}
                 value={classId ?? null}
                 onChange={(next) => void navigate(`/wall/class/${next}`)}
                 choices={classes.data.map((c) => ({ id: c.id, name: c.name }))}
@@ -75,29 +75,27 @@ export default function OverTime() {
       }
     >
       {!of || of.skills.length === 0 ? (
-        <Empty title="Nothing confirmed yet">
-          <p>
-            Who can do what shows here from the first pages that are confirmed in <Link to="/returns">Returns</Link>.
-          </p>
+        <Empty title={say('wall.nothing-confirmed-yet')}>
+          <p>{said('wall.who-can-do-what-shows', { link: (words) => <Link to="/returns">{words}</Link> })}</p>
         </Empty>
       ) : (
         <Layout>
           <div>
-            <Bar role="group" aria-label="How the wall hangs">
-              <Segments label="Sort by" value={order} onChange={setOrder} choices={orders} />
+            <Bar role="group" aria-label={say('wall.how-the-wall-hangs')}>
+              <Segments label={say('wall.sort-by')} value={order} onChange={setOrder} choices={orders} />
               <Picker>
                 <Select
-                  label="Skill"
+                  label={say('wall.skill')}
                   value={skill}
                   onChange={setSkill}
-                  choices={[{ id: ALL, name: 'all skills' }, ...of.skills.map((s) => ({ id: s.skill, name: skillNames[s.skill] }))]}
+                  choices={[{ id: ALL, name: say('wall.all-skills') }, ...of.skills.map((s) => ({ id: s.skill, name: skillNames[s.skill] }))]}
                 />
               </Picker>
               <Toggle isSelected={grouped} onChange={setGrouped} isDisabled={of.groups.length === 0}>
-                By fault
+                {say('wall.by-fault')}
               </Toggle>
               <Toggle isSelected={squint} onChange={setSquint}>
-                Squint
+                {say('wall.squint')}
               </Toggle>
             </Bar>
             <Matrix of={narrowed(of, skill)} order={order} grouped={grouped} squint={squint} />
@@ -118,18 +116,16 @@ function narrowed(of: Progress, skill: string): Progress {
 function Matrix({ of, order, grouped, squint }: { of: Progress; order: Order; grouped: boolean; squint: boolean }) {
   const students = sorted(of.students, order);
   return (
-    <Scroll tabIndex={0} role="region" aria-label="The wall over time">
+    <Scroll tabIndex={0} role="region" aria-label={say('wall.the-wall-over-time')}>
       <Table $squint={squint}>
         <thead>
           <tr>
-            <th scope="col">Student</th>
+            <th scope="col">{say('wall.student')}</th>
             {of.skills.map((s) => (
               <Head key={s.skill} scope="col">
                 {skillNames[s.skill]}
-                <Spread counts={s.counts} label={`${skillNames[s.skill]}: students at level 0 to 4: ${s.counts.join(', ')}`} />
-                <small>
-                  {s.secure} of {s.tried} secure{s.ready && ' · ready'}
-                </small>
+                <Spread counts={s.counts} label={say('wall.students-at-level-0-to-2', { skill: skillNames[s.skill], more: s.counts.join(', ') })} />
+                <small>{said('wall.of-secure', { secure: s.secure, tried: s.tried, ready: s.ready && say('wall.ready') })}</small>
               </Head>
             ))}
           </tr>
@@ -139,7 +135,7 @@ function Matrix({ of, order, grouped, squint }: { of: Progress; order: Order; gr
             {grouped && (
               <tr>
                 <Fault scope="rowgroup" colSpan={of.skills.length + 1}>
-                  {part.group ? `${skillNames[part.group.skill]}: ${part.group.cause?.sign ?? 'below secure'}` : 'Nothing below secure'}
+                  {part.group ? `${skillNames[part.group.skill]}: ${part.group.cause?.sign ?? say('wall.below-secure')}` : say('wall.nothing-below-secure')}
                 </Fault>
               </tr>
             )}
@@ -158,7 +154,7 @@ function Line({ student, skills }: { student: Student; skills: Progress['skills'
     <tr>
       <th scope="row">
         <Link to={`/students/${student.student}`}>{student.name}</Link>
-        {student.next && <small>next: {skillNames[student.next]}</small>}
+        {student.next && <small>{say('wall.next-3', { next: skillNames[student.next] })}</small>}
       </th>
       {skills.map((s) => {
         const standing = student.standings.find((x) => x.skill === s.skill);

@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, body, type Schemas } from '../../api/client';
 import { dateWords, skillNames } from '../../course/words';
-import { count, decimals } from '../../words/words';
+import { decimals } from '../../words/words';
+import { count, say } from '../../words/say';
 
 type Lesson = Schemas['RetaughtView'];
 
@@ -17,7 +18,7 @@ export function Retaught({ schoolClass }: { schoolClass: string }) {
   }
   return (
     <>
-      <h2>Taught once more</h2>
+      <h2>{say('wall.taught-once-more')}</h2>
       {taught.data.map((l) => (
         <section key={l.lesson}>
           <h3>
@@ -38,5 +39,5 @@ export function Retaught({ schoolClass }: { schoolClass: string }) {
 
 const changed = (l: Lesson) =>
   l.before == null || l.after == null
-    ? 'Nobody who was below secure has shown it since.'
-    : `${count(l.students, 'student')} below secure before: ${decimals(l.before, 1)} → ${decimals(l.after, 1)} on average; ${l.secure} secure since.`;
+    ? say('wall.nobody-who-was-below-secure')
+    : say('wall.below-secure-before-on-average', { students: count(l.students, 'student'), before: decimals(l.before, 1), after: decimals(l.after, 1), secure: l.secure });

@@ -4,8 +4,9 @@ import { skillNames } from '../../course/words';
 import { Level } from '../../design/Level';
 import { colour, levelGreys, space } from '../../design/tokens';
 import { pictureOf } from '../../returns/pictures';
-import { count, dayOf, decimals } from '../../words/words';
+import { dayOf, decimals } from '../../words/words';
 import { growthWords } from './words';
+import { count, say } from '../../words/say';
 
 type Standing = Schemas['StandingView'];
 
@@ -14,13 +15,19 @@ export function StandingCell({ standing, name }: { standing: Standing; name: str
   const latest = standing.tries[standing.tries.length - 1];
   const growth = standing.growths[0];
   const marks = [
-    standing.tries.length > 1 && `${decimals(standing.spread, 1)} apart`,
-    latest && `the last ${dayOf(latest.received)}`,
-    growth && `grew: ${growthWords(growth)}`,
+    standing.tries.length > 1 && say('wall.apart', { spread: decimals(standing.spread, 1) }),
+    latest && say('wall.the-last', { received: dayOf(latest.received) }),
+    growth && say('wall.grew-2', { growth: growthWords(growth) }),
     standing.state === 'SLIPPING' && 'slipping',
-    standing.state === 'SECURE' && 'secure on two days',
+    standing.state === 'SECURE' && say('wall.secure-on-two-days'),
   ].filter(Boolean);
-  const words = `${name}, ${skillNames[standing.skill]}: stands at ${decimals(standing.level, 1)} after ${count(standing.tries.length, 'attempt')}${marks.length > 0 ? `; ${marks.join('; ')}` : ''}`;
+  const words = say('wall.stands-at-after', {
+    name,
+    skill: skillNames[standing.skill],
+    level: decimals(standing.level, 1),
+    attempts: count(standing.tries.length, 'attempt'),
+    more: marks.length > 0 ? `; ${marks.join('; ')}` : '',
+  });
   return (
     <Held title={words}>
       {latest?.field && <img src={pictureOf(latest.page, latest.read, latest.field)} alt="" loading="lazy" />}

@@ -2,14 +2,15 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { space } from '../../design/tokens';
 import { Poster } from '../Poster';
+import { say } from '../../words/say';
 
 /** What follows from who can do what. */
 export function ClassPapers({ schoolClass }: { schoolClass: string }) {
   return (
-    <Links aria-label="From this wall">
-      <Link to={`/wall/class/${schoolClass}/redo`}>Redo pages</Link>
-      <Link to={`/wall/class/${schoolClass}/reports`}>Reports</Link>
-      <Link to={`/wall/class/${schoolClass}/marks`}>Marks</Link>
+    <Links aria-label={say('wall.from-this-wall')}>
+      <Link to={`/wall/class/${schoolClass}/redo`}>{say('wall.redo-pages')}</Link>
+      <Link to={`/wall/class/${schoolClass}/reports`}>{say('wall.reports')}</Link>
+      <Link to={`/wall/class/${schoolClass}/marks`}>{say('wall.marks')}</Link>
       <Poster of={`/api/progress/classes/${schoolClass}`} />
     </Links>
   );

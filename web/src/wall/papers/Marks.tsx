@@ -9,6 +9,7 @@ import { Empty, Failed, Loading, Notice } from '../../design/States';
 import { colour, sizes, space } from '../../design/tokens';
 import { dayOf, decimals } from '../../words/words';
 import { ScaleForm, type Scale } from './ScaleForm';
+import { said, say } from '../../words/say';
 
 type View = Schemas['MarksView'];
 type Given = View['students'][number]['marks'][number];
@@ -21,7 +22,7 @@ export default function Marks() {
     return <Failed error={kept.error} />;
   }
   if (!kept.data) {
-    return <Loading what="the marks" />;
+    return <Loading what={say('wall.the-marks')} />;
   }
   return <Book key={kept.data.revision} kept={kept.data} id={id} />;
 }
@@ -50,34 +51,32 @@ function Book({ kept, id }: { kept: View; id: string }) {
   const error = keep.error ?? (isChanged ? seen.error : null);
   return (
     <Place
-      title="Marks"
-      about={`${kept.className}, confirmed work only`}
+      title={say('wall.marks')}
+      about={say('wall.confirmed-work-only', { className: kept.className })}
       actions={
-        <Files aria-label="Files">
-          <a href={`/api/progress/classes/${id}/marks/export?format=MARKS`}>Marks, CSV</a>
-          <a href={`/api/progress/classes/${id}/marks/export?format=ATTEMPTS`}>Figures, CSV</a>
-          <a href={`/api/progress/classes/${id}/marks/export?format=ONEROSTER`}>OneRoster</a>
-          <a href={`/api/progress/classes/${id}/marks/export?format=JSON`}>JSON</a>
-          <Link to={`/wall/class/${id}`}>Back to the wall</Link>
+        <Files aria-label={say('wall.files')}>
+          <a href={`/api/progress/classes/${id}/marks/export?format=MARKS`}>{say('wall.marks-csv')}</a>
+          <a href={`/api/progress/classes/${id}/marks/export?format=ATTEMPTS`}>{say('wall.figures-csv')}</a>
+          <a href={`/api/progress/classes/${id}/marks/export?format=ONEROSTER`}>{say('wall.oneroster')}</a>
+          <a href={`/api/progress/classes/${id}/marks/export?format=JSON`}>{say('wall.json')}</a>
+          <Link to={`/wall/class/${id}`}>{say('wall.back-to-the-wall')}</Link>
         </Files>
       }
     >
       {kept.work.length === 0 ? (
-        <Empty title="Nothing confirmed yet">
-          <p>
-            Marks come from what you confirm in <Link to="/returns">Returns</Link>.
-          </p>
+        <Empty title={say('wall.nothing-confirmed-yet')}>
+          <p>{said('wall.marks-come-from-what-you', { link: (words) => <Link to="/returns">{words}</Link> })}</p>
         </Empty>
       ) : (
         <Layout>
           <Table view={view} />
-          <Side aria-label="Scale">
+          <Side aria-label={say('wall.scale')}>
             <ScaleForm scale={scale} weights={kept.weights} onChange={setScale} />
             {error && <Notice role="alert">▲ {error.message}</Notice>}
             <MainButton isDisabled={!isChanged || keep.isPending} onPress={() => keep.mutate()}>
-              Keep this scale
+              {say('wall.keep-this-scale')}
             </MainButton>
-            <small>{isChanged ? 'The table shows what it would give. Files follow the scale that is kept.' : 'Change anything: the table shows at once what it would give.'}</small>
+            <small>{isChanged ? say('wall.the-table-shows-what-it') : say('wall.change-anything-the-table-shows')}</small>
           </Side>
         </Layout>
       )}
@@ -87,11 +86,11 @@ function Book({ kept, id }: { kept: View; id: string }) {
 
 function Table({ view }: { view: View }) {
   return (
-    <Scroll tabIndex={0} role="region" aria-label="Marks">
+    <Scroll tabIndex={0} role="region" aria-label={say('wall.marks')}>
       <Grid>
         <thead>
           <tr>
-            <th scope="col">Student</th>
+            <th scope="col">{say('wall.student')}</th>
             {view.work.map((w) => (
               <th key={w.id} scope="col">
                 {w.title}
@@ -122,7 +121,7 @@ function Table({ view }: { view: View }) {
 function Mark({ given }: { given: Given }) {
   const goals = given.goals.map((g) => `${g.label} ${g.level}`).join(', ');
   if (typeof given.value !== 'number') {
-    return <small title={goals}>no goal counts</small>;
+    return <small title={goals}>{say('wall.no-goal-counts')}</small>;
   }
   return (
     <span title={goals}>

@@ -9,7 +9,8 @@ import { Place } from '../../design/Place';
 import { Empty, Failed, Loading, Notice } from '../../design/States';
 import { Tick, useLeftOut } from '../../design/Tick';
 import { colour, sizes, space } from '../../design/tokens';
-import { count, dayOf, decimals } from '../../words/words';
+import { dayOf, decimals } from '../../words/words';
+import { count, said, say } from '../../words/say';
 
 type Look = Schemas['RedoLookView'];
 
@@ -38,30 +39,30 @@ export default function Redo() {
     return <Failed error={error} />;
   }
   if (!schoolClass || (run && !wall.data)) {
-    return <Loading what="what was missed" />;
+    return <Loading what={say('wall.what-was-missed')} />;
   }
   const fields = wall.data?.columns.map((c) => c.field) ?? [];
   return (
     <Place
-      title="Redo pages"
-      about={wall.data ? `${wall.data.className}, ${wall.data.title}, ${dayOf(wall.data.printedAt)}` : 'the newest of every goal that was confirmed'}
+      title={say('wall.redo-pages')}
+      about={wall.data ? `${wall.data.className}, ${wall.data.title}, ${dayOf(wall.data.printedAt)}` : say('wall.the-newest-of-every-goal')}
       actions={
         <>
           {fields.length > 0 && (
             <Picker>
               <Select
-                label="What"
+                label={say('wall.what')}
                 value={field}
                 onChange={setField}
-                choices={[{ id: MISSED, name: 'What each one missed' }, ...fields.map((f) => ({ id: f, name: `Field ${f}, everyone` }))]}
+                choices={[{ id: MISSED, name: say('wall.what-each-one-missed') }, ...fields.map((f) => ({ id: f, name: say('wall.field-everyone', { f }) }))]}
               />
             </Picker>
           )}
-          <Link to={run ? `/wall/${run}` : `/wall/class/${schoolClass}`}>Back to the wall</Link>
+          <Link to={run ? `/wall/${run}` : `/wall/class/${schoolClass}`}>{say('wall.back-to-the-wall')}</Link>
         </>
       }
     >
-      {look.data ? <Students key={field} look={look.data} schoolClass={schoolClass} wanted={wanted} /> : <Loading what="what was missed" />}
+      {look.data ? <Students key={field} look={look.data} schoolClass={schoolClass} wanted={wanted} /> : <Loading what={say('wall.what-was-missed')} />}
     </Place>
   );
 }
@@ -89,19 +90,23 @@ function Students({ look, schoolClass, wanted }: StudentsProps) {
   });
   if (look.students.length === 0) {
     return (
-      <Empty title="Nothing to do again">
-        <p>Everyone who gave something in is secure in what is asked here, or has nothing read and confirmed yet.</p>
+      <Empty title={say('wall.nothing-to-do-again')}>
+        <p>{say('wall.everyone-who-gave-something-in')}</p>
       </Empty>
     );
   }
   if (print.data) {
     return (
-      <Empty title={`${count(print.data.pages, 'page')} made`}>
+      <Empty title={say('wall.made', { pages: count(print.data.pages, 'page') })}>
         <p>
-          <a href={`/api/sheets/runs/${print.data.run}/pages.pdf`} target="_blank" rel="noreferrer">
-            Print the PDF
-          </a>
-          , hand them out, and bring them back as always: <Link to={`/returns/${print.data.run}`}>Returns</Link> shows each beside the first try.
+          {said('wall.print-the-pdf-hand-them', {
+            a: (words) => (
+              <a href={`/api/sheets/runs/${print.data.run}/pages.pdf`} target="_blank" rel="noreferrer">
+                {words}
+              </a>
+            ),
+            link: (words) => <Link to={`/returns/${print.data.run}`}>{words}</Link>,
+          })}
         </p>
       </Empty>
     );
@@ -109,12 +114,10 @@ function Students({ look, schoolClass, wanted }: StudentsProps) {
   return (
     <>
       <Bar>
-        <p>
-          <b>{look.title}</b>. Each page has the student’s own fields and one thing to do differently.
-        </p>
-        <LinkButton onPress={() => setOut(new Set(out.size === 0 ? look.students.map((s) => s.student) : []))}>{out.size === 0 ? 'None' : 'All'}</LinkButton>
+        <p>{said('wall.each-page-has-the-students', { title: look.title, strong: (words) => <b>{words}</b> })}</p>
+        <LinkButton onPress={() => setOut(new Set(out.size === 0 ? look.students.map((s) => s.student) : []))}>{out.size === 0 ? say('wall.none') : say('wall.all')}</LinkButton>
         <MainButton isDisabled={chosen.length === 0 || print.isPending} onPress={() => print.mutate()}>
-          {print.isPending ? 'Making the pages …' : `Make ${count(pages, 'page')}`}
+          {print.isPending ? say('wall.making-the-pages') : say('wall.make', { pages: count(pages, 'page') })}
         </MainButton>
       </Bar>
       {print.error && <Notice role="alert">▲ {print.error.message}</Notice>}
@@ -124,9 +127,7 @@ function Students({ look, schoolClass, wanted }: StudentsProps) {
             <Tick label={s.name} isOn={!out.has(s.student)} onChange={() => toggle(s.student)}>
               <span>
                 <b>{s.name}</b>
-                <small>
-                  about {decimals(s.minutes)} min{s.pages > 1 && `, ${s.pages} pages`}
-                </small>
+                <small>{said('wall.about-min', { minutes: decimals(s.minutes), pages: s.pages > 1 && say('wall.pages', { pages: s.pages }) })}</small>
               </span>
             </Tick>
             <Parts>
@@ -142,7 +143,7 @@ function Students({ look, schoolClass, wanted }: StudentsProps) {
                   </ul>
                 </div>
               ))}
-              {s.left > 0 && <small>{count(s.left, 'exercise')} more found no room on the page.</small>}
+              {s.left > 0 && <small>{say('wall.more-found-no-room-on', { exercises: count(s.left, 'exercise') })}</small>}
             </Parts>
           </li>
         ))}

@@ -10,15 +10,16 @@ import { Empty, Failed, Loading, Notice } from '../../design/States';
 import { Tick, useLeftOut } from '../../design/Tick';
 import { colour, sizes, space } from '../../design/tokens';
 import { pictureOf } from '../../returns/pictures';
-import { count, dayOf } from '../../words/words';
+import { dayOf } from '../../words/words';
+import { count, said, say } from '../../words/say';
 
 type Draft = Schemas['ReportDraftView'];
 type Parts = Pick<Draft, 'secure' | 'grew' | 'next'>;
 
 const parts = [
-  { id: 'secure', name: 'What goes well' },
-  { id: 'grew', name: 'What has grown' },
-  { id: 'next', name: 'What comes next' },
+  { id: 'secure', name: say('wall.what-goes-well') },
+  { id: 'grew', name: say('wall.what-has-grown') },
+  { id: 'next', name: say('wall.what-comes-next') },
 ] as const;
 
 /** A page for each student's family: proposed words, changed as the teacher likes, then printed. */
@@ -35,7 +36,7 @@ export default function Reports() {
     return <Failed error={drafts.error} />;
   }
   if (!drafts.data) {
-    return <Loading what="the reports" />;
+    return <Loading what={say('wall.the-reports')} />;
   }
   return <Desk id={id} drafts={only ? drafts.data.filter((d) => d.student === only) : drafts.data} />;
 }
@@ -55,35 +56,33 @@ function Desk({ id, drafts }: { id: string; drafts: Draft[] }) {
   });
   return (
     <Place
-      title="Reports"
-      about={`${count(drafts.length, 'student')} with confirmed work. Words are proposals: change any of them; nothing compares students.`}
+      title={say('wall.reports')}
+      about={say('wall.with-confirmed-work-words-are', { students: count(drafts.length, 'student') })}
       actions={
         <>
           <a href={`/api/progress/classes/${id}/report.pdf`} target="_blank" rel="noreferrer">
-            Page on the class
+            {say('wall.page-on-the-class')}
           </a>
-          <Link to={`/wall/class/${id}`}>Back to the wall</Link>
+          <Link to={`/wall/class/${id}`}>{say('wall.back-to-the-wall')}</Link>
           <Toggle isSelected={!named} onChange={(off) => setNamed(!off)}>
-            Names off
+            {say('wall.names-off')}
           </Toggle>
           <MainButton isDisabled={chosen.length === 0 || print.isPending} onPress={() => print.mutate()}>
-            {print.isPending ? 'Making them …' : `Print ${count(chosen.length, 'page')}`}
+            {print.isPending ? say('wall.making-them') : say('wall.print', { pages: count(chosen.length, 'page') })}
           </MainButton>
         </>
       }
     >
       {print.error && <Notice role="alert">▲ {print.error.message}</Notice>}
       {drafts.length === 0 && (
-        <Empty title="Nothing confirmed yet">
-          <p>
-            Reports are written from what you confirm in <Link to="/returns">Returns</Link>.
-          </p>
+        <Empty title={say('wall.nothing-confirmed-yet')}>
+          <p>{said('wall.reports-are-written-from-what', { link: (words) => <Link to="/returns">{words}</Link> })}</p>
         </Empty>
       )}
       <List>
         {drafts.map((d) => (
           <li key={d.student}>
-            <Tick label={`Report on ${d.name}`} isOn={!out.has(d.student)} onChange={() => toggle(d.student)}>
+            <Tick label={say('wall.report-on', { name: d.name })} isOn={!out.has(d.student)} onChange={() => toggle(d.student)}>
               <b>{d.name}</b>
             </Tick>
             <Texts>

@@ -1,5 +1,6 @@
 package grastel.app.platform;
 
+import grastel.core.words.Words;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -14,12 +15,17 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class InterfacePage {
     private static final String PLACEHOLDER = "__NONCE__";
+    /** As the page is built. */
+    private static final String ENGLISH = "<html lang=\"en\">";
+    /** By it the interface takes its words, and a screen reader its voice. */
+    private static final String SPOKEN = "<html lang=\"" + Words.language() + "\">";
+
     private final String page;
 
     InterfacePage() throws IOException {
         ClassPathResource built = new ClassPathResource("static/index.html");
         page = built.exists()
-                ? built.getContentAsString(StandardCharsets.UTF_8)
+                ? built.getContentAsString(StandardCharsets.UTF_8).replace(ENGLISH, SPOKEN)
                 : "<!doctype html><title>Grastel</title><p>The interface is not built.";
     }
 

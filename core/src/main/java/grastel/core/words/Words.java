@@ -27,6 +27,11 @@ public final class Words {
 
     private Words() {}
 
+    /** The tag of the language that is spoken, as browsers know it. */
+    public static String language() {
+        return LANGUAGE.toLanguageTag();
+    }
+
     /**
      * What a key says.
      *
