@@ -104,7 +104,7 @@ class AccountController {
     record JoinRequest(
             @NotBlank
             @Size(min = 3, max = 80)
-            @Pattern(regexp = "[\\p{L}\\p{N}._@+-]+", message = "Use letters, digits and . _ @ + - only.")
+            @Pattern(regexp = "[\\p{L}\\p{N}._@+-]+", message = "problem.letters-digits-and")
             String name,
 
             @NotBlank @Size(max = 120) String displayName,

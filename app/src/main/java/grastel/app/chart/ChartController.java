@@ -88,7 +88,7 @@ class ChartController {
 
     @GetMapping("/{id}/export")
     ResponseEntity<byte[]> export(@PathVariable UUID id, @RequestParam ColourExport format) {
-        return format.of(charts.found(id), "chart", "Grastel chart");
+        return format.of(charts.found(id), "chart", say("thing.grastel-chart"));
     }
 
     @DeleteMapping("/{id}")

@@ -43,7 +43,7 @@ final class ChartViews {
             @NotNull UUID paper,
             @NotNull PageSize pageSize,
             @NotNull @Min(1) @Max(6) int copies) {
-        @AssertTrue(message = "either a set of the kit or a new one")
+        @AssertTrue(message = "problem.either-a-set-or")
         boolean isOfOneSet() {
             return (set == null) != (newSet == null);
         }

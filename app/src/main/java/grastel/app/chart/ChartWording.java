@@ -1,5 +1,7 @@
 package grastel.app.chart;
 
+import static grastel.core.words.Words.say;
+
 import grastel.core.chart.ChartPages;
 import grastel.core.chart.ChartPlan;
 import grastel.core.chart.ChartWork;
@@ -17,11 +19,11 @@ final class ChartWording {
     static ChartPages.Words of(String title, ChartPlan plan, Paper paper) {
         Map<ChartWork, String> works = new EnumMap<>(ChartWork.class);
         works.put(ChartWork.LIGHT_ONCE, "light\nonce");
-        works.put(ChartWork.LIGHT_THRICE, "light\n3 times");
+        works.put(ChartWork.LIGHT_THRICE, say("paper.light-3-times"));
         works.put(ChartWork.MEDIUM_TWICE, "medium\ntwice");
         works.put(ChartWork.FULL, "full\ntwice");
-        works.put(ChartWork.BLENDED, "full twice,\nblender");
-        works.put(ChartWork.WHITENED, "full twice,\nwhite");
+        works.put(ChartWork.BLENDED, say("paper.full-twice-blender"));
+        works.put(ChartWork.WHITENED, say("paper.full-twice-white"));
         works.put(ChartWork.WHISPER, "whisper");
         works.put(ChartWork.LIGHT, "light");
         works.put(ChartWork.MEDIUM, "medium");
@@ -34,31 +36,31 @@ final class ChartWording {
         String with = plan.blender() == null ? "" : plan.blender().title();
         return new ChartPages.Words(
                 new SheetWords(
-                        "Chart of " + title,
-                        "Filled in by one person, it tells how your pencils look on " + paper.name() + ".",
-                        "Name",
-                        "Set",
-                        "Date",
+                        say("paper.chart-of", title),
+                        say("paper.filled-in-by-one", paper.name()),
+                        say("paper.name"),
+                        say("paper.set"),
+                        say("paper.date"),
                         "",
                         "",
                         List.of(
-                                "On " + paper.name() + ", nothing under the page. Scan in colour, not in text mode.",
-                                "Coloured pencils have sharp points: follow your school's rules for sharpeners.")),
+                                say("paper.on-nothing-under-the", paper.name()),
+                                say("paper.coloured-pencils-have-sharp"))),
                 steps(with, over),
                 works,
-                "once at each pressure");
+                say("paper.once-at-each-pressure"));
     }
 
     private static List<String> steps(String blender, String white) {
         List<String> steps = new ArrayList<>();
-        steps.add("Each row with its own pencil: sharp, in small circles, to the edge. Full is as hard as it takes.");
+        steps.add(say("paper.each-row-with-its"));
         if (!blender.isEmpty()) {
-            steps.add("Blender: burnish with " + blender + " what was laid at full pressure.");
+            steps.add(say("paper.blender-burnish-with-what", blender));
         }
         if (!white.isEmpty()) {
-            steps.add("White: " + white + " once at full pressure over what was laid at full pressure.");
+            steps.add(say("paper.white-once-at-full", white));
         }
-        steps.add("A pencil that is not there: leave its row empty. A slip: go on, odd boxes are found and left out.");
+        steps.add(say("paper.a-pencil-that-is"));
         return steps;
     }
 }

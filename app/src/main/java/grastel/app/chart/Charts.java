@@ -174,7 +174,10 @@ public class Charts {
                 .mapToObj(i -> coded(chart, copy, i + 1))
                 .toList();
         return PdfCanvas.document(
-                "Chart of " + chart.title(), all, PageLayout::size, (canvas, page) -> CanvasInk.draw(page, canvas));
+                say("paper.chart-of", chart.title()),
+                all,
+                PageLayout::size,
+                (canvas, page) -> CanvasInk.draw(page, canvas));
     }
 
     private static PageLayout coded(Chart chart, List<PageLayout> copy, int number) {
@@ -273,7 +276,7 @@ public class Charts {
     /** Makes pencils, and where it is wanted the paper, what the chart found them to be. All or nothing. */
     void take(UUID id, TakeRequest request) {
         Chart chart = charts.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.chart")));
-        chart.requireUnchanged(request.revision(), "The chart of " + chart.title());
+        chart.requireUnchanged(request.revision(), say("thing.the-chart-of", chart.title()));
         Known known = known(id);
         ChartFit.Result fit = ready(known);
         Map<Integer, Pencil> found =

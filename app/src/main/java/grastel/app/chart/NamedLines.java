@@ -67,13 +67,11 @@ final class NamedLines {
 
     private static Optional<Map.Entry<String, String>> problem(Named named, Map<String, Integer> lines) {
         if (lines.containsKey(named.code())) {
-            return Optional.of(Map.entry(
-                    "NAME_TWICE",
-                    "the code " + named.code() + " stands in line " + lines.get(named.code()) + " already."));
+            return Optional.of(
+                    Map.entry("NAME_TWICE", say("problem.the-code-stands-in", named.code(), lines.get(named.code()))));
         }
         if (named.code().length() > LONGEST_CODE || named.name().length() > LONGEST_NAME) {
-            return Optional.of(Map.entry(
-                    "TOO_LONG", "a code has at most " + LONGEST_CODE + ", a name " + LONGEST_NAME + " characters."));
+            return Optional.of(Map.entry("TOO_LONG", say("problem.a-code-has-at", LONGEST_CODE, LONGEST_NAME)));
         }
         return Optional.empty();
     }

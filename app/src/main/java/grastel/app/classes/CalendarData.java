@@ -1,5 +1,7 @@
 package grastel.app.classes;
 
+import static grastel.core.words.Words.say;
+
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import grastel.core.known.Known;
 import grastel.core.planning.ClassTime;
@@ -115,19 +117,19 @@ public record CalendarData(
             String where = room == null ? "" : room;
             return switch (kind) {
                 case CANCELLED -> new Change.Cancelled(period);
-                case MOVED -> new Change.Moved(period, needed(to, "when it is held instead"), length(), where);
+                case MOVED -> new Change.Moved(period, needed(to, say("problem.say-when-it-is-held")), length(), where);
                 case RESIZED -> new Change.Resized(period, length());
                 case EXTRA -> new Change.Extra(period, length(), where);
             };
         }
 
         private int length() {
-            return needed(minutes, "its minutes");
+            return needed(minutes, say("problem.say-its-minutes"));
         }
 
-        private static <T> T needed(T value, String what) {
+        private static <T> T needed(T value, String otherwise) {
             if (value == null) {
-                throw new IllegalArgumentException("Say " + what + ".");
+                throw new IllegalArgumentException(otherwise);
             }
             return value;
         }

@@ -46,9 +46,7 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
     static Roster ofFile(byte[] file) {
         return FileText.of(file)
                 .map(t -> t.guessed() ? of(t.text()).withGuess() : of(t.text()))
-                .orElseGet(() -> refused(
-                        "NOT_TEXT",
-                        "This is not a text file. In the spreadsheet save the list as CSV, or paste the names."));
+                .orElseGet(() -> refused("NOT_TEXT", say("problem.this-is-not-a")));
     }
 
     private Roster withGuess() {
@@ -58,10 +56,7 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
                 .toList();
         List<String> more = new ArrayList<>(notes);
         if (!accented.isEmpty()) {
-            more.add(
-                    0,
-                    "The file does not say how its letters are coded. Look at the accents: "
-                            + String.join("; ", accented) + ".");
+            more.add(0, say("problem.the-file-does-not", String.join("; ", accented)));
         }
         return new Roster(names, problems, more);
     }
@@ -69,7 +64,7 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
     static Roster of(String text) {
         String plain = text.startsWith("\ufeff") ? text.substring(1) : text;
         if (plain.indexOf('\0') >= 0) {
-            return refused("NOT_TEXT", "This is not a text file.");
+            return refused("NOT_TEXT", say("problem.this-is-not-a-text"));
         }
         CsvText written = CsvText.of(plain);
         try (CsvReader<CsvRecord> csv = CsvReader.builder()
@@ -81,7 +76,7 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
                 .ofCsvRecord(written.table())) {
             return read(csv.stream().toList(), written.linesBefore());
         } catch (CsvParseException e) {
-            return refused("BROKEN_QUOTES", "A quotation mark is opened and not closed.");
+            return refused("BROKEN_QUOTES", say("problem.a-quotation-mark-is"));
         } catch (java.io.IOException e) {
             throw new java.io.UncheckedIOException(e);
         }
@@ -99,11 +94,7 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
         List<CsvRecord> filled = rows.stream().filter(r -> !isEmpty(r)).toList();
         List<Integer> columns = heads.isHeaded() ? List.of() : RosterColumns.unheaded(filled);
         if (columns.size() > 2) {
-            return refused(
-                    "HEADS_MISSING",
-                    "These lines have " + columns.size()
-                            + " columns and nothing says which is the name. Put a line above"
-                            + " them, for example: First name, Last name, Form.");
+            return refused("HEADS_MISSING", say("problem.these-lines-have-columns", columns.size()));
         }
         boolean counted = columns.size() == 1
                 && filled.stream()
@@ -144,9 +135,9 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
             Optional<String> over = heads.passedOver(row);
             String name = nameOf(row);
             if (over.isPresent()) {
-                notes.add("Line " + line + " is " + over.get() + " and was passed over.");
+                notes.add(say("problem.line-is-and-was", line, over.get()));
             } else if (name.isBlank()) {
-                notes.add("Line " + line + " is empty and was passed over.");
+                notes.add(say("problem.line-is-empty-and", line));
             } else {
                 take(name, line);
             }
@@ -164,8 +155,7 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
                 names.add(name);
                 String missing = Typeface.missing(name);
                 if (!missing.isEmpty()) {
-                    notes.add("Line " + line + ": printed sheets cannot show " + missing + " in “" + name
-                            + "”. Write the name otherwise, or let the class print codes instead of names.");
+                    notes.add(say("problem.line-printed-sheets-cannot", line, missing, name));
                 }
             }
         }
@@ -190,8 +180,7 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
                 problems.add(new FieldProblem("lines", "EMPTY", say("problem.the-list-has-no")));
             }
             if (heads.isHeaded() && heads.has(Column.STATUS) && !heads.has(Column.ROLE)) {
-                notes.add(
-                        "The list does not say who is a student and who a teacher: look whether all of them are yours.");
+                notes.add(say("problem.the-list-does-not"));
             }
             return new Roster(problems.isEmpty() ? names : List.of(), problems, notes);
         }
@@ -209,10 +198,9 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
 
     private static String message(String problem, long line, String name) {
         return switch (problem) {
-            case "TOO_LONG" ->
-                "Line " + line + " has " + name.length() + " characters; a name has at most " + LONGEST_NAME + ".";
-            case "FORMULA" -> "Line " + line + " begins like a spreadsheet formula (" + name.charAt(0) + ").";
-            default -> "Line " + line + " holds a control character.";
+            case "TOO_LONG" -> say("problem.line-has-characters-a", line, name.length(), LONGEST_NAME);
+            case "FORMULA" -> say("problem.line-begins-like-a", line, name.charAt(0));
+            default -> say("problem.line-holds-a-control", line);
         };
     }
 }

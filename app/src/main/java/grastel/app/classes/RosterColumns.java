@@ -1,5 +1,7 @@
 package grastel.app.classes;
 
+import static grastel.core.words.Words.say;
+
 import de.siegmar.fastcsv.reader.CsvRecord;
 import grastel.app.platform.PlainWords;
 import java.util.ArrayList;
@@ -251,7 +253,9 @@ record RosterColumns(Map<Column, Integer> by) {
         if (GONE.contains(plain(status))) {
             return Optional.of("“" + status + "”");
         }
-        return NO.contains(plain(field(row, Column.ENABLED))) ? Optional.of("not enabled") : Optional.empty();
+        return NO.contains(plain(field(row, Column.ENABLED)))
+                ? Optional.of(say("problem.not-enabled"))
+                : Optional.empty();
     }
 
     /** Columns of rows without a head that can hold a name: not those that only count or say the same in every row. */

@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
 public record CourseData(
         Integer version,
 
-        @NotNull @Size(max = MOST_LESSONS, message = "A course holds at most " + MOST_LESSONS + " lessons.")
+        @NotNull @Size(max = MOST_LESSONS, message = "problem.too-many-lessons")
         List<@NotNull @Valid LessonData> lessons) {
     public static final int VERSION = 1;
     public static final int MOST_LESSONS = 120;

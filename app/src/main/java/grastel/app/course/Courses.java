@@ -152,7 +152,7 @@ public class Courses {
         if (course == null) {
             courses.saveAndFlush(new Course(schoolClass, json.writeValueAsString(data)));
         } else {
-            course.requireUnchanged(known, "The course of " + of.name());
+            course.requireUnchanged(known, say("thing.the-course-of", of.name()));
             course.set(json.writeValueAsString(data));
             courses.flush();
         }

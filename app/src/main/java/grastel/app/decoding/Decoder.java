@@ -1,5 +1,7 @@
 package grastel.app.decoding;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.core.reading.picture.Picture;
 import grastel.core.reading.picture.PictureFile;
@@ -11,7 +13,6 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -80,15 +81,10 @@ public class Decoder {
 
     private static String words(UnreadablePage e) {
         return switch (e.problem()) {
-            case NOT_A_PICTURE -> "This is no picture: JPEG, PNG and TIFF are taken.";
-            case TOO_MANY_PIXELS ->
-                String.format(
-                        Locale.ROOT,
-                        "The picture has %.0f megapixels; that is more than is taken. Make it smaller and try again.",
-                        e.figure());
-            case TOO_SLOW, TOO_HEAVY ->
-                "The picture takes too long or too much memory to open. Save it as a plain JPEG.";
-            default -> "The picture is damaged or cannot be opened. Nothing was kept.";
+            case NOT_A_PICTURE -> say("problem.this-is-no-picture");
+            case TOO_MANY_PIXELS -> say("problem.the-picture-has-megapixels", e.figure());
+            case TOO_SLOW, TOO_HEAVY -> say("problem.the-picture-takes-too");
+            default -> say("problem.the-picture-is-damaged");
         };
     }
 

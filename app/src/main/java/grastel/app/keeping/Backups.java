@@ -1,5 +1,7 @@
 package grastel.app.keeping;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.room.Storage;
 import java.io.IOException;
@@ -131,7 +133,7 @@ class Backups {
             return kept(to);
         } catch (IOException | UncheckedIOException | DataAccessException e) {
             LOG.warn("A backup failed", e);
-            problem = "Nothing could be written into " + folder() + ". Earlier backups are as they were.";
+            problem = say("problem.nothing-could-be-written", folder());
             throw new ApiProblem(HttpStatus.INSUFFICIENT_STORAGE, "NO_BACKUP", problem);
         } catch (ApiProblem full) {
             problem = full.getMessage();

@@ -334,7 +334,7 @@ public class Kit {
     /** All pencils as a set. */
     public PencilSet everything() {
         return new PencilSet(
-                "Whole kit",
+                say("thing.whole-kit"),
                 pencils().stream().map(KitPencil::pencil).distinct().toList());
     }
 

@@ -91,7 +91,7 @@ class KitFilesController {
                 .map(KitPencil::pencil)
                 .filter(p -> !p.colourless())
                 .toList();
-        return format.of(pencils, "pencils", "Grastel kit");
+        return format.of(pencils, "pencils", say("thing.grastel-kit"));
     }
 
     private static List<ColourSample> read(MultipartFile file) throws IOException {
@@ -114,32 +114,27 @@ class KitFilesController {
 
     private static FieldProblem problem(ColourFileProblem p) {
         String path = p.line() == 0 ? "file" : "lines[" + p.line() + "]";
-        String where = p.line() == 0 ? "" : "Line " + p.line() + ": ";
+        String where = p.line() == 0 ? "" : say("problem.line-2", p.line());
         return new FieldProblem(path, p.code().name(), where + words(p));
     }
 
     private static String words(ColourFileProblem p) {
         return switch (p.code()) {
-            case TOO_LARGE -> "the file is larger than 2 MB.";
-            case NOT_TEXT -> "this is not a text file.";
+            case TOO_LARGE -> say("problem.the-file-is-larger");
+            case NOT_TEXT -> say("problem.this-is-not-a-text-file");
             case NO_DATA ->
-                p.detail().isEmpty()
-                        ? "there is no table of colours in it."
-                        : "the table does not end: " + p.detail() + " is missing.";
-            case NO_COLOUR_COLUMNS -> "no columns L, a, b, X, Y, Z or wavelengths among: " + p.detail();
-            case OTHER_LIGHT ->
-                "its colours are under light " + p.detail()
-                        + "; D50, D65 and A are known. Send spectra, or one of these.";
-            case OTHER_OBSERVER ->
-                "its colours are for the observer of " + p.detail() + "°; 2° is taken. Send spectra, or that.";
-            case OTHER_COUNT -> "it has and says it has " + p.detail() + " rows: some are missing or too many.";
-            case UNKNOWN_FORMAT -> "a quotation mark is opened and not closed.";
-            case WRONG_COUNT -> "has " + p.detail() + " columns.";
-            case NOT_A_NUMBER -> "“" + p.detail() + "” is not a number.";
-            case OUT_OF_RANGE -> p.detail() + " is out of range.";
-            case NAME_MISSING -> "has no code or name.";
-            case NAME_TWICE -> "the code " + p.detail() + " stands twice.";
-            case TOO_MANY -> p.detail() + " colours; at most 500 are taken.";
+                p.detail().isEmpty() ? say("problem.there-is-no-table") : say("problem.the-table-does-not", p.detail());
+            case NO_COLOUR_COLUMNS -> say("problem.no-columns-l-a", p.detail());
+            case OTHER_LIGHT -> say("problem.its-colours-are-under", p.detail());
+            case OTHER_OBSERVER -> say("problem.its-colours-are-for", p.detail());
+            case OTHER_COUNT -> say("problem.it-has-and-says", p.detail());
+            case UNKNOWN_FORMAT -> say("problem.a-quotation-mark-is-opened");
+            case WRONG_COUNT -> say("problem.has-columns", p.detail());
+            case NOT_A_NUMBER -> say("problem.is-not-a-number", p.detail());
+            case OUT_OF_RANGE -> say("problem.is-out-of-range", p.detail());
+            case NAME_MISSING -> say("problem.has-no-code-or");
+            case NAME_TWICE -> say("problem.the-code-stands-twice", p.detail());
+            case TOO_MANY -> say("problem.colours-at-most-500", p.detail());
         };
     }
 

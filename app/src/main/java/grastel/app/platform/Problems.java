@@ -49,18 +49,8 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ResponseEntity<Object> conflicting(DataIntegrityViolationException problem) {
         return switch (Refused.of(problem)) {
-            case DUPLICATE ->
-                answer(
-                        HttpStatus.CONFLICT,
-                        "ALREADY_THERE",
-                        "The same was made at the same moment elsewhere. Load the page again to see it.",
-                        List.of());
-            case DANGLING ->
-                answer(
-                        HttpStatus.CONFLICT,
-                        "GONE",
-                        "Something this belongs to was deleted at the same moment. Load the page again.",
-                        List.of());
+            case DUPLICATE -> answer(HttpStatus.CONFLICT, "ALREADY_THERE", say("problem.the-same-was-made"), List.of());
+            case DANGLING -> answer(HttpStatus.CONFLICT, "GONE", say("problem.something-this-belongs-to"), List.of());
             case OTHER -> unexpected(problem);
         };
     }
@@ -87,23 +77,18 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<Object> conflicting(ConcurrencyFailureException problem) {
-        return answer(
-                HttpStatus.CONFLICT,
-                "CHANGED_ELSEWHERE",
-                "This was changed at the same moment elsewhere. Nothing was saved; look again and repeat your change.",
-                List.of());
+        return answer(HttpStatus.CONFLICT, "CHANGED_ELSEWHERE", say("problem.this-was-changed-at"), List.of());
     }
 
     @ExceptionHandler
     ResponseEntity<Object> broken(MultipartException problem) {
-        return answer(HttpStatus.BAD_REQUEST, "UPLOAD_BROKEN", "The upload broke off. Try again.", List.of());
+        return answer(HttpStatus.BAD_REQUEST, "UPLOAD_BROKEN", say("problem.the-upload-broke-off"), List.of());
     }
 
     @Override
     protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
             MaxUploadSizeExceededException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        return answer(
-                HttpStatus.CONTENT_TOO_LARGE, "FILE_TOO_LARGE", "A file or the whole upload is too large.", List.of());
+        return answer(HttpStatus.CONTENT_TOO_LARGE, "FILE_TOO_LARGE", say("problem.a-file-or-the"), List.of());
     }
 
     @ExceptionHandler
@@ -113,7 +98,7 @@ class Problems extends ResponseEntityExceptionHandler {
         return answer(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "UNEXPECTED",
-                "Something failed that should not. Nothing was half-done. Incident " + incident + ".",
+                say("problem.something-failed-that-should", incident),
                 List.of());
     }
 
@@ -121,7 +106,7 @@ class Problems extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<FieldProblem> fields = problem.getBindingResult().getFieldErrors().stream()
-                .map(e -> new FieldProblem(e.getField(), said(e.getCode()), said(e.getDefaultMessage())))
+                .map(e -> new FieldProblem(e.getField(), said(e.getCode()), words(e.getDefaultMessage())))
                 .toList();
         return invalid(fields);
     }
@@ -135,7 +120,7 @@ class Problems extends ResponseEntityExceptionHandler {
                         .map(e -> new FieldProblem(
                                 said(p.getMethodParameter().getParameterName()),
                                 e.getCodes() == null ? "INVALID" : e.getCodes()[e.getCodes().length - 1],
-                                said(e.getDefaultMessage()))))
+                                words(e.getDefaultMessage()))))
                 .toList();
         return invalid(fields);
     }
@@ -144,8 +129,14 @@ class Problems extends ResponseEntityExceptionHandler {
         return Objects.requireNonNullElse(words, "");
     }
 
+    /** What a constraint says of itself: a key of ours, or the validator's own words. */
+    private static String words(@Nullable String message) {
+        String words = said(message);
+        return words.startsWith("problem.") ? say(words) : words;
+    }
+
     private ResponseEntity<Object> invalid(List<FieldProblem> fields) {
-        return answer(HttpStatus.UNPROCESSABLE_CONTENT, "INVALID", "Some fields cannot be taken as they are.", fields);
+        return answer(HttpStatus.UNPROCESSABLE_CONTENT, "INVALID", say("problem.some-fields-cannot-be"), fields);
     }
 
     /** A body that is no JSON, or JSON of the wrong kind: the field is named where it is known. */
@@ -156,7 +147,7 @@ class Problems extends ResponseEntityExceptionHandler {
         return answer(
                 HttpStatus.BAD_REQUEST,
                 "UNREADABLE",
-                path.isEmpty() ? "The request cannot be read." : "“" + path + "” cannot be read.",
+                path.isEmpty() ? say("problem.the-request-cannot-be") : say("problem.cannot-be-read", path),
                 path.isEmpty()
                         ? List.of()
                         : List.of(new FieldProblem(path, "UNREADABLE", say("problem.it-cannot-be-read"))));

@@ -1,5 +1,7 @@
 package grastel.app.platform;
 
+import static grastel.core.words.Words.say;
+
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
@@ -58,13 +60,11 @@ class Security {
                 .logout(logout -> logout.disable())
                 .formLogin(form -> form.disable())
                 .httpBasic(basic -> basic.disable())
-                .exceptionHandling(failures -> failures.authenticationEntryPoint((request, response, e) ->
-                                Problems.write(response, HttpStatus.UNAUTHORIZED, "SIGN_IN", "Sign in first."))
-                        .accessDeniedHandler((request, response, e) -> Problems.write(
-                                response,
-                                HttpStatus.FORBIDDEN,
-                                "FORBIDDEN",
-                                "The page is out of date. Load it again.")))
+                .exceptionHandling(
+                        failures -> failures.authenticationEntryPoint((request, response, e) -> Problems.write(
+                                        response, HttpStatus.UNAUTHORIZED, "SIGN_IN", say("problem.sign-in-first")))
+                                .accessDeniedHandler((request, response, e) -> Problems.write(
+                                        response, HttpStatus.FORBIDDEN, "FORBIDDEN", say("problem.the-page-is-out"))))
                 .headers(headers -> headers.contentSecurityPolicy(
                                 policy -> policy.policyDirectives("default-src 'none'; frame-ancestors 'none'"))
                         .referrerPolicy(policy -> {})

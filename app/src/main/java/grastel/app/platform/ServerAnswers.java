@@ -1,5 +1,7 @@
 package grastel.app.platform;
 
+import static grastel.core.words.Words.say;
+
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import org.apache.catalina.connector.Request;
@@ -43,7 +45,8 @@ class ServerAnswers implements WebServerFactoryCustomizer<TomcatServletWebServer
             response.setHeader("Referrer-Policy", "no-referrer");
             response.setHeader("Cache-Control", "no-store");
             try {
-                response.getReporter().write(Problems.json(status, status.name(), "The request cannot be read."));
+                response.getReporter()
+                        .write(Problems.json(status, status.name(), say("problem.the-request-cannot-be")));
                 response.finishResponse();
             } catch (IOException | IllegalStateException gone) {
                 // Whoever asked is gone.

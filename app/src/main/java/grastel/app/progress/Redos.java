@@ -46,7 +46,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class Redos {
-    private static final String AGAIN = "Once more: ";
+    private static final String AGAIN = say("paper.once-more-of", "");
     private static final int MOST_TITLE = 120;
 
     private final Returns returns;
@@ -105,7 +105,7 @@ class Redos {
                 .map(RunInfo::title)
                 .map(t -> t.startsWith(AGAIN) ? t.substring(AGAIN.length()) : t)
                 .collect(Collectors.toSet());
-        String whole = titles.size() == 1 ? AGAIN + titles.iterator().next() : "Once more";
+        String whole = titles.size() == 1 ? AGAIN + titles.iterator().next() : say("paper.once-more");
         return whole.substring(0, Math.min(whole.length(), MOST_TITLE));
     }
 
@@ -186,11 +186,11 @@ class Redos {
         }
         return switch (habit) {
             case AS_ASKED -> "";
-            case TOO_LITTLE -> "Press a little more than last time, or go over it once more.";
-            case TOO_MUCH -> "Lighter than last time: half the pressure, and no pass more than the recipe says.";
-            case FOUNDATION -> "What lies underneath stays a whisper; keep to the order of the recipe.";
-            case LAYER_MISSING -> "Tick off each layer of the recipe as you lay it.";
-            case WRONG_PENCIL -> "Read the code on each pencil before you take it up.";
+            case TOO_LITTLE -> say("paper.press-a-little-more");
+            case TOO_MUCH -> say("paper.lighter-than-last-time");
+            case FOUNDATION -> say("paper.what-lies-underneath-stays");
+            case LAYER_MISSING -> say("paper.tick-off-each-layer");
+            case WRONG_PENCIL -> say("paper.read-the-code-on");
         };
     }
 

@@ -1,5 +1,7 @@
 package grastel.app.projects;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.app.platform.paper.PdfPages;
 import grastel.core.colour.Lab;
@@ -34,11 +36,9 @@ final class ColourPlan {
     /** @param names of zones, empty for none; @param zones what each is made of, in their order; @param pencils and paper in words */
     static byte[] pdf(String title, PageSize size, String materials, List<String> names, List<List<Mixed>> zones) {
         PdfPages pages = new PdfPages(size);
-        pages.title(
-                title,
-                "Colour plan, " + materials + ". Try each colour in its empty box before it goes on the drawing.");
+        pages.title(title, say("paper.colour-plan-try-each", materials));
         for (int zone = 0; zone < zones.size(); zone++) {
-            pages.heading("Zone " + (zone + 1) + (names.get(zone).isEmpty() ? "" : ", " + names.get(zone)));
+            pages.heading(say("paper.zone", zone + 1, names.get(zone).isEmpty() ? "" : ", " + names.get(zone)));
             for (Mixed mixed : zones.get(zone)) {
                 pages.draw(ROW, (canvas, y) -> row(canvas, y, mixed, size));
             }
@@ -61,22 +61,20 @@ final class ColourPlan {
 
     private static String head(Mixed mixed) {
         String part = part(mixed.part());
-        return mixed.error() > REACHED
-                ? part + String.format(Locale.ROOT, " – the nearest there is, ΔE %.1f", mixed.error())
-                : part;
+        return mixed.error() > REACHED ? part + say("paper.the-nearest-there-is", mixed.error()) : part;
     }
 
     private static String part(Part part) {
         return switch (part) {
-            case OWN -> "own colour";
-            case LIGHT -> "in the light";
-            case SHADOW -> "in the shadow";
+            case OWN -> say("paper.own-colour");
+            case LIGHT -> say("paper.in-the-light");
+            case SHADOW -> say("paper.in-the-shadow");
         };
     }
 
     private static String words(List<Layer> layers) {
         return layers.isEmpty()
-                ? "Leave the paper bare."
+                ? say("paper.leave-the-paper-bare")
                 : IntStream.range(0, layers.size())
                         .mapToObj(i -> (i + 1) + ". " + words((Layer.Colour) layers.get(i)))
                         .collect(Collectors.joining("   "));

@@ -1,5 +1,7 @@
 package grastel.app.projects;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.core.colour.Lab;
 import grastel.core.colour.MunsellValue;
@@ -71,25 +73,20 @@ final class GuideSheet {
         List<Consumer<PdfCanvas>> pages =
                 List.of(canvas -> guide(canvas, outlines), canvas -> values(canvas, values, outlines), canvas -> {
                     canvas.picture(Painted.of(reference), frame);
-                    head(canvas, "the picture");
+                    head(canvas, say("paper.the-picture"));
                     lines(canvas, 0);
                 });
         return PdfCanvas.document(title, pages, p -> wanted.paper(), (canvas, page) -> page.accept(canvas));
     }
 
     private void guide(PdfCanvas canvas, Outlines outlines) {
-        head(canvas, "draw here");
+        head(canvas, say("paper.draw-here"));
         if (wanted.outlines()) {
             outlines.areas().forEach(a -> rings(a).forEach(ring -> outline(canvas, ring)));
         }
         lines(canvas, FAINT);
         canvas.border(frame, HAIR, EDGE);
-        canvas.text(
-                frame.x(),
-                frame.bottom() + 6,
-                EM,
-                Weight.REGULAR,
-                "Lift these lines with putty eraser before colour goes over them.");
+        canvas.text(frame.x(), frame.bottom() + 6, EM, Weight.REGULAR, say("paper.lift-these-lines-with"));
     }
 
     private void outline(PdfCanvas canvas, double[][] ring) {
@@ -99,7 +96,7 @@ final class GuideSheet {
     }
 
     private void values(PdfCanvas canvas, ValueMap values, Outlines outlines) {
-        head(canvas, "values, squinted at");
+        head(canvas, say("paper.values-squinted-at"));
         for (Area area : outlines.areas()) {
             double grey = (Painted.grey(values.steps().get(area.step()).lightness()) & 255) / 255.0;
             List<List<double[]>> loops =
@@ -140,7 +137,7 @@ final class GuideSheet {
     private void head(PdfCanvas canvas, String what) {
         canvas.text(MARGIN, 11, 5, Weight.BOLD, Typeface.fitted(title, Weight.BOLD, 5, 110));
         canvas.text(MARGIN, 17, EM, Weight.REGULAR, what);
-        canvas.text(wanted.paper().widthMm() - 84, 11, EM, Weight.REGULAR, "Name");
+        canvas.text(wanted.paper().widthMm() - 84, 11, EM, Weight.REGULAR, say("paper.name"));
         canvas.line(wanted.paper().widthMm() - 72, 11.6, wanted.paper().widthMm() - MARGIN, 11.6, HAIR, EDGE);
     }
 

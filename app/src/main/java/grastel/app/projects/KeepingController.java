@@ -1,5 +1,7 @@
 package grastel.app.projects;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
@@ -48,9 +50,9 @@ class KeepingController {
                 paper,
                 to == null ? "" : to.name(),
                 names(to),
-                "Coloured pencil on " + with.paper().name(),
+                say("paper.coloured-pencil-on", with.paper().name()),
                 Mat.of(of.settings().frame()));
-        return PdfAnswer.of(pdf, of.title() + ", labels and mat.pdf");
+        return PdfAnswer.of(pdf, say("paper.labels-and-mat-pdf", of.title()));
     }
 
     private static List<String> names(@Nullable ClassInfo to) {

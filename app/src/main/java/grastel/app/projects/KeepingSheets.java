@@ -1,5 +1,7 @@
 package grastel.app.projects;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.app.platform.paper.PdfPages;
 import grastel.core.page.FittedLine;
@@ -20,24 +22,23 @@ final class KeepingSheets {
     private static final double EDGE = 0.4;
 
     private static final List<String> BEFORE = List.of(
-            "Edges clean, guide lines and grid lifted; a bloom of wax wiped off with a soft cloth.",
-            "Darkest place where it should be? Squint once more from two metres.",
-            "Signed small, lower right, inside the part that the mat leaves open.",
-            "Photographed or scanned: what hangs is out of reach.");
+            say("paper.edges-clean-guide-lines"),
+            say("paper.darkest-place-where-it"),
+            say("paper.signed-small-lower-right"),
+            say("paper.photographed-or-scanned-what"));
 
     private static final List<String> KEEPING = List.of(
-            "Mat and backing acid-free; hinge the drawing at its top edge only, with paper tape that dissolves in water.",
-            "Until it is mounted: flat in a clear sleeve or between smooth sheets, wax side not pressed.",
-            "Out of the sun: some colours fade within months. Never tape over the drawing.",
-            "Mat knife and glass only in an adult's hand, on a mat, along a steel rule. Fixative outdoors or under"
-                    + " extraction, by an adult, if school rules allow it at all.");
+            say("paper.mat-and-backing-acid"),
+            say("paper.until-it-is-mounted"),
+            say("paper.out-of-the-sun"),
+            say("paper.mat-knife-and-glass"));
 
     private KeepingSheets() {}
 
     /** @param names of students, empty ones to be written by hand; @param materials in words */
     static byte[] pdf(String title, PageSize size, String className, List<String> names, String materials, Mat mat) {
         PdfPages pages = new PdfPages(size);
-        pages.title(title, "Labels, mat and keeping. Cut the labels out along their lines.");
+        pages.title(title, say("paper.labels-mat-and-keeping"));
         double width = (pages.roomMm() - GAP) / 2;
         for (int i = 0; i < names.size(); i += 2) {
             List<String> row = names.subList(i, Math.min(names.size(), i + 2));
@@ -48,10 +49,10 @@ final class KeepingSheets {
                 }
             });
         }
-        pages.title("Mat", words(mat));
+        pages.title(say("paper.mat"), words(mat));
         pages.draw(MAT_ROOM, (canvas, y) -> drawn(canvas, y, mat, pages.roomMm()));
-        pages.list("Before it is mounted", BEFORE);
-        pages.list("So that it lasts", KEEPING);
+        pages.list(say("paper.before-it-is-mounted"), BEFORE);
+        pages.list(say("paper.so-that-it-lasts"), KEEPING);
         return pages.document(title);
     }
 
@@ -78,10 +79,8 @@ final class KeepingSheets {
     }
 
     private static String words(Mat mat) {
-        return String.format(
-                Locale.ROOT,
-                "Outside %.0f × %.0f mm, opening %.0f × %.0f mm: it laps 2 mm over the drawing on every side. Borders"
-                        + " %.0f mm, below %.0f mm. The backing is as large as the mat.",
+        return say(
+                "paper.outside-mm-opening-mm",
                 mat.outerWidth(),
                 mat.outerHeight(),
                 mat.openingWidth(),

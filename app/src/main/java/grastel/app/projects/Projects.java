@@ -145,7 +145,7 @@ public class Projects {
             classes.one(schoolClass);
         }
         Project found = projects.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.project")));
-        found.requireUnchanged(known, "This project");
+        found.requireUnchanged(known, say("thing.this-project"));
         pictures.reference(id, settings);
         found.change(title.strip(), schoolClass, json.writeValueAsString(settings));
         projects.flush();

@@ -1,5 +1,7 @@
 package grastel.app.projects;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.paper.PdfPages;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
@@ -8,7 +10,6 @@ import grastel.core.page.Typeface;
 import grastel.core.project.Sessions.Session;
 import grastel.core.project.Sessions.Share;
 import java.util.List;
-import java.util.Locale;
 
 /** What is drawn in which session, to be ticked off, and what to look at before the piece is done. */
 final class SessionSheet {
@@ -19,29 +20,22 @@ final class SessionSheet {
     private static final double EDGE = 0.4;
 
     private static final List<String> CHECKS = List.of(
-            "The whole range is there: squint, and name the darkest and the lightest place.",
-            "Highlights are still bare. White things show greys, blues and tans; in shadow they are not bright.",
-            "The strongest contrast is where the eye is to go first.",
-            "Soft where it is round, hard where an edge is; no line drawn round light shapes.",
-            "Shadows have colour. No specks where it was to be smooth, no stripes.",
-            "One colour or glaze comes back in several places. Edges clean, title and name.");
+            say("paper.the-whole-range-is"),
+            say("paper.highlights-are-still-bare"),
+            say("paper.the-strongest-contrast-is"),
+            say("paper.soft-where-it-is"),
+            say("paper.shadows-have-colour-no"),
+            say("paper.one-colour-or-glaze"));
 
     private SessionSheet() {}
 
     /** @param names of zones, empty for none; @param each minutes from bell to bell */
     static byte[] pdf(String title, PageSize size, List<String> names, List<Session> sessions, int each) {
         PdfPages pages = new PdfPages(size);
-        pages.title(
-                title,
-                String.format(
-                        Locale.ROOT,
-                        "%d sessions of %d minutes with setting up and clearing, at the class’s usual pace. A sheet of"
-                                + " paper goes under the hand.",
-                        sessions.size(),
-                        each));
+        pages.title(title, say("paper.sessions-of-minutes-with", sessions.size(), each));
         for (int i = 0; i < sessions.size(); i++) {
             Session session = sessions.get(i);
-            pages.heading(String.format(Locale.ROOT, "Session %d, %.0f min at work", i + 1, session.minutes()));
+            pages.heading(say("paper.session-min-at-work", i + 1, session.minutes()));
             for (Share share : session.work()) {
                 pages.draw(ROW, (canvas, y) -> {
                     canvas.border(new Rect(PdfPages.LEFT, y + 0.4, TICK, TICK), HAIR, EDGE);
@@ -58,21 +52,20 @@ final class SessionSheet {
                 });
             }
         }
-        pages.list("Before it is done", CHECKS);
+        pages.list(say("paper.before-it-is-done"), CHECKS);
         return pages.document(title);
     }
 
     private static String words(Share share, List<String> names) {
         if (share.zone() == 0) {
-            return String.format(Locale.ROOT, "Outlines, lightly; lift the grid. About %.0f min.", share.minutes());
+            return say("paper.outlines-lightly-lift-the", share.minutes());
         }
         String name = names.get(share.zone() - 1);
-        return String.format(
-                Locale.ROOT,
-                "Zone %d%s: about %.0f min%s",
+        return say(
+                "paper.zone-about-min",
                 share.zone(),
                 name.isEmpty() ? "" : ", " + name,
                 Math.max(1, share.minutes()),
-                share.goesOn() ? ", goes on next time: stop when a whole layer lies." : ".");
+                share.goesOn() ? say("paper.goes-on-next-time") : ".");
     }
 }

@@ -1,5 +1,7 @@
 package grastel.app.sheets;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.kit.Kit.KitPaper;
 import grastel.app.sheets.PersonalSheets.Again;
 import grastel.app.sheets.PersonalSheets.Origin;
@@ -32,7 +34,7 @@ import java.util.stream.Stream;
  * judged by those of the page together with what was there before; the page shows the fields that are done again alone.
  */
 record Personal(UUID student, String title, GradeBand band, Map<UUID, Origin> origins, KitPaper on) {
-    private static final String GOAL = "Once more, one thing different each: it stands under the fields.";
+    private static final String GOAL = say("paper.once-more-one-thing");
 
     /** @param paper in the kit; @param firstTries where each exercise was done before, the first first */
     record Composed(UUID paper, SheetPlan plan, List<PageLayout> layouts, List<FirstTry> firstTries, Page page) {}

@@ -75,15 +75,22 @@ class ServerTest {
 
     @Test
     void behindAProxyTriesAreCountedByTheClientsAddress() throws IOException {
-        // Forty, and what comes back while they are sent.
-        for (int i = 0; i < 48; i++) {
-            signIn("nobody-" + i, "guess", "203.0.113.7", "http");
-        }
-        assertThat(signIn("nobody-48", "guess", "203.0.113.7", "http")).startsWith("HTTP/1.1 429");
+        useUp("203.0.113.7");
         assertThat(signIn("nobody-49", "guess", "203.0.113.8", "http")).startsWith("HTTP/1.1 401");
+        useUp("203.0.113.7");
         assertThat(signIn("nobody-50", "guess", "198.51.100.1, 203.0.113.7", "http"))
                 .as("what the client itself wrote does not count")
                 .startsWith("HTTP/1.1 429");
+    }
+
+    /** Forty tries, and as many as come back while they are made. */
+    private void useUp(String from) throws IOException {
+        for (int i = 0; i < 200; i++) {
+            if (signIn("nobody-" + i, "guess", from, "http").startsWith("HTTP/1.1 429")) {
+                return;
+            }
+        }
+        throw new AssertionError("200 tries from " + from + " were all heard");
     }
 
     @Test

@@ -1,5 +1,7 @@
 package grastel.app.course.outlines;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.JsonFormat;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,7 +19,13 @@ class OutlineFiles {
 
     OutlineFiles(JsonMapper json) {
         format = new JsonFormat<>(
-                json, Outline.class, "outline.schema.json", "outline", "an outline", "grastelOutline", Outline.VERSION);
+                json,
+                Outline.class,
+                "outline.schema.json",
+                "outline",
+                say("thing.an-outline"),
+                "grastelOutline",
+                Outline.VERSION);
         SHIPPED.forEach(id -> shipped.put(id, format.parsed(JsonFormat.resource(Outline.class, id + ".json"))));
     }
 

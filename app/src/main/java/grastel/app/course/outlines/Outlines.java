@@ -34,7 +34,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -239,7 +238,7 @@ public class Outlines {
                 }
                 why = problem.get();
             }
-            said.add("A sheet is left out: " + why);
+            said.add(say("problem.a-sheet-is-left", why));
             return Optional.empty();
         }
 
@@ -283,13 +282,8 @@ public class Outlines {
             List<Pencil> among = atHand.stream().map(KitPencil::pencil).toList();
             Optional<Substitute> nearest =
                     Substitutes.of(missing, among, 1).stream().findFirst();
-            nearest.ifPresent(s -> said.add(String.format(
-                    Locale.ROOT,
-                    "%s is not at hand: %s stands in (value %+.1f, hue %+.0f°).",
-                    wanted.name(),
-                    s.pencil().name(),
-                    s.deltaValue(),
-                    s.deltaHue())));
+            nearest.ifPresent(s -> said.add(
+                    say("problem.is-not-at-hand", wanted.name(), s.pencil().name(), s.deltaValue(), s.deltaHue())));
             return nearest.map(s -> atHand.get(among.indexOf(s.pencil())).id()).orElse(null);
         }
     }

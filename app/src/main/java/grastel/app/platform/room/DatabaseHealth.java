@@ -1,5 +1,7 @@
 package grastel.app.platform.room;
 
+import static grastel.core.words.Words.say;
+
 import org.springframework.boot.health.contributor.Health;
 import org.springframework.boot.health.contributor.HealthIndicator;
 import org.springframework.dao.DataAccessException;
@@ -23,7 +25,7 @@ class DatabaseHealth implements HealthIndicator {
             return Health.up().build();
         } catch (DataAccessException | TransactionException e) {
             return Health.down()
-                    .withDetail("words", "The database does not answer.")
+                    .withDetail("words", say("problem.the-database-does-not-answer"))
                     .build();
         }
     }

@@ -1,5 +1,7 @@
 package grastel.app.platform.room;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.ApiProblem;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -65,8 +67,7 @@ public class Storage {
     }
 
     static String words(long missingMb) {
-        return "The disk is full: free " + missingMb + " MB. Nothing is lost; this was not stored. What is here can be"
-                + " looked at meanwhile.";
+        return say("problem.the-disk-is-full", missingMb);
     }
 
     /** Bytes this program may still write; a test takes it over to play a full disk. */

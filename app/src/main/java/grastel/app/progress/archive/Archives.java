@@ -1,5 +1,7 @@
 package grastel.app.progress.archive;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.platform.JsonFormat;
@@ -44,7 +46,7 @@ class Archives {
                 ClassArchive.class,
                 "class-archive.schema.json",
                 "archive",
-                "an archive of a class",
+                say("thing.an-archive-of-a-class"),
                 "grastelClassArchive",
                 ClassArchive.VERSION);
     }

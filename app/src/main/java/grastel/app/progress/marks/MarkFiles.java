@@ -1,5 +1,7 @@
 package grastel.app.progress.marks;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.platform.JsonFormat;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -22,7 +24,7 @@ class MarkFiles {
                 MarksFile.class,
                 "marks.schema.json",
                 "marks",
-                "a file of marks",
+                say("thing.a-file-of-marks"),
                 "grastelMarks",
                 MarksFile.VERSION);
         this.clock = clock;

@@ -1,5 +1,7 @@
 package grastel.app.progress.marks;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.returns.Returns;
@@ -53,7 +55,7 @@ class Marks {
         if (kept == null) {
             scales.saveAndFlush(new ClassScale(schoolClass, json.writeValueAsString(scale)));
         } else {
-            kept.requireUnchanged(known, "The scale of " + of.name());
+            kept.requireUnchanged(known, say("thing.the-scale-of", of.name()));
             kept.set(json.writeValueAsString(scale));
             scales.flush();
         }

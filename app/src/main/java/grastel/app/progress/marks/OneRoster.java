@@ -1,5 +1,7 @@
 package grastel.app.progress.marks;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.progress.marks.Book.Given;
 import grastel.app.progress.marks.Book.OfStudent;
 import grastel.app.progress.marks.Book.Work;
@@ -25,7 +27,6 @@ import java.util.zip.ZipOutputStream;
  */
 final class OneRoster {
     private static final String ACTIVE = "active";
-    private static final String CATEGORY_TITLE = "Coloured pencil";
 
     /** Every file the standard knows; those that are not in the archive are named as absent. */
     private static final List<String> FILES = List.of(
@@ -103,7 +104,7 @@ final class OneRoster {
     private List<List<String>> categories() {
         return List.of(
                 List.of("sourcedId", "status", "dateLastModified", "title", "weight"),
-                List.of(category(), ACTIVE, now, CATEGORY_TITLE, ""));
+                List.of(category(), ACTIVE, now, say("paper.coloured-pencil"), ""));
     }
 
     private String classId() {

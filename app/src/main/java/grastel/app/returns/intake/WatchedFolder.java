@@ -1,5 +1,7 @@
 package grastel.app.returns.intake;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.account.Accounts;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Failure;
@@ -123,7 +125,7 @@ public class WatchedFolder {
     private static void setAside(Path file, String problem) throws IOException {
         Path refused = Files.createDirectories(file.resolveSibling(REFUSED));
         Files.move(file, refused.resolve(file.getFileName()), StandardCopyOption.REPLACE_EXISTING);
-        Files.writeString(refused.resolve(file.getFileName() + ".txt"), "Not taken: " + problem + "\n");
+        Files.writeString(refused.resolve(file.getFileName() + ".txt"), say("problem.not-taken", problem));
     }
 
     private static List<Path> files(Path folder) {

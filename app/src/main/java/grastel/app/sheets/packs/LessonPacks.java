@@ -62,7 +62,7 @@ class LessonPacks {
                 LessonPack.class,
                 "lesson-pack.schema.json",
                 "pack",
-                "a lesson pack",
+                say("thing.a-lesson-pack"),
                 "grastelLessonPack",
                 LessonPack.VERSION);
     }

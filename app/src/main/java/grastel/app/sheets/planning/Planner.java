@@ -231,8 +231,7 @@ public class Planner {
             if (one != null) {
                 values.put(name, one);
             } else if (value != null && value.pencil() != null) {
-                problems.add(
-                        new ChosenValues.Problem(name, "This pencil is no longer in your kit. Choose another.", null));
+                problems.add(new ChosenValues.Problem(name, say("problem.this-pencil-is-no-longer"), null));
             }
         });
         return new ChosenValues(values);

@@ -140,7 +140,7 @@ public final class SheetWording {
                         .map(t -> t.recipe().steps().stream()
                                 .map(s -> line(s, plan.palette(), false, field))
                                 .collect(Collectors.joining(" + ")))
-                        .map(words -> words.isEmpty() ? "bare paper" : words)
+                        .map(words -> words.isEmpty() ? say("paper.bare-paper") : words)
                         .collect(Collectors.joining(" · ")));
     }
 

@@ -154,7 +154,9 @@ class SheetsController {
     /** Answers, figures, rubric and notes of the latest version. */
     @GetMapping(path = "/{id}/teacher.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> teacherPdf(@PathVariable UUID id) {
-        return PdfAnswer.of(papers.teacherPdf(id), sheets.one(id).title() + ", for the teacher.pdf");
+        return PdfAnswer.of(
+                papers.teacherPdf(id),
+                say("paper.for-the-teacher-pdf", sheets.one(id).title()));
     }
 
     /** A page of the latest version without a student on it. */
