@@ -9,6 +9,9 @@ import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.RunInfo;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.UUID;
@@ -17,8 +20,9 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.util.FileSystemUtils;
 
-/** Browser tests in the demo world, each class with one of its own. */
+/** Browser tests in the demo world, each class with a copy of its own. */
 @ExtendWith(SaysWhatWasSeen.class)
 abstract class DemoTest {
     @TempDir
@@ -26,9 +30,33 @@ abstract class DemoTest {
 
     static RunningGrastel grastel;
 
+    /** The world once its last weeks' sheets are drawn, read and confirmed; made for the first class that asks. */
+    private static final class World {
+        static final Path FOLDER = made();
+
+        private static Path made() {
+            try {
+                Path folder = Files.createTempDirectory("grastel-demo");
+                Runtime.getRuntime()
+                        .addShutdownHook(new Thread(() -> FileSystemUtils.deleteRecursively(folder.toFile())));
+                grastel = demo(folder);
+                awaitConfirmed("10 Avocet");
+                grastel.close();
+                return folder;
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+    }
+
+    private static RunningGrastel demo(Path folder) {
+        return RunningGrastel.on(folder, "--spring.profiles.active=demo");
+    }
+
     @BeforeAll
-    static void start() {
-        grastel = RunningGrastel.on(data, "--spring.profiles.active=demo");
+    static void start() throws IOException {
+        FileSystemUtils.copyRecursively(World.FOLDER, data);
+        grastel = demo(data);
     }
 
     @AfterAll
