@@ -12,6 +12,7 @@ import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.SheetPapers;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.RunInfo;
@@ -73,6 +74,9 @@ public abstract class DeskTest {
     protected Sheets sheets;
 
     @Autowired
+    protected Printings printings;
+
+    @Autowired
     protected SheetPapers papers;
 
     @Autowired
@@ -108,7 +112,7 @@ public abstract class DeskTest {
     protected RunInfo printed(SignedIn teacher) {
         return as(teacher, () -> {
             UUID sheet = sheets.create(null, scale("S07", 5, 20)).id();
-            return sheets.print(sheet, newClass(teacher).id());
+            return printings.print(sheet, newClass(teacher).id());
         });
     }
 
@@ -145,7 +149,7 @@ public abstract class DeskTest {
 
     /** The page of a run that a student had. @param student in the order of the class, from 0 */
     protected UUID printedPage(SignedIn teacher, UUID run, int student) {
-        return as(teacher, () -> sheets.pages(run)).get(student).id();
+        return as(teacher, () -> printings.pages(run)).get(student).id();
     }
 
     /** A page, drawn, scanned, read and confirmed as proposed. */
@@ -161,7 +165,7 @@ public abstract class DeskTest {
     /** A page of a run, drawn by a hand and scanned at 150 dpi. */
     protected byte[] scan(SignedIn teacher, UUID printedPage, Hand hand, long seed) {
         return as(teacher, () -> {
-            Sheets.PrintedSheet sheet = sheets.printed(printedPage);
+            Printings.PrintedSheet sheet = printings.printed(printedPage);
             ScanConditions conditions = new ScanConditions(150, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4);
             return new SimulatedScanner(sheet.paper())
                     .scan(

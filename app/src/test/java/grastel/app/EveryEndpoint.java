@@ -13,7 +13,7 @@ import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.SignedIn;
 import grastel.app.projects.Projects;
 import grastel.app.projects.Rights;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
 import grastel.core.stilllife.HarbourFind;
@@ -67,7 +67,7 @@ public abstract class EveryEndpoint extends DeskTest {
         owner = newTeacher();
         other = newTeacher();
         run = printed(owner);
-        List<Sheets.PageInfo> pages = as(owner, () -> sheets.pages(run.id()));
+        List<Printings.PageInfo> pages = as(owner, () -> printings.pages(run.id()));
         student = pages.get(0).student();
         page = upload(owner, "scan.jpg", scan(owner, pages.get(0).id(), Hand.EXACT, 1))
                 .get(0);

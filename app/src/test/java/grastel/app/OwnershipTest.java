@@ -193,7 +193,7 @@ class OwnershipTest extends EveryEndpoint {
         assertThat(post(other, "/api/sheets/{id}/runs", Map.of("schoolClass", run.schoolClass()), ownSheet))
                 .as("another's class")
                 .hasStatus(404);
-        UUID foreignPrinted = as(owner, () -> sheets.pages(run.id()).get(1).id());
+        UUID foreignPrinted = as(owner, () -> printings.pages(run.id()).get(1).id());
         UUID ownPage = upload(other, "scan.jpg", scan(owner, foreignPrinted, Hand.EXACT, 2))
                 .get(0);
         awaitRead(other, ownPage);

@@ -183,7 +183,8 @@ class RacesTest extends EveryEndpoint {
                 Together.run(4, i -> status(post(owner, "/api/returns/phrases", Map.of("words", "Circles."))));
         assertThat(phrases).containsOnly(200);
 
-        byte[] file = scan(owner, as(owner, () -> sheets.pages(run.id())).get(1).id(), Hand.EXACT, 5);
+        byte[] file =
+                scan(owner, as(owner, () -> printings.pages(run.id())).get(1).id(), Hand.EXACT, 5);
         List<String> outcomes =
                 Together.run(4, i -> content(uploadAll(owner, new MockMultipartFile("files", "same.jpg", null, file))));
         assertThat(outcomes)

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
 import java.util.LinkedHashMap;
@@ -31,7 +31,7 @@ class StatementsTest extends DeskTest {
     void aClassWithTwoTriesOfOneSheet() {
         teacher = newTeacher();
         run = printed(teacher);
-        Sheets.PageInfo first = as(teacher, () -> sheets.pages(run.id())).get(0);
+        Printings.PageInfo first = as(teacher, () -> printings.pages(run.id())).get(0);
         student = first.student();
         page = upload(teacher, "scan.jpg", scan(teacher, first.id(), Hand.EXACT, 1))
                 .get(0);

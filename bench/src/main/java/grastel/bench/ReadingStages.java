@@ -1,6 +1,6 @@
 package grastel.bench;
 
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Printings;
 import grastel.core.page.Rect;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.picture.Picture;
@@ -32,7 +32,7 @@ import org.openjdk.jmh.annotations.Warmup;
 public class ReadingStages {
     private static final PictureFile.Limits LIMITS = new PictureFile.Limits(60_000_000, 80);
 
-    private Sheets.PrintedSheet sheet;
+    private Printings.PrintedSheet sheet;
     private byte[] jpeg;
     private PageReader reader;
     private Picture picture;

@@ -14,6 +14,7 @@ import grastel.app.projects.Projects;
 import grastel.app.projects.Rights;
 import grastel.app.returns.Returns;
 import grastel.app.returns.intake.WatchedFolder;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ExerciseData;
@@ -119,7 +120,9 @@ final class RunningGrastel implements AutoCloseable {
                     .id();
             classes.teach(schoolClass, null, Method.USUAL.with(MethodAnswer.SOLVENT_SPARING), false);
             SheetData data = new SheetData(schoolClass, null, paper, PageSize.A4, List.of(exercise));
-            return sheets.print(sheets.create(null, data).id(), schoolClass).id();
+            return context.getBean(Printings.class)
+                    .print(sheets.create(null, data).id(), schoolClass)
+                    .id();
         });
     }
 
@@ -144,13 +147,13 @@ final class RunningGrastel implements AutoCloseable {
     }
 
     /** The first pages of a run. */
-    List<Sheets.PrintedSheet> printed(SignedIn owner, UUID run, int count) {
-        Sheets sheets = context.getBean(Sheets.class);
+    List<Printings.PrintedSheet> printed(SignedIn owner, UUID run, int count) {
+        Printings printings = context.getBean(Printings.class);
         return Ownership.as(
                 owner.id(),
-                () -> sheets.pages(run).stream()
+                () -> printings.pages(run).stream()
                         .limit(count)
-                        .map(page -> sheets.printed(page.id()))
+                        .map(page -> printings.printed(page.id()))
                         .toList());
     }
 

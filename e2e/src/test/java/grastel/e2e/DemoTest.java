@@ -7,7 +7,7 @@ import grastel.app.classes.Classes;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.api.RunInfo;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -86,7 +86,7 @@ abstract class DemoTest {
 
     private static boolean isConfirmed(String schoolClass) {
         UUID of = grastel.bean(Classes.class).byName(schoolClass).orElseThrow().id();
-        RunInfo run = grastel.bean(Sheets.class).latestRuns().get(of);
+        RunInfo run = grastel.bean(Printings.class).latestRuns().get(of);
         return run != null && grastel.bean(Returns.class).progress(run.id()).confirmed() == run.pages();
     }
 }

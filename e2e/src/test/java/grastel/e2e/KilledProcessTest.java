@@ -12,6 +12,7 @@ import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
 import grastel.app.returns.intake.WatchedFolder;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ValueData;
@@ -123,9 +124,11 @@ class KilledProcessTest {
             SignedIn teacher = grastel.bean(Accounts.class).join(NAME, "Ilse Korhonen", PASSWORD);
             Ownership.as(teacher.id(), () -> {
                 Sheets sheets = grastel.bean(Sheets.class);
-                run = print(grastel, sheets);
-                sheets.pages(run)
-                        .forEach(page -> draw(sheets.printed(page.id()), drawn.resolve(page.number() + ".jpg")));
+                Printings printings = grastel.bean(Printings.class);
+                run = print(grastel, sheets, printings);
+                printings
+                        .pages(run)
+                        .forEach(page -> draw(printings.printed(page.id()), drawn.resolve(page.number() + ".jpg")));
                 return null;
             });
             inbox = grastel.bean(WatchedFolder.class).of(teacher);
@@ -136,7 +139,7 @@ class KilledProcessTest {
         return inbox;
     }
 
-    private static UUID print(RunningGrastel grastel, Sheets sheets) {
+    private static UUID print(RunningGrastel grastel, Sheets sheets, Printings printings) {
         Kit kit = grastel.bean(Kit.class);
         UUID schoolClass = grastel.bean(Classes.class)
                 .create(
@@ -156,10 +159,10 @@ class KilledProcessTest {
                                         "pencil",
                                         ValueData.of(kit.pencils().get(6).id()))))
                 .id();
-        return sheets.print(sheet, schoolClass).id();
+        return printings.print(sheet, schoolClass).id();
     }
 
-    private static void draw(Sheets.PrintedSheet sheet, Path file) {
+    private static void draw(Printings.PrintedSheet sheet, Path file) {
         List<FieldTask> tasks = FieldTask.of(sheet.plan(), sheet.layout());
         ScanConditions conditions = new ScanConditions(200, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4);
         byte[] jpeg = new SimulatedScanner(sheet.paper())

@@ -16,6 +16,7 @@ import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ValueData;
@@ -56,6 +57,7 @@ class ProgressStoryTest extends DemoTest {
         Ownership.as(teacher.id(), () -> {
             Kit kit = grastel.bean(Kit.class);
             Sheets sheets = grastel.bean(Sheets.class);
+            Printings printings = grastel.bean(Printings.class);
             schoolClass = grastel.bean(Classes.class)
                     .create(
                             "9 Plover",
@@ -80,20 +82,20 @@ class ProgressStoryTest extends DemoTest {
                                     PressureScale.ID,
                                     Map.of("pencil", ValueData.of(pencil), "steps", ValueData.of(4))))
                     .id();
-            run = sheets.print(sheet, schoolClass).id();
+            run = printings.print(sheet, schoolClass).id();
             List<UUID> pages =
-                    sheets.pages(run).stream().map(Sheets.PageInfo::id).toList();
+                    printings.pages(run).stream().map(Printings.PageInfo::id).toList();
             scans = new FilePayload[] {
-                scan("amara.jpg", sheets, pages.get(0), PATCHY),
-                scan("bjoern.jpg", sheets, pages.get(1), PATCHY),
-                scan("cian.jpg", sheets, pages.get(2), Hand.EXACT)
+                scan("amara.jpg", printings, pages.get(0), PATCHY),
+                scan("bjoern.jpg", printings, pages.get(1), PATCHY),
+                scan("cian.jpg", printings, pages.get(2), Hand.EXACT)
             };
             return null;
         });
     }
 
-    private static FilePayload scan(String name, Sheets sheets, UUID page, Hand hand) {
-        Sheets.PrintedSheet sheet = sheets.printed(page);
+    private static FilePayload scan(String name, Printings printings, UUID page, Hand hand) {
+        Printings.PrintedSheet sheet = printings.printed(page);
         byte[] jpeg = new SimulatedScanner(sheet.paper())
                 .scan(
                         sheet.layout(),

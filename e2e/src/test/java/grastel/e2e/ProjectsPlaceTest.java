@@ -13,6 +13,7 @@ import grastel.app.account.Accounts;
 import grastel.app.classes.Classes;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.SimulatedScanner;
@@ -159,13 +160,14 @@ class ProjectsPlaceTest extends DemoTest {
         SignedIn teacher = grastel.bean(Accounts.class).byName("m.okonjo").orElseThrow();
         return Ownership.as(teacher.id(), () -> {
             Sheets sheets = grastel.bean(Sheets.class);
+            Printings printings = grastel.bean(Printings.class);
             UUID to = grastel.bean(Classes.class)
                     .byName("10 Avocet")
                     .orElseThrow()
                     .id();
-            RunInfo run = sheets.print(sheet, to);
-            Sheets.PageInfo first = sheets.pages(run.id()).get(0);
-            Sheets.PrintedSheet page = sheets.printed(first.id());
+            RunInfo run = printings.print(sheet, to);
+            Printings.PageInfo first = printings.pages(run.id()).get(0);
+            Printings.PrintedSheet page = printings.printed(first.id());
             byte[] scan = new SimulatedScanner(page.paper())
                     .file(
                             page.layout(),

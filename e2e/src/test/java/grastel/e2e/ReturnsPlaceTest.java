@@ -15,6 +15,7 @@ import grastel.app.classes.Classes;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ValueData;
@@ -64,27 +65,28 @@ class ReturnsPlaceTest extends DemoTest {
         SignedIn teacher = grastel.bean(Accounts.class).byName("m.okonjo").orElseThrow();
         Ownership.as(teacher.id(), () -> {
             Sheets sheets = grastel.bean(Sheets.class);
-            run = print(sheets);
+            Printings printings = grastel.bean(Printings.class);
+            run = print(sheets, printings);
             List<UUID> pages =
-                    sheets.pages(run).stream().map(Sheets.PageInfo::id).toList();
+                    printings.pages(run).stream().map(Printings.PageInfo::id).toList();
             scans = new ArrayList<>();
             Random random = new Random(4);
             for (int i = 0; i < GOOD; i++) {
                 Hand hand = Hand.ofSkill(0.3 + 0.03 * i, random);
                 boolean shadow = i == SHADOWED;
                 scans.add(draw(
-                        sheets.printed(pages.get(i)),
+                        printings.printed(pages.get(i)),
                         hand,
                         shadow ? PHOTO : FLATBED,
                         shadow ? List.of(new Spoil.Shadow(0.4, 0.55, 20)) : List.of()));
             }
-            photo = draw(sheets.printed(pages.get(GOOD)), Hand.EXACT, PHOTO, List.of());
-            scans.addAll(bad(sheets, pages));
+            photo = draw(printings.printed(pages.get(GOOD)), Hand.EXACT, PHOTO, List.of());
+            scans.addAll(bad(printings, pages));
             return null;
         });
     }
 
-    private static UUID print(Sheets sheets) {
+    private static UUID print(Sheets sheets, Printings printings) {
         Kit kit = grastel.bean(Kit.class);
         List<String> names = IntStream.rangeClosed(1, STUDENTS)
                 .mapToObj(i -> String.format("Student %02d", i))
@@ -106,13 +108,13 @@ class ReturnsPlaceTest extends DemoTest {
                         "Blue in five steps",
                         SheetData.of(paper, PressureScale.ID, Map.of("pencil", ValueData.of(pencil))))
                 .id();
-        return sheets.print(sheet, schoolClass).id();
+        return printings.print(sheet, schoolClass).id();
     }
 
     /** A letter, a cut file, a page with two markers torn off, one whose code is covered, one far too coarse. */
-    private static List<byte[]> bad(Sheets sheets, List<UUID> pages) {
+    private static List<byte[]> bad(Printings printings, List<UUID> pages) {
         byte[] whole = scans.get(0);
-        Sheets.PrintedSheet last = sheets.printed(pages.get(STUDENTS - 1));
+        Printings.PrintedSheet last = printings.printed(pages.get(STUDENTS - 1));
         PageLayout uncoded = last.layout();
         PageLayout covered = new PageLayout(
                 uncoded.size(),
@@ -132,7 +134,7 @@ class ReturnsPlaceTest extends DemoTest {
                 draw(last, Hand.EXACT, new ScanConditions(85, 0, 0, 0, 0.05, 0, 1, 0.9, 0, 2), List.of()));
     }
 
-    private static byte[] draw(Sheets.PrintedSheet sheet, Hand hand, ScanConditions conditions, List<Spoil> spoils) {
+    private static byte[] draw(Printings.PrintedSheet sheet, Hand hand, ScanConditions conditions, List<Spoil> spoils) {
         return new SimulatedScanner(sheet.paper())
                 .scan(
                         sheet.layout(),

@@ -9,6 +9,7 @@ import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ExerciseData;
@@ -205,12 +206,13 @@ class Screenshots {
             Sheets sheets = grastel.bean(Sheets.class);
             ExerciseKind fade = ExerciseKinds.of("gradation-strip").orElseThrow();
             UUID sheet = sheets.create("Fades", dataOf(grastel, fade)).id();
-            return sheets.print(
-                    sheet,
-                    grastel.bean(Classes.class)
-                            .byName("10 Avocet")
-                            .orElseThrow()
-                            .id());
+            return grastel.bean(Printings.class)
+                    .print(
+                            sheet,
+                            grastel.bean(Classes.class)
+                                    .byName("10 Avocet")
+                                    .orElseThrow()
+                                    .id());
         });
     }
 
@@ -268,10 +270,10 @@ class Screenshots {
     private static void awaitReturned(RunningGrastel grastel, int runs) {
         SignedIn teacher = grastel.bean(Accounts.class).all().get(0);
         Returns returns = grastel.bean(Returns.class);
-        Sheets sheets = grastel.bean(Sheets.class);
+        Printings printings = grastel.bean(Printings.class);
         while (Ownership.as(
                         teacher.id(),
-                        () -> sheets.runs().stream()
+                        () -> printings.runs().stream()
                                 .map(run -> returns.progress(run.id()))
                                 .filter(p -> p.read() + p.unreadable() == p.printed())
                                 .count())

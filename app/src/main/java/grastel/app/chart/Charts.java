@@ -6,11 +6,13 @@ import grastel.app.chart.ChartViews.ChartRequest;
 import grastel.app.chart.ChartViews.NewSet;
 import grastel.app.chart.ChartViews.TakeRequest;
 import grastel.app.kept.KeptJson;
+import grastel.app.kit.ChartedKit;
 import grastel.app.kit.Kit;
 import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.paper.CanvasInk;
 import grastel.app.platform.paper.PdfCanvas;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.SheetTitle;
 import grastel.core.chart.ChartFit;
@@ -47,7 +49,9 @@ public class Charts {
     private final ChartPageRows pages;
     private final ChartFitter fitter;
     private final Kit kit;
+    private final ChartedKit charted;
     private final Sheets sheets;
+    private final Printings printings;
     private final JsonMapper json;
     private final KeptJson kept;
     private final Clock clock;
@@ -57,7 +61,9 @@ public class Charts {
             ChartPageRows pages,
             ChartFitter fitter,
             Kit kit,
+            ChartedKit charted,
             Sheets sheets,
+            Printings printings,
             JsonMapper json,
             KeptJson kept,
             Clock clock) {
@@ -65,7 +71,9 @@ public class Charts {
         this.pages = pages;
         this.fitter = fitter;
         this.kit = kit;
+        this.charted = charted;
         this.sheets = sheets;
+        this.printings = printings;
         this.json = json;
         this.kept = kept;
         this.clock = clock;
@@ -107,7 +115,7 @@ public class Charts {
         }
         Chart chart = new Chart(
                 title,
-                sheets.newCode(),
+                printings.newCode(),
                 request.set(),
                 request.paper(),
                 request.copies(),
@@ -137,7 +145,7 @@ public class Charts {
 
     private ChartData ofNew(NewSet described, UUID paper) {
         List<NamedLines.Named> named = NamedLines.of(described.lines());
-        kit.requireFree(
+        charted.requireFree(
                 described.name().strip(),
                 named.stream().map(NamedLines.Named::code).toList());
         int white = described.white() == null ? -1 : described.white();
@@ -283,7 +291,7 @@ public class Charts {
                 fit.pencils().stream().collect(Collectors.toMap(ChartFit.Fitted::row, ChartFit.Fitted::pencil));
         List<UUID> ids = new ArrayList<>();
         known.data().rows().forEach(r -> ids.add(r.pencil()));
-        List<Kit.Charted> changed = new ArrayList<>();
+        List<ChartedKit.Charted> changed = new ArrayList<>();
         List<Integer> fresh = new ArrayList<>();
         for (ChartViews.TakenRow row : request.pencils()) {
             Pencil as = found.get(row.row());
@@ -293,13 +301,13 @@ public class Charts {
             if (ids.get(row.row()) == null) {
                 fresh.add(row.row());
             } else {
-                changed.add(new Kit.Charted(ids.get(row.row()), row.revision(), as));
+                changed.add(new ChartedKit.Charted(ids.get(row.row()), row.revision(), as));
             }
         }
-        kit.takeCharted(changed);
+        charted.takeCharted(changed);
         UUID set = chart.set();
         if (!fresh.isEmpty()) {
-            Kit.Described made = kit.describe(
+            ChartedKit.Described made = charted.describe(
                     set, chart.title(), fresh.stream().map(found::get).toList());
             set = made.set();
             for (int i = 0; i < fresh.size(); i++) {
@@ -307,7 +315,7 @@ public class Charts {
             }
         }
         if (request.paper()) {
-            kit.takeDepth(chart.paper(), fit.depth().value());
+            charted.takeDepth(chart.paper(), fit.depth().value());
         }
         chart.taken(set, json.writeValueAsString(known.data().with(ids)), clock.instant());
         charts.flush();

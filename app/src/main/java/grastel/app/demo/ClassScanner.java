@@ -4,9 +4,9 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.intake.WatchedFolder;
-import grastel.app.sheets.Sheets;
-import grastel.app.sheets.Sheets.PageInfo;
-import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.app.sheets.Printings;
+import grastel.app.sheets.Printings.PageInfo;
+import grastel.app.sheets.Printings.PrintedSheet;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.scanner.SimulatedScanner;
 import grastel.core.scanner.hand.FieldTask;
@@ -51,11 +51,11 @@ class ClassScanner {
     /** No paper takes colour quite evenly. */
     private static final double CLOUD = 0.03;
 
-    private final Sheets sheets;
+    private final Printings printings;
     private final WatchedFolder folder;
 
-    ClassScanner(Sheets sheets, WatchedFolder folder) {
-        this.sheets = sheets;
+    ClassScanner(Printings printings, WatchedFolder folder) {
+        this.printings = printings;
         this.folder = folder;
     }
 
@@ -69,7 +69,7 @@ class ClassScanner {
      * @param share of the work the student comes to, 0…1; the fields at the end are left empty
      */
     Path scan(SignedIn owner, PageInfo page, int attempt, double share) {
-        PrintedSheet printed = sheets.printed(page.id());
+        PrintedSheet printed = printings.printed(page.id());
         int place = place(printed.schoolClass(), page.student());
         Random random = new Random(DemoHand.seed(printed.schoolClass(), place)
                 + 31L * DemoHand.seed(page.run().title())

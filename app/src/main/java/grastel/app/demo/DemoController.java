@@ -5,8 +5,8 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Failure;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets;
-import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Printings;
+import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.RunInfo;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.validation.constraints.NotNull;
@@ -37,14 +37,14 @@ class DemoController {
     private static final Logger LOG = LoggerFactory.getLogger(DemoController.class);
 
     private final Classes classes;
-    private final Sheets sheets;
+    private final Printings printings;
     private final ClassScanner scanner;
     private final ChartScanner chartScanner;
     private final Map<UUID, ScanView> running = new ConcurrentHashMap<>();
 
-    DemoController(Classes classes, Sheets sheets, ClassScanner scanner, ChartScanner chartScanner) {
+    DemoController(Classes classes, Printings printings, ClassScanner scanner, ChartScanner chartScanner) {
         this.classes = classes;
-        this.sheets = sheets;
+        this.printings = printings;
         this.scanner = scanner;
         this.chartScanner = chartScanner;
     }
@@ -67,11 +67,11 @@ class DemoController {
     ScanView scan(@RequestParam String className, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
         UUID schoolClass =
                 classes.byName(className).map(Classes.ClassInfo::id).orElseThrow(() -> ApiProblem.notFound("class"));
-        RunInfo run = sheets.runs().stream()
+        RunInfo run = printings.runs().stream()
                 .filter(r -> r.schoolClass().equals(schoolClass))
                 .findFirst()
                 .orElseThrow(() -> ApiProblem.conflict("NOTHING_PRINTED", "Nothing was printed for this class yet."));
-        List<PageInfo> pages = sheets.pages(run.id());
+        List<PageInfo> pages = printings.pages(run.id());
         return start(teacher, run.id(), pages, page -> scanner.scan(teacher, page));
     }
 

@@ -9,6 +9,7 @@ import grastel.app.course.Courses;
 import grastel.app.course.Outcome;
 import grastel.app.course.outlines.Outlines;
 import grastel.app.kit.Kit;
+import grastel.app.kit.KitChanges;
 import grastel.core.known.Known;
 import grastel.core.planning.Stage;
 import java.time.Clock;
@@ -26,13 +27,15 @@ class DemoCourses {
     private final Outlines outlines;
     private final Classes classes;
     private final Kit kit;
+    private final KitChanges kitChanges;
     private final Clock clock;
 
-    DemoCourses(Courses courses, Outlines outlines, Classes classes, Kit kit, Clock clock) {
+    DemoCourses(Courses courses, Outlines outlines, Classes classes, Kit kit, KitChanges kitChanges, Clock clock) {
         this.courses = courses;
         this.outlines = outlines;
         this.classes = classes;
         this.kit = kit;
+        this.kitChanges = kitChanges;
         this.clock = clock;
     }
 
@@ -54,7 +57,7 @@ class DemoCourses {
                 .orElseThrow()
                 .id();
         ClassInfo of = classes.one(schoolClass);
-        kit.give(skerry, schoolClass, sets);
+        kitChanges.give(skerry, schoolClass, sets);
         outlines.begin(schoolClass, outline, skerry, cartridge);
         LocalDate today = LocalDate.now(clock);
         LocalDate first = today.minusWeeks(fromWeek);

@@ -7,12 +7,13 @@ import grastel.app.course.CourseViews.PeriodView;
 import grastel.app.course.CourseViews.PieceView;
 import grastel.app.course.Courses;
 import grastel.app.kit.Kit;
+import grastel.app.kit.KitChanges;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.projects.ProjectSheets;
 import grastel.app.projects.Projects;
-import grastel.app.sheets.Sheets;
-import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Printings;
+import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.known.Known;
 import grastel.core.page.PageSize;
@@ -56,8 +57,9 @@ class DemoHistory {
 
     private final Classes classes;
     private final Courses courses;
-    private final Sheets sheets;
+    private final Printings printings;
     private final Kit kit;
+    private final KitChanges kitChanges;
     private final Projects projects;
     private final ProjectSheets projectSheets;
     private final ClassScanner scanner;
@@ -68,8 +70,9 @@ class DemoHistory {
     DemoHistory(
             Classes classes,
             Courses courses,
-            Sheets sheets,
+            Printings printings,
             Kit kit,
+            KitChanges kitChanges,
             Projects projects,
             ProjectSheets projectSheets,
             ClassScanner scanner,
@@ -77,8 +80,9 @@ class DemoHistory {
             ClassClock clock) {
         this.classes = classes;
         this.courses = courses;
-        this.sheets = sheets;
+        this.printings = printings;
         this.kit = kit;
+        this.kitChanges = kitChanges;
         this.projects = projects;
         this.projectSheets = projectSheets;
         this.scanner = scanner;
@@ -98,7 +102,7 @@ class DemoHistory {
         piece(owner);
         kit.pencils().stream()
                 .filter(p -> p.pencil().name().equals("Night Watch"))
-                .forEach(p -> kit.seeLead(p.id(), 45));
+                .forEach(p -> kitChanges.seeLead(p.id(), 45));
         clock.keepToday();
         LOG.info("Demo history made: {} sheets of classes", piles.size());
     }
@@ -112,8 +116,8 @@ class DemoHistory {
                 .orElseThrow()
                 .id();
         UUID sheet = projectSheets.make(project, PageSize.A4);
-        RunInfo run = sheets.print(sheet, of.id());
-        List<PageInfo> pages = sheets.pages(run.id());
+        RunInfo run = printings.print(sheet, of.id());
+        List<PageInfo> pages = printings.pages(run.id());
         for (int came = 0; came < CAME; came++) {
             scanner.scan(owner, pages.get(came), PRACTISED, 1);
             demoReturns.awaitRead(run.id(), came + 1);
@@ -160,9 +164,9 @@ class DemoHistory {
 
     private void bringBack(SignedIn owner, Pile pile) {
         clock.moveTo(LocalDateTime.of(pile.day(), BEFORE_SCHOOL));
-        RunInfo run = sheets.print(pile.sheet(), pile.of().id());
+        RunInfo run = printings.print(pile.sheet(), pile.of().id());
         clock.moveTo(LocalDateTime.of(pile.day(), AFTER_SCHOOL));
-        List<PageInfo> pages = sheets.pages(run.id()).stream()
+        List<PageInfo> pages = printings.pages(run.id()).stream()
                 .filter(page -> isThere(pile, page))
                 .toList();
         Map<UUID, Integer> before = pages.stream()

@@ -3,7 +3,7 @@ package grastel.app.demo;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Printings;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Level;
 import java.time.Duration;
@@ -25,12 +25,12 @@ class DemoReturns {
     private static final Duration PATIENCE = Duration.ofMinutes(30);
     private static final Duration LOOK_EVERY = Duration.ofMillis(50);
 
-    private final Sheets sheets;
+    private final Printings printings;
     private final Returns returns;
     private final ClassScanner scanner;
 
-    DemoReturns(Sheets sheets, Returns returns, ClassScanner scanner) {
-        this.sheets = sheets;
+    DemoReturns(Printings printings, Returns returns, ClassScanner scanner) {
+        this.printings = printings;
         this.returns = returns;
         this.scanner = scanner;
     }
@@ -48,7 +48,7 @@ class DemoReturns {
     }
 
     private void bringBack(SignedIn owner, UUID run) {
-        List<Sheets.PageInfo> pages = sheets.pages(run);
+        List<Printings.PageInfo> pages = printings.pages(run);
         pages.forEach(page -> scanner.scan(owner, page));
         awaitRead(run, pages.size());
         confirm(run);

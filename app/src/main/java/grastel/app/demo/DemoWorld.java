@@ -6,6 +6,7 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.kit.Kit;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.Sheets.SheetInfo;
 import grastel.app.sheets.api.RunInfo;
@@ -35,6 +36,7 @@ class DemoWorld {
     private final Classes classes;
     private final Kit kit;
     private final Sheets sheets;
+    private final Printings printings;
     private final DemoTeacher teacher;
     private final DemoReturns demoReturns;
     private final DemoCourses demoCourses;
@@ -49,6 +51,7 @@ class DemoWorld {
             Classes classes,
             Kit kit,
             Sheets sheets,
+            Printings printings,
             DemoTeacher teacher,
             DemoReturns demoReturns,
             DemoCourses demoCourses,
@@ -60,6 +63,7 @@ class DemoWorld {
         this.classes = classes;
         this.kit = kit;
         this.sheets = sheets;
+        this.printings = printings;
         this.teacher = teacher;
         this.demoReturns = demoReturns;
         this.demoCourses = demoCourses;
@@ -98,8 +102,8 @@ class DemoWorld {
         }
         SheetInfo red = sheet("S07", 7);
         SheetInfo blue = sheet("S16", 5);
-        sheets.print(red.id(), dunlin.id());
-        RunInfo returned = sheets.print(blue.id(), avocet.id());
+        printings.print(red.id(), dunlin.id());
+        RunInfo returned = printings.print(blue.id(), avocet.id());
         courses(kittiwake, dunlin, avocet);
         demoReturns.bringBackAndConfirm(owner, returned.id());
     }

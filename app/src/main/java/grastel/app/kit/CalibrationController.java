@@ -34,11 +34,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/kit")
 class CalibrationController {
     private final Kit kit;
+    private final ChartedKit charted;
     private final ColourMeter meter;
     private final Random noise = new Random();
 
-    CalibrationController(Kit kit, ColourMeter meter) {
+    CalibrationController(Kit kit, ChartedKit charted, ColourMeter meter) {
         this.kit = kit;
+        this.charted = charted;
         this.meter = meter;
     }
 
@@ -105,7 +107,7 @@ class CalibrationController {
                 paper.paper(),
                 request.swatches().stream().map(s -> s.measured(pencil)).toList());
         if (request.keep()) {
-            kit.calibrate(id, fit.found());
+            charted.calibrate(id, fit.found());
         }
         var lab = fit.found().masstone().toLab();
         return new CalibrationView(

@@ -58,9 +58,11 @@ class KitController {
             @NotNull double[] matrix) {}
 
     private final Kit kit;
+    private final KitChanges changes;
 
-    KitController(Kit kit) {
+    KitController(Kit kit, KitChanges changes) {
         this.kit = kit;
+        this.changes = changes;
     }
 
     @GetMapping
@@ -84,13 +86,13 @@ class KitController {
     @PostMapping("/pencils")
     @ResponseStatus(HttpStatus.CREATED)
     PencilView add(@Valid @RequestBody PencilRequest request) {
-        return PencilView.of(kit.add(request.data(false)));
+        return PencilView.of(changes.add(request.data(false)));
     }
 
     @PutMapping("/pencils/{id}")
     PencilView change(@PathVariable UUID id, @Valid @RequestBody PencilRequest request) {
         boolean colourless = kit.pencil(id).pencil().colourless();
-        return PencilView.of(kit.change(id, request.revision(), request.data(colourless)));
+        return PencilView.of(changes.change(id, request.revision(), request.data(colourless)));
     }
 
     /** @param leadMm left of each copy: a stub's length for worn out, a new pencil's for replaced */
@@ -99,13 +101,13 @@ class KitController {
     /** Notes how much is left of a pencil. */
     @PostMapping("/pencils/{id}/lead")
     PencilView seeLead(@PathVariable UUID id, @Valid @RequestBody LeadRequest request) {
-        return PencilView.of(kit.seeLead(id, request.leadMm()));
+        return PencilView.of(changes.seeLead(id, request.leadMm()));
     }
 
     @DeleteMapping("/pencils/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable UUID id) {
-        kit.removePencil(id);
+        changes.removePencil(id);
     }
 
     /** A pencil at light, medium and full pressure on a paper, side by side, with its grain. */
@@ -133,29 +135,29 @@ class KitController {
     @PostMapping("/papers")
     @ResponseStatus(HttpStatus.CREATED)
     PaperView addPaper(@Valid @RequestBody PaperRequest request) {
-        return PaperView.of(kit.addPaper(request.data()));
+        return PaperView.of(changes.addPaper(request.data()));
     }
 
     @PutMapping("/papers/{id}")
     PaperView changePaper(@PathVariable UUID id, @Valid @RequestBody PaperRequest request) {
-        return PaperView.of(kit.changePaper(id, request.revision(), request.data()));
+        return PaperView.of(changes.changePaper(id, request.revision(), request.data()));
     }
 
     @PostMapping("/sets")
     @ResponseStatus(HttpStatus.CREATED)
     SetView addSet(@Valid @RequestBody SetRequest request) {
-        return SetView.of(kit.addSet(request.name().strip(), request.pencils(), request.userMap()));
+        return SetView.of(changes.addSet(request.name().strip(), request.pencils(), request.userMap()));
     }
 
     @PutMapping("/sets/{id}")
     SetView changeSet(@PathVariable UUID id, @Valid @RequestBody SetRequest request) {
-        return SetView.of(
-                kit.changeSet(id, request.revision(), request.name().strip(), request.pencils(), request.userMap()));
+        return SetView.of(changes.changeSet(
+                id, request.revision(), request.name().strip(), request.pencils(), request.userMap()));
     }
 
     @DeleteMapping("/sets/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removeSet(@PathVariable UUID id) {
-        kit.removeSet(id);
+        changes.removeSet(id);
     }
 }

@@ -40,9 +40,11 @@ class KitFilesController {
     private static final int NEW_LEAD_MM = 170;
 
     private final Kit kit;
+    private final KitChanges changes;
 
-    KitFilesController(Kit kit) {
+    KitFilesController(Kit kit, KitChanges changes) {
         this.kit = kit;
+        this.changes = changes;
     }
 
     /** One pencil the file would add. @param taken true where the range holds the code already; it is passed over */
@@ -80,7 +82,7 @@ class KitFilesController {
                 .filter(s -> !held.contains(s.code()))
                 .map(s -> data(s, range.strip(), binder))
                 .toList();
-        kit.addAll(fresh);
+        changes.addAll(fresh);
         return view(samples, held, fresh.size());
     }
 

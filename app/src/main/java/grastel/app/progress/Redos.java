@@ -14,7 +14,7 @@ import grastel.app.returns.api.Tried;
 import grastel.app.sheets.PersonalSheets;
 import grastel.app.sheets.PersonalSheets.Asked;
 import grastel.app.sheets.PersonalSheets.Given;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
@@ -50,14 +50,14 @@ class Redos {
     private static final int MOST_TITLE = 120;
 
     private final Returns returns;
-    private final Sheets sheets;
+    private final Printings printings;
     private final PersonalSheets personal;
     private final Classes classes;
     private final Hands hands;
 
-    Redos(Returns returns, Sheets sheets, PersonalSheets personal, Classes classes, Hands hands) {
+    Redos(Returns returns, Printings printings, PersonalSheets personal, Classes classes, Hands hands) {
         this.returns = returns;
-        this.sheets = sheets;
+        this.printings = printings;
         this.personal = personal;
         this.classes = classes;
         this.hands = hands;
@@ -101,7 +101,7 @@ class Redos {
                 .flatMap(a -> a.exercises().stream())
                 .map(PersonalSheets.Again::run)
                 .collect(Collectors.toSet());
-        Set<String> titles = sheets.runs(runs).values().stream()
+        Set<String> titles = printings.runs(runs).values().stream()
                 .map(RunInfo::title)
                 .map(t -> t.startsWith(AGAIN) ? t.substring(AGAIN.length()) : t)
                 .collect(Collectors.toSet());
@@ -145,7 +145,7 @@ class Redos {
                 .collect(Collectors.groupingBy(Stood::key, LinkedHashMap::new, Collectors.toList()));
         Set<UUID> runs = stood.keySet().stream().map(Tried::run).collect(Collectors.toSet());
         Map<UUID, Map<UUID, Given>> given = personal.given(runs);
-        Map<UUID, RunInfo> infos = sheets.runs(runs);
+        Map<UUID, RunInfo> infos = printings.runs(runs);
         Map<UUID, PageReading> readings = returns.readings(stood.values().stream()
                 .flatMap(Collection::stream)
                 .map(Stood::page)

@@ -2,7 +2,7 @@ package grastel.app.projects;
 
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Progress;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.known.Known;
 import jakarta.validation.constraints.NotNull;
@@ -20,12 +20,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/projects/{id}/pieces")
 class PiecesController {
     private final Projects projects;
-    private final Sheets sheets;
+    private final Printings printings;
     private final Returns returns;
 
-    PiecesController(Projects projects, Sheets sheets, Returns returns) {
+    PiecesController(Projects projects, Printings printings, Returns returns) {
         this.projects = projects;
-        this.sheets = sheets;
+        this.printings = printings;
         this.returns = returns;
     }
 
@@ -40,7 +40,7 @@ class PiecesController {
     /** The newest first. */
     @GetMapping
     List<PieceRunView> pieces(@PathVariable UUID id) {
-        List<RunInfo> runs = sheets.runsOfPiece(projects.one(id).id().toString());
+        List<RunInfo> runs = printings.runsOfPiece(projects.one(id).id().toString());
         Map<UUID, Progress> all = returns.progress(runs);
         return runs.stream()
                 .map(run -> {

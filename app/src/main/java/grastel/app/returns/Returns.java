@@ -10,8 +10,8 @@ import grastel.app.returns.page.PageLine;
 import grastel.app.returns.page.PageRows;
 import grastel.app.returns.page.ReturnedPage;
 import grastel.app.returns.page.ReturnedPages;
-import grastel.app.sheets.Sheets;
-import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Printings;
+import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Cause;
@@ -42,15 +42,21 @@ public class Returns {
     private final GoalMarks marks;
     private final PageRows rows;
     private final Decisions decisions;
-    private final Sheets sheets;
+    private final Printings printings;
     private final KeptJson json;
 
-    Returns(ReturnedPages pages, GoalMarks marks, PageRows rows, Decisions decisions, Sheets sheets, KeptJson json) {
+    Returns(
+            ReturnedPages pages,
+            GoalMarks marks,
+            PageRows rows,
+            Decisions decisions,
+            Printings printings,
+            KeptJson json) {
         this.pages = pages;
         this.marks = marks;
         this.rows = rows;
         this.decisions = decisions;
-        this.sheets = sheets;
+        this.printings = printings;
         this.json = json;
     }
 
@@ -107,7 +113,7 @@ public class Returns {
 
     /** The attempts of a run in the order of its pages: of each page the confirmed one, else the one that came last. */
     public List<Attempt> attempts(UUID run) {
-        List<UUID> order = sheets.pages(run).stream().map(PageInfo::id).toList();
+        List<UUID> order = printings.pages(run).stream().map(PageInfo::id).toList();
         return attempts(pages.ofRuns(List.of(run))).stream()
                 .sorted(Comparator.comparingInt(a -> order.indexOf(a.printedPage())))
                 .toList();
@@ -159,7 +165,7 @@ public class Returns {
     }
 
     public Progress progress(UUID run) {
-        return progress(sheets.run(run), pages.ofRuns(List.of(run)));
+        return progress(printings.run(run), pages.ofRuns(List.of(run)));
     }
 
     private static Progress progress(RunInfo run, List<PageLine> all) {
@@ -186,12 +192,12 @@ public class Returns {
     public record Earlier(UUID page, Instant received, Instant read, String field) {}
 
     /** What came back of fields before, by the field here: of each the last. @param before the first first */
-    public Map<String, Earlier> earlier(List<Sheets.Before> before) {
+    public Map<String, Earlier> earlier(List<Printings.Before> before) {
         return Known.in(earlier(Map.of("", before)), "");
     }
 
     /** The same of many pages at once. */
-    public <K> Map<K, Map<String, Earlier>> earlier(Map<K, List<Sheets.Before>> before) {
+    public <K> Map<K, Map<String, Earlier>> earlier(Map<K, List<Printings.Before>> before) {
         Set<UUID> printed = before.values().stream()
                 .flatMap(Collection::stream)
                 .flatMap(b -> b.pages().stream())
@@ -203,7 +209,7 @@ public class Returns {
         Map<K, Map<String, Earlier>> all = new HashMap<>();
         before.forEach((key, of) -> {
             Map<String, Earlier> byField = new HashMap<>();
-            for (Sheets.Before b : of) {
+            for (Printings.Before b : of) {
                 b.pages().stream()
                         .map(attempts::get)
                         .filter(Objects::nonNull)

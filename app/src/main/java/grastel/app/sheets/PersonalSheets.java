@@ -43,7 +43,7 @@ public class PersonalSheets {
     private final SheetRows sheetRows;
     private final SheetVersions versions;
     private final PrintRuns runs;
-    private final Sheets sheets;
+    private final Printings printings;
     private final KeptSheets kept;
     private final Classes classes;
     private final Kit kit;
@@ -54,7 +54,7 @@ public class PersonalSheets {
             SheetRows sheetRows,
             SheetVersions versions,
             PrintRuns runs,
-            Sheets sheets,
+            Printings printings,
             KeptSheets kept,
             Classes classes,
             Kit kit,
@@ -63,7 +63,7 @@ public class PersonalSheets {
         this.sheetRows = sheetRows;
         this.versions = versions;
         this.runs = runs;
-        this.sheets = sheets;
+        this.printings = printings;
         this.kept = kept;
         this.classes = classes;
         this.kit = kit;
@@ -120,13 +120,13 @@ public class PersonalSheets {
         Sheet sheet = sheetRows.save(new Sheet(title, true));
         Composed first = all.get(0);
         SheetVersion its = version(sheet, 1, schoolClass, first);
-        PrintRun run = new PrintRun(its, schoolClass, to.band(), sheets.newCode(), false);
+        PrintRun run = new PrintRun(its, schoolClass, to.band(), printings.newCode(), false);
         run.add(its, first.page().student(), first.layouts().size());
         for (Composed one : all.subList(1, all.size())) {
             SheetVersion version = version(sheet, run.pages().size() + 1, schoolClass, one);
             run.add(version, one.page().student(), one.layouts().size());
         }
-        return sheets.run(runs.saveAndFlush(run).id());
+        return printings.run(runs.saveAndFlush(run).id());
     }
 
     private SheetVersion version(Sheet sheet, int number, UUID schoolClass, Composed of) {

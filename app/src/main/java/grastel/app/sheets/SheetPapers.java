@@ -33,15 +33,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class SheetPapers {
-    private final Sheets sheets;
+    private final Printings printings;
     private final KeptSheets kept;
     private final PrintedPages pages;
     private final Kit kit;
     private final Classes classes;
     private final Backs backs;
 
-    SheetPapers(Sheets sheets, KeptSheets kept, PrintedPages pages, Kit kit, Classes classes, Backs backs) {
-        this.sheets = sheets;
+    SheetPapers(Printings printings, KeptSheets kept, PrintedPages pages, Kit kit, Classes classes, Backs backs) {
+        this.printings = printings;
         this.kept = kept;
         this.pages = pages;
         this.kit = kit;
@@ -56,9 +56,9 @@ public class SheetPapers {
 
     /** @param withBacks true for a back after each page, to be printed on its other side */
     public byte[] pdf(UUID id, boolean withBacks) {
-        RunInfo run = sheets.run(id);
+        RunInfo run = printings.run(id);
         ClassInfo to = classes.one(run.schoolClass());
-        Map<UUID, String> names = to.namesHidden() ? Map.of() : Sheets.names(to);
+        Map<UUID, String> names = to.namesHidden() ? Map.of() : Printings.names(to);
         List<PrintedPages.OfRun> rows = pages.ofRun(id);
         Map<UUID, Settled> printedFrom =
                 kept.settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
@@ -73,7 +73,8 @@ public class SheetPapers {
                     PageLayout page = sheet.pages().get(p.part());
                     return new SheetPdf.Copy(
                             page,
-                            Sheets.forStudent(page.bare(), new PageCode(p.code(), p.number()), p.student(), to, names),
+                            Printings.forStudent(
+                                    page.bare(), new PageCode(p.code(), p.number()), p.student(), to, names),
                             withBacks ? backs(run, p, sheet).get(p.part()) : null);
                 })
                 .toList();
@@ -81,7 +82,7 @@ public class SheetPapers {
     }
 
     private static List<SheetPdf.Copy> cards(RunInfo run, ClassInfo to, List<PrintedPages.OfRun> rows, Settled sheet) {
-        Map<UUID, String> names = to.namesHidden() ? Map.of() : Sheets.names(to);
+        Map<UUID, String> names = to.namesHidden() ? Map.of() : Printings.names(to);
         List<Card.Label> labels = rows.stream()
                 .map(p -> Cards.label(
                         names.getOrDefault(p.student(), ""), p.part(), run.parts(), new PageCode(p.code(), p.number())))

@@ -19,9 +19,10 @@ import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Attempt;
 import grastel.app.returns.Returns.Progress;
 import grastel.app.returns.Returns.Standing;
+import grastel.app.sheets.Printings;
+import grastel.app.sheets.Printings.Print;
 import grastel.app.sheets.SheetPapers;
 import grastel.app.sheets.Sheets;
-import grastel.app.sheets.Sheets.Print;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.known.Known;
 import jakarta.validation.constraints.NotNull;
@@ -52,6 +53,7 @@ class TodayController {
     private final Classes classes;
     private final Courses courses;
     private final Sheets sheets;
+    private final Printings printings;
     private final SheetPapers printed;
     private final Returns returns;
     private final CoursePapers papers;
@@ -62,6 +64,7 @@ class TodayController {
             Courses courses,
             CoursePapers papers,
             Sheets sheets,
+            Printings printings,
             SheetPapers printed,
             Returns returns,
             Clock clock) {
@@ -69,6 +72,7 @@ class TodayController {
         this.courses = courses;
         this.papers = papers;
         this.sheets = sheets;
+        this.printings = printings;
         this.printed = printed;
         this.returns = returns;
         this.clock = clock;
@@ -135,10 +139,10 @@ class TodayController {
         LocalDate asked = date == null ? today : date;
         List<ClassInfo> all = classes.all();
         Map<UUID, Day> days = courses.on(all, asked);
-        Map<UUID, RunInfo> latest = sheets.latestRuns();
+        Map<UUID, RunInfo> latest = printings.latestRuns();
         Map<UUID, Standing> standings = returns.standings(latest.values());
         Map<UUID, Print> prints =
-                sheets.prints(latest.values().stream().map(RunInfo::id).toList());
+                printings.prints(latest.values().stream().map(RunInfo::id).toList());
         Map<UUID, List<TodaySheetView>> ofLessons = sheets(days);
         List<TodayClassView> views = all.stream()
                 .flatMap(c -> views(
@@ -160,7 +164,7 @@ class TodayController {
     ResponseEntity<byte[]> papers(@RequestParam UUID schoolClass, @RequestParam LocalDateTime period) {
         CoursePapers.OfPeriod of = papers.ofPeriod(schoolClass, period);
         List<byte[]> all = new ArrayList<>(of.documents());
-        List<RunInfo> runs = sheets.runsOf(of.sheets());
+        List<RunInfo> runs = printings.runsOf(of.sheets());
         of.sheets().stream()
                 .flatMap(id -> runs.stream()
                         .filter(r -> r.sheet().equals(id) && r.schoolClass().equals(schoolClass))
@@ -188,7 +192,8 @@ class TodayController {
                 .collect(Collectors.toSet());
         Map<UUID, Sheets.Latest> latest = sheets.latest(ids);
         Map<UUID, Map<UUID, UUID>> runs = new HashMap<>();
-        sheets.runsOf(ids)
+        printings
+                .runsOf(ids)
                 .forEach(r -> runs.computeIfAbsent(r.schoolClass(), c -> new HashMap<>())
                         .putIfAbsent(r.sheet(), r.id()));
         Map<UUID, List<TodaySheetView>> views = new HashMap<>();

@@ -8,8 +8,8 @@ import grastel.app.returns.Returns.Attempt;
 import grastel.app.returns.Returns.Box;
 import grastel.app.returns.Returns.Earlier;
 import grastel.app.returns.api.CauseView;
-import grastel.app.sheets.Sheets;
-import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Printings;
+import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
@@ -42,12 +42,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/wall")
 class WallController {
     private final Classes classes;
-    private final Sheets sheets;
+    private final Printings printings;
     private final Returns returns;
 
-    WallController(Classes classes, Sheets sheets, Returns returns) {
+    WallController(Classes classes, Printings printings, Returns returns) {
         this.classes = classes;
-        this.sheets = sheets;
+        this.printings = printings;
         this.returns = returns;
     }
 
@@ -155,16 +155,16 @@ class WallController {
 
     @GetMapping("/runs/{id}")
     WallView wall(@PathVariable UUID id) {
-        RunInfo run = sheets.run(id);
+        RunInfo run = printings.run(id);
         ClassInfo to = classes.one(run.schoolClass());
-        SheetPlan plan = sheets.plan(id);
+        SheetPlan plan = printings.plan(id);
         List<Attempt> attempts = returns.attempts(id);
         Map<UUID, List<Box>> boxes =
                 returns.boxes(attempts.stream().map(Attempt::page).toList());
         Map<UUID, List<Attempt>> byStudent = attempts.stream().collect(Collectors.groupingBy(Attempt::student));
         List<Box> all = boxes.values().stream().flatMap(List::stream).toList();
-        Map<UUID, Map<String, Earlier>> before = run.personal() ? returns.earlier(sheets.before(id)) : Map.of();
-        Set<UUID> printed = sheets.pages(id).stream().map(PageInfo::student).collect(Collectors.toSet());
+        Map<UUID, Map<String, Earlier>> before = run.personal() ? returns.earlier(printings.before(id)) : Map.of();
+        Set<UUID> printed = printings.pages(id).stream().map(PageInfo::student).collect(Collectors.toSet());
         return new WallView(
                 id,
                 run.personal(),
@@ -194,7 +194,7 @@ class WallController {
         List<Attempt> attempts = returns.attemptsOf(id);
         Map<UUID, List<Box>> boxes =
                 returns.boxes(attempts.stream().map(Attempt::page).toList());
-        Map<UUID, RunInfo> runs = sheets.runsOfStudent(id).stream()
+        Map<UUID, RunInfo> runs = printings.runsOfStudent(id).stream()
                 .collect(Collectors.toMap(RunInfo::id, Function.identity(), (one, other) -> one, LinkedHashMap::new));
         Map<UUID, String> notes =
                 returns.notes(attempts.stream().map(Attempt::page).toList());

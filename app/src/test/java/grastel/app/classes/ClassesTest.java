@@ -66,7 +66,7 @@ class ClassesTest extends DeskTest {
     void deletingAClassDeletesItsStudentsPicturesAndMarks() {
         SignedIn teacher = newTeacher();
         RunInfo run = printed(teacher);
-        UUID printedPage = as(teacher, () -> sheets.pages(run.id()).get(0).id());
+        UUID printedPage = as(teacher, () -> printings.pages(run.id()).get(0).id());
         UUID page = upload(teacher, "scan.jpg", scan(teacher, printedPage, Hand.EXACT, 3))
                 .get(0);
         awaitRead(teacher, page);

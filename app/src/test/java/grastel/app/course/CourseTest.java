@@ -196,7 +196,9 @@ class CourseTest extends CourseDesk {
                         "scan.jpg",
                         scan(
                                 teacher,
-                                as(teacher, () -> sheets.pages(run.id())).get(0).id(),
+                                as(teacher, () -> printings.pages(run.id()))
+                                        .get(0)
+                                        .id(),
                                 Hand.EXACT,
                                 1))
                 .get(0);
@@ -215,7 +217,7 @@ class CourseTest extends CourseDesk {
     private void gaveIn(Hand hand, long seed, String when) {
         var run = as(
                 teacher,
-                () -> sheets.print(sheets.create(null, scale("S07", 5, 20)).id(), schoolClass));
+                () -> printings.print(sheets.create(null, scale("S07", 5, 20)).id(), schoolClass));
         UUID page = confirmed(teacher, printedPage(teacher, run.id(), 0), hand, seed);
         jdbc.update(
                 "update returned_page set created_at = cast(? as timestamp with time zone) where id = ?", when, page);
@@ -255,7 +257,7 @@ class CourseTest extends CourseDesk {
                 content(post(teacher, "/api/sheets/{id}/runs", Map.of("schoolClass", schoolClass), sheet)), "$.id");
         assertThat(log("DONE", null, null)).hasStatusOk();
         UUID printed =
-                as(teacher, () -> sheets.pages(UUID.fromString(run))).get(0).id();
+                as(teacher, () -> printings.pages(UUID.fromString(run))).get(0).id();
         UUID page = upload(teacher, "scan.jpg", scan(teacher, printed, Hand.EXACT, 1))
                 .get(0);
         awaitRead(teacher, page);

@@ -106,7 +106,7 @@ class KitTest extends DeskTest {
         assertThat(send(teacher, MockMvcRequestBuilders.delete("/api/kit/pencils/{id}", red)))
                 .hasStatus(204);
 
-        assertThat(as(teacher, () -> sheets.plan(run)).palette())
+        assertThat(as(teacher, () -> printings.plan(run)).palette())
                 .extracting(Pencil::name)
                 .containsExactly("Buoy Red");
     }

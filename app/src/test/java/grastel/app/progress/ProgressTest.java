@@ -35,7 +35,7 @@ class ProgressTest extends DeskTest {
         assertThat(JsonPath.<List<Object>>read(once, "$.groups[*].students[*]")).hasSize(1);
         assertThat((String) JsonPath.read(once, "$.students[0].next")).isNotBlank();
 
-        RunInfo second = as(teacher, () -> sheets.print(first.sheet(), first.schoolClass()));
+        RunInfo second = as(teacher, () -> printings.print(first.sheet(), first.schoolClass()));
         confirmed(teacher, printedPage(teacher, second.id(), 0), Hand.EXACT, 3);
         String twice = content(get(teacher, path));
 

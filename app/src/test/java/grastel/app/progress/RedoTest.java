@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets.PageInfo;
-import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.app.sheets.Printings.PageInfo;
+import grastel.app.sheets.Printings.PrintedSheet;
 import grastel.app.sheets.api.RunInfo;
 import grastel.app.sheets.api.SheetData;
 import grastel.core.page.PageLayout;
@@ -24,7 +24,7 @@ class RedoTest extends DeskTest {
     private static final Hand PATCHY = new Hand(1, 0.25, 0.5, 0.3, 0.3, 2, 0, 20, 0);
 
     private List<PageInfo> pages(SignedIn teacher, UUID run) {
-        return as(teacher, () -> sheets.pages(run));
+        return as(teacher, () -> printings.pages(run));
     }
 
     private static Map<String, Object> wanted(UUID run, String field) {
@@ -67,7 +67,7 @@ class RedoTest extends DeskTest {
         UUID run = printAgain(teacher, first, wanted);
         List<PageInfo> again = pages(teacher, run);
         assertThat(again).hasSize(1);
-        PrintedSheet sheet = as(teacher, () -> sheets.printed(again.get(0).id()));
+        PrintedSheet sheet = as(teacher, () -> printings.printed(again.get(0).id()));
         assertThat(fields(sheet)).isEqualTo(missed);
         assertThat(sheet.layout().texts().stream().map(PageLayout.Text::words).collect(Collectors.joining(" ")))
                 .contains("Amara Diallo", "Once more");
@@ -111,7 +111,7 @@ class RedoTest extends DeskTest {
             UUID paper = kit.papers().get(1).id();
             UUID sheet = sheets.create(null, SheetData.of(paper, "mixing-from-few", Map.of()))
                     .id();
-            return sheets.print(sheet, newClass(teacher).id());
+            return printings.print(sheet, newClass(teacher).id());
         });
         Hand soft = new Hand(0.45, 0, 0, 0, 1, 0, 0, 0, 0);
         confirmed(teacher, printedPage(teacher, run.id(), 0), soft, 41);
@@ -132,13 +132,13 @@ class RedoTest extends DeskTest {
 
         assertThat(as(teacher, () -> sheets.all())).hasSize(1);
         assertThat(as(teacher, () -> sheets.titles())).hasSize(1);
-        UUID sheet = as(teacher, () -> sheets.run(run)).sheet();
+        UUID sheet = as(teacher, () -> printings.run(run)).sheet();
         assertThat(get(teacher, "/api/sheets/{id}", sheet)).hasStatus(404);
         assertThat(post(teacher, "/api/sheets/{id}/runs", Map.of("schoolClass", first.schoolClass()), sheet))
                 .hasStatus(404);
         assertThat(JsonPath.<List<Boolean>>read(content(get(teacher, "/api/sheets/runs")), "$[*].personal"))
                 .containsExactly(true, false);
-        assertThat(as(teacher, () -> sheets.latestRuns())
+        assertThat(as(teacher, () -> printings.latestRuns())
                         .get(first.schoolClass())
                         .id())
                 .as("Today speaks of the sheet")
@@ -156,12 +156,12 @@ class RedoTest extends DeskTest {
         List<PageInfo> again = pages(teacher, run);
         assertThat(again).hasSize(3);
         for (PageInfo page : again) {
-            assertThat(fields(as(teacher, () -> sheets.printed(page.id())))).containsExactly("3");
+            assertThat(fields(as(teacher, () -> printings.printed(page.id())))).containsExactly("3");
         }
         confirmed(teacher, again.get(0).id(), Hand.EXACT, 5);
         UUID thrice = printAgain(teacher, first, wanted(run, "3"));
-        PrintedSheet last =
-                as(teacher, () -> sheets.printed(pages(teacher, thrice).get(0).id()));
+        PrintedSheet last = as(
+                teacher, () -> printings.printed(pages(teacher, thrice).get(0).id()));
         assertThat(last.before()).as("the first try and the second").hasSize(2);
         String detail = content(get(
                 teacher,

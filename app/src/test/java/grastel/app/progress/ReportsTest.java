@@ -33,7 +33,7 @@ class ReportsTest extends DeskTest {
         RunInfo first = printed(teacher);
         schoolClass = first.schoolClass();
         confirmed(teacher, printedPage(teacher, first.id(), 0), PATCHY, 1);
-        RunInfo second = as(teacher, () -> sheets.print(first.sheet(), schoolClass));
+        RunInfo second = as(teacher, () -> printings.print(first.sheet(), schoolClass));
         confirmed(teacher, printedPage(teacher, second.id(), 0), Hand.EXACT, 2);
     }
 

@@ -6,7 +6,7 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.app.sheets.Printings.PrintedSheet;
 import grastel.core.page.PageLayout;
 import grastel.core.scanner.SimulatedScanner;
 import grastel.core.scanner.hand.FieldTask;
@@ -143,7 +143,7 @@ class PiecesTest extends DeskTest {
                 .hasContentType("image/png");
         assertThat(content(get(teacher, "/api/projects/{id}/pieces", JsonPath.<String>read(project, "$.id"))))
                 .contains("\"run\":\"" + run + "\"", "\"pages\":3,\"back\":1,\"confirmed\":1");
-        UUID student = as(teacher, () -> sheets.page(printed)).student();
+        UUID student = as(teacher, () -> printings.page(printed)).student();
         assertThat(content(get(teacher, "/api/progress/students/{id}", student)))
                 .contains("READING_A_REFERENCE", "COLOUR_PLAN", "FINISHING");
     }
@@ -169,8 +169,8 @@ class PiecesTest extends DeskTest {
                 .bodyText()
                 .contains("Not all draw the same");
         UUID run = created(teacher, "/api/sheets/" + sheet + "/runs", Map.of("schoolClass", schoolClass.id()));
-        List<String> cells = as(teacher, () -> sheets.pages(run)).stream()
-                .map(page -> as(teacher, () -> sheets.printed(page.id()))
+        List<String> cells = as(teacher, () -> printings.pages(run)).stream()
+                .map(page -> as(teacher, () -> printings.printed(page.id()))
                         .plan()
                         .fields()
                         .get(0)
@@ -248,7 +248,7 @@ class PiecesTest extends DeskTest {
     @Test
     void cornersThatLieRoundNothingAndSheetsWithoutPicturesAreRefused() {
         UUID scale = as(teacher, () -> sheets.create(null, scale("S07", 5, 20))).id();
-        UUID run = as(teacher, () -> sheets.print(scale, schoolClass.id())).id();
+        UUID run = as(teacher, () -> printings.print(scale, schoolClass.id())).id();
         UUID printed = printedPage(teacher, run, 0);
         UUID page = upload(teacher, "white.jpg", sketchbook(printed)).get(0);
         awaitRead(teacher, page);
@@ -281,7 +281,7 @@ class PiecesTest extends DeskTest {
     /** What is asked on a page, drawn on paper without print. */
     private byte[] sketchbook(UUID printed) {
         return as(teacher, () -> {
-            PrintedSheet sheet = sheets.printed(printed);
+            PrintedSheet sheet = printings.printed(printed);
             PageLayout bare = new PageLayout(
                     sheet.layout().size(),
                     sheet.layout().fields(),
@@ -309,7 +309,7 @@ class PiecesTest extends DeskTest {
         UUID run = created(teacher, "/api/sheets/" + sheet + "/runs", Map.of("schoolClass", schoolClass.id()));
         assertThat(send(teacher, MockMvcRequestBuilders.delete("/api/projects/{id}", id)))
                 .hasStatus(204);
-        assertThat(as(teacher, () -> sheets.plan(run)).fields().get(0).hasPicture())
+        assertThat(as(teacher, () -> printings.plan(run)).fields().get(0).hasPicture())
                 .isTrue();
         assertThat(get(teacher, "/api/sheets/runs/{id}/pages.pdf", run)).hasStatusOk();
         assertThat(get(teacher, "/api/sheets/{id}/teacher.pdf", sheet)).hasStatusOk();

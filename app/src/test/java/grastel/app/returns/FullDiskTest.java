@@ -38,7 +38,7 @@ class FullDiskTest extends DeskTest {
     void printedAndDrawn() {
         teacher = newTeacher();
         run = printed(teacher);
-        scans = as(teacher, () -> sheets.pages(run.id())).stream()
+        scans = as(teacher, () -> printings.pages(run.id())).stream()
                 .map(p -> scan(teacher, p.id(), Hand.EXACT, p.number()))
                 .toList();
     }

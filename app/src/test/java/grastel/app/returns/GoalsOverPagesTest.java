@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ExerciseData;
 import grastel.app.sheets.api.SheetData.ValueData;
@@ -82,7 +82,8 @@ class GoalsOverPagesTest extends DeskTest {
                     one.paper(),
                     one.pageSize(),
                     List.of(new ExerciseData("tint-hue-shade", Map.of("boxMm", ValueData.of(28.0)))));
-            return sheets.pages(sheets.print(sheets.create("Families", data).id(), schoolClass)
+            return printings.pages(printings
+                    .print(sheets.create("Families", data).id(), schoolClass)
                     .id());
         });
     }

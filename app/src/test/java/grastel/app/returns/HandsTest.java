@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
 import java.util.List;
@@ -21,7 +21,7 @@ class HandsTest extends DeskTest {
     void aHabitIsToldWithWhatItLooksLike() {
         SignedIn teacher = newTeacher();
         RunInfo run = printed(teacher);
-        List<Sheets.PageInfo> pages = as(teacher, () -> sheets.pages(run.id()));
+        List<Printings.PageInfo> pages = as(teacher, () -> printings.pages(run.id()));
         UUID light = upload(teacher, "l.jpg", scan(teacher, pages.get(0).id(), LIGHT, 1))
                 .get(0);
         awaitRead(teacher, light);

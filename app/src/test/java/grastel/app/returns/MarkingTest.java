@@ -7,7 +7,7 @@ import grastel.app.DeskTest;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.page.ReturnedPages;
-import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
 import java.awt.image.BufferedImage;
@@ -45,7 +45,7 @@ class MarkingTest extends DeskTest {
     void printedSheets() {
         teacher = newTeacher();
         run = printed(teacher);
-        printed = as(teacher, () -> sheets.pages(run.id()));
+        printed = as(teacher, () -> printings.pages(run.id()));
     }
 
     private UUID readPage(int student, Hand hand) {
@@ -242,7 +242,7 @@ class MarkingTest extends DeskTest {
                 .isEqualTo("Nguyễn Minh Anh");
 
         RunInfo otherRun = printed(teacher);
-        UUID foreign = as(teacher, () -> sheets.pages(otherRun.id()).get(0).id());
+        UUID foreign = as(teacher, () -> printings.pages(otherRun.id()).get(0).id());
         assertThat(phone(token, scan(teacher, foreign, Hand.EXACT, 6))).hasStatusOk();
         assertThat(JsonPath.<String>read(awaitRead(teacher, lastPage()), "$.row.problem"))
                 .as("a page of another class")
@@ -297,8 +297,8 @@ class MarkingTest extends DeskTest {
     void aRedoKnowsThePageBefore() {
         UUID first = readPage(0, Hand.EXACT);
         confirm(first, List.of());
-        RunInfo again = as(teacher, () -> sheets.print(run.sheet(), run.schoolClass()));
-        PageInfo same = as(teacher, () -> sheets.pages(again.id())).stream()
+        RunInfo again = as(teacher, () -> printings.print(run.sheet(), run.schoolClass()));
+        PageInfo same = as(teacher, () -> printings.pages(again.id())).stream()
                 .filter(p -> p.student().equals(printed.get(0).student()))
                 .findFirst()
                 .orElseThrow();

@@ -8,8 +8,8 @@ import grastel.app.platform.SignedIn;
 import grastel.app.returns.intake.WatchedFolder;
 import grastel.app.returns.page.PageLine;
 import grastel.app.returns.page.PageRows;
+import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.Sheets;
-import grastel.app.sheets.Sheets.PageInfo;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Level;
@@ -62,7 +62,7 @@ class ReturnsTest extends DeskTest {
     void printedSheets() {
         teacher = newTeacher();
         run = printed(teacher);
-        printed = as(teacher, () -> sheets.pages(run.id()));
+        printed = as(teacher, () -> printings.pages(run.id()));
     }
 
     /** As a learning platform hands out what a class has sent in: each file by itself, and the ZIP sent again changes nothing. */
@@ -261,7 +261,7 @@ class ReturnsTest extends DeskTest {
     @Test
     void aSheetFromAnEarlierPrintingIsReadAgainstItsOwnVersion() {
         Sheets.SheetInfo sheet = as(teacher, () -> sheets.change(run.sheet(), null, null, scale("S16", 7, 20)));
-        as(teacher, () -> sheets.print(sheet.id(), run.schoolClass()));
+        as(teacher, () -> printings.print(sheet.id(), run.schoolClass()));
 
         UUID page = upload(teacher, "old.jpg", scan(teacher, printed.get(0).id(), Hand.EXACT, 1))
                 .get(0);

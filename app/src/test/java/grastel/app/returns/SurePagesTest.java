@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
 import java.util.List;
@@ -27,7 +27,7 @@ class SurePagesTest extends DeskTest {
     void readPages() {
         teacher = newTeacher();
         run = printed(teacher);
-        List<PageInfo> printed = as(teacher, () -> sheets.pages(run.id()));
+        List<PageInfo> printed = as(teacher, () -> printings.pages(run.id()));
         pages = printed.stream()
                 .map(p -> upload(teacher, p.number() + ".jpg", scan(teacher, p.id(), Hand.EXACT, p.number()))
                         .get(0))

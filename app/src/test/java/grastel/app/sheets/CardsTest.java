@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.SheetData;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
@@ -48,7 +48,7 @@ class CardsTest extends DeskTest {
     void aClassGetsOneCardAndALabelForEachStudent() throws IOException {
         UUID run = asCard(scale());
 
-        List<PageInfo> pages = as(teacher, () -> sheets.pages(run));
+        List<PageInfo> pages = as(teacher, () -> printings.pages(run));
         byte[] pdf = as(teacher, () -> papers.pdf(run));
 
         try (PDDocument document = Loader.loadPDF(pdf)) {
@@ -57,7 +57,7 @@ class CardsTest extends DeskTest {
             labels.setStartPage(2);
             String words = labels.getText(document);
             assertThat(pages).isNotEmpty().allSatisfy(p -> {
-                String code = as(teacher, () -> code(sheets.printed(p.id()).layout()));
+                String code = as(teacher, () -> code(printings.printed(p.id()).layout()));
                 assertThat(words).contains(code);
             });
         }
@@ -75,7 +75,7 @@ class CardsTest extends DeskTest {
     @Test
     void aDrawingUnderACardIsReadAndJudgedLikeASheet() {
         UUID run = asCard(scale());
-        PageInfo page = as(teacher, () -> sheets.pages(run)).get(1);
+        PageInfo page = as(teacher, () -> printings.pages(run)).get(1);
 
         UUID id = upload(teacher, "under-card.jpg", scan(teacher, page.id(), Hand.EXACT, 3))
                 .get(0);
@@ -102,6 +102,6 @@ class CardsTest extends DeskTest {
                 .hasStatus(422)
                 .bodyText()
                 .contains("NO_CARD", "Zones of one form touch");
-        assertThat(as(teacher, () -> sheets.runs())).isEmpty();
+        assertThat(as(teacher, () -> printings.runs())).isEmpty();
     }
 }

@@ -38,7 +38,7 @@ class NamesOnPaperTest extends DeskTest {
             UUID schoolClass = classes.create("8 Everywhere", GradeBand.DEVELOPING, NAMES, CalendarData.NONE)
                     .id();
             UUID sheet = sheets.create(null, scale("S07", 5, 20)).id();
-            return papers.pdf(sheets.print(sheet, schoolClass).id());
+            return papers.pdf(printings.print(sheet, schoolClass).id());
         });
         Files.createDirectories(Path.of("target"));
         Files.write(Path.of("target", "names.pdf"), pdf);

@@ -139,7 +139,7 @@ class SheetsTest extends DeskTest {
                                 new ExerciseData("form-study", Map.of("form", ValueData.of("CYLINDER"))))));
         RunInfo run = as(
                 teacher,
-                () -> sheets.print(
+                () -> printings.print(
                         sheets.create("Harbour finds", two).id(),
                         newClass(teacher).id()));
 
@@ -147,15 +147,15 @@ class SheetsTest extends DeskTest {
         assertThat(run.pages()).isEqualTo(3 * run.parts());
         List<String> fields = as(
                 teacher,
-                () -> sheets.pages(run.id()).stream()
+                () -> printings.pages(run.id()).stream()
                         .limit(run.parts())
-                        .flatMap(p -> sheets.printed(p.id()).layout().fields().stream())
+                        .flatMap(p -> printings.printed(p.id()).layout().fields().stream())
                         .map(PageLayout.Field::id)
                         .toList());
         assertThat(fields)
                 .doesNotHaveDuplicates()
                 .contains("A1", "B1")
-                .hasSize(as(teacher, () -> sheets.plan(run.id())).fields().size());
+                .hasSize(as(teacher, () -> printings.plan(run.id())).fields().size());
         try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> papers.pdf(run.id())))) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(run.pages());
             assertThat(pdf.getPage(0).getMediaBox().getWidth() / 72 * 25.4).isCloseTo(215.9, within(0.1));
@@ -202,9 +202,12 @@ class SheetsTest extends DeskTest {
         assertThat(spread(teacher, own)).containsExactly(20.0);
 
         RunInfo run =
-                as(teacher, () -> sheets.print(sheets.create("Held", ofClass).id(), schoolClass));
+                as(teacher, () -> printings.print(sheets.create("Held", ofClass).id(), schoolClass));
         hold(teacher, schoolClass, Map.of());
-        assertThat(as(teacher, () -> sheets.plan(run.id())).exercises().get(0).factor(Goal.EQUAL_STEPS))
+        assertThat(as(teacher, () -> printings.plan(run.id()))
+                        .exercises()
+                        .get(0)
+                        .factor(Goal.EQUAL_STEPS))
                 .isEqualTo(1.2);
         assertThat(spread(teacher, ofClass)).containsExactly(25.0);
     }
@@ -375,7 +378,7 @@ class SheetsTest extends DeskTest {
     }
 
     private PageLayout layout(RunInfo run) {
-        return sheets.printed(sheets.pages(run.id()).get(0).id()).layout();
+        return printings.printed(printings.pages(run.id()).get(0).id()).layout();
     }
 
     private UUID paper(SignedIn teacher) {

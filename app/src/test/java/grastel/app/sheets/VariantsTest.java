@@ -29,8 +29,8 @@ class VariantsTest extends DeskTest {
     }
 
     private List<String> pictures(SignedIn teacher, UUID run) {
-        return as(teacher, () -> sheets.pages(run)).stream()
-                .map(page -> as(teacher, () -> sheets.printed(page.id())).plan())
+        return as(teacher, () -> printings.pages(run)).stream()
+                .map(page -> as(teacher, () -> printings.printed(page.id())).plan())
                 .map(plan -> plan.fields().get(0).picture().cells())
                 .toList();
     }
@@ -83,8 +83,8 @@ class VariantsTest extends DeskTest {
         ClassInfo of = newClass(teacher);
         UUID sheet = as(teacher, () -> sheets.create(null, scale("S07", 5, 20))).id();
         UUID run = run(teacher, sheet, of);
-        List<UUID> versions = as(teacher, () -> sheets.pages(run)).stream()
-                .map(page -> as(teacher, () -> sheets.printed(page.id())).version())
+        List<UUID> versions = as(teacher, () -> printings.pages(run)).stream()
+                .map(page -> as(teacher, () -> printings.printed(page.id())).version())
                 .distinct()
                 .toList();
         assertThat(versions).hasSize(1);

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 /** What the page of one student says: what came back, what was written to it, what never came. */
 class StudentWallTest extends DeskTest {
     private String student(SignedIn teacher, RunInfo run, int at) {
-        UUID id = as(teacher, () -> sheets.pages(run.id())).get(at).student();
+        UUID id = as(teacher, () -> printings.pages(run.id())).get(at).student();
         return content(get(teacher, "/api/wall/students/{id}", id));
     }
 
@@ -24,7 +24,7 @@ class StudentWallTest extends DeskTest {
         SignedIn teacher = newTeacher();
         RunInfo run = printed(teacher);
         UUID page = confirmed(teacher, printedPage(teacher, run.id(), 0), Hand.EXACT, 1);
-        RunInfo out = as(teacher, () -> sheets.print(run.sheet(), run.schoolClass()));
+        RunInfo out = as(teacher, () -> printings.print(run.sheet(), run.schoolClass()));
         Map<String, Object> note = Map.of("flagged", false, "note", "Lovely even boxes.");
         assertThat(put(teacher, "/api/returns/pages/{id}/note", note, page)).hasStatusOk();
 

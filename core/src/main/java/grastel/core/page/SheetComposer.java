@@ -1,12 +1,6 @@
 package grastel.core.page;
 
-import static grastel.core.words.Words.say;
-
-import grastel.core.exercise.plan.FieldPlan.Point;
-import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.page.PageLayout.Key;
-import grastel.core.page.PageLayout.Patch;
-import grastel.core.page.PageLayout.Rule;
 import grastel.core.page.PageLayout.Text;
 import grastel.core.page.PageLayout.Weight;
 import java.util.ArrayList;
@@ -23,19 +17,6 @@ public final class SheetComposer {
     /** Clear paper around a field, where colour outside the edge is looked for. */
     static final double CLEAR_MM = 3.2;
 
-    private static final double LEAST_GAP_MM = 7;
-    private static final double MOST_GAP_MM = 16;
-    private static final double LABEL_MM = 7.6;
-    /** Nothing under a field that has nothing to say reaches further, mm. */
-    private static final double UNDER_ROW_MM = 3.5;
-
-    private static final double GRID_MM = 0.15;
-    private static final double GRID_LIGHTNESS = 84;
-    /** Dots of a dotted line. */
-    private static final double DOT_MM = 0.7;
-
-    private static final double DOT_PITCH_MM = 2.4;
-    private static final double MARK_SIZE = 2.3;
     private static final double STEP_INDENT_MM = 6.5;
     private static final double PRACTICE_MM = 22;
     private static final double PRACTICE_LINE_MM = 0.15;
@@ -50,10 +31,8 @@ public final class SheetComposer {
     private final WordSizes sizes;
     private final int keys;
     private final List<PageLayout> pages = new ArrayList<>();
-    private List<PageLayout.Field> fields;
-    private List<Rule> rules;
-    private List<Text> texts;
-    private List<Patch> patches;
+    private final FieldRows rowsOf;
+    private OpenPage page;
     private double y;
     private int rowsLaid;
     /** Steps, and room to try out, that found no place. */
@@ -64,6 +43,7 @@ public final class SheetComposer {
         this.words = words;
         this.sizes = sizes;
         this.frame = new PageFrame(size, words);
+        this.rowsOf = new FieldRows(frame.room(), sizes);
         this.keys = Math.min(MOST_KEYS, keys);
         begin();
     }
@@ -134,16 +114,13 @@ public final class SheetComposer {
     }
 
     private void begin() {
-        fields = new ArrayList<>();
-        rules = new ArrayList<>(frame.headRules());
-        texts = new ArrayList<>(frame.headWords());
-        patches = new ArrayList<>();
+        page = new OpenPage(frame, sizes);
         y = FIELDS_TOP;
     }
 
     /** Closes the page; its key boxes follow when all pencils are known. */
     private void close() {
-        pages.add(new PageLayout(size, fields, List.of(), rules, texts, patches, frame.bits()));
+        pages.add(page.closed(size, frame));
     }
 
     private void end(List<String> pencils) {
@@ -156,18 +133,18 @@ public final class SheetComposer {
         double heading = section.title().isEmpty() ? 0 : 7.4 + 1.45 * sizes.goal();
         // Judged as a whole, an exercise stays on one page if a page can hold it; else it begins here if its first row
         // can.
-        double whole = heading + heightOf(section.fields());
+        double whole = heading + rowsOf.heightOf(section.fields());
         boolean fitsAPage = FIELDS_TOP + whole <= bottom();
-        double needed = fitsAPage ? whole : heading + heightOfFirst(section.fields());
+        double needed = fitsAPage ? whole : heading + rowsOf.heightOfFirst(section.fields());
         if (y + needed > bottom() && y > FIELDS_TOP) {
             turnPage();
         }
         if (heading > 0) {
-            text(SIDE_MM, y + 4.2, 4.6, Weight.BOLD, section.title(), room());
-            text(SIDE_MM, y + 5.4 + sizes.goal(), sizes.goal(), Weight.REGULAR, section.goal(), room());
+            page.text(SIDE_MM, y + 4.2, 4.6, Weight.BOLD, section.title(), room());
+            page.text(SIDE_MM, y + 5.4 + sizes.goal(), sizes.goal(), Weight.REGULAR, section.goal(), room());
             y += heading;
         }
-        for (List<FieldSpec> group : groups(section.fields())) {
+        for (List<FieldSpec> group : FieldRows.groups(section.fields())) {
             if (group.get(0).isShape()) {
                 form(group);
             } else {
@@ -177,188 +154,31 @@ public final class SheetComposer {
         steps(section.steps());
     }
 
-    private double heightOf(List<FieldSpec> specs) {
-        double height = 0;
-        for (List<FieldSpec> group : groups(specs)) {
-            if (group.get(0).isShape()) {
-                height += formHeight(group);
-            } else {
-                height += group.get(0).group().isEmpty() ? 0 : sizes.groupLead();
-                height += arranged(group).stream().mapToDouble(this::rowHeight).sum();
-            }
-        }
-        return height;
-    }
-
-    private double heightOfFirst(List<FieldSpec> specs) {
-        List<FieldSpec> group = groups(specs).get(0);
-        return group.get(0).isShape()
-                ? formHeight(group)
-                : rowHeight(arranged(group).get(0));
-    }
-
-    /** Neighbours of the same group. */
-    private static List<List<FieldSpec>> groups(List<FieldSpec> specs) {
-        List<List<FieldSpec>> groups = new ArrayList<>();
-        for (FieldSpec spec : specs) {
-            boolean same = !groups.isEmpty()
-                    && groups.get(groups.size() - 1).get(0).group().equals(spec.group());
-            if (!same) {
-                groups.add(new ArrayList<>());
-            }
-            groups.get(groups.size() - 1).add(spec);
-        }
-        return groups;
-    }
-
-    /** Fields side by side. @param pitch from one's left edge to the next's, mm; @param width that all of them have */
-    private record Row(List<FieldSpec> fields, double pitch, double width) {
-        /** For the words of one of them, up to the next or to the margin. */
-        double room(int place) {
-            return Math.min(pitch - 2, width - place * pitch);
-        }
-    }
-
-    /** Fields of one group in rows of nearly equal length. */
-    private List<Row> arranged(List<FieldSpec> specs) {
-        double width = specs.stream().mapToDouble(FieldSpec::widthMm).max().orElseThrow();
-        int columns = Math.max(1, (int) Math.floor((room() + LEAST_GAP_MM) / (width + LEAST_GAP_MM)));
-        int rowCount = (specs.size() + columns - 1) / columns;
-        int perRow = (specs.size() + rowCount - 1) / rowCount;
-        double gap = perRow == 1 ? 0 : Math.min(MOST_GAP_MM, (room() - perRow * width) / (perRow - 1));
-        List<Row> rows = new ArrayList<>();
-        for (int start = 0; start < specs.size(); start += perRow) {
-            List<FieldSpec> fields = specs.subList(start, Math.min(specs.size(), start + perRow));
-            rows.add(new Row(fields, perRow == 1 ? room() + 2 : width + gap, room()));
-        }
-        return rows;
-    }
-
     private void rows(List<FieldSpec> specs) {
-        List<Row> rows = arranged(specs);
+        List<FieldRows.Row> rows = rowsOf.arranged(specs);
         for (int i = 0; i < rows.size(); i++) {
             row(rows.get(i), i == 0 ? specs.get(0).group() : "");
         }
     }
 
-    private void row(Row row, String group) {
-        makeRoom(rowHeight(row) + (group.isEmpty() ? 0 : sizes.groupLead()));
+    private void row(FieldRows.Row row, String group) {
+        makeRoom(rowsOf.rowHeight(row) + (group.isEmpty() ? 0 : sizes.groupLead()));
         if (!group.isEmpty()) {
-            text(SIDE_MM, y + sizes.group(), sizes.group(), Weight.BOLD, group, room());
+            page.text(SIDE_MM, y + sizes.group(), sizes.group(), Weight.BOLD, group, room());
             y += sizes.groupLead();
         }
         for (int i = 0; i < row.fields().size(); i++) {
-            field(row.fields().get(i), SIDE_MM + i * row.pitch(), row.room(i));
+            page.field(row.fields().get(i), SIDE_MM + i * row.pitch(), y, row.room(i));
         }
-        y += rowHeight(row);
+        y += rowsOf.rowHeight(row);
         rowsLaid++;
     }
 
-    private double rowHeight(Row row) {
-        double tallest = 0;
-        for (int i = 0; i < row.fields().size(); i++) {
-            FieldSpec spec = row.fields().get(i);
-            double recipe =
-                    CLEAR_MM + sizes.recipeLead() * recipe(spec, row.room(i)).size();
-            tallest = Math.max(tallest, LABEL_MM + spec.heightMm() + recipe + UNDER_ROW_MM);
-        }
-        return tallest;
-    }
-
-    private List<String> recipe(FieldSpec spec, double room) {
-        return spec.recipe().stream()
-                .flatMap(line -> FittedLine.wrapped(line, Weight.REGULAR, sizes.recipe(), room).stream())
-                .toList();
-    }
-
-    private void field(FieldSpec spec, double x, double room) {
-        label(spec, x, y + LABEL_MM - CLEAR_MM - 0.6, room);
-        Rect box = new Rect(x, y + LABEL_MM, spec.widthMm(), spec.heightMm());
-        fields.add(new PageLayout.Field(spec.id(), box, List.of()));
-        grid(spec.inside(), box);
-        guide(spec.inside().guide(), box);
-        double recipeY = box.bottom() + CLEAR_MM + sizes.recipe();
-        for (String line : recipe(spec, room)) {
-            text(x, recipeY, sizes.recipe(), Weight.REGULAR, line, room);
-            recipeY += sizes.recipeLead();
-        }
-    }
-
-    /** So light that putty lifts what a pencil drew along it, and that colour covers it. */
-    private void grid(FieldSpec.Inside spec, Rect box) {
-        for (int i = 1; i < spec.columns(); i++) {
-            double at = box.x() + box.width() * i / spec.columns();
-            patches.add(new Patch(new Rect(at - GRID_MM / 2, box.y(), GRID_MM, box.height()), GRID_LIGHTNESS));
-        }
-        for (int i = 1; i < spec.rows(); i++) {
-            double at = box.y() + box.height() * i / spec.rows();
-            patches.add(new Patch(new Rect(box.x(), at - GRID_MM / 2, box.width(), GRID_MM), GRID_LIGHTNESS));
-        }
-    }
-
-    /** Dotted, so that the lines are seen while drawing and hardly under colour. */
-    private void guide(PicturePlan.Guide guide, Rect box) {
-        for (PicturePlan.Line line : guide.lines()) {
-            double length = Math.hypot(
-                    line.to().x() - line.from().x(), line.to().y() - line.from().y());
-            double right = (line.to().x() - line.from().x()) / length;
-            double down = (line.to().y() - line.from().y()) / length;
-            for (double at = DOT_PITCH_MM / 2; at + DOT_MM < length; at += DOT_PITCH_MM) {
-                double x = box.x() + line.from().x() + at * right;
-                double y = box.y() + line.from().y() + at * down;
-                rules.add(new Rule(x, y, x + DOT_MM * right, y + DOT_MM * down, PageFurniture.GUIDE_MM));
-            }
-        }
-        for (PicturePlan.Mark mark : guide.marks()) {
-            double width = Typeface.widthMm(mark.words(), Weight.REGULAR, MARK_SIZE);
-            text(
-                    box.x() + mark.at().x() - width / 2,
-                    box.y() + mark.at().y() + MARK_SIZE / 3,
-                    MARK_SIZE,
-                    Weight.REGULAR,
-                    mark.words(),
-                    width + 1);
-        }
-    }
-
-    /** The id, the asked value as a grey, and words; gives where it ends. */
-    private void label(FieldSpec spec, double x, double baseline, double room) {
-        double at = Typeface.widthMm(spec.id(), Weight.BOLD, 4) + 1.4;
-        text(x, baseline, 4, Weight.BOLD, spec.id(), room);
-        if (spec.askedLightness() != null) {
-            patches.add(new Patch(new Rect(x + at, baseline - 3, 4, 3.2), spec.askedLightness()));
-            at += 5;
-        }
-        text(x + at, baseline, snug(spec.asked(), room - at), Weight.REGULAR, spec.asked(), room - at);
-    }
-
-    /** A form with the number of each zone in it, and a list of the zones at its side. */
     private void form(List<FieldSpec> zones) {
-        makeRoom(formHeight(zones));
-        double top = y + 4;
-        for (FieldSpec zone : zones) {
-            List<List<Point>> outline = Outlines.moved(zone.outline(), SIDE_MM, top);
-            fields.add(new PageLayout.Field(zone.id(), Outlines.bounds(outline), outline));
-            Point middle = Outlines.middle(outline);
-            double width = Typeface.widthMm(zone.id(), Weight.REGULAR, 2.3);
-            text(middle.x() - width / 2, middle.y() + 0.8, 2.3, Weight.REGULAR, zone.id(), 6);
-        }
-        double x = SIDE_MM + zones.get(0).widthMm() + 10;
-        double line = top + 4;
-        for (FieldSpec zone : zones) {
-            label(zone, x, line, size.widthMm() - SIDE_MM - x);
-            String recipe = zone.recipe().stream()
-                    .reduce((first, next) -> say("exercise.then", first, next))
-                    .orElse("");
-            double room = size.widthMm() - SIDE_MM - x - 9.5;
-            text(x + 9.5, line + 0.6 + sizes.recipe(), snug(recipe, room), Weight.REGULAR, recipe, room);
-            line += sizes.zoneLead();
-        }
-        y += formHeight(zones);
-    }
-
-    private double formHeight(List<FieldSpec> zones) {
-        return Math.max(zones.get(0).heightMm() + 8, sizes.zoneLead() * zones.size() + 6);
+        double height = rowsOf.formHeight(zones);
+        makeRoom(height);
+        page.form(zones, SIDE_MM, y, size.widthMm() - SIDE_MM);
+        y += height;
     }
 
     private void steps(List<String> steps) {
@@ -371,9 +191,9 @@ public final class SheetComposer {
             return;
         }
         for (int i = 0; i < all.size(); i++) {
-            text(SIDE_MM, y + sizes.step(), sizes.step(), Weight.BOLD, String.valueOf(i + 1), STEP_INDENT_MM);
+            page.text(SIDE_MM, y + sizes.step(), sizes.step(), Weight.BOLD, String.valueOf(i + 1), STEP_INDENT_MM);
             for (String line : all.get(i)) {
-                text(SIDE_MM + STEP_INDENT_MM, y + sizes.step(), sizes.step(), Weight.REGULAR, line, room());
+                page.text(SIDE_MM + STEP_INDENT_MM, y + sizes.step(), sizes.step(), Weight.REGULAR, line, room());
                 y += sizes.stepLead();
             }
         }
@@ -384,8 +204,8 @@ public final class SheetComposer {
     private void practice() {
         double words = sizes.practice() + 2;
         if (y + words + PRACTICE_MM + 3 < bottom()) {
-            text(SIDE_MM, y + sizes.practice(), sizes.practice(), Weight.REGULAR, this.words.practice(), room());
-            rules.addAll(Rule.around(new Rect(SIDE_MM, y + words, room(), PRACTICE_MM), PRACTICE_LINE_MM));
+            page.text(SIDE_MM, y + sizes.practice(), sizes.practice(), Weight.REGULAR, this.words.practice(), room());
+            page.rule(new Rect(SIDE_MM, y + words, room(), PRACTICE_MM), PRACTICE_LINE_MM);
             y += words + PRACTICE_MM + 3;
         } else {
             left++;
@@ -432,15 +252,5 @@ public final class SheetComposer {
     /** Where exercises must end: above the key boxes and the markers. */
     private double bottom() {
         return keys == 0 ? frame.bottom() : frame.bottom() - KEY_MM - 7;
-    }
-
-    /** The size of recipes, or a smaller one in which words fit. */
-    private double snug(String words, double room) {
-        double wide = Typeface.widthMm(Typeface.printable(words), Weight.REGULAR, sizes.recipe());
-        return Math.max(Math.min(sizes.recipe(), WordSizes.LEAST_RECIPE), sizes.recipe() * Math.min(1, room / wide));
-    }
-
-    private void text(double x, double at, double em, Weight weight, String line, double room) {
-        texts.add(FittedLine.fitted(x, at, em, weight, line, room));
     }
 }

@@ -8,7 +8,7 @@ import grastel.app.platform.JsonFormat;
 import grastel.app.returns.Crops;
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Attempt;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.api.RunInfo;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -29,15 +29,15 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 class Archives {
     private final Classes classes;
-    private final Sheets sheets;
+    private final Printings printings;
     private final Returns returns;
     private final Crops crops;
     private final JsonFormat<ClassArchive> format;
     private final Clock clock;
 
-    Archives(Classes classes, Sheets sheets, Returns returns, Crops crops, JsonMapper json, Clock clock) {
+    Archives(Classes classes, Printings printings, Returns returns, Crops crops, JsonMapper json, Clock clock) {
         this.classes = classes;
-        this.sheets = sheets;
+        this.printings = printings;
         this.returns = returns;
         this.crops = crops;
         this.clock = clock;
@@ -53,7 +53,7 @@ class Archives {
 
     ClassArchive of(UUID schoolClass) {
         ClassInfo of = classes.one(schoolClass);
-        List<RunInfo> runs = sheets.runs().stream()
+        List<RunInfo> runs = printings.runs().stream()
                 .filter(r -> r.schoolClass().equals(schoolClass))
                 .toList();
         Map<UUID, List<Attempt>> attempts = returns.standings(runs).entrySet().stream()

@@ -13,7 +13,7 @@ import grastel.app.returns.Crops;
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Attempt;
 import grastel.app.returns.Returns.Box;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt.Shown;
@@ -34,14 +34,14 @@ import org.springframework.stereotype.Component;
 @Component
 class Posters {
     private final Classes classes;
-    private final Sheets sheets;
+    private final Printings printings;
     private final Returns returns;
     private final Progress progress;
     private final Crops crops;
 
-    Posters(Classes classes, Sheets sheets, Returns returns, Progress progress, Crops crops) {
+    Posters(Classes classes, Printings printings, Returns returns, Progress progress, Crops crops) {
         this.classes = classes;
-        this.sheets = sheets;
+        this.printings = printings;
         this.returns = returns;
         this.progress = progress;
         this.crops = crops;
@@ -90,14 +90,14 @@ class Posters {
 
     /** Every field of a printing. */
     Poster ofRun(UUID id, Labels labels) {
-        RunInfo run = sheets.run(id);
+        RunInfo run = printings.run(id);
         if (run.personal()) {
             throw ApiProblem.conflict("PERSONAL", say("paper.each-of-these-pages"));
         }
         List<Attempt> attempts = returns.attempts(id);
         Map<UUID, List<Box>> boxes =
                 returns.boxes(attempts.stream().map(Attempt::page).toList());
-        List<String> fields = sheets.plan(id).fields().stream()
+        List<String> fields = printings.plan(id).fields().stream()
                 .map(f -> f.id())
                 .filter(f -> boxes.values().stream()
                         .flatMap(List::stream)

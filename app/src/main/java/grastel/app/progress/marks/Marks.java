@@ -6,7 +6,7 @@ import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.returns.Returns;
 import grastel.app.returns.api.Confirmed;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Printings;
 import grastel.core.exercise.plan.ExercisePlan;
 import java.util.List;
 import java.util.Map;
@@ -24,14 +24,14 @@ class Marks {
     private final ClassScales scales;
     private final Classes classes;
     private final Returns returns;
-    private final Sheets sheets;
+    private final Printings printings;
     private final JsonMapper json;
 
-    Marks(ClassScales scales, Classes classes, Returns returns, Sheets sheets, JsonMapper json) {
+    Marks(ClassScales scales, Classes classes, Returns returns, Printings printings, JsonMapper json) {
         this.scales = scales;
         this.classes = classes;
         this.returns = returns;
-        this.sheets = sheets;
+        this.printings = printings;
         this.json = json;
     }
 
@@ -65,9 +65,9 @@ class Marks {
         ClassInfo of = classes.one(schoolClass);
         List<Confirmed> confirmed = returns.confirmed(List.of(schoolClass));
         Set<UUID> runs = confirmed.stream().map(Confirmed::run).collect(Collectors.toSet());
-        Map<UUID, List<ExercisePlan>> exercises = sheets.prints(runs).entrySet().stream()
+        Map<UUID, List<ExercisePlan>> exercises = printings.prints(runs).entrySet().stream()
                 .collect(Collectors.toMap(
                         Map.Entry::getKey, e -> e.getValue().plan().exercises()));
-        return Book.of(of, confirmed, sheets.runs(runs), exercises, scale.scale());
+        return Book.of(of, confirmed, printings.runs(runs), exercises, scale.scale());
     }
 }

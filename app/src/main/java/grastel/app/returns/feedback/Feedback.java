@@ -12,8 +12,8 @@ import grastel.app.returns.page.PageLine;
 import grastel.app.returns.page.PageRows;
 import grastel.app.returns.page.ReturnedPage;
 import grastel.app.returns.page.ReturnedPages;
-import grastel.app.sheets.Sheets;
-import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Printings;
+import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.goal.Ladder;
 import grastel.core.judging.Agreement;
@@ -40,23 +40,23 @@ class Feedback {
     private final PageRows rows;
     private final ReturnedPages pages;
     private final Crops crops;
-    private final Sheets sheets;
+    private final Printings printings;
     private final Classes classes;
 
-    Feedback(PageRows rows, ReturnedPages pages, Crops crops, Sheets sheets, Classes classes) {
+    Feedback(PageRows rows, ReturnedPages pages, Crops crops, Printings printings, Classes classes) {
         this.rows = rows;
         this.pages = pages;
         this.crops = crops;
-        this.sheets = sheets;
+        this.printings = printings;
         this.classes = classes;
     }
 
     /** Slips of every confirmed page of a run, by name. */
     byte[] slips(UUID run) {
-        RunInfo info = sheets.run(run);
+        RunInfo info = printings.run(run);
         ClassInfo to = classes.one(info.schoolClass());
         Map<UUID, Integer> numbers =
-                sheets.pages(run).stream().collect(Collectors.toMap(PageInfo::id, PageInfo::number));
+                printings.pages(run).stream().collect(Collectors.toMap(PageInfo::id, PageInfo::number));
         Map<UUID, String> names = to.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
         LocalDate day = LocalDate.ofInstant(info.printedAt(), ZoneId.systemDefault());
         String under = to.name() + " · " + info.title() + " · " + day;

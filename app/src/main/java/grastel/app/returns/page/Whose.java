@@ -1,6 +1,6 @@
 package grastel.app.returns.page;
 
-import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Printings.PageInfo;
 import jakarta.persistence.Column;
 import jakarta.persistence.Embeddable;
 import java.util.UUID;

@@ -5,7 +5,7 @@ import grastel.app.returns.screen.ReturnViews.BoxReadingView;
 import grastel.app.returns.screen.ReturnViews.FiguresView;
 import grastel.app.returns.screen.ReturnViews.LyingView;
 import grastel.app.returns.screen.ReturnViews.WantedView;
-import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.app.sheets.Printings.PrintedSheet;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.colour.MunsellValue;

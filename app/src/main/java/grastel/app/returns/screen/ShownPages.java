@@ -28,9 +28,9 @@ import grastel.app.returns.screen.ReturnViews.PersonView;
 import grastel.app.returns.screen.ReturnViews.PlaceView;
 import grastel.app.returns.screen.ReturnViews.QualityView;
 import grastel.app.returns.screen.ReturnViews.SuspectView;
-import grastel.app.sheets.Sheets;
-import grastel.app.sheets.Sheets.PageInfo;
-import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.app.sheets.Printings;
+import grastel.app.sheets.Printings.PageInfo;
+import grastel.app.sheets.Printings.PrintedSheet;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
@@ -62,7 +62,7 @@ class ShownPages {
     private final PageRows rows;
     private final Decisions decisions;
     private final ReturnedPages pages;
-    private final Sheets sheets;
+    private final Printings printings;
     private final Classes classes;
     private final Accounts accounts;
 
@@ -71,22 +71,22 @@ class ShownPages {
             PageRows rows,
             Decisions decisions,
             ReturnedPages pages,
-            Sheets sheets,
+            Printings printings,
             Classes classes,
             Accounts accounts) {
         this.returns = returns;
         this.rows = rows;
         this.decisions = decisions;
         this.pages = pages;
-        this.sheets = sheets;
+        this.printings = printings;
         this.classes = classes;
         this.accounts = accounts;
     }
 
     List<PageRow> ofRun(UUID run) {
-        RunInfo info = sheets.run(run);
+        RunInfo info = printings.run(run);
         ClassInfo to = classes.one(info.schoolClass());
-        boolean older = sheets.isPrintedAgain(info);
+        boolean older = printings.isPrintedAgain(info);
         List<PageLine> lines = rows.ofRun(run);
         Map<UUID, Long> read = lines.stream()
                 .filter(PageLine::isRead)
@@ -119,10 +119,10 @@ class ShownPages {
         if (line.printedPage() == null) {
             return unread(row(line, null, List.of(), notices(line, false, false)), page);
         }
-        PrintedSheet sheet = sheets.printed(line.printedPage());
+        PrintedSheet sheet = printings.printed(line.printedPage());
         PageInfo at = sheet.page();
         PlaceView place = place(at.id(), at.student(), at.run(), sheet.schoolClass());
-        List<Notice> notices = notices(line, pages.isReadTwice(at.id(), id), sheets.isPrintedAgain(at.run()));
+        List<Notice> notices = notices(line, pages.isReadTwice(at.id(), id), printings.isPrintedAgain(at.run()));
         List<GoalMark> marks = page.marks();
         PageRow row = row(line, place, marks, notices);
         if (page.reading() == null) {
@@ -190,7 +190,7 @@ class ShownPages {
     private static List<LevelBeforeView> levels(PrintedSheet sheet, Map<UUID, Returns.Attempt> attempts) {
         record Of(int exercise, Goal goal) {}
         Map<Of, LevelBeforeView> last = new LinkedHashMap<>();
-        for (Sheets.Before b : sheet.before()) {
+        for (Printings.Before b : sheet.before()) {
             b.pages().stream()
                     .map(attempts::get)
                     .filter(Objects::nonNull)

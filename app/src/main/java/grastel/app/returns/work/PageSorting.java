@@ -11,8 +11,8 @@ import grastel.app.returns.page.ReturnedPage;
 import grastel.app.returns.page.ReturnedPages;
 import grastel.app.returns.page.ScanFiles;
 import grastel.app.returns.page.Whose;
-import grastel.app.sheets.Sheets;
-import grastel.app.sheets.Sheets.PageInfo;
+import grastel.app.sheets.Printings;
+import grastel.app.sheets.Printings.PageInfo;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.known.Known;
 import java.util.Map;
@@ -32,7 +32,7 @@ public class PageSorting {
     private final PageRows rows;
     private final ReturnedPages pages;
     private final ScanFiles files;
-    private final Sheets sheets;
+    private final Printings printings;
     private final ReadingWorkers workers;
     private final ReturnEvents events;
 
@@ -40,13 +40,13 @@ public class PageSorting {
             PageRows rows,
             ReturnedPages pages,
             ScanFiles files,
-            Sheets sheets,
+            Printings printings,
             ReadingWorkers workers,
             ReturnEvents events) {
         this.rows = rows;
         this.pages = pages;
         this.files = files;
-        this.sheets = sheets;
+        this.printings = printings;
         this.workers = workers;
         this.events = events;
     }
@@ -86,7 +86,7 @@ public class PageSorting {
 
     /** Says by hand whose page it is, and where its corners are; it is then read again. */
     public void match(UUID id, UUID printedPage, @Nullable Corners corners) {
-        Whose whose = Whose.of(sheets.page(printedPage));
+        Whose whose = Whose.of(printings.page(printedPage));
         if (corners != null && corners.ofDrawing() && !hasPicture(printedPage)) {
             throw ApiProblem.invalid("drawing", "NO_PICTURE", say("problem.this-sheet-has-no"));
         }
@@ -98,7 +98,7 @@ public class PageSorting {
 
     /** Whether pages of a run hold a picture. */
     public boolean holdsPicture(UUID run) {
-        return sheets.pages(run).stream()
+        return printings.pages(run).stream()
                 .findFirst()
                 .map(PageInfo::id)
                 .filter(this::hasPicture)
@@ -106,7 +106,7 @@ public class PageSorting {
     }
 
     private boolean hasPicture(UUID printedPage) {
-        return sheets.printed(printedPage).plan().fields().stream().anyMatch(FieldPlan::hasPicture);
+        return printings.printed(printedPage).plan().fields().stream().anyMatch(FieldPlan::hasPicture);
     }
 
     /** Reads a page once more, as it came. */

@@ -14,10 +14,10 @@ import grastel.app.returns.page.Spot;
 import grastel.app.returns.page.Whose;
 import grastel.app.returns.work.PageStore.Result;
 import grastel.app.returns.work.PageStore.Taken;
-import grastel.app.sheets.Sheets;
-import grastel.app.sheets.Sheets.Before;
-import grastel.app.sheets.Sheets.PageInfo;
-import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.app.sheets.Printings;
+import grastel.app.sheets.Printings.Before;
+import grastel.app.sheets.Printings.PageInfo;
+import grastel.app.sheets.Printings.PrintedSheet;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
@@ -64,7 +64,7 @@ public class ReadingJob {
     private static final Logger LOG = LoggerFactory.getLogger(ReadingJob.class);
 
     private final PageStore store;
-    private final Sheets sheets;
+    private final Printings printings;
     private final Charts charts;
     private final RememberedKeyColours inks;
     private final ReadAhead readAhead;
@@ -84,7 +84,7 @@ public class ReadingJob {
 
     ReadingJob(
             PageStore store,
-            Sheets sheets,
+            Printings printings,
             Charts charts,
             RememberedKeyColours inks,
             ReadAhead readAhead,
@@ -94,7 +94,7 @@ public class ReadingJob {
             KeptJson json,
             Clock clock) {
         this.store = store;
-        this.sheets = sheets;
+        this.printings = printings;
         this.charts = charts;
         this.inks = inks;
         this.readAhead = readAhead;
@@ -178,7 +178,7 @@ public class ReadingJob {
     Read again(Taken taken) throws UnreadablePage {
         Picture picture = picture(taken);
         FoundPage found = found(taken, picture);
-        PrintedSheet printed = sheets.printed(taken.printedPage());
+        PrintedSheet printed = printings.printed(taken.printedPage());
         return judged(
                 measures(picture, found, printed),
                 printed,
@@ -188,14 +188,14 @@ public class ReadingJob {
     /** What the figures of a page are read from, to be laid over it. Call as its owner. */
     Overlays overlays(Taken taken) throws UnreadablePage {
         Picture picture = picture(taken);
-        return measures(picture, found(taken, picture), sheets.printed(taken.printedPage()))
+        return measures(picture, found(taken, picture), printings.printed(taken.printedPage()))
                 .overlays();
     }
 
     /** How much lighter or darker than planned its pictures are, to be laid over it. Call as its owner. */
     BufferedImage againstPlan(Taken taken) throws UnreadablePage {
         Picture picture = picture(taken);
-        PrintedSheet printed = sheets.printed(taken.printedPage());
+        PrintedSheet printed = printings.printed(taken.printedPage());
         return PlanOverlay.of(
                 printed.layout(),
                 printed.plan(),
@@ -241,7 +241,7 @@ public class ReadingJob {
 
     private boolean isOf(Taken taken, FoundPage page) {
         return page.code()
-                .flatMap(sheets::printed)
+                .flatMap(printings::printed)
                 .filter(p -> p.page().id().equals(taken.printedPage()))
                 .isPresent();
     }
@@ -256,8 +256,8 @@ public class ReadingJob {
     /** Whose page it is: as matched by hand, else as its code says. */
     private Optional<PrintedSheet> printed(Taken taken, FoundPage found) {
         return taken.printedPage() != null
-                ? Optional.of(sheets.printed(taken.printedPage()))
-                : found.code().flatMap(sheets::printed);
+                ? Optional.of(printings.printed(taken.printedPage()))
+                : found.code().flatMap(printings::printed);
     }
 
     private Read judged(PageReader.Measures measures, PrintedSheet printed, @Nullable String code) {
@@ -297,7 +297,7 @@ public class ReadingJob {
         if (page.run().parts() < 2) {
             return List.of();
         }
-        return sheets.pages(page.run().id()).stream()
+        return printings.pages(page.run().id()).stream()
                 .filter(p -> p.student().equals(page.student()) && !p.id().equals(page.id()))
                 .map(PageInfo::id)
                 .toList();

@@ -2,8 +2,8 @@ package grastel.app.returns.work;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import grastel.app.sheets.Sheets;
-import grastel.app.sheets.Sheets.PrintedSheet;
+import grastel.app.sheets.Printings;
+import grastel.app.sheets.Printings.PrintedSheet;
 import grastel.core.layering.KeyRamp;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
@@ -19,10 +19,10 @@ class RememberedKeyColours {
     private final Cache<On, KeyColour> known =
             Caffeine.newBuilder().maximumSize(1000).build();
 
-    private final Sheets sheets;
+    private final Printings printings;
 
-    RememberedKeyColours(Sheets sheets) {
-        this.sheets = sheets;
+    RememberedKeyColours(Printings printings) {
+        this.printings = printings;
     }
 
     private record On(Pencil pencil, Paper paper) {}
@@ -32,7 +32,7 @@ class RememberedKeyColours {
         Paper on = sheet.layout().hasWindows() ? Card.STOCK : sheet.paper();
         List<KeyColour> own =
                 sheet.plan().palette().stream().map(p -> ink(p, on)).toList();
-        List<KeyColour> kit = sheets.pencilsAtHand().stream()
+        List<KeyColour> kit = printings.pencilsAtHand().stream()
                 .filter(p -> !p.colourless())
                 .map(p -> ink(p, on))
                 .toList();

@@ -1,6 +1,7 @@
 package grastel.app.sheets.rows;
 
 import grastel.app.kept.KeptJson;
+import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ExerciseData;
 import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.page.PageLayout;
@@ -51,5 +52,10 @@ public class SheetJson {
 
     public List<ExerciseData> exercises(String text) {
         return json.readValue(text, new TypeReference<>() {});
+    }
+
+    /** What was chosen for a version. */
+    public SheetData data(SheetVersion v) {
+        return new SheetData(v.schoolClass(), v.pencilSet(), v.paper(), v.pageSize(), exercises(v.exercises()));
     }
 }

@@ -6,12 +6,13 @@ import grastel.app.classes.Classes;
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.paper.PdfAnswer;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.SheetPapers;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.planning.Planner;
+import grastel.app.sheets.screen.DraftViews.DraftView;
+import grastel.app.sheets.screen.DraftViews.DrawnLinesView;
 import grastel.app.sheets.screen.SheetViews.ChangedSheetView;
-import grastel.app.sheets.screen.SheetViews.DraftView;
-import grastel.app.sheets.screen.SheetViews.DrawnLinesView;
 import grastel.app.sheets.screen.SheetViews.KindView;
 import grastel.app.sheets.screen.SheetViews.MethodEffectRequest;
 import grastel.app.sheets.screen.SheetViews.PrintRequest;
@@ -54,14 +55,17 @@ class SheetsController {
     private static final int THOUSAND = 1000;
 
     private final Sheets sheets;
+    private final Printings printings;
     private final SheetPapers papers;
     private final Classes classes;
     private final Planner planner;
     private final Decoder decoder;
 
-    SheetsController(Sheets sheets, SheetPapers papers, Classes classes, Planner planner, Decoder decoder) {
+    SheetsController(
+            Sheets sheets, Printings printings, SheetPapers papers, Classes classes, Planner planner, Decoder decoder) {
         this.decoder = decoder;
         this.sheets = sheets;
+        this.printings = printings;
         this.papers = papers;
         this.classes = classes;
         this.planner = planner;
@@ -76,7 +80,7 @@ class SheetsController {
     /** The pages and what they ask, without keeping anything. What cannot be is said, not refused. */
     @PostMapping("/preview")
     DraftView preview(@Valid @RequestBody SheetRequest request) {
-        return SheetViews.of(sheets.draft(request.title(), request.data()), planner.ids());
+        return DraftViews.of(sheets.draft(request.title(), request.data()), planner.ids());
     }
 
     /** The straight lines of a drawing in a frame, from a picture of it; nothing is kept. */
@@ -129,7 +133,7 @@ class SheetsController {
     @PostMapping("/{id}/runs")
     @ResponseStatus(HttpStatus.CREATED)
     RunView print(@PathVariable UUID id, @Valid @RequestBody PrintRequest request) {
-        return SheetViews.of(sheets.print(
+        return SheetViews.of(printings.print(
                 id,
                 request.schoolClass(),
                 Boolean.TRUE.equals(request.card()),
@@ -138,15 +142,15 @@ class SheetsController {
 
     @GetMapping("/runs")
     List<RunView> runs() {
-        return sheets.runs().stream().map(SheetViews::of).toList();
+        return printings.runs().stream().map(SheetViews::of).toList();
     }
 
     /** The pages of a run and whose they are, in the order of the class list. */
     @GetMapping("/runs/{id}/pages")
     List<PrintedPageView> pages(@PathVariable UUID id) {
-        Map<UUID, String> names = classes.one(sheets.run(id).schoolClass()).students().stream()
+        Map<UUID, String> names = classes.one(printings.run(id).schoolClass()).students().stream()
                 .collect(Collectors.toMap(Classes.StudentInfo::id, Classes.StudentInfo::name));
-        return sheets.pages(id).stream()
+        return printings.pages(id).stream()
                 .map(p -> new PrintedPageView(p.id(), p.number(), p.part() + 1, names.getOrDefault(p.student(), "")))
                 .toList();
     }
@@ -172,7 +176,7 @@ class SheetsController {
 
     @GetMapping(path = "/runs/{id}/pages.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> pdf(@PathVariable UUID id, @RequestParam(defaultValue = "false") boolean backs) {
-        return PdfAnswer.of(papers.pdf(id, backs), sheets.run(id).title() + ".pdf");
+        return PdfAnswer.of(papers.pdf(id, backs), printings.run(id).title() + ".pdf");
     }
 
     private static String disposition(String name) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.course.CourseDesk;
 import grastel.app.kit.Kit;
+import grastel.app.kit.KitChanges;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
@@ -13,9 +14,13 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
 
 class CoursePapersTest extends CourseDesk {
+    @Autowired
+    private KitChanges kitChanges;
+
     /** What a PDF says, and how many pages it has. */
     private record Printed(String words, int pages) {}
 
@@ -38,7 +43,7 @@ class CoursePapersTest extends CourseDesk {
                 .findFirst()
                 .orElseThrow();
         as(teacher, () -> {
-            kit.give(set.id(), schoolClass, copies);
+            kitChanges.give(set.id(), schoolClass, copies);
             return null;
         });
     }

@@ -28,7 +28,7 @@ class ArchivesTest extends DeskTest {
         SignedIn teacher = newTeacher();
         RunInfo run = printed(teacher);
         printed(teacher);
-        UUID printed = as(teacher, () -> sheets.pages(run.id())).get(1).id();
+        UUID printed = as(teacher, () -> printings.pages(run.id())).get(1).id();
         UUID page =
                 upload(teacher, "a.jpg", scan(teacher, printed, Hand.EXACT, 1)).get(0);
         awaitRead(teacher, page);

@@ -46,7 +46,7 @@ class DrawnTest extends DeskTest {
         UUID then = confirmed(teacher, printedPage(teacher, first.id(), 0), PATCHY, 1);
         confirmed(teacher, printedPage(teacher, first.id(), 1), Hand.EXACT, 2);
         for (long seed : new long[] {3, 4}) {
-            RunInfo again = as(teacher, () -> sheets.print(first.sheet(), first.schoolClass()));
+            RunInfo again = as(teacher, () -> printings.print(first.sheet(), first.schoolClass()));
             confirmed(teacher, printedPage(teacher, again.id(), 0), Hand.EXACT, seed);
         }
         String view = ofClass("first-and-latest");
@@ -117,8 +117,8 @@ class DrawnTest extends DeskTest {
         return as(teacher, () -> {
             SheetData any = scale("S07", 5, 20);
             SheetData ours = new SheetData(first.schoolClass(), null, any.paper(), any.pageSize(), any.exercises());
-            RunInfo again = sheets.print(sheets.create(null, ours).id(), first.schoolClass());
-            return sheets.plan(again.id()).fields().stream()
+            RunInfo again = printings.print(sheets.create(null, ours).id(), first.schoolClass());
+            return printings.plan(again.id()).fields().stream()
                     .map(f -> (Object) f.predictedColour())
                     .toList();
         });

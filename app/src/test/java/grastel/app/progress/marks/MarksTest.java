@@ -11,7 +11,7 @@ import grastel.app.classes.CalendarData;
 import grastel.app.classes.Classes;
 import grastel.app.platform.JsonFormat;
 import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Sheets;
+import grastel.app.sheets.Printings;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.scanner.hand.Hand;
@@ -49,9 +49,9 @@ class MarksTest extends DeskTest {
             Classes.ClassInfo made = classes.create(
                     "9 Marks", GradeBand.DEVELOPING, List.of("@Amara Diallo", "Björn Sæther"), CalendarData.NONE);
             schoolClass = made.id();
-            return sheets.print(sheets.create("=Scale", scale("S07", 5, 20)).id(), made.id());
+            return printings.print(sheets.create("=Scale", scale("S07", 5, 20)).id(), made.id());
         });
-        List<Sheets.PageInfo> pages = as(teacher, () -> sheets.pages(run.id()));
+        List<Printings.PageInfo> pages = as(teacher, () -> printings.pages(run.id()));
         for (int i = 0; i < 2; i++) {
             UUID page = upload(
                             teacher,

@@ -88,7 +88,7 @@ class HostileFilesTest extends DeskTest {
                         "b.pdf",
                         (new String(bomb, StandardCharsets.ISO_8859_1) + "% ").getBytes(StandardCharsets.ISO_8859_1)));
         RunInfo run = printed(teacher);
-        UUID printedPage = as(teacher, () -> sheets.pages(run.id()).get(0).id());
+        UUID printedPage = as(teacher, () -> printings.pages(run.id()).get(0).id());
         UUID honest = uploaded(teacher, "scan.jpg", scan(teacher, printedPage, Hand.EXACT, 1));
 
         assertThat(JsonPath.<String>read(awaitRead(teacher, honest), "$.row.state"))
@@ -150,7 +150,7 @@ class HostileFilesTest extends DeskTest {
     @Test
     void aPageThatNobodyReadsAnyMoreIsReadAgainAndNotForEver() {
         RunInfo run = printed(teacher);
-        UUID printedPage = as(teacher, () -> sheets.pages(run.id()).get(0).id());
+        UUID printedPage = as(teacher, () -> printings.pages(run.id()).get(0).id());
         UUID page = uploaded(teacher, "scan.jpg", scan(teacher, printedPage, Hand.EXACT, 1));
         awaitRead(teacher, page);
 
