@@ -17,8 +17,8 @@ import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
 import grastel.core.page.Typeface;
+import grastel.core.words.Words;
 import java.util.List;
-import java.util.Locale;
 
 /** A sheet to lie beside the demonstrator's hand. */
 final class BenchCard {
@@ -126,7 +126,7 @@ final class BenchCard {
     private static String words(Layer layer) {
         if (layer instanceof Layer.Colour c) {
             return c.pass().pencil().title() + " – "
-                    + PressureGrade.nearest(c.pass().pressure()).name().toLowerCase(Locale.ROOT) + ", "
+                    + Words.called(PressureGrade.nearest(c.pass().pressure())) + ", "
                     + stroke(c.pass().stroke()) + ", " + (c.pass().point() > 0.5 ? "sharp" : "dull") + ", "
                     + passes(c.passes());
         }

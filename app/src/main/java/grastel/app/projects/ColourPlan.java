@@ -15,8 +15,8 @@ import grastel.core.page.Rect;
 import grastel.core.page.Typeface;
 import grastel.core.project.ZoneColours.Mixed;
 import grastel.core.project.ZoneColours.Part;
+import grastel.core.words.Words;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -81,7 +81,7 @@ final class ColourPlan {
     }
 
     private static String words(Layer.Colour layer) {
-        String grade = PressureGrade.nearest(layer.pass().pressure()).name().toLowerCase(Locale.ROOT);
+        String grade = Words.called(PressureGrade.nearest(layer.pass().pressure()));
         String code = layer.pass().pencil().code();
         String times = layer.passes() == 1 ? "" : " × " + layer.passes();
         return code + " " + layer.pass().pencil().name() + ", " + grade + times;

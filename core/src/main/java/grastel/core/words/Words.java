@@ -20,7 +20,7 @@ public final class Words {
 
     /** Of the core, and of whatever application has more to say. */
     private static final List<String> THEMES =
-            List.of("exercises", "goals", "figures", "causes", "method", "paper", "problems");
+            List.of("exercises", "goals", "figures", "causes", "method", "called", "paper", "problems");
 
     private static final Locale LANGUAGE = Locale.forLanguageTag(System.getProperty(PROPERTY, "en"));
     private static final Map<String, String> ALL = of(LANGUAGE);
@@ -47,6 +47,16 @@ public final class Words {
         return with.length == 0 && pattern.indexOf('{') < 0
                 ? pattern
                 : new MessageFormat(pattern, LANGUAGE).format(with);
+    }
+
+    /** What a constant is called, as the middle of a sentence has it. */
+    public static String called(Enum<?> constant) {
+        return say("called." + constant.getDeclaringClass().getSimpleName() + "." + constant.name());
+    }
+
+    /** The language that is spoken, by which dates are written out. */
+    public static Locale locale() {
+        return LANGUAGE;
     }
 
     /** All patterns of a language, English where it has none of its own. */

@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import com.ibm.icu.text.MessageFormat;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Cause;
+import grastel.core.layering.PressureGrade;
+import grastel.core.media.ColourFamily;
+import grastel.core.planning.Skill;
 import grastel.core.recipe.MethodAnswer;
 import grastel.core.recipe.MethodAnswer.Question;
 import java.io.IOException;
@@ -32,7 +35,7 @@ class WordsTest {
     private static final Path CODE = Path.of("src/main/java/grastel/core");
     /** Keys that the code puts together. */
     private static final List<String> MADE =
-            List.of("goal.", "figure.", "cause.", "answer.", "question.", "mixing-from-few.");
+            List.of("called.", "goal.", "figure.", "cause.", "answer.", "question.", "mixing-from-few.");
     /** Texts of files and of what others wrote, which are no words of ours. */
     private static final List<String> NO_WORDS =
             List.of("media/colourfile", "page/Scripts", "page/Typeface", "PictureFile");
@@ -72,6 +75,22 @@ class WordsTest {
                         key -> assertThat(said.contains(key) || MADE.stream().anyMatch(key::startsWith))
                                 .as(key)
                                 .isTrue());
+    }
+
+    @Test
+    void whatIsCalledSomethingIsAConstantOfTheCode() {
+        List<String> code = sources().toList();
+        assertThat(ENGLISH.keySet().stream().filter(key -> key.startsWith("called.")))
+                .isNotEmpty()
+                .allSatisfy(key -> {
+                    String[] parts = key.split("\\.");
+                    assertThat(code).anyMatch(s -> s.contains("enum " + parts[1] + " ") && s.contains(parts[2]));
+                });
+        assertThat(Skill.values()).allSatisfy(s -> assertThat(Words.called(s)).isNotBlank());
+        assertThat(PressureGrade.values())
+                .allSatisfy(g -> assertThat(Words.called(g)).isNotBlank());
+        assertThat(ColourFamily.values())
+                .allSatisfy(f -> assertThat(Words.called(f)).isNotBlank());
     }
 
     @Test

@@ -5,32 +5,23 @@ import static grastel.core.words.Words.say;
 import grastel.app.course.CourseViews.StageView;
 import grastel.core.planning.Skill;
 import grastel.core.planning.Stop;
+import grastel.core.words.Words;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The words of courses on paper. */
 public final class PaperWords {
-    private static final DateTimeFormatter MEETING = DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Locale.ENGLISH);
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter MEETING = DateTimeFormatter.ofPattern("EEE d MMM, HH:mm", Words.locale());
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Words.locale());
 
     private PaperWords() {}
 
-    static String skill(Skill skill) {
-        return switch (skill) {
-            case TINT_HUE_SHADE -> say("paper.tint-hue-shade");
-            case TEMPERATURE -> say("paper.temperature-and-glaze");
-            case TONED_PAPER -> say("paper.light-and-dark-on");
-            default -> skill.name().toLowerCase(Locale.ROOT).replace('_', ' ');
-        };
-    }
-
     static String skills(List<Skill> skills, String between) {
-        return skills.stream().map(PaperWords::skill).collect(Collectors.joining(between));
+        return skills.stream().map(Words::called).collect(Collectors.joining(between));
     }
 
     /** What is done in a stage. */

@@ -19,10 +19,10 @@ import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt.Shown;
 import grastel.core.progress.Standing;
 import grastel.core.progress.StudentRecord;
+import grastel.core.words.Words;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -68,12 +68,8 @@ class Posters {
         Map<UUID, List<Optional<Place>>> places = new HashMap<>();
         records.forEach((student, record) ->
                 places.put(student, skills.stream().map(s -> newest(record, s)).toList()));
-        List<String> heads = skills.stream().map(Posters::words).toList();
+        List<String> heads = skills.stream().map(Words::called).toList();
         return poster(of, of.name(), heads, places, labels);
-    }
-
-    private static String words(Skill skill) {
-        return skill.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     private static Optional<Place> newest(StudentRecord record, Skill skill) {

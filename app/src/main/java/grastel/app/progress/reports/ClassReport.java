@@ -14,10 +14,10 @@ import grastel.core.progress.Grouping;
 import grastel.core.progress.Grouping.Group;
 import grastel.core.progress.Readiness;
 import grastel.core.progress.StudentRecord;
+import grastel.core.words.Words;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -29,7 +29,7 @@ final class ClassReport {
     private static final double[] COLUMNS = {PdfPages.LEFT, PdfPages.LEFT + 62, PdfPages.LEFT + 118, PdfPages.LEFT + 148
     };
     private static final double LINE = 6;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Words.locale());
 
     private ClassReport() {}
 

@@ -8,11 +8,11 @@ import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
 import grastel.core.page.Typeface;
+import grastel.core.words.Words;
 import java.awt.image.BufferedImage;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -36,7 +36,7 @@ record StudentReport(
     private static final double LEAD = 6.4;
     private static final double GAP = 8;
     private static final double MOST_HIGH = 52;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Words.locale());
 
     record Pictured(BufferedImage picture, LocalDate day) {}
 

@@ -18,11 +18,11 @@ import grastel.core.page.FieldSpec;
 import grastel.core.page.FieldSpec.Inside;
 import grastel.core.page.Section;
 import grastel.core.page.SheetWords;
+import grastel.core.words.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -178,7 +178,7 @@ public final class SheetWording {
             case BURNISH -> say("paper.burnish", palette.get(step.pencil()).code());
             case COLOUR ->
                 (onePencil ? "" : palette.get(step.pencil()).code() + " ")
-                        + Known.here(step.grade(), "how hard").name().toLowerCase(Locale.ROOT);
+                        + Words.called(Known.here(step.grade(), "how hard"));
         };
         String passes = step.passes() > 1 ? " ×" + step.passes() : "";
         return words + passes + where(step.span(), field.widthMm());

@@ -3,6 +3,7 @@ package grastel.core.exercise.asked;
 import static grastel.core.words.Words.say;
 
 import grastel.core.media.Pencil;
+import grastel.core.words.Words;
 import java.util.List;
 import java.util.function.Function;
 import java.util.regex.Pattern;
@@ -101,19 +102,15 @@ public sealed interface Parameter {
 
     /** @param id stable; @param label as the teacher sees it */
     record Option(String id, String label) {
-        /** One option for each constant, its label in small letters. */
+        /** One option for each constant, labelled with what it is called. */
         public static <E extends Enum<E>> List<Option> of(Class<E> constants) {
-            return of(constants, Option::spoken);
+            return of(constants, Words::called);
         }
 
         public static <E extends Enum<E>> List<Option> of(Class<E> constants, Function<E, String> words) {
             return List.of(constants.getEnumConstants()).stream()
                     .map(c -> new Option(c.name(), words.apply(c)))
                     .toList();
-        }
-
-        private static String spoken(Enum<?> constant) {
-            return constant.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
         }
     }
 }

@@ -19,9 +19,13 @@ import grastel.core.exercise.plan.Span;
 import grastel.core.layering.PressureGrade;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
+import grastel.core.words.Words;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** One pencil fading evenly from its solid to bare paper, with no line or band. */
 public final class GradationStrip implements ExerciseKind {
@@ -141,16 +145,26 @@ public final class GradationStrip implements ExerciseKind {
 
     private static void words(PlanBuilder builder, double length, List<Step> recipe) {
         builder.step(say("gradation-strip.whole-strip-first-at"));
-        builder.step(say(
-                "gradation-strip.each-next-layer-stops",
-                recipe.get(1).span().to() * length,
-                recipe.get(2).span().to() * length,
-                recipe.get(3).span().to() * length));
+        builder.step(say("gradation-strip.layers-stop-before", ends(length, recipe)));
         builder.step(say("gradation-strip.lift-the-pressure-before"));
         builder.step(say("gradation-strip.a-line-shows-feather"));
         builder.note(say("gradation-strip.draw-one-fade-with"));
         builder.fault(null, say("gradation-strip.visible-line-or-band"), say("gradation-strip.feather-from-the-light"));
         builder.fault(
                 null, say("gradation-strip.ends-before-the-paper"), say("gradation-strip.let-the-last-centimetre"));
+    }
+
+    /** Where the layers over the first one end; those that end alike are named together. */
+    private static String ends(double length, List<Step> recipe) {
+        Map<Long, String> alike = new LinkedHashMap<>();
+        for (int i = 1; i < LAYERS.size(); i++) {
+            alike.merge(
+                    Math.round(recipe.get(i).span().to() * length),
+                    Words.called(LAYERS.get(i)),
+                    (one, next) -> say("exercise.and", one, next));
+        }
+        return alike.entrySet().stream()
+                .map(e -> say("gradation-strip.layers-to", e.getValue(), e.getKey()))
+                .collect(Collectors.joining(", "));
     }
 }

@@ -20,9 +20,9 @@ import grastel.core.exercise.plan.GoalFields;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.ColourFamily;
 import grastel.core.media.Pencil;
+import grastel.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** For each colour family a tint, the hue itself and a shade, with room to do one again. */
 public final class TintHueShade implements ExerciseKind {
@@ -161,7 +161,7 @@ public final class TintHueShade implements ExerciseKind {
     }
 
     private static String words(ColourFamily family) {
-        return family.name().toLowerCase(Locale.ROOT);
+        return Words.called(family);
     }
 
     /** Says what even an exact hand will not reach. */
