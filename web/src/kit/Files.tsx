@@ -10,6 +10,7 @@ import { colour, sizes, space } from '../design/tokens';
 import { decimals } from '../words/words';
 import { type Medium, MediumChoice } from './Medium';
 import { count, said, say } from '../words/say';
+import { DataTable } from '../design/Table';
 
 /** Colour measurements in, shown before they are taken; the kit out. */
 export function Files({ kit }: { kit: Schemas['KitView'] }) {
@@ -125,9 +126,8 @@ const Layout = styled.div`
   @media (max-width: 820px) { grid-template-columns: 1fr; }
 `;
 const Row = styled.div`display: flex; gap: ${space(3)}; align-items: flex-end; flex-wrap: wrap;`;
-const Table = styled.table`
+const Table = styled(DataTable)`
   font-size: ${sizes.small};
-  & td { padding: 3px ${space(2)}; border-bottom: 1px solid ${colour.line}; }
   & tr[data-taken='true'] { color: ${colour.muted}; }
 `;
 const Links = styled.ul`padding-left: ${space(5)}; margin: 0;`;

@@ -8,10 +8,11 @@ import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { Asked } from '../design/Swatch';
 import { Row, Small } from '../design/Text';
-import { colour, sizes, space } from '../design/tokens';
+import { colour, space } from '../design/tokens';
 import { FindTooth } from './measuring/FindTooth';
 import { decimals } from '../words/words';
 import { say } from '../words/say';
+import { DataTable } from '../design/Table';
 
 type Paper = Schemas['PaperView'];
 type Request = Schemas['PaperRequest'];
@@ -118,11 +119,10 @@ function PaperForm({ paper, pencils, onDone }: FormProps) {
 }
 
 const Layout = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 320px; gap: ${space(6)}; padding: ${space(5)} ${space(6)}; @media (max-width: 900px) { grid-template-columns: 1fr; }`;
-const Table = styled.table`
+const Table = styled(DataTable)`
   align-self: start;
-  & th, & td { text-align: left; padding: ${space(2)}; border-bottom: 1px solid ${colour.line}; white-space: nowrap; }
-  & thead th { font-weight: 400; font-size: ${sizes.small}; color: ${colour.muted}; }
-  & tbody th { font-weight: 600; }
+  & th, & td { padding: ${space(2)}; white-space: nowrap; }
+  & tbody th { font-weight: 600; font-size: inherit; color: inherit; }
 `;
 const Name = styled.span`display: flex; align-items: center; gap: ${space(3)};`;
 const Depth = styled.i`display: inline-block; height: 10px; background: ${colour.ink}; vertical-align: -1px;`;

@@ -12,6 +12,7 @@ import { Under } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { decimals } from '../words/words';
 import { count, said, say } from '../words/say';
+import { DataTable } from '../design/Table';
 
 type Row = Schemas['AgreementView'];
 const ALL = 'all';
@@ -171,11 +172,10 @@ function Suggestion({ row, to, pending, onHold }: SuggestionProps) {
 const Picker = styled.div`width: 200px;`;
 const Back = styled(Link)`align-self: flex-end; padding-bottom: 8px; white-space: nowrap;`;
 const Body = styled.div`padding: ${space(4)} ${space(6)}; overflow: auto;`;
-const Table = styled.table`
+const Table = styled(DataTable)`
   width: 100%;
   max-width: 1180px;
-  th { font-size: ${sizes.small}; font-weight: 400; color: ${colour.muted}; text-align: left; }
-  td, th { padding: ${space(2)} ${space(4)} ${space(2)} 0; border-bottom: 1px solid ${colour.line}; vertical-align: top; }
+  td, th { padding: ${space(2)} ${space(4)} ${space(2)} 0; }
   td:nth-child(2), th:nth-child(2) { width: 30%; }
   td:last-child { width: 34%; }
   button { margin-left: ${space(1)}; }

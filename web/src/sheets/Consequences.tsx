@@ -13,6 +13,7 @@ import type { Draft, Goal, Planned, Value } from './draft';
 import { Thresholds } from './Thresholds';
 import { decimals } from '../words/words';
 import { count, said, say } from '../words/say';
+import { DataTable } from '../design/Table';
 
 interface Props {
   draft: Draft;
@@ -188,10 +189,8 @@ function More({ exercise, children }: { exercise: Planned; children: ReactNode }
 }
 
 const Head = styled.div`display: flex; justify-content: space-between; align-items: baseline; gap: ${space(3)}; margin-bottom: ${space(2)}; span { color: ${colour.muted}; white-space: nowrap; }`;
-const Table = styled.table`
+const Table = styled(DataTable)`
   width: 100%;
-  th { font-size: ${sizes.small}; font-weight: 400; color: ${colour.muted}; text-align: left; }
-  td, th { padding: 3px ${space(1)}; border-bottom: 1px solid ${colour.line}; vertical-align: top; }
   td:first-child:not([colspan]) { max-width: 86px; }
   td:last-child:not([colspan]) { white-space: nowrap; }
 `;

@@ -5,10 +5,11 @@ import { Meaning } from '../design/Meaning';
 import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { Under } from '../design/Text';
-import { colour, sizes, space } from '../design/tokens';
+import { space } from '../design/tokens';
 import type { Goal, Planned } from './draft';
 import { decimals } from '../words/words';
 import { say } from '../words/say';
+import { DataTable } from '../design/Table';
 
 interface Props {
   goals: Planned['goals'];
@@ -82,11 +83,10 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
   );
 }
 
-const Table = styled.table`
+const Table = styled(DataTable)`
   width: 100%;
   margin-top: ${space(2)};
-  th { font-size: ${sizes.small}; font-weight: 400; color: ${colour.muted}; text-align: left; }
-  td { padding: 3px ${space(1)} 3px 0; border-bottom: 1px solid ${colour.line}; vertical-align: top; line-height: 1.25; }
+  td, th { padding-left: 0; line-height: 1.25; }
   td:last-child { width: 52%; }
 `;
 const Row = styled.div`display: flex; align-items: center; gap: ${space(2)}; white-space: nowrap; & > div { width: 72px; }`;

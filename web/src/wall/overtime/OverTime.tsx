@@ -16,6 +16,7 @@ import { Groups } from './Groups';
 import { StandingCell } from './StandingCell';
 import { ViewChoice } from '../ViewChoice';
 import { count, said, say } from '../../words/say';
+import { ScrolledTable } from '../../design/Table';
 
 type Progress = Schemas['ClassProgressView'];
 type Student = Schemas['StudentProgressView'];
@@ -175,14 +176,10 @@ const Layout = styled.div`
 `;
 const Bar = styled.div`display: flex; flex-wrap: wrap; align-items: flex-end; gap: ${space(3)}; padding: ${space(2)} ${space(6)};`;
 const Scroll = styled.div`overflow: auto; min-height: 0;`;
-const Table = styled.table<{ $squint: boolean }>`
-  border-collapse: collapse;
-  & th, & td { padding: ${space(1)} ${space(2)}; border-bottom: 1px solid ${colour.line}; text-align: left; vertical-align: middle; font-weight: 400; }
-  & thead th { position: sticky; top: 0; background: ${colour.paper}; z-index: 1; vertical-align: bottom; }
-  & tr > :first-child { padding-left: ${space(6)}; }
+const Table = styled(ScrolledTable)<{ $squint: boolean }>`
+  & th, & td { vertical-align: middle; }
+  & thead th { vertical-align: bottom; }
   & tbody td { height: 46px; }
-  & tbody th { position: sticky; left: 0; background: ${colour.paper}; white-space: nowrap; }
-  & small { display: block; font-size: ${sizes.small}; color: ${colour.muted}; }
   & img { filter: ${(p) => (p.$squint ? 'grayscale(1) blur(2px)' : 'none')}; }
 `;
 const Head = styled.th`min-width: 104px; font-size: ${sizes.small};`;

@@ -10,6 +10,7 @@ import { colour, sizes, space } from '../../design/tokens';
 import { dayOf, decimals } from '../../words/words';
 import { ScaleForm, type Scale } from './ScaleForm';
 import { said, say } from '../../words/say';
+import { ScrolledTable } from '../../design/Table';
 
 type View = Schemas['MarksView'];
 type Given = View['students'][number]['marks'][number];
@@ -141,13 +142,9 @@ const Layout = styled.div`
   @media (max-width: 900px) { display: block; }
 `;
 const Scroll = styled.div`overflow: auto; min-height: 0;`;
-const Grid = styled.table`
-  border-collapse: collapse;
-  & th, & td { padding: ${space(1)} ${space(3)}; border-bottom: 1px solid ${colour.line}; text-align: left; vertical-align: top; font-weight: 400; }
-  & thead th { position: sticky; top: 0; background: ${colour.paper}; vertical-align: bottom; max-width: 150px; }
-  & tbody th { position: sticky; left: 0; background: ${colour.paper}; white-space: nowrap; padding-left: ${space(6)}; }
-  & thead th:first-child { padding-left: ${space(6)}; }
-  & small { display: block; font-size: ${sizes.small}; color: ${colour.muted}; }
+const Grid = styled(ScrolledTable)`
+  & th, & td { vertical-align: top; }
+  & thead th { vertical-align: bottom; max-width: 150px; }
 `;
 const Side = styled.aside`
   display: flex;
