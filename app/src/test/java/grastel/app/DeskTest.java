@@ -53,6 +53,9 @@ import tools.jackson.databind.json.JsonMapper;
 @AutoConfigureMockMvc
 @ActiveProfiles("test")
 public abstract class DeskTest {
+    /** No measure: what takes longer on a machine with much else to do is not there. */
+    private static final Duration PATIENCE = Duration.ofMinutes(5);
+
     protected static final String PASSWORD = "gannet-quarry-umbrella-nine";
 
     @Autowired
@@ -233,7 +236,7 @@ public abstract class DeskTest {
 
     /** Waits until a page has been read, or could not be; gives its detail. */
     protected String awaitRead(SignedIn teacher, UUID page) {
-        long end = System.nanoTime() + Duration.ofSeconds(60).toNanos();
+        long end = System.nanoTime() + PATIENCE.toNanos();
         while (System.nanoTime() < end) {
             String detail = content(get(teacher, "/api/returns/pages/{id}", page));
             String state = JsonPath.read(detail, "$.row.state");
@@ -242,7 +245,7 @@ public abstract class DeskTest {
             }
             LockSupport.parkNanos(50_000_000);
         }
-        throw new AssertionError("Page " + page + " was not read in a minute");
+        throw new AssertionError("Page " + page + " was not read in " + PATIENCE);
     }
 
     protected static String content(MvcTestResult answer) {

@@ -68,8 +68,8 @@ public final class History {
                 student,
                 number);
         jdbc.update(
-                "insert into scan_file (id, owner_id, created_at, name, media_type, sha256, source, content)"
-                        + " values (?, ?, ?, 'scan.jpg', 'image/jpeg', ?, 'UPLOAD', X'ffd8ff')",
+                "insert into scan_file (id, owner_id, created_at, name, media_type, sha256, source)"
+                        + " values (?, ?, ?, 'scan.jpg', 'image/jpeg', ?, 'UPLOAD')",
                 file,
                 owner,
                 then,

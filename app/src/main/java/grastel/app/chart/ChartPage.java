@@ -24,9 +24,9 @@ class ChartPage extends Owned {
     @Column(nullable = false)
     private String reading;
 
-    @Lob
-    @Column(nullable = false)
-    private byte[] picture;
+    /** The stored file, a JPEG. */
+    @Column(name = "picture_sha256", nullable = false, length = 64)
+    private String picture;
 
     @Column(name = "read_at", nullable = false)
     private Instant readAt;
@@ -38,9 +38,9 @@ class ChartPage extends Owned {
         this.number = number;
     }
 
-    void readAs(String newReading, byte[] jpeg, Instant when) {
+    void readAs(String newReading, String newPicture, Instant when) {
         reading = newReading;
-        picture = jpeg;
+        picture = newPicture;
         readAt = when.truncatedTo(ChronoUnit.MICROS);
     }
 }

@@ -18,5 +18,5 @@ interface ChartPageRows extends JpaRepository<ChartPage, UUID> {
     Optional<ChartPage> findByChartAndNumber(UUID chart, int number);
 
     @Query("select p.picture from ChartPage p where p.chart = :chart and p.number = :number")
-    Optional<byte[]> picture(UUID chart, int number);
+    Optional<String> picture(UUID chart, int number);
 }

@@ -12,6 +12,7 @@ import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.paper.CanvasInk;
 import grastel.app.platform.paper.PdfCanvas;
+import grastel.app.platform.room.StoredFiles;
 import grastel.app.sheets.Printings;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.SheetTitle;
@@ -54,6 +55,7 @@ public class Charts {
     private final Printings printings;
     private final JsonMapper json;
     private final KeptJson kept;
+    private final StoredFiles files;
     private final Clock clock;
 
     Charts(
@@ -66,6 +68,7 @@ public class Charts {
             Printings printings,
             JsonMapper json,
             KeptJson kept,
+            StoredFiles files,
             Clock clock) {
         this.charts = charts;
         this.pages = pages;
@@ -76,6 +79,7 @@ public class Charts {
         this.printings = printings;
         this.json = json;
         this.kept = kept;
+        this.files = files;
         this.clock = clock;
     }
 
@@ -221,7 +225,7 @@ public class Charts {
         charts.forChange(page.chart()).ifPresent(chart -> {
             ChartPage row = pages.findByChartAndNumber(chart.id(), page.number())
                     .orElseGet(() -> new ChartPage(chart.id(), page.number()));
-            row.readAs(kept.reading(reading), jpeg, clock.instant());
+            row.readAs(kept.reading(reading), files.put(jpeg), clock.instant());
             pages.save(row);
             chart.pageRead();
         });
@@ -278,7 +282,7 @@ public class Charts {
     }
 
     Optional<byte[]> picture(UUID id, int number) {
-        return pages.picture(find(id).id(), number);
+        return pages.picture(find(id).id(), number).flatMap(files::get);
     }
 
     /** Makes pencils, and where it is wanted the paper, what the chart found them to be. All or nothing. */

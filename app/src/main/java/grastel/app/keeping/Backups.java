@@ -4,9 +4,8 @@ import static grastel.core.words.Words.say;
 
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.room.Storage;
+import grastel.app.platform.room.StoredFiles;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
@@ -23,8 +22,6 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -48,13 +45,15 @@ class Backups {
 
     private final JdbcTemplate jdbc;
     private final Storage storage;
+    private final StoredFiles files;
     private final BackupSettings settings;
     private final Clock clock;
     private volatile @Nullable String problem;
 
-    Backups(JdbcTemplate jdbc, Storage storage, BackupSettings settings, Clock clock) {
+    Backups(JdbcTemplate jdbc, Storage storage, StoredFiles files, BackupSettings settings, Clock clock) {
         this.jdbc = jdbc;
         this.storage = storage;
+        this.files = files;
         this.settings = settings;
         this.clock = clock;
     }
@@ -123,7 +122,7 @@ class Backups {
             Path part = to.resolveSibling(to.getFileName() + PART);
             try {
                 write(part);
-                requireWhole(part);
+                BackupFile.requireWhole(part);
                 Files.move(part, to, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
             } finally {
                 Files.deleteIfExists(part);
@@ -142,28 +141,22 @@ class Backups {
     }
 
     private void write(Path part) throws IOException {
-        Files.deleteIfExists(part);
-        jdbc.execute("backup to '" + part.toAbsolutePath().toString().replace("'", "''") + "'");
+        Path database = part.resolveSibling(part.getFileName() + ".database");
+        Files.deleteIfExists(database);
+        // What the database names now must still be there when it is copied.
+        files.sweeping().lock();
+        try {
+            jdbc.execute("backup to '" + database.toAbsolutePath().toString().replace("'", "''") + "'");
+            BackupFile.write(part, database, files.folder());
+        } finally {
+            files.sweeping().unlock();
+            Files.deleteIfExists(database);
+        }
         if (part.getFileSystem().supportedFileAttributeViews().contains("posix")) {
             Files.setPosixFilePermissions(part, PosixFilePermissions.fromString("rw-------"));
         }
         try (FileChannel file = FileChannel.open(part, StandardOpenOption.WRITE)) {
             file.force(true);
-        }
-    }
-
-    /** Reads all of it, whose checksums must agree. */
-    private static void requireWhole(Path part) throws IOException {
-        boolean found = false;
-        try (InputStream in = Files.newInputStream(part);
-                ZipInputStream zip = new ZipInputStream(in)) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                found |= entry.getName().equals(DATABASE);
-                zip.transferTo(OutputStream.nullOutputStream());
-            }
-        }
-        if (!found) {
-            throw new IOException(part + " holds no database");
         }
     }
 
@@ -177,10 +170,16 @@ class Backups {
         }
     }
 
-    /** Packed it is smaller than that. */
+    /** Packed it is smaller than that; the database is copied twice. */
     private long expectedBytes() throws IOException {
         Path database = storage.folder("").resolve(DATABASE);
-        return Files.exists(database) ? Files.size(database) : 0;
+        long pictures = 0;
+        if (Files.isDirectory(files.folder())) {
+            try (Stream<Path> all = Files.walk(files.folder())) {
+                pictures = all.mapToLong(f -> f.toFile().length()).sum();
+            }
+        }
+        return pictures + (Files.exists(database) ? 2 * Files.size(database) : 0);
     }
 
     private String nameOfToday() {

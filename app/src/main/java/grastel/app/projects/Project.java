@@ -40,20 +40,19 @@ class Project extends Revised {
     @Column(nullable = false)
     private String settings;
 
-    /** The file as it came. */
-    @Lob
-    @Column(nullable = false, updatable = false)
-    private byte[] picture;
+    /** The stored file, as it came. */
+    @Column(name = "picture_sha256", nullable = false, updatable = false, length = 64)
+    private String picture;
 
     protected Project() {}
 
-    Project(String title, UUID schoolClass, Rights rights, String rightsNote, String settings, byte[] picture) {
+    Project(String title, UUID schoolClass, Rights rights, String rightsNote, String settings, String picture) {
         this.title = title;
         this.schoolClass = schoolClass;
         this.rights = rights;
         this.rightsNote = rightsNote;
         this.settings = settings;
-        this.picture = picture.clone();
+        this.picture = picture;
     }
 
     /** For one student of the class that another is drawn by. */

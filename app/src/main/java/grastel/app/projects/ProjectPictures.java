@@ -7,6 +7,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.classes.StudentsDeleted;
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.room.StoredFiles;
 import grastel.core.reading.picture.Picture;
 import grastel.core.reference.Frame;
 import grastel.core.reference.Patches;
@@ -37,6 +38,7 @@ class ProjectPictures {
 
     private final ProjectRows projects;
     private final Decoder decoder;
+    private final StoredFiles files;
     private final Cache<UUID, Picture> decoded = Caffeine.newBuilder()
             .maximumWeight(MOST_DECODED)
             .weigher((UUID id, Picture picture) -> 3 * picture.width() * picture.height())
@@ -51,9 +53,10 @@ class ProjectPictures {
     private final Cache<Zoned, Zones> zones =
             Caffeine.newBuilder().maximumSize(MOST_MEASURED).build();
 
-    ProjectPictures(ProjectRows projects, Decoder decoder) {
+    ProjectPictures(ProjectRows projects, Decoder decoder, StoredFiles files) {
         this.projects = projects;
         this.decoder = decoder;
+        this.files = files;
     }
 
     record Lying(UUID project, View view, Frame frame) {}
@@ -76,7 +79,10 @@ class ProjectPictures {
             Picture picture = decoded.get(
                     project,
                     id -> decoded(
-                            id, projects.picture(id).orElseThrow(() -> ApiProblem.notFound(say("thing.project")))));
+                            id,
+                            projects.picture(id)
+                                    .flatMap(files::get)
+                                    .orElseThrow(() -> ApiProblem.notFound(say("thing.project")))));
             return ApiProblem.taken("zoom", () -> Reference.of(picture, lying.view(), lying.frame()));
         });
     }

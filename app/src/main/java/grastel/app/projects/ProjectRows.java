@@ -43,7 +43,7 @@ interface ProjectRows extends JpaRepository<Project, UUID> {
     Optional<Line> line(UUID id);
 
     @Query("select p.picture from Project p where p.id = :id")
-    Optional<byte[]> picture(UUID id);
+    Optional<String> picture(UUID id);
 
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select p from Project p where p.id = :id")

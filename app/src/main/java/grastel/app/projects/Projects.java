@@ -5,6 +5,7 @@ import static grastel.core.words.Words.say;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.room.StoredFiles;
 import grastel.app.projects.ProjectRows.Line;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.known.Known;
@@ -36,12 +37,14 @@ public class Projects {
     private final Classes classes;
     private final ProjectPictures pictures;
     private final JsonMapper json;
+    private final StoredFiles files;
 
-    Projects(ProjectRows projects, Classes classes, ProjectPictures pictures, JsonMapper json) {
+    Projects(ProjectRows projects, Classes classes, ProjectPictures pictures, JsonMapper json, StoredFiles files) {
         this.projects = projects;
         this.classes = classes;
         this.pictures = pictures;
         this.json = json;
+        this.files = files;
     }
 
     /**
@@ -105,7 +108,12 @@ public class Projects {
         ProjectData settings = ProjectData.usual(Known.in(ISLANDS, band));
         requirePicture(file, settings);
         Project made = projects.saveAndFlush(new Project(
-                title.strip(), schoolClass, rights, rightsNote.strip(), json.writeValueAsString(settings), file));
+                title.strip(),
+                schoolClass,
+                rights,
+                rightsNote.strip(),
+                json.writeValueAsString(settings),
+                files.put(file)));
         return one(made.id());
     }
 
@@ -130,7 +138,12 @@ public class Projects {
         ProjectData settings = of.settings().ofAnother();
         requirePicture(file, settings);
         Project made = new Project(
-                of.title(), of.schoolClass(), rights, rightsNote.strip(), json.writeValueAsString(settings), file);
+                of.title(),
+                of.schoolClass(),
+                rights,
+                rightsNote.strip(),
+                json.writeValueAsString(settings),
+                files.put(file));
         return one(projects.saveAndFlush(made.ownOf(project, student)).id());
     }
 

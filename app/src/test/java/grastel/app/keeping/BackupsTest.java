@@ -2,11 +2,14 @@ package grastel.app.keeping;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.assertThatIOException;
 
 import grastel.app.DeskTest;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.room.PlayedStorage;
+import grastel.app.platform.room.StoredFiles;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -20,6 +23,8 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.h2.tools.Restore;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -35,6 +40,9 @@ class BackupsTest extends DeskTest {
     @Autowired
     private PlayedStorage disk;
 
+    @Autowired
+    private StoredFiles pictures;
+
     @TempDir
     private Path elsewhere;
 
@@ -46,7 +54,11 @@ class BackupsTest extends DeskTest {
     private Backups on(LocalDate day) {
         Instant at = day.atTime(9, 5).toInstant(ZoneOffset.UTC);
         return new Backups(
-                jdbc, disk, new BackupSettings(7, elsewhere.resolve("backups")), Clock.fixed(at, ZoneOffset.UTC));
+                jdbc,
+                disk,
+                pictures,
+                new BackupSettings(7, elsewhere.resolve("backups")),
+                Clock.fixed(at, ZoneOffset.UTC));
     }
 
     private int rowsOf(Path backup, Path into) throws SQLException {
@@ -88,6 +100,35 @@ class BackupsTest extends DeskTest {
     }
 
     @Test
+    void picturesAreInItAndComeBack() throws IOException {
+        byte[] scan = "a scan of today".getBytes(StandardCharsets.UTF_8);
+        String name = pictures.put(scan);
+        Path file = elsewhere.resolve("backups").resolve(on(DAY).make().name());
+        Path restored = elsewhere.resolve("pictures");
+        assertThat(BackupFile.restorePictures(file, restored)).isPositive();
+        assertThat(StoredFiles.file(restored, name)).hasBinaryContent(scan);
+        // Brought back once more nothing is written twice.
+        BackupFile.restorePictures(file, restored);
+        assertThat(StoredFiles.file(restored, name)).hasBinaryContent(scan);
+    }
+
+    @Test
+    void aBackupWithADamagedPictureIsNotTakenForWhole() throws IOException {
+        Path database = Files.createDirectories(elsewhere.resolve("made")).resolve("database.zip");
+        try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(database))) {
+            zip.putNextEntry(new ZipEntry("grastel.mv.db"));
+        }
+        Path damaged = StoredFiles.file(elsewhere.resolve("made"), "0".repeat(64));
+        Files.createDirectories(damaged.getParent());
+        Files.writeString(damaged, "not what its name says");
+        Path whole = elsewhere.resolve("whole.zip");
+        BackupFile.write(whole, database, elsewhere.resolve("made"));
+        assertThatIOException().isThrownBy(() -> BackupFile.requireWhole(whole)).withMessageContaining("0000");
+        assertThatIOException().isThrownBy(() -> BackupFile.restorePictures(whole, elsewhere.resolve("back")));
+        assertThat(elsewhere.resolve("back")).doesNotExist();
+    }
+
+    @Test
     void theLastSevenDaysAreKeptAndNothingElseIsTouched() throws IOException {
         Path folder = Files.createDirectories(elsewhere.resolve("backups"));
         Path foreign = Files.writeString(folder.resolve("letter.zip"), "mine");
@@ -111,7 +152,7 @@ class BackupsTest extends DeskTest {
         assertThat(file).content().isEqualTo("of this morning");
 
         Path none = elsewhere.resolve("none");
-        new Backups(jdbc, disk, new BackupSettings(0, none), Clock.systemUTC()).makeIfDue();
+        new Backups(jdbc, disk, pictures, new BackupSettings(0, none), Clock.systemUTC()).makeIfDue();
         assertThat(none).doesNotExist();
     }
 
@@ -119,7 +160,7 @@ class BackupsTest extends DeskTest {
     void whereNoneAreMadeByThemselvesOneMadeByHandIsKeptAndSoAreEarlierOnes() {
         on(DAY).make();
         Clock next = Clock.fixed(DAY.plusDays(1).atTime(9, 5).toInstant(ZoneOffset.UTC), ZoneOffset.UTC);
-        Backups byHand = new Backups(jdbc, disk, new BackupSettings(0, elsewhere.resolve("backups")), next);
+        Backups byHand = new Backups(jdbc, disk, pictures, new BackupSettings(0, elsewhere.resolve("backups")), next);
 
         assertThat(byHand.make().name()).isEqualTo("grastel-2026-11-30.zip");
         assertThat(byHand.all()).hasSize(2);
@@ -138,7 +179,8 @@ class BackupsTest extends DeskTest {
         assertThat(backups.problem()).isEmpty();
 
         Path file = Files.writeString(elsewhere.resolve("file"), "in the way");
-        Backups nowhere = new Backups(jdbc, disk, new BackupSettings(7, file.resolve("backups")), Clock.systemUTC());
+        Backups nowhere =
+                new Backups(jdbc, disk, pictures, new BackupSettings(7, file.resolve("backups")), Clock.systemUTC());
         assertThatExceptionOfType(ApiProblem.class)
                 .isThrownBy(nowhere::make)
                 .satisfies(e -> assertThat(e.code()).isEqualTo("NO_BACKUP"));

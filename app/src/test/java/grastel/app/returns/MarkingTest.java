@@ -361,8 +361,8 @@ class MarkingTest extends DeskTest {
     private void queue(SignedIn who) {
         UUID file = UUID.randomUUID();
         jdbc.update(
-                "insert into scan_file (id, owner_id, created_at, name, media_type, sha256, source, content)"
-                        + " values (?, ?, now(), 'x', 'image/jpeg', ?, 'UPLOAD', X'00')",
+                "insert into scan_file (id, owner_id, created_at, name, media_type, sha256, source)"
+                        + " values (?, ?, now(), 'x', 'image/jpeg', ?, 'UPLOAD')",
                 file,
                 who.id(),
                 file.toString());

@@ -8,6 +8,7 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Digest;
 import grastel.app.platform.Refused;
 import grastel.app.platform.room.Storage;
+import grastel.app.platform.room.StoredFiles;
 import grastel.app.returns.page.ReturnEvents;
 import grastel.app.returns.page.ReturnedPage;
 import grastel.app.returns.page.ReturnedPages;
@@ -39,6 +40,7 @@ public class Intake {
     private final ReadingSettings settings;
     private final Decoder decoder;
     private final Storage storage;
+    private final StoredFiles stored;
     private final ReadAhead readAhead;
     private final ReadingWorkers workers;
     private final ReturnEvents events;
@@ -50,6 +52,7 @@ public class Intake {
             ReadingSettings settings,
             Decoder decoder,
             Storage storage,
+            StoredFiles stored,
             ReadAhead readAhead,
             ReadingWorkers workers,
             ReturnEvents events,
@@ -59,6 +62,7 @@ public class Intake {
         this.settings = settings;
         this.decoder = decoder;
         this.storage = storage;
+        this.stored = stored;
         this.readAhead = readAhead;
         this.workers = workers;
         this.events = events;
@@ -108,8 +112,8 @@ public class Intake {
             outcome = taken(
                     name,
                     kind,
-                    new ScanFile(
-                            shortened(name), kind.mediaType(), Digest.sha256(content), source, schoolClass, content));
+                    content,
+                    new ScanFile(shortened(name), kind.mediaType(), Digest.sha256(content), source, schoolClass));
         } catch (UnreadablePage e) {
             return new Outcome(name, List.of(), e.problem().name(), e.figure());
         }
@@ -119,8 +123,7 @@ public class Intake {
     }
 
     /** Decoding, which looks at the limits itself, begins while the file is looked at and stored. */
-    private Outcome taken(String name, PictureFile.Kind kind, ScanFile file) throws UnreadablePage {
-        byte[] content = file.content();
+    private Outcome taken(String name, PictureFile.Kind kind, byte[] content, ScanFile file) throws UnreadablePage {
         boolean taken = false;
         if (!kind.isPile()) {
             readAhead.begin(file.id(), content);
@@ -128,6 +131,8 @@ public class Intake {
         try {
             int pages = decoder.inspect(file.id(), content);
             storage.requireRoom(content.length * 2L);
+            // On the disk before a row says so; what no row names in the end is swept.
+            stored.put(content);
             Outcome outcome = transactions.execute(status -> store(name, file, pages));
             taken = outcome.taken();
             return outcome;

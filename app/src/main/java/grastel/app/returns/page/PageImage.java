@@ -3,7 +3,6 @@ package grastel.app.returns.page;
 import grastel.app.platform.Owned;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.util.UUID;
 
@@ -20,19 +19,19 @@ public class PageImage extends Owned {
     @Column(nullable = false, length = 20)
     private String part;
 
-    @Lob
-    @Column(nullable = false)
-    private byte[] jpeg;
+    /** The stored file, a JPEG. */
+    @Column(nullable = false, length = 64)
+    private String sha256;
 
     protected PageImage() {}
 
-    PageImage(UUID page, String part, byte[] jpeg) {
+    PageImage(UUID page, String part, String sha256) {
         this.page = page;
         this.part = part;
-        this.jpeg = jpeg;
+        this.sha256 = sha256;
     }
 
-    byte[] jpeg() {
-        return jpeg;
+    String sha256() {
+        return sha256;
     }
 }

@@ -5,7 +5,6 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -37,20 +36,15 @@ public class ScanFile extends Owned {
     @Column(name = "class_id", updatable = false)
     private @Nullable UUID schoolClass;
 
-    @Lob
-    @Column(nullable = false)
-    private byte[] content;
-
     protected ScanFile() {}
 
-    public ScanFile(
-            String name, String mediaType, String sha256, Source source, @Nullable UUID schoolClass, byte[] content) {
+    /** @param sha256 of what it holds, by which it is stored */
+    public ScanFile(String name, String mediaType, String sha256, Source source, @Nullable UUID schoolClass) {
         this.name = name;
         this.mediaType = mediaType;
         this.sha256 = sha256;
         this.source = source;
         this.schoolClass = schoolClass;
-        this.content = content;
     }
 
     public String sha256() {
@@ -59,9 +53,5 @@ public class ScanFile extends Owned {
 
     String mediaType() {
         return mediaType;
-    }
-
-    public byte[] content() {
-        return content;
     }
 }

@@ -1,24 +1,27 @@
 package grastel.app.returns.page;
 
+import grastel.app.platform.room.StoredFiles;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
-/** In rows of the database, beside everything else. */
+/** Stored files, which rows name. */
 @Component
-class DatabaseArchive implements Archive {
+class StoredArchive implements Archive {
     private final ScanFiles files;
     private final PageImages images;
+    private final StoredFiles stored;
 
-    DatabaseArchive(ScanFiles files, PageImages images) {
+    StoredArchive(ScanFiles files, PageImages images, StoredFiles stored) {
         this.files = files;
         this.images = images;
+        this.stored = stored;
     }
 
     @Override
     public Optional<byte[]> file(UUID file) {
-        return files.findById(file).map(ScanFile::content);
+        return files.findById(file).flatMap(f -> stored.get(f.sha256()));
     }
 
     @Override
@@ -28,14 +31,14 @@ class DatabaseArchive implements Archive {
 
     @Override
     public Optional<byte[]> picture(UUID page, String part) {
-        return images.findByPageAndPart(page, part).map(PageImage::jpeg);
+        return images.findByPageAndPart(page, part).flatMap(i -> stored.get(i.sha256()));
     }
 
     @Override
     public void keep(UUID page, List<NewImage> pictures) {
         images.deleteOf(page);
         images.saveAll(pictures.stream()
-                .map(i -> new PageImage(page, i.part(), i.jpeg()))
+                .map(i -> new PageImage(page, i.part(), stored.putRemade(i.jpeg())))
                 .toList());
     }
 

@@ -1,0 +1,2 @@
+/** What SQL alone cannot carry over. */
+package grastel.app.keeping.migrations;
