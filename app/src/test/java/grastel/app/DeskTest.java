@@ -54,7 +54,7 @@ import tools.jackson.databind.json.JsonMapper;
 @ActiveProfiles("test")
 public abstract class DeskTest {
     /** No measure: what takes longer on a machine with much else to do is not there. */
-    private static final Duration PATIENCE = Duration.ofMinutes(5);
+    protected static final Duration PATIENCE = Duration.ofMinutes(5);
 
     protected static final String PASSWORD = "gannet-quarry-umbrella-nine";
 

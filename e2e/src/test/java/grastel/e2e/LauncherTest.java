@@ -3,6 +3,7 @@ package grastel.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.app.account.Accounts;
+import grastel.app.platform.room.StoredFiles;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -12,6 +13,8 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** Backing up and restoring by the launcher, on real data. */
 class LauncherTest {
+    private static final byte[] SCAN = "a scan".getBytes(StandardCharsets.UTF_8);
+
     @TempDir
     Path folder;
 
@@ -32,8 +35,10 @@ class LauncherTest {
     void backsUpOnlyWhatNobodyWritesAndRestoresOnlyWhatOpens() throws IOException, InterruptedException {
         Path data = folder.resolve("data");
         Path zip = folder.resolve("backup.zip");
+        String scan;
         try (RunningGrastel grastel = RunningGrastel.on(data)) {
             grastel.bean(Accounts.class).first("ilse.korhonen", "Ilse Korhonen", "gannet-quarry-umbrella-nine");
+            scan = grastel.bean(StoredFiles.class).put(SCAN);
             Said refused = launch(data, "backup", zip.toString());
             assertThat(refused.exit()).isNotZero();
             assertThat(refused.words()).contains("Grastel is running").doesNotContain("Exception");
@@ -56,6 +61,7 @@ class LauncherTest {
         assertThat(launch(elsewhere, "restore", zip.toString()).words()).contains("holds data already");
         try (RunningGrastel grastel = RunningGrastel.on(elsewhere)) {
             assertThat(grastel.bean(Accounts.class).byName("ilse.korhonen")).isPresent();
+            assertThat(grastel.bean(StoredFiles.class).get(scan)).hasValue(SCAN);
         }
     }
 

@@ -1,7 +1,7 @@
 package grastel.app.keeping;
 
 import grastel.app.platform.Digest;
-import grastel.app.platform.room.StoredFiles;
+import grastel.app.platform.room.StoredName;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -20,7 +20,7 @@ import java.util.zip.ZipOutputStream;
 /** One file with all data: the database, and every stored picture under its name. */
 final class BackupFile {
     private static final String DATABASE = "grastel.mv.db";
-    private static final Pattern PICTURE = Pattern.compile(StoredFiles.FOLDER + "/([0-9a-f]{64})");
+    private static final Pattern PICTURE = Pattern.compile(StoredName.FOLDER + "/([0-9a-f]{64})");
 
     private BackupFile() {}
 
@@ -36,7 +36,7 @@ final class BackupFile {
             // They are packed already.
             out.setLevel(Deflater.NO_COMPRESSION);
             for (Path picture : pictures(pictures)) {
-                out.putNextEntry(new ZipEntry(StoredFiles.FOLDER + "/" + picture.getFileName()));
+                out.putNextEntry(new ZipEntry(StoredName.FOLDER + "/" + picture.getFileName()));
                 Files.copy(picture, out);
             }
         }
@@ -47,9 +47,7 @@ final class BackupFile {
             return List.of();
         }
         try (Stream<Path> files = Files.walk(folder)) {
-            return files.filter(f -> PICTURE.matcher(StoredFiles.FOLDER + "/" + f.getFileName())
-                            .matches())
-                    .toList();
+            return files.filter(f -> StoredName.is(f.getFileName().toString())).toList();
         }
     }
 
@@ -70,10 +68,10 @@ final class BackupFile {
     static int restorePictures(Path file, Path folder) throws IOException {
         int[] count = {0};
         each(file, (name, content) -> {
-            Path to = StoredFiles.file(folder, name);
+            Path to = StoredName.file(folder, name);
             if (!Files.exists(to)) {
                 Path part = to.resolveSibling(name + ".part");
-                Files.createDirectories(part.resolveSibling(""));
+                Files.createDirectories(StoredName.folder(folder, name));
                 Files.write(part, content);
                 Files.move(part, to, StandardCopyOption.ATOMIC_MOVE);
             }

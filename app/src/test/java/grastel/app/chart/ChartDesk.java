@@ -6,7 +6,6 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.kit.Kit;
 import grastel.app.platform.SignedIn;
-import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -72,7 +71,7 @@ abstract class ChartDesk extends DeskTest {
 
     /** Waits until the chart is fitted, or found to be empty; gives it. */
     String fitted(SignedIn teacher, UUID chart) {
-        long end = System.nanoTime() + Duration.ofSeconds(60).toNanos();
+        long end = System.nanoTime() + PATIENCE.toNanos();
         while (System.nanoTime() < end) {
             String view = content(get(teacher, "/api/charts/{id}", chart));
             if (!JsonPath.read(view, "$.state").equals("FITTING")) {

@@ -49,7 +49,7 @@ class DecoderTest {
 
         decoder.cancel(second);
 
-        assertThat(waiting.get(10, TimeUnit.SECONDS)).isInstanceOf(UnreadablePage.class);
+        assertThat(waiting.get(60, TimeUnit.SECONDS)).isInstanceOf(UnreadablePage.class);
         assertThat(hurt).as("the other goes on").isNotDone();
     }
 
@@ -61,8 +61,8 @@ class DecoderTest {
 
         decoder.cancel(first);
 
-        assertThat(hurt.get(10, TimeUnit.SECONDS)).isInstanceOf(UnreadablePage.class);
-        assertThat(next.get(30, TimeUnit.SECONDS)).isEqualTo(2);
+        assertThat(hurt.get(60, TimeUnit.SECONDS)).isInstanceOf(UnreadablePage.class);
+        assertThat(next.get(60, TimeUnit.SECONDS)).isEqualTo(2);
     }
 
     private CompletableFuture<Throwable> decoding(UUID ticket) {

@@ -8,6 +8,7 @@ import grastel.app.DeskTest;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.room.PlayedStorage;
 import grastel.app.platform.room.StoredFiles;
+import grastel.app.platform.room.StoredName;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -106,10 +107,10 @@ class BackupsTest extends DeskTest {
         Path file = elsewhere.resolve("backups").resolve(on(DAY).make().name());
         Path restored = elsewhere.resolve("pictures");
         assertThat(BackupFile.restorePictures(file, restored)).isPositive();
-        assertThat(StoredFiles.file(restored, name)).hasBinaryContent(scan);
+        assertThat(StoredName.file(restored, name)).hasBinaryContent(scan);
         // Brought back once more nothing is written twice.
         BackupFile.restorePictures(file, restored);
-        assertThat(StoredFiles.file(restored, name)).hasBinaryContent(scan);
+        assertThat(StoredName.file(restored, name)).hasBinaryContent(scan);
     }
 
     @Test
@@ -118,7 +119,7 @@ class BackupsTest extends DeskTest {
         try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(database))) {
             zip.putNextEntry(new ZipEntry("grastel.mv.db"));
         }
-        Path damaged = StoredFiles.file(elsewhere.resolve("made"), "0".repeat(64));
+        Path damaged = StoredName.file(elsewhere.resolve("made"), "0".repeat(64));
         Files.createDirectories(damaged.getParent());
         Files.writeString(damaged, "not what its name says");
         Path whole = elsewhere.resolve("whole.zip");

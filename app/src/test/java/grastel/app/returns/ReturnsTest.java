@@ -24,7 +24,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -375,7 +374,7 @@ class ReturnsTest extends DeskTest {
     }
 
     private static void await(Condition condition) {
-        long end = System.nanoTime() + Duration.ofSeconds(30).toNanos();
+        long end = System.nanoTime() + PATIENCE.toNanos();
         while (!condition.holds()) {
             assertThat(System.nanoTime()).as("waited half a minute").isLessThan(end);
             LockSupport.parkNanos(100_000_000);

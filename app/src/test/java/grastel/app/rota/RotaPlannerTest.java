@@ -123,7 +123,7 @@ class RotaPlannerTest {
                 List<Future<Rota>> asked =
                         tables.invokeAll(Collections.nCopies(many, () -> fresh.plan(table, Duration.ofMillis(20))));
                 for (Future<Rota> rota : asked) {
-                    assertThat(rota.get(30, TimeUnit.SECONDS).seats()).hasSize(4);
+                    assertThat(rota.get(120, TimeUnit.SECONDS).seats()).hasSize(4);
                 }
             }
         } finally {

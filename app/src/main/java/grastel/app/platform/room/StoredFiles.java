@@ -19,7 +19,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.locks.ReentrantLock;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -31,14 +30,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public class StoredFiles {
-    /** Below the data folder. */
-    public static final String FOLDER = "pictures";
-
     private static final Logger LOG = LoggerFactory.getLogger(StoredFiles.class);
-    private static final Pattern NAME = Pattern.compile("[0-9a-f]{64}");
-    /** Folders by the first letters of names, so that none holds too many. */
-    private static final int LETTERS = 2;
-
     private static final String PART = ".part";
 
     private final Storage storage;
@@ -95,7 +87,7 @@ public class StoredFiles {
 
     private void write(String name, byte[] content, boolean synced) throws IOException {
         Path to = file(name);
-        Path folder = Files.createDirectories(folder().resolve(name.substring(0, LETTERS)));
+        Path folder = Files.createDirectories(StoredName.folder(folder(), name));
         Path part = to.resolveSibling(name + "-" + UUID.randomUUID() + PART);
         try {
             try (FileChannel out = FileChannel.open(part, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
@@ -151,7 +143,7 @@ public class StoredFiles {
             return List.of();
         }
         try (Stream<Path> files = Files.walk(folder())) {
-            return files.filter(f -> NAME.matcher(f.getFileName().toString()).matches())
+            return files.filter(f -> StoredName.is(f.getFileName().toString()))
                     .filter(f -> isOlder(f, time))
                     .map(f -> f.getFileName().toString())
                     .toList();
@@ -177,18 +169,10 @@ public class StoredFiles {
     }
 
     public Path folder() {
-        return storage.folder("").resolve(FOLDER);
+        return storage.folder("").resolve(StoredName.FOLDER);
     }
 
     private Path file(String name) {
-        return file(folder(), name);
-    }
-
-    /** Where a name lies in a folder of such files. @throws IllegalArgumentException if it is none */
-    public static Path file(Path folder, String name) {
-        if (!NAME.matcher(name).matches()) {
-            throw new IllegalArgumentException("No name of a stored file: " + name);
-        }
-        return folder.resolve(name.substring(0, LETTERS)).resolve(name);
+        return StoredName.file(folder(), name);
     }
 }

@@ -86,7 +86,7 @@ class StoredFilesTest {
     void whatIsDamagedIsNotHandedOutAndCanBeKeptAgain() throws IOException {
         StoredFiles files = at(NOON);
         String name = files.put(SCAN);
-        Path file = StoredFiles.file(files.folder(), name);
+        Path file = StoredName.file(files.folder(), name);
         Files.writeString(file, "a scam");
         assertThat(files.get(name)).isEmpty();
         Files.write(file, new byte[0]);
@@ -106,7 +106,7 @@ class StoredFilesTest {
         Storage full = new Storage(data, Long.MAX_VALUE / (4L << 20));
         StoredFiles files = new StoredFiles(full, Clock.fixed(NOON, ZoneOffset.UTC));
         // A file where the folder should be: no disk takes it.
-        Files.writeString(data.resolve(StoredFiles.FOLDER), "in the way");
+        Files.writeString(data.resolve(StoredName.FOLDER), "in the way");
         assertThatExceptionOfType(ApiProblem.class).isThrownBy(() -> files.put(SCAN));
         assertThat(onDisk()).hasSize(1);
     }
