@@ -100,6 +100,12 @@ public final class History {
                 then,
                 read);
         jdbc.update(
+                "insert into page_image (id, owner_id, created_at, page_id, part, sha256)"
+                        + " select random_uuid(), owner_id, ?, ?, part, sha256 from page_image where page_id = ?",
+                then,
+                page,
+                read);
+        jdbc.update(
                 "insert into mark_change (id, owner_id, created_at, page_id, exercise, goal, proposed, from_level, to_level,"
                         + " changed_by) select random_uuid(), owner_id, ?, ?, exercise, goal, proposed, from_level, to_level,"
                         + " changed_by from mark_change where page_id = ?",

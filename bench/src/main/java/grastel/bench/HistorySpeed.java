@@ -54,7 +54,7 @@ final class HistorySpeed {
         asked.put("runs", "/api/sheets/runs");
         asked.put("classes", "/api/classes");
         Uploader client = grastel.client();
-        System.out.printf("%d pages in the database%n", grastel.read());
+        System.out.printf("%d pages in a database of %.0f MB%n", grastel.read(), grastel.databaseMb());
         for (Map.Entry<String, String> one : asked.entrySet()) {
             print(one.getKey(), times(() -> client.get(one.getValue())));
         }

@@ -63,10 +63,12 @@ final class RunningGrastel implements AutoCloseable {
     /** Where drawn pages lie. */
     final Path drawn;
 
+    private final Path data;
+
     private final ConfigurableApplicationContext context;
 
     RunningGrastel() throws IOException {
-        Path data = Files.createTempDirectory("grastel-bench").toAbsolutePath();
+        data = Files.createTempDirectory("grastel-bench").toAbsolutePath();
         drawn = Files.createDirectories(data.resolve("drawn"));
         context = SpringApplication.run(
                 GrastelApplication.class, "--server.port=0", "--grastel.data=" + data, "--logging.level.root=error");
@@ -75,6 +77,12 @@ final class RunningGrastel implements AutoCloseable {
 
     SignedIn join(String name) {
         return context.getBean(Accounts.class).join(name, name, PASSWORD);
+    }
+
+    /** The database's own file, without scans and pictures, MB. */
+    double databaseMb() throws IOException {
+        jdbc().execute("checkpoint sync");
+        return Files.size(data.resolve("grastel.mv.db")) / 1e6;
     }
 
     @Override

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.app.account.Accounts;
 import grastel.app.platform.room.StoredFiles;
+import grastel.app.platform.room.StoredName;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -74,8 +75,13 @@ class LauncherTest {
 
         Files.createDirectories(data);
         Files.writeString(data.resolve("grastel.mv.db"), "no database");
+        Path picture = StoredName.file(data.resolve(StoredName.FOLDER), "0".repeat(64));
+        Files.createDirectories(picture.getParent());
+        Files.writeString(picture, "not what its name says");
         Said broken = launch(data, "doctor");
-        assertThat(broken.words()).contains("▲   the data in " + data + " does not open");
+        assertThat(broken.words())
+                .contains("▲   the data in " + data + " does not open")
+                .containsPattern("▲   damaged in .*0000");
         assertThat(broken.exit()).isNotZero();
     }
 }

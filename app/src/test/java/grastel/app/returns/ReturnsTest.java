@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
+import grastel.app.platform.room.StoredFiles;
+import grastel.app.platform.room.StoredName;
 import grastel.app.returns.intake.WatchedFolder;
 import grastel.app.returns.page.PageLine;
 import grastel.app.returns.page.PageRows;
@@ -44,6 +46,9 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 class ReturnsTest extends DeskTest {
+    @Autowired
+    private StoredFiles stored;
+
     /** Goals of a pressure scale. */
     private static final int GOALS = 6;
 
@@ -251,6 +256,22 @@ class ReturnsTest extends DeskTest {
                 .isEqualTo(made)
                 .isEqualTo(6);
         assertThat(get(teacher, "/api/returns/pages/{id}/picture?part=9", page)).hasStatus(404);
+    }
+
+    @Test
+    void aDamagedPictureIsMadeAgainFromItsScan() throws IOException {
+        UUID page = upload(teacher, "scan.jpg", scan(teacher, printed.get(0).id(), Hand.EXACT, 2))
+                .get(0);
+        awaitRead(teacher, page);
+        await(() -> pictures(page) > 0);
+        String name = jdbc.queryForObject(
+                "select sha256 from page_image where page_id = ? and part = '3'", String.class, page);
+        Files.writeString(StoredName.file(stored.folder(), name), "not what its name says");
+
+        assertThat(get(teacher, "/api/returns/pages/{id}/picture?part=3", page)).hasStatusOk();
+        assertThat(jdbc.queryForList("select sha256 from page_image where page_id = ?", String.class, page))
+                .hasSize(6)
+                .allSatisfy(file -> assertThat(stored.get(file)).isPresent());
     }
 
     private int pictures(UUID page) {

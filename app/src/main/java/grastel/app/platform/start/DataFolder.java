@@ -1,5 +1,6 @@
 package grastel.app.platform.start;
 
+import grastel.app.platform.room.StoredName;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -34,6 +35,7 @@ public class DataFolder implements EnvironmentPostProcessor {
         try {
             Files.createDirectories(folder);
             onlyOwn(Files.createDirectories(folder.resolve(LOGS)), "rwx------");
+            onlyOwn(Files.createDirectories(folder.resolve(StoredName.FOLDER)), "rwx------");
             Path trial = Files.createTempFile(folder, "trial", ".tmp");
             Files.delete(trial);
         } catch (IOException e) {
