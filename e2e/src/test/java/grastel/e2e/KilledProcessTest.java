@@ -8,8 +8,10 @@ import grastel.app.account.Accounts;
 import grastel.app.classes.CalendarData;
 import grastel.app.classes.Classes;
 import grastel.app.kit.Kit;
+import grastel.app.platform.Digest;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
+import grastel.app.platform.room.StoredName;
 import grastel.app.returns.Returns;
 import grastel.app.returns.intake.WatchedFolder;
 import grastel.app.sheets.Printings;
@@ -30,8 +32,10 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
@@ -43,6 +47,10 @@ import org.springframework.jdbc.core.JdbcTemplate;
 /** The program as a process of its own: killed while it reads, and started twice on the same data. */
 class KilledProcessTest {
     private static final int PAGES = 10;
+    /** At moments that nobody chose; {@code ./grastel campaign kills} kills oftener. */
+    private static final int KILLS = Integer.getInteger("grastel.kills", 1);
+
+    private static final int LONGEST_LIFE_MS = 20_000;
     private static final String NAME = "ilse.korhonen";
     private static final String PASSWORD = "gannet-quarry-umbrella-nine";
 
@@ -88,6 +96,53 @@ class KilledProcessTest {
                     .as("pictures, too, though the figures of one page may have been kept without them")
                     .isEqualTo(PAGES * 6);
         }
+    }
+
+    /** Whenever it is killed: what came in is stored or still in the folder, and every stored file is what its name says. */
+    @Test
+    void killedAtAnyMomentNothingThatCameInIsLost() throws Exception {
+        Path inbox = printAndDraw();
+        Random moment = new Random(KILLS);
+        int stored = 0;
+        for (int kill = 1; kill <= KILLS; kill++) {
+            Process process = start("--grastel.reading.workers=1", "--server.port=0");
+            LockSupport.parkNanos(TimeUnit.MILLISECONDS.toNanos(moment.nextInt(LONGEST_LIFE_MS)));
+            process.destroyForcibly().waitFor(20, TimeUnit.SECONDS);
+            stored = count("select count(*) from returned_page");
+            assertThat(stored + filesIn(inbox)).as("after %d kills", kill).isGreaterThanOrEqualTo(PAGES);
+            assertThat(damaged("select sha256 from scan_file union select sha256 from page_image"))
+                    .as("after %d kills", kill)
+                    .isEmpty();
+            // There is always something to be read when it is killed the next time.
+            count("select count(*) from final table (update returned_page set state = 'QUEUED' where state = 'READ')");
+        }
+        try (RunningGrastel again = RunningGrastel.on(data)) {
+            JdbcTemplate jdbc = again.bean(JdbcTemplate.class);
+            await(() -> noFiles(inbox)
+                    && jdbc.queryForObject("select count(*) from returned_page where state = 'READ'", Integer.class)
+                            == PAGES);
+            assertThat(jdbc.queryForObject("select count(*) from returned_page", Integer.class))
+                    .isEqualTo(PAGES);
+            assertThat(jdbc.queryForObject("select count(*) from goal_mark", Integer.class))
+                    .isEqualTo(PAGES * 6);
+        }
+        System.out.printf("kills %d | pages stored at the last %d of %d | lost 0 | damaged 0%n", KILLS, stored, PAGES);
+    }
+
+    /** Names of stored files that are gone, or are not what their names say. */
+    private List<String> damaged(String names) throws SQLException, IOException {
+        List<String> damaged = new ArrayList<>();
+        try (Connection connection = open();
+                ResultSet rows = connection.createStatement().executeQuery(names)) {
+            while (rows.next()) {
+                Path file = StoredName.file(data.resolve(StoredName.FOLDER), rows.getString(1));
+                if (!Files.exists(file)
+                        || !Digest.sha256(Files.readAllBytes(file)).equals(rows.getString(1))) {
+                    damaged.add(rows.getString(1));
+                }
+            }
+        }
+        return damaged;
     }
 
     private static void lookAtAllPages(String address, List<UUID> pages) {
@@ -182,7 +237,7 @@ class KilledProcessTest {
     }
 
     private Process start(String... arguments) throws IOException {
-        List<String> command = new java.util.ArrayList<>(List.of(
+        List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Djava.awt.headless=true",
                 "-cp",
@@ -198,19 +253,27 @@ class KilledProcessTest {
 
     /** Looks into the database while no program has it open. */
     private int count(String query) throws SQLException {
-        try (Connection connection = DriverManager.getConnection(
-                        "jdbc:h2:file:" + data.toAbsolutePath().resolve("grastel"), "grastel", "");
+        try (Connection connection = open();
                 ResultSet result = connection.createStatement().executeQuery(query)) {
             result.next();
             return result.getInt(1);
         }
     }
 
+    private Connection open() throws SQLException {
+        return DriverManager.getConnection(
+                "jdbc:h2:file:" + data.toAbsolutePath().resolve("grastel"), "grastel", "");
+    }
+
     private static boolean noFiles(Path folder) {
+        return filesIn(folder) == 0;
+    }
+
+    private static int filesIn(Path folder) {
         try (var files = Files.list(folder)) {
-            return files.noneMatch(Files::isRegularFile);
+            return (int) files.filter(Files::isRegularFile).count();
         } catch (IOException e) {
-            return false;
+            return Integer.MAX_VALUE / 2;
         }
     }
 
