@@ -13,8 +13,6 @@ export default defineConfig(
       // A figure in a sentence, and a handler that is one call, are what they look like.
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
       '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
-      // Radio and Checkbox of React Aria stay until their successors carry all that is styled here.
-      '@typescript-eslint/no-deprecated': 'off',
     },
   },
   reactHooks.configs.flat.recommended,

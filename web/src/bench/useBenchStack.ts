@@ -36,7 +36,7 @@ export function useBenchStack(start: StackData) {
   /** @param at the layer that is selected afterwards; the same as before where it is left out */
   const change = (next: StackData, at?: number) => {
     // Asked for before anything is drawn anew: the answer is on its way while the controls follow.
-    void queries.prefetchQuery(lookAt(next));
+    queries.query(lookAt(next)).catch(() => undefined);
     // What stays the same stays the same object, and is not drawn anew.
     history.set(replaceEqualDeep(stack, next));
     setSelected(Math.max(0, Math.min(at ?? selected, next.layers.length - 1)));

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Label, Radio, RadioGroup } from 'react-aria-components';
+import { Label, RadioGroup } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
@@ -8,6 +8,7 @@ import { Button, Toggle } from '../design/Controls';
 import { Failed, Loading, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { count, say } from '../words/say';
+import { Radio } from '../design/Chosen';
 
 type School = Schemas['ClassView']['method'][number];
 

@@ -1,6 +1,7 @@
-import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
+import { CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
 import { colour, sizes, space } from './tokens';
+import { Checkbox } from './Chosen';
 
 interface Props {
   label: string;

@@ -1,7 +1,7 @@
 import { useState, type ReactNode } from 'react';
-import { Checkbox } from 'react-aria-components';
 import styled from 'styled-components';
 import { colour, space } from './tokens';
+import { Checkbox } from './Chosen';
 
 interface Props {
   label: string;

@@ -1,6 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Checkbox } from 'react-aria-components';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { useRevision } from '../api/useRevision';
@@ -11,6 +10,7 @@ import { Notice } from '../design/States';
 import { Grained } from '../design/Swatch';
 import { colour, space } from '../design/tokens';
 import { count, say } from '../words/say';
+import { Checkbox } from '../design/Chosen';
 
 type SetView = Schemas['SetView'];
 type Request = Schemas['SetRequest'];

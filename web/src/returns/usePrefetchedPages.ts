@@ -9,12 +9,15 @@ export function usePrefetchedPages(...ids: (string | undefined)[]) {
   const ahead = [...new Set(ids.filter((id) => id !== undefined))].join(' ');
   useEffect(() => {
     for (const id of ahead.split(' ').filter((x) => x !== '')) {
-      void queries.prefetchQuery(pageQuery(id)).then(() => {
-        const page = queries.getQueryData(pageQuery(id).queryKey);
-        [undefined, ...(page?.boxes ?? []).map((b) => b.field)].forEach((field) => {
-          new Image().src = pictureOf(id, page?.row.read, field);
-        });
-      });
+      queries
+        .query(pageQuery(id))
+        .then((page) => {
+          [undefined, ...page.boxes.map((b) => b.field)].forEach((field) => {
+            new Image().src = pictureOf(id, page.row.read, field);
+          });
+        })
+        // What cannot be had ahead is asked for when it is opened, and then said.
+        .catch(() => undefined);
     }
   }, [ahead, queries]);
 }

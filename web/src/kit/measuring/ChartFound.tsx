@@ -1,6 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Checkbox } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../../api/client';
@@ -9,6 +8,7 @@ import { Notice } from '../../design/States';
 import { colour, sizes, space } from '../../design/tokens';
 import { decimals, gradeNames } from '../../words/words';
 import { count, said, say } from '../../words/say';
+import { Checkbox } from '../../design/Chosen';
 
 type Fit = Schemas['ChartFitView'];
 type Found = Schemas['ChartPencilView'];

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type KeyboardEvent, useRef, useState } from 'react';
-import { Radio, RadioGroup } from 'react-aria-components';
+import { RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../../api/client';
 import { Button, LinkButton, MainButton } from '../../design/Controls';
@@ -13,6 +13,7 @@ import { causeWords, levelNames, decimals } from '../../words/words';
 import { FigureBar } from './FigureBar';
 import { pageQuery } from '../pageQuery';
 import { said, say } from '../../words/say';
+import { Radio } from '../../design/Chosen';
 
 type GoalView = Schemas['GoalView'];
 const levelCodes = ['NOT_TRIED', 'BEGINNING', 'NEARLY', 'SECURE', 'BEYOND'] as const;
