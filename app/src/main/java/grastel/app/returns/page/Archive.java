@@ -15,6 +15,9 @@ public interface Archive {
     /** A straightened picture. @param part {@link PageImage#WHOLE} or a field */
     Optional<byte[]> picture(UUID page, String part);
 
+    /** True where a picture was kept, though it may be damaged since. */
+    boolean hasPicture(UUID page, String part);
+
     /** Keeps pictures of a page in place of those it has. */
     void keep(UUID page, List<NewImage> pictures);
 

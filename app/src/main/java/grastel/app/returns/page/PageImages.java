@@ -9,6 +9,8 @@ import org.springframework.data.jpa.repository.Query;
 interface PageImages extends JpaRepository<PageImage, UUID> {
     Optional<PageImage> findByPageAndPart(UUID page, String part);
 
+    boolean existsByPageAndPart(UUID page, String part);
+
     @Modifying
     @Query("delete from PageImage i where i.page = :page")
     void deleteOf(UUID page);

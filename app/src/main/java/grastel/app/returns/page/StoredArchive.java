@@ -35,6 +35,11 @@ class StoredArchive implements Archive {
     }
 
     @Override
+    public boolean hasPicture(UUID page, String part) {
+        return images.existsByPageAndPart(page, part);
+    }
+
+    @Override
     public void keep(UUID page, List<NewImage> pictures) {
         images.deleteOf(page);
         images.saveAll(pictures.stream()

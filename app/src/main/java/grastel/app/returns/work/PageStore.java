@@ -223,6 +223,11 @@ class PageStore {
     }
 
     @Transactional(readOnly = true)
+    boolean hasPicture(UUID page, String part) {
+        return archive.hasPicture(page, part);
+    }
+
+    @Transactional(readOnly = true)
     Optional<byte[]> picture(UUID page, String part) {
         return archive.picture(page, part);
     }

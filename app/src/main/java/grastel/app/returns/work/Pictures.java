@@ -41,10 +41,12 @@ public class Pictures {
         store.keepPictures(page, read.result().readAt(), of(read.page(), read.layout()));
     }
 
-    /** A picture of a page whose pictures are missing; empty where only this part is. @param again reads the page */
+    /** A picture that is missing or damaged; empty where a page has no such part. @param again reads the page */
     synchronized Optional<byte[]> makeMissing(UUID page, String part, Instant readAt, Supplier<Read> again) {
-        if (find(page, PageImage.WHOLE).isPresent()) {
-            return find(page, part);
+        Optional<byte[]> meanwhile = find(page, part);
+        boolean noSuchPart = find(page, PageImage.WHOLE).isPresent() && !store.hasPicture(page, part);
+        if (meanwhile.isPresent() || noSuchPart) {
+            return meanwhile;
         }
         Read read = again.get();
         List<NewImage> made = of(read.page(), read.layout());
