@@ -224,6 +224,9 @@ class ProgressStoryTest extends DemoTest {
             assertThat(csv).contains("Blue in steps", "Once more: Blue in steps", "Cian Walsh,A");
 
             desk.open("/classes/" + schoolClass);
+            desk.page.getByRole(AriaRole.RADIO).last().focus();
+            Object scrolled = desk.page.evaluate("() => document.scrollingElement.scrollTop");
+            assertThat(scrolled).as("what takes the focus is where it is seen").isEqualTo(0);
             desk.button("Plan sheets by it").click();
             desk.button("Back to as taught").click();
             assertThat(desk.button("Back to as taught")).hasCount(0);
