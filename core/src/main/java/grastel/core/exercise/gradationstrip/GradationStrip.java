@@ -145,7 +145,7 @@ public final class GradationStrip implements ExerciseKind {
 
     private static void words(PlanBuilder builder, double length, List<Step> recipe) {
         builder.step(say("gradation-strip.whole-strip-first-at"));
-        builder.step(say("gradation-strip.layers-stop-before", ends(length, recipe)));
+        builder.step(say("gradation-strip.next-layers-fade", ends(length, recipe)));
         builder.step(say("gradation-strip.lift-the-pressure-before"));
         builder.step(say("gradation-strip.a-line-shows-feather"));
         builder.note(say("gradation-strip.draw-one-fade-with"));
@@ -164,7 +164,7 @@ public final class GradationStrip implements ExerciseKind {
                     (one, next) -> say("exercise.and", one, next));
         }
         return alike.entrySet().stream()
-                .map(e -> say("gradation-strip.layers-to", e.getValue(), e.getKey()))
+                .map(e -> say("gradation-strip.layers-at", e.getValue(), e.getKey()))
                 .collect(Collectors.joining(", "));
     }
 }

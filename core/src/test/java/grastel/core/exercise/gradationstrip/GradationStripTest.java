@@ -14,7 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class GradationStripTest {
-    private static final Pattern END = Pattern.compile("to (\\d+) mm");
+    private static final Pattern END = Pattern.compile("at (\\d+) mm");
 
     /** Never "light to 80 mm, medium to 80 mm": what ends at one place is named together, each place once. */
     @ParameterizedTest
