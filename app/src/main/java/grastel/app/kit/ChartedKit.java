@@ -9,7 +9,6 @@ import grastel.app.kit.Kit.PencilData;
 import grastel.app.platform.ApiProblem;
 import grastel.core.media.Pencil;
 import grastel.core.media.Tooth;
-import grastel.core.planning.kit.LeadUse;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,7 +22,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 public class ChartedKit {
-    private static final int NEW_LEAD_MM = (int) LeadUse.NEW_MM;
 
     private final Kit kit;
     private final KitChanges changes;
@@ -108,7 +106,7 @@ public class ChartedKit {
                 p.softness(),
                 false,
                 1,
-                NEW_LEAD_MM);
+                Kit.NEW_LEAD_MM);
     }
 
     /** @throws ApiProblem where a set of this name, or a pencil of this range and code, is there already */

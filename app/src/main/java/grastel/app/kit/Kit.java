@@ -14,6 +14,7 @@ import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.media.PencilSet;
 import grastel.core.media.Tooth;
+import grastel.core.planning.kit.LeadUse;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -28,6 +29,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(readOnly = true)
 public class Kit {
+    static final int NEW_LEAD_MM = (int) LeadUse.NEW_MM;
+
     private final OwnedPencils pencils;
     private final OwnedPapers papers;
     private final OwnedSets sets;

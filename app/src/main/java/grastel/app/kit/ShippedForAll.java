@@ -4,7 +4,6 @@ import grastel.app.account.TeacherJoined;
 import grastel.app.kit.Kit.PaperData;
 import grastel.app.kit.Kit.PencilData;
 import grastel.core.media.ShippedKit;
-import grastel.core.planning.kit.LeadUse;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -18,7 +17,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Whoever joins starts with the ranges and papers that ship. */
 @Component
 class ShippedForAll {
-    private static final int NEW_LEAD_MM = (int) LeadUse.NEW_MM;
 
     private final Kit kit;
     private final OwnedPencils pencils;
@@ -51,7 +49,7 @@ class ShippedForAll {
                     p.softness(),
                     p.colourless(),
                     1,
-                    NEW_LEAD_MM));
+                    Kit.NEW_LEAD_MM));
             shipped.add(owned);
             if (!p.colourless()) {
                 byRange.computeIfAbsent(p.range(), r -> new ArrayList<>()).add(owned.id());

@@ -2,6 +2,7 @@ package grastel.app.platform.room;
 
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.core.namedparam.NamedParameterJdbcTemplate;
 
@@ -14,6 +15,6 @@ public interface FileUser {
     static FileUser of(JdbcTemplate jdbc, String table, String column) {
         NamedParameterJdbcTemplate named = new NamedParameterJdbcTemplate(jdbc);
         String query = "select distinct " + column + " from " + table + " where " + column + " in (:names)";
-        return names -> named.queryForList(query, java.util.Map.of("names", names), String.class);
+        return names -> named.queryForList(query, Map.of("names", names), String.class);
     }
 }

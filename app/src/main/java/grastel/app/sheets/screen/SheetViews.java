@@ -24,7 +24,6 @@ public final class SheetViews {
             Integer revision,
             @NotNull @Valid SheetData data) {}
 
-    /** @param card true for one card with windows and a label for each student; of older callers pages */
     /** @param card one for all, with a label for each; @param variants of what draws itself anew, another for each student */
     record PrintRequest(@NotNull UUID schoolClass, Boolean card, Boolean variants) {}
 
