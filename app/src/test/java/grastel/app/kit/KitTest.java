@@ -212,7 +212,7 @@ class KitTest extends DeskTest {
                 .as("what is left is the meter's noise")
                 .isLessThan(1);
         assertThat(JsonPath.<Number>read(fit, "$.tooth").doubleValue())
-                .as("papers come up to half as deep again as their label says")
+                .as("papers come up to half as deep again as their label says, and a fit has its error")
                 .isBetween(
                         0.6 * paper.paper().tooth().depth(),
                         1.6 * paper.paper().tooth().depth());
