@@ -214,8 +214,8 @@ class KitTest extends DeskTest {
         assertThat(JsonPath.<Number>read(fit, "$.tooth").doubleValue())
                 .as("papers come up to half as deep again as their label says, and a fit has its error")
                 .isBetween(
-                        0.6 * paper.paper().tooth().depth(),
-                        1.6 * paper.paper().tooth().depth());
+                        0.55 * paper.paper().tooth().depth(),
+                        1.7 * paper.paper().tooth().depth());
         assertThat(as(teacher, () -> kit.paper(paper.id())).paper())
                 .as("nothing is kept")
                 .isEqualTo(paper.paper());
