@@ -93,6 +93,7 @@ public abstract class DeskTest {
         Path folder =
                 Path.of("target", "test-data", UUID.randomUUID().toString()).toAbsolutePath();
         properties.add("grastel.data", folder::toString);
+        TestDatabase.fresh(properties);
         properties.add("grastel.warm-up", () -> false);
     }
 

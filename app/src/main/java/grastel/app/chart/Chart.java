@@ -3,11 +3,12 @@ package grastel.app.chart;
 import grastel.app.platform.Revised;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** A chart as it was printed. */
 @Entity
@@ -30,11 +31,11 @@ class Chart extends Revised {
     private int copies;
 
     /** JSON, see {@link ChartData}. */
-    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
     @Column(nullable = false)
     private String plan;
 
-    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
     @Column(nullable = false, updatable = false)
     private String layout;
 

@@ -3,11 +3,12 @@ package grastel.app.chart;
 import grastel.app.platform.Owned;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** A page of a chart as it came back last. */
 @Entity
@@ -20,7 +21,7 @@ class ChartPage extends Owned {
     @Column(nullable = false, updatable = false)
     private int number;
 
-    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
     @Column(nullable = false)
     private String reading;
 

@@ -12,7 +12,6 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Lob;
 import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
 import jakarta.persistence.Table;
@@ -23,6 +22,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -60,7 +61,7 @@ class SchoolClass extends Revised {
     private List<Student> students = new ArrayList<>();
 
     /** When it meets, see {@link CalendarData}; null where nothing was said. */
-    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
     private @Nullable String calendar;
 
     protected SchoolClass() {}

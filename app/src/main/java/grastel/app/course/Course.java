@@ -3,9 +3,10 @@ package grastel.app.course;
 import grastel.app.platform.Revised;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** The lessons of a class, as one document: it is changed as a whole, so that every change can be taken back. */
 @Entity
@@ -15,7 +16,7 @@ class Course extends Revised {
     private UUID schoolClass;
 
     /** JSON, see {@link CourseData}. */
-    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
     @Column(nullable = false)
     private String lessons;
 

@@ -5,9 +5,10 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** A picture that is drawn from. Lists do not load it: see {@link ProjectRows}. */
 @Entity
@@ -36,7 +37,7 @@ class Project extends Revised {
     private String rightsNote;
 
     /** JSON, see {@link ProjectData}. */
-    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
     @Column(nullable = false)
     private String settings;
 

@@ -2,6 +2,7 @@ package grastel.app.platform;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.app.TestDatabase;
 import grastel.app.account.Accounts;
 import java.io.IOException;
 import java.net.Socket;
@@ -42,6 +43,7 @@ class ServerTest {
         Path folder =
                 Path.of("target", "test-data", UUID.randomUUID().toString()).toAbsolutePath();
         properties.add("grastel.data", folder::toString);
+        TestDatabase.fresh(properties);
     }
 
     private String answer(String request) throws IOException {

@@ -5,6 +5,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
+import grastel.app.OnlyOnH2;
 import grastel.app.platform.SignedIn;
 import grastel.app.platform.room.PlayedStorage;
 import grastel.app.sheets.api.RunInfo;
@@ -139,6 +140,7 @@ class FullDiskTest extends DeskTest {
     }
 
     /** What H2 does when a write fails: it closes the database under everybody. */
+    @OnlyOnH2
     @Test
     void aDatabaseThatClosedItselfIsOpenedAgain() {
         jdbc.execute("shutdown immediately");

@@ -1,5 +1,6 @@
 package grastel.app.keeping.migrations;
 
+import grastel.app.platform.OnH2;
 import grastel.app.platform.room.StoredFiles;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
@@ -17,6 +18,7 @@ import org.springframework.stereotype.Component;
  * is a file on the disk before the row says so, and columns are taken away last.
  */
 @Component
+@OnH2
 class V25__PicturesAsFiles extends BaseJavaMigration {
     /** @param name column of the file's name; @param known true where rows have it already */
     private record Moved(String table, String content, String name, boolean known) {}

@@ -3,9 +3,10 @@ package grastel.app.progress.marks;
 import grastel.app.platform.Revised;
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
-import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** The scale a class is marked by. */
 @Entity
@@ -16,7 +17,7 @@ class ClassScale extends Revised {
 
     /** JSON, see {@link ScaleData}. */
     @Column(nullable = false)
-    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
     private String scale;
 
     protected ClassScale() {}

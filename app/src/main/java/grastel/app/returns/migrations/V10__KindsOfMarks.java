@@ -1,5 +1,6 @@
 package grastel.app.returns.migrations;
 
+import grastel.app.platform.OnH2;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -13,6 +14,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Writes beside each mark which kind of exercise it is of, which stood only in the plan of its sheet. */
 @Component
+@OnH2
 class V10__KindsOfMarks extends BaseJavaMigration {
     private final JsonMapper json;
 

@@ -1,5 +1,6 @@
 package grastel.app.returns.migrations;
 
+import grastel.app.platform.OnH2;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -12,6 +13,7 @@ import org.springframework.stereotype.Component;
 
 /** Several sheets in one picture are a page each: where its sheet lies; a page of a file is no longer there only once. */
 @Component
+@OnH2
 class V14__SheetsBesideOthers extends BaseJavaMigration {
     /** The constraint was given no name of its own. */
     private static final String UNIQUE_PAGES = "select c.constraint_name from information_schema.table_constraints c"

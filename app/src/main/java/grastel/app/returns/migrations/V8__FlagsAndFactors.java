@@ -1,5 +1,6 @@
 package grastel.app.returns.migrations;
 
+import grastel.app.platform.OnH2;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -15,6 +16,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Writes into columns what stood only inside kept JSON: what to know of a page, and what a goal's thresholds were multiplied by. */
 @Component
+@OnH2
 class V8__FlagsAndFactors extends BaseJavaMigration {
     private final JsonMapper json;
 

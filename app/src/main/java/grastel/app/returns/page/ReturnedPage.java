@@ -8,7 +8,6 @@ import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Lob;
 import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
 import jakarta.persistence.Table;
@@ -19,6 +18,8 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.hibernate.annotations.DynamicUpdate;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** One page of a file, from waiting to confirmed. Only what has changed is written, so that changes of other things stand. */
@@ -72,7 +73,7 @@ public class ReturnedPage extends Owned {
     @Column(name = "found_code", length = 20)
     private @Nullable String foundCode;
 
-    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
     private @Nullable String reading;
 
     /** What to know of the reading, parted by spaces. */

@@ -1,5 +1,6 @@
 package grastel.app.sheets.migrations;
 
+import grastel.app.platform.OnH2;
 import grastel.core.colour.Lab;
 import grastel.core.colour.SmoothReflectance;
 import java.sql.Connection;
@@ -24,6 +25,7 @@ import tools.jackson.databind.node.ObjectNode;
  * their parameters, plans and pages are written anew as they were.
  */
 @Component
+@OnH2
 class V4__CarryOver extends BaseJavaMigration {
     private final JsonMapper json;
 

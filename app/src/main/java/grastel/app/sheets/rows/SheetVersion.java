@@ -9,10 +9,11 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.JoinColumn;
-import jakarta.persistence.Lob;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** One state of a sheet. Once printed it never changes; its layout and plan are kept as they were. */
@@ -41,20 +42,20 @@ public class SheetVersion extends Owned {
 
     /** JSON, see {@link SheetJson}. */
     @Column(nullable = false)
-    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
     private String exercises;
 
     @Column(nullable = false)
-    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
     private String plan;
 
     @Column(nullable = false)
-    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
     private String layout;
 
     /** JSON, see {@link FirstTry}; null where nothing of it was done before. */
     @Column(name = "first_tries")
-    @Lob
+    @JdbcTypeCode(SqlTypes.LONG32VARCHAR)
     private String firstTries;
 
     protected SheetVersion() {}

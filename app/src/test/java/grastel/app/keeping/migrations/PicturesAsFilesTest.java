@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
 import grastel.app.DeskTest;
+import grastel.app.OnlyOnH2;
 import grastel.app.platform.Digest;
 import grastel.app.platform.room.StoredFiles;
 import java.sql.Connection;
@@ -21,6 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** Data from before pictures were files. */
+@OnlyOnH2
 class PicturesAsFilesTest extends DeskTest {
     @Autowired
     private StoredFiles files;

@@ -2,6 +2,7 @@ package grastel.app.sheets.migrations;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.app.OnlyOnH2;
 import grastel.app.kept.KeptJson;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.rows.SheetJson;
@@ -17,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A database of the first slice, with one sheet in it, brought up to date. */
+@OnlyOnH2
 class CarryOverTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final String PLAN = """
@@ -37,7 +39,7 @@ class CarryOverTest {
     private static FluentConfiguration flyway(String url) {
         return Flyway.configure()
                 .dataSource(url, "sa", "")
-                .locations("classpath:db/migration/common")
+                .locations("classpath:db/migration/h2")
                 .javaMigrations(new V4__CarryOver(JSON));
     }
 
