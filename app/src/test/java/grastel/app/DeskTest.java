@@ -93,7 +93,7 @@ public abstract class DeskTest {
         Path folder =
                 Path.of("target", "test-data", UUID.randomUUID().toString()).toAbsolutePath();
         properties.add("grastel.data", folder::toString);
-        TestDatabase.fresh(properties);
+        TestDatabase.fresh(folder, properties);
         properties.add("grastel.warm-up", () -> false);
     }
 

@@ -1,5 +1,6 @@
 package grastel.app;
 
+import java.sql.Connection;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -13,9 +14,14 @@ import org.springframework.jdbc.core.JdbcTemplate;
  */
 public final class History {
     private final JdbcTemplate jdbc;
+    /** An expression; the databases call it differently. */
+    private final String anyId;
 
     public History(JdbcTemplate jdbc) {
         this.jdbc = jdbc;
+        String database =
+                jdbc.execute((Connection connection) -> connection.getMetaData().getDatabaseProductName());
+        this.anyId = "H2".equals(database) ? "random_uuid()" : "gen_random_uuid()";
     }
 
     /**
@@ -92,7 +98,7 @@ public final class History {
         jdbc.update(
                 "insert into goal_mark (id, owner_id, created_at, page_id, goal, exercise, place, proposed, figure,"
                         + " plus_minus, nearly, secure, beyond, band, factor, close_call, cause, field, at_mm, kind, level, decided_at,"
-                        + " decided_by) select random_uuid(), owner_id, ?, ?, goal, exercise, place, proposed, figure,"
+                        + " decided_by) select " + anyId + ", owner_id, ?, ?, goal, exercise, place, proposed, figure,"
                         + " plus_minus, nearly, secure, beyond, band, factor, close_call, cause, field, at_mm, kind, level, ?, decided_by"
                         + " from goal_mark where page_id = ?",
                 then,
@@ -100,14 +106,15 @@ public final class History {
                 then,
                 read);
         jdbc.update(
-                "insert into page_image (id, owner_id, created_at, page_id, part, sha256)"
-                        + " select random_uuid(), owner_id, ?, ?, part, sha256 from page_image where page_id = ?",
+                "insert into page_image (id, owner_id, created_at, page_id, part, sha256)" + " select " + anyId
+                        + ", owner_id, ?, ?, part, sha256 from page_image where page_id = ?",
                 then,
                 page,
                 read);
         jdbc.update(
                 "insert into mark_change (id, owner_id, created_at, page_id, exercise, goal, proposed, from_level, to_level,"
-                        + " changed_by) select random_uuid(), owner_id, ?, ?, exercise, goal, proposed, from_level, to_level,"
+                        + " changed_by) select " + anyId
+                        + ", owner_id, ?, ?, exercise, goal, proposed, from_level, to_level,"
                         + " changed_by from mark_change where page_id = ?",
                 then,
                 page,

@@ -1,5 +1,9 @@
 package grastel.app;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
@@ -9,7 +13,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 
 /** Where a test's rows are: H2 in its data folder, or a database of its own on a PostgreSQL server that was started for tests. */
 public final class TestDatabase {
-    /** For example {@code jdbc:postgresql://127.0.0.1:5439/}; whoever sets it sets SPRING_PROFILES_INCLUDE=postgres too. */
+    /** Host and port; whoever sets it sets SPRING_PROFILES_INCLUDE=postgres too. */
     public static final String POSTGRES = "GRASTEL_TEST_POSTGRES";
 
     private TestDatabase() {}
@@ -18,17 +22,37 @@ public final class TestDatabase {
         return System.getenv(POSTGRES) != null;
     }
 
-    public static void fresh(DynamicPropertyRegistry properties) {
+    /** @param folder of the test's data */
+    public static void fresh(Path folder, DynamicPropertyRegistry properties) {
         if (isPostgres()) {
-            String server = System.getenv(POSTGRES);
-            String name = "grastel_" + UUID.randomUUID().toString().replace("-", "");
-            try (Connection connection = DriverManager.getConnection(server + "postgres", "grastel", "");
-                    Statement statement = connection.createStatement()) {
-                statement.execute("create database " + name);
-            } catch (SQLException e) {
-                throw new IllegalStateException(e);
+            String name = create();
+            properties.add("spring.datasource.url", () -> url(name));
+            try {
+                Files.createDirectories(folder);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
             }
-            properties.add("spring.datasource.url", () -> server + name);
         }
+    }
+
+    /** Makes an empty database. @return its name */
+    public static String create() {
+        String name = "grastel_" + UUID.randomUUID().toString().replace("-", "");
+        try (Connection connection = DriverManager.getConnection(url("postgres"), "grastel", "");
+                Statement statement = connection.createStatement()) {
+            statement.execute("create database " + name);
+            return name;
+        } catch (SQLException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    public static String url(String name) {
+        return "jdbc:postgresql://" + System.getenv(POSTGRES) + "/" + name;
+    }
+
+    /** As PostgreSQL's own programs want it. */
+    public static String address(String name) {
+        return "postgresql://grastel@" + System.getenv(POSTGRES) + "/" + name;
     }
 }

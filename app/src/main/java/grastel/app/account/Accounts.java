@@ -10,6 +10,8 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.Refused;
 import grastel.app.platform.SignedIn;
+import grastel.app.platform.nodes.ForEveryNode;
+import grastel.app.platform.nodes.NewsMissed;
 import java.text.Normalizer;
 import java.time.Duration;
 import java.util.List;
@@ -18,6 +20,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -62,6 +65,9 @@ public class Accounts {
     /** An account as others may know it. */
     record Account(
             UUID id, String name, String displayName, boolean administrator, boolean disabled, int credentials) {}
+
+    /** An account was disabled or let in again, or has another password: sessions may be over. */
+    record AccountChanged(UUID teacher) implements ForEveryNode {}
 
     /** True until the first account is made. */
     public boolean isFirstStart() {
@@ -195,9 +201,19 @@ public class Accounts {
         return transactions.execute(status -> {
             Teacher teacher = teachers.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.teacher")));
             change.accept(teacher);
-            AfterCommit.run(() -> known.invalidate(id));
+            events.publishEvent(new AccountChanged(id));
             return signedIn(teacher);
         });
+    }
+
+    @EventListener
+    void forget(AccountChanged changed) {
+        AfterCommit.run(() -> known.invalidate(changed.teacher()));
+    }
+
+    @EventListener
+    void forget(NewsMissed missed) {
+        known.invalidateAll();
     }
 
     /** True while a session may go on: its account is there, not disabled, and its password is the one it was opened with. */

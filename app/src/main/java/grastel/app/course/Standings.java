@@ -5,6 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.StudentsDeleted;
 import grastel.app.platform.AfterCommit;
+import grastel.app.platform.nodes.NewsMissed;
 import grastel.app.progress.Progress;
 import grastel.app.returns.Returns;
 import grastel.app.returns.api.ClassPagesChanged;
@@ -88,6 +89,11 @@ class Standings {
 
     @EventListener
     void forget(StudentsDeleted deleted) {
+        forget(known::invalidateAll);
+    }
+
+    @EventListener
+    void forget(NewsMissed missed) {
         forget(known::invalidateAll);
     }
 

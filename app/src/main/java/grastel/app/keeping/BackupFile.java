@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -19,7 +20,10 @@ import java.util.zip.ZipOutputStream;
 
 /** One file with all data: the database, and every stored picture under its name. */
 final class BackupFile {
-    private static final String DATABASE = "grastel.mv.db";
+    /** A dump of PostgreSQL's, pictures and all. */
+    static final String DUMP = "grastel.dump";
+
+    private static final Set<String> DATABASES = Set.of("grastel.mv.db", DUMP);
     private static final Pattern PICTURE = Pattern.compile(StoredName.FOLDER + "/([0-9a-f]{64})");
 
     private BackupFile() {}
@@ -97,7 +101,7 @@ final class BackupFile {
                     }
                     taking.picture(picture.group(1), content);
                 } else {
-                    found |= entry.getName().equals(DATABASE);
+                    found |= DATABASES.contains(entry.getName());
                     zip.transferTo(OutputStream.nullOutputStream());
                 }
             }

@@ -4,7 +4,6 @@ import static grastel.core.words.Words.say;
 
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.room.Storage;
-import grastel.app.platform.room.StoredFiles;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
@@ -27,7 +26,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
-import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
@@ -40,20 +38,17 @@ import org.springframework.stereotype.Component;
 class Backups {
     private static final Logger LOG = LoggerFactory.getLogger(Backups.class);
     private static final Pattern NAME = Pattern.compile("grastel-\\d{4}-\\d{2}-\\d{2}\\.zip");
-    private static final String DATABASE = "grastel.mv.db";
     private static final String PART = ".part";
 
-    private final JdbcTemplate jdbc;
+    private final DatabaseCopy data;
     private final Storage storage;
-    private final StoredFiles files;
     private final BackupSettings settings;
     private final Clock clock;
     private volatile @Nullable String problem;
 
-    Backups(JdbcTemplate jdbc, Storage storage, StoredFiles files, BackupSettings settings, Clock clock) {
-        this.jdbc = jdbc;
+    Backups(DatabaseCopy data, Storage storage, BackupSettings settings, Clock clock) {
+        this.data = data;
         this.storage = storage;
-        this.files = files;
         this.settings = settings;
         this.clock = clock;
     }
@@ -116,7 +111,7 @@ class Backups {
     /** Makes today's, in place of one that was made today, and lets the oldest go. */
     synchronized Kept make() {
         try {
-            storage.requireRoom(expectedBytes());
+            storage.requireRoom(data.expectedBytes());
             Files.createDirectories(folder());
             Path to = folder().resolve(nameOfToday());
             Path part = to.resolveSibling(to.getFileName() + PART);
@@ -141,17 +136,7 @@ class Backups {
     }
 
     private void write(Path part) throws IOException {
-        Path database = part.resolveSibling(part.getFileName() + ".database");
-        Files.deleteIfExists(database);
-        // What the database names now must still be there when it is copied.
-        files.sweeping().lock();
-        try {
-            jdbc.execute("backup to '" + database.toAbsolutePath().toString().replace("'", "''") + "'");
-            BackupFile.write(part, database, files.folder());
-        } finally {
-            files.sweeping().unlock();
-            Files.deleteIfExists(database);
-        }
+        data.write(part);
         if (part.getFileSystem().supportedFileAttributeViews().contains("posix")) {
             Files.setPosixFilePermissions(part, PosixFilePermissions.fromString("rw-------"));
         }
@@ -168,18 +153,6 @@ class Backups {
         for (Kept old : all().stream().skip(settings.kept()).toList()) {
             Files.deleteIfExists(folder().resolve(old.name()));
         }
-    }
-
-    /** Packed it is smaller than that; the database is copied twice. */
-    private long expectedBytes() throws IOException {
-        Path database = storage.folder("").resolve(DATABASE);
-        long pictures = 0;
-        if (Files.isDirectory(files.folder())) {
-            try (Stream<Path> all = Files.walk(files.folder())) {
-                pictures = all.mapToLong(f -> f.toFile().length()).sum();
-            }
-        }
-        return pictures + (Files.exists(database) ? 2 * Files.size(database) : 0);
     }
 
     private String nameOfToday() {

@@ -7,6 +7,8 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.platform.AfterCommit;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Ownership;
+import grastel.app.platform.nodes.ForEveryNode;
+import grastel.app.platform.nodes.NewsMissed;
 import grastel.core.colour.Lab;
 import grastel.core.colour.Spectrum;
 import grastel.core.known.Known;
@@ -22,6 +24,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -34,14 +38,16 @@ public class Kit {
     private final OwnedPencils pencils;
     private final OwnedPapers papers;
     private final OwnedSets sets;
+    private final ApplicationEventPublisher events;
     /** Pencils by owner: the bench asks for all of them at every touch. Emptied whenever one changes. */
     private final Cache<UUID, List<KitPencil>> known =
             Caffeine.newBuilder().maximumSize(200).build();
 
-    Kit(OwnedPencils pencils, OwnedPapers papers, OwnedSets sets) {
+    Kit(OwnedPencils pencils, OwnedPapers papers, OwnedSets sets, ApplicationEventPublisher events) {
         this.pencils = pencils;
         this.papers = papers;
         this.sets = sets;
+        this.events = events;
     }
 
     /** A pencil of the kit. @param masstone its full-pressure colour; @param leadMm left of each copy when it was last seen */
@@ -55,6 +61,9 @@ public class Kit {
             int copies,
             int leadMm,
             Instant leadSeenAt) {}
+
+    /** Pencils of a teacher's kit have changed. */
+    record PencilsChanged(UUID owner) implements ForEveryNode {}
 
     /** A paper of the kit. */
     public record KitPaper(UUID id, int revision, Lab ground, Paper paper) {}
@@ -89,9 +98,18 @@ public class Kit {
 
     /** At once for this change, and again when it is done, for what was asked for in between. */
     void forgetPencils() {
-        UUID owner = Ownership.current();
-        known.invalidate(owner);
-        AfterCommit.run(() -> known.invalidate(owner));
+        events.publishEvent(new PencilsChanged(Ownership.current()));
+    }
+
+    @EventListener
+    void forget(PencilsChanged changed) {
+        known.invalidate(changed.owner());
+        AfterCommit.run(() -> known.invalidate(changed.owner()));
+    }
+
+    @EventListener
+    void forget(NewsMissed missed) {
+        known.invalidateAll();
     }
 
     public List<KitPaper> papers() {

@@ -1,6 +1,7 @@
 package grastel.app.platform;
 
 import java.io.Serializable;
+import java.security.Principal;
 import java.util.UUID;
 
 /**
@@ -9,4 +10,9 @@ import java.util.UUID;
  * @param name the name used to sign in
  * @param credentials how often the password had been changed when the session was opened: a later change ends the session
  */
-public record SignedIn(UUID id, String name, String displayName, int credentials) implements Serializable {}
+public record SignedIn(UUID id, String name, String displayName, int credentials) implements Principal, Serializable {
+    @Override
+    public String getName() {
+        return name;
+    }
+}

@@ -7,6 +7,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.classes.StudentsDeleted;
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.nodes.NewsMissed;
 import grastel.app.platform.room.StoredFiles;
 import grastel.core.reading.picture.Picture;
 import grastel.core.reference.Frame;
@@ -114,6 +115,15 @@ class ProjectPictures {
     /** Pictures of students who are gone go too. */
     @EventListener
     void forget(StudentsDeleted deleted) {
+        forgetAll();
+    }
+
+    @EventListener
+    void forget(NewsMissed missed) {
+        forgetAll();
+    }
+
+    private void forgetAll() {
         List.of(decoded, references, patches, values, zones).forEach(Cache::invalidateAll);
     }
 

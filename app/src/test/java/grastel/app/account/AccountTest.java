@@ -77,14 +77,14 @@ class AccountTest extends DeskTest {
         String numberBefore = before.getId();
 
         MvcTestResult in = signIn(teacher.name(), PASSWORD, before);
-        MockHttpSession session = (MockHttpSession) in.getRequest().getSession(false);
+        SessionOf session = SessionOf.answer(in);
 
         assertThat(in).hasStatusOk();
-        assertThat(session.getId()).isNotEqualTo(numberBefore);
-        assertThat(mvc.get().uri("/api/classes").session(session)).hasStatusOk();
-        assertThat(mvc.delete().uri("/api/account/session").session(session).with(csrf()))
+        assertThat(session.number()).isNotEqualTo(numberBefore);
+        assertThat(mvc.get().uri("/api/classes").with(session)).hasStatusOk();
+        assertThat(mvc.delete().uri("/api/account/session").with(session).with(csrf()))
                 .hasStatus(204);
-        assertThat(session.isInvalid()).isTrue();
+        assertThat(mvc.get().uri("/api/classes").with(session)).hasStatus(401);
     }
 
     @Test
@@ -168,18 +168,19 @@ class AccountTest extends DeskTest {
     @Test
     void aPasswordIsChangedByWhoKnowsItAndOtherSessionsEnd() {
         String name = newTeacher().name();
-        MockHttpSession here = session(signIn(name, PASSWORD, new MockHttpSession()));
-        MockHttpSession elsewhere = session(signIn(name, PASSWORD, new MockHttpSession()));
+        SessionOf here = SessionOf.answer(signIn(name, PASSWORD, new MockHttpSession()));
+        SessionOf elsewhere = SessionOf.answer(signIn(name, PASSWORD, new MockHttpSession()));
         Map<String, String> wrong = Map.of("old", "not-this-one-at-all", "password", OTHER_PASSWORD);
         assertThat(change(here, wrong)).hasStatus(422).bodyText().contains("\"old\"");
         assertThat(change(here, Map.of("old", PASSWORD, "password", "short"))).hasStatus(422);
-        assertThat(mvc.get().uri("/api/classes").session(elsewhere)).hasStatusOk();
+        assertThat(mvc.get().uri("/api/classes").with(elsewhere)).hasStatusOk();
 
         MvcTestResult changed = change(here, Map.of("old", PASSWORD, "password", OTHER_PASSWORD));
 
         assertThat(changed).hasStatusOk();
-        assertThat(mvc.get().uri("/api/classes").session(session(changed))).hasStatusOk();
-        assertThat(mvc.get().uri("/api/classes").session(elsewhere)).hasStatus(401);
+        assertThat(mvc.get().uri("/api/classes").with(SessionOf.answer(changed)))
+                .hasStatusOk();
+        assertThat(mvc.get().uri("/api/classes").with(elsewhere)).hasStatus(401);
         assertThat(signIn(name, PASSWORD, new MockHttpSession())).hasStatus(401);
         assertThat(signIn(name, OTHER_PASSWORD, new MockHttpSession())).hasStatusOk();
     }
@@ -188,7 +189,7 @@ class AccountTest extends DeskTest {
     void theAdministratorLooksAfterAccountsAndNobodyElse() {
         SignedIn administrator = administrator();
         SignedIn colleague = newTeacher();
-        MockHttpSession session = session(signIn(colleague.name(), PASSWORD, new MockHttpSession()));
+        SessionOf session = SessionOf.answer(signIn(colleague.name(), PASSWORD, new MockHttpSession()));
         for (MvcTestResult refused : List.of(
                 get(colleague, "/api/account/teachers"),
                 join(colleague, "third.teacher", PASSWORD),
@@ -203,7 +204,7 @@ class AccountTest extends DeskTest {
 
         assertThat(put(administrator, "/api/account/teachers/{id}/standing", Map.of("disabled", true), colleague.id()))
                 .hasStatus(204);
-        assertThat(mvc.get().uri("/api/classes").session(session)).hasStatus(401);
+        assertThat(mvc.get().uri("/api/classes").with(session)).hasStatus(401);
         assertThat(signIn(colleague.name(), PASSWORD, new MockHttpSession()))
                 .hasStatus(403)
                 .bodyText()
@@ -279,13 +280,9 @@ class AccountTest extends DeskTest {
                 .isZero();
     }
 
-    private static MockHttpSession session(MvcTestResult in) {
-        return (MockHttpSession) in.getRequest().getSession(false);
-    }
-
-    private MvcTestResult change(MockHttpSession session, Map<String, String> request) {
+    private MvcTestResult change(SessionOf session, Map<String, String> request) {
         return mvc.perform(MockMvcRequestBuilders.put("/api/account/password")
-                .session(session)
+                .with(session)
                 .with(csrf())
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(json.writeValueAsString(request)));

@@ -11,7 +11,6 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.springframework.mock.web.MockHttpSession;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
@@ -45,8 +44,7 @@ class InvitesTest extends DeskTest {
         MvcTestResult joined = join(token, name);
 
         assertThat(joined).hasStatus(201).bodyJson().extractingPath("$.name").isEqualTo(name);
-        MockHttpSession session = (MockHttpSession) joined.getRequest().getSession(false);
-        assertThat(mvc.get().uri("/api/kit").session(session)).hasStatusOk();
+        assertThat(mvc.get().uri("/api/kit").with(SessionOf.answer(joined))).hasStatusOk();
         assertThat(join(token, freshName()))
                 .hasStatus(410)
                 .bodyJson()

@@ -2,6 +2,7 @@ package grastel.app.platform;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.app.OnlyOnH2;
 import grastel.app.TestDatabase;
 import grastel.app.account.Accounts;
 import java.io.IOException;
@@ -43,7 +44,7 @@ class ServerTest {
         Path folder =
                 Path.of("target", "test-data", UUID.randomUUID().toString()).toAbsolutePath();
         properties.add("grastel.data", folder::toString);
-        TestDatabase.fresh(properties);
+        TestDatabase.fresh(folder, properties);
     }
 
     private String answer(String request) throws IOException {
@@ -109,6 +110,7 @@ class ServerTest {
     }
 
     @Test
+    @OnlyOnH2
     void theDataIsNobodyElsesToRead() throws IOException {
         try (Stream<Path> files = Files.list(data)) {
             assertThat(files.filter(Files::isRegularFile).toList())

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.platform.SignedIn;
+import grastel.app.platform.room.FolderFiles;
 import grastel.app.platform.room.StoredFiles;
 import grastel.app.platform.room.StoredName;
 import grastel.app.returns.intake.WatchedFolder;
-import grastel.app.returns.page.PageLine;
 import grastel.app.returns.page.PageRows;
 import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.Sheets;
@@ -152,11 +152,11 @@ class ReturnsTest extends DeskTest {
 
         UUID first = upload(teacher, "desk.jpg", desk.toByteArray()).get(0);
         assertThat(student(awaitRead(teacher, first))).isEqualTo("Amara Diallo");
-        UUID second = as(teacher, () -> rows.ofRun(run.id())).stream()
-                .map(PageLine::id)
-                .filter(id -> !id.equals(first))
-                .findFirst()
-                .orElseGet(() -> as(teacher, () -> rows.withoutSheet()).get(0).id());
+        UUID second = jdbc.queryForObject(
+                "select p.id from returned_page p join returned_page f on f.file_id = p.file_id and f.id <> p.id"
+                        + " where f.id = ?",
+                UUID.class,
+                first);
         assertThat(student(awaitRead(teacher, second)))
                 .isEqualTo(as(teacher, () -> classes.one(run.schoolClass()))
                         .students()
@@ -266,12 +266,20 @@ class ReturnsTest extends DeskTest {
         await(() -> pictures(page) > 0);
         String name = jdbc.queryForObject(
                 "select sha256 from page_image where page_id = ? and part = '3'", String.class, page);
-        Files.writeString(StoredName.file(stored.folder(), name), "not what its name says");
+        damage(name);
 
         assertThat(get(teacher, "/api/returns/pages/{id}/picture?part=3", page)).hasStatusOk();
         assertThat(jdbc.queryForList("select sha256 from page_image where page_id = ?", String.class, page))
                 .hasSize(6)
                 .allSatisfy(file -> assertThat(stored.get(file)).isPresent());
+    }
+
+    private void damage(String name) throws IOException {
+        if (stored instanceof FolderFiles files) {
+            Files.writeString(StoredName.file(files.folder(), name), "not what its name says");
+        } else {
+            jdbc.update("update stored_file set content = ? where name = ?", new byte[] {1, 2, 3}, name);
+        }
     }
 
     private int pictures(UUID page) {

@@ -93,7 +93,7 @@ class WordsOfTheApplicationTest {
             "(?s)/\\*.*?\\*/|//[^\n]*|@\\w+\\(|\\b(?:LOG\\.\\w+|Known\\.\\w+|\\w*Exception|comment|description|super|execute\\w*|prepareStatement)\\(");
 
     private static final Pattern QUERY = Pattern.compile(
-            "(?i)^ ?(select|insert|update|delete|from|where|and|order|join|left|new|alter|create|backup) .*|.* from [A-Z].*");
+            "(?i)^ ?(select|insert|update|delete|from|where|and|order|join|left|new|alter|create|backup|on conflict) .*|.* from [A-Z].*");
 
     /** Marks and codes of other formats, and what stands where there is no interface. */
     private static final Pattern FORMAT = Pattern.compile("<.*|.*CMap.*|fully graded|/CIDInit .*|\\\\ncaused by ");

@@ -1,6 +1,6 @@
 package grastel.app.keeping.migrations;
 
-import grastel.app.platform.OnH2;
+import grastel.app.platform.nodes.OnH2;
 import grastel.app.platform.room.StoredFiles;
 import java.sql.Connection;
 import java.sql.PreparedStatement;

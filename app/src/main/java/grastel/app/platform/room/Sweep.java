@@ -1,13 +1,13 @@
 package grastel.app.platform.room;
 
 import java.io.IOException;
-import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.Lock;
+import java.util.concurrent.locks.ReentrantLock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -24,40 +24,44 @@ public class Sweep {
 
     private final StoredFiles files;
     private final List<FileUser> users;
-    private final Clock clock;
+    /** Held while any are taken away, and while all that are there are copied. */
+    private final ReentrantLock sweeping = new ReentrantLock();
 
-    Sweep(StoredFiles files, List<FileUser> users, Clock clock) {
+    Sweep(StoredFiles files, List<FileUser> users) {
         this.files = files;
         this.users = users;
-        this.clock = clock;
     }
 
     /** @return how many were taken away */
     @Scheduled(initialDelay = 20, fixedDelay = 60, timeUnit = TimeUnit.MINUTES)
     public int sweep() throws IOException {
-        files.sweeping().lock();
+        sweeping.lock();
         try {
-            Instant before = clock.instant().minus(GRACE);
-            List<String> old = files.writtenBefore(before);
+            List<String> old = files.olderThan(GRACE);
             int gone = 0;
             for (int from = 0; from < old.size(); from += AT_ONCE) {
-                gone += sweep(old.subList(from, Math.min(old.size(), from + AT_ONCE)), before);
+                gone += sweep(old.subList(from, Math.min(old.size(), from + AT_ONCE)));
             }
             if (gone > 0) {
                 LOG.info("{} pictures that nothing names any more were taken away", gone);
             }
             return gone;
         } finally {
-            files.sweeping().unlock();
+            sweeping.unlock();
         }
     }
 
-    private int sweep(List<String> names, Instant before) throws IOException {
+    /** Whoever holds it keeps everything that is there. */
+    public Lock sweeping() {
+        return sweeping;
+    }
+
+    private int sweep(List<String> names) throws IOException {
         Set<String> unused = new HashSet<>(names);
         users.forEach(user -> user.used(names).forEach(unused::remove));
         int gone = 0;
         for (String name : unused) {
-            gone += files.forget(name, before) ? 1 : 0;
+            gone += files.forget(name, GRACE) ? 1 : 0;
         }
         return gone;
     }

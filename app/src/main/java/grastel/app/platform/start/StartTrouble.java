@@ -42,7 +42,38 @@ class StartTrouble implements FailureAnalyzer {
                     "Start the version that made it, or a newer one. Nothing was changed.",
                     failure);
         }
-        return cause instanceof SQLException sql ? ofDatabase(sql, failure) : null;
+        if (cause instanceof SQLException sql) {
+            FailureAnalysis known = ofDatabase(sql, failure);
+            return known == null ? ofServer(sql, failure) : known;
+        }
+        return null;
+    }
+
+    /** By PostgreSQL's SQLSTATEs. */
+    private static @Nullable FailureAnalysis ofServer(SQLException sql, Throwable failure) {
+        return switch (String.valueOf(sql.getSQLState())) {
+            case "08001", "08004", "08006", "57P03" ->
+                new FailureAnalysis(
+                        "The PostgreSQL server does not answer.",
+                        "Start it, or say where it is: SPRING_DATASOURCE_URL=jdbc:postgresql://<host>:<port>/<database>.",
+                        failure);
+            case "28000", "28P01" ->
+                new FailureAnalysis(
+                        "The PostgreSQL server does not let Grastel in.",
+                        "Say as whom to ask: SPRING_DATASOURCE_USERNAME and SPRING_DATASOURCE_PASSWORD.",
+                        failure);
+            case "3D000" ->
+                new FailureAnalysis(
+                        "The PostgreSQL server has no such database.",
+                        "Make one there (createdb --owner=<user> grastel), or name another in SPRING_DATASOURCE_URL.",
+                        failure);
+            case "53300" ->
+                new FailureAnalysis(
+                        "The PostgreSQL server takes no more connections.",
+                        "Raise its max_connections: each node takes up to ten, and one to hear the others.",
+                        failure);
+            default -> null;
+        };
     }
 
     /** By H2's error codes. */

@@ -9,6 +9,7 @@ import grastel.app.platform.Digest;
 import grastel.app.platform.Refused;
 import grastel.app.platform.room.Storage;
 import grastel.app.platform.room.StoredFiles;
+import grastel.app.returns.api.PagesWait;
 import grastel.app.returns.page.ReturnEvents;
 import grastel.app.returns.page.ReturnedPage;
 import grastel.app.returns.page.ReturnedPages;
@@ -16,7 +17,6 @@ import grastel.app.returns.page.ScanFile;
 import grastel.app.returns.page.ScanFiles;
 import grastel.app.returns.work.ReadAhead;
 import grastel.app.returns.work.ReadingSettings;
-import grastel.app.returns.work.ReadingWorkers;
 import grastel.core.reading.picture.PictureFile;
 import grastel.core.reading.picture.UnreadablePage;
 import java.io.IOException;
@@ -25,6 +25,7 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -42,7 +43,7 @@ public class Intake {
     private final Storage storage;
     private final StoredFiles stored;
     private final ReadAhead readAhead;
-    private final ReadingWorkers workers;
+    private final ApplicationEventPublisher news;
     private final ReturnEvents events;
     private final TransactionTemplate transactions;
 
@@ -54,7 +55,7 @@ public class Intake {
             Storage storage,
             StoredFiles stored,
             ReadAhead readAhead,
-            ReadingWorkers workers,
+            ApplicationEventPublisher news,
             ReturnEvents events,
             TransactionTemplate transactions) {
         this.files = files;
@@ -64,7 +65,7 @@ public class Intake {
         this.storage = storage;
         this.stored = stored;
         this.readAhead = readAhead;
-        this.workers = workers;
+        this.news = news;
         this.events = events;
         this.transactions = transactions;
     }
@@ -118,7 +119,7 @@ public class Intake {
             return new Outcome(name, List.of(), e.problem().name(), e.figure());
         }
         outcome.pages().forEach(page -> events.changed(page, null));
-        workers.wake();
+        news.publishEvent(new PagesWait());
         return outcome;
     }
 

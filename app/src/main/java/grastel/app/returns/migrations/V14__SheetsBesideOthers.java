@@ -1,6 +1,6 @@
 package grastel.app.returns.migrations;
 
-import grastel.app.platform.OnH2;
+import grastel.app.platform.nodes.OnH2;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;

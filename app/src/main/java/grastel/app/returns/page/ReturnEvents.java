@@ -3,6 +3,7 @@ package grastel.app.returns.page;
 import grastel.app.platform.AfterCommit;
 import grastel.app.platform.Ownership;
 import grastel.app.returns.api.ClassPagesChanged;
+import grastel.app.returns.api.PageChanged;
 import java.io.IOException;
 import java.util.Map;
 import java.util.Set;
@@ -53,9 +54,13 @@ public class ReturnEvents {
         if (whose != null) {
             events.publishEvent(new ClassPagesChanged(whose.schoolClass()));
         }
-        UUID run = whose == null ? null : whose.run();
-        Set<SseEmitter> own = listeners.getOrDefault(Ownership.current(), Set.of());
-        String data = json.writeValueAsString(new Changed(page, run));
+        events.publishEvent(new PageChanged(Ownership.current(), page, whose == null ? null : whose.run()));
+    }
+
+    @EventListener
+    void tell(PageChanged changed) {
+        Set<SseEmitter> own = listeners.getOrDefault(changed.owner(), Set.of());
+        String data = json.writeValueAsString(new Changed(changed.page(), changed.run()));
         AfterCommit.run(() -> own.forEach(
                 emitter -> send(own, emitter, SseEmitter.event().name("page").data(data))));
     }

@@ -89,6 +89,10 @@ public class ReturnedPage extends Owned {
     @Column(name = "confirmed_at")
     private @Nullable Instant confirmedAt;
 
+    /** While it is read: until when whoever reads it has it, unless that is put off. */
+    @Column(name = "held_until")
+    private @Nullable Instant heldUntil;
+
     /** Put aside for a second look. */
     @Column(nullable = false)
     private boolean flagged;
@@ -135,6 +139,12 @@ public class ReturnedPage extends Owned {
         whose = matchedTo;
         corners = newCorners;
         forgetReading();
+    }
+
+    /** Somebody begins to read it. */
+    public void take() {
+        state = State.READING;
+        tries++;
     }
 
     public void cancel() {

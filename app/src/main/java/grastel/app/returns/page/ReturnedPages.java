@@ -4,6 +4,7 @@ import grastel.app.returns.api.Reach;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Level;
 import jakarta.persistence.LockModeType;
+import jakarta.persistence.QueryHint;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
@@ -15,30 +16,39 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.jpa.repository.QueryHints;
 
 public interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
+    /** Hibernate's: rows that somebody holds are passed over. */
+    String SKIP_LOCKED = "-2";
+
     /** Waiting pages: each teacher's first before anyone's second, so that a pile keeps nobody else waiting. */
     @Query("select p.id from ReturnedPage p where p.state = QUEUED"
             + " order by row_number() over (partition by p.owner order by p.createdAt, p.index), p.createdAt, p.index")
     List<UUID> waiting(Limit limit);
 
-    /** Takes a waiting page; 1 for the one caller that got it. */
+    /** One of them, for whoever takes it; empty where somebody else is taking it at this moment, or has. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @QueryHints(@QueryHint(name = "jakarta.persistence.lock.timeout", value = SKIP_LOCKED))
+    @Query("select p from ReturnedPage p where p.id = :id and p.state = QUEUED")
+    Optional<ReturnedPage> free(UUID id);
+
+    /** Holds pages that are being read, from now on for so long. */
     @Modifying
-    @Query("update ReturnedPage p set p.state = READING, p.tries = p.tries + 1 where p.id = :id and p.state = QUEUED")
-    int take(UUID id);
+    @Query(
+            "update ReturnedPage p set p.heldUntil = timestampadd(second, :seconds, instant) where p.id in :ids and p.state = READING")
+    int hold(Collection<UUID> ids, long seconds);
 
     /** Puts back what was half-read when the program ended. */
     @Modifying
     @Query("update ReturnedPage p set p.state = QUEUED where p.state = READING")
     int putBack();
 
-    @Query("select p.id from ReturnedPage p where p.state = READING")
-    Set<UUID> beingRead();
-
-    /** Puts one page back; 1 if it was still being read. */
+    /** Puts back what is being read and held by nobody. */
     @Modifying
-    @Query("update ReturnedPage p set p.state = QUEUED where p.id = :id and p.state = READING")
-    int putBack(UUID id);
+    @Query("update ReturnedPage p set p.state = QUEUED"
+            + " where p.state = READING and (p.heldUntil is null or p.heldUntil < instant)")
+    int putBackForsaken();
 
     /** A page whose state is to change: nobody else changes it until the transaction ends. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)

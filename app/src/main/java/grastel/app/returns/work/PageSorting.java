@@ -5,6 +5,7 @@ import static grastel.core.words.Words.say;
 import grastel.app.classes.StudentsDeleted;
 import grastel.app.platform.AfterCommit;
 import grastel.app.platform.ApiProblem;
+import grastel.app.returns.api.PagesWait;
 import grastel.app.returns.page.PageRows;
 import grastel.app.returns.page.ReturnEvents;
 import grastel.app.returns.page.ReturnedPage;
@@ -21,6 +22,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,6 +37,7 @@ public class PageSorting {
     private final Printings printings;
     private final ReadingWorkers workers;
     private final ReturnEvents events;
+    private final ApplicationEventPublisher news;
 
     PageSorting(
             PageRows rows,
@@ -42,13 +45,15 @@ public class PageSorting {
             ScanFiles files,
             Printings printings,
             ReadingWorkers workers,
-            ReturnEvents events) {
+            ReturnEvents events,
+            ApplicationEventPublisher news) {
         this.rows = rows;
         this.pages = pages;
         this.files = files;
         this.printings = printings;
         this.workers = workers;
         this.events = events;
+        this.news = news;
     }
 
     /** Words for the student of a page, and whether it is put aside for a second look; null leaves either as it is. */
@@ -119,7 +124,7 @@ public class PageSorting {
 
     private void queued(ReturnedPage page) {
         events.changed(page);
-        AfterCommit.run(workers::wake);
+        news.publishEvent(new PagesWait());
     }
 
     public void cancel(UUID id) {

@@ -5,6 +5,7 @@ import static grastel.core.words.Words.say;
 import grastel.app.kept.KeptJson;
 import grastel.app.platform.ApiProblem;
 import grastel.app.returns.api.ClassPagesChanged;
+import grastel.app.returns.api.PagesWait;
 import grastel.app.returns.page.Archive;
 import grastel.app.returns.page.GoalMark;
 import grastel.app.returns.page.NewImage;
@@ -35,10 +36,14 @@ import org.springframework.transaction.annotation.Transactional;
 /** The steps of reading that touch the database, each whole or not at all. */
 @Service
 class PageStore {
+    /** Looked at, so that some are left where others take the first at the same moment. */
+    private static final int MOST_AT_ONCE = 5;
+
     private final ReturnedPages pages;
     private final ScanFiles files;
     private final Archive archive;
     private final KeptJson json;
+    private final ReadingSettings settings;
     private final Clock clock;
     private final ApplicationEventPublisher events;
 
@@ -47,12 +52,14 @@ class PageStore {
             ScanFiles files,
             Archive archive,
             KeptJson json,
+            ReadingSettings settings,
             Clock clock,
             ApplicationEventPublisher events) {
         this.pages = pages;
         this.files = files;
         this.archive = archive;
         this.json = json;
+        this.settings = settings;
         this.clock = clock;
         this.events = events;
     }
@@ -98,16 +105,27 @@ class PageStore {
             List<NewMark> marks,
             List<UUID> siblings) {}
 
-    /** Takes the next waiting page of any teacher. Call as the system. */
+    /** Takes the next waiting page of any teacher and holds it. Call as the system. */
     @Transactional
     Optional<Taken> takeNext() {
-        for (UUID id : pages.waiting(Limit.of(5))) {
-            if (pages.take(id) == 1) {
-                ReturnedPage p = pages.findById(id).orElseThrow();
-                return Optional.of(Taken.of(p, files.onlyClass(p.file()).orElse(null)));
+        for (UUID id : pages.waiting(Limit.of(MOST_AT_ONCE))) {
+            ReturnedPage page = pages.free(id).orElse(null);
+            if (page != null) {
+                page.take();
+                pages.flush();
+                pages.hold(List.of(id), settings.hold().toSeconds());
+                return Optional.of(Taken.of(page, files.onlyClass(page.file()).orElse(null)));
             }
         }
         return Optional.empty();
+    }
+
+    /** Pages that are being read are held for longer. Call as the system. */
+    @Transactional
+    void hold(Collection<UUID> inWork) {
+        if (!inWork.isEmpty()) {
+            pages.hold(inWork, settings.hold().toSeconds());
+        }
     }
 
     /** How many pages wait. Call as the system. */
@@ -122,16 +140,10 @@ class PageStore {
         return pages.putBack();
     }
 
-    /** Pages that are being read. Call as the system. */
-    @Transactional(readOnly = true)
-    Set<UUID> beingRead() {
-        return pages.beingRead();
-    }
-
-    /** Puts back one page that nobody reads any more. Call as the system. */
+    /** Puts back pages that nobody holds any more. Call as the system. */
     @Transactional
-    int putBack(UUID page) {
-        return pages.putBack(page);
+    int putBackForsaken() {
+        return pages.putBackForsaken();
     }
 
     @Transactional(readOnly = true)
@@ -158,6 +170,7 @@ class PageStore {
             return List.of();
         }
         page.liesAt(spots.get(0));
+        events.publishEvent(new PagesWait());
         return pages
                 .saveAll(spots.stream()
                         .skip(1)

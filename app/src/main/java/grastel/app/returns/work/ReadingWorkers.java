@@ -1,12 +1,13 @@
 package grastel.app.returns.work;
 
+import grastel.app.platform.AfterCommit;
 import grastel.app.platform.Failure;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.room.Storage;
+import grastel.app.returns.api.PagesWait;
 import grastel.app.returns.page.ReturnEvents;
 import grastel.app.returns.work.PageStore.Taken;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -14,16 +15,16 @@ import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
+import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
 /**
  * Reads waiting pages in the background. The queue is the table itself: a page is taken by changing its state, so none is
- * read twice, and what was half-read when the program ended is put back at the next start, so none is lost.
+ * read twice, and held by whoever reads it: what nobody holds any more, as its reader ended half-way, is put back, so none is lost.
  */
 @Component
 public class ReadingWorkers implements SmartLifecycle {
@@ -38,13 +39,11 @@ public class ReadingWorkers implements SmartLifecycle {
     private final ReturnEvents events;
     private final Storage storage;
     private final ReadingMetrics metrics;
-    private final int threads;
+    private final ReadingSettings settings;
     private final Semaphore wakeUps = new Semaphore(0);
     private final List<Thread> running = new ArrayList<>();
     /** Pages in the hands of a worker. */
     private final Set<UUID> inWork = ConcurrentHashMap.newKeySet();
-    /** Pages that were being read, and by nobody, when it was last looked. */
-    private Set<UUID> forsaken = Set.of();
 
     private volatile boolean stopping = true;
 
@@ -60,17 +59,17 @@ public class ReadingWorkers implements SmartLifecycle {
         this.events = events;
         this.storage = storage;
         this.metrics = metrics;
-        this.threads = settings.threads();
+        this.settings = settings;
     }
 
     @Override
     public void start() {
-        int putBack = storage.isFull() ? 0 : Ownership.asSystem(store::putBack);
+        int putBack = storage.isFull() || !settings.alone() ? 0 : Ownership.asSystem(store::putBack);
         if (putBack > 0) {
             LOG.info("{} half-read pages put back", putBack);
         }
         stopping = false;
-        for (int i = 0; i < threads; i++) {
+        for (int i = 0; i < settings.threads(); i++) {
             Thread thread = new Thread(this::work, "reading-" + (i + 1));
             thread.setDaemon(true);
             running.add(thread);
@@ -78,24 +77,32 @@ public class ReadingWorkers implements SmartLifecycle {
         }
     }
 
-    /** There is, or may be, a page to read. */
-    public void wake() {
-        wakeUps.release(threads);
+    /** At once where the pages are there already, and else when they are. */
+    @EventListener
+    void look(PagesWait waiting) {
+        AfterCommit.run(this::wake);
     }
 
-    /** A page that a worker could not even say goodbye to, as when memory or disk had run out, is read again. */
-    @Scheduled(fixedDelay = 30_000)
-    void putBackForsaken() {
+    private void wake() {
+        wakeUps.release(settings.threads());
+    }
+
+    /**
+     * What is read here is held. What nobody holds is read again: its reader's process has ended, or could not even say goodbye
+     * to it, as when memory or disk had run out.
+     */
+    @Scheduled(fixedDelayString = "${grastel.reading.hold-again}")
+    void hold() {
         if (storage.isFull()) {
             return;
         }
-        Set<UUID> reading = new HashSet<>(Ownership.asSystem(store::beingRead));
-        reading.removeAll(inWork);
-        Set<UUID> still = reading.stream().filter(forsaken::contains).collect(Collectors.toSet());
-        still.forEach(page -> Ownership.asSystem(() -> store.putBack(page)));
-        forsaken = reading;
-        if (!still.isEmpty()) {
-            LOG.warn("{} pages that nobody read any more put back", still.size());
+        Ownership.asSystem(() -> {
+            store.hold(Set.copyOf(inWork));
+            return null;
+        });
+        int putBack = Ownership.asSystem(store::putBackForsaken);
+        if (putBack > 0) {
+            LOG.warn("{} pages that nobody read any more put back", putBack);
             wake();
         }
     }

@@ -1,6 +1,6 @@
 package grastel.app.sheets.migrations;
 
-import grastel.app.platform.OnH2;
+import grastel.app.platform.nodes.OnH2;
 import grastel.core.colour.Lab;
 import grastel.core.colour.SmoothReflectance;
 import java.sql.Connection;

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 import grastel.app.DeskTest;
 import grastel.app.OnlyOnH2;
 import grastel.app.platform.Digest;
+import grastel.app.platform.room.FolderFiles;
 import grastel.app.platform.room.StoredFiles;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -124,7 +125,7 @@ class PicturesAsFilesTest extends DeskTest {
     void brokenOffItGoesOnWhereItWas() throws SQLException {
         try (Connection connection = old()) {
             int[] left = {5};
-            StoredFiles breaking = new StoredFiles(null, null) {
+            StoredFiles breaking = new FolderFiles(null, null) {
                 @Override
                 public String put(byte[] content) {
                     if (left[0]-- == 0) {

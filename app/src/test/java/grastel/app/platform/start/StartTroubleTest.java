@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import grastel.app.GrastelApplication;
+import grastel.app.OnlyOnH2;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -12,6 +13,8 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.test.system.CapturedOutput;
 import org.springframework.boot.test.system.OutputCaptureExtension;
@@ -28,6 +31,7 @@ class StartTroubleTest {
     }
 
     @Test
+    @OnlyOnH2
     void aDamagedDatabaseIsToldAndLeftAsItIs(CapturedOutput output) throws IOException {
         byte[] rubbish = new byte[20_000];
         new Random(1).nextBytes(rubbish);
@@ -52,6 +56,19 @@ class StartTroubleTest {
                 .contains("Nothing can be written into the data folder")
                 .contains("GRASTEL_DATA")
                 .doesNotContain("\tat ");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "08001, does not answer",
+        "28P01, does not let Grastel in",
+        "3D000, no such database",
+        "53300, no more connections"
+    })
+    void whatAServerSaysIsPutIntoWords(String state, String words) {
+        SQLException said = new SQLException("some words of the driver's", state);
+        assertThat(new StartTrouble().analyze(new IllegalStateException(said)).getDescription())
+                .contains(words);
     }
 
     @Test

@@ -8,6 +8,8 @@ import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
+import java.sql.Timestamp;
+import java.time.Instant;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -25,7 +27,10 @@ class HalfReadTest extends DeskTest {
         UUID page = upload(teacher, "scan.jpg", scan(teacher, printedPage(teacher, run.id(), 0), Hand.EXACT, 1))
                 .get(0);
         awaitRead(teacher, page);
-        jdbc.update("update returned_page set state = 'READING' where id = ?", page);
+        jdbc.update(
+                "update returned_page set state = 'READING', held_until = ? where id = ?",
+                Timestamp.from(Instant.now().plusSeconds(3600)),
+                page);
 
         assertThat(post(teacher, "/api/returns/pages/{id}/cancellation", Map.of(), page))
                 .hasStatusOk();

@@ -6,6 +6,7 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.decoding.Hostile;
 import grastel.app.platform.SignedIn;
+import grastel.app.returns.api.PagesWait;
 import grastel.app.returns.intake.WatchedFolder;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
@@ -17,7 +18,9 @@ import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Timestamp;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -154,16 +157,24 @@ class HostileFilesTest extends DeskTest {
         UUID page = uploaded(teacher, "scan.jpg", scan(teacher, printedPage, Hand.EXACT, 1));
         awaitRead(teacher, page);
 
-        jdbc.update("update returned_page set state = 'READING' where id = ?", page);
-        workers.putBackForsaken();
-        assertThat(state(page)).as("it may just have been taken").isEqualTo("READING");
-        workers.putBackForsaken();
+        beingRead(page, Instant.now().plusSeconds(3600));
+        workers.hold();
+        assertThat(state(page)).as("another node may read it").isEqualTo("READING");
+        beingRead(page, Instant.now().minusSeconds(1));
+        workers.hold();
         assertThat(JsonPath.<String>read(awaitRead(teacher, page), "$.row.state"))
                 .isEqualTo("READ");
 
         jdbc.update("update returned_page set state = 'QUEUED', tries = 3 where id = ?", page);
-        workers.wake();
+        workers.look(new PagesWait());
         assertThat(problem(teacher, page)).isEqualTo("FAILED");
+    }
+
+    private void beingRead(UUID page, Instant heldUntil) {
+        jdbc.update(
+                "update returned_page set state = 'READING', held_until = ? where id = ?",
+                Timestamp.from(heldUntil),
+                page);
     }
 
     private static void await(BooleanSupplier condition) {

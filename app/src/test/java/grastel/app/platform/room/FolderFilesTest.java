@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Scans and pictures beside the database: never half there, never taken for what they are not, gone when nobody needs them. */
-class StoredFilesTest {
+class FolderFilesTest {
     private static final Instant NOON = Instant.parse("2026-11-29T12:00:00Z");
     private static final byte[] SCAN = "a scan".getBytes(StandardCharsets.UTF_8);
     private static final byte[] OTHER = "another".getBytes(StandardCharsets.UTF_8);
@@ -31,12 +31,12 @@ class StoredFilesTest {
     @TempDir
     private Path data;
 
-    private StoredFiles at(Instant when) {
-        return new StoredFiles(new Storage(data, 0), Clock.fixed(when, ZoneOffset.UTC));
+    private FolderFiles at(Instant when) {
+        return new FolderFiles(new Storage(data, 0), Clock.fixed(when, ZoneOffset.UTC));
     }
 
     private Sweep sweepAt(Instant when, FileUser... users) {
-        return new Sweep(at(when), List.of(users), Clock.fixed(when, ZoneOffset.UTC));
+        return new Sweep(at(when), List.of(users));
     }
 
     private List<Path> onDisk() throws IOException {
@@ -56,7 +56,7 @@ class StoredFilesTest {
 
     @Test
     void manyWhoKeepTheSameAtOnceAllHaveIt() throws Exception {
-        StoredFiles files = at(NOON);
+        FolderFiles files = at(NOON);
         try (var all = Closing.of(Executors.newFixedThreadPool(8))) {
             List<java.util.concurrent.Future<String>> names = all.pool()
                     .invokeAll(IntStream.range(0, 64)
@@ -84,7 +84,7 @@ class StoredFilesTest {
     /** A disk may turn bits, a power cut leave an empty file: neither is handed out, and what is kept again is whole. */
     @Test
     void whatIsDamagedIsNotHandedOutAndCanBeKeptAgain() throws IOException {
-        StoredFiles files = at(NOON);
+        FolderFiles files = at(NOON);
         String name = files.put(SCAN);
         Path file = StoredName.file(files.folder(), name);
         Files.writeString(file, "a scam");
@@ -104,7 +104,7 @@ class StoredFilesTest {
     @Test
     void whereNothingCanBeWrittenNothingIsLeft() throws IOException {
         Storage full = new Storage(data, Long.MAX_VALUE / (4L << 20));
-        StoredFiles files = new StoredFiles(full, Clock.fixed(NOON, ZoneOffset.UTC));
+        FolderFiles files = new FolderFiles(full, Clock.fixed(NOON, ZoneOffset.UTC));
         // A file where the folder should be: no disk takes it.
         Files.writeString(data.resolve(StoredName.FOLDER), "in the way");
         assertThatExceptionOfType(ApiProblem.class).isThrownBy(() -> files.put(SCAN));

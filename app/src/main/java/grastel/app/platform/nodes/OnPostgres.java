@@ -1,0 +1,13 @@
+package grastel.app.platform.nodes;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+import org.springframework.context.annotation.Profile;
+
+/** Only where the database is a PostgreSQL server, which several nodes may share. */
+@Target(ElementType.TYPE)
+@Retention(RetentionPolicy.RUNTIME)
+@Profile("postgres")
+public @interface OnPostgres {}
