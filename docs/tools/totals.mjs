@@ -5,8 +5,8 @@ import { join } from 'node:path';
 let tests = 0;
 let failed = 0;
 let skipped = 0;
-for (const module of ['core', 'app', 'e2e', 'bench']) {
-  const folder = join(module, 'target', 'surefire-reports');
+const reported = ['core', 'app', 'e2e', 'bench'].map((module) => join(module, 'target', 'surefire-reports'));
+for (const folder of [...reported, join('app', 'target', 'surefire-reports-postgres')]) {
   const reports = existsSync(folder) ? readdirSync(folder).filter((f) => f.endsWith('.xml')) : [];
   for (const report of reports) {
     const head = /<testsuite [^>]*>/.exec(readFileSync(join(folder, report), 'utf8'))?.[0] ?? '';

@@ -3,27 +3,13 @@ package grastel.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.APIResponse;
-import grastel.app.GrastelApplication;
 import grastel.app.account.Accounts;
-import grastel.app.classes.CalendarData;
-import grastel.app.classes.Classes;
-import grastel.app.kit.Kit;
 import grastel.app.platform.Digest;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.platform.room.StoredName;
 import grastel.app.returns.Returns;
 import grastel.app.returns.intake.WatchedFolder;
-import grastel.app.sheets.Printings;
-import grastel.app.sheets.Sheets;
-import grastel.app.sheets.api.SheetData;
-import grastel.app.sheets.api.SheetData.ValueData;
-import grastel.core.exercise.goal.GradeBand;
-import grastel.core.exercise.pressurescale.PressureScale;
-import grastel.core.scanner.SimulatedScanner;
-import grastel.core.scanner.hand.FieldTask;
-import grastel.core.scanner.hand.Hand;
-import grastel.core.scanner.picture.ScanConditions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -34,12 +20,10 @@ import java.sql.SQLException;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -177,15 +161,7 @@ class KilledProcessTest {
         Path inbox;
         try (RunningGrastel grastel = RunningGrastel.on(data)) {
             SignedIn teacher = grastel.bean(Accounts.class).join(NAME, "Ilse Korhonen", PASSWORD);
-            Ownership.as(teacher.id(), () -> {
-                Sheets sheets = grastel.bean(Sheets.class);
-                Printings printings = grastel.bean(Printings.class);
-                run = print(grastel, sheets, printings);
-                printings
-                        .pages(run)
-                        .forEach(page -> draw(printings.printed(page.id()), drawn.resolve(page.number() + ".jpg")));
-                return null;
-            });
+            run = DrawnClass.into(drawn, grastel, teacher, PAGES);
             inbox = grastel.bean(WatchedFolder.class).of(teacher);
         }
         for (int i = 1; i <= PAGES; i++) {
@@ -194,61 +170,8 @@ class KilledProcessTest {
         return inbox;
     }
 
-    private static UUID print(RunningGrastel grastel, Sheets sheets, Printings printings) {
-        Kit kit = grastel.bean(Kit.class);
-        UUID schoolClass = grastel.bean(Classes.class)
-                .create(
-                        "8 Dunlin",
-                        GradeBand.DEVELOPING,
-                        IntStream.rangeClosed(1, PAGES)
-                                .mapToObj(i -> "Student " + i)
-                                .toList(),
-                        CalendarData.NONE)
-                .id();
-        UUID sheet = sheets.create(
-                        null,
-                        SheetData.of(
-                                kit.papers().get(1).id(),
-                                PressureScale.ID,
-                                Map.of(
-                                        "pencil",
-                                        ValueData.of(kit.pencils().get(6).id()))))
-                .id();
-        return printings.print(sheet, schoolClass).id();
-    }
-
-    private static void draw(Printings.PrintedSheet sheet, Path file) {
-        List<FieldTask> tasks = FieldTask.of(sheet.plan(), sheet.layout());
-        ScanConditions conditions = new ScanConditions(200, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4);
-        byte[] jpeg = new SimulatedScanner(sheet.paper())
-                .scan(
-                        sheet.layout(),
-                        tasks,
-                        sheet.plan().palette(),
-                        Hand.EXACT,
-                        conditions,
-                        sheet.page().number())
-                .jpeg();
-        try {
-            Files.write(file, jpeg);
-        } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
-        }
-    }
-
     private Process start(String... arguments) throws IOException {
-        List<String> command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-Djava.awt.headless=true",
-                "-cp",
-                System.getProperty("surefire.test.class.path", System.getProperty("java.class.path")),
-                GrastelApplication.class.getName(),
-                "--grastel.data=" + data.toAbsolutePath()));
-        command.addAll(List.of(arguments));
-        return new ProcessBuilder(command)
-                .redirectErrorStream(true)
-                .redirectOutput(data.resolve("process.log").toFile())
-                .start();
+        return GrastelProcess.start(data, arguments);
     }
 
     /** Looks into the database while no program has it open. */

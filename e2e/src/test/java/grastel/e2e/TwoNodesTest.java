@@ -1,0 +1,254 @@
+package grastel.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import grastel.app.account.Accounts;
+import grastel.app.platform.SignedIn;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.LockSupport;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
+
+/** Two nodes behind a proxy on one PostgreSQL: each is killed while pages come in, and in the end one after the other restarted. */
+@EnabledIfEnvironmentVariable(named = "GRASTEL_TEST_POSTGRES", matches = ".+")
+class TwoNodesTest {
+    /** {@code ./grastel campaign nodes} takes more. */
+    private static final int PAGES = Integer.getInteger("grastel.pages", 20);
+
+    private static final int STUDENTS = 5;
+    private static final int WORKERS = 1;
+    private static final String NAME = "ilse.korhonen";
+    private static final String PASSWORD = "gannet-quarry-umbrella-nine";
+    private static final Duration PATIENCE = Duration.ofMinutes(10);
+
+    @TempDir
+    Path folder;
+
+    private final Map<Integer, Process> nodes = new HashMap<>();
+    private final CookieManager cookies = new CookieManager();
+    private String database;
+    private JdbcTemplate jdbc;
+    private TurnProxy proxy;
+
+    private static String server() {
+        return "jdbc:postgresql://" + System.getenv("GRASTEL_TEST_POSTGRES") + "/";
+    }
+
+    @AfterEach
+    void stop() throws IOException {
+        nodes.values().forEach(Process::destroyForcibly);
+        if (proxy != null) {
+            proxy.close();
+        }
+    }
+
+    @Test
+    void whicheverIsKilledEachPageIsReadOnceAndNobodyIsSignedOut() throws Exception {
+        database = "grastel_" + UUID.randomUUID().toString().replace("-", "");
+        new JdbcTemplate(new DriverManagerDataSource(server() + "postgres", "grastel", ""))
+                .execute("create database " + database);
+        jdbc = new JdbcTemplate(new DriverManagerDataSource(server() + database, "grastel", ""));
+        Path drawn = Files.createDirectory(folder.resolve("drawn"));
+        try (RunningGrastel grastel = RunningGrastel.on(
+                folder.resolve("first"),
+                "--spring.profiles.active=postgres",
+                "--spring.datasource.url=" + server() + database)) {
+            SignedIn teacher = grastel.bean(Accounts.class).join(NAME, "Ilse Korhonen", PASSWORD);
+            DrawnClass.into(drawn, grastel, teacher, STUDENTS);
+        }
+        int one = freePort();
+        int two = freePort();
+        start(one);
+        start(two);
+        proxy = new TurnProxy(one, two);
+        await(() -> isUp(one) && isUp(two));
+        long begun = System.nanoTime();
+        signIn();
+
+        for (int page = 0; page < PAGES; page++) {
+            if (page == PAGES / 3) {
+                kill(one);
+            } else if (page == PAGES / 2) {
+                start(one);
+                await(() -> isUp(one));
+            } else if (page == PAGES * 2 / 3) {
+                kill(two);
+            }
+            upload(drawn.resolve(1 + page % STUDENTS + ".jpg"), page);
+        }
+        start(two);
+        await(() -> count("select count(*) from returned_page where state not in ('QUEUED', 'READING')") == PAGES);
+        long seconds = TimeUnit.NANOSECONDS.toSeconds(System.nanoTime() - begun);
+
+        assertThat(count("select count(*) from returned_page")).isEqualTo(PAGES);
+        assertThat(count("select count(*) from returned_page where state = 'READ'"))
+                .isEqualTo(PAGES);
+        assertThat(count("select count(*) from goal_mark")).isEqualTo(PAGES * 6);
+        int tries = count("select sum(tries) from returned_page");
+        assertThat(tries)
+                .as("only what was in a killed node's hands was begun anew")
+                .isBetween(PAGES, PAGES + 2 * WORKERS);
+        restartByTurns(one, two);
+        System.out.printf(
+                "nodes 2 | kills 2 | pages %d | read %d | begun anew %d | lost 0 | %d s | signed out 0%n",
+                PAGES, PAGES, tries - PAGES, seconds);
+    }
+
+    /** As for a new version. */
+    private void restartByTurns(int... ports) throws Exception {
+        for (int port : ports) {
+            await(() -> isUp(port));
+        }
+        for (int port : ports) {
+            Process node = nodes.get(port);
+            node.destroy();
+            assertThat(classes()).isEqualTo(200);
+            assertThat(node.waitFor(60, TimeUnit.SECONDS))
+                    .as("it stops by itself")
+                    .isTrue();
+            assertThat(classes()).isEqualTo(200);
+            start(port);
+            await(() -> isUp(port));
+            assertThat(classes()).isEqualTo(200);
+        }
+    }
+
+    private void start(int port) throws IOException {
+        Path data = Files.createDirectories(folder.resolve("node-" + port));
+        nodes.put(
+                port,
+                GrastelProcess.start(
+                        data,
+                        "--spring.profiles.active=postgres",
+                        "--spring.datasource.url=" + server() + database,
+                        "--server.port=" + port,
+                        "--grastel.warm-up=false",
+                        "--grastel.reading.workers=" + WORKERS,
+                        "--grastel.reading.hold=5s",
+                        "--grastel.reading.hold-again=1s"));
+    }
+
+    private void kill(int port) throws InterruptedException {
+        nodes.get(port).destroyForcibly().waitFor(20, TimeUnit.SECONDS);
+    }
+
+    private int count(String query) {
+        return jdbc.queryForObject(query, Integer.class);
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket any = new ServerSocket(0)) {
+            return any.getLocalPort();
+        }
+    }
+
+    private static boolean isUp(int port) {
+        try {
+            return HttpClient.newHttpClient()
+                            .send(
+                                    HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/actuator/health"))
+                                            .build(),
+                                    BodyHandlers.discarding())
+                            .statusCode()
+                    == 200;
+        } catch (IOException e) {
+            return false;
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    // --- a browser, which asks again where a connection broke ---
+
+    private HttpResponse<String> ask(HttpRequest.Builder request, String path) throws InterruptedException {
+        long end = System.nanoTime() + PATIENCE.toNanos();
+        while (true) {
+            // a connection each, so that it is each node's turn
+            HttpClient browser = HttpClient.newBuilder()
+                    .version(HttpClient.Version.HTTP_1_1)
+                    .cookieHandler(cookies)
+                    .build();
+            try {
+                return browser.send(
+                        request.uri(URI.create(proxy.address() + path)).build(), BodyHandlers.ofString());
+            } catch (IOException broken) {
+                assertThat(System.nanoTime()).as("no node answers").isLessThan(end);
+                Thread.sleep(200);
+            }
+        }
+    }
+
+    private String token() {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(c -> c.getName().equals("XSRF-TOKEN"))
+                .findFirst()
+                .orElseThrow()
+                .getValue();
+    }
+
+    private void signIn() throws InterruptedException {
+        ask(HttpRequest.newBuilder(), "/api/account/session");
+        HttpResponse<String> in = ask(
+                HttpRequest.newBuilder()
+                        .header("Content-Type", "application/json")
+                        .header("X-XSRF-TOKEN", token())
+                        .POST(BodyPublishers.ofString("{\"name\":\"" + NAME + "\",\"password\":\"" + PASSWORD + "\"}")),
+                "/api/account/session");
+        assertThat(in.statusCode()).isEqualTo(200);
+    }
+
+    private int classes() throws InterruptedException {
+        return ask(HttpRequest.newBuilder(), "/api/classes").statusCode();
+    }
+
+    /** Bytes behind a picture make it a file of its own. */
+    private void upload(Path picture, int number) throws IOException, InterruptedException {
+        ByteArrayOutputStream body = new ByteArrayOutputStream();
+        body.write(("--page\r\nContent-Disposition: form-data; name=\"files\"; filename=\"" + number
+                        + ".jpg\"\r\nContent-Type: image/jpeg\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8));
+        body.write(Files.readAllBytes(picture));
+        body.write(("page " + number + "\r\n--page--\r\n").getBytes(StandardCharsets.UTF_8));
+        HttpResponse<String> answer = ask(
+                HttpRequest.newBuilder()
+                        .header("Content-Type", "multipart/form-data; boundary=page")
+                        .header("X-XSRF-TOKEN", token())
+                        .POST(BodyPublishers.ofByteArray(body.toByteArray())),
+                "/api/returns");
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
+        assertThat(answer.body()).containsAnyOf("\"pages\":1", "ALREADY_HERE");
+    }
+
+    private interface Condition {
+        boolean holds();
+    }
+
+    private static void await(Condition condition) {
+        long end = System.nanoTime() + PATIENCE.toNanos();
+        while (!condition.holds()) {
+            assertThat(System.nanoTime()).as("waited long").isLessThan(end);
+            LockSupport.parkNanos(100_000_000);
+        }
+    }
+}
