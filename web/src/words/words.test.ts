@@ -33,7 +33,7 @@ it('a figure that rounds to nothing has no sign', () => {
   expect([decimals(-0.04, 1), decimals(-0.4), decimals(-0.06, 1), decimals(12.345, 2)]).toEqual(['0.0', '0', '-0.1', '12.35']);
 });
 
-it.each(['TOO_SLOW', 'TOO_HEAVY', 'DISK_FULL', 'QUEUE_FULL'])('%s is told in words', (code) => {
+it.each(['TOO_SLOW', 'TOO_HEAVY', 'DISK_FULL', 'NOT_STORED', 'QUEUE_FULL'])('%s is told in words', (code) => {
   expect(problemWords(code, 30)).toMatch(/^[A-Z].*\.$/);
 });
 

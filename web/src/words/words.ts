@@ -31,6 +31,7 @@ const problems: Record<string, (figure: number) => string> = {
   TOO_COARSE: (f) => say('words.about-dpi-too-few-to', { f: Math.round(f) }),
   OTHER_CLASS: () => say('words.sent-from-a-phone-for'),
   DISK_FULL: () => say('words.not-stored-the-disk-is'),
+  NOT_STORED: () => say('words.not-stored-nothing-can-be'),
   QUEUE_FULL: () => say('words.not-stored-too-many-pages'),
   FAILED: () => say('words.reading-failed-unexpectedly-try-again'),
 };

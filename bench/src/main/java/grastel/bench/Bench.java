@@ -6,10 +6,12 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 
 /**
  * {@code ./grastel bench}: everything, or one part: {@code whole}, {@code teachers} (the two teachers of it), {@code kinds},
- * {@code history}, {@code layering}, {@code recipes}, {@code inversion}, {@code planning}, {@code projects}, {@code reading}.
+ * {@code history}, {@code district} (that of five teachers), {@code layering}, {@code recipes}, {@code inversion}, {@code planning}, {@code projects}, {@code reading}.
  * See docs/benchmarks.md.
  */
 public final class Bench {
+    private static final int DISTRICT = 5;
+
     private Bench() {}
 
     public static void main(String[] args) throws Exception {
@@ -34,7 +36,12 @@ public final class Bench {
         }
         if (all || only.equals("history")) {
             try (RunningGrastel grastel = new RunningGrastel()) {
-                HistorySpeed.measure(grastel);
+                HistorySpeed.measure(grastel, 1);
+            }
+        }
+        if (only.equals("district")) {
+            try (RunningGrastel grastel = new RunningGrastel()) {
+                HistorySpeed.measure(grastel, DISTRICT);
             }
         }
         if (all || only.equals("layering")) {

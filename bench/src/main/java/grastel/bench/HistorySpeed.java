@@ -1,6 +1,7 @@
 package grastel.bench;
 
 import grastel.app.History;
+import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.SheetData.ExerciseData;
 import grastel.core.exercise.pressurescale.PressureScale;
 import java.io.IOException;
@@ -21,18 +22,12 @@ final class HistorySpeed {
 
     private HistorySpeed() {}
 
-    static void measure(RunningGrastel grastel) throws IOException, InterruptedException {
-        UUID paper = grastel.papers(grastel.teacher).get(1).id();
-        UUID run = null;
-        for (int i = 0; i < CLASSES; i++) {
-            UUID first = grastel.print(grastel.teacher, paper, new ExerciseData(PressureScale.ID, Map.of()), STUDENTS);
-            grastel.draw(grastel.teacher, first, "history" + i + "-", 1);
-            grastel.pile("history" + i + "-", 1);
-            grastel.confirmAll(first);
-            new History(grastel.jdbc()).copy(first, grastel.classOf(first), SHEETS);
-            run = grastel.makeOldest(first);
-            grastel.course(grastel.classOf(first), i);
+    /** @param teachers as many, each with five such classes */
+    static void measure(RunningGrastel grastel, int teachers) throws IOException, InterruptedException {
+        for (int i = 1; i < teachers; i++) {
+            year(grastel, grastel.join("colleague." + i));
         }
+        UUID run = year(grastel, grastel.teacher);
         UUID page = grastel.newestOf(run);
         Map<String, String> asked = new LinkedHashMap<>();
         asked.put("Today", "/api/today");
@@ -63,6 +58,23 @@ final class HistorySpeed {
         print(
                 "a decision",
                 times(() -> client.post("/api/returns/pages/" + page + "/confirmation", "{\"changed\":[]}")));
+    }
+
+    /** @return the run of the last class, made its oldest */
+    private static UUID year(RunningGrastel grastel, SignedIn teacher) throws IOException {
+        UUID paper = grastel.papers(teacher).get(1).id();
+        UUID run = null;
+        for (int i = 0; i < CLASSES; i++) {
+            String name = teacher.name() + i + "-";
+            UUID first = grastel.print(teacher, paper, new ExerciseData(PressureScale.ID, Map.of()), STUDENTS);
+            grastel.draw(teacher, first, name, 1);
+            grastel.pile(teacher, name, 1);
+            grastel.confirmAll(teacher, first);
+            new History(grastel.jdbc()).copy(first, grastel.classOf(first), SHEETS);
+            run = grastel.makeOldest(first);
+            grastel.course(teacher, grastel.classOf(first), i);
+        }
+        return run;
     }
 
     private interface Request {

@@ -26,7 +26,7 @@ final class KindsSpeed {
             draw(grastel, kind, "", SINGLES);
         }
         for (ExerciseKind kind : ExerciseKinds.all()) {
-            grastel.pile("warm-" + kind.id(), WARM);
+            grastel.pile(grastel.teacher, "warm-" + kind.id(), WARM);
         }
         for (ExerciseKind kind : ExerciseKinds.all()) {
             Singles one = grastel.singles(kind.id(), SINGLES);

@@ -79,8 +79,14 @@ final class RunningGrastel implements AutoCloseable {
         return context.getBean(Accounts.class).join(name, name, PASSWORD);
     }
 
-    /** The database's own file, without scans and pictures, MB. */
+    /** H2's own file, or PostgreSQL's tables: without scans and pictures, MB. */
     double databaseMb() throws IOException {
+        if (context.getEnvironment().matchesProfiles("postgres")) {
+            return jdbc().queryForObject(
+                                    "select pg_database_size(current_database()) - pg_total_relation_size('stored_file')",
+                                    Long.class)
+                    / 1e6;
+        }
         jdbc().execute("checkpoint sync");
         return Files.size(data.resolve("grastel.mv.db")) / 1e6;
     }
@@ -177,8 +183,8 @@ final class RunningGrastel implements AutoCloseable {
     record Pile(double seconds, long heapMb) {}
 
     /** Lays drawn pages into the inbox at once and waits until all are read. */
-    Pile pile(String name, int count) throws IOException {
-        Path inbox = inbox(teacher);
+    Pile pile(SignedIn owner, String name, int count) throws IOException {
+        Path inbox = inbox(owner);
         int before = read();
         for (int i = 1; i <= count; i++) {
             Files.move(page(name, i), inbox.resolve(name + i + ".jpg"));
@@ -260,8 +266,8 @@ final class RunningGrastel implements AutoCloseable {
                 ((WebServerApplicationContext) context).getWebServer().getPort(), teacher.name(), PASSWORD);
     }
 
-    void confirmAll(UUID run) {
-        Ownership.as(teacher.id(), () -> {
+    void confirmAll(SignedIn owner, UUID run) {
+        Ownership.as(owner.id(), () -> {
             Returns returns = context.getBean(Returns.class);
             returns.attempts(run).forEach(a -> returns.confirm(a.page(), Map.of()));
             return null;
@@ -269,7 +275,7 @@ final class RunningGrastel implements AutoCloseable {
     }
 
     /** Gives a class a term of which it is the tenth week, periods today, and a course from an outline that ships. */
-    void course(UUID schoolClass, int period) {
+    void course(SignedIn owner, UUID schoolClass, int period) {
         LocalDate monday =
                 LocalDate.now(ZoneId.systemDefault()).with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
         CalendarData calendar = new CalendarData(
@@ -296,7 +302,7 @@ final class RunningGrastel implements AutoCloseable {
                 null,
                 null,
                 List.of());
-        Ownership.as(teacher.id(), () -> {
+        Ownership.as(owner.id(), () -> {
             Kit kit = context.getBean(Kit.class);
             context.getBean(Classes.class).meet(schoolClass, null, calendar);
             context.getBean(Outlines.class)

@@ -33,13 +33,13 @@ final class WholeRun {
         draw("thirty", 30);
         draw("sixty", STUDENTS);
 
-        grastel.pile("warm", 30);
-        Pile thirty = grastel.pile("thirty", 30);
+        grastel.pile(grastel.teacher, "warm", 30);
+        Pile thirty = grastel.pile(grastel.teacher, "thirty", 30);
         System.out.printf(
                 "30 pages: %.1f s, %.1f pages/s with %d processors%n",
                 thirty.seconds(), 30 / thirty.seconds(), Runtime.getRuntime().availableProcessors());
         Runtime.getRuntime().gc();
-        Pile sixty = grastel.pile("sixty", STUDENTS);
+        Pile sixty = grastel.pile(grastel.teacher, "sixty", STUDENTS);
         System.out.printf(
                 "60 at once with a heap of %d MB at most: %.1f s, largest heap seen %d MB%n",
                 Runtime.getRuntime().maxMemory() >> 20, sixty.seconds(), sixty.heapMb());

@@ -12,7 +12,17 @@ final class GrastelProcess {
 
     /** What it prints goes into process.log beside its data. */
     static Process start(Path data, String... arguments) throws IOException {
-        List<String> command = new ArrayList<>(List.of(
+        return start(data, List.of(), arguments);
+    }
+
+    /** The same, on one core of the machine only. */
+    static Process startOn(int core, Path data, String... arguments) throws IOException {
+        return start(data, List.of("taskset", "-c", String.valueOf(core)), arguments);
+    }
+
+    private static Process start(Path data, List<String> by, String... arguments) throws IOException {
+        List<String> command = new ArrayList<>(by);
+        command.addAll(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-Djava.awt.headless=true",
                 "-cp",

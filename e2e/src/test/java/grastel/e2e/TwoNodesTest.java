@@ -26,6 +26,7 @@ import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
@@ -65,18 +66,7 @@ class TwoNodesTest {
 
     @Test
     void whicheverIsKilledEachPageIsReadOnceAndNobodyIsSignedOut() throws Exception {
-        database = "grastel_" + UUID.randomUUID().toString().replace("-", "");
-        new JdbcTemplate(new DriverManagerDataSource(server() + "postgres", "grastel", ""))
-                .execute("create database " + database);
-        jdbc = new JdbcTemplate(new DriverManagerDataSource(server() + database, "grastel", ""));
-        Path drawn = Files.createDirectory(folder.resolve("drawn"));
-        try (RunningGrastel grastel = RunningGrastel.on(
-                folder.resolve("first"),
-                "--spring.profiles.active=postgres",
-                "--spring.datasource.url=" + server() + database)) {
-            SignedIn teacher = grastel.bean(Accounts.class).join(NAME, "Ilse Korhonen", PASSWORD);
-            DrawnClass.into(drawn, grastel, teacher, STUDENTS);
-        }
+        Path drawn = prepare();
         int one = freePort();
         int two = freePort();
         start(one);
@@ -115,6 +105,59 @@ class TwoNodesTest {
                 PAGES, PAGES, tries - PAGES, seconds);
     }
 
+    /** Pages in a second by one node and by two, each with a core of its own; the same pages, read again. */
+    @Test
+    @EnabledIfSystemProperty(named = "grastel.pages", matches = "\\d+")
+    void twoNodesReadMoreThanOne() throws Exception {
+        Path drawn = prepare();
+        int one = freePort();
+        int two = freePort();
+        startOn(0, one);
+        await(() -> isUp(one));
+        proxy = new TurnProxy(one);
+        signIn();
+        for (int page = 0; page < PAGES; page++) {
+            upload(drawn.resolve(1 + page % STUDENTS + ".jpg"), page);
+        }
+        await(this::areAllRead);
+        double alone = secondsToReadAllAgain();
+        startOn(1, two);
+        await(() -> isUp(two));
+        secondsToReadAllAgain();
+        double both = secondsToReadAllAgain();
+        System.out.printf(
+                "pages in a second: one node %.2f | two %.2f | ratio %.2f%n",
+                PAGES / alone, PAGES / both, alone / both);
+    }
+
+    private boolean areAllRead() {
+        return count("select count(*) from returned_page where state = 'READ'") == PAGES;
+    }
+
+    private double secondsToReadAllAgain() {
+        long begun = System.nanoTime();
+        jdbc.update("update returned_page set state = 'QUEUED', tries = 0");
+        await(this::areAllRead);
+        return (System.nanoTime() - begun) / 1e9;
+    }
+
+    /** A database with a teacher and a printed class. @return where its drawn pages lie */
+    private Path prepare() throws IOException {
+        database = "grastel_" + UUID.randomUUID().toString().replace("-", "");
+        new JdbcTemplate(new DriverManagerDataSource(server() + "postgres", "grastel", ""))
+                .execute("create database " + database);
+        jdbc = new JdbcTemplate(new DriverManagerDataSource(server() + database, "grastel", ""));
+        Path drawn = Files.createDirectory(folder.resolve("drawn"));
+        try (RunningGrastel grastel = RunningGrastel.on(
+                folder.resolve("first"),
+                "--spring.profiles.active=postgres",
+                "--spring.datasource.url=" + server() + database)) {
+            SignedIn teacher = grastel.bean(Accounts.class).join(NAME, "Ilse Korhonen", PASSWORD);
+            DrawnClass.into(drawn, grastel, teacher, STUDENTS);
+        }
+        return drawn;
+    }
+
     /** As for a new version. */
     private void restartByTurns(int... ports) throws Exception {
         for (int port : ports) {
@@ -135,18 +178,27 @@ class TwoNodesTest {
     }
 
     private void start(int port) throws IOException {
-        Path data = Files.createDirectories(folder.resolve("node-" + port));
-        nodes.put(
-                port,
-                GrastelProcess.start(
-                        data,
-                        "--spring.profiles.active=postgres",
-                        "--spring.datasource.url=" + server() + database,
-                        "--server.port=" + port,
-                        "--grastel.warm-up=false",
-                        "--grastel.reading.workers=" + WORKERS,
-                        "--grastel.reading.hold=5s",
-                        "--grastel.reading.hold-again=1s"));
+        nodes.put(port, GrastelProcess.start(data(port), arguments(port)));
+    }
+
+    private void startOn(int core, int port) throws IOException {
+        nodes.put(port, GrastelProcess.startOn(core, data(port), arguments(port)));
+    }
+
+    private Path data(int port) throws IOException {
+        return Files.createDirectories(folder.resolve("node-" + port));
+    }
+
+    private String[] arguments(int port) {
+        return new String[] {
+            "--spring.profiles.active=postgres",
+            "--spring.datasource.url=" + server() + database,
+            "--server.port=" + port,
+            "--grastel.warm-up=false",
+            "--grastel.reading.workers=" + WORKERS,
+            "--grastel.reading.hold=5s",
+            "--grastel.reading.hold-again=1s"
+        };
     }
 
     private void kill(int port) throws InterruptedException {

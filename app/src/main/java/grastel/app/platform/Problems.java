@@ -24,7 +24,9 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.transaction.TransactionException;
+import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -91,6 +93,12 @@ class Problems extends ResponseEntityExceptionHandler {
         return answer(HttpStatus.CONTENT_TOO_LARGE, "FILE_TOO_LARGE", say("problem.a-file-or-the"), List.of());
     }
 
+    /** A parameter that the firewall lets nobody read. */
+    @ExceptionHandler
+    ResponseEntity<Object> rejected(RequestRejectedException problem) {
+        return answer(HttpStatus.BAD_REQUEST, "BAD_REQUEST", say("problem.the-request-cannot-be"), List.of());
+    }
+
     @ExceptionHandler
     ResponseEntity<Object> unexpected(Exception problem) {
         String incident = UUID.randomUUID().toString().substring(0, 8);
@@ -106,9 +114,16 @@ class Problems extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<FieldProblem> fields = problem.getBindingResult().getFieldErrors().stream()
-                .map(e -> new FieldProblem(e.getField(), said(e.getCode()), words(e.getDefaultMessage())))
+                .map(Problems::of)
                 .toList();
         return invalid(fields);
+    }
+
+    /** What could not even be read would name classes of ours. */
+    private static FieldProblem of(FieldError error) {
+        return error.isBindingFailure()
+                ? new FieldProblem(error.getField(), "UNREADABLE", say("problem.it-cannot-be-read"))
+                : new FieldProblem(error.getField(), said(error.getCode()), words(error.getDefaultMessage()));
     }
 
     /** Parameters of the address out of their range. */

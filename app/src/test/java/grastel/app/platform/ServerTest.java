@@ -3,8 +3,7 @@ package grastel.app.platform;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.app.OnlyOnH2;
-import grastel.app.TestDatabase;
-import grastel.app.account.Accounts;
+import grastel.app.ServerDesk;
 import java.io.IOException;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
@@ -14,39 +13,9 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.test.context.ActiveProfiles;
-import org.springframework.test.context.DynamicPropertyRegistry;
-import org.springframework.test.context.DynamicPropertySource;
 
 /** What only the server itself does: refusals before any filter, addresses and cookies behind a proxy, files. */
-@SpringBootTest(
-        webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
-        properties = {"server.forward-headers-strategy=native", "grastel.warm-up=false"})
-@ActiveProfiles("test")
-class ServerTest {
-    private static final String PASSWORD = "gannet-quarry-umbrella-nine";
-
-    @LocalServerPort
-    private int port;
-
-    @Value("${grastel.data}")
-    private Path data;
-
-    @Autowired
-    private Accounts accounts;
-
-    @DynamicPropertySource
-    static void data(DynamicPropertyRegistry properties) {
-        Path folder =
-                Path.of("target", "test-data", UUID.randomUUID().toString()).toAbsolutePath();
-        properties.add("grastel.data", folder::toString);
-        TestDatabase.fresh(folder, properties);
-    }
-
+class ServerTest extends ServerDesk {
     private String answer(String request) throws IOException {
         try (Socket socket = new Socket("127.0.0.1", port)) {
             socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));

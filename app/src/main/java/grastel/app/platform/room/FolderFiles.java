@@ -1,5 +1,8 @@
 package grastel.app.platform.room;
 
+import static grastel.core.words.Words.say;
+
+import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Digest;
 import grastel.app.platform.nodes.OnH2;
 import java.io.IOException;
@@ -21,6 +24,7 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /** As files of the data folder beside the database. */
@@ -57,7 +61,8 @@ public class FolderFiles implements StoredFiles {
             return name;
         } catch (IOException e) {
             storage.requireRoom(content.length);
-            throw new UncheckedIOException(e);
+            LOG.error("Nothing can be written into {}", folder(), e);
+            throw new ApiProblem(HttpStatus.INSUFFICIENT_STORAGE, "NOT_STORED", say("problem.nothing-can-be-stored"));
         }
     }
 

@@ -15,7 +15,7 @@ public interface StoredFiles {
      * that names them is.
      *
      * @return the name to ask for them by, their SHA-256
-     * @throws grastel.app.platform.ApiProblem DISK_FULL
+     * @throws grastel.app.platform.ApiProblem DISK_FULL, or NOT_STORED where nothing can be written
      */
     String put(byte[] content);
 

@@ -177,7 +177,8 @@ public class Intake {
     }
 
     private static String shortened(String name) {
-        String last = name.substring(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1);
+        String last = name.substring(Math.max(name.lastIndexOf('/'), name.lastIndexOf('\\')) + 1)
+                .replaceAll("\\p{Cntrl}", "");
         return last.isBlank() ? "unnamed" : last.substring(0, Math.min(200, last.length()));
     }
 }
