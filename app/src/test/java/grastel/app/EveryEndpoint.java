@@ -80,6 +80,9 @@ public abstract class EveryEndpoint extends DeskTest {
         byId = new LinkedHashMap<>();
         add(GET, "/api/classes/{id}", null, schoolClass);
         add(PUT, "/api/classes/{id}", classChange, schoolClass);
+        add(GET, "/api/classes/{id}/shares", null, schoolClass);
+        add(PUT, "/api/classes/{id}/shares", Map.of("name", other.name(), "right", "LOOK"), schoolClass);
+        add(DELETE, "/api/classes/{id}/shares/{share}", null, schoolClass, UUID.randomUUID());
         add(POST, "/api/classes/{id}/students", Map.of("names", "New Student"), schoolClass);
         add(GET, "/api/sheets/{id}", null, run.sheet());
         add(PUT, "/api/sheets/{id}", sheetRequest(other), run.sheet());

@@ -37,6 +37,7 @@ class OwnershipTest extends EveryEndpoint {
             "DELETE /api/account/session",
             "PUT /api/account/password",
             "GET /api/classes",
+            "GET /api/shared-classes",
             "POST /api/classes",
             "POST /api/classes/roster",
             "GET /api/find",

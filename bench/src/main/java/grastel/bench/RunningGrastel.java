@@ -339,7 +339,7 @@ final class RunningGrastel implements AutoCloseable {
 
     /** Dates a printing before all others of its class. @return the newest of them */
     UUID makeOldest(UUID run) {
-        jdbc().update("update print_run set created_at = dateadd(year, -2, created_at) where id = ?", run);
+        jdbc().update("update print_run set created_at = created_at - interval '2' year where id = ?", run);
         return jdbc().queryForList(
                         "select id from print_run where class_id = ? order by created_at desc",
                         UUID.class,

@@ -10,6 +10,8 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.Authentication;
@@ -20,7 +22,11 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Ends sessions whose account was disabled or got a new password. */
 @Component
+@Order(SessionGate.PLACE)
 class SessionGate extends OncePerRequestFilter {
+    /** Before whatever lets anybody through. */
+    static final int PLACE = Ordered.LOWEST_PRECEDENCE - 100;
+
     private final Accounts accounts;
 
     SessionGate(Accounts accounts) {

@@ -3,6 +3,9 @@ package grastel.app.classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.ApiProblem.FieldProblem;
+import grastel.app.platform.Ownership;
+import grastel.app.platform.colleagues.About;
+import grastel.app.platform.colleagues.ForColleagues;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.plan.GoalPlan;
@@ -118,11 +121,16 @@ class ClassesController {
             @NotNull List<FieldProblem> problems,
             @NotNull List<String> notes) {}
 
+    @ForColleagues(About.LIST)
     @GetMapping
     List<ClassView> all() {
-        return classes.all().stream().map(ClassesController::view).toList();
+        return classes.all().stream()
+                .filter(c -> Ownership.isShown(c.id()))
+                .map(ClassesController::view)
+                .toList();
     }
 
+    @ForColleagues(About.CLASS)
     @GetMapping("/{id}")
     ClassView one(@PathVariable UUID id) {
         return view(classes.one(id));

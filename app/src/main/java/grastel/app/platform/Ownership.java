@@ -1,10 +1,13 @@
 package grastel.app.platform;
 
+import grastel.app.platform.colleagues.Guest;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.hibernate.cfg.AvailableSettings;
 import org.hibernate.context.spi.CurrentTenantIdentifierResolver;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCustomizer;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -19,6 +22,7 @@ public class Ownership implements CurrentTenantIdentifierResolver<UUID>, Hiberna
     private static final UUID NOBODY = new UUID(0, 0);
     private static final UUID SYSTEM = new UUID(0, 1);
     private static final ThreadLocal<UUID> ACTING = new ThreadLocal<>();
+    private static final ThreadLocal<@Nullable Guest> GUEST = new ThreadLocal<>();
 
     /** Runs a task as a teacher, whoever is signed in. */
     public static <T> T as(UUID teacher, Supplier<T> task) {
@@ -40,16 +44,45 @@ public class Ownership implements CurrentTenantIdentifierResolver<UUID>, Hiberna
         return as(SYSTEM, task);
     }
 
+    /** Runs what a colleague asks in a class that is shared: of its owner's rows, as far as {@link Guest} goes. */
+    public static <T> T as(Guest guest, Supplier<T> task) {
+        GUEST.set(guest);
+        try {
+            return as(guest.owner(), task);
+        } finally {
+            GUEST.remove();
+        }
+    }
+
+    /** The colleague who asks now; empty where teachers ask for themselves. */
+    public static Optional<Guest> guest() {
+        return Optional.ofNullable(GUEST.get());
+    }
+
+    /** False for what a list must leave out: other classes than the one that is shared. */
+    public static boolean isShown(UUID schoolClass) {
+        return guest().map(g -> g.schoolClass().equals(schoolClass)).orElse(true);
+    }
+
+    /** Who decides what is decided now: a colleague in somebody's class, or the owner. */
+    public static UUID deciding() {
+        return guest().isPresent() ? signedIn().orElse(NOBODY) : current();
+    }
+
     /** The teacher whose rows are seen now. */
     public static UUID current() {
         UUID acting = ACTING.get();
         if (acting != null) {
             return acting;
         }
+        return signedIn().orElse(NOBODY);
+    }
+
+    private static Optional<UUID> signedIn() {
         Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
         return authentication != null && authentication.getPrincipal() instanceof SignedIn teacher
-                ? teacher.id()
-                : NOBODY;
+                ? Optional.of(teacher.id())
+                : Optional.empty();
     }
 
     @Override

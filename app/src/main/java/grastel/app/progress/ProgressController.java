@@ -3,6 +3,8 @@ package grastel.app.progress;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
+import grastel.app.platform.colleagues.About;
+import grastel.app.platform.colleagues.ForColleagues;
 import grastel.app.progress.Progress.ClassRecords;
 import grastel.app.returns.Hands;
 import grastel.app.returns.Hands.HandView;
@@ -108,6 +110,7 @@ class ProgressController {
             @NotNull List<GroupView> groups) {}
 
     /** A class over time: who can do what, since when, and who is taught together what is missing. */
+    @ForColleagues(About.CLASS)
     @GetMapping("/classes/{id}")
     ClassProgressView ofClass(@PathVariable UUID id) {
         ClassInfo of = classes.one(id);
@@ -134,6 +137,7 @@ class ProgressController {
     }
 
     /** One student: every skill that was shown, with its attempts. */
+    @ForColleagues(About.STUDENT)
     @GetMapping("/students/{id}")
     StudentProgressView ofStudent(@PathVariable UUID id) {
         ClassInfo of = classes.ofStudent(id);
@@ -146,6 +150,7 @@ class ProgressController {
     }
 
     /** What a student's hand did again and again on the last pages that were confirmed. */
+    @ForColleagues(About.STUDENT)
     @GetMapping("/students/{id}/hand")
     HandView hand(@PathVariable UUID id) {
         classes.ofStudent(id);

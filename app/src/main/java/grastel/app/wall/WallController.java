@@ -3,6 +3,8 @@ package grastel.app.wall;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
+import grastel.app.platform.colleagues.About;
+import grastel.app.platform.colleagues.ForColleagues;
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Attempt;
 import grastel.app.returns.Returns.Box;
@@ -153,6 +155,7 @@ class WallController {
             @NotNull List<AttemptView> attempts,
             @NotNull List<NotGivenInView> missing) {}
 
+    @ForColleagues(About.RUN)
     @GetMapping("/runs/{id}")
     WallView wall(@PathVariable UUID id) {
         RunInfo run = printings.run(id);
@@ -184,6 +187,7 @@ class WallController {
                         .toList());
     }
 
+    @ForColleagues(About.STUDENT)
     @GetMapping("/students/{id}")
     StudentWallView student(@PathVariable UUID id) {
         ClassInfo of = classes.ofStudent(id);

@@ -55,9 +55,9 @@ public class Decisions {
         for (GoalMark mark : page.marks()) {
             Level to = changed.getOrDefault(mark.id(), mark.proposed());
             if (mark.level() != to) {
-                changes.save(new MarkChange(mark, to, Ownership.current()));
+                changes.save(new MarkChange(mark, to, Ownership.deciding()));
             }
-            mark.decide(to, Ownership.current(), now);
+            mark.decide(to, Ownership.deciding(), now);
         }
         page.confirmed(now);
         events.changed(page);
@@ -78,7 +78,7 @@ public class Decisions {
         }
         page.marks().stream()
                 .filter(m -> m.level() != null)
-                .forEach(m -> changes.save(new MarkChange(m, null, Ownership.current())));
+                .forEach(m -> changes.save(new MarkChange(m, null, Ownership.deciding())));
         page.reopen();
         events.changed(page);
     }

@@ -50,6 +50,9 @@ public interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
             + " where p.state = READING and (p.heldUntil is null or p.heldUntil < instant)")
     int putBackForsaken();
 
+    @Query("select p.whose.schoolClass from ReturnedPage p where p.id = :id")
+    Optional<UUID> classOf(UUID id);
+
     /** A page whose state is to change: nobody else changes it until the transaction ends. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     @Query("select p from ReturnedPage p where p.id = :id")

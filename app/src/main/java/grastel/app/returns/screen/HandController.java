@@ -1,5 +1,7 @@
 package grastel.app.returns.screen;
 
+import grastel.app.platform.colleagues.About;
+import grastel.app.platform.colleagues.ForColleagues;
 import grastel.app.returns.Hands;
 import grastel.app.returns.Hands.HandView;
 import grastel.app.returns.page.PageRows;
@@ -22,6 +24,7 @@ class HandController {
     }
 
     /** What the hand did on a page, as far as its fields say it together. */
+    @ForColleagues(About.PAGE)
     @GetMapping
     HandView of(@PathVariable UUID id) {
         return hands.of(List.of(rows.line(id).id()));

@@ -5,6 +5,9 @@ import static grastel.core.words.Words.say;
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Refused;
+import grastel.app.platform.colleagues.About;
+import grastel.app.platform.colleagues.ForColleagues;
+import grastel.app.platform.colleagues.Right;
 import grastel.app.returns.feedback.Phrase;
 import grastel.app.returns.feedback.Phrases;
 import grastel.app.returns.intake.Intake;
@@ -110,6 +113,7 @@ class ReturnsController {
     }
 
     /** Pages of a run. */
+    @ForColleagues(About.RUN)
     @GetMapping("/runs/{run}/pages")
     List<PageRow> pages(@PathVariable UUID run) {
         return views.ofRun(run);
@@ -121,6 +125,7 @@ class ReturnsController {
         return views.unplaced();
     }
 
+    @ForColleagues(About.PAGE)
     @GetMapping("/pages/{id}")
     PageDetail page(@PathVariable UUID id) {
         return views.detail(id);
@@ -131,6 +136,7 @@ class ReturnsController {
      *
      * @param read which reading it belongs to, as the page tells it; without it the picture is not kept by the browser
      */
+    @ForColleagues(About.PAGE)
     @GetMapping(path = "/pages/{id}/picture", produces = MediaType.IMAGE_JPEG_VALUE)
     ResponseEntity<byte[]> picture(
             @PathVariable UUID id,
@@ -149,6 +155,7 @@ class ReturnsController {
     }
 
     /** What the page's figures were read from, worked out anew, to be laid over its picture. */
+    @ForColleagues(About.PAGE)
     @GetMapping(path = "/pages/{id}/overlay", produces = MediaType.IMAGE_PNG_VALUE)
     ResponseEntity<byte[]> overlay(
             @PathVariable UUID id, @RequestParam OverlayKind of, @RequestParam(required = false) String read)
@@ -164,6 +171,7 @@ class ReturnsController {
     }
 
     /** The page as it came in. */
+    @ForColleagues(About.PAGE)
     @GetMapping("/pages/{id}/original")
     ResponseEntity<byte[]> original(@PathVariable UUID id) {
         ReturnedPage page = rows.find(id);
@@ -182,18 +190,21 @@ class ReturnsController {
         }
     }
 
+    @ForColleagues(value = About.PAGE, right = Right.MARK)
     @PostMapping("/pages/{id}/confirmation")
     PageDetail confirm(@PathVariable UUID id, @Valid @RequestBody ConfirmRequest request) {
         return marking.confirm(id, request.changed());
     }
 
     /** Takes the confirmation back. */
+    @ForColleagues(value = About.PAGE, right = Right.MARK)
     @PostMapping("/pages/{id}/reopening")
     PageDetail reopen(@PathVariable UUID id) {
         return marking.reopen(id);
     }
 
     /** Puts the page aside for a second look or back, and words for the student on it. */
+    @ForColleagues(value = About.PAGE, right = Right.MARK)
     @PutMapping("/pages/{id}/note")
     PageDetail note(@PathVariable UUID id, @Valid @RequestBody NoteRequest request) {
         return marking.note(id, request);

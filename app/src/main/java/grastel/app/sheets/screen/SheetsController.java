@@ -5,6 +5,9 @@ import static grastel.core.words.Words.say;
 import grastel.app.classes.Classes;
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.Ownership;
+import grastel.app.platform.colleagues.About;
+import grastel.app.platform.colleagues.ForColleagues;
 import grastel.app.platform.paper.PdfAnswer;
 import grastel.app.sheets.Printings;
 import grastel.app.sheets.SheetPapers;
@@ -140,12 +143,17 @@ class SheetsController {
                 Boolean.TRUE.equals(request.variants())));
     }
 
+    @ForColleagues(About.LIST)
     @GetMapping("/runs")
     List<RunView> runs() {
-        return printings.runs().stream().map(SheetViews::of).toList();
+        return printings.runs().stream()
+                .filter(run -> Ownership.isShown(run.schoolClass()))
+                .map(SheetViews::of)
+                .toList();
     }
 
     /** The pages of a run and whose they are, in the order of the class list. */
+    @ForColleagues(About.RUN)
     @GetMapping("/runs/{id}/pages")
     List<PrintedPageView> pages(@PathVariable UUID id) {
         Map<UUID, String> names = classes.one(printings.run(id).schoolClass()).students().stream()

@@ -1,0 +1,16 @@
+package grastel.app.platform.colleagues;
+
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
+
+/** An endpoint that a colleague may ask in a class that is shared. Without it none may. */
+@Target(ElementType.METHOD)
+@Retention(RetentionPolicy.RUNTIME)
+public @interface ForColleagues {
+    /** What the first id in its address names: that must belong to the class. */
+    About value();
+
+    Right right() default Right.LOOK;
+}
