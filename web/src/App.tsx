@@ -4,7 +4,8 @@ import type { Schemas } from './api/client';
 import { Entrance } from './account/Entrance';
 import { useSession } from './account/session';
 import { Failed, Loading } from './design/States';
-import { Shell } from './Shell';
+import { sharedClass } from './api/desk';
+import { SharedShell, Shell } from './Shell';
 import { say } from './words/say';
 
 const Today = lazy(() => import('./today/Today'));
@@ -53,11 +54,30 @@ function Desk() {
   if (!session.data.teacher) {
     return <Entrance session={session.data} />;
   }
+  if (sharedClass) {
+    return <SharedPlaces />;
+  }
   return (
     <Routes>
       <Route path="/show/:of/:id/:lesson?" element={<Show />} />
       <Route path="*" element={<Places teacher={session.data.teacher} isDemo={session.data.isDemo} />} />
     </Routes>
+  );
+}
+
+/** What of a colleague's class is to be seen. */
+function SharedPlaces() {
+  return (
+    <SharedShell>
+      <Suspense fallback={<Loading what={say('shell.the-place')} />}>
+        <Routes>
+          <Route path="/returns/:run?/:page?" element={<Returns isDemo={false} />} />
+          <Route path="/wall/:run?" element={<Wall />} />
+          <Route path="/students/:id" element={<Student />} />
+          <Route path="*" element={<Navigate to="/returns" replace />} />
+        </Routes>
+      </Suspense>
+    </SharedShell>
   );
 }
 

@@ -1,6 +1,7 @@
 import { type ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
 import styled from 'styled-components';
+import { useDesk } from './account/useDesk';
 import { useSignOut } from './account/session';
 import { LinkButton } from './design/Controls';
 import { EyesChoice, SeenBy } from './design/SeenBy';
@@ -22,6 +23,21 @@ const places = [
   { to: '/classes', name: say('shell.classes') },
 ] as const;
 
+const sharedPlaces = new Set<string>(['/returns', '/wall']);
+
+function Logo() {
+  return (
+    <Mark>
+      <Scale aria-hidden>
+        {levelGreys.slice(1).map((g) => (
+          <i key={g} style={{ background: g }} />
+        ))}
+      </Scale>
+      {say('shell.grastel')}
+    </Mark>
+  );
+}
+
 /** The spine at the left with the places, and the place that is open. */
 export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: boolean; children: ReactNode }) {
   useReturnEvents();
@@ -29,14 +45,7 @@ export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: 
   return (
     <Desk>
       <Spine>
-        <Mark>
-          <Scale aria-hidden>
-            {levelGreys.slice(1).map((g) => (
-              <i key={g} style={{ background: g }} />
-            ))}
-          </Scale>
-          {say('shell.grastel')}
-        </Mark>
+        <Logo />
         <Find places={[...places, { to: '/help', name: say('shell.help') }]} />
         <nav aria-label={say('shell.places')}>
           {places.map((place) => (
@@ -56,6 +65,39 @@ export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: 
             {isDemo && <div>{say('shell.demo-world')}</div>}
           </div>
           <LinkButton onPress={() => signOut.mutate()}>{say('shell.sign-out')}</LinkButton>
+        </Foot>
+      </Spine>
+      <SeenBy>{children}</SeenBy>
+    </Desk>
+  );
+}
+
+/** The same for a colleague's class: whose it is, what one may do there, and the way back. */
+export function SharedShell({ children }: { children: ReactNode }) {
+  const { shared } = useDesk();
+  return (
+    <Desk>
+      <Spine>
+        <Logo />
+        <Whose>
+          <b>{shared?.name}</b>
+          {shared && <span>{say('shell.of-shared', { owner: shared.owner })}</span>}
+          {shared && <span>{shared.right === 'MARK' ? say('shell.you-may-mark') : say('shell.you-may-look')}</span>}
+        </Whose>
+        <nav aria-label={say('shell.places')}>
+          {places
+            .filter((place) => sharedPlaces.has(place.to))
+            .map((place) => (
+              <PlaceLink key={place.to} to={place.to}>
+                {place.name}
+              </PlaceLink>
+            ))}
+        </nav>
+        <Foot>
+          <SurroundChoice />
+          <EyesChoice />
+          {/* Another desk is another page. */}
+          <a href="/classes">{say('shell.back-to-your-own')}</a>
         </Foot>
       </Spine>
       <SeenBy>{children}</SeenBy>
@@ -88,6 +130,14 @@ const Spine = styled.header`
 const Mark = styled.div`
   padding: 0 ${space(4)};
   font: 600 ${sizes.head} / 1 ${faces.head};
+`;
+const Whose = styled.p`
+  margin: ${space(4)} 0 0;
+  padding: 0 ${space(4)};
+  font-size: ${sizes.small};
+  color: ${colour.muted};
+  b { display: block; font-size: ${sizes.lead}; color: ${colour.ink}; }
+  span { display: block; }
 `;
 const Scale = styled.span`
   display: flex;

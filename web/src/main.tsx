@@ -12,6 +12,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
 import { ApiError } from './api/client';
+import { basename } from './api/desk';
 import { GlobalStyle } from './design/GlobalStyle';
 import { Tooth } from './design/Swatch';
 
@@ -29,7 +30,7 @@ if (root) {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={queries}>
-        <BrowserRouter>
+        <BrowserRouter basename={basename}>
           <GlobalStyle />
           <Tooth />
           <App />

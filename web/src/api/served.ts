@@ -7,6 +7,7 @@ import { api, body } from './client';
  */
 export const served = {
   classes: queryOptions({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) }),
+  sharedClasses: queryOptions({ queryKey: ['shared-classes'], queryFn: () => body(api.GET('/api/shared-classes')) }),
   kit: queryOptions({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')) }),
   charts: queryOptions({ queryKey: ['charts'], queryFn: () => body(api.GET('/api/charts')) }),
   stacks: queryOptions({ queryKey: ['stacks'], queryFn: () => body(api.GET('/api/bench/stacks')) }),

@@ -11,6 +11,7 @@ import { bandNames, type Band } from '../words/words';
 import { Calendar } from './Calendar';
 import { Keeping } from './Keeping';
 import { Method } from './Method';
+import { Sharing } from './Sharing';
 import { Standards } from './Standards';
 import { RosterPreview } from './RosterPreview';
 import { count, say } from '../words/say';
@@ -75,6 +76,7 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
           </Notice>
         )}
         <Keeping schoolClass={open.id} />
+        <Sharing schoolClass={open.id} />
         <Confirmable
           ask={say('classes.delete', { name: open.name })}
           warn={say('classes.deletes-with-the-course-every', { students: count(open.students.length, 'student') })}

@@ -9,6 +9,7 @@ import { Failed, Loading } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { bandNames } from '../words/words';
 import { ClassForm } from './ClassForm';
+import { FromColleagues } from './FromColleagues';
 import { ClassPage } from './ClassPage';
 import { count, say } from '../words/say';
 
@@ -49,6 +50,7 @@ export default function Classes() {
           <Entry to="/classes" end>
             <b>{say('classes.new-class')}</b>
           </Entry>
+          <FromColleagues />
         </nav>
         {open ? <ClassPage key={open.id} open={open} /> : <ClassForm key={draft} onCreate={(request) => create.mutate(request)} error={create.error} busy={create.isPending} />}
       </Layout>

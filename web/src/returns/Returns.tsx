@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
+import { useDesk } from '../account/useDesk';
 import { Select } from '../design/Controls';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
@@ -31,6 +32,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
   const { run, page } = useParams();
   const navigate = useNavigate();
   const queries = useQueryClient();
+  const { isOwn } = useDesk();
   const runs = useQuery(served.runs);
   const classes = useQuery(served.classes);
   const chosen = runs.data?.find((r) => r.id === run) ?? runs.data?.[0];
@@ -43,9 +45,9 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
   const sure = useQuery({
     queryKey: ['returns', runId, 'sure'],
     queryFn: () => body(api.GET('/api/returns/runs/{run}/sure', { params: { path: { run: runId ?? '' } } })),
-    enabled: runId !== undefined,
+    enabled: isOwn && runId !== undefined,
   });
-  const unplaced = useQuery(served.unplaced);
+  const unplaced = useQuery({ ...served.unplaced, enabled: isOwn });
   const rows = [...sorted(pages.data ?? []), ...(unplaced.data ?? [])];
   const together = sure.data ?? [];
   const isSheet = page === SHEET || (page === undefined && together.length >= FEWEST_TOGETHER);
@@ -53,10 +55,10 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
 
   const timeLeft = useTimeLeft(rows.filter((r) => r.state === 'QUEUED' || r.state === 'READING').length, Math.max(pages.dataUpdatedAt, unplaced.dataUpdatedAt));
   useEffect(() => {
-    if (runId && open && page === undefined && open.state === 'READ' && sure.data && !isSheet) {
+    if (runId && open && page === undefined && open.state === 'READ' && !sure.isLoading && !isSheet) {
       void navigate(`/returns/${runId}/${open.id}`, { replace: true });
     }
-  }, [runId, open, page, navigate, sure.data, isSheet]);
+  }, [runId, open, page, navigate, sure.isLoading, isSheet]);
 
   const at = rows.findIndex((r) => r.id === open?.id);
   // Where Enter leads and where N leads: there before the key is pressed.
@@ -66,7 +68,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
   if (error) {
     return <Failed error={error} />;
   }
-  if (!runs.data || !classes.data || unplaced.isPending) {
+  if (!runs.data || !classes.data || unplaced.isLoading) {
     return <Loading what={say('returns.the-returned-pages')} />;
   }
   const className = (id: string) => classes.data.find((c) => c.id === id)?.name ?? '';
@@ -91,7 +93,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
             </Picker>
           )}
           {isDemo && chosen && <ScannerButton className={className(chosen.schoolClass)} />}
-          {confirmed > 0 && chosen && (
+          {isOwn && confirmed > 0 && chosen && (
             <Afterwards>
               <a href={`/api/returns/runs/${chosen.id}/slips.pdf`} target="_blank" rel="noreferrer">
                 {say('returns.slips')}
@@ -100,8 +102,8 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
               <Link to={`/returns/agreement?class=${chosen.schoolClass}`}>{say('returns.agreement')}</Link>
             </Afterwards>
           )}
-          {chosen && <PhoneUpload schoolClass={chosen.schoolClass} className={className(chosen.schoolClass)} />}
-          <Upload />
+          {isOwn && chosen && <PhoneUpload schoolClass={chosen.schoolClass} className={className(chosen.schoolClass)} />}
+          {isOwn && <Upload />}
         </>
       }
     >
@@ -117,7 +119,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
         <Layout>
           <PageList rows={rows} openId={isSheet ? SHEET : open?.id} runId={runId} together={together.length} />
           {isSheet && runId && <SureSheet pages={together} runId={runId} onAccepted={() => void navigate(`/returns/${runId}`)} />}
-          {open && !isSheet && (page !== undefined || !sure.isPending) && (
+          {open && !isSheet && (page !== undefined || !sure.isLoading) && (
             <PagePanel
               key={open.id}
               row={open}

@@ -1,6 +1,7 @@
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { pageQuery } from './pageQuery';
+import { sharedClass } from '../api/desk';
 import { served } from '../api/served';
 
 /** A returned page changed. `run` is the printing it belongs to, as far as it is known. */
@@ -32,10 +33,13 @@ export function followSums(queries: QueryClient, changes: readonly Changed[]) {
   }
 }
 
-/** While the page is open, whatever shows returned pages follows the server's events. */
+/** While the page is open, whatever shows returned pages follows the server's events; a colleague's class is asked now and then. */
 export function useReturnEvents() {
   const queries = useQueryClient();
   useEffect(() => {
+    if (sharedClass) {
+      return undefined;
+    }
     const source = new EventSource('/api/returns/events');
     const pages = gathering(OFTEN, (changes) => follow(queries, changes));
     const sums = gathering(SELDOM, (changes) => followSums(queries, changes));

@@ -1,6 +1,8 @@
+import { asked } from '../api/desk';
+
 /** Pictures belong to one reading of a page: read anew, they have another address, and no kept picture of before is shown. */
 const address = (kind: string, page: string, read: string, more: Record<string, string>) =>
-  `/api/returns/pages/${page}/${kind}?${new URLSearchParams({ ...more, read }).toString()}`;
+  asked(`/api/returns/pages/${page}/${kind}?${new URLSearchParams({ ...more, read }).toString()}`);
 
 /** The straightened page, or with a field one of its fields. */
 export const pictureOf = (page: string, read: string | undefined | null, field?: string) => address('picture', page, read ?? '', field === undefined ? {} : { part: field });

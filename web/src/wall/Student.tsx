@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
+import { useDesk } from '../account/useDesk';
 import { api, body, type Schemas } from '../api/client';
 import { Level } from '../design/Level';
 import { Meaning } from '../design/Meaning';
@@ -18,6 +19,7 @@ type Attempt = Schemas['AttemptView'];
 /** One student: every attempt with its boxes, levels, and what to say. */
 export default function Student() {
   const { id = '' } = useParams();
+  const { isOwn } = useDesk();
   const student = useQuery({
     queryKey: ['wall', 'student', id],
     queryFn: () => body(api.GET('/api/wall/students/{id}', { params: { path: { id } } })),
@@ -34,6 +36,7 @@ export default function Student() {
       title={name}
       about={`${className}, ${attempts.length === 1 ? say('wall.1-attempt') : say('wall.attempts', { attempts: attempts.length })}`}
       actions={
+        isOwn &&
         attempts.some((a) => a.confirmed) && (
           <>
             <Link to={`/wall/class/${student.data.schoolClass}/redo?students=${id}`}>{say('wall.redo-page')}</Link>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { served } from '../api/served';
+import { useDesk } from '../account/useDesk';
 import { api, body, type Schemas } from '../api/client';
 import { Select, Toggle } from '../design/Controls';
 import { Meaning } from '../design/Meaning';
@@ -28,6 +29,7 @@ type WallView = Schemas['WallView'];
 export default function Wall() {
   const { run } = useParams();
   const navigate = useNavigate();
+  const { isOwn } = useDesk();
   const [squint, setSquint] = useState(false);
   const [two, setTwo] = useState(false);
   const runs = useQuery(served.runs);
@@ -62,8 +64,8 @@ export default function Wall() {
                 choices={runs.data.map((r) => ({ id: r.id, name: `${className(r.schoolClass)} · ${r.title}`, note: dayOf(r.printedAt) }))}
               />
             </Picker>
-            <ViewChoice view="printing" schoolClass={wall.data?.schoolClass} />
-            {wall.data && back > 0 && (
+            {isOwn && <ViewChoice view="printing" schoolClass={wall.data?.schoolClass} />}
+            {isOwn && wall.data && back > 0 && (
               <Links aria-label={say('wall.from-this-wall')}>
                 <Link to={`/wall/${wall.data.run}/redo`}>{say('wall.redo-pages')}</Link>
                 {!wall.data.personal && <Poster of={`/api/progress/runs/${wall.data.run}`} />}

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type KeyboardEvent, useRef, useState } from 'react';
 import { RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
+import { useDesk } from '../../account/useDesk';
 import { api, body, type Schemas } from '../../api/client';
 import { Button, LinkButton, MainButton } from '../../design/Controls';
 import { Meaning } from '../../design/Meaning';
@@ -34,6 +35,7 @@ interface Props {
  */
 export function Judgement({ page, goals, before, onField, onConfirmed, onStep }: Props) {
   const queries = useQueryClient();
+  const { mayMark } = useDesk();
   const frame = useRef<HTMLElement>(null);
   const [levels, setLevels] = useState<Record<string, number>>(() => Object.fromEntries(goals.map((g) => [g.id, g.level ?? g.proposed])));
   const [looked, setLooked] = useState<Set<string>>(new Set());
@@ -63,17 +65,17 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
     setLevels((before) => ({ ...before, [mark]: level }));
     setLooked((before) => new Set(before).add(mark));
   };
-  const toLook = page.confirmed ? [] : goals.filter((g) => g.close && !looked.has(g.id));
+  const toLook = page.confirmed || !mayMark ? [] : goals.filter((g) => g.close && !looked.has(g.id));
   const accept = () => {
     const first = toLook[0];
     if (first) {
       frame.current?.querySelector<HTMLInputElement>(`[data-mark="${first.id}"] input:checked`)?.focus();
-    } else {
+    } else if (mayMark) {
       confirm.mutate();
     }
   };
   useKeys((key) => {
-    const act = { a: accept, n: () => onStep(1), p: () => onStep(-1), u: () => page.confirmed && reopen.mutate() }[key];
+    const act = { a: accept, n: () => onStep(1), p: () => onStep(-1), u: () => mayMark && page.confirmed && reopen.mutate() }[key];
     act?.();
     return act !== undefined;
   });
@@ -85,7 +87,7 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
       ref={frame}
       aria-label={say('returns.judgement')}
       onKeyDownCapture={(event) => {
-        if (event.key === 'Enter' && !(event.target instanceof HTMLButtonElement)) {
+        if (mayMark && event.key === 'Enter' && !(event.target instanceof HTMLButtonElement)) {
           event.preventDefault();
           confirm.mutate();
         }
@@ -93,18 +95,22 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
     >
       <Head>
         <h2>{page.place?.student.name}</h2>
-        <Buttons>
-          {!page.confirmed && toLook.length > 0 && <Button onPress={accept}>{said('returns.close-look-a', { toLook: toLook.length, kbd: (words) => <kbd>{words}</kbd> })}</Button>}
-          {page.confirmed && (
-            <Button onPress={() => reopen.mutate()} isDisabled={reopen.isPending}>
-              {said('returns.take-back-u', { kbd: (words) => <kbd>{words}</kbd> })}
-            </Button>
-          )}
-          {/* eslint-disable-next-line jsx-a11y/no-autofocus -- a page after another is gone through by Enter */}
-          <MainButton onPress={() => confirm.mutate()} isDisabled={confirm.isPending} autoFocus={!page.confirmed}>
-            {page.confirmed ? say('returns.confirm-again') : say('returns.confirm-and-next')}
-          </MainButton>
-        </Buttons>
+        {mayMark && (
+          <Buttons>
+            {!page.confirmed && toLook.length > 0 && (
+              <Button onPress={accept}>{said('returns.close-look-a', { toLook: toLook.length, kbd: (words) => <kbd>{words}</kbd> })}</Button>
+            )}
+            {page.confirmed && (
+              <Button onPress={() => reopen.mutate()} isDisabled={reopen.isPending}>
+                {said('returns.take-back-u', { kbd: (words) => <kbd>{words}</kbd> })}
+              </Button>
+            )}
+            {/* eslint-disable-next-line jsx-a11y/no-autofocus -- a page after another is gone through by Enter */}
+            <MainButton onPress={() => confirm.mutate()} isDisabled={confirm.isPending} autoFocus={!page.confirmed}>
+              {page.confirmed ? say('returns.confirm-again') : say('returns.confirm-and-next')}
+            </MainButton>
+          </Buttons>
+        )}
       </Head>
       {(confirm.error ?? reopen.error) && <Notice role="alert">▲ {(confirm.error ?? reopen.error)?.message}</Notice>}
       <Goals>
@@ -115,6 +121,7 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
             before={levelBefore(before, goal)}
             level={levels[goal.id] ?? 0}
             looked={!toLook.includes(goal)}
+            isOpen={mayMark}
             onLevel={(l) => set(goal.id, l)}
             onField={onField}
           />
@@ -140,14 +147,16 @@ interface GoalRowProps {
   level: number;
   /** False for a close call that has not been looked at. */
   looked: boolean;
+  /** False for who may only look. */
+  isOpen: boolean;
   onLevel: (level: number) => void;
   onField: (field: string | null) => void;
 }
 
-function GoalRow({ goal, before, level, looked, onLevel, onField }: GoalRowProps) {
+function GoalRow({ goal, before, level, looked, isOpen, onLevel, onField }: GoalRowProps) {
   const figure = goal.found.figure == null ? null : goal.found.figure;
   const onKey = (event: KeyboardEvent<HTMLElement>) => {
-    if (/^[0-4]$/.test(event.key)) {
+    if (isOpen && /^[0-4]$/.test(event.key)) {
       onLevel(Number(event.key));
     } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
       event.preventDefault();
@@ -176,7 +185,13 @@ function GoalRow({ goal, before, level, looked, onLevel, onField }: GoalRowProps
         </Figure>
         <FigureBar goal={goal} />
       </div>
-      <Choice aria-label={say('returns.level', { label: goal.called.label })} orientation="horizontal" value={String(level)} onChange={(v) => onLevel(Number(v))}>
+      <Choice
+        aria-label={say('returns.level', { label: goal.called.label })}
+        orientation="horizontal"
+        isReadOnly={!isOpen}
+        value={String(level)}
+        onChange={(v) => onLevel(Number(v))}
+      >
         {levelNames.map((name, l) => (
           <Chip key={name} value={String(l)} aria-label={`${l} ${name}`} $level={l}>
             {l}

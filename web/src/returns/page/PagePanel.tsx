@@ -1,6 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { useDesk } from '../../account/useDesk';
+import { asked } from '../../api/desk';
 import { api, type Schemas } from '../../api/client';
 import { Button, LinkButton } from '../../design/Controls';
 import { Empty, Failed, Loading, Notice } from '../../design/States';
@@ -34,6 +36,7 @@ interface Props {
 /** One page: its picture with what was measured, box by box, and the proposed levels. */
 export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
   const queries = useQueryClient();
+  const { isOwn, mayMark } = useDesk();
   const [field, setField] = useState<string | null>(null);
   const path = { id: row.id };
   const detail = useQuery(pageQuery(row.id));
@@ -64,7 +67,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
     return (
       <Empty title={now.state === 'QUEUED' ? say('returns.waiting-to-be-read') : say('returns.being-read-2')}>
         <p>{now.file}</p>
-        <Button onPress={() => cancel.mutate()}>{say('returns.cancel')}</Button>
+        {isOwn && <Button onPress={() => cancel.mutate()}>{say('returns.cancel')}</Button>}
       </Empty>
     );
   }
@@ -81,12 +84,14 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
               code: now.code && say('returns.code', { code: now.code }),
             })}
           </span>
-          <Actions>
-            <LinkButton onPress={() => again.mutate()}>{say('returns.read-again')}</LinkButton>
-            <LinkButton onPress={() => remove.mutate()}>{say('returns.delete-this-page')}</LinkButton>
-          </Actions>
+          {isOwn && (
+            <Actions>
+              <LinkButton onPress={() => again.mutate()}>{say('returns.read-again')}</LinkButton>
+              <LinkButton onPress={() => remove.mutate()}>{say('returns.delete-this-page')}</LinkButton>
+            </Actions>
+          )}
         </Notice>
-        <MatchByHand page={now} rows={rows} runId={runId} />
+        {isOwn && <MatchByHand page={now} rows={rows} runId={runId} />}
       </Trouble>
     );
   }
@@ -109,11 +114,11 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
             })}
         </Small>
         <Actions>
-          <a href={`/api/returns/pages/${now.id}/original`} target="_blank" rel="noreferrer">
+          <a href={asked(`/api/returns/pages/${now.id}/original`)} target="_blank" rel="noreferrer">
             {say('returns.as-it-came-in')}
           </a>
-          {!now.confirmed && <LinkButton onPress={() => again.mutate()}>{say('returns.read-again')}</LinkButton>}
-          <LinkButton onPress={() => remove.mutate()}>{say('returns.delete-this-page')}</LinkButton>
+          {isOwn && !now.confirmed && <LinkButton onPress={() => again.mutate()}>{say('returns.read-again')}</LinkButton>}
+          {isOwn && <LinkButton onPress={() => remove.mutate()}>{say('returns.delete-this-page')}</LinkButton>}
         </Actions>
         {!wide && table}
       </Evidence>
@@ -130,7 +135,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
         ))}
         <Judgement key={`${now.id}.${String(now.confirmed)}`} page={now} goals={goals} before={before} onField={setField} onConfirmed={onConfirmed} onStep={onStep} />
         <PageHand page={now.id} read={now.read} />
-        <PageNote key={`note ${now.id}`} page={now} note={detail.data.note} />
+        {mayMark && <PageNote key={`note ${now.id}`} page={now} note={detail.data.note} />}
         <PageMore page={now} others={rows} history={detail.data.history} />
       </div>
       {wide && <Boxes>{table}</Boxes>}

@@ -1,0 +1,42 @@
+import { useQuery } from '@tanstack/react-query';
+import styled from 'styled-components';
+import { deskOf } from '../api/desk';
+import { served } from '../api/served';
+import { colour, sizes, space } from '../design/tokens';
+import { say } from '../words/say';
+
+/** Classes that colleagues share, each a desk of its own. Nothing where there are none. */
+export function FromColleagues() {
+  const classes = useQuery(served.sharedClasses);
+  if (!classes.data?.length) {
+    return null;
+  }
+  return (
+    <section aria-label={say('classes.from-colleagues')}>
+      <Head>{say('classes.from-colleagues')}</Head>
+      {classes.data.map((c) => (
+        <Desk key={c.schoolClass} href={deskOf(c.schoolClass)}>
+          <b>{c.name}</b>
+          <span>
+            {c.owner} · {c.right === 'MARK' ? say('classes.look-and-mark') : say('classes.look')}
+          </span>
+        </Desk>
+      ))}
+    </section>
+  );
+}
+
+const Head = styled.h3`
+  margin: ${space(5)} 0 ${space(1)};
+  padding: 0 ${space(6)};
+  font-size: ${sizes.small};
+  color: ${colour.muted};
+`;
+const Desk = styled.a`
+  display: block;
+  padding: ${space(2)} ${space(6)};
+  text-decoration: none;
+  &:hover { background: ${colour.wash}; }
+  b { display: block; font-weight: 600; }
+  span { font-size: ${sizes.small}; color: ${colour.muted}; }
+`;
