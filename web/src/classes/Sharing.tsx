@@ -10,8 +10,8 @@ import { say } from '../words/say';
 type Right = Schemas['ShareView']['right'];
 
 const rights = [
-  { id: 'LOOK', name: say('classes.look') },
-  { id: 'MARK', name: say('classes.look-and-mark') },
+  { id: 'LOOK', name: say('classes.may-look') },
+  { id: 'MARK', name: say('classes.may-mark') },
 ] as const;
 
 /** Which colleagues see the class, and what they may do there. */

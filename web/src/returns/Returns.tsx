@@ -109,7 +109,9 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
     >
       {rows.length === 0 ? (
         <Empty title={chosen ? say('returns.nothing-has-come-back-yet') : say('returns.nothing-printed-yet')}>
-          {chosen ? (
+          {!isOwn ? (
+            <p>{say('returns.whatever-comes-back-is-seen')}</p>
+          ) : chosen ? (
             <p>{said('returns.scan-the-sheets-into-the', { strong: (words) => <b>{words}</b> })}</p>
           ) : (
             <p>{said('returns.print-a-sheet-for-a', { link: (words) => <Link to="/sheets">{words}</Link> })}</p>

@@ -133,7 +133,7 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
         {worst?.found.cause && <b>{say('returns.next', { next: worst.found.cause.next })}</b>}
       </Say>
       <Keys>
-        {said('returns.goal-0-4-level-a', { kbd: (words) => <kbd>{words}</kbd> })} <LinkButton onPress={() => onStep(1)}>{say('returns.n-next')}</LinkButton> ·{' '}
+        {mayMark && said('returns.goal-0-4-level-a', { kbd: (words) => <kbd>{words}</kbd> })} <LinkButton onPress={() => onStep(1)}>{say('returns.n-next')}</LinkButton> ·{' '}
         <LinkButton onPress={() => onStep(-1)}>{say('returns.p-previous')}</LinkButton>
       </Keys>
     </section>

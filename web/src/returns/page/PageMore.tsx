@@ -23,7 +23,7 @@ export function PageMore({ page, others, history }: Props) {
   return (
     <Disclosure>
       <Heading level={3}>
-        <Opener slot="trigger">{say('returns.decisions-another-reading-somebody-elses')}</Opener>
+        <Opener slot="trigger">{isOwn ? say('returns.decisions-another-reading-somebody-elses') : say('returns.decisions-2')}</Opener>
       </Heading>
       <DisclosurePanel>
         <History decisions={history} />
