@@ -25,6 +25,18 @@ const places = [
 
 const sharedPlaces = new Set<string>(['/returns', '/wall']);
 
+function Nav({ to }: { to: readonly (typeof places)[number][] }) {
+  return (
+    <nav aria-label={say('shell.places')}>
+      {to.map((place) => (
+        <PlaceLink key={place.to} to={place.to} end={place.to === '/'}>
+          {place.name}
+        </PlaceLink>
+      ))}
+    </nav>
+  );
+}
+
 function Logo() {
   return (
     <Mark>
@@ -47,13 +59,7 @@ export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: 
       <Spine>
         <Logo />
         <Find places={[...places, { to: '/help', name: say('shell.help') }]} />
-        <nav aria-label={say('shell.places')}>
-          {places.map((place) => (
-            <PlaceLink key={place.to} to={place.to} end={place.to === '/'}>
-              {place.name}
-            </PlaceLink>
-          ))}
-        </nav>
+        <Nav to={places} />
         <Foot>
           <SurroundChoice />
           <EyesChoice />
@@ -84,15 +90,7 @@ export function SharedShell({ children }: { children: ReactNode }) {
           {shared && <span>{say('shell.of-shared', { owner: shared.owner })}</span>}
           {shared && <span>{shared.right === 'MARK' ? say('shell.you-may-mark') : say('shell.you-may-look')}</span>}
         </Whose>
-        <nav aria-label={say('shell.places')}>
-          {places
-            .filter((place) => sharedPlaces.has(place.to))
-            .map((place) => (
-              <PlaceLink key={place.to} to={place.to}>
-                {place.name}
-              </PlaceLink>
-            ))}
-        </nav>
+        <Nav to={places.filter((place) => sharedPlaces.has(place.to))} />
         <Foot>
           <SurroundChoice />
           <EyesChoice />

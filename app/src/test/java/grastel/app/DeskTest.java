@@ -25,7 +25,6 @@ import grastel.core.scanner.hand.FieldTask;
 import grastel.core.scanner.hand.Hand;
 import grastel.core.scanner.picture.ScanConditions;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
@@ -90,10 +89,7 @@ public abstract class DeskTest {
 
     @DynamicPropertySource
     static void data(DynamicPropertyRegistry properties) {
-        Path folder =
-                Path.of("target", "test-data", UUID.randomUUID().toString()).toAbsolutePath();
-        properties.add("grastel.data", folder::toString);
-        TestDatabase.fresh(folder, properties);
+        TestDatabase.fresh(properties);
         properties.add("grastel.warm-up", () -> false);
     }
 

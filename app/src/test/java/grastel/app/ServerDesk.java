@@ -2,7 +2,6 @@ package grastel.app;
 
 import grastel.app.account.Accounts;
 import java.nio.file.Path;
-import java.util.UUID;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -30,9 +29,6 @@ public abstract class ServerDesk {
 
     @DynamicPropertySource
     static void data(DynamicPropertyRegistry properties) {
-        Path folder =
-                Path.of("target", "test-data", UUID.randomUUID().toString()).toAbsolutePath();
-        properties.add("grastel.data", folder::toString);
-        TestDatabase.fresh(folder, properties);
+        TestDatabase.fresh(properties);
     }
 }

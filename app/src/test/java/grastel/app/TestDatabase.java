@@ -22,8 +22,11 @@ public final class TestDatabase {
         return System.getenv(POSTGRES) != null;
     }
 
-    /** @param folder of the test's data */
-    public static void fresh(Path folder, DynamicPropertyRegistry properties) {
+    /** A data folder of its own, and a database. */
+    public static void fresh(DynamicPropertyRegistry properties) {
+        Path folder =
+                Path.of("target", "test-data", UUID.randomUUID().toString()).toAbsolutePath();
+        properties.add("grastel.data", folder::toString);
         if (isPostgres()) {
             String name = create();
             properties.add("spring.datasource.url", () -> url(name));

@@ -26,6 +26,8 @@ final class BackupFile {
     private static final Set<String> DATABASES = Set.of("grastel.mv.db", DUMP);
     private static final Pattern PICTURE = Pattern.compile(StoredName.FOLDER + "/([0-9a-f]{64})");
 
+    private static final int NO_DUMP = 3;
+
     private BackupFile() {}
 
     /** @param database a ZIP with the database as it was at one moment; @param pictures folder of those that are there now */
@@ -84,6 +86,23 @@ final class BackupFile {
         return count[0];
     }
 
+    /**
+     * Takes PostgreSQL's dump out of a backup.
+     *
+     * @return false where it holds none, as it is H2's
+     */
+    static boolean takeDump(Path file, Path to) throws IOException {
+        try (ZipInputStream zip = new ZipInputStream(Files.newInputStream(file))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                if (entry.getName().equals(DUMP)) {
+                    Files.copy(zip, to, StandardCopyOption.REPLACE_EXISTING);
+                    return true;
+                }
+            }
+            return false;
+        }
+    }
+
     private interface Taking {
         void picture(String name, byte[] content) throws IOException;
     }
@@ -113,7 +132,8 @@ final class BackupFile {
 
     /**
      * For the launcher, while Grastel is stopped: {@code add ZIP FOLDER} puts the pictures of a folder into a backup of the
-     * database, {@code bring FILE FOLDER} brings those of a backup back.
+     * database, {@code bring FILE FOLDER} brings those of a backup back, {@code dump FILE TO} takes PostgreSQL's dump out of one
+     * and ends with 3 where there is none.
      */
     public static void main(String[] arguments) throws IOException {
         Path file = Path.of(arguments[1]);
@@ -127,8 +147,10 @@ final class BackupFile {
             } finally {
                 Files.deleteIfExists(whole);
             }
-        } else {
+        } else if (arguments[0].equals("bring")) {
             restorePictures(file, folder);
+        } else if (!takeDump(file, folder)) {
+            System.exit(NO_DUMP);
         }
     }
 }

@@ -2,29 +2,27 @@ package grastel.app.keeping;
 
 import grastel.app.TestDatabase;
 import java.io.IOException;
-import java.io.InputStream;
-import java.io.OutputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
-import java.util.zip.ZipFile;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
-/** A backup made on PostgreSQL, brought back into an empty database as docs/deploy.md says. */
+/** A backup made on PostgreSQL, brought back into an empty database as the launcher does it. */
 record RestoredDump(JdbcTemplate jdbc) {
     static RestoredDump of(Path backup) throws IOException, SQLException, InterruptedException {
         String name = TestDatabase.create();
-        Process restore = new ProcessBuilder(
-                        "pg_restore", "--no-owner", "--exit-on-error", "--dbname=" + TestDatabase.address(name))
-                .redirectErrorStream(true)
-                .redirectOutput(Files.createTempFile("grastel-restore", ".txt").toFile())
-                .start();
-        try (ZipFile zip = new ZipFile(backup.toFile());
-                InputStream dump = zip.getInputStream(zip.getEntry(BackupFile.DUMP));
-                OutputStream to = restore.getOutputStream()) {
-            dump.transferTo(to);
+        Path dump = backup.resolveSibling("taken.dump");
+        if (!BackupFile.takeDump(backup, dump)) {
+            throw new IOException("no dump");
         }
+        Process restore = new ProcessBuilder(
+                        "pg_restore",
+                        "--no-owner",
+                        "--exit-on-error",
+                        "--dbname=" + TestDatabase.address(name),
+                        dump.toString())
+                .inheritIO()
+                .start();
         if (restore.waitFor() != 0) {
             throw new IOException("pg_restore failed");
         }
