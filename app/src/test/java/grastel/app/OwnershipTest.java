@@ -2,6 +2,7 @@ package grastel.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.http.HttpMethod.GET;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.authentication;
 
 import grastel.core.scanner.hand.Hand;
 import java.util.List;
@@ -14,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.HttpMethod;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
@@ -126,6 +128,21 @@ class OwnershipTest extends EveryEndpoint {
                 String path = parts[1].replaceAll("\\{[^}]+}", UUID.randomUUID().toString());
                 MvcTestResult answer = send(null, MockMvcRequestBuilders.request(HttpMethod.valueOf(parts[0]), path));
                 assertThat(answer).as(endpoint).hasStatus(401);
+            }
+        }
+    }
+
+    /** Whatever changes anything comes from a page of ours. */
+    @Test
+    void withoutThePagesTokenNothingIsChanged() {
+        for (String endpoint : endpoints()) {
+            String[] parts = endpoint.split(" ");
+            if (!parts[0].equals("GET")) {
+                String path = parts[1].replaceAll("\\{[^}]+}", UUID.randomUUID().toString());
+                MvcTestResult answer = mvc.perform(MockMvcRequestBuilders.request(HttpMethod.valueOf(parts[0]), path)
+                        .with(authentication(
+                                UsernamePasswordAuthenticationToken.authenticated(owner, null, List.of()))));
+                assertThat(answer).as(endpoint).hasStatus(403).bodyText().contains("FORBIDDEN");
             }
         }
     }

@@ -4,17 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.app.account.Accounts;
 import grastel.app.platform.SignedIn;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.net.CookieManager;
 import java.net.ServerSocket;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
-import java.net.http.HttpResponse.BodyHandlers;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -47,10 +39,10 @@ class TwoNodesTest {
     Path folder;
 
     private final Map<Integer, Process> nodes = new HashMap<>();
-    private final CookieManager cookies = new CookieManager();
     private String database;
     private JdbcTemplate jdbc;
     private TurnProxy proxy;
+    private Visitor teacher;
 
     private static String server() {
         return "jdbc:postgresql://" + System.getenv("GRASTEL_TEST_POSTGRES") + "/";
@@ -72,20 +64,20 @@ class TwoNodesTest {
         start(one);
         start(two);
         proxy = new TurnProxy(one, two);
-        await(() -> isUp(one) && isUp(two));
+        await(() -> Visitor.isUp(one) && Visitor.isUp(two));
         long begun = System.nanoTime();
-        signIn();
+        teacher = Visitor.signedIn(proxy.address(), NAME, PASSWORD);
 
         for (int page = 0; page < PAGES; page++) {
             if (page == PAGES / 3) {
                 kill(one);
             } else if (page == PAGES / 2) {
                 start(one);
-                await(() -> isUp(one));
+                await(() -> Visitor.isUp(one));
             } else if (page == PAGES * 2 / 3) {
                 kill(two);
             }
-            upload(drawn.resolve(1 + page % STUDENTS + ".jpg"), page);
+            taken(drawn.resolve(1 + page % STUDENTS + ".jpg"), page);
         }
         start(two);
         await(() -> count("select count(*) from returned_page where state not in ('QUEUED', 'READING')") == PAGES);
@@ -113,16 +105,16 @@ class TwoNodesTest {
         int one = freePort();
         int two = freePort();
         startOn(0, one);
-        await(() -> isUp(one));
+        await(() -> Visitor.isUp(one));
         proxy = new TurnProxy(one);
-        signIn();
+        teacher = Visitor.signedIn(proxy.address(), NAME, PASSWORD);
         for (int page = 0; page < PAGES; page++) {
-            upload(drawn.resolve(1 + page % STUDENTS + ".jpg"), page);
+            taken(drawn.resolve(1 + page % STUDENTS + ".jpg"), page);
         }
         await(this::areAllRead);
         double alone = secondsToReadAllAgain();
         startOn(1, two);
-        await(() -> isUp(two));
+        await(() -> Visitor.isUp(two));
         secondsToReadAllAgain();
         double both = secondsToReadAllAgain();
         System.out.printf(
@@ -161,19 +153,19 @@ class TwoNodesTest {
     /** As for a new version. */
     private void restartByTurns(int... ports) throws Exception {
         for (int port : ports) {
-            await(() -> isUp(port));
+            await(() -> Visitor.isUp(port));
         }
         for (int port : ports) {
             Process node = nodes.get(port);
             node.destroy();
-            assertThat(classes()).isEqualTo(200);
+            assertThat(teacher.look("/api/classes")).isEqualTo(200);
             assertThat(node.waitFor(60, TimeUnit.SECONDS))
                     .as("it stops by itself")
                     .isTrue();
-            assertThat(classes()).isEqualTo(200);
+            assertThat(teacher.look("/api/classes")).isEqualTo(200);
             start(port);
-            await(() -> isUp(port));
-            assertThat(classes()).isEqualTo(200);
+            await(() -> Visitor.isUp(port));
+            assertThat(teacher.look("/api/classes")).isEqualTo(200);
         }
     }
 
@@ -215,79 +207,8 @@ class TwoNodesTest {
         }
     }
 
-    private static boolean isUp(int port) {
-        try {
-            return HttpClient.newHttpClient()
-                            .send(
-                                    HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/actuator/health"))
-                                            .build(),
-                                    BodyHandlers.discarding())
-                            .statusCode()
-                    == 200;
-        } catch (IOException e) {
-            return false;
-        } catch (InterruptedException e) {
-            throw new IllegalStateException(e);
-        }
-    }
-
-    // --- a browser, which asks again where a connection broke ---
-
-    private HttpResponse<String> ask(HttpRequest.Builder request, String path) throws InterruptedException {
-        long end = System.nanoTime() + PATIENCE.toNanos();
-        while (true) {
-            // a connection each, so that it is each node's turn
-            HttpClient browser = HttpClient.newBuilder()
-                    .version(HttpClient.Version.HTTP_1_1)
-                    .cookieHandler(cookies)
-                    .build();
-            try {
-                return browser.send(
-                        request.uri(URI.create(proxy.address() + path)).build(), BodyHandlers.ofString());
-            } catch (IOException broken) {
-                assertThat(System.nanoTime()).as("no node answers").isLessThan(end);
-                Thread.sleep(200);
-            }
-        }
-    }
-
-    private String token() {
-        return cookies.getCookieStore().getCookies().stream()
-                .filter(c -> c.getName().equals("XSRF-TOKEN"))
-                .findFirst()
-                .orElseThrow()
-                .getValue();
-    }
-
-    private void signIn() throws InterruptedException {
-        ask(HttpRequest.newBuilder(), "/api/account/session");
-        HttpResponse<String> in = ask(
-                HttpRequest.newBuilder()
-                        .header("Content-Type", "application/json")
-                        .header("X-XSRF-TOKEN", token())
-                        .POST(BodyPublishers.ofString("{\"name\":\"" + NAME + "\",\"password\":\"" + PASSWORD + "\"}")),
-                "/api/account/session");
-        assertThat(in.statusCode()).isEqualTo(200);
-    }
-
-    private int classes() throws InterruptedException {
-        return ask(HttpRequest.newBuilder(), "/api/classes").statusCode();
-    }
-
-    /** Bytes behind a picture make it a file of its own. */
-    private void upload(Path picture, int number) throws IOException, InterruptedException {
-        ByteArrayOutputStream body = new ByteArrayOutputStream();
-        body.write(("--page\r\nContent-Disposition: form-data; name=\"files\"; filename=\"" + number
-                        + ".jpg\"\r\nContent-Type: image/jpeg\r\n\r\n")
-                .getBytes(StandardCharsets.UTF_8));
-        body.write(Files.readAllBytes(picture));
-        body.write(("page " + number + "\r\n--page--\r\n").getBytes(StandardCharsets.UTF_8));
-        HttpResponse<String> answer = ask(
-                HttpRequest.newBuilder()
-                        .header("Content-Type", "multipart/form-data; boundary=page")
-                        .header("X-XSRF-TOKEN", token())
-                        .POST(BodyPublishers.ofByteArray(body.toByteArray())),
-                "/api/returns");
+    private void taken(Path picture, int number) throws IOException, InterruptedException {
+        HttpResponse<String> answer = teacher.upload(picture, number);
         assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
         assertThat(answer.body()).containsAnyOf("\"pages\":1", "ALREADY_HERE");
     }
