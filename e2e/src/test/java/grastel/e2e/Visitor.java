@@ -59,7 +59,11 @@ final class Visitor {
 
     /** @return the status of the answer */
     int look(String path) throws InterruptedException {
-        return ask(HttpRequest.newBuilder(), path).statusCode();
+        return get(path).statusCode();
+    }
+
+    HttpResponse<String> get(String path) throws InterruptedException {
+        return ask(HttpRequest.newBuilder(), path);
     }
 
     /** Bytes behind a picture make it a file of its own. */

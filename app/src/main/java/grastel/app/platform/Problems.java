@@ -3,6 +3,7 @@ package grastel.app.platform;
 import static grastel.core.words.Words.say;
 
 import grastel.app.platform.ApiProblem.FieldProblem;
+import grastel.app.platform.room.ClosedDatabase;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
@@ -101,6 +102,9 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<Object> unexpected(Exception problem) {
+        if (ClosedDatabase.isBehind(problem)) {
+            return away(problem);
+        }
         String incident = UUID.randomUUID().toString().substring(0, 8);
         LOG.error("Unexpected failure, incident {}: {}", incident, Failure.of(problem));
         return answer(

@@ -1,0 +1,30 @@
+package grastel.app.platform.room;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.zaxxer.hikari.SQLExceptionOverride.Override;
+import java.sql.SQLException;
+import org.hibernate.TransactionException;
+import org.junit.jupiter.api.Test;
+
+class ClosedDatabaseTest {
+    private static final SQLException CLOSED = new SQLException("The database has been closed", "90098", 90098);
+    private static final SQLException DUPLICATE = new SQLException("There is a row like it", "23505", 23505);
+
+    @Test
+    void aConnectionToAClosedDatabaseIsThrownAwayAndNoOther() {
+        assertThat(new ClosedDatabase().adjudicate(CLOSED)).isEqualTo(Override.MUST_EVICT);
+        assertThat(new ClosedDatabase().adjudicate(DUPLICATE)).isEqualTo(Override.CONTINUE_EVICT);
+    }
+
+    @Test
+    void itIsKnownBehindWhateverItIsWrappedIn() {
+        assertThat(ClosedDatabase.isBehind(new IllegalStateException(new RuntimeException(CLOSED))))
+                .isTrue();
+        assertThat(ClosedDatabase.isBehind(new IllegalStateException(new TransactionException("Unable to rollback"))))
+                .isTrue();
+        assertThat(ClosedDatabase.isBehind(new IllegalStateException(DUPLICATE)))
+                .isFalse();
+        assertThat(ClosedDatabase.isBehind(new IllegalStateException())).isFalse();
+    }
+}
