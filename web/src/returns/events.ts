@@ -33,7 +33,7 @@ export function followSums(queries: QueryClient, changes: readonly Changed[]) {
   }
 }
 
-/** While the page is open, whatever shows returned pages follows the server's events; a colleague's class is asked now and then. */
+/** While the page is open, whatever shows returned pages follows the server's events; a colleague's class is asked anew when one comes back to it. */
 export function useReturnEvents() {
   const queries = useQueryClient();
   useEffect(() => {

@@ -20,10 +20,12 @@ import java.util.zip.ZipOutputStream;
 
 /** One file with all data: the database, and every stored picture under its name. */
 final class BackupFile {
+    /** The file of H2's database. */
+    static final String DATABASE = "grastel.mv.db";
     /** A dump of PostgreSQL's, pictures and all. */
     static final String DUMP = "grastel.dump";
 
-    private static final Set<String> DATABASES = Set.of("grastel.mv.db", DUMP);
+    private static final Set<String> DATABASES = Set.of(DATABASE, DUMP);
     private static final Pattern PICTURE = Pattern.compile(StoredName.FOLDER + "/([0-9a-f]{64})");
 
     private static final int NO_DUMP = 3;

@@ -15,8 +15,6 @@ import org.springframework.stereotype.Component;
 @Component
 @OnH2
 class H2Copy implements DatabaseCopy {
-    private static final String DATABASE = "grastel.mv.db";
-
     private final JdbcTemplate jdbc;
     private final Storage storage;
     private final FolderFiles files;
@@ -47,7 +45,7 @@ class H2Copy implements DatabaseCopy {
     /** Packed it is smaller than that; the database is copied twice. */
     @Override
     public long expectedBytes() throws IOException {
-        Path database = storage.folder("").resolve(DATABASE);
+        Path database = storage.folder("").resolve(BackupFile.DATABASE);
         long pictures = 0;
         if (Files.isDirectory(files.folder())) {
             try (Stream<Path> all = Files.walk(files.folder())) {

@@ -49,8 +49,6 @@ class PostgresCopy implements DatabaseCopy {
                 zip.setLevel(0);
                 zip.putNextEntry(new ZipEntry(BackupFile.DUMP));
                 content.transferTo(zip);
-            } finally {
-                dump.getInputStream().close();
             }
             if (dump.waitFor() != 0) {
                 throw new IOException(Files.readString(said, StandardCharsets.UTF_8));
