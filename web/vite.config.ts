@@ -7,5 +7,5 @@ export default defineConfig({
   // the guide is shown from where it is kept
   server: { proxy: { '/api': 'http://localhost:8080' }, fs: { allow: ['.', '../docs'] } },
   // a machine that is busy otherwise takes its time
-  test: { environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'], testTimeout: 60_000 },
+  test: { environment: 'jsdom', include: ['src/**/*.test.{ts,tsx}'], testTimeout: 60_000, isolate: false, setupFiles: ['src/testingSetup.ts'] },
 });

@@ -1,13 +1,8 @@
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { expect, it } from 'vitest';
 import { ApiError } from '../api/client';
 import { answers, answersTo, press, show, type } from '../testing';
 import Account from './Account';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 const maren = { name: 'm.okonjo', displayName: 'Maren Okonjo', administrator: true };
 const wren = { id: 'w', name: 'w.adeyemi', displayName: 'Wren Adeyemi', administrator: false, disabled: false };

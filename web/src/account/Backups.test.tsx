@@ -1,5 +1,5 @@
-import { cleanup, screen } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { screen } from '@testing-library/react';
+import { expect, it } from 'vitest';
 import { ApiError } from '../api/client';
 import { answers, press, show } from '../testing';
 import { Backups } from './Backups';
@@ -7,11 +7,6 @@ import { Backups } from './Backups';
 const MB = 1024 * 1024;
 const kept = (day: number) => ({ name: `grastel-2026-11-${day}.zip`, at: `2026-11-${day}T09:05:00Z`, bytes: day * MB });
 const backups = (...days: number[]) => ({ made: true, folder: '/srv/backups', kept: days.map(kept) });
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 it('what is kept is listed, and another is made when asked for', async () => {
   answers('GET', backups(28));

@@ -1,12 +1,7 @@
-import { cleanup, screen, waitFor } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { screen, waitFor } from '@testing-library/react';
+import { expect, it } from 'vitest';
 import { answers, press, show } from '../testing';
 import { Invitations } from './Invitations';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 const open = { id: 'i', made: '2026-11-27T08:55:00Z', until: '2026-12-04T08:55:00Z' };
 

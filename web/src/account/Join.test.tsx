@@ -1,14 +1,9 @@
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { afterEach, expect, it, vi } from 'vitest';
+import { expect, it } from 'vitest';
 import { ApiError } from '../api/client';
 import { answers, answersTo, press, show, type } from '../testing';
 import Join from './Join';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 const invited = '/api/account/invites/{token}';
 const nobody = { firstStart: false, isDemo: false };

@@ -1,12 +1,7 @@
-import { cleanup, screen } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { screen } from '@testing-library/react';
+import { expect, it } from 'vitest';
 import { answers, show } from '../testing';
 import { SignIns } from './SignIns';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 const tried = (outcome: string, name?: string) => ({ at: '2026-11-27T08:55:00Z', name, address: '10.0.4.7', outcome });
 const rows = () =>

@@ -1,11 +1,9 @@
-import { cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { fireEvent, screen } from '@testing-library/react';
+import { expect, it, vi } from 'vitest';
 import { press, show } from '../testing';
 import { kit } from '../kit/testing';
 import { colourLayer, type StackData } from './stack';
 import { StackList } from './StackList';
-
-afterEach(cleanup);
 
 const two: StackData = { paper: 'cartridge', layers: [colourLayer('black'), { ...colourLayer('S07'), passes: 2 }] };
 

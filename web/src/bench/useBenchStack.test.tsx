@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, fireEvent, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { afterEach, beforeEach, expect, test, vi } from 'vitest';
+import { beforeEach, expect, test, vi } from 'vitest';
 import { api } from '../api/client';
 import type { StackData } from './stack';
 import { useBenchStack } from './useBenchStack';
@@ -22,7 +22,6 @@ beforeEach(() => {
     return Promise.resolve({ data: [{ stack: warmer, deltaE: 3 }] });
   }) as never);
 });
-afterEach(() => vi.restoreAllMocks());
 
 async function bench() {
   const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });

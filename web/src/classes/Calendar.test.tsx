@@ -1,13 +1,8 @@
-import { cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { fireEvent, screen } from '@testing-library/react';
+import { expect, it, vi } from 'vitest';
 import { ApiError, type Schemas } from '../api/client';
 import { answers, press, show, type } from '../testing';
 import { Calendar } from './Calendar';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 const open: Schemas['ClassView'] = {
   id: 'c',

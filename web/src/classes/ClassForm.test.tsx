@@ -1,10 +1,8 @@
-import { cleanup, screen } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { screen } from '@testing-library/react';
+import { expect, it, vi } from 'vitest';
 import { ApiError } from '../api/client';
 import { press, show, type } from '../testing';
 import { ClassForm } from './ClassForm';
-
-afterEach(cleanup);
 
 const list = /^Students, one a line/;
 const make = () => screen.getByRole('button', { name: 'Make the class' });

@@ -1,15 +1,10 @@
-import { cleanup, screen } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { screen } from '@testing-library/react';
+import { expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
 import { answers, show } from '../testing';
 import { Keeping } from './Keeping';
 
 const held: Schemas['HoldingsView'] = { students: 28, printings: 4, pages: 96, confirmed: 90, marks: 410 };
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 it('says what there is of a class and where it can be had in one file', async () => {
   answers('GET', held);

@@ -1,12 +1,7 @@
-import { cleanup, screen } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { screen } from '@testing-library/react';
+import { expect, it } from 'vitest';
 import { answers, show } from '../testing';
 import { RosterPreview } from './RosterPreview';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 it('shows who would be added and who would be passed over, before anything is', async () => {
   const asked = answers('POST', { names: ['Ana Silva', 'سمير حداد'], notes: ['Line 2 is “teacher” and was passed over.'], problems: [] });

@@ -1,14 +1,9 @@
-import { cleanup, screen, waitFor } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { screen, waitFor } from '@testing-library/react';
+import { expect, it } from 'vitest';
 import { ApiError } from '../api/client';
 import { answers, press, show, type } from '../testing';
 import { FromColleagues } from './FromColleagues';
 import { Sharing } from './Sharing';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 const share = { id: 's', colleague: 'Tomas Lind', right: 'LOOK' };
 

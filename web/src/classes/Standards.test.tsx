@@ -1,5 +1,5 @@
-import { cleanup, screen, within } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { screen, within } from '@testing-library/react';
+import { expect, it, vi } from 'vitest';
 import type { Schemas } from '../api/client';
 import { answers, press, show, type } from '../testing';
 import { Standards } from './Standards';
@@ -18,11 +18,6 @@ const dunlin: Schemas['ClassView'] = {
 };
 const grade = (name: Schemas['PressureView']['grade'], taught: number, found: number, boxes: number) => ({ grade: name, taught, used: taught, found, plusMinus: 0.021, boxes });
 const pressures = (own: boolean, boxes = 24): Schemas['PressuresView'] => ({ own, grades: [grade('WHISPER', 0.08, 0.08, 0), grade('LIGHT', 0.2, 0.27, boxes)] });
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 it('plans by the pressures that were found in one press, and back', async () => {
   answers('GET', pressures(false));

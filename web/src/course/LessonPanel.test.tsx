@@ -1,13 +1,11 @@
 import { cleanup, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { afterEach, expect, it, vi } from 'vitest';
+import { expect, it, vi } from 'vitest';
 import { press, show } from '../testing';
 import { LessonPanel } from './LessonPanel';
 import { lane, lesson, period, stage } from './testing';
 import type { CourseChanges } from './useCourse';
 import type { Lane, Warning } from './words';
-
-afterEach(cleanup);
 
 const fading = lesson({
   id: 'b',

@@ -1,5 +1,5 @@
-import { cleanup, screen } from '@testing-library/react';
-import { afterEach, describe, expect, it } from 'vitest';
+import { screen } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
 import { answers, show } from '../testing';
 import { Rota } from './Rota';
@@ -37,8 +37,6 @@ const rota: Schemas['RotaView'] = {
     { numbers: [3], missing: [blue], seats: [], waiting: 0, remedies: [] },
   ],
 };
-
-afterEach(cleanup);
 
 describe('the rota', () => {
   it('says who waits, what would end it, and which table has no copy', async () => {

@@ -1,5 +1,5 @@
-import { cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { fireEvent, screen } from '@testing-library/react';
+import { beforeEach, expect, it, vi } from 'vitest';
 import { show } from '../testing';
 import { Strip } from './Strip';
 import { lane, lesson, period } from './testing';
@@ -14,10 +14,6 @@ beforeEach(() =>
     },
   ),
 );
-afterEach(() => {
-  cleanup();
-  vi.unstubAllGlobals();
-});
 
 const piece = (id: string, goesOn = false) => ({ lesson: id, stages: [{ id: 'show', kind: 'SHOW' as const, minutes: 8 }], goesOn, stop: 'GOOD' as const });
 const at = (day: string, change: Parameters<typeof period>[0] = {}) => period({ key: `2026-09-${day}T11:05:00`, starts: `2026-09-${day}T11:05:00`, ...change });

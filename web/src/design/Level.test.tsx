@@ -1,8 +1,6 @@
-import { cleanup, render, screen } from '@testing-library/react';
-import { afterEach, expect, it } from 'vitest';
+import { render, screen } from '@testing-library/react';
+import { expect, it } from 'vitest';
 import { Level, Spread } from './Level';
-
-afterEach(cleanup);
 
 it('a level shows its number and says its name', () => {
   render(<Level level={3} />);

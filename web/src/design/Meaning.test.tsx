@@ -1,9 +1,7 @@
 import { screen } from '@testing-library/react';
-import { expect, test, vi } from 'vitest';
+import { expect, test } from 'vitest';
 import { answersTo, press, show } from '../testing';
-import { Meaning } from './Meaning';
-
-vi.stubGlobal('CSS', { escape: (s: string) => s });
+import { Meaning, Meant } from './Meaning';
 
 const order = { code: 'ORDER', label: 'In order', measures: 'the smallest step', standsFor: 'the right way', cannotSee: 'patchiness' };
 
@@ -29,4 +27,13 @@ test('says so where the server does not answer', async () => {
   show(<Meaning code="ORDER" label="In order" />);
   press('What In order means');
   expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached');
+});
+
+test.each([
+  ['Equal steps', 'steps'],
+  ['Order', 'Order'],
+])('the question mark of %s stays beside its last word', (label, last) => {
+  const { container } = show(<Meant code="ORDER" label={label} />);
+  expect(container.textContent).toBe(`${label} ?`);
+  expect(screen.getByRole('button').parentElement?.textContent).toBe(`${last} ?`);
 });

@@ -26,6 +26,19 @@ export function Meaning({ code, label }: Props) {
   );
 }
 
+/** A name with its question mark, which stays beside the last word where the name takes several lines. */
+export function Meant({ code, label }: Props) {
+  const last = label.lastIndexOf(' ') + 1;
+  return (
+    <span>
+      {label.slice(0, last)}
+      <Together>
+        {label.slice(last)} <Meaning code={code} label={label} />
+      </Together>
+    </span>
+  );
+}
+
 function Told({ code, label }: Props) {
   const meanings = useQuery(served.meanings);
   if (meanings.isPending) {
@@ -70,6 +83,7 @@ const Mark = styled(Button)`
     text-decoration: underline;
   }
 `;
+const Together = styled.span`white-space: nowrap;`;
 const Pane = styled(Popover)`border: 1px solid ${colour.ink}; background: ${colour.paper}; width: min(380px, 94vw);`;
 const Lines = styled.div`
   padding: ${space(4)};

@@ -1,4 +1,4 @@
-import { act, cleanup, screen } from '@testing-library/react';
+import { act, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { answers, show } from '../testing';
 import { chooseEyes } from './eyes';
@@ -6,8 +6,6 @@ import { SeenBy } from './SeenBy';
 
 afterEach(() => {
   act(() => chooseEyes('USUAL'));
-  cleanup();
-  vi.restoreAllMocks();
 });
 
 describe('seen by other eyes', () => {

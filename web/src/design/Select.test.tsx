@@ -1,12 +1,7 @@
-import { cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { fireEvent, screen } from '@testing-library/react';
+import { expect, it, vi } from 'vitest';
 import { press, show } from '../testing';
 import { Select } from './Controls';
-
-// The browser's own, which this one lacks.
-vi.stubGlobal('CSS', { escape: (word: string) => word.replace(/[^\w-]/g, '\\$&') });
-
-afterEach(cleanup);
 
 const names = ['Lamp Yellow', 'Oré Cliff', 'Buoy Red', 'Tide Blue', 'Slate', 'Foam', 'Rust', 'Kelp', 'Mussel', 'Gull', 'Rope', 'Sand', 'Night Watch'];
 const choices = (count: number) => names.slice(0, count).map((name) => ({ id: name, name }));

@@ -1,8 +1,6 @@
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { afterEach, expect, it } from 'vitest';
+import { fireEvent, render, screen } from '@testing-library/react';
+import { expect, it } from 'vitest';
 import { useKeys } from './useKeys';
-
-afterEach(cleanup);
 
 function Place({ pressed, always }: { pressed: string[]; always?: boolean }) {
   useKeys((key) => {

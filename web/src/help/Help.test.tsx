@@ -1,11 +1,9 @@
-import { cleanup, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { afterEach, expect, it } from 'vitest';
+import { expect, it } from 'vitest';
 import { show } from '../testing';
 import { sections } from './guide';
 import Help from './Help';
-
-afterEach(cleanup);
 
 it('shows the whole guide, with its pictures and where each part begins', () => {
   show(

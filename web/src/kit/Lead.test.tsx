@@ -1,5 +1,5 @@
-import { cleanup, screen } from '@testing-library/react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { screen } from '@testing-library/react';
+import { describe, expect, it } from 'vitest';
 import { MemoryRouter } from 'react-router';
 import type { Schemas } from '../api/client';
 import { answers, press, show } from '../testing';
@@ -14,11 +14,6 @@ const lead = () =>
       <Lead />
     </MemoryRouter>,
   );
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 describe('lead left', () => {
   it('says what to order and when a pencil runs short', async () => {

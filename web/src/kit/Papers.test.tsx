@@ -1,14 +1,9 @@
-import { cleanup, screen, waitFor } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { screen, waitFor } from '@testing-library/react';
+import { expect, it } from 'vitest';
 import { ApiError } from '../api/client';
 import { Papers } from './Papers';
 import { answers, press, show, type } from '../testing';
 import { kit } from './testing';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 it('a paper is changed in the form beside the list', async () => {
   const sent = answers('PUT', kit.papers[0]);

@@ -1,14 +1,9 @@
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { expect, it, vi } from 'vitest';
 import { ApiError } from '../api/client';
 import { PencilForm } from './PencilForm';
 import { answers, press, show, type } from '../testing';
 import { kit, pencil } from './testing';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 it('adds a pencil typed as L*a*b* to the range of the kit', async () => {
   const sent = answers('POST', pencil({ id: 'new' }));

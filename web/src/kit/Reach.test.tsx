@@ -1,5 +1,5 @@
-import { cleanup, screen, waitFor } from '@testing-library/react';
-import { afterEach, expect, test, vi } from 'vitest';
+import { screen, waitFor } from '@testing-library/react';
+import { expect, test } from 'vitest';
 import type { Schemas } from '../api/client';
 import { answers, answersTo, press, show } from '../testing';
 import { Reach } from './Reach';
@@ -8,11 +8,6 @@ const PATH = '/api/kit/sets/{id}/reach';
 const kit = { sets: [{ id: 'fathom', name: 'Fathom 24' }] } as unknown as Schemas['KitView'];
 const reach = (state: string, cells: unknown[] = []) => ({ state, progress: 0.4, tried: 1200, cells });
 const red = { value: 5, hue: 'RED', chroma: 48, colour: '#c04040', steps: [{ pencil: 'S07 Buoy Red', grade: 'MEDIUM', passes: 2 }] };
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 test('a reach that nobody asked for yet is worked out at once', async () => {
   answersTo('GET', { [PATH]: reach('NOT_STARTED') });

@@ -1,14 +1,9 @@
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
 import { Sets } from './Sets';
 import { answers, press, show, type } from '../testing';
 import { kit } from './testing';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 const dunlin = { id: 'd', name: '8 Dunlin' } as Schemas['ClassView'];
 const three = { id: 'three', revision: 5, name: 'Three', pencils: ['S07', 'black'], users: [{ schoolClass: 'd', howMany: 4 }] };

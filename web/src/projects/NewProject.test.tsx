@@ -1,6 +1,6 @@
-import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { fireEvent, screen } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { afterEach, expect, it, vi } from 'vitest';
+import { expect, it } from 'vitest';
 import { ApiError } from '../api/client';
 import { answers, press, show, type } from '../testing';
 import { NewProject } from './NewProject';
@@ -19,11 +19,6 @@ const choose = () => {
   const input = document.querySelector('input[type=file]') as HTMLInputElement;
   fireEvent.change(input, { target: { files: [new File(['x'], 'mug.jpg', { type: 'image/jpeg' })] } });
 };
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 it('takes a picture with its title and the right to use it', async () => {
   answers('GET', []);

@@ -1,6 +1,6 @@
-import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { fireEvent, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { afterEach, expect, it, vi } from 'vitest';
+import { expect, it, vi } from 'vitest';
 import { answers, answersTo, press, show } from '../testing';
 import { usual } from './example';
 import { OwnPictures } from './OwnPictures';
@@ -26,11 +26,6 @@ const panel = (own: Project[]) =>
       <OwnPictures of={mug} own={own} />
     </MemoryRouter>,
   );
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 it('says who draws what, and offers a picture of their own to those who have none', async () => {
   answersTo('GET', { '/api/classes': classes });

@@ -1,13 +1,8 @@
-import { cleanup, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { afterEach, expect, it, vi } from 'vitest';
+import { expect, it, vi } from 'vitest';
 import { answersTo, show } from '../testing';
 import { Pieces } from './Pieces';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 const pieces = (runs: unknown[]) => {
   const get = answersTo('GET', { '/api/projects/{id}/pieces': runs });

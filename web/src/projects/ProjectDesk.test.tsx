@@ -1,6 +1,6 @@
-import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { fireEvent, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { afterEach, expect, it, vi } from 'vitest';
+import { expect, it, vi } from 'vitest';
 import { ApiError, type Schemas } from '../api/client';
 import { answers, answersTo, press, show, type } from '../testing';
 import { usual } from './example';
@@ -25,11 +25,6 @@ const desk = () =>
       <ProjectDesk open={mug} />
     </MemoryRouter>,
   );
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 it('shows the key lightest first, says how many areas there are and where values are too near', async () => {
   server();

@@ -1,5 +1,5 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { expect, it, vi } from 'vitest';
 import type { Schemas } from '../api/client';
 import { answersTo, press, show, type } from '../testing';
 import { usual } from './example';
@@ -44,11 +44,6 @@ const colours: Schemas['ZoneColourView'][] = [
 
 const glaze: Schemas['GlazeView'] = { code: 'S02', name: 'Sail Cream', colour: '#f0e0b0', grade: 'WHISPER', zones: [1, 2], worst: 2.14 };
 const server = (found = glaze) => answersTo('GET', { '/api/projects/{id}/zones/{number}/colours': colours, '/api/projects/{id}/zones/glaze': found });
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 it('says what the pencils make of a zone, what stays bare and what is not reached', async () => {
   server();

@@ -1,18 +1,17 @@
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import type { ReactElement } from 'react';
 import { MemoryRouter } from 'react-router';
-import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { beforeEach, expect, it, vi, type MockInstance } from 'vitest';
 import { api, ApiError, type Schemas } from '../api/client';
 import { show as showPlain } from '../testing';
 import { lineOf, SureSheet } from './SureSheet';
 
-const asked = vi.spyOn(api, 'POST');
+let asked: MockInstance<typeof api.POST>;
 
 beforeEach(() => {
-  asked.mockReset();
+  asked = vi.spyOn(api, 'POST');
   asked.mockResolvedValue({ data: [], response: new Response() });
 });
-afterEach(cleanup);
 
 const show = (sheet: ReactElement) => showPlain(<MemoryRouter>{sheet}</MemoryRouter>);
 const goal = (label: string, level: number, sign?: string, field?: string) => ({ label, level, ...(sign ? { sign } : {}), ...(field ? { field } : {}) });

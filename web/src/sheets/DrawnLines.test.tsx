@@ -1,14 +1,9 @@
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { expect, it, vi } from 'vitest';
 import type { Schemas } from '../api/client';
 import { answers, press, show } from '../testing';
 import { DrawnLines } from './DrawnLines';
 import type { Value } from './draft';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 const parameter = { name: 'lines', label: 'Lines', type: 'LINES', most: 9, mayBeLeftOpen: true, options: [], pencils: [] } as unknown as Schemas['ParameterView'];
 

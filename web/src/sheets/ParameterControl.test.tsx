@@ -1,12 +1,10 @@
 import { cleanup, fireEvent, screen } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { expect, it, vi } from 'vitest';
 import type { Schemas } from '../api/client';
 import { kit } from '../kit/testing';
 import { press, show } from '../testing';
 import type { Planned, Value } from './draft';
 import { ParameterControl } from './ParameterControl';
-
-afterEach(cleanup);
 
 const steps = { name: 'steps', label: 'Steps', type: 'WHOLE', least: 3, most: 11, mayBeLeftOpen: false, options: [], pencils: [] } as unknown as Schemas['ParameterView'];
 

@@ -1,10 +1,8 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { fireEvent, render, screen } from '@testing-library/react';
+import { expect, it, vi } from 'vitest';
 import { Thresholds } from './Thresholds';
 import type { Holding } from '../classes/useThreshold';
-
-afterEach(cleanup);
 
 const spread = { goal: 'EQUAL_STEPS' as const, label: 'Equal steps', figure: 'spread of the steps', unit: '%', secure: 25, usual: 25, more: false };
 const dunlin = { id: 'd', revision: 1, name: '8 Dunlin', thresholds: {} };

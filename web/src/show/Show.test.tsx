@@ -1,6 +1,6 @@
-import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { fireEvent, screen } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import { answers, show } from '../testing';
 import Show from './Show';
 import type { Scene, ShowData } from './words';
@@ -42,11 +42,6 @@ function open() {
 }
 
 const press = (...keys: string[]) => keys.forEach((key) => fireEvent.keyDown(window, { key }));
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 describe('what is shown to a class', () => {
   it('goes on and back by arrows and by a presenter’s keys, and not beyond its ends', async () => {

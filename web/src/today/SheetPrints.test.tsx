@@ -1,5 +1,5 @@
 import { cleanup, screen, waitFor } from '@testing-library/react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { answers, press, show } from '../testing';
 import { PutOut } from './PutOut';
 import { SheetPrints } from './SheetPrints';
@@ -9,11 +9,6 @@ const sheets = [
   { id: 'a', title: 'Scale in Buoy Red', run: 'r' },
   { id: 'b', title: 'Layer ladder' },
 ];
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 describe('what is printed for a period', () => {
   it('prints in one press what is not yet printed, and opens everything', async () => {

@@ -1,11 +1,9 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { afterEach, expect, it } from 'vitest';
+import { expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
 import Today from './Today';
-
-afterEach(cleanup);
 
 type Run = Schemas['TodayRunView'];
 

@@ -1,9 +1,7 @@
-import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
-import { afterEach, expect, it } from 'vitest';
+import { fireEvent, render, screen, within } from '@testing-library/react';
+import { expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
 import { SideBySide } from './SideBySide';
-
-afterEach(cleanup);
 
 type Row = Schemas['WallView']['rows'][number];
 

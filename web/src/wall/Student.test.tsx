@@ -1,6 +1,6 @@
-import { cleanup, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { afterEach, expect, it, vi } from 'vitest';
+import { expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
 import { answers, show } from '../testing';
 import Student from './Student';
@@ -37,11 +37,6 @@ const amara: Schemas['StudentWallView'] = {
   ],
   missing: [{ run: 'm', title: 'Fade', printedAt: '2026-09-28T09:00:00Z' }],
 };
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 it('says what was done again, what was written to it, what is next and what never came', async () => {
   answers('GET', amara, { student: 'a', name: 'Amara Diallo', standings: [] }, { fields: 0, examples: [] });

@@ -1,10 +1,8 @@
-import { cleanup, render, screen } from '@testing-library/react';
+import { render, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { afterEach, expect, it } from 'vitest';
+import { expect, it } from 'vitest';
 import type { Schemas } from '../api/client';
 import { ThenAndNow } from './ThenAndNow';
-
-afterEach(cleanup);
 
 const wall: Schemas['WallView'] = {
   run: 'r',

@@ -6,7 +6,7 @@ import { served } from '../api/served';
 import { useDesk } from '../account/useDesk';
 import { api, body, type Schemas } from '../api/client';
 import { Select, Toggle } from '../design/Controls';
-import { Meaning } from '../design/Meaning';
+import { Meant } from '../design/Meaning';
 import { grey } from '../design/greys';
 import { Level, Spread } from '../design/Level';
 import { Place } from '../design/Place';
@@ -131,9 +131,7 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
             {wall.goals.map((g) => (
               <GoalHead key={`${g.exercise}${g.goal}`} scope="col">
                 {g.title && <Of>{g.title}</Of>}
-                <span>
-                  {g.label} <Meaning code={g.goal} label={g.label} />
-                </span>
+                <Meant code={g.goal} label={g.label} />
                 <Spread counts={g.counts} label={say('wall.students-at-level-0-to', { more: [g.title, g.label].filter(Boolean).join(', '), more2: g.counts.join(', ') })} />
                 <Common>{g.commonest ? `${g.commonestCount} × ${causeWords(g.commonest)}` : say('wall.no-fault')}</Common>
               </GoalHead>

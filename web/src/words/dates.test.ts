@@ -1,7 +1,5 @@
-import { afterEach, expect, it, vi } from 'vitest';
+import { expect, it, vi } from 'vitest';
 import { later, mondayOf, weekOf } from './dates';
-
-afterEach(() => vi.unstubAllEnvs());
 
 it('knows ISO weeks, also around the new year', () => {
   expect(weekOf('2026-08-31')).toBe(36);

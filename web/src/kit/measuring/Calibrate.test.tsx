@@ -1,14 +1,9 @@
-import { cleanup, screen, waitFor } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { screen, waitFor } from '@testing-library/react';
+import { expect, it, vi } from 'vitest';
 import { answers, press, show, type } from '../../testing';
 import { Calibrate } from './Calibrate';
 import { threeSwatches } from './MeasuredSwatches';
 import { pencil } from '../testing';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 const fit = { before: 3.2, after: 0.4, hiding: 0.62, softness: 1.15, colour: '#a02828', kept: false, lab: { l: 40, a: 50, b: 30 } };
 

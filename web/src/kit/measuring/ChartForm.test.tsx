@@ -1,6 +1,6 @@
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { ApiError } from '../../api/client';
 import { answers, press, show, type } from '../../testing';
 import { ChartForm } from './ChartForm';
@@ -15,11 +15,6 @@ const form = (onPrinted = vi.fn()) => {
   return onPrinted;
 };
 const lines = () => screen.getByRole('textbox', { name: /^Codes and names/ });
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 describe('a new chart', () => {
   it('takes names as they stand on the pencils and guesses the white and a dark one', async () => {

@@ -1,6 +1,6 @@
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { answers, press, show } from '../../testing';
 import { ChartFound } from './ChartFound';
@@ -62,11 +62,6 @@ const found = () =>
       <ChartFound chart={chart} fit={fit} />
     </MemoryRouter>,
   );
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 describe('what a chart found', () => {
   it('says how much nearer the kit would come, and which boxes and sheets are concerned', () => {

@@ -1,15 +1,10 @@
-import { cleanup, screen, waitFor } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { screen, waitFor } from '@testing-library/react';
+import { expect, it, vi } from 'vitest';
 import { ApiError } from '../../api/client';
 import { FindTooth } from './FindTooth';
 import { threeSwatches } from './MeasuredSwatches';
 import { answers, press, show, type } from '../../testing';
 import { kit } from '../testing';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 const [paper] = kit.papers;
 const read = threeSwatches.map((s, i) => ({ ...s, lab: { l: 20 + 30 * i, a: 0, b: 1 }, colour: '#444444' }));

@@ -123,6 +123,7 @@ const Table = styled.table`
   th { font-weight: 400; color: ${colour.muted}; font-size: ${sizes.small}; text-align: left; white-space: nowrap; padding-right: ${space(2)}; }
   thead th { font-weight: 600; color: ${colour.ink}; text-align: center; }
   thead th:first-child { text-align: left; font-weight: 400; color: ${colour.muted}; }
+  tr > :last-child { padding-right: ${space(3)}; }
 `;
 const Cell = styled.td<{ $on: boolean }>`
   text-align: center;

@@ -1,8 +1,6 @@
-import { cleanup, render, screen } from '@testing-library/react';
-import { afterEach, expect, it } from 'vitest';
+import { render, screen } from '@testing-library/react';
+import { expect, it } from 'vitest';
 import { HandHabit } from './HandHabit';
-
-afterEach(cleanup);
 
 const example = { page: 'p', read: 'r', field: '3', drawn: '#c0a0a0', explained: '#c8aaaa', asked: '#803030' };
 

@@ -1,17 +1,16 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { beforeEach, expect, it, vi, type MockInstance } from 'vitest';
 import { api, type Schemas } from '../../api/client';
 import { Judgement } from './Judgement';
 import { goal, page } from '../testing';
 
-const asked = vi.spyOn(api, 'POST');
+let asked: MockInstance<typeof api.POST>;
 
 beforeEach(() => {
-  asked.mockReset();
+  asked = vi.spyOn(api, 'POST');
   asked.mockResolvedValue({ data: { row: page({ confirmed: true }) }, response: new Response() });
 });
-afterEach(cleanup);
 
 const steps = goal({ id: 'm1', proposed: 3 });
 const edge = goal({

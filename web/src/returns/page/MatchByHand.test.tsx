@@ -1,13 +1,8 @@
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
+import { expect, it, vi } from 'vitest';
 import { answers, answersTo, press, show } from '../../testing';
 import { MatchByHand } from './MatchByHand';
 import { page as pageRow } from '../testing';
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 const students = [
   { id: 'p1', number: 1, student: 'Amara' },

@@ -1,13 +1,11 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { BoxTable } from './BoxTable';
 import { FigureBar } from './FigureBar';
 import { PagePicture } from './PagePicture';
 import { Strips } from './Strips';
 import { box, goal } from '../testing';
-
-afterEach(cleanup);
 
 const before: Schemas['BeforeView'] = { received: '2026-11-18T09:00:00Z', fields: [{ field: '1', page: 'old', read: 'old', there: '1' }], levels: [] };
 const sources = () => screen.getAllByRole('img').map((i) => i.getAttribute('src'));

@@ -1,6 +1,6 @@
-import { cleanup, screen, within } from '@testing-library/react';
+import { screen, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { afterEach, expect, it, vi } from 'vitest';
+import { expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { answers, show } from '../../testing';
 import FirstAndLatest from './FirstAndLatest';
@@ -39,11 +39,6 @@ const open = (of: Schemas['FirstAndLatestView']) => {
     </MemoryRouter>,
   );
 };
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 it('hangs the latest attempt under the first, with the goals of both', async () => {
   open(wall);

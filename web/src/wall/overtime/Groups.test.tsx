@@ -1,6 +1,6 @@
-import { cleanup, screen } from '@testing-library/react';
+import { screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
-import { afterEach, expect, it, vi } from 'vitest';
+import { expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { answers, press, show } from '../../testing';
 import { Groups } from './Groups';
@@ -16,11 +16,6 @@ const dunlin: Schemas['ClassProgressView'] = {
   ],
   groups: [{ skill: 'EVEN_TONE', cause: { code: 'PATCHY', sign: 'pressure wandered inside the box', next: 'Small circles.' }, students: ['a', 'b'] }],
 };
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 it('puts a lesson for a group into the course in one press, and says where it came to lie', async () => {
   answers('GET', [], []);

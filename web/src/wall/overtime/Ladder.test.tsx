@@ -1,5 +1,5 @@
-import { cleanup, screen } from '@testing-library/react';
-import { afterEach, expect, it, vi } from 'vitest';
+import { screen } from '@testing-library/react';
+import { expect, it, vi } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { answers, show } from '../../testing';
 import { Ladder } from './Ladder';
@@ -22,11 +22,6 @@ const amara: Schemas['StudentProgressView'] = {
     { skill: 'EQUAL_STEPS', level: 1, state: 'SLIPPING', spread: 2, tries: [tried('two', 1, '2026-10-05T09:00:00Z')], growths: [] },
   ],
 };
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 it('shows each skill with what grew, then and now, and what is next', async () => {
   answers('GET', amara);

@@ -1,6 +1,6 @@
-import { cleanup, fireEvent, screen, within } from '@testing-library/react';
+import { fireEvent, screen, within } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { answers, show } from '../../testing';
 import OverTime from './OverTime';
@@ -47,11 +47,6 @@ const wall = async () => {
   await screen.findByText('Björn');
 };
 const names = () => screen.getAllByRole('rowheader').map((h) => within(h).getByRole('link').textContent);
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 describe('a class over time', () => {
   it('says where each student stands, on how many attempts, and what grew', async () => {

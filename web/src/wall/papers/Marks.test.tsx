@@ -1,6 +1,6 @@
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { answers, press, show } from '../../testing';
 import Marks from './Marks';
@@ -32,11 +32,6 @@ const place = async () => {
   );
   await screen.findByText('Amara');
 };
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 describe('marks', () => {
   it('shows each mark with its goals, and where other programs take them', async () => {

@@ -1,6 +1,6 @@
-import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { fireEvent, screen } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { describe, expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { answers, press, show } from '../../testing';
 import Redo from './Redo';
@@ -38,11 +38,6 @@ const place = () =>
       </Routes>
     </MemoryRouter>,
   );
-
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
-});
 
 describe('redo pages', () => {
   it('says who does what again and what to do differently, fields with the same advice together', async () => {

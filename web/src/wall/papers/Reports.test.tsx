@@ -1,6 +1,6 @@
-import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
+import { fireEvent, screen, waitFor } from '@testing-library/react';
 import { MemoryRouter, Route, Routes } from 'react-router';
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Schemas } from '../../api/client';
 import { answers, press, show } from '../../testing';
 import Reports from './Reports';
@@ -24,10 +24,6 @@ const place = async (path = '/wall/class/dunlin/reports') => {
 
 beforeEach(() => {
   vi.stubGlobal('URL', Object.assign(URL, { createObjectURL: () => 'blob:made', revokeObjectURL: () => {} }));
-});
-afterEach(() => {
-  cleanup();
-  vi.restoreAllMocks();
 });
 
 describe('reports', () => {

@@ -30,6 +30,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
+import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -54,6 +55,9 @@ import tools.jackson.databind.json.JsonMapper;
 public abstract class DeskTest {
     /** No measure: what takes longer on a machine with much else to do is not there. */
     protected static final Duration PATIENCE = Duration.ofMinutes(5);
+
+    /** Fine enough for {@link #scan}, which sees no more. */
+    private static final double DRAWN_PX_PER_MM = 6;
 
     protected static final String PASSWORD = "gannet-quarry-umbrella-nine";
 
@@ -167,15 +171,14 @@ public abstract class DeskTest {
         return as(teacher, () -> {
             Printings.PrintedSheet sheet = printings.printed(printedPage);
             ScanConditions conditions = new ScanConditions(150, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4);
-            return new SimulatedScanner(sheet.paper())
-                    .scan(
+            return new SimulatedScanner(sheet.paper(), DRAWN_PX_PER_MM)
+                    .file(
                             sheet.layout(),
                             FieldTask.of(sheet.plan(), sheet.layout()),
                             sheet.plan().palette(),
                             hand,
                             conditions,
-                            seed)
-                    .jpeg();
+                            seed);
         });
     }
 
@@ -243,6 +246,14 @@ public abstract class DeskTest {
             LockSupport.parkNanos(50_000_000);
         }
         throw new AssertionError("Page " + page + " was not read in " + PATIENCE);
+    }
+
+    protected static void until(BooleanSupplier condition) {
+        long end = System.nanoTime() + PATIENCE.toNanos();
+        while (!condition.getAsBoolean()) {
+            assertThat(System.nanoTime()).as("waited " + PATIENCE).isLessThan(end);
+            LockSupport.parkNanos(10_000_000);
+        }
     }
 
     protected static String content(MvcTestResult answer) {

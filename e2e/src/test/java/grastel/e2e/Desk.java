@@ -23,15 +23,16 @@ import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
-/** A teacher at a browser: Debian's Chromium, watched for requests that leave the machine and for errors. */
+/**
+ * A teacher at a browser: Debian's Chromium, watched for requests that leave the machine and for errors. All share one
+ * Chromium, with nothing of each other's in it.
+ */
 final class Desk implements AutoCloseable {
     private static final Path AXE = Path.of("driver", "node_modules", "axe-core", "axe.min.js");
 
     private static volatile String lastSeen = "";
+    private static Browser browser;
 
-    private final Playwright playwright =
-            Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_NODEJS_PATH", node())));
-    private final Browser browser;
     private final BrowserContext context;
     private final String address;
     private final List<String> strangers = new ArrayList<>();
@@ -40,22 +41,11 @@ final class Desk implements AutoCloseable {
 
     Desk(String address, int width, int height) {
         this.address = address;
-        browser = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-gpu",
-                                "--disable-quic",
-                                "--no-first-run",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync")));
-        context = browser.newContext(new Browser.NewContextOptions()
-                .setViewportSize(width, height)
-                .setLocale("en-GB")
-                .setReducedMotion(ReducedMotion.REDUCE));
+        context = browser()
+                .newContext(new Browser.NewContextOptions()
+                        .setViewportSize(width, height)
+                        .setLocale("en-GB")
+                        .setReducedMotion(ReducedMotion.REDUCE));
         page = context.newPage();
         page.onRequest(request -> {
             String host = URI.create(request.url().replaceFirst("^(blob|data):.*", "http://localhost/"))
@@ -70,6 +60,28 @@ final class Desk implements AutoCloseable {
                 errors.add(message.text());
             }
         });
+    }
+
+    /** Started for the first who needs it and again if it broke down; it ends with the tests. */
+    private static synchronized Browser browser() {
+        if (browser == null || !browser.isConnected()) {
+            Playwright playwright =
+                    Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_NODEJS_PATH", node())));
+            Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+            browser = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setArgs(List.of(
+                                    "--no-sandbox",
+                                    "--disable-gpu",
+                                    "--disable-quic",
+                                    "--no-first-run",
+                                    "--disable-background-networking",
+                                    "--disable-component-update",
+                                    "--disable-sync")));
+        }
+        return browser;
     }
 
     /** Node as it would be found by its name. */
@@ -169,7 +181,5 @@ final class Desk implements AutoCloseable {
     public void close() {
         lastSeen = seen();
         context.close();
-        browser.close();
-        playwright.close();
     }
 }

@@ -215,7 +215,9 @@ class ProgressStoryTest extends DemoTest {
                     .isVisible();
             desk.checkAccessibility("Marks");
             desk.checkWidth("Marks");
-            desk.button("Keep this scale").click();
+            desk.page.waitForResponse(
+                    answer -> answer.request().method().equals("PUT"),
+                    () -> desk.button("Keep this scale").click());
             assertThat(desk.button("Keep this scale")).isDisabled();
             String csv = desk.page
                     .request()

@@ -19,6 +19,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.http.MediaType;
 import org.springframework.mock.web.MockHttpSession;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -28,7 +29,9 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 class AccountTest extends DeskTest {
     private static final String OTHER_PASSWORD = "harbour-gannet-slate-seven";
 
+    /** The program's, not the tests'. */
     @Autowired
+    @Qualifier("passwords")
     private PasswordEncoder encoder;
 
     /** Each test's own: tries are counted by address too. */
@@ -54,11 +57,15 @@ class AccountTest extends DeskTest {
 
     @Test
     void passwordsAreKeptAsArgon2id() {
-        SignedIn teacher = newTeacher();
-        String hash = jdbc.queryForObject("select password_hash from teacher where id = ?", String.class, teacher.id());
+        String hash = encoder.encode(PASSWORD);
 
-        assertThat(hash).startsWith("$argon2id$");
+        assertThat(hash).startsWith("$argon2id$v=19$m=16384,t=2,p=1$");
         assertThat(encoder.matches(PASSWORD, hash)).isTrue();
+        assertThat(jdbc.queryForObject(
+                        "select password_hash from teacher where id = ?",
+                        String.class,
+                        newTeacher().id()))
+                .startsWith("$argon2id$");
     }
 
     @Test

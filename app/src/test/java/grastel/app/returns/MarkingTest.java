@@ -3,7 +3,6 @@ package grastel.app.returns;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.page.ReturnedPages;
@@ -20,7 +19,6 @@ import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.data.domain.Limit;
@@ -30,23 +28,12 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** What a teacher does with a page that has been read. */
-class MarkingTest extends DeskTest {
+class MarkingTest extends PrintedDesk {
     @Autowired
     private ReturnedPages pages;
 
     @Autowired
     private TransactionTemplate transactions;
-
-    private SignedIn teacher;
-    private RunInfo run;
-    private List<PageInfo> printed;
-
-    @BeforeEach
-    void printedSheets() {
-        teacher = newTeacher();
-        run = printed(teacher);
-        printed = as(teacher, () -> printings.pages(run.id()));
-    }
 
     private UUID readPage(int student, Hand hand) {
         UUID page = upload(

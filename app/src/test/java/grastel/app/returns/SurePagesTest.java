@@ -3,10 +3,6 @@ package grastel.app.returns;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
-import grastel.app.platform.SignedIn;
-import grastel.app.sheets.Printings.PageInfo;
-import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
 import java.util.List;
 import java.util.Map;
@@ -15,19 +11,14 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Pages that leave nothing open are looked at together and accepted at once. */
-class SurePagesTest extends DeskTest {
+class SurePagesTest extends PrintedDesk {
     private static final String SURE = "/api/returns/runs/{run}/sure";
 
-    private SignedIn teacher;
-    private RunInfo run;
     private List<UUID> pages;
 
     /** Three pages, of which the last has a goal that wants a look. */
     @BeforeEach
     void readPages() {
-        teacher = newTeacher();
-        run = printed(teacher);
-        List<PageInfo> printed = as(teacher, () -> printings.pages(run.id()));
         pages = printed.stream()
                 .map(p -> upload(teacher, p.number() + ".jpg", scan(teacher, p.id(), Hand.EXACT, p.number()))
                         .get(0))

@@ -74,17 +74,20 @@ final class Borders {
     }
 
     private static int nearest(int i, int width, int[] labels, float[][] colours, double[][] means) {
-        int best = labels[i];
-        double least = off(i, best, colours, means);
+        int own = labels[i];
         int x = i % width;
-        int[] beside = {
-            x > 0 ? i - 1 : i,
-            x + 1 < width ? i + 1 : i,
-            i >= width ? i - width : i,
-            i + width < labels.length ? i + width : i
-        };
+        int left = x > 0 ? i - 1 : i;
+        int right = x + 1 < width ? i + 1 : i;
+        int above = i >= width ? i - width : i;
+        int below = i + width < labels.length ? i + width : i;
+        if (labels[left] == own && labels[right] == own && labels[above] == own && labels[below] == own) {
+            return own;
+        }
+        int best = own;
+        double least = off(i, best, colours, means);
+        int[] beside = {left, right, above, below};
         for (int next : beside) {
-            if (labels[next] != labels[i]) {
+            if (labels[next] != own) {
                 double off = off(i, labels[next], colours, means);
                 if (off < least) {
                     least = off;

@@ -4,6 +4,8 @@ import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.plan.FieldPlan.Point;
 import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.layering.Pressures;
+import grastel.core.media.Paper;
+import grastel.core.media.Pencil;
 import grastel.core.media.PencilSet;
 import grastel.core.project.ReferencePiece;
 import grastel.core.reading.picture.Picture;
@@ -15,9 +17,16 @@ import grastel.core.reference.View;
 import grastel.core.reference.Zones;
 import grastel.core.stilllife.HarbourFind;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** Finds from the harbour as pictures to draw. */
 public final class Pieces {
+    /** What a piece is made of takes a second to find, and many tests draw the same ones. */
+    private static final Map<Asked, Piece.Work> WORKED = new ConcurrentHashMap<>();
+
+    private record Asked(HarbourFind find, Frame frame, Paper paper, List<Pencil> colours, Method method) {}
+
     public static final Piece FLOAT = of(HarbourFind.GLASS_FLOAT, 100, 125);
 
     private Pieces() {}
@@ -47,6 +56,12 @@ public final class Pieces {
 
             @Override
             public Work work(Setting setting) {
+                return WORKED.computeIfAbsent(
+                        new Asked(find, frame, setting.paper(), setting.colours(), setting.method()),
+                        asked -> worked(setting));
+            }
+
+            private Work worked(Setting setting) {
                 Reference reference = Reference.of(Picture.of(find.picture(900, 1)), View.WHOLE, frame);
                 Zones zones = Zones.of(reference, 8, 20);
                 return ReferencePiece.work(

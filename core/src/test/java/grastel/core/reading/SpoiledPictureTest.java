@@ -213,7 +213,8 @@ class SpoiledPictureTest {
         assertThat(bent.reading().flatnessMm()).isBetween(0.4 * mm, mm);
         assertThat(bent.value()).isLessThan(flat.value() + 2.5);
         assertThat(bent.uncovered()).isZero();
-        assertThat(bent.specks()).isLessThan(flat.specks() + 5);
+        // the worst of all fields: a thousandth of a millimetre moves it by up to one, flat or bent
+        assertThat(bent.specks()).isLessThan(flat.specks() + 7);
         assertThat(bent.reading().fields())
                 .as("nothing is outside that was not drawn there")
                 .allMatch(f -> f.outside().value() <= 1 + f.outside().plusMinus());

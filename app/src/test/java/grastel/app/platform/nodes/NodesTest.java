@@ -26,7 +26,6 @@ import java.util.UUID;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
-import java.util.function.BooleanSupplier;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterAll;
@@ -67,14 +66,6 @@ class NodesTest extends DeskTest {
 
     private static <T> T there(SignedIn teacher, Supplier<T> task) {
         return Ownership.as(teacher.id(), task);
-    }
-
-    private static void await(BooleanSupplier condition) throws InterruptedException {
-        long end = System.nanoTime() + PATIENCE.toNanos();
-        while (!condition.getAsBoolean()) {
-            assertThat(System.nanoTime()).isLessThan(end);
-            Thread.sleep(20);
-        }
     }
 
     private static HttpResponse<String> ask(HttpClient browser, HttpRequest.Builder request, String path)
@@ -119,7 +110,7 @@ class NodesTest extends DeskTest {
 
         put(administrator(), "/api/account/teachers/{id}/standing", Map.of("disabled", true), teacher.id());
 
-        await(() -> status(browser) == 401);
+        until(() -> status(browser) == 401);
     }
 
     private static int status(HttpClient browser) {
@@ -149,7 +140,7 @@ class NodesTest extends DeskTest {
 
         assertThat(post(teacher, "/api/kit/pencils", pencil)).hasStatus(201);
 
-        await(() -> there(teacher, kitThere::pencils).size() == before + 1);
+        until(() -> there(teacher, kitThere::pencils).size() == before + 1);
     }
 
     /** What was told while nobody could hear it may be anything: all is forgotten. */
@@ -164,7 +155,7 @@ class NodesTest extends DeskTest {
 
         jdbc.queryForList("select pg_terminate_backend(pid) from pg_stat_activity where query = 'listen grastel'");
 
-        await(() -> status(browser) == 401);
+        until(() -> status(browser) == 401);
     }
 
     @Test

@@ -25,7 +25,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
-import java.util.function.BooleanSupplier;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -104,12 +103,12 @@ class HostileFilesTest extends DeskTest {
     @Test
     void cancellingFreesTheWorkerBeforeItsTimeIsUp() {
         UUID page = uploaded(attacker, "a.pdf", Hostile.formsThatCallOneAnother());
-        await(() -> "READING".equals(state(page)));
+        until(() -> "READING".equals(state(page)));
         LockSupport.parkNanos(Duration.ofMillis(300).toNanos());
         long before = System.nanoTime();
         assertThat(post(attacker, "/api/returns/pages/{id}/cancellation", Map.of(), page))
                 .hasStatusOk();
-        await(() -> workersAreFree(page));
+        until(() -> workersAreFree(page));
         assertThat(Duration.ofNanos(System.nanoTime() - before)).isLessThan(Duration.ofSeconds(3));
         assertThat(state(page)).isEqualTo("CANCELLED");
     }
@@ -139,7 +138,7 @@ class HostileFilesTest extends DeskTest {
     void whatHurtsInTheWatchedFolderIsSetAsideOnce() throws IOException {
         Path inbox = folder.of(attacker);
         Files.write(inbox.resolve("round.tif"), circularTiff());
-        await(() -> Files.exists(inbox.resolve("refused").resolve("round.tif")));
+        until(() -> Files.exists(inbox.resolve("refused").resolve("round.tif")));
         assertThat(inbox.resolve("round.tif")).doesNotExist();
         assertThat(inbox.resolve("refused").resolve("round.tif.txt")).content().startsWith("Not taken: ");
     }
@@ -175,13 +174,5 @@ class HostileFilesTest extends DeskTest {
                 "update returned_page set state = 'READING', held_until = ? where id = ?",
                 Timestamp.from(heldUntil),
                 page);
-    }
-
-    private static void await(BooleanSupplier condition) {
-        long end = System.nanoTime() + PATIENCE.toNanos();
-        while (!condition.getAsBoolean()) {
-            assertThat(System.nanoTime()).as("waited 30 s").isLessThan(end);
-            LockSupport.parkNanos(10_000_000);
-        }
     }
 }

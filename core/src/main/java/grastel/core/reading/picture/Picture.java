@@ -24,6 +24,9 @@ public final class Picture {
     private static final ColorModel COLOURS = new ComponentColorModel(
             ColorSpace.getInstance(ColorSpace.CS_sRGB), false, false, Transparency.OPAQUE, DataBuffer.TYPE_BYTE);
 
+    /** Where red, green and blue of a pixel stand. */
+    private static final int[] ORDER = {0, 1, 2};
+
     private static final int GREY_SAMPLES = 20_000;
     private static final int GREY_CODES = 3;
 
@@ -70,33 +73,56 @@ public final class Picture {
         return true;
     }
 
-    /** Takes over the pixels of a picture made by {@link #blank}; those of any other kind are converted. */
+    /**
+     * Takes over the pixels of a picture made by {@link #blank}. Those that only have their channels in another order are put in
+     * order, which Java2D would do colour by colour and take longer for than reading a page; any other kind is converted.
+     */
     public static Picture of(BufferedImage image) {
-        BufferedImage plain = image;
-        if (!isPlain(image)) {
-            plain = blank(image.getWidth(), image.getHeight());
-            Graphics2D graphics = plain.createGraphics();
-            graphics.setColor(Color.WHITE);
-            graphics.fillRect(0, 0, plain.getWidth(), plain.getHeight());
-            graphics.drawImage(image, 0, 0, null);
-            graphics.dispose();
+        BufferedImage plain = isPlain(image) ? image : converted(image);
+        int[] order = ((PixelInterleavedSampleModel) plain.getSampleModel()).getBandOffsets();
+        byte[] pixels = bytes(plain);
+        return new Picture(
+                plain.getWidth(), plain.getHeight(), Arrays.equals(order, ORDER) ? pixels : ordered(pixels, order));
+    }
+
+    private static BufferedImage converted(BufferedImage image) {
+        BufferedImage plain = blank(image.getWidth(), image.getHeight());
+        Graphics2D graphics = plain.createGraphics();
+        graphics.setColor(Color.WHITE);
+        graphics.fillRect(0, 0, plain.getWidth(), plain.getHeight());
+        graphics.drawImage(image, 0, 0, null);
+        graphics.dispose();
+        return plain;
+    }
+
+    private static byte[] bytes(BufferedImage image) {
+        return ((DataBufferByte) image.getRaster().getDataBuffer()).getData();
+    }
+
+    /** @param order where red, green and blue of a pixel stand */
+    private static byte[] ordered(byte[] pixels, int[] order) {
+        byte[] rgb = new byte[pixels.length];
+        for (int i = 0; i < pixels.length; i += 3) {
+            rgb[i] = pixels[i + order[0]];
+            rgb[i + 1] = pixels[i + order[1]];
+            rgb[i + 2] = pixels[i + order[2]];
         }
-        byte[] pixels = ((DataBufferByte) plain.getRaster().getDataBuffer()).getData();
-        return new Picture(plain.getWidth(), plain.getHeight(), pixels);
+        return rgb;
     }
 
     /** A picture to decode into, in the order of channels that JPEG files have: nothing is then moved about. */
     static BufferedImage blank(int width, int height) {
-        int[] order = {0, 1, 2};
-        var raster = Raster.createInterleavedRaster(DataBuffer.TYPE_BYTE, width, height, width * 3, 3, order, null);
+        var raster = Raster.createInterleavedRaster(DataBuffer.TYPE_BYTE, width, height, width * 3, 3, ORDER, null);
         return new BufferedImage(COLOURS, raster, false, null);
     }
 
+    /** Three bytes of sRGB a pixel, nothing between or beside them. */
     private static boolean isPlain(BufferedImage image) {
         return image.getColorModel().equals(COLOURS)
                 && image.getRaster().getParent() == null
                 && image.getSampleModel() instanceof PixelInterleavedSampleModel pixels
-                && Arrays.equals(pixels.getBandOffsets(), new int[] {0, 1, 2});
+                && pixels.getPixelStride() == 3
+                && bytes(image).length == 3 * image.getWidth() * image.getHeight();
     }
 
     public int width() {
@@ -142,7 +168,7 @@ public final class Picture {
     /** A copy of this picture for an encoder. */
     public BufferedImage toImage() {
         BufferedImage image = blank(width, height);
-        System.arraycopy(rgb, 0, ((DataBufferByte) image.getRaster().getDataBuffer()).getData(), 0, rgb.length);
+        System.arraycopy(rgb, 0, bytes(image), 0, rgb.length);
         return image;
     }
 

@@ -11,6 +11,9 @@ public final class Camera {
     private static final double MM_PER_INCH = 25.4;
     private static final double DISTANCE_PAGES = 3;
 
+    /** Pixels over which the page seems flat and seen from straight above: it departs from that by less than 0.001 mm. */
+    private static final int RUN = 16;
+
     public final int width;
     public final int height;
     private final double[] toPage;
@@ -33,28 +36,40 @@ public final class Camera {
         toPage = invert(shifted);
     }
 
-    /** Where the places of a line of the picture lie on the page. */
+    /** Where the places of a line of the picture lie on the page: a few pixels of it at a time. */
     interface Seen {
-        /** @param x the pixel; @param xMm, yMm on the page */
-        void at(int x, double xMm, double yMm);
+        /**
+         * Places from one to the next by the same step.
+         *
+         * @param from the first pixel
+         * @param xMm, yMm on the page, of the first place of the first pixel
+         * @param dxMm, dyMm from one place to the next
+         */
+        void run(int from, int places, double xMm, double yMm, double dxMm, double dyMm);
     }
 
-    /** @param py line of the picture, pixels; @param perPixel places looked at along a pixel */
+    /**
+     * @param py line of the picture, pixels
+     * @param perPixel places looked at along a pixel
+     */
     void line(double py, int perPixel, Seen seen) {
-        double x0 = toPage[1] * py + toPage[2];
-        double y0 = toPage[4] * py + toPage[5];
-        double w0 = toPage[7] * py + toPage[8];
-        double step = 1.0 / perPixel;
-        double px = -step / 2;
-        for (int pixel = 0; pixel < width; pixel++) {
-            for (int i = 0; i < perPixel; i++) {
-                px += step;
-                double share = 1 / (toPage[6] * px + w0);
-                double x = (toPage[0] * px + x0) * share;
-                double y = (toPage[3] * px + y0) * share;
-                seen.at(pixel, x - acrossMm * bulge(y / pageHeight), y - downMm * bulge(x / pageWidth));
-            }
+        double first = 0.5 / perPixel;
+        double[] here = page(first, py);
+        for (int from = 0; from < width; from += RUN) {
+            int to = Math.min(width, from + RUN);
+            double[] next = page(to + first, py);
+            int places = (to - from) * perPixel;
+            seen.run(from, places, here[0], here[1], (next[0] - here[0]) / places, (next[1] - here[1]) / places);
+            here = next;
         }
+    }
+
+    /** Where a place of the picture lies on the page, mm. */
+    private double[] page(double px, double py) {
+        double share = 1 / (toPage[6] * px + toPage[7] * py + toPage[8]);
+        double x = (toPage[0] * px + toPage[1] * py + toPage[2]) * share;
+        double y = (toPage[3] * px + toPage[4] * py + toPage[5]) * share;
+        return new double[] {x - acrossMm * bulge(y / pageHeight), y - downMm * bulge(x / pageWidth)};
     }
 
     /** 1 in the middle, 0 at the ends. */

@@ -87,20 +87,29 @@ public record Exposure(
     /** Light in the pixels of a line, added up over {@code perPixel}² places in each. */
     private void gather(int y, int[] light) {
         for (int j = 0; j < perPixel; j++) {
-            camera.line(y + (j + 0.5) / perPixel, perPixel, (x, xMm, yMm) -> {
-                long here = flat.sample(xMm * flat.pxPerMm, yMm * flat.pxPerMm);
-                int i = x * CHANNELS;
-                if (here >= 0) {
-                    light[i] += FlatPage.lane(here, 0);
-                    light[i + 1] += FlatPage.lane(here, 1);
-                    light[i + 2] += FlatPage.lane(here, 2);
-                } else {
-                    double desk = FlatPage.SAMPLED_FULL * (sheetUnder && xMm > 0 ? underSheet(xMm, yMm) : DESK_LIGHT);
-                    light[i] += (int) desk;
-                    light[i + 1] += (int) (desk * 0.9);
-                    light[i + 2] += (int) (desk * 0.8);
+            camera.line(y + (j + 0.5) / perPixel, perPixel, (from, places, xMm, yMm, dxMm, dyMm) -> {
+                if (!flat.addRun(places, perPixel, xMm, yMm, dxMm, dyMm, light, from * CHANNELS)) {
+                    for (int place = 0; place < places; place++) {
+                        int i = (from + place / perPixel) * CHANNELS;
+                        add(xMm + place * dxMm, yMm + place * dyMm, light, i);
+                    }
                 }
             });
+        }
+    }
+
+    /** Of a place that may lie beside the page. */
+    private void add(double xMm, double yMm, int[] light, int i) {
+        long here = flat.sample(xMm * flat.pxPerMm, yMm * flat.pxPerMm);
+        if (here >= 0) {
+            light[i] += FlatPage.lane(here, 0);
+            light[i + 1] += FlatPage.lane(here, 1);
+            light[i + 2] += FlatPage.lane(here, 2);
+        } else {
+            double desk = FlatPage.SAMPLED_FULL * (sheetUnder && xMm > 0 ? underSheet(xMm, yMm) : DESK_LIGHT);
+            light[i] += (int) desk;
+            light[i + 1] += (int) (desk * 0.9);
+            light[i + 2] += (int) (desk * 0.8);
         }
     }
 

@@ -21,6 +21,9 @@ public final class FlatPage {
     /** What {@link #sample} gives for full light. */
     public static final int SAMPLED_FULL = FULL * PARTS;
 
+    /** Steps along a run are reckoned in whole numbers of so many bits more than a part. */
+    private static final int STEP_BITS = 24;
+
     private static final int LANE_BITS = 21;
     private static final long LANE = (1L << LANE_BITS) - 1;
 
@@ -148,19 +151,60 @@ public final class FlatPage {
 
     /** Light between pixels, see {@link #lane}; negative when the place is off the page. */
     public long sample(double x, double y) {
-        if (!(x >= 0.5 && y >= 0.5 && x < width - 0.5 - 1.0 / PARTS && y < height - 0.5 - 1.0 / PARTS)) {
-            return -1;
-        }
-        int px = (int) ((x - 0.5) * PARTS + 0.5);
-        int py = (int) ((y - 0.5) * PARTS + 0.5);
-        int fx = px & PARTS - 1;
-        int fy = py & PARTS - 1;
+        return holds(x, y) ? between((int) ((x - 0.5) * PARTS + 0.5), (int) ((y - 0.5) * PARTS + 0.5)) : -1;
+    }
+
+    private boolean holds(double x, double y) {
+        return x >= 0.5 && y >= 0.5 && x < width - 0.5 - 1.0 / PARTS && y < height - 0.5 - 1.0 / PARTS;
+    }
+
+    /** @param x, y place, in parts */
+    private long between(int x, int y) {
+        int fx = x & PARTS - 1;
+        int fy = y & PARTS - 1;
         int corner = fx * fy + PARTS / 2 >> PART_BITS;
-        int i = (py >> PART_BITS) * width + (px >> PART_BITS);
+        int i = (y >> PART_BITS) * width + (x >> PART_BITS);
         return light[i] * (PARTS - fx - fy + corner)
                 + light[i + 1] * (fx - corner)
                 + light[i + width] * (fy - corner)
                 + light[i + width + 1] * corner;
+    }
+
+    /**
+     * Adds the light of places that follow each other by the same step.
+     *
+     * @param places how many
+     * @param each so many of them are added up
+     * @param into red, green, blue, from {@code at} on
+     * @return false, and nothing was added, where they do not all lie on the page
+     */
+    public boolean addRun(int places, int each, double xMm, double yMm, double dxMm, double dyMm, int[] into, int at) {
+        double endX = (xMm + (places - 1) * dxMm) * pxPerMm;
+        double endY = (yMm + (places - 1) * dyMm) * pxPerMm;
+        if (!holds(xMm * pxPerMm, yMm * pxPerMm) || !holds(endX, endY)) {
+            return false;
+        }
+        double fine = pxPerMm * PARTS * (1L << STEP_BITS);
+        long half = (1L << STEP_BITS) * (1 - PARTS) / 2;
+        long x = (long) (xMm * fine) + half;
+        long y = (long) (yMm * fine) + half;
+        long dx = (long) (dxMm * fine);
+        long dy = (long) (dyMm * fine);
+        for (int place = 0; place < places; at += 3) {
+            int red = 0;
+            int green = 0;
+            int blue = 0;
+            for (int end = place + each; place < end; place++, x += dx, y += dy) {
+                long here = between((int) (x >> STEP_BITS), (int) (y >> STEP_BITS));
+                red += (int) (here & LANE);
+                green += (int) (here >>> LANE_BITS & LANE);
+                blue += (int) (here >>> 2 * LANE_BITS & LANE);
+            }
+            into[at] += red;
+            into[at + 1] += green;
+            into[at + 2] += blue;
+        }
+        return true;
     }
 
     /** One of red, green and blue of a place, 0…{@value #FULL}; of a sample, {@value #PARTS} times as much. */

@@ -45,8 +45,10 @@ class PageFinderCodeTest {
     }
 
     private static Picture seen(PageCode code, double offX, double offY, RandomGenerator random) {
-        List<String> rows = SquareCode.rows(code.toString());
-        double module = CODE.width() / rows.size();
+        boolean[][] dark = SquareCode.rows(code.toString()).stream()
+                .map(PageFinderCodeTest::dark)
+                .toArray(boolean[][]::new);
+        double module = CODE.width() / dark.length;
         int side = (int) Math.ceil((CODE.width() + 2 * AROUND_MM) * PX_PER_MM) + 3;
         byte[] rgb = new byte[side * side * 3];
         for (int y = 0; y < side; y++) {
@@ -55,7 +57,7 @@ class PageFinderCodeTest {
                 for (int j = 0; j < POINTS * POINTS; j++) {
                     double mmX = (x + offX + (j % POINTS - 2) * APART) / PX_PER_MM - AROUND_MM - OFF_MM;
                     double mmY = (y + offY + (j / POINTS - 2) * APART) / PX_PER_MM - AROUND_MM - OFF_MM;
-                    light += isDark(rows, mmX / module, mmY / module) ? 40 : 235;
+                    light += isDark(dark, mmX / module, mmY / module) ? 40 : 235;
                 }
                 double noisy = light / (POINTS * POINTS) + 4 * random.nextGaussian();
                 for (int c = 0; c < 3; c++) {
@@ -66,14 +68,18 @@ class PageFinderCodeTest {
         return new Picture(side, side, rgb);
     }
 
-    private static boolean isDark(List<String> rows, double column, double row) {
+    private static boolean[] dark(String row) {
+        boolean[] dark = new boolean[row.length()];
+        for (int i = 0; i < dark.length; i++) {
+            dark[i] = row.charAt(i) == '1';
+        }
+        return dark;
+    }
+
+    private static boolean isDark(boolean[][] dark, double column, double row) {
         int c = (int) Math.floor(column);
         int r = (int) Math.floor(row);
-        return r >= 0
-                && c >= 0
-                && r < rows.size()
-                && c < rows.size()
-                && rows.get(r).charAt(c) == '1';
+        return r >= 0 && c >= 0 && r < dark.length && c < dark.length && dark[r][c];
     }
 
     private static Mapping mapping(double offX, double offY) {
