@@ -1,13 +1,13 @@
 import { screen } from '@testing-library/react';
 import { expect, test } from 'vitest';
 import { answersTo, press, show } from '../testing';
-import { Meaning, Meant } from './Meaning';
+import { Meant } from './Meaning';
 
 const order = { code: 'ORDER', label: 'In order', measures: 'the smallest step', standsFor: 'the right way', cannotSee: 'patchiness' };
 
 test('tells what a goal measures, stands for and cannot see, when it is asked', async () => {
   const get = answersTo('GET', { '/api/meanings': [order] });
-  show(<Meaning code="ORDER" label="In order" />);
+  show(<Meant code="ORDER" label="In order" />);
   expect(get).not.toHaveBeenCalled();
   press('What In order means');
   expect(await screen.findByText('the smallest step.')).toBeDefined();
@@ -17,14 +17,14 @@ test('tells what a goal measures, stands for and cannot see, when it is asked', 
 
 test('says so where nothing is known of it', async () => {
   answersTo('GET', { '/api/meanings': [order] });
-  show(<Meaning code="NEW" label="Something new" />);
+  show(<Meant code="NEW" label="Something new" />);
   press('What Something new means');
   expect((await screen.findByRole('alert')).textContent).toContain('Something new');
 });
 
 test('says so where the server does not answer', async () => {
   answersTo('GET', { '/api/meanings': new Error('gone') });
-  show(<Meaning code="ORDER" label="In order" />);
+  show(<Meant code="ORDER" label="In order" />);
   press('What In order means');
   expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached');
 });

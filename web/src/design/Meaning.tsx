@@ -13,7 +13,7 @@ interface Props {
 }
 
 /** A question mark that tells what a figure measures, what that stands for, and what it cannot see. */
-export function Meaning({ code, label }: Props) {
+function Meaning({ code, label }: Props) {
   return (
     <DialogTrigger>
       <Mark aria-label={say('design.what-means', { label })}>?</Mark>
@@ -75,6 +75,7 @@ const Mark = styled(Button)`
   background: none;
   color: ${colour.muted};
   font-size: ${sizes.small};
+  font-weight: 400;
   text-decoration: underline dotted;
   text-underline-offset: 3px;
   cursor: pointer;

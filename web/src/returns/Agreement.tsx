@@ -5,7 +5,7 @@ import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { useThreshold } from '../classes/useThreshold';
 import { Button, LinkButton, Select } from '../design/Controls';
-import { Meaning } from '../design/Meaning';
+import { Meant } from '../design/Meaning';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading, Notice } from '../design/States';
 import { Under } from '../design/Text';
@@ -80,7 +80,9 @@ export default function Agreement() {
               {rows.data.map((r) => (
                 <tr key={r.goal}>
                   <td>
-                    <b>{r.label}</b> <Meaning code={r.goal} label={r.label} />
+                    <b>
+                      <Meant code={r.goal} label={r.label} />
+                    </b>
                     <Under>
                       {r.figureName}, {r.unit}
                     </Under>

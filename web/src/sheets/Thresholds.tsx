@@ -1,7 +1,7 @@
 import styled from 'styled-components';
 import { type Holding, useThreshold } from '../classes/useThreshold';
 import { LinkButton } from '../design/Controls';
-import { Meaning } from '../design/Meaning';
+import { Meant } from '../design/Meaning';
 import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { Under } from '../design/Text';
@@ -41,7 +41,9 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
             return (
               <tr key={g.goal}>
                 <td>
-                  <b>{g.label}</b> <Meaning code={g.goal} label={g.label} />
+                  <b>
+                    <Meant code={g.goal} label={g.label} />
+                  </b>
                   <Under>
                     {g.figure}, {g.unit}
                   </Under>

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { useDesk } from '../account/useDesk';
 import { api, body, type Schemas } from '../api/client';
 import { Level } from '../design/Level';
-import { Meaning } from '../design/Meaning';
+import { Meant } from '../design/Meaning';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { Under } from '../design/Text';
@@ -98,7 +98,10 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
           <li key={`${m.exercise}${m.goal}`}>
             <Level level={m.level} size={28} />
             <span>
-              <b>{m.label}</b> <Meaning code={m.goal} label={m.label} /> {levelNames[m.level]}
+              <b>
+                <Meant code={m.goal} label={m.label} />
+              </b>{' '}
+              {levelNames[m.level]}
               <Under>
                 {m.figure != null && m.figure < 999 && `${m.figureName} ${decimals(m.figure, m.digits)} ${m.unit}`}
                 {m.cause && m.level < 3 && ` · ${causeWords(m.cause, m.field)}`}

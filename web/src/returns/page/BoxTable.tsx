@@ -2,7 +2,7 @@ import styled from 'styled-components';
 import type { Schemas } from '../../api/client';
 import { grey } from '../../design/greys';
 import { Asked } from '../../design/Swatch';
-import { Meaning } from '../../design/Meaning';
+import { Meant } from '../../design/Meaning';
 import { colour, sizes, space } from '../../design/tokens';
 import { dayOf, decimals } from '../../words/words';
 import { pictureOf } from '../pictures';
@@ -106,7 +106,7 @@ function Figures({ code, name, boxes, field, of, strong }: FiguresProps) {
   return (
     <tr>
       <th scope="row">
-        {name} <Meaning code={code} label={name} />
+        <Meant code={code} label={name} />
       </th>
       {boxes.map((b) => (
         <Cell key={b.field} $on={b.field === field}>

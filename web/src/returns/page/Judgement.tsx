@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { useDesk } from '../../account/useDesk';
 import { api, body, type Schemas } from '../../api/client';
 import { Button, LinkButton, MainButton } from '../../design/Controls';
-import { Meaning } from '../../design/Meaning';
+import { Meant } from '../../design/Meaning';
 import { Notice } from '../../design/States';
 import { Aside } from '../../design/Text';
 import { colour, levelGreys, sizes, space } from '../../design/tokens';
@@ -167,8 +167,10 @@ function GoalRow({ goal, before, level, looked, isOpen, onLevel, onField }: Goal
   return (
     <Row onKeyDownCapture={onKey} onFocus={() => onField(goal.found.field ?? null)} onBlur={() => onField(null)} data-goal={goal.goal} data-mark={goal.id}>
       <div>
-        <b>{goal.called.label}</b> <Meaning code={goal.goal} label={goal.called.label} /> {goal.exercise && <Aside>{goal.exercise}</Aside>}{' '}
-        {goal.close && (looked ? <Close>{say('returns.close')}</Close> : <Close $strong>{say('returns.close-look-2')}</Close>)}
+        <b>
+          <Meant code={goal.goal} label={goal.called.label} />
+        </b>{' '}
+        {goal.exercise && <Aside>{goal.exercise}</Aside>} {goal.close && (looked ? <Close>{say('returns.close')}</Close> : <Close $strong>{say('returns.close-look-2')}</Close>)}
         {before !== undefined && <Aside> {say('returns.before', { before })}</Aside>}
         {level !== goal.proposed && <Close>{say('returns.proposed', { proposed: goal.proposed })}</Close>}
         <Figure>

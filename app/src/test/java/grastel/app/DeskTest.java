@@ -160,9 +160,11 @@ public abstract class DeskTest {
     protected UUID confirmed(SignedIn teacher, UUID printed, Hand hand, long seed) {
         UUID page = upload(teacher, "scan-" + seed + ".jpg", scan(teacher, printed, hand, seed))
                 .get(0);
-        awaitRead(teacher, page);
-        assertThat(post(teacher, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page))
-                .hasStatusOk();
+        String detail = awaitRead(teacher, page);
+        assertThat(JsonPath.<String>read(detail, "$.row.state")).as(detail).isEqualTo("READ");
+        MvcTestResult answer =
+                post(teacher, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page);
+        assertThat(answer).as(content(answer)).hasStatusOk();
         return page;
     }
 
