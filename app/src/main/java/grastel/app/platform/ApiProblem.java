@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -71,6 +72,16 @@ public class ApiProblem extends RuntimeException {
 
     public static ApiProblem conflict(String code, String message) {
         return new ApiProblem(HttpStatus.CONFLICT, code, message);
+    }
+
+    /** One that came up while a transaction was being ended comes wrapped. */
+    public static Optional<ApiProblem> behind(Throwable failure) {
+        for (Throwable t = failure; t != null; t = t.getCause()) {
+            if (t instanceof ApiProblem told) {
+                return Optional.of(told);
+            }
+        }
+        return Optional.empty();
     }
 
     /** The same answer from a filter, before any controller. */

@@ -60,22 +60,12 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler({DataAccessResourceFailureException.class, TransactionException.class})
     ResponseEntity<Object> away(Exception problem) {
-        Optional<ApiProblem> told = toldInside(problem);
+        Optional<ApiProblem> told = ApiProblem.behind(problem);
         if (told.isPresent()) {
             return known(told.get());
         }
         LOG.warn("The database does not answer: {}", Failure.of(problem));
         return known(ApiProblem.databaseAway());
-    }
-
-    /** A problem that came up while a transaction was being ended comes wrapped. */
-    private static Optional<ApiProblem> toldInside(Throwable problem) {
-        for (Throwable t = problem; t != null; t = t.getCause()) {
-            if (t instanceof ApiProblem told) {
-                return Optional.of(told);
-            }
-        }
-        return Optional.empty();
     }
 
     @ExceptionHandler

@@ -1,6 +1,7 @@
 package grastel.app.platform.nodes;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
+import com.zaxxer.hikari.HikariDataSource;
 import grastel.app.platform.Failure;
 import grastel.app.platform.Ownership;
 import java.sql.Connection;
@@ -29,6 +30,8 @@ import tools.jackson.databind.json.JsonMapper;
 class NodeNews implements SmartLifecycle {
     private static final Logger LOG = LoggerFactory.getLogger(NodeNews.class);
     private static final String CHANNEL = "grastel";
+    /** Said again it changes nothing. */
+    private static final String LISTEN = "listen " + CHANNEL;
     /** How long a stop may have to wait. */
     private static final int LOOK_MILLIS = 500;
     /** Of silence, after which the connection is asked whether it is there still. */
@@ -90,7 +93,7 @@ class NodeNews implements SmartLifecycle {
         while (running) {
             try (Connection connection = connections.getConnection()) {
                 connection.setAutoCommit(true);
-                listen(connection);
+                listenOrThrowAway(connection);
             } catch (SQLException | RuntimeException e) {
                 LOG.warn("News of other nodes cannot be heard: {}", Failure.of(e));
                 pause();
@@ -98,9 +101,22 @@ class NodeNews implements SmartLifecycle {
         }
     }
 
+    /**
+     * The pool sees nothing of what goes wrong while it is listened, as that goes past it: it would give the broken connection to
+     * whoever asks next.
+     */
+    private void listenOrThrowAway(Connection connection) throws SQLException {
+        try {
+            listen(connection);
+        } catch (SQLException | RuntimeException e) {
+            connections.unwrap(HikariDataSource.class).evictConnection(connection);
+            throw e;
+        }
+    }
+
     private void listen(Connection connection) throws SQLException {
         try (Statement statement = connection.createStatement()) {
-            statement.execute("listen " + CHANNEL);
+            statement.execute(LISTEN);
             events.publishEvent(new NewsMissed());
             PGConnection postgres = connection.unwrap(PGConnection.class);
             for (int silent = 0; running; silent++) {
@@ -112,7 +128,7 @@ class NodeNews implements SmartLifecycle {
                     }
                 } else if (silent >= SILENT_LOOKS) {
                     silent = 0;
-                    statement.execute("select 1");
+                    statement.execute(LISTEN);
                 }
             }
             statement.execute("unlisten " + CHANNEL);

@@ -44,6 +44,11 @@ public interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
     @Query("update ReturnedPage p set p.state = QUEUED where p.state = READING")
     int putBack();
 
+    /** Puts back one whose reading is given up. */
+    @Modifying
+    @Query("update ReturnedPage p set p.state = QUEUED where p.id = :id and p.state = READING")
+    int putBack(UUID id);
+
     /** Puts back what is being read and held by nobody. */
     @Modifying
     @Query("update ReturnedPage p set p.state = QUEUED"

@@ -140,6 +140,12 @@ class PageStore {
         return pages.putBack();
     }
 
+    /** Puts back a page whose reading was given up; it has been tried once more. Call as the system. */
+    @Transactional
+    void putBack(UUID id) {
+        pages.putBack(id);
+    }
+
     /** Puts back pages that nobody holds any more. Call as the system. */
     @Transactional
     int putBackForsaken() {

@@ -6,7 +6,9 @@ import grastel.app.chart.Charts;
 import grastel.app.chart.Charts.PrintedChart;
 import grastel.app.decoding.Decoder;
 import grastel.app.kept.KeptJson;
+import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Failure;
+import grastel.app.platform.room.ClosedDatabase;
 import grastel.app.returns.page.NewMark;
 import grastel.app.returns.page.ReturnEvents;
 import grastel.app.returns.page.ReturnedPage;
@@ -48,7 +50,9 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.TransientDataAccessException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.TransactionException;
 
 /** Reads one taken page: decode, find, look the sheet up, measure, judge, keep. */
 @Service
@@ -109,7 +113,8 @@ public class ReadingJob {
     record Read(Result result, EvenPage page, PageLayout layout) {}
 
     /**
-     * Call as the page's owner. Whatever happens, the page ends in a state that says it.
+     * Call as the page's owner. Whatever happens, the page ends in a state that says it; but where that
+     * cannot be kept just now it is as it was, and what went wrong is thrown.
      *
      * @return whose page it was found to be
      */
@@ -146,10 +151,23 @@ public class ReadingJob {
                 store.fail(taken.id(), e.problem().name(), e.figure(), code);
             }
         } catch (RuntimeException | Error e) {
+            if (passes(e)) {
+                throw e;
+            }
             LOG.error("Reading page {} failed: {}", taken.id(), Failure.of(e));
             store.fail(taken.id(), FAILED, 0, code);
         }
         return Optional.empty();
+    }
+
+    /** Not the page's fault: the database or the disk. */
+    private static boolean passes(Throwable failure) {
+        return failure instanceof TransactionException
+                || failure instanceof TransientDataAccessException
+                || ClosedDatabase.isBehind(failure)
+                || ApiProblem.behind(failure)
+                        .filter(told -> told.status().is5xxServerError())
+                        .isPresent();
     }
 
     /** Where the page is of a chart: reads it and hands it on. @return whether it is */

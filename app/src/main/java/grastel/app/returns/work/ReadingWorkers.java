@@ -169,6 +169,14 @@ public class ReadingWorkers implements SmartLifecycle {
                 events.changed(taken.id(), metrics.timed(() -> job.read(taken)).orElse(null));
                 return null;
             });
+        } catch (RuntimeException e) {
+            LOG.warn("Reading page {} is begun anew: {}", taken.id(), Failure.of(e));
+            pause();
+            // Where not even this can be kept, the page is put back when nobody has held it for a while.
+            Ownership.asSystem(() -> {
+                store.putBack(taken.id());
+                return null;
+            });
         } finally {
             inWork.remove(taken.id());
         }

@@ -2,6 +2,7 @@ package grastel.app.platform.nodes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.zaxxer.hikari.HikariDataSource;
 import grastel.app.DeskTest;
 import grastel.app.GrastelApplication;
 import grastel.app.OnlyOnPostgres;
@@ -20,6 +21,9 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -28,10 +32,12 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -41,6 +47,9 @@ import org.springframework.context.ConfigurableApplicationContext;
 class NodesTest extends DeskTest {
     @TempDir
     static Path data;
+
+    @Autowired
+    private DataSource connections;
 
     private static ConfigurableApplicationContext other;
     private static String address;
@@ -153,9 +162,43 @@ class NodesTest extends DeskTest {
         jdbc.update("update teacher set disabled = true where id = ?", teacher.id());
         assertThat(status(browser)).as("remembered").isEqualTo(200);
 
-        jdbc.queryForList("select pg_terminate_backend(pid) from pg_stat_activity where query = 'listen grastel'");
+        cutLines();
 
         until(() -> status(browser) == 401);
+    }
+
+    /** Of both nodes; on this database alone, as other tests have theirs on the same server. */
+    private void cutLines() {
+        until(() -> lines() == 2);
+        assertThat(jdbc.queryForList("""
+                select pg_terminate_backend(pid) from pg_stat_activity
+                where query = 'listen grastel' and datname = current_database()
+                """)).hasSize(2);
+    }
+
+    /** The pool asks a connection that came back just now nothing, and a broken one would go to whoever comes next. */
+    @Test
+    void aLineThatBrokeIsNobodyElsesConnection() throws Exception {
+        HikariDataSource pool = connections.unwrap(HikariDataSource.class);
+        cutLines();
+        long end = System.nanoTime() + Duration.ofMillis(400).toNanos();
+        while (System.nanoTime() < end) {
+            List<Connection> idle = new ArrayList<>();
+            for (int i = pool.getHikariPoolMXBean().getIdleConnections(); i > 0; i--) {
+                idle.add(pool.getConnection());
+            }
+            for (Connection one : idle) {
+                one.createStatement().execute("select 1");
+                one.close();
+            }
+        }
+        until(() -> lines() == 2);
+    }
+
+    private int lines() {
+        return jdbc.queryForObject(
+                "select count(*) from pg_stat_activity where query = 'listen grastel' and datname = current_database()",
+                Integer.class);
     }
 
     @Test

@@ -4,16 +4,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
+import grastel.app.TestDatabase;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
 import java.sql.Timestamp;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.dao.DataAccessException;
 
 /** Pages whose reading ended half-way. */
 class HalfReadTest extends DeskTest {
@@ -46,6 +52,51 @@ class HalfReadTest extends DeskTest {
                 .hasStatusOk();
         assertThat(JsonPath.<String>read(awaitRead(teacher, page), "$.row.state"))
                 .isEqualTo("READ");
+    }
+
+    /** It is not the page's fault: it is read again by itself, and nobody has to ask for it. */
+    @Test
+    void pagesAreReadThoughTheDatabaseGoesAwayMeanwhile() {
+        SignedIn teacher = newTeacher();
+        RunInfo run = printed(teacher);
+        for (int i = 0; i < 3; i++) {
+            UUID page = upload(teacher, i + ".jpg", scan(teacher, printedPage(teacher, run.id(), i), Hand.EXACT, i))
+                    .get(0);
+            until(() -> !known("tries", page).equals("0"));
+            while (known("state", page).equals("READING")
+                    && known("tries", page).equals("1")) {
+                cutOff();
+                LockSupport.parkNanos(20_000_000);
+            }
+            until(() -> Set.of("READ", "UNREADABLE").contains(known("state", page)));
+            assertThat(known("state", page)).isEqualTo("READ");
+        }
+    }
+
+    /** As the server does that is stopped, and H2 when a write fails. */
+    private void cutOff() {
+        try {
+            jdbc.execute(
+                    TestDatabase.isPostgres()
+                            ? "select pg_terminate_backend(pid) from pg_stat_activity where datname = current_database()"
+                            : "shutdown immediately");
+        } catch (DataAccessException cut) {
+            // this connection too
+        }
+    }
+
+    /** What stands in a page's row, as soon as the database answers. */
+    private String known(String column, UUID page) {
+        List<String> known = new ArrayList<>();
+        until(() -> {
+            try {
+                return known.addAll(
+                        jdbc.queryForList("select " + column + " from returned_page where id = ?", String.class, page));
+            } catch (DataAccessException cut) {
+                return false;
+            }
+        });
+        return known.get(0);
     }
 
     @Test
