@@ -69,7 +69,7 @@ function Told({ code, label }: Props) {
 const Mark = styled(Button)`
   min-width: 24px;
   min-height: 24px;
-  margin: -4px 0;
+  margin: -4px -6px;
   padding: 0;
   border: 0;
   background: none;

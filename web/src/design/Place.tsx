@@ -16,8 +16,10 @@ export function Place({ title, about, actions, children }: PlaceProps) {
     <Frame>
       <title>{say('design.grastel', { title })}</title>
       <Head>
-        <h1>{title}</h1>
-        {about && <About>{about}</About>}
+        <Called>
+          <h1>{title}</h1>
+          {about && <About>{about}</About>}
+        </Called>
         {actions && <Actions>{actions}</Actions>}
       </Head>
       {children}
@@ -41,11 +43,19 @@ const Head = styled.header`
   padding: ${space(4)} ${space(6)} ${space(3)};
   border-bottom: 1px solid ${colour.line};
 `;
+/** As wide as it can be: what can be done is at the right, and at the left where it takes a line of its own. */
+const Called = styled.div`
+  flex: 1 0 auto;
+  max-width: 100%;
+  display: flex;
+  align-items: baseline;
+  flex-wrap: wrap;
+  gap: ${space(2)} ${space(5)};
+`;
 const About = styled.div`color: ${colour.muted}; font-size: ${sizes.text};`;
 const Actions = styled.div`
   display: flex;
   align-items: flex-end;
   flex-wrap: wrap;
   gap: ${space(3)};
-  margin-left: auto;
 `;

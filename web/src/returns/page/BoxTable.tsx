@@ -120,14 +120,14 @@ function Figures({ code, name, boxes, field, of, strong }: FiguresProps) {
 const Scroll = styled.div`overflow-x: auto;`;
 const Table = styled.table`
   width: 100%;
-  th { font-weight: 400; color: ${colour.muted}; font-size: ${sizes.small}; text-align: left; white-space: nowrap; padding-right: ${space(2)}; }
+  th { font-weight: 400; color: ${colour.muted}; font-size: ${sizes.small}; text-align: left; white-space: nowrap; padding-right: ${space(1)}; }
   thead th { font-weight: 600; color: ${colour.ink}; text-align: center; }
   thead th:first-child { text-align: left; font-weight: 400; color: ${colour.muted}; }
   tr > :last-child { padding-right: ${space(3)}; }
 `;
 const Cell = styled.td<{ $on: boolean }>`
   text-align: center;
-  padding: 2px;
+  padding: 2px 1px;
   background: ${(p) => (p.$on ? colour.wash : 'transparent')};
   border-top: 1px solid ${colour.line};
 `;
