@@ -76,7 +76,7 @@ const Table = styled.div<{ $columns: number }>`
 `;
 const Column = styled.section`
   min-width: 0;
-  & h2 { font: 400 ${sizes.small} / 1.1 ${faces.text}; color: ${colour.muted}; height: 30px; display: flex; align-items: flex-end; }
+  & h2 { font: 400 ${sizes.small} / 1.1 ${faces.text}; color: ${colour.muted}; height: 30px; padding-right: ${space(2)}; display: flex; align-items: flex-end; }
 `;
 const Lying = styled(ToggleButton)`
   display: block;

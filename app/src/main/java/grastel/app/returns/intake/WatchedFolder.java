@@ -7,6 +7,7 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Failure;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
+import grastel.app.platform.room.Passing;
 import grastel.app.platform.room.Storage;
 import grastel.app.returns.page.ScanFile;
 import grastel.app.returns.work.ReadingJob;
@@ -73,7 +74,7 @@ public class WatchedFolder {
     }
 
     /** False where the teacher's other files must wait too. */
-    private boolean look(Path file) {
+    boolean look(Path file) {
         try {
             long size = Files.size(file);
             Long before = sizes.put(file, size);
@@ -86,6 +87,9 @@ public class WatchedFolder {
             return false;
         } catch (IOException | RuntimeException | Error e) {
             LOG.warn("Watched folder: a file could not be taken: {}", Failure.of(e));
+            if (Passing.is(e)) {
+                return false;
+            }
             failed(file);
         }
         return true;

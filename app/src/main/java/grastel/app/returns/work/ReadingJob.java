@@ -6,9 +6,8 @@ import grastel.app.chart.Charts;
 import grastel.app.chart.Charts.PrintedChart;
 import grastel.app.decoding.Decoder;
 import grastel.app.kept.KeptJson;
-import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Failure;
-import grastel.app.platform.room.ClosedDatabase;
+import grastel.app.platform.room.Passing;
 import grastel.app.returns.page.NewMark;
 import grastel.app.returns.page.ReturnEvents;
 import grastel.app.returns.page.ReturnedPage;
@@ -50,9 +49,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.TransientDataAccessException;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.TransactionException;
 
 /** Reads one taken page: decode, find, look the sheet up, measure, judge, keep. */
 @Service
@@ -151,23 +148,13 @@ public class ReadingJob {
                 store.fail(taken.id(), e.problem().name(), e.figure(), code);
             }
         } catch (RuntimeException | Error e) {
-            if (passes(e)) {
+            if (Passing.is(e)) {
                 throw e;
             }
             LOG.error("Reading page {} failed: {}", taken.id(), Failure.of(e));
             store.fail(taken.id(), FAILED, 0, code);
         }
         return Optional.empty();
-    }
-
-    /** Not the page's fault: the database or the disk. */
-    private static boolean passes(Throwable failure) {
-        return failure instanceof TransactionException
-                || failure instanceof TransientDataAccessException
-                || ClosedDatabase.isBehind(failure)
-                || ApiProblem.behind(failure)
-                        .filter(told -> told.status().is5xxServerError())
-                        .isPresent();
     }
 
     /** Where the page is of a chart: reads it and hands it on. @return whether it is */
