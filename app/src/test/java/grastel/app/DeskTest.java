@@ -137,18 +137,27 @@ public abstract class DeskTest {
                 .findFirst()
                 .orElseThrow()
                 .id();
-        UUID paper = kit.papers().stream()
-                .filter(p -> p.paper().name().equals("Harbour Cartridge"))
-                .findFirst()
-                .orElseThrow()
-                .id();
         return SheetData.of(
-                paper,
+                paper("Harbour Cartridge"),
                 PressureScale.ID,
                 Map.of(
                         "pencil", ValueData.of(pencil),
                         "steps", ValueData.of(steps),
                         "boxMm", ValueData.of(boxMm)));
+    }
+
+    /** The paper that most sheets of the tests are on. */
+    protected UUID cartridge(SignedIn teacher) {
+        return as(teacher, () -> paper("Harbour Cartridge"));
+    }
+
+    /** A paper of the kit. Call as a teacher. */
+    protected UUID paper(String name) {
+        return kit.papers().stream()
+                .filter(p -> p.paper().name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .id();
     }
 
     /** The page of a run that a student had. @param student in the order of the class, from 0 */

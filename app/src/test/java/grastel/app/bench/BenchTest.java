@@ -34,13 +34,7 @@ class BenchTest extends DeskTest {
     @BeforeEach
     void teacher() {
         teacher = newTeacher();
-        paper = as(
-                teacher,
-                () -> kit.papers().stream()
-                        .filter(p -> p.paper().name().equals("Harbour Cartridge"))
-                        .findFirst()
-                        .orElseThrow()
-                        .id());
+        paper = cartridge(teacher);
     }
 
     @Test

@@ -18,16 +18,6 @@ abstract class ChartDesk extends DeskTest {
     @Autowired
     Charts charts;
 
-    UUID cartridge(SignedIn teacher) {
-        return as(
-                teacher,
-                () -> kit.papers().stream()
-                        .filter(p -> p.paper().name().equals("Harbour Cartridge"))
-                        .findFirst()
-                        .orElseThrow()
-                        .id());
-    }
-
     /** A set of six of the shipped pencils. */
     UUID six(SignedIn teacher) {
         List<UUID> pencils = as(

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
-import grastel.app.kit.Kit.KitPaper;
 import grastel.app.platform.SignedIn;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -24,11 +23,7 @@ public abstract class CourseDesk extends DeskTest {
     protected void aClassThatMeetsOnTuesdays() {
         teacher = newTeacher();
         schoolClass = newClass(teacher).id();
-        paper = as(teacher, () -> kit.papers()).stream()
-                .filter(p -> p.paper().name().equals("Harbour Cartridge"))
-                .map(KitPaper::id)
-                .findFirst()
-                .orElseThrow();
+        paper = cartridge(teacher);
         assertThat(meet(List.of())).hasStatusOk();
     }
 

@@ -12,20 +12,11 @@ import grastel.app.sheets.api.SheetData.ExerciseData;
 import grastel.app.sheets.api.SheetData.ValueData;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
-import grastel.core.exercise.goal.Goal;
 import grastel.core.page.PageLayout;
 import grastel.core.page.PageSize;
-import grastel.core.page.Rect;
-import java.awt.image.BufferedImage;
-import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.rendering.ImageType;
-import org.apache.pdfbox.rendering.PDFRenderer;
-import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
 class SheetsTest extends DeskTest {
@@ -84,7 +75,7 @@ class SheetsTest extends DeskTest {
         assertThat(post(
                         teacher,
                         "/api/sheets/preview",
-                        Map.of("data", SheetData.of(paper(teacher), "knitting", Map.of()))))
+                        Map.of("data", SheetData.of(cartridge(teacher), "knitting", Map.of()))))
                 .hasStatus(422)
                 .bodyText()
                 .contains("NO_SUCH_KIND");
@@ -94,7 +85,7 @@ class SheetsTest extends DeskTest {
     void aPencilThatIsGoneIsSaid() {
         SignedIn teacher = newTeacher();
         SheetData gone =
-                SheetData.of(paper(teacher), "pressure-scale", Map.of("pencil", ValueData.of(UUID.randomUUID())));
+                SheetData.of(cartridge(teacher), "pressure-scale", Map.of("pencil", ValueData.of(UUID.randomUUID())));
 
         String draft = content(post(teacher, "/api/sheets/preview", Map.of("data", gone)));
 
@@ -106,7 +97,7 @@ class SheetsTest extends DeskTest {
     void everyKindMakesPagesForTheShippedKit() {
         SignedIn teacher = newTeacher();
         for (ExerciseKind kind : ExerciseKinds.all()) {
-            UUID on = kind.id().equals("toned-scale") ? paper(teacher, "Drift Brown") : paper(teacher);
+            UUID on = kind.id().equals("toned-scale") ? as(teacher, () -> paper("Drift Brown")) : cartridge(teacher);
             SheetData data = SheetData.of(on, kind.id(), Map.of());
             String draft = content(post(teacher, "/api/sheets/preview", Map.of("data", data)));
             String needed = NEEDED.get(kind.id());
@@ -125,155 +116,15 @@ class SheetsTest extends DeskTest {
     }
 
     @Test
-    void severalExercisesShareASheetAndEveryStudentGetsAllItsPages() throws IOException {
-        SignedIn teacher = newTeacher();
-        SheetData two = as(
-                teacher,
-                () -> new SheetData(
-                        null,
-                        null,
-                        paper(teacher),
-                        PageSize.LETTER,
-                        List.of(
-                                new ExerciseData("tint-hue-shade", Map.of()),
-                                new ExerciseData("form-study", Map.of("form", ValueData.of("CYLINDER"))))));
-        RunInfo run = as(
-                teacher,
-                () -> printings.print(
-                        sheets.create("Harbour finds", two).id(),
-                        newClass(teacher).id()));
-
-        assertThat(run.parts()).isGreaterThan(1);
-        assertThat(run.pages()).isEqualTo(3 * run.parts());
-        List<String> fields = as(
-                teacher,
-                () -> printings.pages(run.id()).stream()
-                        .limit(run.parts())
-                        .flatMap(p -> printings.printed(p.id()).layout().fields().stream())
-                        .map(PageLayout.Field::id)
-                        .toList());
-        assertThat(fields)
-                .doesNotHaveDuplicates()
-                .contains("A1", "B1")
-                .hasSize(as(teacher, () -> printings.plan(run.id())).fields().size());
-        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> papers.pdf(run.id())))) {
-            assertThat(pdf.getNumberOfPages()).isEqualTo(run.pages());
-            assertThat(pdf.getPage(0).getMediaBox().getWidth() / 72 * 25.4).isCloseTo(215.9, within(0.1));
-        }
-    }
-
-    @Test
-    void aClassThatHidesNamesGetsPagesWithCodesOnly() throws IOException {
-        SignedIn teacher = newTeacher();
-        RunInfo run = printed(teacher);
-        assertThat(put(
-                        teacher,
-                        "/api/classes/{id}/method",
-                        Map.of("schools", List.of(), "namesHidden", true),
-                        run.schoolClass()))
-                .hasStatusOk();
-
-        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> papers.pdf(run.id())))) {
-            assertThat(new PDFTextStripper().getText(pdf))
-                    .doesNotContain("Nguyễn")
-                    .contains("-003-");
-        }
-    }
-
-    /** The usual spread of equal steps is 25 % for a developing class. */
-    @Test
-    void thresholdsFollowTheSheetThenTheClassAndStayAsPrinted() {
-        SignedIn teacher = newTeacher();
-        UUID schoolClass = newClass(teacher).id();
-        SheetData usual = as(teacher, () -> scale("S07", 5, 20));
-        SheetData ofClass =
-                new SheetData(schoolClass, null, usual.paper(), PageSize.A4, List.copyOf(usual.exercises()));
-        hold(teacher, schoolClass, Map.of("EQUAL_STEPS", 1.2));
-        ExerciseData scale = usual.exercises().get(0);
-        SheetData own = new SheetData(
-                schoolClass,
-                null,
-                usual.paper(),
-                PageSize.A4,
-                List.of(new ExerciseData(scale.kind(), scale.values(), Map.of(Goal.EQUAL_STEPS, 0.8))));
-
-        assertThat(spread(teacher, usual)).containsExactly(25.0);
-        assertThat(spread(teacher, ofClass)).containsExactly(30.0);
-        assertThat(spread(teacher, own)).containsExactly(20.0);
-
-        RunInfo run =
-                as(teacher, () -> printings.print(sheets.create("Held", ofClass).id(), schoolClass));
-        hold(teacher, schoolClass, Map.of());
-        assertThat(as(teacher, () -> printings.plan(run.id()))
-                        .exercises()
-                        .get(0)
-                        .factor(Goal.EQUAL_STEPS))
-                .isEqualTo(1.2);
-        assertThat(spread(teacher, ofClass)).containsExactly(25.0);
-    }
-
-    private void hold(SignedIn teacher, UUID schoolClass, Map<String, Double> thresholds) {
-        assertThat(put(teacher, "/api/classes/{id}/thresholds", Map.of("thresholds", thresholds), schoolClass))
-                .hasStatusOk();
-    }
-
-    private List<Double> spread(SignedIn teacher, SheetData data) {
-        String draft = content(post(teacher, "/api/sheets/preview", Map.of("data", data)));
-        return JsonPath.read(draft, "$.exercises[0].goals[?(@.goal == 'EQUAL_STEPS')].secure");
-    }
-
-    @Test
-    void aThresholdMovedBeyondSenseOrOfNoGoalIsRefused() {
-        SignedIn teacher = newTeacher();
-        UUID schoolClass = newClass(teacher).id();
-
-        assertThat(put(
-                        teacher,
-                        "/api/classes/{id}/thresholds",
-                        Map.of("thresholds", Map.of("EQUAL_STEPS", 9)),
-                        schoolClass))
-                .hasStatus(422)
-                .bodyText()
-                .contains("thresholds[EQUAL_STEPS]");
-        assertThat(put(
-                        teacher,
-                        "/api/classes/{id}/thresholds",
-                        Map.of("thresholds", Map.of("LOUDNESS", 1)),
-                        schoolClass))
-                .hasStatus(400);
-    }
-
-    @Test
-    void theTeachersPagesCarryFiguresRubricAndCautions() throws IOException {
-        SignedIn teacher = newTeacher();
-        UUID sheet = as(teacher, () -> sheets.create(null, scale("S07", 5, 20)).id());
-
-        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> papers.teacherPdf(sheet)))) {
-            assertThat(pdf.getNumberOfPages()).isEqualTo(2);
-            assertThat(new PDFTextStripper().getText(pdf))
-                    .contains("Equal steps", "≤ 25.0", "Predicted L*", "School rules", "steps bunch at the dark end");
-        }
-    }
-
-    @Test
-    void theSvgHasEveryBoxInMillimetres() {
-        SignedIn teacher = newTeacher();
-        UUID sheet = as(teacher, () -> sheets.create(null, scale("S07", 5, 20)).id());
-
-        String svg = content(get(teacher, "/api/sheets/{id}/pages/1.svg", sheet));
-
-        assertThat(svg)
-                .startsWith("<svg")
-                .contains("viewBox=\"0 0 210.0 297.0\"", "aria-label=\"Pressure scale in Buoy Red\"");
-        assertThat(get(teacher, "/api/sheets/{id}/pages/2.svg", sheet)).hasStatus(404);
-    }
-
-    @Test
     void anotherMethodSaysWhichSheetsItWouldChange() {
         SignedIn teacher = newTeacher();
         UUID schoolClass = newClass(teacher).id();
         SheetData shades = new SheetData(
-                schoolClass, null, paper(teacher), PageSize.A4, List.of(new ExerciseData("tint-hue-shade", Map.of())));
+                schoolClass,
+                null,
+                cartridge(teacher),
+                PageSize.A4,
+                List.of(new ExerciseData("tint-hue-shade", Map.of())));
         as(teacher, () -> sheets.create("Shades", shades));
         as(teacher, () -> sheets.create("Elsewhere", scale("S07", 5, 20)));
 
@@ -327,72 +178,8 @@ class SheetsTest extends DeskTest {
                 .isEqualTo(1);
     }
 
-    @Test
-    void thePdfHasOnePageAStudentWithNameAndCode() throws IOException {
-        SignedIn teacher = newTeacher();
-        RunInfo run = printed(teacher);
-
-        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> papers.pdf(run.id())))) {
-            assertThat(pdf.getNumberOfPages()).isEqualTo(3);
-            PDFTextStripper text = new PDFTextStripper();
-            text.setStartPage(3);
-            assertThat(text.getText(pdf))
-                    .contains("Nguyễn Minh Anh", "Pressure scale in Buoy Red", "-003-", "whisper", "Date");
-            for (var name : pdf.getPage(0).getResources().getFontNames()) {
-                assertThat(pdf.getPage(0).getResources().getFont(name).isEmbedded())
-                        .isTrue();
-            }
-        }
-    }
-
-    @Test
-    void boxesOfThePdfAreWhereTheLayoutSaysToATenthOfAMillimetre() throws IOException {
-        SignedIn teacher = newTeacher();
-        RunInfo run = printed(teacher);
-        PageLayout layout = as(teacher, () -> layout(run));
-        double dpi = 508;
-        double pxPerMm = dpi / 25.4;
-
-        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> papers.pdf(run.id())))) {
-            BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(0, (float) dpi, ImageType.GRAY);
-            assertThat(page.getWidth() / pxPerMm).isCloseTo(210, within(0.1));
-            for (PageLayout.Field field : layout.fields()) {
-                Rect box = field.rect();
-                double middle = box.y() + box.height() / 2;
-                assertThat(lineNear(page, box.x(), middle, pxPerMm)).isCloseTo(box.x(), within(0.1));
-                assertThat(lineNear(page, box.right(), middle, pxPerMm)).isCloseTo(box.right(), within(0.1));
-            }
-        }
-    }
-
-    /** Middle of the darkest stretch within 2 mm of a place, mm. */
-    private static double lineNear(BufferedImage page, double x, double y, double pxPerMm) {
-        double sum = 0;
-        double weights = 0;
-        for (int px = (int) ((x - 2) * pxPerMm); px < (x + 2) * pxPerMm; px++) {
-            int ink = 255 - (page.getRGB(px, (int) (y * pxPerMm)) & 0xff);
-            sum += ink * (px + 0.5);
-            weights += ink;
-        }
-        return sum / weights / pxPerMm;
-    }
-
     private PageLayout layout(RunInfo run) {
         return printings.printed(printings.pages(run.id()).get(0).id()).layout();
-    }
-
-    private UUID paper(SignedIn teacher) {
-        return paper(teacher, "Harbour Cartridge");
-    }
-
-    private UUID paper(SignedIn teacher, String name) {
-        return as(
-                teacher,
-                () -> kit.papers().stream()
-                        .filter(p -> p.paper().name().equals(name))
-                        .findFirst()
-                        .orElseThrow()
-                        .id());
     }
 
     private Map<String, Object> request(SignedIn teacher, String pencil, int steps, double boxMm) {
