@@ -9,6 +9,7 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -51,7 +52,7 @@ class PostgresCopy implements DatabaseCopy {
                 content.transferTo(zip);
             }
             if (dump.waitFor() != 0) {
-                throw new IOException(Files.readString(said, StandardCharsets.UTF_8));
+                throw failed(Files.readAllLines(said, StandardCharsets.UTF_8));
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
@@ -59,6 +60,13 @@ class PostgresCopy implements DatabaseCopy {
         } finally {
             Files.delete(said);
         }
+    }
+
+    /** It says last what stopped it: most often that it is of an older version than the server. */
+    private static ApiProblem failed(List<String> said) {
+        LOG.warn("pg_dump failed: {}", said);
+        String last = said.isEmpty() ? "" : said.get(said.size() - 1);
+        return new ApiProblem(HttpStatus.INSUFFICIENT_STORAGE, "NO_BACKUP", say("problem.pg-dump-failed", last));
     }
 
     private Process start(Path said) throws IOException {
