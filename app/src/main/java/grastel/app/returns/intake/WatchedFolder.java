@@ -126,10 +126,11 @@ public class WatchedFolder {
         }
     }
 
+    /** The reason first: whenever the file is there, so is why. */
     private static void setAside(Path file, String problem) throws IOException {
         Path refused = Files.createDirectories(file.resolveSibling(REFUSED));
-        Files.move(file, refused.resolve(file.getFileName()), StandardCopyOption.REPLACE_EXISTING);
         Files.writeString(refused.resolve(file.getFileName() + ".txt"), say("problem.not-taken", problem));
+        Files.move(file, refused.resolve(file.getFileName()), StandardCopyOption.REPLACE_EXISTING);
     }
 
     private static List<Path> files(Path folder) {

@@ -3,12 +3,14 @@ package grastel.app.returns.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
+import com.zaxxer.hikari.HikariDataSource;
 import grastel.app.DeskTest;
 import grastel.app.TestDatabase;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
+import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -17,6 +19,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
+import javax.sql.DataSource;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.dao.DataAccessException;
@@ -25,6 +29,9 @@ import org.springframework.dao.DataAccessException;
 class HalfReadTest extends DeskTest {
     @Autowired
     private PageStore store;
+
+    @Autowired
+    private DataSource connections;
 
     @Test
     void aCancelledPageStaysUnreadUntilItIsAskedForAgain() {
@@ -71,6 +78,12 @@ class HalfReadTest extends DeskTest {
             until(() -> Set.of("READ", "UNREADABLE").contains(known("state", page)));
             assertThat(known("state", page)).isEqualTo("READ");
         }
+    }
+
+    /** Other tests are to come upon no connection that was cut here. */
+    @AfterEach
+    void throwConnectionsAway() throws SQLException {
+        connections.unwrap(HikariDataSource.class).getHikariPoolMXBean().softEvictConnections();
     }
 
     /** As the server does that is stopped, and H2 when a write fails. */
