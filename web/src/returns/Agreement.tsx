@@ -180,7 +180,7 @@ const Table = styled(DataTable)`
   td, th { padding: ${space(2)} ${space(4)} ${space(2)} 0; }
   td:nth-child(2), th:nth-child(2) { width: 30%; }
   td:last-child { width: 34%; }
-  button { margin-left: ${space(1)}; }
+  td:last-child button { margin-left: ${space(1)}; }
 `;
 const Ends = styled.div`
   display: grid;

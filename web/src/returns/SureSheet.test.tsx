@@ -23,13 +23,19 @@ const page = (id: string, name: string): Schemas['SureView'] => ({
   goals: [goal('Equal steps', 3), goal('Neat edge', 2, 'colour over the edge', '4')],
 });
 
-it('shows each page with its levels, a few of its fields and one line', () => {
+it('shows each page with its levels, its fields and one line', () => {
   show(<SureSheet pages={[page('1', 'Ana Silva'), page('2', 'Ben Okafor')]} runId="r" onAccepted={vi.fn()} />);
   expect(screen.getByText('2 pages leave nothing open')).toBeTruthy();
   expect(screen.getByText('Ana Silva').getAttribute('href')).toBe('/returns/r/1');
   expect(screen.getAllByLabelText('levels 3, 2')).toHaveLength(2);
-  expect(screen.getAllByRole('listitem')[0]?.querySelectorAll('img')).toHaveLength(6);
+  expect(screen.getAllByRole('listitem')[0]?.querySelectorAll('img')).toHaveLength(8);
   expect(screen.getAllByText('Neat edge nearly: colour over the edge (4)')).toHaveLength(2);
+});
+
+it('of a page with many fields shows as many as there is room for', () => {
+  const many = Array.from({ length: 30 }, (_, i) => `${i + 1}`);
+  show(<SureSheet pages={[{ ...page('1', 'Ana Silva'), fields: many }]} runId="r" onAccepted={vi.fn()} />);
+  expect(screen.getByRole('listitem').querySelectorAll('img')).toHaveLength(12);
 });
 
 it('accepts what was looked at, each in the reading that was seen, with one key', async () => {

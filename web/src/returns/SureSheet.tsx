@@ -15,8 +15,8 @@ import { count, said, say } from '../words/say';
 type Sure = Schemas['SureView'];
 type Goal = Schemas['SureGoalView'];
 
-/** So many fields of a page are shown: enough to see whose hand it is. */
-const MOST_CROPS = 6;
+/** So many fields of a page are shown: a whole scale, whose darkest box comes last, and of longer pages whose hand it is. */
+const MOST_CROPS = 12;
 
 /**
  * Pages whose figures leave nothing open, side by side: looked through and accepted in one press (A), or opened one by one.
@@ -126,6 +126,6 @@ const Crops = styled.div`
   height: 56px;
   margin: ${space(2)} 0;
   overflow: hidden;
-  img { height: 100%; min-width: 0; object-fit: cover; background: ${colour.wash}; }
+  img { height: 100%; min-width: 0; object-fit: contain; background: ${colour.wash}; }
 `;
 const Line = styled.p`margin: 0; font-size: ${sizes.small}; color: ${colour.muted};`;
