@@ -1,4 +1,5 @@
-import { type ReactNode } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { type ReactNode, useEffect } from 'react';
 import { Link, NavLink } from 'react-router';
 import styled from 'styled-components';
 import { useDesk } from './account/useDesk';
@@ -8,28 +9,18 @@ import { EyesChoice, SeenBy } from './design/SeenBy';
 import { SurroundChoice } from './design/SurroundChoice';
 import { colour, faces, levelGreys, sizes, space } from './design/tokens';
 import { Find } from './find/Find';
+import { loadPlacesWhenIdle, places, prepare } from './places';
 import { useReturnEvents } from './returns/events';
 import { say } from './words/say';
 
-const places = [
-  { to: '/', name: say('shell.today') },
-  { to: '/course', name: say('shell.course') },
-  { to: '/bench', name: say('shell.bench') },
-  { to: '/sheets', name: say('shell.sheets') },
-  { to: '/returns', name: say('shell.returns') },
-  { to: '/wall', name: say('shell.wall') },
-  { to: '/projects', name: say('shell.projects') },
-  { to: '/kit', name: say('shell.kit') },
-  { to: '/classes', name: say('shell.classes') },
-] as const;
-
 const sharedPlaces = new Set<string>(['/returns', '/wall']);
 
-function Nav({ to }: { to: readonly (typeof places)[number][] }) {
+function Nav({ to }: { to: typeof places }) {
+  const queries = useQueryClient();
   return (
     <nav aria-label={say('shell.places')}>
       {to.map((place) => (
-        <PlaceLink key={place.to} to={place.to} end={place.to === '/'}>
+        <PlaceLink key={place.to} to={place.to} end={place.to === '/'} onMouseEnter={() => prepare(place, queries)} onFocus={() => prepare(place, queries)}>
           {place.name}
         </PlaceLink>
       ))}
@@ -53,6 +44,7 @@ function Logo() {
 /** The spine at the left with the places, and the place that is open. */
 export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: boolean; children: ReactNode }) {
   useReturnEvents();
+  useEffect(loadPlacesWhenIdle, []);
   const signOut = useSignOut();
   return (
     <Desk>

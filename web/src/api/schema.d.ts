@@ -884,6 +884,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/demo/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/demo/scanner": {
         parameters: {
             query?: never;
@@ -3404,6 +3420,12 @@ export interface components {
             examples: components["schemas"]["HandExampleView"][];
             /** Format: int32 */
             fields: number;
+        };
+        HistoryView: {
+            /** Format: int32 */
+            done: number;
+            /** Format: int32 */
+            sheets: number;
         };
         HoldingsView: {
             /** Format: int32 */
@@ -6866,6 +6888,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OutlineView"][];
+                };
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryView"];
                 };
             };
         };

@@ -3,9 +3,10 @@ import { useState } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import { served } from '../api/served';
 import { type Schemas } from '../api/client';
-import { Failed, Loading } from '../design/States';
+import { Failed } from '../design/States';
 import { Desk } from './Desk';
 import { colourLayer, type Kit, type StackData } from './stack';
+import { PlaceLoading } from '../design/Place';
 import { say } from '../words/say';
 import { usualPaper } from '../kit/usualPaper';
 
@@ -22,7 +23,7 @@ export default function Bench() {
     return <Failed error={error} />;
   }
   if (!kit.data || !stacks.data) {
-    return <Loading what={say('bench.the-bench')} />;
+    return <PlaceLoading title={say('shell.bench')} what={say('bench.the-bench')} />;
   }
   const open = stacks.data.find((s) => s.id === id);
   return (

@@ -4,8 +4,8 @@ import { NavLink, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
-import { Place } from '../design/Place';
-import { Failed, Loading } from '../design/States';
+import { Place, PlaceLoading } from '../design/Place';
+import { Failed } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { bandNames } from '../words/words';
 import { ClassForm } from './ClassForm';
@@ -29,7 +29,7 @@ export default function Classes() {
     },
   });
   if (classes.isPending) {
-    return <Loading what={say('classes.the-classes')} />;
+    return <PlaceLoading title={say('classes.classes')} what={say('classes.the-classes')} />;
   }
   if (classes.isError) {
     return <Failed error={classes.error} />;

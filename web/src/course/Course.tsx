@@ -2,8 +2,8 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { Button, LinkButton, Segments } from '../design/Controls';
-import { Place } from '../design/Place';
-import { Empty, Failed, Loading, Notice } from '../design/States';
+import { Place, PlaceLoading } from '../design/Place';
+import { Empty, Failed, Notice } from '../design/States';
 import { colour, space } from '../design/tokens';
 import { useKeys } from '../design/useKeys';
 import { CalendarLink } from './CalendarLink';
@@ -43,7 +43,7 @@ export default function Course() {
   });
 
   if (courses.isPending) {
-    return <Loading what={say('course.the-courses')} />;
+    return <PlaceLoading title={say('course.course')} what={say('course.the-courses')} />;
   }
   if (courses.isError) {
     return <Failed error={courses.error} />;

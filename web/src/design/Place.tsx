@@ -1,5 +1,6 @@
 import { type ReactNode } from 'react';
 import styled from 'styled-components';
+import { Loading } from './States';
 import { colour, sizes, space } from './tokens';
 import { say } from '../words/say';
 
@@ -24,6 +25,15 @@ export function Place({ title, about, actions, children }: PlaceProps) {
       </Head>
       {children}
     </Frame>
+  );
+}
+
+/** A place whose content is on its way: its name stands at once. */
+export function PlaceLoading({ title, what }: { title: string; what: string }) {
+  return (
+    <Place title={title}>
+      <Loading what={what} />
+    </Place>
   );
 }
 

@@ -5,8 +5,8 @@ import styled from 'styled-components';
 import { served } from '../api/served';
 import { type Schemas } from '../api/client';
 import { Segments, Select, Words } from '../design/Controls';
-import { Place } from '../design/Place';
-import { Failed, Loading } from '../design/States';
+import { Place, PlaceLoading } from '../design/Place';
+import { Failed } from '../design/States';
 import { Charts } from './measuring/Charts';
 import { Files } from './Files';
 import { Lead } from './Lead';
@@ -52,7 +52,7 @@ export default function Kit({ isDemo }: { isDemo: boolean }) {
     return <Failed error={(kit.error ?? classes.error) as Error} />;
   }
   if (!kit.data || !classes.data) {
-    return <Loading what={say('kit.the-kit')} />;
+    return <PlaceLoading title={say('kit.kit')} what={say('kit.the-kit')} />;
   }
   const paperId = paper ?? usualPaper(kit.data.papers)?.id ?? '';
   const chosenSet = kit.data.sets.find((s) => s.id === set);

@@ -3,10 +3,10 @@ import { Fragment } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { served } from '../api/served';
-import { Place } from '../design/Place';
+import { Place, PlaceLoading } from '../design/Place';
 import { SideEntry, SideList } from '../design/SideList';
 import { sizes, space } from '../design/tokens';
-import { Failed, Loading } from '../design/States';
+import { Failed } from '../design/States';
 import { NewProject } from './NewProject';
 import { useStudents } from './OwnPictures';
 import { ProjectDesk } from './ProjectDesk';
@@ -24,7 +24,7 @@ export default function Projects() {
     return <Failed error={projects.error} />;
   }
   if (!projects.data) {
-    return <Loading what={say('projects.the-projects')} />;
+    return <PlaceLoading title={say('projects.projects')} what={say('projects.the-projects')} />;
   }
   const classes = projects.data.filter((p) => !p.ofProject);
   const open = chosen ?? (id === 'new' ? undefined : classes[0]);

@@ -6,8 +6,8 @@ import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { useDesk } from '../account/useDesk';
 import { Select } from '../design/Controls';
-import { Place } from '../design/Place';
-import { Empty, Failed, Loading } from '../design/States';
+import { Place, PlaceLoading } from '../design/Place';
+import { Empty, Failed } from '../design/States';
 import { colour, space } from '../design/tokens';
 import { dayOf } from '../words/words';
 import { PageList } from './PageList';
@@ -69,7 +69,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
     return <Failed error={error} />;
   }
   if (!runs.data || !classes.data || unplaced.isLoading) {
-    return <Loading what={say('returns.the-returned-pages')} />;
+    return <PlaceLoading title={say('shell.returns')} what={say('returns.the-returned-pages')} />;
   }
   const className = (id: string) => classes.data.find((c) => c.id === id)?.name ?? '';
   const read = rows.filter((r) => r.state === 'READ').length;

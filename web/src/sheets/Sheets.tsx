@@ -4,8 +4,8 @@ import { useNavigate, useParams } from 'react-router';
 import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { useRevision } from '../api/useRevision';
-import { Place } from '../design/Place';
-import { Failed, Loading } from '../design/States';
+import { Place, PlaceLoading } from '../design/Place';
+import { Failed } from '../design/States';
 import { Composer } from './Composer';
 import type { PrintForm } from './composing';
 import { PackImport } from './PackImport';
@@ -33,7 +33,7 @@ export default function Sheets() {
     return <Failed error={error} />;
   }
   if (waiting) {
-    return <Loading what={say('sheets.the-sheets')} />;
+    return <PlaceLoading title={say('shell.sheets')} what={say('sheets.the-sheets')} />;
   }
   const open = sheets.data?.find((s) => s.id === id);
   return (

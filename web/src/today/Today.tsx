@@ -1,9 +1,10 @@
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { Place } from '../design/Place';
-import { Empty, Failed, Loading } from '../design/States';
+import { Place, PlaceLoading } from '../design/Place';
+import { Empty, Failed } from '../design/States';
 import { colour, space } from '../design/tokens';
 import { later, local } from '../words/dates';
+import { DemoHistory } from './DemoHistory';
 import { PeriodRow } from './PeriodRow';
 import { NextLink } from './plates';
 import { Preparation } from './Preparation';
@@ -18,7 +19,7 @@ export default function Today({ isDemo }: { isDemo: boolean }) {
   const [search] = useSearchParams();
   const day = useDay(search.get('date'));
   if (day.isPending) {
-    return <Loading what={say('today.the-day')} />;
+    return <PlaceLoading title={say('today.today')} what={say('today.the-day')} />;
   }
   if (day.isError) {
     return <Failed error={day.error} />;
@@ -46,6 +47,7 @@ export default function Today({ isDemo }: { isDemo: boolean }) {
           <p>{said('today.the-kit-holds-two-ranges', { link: (words) => <Link to="/kit/chart?chart=new&pencils=new">{words}</Link> })}</p>
         </Empty>
       )}
+      {isDemo && <DemoHistory />}
       {unplaced > 0 && <Waiting>{said('today.could-not-be-read-see', { pages: count(unplaced, 'page'), link: (words) => <Link to="/returns">{words}</Link> })}</Waiting>}
       <List>
         {classes.length > 0 && meeting.length === 0 && <p>{say('today.no-class-meets-on-this')}</p>}

@@ -9,8 +9,8 @@ import { Select, Toggle } from '../design/Controls';
 import { Meant } from '../design/Meaning';
 import { grey } from '../design/greys';
 import { Level, Spread } from '../design/Level';
-import { Place } from '../design/Place';
-import { Empty, Failed, Loading } from '../design/States';
+import { Place, PlaceLoading } from '../design/Place';
+import { Empty, Failed } from '../design/States';
 import { Asked } from '../design/Swatch';
 import { Under } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
@@ -45,7 +45,7 @@ export default function Wall() {
     return <Failed error={error} />;
   }
   if (!runs.data || !classes.data || (runId && wall.isPending)) {
-    return <Loading what={say('wall.the-wall')} />;
+    return <PlaceLoading title={say('wall.wall-2')} what={say('wall.the-wall')} />;
   }
   const className = (id: string) => classes.data.find((c) => c.id === id)?.name ?? '';
   const back = wall.data?.rows.filter((r) => r.page).length ?? 0;

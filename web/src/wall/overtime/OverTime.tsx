@@ -7,8 +7,8 @@ import { api, body, type Schemas } from '../../api/client';
 import { skillNames } from '../../course/words';
 import { Segments, Select, Toggle } from '../../design/Controls';
 import { Spread } from '../../design/Level';
-import { Place } from '../../design/Place';
-import { Empty, Failed, Loading } from '../../design/States';
+import { Place, PlaceLoading } from '../../design/Place';
+import { Empty, Failed } from '../../design/States';
 import { colour, sizes, space } from '../../design/tokens';
 import { byFault, ofSkill, sorted, type Order } from './arrange';
 import { ClassPapers } from '../papers/ClassPapers';
@@ -51,7 +51,7 @@ export default function OverTime() {
     return <Failed error={error} />;
   }
   if (!classes.data || (classId && !progress.data)) {
-    return <Loading what={say('wall.the-wall')} />;
+    return <PlaceLoading title={say('wall.wall-2')} what={say('wall.the-wall')} />;
   }
   const of = progress.data;
   return (

@@ -20,10 +20,12 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.modulith.core.ApplicationModules;
 
 @AnalyzeClasses(packages = "grastel.app", importOptions = DoNotIncludeTests.class)
+@Tag("app")
 class ModulesTest {
     /** Where a place's front doors are: not in a room. */
     private static final String DOORS = "doors";

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -25,6 +26,7 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
  * Every endpoint has a rule: open to all, about the teacher signed in only, or about a row by its id. An endpoint without a
  * rule fails the build; one by id must answer another teacher exactly as if the row were not there.
  */
+@Tag("database")
 class OwnershipTest extends EveryEndpoint {
     private static final Set<String> PUBLIC = Set.of(
             "GET /api/account/session",

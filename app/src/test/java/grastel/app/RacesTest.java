@@ -11,12 +11,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 /** Two people, or one in two windows, do things at the same moment: nothing is lost, and whoever came too late is told. */
+@Tag("database")
 class RacesTest extends EveryEndpoint {
     private static final int ROUNDS = 20;
 

@@ -2,6 +2,7 @@ package grastel.app;
 
 import grastel.app.account.Accounts;
 import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -15,6 +16,7 @@ import org.springframework.test.context.DynamicPropertySource;
         webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT,
         properties = {"server.forward-headers-strategy=native", "grastel.warm-up=false"})
 @ActiveProfiles("test")
+@Tag("app")
 public abstract class ServerDesk {
     protected static final String PASSWORD = "gannet-quarry-umbrella-nine";
 

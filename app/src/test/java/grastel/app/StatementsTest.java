@@ -12,12 +12,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.context.annotation.Import;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 /** A request asks the database a bounded number of times, however many weeks lie behind it. */
 @Import(Statements.class)
+@Tag("database")
 class StatementsTest extends DeskTest {
     private static final int MOST = 15;
 

@@ -12,9 +12,11 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The bench and the kit as a teacher uses them before a lesson. */
+@Tag("browser")
 class BenchAndKitTest extends DemoTest {
     private static final int MEASURED_CHANGES = 40;
     private static final String CGATS = """

@@ -8,9 +8,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Pencils that nobody has described come into the kit by a chart that is printed, coloured and scanned. */
+@Tag("browser")
 class ChartTest extends DemoTest {
     private static final double READ_AND_FITTED_MS = 90_000;
 

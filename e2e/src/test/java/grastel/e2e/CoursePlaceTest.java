@@ -9,9 +9,11 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** A term of lessons, by keyboard alone. */
+@Tag("browser")
 class CoursePlaceTest extends DemoTest {
     /** Moves after a start that are told apart: the Java machine has not yet compiled what they run through. */
     private static final int COLD = 10;

@@ -18,12 +18,14 @@ import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.util.FileSystemUtils;
 
 /** Browser tests in the demo world, each class with a copy of its own. */
 @ExtendWith(SaysWhatWasSeen.class)
+@Tag("browser")
 abstract class DemoTest {
     @TempDir
     static Path data;

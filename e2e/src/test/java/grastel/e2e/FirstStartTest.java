@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** The first day with an empty data folder. */
+@Tag("browser")
 class FirstStartTest {
     @TempDir
     Path data;

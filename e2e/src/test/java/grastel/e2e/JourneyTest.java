@@ -8,9 +8,11 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import grastel.app.account.Accounts;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The demo from signing in to the wall, as its teacher goes through it. */
+@Tag("browser")
 class JourneyTest extends DemoTest {
     private static final double PATIENCE = 240_000;
 

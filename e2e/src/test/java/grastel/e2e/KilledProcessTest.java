@@ -24,11 +24,13 @@ import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The program as a process of its own: killed while it reads, and started twice on the same data. */
+@Tag("browser")
 class KilledProcessTest {
     private static final int PAGES = 10;
     /** At moments that nobody chose; {@code ./grastel campaign kills} kills oftener. */

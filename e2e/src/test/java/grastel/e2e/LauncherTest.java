@@ -9,10 +9,12 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Backing up and restoring by the launcher, on real data. */
+@Tag("browser")
 class LauncherTest {
     private static final byte[] SCAN = "a scan".getBytes(StandardCharsets.UTF_8);
 

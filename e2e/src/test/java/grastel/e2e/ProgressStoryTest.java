@@ -36,11 +36,13 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 
 /** One student from the first try through a page of her own to a grown standing, a report and a mark; her group into the course. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+@Tag("browser")
 class ProgressStoryTest extends DemoTest {
     private static final Hand PATCHY = new Hand(1, 0.25, 0.5, 0.35, 0.3, 2, 0, 20, 0);
     private static final ScanConditions FLATBED = new ScanConditions(150, 1, 0, 0, 0.05, 0, 1, 0.85, 0, 4);

@@ -26,9 +26,11 @@ import java.io.IOException;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** A picture from the file to the printed guide, by keyboard once it is there. */
+@Tag("browser")
 class ProjectsPlaceTest extends DemoTest {
     private static byte[] shell() {
         try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {

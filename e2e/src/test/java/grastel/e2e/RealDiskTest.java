@@ -17,6 +17,7 @@ import java.time.Duration;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -25,6 +26,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
  * A disk of its own that is really full, and a folder of pictures that is really read-only, while the program runs: what was
  * taken is there in the end, and nothing else. Making one takes leave to mount.
  */
+@Tag("browser")
 class RealDiskTest {
     /** {@code ./grastel campaign disk} does it oftener. */
     private static final int ROUNDS = Integer.getInteger("grastel.rounds", 1);

@@ -38,12 +38,14 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** A class of 28 comes back, good and bad, and is confirmed by keyboard. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+@Tag("browser")
 class ReturnsPlaceTest extends DemoTest {
     private static final int STUDENTS = 28;
     private static final int BAD = 5;

@@ -12,10 +12,12 @@ import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import java.util.Locale;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.JdbcTemplate;
 
 /** The owner shares a class; a colleague looks at it, then marks in it, and has no more when it is taken back. */
+@Tag("browser")
 class SharedClassTest extends DemoTest {
     private static final String NAME = "tomas.lind";
     private static final String PASSWORD = "gannet-quarry-umbrella-nine";

@@ -20,9 +20,11 @@ import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Composing sheets of many kinds. */
+@Tag("browser")
 class SheetsPlaceTest extends DemoTest {
     private static final String PACK = """
             {

@@ -7,9 +7,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** A lesson on the projector and at the tables, by keyboard alone. */
+@Tag("browser")
 class ShowTest extends DemoTest {
     private static final int SMALLEST_WORDS = 28;
 

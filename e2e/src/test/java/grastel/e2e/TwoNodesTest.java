@@ -16,6 +16,7 @@ import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -25,6 +26,7 @@ import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
 /** Two nodes behind a proxy on one PostgreSQL: each is killed while pages come in, and in the end one after the other restarted. */
 @EnabledIfEnvironmentVariable(named = "GRASTEL_TEST_POSTGRES", matches = ".+")
+@Tag("browser")
 class TwoNodesTest {
     /** {@code ./grastel campaign nodes} takes more. */
     private static final int PAGES = Integer.getInteger("grastel.pages", 20);

@@ -12,6 +12,8 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
@@ -30,7 +32,8 @@ class ClassClock extends Clock {
 
     private final Clock real;
     private final Path file;
-    private volatile Duration moved;
+    private final Duration moved;
+    private final ThreadLocal<@Nullable Duration> shift;
 
     @Autowired
     ClassClock(Storage storage) {
@@ -38,12 +41,17 @@ class ClassClock extends Clock {
     }
 
     ClassClock(Clock real, Path file) {
-        this.real = real;
-        this.file = file;
-        this.moved = kept();
+        this(real, file, kept(real, file), new ThreadLocal<>());
     }
 
-    private Duration kept() {
+    private ClassClock(Clock real, Path file, Duration moved, ThreadLocal<@Nullable Duration> shift) {
+        this.real = real;
+        this.file = file;
+        this.moved = moved;
+        this.shift = shift;
+    }
+
+    private static Duration kept(Clock real, Path file) {
         if (!Files.exists(file)) {
             return Duration.ZERO;
         }
@@ -60,14 +68,18 @@ class ClassClock extends Clock {
         }
     }
 
-    /** Shows another moment from now on. */
-    void moveTo(LocalDateTime moment) {
-        moved = Duration.between(real.instant(), moment.atZone(real.getZone()).toInstant());
+    /** Runs a task that sees another moment; every other thread goes on in the present. */
+    <T> T at(LocalDateTime moment, Supplier<T> task) {
+        shift.set(Duration.between(real.instant(), moment.atZone(real.getZone()).toInstant()));
+        try {
+            return task.get();
+        } finally {
+            shift.remove();
+        }
     }
 
-    /** Shows the real time again, and keeps what day the world is made for. */
+    /** Saves that the world is made for today. */
     void keepToday() {
-        moved = Duration.ZERO;
         try {
             Files.writeString(file, MADE_FOR + LocalDate.now(real));
         } catch (IOException e) {
@@ -77,7 +89,8 @@ class ClassClock extends Clock {
 
     @Override
     public Instant instant() {
-        return real.instant().plus(moved);
+        Duration ofTask = shift.get();
+        return real.instant().plus(ofTask == null ? moved : ofTask);
     }
 
     @Override
@@ -87,8 +100,6 @@ class ClassClock extends Clock {
 
     @Override
     public Clock withZone(ZoneId zone) {
-        ClassClock other = new ClassClock(real.withZone(zone), file);
-        other.moved = moved;
-        return other;
+        return new ClassClock(real.withZone(zone), file, moved, shift);
     }
 }

@@ -29,10 +29,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The simulated scanner's button. */
+/** The simulated scanner's button, and how far the demo's history is. */
 @RestController
 @Profile("demo")
-@RequestMapping("/api/demo/scanner")
+@RequestMapping("/api/demo")
 class DemoController {
     private static final Logger LOG = LoggerFactory.getLogger(DemoController.class);
 
@@ -40,13 +40,20 @@ class DemoController {
     private final Printings printings;
     private final ClassScanner scanner;
     private final ChartScanner chartScanner;
+    private final DemoHistory history;
     private final Map<UUID, ScanView> running = new ConcurrentHashMap<>();
 
-    DemoController(Classes classes, Printings printings, ClassScanner scanner, ChartScanner chartScanner) {
+    DemoController(
+            Classes classes,
+            Printings printings,
+            ClassScanner scanner,
+            ChartScanner chartScanner,
+            DemoHistory history) {
         this.classes = classes;
         this.printings = printings;
         this.scanner = scanner;
         this.chartScanner = chartScanner;
+        this.history = history;
     }
 
     /** How far the scanner is. @param run or chart; null when it has not been used */
@@ -56,13 +63,21 @@ class DemoController {
             @NotNull int pages,
             @NotNull boolean busy) {}
 
-    @GetMapping
+    /** @param done sheets of the last weeks whose pages hang; @param sheets in all, 0 where the demo has no history */
+    record HistoryView(@NotNull int done, @NotNull int sheets) {}
+
+    @GetMapping("/history")
+    HistoryView history() {
+        return new HistoryView(history.progress().done(), history.progress().sheets());
+    }
+
+    @GetMapping("/scanner")
     ScanView state() {
         return running.getOrDefault(Ownership.current(), new ScanView(null, 0, 0, false));
     }
 
     /** Scans the latest run of a class. */
-    @PostMapping
+    @PostMapping("/scanner")
     @ResponseStatus(HttpStatus.ACCEPTED)
     ScanView scan(@RequestParam String className, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
         UUID schoolClass =
@@ -76,7 +91,7 @@ class DemoController {
     }
 
     /** Somebody fills a chart in and scans it. */
-    @PostMapping("/charts/{id}")
+    @PostMapping("/scanner/charts/{id}")
     @ResponseStatus(HttpStatus.ACCEPTED)
     ScanView scanChart(@PathVariable UUID id, @Parameter(hidden = true) @AuthenticationPrincipal SignedIn teacher) {
         return start(teacher, id, chartScanner.pages(id), page -> chartScanner.scan(teacher, page));

@@ -1,20 +1,23 @@
 package grastel.app.demo;
 
-import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
 import grastel.app.sheets.Printings;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Level;
 import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Profile;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 
 /** Lets one class's sheets come back through the real scanner folder and reader, and confirms what was proposed. */
@@ -28,26 +31,16 @@ class DemoReturns {
     private final Printings printings;
     private final Returns returns;
     private final ClassScanner scanner;
+    private final JdbcTemplate jdbc;
 
-    DemoReturns(Printings printings, Returns returns, ClassScanner scanner) {
+    DemoReturns(Printings printings, Returns returns, ClassScanner scanner, JdbcTemplate jdbc) {
         this.printings = printings;
         this.returns = returns;
         this.scanner = scanner;
+        this.jdbc = jdbc;
     }
 
-    /** Goes on in the background while the demo can be used already. */
     void bringBackAndConfirm(SignedIn owner, UUID run) {
-        Thread thread = new Thread(
-                () -> Ownership.as(owner.id(), () -> {
-                    bringBack(owner, run);
-                    return null;
-                }),
-                "demo-returns");
-        thread.setDaemon(true);
-        thread.start();
-    }
-
-    private void bringBack(SignedIn owner, UUID run) {
         List<Printings.PageInfo> pages = printings.pages(run);
         pages.forEach(page -> scanner.scan(owner, page));
         awaitRead(run, pages.size());
@@ -63,8 +56,26 @@ class DemoReturns {
         }
     }
 
+    /** The printed pages of a run that were returned. */
+    Set<UUID> back(UUID run) {
+        return Set.copyOf(jdbc.queryForList(
+                "select distinct printed_page_id from returned_page where run_id = ?", UUID.class, run));
+    }
+
+    /** The reader writes the present; a sheet of the demo's past was read in its own week. */
+    void cameIn(UUID run, Instant when) {
+        jdbc.update(
+                "update returned_page set read_at = ?, created_at = ? where run_id = ? and confirmed_at is null",
+                when.atOffset(ZoneOffset.UTC),
+                when.atOffset(ZoneOffset.UTC),
+                run);
+    }
+
+    /** Confirms what is not confirmed yet, as proposed. */
     void confirm(UUID run) {
-        returns.attempts(run).forEach(attempt -> returns.confirm(attempt.page(), decisions(attempt)));
+        returns.attempts(run).stream()
+                .filter(attempt -> !attempt.confirmed())
+                .forEach(attempt -> returns.confirm(attempt.page(), decisions(attempt)));
     }
 
     private boolean isUnderWay(UUID run, int pages) {

@@ -4,6 +4,7 @@ import grastel.app.account.Accounts;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.kit.Kit;
+import grastel.app.kit.KitChanges;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Printings;
@@ -13,7 +14,6 @@ import grastel.app.sheets.api.RunInfo;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ValueData;
 import grastel.core.exercise.goal.GradeBand;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
@@ -21,20 +21,25 @@ import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.SpringApplication;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.annotation.Profile;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-/** Makes the demo world on the first start of the demo: teacher, classes, sheets, and one class's sheets back and marked. */
+/**
+ * Makes the demo world on the first start of the demo: teacher, classes, courses, projects; in the background the sheets that came
+ * back.
+ */
 @Component
 @Profile("demo")
 class DemoWorld {
     private static final Logger LOG = LoggerFactory.getLogger(DemoWorld.class);
+    private static final int WORN_LEAD_MM = 45;
+
     private final Accounts accounts;
     private final Classes classes;
     private final Kit kit;
+    private final KitChanges kitChanges;
     private final Sheets sheets;
     private final Printings printings;
     private final DemoTeacher teacher;
@@ -43,13 +48,14 @@ class DemoWorld {
     private final DemoProjects demoProjects;
     private final DemoHistory history;
     private final boolean withHistory;
-    private final Clock clock;
+    private final ClassClock clock;
 
-    /** @param withHistory true to make the history of the last weeks, keep it, and end */
+    /** @param withHistory true for the history of the last weeks; else one sheet of one class is back */
     DemoWorld(
             Accounts accounts,
             Classes classes,
             Kit kit,
+            KitChanges kitChanges,
             Sheets sheets,
             Printings printings,
             DemoTeacher teacher,
@@ -58,10 +64,11 @@ class DemoWorld {
             DemoProjects demoProjects,
             DemoHistory history,
             @Value("${grastel.demo-history:false}") boolean withHistory,
-            Clock clock) {
+            ClassClock clock) {
         this.accounts = accounts;
         this.classes = classes;
         this.kit = kit;
+        this.kitChanges = kitChanges;
         this.sheets = sheets;
         this.printings = printings;
         this.teacher = teacher;
@@ -75,17 +82,16 @@ class DemoWorld {
 
     @EventListener
     void prepare(ApplicationReadyEvent ready) {
-        if (!accounts.isFirstStart()) {
-            return;
+        if (accounts.isFirstStart()) {
+            SignedIn made = accounts.first(teacher.name(), teacher.displayName(), teacher.password());
+            Ownership.as(made.id(), () -> {
+                fill(made);
+                return null;
+            });
+            LOG.info("Demo world made");
         }
-        SignedIn made = accounts.first(teacher.name(), teacher.displayName(), teacher.password());
-        Ownership.as(made.id(), () -> {
-            fill(made);
-            return null;
-        });
-        LOG.info("Demo world made");
-        if (withHistory) {
-            new Thread(() -> System.exit(SpringApplication.exit(ready.getApplicationContext())), "demo-made").start();
+        if (history.isUnderWay()) {
+            accounts.byName(teacher.name()).ifPresent(owner -> inBackground(owner, () -> history.make(owner)));
         }
     }
 
@@ -97,7 +103,11 @@ class DemoWorld {
         demoProjects.make(avocet.id());
         if (withHistory) {
             courses(kittiwake, dunlin, avocet);
-            history.make(owner);
+            kit.pencils().stream()
+                    .filter(p -> p.pencil().name().equals("Night Watch"))
+                    .forEach(p -> kitChanges.seeLead(p.id(), WORN_LEAD_MM));
+            clock.keepToday();
+            history.plan();
             return;
         }
         SheetInfo red = sheet("S07", 7);
@@ -105,7 +115,20 @@ class DemoWorld {
         printings.print(red.id(), dunlin.id());
         RunInfo returned = printings.print(blue.id(), avocet.id());
         courses(kittiwake, dunlin, avocet);
-        demoReturns.bringBackAndConfirm(owner, returned.id());
+        inBackground(owner, () -> demoReturns.bringBackAndConfirm(owner, returned.id()));
+    }
+
+    /** The demo can be used meanwhile. */
+    private static void inBackground(SignedIn owner, Runnable task) {
+        Thread thread = new Thread(
+                () -> Ownership.as(owner.id(), () -> {
+                    task.run();
+                    return null;
+                }),
+                "demo-returns");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        thread.start();
     }
 
     private void courses(ClassInfo kittiwake, ClassInfo dunlin, ClassInfo avocet) {

@@ -9,10 +9,12 @@ import grastel.core.scanner.hand.Hand;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
+@Tag("database")
 class ClassesTest extends DeskTest {
     @Test
     void aListWithAProblemChangesNothing() {

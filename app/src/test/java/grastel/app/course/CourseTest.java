@@ -10,11 +10,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** A class's course, from its lessons to what really happened. */
+@Tag("database")
 class CourseTest extends CourseDesk {
     @Test
     void theMinutesOfALessonAreThoseOfItsSheet() {

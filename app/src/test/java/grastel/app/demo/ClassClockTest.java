@@ -10,6 +10,8 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -31,19 +33,30 @@ class ClassClockTest {
     }
 
     @Test
-    void itShowsAnotherMomentWhenItIsMoved() {
+    void aTaskSeesAnotherMomentWhileOthersSeeThePresent() {
         ClassClock clock = at(FRIDAY);
-        clock.moveTo(LocalDateTime.parse("2026-10-01T16:00"));
-        assertThat(LocalDateTime.now(clock)).isEqualTo(LocalDateTime.parse("2026-10-01T16:00"));
+        LocalDateTime past = LocalDateTime.parse("2026-10-01T16:00");
+        List<Instant> others = new ArrayList<>();
+        clock.at(past, () -> {
+            assertThat(LocalDateTime.now(clock)).isEqualTo(past);
+            assertThat(LocalDateTime.now(clock.withZone(ZoneOffset.UTC))).isEqualTo(past);
+            try {
+                Thread other = new Thread(() -> others.add(clock.instant()));
+                other.start();
+                other.join();
+            } catch (InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+            return null;
+        });
+        assertThat(others).containsExactly(FRIDAY.instant());
+        assertThat(clock.instant()).isEqualTo(FRIDAY.instant());
     }
 
     /** Made on Friday, first started on Monday: that is the Friday; started again a day later, the Saturday. */
     @Test
     void aWorldMadeBeforeGoesOnFromTheDayItWasMadeFor() {
-        ClassClock maker = at(FRIDAY);
-        maker.moveTo(LocalDateTime.parse("2026-10-01T16:00"));
-        maker.keepToday();
-        assertThat(maker.instant()).isEqualTo(FRIDAY.instant());
+        at(FRIDAY).keepToday();
         assertThat(LocalDate.now(at(MONDAY))).isEqualTo(LocalDate.parse("2026-11-27"));
         assertThat(LocalDate.now(at(TUESDAY))).isEqualTo(LocalDate.parse("2026-11-28"));
     }

@@ -29,6 +29,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.h2.tools.Restore;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -36,6 +37,7 @@ import org.springframework.context.annotation.Import;
 
 /** Copies made while the program is used: whole, the last few, and nothing half-done where they cannot be made. */
 @Import(PlayedStorage.class)
+@Tag("database")
 class BackupsTest extends DeskTest {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 29);
 

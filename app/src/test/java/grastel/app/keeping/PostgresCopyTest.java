@@ -6,11 +6,13 @@ import grastel.app.OnlyOnPostgres;
 import grastel.app.TestDatabase;
 import grastel.app.platform.ApiProblem;
 import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.jdbc.autoconfigure.JdbcConnectionDetails;
 
 @OnlyOnPostgres
+@Tag("database")
 class PostgresCopyTest {
     /** A database of which there is none. */
     private static final JdbcConnectionDetails NOWHERE = new JdbcConnectionDetails() {

@@ -15,11 +15,13 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
+@Tag("database")
 class KitTest extends DeskTest {
     private static final String CGATS = """
             CGATS.17

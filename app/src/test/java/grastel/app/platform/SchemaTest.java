@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.app.DeskTest;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("database")
 class SchemaTest extends DeskTest {
     /** Of accounts, of what a row names by what it holds, and of libraries. */
     private static final List<String> NOBODYS = List.of(

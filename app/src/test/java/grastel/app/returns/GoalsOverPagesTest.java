@@ -14,10 +14,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockMultipartFile;
 
 /** Goals whose fields lie on several pages of a student. */
+@Tag("database")
 class GoalsOverPagesTest extends DeskTest {
     private SignedIn teacher;
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import grastel.core.Sample;
 import grastel.core.chart.ChartFit.OddBox;
 import grastel.core.chart.ChartFit.Why;
 import grastel.core.chart.ChartPlan.Box;
@@ -29,9 +30,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** A chart is filled with pencils that are not what they are thought to be, scanned and fitted; a fresh sheet tells how well. */
+@Tag("picture")
 class ChartFitTest {
     private static final List<Pencil> TWELVE = Shipped.ALL.stream()
             .filter(p -> !p.colourless() && p.code().startsWith("S"))
@@ -70,21 +73,23 @@ class ChartFitTest {
     void whatIsPredictedForAFreshSheetIsWhatIsRead() throws UnreadablePage {
         Tally described = new Tally();
         Tally unknown = new Tally();
-        for (Case c : List.of(SCHOOL, DRAFT, PHONE, VIVID)) {
+        for (Case c : Sample.of(List.of(SCHOOL, DRAFT, VIVID, PHONE), 2)) {
             described.add(c, true);
+        }
+        for (Case c : Sample.of(List.of(PHONE, VIVID, DRAFT, SCHOOL), 1)) {
             unknown.add(c, false);
         }
-        System.out.printf(
+        Sample.note(
                 "chart: fresh sheet before %.2f, after %.2f, of a set nobody knew %.2f ΔE00 (median); masstones within"
-                        + " their intervals %.0f %%, of a set nobody knew %.0f %%%n",
-                median(described.before),
-                median(described.after),
-                median(unknown.after),
+                        + " their intervals %.0f %%, of a set nobody knew %.0f %%",
+                Sample.median(described.before),
+                Sample.median(described.after),
+                Sample.median(unknown.after),
                 100 * described.cover(),
                 100 * unknown.cover());
-        assertThat(median(described.before)).as("before").isGreaterThan(3);
-        assertThat(median(described.after)).as("after").isLessThan(1.5);
-        assertThat(median(unknown.after)).as("a set that nobody knew").isLessThan(2);
+        assertThat(Sample.median(described.before)).as("before").isGreaterThan(3);
+        assertThat(Sample.median(described.after)).as("after").isLessThan(1.5);
+        assertThat(Sample.median(unknown.after)).as("a set that nobody knew").isLessThan(2);
         assertThat(described.cover()).as("intervals that cover").isGreaterThan(0.92);
         assertThat(unknown.cover()).as("intervals that cover").isGreaterThan(0.85);
     }
@@ -162,10 +167,6 @@ class ChartFitTest {
                 }
             }
         }
-    }
-
-    private static double median(List<Double> all) {
-        return all.stream().sorted().toList().get(all.size() / 2);
     }
 
     @Test

@@ -2,6 +2,7 @@ package grastel.core.exemplar;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.Sample;
 import grastel.core.exemplar.Exemplars.Exemplar;
 import grastel.core.exercise.Shipped;
 import grastel.core.exercise.asked.ChosenValues;
@@ -17,13 +18,15 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** What is shown for a level is held against plain figures of the pictures themselves. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
+@Tag("picture")
 class ExemplarsTest {
     private static final int AROUND_PX = 12;
 
@@ -88,16 +91,20 @@ class ExemplarsTest {
         }
     }
 
+    static List<String> otherKinds() {
+        return Sample.of(
+                List.of(
+                        "gradation-strip",
+                        "finished-piece",
+                        "burnish-trio",
+                        "form-study",
+                        "two-colour-fade",
+                        "stroke-sampler"),
+                2);
+    }
+
     @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "gradation-strip",
-                "stroke-sampler",
-                "burnish-trio",
-                "two-colour-fade",
-                "form-study",
-                "finished-piece"
-            })
+    @MethodSource("otherKinds")
     void otherKindsShowMostOfTheirGoals(String kind) {
         List<Exemplar> all = of(kind);
         assertThat(all).allMatch(e -> !e.fields().isEmpty());

@@ -2,6 +2,7 @@ package grastel.core.inversion;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.Sample;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.colour.MovedReflectance;
@@ -27,12 +28,14 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
  * Simulated students with a known habit: how often it is named, and how often wrongly. Each has a kit that is 2 ΔE off from what
  * is thought, presses within 10 % of what is meant, and is read with ordinary noise.
  */
+@Tag("picture")
 class HabitTest {
     private static final Paper PAPER = Shipped.WHITE_PAPER.paper();
     private static final double KIT_OFF = 2;
@@ -180,9 +183,9 @@ class HabitTest {
         }
 
         void print(int fieldsEach) {
-            System.out.printf(
+            Sample.note(
                     "habits over %d fields: plain ones named right %.0f %%, all %.0f %%, wrong %.1f %%; single fields said %.0f %%,"
-                            + " wrong %.1f %%; by way %s%n",
+                            + " wrong %.1f %%; by way %s",
                     fieldsEach,
                     100 * right(PLAIN),
                     100 * right(EnumSet.allOf(Way.class)),

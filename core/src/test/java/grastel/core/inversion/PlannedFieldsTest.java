@@ -21,9 +21,11 @@ import grastel.core.scanner.hand.Hand;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Printed, drawn by a hand with a habit, scanned, read, and told. */
+@Tag("picture")
 class PlannedFieldsTest {
     private static final DrawnSheet SHEET =
             DrawnSheet.of("tint-hue-shade", ChosenValues.NONE, Shipped.CARTRIDGE, PageSize.A4);

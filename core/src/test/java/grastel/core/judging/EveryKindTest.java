@@ -18,10 +18,12 @@ import grastel.core.scanner.hand.Hand;
 import grastel.core.scanner.picture.ScanConditions;
 import java.util.List;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every kind, printed, drawn by an exact hand, scanned, read and judged: what was asked for must be seen as done. */
+@Tag("picture")
 class EveryKindTest {
     private static final ScanConditions SCAN = new ScanConditions(300, 1, 2, 0, 0.2, 0.02, 1.5, 0.9, 0, 4);
     /** Needs a method with solvent; burnish trio stands for it. */

@@ -7,11 +7,13 @@ import grastel.core.exercise.goal.Goal;
 import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.scanner.hand.PieceTask.Fault;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Compositions drawn, printed lines and all, scanned, read and judged. */
+@Tag("picture")
 class FacetsJudgedTest {
     private static Map<Goal, Proposal> judged(ChosenValues values, Fault fault, long seed) throws UnreadablePage {
         return DrawnPiece.judged("faceted-composition", values, fault, 0.9, DrawnPiece.SCAN, seed);

@@ -9,11 +9,13 @@ import grastel.core.scanner.hand.PieceTask.Fault;
 import grastel.core.scanner.picture.ScanConditions;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Surfaces drawn stroke by stroke, scanned, read and judged: what was done wrong is named. */
+@Tag("picture")
 class TexturesJudgedTest {
     /** Variants of each; more for the table in docs/projects.md. */
     private static final int EACH = Integer.getInteger("textures.each", 1);

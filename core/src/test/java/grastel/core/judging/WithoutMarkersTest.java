@@ -24,11 +24,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Pieces in a sketchbook, photographed without anything printed beside them, corners pointed at by hand. */
+@Tag("picture")
 class WithoutMarkersTest {
     private static final ScanConditions PHONE = new ScanConditions(120, -5, 10, 200, 0.2, 0.04, 1.5, 0.9, 0, 15);
     /** A hand points so near, pixels: 1 mm. */

@@ -2,6 +2,7 @@ package grastel.core.progress;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.Sample;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;
@@ -74,8 +75,7 @@ class ClassOverTermTest {
             least = Math.min(least, r);
             sum += r;
         }
-        System.out.printf(
-                "standings against truth: r %.3f over %d classes, least %.3f%n", sum / classes, classes, least);
+        Sample.note("standings against truth: r %.3f over %d classes, least %.3f", sum / classes, classes, least);
         assertThat(sum / classes).isGreaterThanOrEqualTo(0.9);
     }
 

@@ -19,8 +19,10 @@ import grastel.core.reference.Zones.Zone;
 import grastel.core.stilllife.HarbourFind;
 import java.awt.image.BufferedImage;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("picture")
 class ReferencePieceTest {
     private static final Frame FRAME = new Frame(100, 125);
     private static final Reference REFERENCE =

@@ -3,6 +3,7 @@ package grastel.core.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import grastel.core.Sample;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.exercise.Shipped;
@@ -22,9 +23,11 @@ import grastel.core.scanner.picture.ScanConditions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Drawings on paper that no printer takes, photographed under a card laid up to 1.5 mm off its tracing. */
+@Tag("picture")
 class CardTest {
     private static final int PAGES = Integer.getInteger("cards.pages", 3);
     private static final Paper CREAM = Paper.of("Cream pad", new Lab(92, 1, 9), new Tooth(1.3, 0.4));
@@ -57,11 +60,11 @@ class CardTest {
             assertThat(reading.flags()).doesNotContain(PageFlag.OTHER_PAPER);
         }
         double share = 100.0 * covered / value.size();
-        System.out.printf(
-                "under cards, %d boxes, 95th percentile: colour %.2f ΔE00, value %.2f L*; intervals cover %.1f %%%n",
-                value.size(), percentile95(colour), percentile95(value), share);
-        assertThat(percentile95(colour)).isLessThanOrEqualTo(3.0);
-        assertThat(percentile95(value)).isLessThanOrEqualTo(3.0);
+        Sample.note(
+                "under cards, %d boxes, 95th percentile: colour %.2f ΔE00, value %.2f L*; intervals cover %.1f %%",
+                value.size(), Sample.percentile(colour, 0.95), Sample.percentile(value, 0.95), share);
+        assertThat(Sample.percentile(colour, 0.95)).isLessThanOrEqualTo(3.0);
+        assertThat(Sample.percentile(value, 0.95)).isLessThanOrEqualTo(3.0);
         assertThat(share).isGreaterThan(90);
     }
 
@@ -112,7 +115,7 @@ class CardTest {
         for (int i = 0; i < seen.lightness().size(); i++) {
             off.add(Math.abs(seen.lightness().get(i) - plain.lightness().get(i + late)));
         }
-        assertThat(percentile95(off)).isLessThan(4);
+        assertThat(Sample.percentile(off, 0.95)).isLessThan(4);
     }
 
     private Profile profile(DrawnSheet sheet) throws UnreadablePage {
@@ -124,9 +127,5 @@ class CardTest {
 
     private static Picture picture(Scan scan) throws UnreadablePage {
         return PictureFile.decode(scan.jpeg(), 0, new PictureFile.Limits(60_000_000, 80));
-    }
-
-    private static double percentile95(List<Double> of) {
-        return of.stream().sorted().toList().get((int) (0.95 * of.size()));
     }
 }

@@ -29,11 +29,13 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Drawings without markers: where they lie, and what can be told of them. */
+@Tag("picture")
 class DrawingReaderTest {
     private static final ExercisePlan PLAN = Shipped.plan(
             "finished-piece", ChosenValues.NONE, Pieces.setting(Pieces.of(HarbourFind.ENAMEL_MUG, 120, 150)));

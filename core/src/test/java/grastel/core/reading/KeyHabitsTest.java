@@ -3,6 +3,7 @@ package grastel.core.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import grastel.core.Sample;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.exercise.Shipped;
@@ -29,9 +30,11 @@ import java.util.Random;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Key boxes of students who do something else in them, with pencils that are not what the kit says. */
+@Tag("picture")
 class KeyHabitsTest {
     /** ΔE*ab. */
     private static final double KIT_OFF = 5;
@@ -119,9 +122,9 @@ class KeyHabitsTest {
                 }
             }
         }
-        System.out.printf(
+        Sample.note(
                 "key habits, kit %.0f ΔE off, %d fields: values covered %.1f %%, moved by %.2f L* at most, colours %.2f"
-                        + " ΔE00 off with keys, %.2f without%n",
+                        + " ΔE00 off with keys, %.2f without",
                 KIT_OFF, fields, 100.0 * covered / fields, moved, colour / fields, colourWithout / fields);
         assertThat(covered).isGreaterThan((int) (0.9 * fields));
         assertThat(moved).isLessThan(MOVED);

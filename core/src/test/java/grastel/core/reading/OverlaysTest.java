@@ -13,8 +13,10 @@ import grastel.core.scanner.picture.ScanConditions;
 import java.awt.image.BufferedImage;
 import java.util.HashSet;
 import java.util.Set;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("picture")
 class OverlaysTest {
     private static final DrawnSheet SHEET = DrawnSheet.of("S07", 5, PageSize.A4);
 

@@ -3,6 +3,7 @@ package grastel.core.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import grastel.core.Sample;
 import grastel.core.exercise.Shipped;
 import grastel.core.exercise.asked.ChosenValues;
 import grastel.core.page.PageSize;
@@ -21,9 +22,11 @@ import grastel.core.scanner.sheet.Stock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Printed black of any strength and devices with tone curves of their own: figures hold within what is stated, or are refused. */
+@Tag("picture")
 class PrintersAndDevicesTest {
     private static final List<DrawnSheet> SHEETS = List.of(
             DrawnSheet.of("tint-hue-shade", ChosenValues.NONE, Shipped.CARTRIDGE, PageSize.A4),
@@ -32,6 +35,31 @@ class PrintersAndDevicesTest {
     private static final double BARE = 94;
 
     private static final double DARK = 45;
+
+    private record Condition(Stock stock, Device device, boolean phone) {}
+
+    private static Condition black(double reflectance) {
+        return new Condition(new Stock(reflectance, 0), Device.PLAIN, false);
+    }
+
+    private static Condition gamma(double exponent) {
+        return new Condition(Stock.USUAL, new Device(0.01, new Tone.Gamma(exponent)), false);
+    }
+
+    private static final List<Condition> CONDITIONS = List.of(
+            black(0.1),
+            black(0.04),
+            gamma(1.15),
+            new Condition(Stock.USUAL, new Device(0.01, new Tone.Contrast(0.4)), true),
+            new Condition(new Stock(0.12, 0), new Device(0, new Tone.Levels(0.001)), false),
+            black(0.3),
+            black(0.16),
+            gamma(0.85),
+            new Condition(Stock.USUAL, new Device(0.03, new Tone.Plain()), false),
+            black(0.015),
+            gamma(1.2),
+            new Condition(Stock.USUAL, new Device(0, new Tone.Levels(0.001)), false),
+            new Condition(new Stock(0.15, 0.1), new Device(0.03, new Tone.Gamma(1.1)), true));
 
     private final PageReader reader = new PageReader();
     private final List<Double> off = new ArrayList<>();
@@ -89,34 +117,25 @@ class PrintersAndDevicesTest {
 
     @Test
     void figuresHoldWithinWhatIsStatedWhoeverPrintedAndScanned() throws UnreadablePage {
-        for (double black : new double[] {0.015, 0.04, 0.1, 0.16, 0.3}) {
-            count(new Stock(black, 0), Device.PLAIN, false);
+        for (Condition c : Sample.of(CONDITIONS, 5)) {
+            count(c.stock(), c.device(), c.phone());
         }
-        for (double exponent : new double[] {0.85, 1.15, 1.2}) {
-            count(Stock.USUAL, new Device(0.01, new Tone.Gamma(exponent)), false);
-        }
-        count(Stock.USUAL, new Device(0.01, new Tone.Contrast(0.4)), true);
-        count(Stock.USUAL, new Device(0, new Tone.Levels(0.001)), false);
-        count(new Stock(0.12, 0), new Device(0, new Tone.Levels(0.001)), false);
-        count(Stock.USUAL, new Device(0.03, new Tone.Plain()), false);
-        count(new Stock(0.15, 0.1), new Device(0.03, new Tone.Gamma(1.1)), true);
 
-        double[] sorted = off.stream().mapToDouble(d -> d).sorted().toArray();
-        System.out.printf(
+        Sample.note(
                 "printers and devices, %d fields: median %.2f, 95th percentile %.2f L*; intervals cover %.1f %%, under L*"
-                        + " 45 %d of %d, of differences %.1f %%%n",
+                        + " 45 %d of %d, of differences %.1f %%",
                 fields,
-                sorted[sorted.length / 2],
-                sorted[sorted.length * 95 / 100],
+                Sample.median(off),
+                Sample.percentile(off, 0.95),
                 100.0 * covered / fields,
                 darksCovered,
                 darks,
                 100.0 * pairsCovered / pairs);
-        assertThat(100.0 * covered / fields).isGreaterThan(90);
-        assertThat(100.0 * darksCovered / darks).isGreaterThan(85);
-        assertThat(100.0 * pairsCovered / pairs).isGreaterThan(90);
-        assertThat(sorted[sorted.length / 2]).isLessThan(1.2);
-        assertThat(sorted[sorted.length * 95 / 100]).isLessThan(5);
+        assertThat(covered).isGreaterThanOrEqualTo(Sample.atLeast(0.95, fields));
+        assertThat(darksCovered).isGreaterThanOrEqualTo(Sample.atLeast(0.93, darks));
+        assertThat(pairsCovered).isGreaterThanOrEqualTo(Sample.atLeast(0.95, pairs));
+        assertThat(Sample.median(off)).isLessThan(1.2);
+        assertThat(Sample.percentile(off, 0.95)).isLessThan(5);
     }
 
     @Test

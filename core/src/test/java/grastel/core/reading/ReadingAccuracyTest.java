@@ -2,6 +2,7 @@ package grastel.core.reading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.Sample;
 import grastel.core.colour.ColourDifference;
 import grastel.core.exercise.Shipped;
 import grastel.core.exercise.asked.ChosenValues;
@@ -23,6 +24,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -31,11 +33,12 @@ import org.junit.jupiter.params.provider.CsvSource;
  * The figures against the truth of simulated scans, over the conditions a classroom gives. A few pages in the usual run; {@code
  * -Daccuracy.pages=212} reads 2,000 boxes for docs/benchmarks.md.
  */
+@Tag("picture")
 class ReadingAccuracyTest {
     /** A line of less is hardly seen, L*. */
     private static final double PLAIN_STEP = 4;
 
-    private static final int PAGES = Integer.getInteger("accuracy.pages", 16);
+    private static final int PAGES = Integer.getInteger("accuracy.pages", Sample.rounds(8, 16));
     private static final String[] PENCILS = {"S07", "S16", "S03", "S36", "S23", "S12"};
     /** Of enough range for a line to be seen: a yellow spans 10 L* from paper to solid. */
     private static final String[] WIDE = {"S07", "S16", "S36", "S23", "S12"};
@@ -99,16 +102,21 @@ class ReadingAccuracyTest {
         }
         double covered = 100.0 * valueCovered / value.size();
         double speckCovered = 100.0 * specksCovered / value.size();
-        System.out.printf(
+        Sample.note(
                 "accuracy over %d boxes, 95th percentile: colour %.2f ΔE00, value %.2f L*, specks %.2f points; intervals"
-                        + " cover %.1f %% (value), %.1f %% (specks)%n",
-                value.size(), percentile95(colour), percentile95(value), percentile95(specks), covered, speckCovered);
-        assertThat(percentile95(colour)).isLessThanOrEqualTo(2.2);
+                        + " cover %.1f %% (value), %.1f %% (specks)",
+                value.size(),
+                Sample.percentile(colour, 0.95),
+                Sample.percentile(value, 0.95),
+                Sample.percentile(specks, 0.95),
+                covered,
+                speckCovered);
+        assertThat(Sample.percentile(colour, 0.95)).isLessThanOrEqualTo(2.2);
         // Nobody tells the reader the black or the tone curve: docs/benchmarks.md says what that costs.
-        assertThat(percentile95(value)).isLessThanOrEqualTo(1.6);
-        assertThat(percentile95(specks)).isLessThanOrEqualTo(3.0);
-        assertThat(covered).isGreaterThan(90);
-        assertThat(speckCovered).isGreaterThan(90);
+        assertThat(Sample.percentile(value, 0.95)).isLessThanOrEqualTo(1.6);
+        assertThat(Sample.percentile(specks, 0.95)).isLessThanOrEqualTo(3.0);
+        assertThat(valueCovered).isGreaterThanOrEqualTo(Sample.atLeast(0.95, value.size()));
+        assertThat(specksCovered).isGreaterThanOrEqualTo(Sample.atLeast(0.95, value.size()));
     }
 
     /** On an even paper and on cloudy ones. @param least share of plain lines found; @param most share of clean strips called */
@@ -120,7 +128,7 @@ class ReadingAccuracyTest {
         int without = 0;
         int alarms = 0;
         List<Double> off = new ArrayList<>();
-        for (int i = 0; i < Math.max(6, PAGES / 3); i++) {
+        for (int i = 0; i < Math.max(Sample.rounds(4, 6), PAGES / 3); i++) {
             DrawnSheet sheet = DrawnSheet.of(
                     "gradation-strip",
                     ChosenValues.of("pencil", Shipped.pencil(WIDE[i % WIDE.length]))
@@ -156,11 +164,11 @@ class ReadingAccuracyTest {
                 }
             }
         }
-        System.out.printf(
-                "lines in strips, cloud %.2f: %d of %d found within 1.5 mm, 95th percentile %.2f mm; false in %d of %d%n",
-                cloud, found, with, percentile95(off), alarms, without);
-        assertThat(found).isGreaterThanOrEqualTo((int) Math.floor(least * with));
-        assertThat(alarms).isLessThanOrEqualTo((int) Math.ceil(most * without));
+        Sample.note(
+                "lines in strips, cloud %.2f: %d of %d found within 1.5 mm, 95th percentile %.2f mm; false in %d of %d",
+                cloud, found, with, Sample.percentile(off, 0.95), alarms, without);
+        assertThat(found).isGreaterThanOrEqualTo(Sample.atLeast(least, with));
+        assertThat(alarms).isLessThanOrEqualTo(Sample.atMost(most, without));
     }
 
     /** How much lighter a strip becomes where a hand lets go, L*. */
@@ -200,12 +208,8 @@ class ReadingAccuracyTest {
                 off.add(Math.abs(Math.IEEEremainder(field.strokes().direction().value() - 38, 180)));
             }
         }
-        System.out.printf("direction of strokes: 95th percentile %.1f° over %d boxes%n", percentile95(off), off.size());
-        assertThat(percentile95(off)).isLessThanOrEqualTo(5);
-    }
-
-    private static double percentile95(List<Double> errors) {
-        List<Double> sorted = errors.stream().sorted().toList();
-        return sorted.isEmpty() ? Double.NaN : sorted.get((int) Math.ceil(0.95 * sorted.size()) - 1);
+        Sample.note(
+                "direction of strokes: 95th percentile %.1f° over %d boxes", Sample.percentile(off, 0.95), off.size());
+        assertThat(Sample.percentile(off, 0.95)).isLessThanOrEqualTo(5);
     }
 }

@@ -21,11 +21,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.SplittableRandom;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Sheets laid side by side and photographed at once: each is found, once, and read as if it lay alone. */
+@Tag("picture")
 class SeveralSheetsTest {
     private static final DrawnSheet SHEET = DrawnSheet.of("S16", 5, PageSize.A4);
 

@@ -3,6 +3,7 @@ package grastel.core.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import grastel.core.Sample;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.LinearRgb;
 import grastel.core.exercise.Shipped;
@@ -18,12 +19,14 @@ import grastel.core.scanner.hand.Hand;
 import grastel.core.scanner.picture.ScanConditions;
 import grastel.core.scanner.picture.Spoil;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What goes wrong with photos of sheets: it is said, and what can be read is read right. */
+@Tag("picture")
 class SpoiledPictureTest {
     private static final ScanConditions PHONE = new ScanConditions(200, 3, 8, 40, 0.3, 0.05, 2, 0.75, 0, 10);
     private static final DrawnSheet SHEET =
@@ -119,8 +122,8 @@ class SpoiledPictureTest {
             Read smeared =
                     read(new Spoil.Smear(from.x() - 14, from.y() + 8, to.right() + 14, to.y() + 14, 8, strength));
 
-            System.out.printf(
-                    "smear %s: %s, %d uncovered, worst %.1f L*%n",
+            Sample.note(
+                    "smear %s: %s, %d uncovered, worst %.1f L*",
                     strength, smeared.reading().flags(), smeared.uncovered(), smeared.value());
             assertThat(smeared.uncovered()).isLessThanOrEqualTo(1);
             assertThat(smeared.reading().flags()).containsAnyOf(PageFlag.STAINED, PageFlag.SHADOW);

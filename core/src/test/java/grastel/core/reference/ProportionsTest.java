@@ -8,10 +8,12 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
 import java.awt.image.BufferedImage;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+@Tag("picture")
 class ProportionsTest {
     private static Proportions of(Rectangle... others) {
         BufferedImage image = new BufferedImage(800, 1000, BufferedImage.TYPE_INT_RGB);

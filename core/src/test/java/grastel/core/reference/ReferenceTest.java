@@ -3,12 +3,15 @@ package grastel.core.reference;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import grastel.core.Sample;
 import grastel.core.reading.picture.Picture;
 import java.awt.image.BufferedImage;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What lies in the frame, turned and enlarged. */
+@Tag("picture")
 class ReferenceTest {
     private static final Frame SQUARE = new Frame(100, 100);
 
@@ -58,7 +61,7 @@ class ReferenceTest {
             assertThat(corner.code(i)).isEqualTo(0xff0000);
         }
         Random random = new Random(1);
-        for (int i = 0; i < 20; i++) {
+        for (int i = 0; i < Sample.rounds(6, 20); i++) {
             View view =
                     new View(random.nextInt(4), 1 + 3 * random.nextDouble(), random.nextDouble(), random.nextDouble());
             Frame frame = new Frame(60 + 300 * random.nextDouble(), 60 + 300 * random.nextDouble());

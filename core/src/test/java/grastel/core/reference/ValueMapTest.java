@@ -22,6 +22,7 @@ import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -29,6 +30,7 @@ import org.locationtech.jts.coverage.CoverageValidator;
 import org.locationtech.jts.geom.Polygon;
 
 /** Laws of values and outlines. */
+@Tag("picture")
 class ValueMapTest {
     private static final Frame FRAME = new Frame(160, 200);
     private static final Wanted FIVE = new Wanted(5, 20, 1.5);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import grastel.core.Sample;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Srgb;
 import grastel.core.reading.picture.Picture;
@@ -17,12 +18,14 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.locationtech.jts.coverage.CoverageValidator;
 import org.locationtech.jts.geom.Polygon;
 
+@Tag("picture")
 class ZonesTest {
     private static final Frame FRAME = new Frame(160, 200);
 
@@ -87,8 +90,12 @@ class ZonesTest {
         assertThatIllegalArgumentException().isThrownBy(() -> new Split(1.2, 0.5));
     }
 
+    static List<HarbourFind> finds() {
+        return Sample.of(List.of(HarbourFind.values()), 1);
+    }
+
     @ParameterizedTest
-    @EnumSource(HarbourFind.class)
+    @MethodSource("finds")
     void splittingOftenNeverLeavesWhatCannotBeDrawn(HarbourFind find) {
         Zones zones = Zones.of(reference(find.picture(750, 1)), 8, 40);
         List<Split> often = IntStream.range(0, 22)
@@ -129,7 +136,7 @@ class ZonesTest {
     }
 
     @ParameterizedTest
-    @EnumSource(HarbourFind.class)
+    @MethodSource("finds")
     void zonesPartTheFrameAndFewerAreFewer(HarbourFind find) {
         Reference reference = reference(find.picture(900, 1));
         for (int count : new int[] {4, 10, 20}) {

@@ -19,11 +19,13 @@ import java.util.List;
 import java.util.UUID;
 import org.flywaydb.core.api.configuration.Configuration;
 import org.flywaydb.core.api.migration.Context;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** Data from before pictures were files. */
 @OnlyOnH2
+@Tag("database")
 class PicturesAsFilesTest extends DeskTest {
     @Autowired
     private StoredFiles files;

@@ -35,6 +35,7 @@ import java.util.stream.IntStream;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -44,6 +45,8 @@ import org.springframework.context.ConfigurableApplicationContext;
 
 /** Two nodes on one database: this test's, and another with a port of its own. */
 @OnlyOnPostgres
+@Tag("app")
+@Tag("database")
 class NodesTest extends DeskTest {
     @TempDir
     static Path data;

@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.zaxxer.hikari.SQLExceptionOverride.Override;
 import java.sql.SQLException;
 import org.hibernate.TransactionException;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Tag("database")
 class ClosedDatabaseTest {
     private static final SQLException CLOSED = new SQLException("The database has been closed", "90098", 90098);
     private static final SQLException DUPLICATE = new SQLException("There is a row like it", "23505", 23505);

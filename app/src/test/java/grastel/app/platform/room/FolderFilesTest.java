@@ -19,10 +19,12 @@ import java.util.List;
 import java.util.concurrent.Executors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Scans and pictures beside the database: never half there, never taken for what they are not, gone when nobody needs them. */
+@Tag("database")
 class FolderFilesTest {
     private static final Instant NOON = Instant.parse("2026-11-29T12:00:00Z");
     private static final byte[] SCAN = "a scan".getBytes(StandardCharsets.UTF_8);

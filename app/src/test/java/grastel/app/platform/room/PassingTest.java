@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import grastel.app.platform.ApiProblem;
 import java.sql.SQLException;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.dao.CannotAcquireLockException;
@@ -13,6 +14,7 @@ import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.TransactionSystemException;
 
+@Tag("database")
 class PassingTest {
     static Stream<Throwable> ofTheHour() {
         return Stream.of(

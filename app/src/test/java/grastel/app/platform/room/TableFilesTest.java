@@ -13,11 +13,13 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.transaction.support.TransactionTemplate;
 
 @OnlyOnPostgres
+@Tag("database")
 class TableFilesTest extends DeskTest {
     private static final Duration HOUR = Duration.ofHours(1);
     private static final byte[] SCAN = "a scan".getBytes(StandardCharsets.UTF_8);

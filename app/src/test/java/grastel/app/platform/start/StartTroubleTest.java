@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.SQLException;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -21,6 +22,7 @@ import org.springframework.boot.test.system.OutputCaptureExtension;
 
 /** A start that fails is explained in two lines, not by a stack trace. */
 @ExtendWith(OutputCaptureExtension.class)
+@Tag("app")
 class StartTroubleTest {
     @TempDir
     Path folder;

@@ -26,10 +26,12 @@ import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletResponse;
 
 /** Marks by a teacher's own scale, and what other programs are given of them. */
+@Tag("database")
 class MarksTest extends DeskTest {
     private static final String PATH = "/api/progress/classes/{id}/marks";
     private static final List<Map<String, Object>> LETTERS = List.of(

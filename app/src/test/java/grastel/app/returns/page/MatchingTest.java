@@ -17,9 +17,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Which sheet and which student a page is, where its code does not say so or says something else. */
+@Tag("database")
 class MatchingTest extends PrintedDesk {
 
     @Test

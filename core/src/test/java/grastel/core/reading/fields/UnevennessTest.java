@@ -2,6 +2,7 @@ package grastel.core.reading.fields;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.Sample;
 import grastel.core.page.PageSize;
 import grastel.core.reading.DrawnSheet;
 import grastel.core.reading.PageReader;
@@ -12,11 +13,13 @@ import grastel.core.scanner.picture.ScanConditions;
 import grastel.core.scanner.sheet.Stock;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What a hand leaves uneven, on papers that take colour evenly and on cloudy ones. */
+@Tag("picture")
 class UnevennessTest {
     private static final DrawnSheet SHEET = DrawnSheet.of("S16", 8, PageSize.A4);
     private static final double STEADY = 0.01;
@@ -46,7 +49,7 @@ class UnevennessTest {
     void aCloudyPaperIsNotTheHandsFault(double cloud) throws UnreadablePage {
         double even = mean(read(0, STEADY));
         double cloudy = mean(read(cloud, STEADY));
-        System.out.printf("evenness of a steady hand: %.2f L*, cloud %.2f: %.2f L*%n", even, cloud, cloudy);
+        Sample.note("evenness of a steady hand: %.2f L*, cloud %.2f: %.2f L*", even, cloud, cloudy);
         assertThat(cloudy).isLessThan(even + 1.3);
     }
 
@@ -54,7 +57,7 @@ class UnevennessTest {
     void patchesOfAHandAreReadOnEitherPaper() throws UnreadablePage {
         double even = mean(read(0, PATCHY));
         double cloudy = mean(read(0.15, PATCHY));
-        System.out.printf("evenness of a patchy hand: %.2f L*, on clouds %.2f L*%n", even, cloudy);
+        Sample.note("evenness of a patchy hand: %.2f L*, on clouds %.2f L*", even, cloudy);
         assertThat(even).isGreaterThan(3);
         assertThat(cloudy).isBetween(even - 0.6, even + 1.3);
     }

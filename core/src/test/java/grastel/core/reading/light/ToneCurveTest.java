@@ -2,6 +2,7 @@ package grastel.core.reading.light;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.Sample;
 import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
 import grastel.core.page.PageSize;
@@ -21,9 +22,11 @@ import grastel.core.scanner.sheet.Stock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Tag("picture")
 class ToneCurveTest {
     /** About L* 54. */
     private static final int MIDDLE_CODE = 128;
@@ -58,8 +61,8 @@ class ToneCurveTest {
         double mean = middles.stream().mapToDouble(m -> m).average().orElseThrow();
         double scatter = Math.sqrt(
                 middles.stream().mapToDouble(m -> (m - mean) * (m - mean)).sum() / 7);
-        System.out.printf(
-                "exponent %.2f, eight pages: middle off by %.2f L* in the mean, pages scatter by %.2f, stated %.2f%n",
+        Sample.note(
+                "exponent %.2f, eight pages: middle off by %.2f L* in the mean, pages scatter by %.2f, stated %.2f",
                 exponent, mean - real, scatter, stated);
         assertThat(scatter).isLessThan(stated / 2);
         assertThat(Math.abs(mean - real)).isLessThan(1.3 * stated);

@@ -2,6 +2,7 @@ package grastel.core.reading.lines;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import grastel.core.Sample;
 import grastel.core.reading.lines.LineDrawing.Crossing;
 import grastel.core.reading.picture.Picture;
 import java.awt.BasicStroke;
@@ -14,11 +15,13 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Drawings of straight lines as hands make them, from pictures: every line is found where it is, and no other. */
+@Tag("picture")
 class LineDrawingTest {
     private static final double WIDE = 900;
     private static final double HIGH = 1100;
@@ -124,7 +127,7 @@ class LineDrawingTest {
     @ParameterizedTest
     @ValueSource(ints = {2, 3, 4, 5, 6, 7})
     void everyLineIsFoundWhereItIsAndNoOther(int count) {
-        for (int seed = 1; seed <= 3; seed++) {
+        for (int seed = 1; seed <= Sample.rounds(1, 3); seed++) {
             Random random = new Random(100L * count + seed);
             List<Crossing> drawn = lines(random, count);
             List<Crossing> found =

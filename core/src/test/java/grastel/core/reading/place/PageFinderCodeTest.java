@@ -3,6 +3,7 @@ package grastel.core.reading.place;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import boofcv.struct.geo.AssociatedPair;
+import grastel.core.Sample;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageFurniture;
 import grastel.core.page.PageSize;
@@ -13,9 +14,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.random.RandomGenerator;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The square code alone, as a scanner at 200 dpi sees it: a little soft, a little noisy, anywhere on the pixels. */
+@Tag("picture")
 class PageFinderCodeTest {
     private static final double PX_PER_MM = 200 / 25.4;
     private static final Rect CODE = PageFurniture.code(PageSize.A4);
@@ -32,7 +35,7 @@ class PageFinderCodeTest {
     void everyCodeIsRead() {
         RandomGenerator random = new SplittableRandom(5);
         List<String> missed = new ArrayList<>();
-        for (int i = 0; i < 1500; i++) {
+        for (int i = 0; i < Sample.rounds(300, 1500); i++) {
             PageCode code = new PageCode(PageCode.newRun(random), 1 + i % 30);
             double x = random.nextDouble();
             double y = random.nextDouble();
