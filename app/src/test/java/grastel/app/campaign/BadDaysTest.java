@@ -113,7 +113,7 @@ class BadDaysTest extends DeskTest {
         for (String path : List.of("/api/today", "/api/courses", "/api/returns/agreement")) {
             assertThat(get(teacher, path)).as(path).hasStatusOk();
         }
-        System.out.printf("clocks: %d jumps of up to 400 days | pages read %d | lost 0%n", JUMPS, JUMPS);
+        Campaign.print("clocks: %d jumps of up to 400 days | pages read %d | lost 0%n", JUMPS, JUMPS);
     }
 
     /** A file lies where their folder was: not even an administrator can write there. */

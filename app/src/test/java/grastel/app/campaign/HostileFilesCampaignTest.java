@@ -80,7 +80,7 @@ class HostileFilesCampaignTest extends DeskTest {
                     told.merge("page " + row.getString("became"), row.getInt("n"), Integer::sum);
                 },
                 teacher.id());
-        System.out.printf("files %d | seed %d | %s | slowest answer %d ms%n", FILES, SEED, told, slowest);
+        Campaign.print("files %d | seed %d | %s | slowest answer %d ms%n", FILES, SEED, told, slowest);
 
         UUID whole = upload(teacher, "whole.jpg", scan(teacher, printedPage(teacher, run.id(), 1), Hand.EXACT, 2))
                 .get(0);

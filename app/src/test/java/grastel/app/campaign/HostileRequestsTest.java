@@ -66,7 +66,7 @@ class HostileRequestsTest extends EveryEndpoint {
                         + shortened(made.body()) + " -> " + shortened(answer.body()));
             }
         }
-        System.out.printf(
+        Campaign.print(
                 "requests %d of %d kinds | seed %d | answers %s | slowest %d ms%n",
                 REQUESTS, requests.kinds(), SEED, statuses, slowest);
         assertThat(wrong).isEmpty();

@@ -114,7 +114,7 @@ class ManySessionsTest extends ServerDesk {
         }
         List<Double> times = new ArrayList<>(all.stream().map(Asked::millis).toList());
         Collections.sort(times);
-        System.out.printf(
+        Campaign.print(
                 "sessions %d | %d s | requests %d | median %.0f ms, 95th percentile %.0f ms, slowest %.0f ms%n",
                 SESSIONS,
                 TIME.toSeconds(),
