@@ -12,7 +12,9 @@ function values(type: string, property: string): string[] {
 
 describe('every code of the server has its words', () => {
   it('notices', () => {
-    for (const notice of values('PageRow', 'notices') as Notice[]) {
+    const notices = values('PageRow', 'notices') as Notice[];
+    expect(notices.length).toBeGreaterThan(5);
+    for (const notice of notices) {
       expect(noticeWords[notice], notice).toBeTruthy();
     }
   });

@@ -97,6 +97,7 @@ public abstract class DeskTest {
     static void data(DynamicPropertyRegistry properties) {
         TestDatabase.fresh(properties);
         properties.add("grastel.warm-up", () -> false);
+        properties.add("spring.jpa.hibernate.ddl-auto", () -> "validate");
     }
 
     protected SignedIn newTeacher() {

@@ -131,7 +131,6 @@ class StatementsTest extends DeskTest {
         new History(jdbc).copy(run.id(), run.schoolClass(), 25);
         Map<String, Integer> later = counted();
 
-        System.out.println("statements a request: " + fresh + " and with 70 more printings: " + later);
         assertThat(later.values()).allMatch(n -> n <= MOST, "at most " + MOST);
         later.forEach(
                 (name, count) -> assertThat(count).as("%s with history", name).isLessThanOrEqualTo(fresh.get(name)));

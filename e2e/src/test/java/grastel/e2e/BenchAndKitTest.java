@@ -48,7 +48,9 @@ class BenchAndKitTest extends DemoTest {
         }
     }
 
+    /** For {@code ./grastel bench screens}. */
     @Test
+    @Tag("speed")
     void aChangeShowsAtOnce() {
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
             enter(desk);
@@ -59,7 +61,6 @@ class BenchAndKitTest extends DemoTest {
             System.out.printf(
                     "bench: a change shows after %.0f ms (median), %.0f ms (95th percentile) of %d%n",
                     sorted.get(sorted.size() / 2), sorted.get((int) (sorted.size() * 0.95)), sorted.size());
-            assertThat(times).hasSize(MEASURED_CHANGES);
             desk.checkQuiet();
         }
     }

@@ -181,8 +181,9 @@ class CoursePlaceTest extends DemoTest {
         }
     }
 
-    /** From the key to the frame that shows the move; reported, and held only to what nobody would wait for. */
+    /** From the key to the frame that shows the move, for {@code ./grastel bench screens}. */
     @Test
+    @Tag("speed")
     void aMoveIsSeenAtOnce() {
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
             enter(desk);
@@ -221,7 +222,6 @@ class CoursePlaceTest extends DemoTest {
                     COLD,
                     cold.get(COLD / 2),
                     cold.get(COLD - 1));
-            assertThat(times).allMatch(ms -> ms < 5_000);
         }
     }
 

@@ -106,7 +106,6 @@ class FirstStartTest {
             desk.button("Make the account").waitFor();
             Object bytes = desk.page.evaluate(
                     "() => performance.getEntriesByType('resource').filter(r => r.name.endsWith('.js')).reduce((n, r) => n + r.encodedBodySize, 0)");
-            System.out.println("initial JavaScript, gzipped: " + bytes + " bytes");
             assertThat(((Number) bytes).intValue()).isBetween(10_000, 250_000);
         }
     }

@@ -86,6 +86,7 @@ class KilledProcessTest {
 
     /** Whenever it is killed: what came in is stored or still in the folder, and every stored file is what its name says. */
     @Test
+    @Tag("soak")
     void killedAtAnyMomentNothingThatCameInIsLost() throws Exception {
         Path inbox = printAndDraw();
         Random moment = new Random(KILLS);

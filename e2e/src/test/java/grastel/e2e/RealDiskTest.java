@@ -26,7 +26,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
  * A disk of its own that is really full, and a folder of pictures that is really read-only, while the program runs: what was
  * taken is there in the end, and nothing else. Making one takes leave to mount.
  */
-@Tag("browser")
+@Tag("soak")
 class RealDiskTest {
     /** {@code ./grastel campaign disk} does it oftener. */
     private static final int ROUNDS = Integer.getInteger("grastel.rounds", 1);

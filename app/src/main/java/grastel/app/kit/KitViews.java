@@ -5,6 +5,7 @@ import grastel.app.kit.Kit.KitPencil;
 import grastel.app.kit.Kit.KitSet;
 import grastel.app.kit.Kit.PaperData;
 import grastel.app.kit.Kit.PencilData;
+import grastel.app.platform.MeasuredColour;
 import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
 import grastel.core.colour.Spectrum;
@@ -39,7 +40,7 @@ final class KitViews {
         }
 
         Lab toLab() {
-            return new Lab(l, a, b);
+            return MeasuredColour.of(l, a, b);
         }
     }
 

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Objects;
 import org.springframework.http.HttpStatus;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -62,7 +63,7 @@ public final class JsonFormat<T> {
         try {
             found = json.readTree(text).path(versionField);
         } catch (JacksonException e) {
-            throw ApiProblem.invalid(path, "NOT_JSON", say("problem.this-is-not-json", e.getOriginalMessage()));
+            throw ApiProblem.invalid(path, "NOT_JSON", notJson(e));
         }
         if (found.isNumber() && found.asInt() != version) {
             throw ApiProblem.invalid(
@@ -70,8 +71,7 @@ public final class JsonFormat<T> {
         }
         List<FieldProblem> problems = schema.validate(text, InputFormat.JSON).stream()
                 .limit(MOST_PROBLEMS)
-                .map(e -> new FieldProblem(
-                        path + e.getInstanceLocation(), "SCHEMA", e.getInstanceLocation() + ": " + e.getMessage()))
+                .map(e -> new FieldProblem(path + e.getInstanceLocation(), "SCHEMA", words(e)))
                 .toList();
         if (!problems.isEmpty()) {
             throw new ApiProblem(
@@ -81,6 +81,32 @@ public final class JsonFormat<T> {
                     problems);
         }
         return json.readValue(text, type);
+    }
+
+    private static String notJson(JacksonException problem) {
+        TokenStreamLocation at = problem.getLocation();
+        return at == null || at.getLineNr() < 1
+                ? say("problem.this-is-not-json")
+                : say("problem.this-is-not-json-at", at.getLineNr(), at.getColumnNr());
+    }
+
+    /** What is wrong at a place of the text, without the words of whoever checks it. */
+    private static String words(com.networknt.schema.Error error) {
+        String place = error.getInstanceLocation().toString();
+        String at = place.isEmpty() ? say("problem.the-top-level") : place;
+        String keyword = String.valueOf(error.getKeyword());
+        Object first = error.getArguments() == null || error.getArguments().length == 0 ? "" : error.getArguments()[0];
+        return switch (keyword) {
+            case "required" -> say("problem.schema-required", at, error.getProperty());
+            case "additionalProperties", "unevaluatedProperties" ->
+                say("problem.schema-unknown", at, error.getProperty());
+            case "type" -> say("problem.schema-type", at);
+            case "enum", "const" -> say("problem.schema-choice", at);
+            case "minimum", "maximum", "exclusiveMinimum", "exclusiveMaximum" ->
+                say("problem.schema-range", at, String.valueOf(first));
+            case "minLength", "maxLength", "minItems", "maxItems", "pattern" -> say("problem.schema-length", at);
+            default -> say("problem.schema-other", at);
+        };
     }
 
     /** A text that ships beside a class. */

@@ -8,7 +8,6 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
@@ -25,6 +24,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.http.converter.json.ProblemDetailJacksonMixin;
 import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.validation.FieldError;
@@ -37,11 +37,16 @@ import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Turns what goes wrong into RFC 9457 problems with a stable {@code code} and, where it applies, {@code fields}. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+    /** For answers outside of any controller. */
+    private static final JsonMapper JSON = JsonMapper.builder()
+            .addMixIn(ProblemDetail.class, ProblemDetailJacksonMixin.class)
+            .build();
 
     @ExceptionHandler
     ResponseEntity<Object> known(ApiProblem problem) {
@@ -178,7 +183,18 @@ class Problems extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleExceptionInternal(
             Exception problem, @Nullable Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         HttpStatus known = HttpStatus.valueOf(status.value());
-        return answer(known, known.name(), known.getReasonPhrase() + ".", List.of());
+        return answer(known, known.name(), words(known), List.of());
+    }
+
+    private static String words(HttpStatus status) {
+        return switch (status) {
+            case BAD_REQUEST -> say("problem.status-bad-request");
+            case NOT_FOUND -> say("problem.status-not-found");
+            case METHOD_NOT_ALLOWED -> say("problem.status-method");
+            case NOT_ACCEPTABLE -> say("problem.status-accept");
+            case UNSUPPORTED_MEDIA_TYPE -> say("problem.status-type");
+            default -> say("problem.status-other");
+        };
     }
 
     /** The same shape, for the filters that run before any controller. */
@@ -191,24 +207,23 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     static String json(HttpStatus status, String code, @Nullable String message) {
-        return String.format(
-                Locale.ROOT,
-                "{\"type\":\"urn:grastel:problem:%s\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\",\"code\":\"%s\",\"fields\":[]}",
-                code,
-                status.getReasonPhrase(),
-                status.value(),
-                message,
-                code);
+        return JSON.writeValueAsString(detail(status, code, message, List.of()));
     }
 
     private static ResponseEntity<Object> answer(
             HttpStatus status, String code, @Nullable String message, List<FieldProblem> fields) {
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(detail(status, code, message, fields));
+    }
+
+    private static ProblemDetail detail(
+            HttpStatus status, String code, @Nullable String message, List<FieldProblem> fields) {
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, message);
+        detail.setTitle(status.getReasonPhrase());
         detail.setType(URI.create("urn:grastel:problem:" + code));
         detail.setProperty("code", code);
         detail.setProperty("fields", fields);
-        return ResponseEntity.status(status)
-                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
-                .body(detail);
+        return detail;
     }
 }

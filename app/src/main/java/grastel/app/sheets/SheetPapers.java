@@ -22,6 +22,7 @@ import grastel.core.known.Known;
 import grastel.core.page.Card;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -67,6 +68,8 @@ public class SheetPapers {
                     run.title(),
                     cards(run, to, rows, Known.in(printedFrom, rows.get(0).version())));
         }
+        // one for all who have the same page, so that it stands in the document once
+        Map<BackOf, List<BackPage>> made = new HashMap<>();
         List<SheetPdf.Copy> copies = rows.stream()
                 .map(p -> {
                     Settled sheet = Known.in(printedFrom, p.version());
@@ -75,7 +78,11 @@ public class SheetPapers {
                             page,
                             Printings.forStudent(
                                     page.bare(), new PageCode(p.code(), p.number()), p.student(), to, names),
-                            withBacks ? backs(run, p, sheet).get(p.part()) : null);
+                            withBacks
+                                    ? made.computeIfAbsent(
+                                                    new BackOf(p.version(), p.paper()), key -> backs(run, p, sheet))
+                                            .get(p.part())
+                                    : null);
                 })
                 .toList();
         return SheetPdf.document(run.title(), copies);
@@ -91,6 +98,8 @@ public class SheetPapers {
                 .map(SheetPdf.Copy::alike)
                 .toList();
     }
+
+    private record BackOf(UUID version, UUID paper) {}
 
     private List<BackPage> backs(RunInfo run, PrintedPages.OfRun page, Settled sheet) {
         return backs.of(

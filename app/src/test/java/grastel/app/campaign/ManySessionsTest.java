@@ -25,10 +25,12 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** A staff room: forty sessions that look about and write at the same time. */
+@Tag("soak")
 class ManySessionsTest extends ServerDesk {
     private static final int SESSIONS = 40;
     private static final int TEACHERS = 8;

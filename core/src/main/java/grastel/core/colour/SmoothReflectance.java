@@ -12,7 +12,13 @@ import org.jspecify.annotations.Nullable;
  */
 public final class SmoothReflectance {
     private static final int N = Spectrum.SAMPLES;
-    private static final int MAX_STEPS = 200;
+    /** Colours that are within reach take up to 30. */
+    private static final int MAX_STEPS = 60;
+
+    /** At the edge of what surfaces can have a curve has steps, and smooth ones only come near. */
+    private static final double NEARER = 0.96;
+
+    private static final int MOST_TRIES = 12;
     private static final double TOLERANCE = 1e-10;
     /** ΔE00 that nobody sees and no meter repeats. */
     private static final double SAME = 0.3;
@@ -42,15 +48,14 @@ public final class SmoothReflectance {
     }
 
     private static Spectrum solved(Lab colour) {
-        double share = 1;
-        for (int i = 0; i < 60; i++) {
-            double[] solved = solve(new Lab(
-                            Math.min(99.9, Math.max(0.5, colour.lightness())), colour.a() * share, colour.b() * share)
-                    .toXyz());
+        Lab within = new Lab(Math.min(99.9, Math.max(0.5, colour.lightness())), colour.a(), colour.b());
+        double share = SurfaceColours.reachableChroma(within);
+        for (int i = 0; i < MOST_TRIES; i++) {
+            double[] solved = solve(new Lab(within.lightness(), within.a() * share, within.b() * share).toXyz());
             if (solved != null) {
                 return Spectrum.of(solved);
             }
-            share *= 0.97;
+            share *= NEARER;
         }
         return Spectrum.flat(Math.min(1, Lab.luminanceOf(colour.lightness())));
     }

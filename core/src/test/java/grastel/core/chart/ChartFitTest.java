@@ -73,10 +73,10 @@ class ChartFitTest {
     void whatIsPredictedForAFreshSheetIsWhatIsRead() throws UnreadablePage {
         Tally described = new Tally();
         Tally unknown = new Tally();
-        for (Case c : Sample.of(List.of(SCHOOL, DRAFT, VIVID, PHONE), 2)) {
+        for (Case c : Sample.of(List.of(SCHOOL, DRAFT, PHONE, VIVID), 2)) {
             described.add(c, true);
         }
-        for (Case c : Sample.of(List.of(PHONE, VIVID, DRAFT, SCHOOL), 1)) {
+        for (Case c : Sample.of(List.of(DRAFT, PHONE, VIVID, SCHOOL), 1)) {
             unknown.add(c, false);
         }
         Sample.note(

@@ -29,6 +29,7 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.statistics.Statistics;
 
 /** Whatever is chosen, with whatever pencils and method: a plan that holds together, or what stands against it in words. */
 class AnyChoicePropertyTest {
@@ -52,14 +53,22 @@ class AnyChoicePropertyTest {
             List<ChosenValues.Problem> problems = chosen.problems(parameters);
             assertThat(problems).allSatisfy(p -> assertThat(p.words()).isNotBlank());
             if (!problems.isEmpty()) {
+                cameTo("problems");
                 return;
             }
             plan = kind.plan(chosen, setting);
         } catch (ImpossibleExercise impossible) {
             assertThat(impossible.getMessage()).isNotBlank();
+            cameTo("impossible");
             return;
         }
+        cameTo("plan");
         holdsTogether(plan);
+    }
+
+    /** What is chosen by chance must often enough be something that can be planned. */
+    private static void cameTo(String end) {
+        Statistics.label("end").collect(end).coverage(ends -> ends.check("plan").percentage(share -> share > 30));
     }
 
     private static void holdsTogether(ExercisePlan plan) {

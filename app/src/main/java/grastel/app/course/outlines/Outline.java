@@ -1,6 +1,7 @@
 package grastel.app.course.outlines;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import grastel.app.platform.MeasuredColour;
 import grastel.core.colour.Lab;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +18,7 @@ public record Outline(
 
     record OutlineLab(double l, double a, double b) {
         Lab toLab() {
-            return new Lab(l, a, b);
+            return MeasuredColour.of(l, a, b);
         }
 
         static OutlineLab of(Lab lab) {

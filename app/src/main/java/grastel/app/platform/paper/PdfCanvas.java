@@ -4,6 +4,9 @@ import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PaperFormat;
 import grastel.core.page.Rect;
 import grastel.core.page.Typeface;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.Image;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.PathIterator;
@@ -31,12 +34,15 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
-import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAppearanceStream;
 
 /** One page of a PDF to draw on, in mm from the top left of the paper. Fonts are embedded. */
 public final class PdfCanvas {
     private static final double POINTS_PER_MM = 72 / 25.4;
+    private static final double PRINTED_PX_PER_MM = 200 / 25.4;
+    /** Grain of pencil stays, and nothing is seen of the blocks on paper. */
+    private static final float JPEG_QUALITY = 0.88f;
 
     private final Book book;
     private final PaperFormat size;
@@ -48,19 +54,21 @@ public final class PdfCanvas {
         this.stream = stream;
     }
 
-    /** What the pages of a document share. @param stamps drawings that stand on several pages, by what they show */
+    /** What the pages of a document share. @param stamps drawings that stand on several pages, by what they show; @param pictures by identity */
     private record Book(
             PDDocument pdf,
             PDType0Font regular,
             PDType0Font bold,
             HiddenWords hidden,
-            Map<Object, PDFormXObject> stamps) {
+            Map<Object, PDFormXObject> stamps,
+            Map<BufferedImage, PDImageXObject> pictures) {
         static Book of(PDDocument pdf) throws IOException {
             return new Book(
                     pdf,
                     font(pdf, Weight.REGULAR),
                     font(pdf, Weight.BOLD),
                     new HiddenWords(pdf),
+                    new IdentityHashMap<>(),
                     new IdentityHashMap<>());
         }
     }
@@ -256,13 +264,39 @@ public final class PdfCanvas {
         });
     }
 
+    /**
+     * A picture at the resolution that a school's printer shows, 200 dpi, as JPEG; the same picture, told by identity, is put into
+     * the document once.
+     */
     public void picture(BufferedImage picture, Rect r) {
-        write(() -> stream.drawImage(
-                LosslessFactory.createFromImage(book.pdf(), picture),
-                points(r.x()),
-                fromBottom(r.bottom()),
-                points(r.width()),
-                points(r.height())));
+        write(() -> {
+            PDImageXObject image = book.pictures().get(picture);
+            if (image == null) {
+                image = JPEGFactory.createFromImage(book.pdf(), asPrinted(picture, r), JPEG_QUALITY);
+                book.pictures().put(picture, image);
+            }
+            stream.drawImage(image, points(r.x()), fromBottom(r.bottom()), points(r.width()), points(r.height()));
+        });
+    }
+
+    /** On white, and no finer than it is printed. */
+    private static BufferedImage asPrinted(BufferedImage picture, Rect r) {
+        double share = Math.min(
+                1,
+                Math.max(
+                        r.width() * PRINTED_PX_PER_MM / picture.getWidth(),
+                        r.height() * PRINTED_PX_PER_MM / picture.getHeight()));
+        int width = Math.max(1, (int) Math.round(share * picture.getWidth()));
+        int height = Math.max(1, (int) Math.round(share * picture.getHeight()));
+        BufferedImage printed = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = printed.createGraphics();
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, width, height);
+        // a picture that shrinks by much is averaged and not sampled
+        g.drawImage(
+                share < 1 ? picture.getScaledInstance(width, height, Image.SCALE_AREA_AVERAGING) : picture, 0, 0, null);
+        g.dispose();
+        return printed;
     }
 
     /** A picture as it is kept. */

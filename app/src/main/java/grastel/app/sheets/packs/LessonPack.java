@@ -1,6 +1,7 @@
 package grastel.app.sheets.packs;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import grastel.app.platform.MeasuredColour;
 import grastel.core.colour.Lab;
 import grastel.core.media.Pencil;
 import grastel.core.page.PageSize;
@@ -21,7 +22,7 @@ record LessonPack(int grastelLessonPack, List<PackPencil> pencils, List<PackPape
         }
 
         Lab toLab() {
-            return new Lab(l, a, b);
+            return MeasuredColour.of(l, a, b);
         }
 
         private static double tenth(double value) {
