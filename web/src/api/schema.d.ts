@@ -3022,6 +3022,7 @@ export interface components {
         };
         ConfirmRequest: {
             changed: components["schemas"]["GoalLevel"][];
+            seen: string;
         };
         ConfusionView: {
             one: string;
@@ -3037,7 +3038,7 @@ export interface components {
         CourseRequest: {
             course: components["schemas"]["CourseData"];
             /** Format: int32 */
-            revision?: number;
+            revision: number;
         };
         CoursesView: {
             lanes: components["schemas"]["LaneView"][];
@@ -3829,6 +3830,7 @@ export interface components {
         NoteRequest: {
             flagged?: boolean;
             note?: string;
+            seen: string;
         };
         NotGivenInView: {
             /** Format: date-time */
@@ -3936,6 +3938,7 @@ export interface components {
             read?: string;
             /** Format: date-time */
             received: string;
+            seen: string;
             /** @enum {string} */
             state: "QUEUED" | "READING" | "READ" | "UNREADABLE" | "BACK" | "CHART" | "CANCELLED";
         };
@@ -4440,6 +4443,9 @@ export interface components {
                 [key: string]: components["schemas"]["ValueData"];
             };
             words: string;
+        };
+        ReopenRequest: {
+            seen: string;
         };
         ReportDraftView: {
             first?: components["schemas"]["DrawnView"];
@@ -9165,7 +9171,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReopenRequest"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {

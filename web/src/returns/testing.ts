@@ -41,6 +41,7 @@ export function box(of: Partial<Omit<Box, 'lies' | 'read'>> & BoxParts): Box {
 export function page(of: Partial<Schemas['PageRow']>): Schemas['PageRow'] {
   return {
     id: 'p',
+    seen: '2026-11-20T09:00:00Z/',
     file: 'scan.jpg',
     pageInFile: 1,
     received: '2026-11-25T09:00:00Z',

@@ -1,7 +1,7 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { beforeEach, expect, it, vi, type MockInstance } from 'vitest';
-import { api, type Schemas } from '../../api/client';
+import { ApiError, api, type Schemas } from '../../api/client';
 import { Judgement } from './Judgement';
 import { goal, page } from '../testing';
 
@@ -58,6 +58,7 @@ it('A goes to what is close before it confirms anything', async () => {
   expect(asked).toHaveBeenCalledWith('/api/returns/pages/{id}/confirmation', {
     params: { path: { id: 'p' } },
     body: {
+      seen: '2026-11-20T09:00:00Z/',
       changed: [
         { mark: 'm1', level: 'SECURE' },
         { mark: 'm2', level: 'BEYOND' },
@@ -90,7 +91,32 @@ it('U takes back a confirmation, and only that', async () => {
   cleanup();
   show({ confirmed: true });
   key('u');
-  await vi.waitFor(() => expect(asked).toHaveBeenCalledWith('/api/returns/pages/{id}/reopening', { params: { path: { id: 'p' } } }));
+  await vi.waitFor(() => expect(asked).toHaveBeenCalledWith('/api/returns/pages/{id}/reopening', { params: { path: { id: 'p' } }, body: { seen: '2026-11-20T09:00:00Z/' } }));
+});
+
+it('shows what somebody else decided meanwhile, and lets one choose', async () => {
+  const theirs = {
+    row: page({ confirmed: true, seen: '2026-11-20T09:00:00Z/2026-11-20T10:00:00Z' }),
+    goals: [
+      { ...steps, level: 1 },
+      { ...edge, level: 4 },
+    ],
+  };
+  vi.spyOn(api, 'GET').mockResolvedValue({ data: theirs, response: new Response() } as never);
+  asked.mockRejectedValueOnce(new ApiError(409, 'CHANGED_ELSEWHERE', 'T. Vale confirmed this page meanwhile.', []));
+  show();
+  fireEvent.click(screen.getByRole('button', { name: /^Confirm/ }));
+  expect((await screen.findByRole('alert')).textContent).toContain('T. Vale confirmed');
+  fireEvent.click(screen.getByRole('button', { name: 'Save mine' }));
+  await vi.waitFor(() => expect(asked).toHaveBeenCalledTimes(2));
+  expect(asked.mock.calls[1]?.[1]).toMatchObject({ body: { seen: theirs.row.seen, changed: [{ level: 'SECURE' }, { level: 'NEARLY' }] } });
+  cleanup();
+  asked.mockRejectedValueOnce(new ApiError(409, 'CHANGED_ELSEWHERE', 'T. Vale confirmed this page meanwhile.', []));
+  show();
+  fireEvent.click(screen.getByRole('button', { name: /^Confirm/ }));
+  fireEvent.click(await screen.findByRole('button', { name: 'Use theirs' }));
+  await vi.waitFor(() => expect(level('Neat edge, level')).toBe('4'));
+  expect(screen.queryByRole('alert')).toBeNull();
 });
 
 it('tells the level reached on the page before', () => {

@@ -6,12 +6,12 @@ import { useDesk } from '../../account/useDesk';
 import { api, body, type Schemas } from '../../api/client';
 import { Button, LinkButton, MainButton } from '../../design/Controls';
 import { Meant } from '../../design/Meaning';
-import { Notice } from '../../design/States';
 import { Aside } from '../../design/Text';
 import { colour, levelGreys, sizes, space } from '../../design/tokens';
 import { useKeys } from '../../design/useKeys';
 import { causeWords, levelNames, decimals } from '../../words/words';
 import { FigureBar } from './FigureBar';
+import { Meanwhile } from './Meanwhile';
 import { pageQuery } from '../pageQuery';
 import { said, say } from '../../words/say';
 import { Radio } from '../../design/Chosen';
@@ -40,11 +40,12 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
   const [levels, setLevels] = useState<Record<string, number>>(() => Object.fromEntries(goals.map((g) => [g.id, g.level ?? g.proposed])));
   const [looked, setLooked] = useState<Set<string>>(new Set());
   const confirm = useMutation({
-    mutationFn: () =>
+    mutationFn: (seen: string) =>
       body(
         api.POST('/api/returns/pages/{id}/confirmation', {
           params: { path: { id: page.id } },
           body: {
+            seen,
             changed: goals.map((g) => ({ mark: g.id, level: levelCodes[levels[g.id] ?? 0] ?? 'NOT_TRIED' })),
           },
         }),
@@ -58,9 +59,22 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
     },
   });
   const reopen = useMutation({
-    mutationFn: () => api.POST('/api/returns/pages/{id}/reopening', { params: { path: { id: page.id } } }),
+    mutationFn: (seen: string) => api.POST('/api/returns/pages/{id}/reopening', { params: { path: { id: page.id } }, body: { seen } }),
     onSuccess: () => queries.invalidateQueries(),
   });
+  /** The page as it is now, after somebody else changed it. */
+  const fetched = () => queries.query({ ...pageQuery(page.id), staleTime: 0 });
+  const showTheirs = async () => {
+    const now = await fetched();
+    setLevels(Object.fromEntries(now.goals.map((g) => [g.id, g.level ?? g.proposed])));
+    confirm.reset();
+    reopen.reset();
+    await queries.invalidateQueries({ queryKey: ['returns'] });
+  };
+  const saveMine = async () => {
+    const { seen } = (await fetched()).row;
+    (reopen.error ? reopen : confirm).mutate(seen);
+  };
   const set = (mark: string, level: number) => {
     setLevels((before) => ({ ...before, [mark]: level }));
     setLooked((before) => new Set(before).add(mark));
@@ -71,11 +85,11 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
     if (first) {
       frame.current?.querySelector<HTMLInputElement>(`[data-mark="${first.id}"] input:checked`)?.focus();
     } else if (mayMark) {
-      confirm.mutate();
+      confirm.mutate(page.seen);
     }
   };
   useKeys((key) => {
-    const act = { a: accept, n: () => onStep(1), p: () => onStep(-1), u: () => mayMark && page.confirmed && reopen.mutate() }[key];
+    const act = { a: accept, n: () => onStep(1), p: () => onStep(-1), u: () => mayMark && page.confirmed && reopen.mutate(page.seen) }[key];
     act?.();
     return act !== undefined;
   });
@@ -89,7 +103,7 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
       onKeyDownCapture={(event) => {
         if (mayMark && event.key === 'Enter' && !(event.target instanceof HTMLButtonElement)) {
           event.preventDefault();
-          confirm.mutate();
+          confirm.mutate(page.seen);
         }
       }}
     >
@@ -101,18 +115,18 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
               <Button onPress={accept}>{said('returns.close-look-a', { toLook: toLook.length, kbd: (words) => <kbd>{words}</kbd> })}</Button>
             )}
             {page.confirmed && (
-              <Button onPress={() => reopen.mutate()} isDisabled={reopen.isPending}>
+              <Button onPress={() => reopen.mutate(page.seen)} isDisabled={reopen.isPending}>
                 {said('returns.take-back-u', { kbd: (words) => <kbd>{words}</kbd> })}
               </Button>
             )}
             {/* eslint-disable-next-line jsx-a11y/no-autofocus -- a page after another is gone through by Enter */}
-            <MainButton onPress={() => confirm.mutate()} isDisabled={confirm.isPending} autoFocus={!page.confirmed}>
+            <MainButton onPress={() => confirm.mutate(page.seen)} isDisabled={confirm.isPending} autoFocus={!page.confirmed}>
               {page.confirmed ? say('returns.confirm-again') : say('returns.confirm-and-next')}
             </MainButton>
           </Buttons>
         )}
       </Head>
-      {(confirm.error ?? reopen.error) && <Notice role="alert">▲ {(confirm.error ?? reopen.error)?.message}</Notice>}
+      <Meanwhile error={confirm.error ?? reopen.error} onTheirs={() => void showTheirs()} onMine={() => void saveMine()} />
       <Goals>
         {goals.map((goal) => (
           <GoalRow

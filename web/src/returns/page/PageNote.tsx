@@ -7,6 +7,8 @@ import { Button, LinkButton, Toggle } from '../../design/Controls';
 import { colour, faces, sizes, space } from '../../design/tokens';
 import { useKeys } from '../../design/useKeys';
 import { say } from '../../words/say';
+import { pageQuery } from '../pageQuery';
+import { Meanwhile } from './Meanwhile';
 
 interface Props {
   page: Schemas['PageRow'];
@@ -20,7 +22,8 @@ export function PageNote({ page, note }: Props) {
   const [words, setWords] = useState(note);
   const phrases = useQuery(served.phrases);
   const save = useMutation({
-    mutationFn: (change: Schemas['NoteRequest']) => body(api.PUT('/api/returns/pages/{id}/note', { params: { path: { id: page.id } }, body: change })),
+    mutationFn: (change: Omit<Schemas['NoteRequest'], 'seen'> & { seen?: string }) =>
+      body(api.PUT('/api/returns/pages/{id}/note', { params: { path: { id: page.id } }, body: { seen: note, ...change } })),
     onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: keysOf.returns }), queries.invalidateQueries({ queryKey: ['page', page.id] })]),
   });
   const keep = useMutation({
@@ -31,6 +34,12 @@ export function PageNote({ page, note }: Props) {
     mutationFn: (id: string) => body(api.DELETE('/api/returns/phrases/{id}', { params: { path: { id } } })),
     onSuccess: () => queries.invalidateQueries({ queryKey: served.phrases.queryKey }),
   });
+  const fetched = () => queries.query({ ...pageQuery(page.id), staleTime: 0 });
+  const showTheirs = async () => {
+    setWords((await fetched()).note);
+    save.reset();
+  };
+  const saveMine = async () => save.mutate({ note: words, seen: (await fetched()).note });
   const flag = () => save.mutate({ flagged: !page.flagged });
   useKeys((key) => {
     if (key === 'f') {
@@ -66,7 +75,7 @@ export function PageNote({ page, note }: Props) {
         onBlur={() => words !== note && save.mutate({ note: words })}
         onKeyDown={(e) => e.key === 'Escape' && e.currentTarget.blur()}
       />
-      {save.error && <p role="alert">▲ {save.error.message}</p>}
+      <Meanwhile error={save.error} onTheirs={() => void showTheirs()} onMine={() => void saveMine()} />
       {(phrases.data?.length ?? 0) > 0 && (
         <Kept aria-label={say('returns.kept-phrases')}>
           {phrases.data?.map((p) => (

@@ -26,6 +26,7 @@ import grastel.core.scanner.hand.Hand;
 import grastel.core.scanner.picture.ScanConditions;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -208,11 +209,35 @@ public abstract class DeskTest {
     }
 
     protected MvcTestResult post(SignedIn teacher, String path, Object body, Object... variables) {
-        return send(teacher, json(MockMvcRequestBuilders.post(path, variables), body));
+        return send(
+                teacher, json(MockMvcRequestBuilders.post(path, variables), asSeen(teacher, path, body, variables)));
     }
 
     protected MvcTestResult put(SignedIn teacher, String path, Object body, Object... variables) {
-        return send(teacher, json(MockMvcRequestBuilders.put(path, variables), body));
+        return send(teacher, json(MockMvcRequestBuilders.put(path, variables), asSeen(teacher, path, body, variables)));
+    }
+
+    /** As the interface does: who changes something has looked at it just before, unless the test says what was seen. */
+    protected Object asSeen(SignedIn teacher, String path, Object body, Object... variables) {
+        boolean isOfPage = path.matches(".*/returns/pages/.*/(confirmation|reopening|note)");
+        boolean isCourse = path.matches("/api/courses/\\{[a-zA-Z]+}");
+        if (!(isOfPage || isCourse) || !(body == null || body instanceof Map<?, ?>)) {
+            return body;
+        }
+        Map<Object, Object> filled = new HashMap<>(body == null ? Map.of() : (Map<?, ?>) body);
+        if (isCourse) {
+            List<Integer> revisions = JsonPath.read(
+                    content(get(teacher, "/api/courses")),
+                    "$.lanes[?(@.schoolClass == '" + variables[0] + "')].revision");
+            filled.putIfAbsent("revision", revisions.isEmpty() ? 0 : revisions.get(0));
+        } else {
+            String page = content(get(teacher, path.substring(0, path.lastIndexOf('/')), variables));
+            String seen = page.contains("\"seen\"")
+                    ? JsonPath.read(page, path.endsWith("/note") ? "$.note" : "$.row.seen")
+                    : "";
+            filled.putIfAbsent("seen", seen);
+        }
+        return filled;
     }
 
     protected MvcTestResult send(SignedIn teacher, AbstractMockHttpServletRequestBuilder<?> request) {

@@ -369,9 +369,10 @@ public abstract class EveryEndpoint extends DeskTest {
         }
         var request = MockMvcRequestBuilders.request(rule.method(), rule.path(), rule.ids());
         rule.query().forEach((name, value) -> request.queryParam(name, value.toString()));
-        if (rule.body() != null) {
+        Object body = asSeen(owner, rule.path(), rule.body(), rule.ids());
+        if (body != null) {
             request.contentType(MediaType.APPLICATION_JSON)
-                    .content(rule.body() instanceof String written ? written : json.writeValueAsString(rule.body()));
+                    .content(body instanceof String written ? written : json.writeValueAsString(body));
         }
         return send(teacher, request);
     }

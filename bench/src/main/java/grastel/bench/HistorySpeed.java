@@ -57,7 +57,14 @@ final class HistorySpeed {
         print("find, 1,050", times(() -> client.get("/api/find?q=pup")));
         print(
                 "a decision",
-                times(() -> client.post("/api/returns/pages/" + page + "/confirmation", "{\"changed\":[]}")));
+                times(() -> client.post(
+                        "/api/returns/pages/" + page + "/confirmation",
+                        "{\"changed\":[],\"seen\":\"" + seen(client.get("/api/returns/pages/" + page)) + "\"}")));
+    }
+
+    /** The state of a page that a decision is made on. */
+    private static String seen(String page) {
+        return page.replaceAll("(?s).*\"seen\":\"([^\"]*)\".*", "$1");
     }
 
     /** @return the run of the last class, made its oldest */

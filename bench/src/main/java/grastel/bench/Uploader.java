@@ -37,15 +37,15 @@ final class Uploader {
         send("POST", "/api/returns", "multipart/form-data; boundary=" + BOUNDARY, body.toByteArray());
     }
 
-    void get(String path) throws IOException, InterruptedException {
-        send("GET", path, "application/json", new byte[0]);
+    String get(String path) throws IOException, InterruptedException {
+        return send("GET", path, "application/json", new byte[0]);
     }
 
     void post(String path, String json) throws IOException, InterruptedException {
         send("POST", path, "application/json", json.getBytes(StandardCharsets.UTF_8));
     }
 
-    private void send(String method, String path, String type, byte[] body) throws IOException, InterruptedException {
+    private String send(String method, String path, String type, byte[] body) throws IOException, InterruptedException {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path))
                 .method(method, HttpRequest.BodyPublishers.ofByteArray(body))
                 .header("Content-Type", type);
@@ -58,5 +58,6 @@ final class Uploader {
         if (response.statusCode() >= 300) {
             throw new IOException(method + " " + path + " answered " + response.statusCode() + " " + response.body());
         }
+        return response.body();
     }
 }

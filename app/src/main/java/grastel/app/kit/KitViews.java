@@ -5,7 +5,6 @@ import grastel.app.kit.Kit.KitPencil;
 import grastel.app.kit.Kit.KitSet;
 import grastel.app.kit.Kit.PaperData;
 import grastel.app.kit.Kit.PencilData;
-import grastel.app.platform.MeasuredColour;
 import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
 import grastel.core.colour.Spectrum;
@@ -40,7 +39,7 @@ final class KitViews {
         }
 
         Lab toLab() {
-            return MeasuredColour.of(l, a, b);
+            return new Lab(l, a, b);
         }
     }
 

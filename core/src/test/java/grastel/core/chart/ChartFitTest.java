@@ -87,7 +87,7 @@ class ChartFitTest {
                 Sample.median(unknown.after),
                 100 * described.cover(),
                 100 * unknown.cover());
-        assertThat(Sample.median(described.before)).as("before").isGreaterThan(3);
+        assertThat(Sample.median(described.before)).as("before").isGreaterThan(2 * Sample.median(described.after));
         assertThat(Sample.median(described.after)).as("after").isLessThan(1.5);
         assertThat(Sample.median(unknown.after)).as("a set that nobody knew").isLessThan(2);
         assertThat(described.cover()).as("intervals that cover").isGreaterThan(0.92);

@@ -58,7 +58,8 @@ class CourseController {
     }
 
     /** @param revision of the course that the change was made on, −1 where there was none; null for whichever is there */
-    record CourseRequest(Integer revision, @NotNull @Valid CourseData course) {}
+    record CourseRequest(
+            @NotNull Integer revision, @NotNull @Valid CourseData course) {}
 
     /** @param lesson, stage where it stopped; only of {@code STOPPED} */
     record LogRequest(

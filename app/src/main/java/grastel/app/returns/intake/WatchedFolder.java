@@ -15,6 +15,7 @@ import grastel.app.returns.work.ReadingJob;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.attribute.BasicFileAttributes;
 import java.nio.file.attribute.FileTime;
@@ -128,6 +129,8 @@ public class WatchedFolder {
         } catch (ApiProblem wait) {
             LOG.info("Watched folder waits: {}", wait.code());
             return false;
+        } catch (NoSuchFileException gone) {
+            seen.remove(file);
         } catch (IOException | RuntimeException | Error e) {
             LOG.warn("Watched folder: a file could not be taken: {}", Failure.of(e));
             if (Passing.is(e)) {

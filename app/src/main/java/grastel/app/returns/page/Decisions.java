@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -39,6 +40,17 @@ public class Decisions {
         }
         confirm(page, Map.of());
         return true;
+    }
+
+    /** What somebody saw of a page, in one word: when it was read and when it was confirmed. */
+    public static String seen(@Nullable Instant read, @Nullable Instant confirmed) {
+        return (read == null ? "" : read) + "/" + (confirmed == null ? "" : confirmed);
+    }
+
+    /** False where a page was read, confirmed or reopened since somebody saw it so. It stays locked until the transaction ends. */
+    public boolean isAsSeen(UUID id, String seen) {
+        ReturnedPage page = rows.forChange(id);
+        return seen.equals(seen(page.readAt(), page.confirmedAt()));
     }
 
     /** Takes the proposals, or the levels given instead, as the teacher's decision. @param changed by mark */

@@ -101,6 +101,9 @@ public class ReturnedPage extends Owned {
     @Column(nullable = false, length = 600)
     private String note = "";
 
+    @Column(name = "note_by")
+    private @Nullable UUID noteBy;
+
     @OneToMany(mappedBy = "page", cascade = CascadeType.ALL, orphanRemoval = true)
     @OrderBy("place")
     private List<GoalMark> marks = new ArrayList<>();

@@ -64,8 +64,13 @@ public interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
     Optional<ReturnedPage> forChange(UUID id);
 
     @Modifying
-    @Query("update ReturnedPage p set p.note = :note where p.id = :id")
-    int note(UUID id, String note);
+    @Query("update ReturnedPage p set p.note = :note, p.noteBy = :by"
+            + " where p.id = :id and (p.note = :seen or p.note = :note)")
+    int note(UUID id, String note, String seen, UUID by);
+
+    /** The words on a page as they are now, whatever of the page was loaded before. */
+    @Query("select new grastel.app.returns.page.WrittenNote(p.note, p.noteBy) from ReturnedPage p where p.id = :id")
+    Optional<WrittenNote> written(UUID id);
 
     @Modifying
     @Query("update ReturnedPage p set p.flagged = :flagged where p.id = :id")

@@ -2,8 +2,12 @@ package grastel.app.returns.screen;
 
 import static grastel.core.words.Words.say;
 
+import grastel.app.account.Accounts;
 import grastel.app.platform.ApiProblem;
 import grastel.app.returns.page.Decisions;
+import grastel.app.returns.page.WrittenNote;
+import grastel.app.returns.screen.ReturnViews.ConfirmRequest;
+import grastel.app.returns.screen.ReturnViews.DecisionView;
 import grastel.app.returns.screen.ReturnViews.GoalLevel;
 import grastel.app.returns.screen.ReturnViews.NoteRequest;
 import grastel.app.returns.screen.ReturnViews.PageDetail;
@@ -13,6 +17,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,17 +25,23 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class Marking {
+    private static final String CHANGED = "CHANGED_ELSEWHERE";
+
     private final Decisions decisions;
     private final PageSorting sorting;
     private final ShownPages views;
+    private final Accounts accounts;
 
-    Marking(Decisions decisions, PageSorting sorting, ShownPages views) {
+    Marking(Decisions decisions, PageSorting sorting, ShownPages views, Accounts accounts) {
         this.decisions = decisions;
         this.sorting = sorting;
         this.views = views;
+        this.accounts = accounts;
     }
 
-    PageDetail confirm(UUID page, List<GoalLevel> changed) {
+    PageDetail confirm(UUID page, ConfirmRequest request) {
+        requireAsSeen(page, request.seen());
+        List<GoalLevel> changed = request.changed();
         Map<UUID, Level> levels = new HashMap<>();
         for (int i = 0; i < changed.size(); i++) {
             GoalLevel one = changed.get(i);
@@ -42,13 +53,42 @@ class Marking {
         return views.detail(page);
     }
 
-    PageDetail reopen(UUID page) {
+    PageDetail reopen(UUID page, String seen) {
+        requireAsSeen(page, seen);
         decisions.reopen(page);
         return views.detail(page);
     }
 
     PageDetail note(UUID page, NoteRequest request) {
-        sorting.note(page, request.flagged(), request.note());
+        if (!sorting.note(page, request.flagged(), request.note(), request.seen())) {
+            WrittenNote now = sorting.written(page);
+            String by = now.by() == null ? say("thing.somebody") : accounts.displayName(now.by());
+            throw ApiProblem.conflict(CHANGED, say("problem.note-changed", by, now.words()));
+        }
         return views.detail(page);
+    }
+
+    /** Whoever decides must have seen what was decided last: what it was, and by whom, is told. */
+    private void requireAsSeen(UUID page, String seen) {
+        if (decisions.isAsSeen(page, seen)) {
+            return;
+        }
+        PageDetail now = views.detail(page);
+        List<DecisionView> history = now.history();
+        if (history.isEmpty()) {
+            throw ApiProblem.conflict(CHANGED, say("problem.page-read-anew"));
+        }
+        String by = history.get(history.size() - 1).by();
+        throw ApiProblem.conflict(
+                CHANGED,
+                now.row().confirmed()
+                        ? say("problem.page-confirmed-meanwhile", by, levels(now))
+                        : say("problem.page-reopened-meanwhile", by));
+    }
+
+    private static String levels(PageDetail page) {
+        return page.goals().stream()
+                .map(goal -> goal.called().label() + " " + goal.level())
+                .collect(Collectors.joining(", "));
     }
 }

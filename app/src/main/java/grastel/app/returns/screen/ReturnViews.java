@@ -62,7 +62,8 @@ final class ReturnViews {
             @NotNull PersonView student,
             @NotNull PersonView schoolClass) {}
 
-    /** @param read when its present reading was made: its pictures are asked for by it; @param doubts goals that are close */
+    /** @param read when its present reading was made: its pictures are asked for by it; @param doubts goals that are close; @param seen its state,
+     * which whoever decides about it sends back */
     record PageRow(
             @NotNull UUID id,
             @NotNull String file,
@@ -79,7 +80,8 @@ final class ReturnViews {
             @NotNull int doubts,
             @NotNull boolean confirmed,
             @NotNull boolean flagged,
-            @NotNull List<Notice> notices) {}
+            @NotNull List<Notice> notices,
+            @NotNull String seen) {}
 
     /**
      * A field as asked and as read.
@@ -249,8 +251,14 @@ final class ReturnViews {
             @NotNull List<DecisionView> history,
             @Nullable BeforeView before) {}
 
-    /** What is left out stays as it is. */
-    record NoteRequest(Boolean flagged, @Size(max = 600) String note) {}
+    /** What is left out stays as it is. @param seen the note as it was when this one was begun */
+    record NoteRequest(
+            Boolean flagged,
+            @Size(max = 600) String note,
+            @NotNull @Size(max = 600) String seen) {}
+
+    /** @param seen the page’s state that was decided about, {@link PageRow#seen} */
+    record ReopenRequest(@NotNull @Size(max = 80) String seen) {}
 
     record PhraseView(@NotNull UUID id, @NotNull String words) {}
 
@@ -270,8 +278,10 @@ final class ReturnViews {
 
     record GoalLevel(@NotNull UUID mark, @NotNull Level level) {}
 
-    /** @param changed goals whose level differs from the proposal */
-    record ConfirmRequest(@NotNull @Size(max = 60) List<@NotNull @Valid GoalLevel> changed) {}
+    /** @param seen the page’s state that was decided about, {@link PageRow#seen}; @param changed goals whose level differs from the proposal */
+    record ConfirmRequest(
+            @NotNull @Size(max = 80) String seen,
+            @NotNull @Size(max = 60) List<@NotNull @Valid GoalLevel> changed) {}
 
     record Point(@NotNull double x, @NotNull double y) {}
 

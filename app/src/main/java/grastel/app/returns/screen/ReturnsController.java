@@ -27,6 +27,7 @@ import grastel.app.returns.screen.ReturnViews.PageRow;
 import grastel.app.returns.screen.ReturnViews.PhraseRequest;
 import grastel.app.returns.screen.ReturnViews.PhraseView;
 import grastel.app.returns.screen.ReturnViews.Point;
+import grastel.app.returns.screen.ReturnViews.ReopenRequest;
 import grastel.app.returns.screen.ReturnViews.SwapRequest;
 import grastel.app.returns.work.Corners;
 import grastel.app.returns.work.Jpeg;
@@ -193,14 +194,14 @@ class ReturnsController {
     @ForColleagues(value = About.PAGE, right = Right.MARK)
     @PostMapping("/pages/{id}/confirmation")
     PageDetail confirm(@PathVariable UUID id, @Valid @RequestBody ConfirmRequest request) {
-        return marking.confirm(id, request.changed());
+        return marking.confirm(id, request);
     }
 
     /** Takes the confirmation back. */
     @ForColleagues(value = About.PAGE, right = Right.MARK)
     @PostMapping("/pages/{id}/reopening")
-    PageDetail reopen(@PathVariable UUID id) {
-        return marking.reopen(id);
+    PageDetail reopen(@PathVariable UUID id, @Valid @RequestBody ReopenRequest request) {
+        return marking.reopen(id, request.seen());
     }
 
     /** Puts the page aside for a second look or back, and words for the student on it. */

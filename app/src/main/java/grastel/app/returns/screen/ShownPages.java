@@ -282,7 +282,8 @@ class ShownPages {
                 doubts,
                 p.confirmed(),
                 p.flagged(),
-                notices);
+                notices,
+                Decisions.seen(p.readAt(), p.confirmedAt()));
     }
 
     private static PlaceView place(UUID printedPage, UUID of, RunInfo run, ClassInfo to) {

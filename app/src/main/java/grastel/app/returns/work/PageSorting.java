@@ -5,6 +5,7 @@ import static grastel.core.words.Words.say;
 import grastel.app.classes.StudentsDeleted;
 import grastel.app.platform.AfterCommit;
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.Ownership;
 import grastel.app.returns.api.PagesWait;
 import grastel.app.returns.page.PageRows;
 import grastel.app.returns.page.ReturnEvents;
@@ -12,6 +13,7 @@ import grastel.app.returns.page.ReturnedPage;
 import grastel.app.returns.page.ReturnedPages;
 import grastel.app.returns.page.ScanFiles;
 import grastel.app.returns.page.Whose;
+import grastel.app.returns.page.WrittenNote;
 import grastel.app.sheets.Printings;
 import grastel.app.sheets.Printings.PageInfo;
 import grastel.core.exercise.plan.FieldPlan;
@@ -57,13 +59,21 @@ public class PageSorting {
     }
 
     /** Words for the student of a page, and whether it is put aside for a second look; null leaves either as it is. */
-    public void note(UUID id, Boolean flagged, String words) {
-        int found = flagged == null ? 1 : pages.flag(id, flagged);
-        found = words == null ? found : pages.note(id, words.strip());
-        if (found == 0) {
-            throw ApiProblem.notFound(say("thing.page"));
+    public boolean note(UUID id, @Nullable Boolean flagged, @Nullable String words, String seen) {
+        ReturnedPage page = rows.find(id);
+        if (words != null && pages.note(id, words.strip(), seen.strip(), Ownership.deciding()) == 0) {
+            return false;
         }
-        events.changed(rows.find(id));
+        if (flagged != null) {
+            pages.flag(id, flagged);
+        }
+        events.changed(page);
+        return true;
+    }
+
+    /** The words on a page as they are now. */
+    public WrittenNote written(UUID id) {
+        return pages.written(id).orElseThrow(() -> ApiProblem.notFound(say("thing.page")));
     }
 
     /** Two pages of one sheet that were taken for one another's change places; both are read again as what they are. */
