@@ -210,34 +210,73 @@ public abstract class DeskTest {
 
     protected MvcTestResult post(SignedIn teacher, String path, Object body, Object... variables) {
         return send(
-                teacher, json(MockMvcRequestBuilders.post(path, variables), asSeen(teacher, path, body, variables)));
+                teacher,
+                json(MockMvcRequestBuilders.post(path, variables), asSeenIfPosted(teacher, path, body, variables)));
     }
 
     protected MvcTestResult put(SignedIn teacher, String path, Object body, Object... variables) {
         return send(teacher, json(MockMvcRequestBuilders.put(path, variables), asSeen(teacher, path, body, variables)));
     }
 
+    private Object asSeenIfPosted(SignedIn teacher, String path, Object body, Object... variables) {
+        boolean changes = path.endsWith("/lessons") || path.contains("/returns/pages/");
+        return changes ? asSeen(teacher, path, body, variables) : body;
+    }
+
+    /** Where the state of what a request changes is told, and how it is found there by its id. */
+    private record State(String changed, String told, String found, String field) {}
+
+    private static final List<State> STATES = List.of(
+            new State("/api/courses/[^/]+", "/api/courses", "$.lanes[?(@.schoolClass == '%s')].revision", "revision"),
+            new State(
+                    "/api/courses/[^/]+/lessons",
+                    "/api/courses",
+                    "$.lanes[?(@.schoolClass == '%s')].revision",
+                    "revision"),
+            new State(
+                    "/api/classes/[^/]+(/calendar|/method|/readiness|/thresholds)?",
+                    "/api/classes",
+                    "$[?(@.id == '%s')].revision",
+                    "revision"),
+            new State("/api/sheets/[^/]+", "/api/sheets", "$[?(@.id == '%s')].revision", "revision"),
+            new State("/api/projects/[^/]+", "/api/projects", "$[?(@.id == '%s')].revision", "revision"),
+            new State("/api/kit/(pencils|papers|sets)/[^/]+", "/api/kit", "$..[?(@.id == '%s')].revision", "revision"),
+            new State(
+                    "/api/progress/classes/[^/]+/marks",
+                    "/api/progress/classes/{id}/marks",
+                    "$[?(@.revision > -2)].revision",
+                    "revision"),
+            new State("/api/bench/stacks/[^/]+", "/api/bench/stacks", "$[?(@.id == '%s')].version", "version"));
+
     /** As the interface does: who changes something has looked at it just before, unless the test says what was seen. */
     protected Object asSeen(SignedIn teacher, String path, Object body, Object... variables) {
-        boolean isOfPage = path.matches(".*/returns/pages/.*/(confirmation|reopening|note)");
-        boolean isCourse = path.matches("/api/courses/\\{[a-zA-Z]+}");
-        if (!(isOfPage || isCourse) || !(body == null || body instanceof Map<?, ?>)) {
+        if (!(body == null || body instanceof Map<?, ?>) || teacher == null || variables.length == 0) {
             return body;
         }
         Map<Object, Object> filled = new HashMap<>(body == null ? Map.of() : (Map<?, ?>) body);
-        if (isCourse) {
-            List<Integer> revisions = JsonPath.read(
-                    content(get(teacher, "/api/courses")),
-                    "$.lanes[?(@.schoolClass == '" + variables[0] + "')].revision");
-            filled.putIfAbsent("revision", revisions.isEmpty() ? 0 : revisions.get(0));
-        } else {
-            String page = content(get(teacher, path.substring(0, path.lastIndexOf('/')), variables));
-            String seen = page.contains("\"seen\"")
-                    ? JsonPath.read(page, path.endsWith("/note") ? "$.note" : "$.row.seen")
-                    : "";
-            filled.putIfAbsent("seen", seen);
+        if (filled.containsKey("seen") || filled.containsKey("revision") || filled.containsKey("version")) {
+            return body;
         }
-        return filled;
+        if (path.matches(".*/returns/pages/.*/(confirmation|reopening|note)")) {
+            String page = content(get(teacher, path.substring(0, path.lastIndexOf('/')), variables));
+            String seen = path.endsWith("/note") ? "$.note" : "$.row.seen";
+            filled.putIfAbsent("seen", page.contains("\"seen\"") ? JsonPath.read(page, seen) : "");
+            return filled;
+        }
+        for (State state : STATES) {
+            if (path.matches(state.changed())) {
+                String told = content(
+                        state.told().contains("{")
+                                ? get(teacher, state.told(), variables[0])
+                                : get(teacher, state.told()));
+                List<Integer> found = told.contains("evision") || told.contains("ersion")
+                        ? JsonPath.read(told, String.format(state.found(), variables[0]))
+                        : List.of();
+                filled.putIfAbsent(state.field(), found.isEmpty() ? 0 : found.get(0));
+                return filled;
+            }
+        }
+        return body;
     }
 
     protected MvcTestResult send(SignedIn teacher, AbstractMockHttpServletRequestBuilder<?> request) {

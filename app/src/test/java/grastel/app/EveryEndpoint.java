@@ -362,6 +362,15 @@ public abstract class EveryEndpoint extends DeskTest {
     }
 
     protected MvcTestResult send(SignedIn teacher, ById rule) {
+        boolean looks = rule.method() == HttpMethod.PUT
+                || rule.path().endsWith("/lessons")
+                || rule.path().contains("/returns/pages/");
+        Object body = looks ? asSeen(owner, rule.path(), rule.body(), rule.ids()) : rule.body();
+        return sendAsIs(teacher, new ById(rule.method(), rule.path(), body, rule.query(), rule.ids()));
+    }
+
+    /** Without what the interface would have seen before. */
+    protected MvcTestResult sendAsIs(SignedIn teacher, ById rule) {
         if (rule.body() instanceof byte[] file) {
             var sent = MockMvcRequestBuilders.multipart(rule.path(), rule.ids()).file("file", file);
             rule.query().forEach((name, value) -> sent.queryParam(name, value.toString()));
@@ -369,10 +378,9 @@ public abstract class EveryEndpoint extends DeskTest {
         }
         var request = MockMvcRequestBuilders.request(rule.method(), rule.path(), rule.ids());
         rule.query().forEach((name, value) -> request.queryParam(name, value.toString()));
-        Object body = asSeen(owner, rule.path(), rule.body(), rule.ids());
-        if (body != null) {
+        if (rule.body() != null) {
             request.contentType(MediaType.APPLICATION_JSON)
-                    .content(body instanceof String written ? written : json.writeValueAsString(body));
+                    .content(rule.body() instanceof String written ? written : json.writeValueAsString(rule.body()));
         }
         return send(teacher, request);
     }

@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.classes.Classes;
 import grastel.core.scanner.hand.Hand;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -16,6 +19,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpMethod;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import tools.jackson.databind.JsonNode;
 
 /** Two people, or one in two windows, do things at the same moment: nothing is lost, and whoever came too late is told. */
 @Tag("database")
@@ -260,5 +264,92 @@ class RacesTest extends EveryEndpoint {
         Set<String> left =
                 new HashSet<>(jdbc.queryForList("select state from returned_page where id = ?", String.class, page));
         assertThat(left).isEmpty();
+    }
+
+    /** Changes that need not say what was seen, and why. Everything else that changes something must. */
+    private static final Map<String, String> NEEDS_NO_STATE = Map.ofEntries(
+            Map.entry("POST /api/account/.*|DELETE /api/account/.*|PUT /api/account/.*", "one's own session, or once"),
+            Map.entry("DELETE .*", "what is deleted twice is gone once"),
+            Map.entry("POST /api/demo/.*|POST /api/backups|POST /api/courses/feed", "makes something anew each time"),
+            Map.entry(
+                    "POST /api/(bench/(card.pdf|look|recipes|what-if|stacks)|charts(/lines)?|classes(/roster)?|projects|sheets"
+                            + "|kit/(papers|pencils|sets|imports(/preview)?|meter))",
+                    "computes, or makes something new"),
+            Map.entry(
+                    "POST /api/(sheets/(drawn-lines|method-effect|packs(/preview)?|preview|\\{id}/runs)"
+                            + "|projects/\\{id}/(own|sheet)|progress/classes/\\{id}/(marks/preview|redo(/preview)?|reports.pdf))",
+                    "computes, or makes something new"),
+            Map.entry("POST /api/(returns|phone/\\{token}|returns/(phone-links|phrases))", "adds"),
+            Map.entry("POST /api/classes/\\{id}/students|PUT /api/classes/\\{id}/shares", "adds, or names all it sets"),
+            Map.entry(
+                    "POST /api/kit/.*/(calibration|lead|readings|reach)|PUT /api/progress/classes/\\{id}/pressures",
+                    "puts what was measured in place of what was measured before"),
+            Map.entry(
+                    "POST /api/courses/\\{schoolClass}/(log|next-lesson|outline|outline-file)",
+                    "names the period or adds behind the last lesson"),
+            Map.entry(
+                    "POST /api/returns/pages/\\{id}/(again|cancellation|match|swap|rereading)",
+                    "the page's own state lets only one of two pass"),
+            Map.entry("POST /api/returns/runs/\\{run}/sure", "names the reading of each page"));
+
+    @Test
+    void everyChangeSaysWhatItWasMadeOnOrNeedsNotTo() throws Exception {
+        JsonNode api = json.readTree(Files.readString(Path.of("..", "web", "openapi.json")));
+        List<String> without = new ArrayList<>();
+        api.get("paths")
+                .properties()
+                .forEach(path -> path.getValue().properties().forEach(operation -> {
+                    String name = operation.getKey().toUpperCase(Locale.ROOT) + " " + path.getKey();
+                    String schema = operation
+                            .getValue()
+                            .at("/requestBody/content/application~1json/schema/$ref")
+                            .asString("");
+                    JsonNode properties = api.at(schema.replace("#", "") + "/properties");
+                    boolean says = properties.has("revision") || properties.has("seen") || properties.has("version");
+                    boolean exempt = NEEDS_NO_STATE.keySet().stream().anyMatch(name::matches);
+                    if (!name.startsWith("GET ") && !says && !exempt) {
+                        without.add(name);
+                    }
+                }));
+        assertThat(without)
+                .as("changes that do not say what was seen, and no reason why")
+                .isEmpty();
+    }
+
+    @Test
+    void aChangeThatDoesNotSayWhatItWasMadeOnIsRefused() throws Exception {
+        List<String> taken = new ArrayList<>();
+        for (ById rule : byId.values()) {
+            if (rule.method() == HttpMethod.PUT
+                    && rule.body() instanceof Map<?, ?> body
+                    && asSeen(owner, rule.path(), body, rule.ids()) instanceof Map<?, ?> filled
+                    && filled.size() > body.size()) {
+                int answer = status(sendAsIs(owner, rule));
+                if (answer != 422 && answer != 428) {
+                    taken.add(rule.path() + " " + answer);
+                }
+            }
+        }
+        assertThat(taken).isEmpty();
+    }
+
+    /** The same user in two windows, on one state: one change is taken, the other told. */
+    @Test
+    void ofTwoChangesOnOneStateOneIsTaken() throws Exception {
+        List<String> wrong = new ArrayList<>();
+        for (ById rule : byId.values()) {
+            if (rule.method() == HttpMethod.PUT
+                    && rule.body() instanceof Map<?, ?> body
+                    && asSeen(owner, rule.path(), body, rule.ids()) instanceof Map<?, ?> filled
+                    && filled.size() > body.size()) {
+                ById onOneState = new ById(rule.method(), rule.path(), filled, rule.query(), rule.ids());
+                List<Integer> both = Together.run(2, i -> status(sendAsIs(owner, onOneState)));
+                boolean isRefusedAnyway = both.stream().noneMatch(s -> s == 200);
+                if (!isRefusedAnyway && !both.contains(409) && !rule.path().endsWith("/note")) {
+                    wrong.add(rule.path() + " " + both);
+                }
+            }
+        }
+        assertThat(wrong).isEmpty();
     }
 }

@@ -26,6 +26,8 @@ class StatementsTest extends DeskTest {
     private SignedIn teacher;
     private RunInfo run;
     private UUID page;
+    private String seen;
+    private String noteSeen;
     private UUID student;
     private UUID chart;
 
@@ -55,7 +57,19 @@ class StatementsTest extends DeskTest {
     }
 
     private MvcTestResult confirm() {
-        return post(teacher, "/api/returns/pages/{id}/confirmation", Map.of("changed", List.of()), page);
+        look();
+        return confirmAsSeen();
+    }
+
+    private MvcTestResult confirmAsSeen() {
+        return post(teacher, "/api/returns/pages/{id}/confirmation", Map.of("seen", seen, "changed", List.of()), page);
+    }
+
+    /** What is decided is decided of the page as it is seen; looking is counted by itself. */
+    private void look() {
+        String detail = content(get(teacher, "/api/returns/pages/{id}", page));
+        seen = JsonPath.read(detail, "$.row.seen");
+        noteSeen = JsonPath.read(detail, "$.note");
     }
 
     private interface Request {
@@ -102,20 +116,28 @@ class StatementsTest extends DeskTest {
         all.put(
                 "what would be done again",
                 () -> post(teacher, "/api/progress/classes/{id}/redo/preview", Map.of(), run.schoolClass()));
-        all.put("a decision", this::confirm);
+        all.put("a decision", this::confirmAsSeen);
         all.put(
                 "a note",
-                () -> put(teacher, "/api/returns/pages/{id}/note", Map.of("note", "Sharpen.", "flagged", true), page));
-        all.put("a decision taken back", () -> post(teacher, "/api/returns/pages/{id}/reopening", Map.of(), page));
+                () -> put(
+                        teacher,
+                        "/api/returns/pages/{id}/note",
+                        Map.of("note", "Sharpen.", "flagged", true, "seen", noteSeen),
+                        page));
+        all.put(
+                "a decision taken back",
+                () -> post(teacher, "/api/returns/pages/{id}/reopening", Map.of("seen", seen), page));
         return all;
     }
 
     private Map<String, Integer> counted() {
         Map<String, Integer> counts = new LinkedHashMap<>();
-        requests()
-                .forEach((name, request) -> counts.put(
-                        name,
-                        Statements.in(() -> assertThat(request.send()).as(name).hasStatusOk())));
+        requests().forEach((name, request) -> {
+            look();
+            counts.put(
+                    name,
+                    Statements.in(() -> assertThat(request.send()).as(name).hasStatusOk()));
+        });
         return counts;
     }
 

@@ -5,6 +5,7 @@ import grastel.app.bench.LookViews.LookView;
 import grastel.app.bench.LookViews.WhatIfRequest;
 import grastel.app.bench.LookViews.WhatIfView;
 import grastel.app.bench.LookViews.Zoom;
+import grastel.app.platform.Revised;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.picture.SwatchPicture;
 import jakarta.validation.Valid;
@@ -125,7 +126,7 @@ class BenchController {
 
     @PutMapping("/stacks/{id}")
     StackView change(@PathVariable UUID id, @Valid @RequestBody StackRequest r) {
-        int version = r.version() == null ? -1 : r.version();
+        int version = Revised.seen(r.version());
         return StackView.of(bench.change(id, version, r.name().strip(), r.note().strip(), r.stack()));
     }
 

@@ -60,22 +60,22 @@ class ClassesController {
             @NotNull double readyShare) {}
 
     /**
-     * @param revision of the class that the change was made on; null for whichever is there
+     * @param revision of the class that the change was made on
      * @param thresholds what the usual thresholds are multiplied by; goals left out keep the usual
      */
     record ThresholdsRequest(
-            Integer revision,
+            @NotNull Integer revision,
 
             @NotNull
             Map<Goal, @NotNull @DecimalMin("" + GoalPlan.LEAST_FACTOR) @DecimalMax("" + GoalPlan.MOST_FACTOR) Double>
                     thresholds) {}
 
     /**
-     * @param revision of the class that the change was made on; null for whichever is there
+     * @param revision of the class that the change was made on
      * @param share of those who tried a skill that must be secure in it, 0…1
      */
     record ReadinessRequest(
-            Integer revision,
+            @NotNull Integer revision,
             @NotNull @DecimalMin("0") @DecimalMax("1") Double share) {}
 
     record SchoolView(
@@ -90,11 +90,11 @@ class ClassesController {
             @NotNull List<SchoolView> schools) {}
 
     /**
-     * @param revision of the class that the change was made on; null for whichever is there
+     * @param revision of the class that the change was made on
      * @param schools one answer for each question that is answered
      */
     record MethodRequest(
-            Integer revision,
+            @NotNull Integer revision,
             @NotNull @Size(max = 20) List<@NotNull MethodAnswer> schools,
             @NotNull boolean namesHidden) {}
 
@@ -104,14 +104,15 @@ class ClassesController {
             @NotNull GradeBand band,
             @NotNull @Size(max = 200_000) String names) {}
 
-    /** @param revision of the class that the change was made on; null for whichever is there */
+    /** @param revision of the class that the change was made on */
     record ClassChange(
-            Integer revision,
+            @NotNull Integer revision,
             @NotBlank @Size(max = 60) String name,
             @NotNull GradeBand band) {}
 
-    /** @param revision of the class that the change was made on; null for whichever is there */
-    record CalendarRequest(Integer revision, @NotNull @Valid CalendarData calendar) {}
+    /** @param revision of the class that the change was made on */
+    record CalendarRequest(
+            @NotNull Integer revision, @NotNull @Valid CalendarData calendar) {}
 
     record Names(@NotNull @Size(max = 200_000) String names) {}
 

@@ -34,7 +34,21 @@ final class Child {
     private final DataOutputStream out;
     private final DataInputStream in;
     private @Nullable UUID file;
-    private volatile boolean late;
+    private boolean isReady;
+    private volatile End end = End.ITS_OWN;
+
+    /** What ended the process while it worked. */
+    private enum End {
+        ITS_OWN,
+        /** It used up the processor time it may have. */
+        SPENT,
+        /** The machine gave it no processor: no fault of the file. */
+        STARVED
+    }
+
+    private static final Duration LOOK_EVERY = Duration.ofMillis(200);
+    /** How many times its processor time a process may take by the clock, on a machine that is busy otherwise. */
+    private static final int PATIENCE = 10;
 
     Child(DecodingSettings settings, ScheduledExecutorService watch) throws IOException {
         this.settings = settings;
@@ -92,6 +106,11 @@ final class Child {
         });
     }
 
+    /** True where the last answer failed because the machine was too busy. */
+    boolean wasStarved() {
+        return end == End.STARVED;
+    }
+
     boolean isAlive() {
         return process.isAlive();
     }
@@ -119,14 +138,14 @@ final class Child {
     }
 
     private <T> T ask(Duration budget, Asking<T> asking) throws UnreadablePage {
-        ScheduledFuture<?> end = watch.schedule(
-                () -> {
-                    late = true;
-                    kill();
-                },
-                budget.toMillis(),
-                TimeUnit.MILLISECONDS);
+        ScheduledFuture<?> watching = null;
         try {
+            if (!isReady) {
+                // how long a process takes to start is not the file's
+                in.readByte();
+                isReady = true;
+            }
+            watching = watched(budget);
             Reading<T> reading = asking.send();
             out.flush();
             if (in.readByte() == Answer.DONE.ordinal()) {
@@ -134,15 +153,40 @@ final class Child {
             }
             throw new UnreadablePage(Problem.valueOf(in.readUTF()), in.readDouble());
         } catch (IOException ended) {
-            throw new UnreadablePage(why(), late ? budget.toSeconds() : 0);
+            throw new UnreadablePage(why(), end == End.ITS_OWN ? 0 : budget.toSeconds());
         } finally {
-            end.cancel(false);
+            if (watching != null) {
+                watching.cancel(false);
+            }
         }
+    }
+
+    /** Ends the process when it has spent its processor time, or has got none for very long. */
+    private ScheduledFuture<?> watched(Duration budget) {
+        Duration spentBefore = spent();
+        long began = System.nanoTime();
+        return watch.scheduleAtFixedRate(
+                () -> {
+                    Duration clock = Duration.ofNanos(System.nanoTime() - began);
+                    boolean isSpent = spent().minus(spentBefore).compareTo(budget) >= 0;
+                    if (isSpent || clock.compareTo(budget.multipliedBy(PATIENCE)) >= 0) {
+                        end = isSpent ? End.SPENT : End.STARVED;
+                        kill();
+                    }
+                },
+                LOOK_EVERY.toMillis(),
+                LOOK_EVERY.toMillis(),
+                TimeUnit.MILLISECONDS);
+    }
+
+    /** Processor time so far; where the system does not tell it, the time by the clock. */
+    private Duration spent() {
+        return process.info().totalCpuDuration().orElseGet(() -> Duration.ofNanos(System.nanoTime()));
     }
 
     /** What ended the process. */
     private Problem why() {
-        if (late) {
+        if (end != End.ITS_OWN) {
             return Problem.TOO_SLOW;
         }
         try {

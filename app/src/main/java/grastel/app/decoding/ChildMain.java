@@ -31,6 +31,9 @@ final class ChildMain {
         UNREADABLE
     }
 
+    /** The first byte it sends. */
+    private static final int READY = 1;
+
     private static final byte[] NOTHING = {};
 
     private record Asked(Request request, byte[] file, int page) {}
@@ -55,6 +58,8 @@ final class ChildMain {
         PictureFile.Limits limits =
                 new PictureFile.Limits(Long.parseLong(arguments[0]), Integer.parseInt(arguments[1]));
         ChildMain child = new ChildMain(new DataInputStream(System.in), out, limits);
+        out.writeByte(READY);
+        out.flush();
         Thread listening = new Thread(child::listen, "listening");
         listening.setDaemon(true);
         listening.start();

@@ -28,6 +28,8 @@ import org.springframework.stereotype.Component;
 @Component
 @EnableConfigurationProperties(DecodingSettings.class)
 public class Decoder {
+    private static final int MOST_TRIES = 2;
+
     private final DecodingSettings settings;
     /** Whose turn comes next, by ticket; who is cancelled leaves. */
     private final Set<UUID> waiting = new LinkedHashSet<>();
@@ -112,11 +114,18 @@ public class Decoder {
     }
 
     private <T> T with(UUID ticket, Work<T> work) throws UnreadablePage {
-        Child child = take(ticket);
-        try {
-            return work.with(child);
-        } finally {
-            giveBack(ticket, child);
+        for (int left = MOST_TRIES; ; left--) {
+            Child child = take(ticket);
+            try {
+                return work.with(child);
+            } catch (UnreadablePage e) {
+                // the machine had no time for it, which says nothing of the file
+                if (!child.wasStarved() || left == 1) {
+                    throw e;
+                }
+            } finally {
+                giveBack(ticket, child);
+            }
         }
     }
 

@@ -10,6 +10,7 @@ import grastel.app.kit.KitViews.PencilView;
 import grastel.app.kit.KitViews.SetRequest;
 import grastel.app.kit.KitViews.SetView;
 import grastel.app.platform.Png;
+import grastel.app.platform.Revised;
 import grastel.core.colour.ColourVision;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
@@ -92,7 +93,7 @@ class KitController {
     @PutMapping("/pencils/{id}")
     PencilView change(@PathVariable UUID id, @Valid @RequestBody PencilRequest request) {
         boolean colourless = kit.pencil(id).pencil().colourless();
-        return PencilView.of(changes.change(id, request.revision(), request.data(colourless)));
+        return PencilView.of(changes.change(id, Revised.seen(request.revision()), request.data(colourless)));
     }
 
     /** @param leadMm left of each copy: a stub's length for worn out, a new pencil's for replaced */
@@ -140,7 +141,7 @@ class KitController {
 
     @PutMapping("/papers/{id}")
     PaperView changePaper(@PathVariable UUID id, @Valid @RequestBody PaperRequest request) {
-        return PaperView.of(changes.changePaper(id, request.revision(), request.data()));
+        return PaperView.of(changes.changePaper(id, Revised.seen(request.revision()), request.data()));
     }
 
     @PostMapping("/sets")
@@ -152,7 +153,7 @@ class KitController {
     @PutMapping("/sets/{id}")
     SetView changeSet(@PathVariable UUID id, @Valid @RequestBody SetRequest request) {
         return SetView.of(changes.changeSet(
-                id, request.revision(), request.name().strip(), request.pencils(), request.userMap()));
+                id, Revised.seen(request.revision()), request.name().strip(), request.pencils(), request.userMap()));
     }
 
     @DeleteMapping("/sets/{id}")

@@ -7,6 +7,7 @@ import jakarta.persistence.MappedSuperclass;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
 
 /**
  * A row that people change in a form. It counts its changes, so that one made on an older state can be told from one made on
@@ -34,6 +35,14 @@ public abstract class Revised extends Owned {
         if (known != null && known != revision) {
             throw ApiProblem.conflict("CHANGED_ELSEWHERE", say("problem.was-changed-in-another-window", what));
         }
+    }
+
+    /** What a request must say where it changes something. @throws ApiProblem REVISION_MISSING where it does not */
+    public static int seen(@Nullable Integer known) {
+        if (known == null) {
+            throw new ApiProblem(HttpStatus.PRECONDITION_REQUIRED, "REVISION_MISSING", say("problem.revision-missing"));
+        }
+        return known;
     }
 
     public int revision() {

@@ -19,6 +19,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.header.HeaderWriterFilter;
 
 /** Sessions, CSRF, headers. Everything under /api needs a teacher but what is listed here. */
@@ -54,7 +55,7 @@ class Security {
                                 .authenticated()
                                 .anyRequest()
                                 .permitAll())
-                .csrf(csrf -> csrf.spa())
+                .csrf(csrf -> csrf.spa().csrfTokenRepository(strictToken()))
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .requestCache(cache -> cache.disable())
                 .logout(logout -> logout.disable())
@@ -71,6 +72,13 @@ class Security {
                         .permissionsPolicyHeader(policy -> policy.policy("camera=(), microphone=(), geolocation=()")))
                 .addFilterBefore(new PagePolicyFilter(), HeaderWriterFilter.class)
                 .build();
+    }
+
+    /** The page reads the token; a page of another site does not even send the cookie. */
+    private static CookieCsrfTokenRepository strictToken() {
+        CookieCsrfTokenRepository token = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        token.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
+        return token;
     }
 
     /** Asked by a program on this machine, and not through a proxy on it. */

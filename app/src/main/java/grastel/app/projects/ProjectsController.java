@@ -74,9 +74,9 @@ class ProjectsController {
             @NotNull String rightsNote,
             @NotNull ProjectData settings) {}
 
-    /** @param revision of the project that the change was made on; null for whichever is there */
+    /** @param revision of the project that the change was made on */
     record ProjectRequest(
-            Integer revision,
+            @NotNull Integer revision,
             @NotBlank @Size(max = 120) String title,
             UUID schoolClass,
             @NotNull @Valid ProjectData settings) {}

@@ -70,22 +70,55 @@ class DecoderTest {
     }
 
     private int pagesOfTwo(UUID ticket) {
+        try {
+            return decoder.inspect(ticket, twoPages());
+        } catch (UnreadablePage e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    private static byte[] twoPages() {
         try (PDDocument pdf = new PDDocument();
                 ByteArrayOutputStream out = new ByteArrayOutputStream()) {
             pdf.addPage(new PDPage());
             pdf.addPage(new PDPage());
             pdf.save(out);
-            return decoder.inspect(ticket, out.toByteArray());
+            return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
-        } catch (UnreadablePage e) {
-            throw new AssertionError(e);
         }
     }
 
     private static void await(BooleanSupplier condition) {
         while (!condition.getAsBoolean()) {
             LockSupport.parkNanos(Duration.ofMillis(20).toNanos());
+        }
+    }
+
+    /** A file is judged by the processor time it takes, not by how busy the machine is otherwise. */
+    @Test
+    void anHonestFileIsReadHoweverLittleTimeTheMachineHas() throws Exception {
+        decoder.cancel(first);
+        Decoder quick =
+                new Decoder(new DecodingSettings(1, 200, Duration.ofSeconds(2), Duration.ofSeconds(2), 60_000_000, 80));
+        Process[] busy = new Process[4 * Runtime.getRuntime().availableProcessors()];
+        try {
+            for (int i = 0; i < busy.length; i++) {
+                busy[i] = new ProcessBuilder("sh", "-c", "while :; do :; done").start();
+            }
+            assertThat(quick.inspect(UUID.randomUUID(), twoPages())).isEqualTo(2);
+            Throwable endless = catchThrowable(() -> quick.decode(UUID.randomUUID(), UUID.randomUUID(), ENDLESS, 0));
+            assertThat(endless)
+                    .isInstanceOfSatisfying(
+                            UnreadablePage.class,
+                            e -> assertThat(e.problem()).isEqualTo(UnreadablePage.Problem.TOO_SLOW));
+        } finally {
+            for (Process one : busy) {
+                if (one != null) {
+                    one.destroyForcibly();
+                }
+            }
+            quick.close();
         }
     }
 }

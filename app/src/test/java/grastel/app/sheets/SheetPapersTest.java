@@ -4,28 +4,41 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.app.DeskTest;
+import grastel.app.classes.CalendarData;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ExerciseData;
 import grastel.app.sheets.api.SheetData.ValueData;
+import grastel.core.exercise.goal.GradeBand;
 import grastel.core.page.PageLayout;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.cos.COSObjectKey;
+import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Value;
 
 /** Pages on paper, for students and for the teacher. */
 class SheetPapersTest extends DeskTest {
+    @Value("${grastel.data}")
+    private Path data;
+
     @Test
     void severalExercisesShareASheetAndEveryStudentGetsAllItsPages() throws IOException {
         SignedIn teacher = newTeacher();
@@ -157,5 +170,40 @@ class SheetPapersTest extends DeskTest {
             weights += ink;
         }
         return sum / weights / pxPerMm;
+    }
+
+    /** A school's printer stops at tens of megabytes: what stands on every student's back is in the file once. */
+    @Test
+    void theBacksOfAClassHoldEachPictureOnceAndAreDrawnOnce() throws IOException {
+        SignedIn teacher = newTeacher();
+        List<String> names = IntStream.range(0, 24)
+                .mapToObj(i -> "Student " + (char) ('A' + i))
+                .toList();
+        RunInfo run = as(teacher, () -> {
+            UUID schoolClass = classes.create("9 Curlew", GradeBand.DEVELOPING, names, CalendarData.NONE)
+                    .id();
+            return printings.print(sheets.create(null, scale("S07", 5, 20)).id(), schoolClass);
+        });
+
+        byte[] pdf = as(teacher, () -> papers.pdf(run.id(), true));
+
+        assertThat(pdf.length).isLessThan(3_000_000);
+        int pictures = 0;
+        int pages;
+        try (PDDocument read = Loader.loadPDF(pdf)) {
+            pages = read.getNumberOfPages();
+            for (COSObjectKey key : read.getDocument().getXrefTable().keySet()) {
+                if (read.getDocument().getObjectFromPool(key).getObject() instanceof COSStream stream
+                        && COSName.IMAGE.equals(stream.getCOSName(COSName.SUBTYPE))) {
+                    pictures++;
+                }
+            }
+        }
+        assertThat(pages).isEqualTo(48);
+        assertThat(pictures).as("pictures of one back").isBetween(5, 120);
+        try (Stream<Path> stored = Files.list(data.resolve("exemplars"))) {
+            assertThat(stored).as("kept for the next time").isNotEmpty();
+        }
+        assertThat(as(teacher, () -> papers.pdf(run.id(), true)).length).isEqualTo(pdf.length);
     }
 }

@@ -88,7 +88,7 @@ class CourseController {
 
     /** @param kind of exercise; @param at place of the new lesson in the course, from 0 */
     record KindRequest(
-            Integer revision,
+            @NotNull Integer revision,
             @NotNull @Size(max = 40) String kind,
             @NotNull Integer at,
             UUID set,

@@ -51,7 +51,7 @@ final class LimitedBody implements InputBuffer {
 
     /** True where reading it waits for nobody. */
     boolean isHere() {
-        request.action(ActionCode.AVAILABLE, Boolean.TRUE);
+        request.action(ActionCode.AVAILABLE, true);
         return length >= 0 && request.getAvailable() >= length;
     }
 

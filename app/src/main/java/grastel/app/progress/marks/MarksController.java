@@ -1,5 +1,6 @@
 package grastel.app.progress.marks;
 
+import grastel.app.platform.Revised;
 import grastel.app.progress.marks.Book.Given;
 import grastel.app.progress.marks.Book.Work;
 import grastel.app.returns.api.Confirmed;
@@ -94,7 +95,7 @@ class MarksController {
 
     @PutMapping
     MarksView keep(@PathVariable UUID id, @Valid @RequestBody ScaleRequest request) {
-        marks.keep(id, request.revision(), request.scale());
+        marks.keep(id, Revised.seen(request.revision()), request.scale());
         return marks(id);
     }
 

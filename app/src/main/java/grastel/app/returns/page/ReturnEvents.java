@@ -6,9 +6,10 @@ import grastel.app.returns.api.ClassPagesChanged;
 import grastel.app.returns.api.PageChanged;
 import java.io.IOException;
 import java.util.Map;
-import java.util.Set;
+import java.util.Queue;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ConcurrentLinkedQueue;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.ContextClosedEvent;
@@ -22,7 +23,12 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class ReturnEvents {
     private static final long HOUR = 3_600_000;
-    private final Map<UUID, Set<SseEmitter>> listeners = new ConcurrentHashMap<>();
+    /** More than anybody has open at once. */
+    static final int MOST_WINDOWS = 20;
+
+    private static final Queue<SseEmitter> NOBODY = new ConcurrentLinkedQueue<>();
+
+    private final Map<UUID, Queue<SseEmitter>> listeners = new ConcurrentHashMap<>();
     private final ApplicationEventPublisher events;
     private final JsonMapper json;
 
@@ -33,7 +39,14 @@ public class ReturnEvents {
 
     public SseEmitter listen() {
         SseEmitter emitter = new SseEmitter(HOUR);
-        Set<SseEmitter> own = listeners.computeIfAbsent(Ownership.current(), owner -> ConcurrentHashMap.newKeySet());
+        Queue<SseEmitter> own = listeners.computeIfAbsent(Ownership.current(), owner -> new ConcurrentLinkedQueue<>());
+        // a window that was left open somewhere gives way
+        for (int more = own.size() - MOST_WINDOWS; more >= 0; more--) {
+            SseEmitter oldest = own.poll();
+            if (oldest != null) {
+                oldest.complete();
+            }
+        }
         own.add(emitter);
         emitter.onCompletion(() -> own.remove(emitter));
         emitter.onTimeout(emitter::complete);
@@ -59,7 +72,7 @@ public class ReturnEvents {
 
     @EventListener
     void tell(PageChanged changed) {
-        Set<SseEmitter> own = listeners.getOrDefault(changed.owner(), Set.of());
+        Queue<SseEmitter> own = listeners.getOrDefault(changed.owner(), NOBODY);
         String data = json.writeValueAsString(new Changed(changed.page(), changed.run()));
         AfterCommit.run(() -> own.forEach(
                 emitter -> send(own, emitter, SseEmitter.event().name("page").data(data))));
@@ -80,7 +93,7 @@ public class ReturnEvents {
         listeners.values().forEach(own -> own.forEach(SseEmitter::complete));
     }
 
-    private static void send(Set<SseEmitter> own, SseEmitter emitter, SseEmitter.SseEventBuilder event) {
+    private static void send(Queue<SseEmitter> own, SseEmitter emitter, SseEmitter.SseEventBuilder event) {
         try {
             emitter.send(event);
         } catch (IOException | IllegalStateException gone) {

@@ -22,9 +22,13 @@ public interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
     /** Hibernate's: rows that somebody holds are passed over. */
     String SKIP_LOCKED = "-2";
 
-    /** Waiting pages: each teacher's first before anyone's second, so that a pile keeps nobody else waiting. */
-    @Query("select p.id from ReturnedPage p where p.state = QUEUED"
-            + " order by row_number() over (partition by p.owner order by p.createdAt, p.index), p.createdAt, p.index")
+    /**
+     * Waiting pages: each teacher's first before anyone's second, so that a pile keeps nobody else waiting; last those whose reading
+     * was begun before and did not end.
+     */
+    @Query(
+            "select p.id from ReturnedPage p where p.state = QUEUED"
+                    + " order by case when p.tries > 0 then 1 else 0 end, row_number() over (partition by p.owner order by p.createdAt, p.index), p.createdAt, p.index")
     List<UUID> waiting(Limit limit);
 
     /** One of them, for whoever takes it; empty where somebody else is taking it at this moment, or has. */

@@ -110,6 +110,10 @@ class PageStore {
     Optional<Taken> takeNext() {
         for (UUID id : pages.waiting(Limit.of(MOST_AT_ONCE))) {
             ReturnedPage page = pages.free(id).orElse(null);
+            if (page != null && page.tries() > 0 && settings.alone() && isAnyRead()) {
+                // begun before: read with no other beside it, so that only its own reader's end counts against it
+                return Optional.empty();
+            }
             if (page != null) {
                 page.take();
                 pages.flush();
@@ -118,6 +122,10 @@ class PageStore {
             }
         }
         return Optional.empty();
+    }
+
+    private boolean isAnyRead() {
+        return pages.countByStateIn(List.of(ReturnedPage.State.READING)) > 0;
     }
 
     /** Pages that are being read are held for longer. Call as the system. */

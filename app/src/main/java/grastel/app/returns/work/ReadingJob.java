@@ -60,7 +60,8 @@ public class ReadingJob {
     static final String OTHER_CLASS = "OTHER_CLASS";
 
     /** A page during whose reading the program ended so often is not tried again by itself. */
-    private static final int MOST_TRIES = 3;
+    /** Once beside others, when the program may have been stopped, and three times alone. */
+    private static final int MOST_TRIES = 4;
 
     private static final Logger LOG = LoggerFactory.getLogger(ReadingJob.class);
 

@@ -6,6 +6,7 @@ import grastel.app.classes.Classes;
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Ownership;
+import grastel.app.platform.Revised;
 import grastel.app.platform.colleagues.About;
 import grastel.app.platform.colleagues.ForColleagues;
 import grastel.app.platform.paper.PdfAnswer;
@@ -130,7 +131,7 @@ class SheetsController {
 
     @PutMapping("/{id}")
     SheetView change(@PathVariable UUID id, @Valid @RequestBody SheetRequest request) {
-        return SheetViews.of(sheets.change(id, request.revision(), request.title(), request.data()));
+        return SheetViews.of(sheets.change(id, Revised.seen(request.revision()), request.title(), request.data()));
     }
 
     @PostMapping("/{id}/runs")
