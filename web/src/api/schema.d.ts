@@ -2753,7 +2753,7 @@ export interface components {
         CalendarRequest: {
             calendar: components["schemas"]["CalendarData"];
             /** Format: int32 */
-            revision?: number;
+            revision: number;
         };
         CalibrationRequest: {
             keep: boolean;
@@ -2956,7 +2956,7 @@ export interface components {
             band: "FIRST_STEPS" | "DEVELOPING" | "ADVANCED";
             name: string;
             /** Format: int32 */
-            revision?: number;
+            revision: number;
         };
         ClassProgressView: {
             groups: components["schemas"]["GroupView"][];
@@ -3488,7 +3488,7 @@ export interface components {
             /** Format: uuid */
             paper: string;
             /** Format: int32 */
-            revision?: number;
+            revision: number;
             /** Format: uuid */
             set?: string;
         };
@@ -3755,7 +3755,7 @@ export interface components {
         MethodRequest: {
             namesHidden: boolean;
             /** Format: int32 */
-            revision?: number;
+            revision: number;
             schools: ("LIGHT_TO_DARK" | "DARKS_FIRST" | "OWN_COLOUR_FIRST" | "FOUNDATION_UNDER" | "DARK_OVER" | "SHARP_START" | "DULL_START" | "BURNISH_WHITE" | "BURNISH_BLENDER" | "BURNISH_TINT" | "BURNISH_OWN" | "BURNISH_LAST" | "BURNISH_MIDWAY" | "BLACK_MIXED" | "BLACK_ACCENTS" | "BLACK_FIRST" | "SOLVENT_NONE" | "SOLVENT_SPARING" | "SOLVENT_GENEROUS" | "LEAVE_PAPER" | "HOLD_WITH_WHITE" | "CLOSE_MATCH" | "VALUES_RIGHT" | "NO_ERASING" | "PUTTY_ERASER")[];
         };
         MissingPaperView: {
@@ -4284,7 +4284,7 @@ export interface components {
         };
         ProjectRequest: {
             /** Format: int32 */
-            revision?: number;
+            revision: number;
             /** Format: uuid */
             schoolClass?: string;
             settings: components["schemas"]["ProjectData"];
@@ -4353,7 +4353,7 @@ export interface components {
         };
         ReadinessRequest: {
             /** Format: int32 */
-            revision?: number;
+            revision: number;
             /** Format: double */
             share: number;
         };
@@ -5010,7 +5010,7 @@ export interface components {
         };
         ThresholdsRequest: {
             /** Format: int32 */
-            revision?: number;
+            revision: number;
             thresholds: {
                 [key: string]: number;
             };

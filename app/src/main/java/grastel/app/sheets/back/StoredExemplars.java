@@ -47,8 +47,12 @@ class StoredExemplars {
         this.storage = storage;
     }
 
+    private Path folder() {
+        return storage.folder("exemplars");
+    }
+
     private Path file(String key) {
-        return storage.folder("exemplars").resolve(Digest.sha256(key.getBytes(StandardCharsets.UTF_8)) + ".zip");
+        return folder().resolve(Digest.sha256(key.getBytes(StandardCharsets.UTF_8)) + ".zip");
     }
 
     /** @param exercises how many the sheet has */
@@ -97,7 +101,7 @@ class StoredExemplars {
         }
         Path file = file(key);
         try {
-            Path part = Files.createTempFile(file.getParent(), "drawing", ".part");
+            Path part = Files.createTempFile(folder(), "drawing", ".part");
             try (ZipOutputStream zip = new ZipOutputStream(new BufferedOutputStream(Files.newOutputStream(part)))) {
                 for (int exercise = 0; exercise < exemplars.size(); exercise++) {
                     for (int place = 0; place < exemplars.get(exercise).size(); place++) {
@@ -112,7 +116,7 @@ class StoredExemplars {
                 }
             }
             Files.move(part, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-            forgetOldest(file.getParent());
+            forgetOldest(folder());
         } catch (IOException e) {
             LOG.warn("Example pictures cannot be stored: {}", Failure.of(e));
         }
