@@ -37,6 +37,7 @@ public final class BackPage {
     private static final double SMALL = 2.9;
     private static final double LEAD = 3.7;
     private static final double STEP_LEAD = 4.6;
+    private static final double TITLE_MM = 5;
     private static final double GAP_MM = 1.2;
     /** Less room than this is of no use to draw in. */
     private static final double LEAST_REDO_MM = 20;
@@ -97,13 +98,15 @@ public final class BackPage {
                     parts.stream().mapToInt(p -> p.exercise().goals().size()).sum();
             int steps =
                     parts.stream().mapToInt(p -> p.exercise().steps().size()).sum();
-            double others = parts.size() * 16.0 + steps * STEP_LEAD + LEAST_REDO_MM + 8;
+            double others = parts.size() * (16 + TITLE_MM) + steps * STEP_LEAD + LEAST_REDO_MM + 8;
             return Math.max(LOWEST_ROW_MM, Math.min(HIGHEST_ROW_MM, (bottom - TOP_MM - others) / Math.max(1, goals)));
         }
 
         private void exercise(Part part) {
             ExercisePlan exercise = part.exercise();
+            // a line of its own: a long title would run into the heads of the columns
             text(SIDE_MM, y + 4, 3.6, Weight.BOLD, exercise.title());
+            y += TITLE_MM;
             for (int i = 0; i < LEVELS.size(); i++) {
                 text(cellX(i), y + 4, SMALL, Weight.BOLD, LEVEL_WORDS.get(i));
             }
@@ -136,9 +139,7 @@ public final class BackPage {
                 all.stream()
                         .filter(e -> e.goal() == goal.goal() && e.level() == level)
                         .findFirst()
-                        .ifPresentOrElse(
-                                e -> pictures(e.fields(), x),
-                                () -> text(x, y + 4, SMALL, Weight.REGULAR, say("paper.no-example")));
+                        .ifPresent(e -> pictures(e.fields(), x));
             }
             y += row;
         }

@@ -2,15 +2,19 @@ package grastel.core.reading.picture;
 
 import com.drew.imaging.ImageProcessingException;
 import com.drew.imaging.jpeg.JpegMetadataReader;
+import com.drew.imaging.jpeg.JpegSegmentMetadataReader;
 import com.drew.metadata.Directory;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifReader;
 import com.drew.metadata.jpeg.JpegComponent;
 import com.drew.metadata.jpeg.JpegDirectory;
+import com.drew.metadata.jpeg.JpegReader;
 import grastel.core.reading.picture.UnreadablePage.Problem;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.Iterator;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
 import javax.imageio.ImageIO;
@@ -32,6 +36,9 @@ import org.apache.pdfbox.rendering.PDFRenderer;
  * looks at sizes before anything is decoded.
  */
 public final class PictureFile {
+    /** Of what a camera writes beside a picture nothing else is parsed. */
+    private static final List<JpegSegmentMetadataReader> TURN_AND_SIZE = List.of(new JpegReader(), new ExifReader());
+
     private static final double PDF_DPI = 250;
     /** Where a PNG tells its bits per channel (ISO/IEC 15948, 11.2.2). */
     private static final int PNG_DEPTH = 24;
@@ -278,7 +285,7 @@ public final class PictureFile {
     /** What a JPEG tells of itself; nothing where its head cannot be read. */
     private static <T extends Directory> Optional<T> told(byte[] jpeg, Class<T> what) {
         try {
-            return Optional.ofNullable(JpegMetadataReader.readMetadata(new ByteArrayInputStream(jpeg))
+            return Optional.ofNullable(JpegMetadataReader.readMetadata(new ByteArrayInputStream(jpeg), TURN_AND_SIZE)
                     .getFirstDirectoryOfType(what));
         } catch (ImageProcessingException | IOException e) {
             return Optional.empty();
