@@ -33,7 +33,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 /** Clocks that jump, and folders that nothing can be written into while the program runs. */
 class BadDaysTest extends DeskTest {
     /** {@code ./grastel campaign clocks} jumps oftener. */
-    private static final int JUMPS = Integer.getInteger("grastel.jumps", 4);
+    private static final int JUMPS = Integer.getInteger("grastel.jumps", 2);
 
     private static final List<Duration> FAR = List.of(
             Duration.ofSeconds(-90),

@@ -40,7 +40,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
         })
 class HostileFilesCampaignTest extends DeskTest {
     /** {@code ./grastel campaign files} sends more. */
-    private static final int FILES = Integer.getInteger("grastel.files", 30);
+    private static final int FILES = Integer.getInteger("grastel.files", 12);
 
     private static final long SEED = Long.getLong("grastel.seed", 1);
     private static final int AT_ONCE = 20;

@@ -29,7 +29,7 @@ import org.springframework.web.util.UriComponentsBuilder;
 /** Requests made by chance from the OpenAPI document, by a teacher, a colleague and a stranger, with and without the page's token. */
 class HostileRequestsTest extends EveryEndpoint {
     /** {@code ./grastel campaign requests} sends more. */
-    private static final int REQUESTS = Integer.getInteger("grastel.requests", 400);
+    private static final int REQUESTS = Integer.getInteger("grastel.requests", 150);
 
     private static final long SEED = Long.getLong("grastel.seed", 1);
     private static final long LONGEST_MS = 10_000;

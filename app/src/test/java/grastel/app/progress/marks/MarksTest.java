@@ -134,11 +134,11 @@ class MarksTest extends DeskTest {
     void whatIsNoScaleIsRefusedAndNothingKept() {
         List<Map<String, Object>> zigzag =
                 List.of(LETTERS.get(0), LETTERS.get(2), LETTERS.get(1), LETTERS.get(3), LETTERS.get(4));
-        assertThat(put(teacher, PATH, scale(null, zigzag, Map.of()), schoolClass))
+        assertThat(put(teacher, PATH, scale(-1, zigzag, Map.of()), schoolClass))
                 .hasStatus(422);
-        assertThat(put(teacher, PATH, scale(null, LETTERS.subList(0, 3), Map.of()), schoolClass))
+        assertThat(put(teacher, PATH, scale(-1, LETTERS.subList(0, 3), Map.of()), schoolClass))
                 .hasStatus(422);
-        assertThat(put(teacher, PATH, scale(null, LETTERS, Map.of("ORDER", 11)), schoolClass))
+        assertThat(put(teacher, PATH, scale(-1, LETTERS, Map.of("ORDER", 11)), schoolClass))
                 .hasStatus(422);
         assertThat(JsonPath.<Integer>read(content(get(teacher, PATH, schoolClass)), "$.revision"))
                 .isEqualTo(-1);
