@@ -242,10 +242,7 @@ public abstract class DeskTest {
             new State("/api/projects/[^/]+", "/api/projects", "$[?(@.id == '%s')].revision", "revision"),
             new State("/api/kit/(pencils|papers|sets)/[^/]+", "/api/kit", "$..[?(@.id == '%s')].revision", "revision"),
             new State(
-                    "/api/progress/classes/[^/]+/marks",
-                    "/api/progress/classes/{id}/marks",
-                    "$..revision",
-                    "revision"),
+                    "/api/progress/classes/[^/]+/marks", "/api/progress/classes/{id}/marks", "$..revision", "revision"),
             new State("/api/bench/stacks/[^/]+", "/api/bench/stacks", "$[?(@.id == '%s')].version", "version"));
 
     /** As the interface does: who changes something has looked at it just before, unless the test says what was seen. */

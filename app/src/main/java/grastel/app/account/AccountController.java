@@ -130,7 +130,7 @@ class AccountController {
         Optional<String> device = accounts.byName(account).flatMap(t -> devices.known(t.id(), http));
         throttle.requireTry(account, http.getRemoteAddr(), device);
         SignedIn teacher = accounts.check(account, request.password(), http.getRemoteAddr());
-        throttle.forget(account);
+        throttle.forget(account, http.getRemoteAddr());
         return sessions.open(teacher, http, response);
     }
 

@@ -37,7 +37,7 @@ class AccountTest extends DeskTest {
     private PasswordEncoder encoder;
 
     /** Each test's own: tries are counted by address too. */
-    private final String address = "10.0." + new Random().nextInt(256) + "." + new Random().nextInt(256);
+    private String address = "10.0." + new Random().nextInt(256) + "." + new Random().nextInt(256);
 
     @ParameterizedTest
     @ValueSource(strings = {"short", "passwordpassword", "1234567890123", "qwertyuiopas", "letmein12345"})
@@ -172,6 +172,23 @@ class AccountTest extends DeskTest {
         assertThat(signIn(other, PASSWORD, new MockHttpSession(), device))
                 .as("the browser is known for its own teacher only")
                 .hasStatus(429);
+    }
+
+    /** Who guesses a colleague's name at one address does not lock the colleague out at another. */
+    @Test
+    void guessingAtOneAddressKeepsNobodyOutAtAnother() {
+        String name = newTeacher().name();
+        for (int i = 0; i < 6; i++) {
+            signIn(name, "guess-number-" + i, new MockHttpSession());
+        }
+        assertThat(signIn(name, PASSWORD, new MockHttpSession())).hasStatus(429);
+        String here = address;
+        address = "203.0.113." + (1 + Math.abs(name.hashCode() % 250));
+        assertThat(signIn(name, PASSWORD, new MockHttpSession())).hasStatusOk();
+        address = here;
+        assertThat(jdbc.queryForObject("select count(*) from sign_in_bucket where tries_left < 1", Integer.class))
+                .as("counted where every node sees it")
+                .isPositive();
     }
 
     @Test

@@ -13,6 +13,7 @@ class SchemaTest extends DeskTest {
     private static final List<String> NOBODYS = List.of(
             "TEACHER",
             "SIGN_IN",
+            "SIGN_IN_BUCKET",
             "INVITE",
             "STORED_FILE",
             "SPRING_SESSION",

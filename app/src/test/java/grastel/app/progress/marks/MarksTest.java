@@ -134,8 +134,7 @@ class MarksTest extends DeskTest {
     void whatIsNoScaleIsRefusedAndNothingKept() {
         List<Map<String, Object>> zigzag =
                 List.of(LETTERS.get(0), LETTERS.get(2), LETTERS.get(1), LETTERS.get(3), LETTERS.get(4));
-        assertThat(put(teacher, PATH, scale(-1, zigzag, Map.of()), schoolClass))
-                .hasStatus(422);
+        assertThat(put(teacher, PATH, scale(-1, zigzag, Map.of()), schoolClass)).hasStatus(422);
         assertThat(put(teacher, PATH, scale(-1, LETTERS.subList(0, 3), Map.of()), schoolClass))
                 .hasStatus(422);
         assertThat(put(teacher, PATH, scale(-1, LETTERS, Map.of("ORDER", 11)), schoolClass))
