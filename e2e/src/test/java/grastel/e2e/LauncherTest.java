@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** Backing up and restoring by the launcher, on real data. */
 @Tag("browser")
@@ -65,7 +66,14 @@ class LauncherTest {
         try (RunningGrastel grastel = RunningGrastel.on(elsewhere)) {
             assertThat(grastel.bean(Accounts.class).byName("ilse.korhonen")).isPresent();
             assertThat(grastel.bean(StoredFiles.class).get(scan)).hasValue(SCAN);
+            grastel.bean(JdbcTemplate.class).update("""
+                            insert into scan_file (id, owner_id, created_at, name, media_type, sha256, source)
+                            select random_uuid(), id, current_timestamp, 'scan.jpg', 'image/jpeg', ?, 'FOLDER' from teacher
+                            """, "f".repeat(64));
         }
+        Said lacking = launch(elsewhere, "doctor");
+        assertThat(lacking.words()).containsPattern("▲   missing in .*" + "f".repeat(64));
+        assertThat(lacking.exit()).isNotZero();
     }
 
     @Test
