@@ -26,7 +26,7 @@ import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
 /** Two nodes behind a proxy on one PostgreSQL: each is killed while pages come in, and in the end one after the other restarted. */
 @EnabledIfEnvironmentVariable(named = "GRASTEL_TEST_POSTGRES", matches = ".+")
-@Tag("browser")
+@Tag("soak")
 class TwoNodesTest {
     /** {@code ./grastel campaign nodes} takes more. */
     private static final int PAGES = Integer.getInteger("grastel.pages", 20);
