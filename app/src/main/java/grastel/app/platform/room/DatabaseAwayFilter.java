@@ -26,7 +26,7 @@ class DatabaseAwayFilter extends OncePerRequestFilter {
         try {
             chain.doFilter(request, response);
         } catch (DataAccessException | TransactionException e) {
-            if (response.isCommitted() || !(Passing.is(e) || e instanceof TransactionException)) {
+            if (response.isCommitted() || !Passing.is(e)) {
                 throw e;
             }
             response.resetBuffer();

@@ -18,6 +18,8 @@ import org.springframework.stereotype.Component;
 @Component
 public class Backs {
     private static final int REMEMBERED = 4;
+    /** Raised when the layering model changes, so that stored pictures are drawn anew. */
+    private static final int LAYERING_VERSION = 1;
 
     private final StoredExemplars stored;
     private final Cache<Asked, List<List<Exemplar>>> exemplars =
@@ -30,7 +32,7 @@ public class Backs {
     /** A paper that was set right in the kit shows otherwise. */
     private record Asked(UUID version, GradeBand band, Paper paper) {
         String key() {
-            return "2|" + PageReader.VERSION + "|" + version + "|" + band + "|" + paper.name() + "|"
+            return LAYERING_VERSION + "|" + PageReader.VERSION + "|" + version + "|" + band + "|" + paper.name() + "|"
                     + paper.ground().toLab() + "|" + paper.tooth();
         }
     }
