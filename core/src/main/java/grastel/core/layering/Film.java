@@ -7,12 +7,12 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * One film on the paper: a lead, or several worked into one another, with how much of each lies in each height class.
+ * One film on the paper: a pencil's, or several worked into one another, with how much of each lies in each height class.
  * Immutable by agreement: nobody writes to its arrays after it is made.
  */
 final class Film {
-    /** A lead's share of the film. @param layer which layer of the stack brought it; @param amount thickness by class */
-    record Part(Lead lead, int layer, double[] amount) {}
+    /** A pencil's share of the film. @param layer which layer of the stack brought it; @param amount thickness by class */
+    record Part(PigmentOptics optics, int layer, double[] amount) {}
 
     final List<Part> parts;
     /** How much light its surface throws back, against a pencil's: that of what was laid last. */
@@ -25,19 +25,19 @@ final class Film {
     Film(List<Part> parts) {
         this.parts = parts;
         this.sheen =
-                parts.isEmpty() ? 1 : parts.get(parts.size() - 1).lead.handling.sheen();
+                parts.isEmpty() ? 1 : parts.get(parts.size() - 1).optics.medium.sheen();
         boolean dust = false;
         boolean soft = false;
         for (Part part : parts) {
-            dust |= part.lead.handling.loose() > 0;
-            soft |= part.lead.handling.scrapes();
+            dust |= part.optics.medium.loose() > 0;
+            soft |= part.optics.medium.scrapes();
         }
         this.dusty = dust;
         this.scrapes = soft;
     }
 
-    static Film of(Lead lead, int layer, double[] amount) {
-        return new Film(List.of(new Part(lead, layer, amount)));
+    static Film of(PigmentOptics optics, int layer, double[] amount) {
+        return new Film(List.of(new Part(optics, layer, amount)));
     }
 
     double thickness(int heightClass) {
@@ -56,7 +56,7 @@ final class Film {
             for (int c = 0; c < amount.length; c++) {
                 amount[c] *= factor[c];
             }
-            scaled.add(new Part(part.lead, part.layer, amount));
+            scaled.add(new Part(part.optics, part.layer, amount));
         }
         return new Film(scaled);
     }
@@ -73,29 +73,41 @@ final class Film {
             for (int c = 0; c < amount.length; c++) {
                 amount[c] += share * (mean - amount[c]);
             }
-            levelled.add(new Part(part.lead, part.layer, amount));
+            levelled.add(new Part(part.optics, part.layer, amount));
         }
         return new Film(levelled);
+    }
+
+    /** Thickness of what has colour: clear wax covers nothing. */
+    double pigment(int heightClass) {
+        double sum = 0;
+        for (Part part : parts) {
+            sum += part.optics.isColourless() ? 0 : part.amount[heightClass];
+        }
+        return sum;
     }
 
     /**
      * Lays this film over what is seen of the classes, in place; {@code seen} holds 36 values for each class. Kubelka 1948
      * as in {@link KubelkaMunk#over}, with e = exp(−2bSX) so that one exponential and one division are left.
+     *
+     * @param covered share of each class on which its films lie, so that there they are thicker than their mean
      */
-    void cover(double[] seen) {
+    void cover(double[] seen, double[] covered) {
         if (parts.size() == 1) {
             Part part = parts.get(0);
-            Lead lead = part.lead;
-            for (int c = 0; c < part.amount.length; c++) {
+            PigmentOptics optics = part.optics;
+            for (int c = 0; c < part.amount.length && !optics.isColourless(); c++) {
                 if (part.amount[c] > 0) {
-                    coverClass(seen, c * Spectrum.SAMPLES, lead.a, lead.b, lead.fading, part.amount[c]);
+                    coverClass(
+                            seen, c * Spectrum.SAMPLES, optics.a, optics.b, optics.fading, part.amount[c] / covered[c]);
                 }
             }
         } else {
             Mixture mixture = new Mixture();
-            for (int c = 0; c < parts.get(0).amount.length; c++) {
+            for (int c = 0; c < covered.length; c++) {
                 if (mixture.of(parts, c)) {
-                    coverClass(seen, c * Spectrum.SAMPLES, mixture.a, mixture.b, mixture.fading, 1);
+                    coverClass(seen, c * Spectrum.SAMPLES, mixture.a, mixture.b, mixture.fading, 1 / covered[c]);
                 }
             }
         }
@@ -115,13 +127,13 @@ final class Film {
             boolean any = false;
             for (Part part : parts) {
                 double amount = part.amount[heightClass];
-                if (amount > 0) {
+                if (amount > 0 && !part.optics.isColourless()) {
                     any = true;
-                    Lead lead = part.lead;
+                    PigmentOptics optics = part.optics;
                     for (int i = 0; i < a.length; i++) {
-                        double s = lead.scattering[i] * amount;
+                        double s = optics.scattering[i] * amount;
                         scattering[i] += s;
-                        a[i] += s * lead.a[i];
+                        a[i] += s * optics.a[i];
                     }
                 }
             }
@@ -145,22 +157,26 @@ final class Film {
         }
     }
 
-    /** Colour of this film made thick, in one class: its own masstone or the mixture's. */
+    /** Colour of a solid film of this on white paper, in one class: its own masstone or the mixture's. */
     Lab masstone(int heightClass) {
         if (parts.size() == 1) {
-            return parts.get(0).lead.masstone;
+            return parts.get(0).optics.masstone;
         }
         Mixture mixture = new Mixture();
         double[] r = new double[Spectrum.SAMPLES];
-        Arrays.fill(r, 1);
-        for (int i = 0; mixture.of(parts, heightClass) && i < r.length; i++) {
-            r[i] = Math.min(1, mixture.a[i] - mixture.b[i]);
+        Arrays.fill(r, PigmentOptics.WHITE_PAPER);
+        if (mixture.of(parts, heightClass)) {
+            coverClass(r, 0, mixture.a, mixture.b, mixture.fading, PigmentOptics.SOLID_FILM / pigment(heightClass));
         }
         return Spectrum.of(r).toLab();
     }
 
-    /** Share of light that this film keeps from what lies under it, in a class: 0 clear … 1 closed; mean over wavelengths. */
-    double opacity(int heightClass) {
+    /**
+     * Share of light that this film keeps from what lies under it, where it lies: 0 clear … 1 closed; mean over wavelengths.
+     *
+     * @param covered share of the class on which its films lie
+     */
+    double opacity(int heightClass, double covered) {
         Mixture mixture = new Mixture();
         if (!mixture.of(parts, heightClass)) {
             return 0;
@@ -168,7 +184,7 @@ final class Film {
         double through = 0;
         for (int i = 0; i < Spectrum.SAMPLES; i++) {
             double b = mixture.b[i];
-            double bp = Math.min(300, mixture.fading[i] / 2);
+            double bp = Math.min(300, mixture.fading[i] / covered / 2);
             double t = b / (mixture.a[i] * Math.sinh(bp) + b * Math.cosh(bp));
             through += t * t / Spectrum.SAMPLES;
         }

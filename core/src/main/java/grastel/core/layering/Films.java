@@ -8,8 +8,8 @@ import java.util.Map;
 
 /** What rubbing, wetting and lifting do to the films of a swatch, bottom film first. */
 final class Films {
-    /** What a soft white works in, over what a pigmented layer would. */
-    private static final double SLIDING = 0.5;
+    /** A white laid last drags pigment up: it mixes so much more than a pigmented layer. */
+    private static final double TINT_MIX = 1.7;
 
     private Films() {}
 
@@ -29,7 +29,7 @@ final class Films {
         for (Film film : films) {
             for (Part part : film.parts) {
                 for (int c = 0; c < classes; c++) {
-                    total[c] += part.amount()[c] * part.lead().filling();
+                    total[c] += part.amount()[c] * part.optics().filling();
                 }
             }
         }
@@ -48,26 +48,16 @@ final class Films {
         Map<List<Object>, double[]> mixed = new LinkedHashMap<>();
         List<Film> below = take(films, wanted, (part, amount) -> add(mixed, part, amount));
         List<Part> parts = new ArrayList<>();
-        mixed.forEach((key, amount) -> parts.add(new Part((Lead) key.get(0), (Integer) key.get(1), amount)));
+        mixed.forEach((key, amount) -> parts.add(new Part((PigmentOptics) key.get(0), (Integer) key.get(1), amount)));
         List<Film> out = new ArrayList<>(below);
         out.add(new Film(List.copyOf(parts)));
         return List.copyOf(out);
     }
 
-    /**
-     * What hard pressing works into one. Whites and tints below are pushed aside by what comes over them, not stirred up; laid
-     * last they slide over what is there and work in half as much.
-     */
+    /** What hard pressing works into one. @param share of each class's thickness, 0…1 */
     static List<Film> pressedFromTop(List<Film> films, double share) {
-        if (isTint(films.get(films.size() - 1))) {
-            return mixedFromTop(films, SLIDING * share);
-        }
-        List<Film> aside = films.stream().filter(Films::isTint).toList();
-        List<Film> others = films.stream().filter(f -> !isTint(f)).toList();
-        List<Film> out = new ArrayList<>(mixedFromTop(others, share));
-        // what was below the lowest film that was touched keeps its place; whites lie as deep as they lay
-        aside.forEach(f -> out.add(Math.min(films.indexOf(f), Math.max(0, out.size() - 1)), f));
-        return List.copyOf(out);
+        boolean tint = isTint(films.get(films.size() - 1));
+        return mixedFromTop(films, tint ? Math.min(1, TINT_MIX * share) : share);
     }
 
     /** Dust below goes into the film on top as it is laid. @param pressure of that */
@@ -81,8 +71,8 @@ final class Films {
         for (Film film : films.subList(0, films.size() - 1)) {
             List<Part> left = new ArrayList<>();
             for (Part part : film.parts) {
-                double share = part.lead().handling.loose() * (0.5 + 0.5 * pressure);
-                if (share > 0 && part.lead() != top.parts.get(0).lead()) {
+                double share = part.optics().medium.loose() * (0.5 + 0.5 * pressure);
+                if (share > 0 && part.optics() != top.parts.get(0).optics()) {
                     taken.add(scaled(part, share));
                     left.add(scaled(part, 1 - share));
                 } else {
@@ -104,11 +94,11 @@ final class Films {
         for (int c = 0; c < amount.length; c++) {
             amount[c] *= share;
         }
-        return new Part(part.lead(), part.layer(), amount);
+        return new Part(part.optics(), part.layer(), amount);
     }
 
     private static boolean isTint(Film film) {
-        return film.parts.size() == 1 && film.parts.get(0).lead().isTint();
+        return film.parts.size() == 1 && film.parts.get(0).optics().isTint();
     }
 
     /** The films without the upper part of each class. @param amount thickness to lift, by class */
@@ -158,7 +148,7 @@ final class Films {
     }
 
     private static void add(Map<List<Object>, double[]> mixed, Part part, double[] amount) {
-        mixed.merge(List.of(part.lead(), part.layer()), amount, (one, two) -> {
+        mixed.merge(List.of(part.optics(), part.layer()), amount, (one, two) -> {
             for (int c = 0; c < one.length; c++) {
                 one[c] += two[c];
             }

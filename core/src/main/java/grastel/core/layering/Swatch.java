@@ -1,5 +1,6 @@
 package grastel.core.layering;
 
+import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
 import grastel.core.colour.Spectrum;
@@ -8,6 +9,8 @@ import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A field of paper with what was done to it so far. Immutable: each change gives a new swatch that shares the films under
@@ -16,21 +19,19 @@ import java.util.Optional;
 public final class Swatch {
     /** Surface reflection of a rough wax film that fully covers, added to what the pigment returns. */
     private static final double HAZE = 0.0125;
-    /** Film thickness over which bare paper fades from sight. */
-    private static final double SPECK_THICKNESS = 0.06;
+    /** A layer pressed harder than this mixes films: so much of them at full force, and at most so much. */
+    private static final double MIXING_PRESSURE = 0.5;
 
-    /** A layer pressed harder than this works films together: so much of them at full force, and at most so much. */
-    private static final double WORKING_PRESSURE = 0.4;
-
-    private static final double PRESSED_MIX = 1.40;
+    private static final double PRESSED_MIX = 0.65;
     private static final double MOST_PRESSED_MIX = 0.6;
-    /** Hard pressing levels them a little. */
-    private static final double PRESSED_LEVEL = 0.08;
 
     private static final double BURNISH_PRESSURE = 0.9;
     private static final double BURNISH_POINT = 0.15;
-    private static final double BURNISH_MIX = 0.45;
-    private static final double BURNISH_LEVEL = 0.335;
+    private static final double BURNISH_MIX = 0.5;
+    private static final double BURNISH_LEVEL = 0.3;
+    /** What the burnisher itself leaves, against a pass as hard. */
+    private static final double BURNISH_DEPOSIT = 0.23;
+
     private static final double SOLVENT_MIX = 0.90;
     private static final double SOLVENT_LEVEL = 0.75;
     private static final double STUMP_MIX = 0.7;
@@ -43,33 +44,26 @@ public final class Swatch {
     /** Most of a film that a hard pass scrapes off a peak. */
     private static final double SCRAPED = 0.9;
 
+    private static final double SHARP = 0.9;
+    private static final double JUST_SEEN = 1;
+    private static final int MOST_LAYERS_LEFT = 24;
+
     private final Spectrum ground;
     private final Surface surface;
     private final List<Film> films;
     /** Layers done so far; the next one gets this number. */
     private final int layers;
-    /** Film in each height class. */
-    private final double[] thickness;
-    /** The part of it that stands in the way of the next layer. */
+    /** Thickness in each height class that stands in the way of the next layer. */
     private final double[] filling;
-    /** Reflectance under the haze: 36 values for each height class, peak first. */
-    private final double[] seen;
+    /** Worked out when it is first asked for. */
+    private @Nullable Seen seen;
 
-    private Swatch(
-            Spectrum ground,
-            Surface surface,
-            List<Film> films,
-            int layers,
-            double[] thickness,
-            double[] filling,
-            double[] seen) {
+    private Swatch(Spectrum ground, Surface surface, List<Film> films, int layers) {
         this.ground = ground;
         this.surface = surface;
         this.films = films;
         this.layers = layers;
-        this.thickness = thickness;
-        this.filling = filling;
-        this.seen = seen;
+        this.filling = Films.filling(films, Deposit.CLASSES);
     }
 
     public static Swatch bare(Paper paper) {
@@ -79,23 +73,7 @@ public final class Swatch {
     /** A sheet with marker or wash on it, which is a ground like any toned paper. */
     public static Swatch bare(Paper paper, Optional<UnderLayer> under) {
         Spectrum ground = under.map(u -> u.on(paper)).orElse(paper.ground());
-        return new Swatch(
-                ground,
-                Surface.of(paper.tooth()),
-                List.of(),
-                0,
-                new double[Deposit.CLASSES],
-                new double[Deposit.CLASSES],
-                bareClasses(ground));
-    }
-
-    private static double[] bareClasses(Spectrum ground) {
-        double[] one = ground.toArray();
-        double[] all = new double[Deposit.CLASSES * one.length];
-        for (int c = 0; c < Deposit.CLASSES; c++) {
-            System.arraycopy(one, 0, all, c * one.length, one.length);
-        }
-        return all;
+        return new Swatch(ground, Surface.of(paper.tooth()), List.of(), 0);
     }
 
     /** This swatch after one more layer. */
@@ -119,95 +97,69 @@ public final class Swatch {
 
     /** The same pass {@code times} times, as one layer. */
     public Swatch with(Pass pass, int times) {
-        if (scraped(pass) > 0) {
-            return scrapedBy(pass).laid(pass, times);
-        }
-        return laid(pass, times);
-    }
-
-    private Swatch laid(Pass pass, int times) {
-        Lead lead = Lead.of(pass.pencil());
-        Surface after = surface;
-        double[] added = new double[Deposit.CLASSES];
-        double[] filled = filling.clone();
+        Swatch after = this;
         for (int n = 0; n < times; n++) {
-            lay(pass, lead, after, added, filled);
-            after = after.pressed(pass);
+            after = after.scrapedBy(pass).laid(pass);
         }
-        Film film = Film.of(lead, layers, added);
-        List<Film> now = Films.loosened(and(film), pass.pressure());
-        double mix = worked(pass.pressure());
-        if (mix == 0 && now.get(now.size() - 1) == film) {
-            double[] covered = seen.clone();
-            film.cover(covered);
-            return new Swatch(ground, after, now, layers + 1, sum(thickness, added), filled, covered);
-        }
-        double level = PRESSED_LEVEL * Surface.hardness(pass.pressure());
-        return worked(after, Films.levelled(Films.pressedFromTop(now, mix), 1 - Math.pow(1 - level, times)));
+        return after.atLayer(layers + 1);
     }
 
-    /** Share of what can be scraped that this pass takes off the peaks. */
-    private double scraped(Pass pass) {
-        double hardness = Surface.hardness(pass.pressure());
-        return hardness > 0 && films.stream().anyMatch(f -> f.scrapes) ? SCRAPED * hardness : 0;
+    private Swatch laid(Pass pass) {
+        double[] added = Deposit.of(pass, surface, filling);
+        List<Film> now = Films.loosened(and(Film.of(PigmentOptics.of(pass.pencil()), layers, added)), pass.pressure());
+        return new Swatch(ground, surface.pressed(pass), Films.pressedFromTop(now, mixed(pass.pressure())), layers);
     }
 
     /** A hard edge goes through a thick film down to the paper, on the peaks first. */
     private Swatch scrapedBy(Pass pass) {
-        double[] off = thickness.clone();
-        for (int c = 0; c < off.length; c++) {
-            off[c] *= scraped(pass) * (1 - Deposit.HEIGHTS[c]);
+        double hardness = Surface.hardness(pass.pressure());
+        if (hardness == 0 || films.stream().noneMatch(f -> f.scrapes)) {
+            return this;
         }
-        List<Film> left = Films.lifted(films, off);
-        return worked(surface, left).atLayer(layers);
+        double[] off = Films.thickness(films, Deposit.CLASSES);
+        for (int c = 0; c < off.length; c++) {
+            off[c] *= SCRAPED * hardness * (1 - Deposit.HEIGHTS[c]);
+        }
+        return new Swatch(ground, surface, Films.lifted(films, off), layers);
     }
 
     private Swatch atLayer(int layer) {
-        return new Swatch(ground, surface, films, layer, thickness, filling, seen);
+        return new Swatch(ground, surface, films, layer);
     }
 
-    /** Share of the films that a layer of this pressure works into one. */
-    private static double worked(double pressure) {
-        double force = (pressure - WORKING_PRESSURE) / (1 - WORKING_PRESSURE);
+    /** Share of the films that a pass of this pressure works into one. */
+    private static double mixed(double pressure) {
+        double force = (pressure - MIXING_PRESSURE) / (1 - MIXING_PRESSURE);
         return Math.min(MOST_PRESSED_MIX, PRESSED_MIX * Math.max(0, force));
     }
 
-    /** Hard dull passes that work the upper films into one, level and polish them, and close the tooth. */
-    private Swatch burnished(Pencil burnisher, int passes) {
+    /** Hard dull rounds that work the upper films into one, spread, level and polish them, and close the tooth. */
+    private Swatch burnished(Pencil burnisher, int rounds) {
         Pass pass = new Pass(burnisher, BURNISH_PRESSURE, BURNISH_POINT, Stroke.CIRCLES);
-        Lead lead = Lead.of(burnisher);
-        double[] added = new double[Deposit.CLASSES];
-        double[] filled = filling.clone();
-        for (int n = 0; n < passes; n++) {
-            lay(pass, lead, surface, added, filled);
+        Swatch after = this;
+        for (int n = 0; n < rounds; n++) {
+            double[] added = Deposit.of(pass, after.surface, after.filling);
+            for (int c = 0; c < added.length; c++) {
+                added[c] *= BURNISH_DEPOSIT;
+            }
+            List<Film> mixed =
+                    Films.mixedFromTop(after.and(Film.of(PigmentOptics.of(burnisher), layers, added)), BURNISH_MIX);
+            after = new Swatch(
+                    ground,
+                    after.surface.burnished(),
+                    Films.levelled(mixed, BURNISH_LEVEL * after.surface.rubbed()),
+                    layers);
         }
-        List<Film> now = and(Film.of(lead, layers, added));
-        for (int n = 0; n < passes; n++) {
-            now = Films.levelled(Films.mixedFromTop(now, BURNISH_MIX), BURNISH_LEVEL);
-        }
-        return worked(surface.burnished(), now);
-    }
-
-    /** One pass: adds to {@code added} and {@code filled}. */
-    private static void lay(Pass pass, Lead lead, Surface on, double[] added, double[] filled) {
-        double[] more = Deposit.of(pass, on, filled);
-        for (int c = 0; c < more.length; c++) {
-            added[c] += more[c];
-            filled[c] += more[c] * lead.filling();
-        }
-    }
-
-    private static double[] sum(double[] one, double[] two) {
-        double[] sum = one.clone();
-        for (int c = 0; c < sum.length; c++) {
-            sum[c] += two[c];
-        }
-        return sum;
+        return after.atLayer(layers + 1);
     }
 
     /** Films dissolved into one another and dried. */
     private Swatch dissolved() {
-        return worked(surface.wetted(), Films.levelled(Films.mixedFromTop(films, SOLVENT_MIX), SOLVENT_LEVEL));
+        return new Swatch(
+                ground,
+                surface.wetted(),
+                Films.levelled(Films.mixedFromTop(films, SOLVENT_MIX), SOLVENT_LEVEL),
+                layers + 1);
     }
 
     /** Films rubbed into one another and into the tooth, as far as they are dust. */
@@ -215,15 +167,15 @@ public final class Swatch {
         boolean dust = films.stream().anyMatch(f -> f.dusty);
         double mix = dust ? STUMP_MIX : STUMP_MIX_OF_WAX;
         double level = dust ? STUMP_LEVEL : STUMP_LEVEL_OF_WAX;
-        return worked(surface.wetted(), Films.levelled(Films.mixedFromTop(films, mix), level));
+        return new Swatch(ground, surface.stumped(), Films.levelled(Films.mixedFromTop(films, mix), level), layers + 1);
     }
 
     private Swatch lifted(double strength) {
-        double[] off = thickness.clone();
+        double[] off = Films.thickness(films, Deposit.CLASSES);
         for (int c = 0; c < off.length; c++) {
             off[c] *= LIFT * strength * (1 - Deposit.HEIGHTS[c] / 2);
         }
-        return worked(surface.lifted(strength), Films.lifted(films, off));
+        return new Swatch(ground, surface.lifted(strength), Films.lifted(films, off), layers + 1);
     }
 
     private List<Film> and(Film film) {
@@ -233,29 +185,62 @@ public final class Swatch {
         return List.copyOf(more);
     }
 
-    /** The films were changed below the top: everything is composed anew from the paper up. */
-    private Swatch worked(Surface after, List<Film> now) {
-        double[] covered = bareClasses(ground);
-        for (Film film : now) {
-            film.cover(covered);
+    /**
+     * What is seen of each class where its films lie.
+     *
+     * @param covered share of each class that has pigment on it; the rest is bare paper
+     * @param reflectance of the covered share with its haze: 36 values for each class, peak first
+     */
+    private record Seen(double[] covered, double[] reflectance) {}
+
+    private Seen seen() {
+        Seen known = seen;
+        if (known == null) {
+            known = compose();
+            seen = known;
         }
-        return new Swatch(
-                ground,
-                after,
-                now,
-                layers + 1,
-                Films.thickness(now, Deposit.CLASSES),
-                Films.filling(now, Deposit.CLASSES),
-                covered);
+        return known;
+    }
+
+    private Seen compose() {
+        double[] covered = new double[Deposit.CLASSES];
+        double[] reflectance = new double[Deposit.CLASSES * Spectrum.SAMPLES];
+        double[] paper = ground.toArray();
+        for (int c = 0; c < covered.length; c++) {
+            double pigment = 0;
+            for (Film film : films) {
+                pigment += film.pigment(c);
+            }
+            double flakes = pigment / surface.flake();
+            covered[c] = -Math.expm1(-flakes - flakes * flakes);
+            System.arraycopy(paper, 0, reflectance, c * paper.length, paper.length);
+        }
+        for (Film film : films) {
+            film.cover(reflectance, covered);
+        }
+        double haze = HAZE * sheen() * (1 - surface.polish());
+        for (int c = 0; c < covered.length; c++) {
+            for (int i = 0; covered[c] > 0 && i < paper.length; i++) {
+                int at = c * paper.length + i;
+                reflectance[at] = Math.min(1, reflectance[at] * (1 - haze) + haze);
+            }
+        }
+        return new Seen(covered, reflectance);
+    }
+
+    /** Reflectance of one class: its covered share beside its bare paper. */
+    private double reflectance(Seen now, int heightClass, int sample) {
+        double covered = now.covered[heightClass];
+        return covered * now.reflectance[heightClass * Spectrum.SAMPLES + sample] + (1 - covered) * ground.at(sample);
     }
 
     /** Reflectance seen from a distance at which single specks no longer show. */
     public Spectrum spectrum() {
+        Seen now = seen();
         double[] mean = new double[Spectrum.SAMPLES];
         for (int c = 0; c < Deposit.CLASSES; c++) {
-            double haze = haze(c);
             for (int i = 0; i < mean.length; i++) {
-                mean[i] += FunctionTables.spread(Math.min(1, seen[c * mean.length + i] * (1 - haze) + haze));
+                mean[i] += FunctionTables.spread(reflectance(now, c, i));
             }
         }
         for (int i = 0; i < mean.length; i++) {
@@ -271,63 +256,64 @@ public final class Swatch {
     /** Share of the area that still shows bare paper, 0…1. Clear wax hides none. */
     public double specks() {
         double sum = 0;
-        for (int c = 0; c < Deposit.CLASSES; c++) {
-            sum += specksOf(c);
+        for (double covered : seen().covered) {
+            sum += 1 - covered;
         }
         return sum / Deposit.CLASSES;
     }
 
-    /** Share of one height class that still shows bare paper, 0…1. */
-    double specksOf(int heightClass) {
-        double clear = 0;
-        for (Film film : films) {
-            for (Film.Part part : film.parts) {
-                clear += part.lead().isColourless() ? part.amount()[heightClass] : 0;
-            }
-        }
-        return Math.exp(-(thickness[heightClass] - clear) / SPECK_THICKNESS);
+    /** Share of one height class that has pigment on it, 0…1. */
+    double coveredShare(int heightClass) {
+        return seen().covered[heightClass];
     }
 
     /** Room for more layers: 1 bare paper … 0 a tooth that is full, or shines so that nothing holds. */
     public double toothLeft() {
-        double sum = 0;
-        for (int c = 0; c < Deposit.CLASSES; c++) {
-            sum += Math.min(1, filling[c] / Deposit.capacity(surface.depth(), Deposit.HEIGHTS[c], 1));
+        return Deposit.room(surface.depth(), filling) * surface.grip();
+    }
+
+    /** How many more light layers with a sharp point will still show (1 ΔE00 each), at most {@value #MOST_LAYERS_LEFT}. */
+    public int layersLeft(Pencil pencil) {
+        Pass light = new Pass(pencil, PressureGrade.LIGHT.pressure(), SHARP, Stroke.CIRCLES);
+        Swatch now = this;
+        for (int n = 0; n < MOST_LAYERS_LEFT; n++) {
+            Swatch next = now.with(light);
+            if (ColourDifference.ciede2000(now.colour(), next.colour()) < JUST_SEEN) {
+                return n;
+            }
+            now = next;
         }
-        return (1 - sum / Deposit.CLASSES) * surface.grip();
+        return MOST_LAYERS_LEFT;
     }
 
     /**
-     * Light of each height class, peak to valley, for painting the swatch with its grain. Every class is scaled, wavelength
-     * by wavelength, so that the plain average of the classes is the spectrum predicted by {@link #spectrum}.
+     * Light of the swatch for painting it with its grain. Every wavelength is scaled so that the plain average over the
+     * classes and their shares is the spectrum predicted by {@link #spectrum}.
      */
-    public List<LinearRgb> grainLight() {
-        int n = Spectrum.SAMPLES;
-        double[] whole = spectrum().toArray();
-        double[] mean = new double[n];
-        for (int c = 0; c < Deposit.CLASSES; c++) {
-            for (int i = 0; i < n; i++) {
-                mean[i] += hazed(c, i) / Deposit.CLASSES;
+    public GrainLight grainLight() {
+        Seen now = seen();
+        double[] scale = spectrum().toArray();
+        for (int i = 0; i < scale.length; i++) {
+            double mean = 0;
+            for (int c = 0; c < Deposit.CLASSES; c++) {
+                mean += reflectance(now, c, i) / Deposit.CLASSES;
             }
+            scale[i] /= mean;
         }
-        List<LinearRgb> light = new ArrayList<>(Deposit.CLASSES);
-        double[] r = new double[n];
+        List<GrainLight.HeightClass> classes = new ArrayList<>(Deposit.CLASSES);
         for (int c = 0; c < Deposit.CLASSES; c++) {
-            for (int i = 0; i < n; i++) {
-                r[i] = Math.min(1, hazed(c, i) * whole[i] / mean[i]);
-            }
-            light.add(LinearRgb.of(Spectrum.of(r).toXyz()));
+            int from = c * Spectrum.SAMPLES;
+            classes.add(new GrainLight.HeightClass(now.covered[c], light(scale, i -> now.reflectance[from + i])));
         }
-        return List.copyOf(light);
+        return new GrainLight(light(scale, ground::at), classes);
     }
 
-    private double hazed(int heightClass, int sample) {
-        double haze = haze(heightClass);
-        return seen[heightClass * Spectrum.SAMPLES + sample] * (1 - haze) + haze;
-    }
-
-    private double haze(int heightClass) {
-        return HAZE * sheen() * (1 - surface.polish()) * (1 - Math.exp(-thickness[heightClass] / SPECK_THICKNESS));
+    private static LinearRgb light(double[] scale, IntToDoubleFunction reflectance) {
+        double[] r = new double[scale.length];
+        for (int i = 0; i < r.length; i++) {
+            r[i] = Math.min(1, reflectance.applyAsDouble(i) * scale[i]);
+        }
+        return LinearRgb.of(Spectrum.of(r).toXyz());
     }
 
     /** Of what lies on top. */
@@ -358,11 +344,11 @@ public final class Swatch {
         return layers;
     }
 
-    /** Mean thickness of all films, relative; full pressure leaves about 0.3 at once. */
+    /** Mean thickness of all films, relative: {@link PigmentOptics#SOLID_FILM} is a solid mark. */
     public double meanThickness() {
         double sum = 0;
-        for (double t : thickness) {
-            sum += t / thickness.length;
+        for (double t : Films.thickness(films, Deposit.CLASSES)) {
+            sum += t / Deposit.CLASSES;
         }
         return sum;
     }

@@ -33,7 +33,7 @@ public record SwatchParts(double paperShare, List<Double> layerShares, double mu
         double[] chroma = new double[swatch.layers()];
         Lab[] colours = new Lab[swatch.layers()];
         for (int c = 0; c < Deposit.CLASSES; c++) {
-            share(swatch.films(), c, shares, chroma, colours);
+            share(swatch, c, shares, chroma, colours);
         }
         double covered = 0;
         List<Double> list = new ArrayList<>();
@@ -46,11 +46,13 @@ public record SwatchParts(double paperShare, List<Double> layerShares, double mu
     }
 
     /** From the top down: a film shows by its opacity as far as what lies over it lets light through. */
-    private static void share(List<Film> films, int heightClass, double[] shares, double[] chroma, Lab[] colours) {
-        double through = 1.0 / Deposit.CLASSES;
+    private static void share(Swatch swatch, int heightClass, double[] shares, double[] chroma, Lab[] colours) {
+        double covered = swatch.coveredShare(heightClass);
+        double through = covered / Deposit.CLASSES;
+        List<Film> films = swatch.films();
         for (int f = films.size() - 1; f >= 0; f--) {
             Film film = films.get(f);
-            double shown = through * film.opacity(heightClass);
+            double shown = through * film.opacity(heightClass, covered);
             through -= shown;
             double power = 0;
             for (Film.Part part : film.parts) {
@@ -60,15 +62,15 @@ public record SwatchParts(double paperShare, List<Double> layerShares, double mu
                 if (power > 0) {
                     double share = shown * strength(part, heightClass) / power;
                     shares[part.layer()] += share;
-                    chroma[part.layer()] += share * part.lead().masstone.chroma();
-                    colours[part.layer()] = part.lead().masstone;
+                    chroma[part.layer()] += share * part.optics().masstone.chroma();
+                    colours[part.layer()] = part.optics().masstone;
                 }
             }
         }
     }
 
     private static double strength(Film.Part part, int heightClass) {
-        return part.lead().strength * part.amount()[heightClass];
+        return part.optics().strength * part.amount()[heightClass];
     }
 
     private static double mud(Lab result, double[] shares, double[] chroma, Lab[] colours) {

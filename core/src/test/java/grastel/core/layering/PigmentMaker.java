@@ -3,6 +3,7 @@ package grastel.core.layering;
 import grastel.core.colour.Lab;
 import grastel.core.colour.SmoothReflectance;
 import grastel.core.colour.Spectrum;
+import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.media.ShippedKit;
 import java.util.Arrays;
@@ -21,7 +22,8 @@ import org.hipparchus.util.Pair;
  */
 final class PigmentMaker {
     private static final double COLOUR_WEIGHT = 400;
-    private static final double ALLOWED_TURN = 10.5;
+    private static final double ALLOWED_TURN = 9;
+    private static final double ON_ROUGH_PAPER = 1.25;
     private static final double TURN_WEIGHT = 0.3;
     /** Colours of less chroma have no hue to keep. */
     private static final double GREYISH = 6;
@@ -78,17 +80,21 @@ final class PigmentMaker {
         return r;
     }
 
-    /** How far the hue of a mark lies off the masstone's, medium pressure, twice, degrees. */
+    /** How far the hue of a mark lies off the masstone's, medium pressure, twice, degrees; on rough paper a quarter more may. */
     private static double turn(Spectrum curve, ShippedKit.RangePencil invented) {
         Lab wanted = invented.colour();
         if (invented.colourless() || wanted.chroma() < GREYISH) {
             return 0;
         }
         Pencil pencil = invented.toPencil().measuredAs(curve, invented.hiding(), invented.softness());
-        double apart = Math.abs(Demo.laid(Demo.CARTRIDGE, pencil, PressureGrade.MEDIUM, 2)
-                        .colour()
-                        .hueDegrees()
-                - wanted.hueDegrees());
+        return Math.max(
+                turn(pencil, Demo.CARTRIDGE, wanted),
+                turn(pencil, Demo.paper("Shingle Rough"), wanted) / ON_ROUGH_PAPER);
+    }
+
+    private static double turn(Pencil pencil, Paper paper, Lab wanted) {
+        double apart = Math.abs(
+                Demo.laid(paper, pencil, PressureGrade.MEDIUM, 2).colour().hueDegrees() - wanted.hueDegrees());
         return Math.min(apart, 360 - apart);
     }
 

@@ -3,8 +3,8 @@ package grastel.core.layering.advice;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.layering.Layer;
-import grastel.core.layering.Lead;
 import grastel.core.layering.Pass;
+import grastel.core.layering.PigmentOptics;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Stacks;
@@ -157,7 +157,7 @@ public final class Advice {
                     Code.BLACK_CROSSES_WHITE,
                     Severity.CAUTION,
                     i,
-                    Lead.of(pencil).masstone.lightness(),
+                    PigmentOptics.of(pencil).masstone.lightness(),
                     Masstone.BLACK_LIGHTNESS,
                     Remedy.LEAVE_OUT,
                     Optional.of(Stacks.without(stack, i))));
@@ -169,7 +169,9 @@ public final class Advice {
         for (int j = stack.layers().size() - 1; j > i; j--) {
             Pencil over =
                     stack.layers().get(j) instanceof Layer.Colour c ? c.pass().pencil() : null;
-            if (over != null && !over.colourless() && Lead.of(over).masstone.lightness() < DEEP_LIGHTNESS) {
+            if (over != null
+                    && !over.colourless()
+                    && PigmentOptics.of(over).masstone.lightness() < DEEP_LIGHTNESS) {
                 return j;
             }
         }
@@ -254,10 +256,10 @@ public final class Advice {
     }
 
     private static boolean isWhite(Pencil pencil) {
-        return !pencil.colourless() && Masstone.isWhite(Lead.of(pencil).masstone);
+        return !pencil.colourless() && Masstone.isWhite(PigmentOptics.of(pencil).masstone);
     }
 
     private static boolean isBlack(Pencil pencil) {
-        return Masstone.isBlack(Lead.of(pencil).masstone);
+        return Masstone.isBlack(PigmentOptics.of(pencil).masstone);
     }
 }

@@ -3,20 +3,18 @@ package grastel.core.layering.picture;
 import grastel.core.colour.Lab;
 import grastel.core.colour.LinearRgb;
 import grastel.core.colour.Srgb;
+import grastel.core.layering.GrainLight;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.Swatch;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.awt.image.IndexColorModel;
-import java.util.List;
-import java.util.function.ToDoubleFunction;
 
 /**
- * A swatch painted with the grain of its paper and the direction of its strokes. Repeatable from its seed. Every height is
+ * A swatch painted with the grain of its paper and the direction of its strokes. Repeatable from its seed. Every place has
  * one of 256 tones whose plain mean is the predicted colour, as near as the screen can show it.
  */
 public final class SwatchPicture {
-    private static final int TONES = 256;
     public static final int LARGEST_PX = 2000;
 
     private SwatchPicture() {}
@@ -30,7 +28,7 @@ public final class SwatchPicture {
      */
     public static BufferedImage paint(Swatch swatch, double grainMm, int width, int height, double pxPerMm, long seed) {
         byte[] heights = heights(grainMm, swatch.stroke(), width, height, pxPerMm, seed);
-        IndexColorModel tones = new IndexColorModel(8, TONES, tones(swatch), 0, false);
+        IndexColorModel tones = new IndexColorModel(8, GrainLight.TONES, tones(swatch), 0, false);
         BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_INDEXED, tones);
         byte[] out = ((DataBufferByte) picture.getRaster().getDataBuffer()).getData();
         System.arraycopy(heights, 0, out, 0, heights.length);
@@ -51,40 +49,35 @@ public final class SwatchPicture {
         }
         byte[] heights = new byte[width * height];
         ToothField field = new ToothField(seed, grainMm, stroke);
-        double[] row = new double[width];
+        int[] row = new int[width];
         for (int y = 0; y < height; y++) {
-            field.row(0.5 / pxPerMm, 1 / pxPerMm, (y + 0.5) / pxPerMm, row);
+            field.tones(0.5 / pxPerMm, 1 / pxPerMm, (y + 0.5) / pxPerMm, row);
             for (int x = 0; x < width; x++) {
-                heights[y * width + x] = (byte) (row[x] * TONES);
+                heights[y * width + x] = (byte) row[x];
             }
         }
         return heights;
     }
 
     /**
-     * The 256 tones of a swatch from peak to valley as sRGB codes, red, green, blue: the classes' light joined by straight
-     * lines. Each channel is shifted until its mean is the colour's, with what the screen cannot show cut off.
+     * The 256 tones of a swatch as sRGB codes, red, green, blue. Each channel is shifted until its mean is the colour's, with
+     * what the screen cannot show cut off.
      */
     public static byte[] tones(Swatch swatch) {
-        List<LinearRgb> classes =
-                swatch.grainLight().stream().map(SwatchPicture::shown).toList();
         LinearRgb wanted = shown(LinearRgb.of(swatch.spectrum().toXyz()));
-        byte[] red = channel(classes, LinearRgb::red, wanted.red());
-        byte[] green = channel(classes, LinearRgb::green, wanted.green());
-        byte[] blue = channel(classes, LinearRgb::blue, wanted.blue());
-        byte[] codes = new byte[3 * TONES];
-        for (int i = 0; i < TONES; i++) {
-            codes[3 * i] = red[i];
-            codes[3 * i + 1] = green[i];
-            codes[3 * i + 2] = blue[i];
+        double[] light = swatch.grainLight().tones();
+        double[] means = {wanted.red(), wanted.green(), wanted.blue()};
+        byte[] codes = new byte[light.length];
+        for (int channel = 0; channel < means.length; channel++) {
+            channel(light, channel, means[channel], codes);
         }
         return codes;
     }
 
-    private static byte[] channel(List<LinearRgb> classes, ToDoubleFunction<LinearRgb> of, double wanted) {
-        double[] light = new double[TONES];
-        for (int i = 0; i < TONES; i++) {
-            light[i] = between(classes, of, (i + 0.5) / TONES);
+    private static void channel(double[] tones, int channel, double wanted, byte[] codes) {
+        double[] light = new double[GrainLight.TONES];
+        for (int i = 0; i < light.length; i++) {
+            light[i] = tones[3 * i + channel];
         }
         double low = -1;
         double high = 1;
@@ -96,11 +89,9 @@ public final class SwatchPicture {
                 high = middle;
             }
         }
-        byte[] codes = new byte[TONES];
-        for (int i = 0; i < TONES; i++) {
-            codes[i] = (byte) Math.round(255 * LinearRgb.encode(light[i] + low));
+        for (int i = 0; i < light.length; i++) {
+            codes[3 * i + channel] = (byte) Math.round(255 * LinearRgb.encode(light[i] + low));
         }
-        return codes;
     }
 
     private static double meanShifted(double[] light, double by) {
@@ -114,12 +105,5 @@ public final class SwatchPicture {
     /** Light as a screen can show it, at the same lightness and hue. */
     private static LinearRgb shown(LinearRgb light) {
         return light.inGamut() ? light : Srgb.lightOf(Lab.of(light.toXyz()));
-    }
-
-    private static double between(List<LinearRgb> classes, ToDoubleFunction<LinearRgb> of, double height) {
-        double at = Math.min(classes.size() - 1.0, Math.max(0, height * classes.size() - 0.5));
-        int low = Math.min(classes.size() - 2, (int) at);
-        double one = of.applyAsDouble(classes.get(low));
-        return one + (at - low) * (of.applyAsDouble(classes.get(low + 1)) - one);
     }
 }

@@ -1,6 +1,7 @@
 package grastel.core.layering.picture;
 
 import grastel.core.known.Known;
+import grastel.core.layering.GrainLight;
 import grastel.core.layering.Stroke;
 import java.util.EnumMap;
 import java.util.Map;
@@ -24,8 +25,13 @@ public final class ToothField {
     /** Distribution of the raw field under each stroke; the same for every seed and grain. */
     private static final Map<Stroke, double[]> EVENED = evened();
 
+    /** Distance between flakes of lead against that between the peaks of the tooth. */
+    private static final double FLAKE_SCALE = 0.6;
+
     private final Grain tooth;
+    private final Grain flakes;
     private final Grain streaks;
+    private final Grain flakeStreaks;
     private final Stroke stroke;
     private final double[] table;
     private final double bendMm;
@@ -38,7 +44,9 @@ public final class ToothField {
     /** @param swing how far the direction of the strokes swings to either side over a few centimetres, degrees, under 60 */
     public ToothField(long seed, double grainMm, Stroke stroke, double swing) {
         this.tooth = new Grain(seed, grainMm);
+        this.flakes = new Grain(seed ^ 0xF1A4EL, FLAKE_SCALE * grainMm);
         this.streaks = new Grain(seed ^ 0x5DEECE66DL, STREAK_WIDE_MM);
+        this.flakeStreaks = new Grain(seed ^ 0xF1A4E5L, STREAK_WIDE_MM);
         this.stroke = stroke;
         this.table = Known.in(EVENED, stroke);
         this.bendMm = Math.tan(Math.toRadians(swing)) * SWING_MM / (2 * Math.PI);
@@ -49,7 +57,20 @@ public final class ToothField {
         tooth.row(fromMm, stepMm, yMm, out);
         for (int i = 0; i < out.length; i++) {
             double x = fromMm + i * stepMm;
-            out[i] = evened(stroked(out[i], x, yMm + bend(x, yMm)));
+            out[i] = evened(table, stroked(streaks, stroke, out[i], x, yMm + bend(x, yMm)));
+        }
+    }
+
+    /** The tones along a row of places, see {@link GrainLight#tone}. @param stepMm from one to the next */
+    public void tones(double fromMm, double stepMm, double yMm, int[] out) {
+        double[] heights = new double[out.length];
+        double[] ranks = new double[out.length];
+        row(fromMm, stepMm, yMm, heights);
+        flakes.row(fromMm, stepMm, yMm, ranks);
+        for (int i = 0; i < out.length; i++) {
+            double x = fromMm + i * stepMm;
+            double rank = stroked(flakeStreaks, stroke, ranks[i], x, yMm + bend(x, yMm));
+            out[i] = GrainLight.tone(heights[i], evened(table, rank));
         }
     }
 
@@ -58,12 +79,8 @@ public final class ToothField {
         return bendMm == 0 ? 0 : bendMm * Math.sin(2 * Math.PI * (x * SLANT_COS + y * SLANT_SIN) / SWING_MM);
     }
 
-    private double evened(double raw) {
+    private static double evened(double[] table, double raw) {
         return table[(int) Math.min(TABLE - 1, Math.max(0, raw * TABLE))];
-    }
-
-    private double stroked(double height, double x, double y) {
-        return stroked(streaks, stroke, height, x, y);
     }
 
     /** Circles show the tooth alone; lines lay streaks over it. */

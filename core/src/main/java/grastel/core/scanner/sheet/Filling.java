@@ -65,11 +65,11 @@ public final class Filling {
         double left = (x0 + 0.5) * step;
         IntStream.range(y0, y1).parallel().forEach(y -> {
             double mmY = (y + 0.5) * step;
-            double[] heights = new double[Math.max(0, x1 - x0)];
-            double[] wandering = heights.clone();
-            double[] straying = heights.clone();
-            double[] clouded = heights.clone();
-            tooth.row(left, step, mmY, heights);
+            int[] tones = new int[Math.max(0, x1 - x0)];
+            double[] wandering = new double[tones.length];
+            double[] straying = wandering.clone();
+            double[] clouded = wandering.clone();
+            tooth.tones(left, step, mmY, tones);
             wander.row(left, step, mmY, wandering);
             edge.row(left, step, mmY, straying);
             if (cloud > 0) {
@@ -77,7 +77,7 @@ public final class Filling {
             }
             double down = (mmY - bounds.y()) / bounds.height();
             double[] light = new double[3];
-            for (int i = 0; i < heights.length; i++) {
+            for (int i = 0; i < tones.length; i++) {
                 double mmX = left + i * step;
                 if (region.outside(mmX, mmY) > stray(hand, straying[i])) {
                     continue;
@@ -92,7 +92,7 @@ public final class Filling {
                 }
                 here *= drawing.pressure(along, down);
                 double level = most > least ? (Math.min(most, Math.max(least, here)) - least) / (most - least) : 0;
-                films.light(drawing.tone(along, down), level, heights[i], light);
+                films.light(drawing.tone(along, down), level, tones[i], light);
                 page.glaze(x0 + i, y, light[0], light[1], light[2], ground);
             }
         });
@@ -115,9 +115,9 @@ public final class Filling {
         return hand.overshootMm() * Math.max(0, noise - 0.55) / 0.3;
     }
 
-    /** Light of the filled field by place along it, share of the pressure, and height of the tooth. */
+    /** Light of the filled field by place along it, share of the pressure, and tone of the grain. */
     private final class Films {
-        /** [station][level][height class · 3 + channel] */
+        /** [station][level][tone of the grain · 3 + channel] */
         private final double[][][] light;
 
         Films(FieldTask task, Hand hand, double scatter, double least, double most) {
@@ -137,14 +137,7 @@ public final class Filling {
             for (Layer layer : layers) {
                 swatch = swatch.with(drawn(layer, hand, share));
             }
-            List<LinearRgb> classes = swatch.grainLight();
-            double[] values = new double[classes.size() * 3];
-            for (int c = 0; c < classes.size(); c++) {
-                values[c * 3] = classes.get(c).red();
-                values[c * 3 + 1] = classes.get(c).green();
-                values[c * 3 + 2] = classes.get(c).blue();
-            }
-            return values;
+            return swatch.grainLight().tones();
         }
 
         private Layer drawn(Layer layer, Hand hand, double share) {
@@ -159,7 +152,7 @@ public final class Filling {
         }
 
         /** Between stations and levels, straight. */
-        void light(double tone, double level, double height, double[] into) {
+        void light(double tone, double level, int grain, double[] into) {
             double s = Math.min(light.length - 1.0, Math.max(0, tone));
             int station = (int) Math.max(0, Math.min(light.length - 2.0, s));
             int next = Math.min(light.length - 1, station + 1);
@@ -168,8 +161,7 @@ public final class Filling {
             double at = level * (levels - 1);
             int l = Math.min(levels - 2, (int) at);
             double fl = at - l;
-            int classes = light[0][0].length / 3;
-            int i = ((int) Math.min(classes - 1, height * classes)) * 3;
+            int i = 3 * grain;
             for (int c = 0; c < 3; c++) {
                 double here = between(light[station][l][i + c], light[station][l + 1][i + c], fl);
                 double there = between(light[next][l][i + c], light[next][l + 1][i + c], fl);

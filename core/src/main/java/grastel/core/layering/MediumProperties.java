@@ -19,7 +19,7 @@ import java.util.Map;
  * @param scrapes true where pressing very hard scrapes it off the peaks
  * @param flows true where it soaks into the paper evenly, however it is pressed
  */
-record Handling(
+record MediumProperties(
         double lead,
         double sharpest,
         double room,
@@ -28,21 +28,21 @@ record Handling(
         double slippery,
         boolean scrapes,
         boolean flows) {
-    private static final Handling PENCIL = new Handling(1, 1, 1, 1, 0, 0, false, false);
-    private static final Map<Binder, Handling> ALL = new EnumMap<>(Map.of(
+    private static final MediumProperties PENCIL = new MediumProperties(1, 1, 1, 1, 0, 0, false, false);
+    private static final Map<Binder, MediumProperties> ALL = new EnumMap<>(Map.of(
             Binder.WAX, PENCIL,
             Binder.OIL, PENCIL,
             // Thin, grey, with a shine of its own; its dust goes into whatever is laid over it.
-            Binder.GRAPHITE, new Handling(0.7, 1, 0.8, 3, 0.35, 0, false, false),
+            Binder.GRAPHITE, new MediumProperties(0.7, 1, 0.8, 3, 0.35, 0, false, false),
             // Blunt, and pencils slide on its wax.
-            Binder.CRAYON, new Handling(1.2, 0.25, 1.2, 1, 0, 0.45, false, false),
+            Binder.CRAYON, new MediumProperties(1.2, 0.25, 1.2, 1, 0, 0.45, false, false),
             // Thick and greasy: pencils hardly take; a hard edge scrapes down to the paper.
-            Binder.OIL_PASTEL, new Handling(2, 0.15, 2.2, 1, 0, 0.55, true, false),
+            Binder.OIL_PASTEL, new MediumProperties(2, 0.15, 2.2, 1, 0, 0.55, true, false),
             // Powder without wax: covers at once, shines nowhere, never quite holds.
-            Binder.SOFT_PASTEL, new Handling(1.7, 0.2, 1.1, 0, 0.5, 0, false, false),
-            Binder.MARKER, new Handling(1, 1, 1, 0, 0, 0, false, true)));
+            Binder.SOFT_PASTEL, new MediumProperties(1.7, 0.2, 1.1, 0, 0.5, 0, false, false),
+            Binder.MARKER, new MediumProperties(1, 1, 1, 0, 0, 0, false, true)));
 
-    static Handling of(Pencil pencil) {
+    static MediumProperties of(Pencil pencil) {
         return Known.in(ALL, pencil.binder());
     }
 }
