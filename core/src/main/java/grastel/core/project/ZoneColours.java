@@ -3,15 +3,20 @@ package grastel.core.project;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.layering.Layer;
+import grastel.core.layering.Stack;
+import grastel.core.layering.Swatch;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.RecipeFinder;
+import grastel.core.recipe.RecipeFinder.Family;
 import grastel.core.recipe.RecipeFinder.Limits;
 import grastel.core.recipe.Target;
 import grastel.core.reference.Zones.Zone;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /** A zone's own, light and shadow colour as near as pencils come to it on a paper. */
 public final class ZoneColours {
@@ -26,6 +31,11 @@ public final class ZoneColours {
 
     /** Light with less chroma is white, C*. */
     private static final double COLOURLESS = 10;
+
+    /** Light and shadow differ from the own colour by so much at least, L*. */
+    private static final double DIFFERENT = 2;
+
+    private static final double MOST_LIGHTNESS = 101;
 
     /** There may be sixty of them to be found while a teacher waits. */
     private static final Limits QUICK = new Limits(4, Limits.USUAL.grades(), 2_500);
@@ -63,17 +73,29 @@ public final class ZoneColours {
         }
     }
 
-    /** The own colour first; light and shadow where the zone has them apart from it. */
+    /** The own colour first; light and shadow where the zone has them apart from it, with its pencils and like its grain. */
     public static List<Mixed> of(Zone zone, Paper paper, List<Pencil> pencils, Method method) {
-        List<Mixed> all = new ArrayList<>();
-        all.add(mixed(Part.OWN, zone.own(), paper, pencils, method));
+        Mixed own = mixed(Part.OWN, zone.own(), paper, pencils, method, Optional.empty());
+        List<Mixed> all = new ArrayList<>(List.of(own));
+        Swatch seen = new Stack(paper, Optional.empty(), own.layers()).swatch();
+        List<Pencil> family = own.layers().stream()
+                .flatMap(l -> Stream.ofNullable(l.pencil()))
+                .distinct()
+                .toList();
         if (isApart(zone.light(), zone.own())) {
-            all.add(mixed(Part.LIGHT, zone.light(), paper, pencils, method));
+            Family lighter = new Family(
+                    family, seen.specks(), MOST_LIGHTNESS, own.colour().lightness() + DIFFERENT);
+            all.add(mixed(Part.LIGHT, zone.light(), paper, pencils, method, inFamily(family, lighter)));
         }
         if (isApart(zone.shadow(), zone.own())) {
-            all.add(mixed(Part.SHADOW, zone.shadow(), paper, pencils, method));
+            Family darker = new Family(family, seen.specks(), own.colour().lightness() - DIFFERENT, 0);
+            all.add(mixed(Part.SHADOW, zone.shadow(), paper, pencils, method, inFamily(family, darker)));
         }
         return all;
+    }
+
+    private static Optional<Family> inFamily(List<Pencil> pencils, Family family) {
+        return pencils.isEmpty() ? Optional.empty() : Optional.of(family);
     }
 
     private static boolean isApart(Lab one, Lab other) {
@@ -88,14 +110,16 @@ public final class ZoneColours {
     }
 
     /** The paper itself where no pencil comes nearer, or it is near enough. */
-    private static Mixed mixed(Part part, Lab wanted, Paper paper, List<Pencil> pencils, Method method) {
+    private static Mixed mixed(
+            Part part, Lab wanted, Paper paper, List<Pencil> pencils, Method method, Optional<Family> family) {
         Lab ground = paper.ground().toLab();
         Mixed bare = new Mixed(part, wanted, List.of(), ground, 0);
         if (ColourDifference.ciede2000(wanted, ground) < BARE) {
             return bare;
         }
         Target target = new Target(wanted, method.closeness());
-        return RecipeFinder.closest(target, paper, pencils, method, QUICK)
+        return family.map(f -> RecipeFinder.recipe(target, paper, pencils, method, QUICK, f))
+                .orElseGet(() -> RecipeFinder.recipe(target, paper, pencils, method, QUICK))
                 .filter(f -> f.error() < target.error(ground) - WORTH && !takesLight(wanted, ground, f.colour()))
                 .map(f -> new Mixed(part, wanted, f.layers(), f.colour(), f.minutes()))
                 .orElse(bare);

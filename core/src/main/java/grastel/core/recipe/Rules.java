@@ -17,12 +17,21 @@ final class Rules {
     /** True where {@code next} may go over {@code done}, the first layer first. */
     boolean allow(List<RecipeFinder.Move> done, RecipeFinder.Move next) {
         if (next.white()) {
-            return whiteMayFollow(done);
+            return whiteMayFollow(done) && (done.isEmpty() || pressureMayFollow(done.get(done.size() - 1), next));
         }
         if (done.isEmpty()) {
             return !next.black() || method.has(MethodAnswer.BLACK_FIRST);
         }
-        return whiteMayBeUnder(done) && blackMayFollow(done, next) && foundationHolds(done, next);
+        return pressureMayFollow(done.get(done.size() - 1), next)
+                && whiteMayBeUnder(done)
+                && blackMayFollow(done, next)
+                && foundationHolds(done, next);
+    }
+
+    /** Light first: pressure never falls, except over a white that holds a highlight; full pressure ends a recipe. */
+    private static boolean pressureMayFollow(RecipeFinder.Move last, RecipeFinder.Move next) {
+        return last.white()
+                || last.grade() != PressureGrade.FULL && next.grade().compareTo(last.grade()) >= 0;
     }
 
     /** White goes last, once; it may hold highlights from the first where the method says so; never over black. */
@@ -46,13 +55,18 @@ final class Rules {
         return method.has(MethodAnswer.BLACK_ACCENTS) && done.stream().noneMatch(RecipeFinder.Move::white);
     }
 
-    /** What is much darker than the next colour over it is a foundation: a whisper first, or not at all. */
+    /** What is much darker than the next colour over it is a foundation: laid first and lightly, or not at all. */
     private boolean foundationHolds(List<RecipeFinder.Move> done, RecipeFinder.Move next) {
         RecipeFinder.Move below = done.get(done.size() - 1);
-        boolean foundation = below.lightness() < next.lightness() - FOUNDATION_DROP;
-        if (!foundation || below.black()) {
+        if (below.black() || below.lightness() >= next.lightness() - FOUNDATION_DROP) {
             return true;
         }
-        return method.has(MethodAnswer.FOUNDATION_UNDER) && done.size() == 1 && below.grade() == PressureGrade.WHISPER;
+        return method.has(MethodAnswer.FOUNDATION_UNDER) && done.size() == 1 && isFoundation(below, next);
+    }
+
+    /** A dark laid lightly under a lighter colour. */
+    static boolean isFoundation(RecipeFinder.Move below, RecipeFinder.Move next) {
+        return below.lightness() < next.lightness() - FOUNDATION_DROP
+                && below.grade().compareTo(PressureGrade.LIGHT) <= 0;
     }
 }

@@ -96,7 +96,7 @@ class OtherMediaTest {
         List<Pencil> mixed = new ArrayList<>(sticks(Binder.OIL_PASTEL));
         mixed.add(Shipped.pencil("S07"));
         mixed.add(Shipped.pencil("S24"));
-        assertThat(RecipeFinder.closest(
+        assertThat(RecipeFinder.recipe(
                                 new Target(new Lab(50, 30, 20), Closeness.COLOUR),
                                 Shipped.CARTRIDGE,
                                 mixed,
