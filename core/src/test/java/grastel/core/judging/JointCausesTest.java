@@ -51,6 +51,9 @@ class JointCausesTest {
         }
     }
 
+    /** Pressed far too lightly. */
+    private static final UnaryOperator<Found> PALE = f -> f.colour(c -> light(c, c.lightness() + 32));
+
     private static Lab light(Lab colour, double lightness) {
         return new Lab(lightness, colour.a(), colour.b());
     }
@@ -99,16 +102,17 @@ class JointCausesTest {
         assertThat(cause(
                         SCALE,
                         Goal.RICH_DARK,
-                        Map.of("5", f -> f.specks(8).hatched().colour(c -> light(c, c.lightness() + 28)))))
+                        Map.of("4", PALE, "5", f -> PALE.apply(f).specks(8).hatched())))
                 .isEqualTo(Cause.TOO_LITTLE_PRESSURE);
     }
 
     @Test
     void aLightDarkIsThinOnlyWhereNoPaperShows() {
-        UnaryOperator<Found> pale = f -> f.colour(c -> light(c, c.lightness() + 28));
-
-        assertThat(cause(SCALE, Goal.FULL_RANGE, Map.of("5", pale))).isEqualTo(Cause.DARK_TOO_THIN);
-        assertThat(cause(SCALE, Goal.FULL_RANGE, Map.of("5", f -> pale.apply(f).specks(20))))
+        assertThat(cause(SCALE, Goal.FULL_RANGE, Map.of("4", PALE, "5", PALE))).isEqualTo(Cause.DARK_TOO_THIN);
+        assertThat(cause(
+                        SCALE,
+                        Goal.FULL_RANGE,
+                        Map.of("4", PALE, "5", f -> PALE.apply(f).specks(20))))
                 .isEqualTo(Cause.TOO_LITTLE_PRESSURE);
     }
 

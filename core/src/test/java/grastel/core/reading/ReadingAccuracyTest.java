@@ -111,7 +111,7 @@ class ReadingAccuracyTest {
                 Sample.percentile(specks, 0.95),
                 covered,
                 speckCovered);
-        assertThat(Sample.percentile(colour, 0.95)).isLessThanOrEqualTo(2.2);
+        assertThat(Sample.percentile(colour, 0.95)).isLessThanOrEqualTo(2.4);
         // Nobody tells the reader the black or the tone curve: docs/benchmarks.md says what that costs.
         assertThat(Sample.percentile(value, 0.95)).isLessThanOrEqualTo(1.6);
         assertThat(Sample.percentile(specks, 0.95)).isLessThanOrEqualTo(3.0);

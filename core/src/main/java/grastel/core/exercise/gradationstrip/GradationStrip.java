@@ -31,8 +31,7 @@ import java.util.stream.Collectors;
 public final class GradationStrip implements ExerciseKind {
     private static final String STRIPS = "strips";
     /** Layers of a fade, the longest first; each ends before the last. */
-    private static final List<PressureGrade> LAYERS =
-            List.of(PressureGrade.WHISPER, PressureGrade.LIGHT, PressureGrade.MEDIUM, PressureGrade.FULL);
+    private static final List<PressureGrade> LAYERS = List.of(PressureGrade.values());
 
     private static final double FINEST_CHANGE = 0.02;
 
@@ -96,7 +95,7 @@ public final class GradationStrip implements ExerciseKind {
 
     /** Moves the ends of the layers until the fade is as even as it gets: each end in turn, by ever smaller amounts. */
     private static List<Step> fitted(PlanBuilder builder, Pencil pencil, List<Lab> asked) {
-        double[] ends = {1, 0.8, 0.55, 0.3};
+        double[] ends = {1, 0.85, 0.65, 0.45, 0.3};
         double best = unevenness(builder, layers(builder, pencil, ends), asked);
         for (double by = 0.16; by >= FINEST_CHANGE; by /= 2) {
             for (int round = 0; round < 2; round++) {
@@ -119,8 +118,7 @@ public final class GradationStrip implements ExerciseKind {
     private static List<Step> layers(PlanBuilder builder, Pencil pencil, double[] ends) {
         List<Step> layers = new ArrayList<>();
         for (int i = 0; i < LAYERS.size(); i++) {
-            layers.add(builder.colour(pencil, LAYERS.get(i), i == LAYERS.size() - 1 ? 2 : 1)
-                    .over(Span.fadingRight(0.1 * ends[i], ends[i])));
+            layers.add(builder.colour(pencil, LAYERS.get(i), 1).over(Span.fadingRight(0.1 * ends[i], ends[i])));
         }
         return layers;
     }

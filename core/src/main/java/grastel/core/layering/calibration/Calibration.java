@@ -16,9 +16,9 @@ import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 
 /**
- * Fits a pencil's masstone, hiding and softness, or a paper's depth, to measured swatches. Least squares on L*, a* and b*;
- * what the swatches do not tell is held near its start by a weak prior. A thin film tells hiding and softness only together
- * (twice the lead of half the hiding looks much the same), so those two are the least sure.
+ * Fits a pencil's masstone, opacity and softness, or a paper's depth, to measured swatches. Least squares on L*, a* and b*;
+ * what the swatches do not tell is held near its start by a weak prior. White paper hardly tells opacity: it stays as it was
+ * unless a swatch lies over a dark pencil.
  */
 public final class Calibration {
     public static final int FEWEST_SWATCHES = 2;
@@ -26,14 +26,34 @@ public final class Calibration {
     /** Measurements scatter about so much in each of L*, a*, b*. */
     private static final double COLOUR_SIGMA = 0.5;
 
+    /** Spread of what is not fitted. */
+    private static final double FIXED = 0.005;
+
     private Calibration() {}
 
-    /** A swatch as drawn and as measured under D65. */
-    public record Measured(Layer.Colour drawn, Lab colour) {
+    /**
+     * A swatch as drawn and as measured under D65.
+     *
+     * @param under the dark layers that it was drawn over, of pencils that are known; usually none
+     */
+    public record Measured(List<Layer.Colour> under, Layer.Colour drawn, Lab colour) {
         public Measured {
+            under = List.copyOf(under);
             if (drawn == null || colour == null) {
                 throw new IllegalArgumentException("A measured swatch needs how it was drawn and its colour");
             }
+        }
+
+        public Measured(Layer.Colour drawn, Lab colour) {
+            this(List.of(), drawn, colour);
+        }
+
+        private Lab predicted(Paper paper, Layer.Colour as) {
+            Swatch swatch = Swatch.bare(paper);
+            for (Layer layer : under) {
+                swatch = swatch.with(layer);
+            }
+            return swatch.with(as).colour();
         }
     }
 
@@ -59,7 +79,7 @@ public final class Calibration {
                         new Unknown(m.lightness(), 8, 3, 98),
                         new Unknown(m.a(), 8, -110, 110),
                         new Unknown(m.b(), 8, -110, 110),
-                        new Unknown(start.hiding(), 0.25, 0, 1),
+                        new Unknown(start.hiding(), tellsOpacity(measured) ? 0.25 : FIXED, 0, 1),
                         new Unknown(start.softness(), 0.35, Pencil.HARDEST, Pencil.SOFTEST)),
                 p -> predicted(with(start, p), paper, measured),
                 colours(measured));
@@ -73,9 +93,7 @@ public final class Calibration {
         double[] x = solved(
                 List.of(new Unknown(Math.log(start.tooth().depth()), 0.7, Math.log(0.12), Math.log(3.9))),
                 p -> measured.stream()
-                        .map(m -> Swatch.bare(withDepth(start, p[0]))
-                                .with(m.drawn())
-                                .colour())
+                        .map(m -> m.predicted(withDepth(start, p[0]), m.drawn()))
                         .toList(),
                 colours(measured));
         Paper found = withDepth(start, x[0]);
@@ -87,6 +105,10 @@ public final class Calibration {
         double before = residual.applyAsDouble(start);
         double after = residual.applyAsDouble(found);
         return after < before ? new Fit<>(found, before, after) : new Fit<>(start, before, before);
+    }
+
+    private static boolean tellsOpacity(List<Measured> measured) {
+        return measured.stream().anyMatch(m -> !m.under().isEmpty());
     }
 
     private static void requireEnough(List<Measured> measured) {
@@ -130,7 +152,7 @@ public final class Calibration {
                 .map(m -> {
                     Pass p = m.drawn().pass();
                     Pass own = new Pass(pencil, p.pressure(), p.point(), p.stroke());
-                    return Swatch.bare(paper).with(own, m.drawn().passes()).colour();
+                    return m.predicted(paper, new Layer.Colour(own, m.drawn().passes()));
                 })
                 .toList();
     }
@@ -140,11 +162,7 @@ public final class Calibration {
     }
 
     private static double residual(Paper paper, List<Measured> measured) {
-        return mean(
-                measured.stream()
-                        .map(m -> Swatch.bare(paper).with(m.drawn()).colour())
-                        .toList(),
-                colours(measured));
+        return mean(measured.stream().map(m -> m.predicted(paper, m.drawn())).toList(), colours(measured));
     }
 
     private static double mean(List<Lab> predicted, List<Lab> measured) {
