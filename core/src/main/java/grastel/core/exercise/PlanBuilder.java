@@ -75,6 +75,11 @@ public final class PlanBuilder {
         return palette.indexOf(pencil);
     }
 
+    /** The pencil of a step. */
+    public Pencil pencil(Step step) {
+        return palette.get(step.pencil());
+    }
+
     /** A layer in small circles with a sharp point. */
     public Step colour(Pencil pencil, PressureGrade grade, int passes) {
         return new Step(Technique.COLOUR, place(pencil), grade, passes, Stroke.CIRCLES, SHARP, Span.WHOLE);

@@ -72,7 +72,7 @@ public final class MixedBlacks {
         List<Layer> layers = List.of(
                 new Layer.Colour(Pass.of(under, PressureGrade.MEDIUM), 2),
                 new Layer.Colour(Pass.of(over, PressureGrade.FIRM), 2),
-                new Layer.Colour(Pass.of(under, PressureGrade.FULL), 2));
+                new Layer.Colour(Pass.of(under, PressureGrade.FULL), 1));
         return new Mixed(
                 under,
                 over,

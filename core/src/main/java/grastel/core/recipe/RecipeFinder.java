@@ -34,7 +34,7 @@ public final class RecipeFinder {
     /** Area that minutes are told for, cm²: a box of 20 mm. */
     private static final double BOX_CM2 = 4;
     /** A practised teenager. */
-    private static final double CM2_PER_MINUTE = 5;
+    private static final double CM2_PER_MINUTE = 8;
     /** A recipe this much further off than the closest is as good if it is simpler, ΔE00. */
     private static final double AS_GOOD = 2;
     /** The same in L*, where value comes first. */

@@ -2,6 +2,7 @@ package grastel.core.exercise.burnishtrio;
 
 import static grastel.core.words.Words.say;
 
+import grastel.core.colour.ColourDifference;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.Parameters;
 import grastel.core.exercise.PencilChoice;
@@ -35,9 +36,13 @@ public final class BurnishTrio implements ExerciseKind {
     private static final int BURNISH_PASSES = 2;
     private static final double NEEDLE = 0.95;
     private static final List<PressureGrade> GRADES =
-            List.of(PressureGrade.WHISPER, PressureGrade.LIGHT, PressureGrade.MEDIUM, PressureGrade.FIRM);
+            List.of(PressureGrade.LIGHT, PressureGrade.MEDIUM, PressureGrade.FIRM);
     /** Nearer to the paper than this, bare paper cannot be told from a filled box, L*. */
     private static final double LEAST_CONTRAST = 8;
+    /** Rows that differ by less in every box are told to be alike, L* and ΔE00. */
+    private static final double APART_IN_VALUE = 4;
+
+    private static final double APART_IN_COLOUR = 6;
     /** Value the blender may move a box by before it is said, L*. */
     private static final double BLENDER_MOVES = 4;
     /** A box that an exact hand would hardly keep is not asked for, L*. */
@@ -146,6 +151,7 @@ public final class BurnishTrio implements ExerciseKind {
         if (rows.isEmpty()) {
             throw new ImpossibleExercise(WITH, say("burnish-trio.none-of-the-chosen"));
         }
+        tellAlike(builder, rows);
         goals(builder, plain, rows, setting.paper().ground().toLab().lightness());
         words(builder, plain, rows, midway);
         return builder.plan(
@@ -193,6 +199,32 @@ public final class BurnishTrio implements ExerciseKind {
             }
         }
         builder.goal(Goal.NEAT_EDGE, burnished, 6, 2, 0.7);
+    }
+
+    /** Two ways that come out nearly alike with this pencil teach nothing beside one another. */
+    private static void tellAlike(PlanBuilder builder, Map<Burnisher, List<FieldPlan>> rows) {
+        List<Burnisher> ways = List.copyOf(rows.keySet());
+        for (int i = 0; i < ways.size(); i++) {
+            for (int j = i + 1; j < ways.size(); j++) {
+                List<FieldPlan> one = rows.get(ways.get(i));
+                List<FieldPlan> other = rows.get(ways.get(j));
+                double value = 0;
+                double colour = 0;
+                for (int box = 0; box < one.size(); box++) {
+                    value = Math.max(value, Math.abs(shift(one.get(box), other.get(box))));
+                    colour = Math.max(
+                            colour,
+                            ColourDifference.ciede2000(
+                                    one.get(box).predictedColour(),
+                                    other.get(box).predictedColour()));
+                }
+                if (value < APART_IN_VALUE && colour < APART_IN_COLOUR) {
+                    builder.finding(Finding.of(
+                            null,
+                            say("burnish-trio.come-out-nearly-alike", ways.get(i).words, ways.get(j).words, value)));
+                }
+            }
+        }
     }
 
     private static double shift(FieldPlan plain, FieldPlan burnished) {

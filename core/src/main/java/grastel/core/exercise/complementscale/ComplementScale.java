@@ -20,6 +20,7 @@ import grastel.core.layering.PressureGrade;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Complements;
+import grastel.core.recipe.MethodAnswer;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -28,6 +29,10 @@ public final class ComplementScale implements ExerciseKind {
     private static final String COMPLEMENT = "complement";
     private static final String STEPS = "steps";
     private static final int PASSES = 6;
+    /** A shadow is plainly darker, L*; light layers of the dark that are tried for it. */
+    private static final double SHADOW_DROP = 10;
+
+    private static final int MOST_OF_THE_DARK = 4;
     /** Chroma a middle may keep and still count as neutral. */
     private static final double NEUTRAL = 12;
 
@@ -116,26 +121,35 @@ public final class ComplementScale implements ExerciseKind {
                 say("complement-scale.no-shadow"),
                 side,
                 own));
-        List<Step> byComplement = new ArrayList<>();
-        byComplement.add(builder.colour(complement, PressureGrade.LIGHT, 1));
-        byComplement.addAll(own);
         shadows.add(builder.box(
                 String.valueOf(before + 2),
                 say("complement-scale.shadow"),
                 say("complement-scale.by-complement"),
                 side,
-                byComplement));
-        PencilChoice.black(setting).ifPresent(black -> {
-            List<Step> byBlack = new ArrayList<>(own);
-            byBlack.add(builder.colour(black, PressureGrade.LIGHT, 1));
-            shadows.add(builder.box(
-                    String.valueOf(before + 3),
-                    say("complement-scale.shadow"),
-                    say("complement-scale.by-black"),
-                    side,
-                    byBlack));
-        });
+                shaded(builder, own, complement, setting)));
+        PencilChoice.black(setting)
+                .ifPresent(black -> shadows.add(builder.box(
+                        String.valueOf(before + 3),
+                        say("complement-scale.shadow"),
+                        say("complement-scale.by-black"),
+                        side,
+                        shaded(builder, own, black, setting))));
         return shadows;
+    }
+
+    /** The colour with as little of a dark as makes a shadow, under it or over it as the class is taught. */
+    private static List<Step> shaded(PlanBuilder builder, List<Step> own, Pencil dark, Setting setting) {
+        boolean under = setting.method().has(MethodAnswer.FOUNDATION_UNDER);
+        double lightness = builder.predict(own).lightness();
+        List<Step> steps = own;
+        for (int passes = 1; passes <= MOST_OF_THE_DARK; passes++) {
+            steps = new ArrayList<>(own);
+            steps.add(under ? 0 : own.size(), builder.colour(dark, PressureGrade.LIGHT, passes));
+            if (builder.predict(steps).lightness() <= lightness - SHADOW_DROP) {
+                break;
+            }
+        }
+        return steps;
     }
 
     private static void findings(
@@ -164,7 +178,11 @@ public final class ComplementScale implements ExerciseKind {
     private static void words(PlanBuilder builder, Pencil colour, Pencil complement, List<FieldPlan> shadows) {
         builder.step(say("complement-scale.light-layers-only-in", colour.name(), complement.name()));
         builder.step(say("complement-scale.the-numbers-over-each"));
-        builder.step(say("complement-scale.shadow-row-one-whisper"));
+        boolean under = shadows.get(1).recipe().steps().get(0).pencil()
+                != shadows.get(0).recipe().steps().get(0).pencil();
+        builder.step(say(
+                under ? "complement-scale.shadow-row-dark-under" : "complement-scale.shadow-row-dark-over",
+                complement.name()));
         builder.note(say("complement-scale.ask-which-shadow-looks"));
         if (shadows.size() < 3) {
             builder.note(say("complement-scale.there-is-no-black"));

@@ -41,6 +41,10 @@ public final class FormStudy implements ExerciseKind {
     private static final String VALUES = "values";
     private static final String COLOURING = "colouring";
     private static final String SIZE = "sizeMm";
+    /** The simplest recipe so near to a value is taken, L*. */
+    private static final double NEAR_ENOUGH = 2;
+    /** Values nearer than this to a toned paper are left to it, L*. */
+    private static final double BARE_ON_TONED = 5;
 
     private enum LightFrom {
         UPPER_LEFT(-0.6, -0.6),
@@ -109,9 +113,9 @@ public final class FormStudy implements ExerciseKind {
         for (Zone zone : sorted(zones)) {
             fields.add(painting.field(zone, String.valueOf(fields.size() + 1), form, size));
         }
-        goals(builder, fields, sorted(zones));
-        range(builder, painting.reach, values.whole(VALUES), own);
-        words(builder, setting, analogous, form);
+        goals(builder, fields, sorted(zones), painting.white.isPresent());
+        range(builder, painting, values.whole(VALUES), own);
+        words(builder, setting, analogous, form, painting.white);
         return builder.plan(
                 id(),
                 say("form-study.form-study-2", form.words()),
@@ -139,6 +143,10 @@ public final class FormStudy implements ExerciseKind {
         private final PlanBuilder builder;
         private final boolean analogous;
         private final PencilReach reach;
+        /** On toned paper, the white that draws the lights. */
+        private final Optional<Pencil> white;
+
+        private final Optional<PencilReach> lights;
         private final Optional<Pencil> towardsLight;
         private final Optional<Pencil> towardsShadow;
         private final Optional<Pencil> deepest;
@@ -149,6 +157,10 @@ public final class FormStudy implements ExerciseKind {
             this.builder = builder;
             this.analogous = analogous;
             this.reach = PencilReach.of(own, setting.paper(), Optional.empty(), setting.pressures());
+            this.white = setting.onLightPaper()
+                    ? Optional.empty()
+                    : PencilChoice.white(setting.pencils().pencils());
+            this.lights = white.map(w -> PencilReach.of(w, setting.paper(), Optional.empty(), setting.pressures()));
             double lightness = PencilChoice.colour(own).lightness();
             this.towardsLight = neighbour(lightness + 8, 100);
             this.towardsShadow = neighbour(lightness - 30, lightness - 4);
@@ -173,10 +185,13 @@ public final class FormStudy implements ExerciseKind {
         }
 
         FieldPlan field(Zone zone, String id, Form form, double size) {
-            double asked = reach.paper() + (reach.darkest() - reach.paper()) * zone.darkness();
-            List<Step> steps = zone.role() == Role.HIGHLIGHT ? List.of() : steps(zone, asked);
-            List<Lab> wanted = List.of(
-                    zone.role() == Role.HIGHLIGHT ? setting.paper().ground().toLab() : new Lab(asked, 0, 0));
+            double lightest = lights.map(PencilReach::darkest).orElse(reach.paper());
+            double asked = lightest + (reach.darkest() - lightest) * zone.darkness();
+            boolean bare = lights.isPresent()
+                    ? Math.abs(asked - reach.paper()) < BARE_ON_TONED
+                    : zone.role() == Role.HIGHLIGHT;
+            List<Step> steps = bare ? List.of() : steps(zone, asked);
+            List<Lab> wanted = List.of(bare ? setting.paper().ground().toLab() : new Lab(asked, 0, 0));
             return builder.add(new FieldPlan(
                     id,
                     new Printed(form.words(), zone.role().words(), size, size, zone.outline()),
@@ -189,8 +204,11 @@ public final class FormStudy implements ExerciseKind {
         }
 
         private List<Step> steps(Zone zone, double asked) {
+            if (lights.isPresent() && asked > reach.paper()) {
+                return builder.laid(white.orElseThrow(), lights.get().nearest(asked, NEAR_ENOUGH));
+            }
             if (!analogous) {
-                return builder.laid(own, reach.nearest(asked));
+                return builder.laid(own, reach.nearest(asked, NEAR_ENOUGH));
             }
             List<Step> others = new ArrayList<>();
             switch (zone.role()) {
@@ -224,7 +242,7 @@ public final class FormStudy implements ExerciseKind {
         }
     }
 
-    private static void goals(PlanBuilder builder, List<FieldPlan> fields, List<Zone> zones) {
+    private static void goals(PlanBuilder builder, List<FieldPlan> fields, List<Zone> zones, boolean toned) {
         builder.goal(Goal.ZONE_VALUES, fields, 10, 6, 3.5);
         List<FieldPlan> highlight = new ArrayList<>();
         List<FieldPlan> form = new ArrayList<>();
@@ -235,7 +253,7 @@ public final class FormStudy implements ExerciseKind {
                 default -> form.add(fields.get(i));
             }
         }
-        if (!highlight.isEmpty()) {
+        if (!highlight.isEmpty() && !toned) {
             builder.goal(Goal.HIGHLIGHT_KEPT, highlight, 8, 4, 2);
         }
         FieldPlan core = form.stream()
@@ -246,8 +264,9 @@ public final class FormStudy implements ExerciseKind {
         builder.goal(Goal.CORE_DARKEST, GoalFields.among(core, others), 0, 2, 5);
     }
 
-    private static void range(PlanBuilder builder, PencilReach reach, int values, Pencil own) {
-        int possible = 1 + (int) Math.floor((reach.paper() - reach.darkest()) / 6);
+    private static void range(PlanBuilder builder, Painting painting, int values, Pencil own) {
+        double lightest = painting.lights.map(PencilReach::darkest).orElse(painting.reach.paper());
+        int possible = 1 + (int) Math.floor((lightest - painting.reach.darkest()) / 6);
         if (values > possible) {
             List<Remedy> remedies = possible < 3
                     ? List.of()
@@ -258,9 +277,11 @@ public final class FormStudy implements ExerciseKind {
         }
     }
 
-    private static void words(PlanBuilder builder, Setting setting, boolean analogous, Form form) {
+    private static void words(
+            PlanBuilder builder, Setting setting, boolean analogous, Form form, Optional<Pencil> white) {
         MethodAnswer order = setting.method().answer(MethodAnswer.Question.VALUES_FIRST);
-        builder.step(say("form-study.find-the-highlight-and"));
+        builder.step(white.map(w -> say("form-study.lights-on-toned-paper", w.name()))
+                .orElseGet(() -> say("form-study.find-the-highlight-and")));
         builder.step(
                 switch (order) {
                     case DARKS_FIRST -> say("form-study.core-shadow-first-it");

@@ -2,9 +2,9 @@ package grastel.core.exercise.goal;
 
 /** How far a class is: thresholds, pace and advice follow it. */
 public enum GradeBand {
-    FIRST_STEPS(3.5, 1.35),
-    DEVELOPING(5, 1),
-    ADVANCED(8, 0.8);
+    FIRST_STEPS(6, 1.35),
+    DEVELOPING(8, 1),
+    ADVANCED(10, 0.8);
 
     private final double cm2PerMinute;
     private final double ease;

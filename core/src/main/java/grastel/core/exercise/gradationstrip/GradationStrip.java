@@ -21,6 +21,7 @@ import grastel.core.media.Pencil;
 import grastel.core.recipe.PencilReach;
 import grastel.core.words.Words;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +31,21 @@ import java.util.stream.Collectors;
 /** One pencil fading evenly from its solid to bare paper, with no line or band. */
 public final class GradationStrip implements ExerciseKind {
     private static final String STRIPS = "strips";
+    private static final String WAY = "way";
+    private static final String DARK_AT = "darkAt";
+
+    /** How the fade is made. */
+    private enum Way {
+        LAYERS,
+        ONE_PASS
+    }
+
+    /** The end that is solid. */
+    private enum DarkAt {
+        LEFT,
+        RIGHT
+    }
+
     /** Layers of a fade, the longest first; each ends before the last. */
     private static final List<PressureGrade> LAYERS = List.of(PressureGrade.values());
 
@@ -54,6 +70,10 @@ public final class GradationStrip implements ExerciseKind {
     public List<Parameter> parameters(Setting setting) {
         return List.of(
                 Parameters.pencil(say("exercise.pencil"), PencilChoice.darkening(setting.pressed())),
+                new Parameter.Choice(
+                        WAY, say("gradation-strip.way"), Parameter.Option.of(Way.class), Way.LAYERS.name()),
+                new Parameter.Choice(
+                        DARK_AT, say("gradation-strip.dark-at"), Parameter.Option.of(DarkAt.class), DarkAt.LEFT.name()),
                 new Parameter.Whole(STRIPS, say("gradation-strip.strips"), 1, 4, 2),
                 Parameters.length(),
                 Parameters.height());
@@ -65,8 +85,14 @@ public final class GradationStrip implements ExerciseKind {
         double length = values.measure(Parameters.LENGTH);
         PencilReach reach = PencilReach.of(pencil, setting.paper(), Optional.empty(), setting.pressures());
         PlanBuilder builder = new PlanBuilder(setting);
-        List<Lab> asked = asked(reach, setting);
-        List<Step> recipe = fitted(builder, pencil, asked);
+        boolean onePass = values.choice(WAY, Way.class) == Way.ONE_PASS;
+        boolean darkRight = values.choice(DARK_AT, DarkAt.class) == DarkAt.RIGHT;
+        List<Step> fading = onePass ? onePass(builder, pencil) : fitted(builder, pencil, asked(reach, setting));
+        List<Step> recipe = darkRight ? mirrored(fading) : fading;
+        List<Lab> asked = onePass ? builder.along(recipe) : asked(reach, setting);
+        if (darkRight && !onePass) {
+            asked = reversed(asked);
+        }
         List<FieldPlan> strips = new ArrayList<>();
         for (int i = 1; i <= values.whole(STRIPS); i++) {
             strips.add(
@@ -77,7 +103,7 @@ public final class GradationStrip implements ExerciseKind {
         builder.goal(Goal.FADES_TO_PAPER, strips, 8, 4, 2);
         builder.goal(Goal.FULL_RANGE, strips, 55, 75, 86);
         range(builder, pencil, reach);
-        words(builder, length, recipe);
+        words(builder, length, fading, onePass);
         return builder.plan(
                 id(), say("gradation-strip.fade-in", pencil.name()), say("gradation-strip.from-solid-to-bare"));
     }
@@ -91,6 +117,23 @@ public final class GradationStrip implements ExerciseKind {
             asked.add(new Lab(reach.darkest() + share * (paper - reach.darkest()), 0, 0));
         }
         return asked;
+    }
+
+    /** One pass with the pressure eased from full to nothing. */
+    private static List<Step> onePass(PlanBuilder builder, Pencil pencil) {
+        return List.of(builder.colour(pencil, PressureGrade.FULL, 1).over(Span.fadingRight(0.03, 1)));
+    }
+
+    private static List<Step> mirrored(List<Step> fading) {
+        return fading.stream()
+                .map(s -> s.over(Span.fadingLeft(1 - s.span().to(), 1 - s.span().fullTo())))
+                .toList();
+    }
+
+    private static List<Lab> reversed(List<Lab> along) {
+        List<Lab> reversed = new ArrayList<>(along);
+        Collections.reverse(reversed);
+        return reversed;
     }
 
     /** Moves the ends of the layers until the fade is as even as it gets: each end in turn, by ever smaller amounts. */
@@ -141,15 +184,24 @@ public final class GradationStrip implements ExerciseKind {
         }
     }
 
-    private static void words(PlanBuilder builder, double length, List<Step> recipe) {
-        builder.step(say("gradation-strip.whole-strip-first-at"));
-        builder.step(say("gradation-strip.next-layers-fade", ends(length, recipe)));
-        builder.step(say("gradation-strip.lift-the-pressure-before"));
+    private static void words(PlanBuilder builder, double length, List<Step> recipe, boolean onePass) {
+        if (onePass) {
+            builder.step(say("gradation-strip.one-pass-pressed"));
+            builder.step(say("gradation-strip.go-back-only"));
+        } else {
+            layered(builder, length, recipe);
+        }
         builder.step(say("gradation-strip.a-line-shows-feather"));
         builder.note(say("gradation-strip.draw-one-fade-with"));
         builder.fault(null, say("gradation-strip.visible-line-or-band"), say("gradation-strip.feather-from-the-light"));
         builder.fault(
                 null, say("gradation-strip.ends-before-the-paper"), say("gradation-strip.let-the-last-centimetre"));
+    }
+
+    private static void layered(PlanBuilder builder, double length, List<Step> recipe) {
+        builder.step(say("gradation-strip.whole-strip-first-at"));
+        builder.step(say("gradation-strip.next-layers-fade", ends(length, recipe)));
+        builder.step(say("gradation-strip.lift-the-pressure-before"));
     }
 
     /** Where the layers over the first one end; those that end alike are named together. */

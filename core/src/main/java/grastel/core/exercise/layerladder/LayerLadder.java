@@ -15,6 +15,8 @@ import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.GoalFields;
+import grastel.core.exercise.plan.Recipe.Step;
+import grastel.core.layering.Layer;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
@@ -24,6 +26,10 @@ import java.util.List;
 /** One, two, three … light passes side by side, beside a single hard one: how the tooth fills. */
 public final class LayerLadder implements ExerciseKind {
     private static final String RUNGS = "rungs";
+    /** Light layers are tried until they come so near to the hard pass, L*, and no more of them than this. */
+    private static final double ALIKE = 4;
+
+    private static final int MOST_LIGHT_LAYERS = 16;
     /** A step that can still be seen, L*. */
     private static final double JUST_SEEN = 0.8;
 
@@ -60,17 +66,42 @@ public final class LayerLadder implements ExerciseKind {
             rungs.add(builder.box(
                     String.valueOf(n), "", "", side, List.of(builder.colour(pencil, PressureGrade.LIGHT, n))));
         }
+        int many = asDarkAsHard(builder, pencil);
+        FieldPlan matched =
+                builder.box("M", "", say("layer-ladder.matched", many), side, lightLayers(builder, pencil, many));
         FieldPlan hard = builder.box(
                 "H", "", say("layer-ladder.hard"), side, List.of(builder.colour(pencil, PressureGrade.FULL, 1)));
         double smallest = smallestStep(rungs);
         builder.goal(Goal.SHRINKING_STEPS, GoalFields.row(rungs), 0, 0.5 * smallest, 0.9 * smallest);
         List<FieldPlan> all = new ArrayList<>(rungs);
+        all.add(matched);
         all.add(hard);
         builder.cleanBoxes(all);
         findings(builder, pencil, rungs);
-        words(builder, rungs, hard);
+        words(builder, rungs, matched, hard, many, pencil);
         return builder.plan(
                 id(), say("layer-ladder.layer-ladder-in", pencil.name()), say("layer-ladder.each-box-one-light"));
+    }
+
+    /** How many light layers come as near to one hard pass as they get while they still show. */
+    private static int asDarkAsHard(PlanBuilder builder, Pencil pencil) {
+        double hard = builder.predict(List.of(builder.colour(pencil, PressureGrade.FULL, 1)))
+                .lightness();
+        int layers = 1;
+        double now = builder.predict(lightLayers(builder, pencil, layers)).lightness();
+        while (layers < MOST_LIGHT_LAYERS && now - hard > ALIKE) {
+            layers++;
+            now = builder.predict(lightLayers(builder, pencil, layers)).lightness();
+        }
+        return layers;
+    }
+
+    private static List<Step> lightLayers(PlanBuilder builder, Pencil pencil, int layers) {
+        List<Step> steps = new ArrayList<>();
+        for (int left = layers; left > 0; left -= Layer.MOST_PASSES) {
+            steps.add(builder.colour(pencil, PressureGrade.LIGHT, Math.min(left, Layer.MOST_PASSES)));
+        }
+        return steps;
     }
 
     private static double step(List<FieldPlan> rungs, int i) {
@@ -101,17 +132,21 @@ public final class LayerLadder implements ExerciseKind {
         }
     }
 
-    private static void words(PlanBuilder builder, List<FieldPlan> rungs, FieldPlan hard) {
-        FieldPlan top = rungs.get(rungs.size() - 1);
+    private static void words(
+            PlanBuilder builder, List<FieldPlan> rungs, FieldPlan matched, FieldPlan hard, int many, Pencil pencil) {
+        int left = builder.predict(rungs.get(rungs.size() - 1).recipe().steps(), 0.5)
+                .layersLeft(pencil);
+        int leftByHard = builder.predict(hard.recipe().steps(), 0.5).layersLeft(pencil);
         builder.step(say("layer-ladder.every-box-of-the"));
         builder.step(say("layer-ladder.box-1-once-box"));
         builder.step(say("layer-ladder.the-last-box-one"));
         builder.step(say("layer-ladder.feel-both-with-a"));
         builder.note(say(
                 "layer-ladder.light-layers-come-to",
-                rungs.size(),
-                top.predictedColour().value(),
+                many,
+                matched.predictedColour().value(),
                 hard.predictedColour().value()));
+        builder.note(say("layer-ladder.layers-left", rungs.size(), left, leftByHard));
         builder.fault(Slip.TOO_HEAVY, say("layer-ladder.boxes-alike"), say("layer-ladder.keep-the-pressure-light"));
     }
 }

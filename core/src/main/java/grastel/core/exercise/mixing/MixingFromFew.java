@@ -21,6 +21,7 @@ import grastel.core.layering.advice.Slip;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.MixedBlacks;
 import grastel.core.recipe.Target;
+import grastel.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -35,6 +36,10 @@ public final class MixingFromFew implements ExerciseKind {
     private static final int MOST_LAYERS = 6;
     private static final double NEAR = 8;
     private static final double SIDE = 1.5;
+    /** A mixture further off the hue between its two than this misses it, degrees. */
+    private static final double OFF_HUE = 20;
+    /** With less of the chroma asked for, it is a brown or a grey. */
+    private static final double DULL = 0.4;
 
     private enum HowFar {
         SECONDARIES,
@@ -174,12 +179,21 @@ public final class MixingFromFew implements ExerciseKind {
 
     private static void hueReached(PlanBuilder builder, FieldPlan box, Lab target) {
         double turned = Math.abs(Math.IEEEremainder(box.predictedColour().hueDegrees() - target.hueDegrees(), 360));
-        if (turned > 40 || box.predictedColour().chroma() < 8) {
+        double kept = box.predictedColour().chroma() / target.chroma();
+        if (kept < DULL) {
             builder.finding(Finding.of(
                     box.id(),
                     say(
                             "mixing-from-few.these-two-give-chroma",
                             box.predictedColour().chroma())));
+        } else if (turned > OFF_HUE) {
+            builder.finding(Finding.of(
+                    box.id(),
+                    say(
+                            "mixing-from-few.these-two-miss-the-hue",
+                            turned,
+                            Words.called(
+                                    PaintersWheel.nameOf(box.predictedColour().hueDegrees())))));
         }
     }
 

@@ -17,8 +17,25 @@ public record Recipe(List<Step> steps) {
 
     private static final double FAINTEST = 0.02;
 
+    /** Equal layers in a row are written once. */
     public Recipe {
-        steps = List.copyOf(steps);
+        steps = joined(steps);
+    }
+
+    private static List<Step> joined(List<Step> steps) {
+        List<Step> joined = new ArrayList<>();
+        for (Step step : steps) {
+            Step last = joined.isEmpty() ? null : joined.get(joined.size() - 1);
+            if (last != null
+                    && step.technique() == Technique.COLOUR
+                    && last.times(step.passes()).equals(step)
+                    && last.passes() + step.passes() <= Layer.MOST_PASSES) {
+                joined.set(joined.size() - 1, last.times(last.passes() + step.passes()));
+            } else {
+                joined.add(step);
+            }
+        }
+        return List.copyOf(joined);
     }
 
     public enum Technique {
@@ -44,6 +61,10 @@ public record Recipe(List<Step> steps) {
             Span span) {
         public Step with(int otherPencil) {
             return new Step(technique, otherPencil, grade, passes, stroke, point, span);
+        }
+
+        public Step times(int otherPasses) {
+            return new Step(technique, pencil, grade, otherPasses, stroke, point, span);
         }
 
         public Step over(Span where) {

@@ -2,8 +2,8 @@ package grastel.core.exercise.temperature;
 
 import static grastel.core.words.Words.say;
 
+import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel;
-import grastel.core.colour.Temperature;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.Parameters;
 import grastel.core.exercise.PencilChoice;
@@ -23,7 +23,7 @@ import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
+import java.util.Optional;
 
 /** A cool area warmed and a warm one cooled by one thin layer; different colours drawn together by one glaze. */
 public final class TemperatureAndGlaze implements ExerciseKind {
@@ -32,6 +32,13 @@ public final class TemperatureAndGlaze implements ExerciseKind {
     private static final String GLAZE = "glaze";
     /** A turn towards warm or cool that a class sees, CIELAB units. */
     private static final double SEEN_TURN = 3;
+    /** More turn than this is no better. */
+    private static final double MUCH_TURN = 8;
+    /** A colour that loses more of its chroma has been greyed, not turned; pairs are chosen with something to spare. */
+    private static final double HALF = 0.5;
+
+    private static final double KEPT_CHROMA = 0.6;
+    private static final double LOST_CHROMA = 40;
 
     @Override
     public String id() {
@@ -52,26 +59,46 @@ public final class TemperatureAndGlaze implements ExerciseKind {
     public List<Parameter> parameters(Setting setting) {
         List<Pencil> warm = side(setting, true);
         List<Pencil> cool = side(setting, false);
+        Optional<Couple> best = best(warm, cool, setting);
         return List.of(
-                new Parameter.OnePencil(WARM, say("temperature-and-glaze.warm-colour"), warm, clearest(warm, 1)),
-                new Parameter.OnePencil(COOL, say("temperature-and-glaze.cool-colour"), cool, clearest(cool, -1)),
+                new Parameter.OnePencil(
+                        WARM,
+                        say("temperature-and-glaze.warm-colour"),
+                        warm,
+                        best.map(Couple::warm).orElse(null)),
+                new Parameter.OnePencil(
+                        COOL,
+                        say("temperature-and-glaze.cool-colour"),
+                        cool,
+                        best.map(Couple::cool).orElse(null)),
                 new Parameter.OnePencil(
                         GLAZE, say("temperature-and-glaze.glaze-over-all"), PencilChoice.colourful(setting), null),
                 Parameters.box(20));
+    }
+
+    private record Couple(Pencil warm, Pencil cool, double worth) {}
+
+    /** The two that turn one another most while each keeps at least half of its chroma, else those that keep most. */
+    private static Optional<Couple> best(List<Pencil> warm, List<Pencil> cool, Setting setting) {
+        PlanBuilder tried = new PlanBuilder(setting);
+        return warm.stream()
+                .flatMap(w -> cool.stream()
+                        .map(c -> new Couple(w, c, Math.min(worth(tried, c, w, 1), worth(tried, w, c, -1)))))
+                .max(Comparator.comparingDouble(Couple::worth));
+    }
+
+    private static double worth(PlanBuilder builder, Pencil pencil, Pencil glaze, int way) {
+        Lab before = builder.predict(base(builder, pencil));
+        Lab after = builder.predict(over(builder, pencil, glaze));
+        double kept = after.chroma() / before.chroma();
+        double turn = way * (after.b() - before.b());
+        return Math.min(MUCH_TURN, turn) - LOST_CHROMA * Math.max(0, KEPT_CHROMA - kept);
     }
 
     private static List<Pencil> side(Setting setting, boolean warm) {
         return PencilChoice.colourful(setting).stream()
                 .filter(p -> PaintersWheel.isWarm(PencilChoice.colour(p).hueDegrees()) == warm)
                 .toList();
-    }
-
-    /** Of a middle value and far to one side. @param way 1 warm, −1 cool */
-    private static @Nullable Pencil clearest(List<Pencil> pencils, int way) {
-        return pencils.stream()
-                .max(Comparator.comparingDouble(p -> way * Temperature.warmth(PencilChoice.colour(p))
-                        - Math.abs(PencilChoice.colour(p).lightness() - 50)))
-                .orElse(null);
     }
 
     @Override
@@ -152,6 +179,11 @@ public final class TemperatureAndGlaze implements ExerciseKind {
     private static void check(PlanBuilder builder, FieldPlan before, FieldPlan after, int way) {
         double turn =
                 way * (after.predictedColour().b() - before.predictedColour().b());
+        double kept =
+                after.predictedColour().chroma() / before.predictedColour().chroma();
+        if (kept < HALF) {
+            builder.finding(Finding.of(after.id(), say("temperature-and-glaze.greys-the-colour", 100 * (1 - kept))));
+        }
         if (turn < SEEN_TURN) {
             builder.finding(Finding.of(after.id(), say("temperature-and-glaze.the-layer-turns-the", turn)));
         }

@@ -8,12 +8,12 @@ import grastel.core.exercise.Setting;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.layering.PressureGrade;
 import grastel.core.media.ColourFamily;
+import grastel.core.media.Masstone;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.MethodAnswer;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * Recipes for one family.
@@ -24,16 +24,16 @@ record Family(List<Step> tint, List<Step> hue, List<Step> shade, boolean foundat
     /** A tint is plainly lighter and still has room to be lighter than its hue, L*. */
     private static final double LIFT = 16;
     /** A shade is plainly darker, L*. */
-    private static final double DROP = 12;
+    private static final double DROP = 9;
+    /** So many of the best darks are tried two by two. */
+    private static final int PAIRED = 4;
 
     private static final double HUE_HOLDS = 12;
-    /** Amounts of the dark, the lightest first. */
+    /** Amounts of a dark, the lightest first: a whisper or light layers, no more. */
     private static final List<Foundation> FOUNDATIONS = List.of(
             new Foundation(PressureGrade.WHISPER, 1),
             new Foundation(PressureGrade.LIGHT, 1),
-            new Foundation(PressureGrade.LIGHT, 2),
-            new Foundation(PressureGrade.MEDIUM, 1),
-            new Foundation(PressureGrade.MEDIUM, 2));
+            new Foundation(PressureGrade.LIGHT, 2));
 
     private record Foundation(PressureGrade grade, int passes) {
         Step of(PlanBuilder builder, Pencil dark, boolean under) {
@@ -53,7 +53,7 @@ record Family(List<Step> tint, List<Step> hue, List<Step> shade, boolean foundat
         Lab own = builder.predict(hue);
         boolean under = setting.method().has(MethodAnswer.FOUNDATION_UNDER);
         return new Family(
-                tint(main, close, white, own, builder), hue, shade(main, close, own, setting, builder, under), under);
+                tint(main, close, white, own, builder), hue, shade(main, hue, own, setting, builder, under), under);
     }
 
     /** Those of a family that lie near its place on the wheel, all where none does: a family reaches halfway to the next. */
@@ -109,45 +109,59 @@ record Family(List<Step> tint, List<Step> hue, List<Step> shade, boolean foundat
     }
 
     /**
-     * Tries every dark in every amount up to a medium one: the one that darkens enough, keeps hue and chroma and is itself laid
-     * as lightly as that allows, else the least bad. Without any dark, the hue's own pencil pressed hard.
+     * The hue at its own pressure with a little of one dark or two, under it or over it: pressing harder makes no shade. Tries
+     * every dark in every amount; the one that darkens enough, keeps hue and chroma and is laid as lightly as that allows, else
+     * the least bad. Without any dark, the hue alone.
      */
     private static List<Step> shade(
-            Pencil main, Pencil close, Lab hue, Setting setting, PlanBuilder builder, boolean under) {
+            Pencil main, List<Step> own, Lab hue, Setting setting, PlanBuilder builder, boolean under) {
         List<Shade> all = new ArrayList<>();
-        for (Pencil dark : darks(main, setting)) {
+        List<Pencil> darks = darks(main, setting);
+        for (Pencil dark : darks) {
             for (int weight = 0; weight < FOUNDATIONS.size(); weight++) {
-                Step foundation = FOUNDATIONS.get(weight).of(builder, dark, under);
-                for (PressureGrade own : List.of(PressureGrade.MEDIUM, PressureGrade.FIRM)) {
-                    for (int passes = 2; passes <= 3; passes++) {
-                        List<Step> over = List.of(
-                                builder.colour(close, PressureGrade.LIGHT, passes), builder.colour(main, own, passes));
-                        all.add(new Shade(shade(foundation, over, under), weight));
-                    }
+                all.add(new Shade(
+                        shade(List.of(FOUNDATIONS.get(weight).of(builder, dark, under)), own, under), weight));
+            }
+        }
+        List<Pencil> best = all.stream()
+                .sorted(Comparator.comparingDouble((Shade s) -> -worth(s, builder, hue)))
+                .map(s -> builder.pencil(s.steps().get(under ? 0 : own.size())))
+                .distinct()
+                .limit(PAIRED)
+                .toList();
+        for (Pencil one : best) {
+            for (Pencil other : best) {
+                if (!one.equals(other)) {
+                    Foundation light = FOUNDATIONS.get(1);
+                    List<Step> both = List.of(light.of(builder, one, under), light.of(builder, other, under));
+                    all.add(new Shade(shade(both, own, under), FOUNDATIONS.size()));
                 }
             }
         }
         return all.stream()
-                .max(Comparator.comparingDouble(
-                        tried -> shadeWorth(builder.predict(tried.steps()), hue) - 1.5 * tried.weight()))
+                .max(Comparator.comparingDouble(s -> worth(s, builder, hue)))
                 .map(Shade::steps)
-                .orElseGet(() -> List.of(builder.colour(main, PressureGrade.FULL, 3)));
+                .orElse(own);
     }
 
-    private static List<Step> shade(Step dark, List<Step> own, boolean under) {
+    private static double worth(Shade tried, PlanBuilder builder, Lab hue) {
+        return shadeWorth(builder.predict(tried.steps()), hue) - 1.5 * tried.weight();
+    }
+
+    private static List<Step> shade(List<Step> darks, List<Step> own, boolean under) {
         List<Step> steps = new ArrayList<>(own);
-        steps.add(under ? 0 : own.size(), dark);
+        steps.addAll(under ? 0 : own.size(), darks);
         return List.copyOf(steps);
     }
 
-    /** Darker pencils, cool ones and relatives first of all; blacks only where the method has them. */
+    /** Cool or neutral darker pencils; blacks only where the method has them. */
     private static List<Pencil> darks(Pencil main, Setting setting) {
         double lightness = PencilChoice.colour(main).lightness();
-        Optional<Pencil> black = PencilChoice.black(setting);
         boolean blackAllowed = !setting.method().has(MethodAnswer.BLACK_MIXED);
         return setting.colours().stream()
+                .filter(p -> !p.equals(main))
                 .filter(p -> PencilChoice.colour(p).lightness() < Math.min(50, lightness - 5))
-                .filter(p -> blackAllowed || black.filter(p::equals).isEmpty())
+                .filter(p -> blackAllowed || !Masstone.isBlack(PencilChoice.colour(p)))
                 .toList();
     }
 

@@ -38,7 +38,7 @@ public final class TintHueShade implements ExerciseKind {
             ColourFamily.BROWN);
     private static final double HUE_HOLDS = 15;
     private static final double TINT_LIFT = 12;
-    private static final double SHADE_DROP = 10;
+    private static final double SHADE_DROP = 6;
     private static final double SHADE_CHROMA = 0.45;
     /** Share of what an exact hand reaches that is asked of a student, where that is less than the usual. */
     private static final double REACHED = 0.7;

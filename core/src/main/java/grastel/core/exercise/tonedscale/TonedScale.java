@@ -20,9 +20,12 @@ import grastel.core.exercise.plan.FieldPlan.Ask;
 import grastel.core.exercise.plan.GoalFields;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.media.Pencil;
+import grastel.core.recipe.MethodAnswer;
 import grastel.core.recipe.PencilReach;
+import grastel.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 
 /** On toned paper: a dark pencil for the darks, bare paper for the middle, a light pencil for the lights, never crossing. */
@@ -30,6 +33,8 @@ public final class TonedScale implements ExerciseKind {
     private static final String DARK = "dark";
     private static final String LIGHT = "light";
     private static final String EACH_SIDE = "eachSide";
+    /** The simplest recipe so near to a value is taken, L*. */
+    private static final double NEAR_ENOUGH = 2;
 
     @Override
     public String id() {
@@ -108,7 +113,7 @@ public final class TonedScale implements ExerciseKind {
         builder.cleanBoxes(worked);
         findings(builder, light, lights, side, say("toned-scale.lights"));
         findings(builder, dark, darks, side, say("toned-scale.darks"));
-        words(builder, dark, light);
+        words(builder, scale, side, dark, light, setting);
         return builder.plan(
                 id(),
                 say("toned-scale.light-and-dark-on", setting.paper().name()),
@@ -127,11 +132,17 @@ public final class TonedScale implements ExerciseKind {
             Setting setting) {
         double paper = setting.paperLightness();
         double asked = paper + (reach.darkest() - paper) * i / side;
-        List<Step> steps = builder.laid(pencil, reach.nearest(asked));
+        List<Step> steps = builder.laid(pencil, reach.nearest(asked, NEAR_ENOUGH));
         FieldPlan field =
                 builder.box(String.valueOf(before + 1), "", "", box, Ask.VALUE, List.of(new Lab(asked, 0, 0)), steps);
         builder.tellIfMissed(field);
         return field;
+    }
+
+    /** The pressure of a box's last layer, in a word. */
+    private static String hardest(FieldPlan box) {
+        List<Step> steps = box.recipe().steps();
+        return Words.called(Objects.requireNonNull(steps.get(steps.size() - 1).grade()));
     }
 
     private static void findings(PlanBuilder builder, Pencil pencil, PencilReach reach, int side, String which) {
@@ -146,10 +157,22 @@ public final class TonedScale implements ExerciseKind {
         }
     }
 
-    private static void words(PlanBuilder builder, Pencil dark, Pencil light) {
+    private static void words(
+            PlanBuilder builder, List<FieldPlan> scale, int side, Pencil dark, Pencil light, Setting setting) {
         builder.step(say("toned-scale.leave-the-middle-box"));
-        builder.step(say("toned-scale.lights-with-the-furthest", light.name()));
-        builder.step(say("toned-scale.darks-with-the-same", dark.name()));
+        String lights = say(
+                "toned-scale.lights-with-the-furthest",
+                light.name(),
+                hardest(scale.get(0)),
+                hardest(scale.get(side - 1)));
+        String darks = say(
+                "toned-scale.darks-with-the-furthest",
+                dark.name(),
+                hardest(scale.get(2 * side)),
+                hardest(scale.get(side + 1)));
+        boolean darksFirst = setting.method().has(MethodAnswer.DARKS_FIRST);
+        builder.step(darksFirst ? darks : lights);
+        builder.step(darksFirst ? lights : darks);
         builder.step(say("toned-scale.wash-or-wipe-your"));
         builder.note(say("toned-scale.show-a-white-stroke"));
         builder.fault(null, say("toned-scale.chalky-grey"), say("toned-scale.plan-a-band-of"));
