@@ -3647,6 +3647,10 @@ export interface components {
         };
         LookRequest: {
             goal?: components["schemas"]["AimData"];
+            /** @enum {string} */
+            intention?: "COLOUR" | "SHADOW" | "BLACK";
+            /** Format: uuid */
+            schoolClass?: string;
             stack: components["schemas"]["StackData"];
             /** Format: int32 */
             steps: number;
@@ -3658,6 +3662,8 @@ export interface components {
             grainMm: number;
             ladder: components["schemas"]["RungView"][];
             layers: components["schemas"]["LayerLook"][];
+            /** Format: int32 */
+            layersLeft?: number;
             /** Format: double */
             minutes: number;
             /** Format: double */
@@ -5154,7 +5160,7 @@ export interface components {
         };
         WarningView: {
             /** @enum {string} */
-            code: "TOOTH_NEARLY_FULL" | "MUDDY" | "WHITE_TOO_EARLY" | "BLACK_CROSSES_WHITE" | "ADDS_LITTLE" | "BURNISH_OVER_HARD_LINES" | "SOLVENT_ON_TOO_LITTLE" | "LAYER_AFTER_BURNISH" | "GRAPHITE_SMEARS" | "SLIDES_OFF" | "SCRAPES_THROUGH" | "PASTEL_DUST" | "DARKER_THAN_PENCILS_GO";
+            code: "TOOTH_NEARLY_FULL" | "HARD_LAYER_FIRST" | "MUDDY" | "DARK_DROWNS_COLOUR" | "BLACK_CROSSES_WHITE" | "ADDS_LITTLE" | "BURNISH_OVER_HARD_LINES" | "SOLVENT_ON_TOO_LITTLE" | "LAYER_AFTER_BURNISH" | "ACCENT_AFTER_BURNISH" | "GRAPHITE_SMEARS" | "SLIDES_OFF" | "SCRAPES_THROUGH" | "PASTEL_DUST" | "DARKER_THAN_PENCILS_GO";
             /** Format: double */
             figure: number;
             /** Format: int32 */
@@ -5163,7 +5169,7 @@ export interface components {
             limit: number;
             remedied?: components["schemas"]["StackData"];
             /** @enum {string} */
-            remedy: "LEAVE_OUT" | "MOVE_LAST" | "ONE_PASS_LESS" | "WHISPER" | "CIRCLES" | "ONE_PASS_MORE" | "DARK_FOUNDATION" | "LIFT_FIRST" | "PRESS_LESS" | "STUMP";
+            remedy: "LEAVE_OUT" | "MOVE_LAST" | "ONE_PASS_LESS" | "WHISPER" | "LIGHTER" | "KEEP_APART" | "CIRCLES" | "ONE_PASS_MORE" | "DARK_FOUNDATION" | "LIFT_FIRST" | "PRESS_LESS" | "STUMP";
             /** @enum {string} */
             severity: "NOTE" | "CAUTION";
         };

@@ -103,7 +103,21 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
           {look.error && <Notice role="alert">▲ {look.error instanceof ApiError ? look.error.message : say('bench.grastel-cannot-be-reached-your')}</Notice>}
           {shown && <ToothSection section={shown.section} paper={paper?.colour ?? '#fff'} names={names} />}
         </Middle>
-        <Findings kit={kit} paper={stack.paper} look={shown} names={names} steps={bench.steps} onSteps={bench.setSteps} goal={bench.goal} onGoal={bench.setGoal} onRemedy={adopt} />
+        <Findings
+          kit={kit}
+          paper={stack.paper}
+          look={shown}
+          names={names}
+          steps={bench.steps}
+          onSteps={bench.setSteps}
+          goal={bench.goal}
+          onGoal={bench.setGoal}
+          schoolClass={bench.schoolClass}
+          onSchoolClass={bench.setSchoolClass}
+          intention={bench.intention}
+          onIntention={bench.setIntention}
+          onRemedy={adopt}
+        />
       </Layout>
       {bench.whatIf && <WhatIfRow variants={bench.whatIf} stale={bench.stale} onAdopt={adopt} />}
     </Place>

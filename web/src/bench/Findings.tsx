@@ -1,14 +1,20 @@
+import { useQuery } from '@tanstack/react-query';
 import { memo } from 'react';
 import styled from 'styled-components';
+import { served } from '../api/served';
+import { Segments, Select } from '../design/Controls';
 import { colour, sizes, space } from '../design/tokens';
 import { GoalPicker } from './GoalPicker';
 import { HuePlot } from './HuePlot';
 import { Recipes } from './Recipes';
 import type { Goal, Kit, Look, StackData } from './stack';
 import { ValueLadder } from './ValueLadder';
+import type { Intention } from './useBenchStack';
 import { Warnings } from './Warnings';
 import { decimals } from '../words/words';
 import { say } from '../words/say';
+
+const NO_CLASS = 'none';
 
 interface Props {
   kit: Kit;
@@ -20,11 +26,17 @@ interface Props {
   onSteps: (steps: number) => void;
   goal: Goal | null;
   onGoal: (goal: Goal | null) => void;
+  /** Whose method warnings and recipes follow; null for no class. */
+  schoolClass: string | null;
+  onSchoolClass: (id: string | null) => void;
+  intention: Intention;
+  onIntention: (intention: Intention) => void;
   onRemedy: (stack: StackData) => void;
 }
 
-/** What is found out about the stack: figures, value, hue, distance to the goal, what to mind. */
-export const Findings = memo(function Findings({ kit, paper, look, names, steps, onSteps, goal, onGoal, onRemedy }: Props) {
+/** What is found out about the stack: figures, value, hue, distance to the goal, what to watch out for. */
+export const Findings = memo(function Findings({ kit, paper, look, names, steps, onSteps, goal, onGoal, schoolClass, onSchoolClass, intention, onIntention, onRemedy }: Props) {
+  const classes = useQuery(served.classes);
   return (
     <Side>
       {look && (
@@ -38,6 +50,12 @@ export const Findings = memo(function Findings({ kit, paper, look, names, steps,
             <dd>{Math.round(look.specks * 100)} %</dd>
             <dt>{say('bench.tooth-left')}</dt>
             <dd>{Math.round(look.toothLeft * 100)} %</dd>
+            {look.layersLeft != null && (
+              <>
+                <dt title={say('bench.layers-left-help')}>{say('bench.layers-left')}</dt>
+                <dd>{say('bench.about-layers-left', { count: look.layersLeft })}</dd>
+              </>
+            )}
             <dt title={say('bench.a-student-of-the-developing')}>{say('bench.25-cm-takes')}</dt>
             <dd>{say('bench.min', { minutes: look.minutes < 1 ? '< 1' : Math.round(look.minutes) })}</dd>
             <dt>{say('bench.l-a-b')}</dt>
@@ -50,7 +68,23 @@ export const Findings = memo(function Findings({ kit, paper, look, names, steps,
         </>
       )}
       <GoalPicker kit={kit} goal={goal} found={look?.goal} onGoal={onGoal} />
-      {goal && <Recipes kit={kit} paper={paper} goal={goal} onTake={onRemedy} />}
+      <Select
+        label={say('bench.method-of')}
+        value={schoolClass ?? NO_CLASS}
+        onChange={(id) => onSchoolClass(id === NO_CLASS ? null : id)}
+        choices={[{ id: NO_CLASS, name: say('bench.no-class-the-usual') }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]}
+      />
+      {goal && <Recipes kit={kit} paper={paper} goal={goal} schoolClass={schoolClass} onTake={onRemedy} />}
+      <Segments
+        label={say('bench.meant-as')}
+        value={intention}
+        onChange={onIntention}
+        choices={[
+          { id: 'COLOUR', name: say('bench.a-colour') },
+          { id: 'SHADOW', name: say('bench.a-shadow') },
+          { id: 'BLACK', name: say('bench.a-black') },
+        ]}
+      />
       {look && <Warnings look={look} names={names} onRemedy={onRemedy} />}
     </Side>
   );

@@ -14,19 +14,19 @@ import { said, say } from '../words/say';
 
 type Closeness = NonNullable<Schemas['RecipeRequest']['closeness']>;
 const WHOLE = 'whole';
-const USUAL = 'usual';
 
 interface Props {
   kit: Kit;
   paper: string;
   goal: Goal;
+  /** Whose method is kept; null for no class. */
+  schoolClass: string | null;
   onTake: (stack: StackData) => void;
 }
 
-/** Finds stacks for the goal colour: the nearest first, then those that take less time or leave more tooth. */
-export function Recipes({ kit, paper, goal, onTake }: Props) {
+/** Finds the recipe for the goal colour, and closer ones with more pencils. */
+export function Recipes({ kit, paper, goal, schoolClass, onTake }: Props) {
   const [set, setSet] = useState(WHOLE);
-  const [schoolClass, setSchoolClass] = useState(USUAL);
   const [chosen, setChosen] = useState<Closeness | null>(null);
   const classes = useQuery(served.classes);
   const method = classes.data?.find((c) => c.id === schoolClass)?.method;
@@ -35,7 +35,7 @@ export function Recipes({ kit, paper, goal, onTake }: Props) {
     mutationFn: () =>
       body(
         api.POST('/api/bench/recipes', {
-          body: { stack: { paper, layers: [] }, goal, closeness, mostLayers: 4, ...(set === WHOLE ? {} : { set }), ...(method ? { schoolClass } : {}) },
+          body: { stack: { paper, layers: [] }, goal, closeness, mostLayers: 4, ...(set === WHOLE ? {} : { set }), ...(schoolClass ? { schoolClass } : {}) },
         }),
       ),
   });
@@ -48,12 +48,6 @@ export function Recipes({ kit, paper, goal, onTake }: Props) {
         value={set}
         onChange={setSet}
         choices={[{ id: WHOLE, name: say('bench.the-whole-kit') }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
-      />
-      <Select
-        label={say('bench.by-the-method-of')}
-        value={schoolClass}
-        onChange={setSchoolClass}
-        choices={[{ id: USUAL, name: say('bench.no-class-the-usual') }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]}
       />
       <Segments
         label={say('bench.nearest-in')}
@@ -73,6 +67,7 @@ export function Recipes({ kit, paper, goal, onTake }: Props) {
       <List ref={list}>
         {find.data?.map((r, i) => (
           <li key={i}>
+            {i < 2 && <Heading>{i === 0 ? say('bench.the-recipe') : say('bench.closer-with-more')}</Heading>}
             <Take onPress={() => onTake(r.stack)} aria-label={say('bench.take-recipe-off-by', { i: String(i + 1), error: decimals(r.error, 1) })}>
               <Grained colour={r.colour} width={34} height={34} />
               <span>
@@ -113,4 +108,5 @@ const Take = styled(AriaButton)`
   &[data-hovered] { background: ${colour.wash}; }
   &[data-focus-visible] { outline: 2px solid ${colour.ink}; outline-offset: 1px; }
 `;
+const Heading = styled.h4`margin: ${space(2)} 0 0; font-size: ${sizes.small}; font-weight: 600;`;
 const Line = styled.span`display: block; color: ${colour.muted};`;

@@ -1,9 +1,11 @@
 import { keepPreviousData, queryOptions, replaceEqualDeep, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
-import { api, body } from '../api/client';
+import { api, body, type Schemas } from '../api/client';
 import { useKeys } from '../design/useKeys';
 import { useHistory } from './history';
 import { moved, without, type Goal, type StackData } from './stack';
+
+export type Intention = NonNullable<Schemas['LookRequest']['intention']>;
 
 /** A stack on the bench: its layers with what they were before, what it looks like, and what it could become. */
 export function useBenchStack(start: StackData) {
@@ -12,10 +14,12 @@ export function useBenchStack(start: StackData) {
   const [selected, setSelected] = useState(Math.max(0, start.layers.length - 1));
   const [goal, setGoal] = useState<Goal | null>(null);
   const [steps, setSteps] = useState(5);
+  const [schoolClass, setSchoolClass] = useState<string | null>(null);
+  const [intention, setIntention] = useState<Intention>('COLOUR');
 
   const queries = useQueryClient();
   const lookAt = (at: StackData) => {
-    const request = { stack: at, steps, ...(goal ? { goal } : {}) };
+    const request = { stack: at, steps, intention, ...(schoolClass ? { schoolClass } : {}), ...(goal ? { goal } : {}) };
     return queryOptions({
       queryKey: ['look', request],
       queryFn: ({ signal }) => body(api.POST('/api/bench/look', { body: request, signal })),
@@ -72,6 +76,10 @@ export function useBenchStack(start: StackData) {
     setGoal,
     steps,
     setSteps,
+    schoolClass,
+    setSchoolClass,
+    intention,
+    setIntention,
     change,
     adopt,
     look,

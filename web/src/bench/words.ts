@@ -7,16 +7,20 @@ type WhatIf = Schemas['WhatIfView']['kind'];
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
-/** What to mind, said to the teacher. */
+/** A warning in words. */
 export function warningWords(w: Warning, layerName: (i: number) => string): string {
   const name = w.layer == null ? '' : layerName(w.layer);
   switch (w.code) {
     case 'TOOTH_NEARLY_FULL':
-      return say('bench.the-tooth-is-nearly-full', { figure: percent(w.figure) });
+      return say('bench.the-tooth-is-nearly-full', { figure: w.figure });
     case 'MUDDY':
       return say('bench.muddy-opposites-grey-each-other', { figure: percent(w.figure) });
-    case 'WHITE_TOO_EARLY':
-      return say('bench.lies-under-a-colour-and', { name });
+    case 'HARD_LAYER_FIRST':
+      return say('bench.hard-layer-first', { name });
+    case 'DARK_DROWNS_COLOUR':
+      return say('bench.dark-drowns-colour', { name, figure: percent(w.figure) });
+    case 'ACCENT_AFTER_BURNISH':
+      return say('bench.accent-after-burnish', { name });
     case 'BLACK_CROSSES_WHITE':
       return say('bench.crosses-white-a-chalky-grey', { name });
     case 'ADDS_LITTLE':
@@ -45,6 +49,8 @@ export const remedyWords: Record<Warning['remedy'], string> = {
   MOVE_LAST: say('bench.move-it-last'),
   ONE_PASS_LESS: say('bench.one-pass-less'),
   WHISPER: say('bench.first-colour-as-a-whisper'),
+  LIGHTER: say('bench.lay-it-lightly'),
+  KEEP_APART: say('bench.keep-them-apart'),
   CIRCLES: say('bench.in-circles-instead'),
   ONE_PASS_MORE: say('bench.one-pass-more-below'),
   DARK_FOUNDATION: say('bench.add-a-dark-foundation'),

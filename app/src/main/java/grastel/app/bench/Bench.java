@@ -2,15 +2,18 @@ package grastel.app.bench;
 
 import static grastel.core.words.Words.say;
 
+import grastel.app.classes.Classes;
 import grastel.app.kit.Kit;
 import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.ApiProblem;
 import grastel.core.layering.Stack;
 import grastel.core.media.Pencil;
+import grastel.core.recipe.Method;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -20,10 +23,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class Bench {
     private final SavedStacks saved;
     private final Kit kit;
+    private final Classes classes;
 
-    Bench(SavedStacks saved, Kit kit) {
+    Bench(SavedStacks saved, Kit kit, Classes classes) {
         this.saved = saved;
         this.kit = kit;
+        this.classes = classes;
     }
 
     public record StackName(UUID id, String name) {}
@@ -51,6 +56,11 @@ public class Bench {
                 all.stream().collect(Collectors.toMap(KitPencil::pencil, KitPencil::id, (one, other) -> one));
         Stack stack = data.toStack(kit.paper(data.paper()), pencils);
         return new Laid(data, stack, ids);
+    }
+
+    /** How a class is taught; the usual method for no class. @param schoolClass null for none */
+    Method methodOf(@Nullable UUID schoolClass) {
+        return schoolClass == null ? Method.USUAL : classes.one(schoolClass).method();
     }
 
     List<SavedStack> all() {

@@ -74,7 +74,7 @@ class BenchController {
     /** What a stack gives. Nothing is kept. */
     @PostMapping("/look")
     LookView look(@Valid @RequestBody LookRequest request) {
-        return looking.look(bench.laid(request.stack()), request);
+        return looking.look(bench.laid(request.stack()), request, bench.methodOf(request.schoolClass()));
     }
 
     /**

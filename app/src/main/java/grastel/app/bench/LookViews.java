@@ -17,6 +17,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
 /** A stack looked at, as it goes over the wire. Colours CIELAB under D65, value Munsell value, shares 0…1. */
@@ -53,11 +54,17 @@ public final class LookViews {
     record WhatIfRequest(
             @NotNull @Valid StackData stack, @Valid AimData goal) {}
 
-    /** @param steps of the value ladder */
+    /**
+     * @param steps of the value ladder
+     * @param schoolClass by whose method it is judged; null for no class
+     * @param intention what the stack is meant to be; a colour where it is left out
+     */
     record LookRequest(
             @NotNull @Valid StackData stack,
             @Valid AimData goal,
-            @NotNull @Min(3) @Max(11) int steps) {}
+            @NotNull @Min(3) @Max(11) int steps,
+            UUID schoolClass,
+            Advice.Intention intention) {}
 
     public record ColourView(
             @NotNull String colour,
@@ -160,6 +167,7 @@ public final class LookViews {
      * @param tones of the swatch from the paper's peaks to its valleys: 256 times red, green, blue
      * @param grainMm of the paper; with the stroke it says which heights the tones are shown on
      * @param step on the teacher's ladder, 1 lightest
+     * @param layersLeft how many more light layers of the top pencil will still show; null where there is no pencil on top
      * @param minutes a student of the developing band takes for 25 cm²
      */
     record LookView(
@@ -171,6 +179,7 @@ public final class LookViews {
             @NotNull List<RungView> ladder,
             @NotNull double specks,
             @NotNull double toothLeft,
+            @Nullable Integer layersLeft,
             @NotNull double mud,
             @NotNull double minutes,
             @NotNull double paperShare,

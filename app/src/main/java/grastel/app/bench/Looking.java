@@ -21,15 +21,19 @@ import grastel.core.exercise.goal.GradeBand;
 import grastel.core.layering.Effort;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Stack;
+import grastel.core.layering.Stacks;
 import grastel.core.layering.Swatch;
 import grastel.core.layering.SwatchParts;
 import grastel.core.layering.advice.Advice;
 import grastel.core.layering.advice.WhatIf;
 import grastel.core.layering.picture.SwatchPicture;
 import grastel.core.media.Pencil;
+import grastel.core.recipe.Method;
+import grastel.core.recipe.MethodAnswer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** Looks at a stack: what it gives, what it is made of, what to mind, what else could be done. */
@@ -41,7 +45,7 @@ class Looking {
     private static final double CHIP_PX_PER_MM = 5;
     static final long SEED = 7;
 
-    LookView look(Laid laid, LookRequest request) {
+    LookView look(Laid laid, LookRequest request, Method method) {
         Stack stack = laid.stack();
         List<Swatch> stages = stack.stages();
         Swatch swatch = stages.get(stages.size() - 1);
@@ -60,15 +64,28 @@ class Looking {
                         .toList(),
                 swatch.specks(),
                 swatch.toothLeft(),
+                layersLeft(stack, swatch),
                 makeup.mud(),
                 Effort.minutes(stack, FIELD_CM2, GradeBand.DEVELOPING.cm2PerMinute()),
                 makeup.paperShare(),
                 layers(stack, stages, makeup),
                 makeup.section().stream().map(ToothColumnView::of).toList(),
-                Advice.on(stack, goal).stream().map(w -> warning(w, laid)).toList(),
+                Advice.on(stack, goal, intention(request), method.has(MethodAnswer.BURNISH_LAST)).stream()
+                        .map(w -> warning(w, laid))
+                        .toList(),
                 goal.map(g -> new AimView(
                                 ColourView.of(g), ColourDifference.ciede2000(g, colour), colour.value() - g.value()))
                         .orElse(null));
+    }
+
+    private static Advice.Intention intention(LookRequest request) {
+        return request.intention() == null ? Advice.Intention.COLOUR : request.intention();
+    }
+
+    private static @Nullable Integer layersLeft(Stack stack, Swatch swatch) {
+        int top = Stacks.topColour(stack);
+        Pencil pencil = top < 0 ? null : stack.layers().get(top).pencil();
+        return pencil == null || pencil.colourless() ? null : (Integer) swatch.layersLeft(pencil);
     }
 
     private static List<LayerLook> layers(Stack stack, List<Swatch> stages, SwatchParts makeup) {

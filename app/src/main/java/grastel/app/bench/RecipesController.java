@@ -2,7 +2,6 @@ package grastel.app.bench;
 
 import grastel.app.bench.Bench.Laid;
 import grastel.app.bench.LookViews.AimData;
-import grastel.app.classes.Classes;
 import grastel.app.kit.Kit;
 import grastel.core.colour.Srgb;
 import grastel.core.layering.Stack;
@@ -28,12 +27,10 @@ import org.springframework.web.bind.annotation.RestController;
 class RecipesController {
     private final Bench bench;
     private final Kit kit;
-    private final Classes classes;
 
-    RecipesController(Bench bench, Kit kit, Classes classes) {
+    RecipesController(Bench bench, Kit kit) {
         this.bench = bench;
         this.kit = kit;
-        this.classes = classes;
     }
 
     /**
@@ -61,14 +58,12 @@ class RecipesController {
             @NotNull double minutes,
             @NotNull double toothLeft) {}
 
-    /** The nearest first; others cost less time or leave more tooth. */
+    /** The recipe first; the others are closer, with more pencils or layers. */
     @PostMapping
     List<RecipeView> find(@Valid @RequestBody RecipeRequest request) {
         Laid on = bench.laid(request.stack());
         List<Pencil> pencils = (request.set() == null ? kit.everything() : kit.setOf(request.set())).pencils();
-        Method method = request.schoolClass() == null
-                ? Method.USUAL
-                : classes.one(request.schoolClass()).method();
+        Method method = bench.methodOf(request.schoolClass());
         return RecipeFinder.find(
                         new Target(
                                 request.goal().toLab(),

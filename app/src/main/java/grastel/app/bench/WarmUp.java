@@ -9,6 +9,7 @@ import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stack;
 import grastel.core.media.Pencil;
 import grastel.core.media.ShippedKit;
+import grastel.core.recipe.Method;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -55,7 +56,7 @@ class WarmUp {
             }
             Stack stack = new Stack(ShippedKit.papers().get(i % 4).toPaper(), Optional.empty(), layers);
             Laid laid = new Laid(asked, stack, Map.of(pencils.get(0), new UUID(0, 1)));
-            looking.look(laid, new LookRequest(asked, new AimData(50, 10, 10), 5));
+            looking.look(laid, new LookRequest(asked, new AimData(50, 10, 10), 5, null, null), Method.USUAL);
             looking.whatIf(laid, Optional.empty());
         }
     }

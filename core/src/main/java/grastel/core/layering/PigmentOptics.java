@@ -80,7 +80,7 @@ public final class PigmentOptics {
     }
 
     /** A white or a tint, which later colour pushes aside. */
-    boolean isTint() {
+    public boolean isTint() {
         return !isColourless() && masstone.lightness() > TINT_LIGHTNESS;
     }
 

@@ -79,6 +79,14 @@ public record Surface(double depth, double polish, double flake, Stroke stroke, 
         return MediumProperties.of(pencil).slippery() > 0 ? grip : Math.max(LEAST_GRIP, grip * (1 - slick));
     }
 
+    /** How well this pass takes hold. */
+    public double grip(Pass pass) {
+        return grip(
+                pass.pencil(),
+                pass.pressure(),
+                Math.min(pass.point(), MediumProperties.of(pass.pencil()).sharpest()));
+    }
+
     /** How well a light pass of any pencil takes hold on the shine alone, 0…1. */
     public double grip() {
         return Math.max(1 - SLIDING * polish, LEAST_GRIP);

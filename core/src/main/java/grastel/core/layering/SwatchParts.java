@@ -16,6 +16,8 @@ import java.util.List;
 public record SwatchParts(double paperShare, List<Double> layerShares, double mud, List<Column> section) {
     /** Pencils of less chroma than this have no hue to quarrel with. */
     private static final double GREYISH = 12;
+    /** Tints are nobody's opposite, L*. */
+    private static final double TINT = 85;
     /** Hues this far apart on the painter's wheel begin to grey one another; twice as far, fully. */
     private static final double APART = 60;
 
@@ -92,7 +94,7 @@ public record SwatchParts(double paperShare, List<Double> layerShares, double mu
     }
 
     private static boolean takesPart(double share, Lab colour) {
-        return share > 0.04 && colour.chroma() > GREYISH;
+        return share > 0.04 && colour.chroma() > GREYISH && colour.lightness() < TINT;
     }
 
     private static List<Column> section(Swatch swatch) {

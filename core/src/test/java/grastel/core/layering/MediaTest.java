@@ -38,7 +38,7 @@ class MediaTest {
     }
 
     private static List<Code> warnings(Layer... layers) {
-        return Advice.on(Stack.on(Shipped.CARTRIDGE, layers), Optional.empty()).stream()
+        return Advice.on(Stack.on(Shipped.CARTRIDGE, layers), Optional.empty(), Advice.Intention.COLOUR, true).stream()
                 .map(Warning::code)
                 .toList();
     }
@@ -105,7 +105,8 @@ class MediaTest {
             assertThat(shift(seen(under), seen(under, pencil)))
                     .as(binder.name())
                     .isLessThan(held);
-            List<Warning> found = Advice.on(Stack.on(Shipped.CARTRIDGE, under, pencil), Optional.empty());
+            List<Warning> found = Advice.on(
+                    Stack.on(Shipped.CARTRIDGE, under, pencil), Optional.empty(), Advice.Intention.COLOUR, true);
             Warning slides = found.stream()
                     .filter(w -> w.code() == Code.SLIDES_OFF)
                     .findFirst()
@@ -134,13 +135,15 @@ class MediaTest {
         Layer[] dusty = {laid(dark, PressureGrade.MEDIUM), laid(white, PressureGrade.MEDIUM)};
         Layer[] stumped = {dusty[0], dusty[1], new Layer.Stump()};
         assertThat(warnings(dusty)).contains(Code.PASTEL_DUST);
-        assertThat(Advice.on(Stack.on(Shipped.CARTRIDGE, dusty), Optional.empty()).stream()
-                        .filter(w -> w.code() == Code.PASTEL_DUST)
-                        .findFirst()
-                        .orElseThrow()
-                        .remedied()
-                        .orElseThrow()
-                        .layers())
+        assertThat(
+                        Advice.on(Stack.on(Shipped.CARTRIDGE, dusty), Optional.empty(), Advice.Intention.COLOUR, true)
+                                .stream()
+                                .filter(w -> w.code() == Code.PASTEL_DUST)
+                                .findFirst()
+                                .orElseThrow()
+                                .remedied()
+                                .orElseThrow()
+                                .layers())
                 .containsExactly(stumped);
         double pencils = shift(
                 seen(
