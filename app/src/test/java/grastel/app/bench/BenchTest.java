@@ -83,15 +83,15 @@ class BenchTest extends DeskTest {
 
     @Test
     void aRemedyIsAStackWithoutTheFault() {
-        String look = content(look(stack(colour("S01", 0.65, 1), colour("S07", 0.65, 2)), null));
-        assertThat(JsonPath.<List<String>>read(look, "$.warnings[*].code")).contains("WHITE_TOO_EARLY");
+        String look = content(look(stack(colour("S16", 0.65, 1), colour("S07", 0.65, 2)), null));
+        assertThat(JsonPath.<List<String>>read(look, "$.warnings[*].code")).contains("HARD_LAYER_FIRST");
         Map<String, Object> remedied = JsonPath.<List<Map<String, Object>>>read(
-                        look, "$.warnings[?(@.code == 'WHITE_TOO_EARLY')].remedied")
+                        look, "$.warnings[?(@.code == 'HARD_LAYER_FIRST')].remedied")
                 .get(0);
 
         String after = content(look(remedied, null));
 
-        assertThat(JsonPath.<List<String>>read(after, "$.warnings[*].code")).doesNotContain("WHITE_TOO_EARLY");
+        assertThat(JsonPath.<List<String>>read(after, "$.warnings[*].code")).doesNotContain("HARD_LAYER_FIRST");
     }
 
     @Test

@@ -17,6 +17,9 @@ import org.jspecify.annotations.Nullable;
  * it. Start with {@link #bare}.
  */
 public final class Swatch {
+    /** Raised whenever the same layers come to look otherwise: pictures made by an older one are made anew. */
+    public static final int MODEL_VERSION = 2;
+
     /** Surface reflection of a rough wax film that fully covers, added to what the pigment returns. */
     private static final double HAZE = 0.0125;
     /** A layer pressed harder than this mixes films: so much of them at full force, and at most so much. */

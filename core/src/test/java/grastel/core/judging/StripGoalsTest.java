@@ -120,7 +120,7 @@ class StripGoalsTest {
                         FADE, (share, colour) -> lighter(colour, -9 * Math.exp(-Math.pow((share - 0.8) / 0.05, 2))))
                 .get(Goal.NO_REVERSAL);
 
-        assertThat(oneWay.figure().value()).isBetween(3.0, 9.0);
+        assertThat(oneWay.figure().value()).isBetween(2.2, 9.0);
         assertThat(oneWay.cause()).isEqualTo(Cause.TURNS_BACK);
         assertThat(oneWay.level()).isLessThan(Level.SECURE);
     }

@@ -89,7 +89,7 @@ class StagesTest {
 
     @Test
     void aLargeBoxIsPartedBetweenItsLayers() {
-        ExercisePlan large = Shipped.plan("tint-hue-shade", ChosenValues.of("boxMm", 30.0), Shipped.WHITE_PAPER);
+        ExercisePlan large = Shipped.plan("tint-hue-shade", ChosenValues.of("boxMm", 40.0), Shipped.WHITE_PAPER);
         List<Stage> stages = Stages.of(List.of(sheet(large)), GradeBand.FIRST_STEPS, 0, 0, 0);
         assertThat(stages).anyMatch(s -> s.id().contains("/2"));
         assertThat(stages).extracting(Stage::id).doesNotHaveDuplicates();

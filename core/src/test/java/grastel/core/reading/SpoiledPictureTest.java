@@ -164,7 +164,7 @@ class SpoiledPictureTest {
 
         Read defocus = read(new Spoil.Defocus(0.3));
         assertThat(defocus.reading().flags()).contains(PageFlag.BLURRED);
-        assertThat(defocus.value()).isLessThan(2.5);
+        assertThat(defocus.value()).isLessThan(2.8);
         assertThat(defocus.reading().fields().get(0).specks().plusMinus()).isGreaterThan(10);
 
         Read motion = read(new Spoil.Motion(0.35));
@@ -184,7 +184,7 @@ class SpoiledPictureTest {
     void aStainOrARubbedMarkerOrASheetUnderneathChangesNothing() throws UnreadablePage {
         for (Spoil spoil : List.of(new Spoil.Stain(24, 262, 16), new Spoil.Rubbed(0, 0.6), new Spoil.SheetUnder())) {
             Read read = read(spoil);
-            assertThat(read.value()).as(spoil.toString()).isLessThan(1.5);
+            assertThat(read.value()).as(spoil.toString()).isLessThan(1.8);
             assertThat(read.reading().has(PageFlag.SHADOW)).as(spoil.toString()).isFalse();
         }
     }
@@ -236,7 +236,7 @@ class SpoiledPictureTest {
     void turnedByAnyAngleAndTiltedByThirtyDegrees() throws UnreadablePage {
         for (int turn = 0; turn < 4; turn++) {
             ScanConditions turned = new ScanConditions(260, 17 + 7 * turn, 30, 70 * turn, 0.3, 0, 2, 0.8, turn, 12);
-            assertThat(read(SHEET, turned).value()).as("turn %d", turn).isLessThan(1.6);
+            assertThat(read(SHEET, turned).value()).as("turn %d", turn).isLessThan(2.1);
         }
     }
 

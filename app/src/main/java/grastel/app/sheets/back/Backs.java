@@ -6,6 +6,7 @@ import grastel.core.exemplar.Exemplars;
 import grastel.core.exemplar.Exemplars.Exemplar;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.plan.SheetPlan;
+import grastel.core.layering.Swatch;
 import grastel.core.media.Paper;
 import grastel.core.page.PageLayout;
 import grastel.core.reading.PageReader;
@@ -18,8 +19,6 @@ import org.springframework.stereotype.Component;
 @Component
 public class Backs {
     private static final int REMEMBERED = 4;
-    /** Raised when the layering model changes, so that stored pictures are drawn anew. */
-    private static final int LAYERING_VERSION = 1;
 
     private final StoredExemplars stored;
     private final Cache<Asked, List<List<Exemplar>>> exemplars =
@@ -32,8 +31,8 @@ public class Backs {
     /** A paper that was set right in the kit shows otherwise. */
     private record Asked(UUID version, GradeBand band, Paper paper) {
         String key() {
-            return LAYERING_VERSION + "|" + PageReader.VERSION + "|" + version + "|" + band + "|" + paper.name() + "|"
-                    + paper.ground().toLab() + "|" + paper.tooth();
+            return Swatch.MODEL_VERSION + "|" + PageReader.VERSION + "|" + version + "|" + band + "|" + paper.name()
+                    + "|" + paper.ground().toLab() + "|" + paper.tooth();
         }
     }
 

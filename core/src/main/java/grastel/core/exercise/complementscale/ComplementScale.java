@@ -180,9 +180,10 @@ public final class ComplementScale implements ExerciseKind {
         builder.step(say("complement-scale.the-numbers-over-each"));
         boolean under = shadows.get(1).recipe().steps().get(0).pencil()
                 != shadows.get(0).recipe().steps().get(0).pencil();
-        builder.step(say(
-                under ? "complement-scale.shadow-row-dark-under" : "complement-scale.shadow-row-dark-over",
-                complement.name()));
+        builder.step(
+                under
+                        ? say("complement-scale.shadow-row-dark-under", complement.name())
+                        : say("complement-scale.shadow-row-dark-over", complement.name()));
         builder.note(say("complement-scale.ask-which-shadow-looks"));
         if (shadows.size() < 3) {
             builder.note(say("complement-scale.there-is-no-black"));

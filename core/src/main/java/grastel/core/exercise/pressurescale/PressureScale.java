@@ -45,7 +45,7 @@ public final class PressureScale implements ExerciseKind {
     /** Spread of the steps that is good, % of the mean step: what the recipes alone must keep well within. */
     private static final double EVEN = 25;
     /** A recipe may be this much further off than the nearest, as a share of a step, where it is simpler. */
-    private static final double SIMPLER = 0.12;
+    private static final double SIMPLER = 0.07;
     /** A foundation is at most this share as light as what goes over it. */
     private static final double FOUNDATION_LIGHTNESS = 0.62;
 

@@ -100,11 +100,11 @@ public final class SolventSplit implements ExerciseKind {
     private static void words(PlanBuilder builder, Setting setting) {
         builder.step(say("solvent-split.both-rows-alike-in"));
         boolean generous = setting.method().has(MethodAnswer.SOLVENT_GENEROUS);
-        builder.step(say(generous ? "solvent-split.a-wet-brush" : "solvent-split.at-the-end-of"));
+        builder.step(generous ? say("solvent-split.a-wet-brush") : say("solvent-split.at-the-end-of"));
         if (generous) {
             builder.step(say("solvent-split.while-it-is-wet"));
         }
-        builder.step(say(generous ? "solvent-split.let-it-dry-15" : "solvent-split.let-it-dry-5"));
+        builder.step(generous ? say("solvent-split.let-it-dry-15") : say("solvent-split.let-it-dry-5"));
         builder.note(say("solvent-split.plan-it-for-the"));
         builder.fault(Slip.TOO_LIGHT, "blotches", say("solvent-split.more-pigment-before-dissolving"));
         builder.caution(say("solvent-split.solvent-is-flammable-and"));

@@ -26,7 +26,7 @@ public final class ToothField {
     private static final Map<Stroke, double[]> EVENED = evened();
 
     /** Distance between flakes of lead against that between the peaks of the tooth. */
-    private static final double FLAKE_SCALE = 0.8;
+    private static final double FLAKE_SCALE = 0.6;
 
     private final Grain tooth;
     private final Grain flakes;

@@ -64,8 +64,7 @@ class AdviceTest {
 
     @Test
     void blackDrownsALightColour() {
-        Stack stack =
-                Stack.on(CARTRIDGE, colour("S03", PressureGrade.MEDIUM, 2), colour("S36", PressureGrade.FIRM, 1));
+        Stack stack = Stack.on(CARTRIDGE, colour("S03", PressureGrade.MEDIUM, 2), colour("S36", PressureGrade.FIRM, 1));
 
         Warning warning = only(stack, Code.DARK_DROWNS_COLOUR);
 
