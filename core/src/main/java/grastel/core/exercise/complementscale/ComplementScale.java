@@ -93,6 +93,14 @@ public final class ComplementScale implements ExerciseKind {
         all.addAll(shadows);
         builder.cleanBoxes(all);
         findings(builder, colour, complement, scale.get(middle), setting);
+        if (!Complements.pair(colour, complement, setting.paper()).neutral()) {
+            builder.finding(Finding.of(
+                    scale.get(middle).id(), say("complement-scale.stays-chromatic", colour.name(), complement.name())));
+        }
+        PencilChoice.at(setting, PencilChoice.place(colour) + 180)
+                .filter(opposite -> !opposite.equals(complement) && !opposite.equals(colour))
+                .ifPresent(opposite ->
+                        builder.note(say("complement-scale.the-wheels-opposite", opposite.name(), complement.name())));
         words(builder, colour, complement, shadows);
         return builder.plan(
                 id(),
