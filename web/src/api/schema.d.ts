@@ -4652,6 +4652,8 @@ export interface components {
             /** @enum {string} */
             kind: "OPENING" | "LAYING" | "TURN" | "FAULT" | "CAUTIONS";
             layer?: components["schemas"]["ShownLayerView"];
+            /** Format: int32 */
+            layersLeft?: number;
             /** Format: double */
             minutes: number;
             /** Format: int32 */

@@ -29,6 +29,7 @@ export function LayingScene({ scene, pencils }: { scene: Scene; pencils: readonl
           {layerWords(layer)}
         </h1>
         {layer.manner === 'COLOUR' && <Hand layer={layer} />}
+        {scene.layersLeft != null && <p>{say('show.layers-left', { count: scene.layersLeft })}</p>}
         {layer.manner === 'BURNISH' && <p>{say('show.hard-and-dull', { passs: count(layer.passes, 'pass') })}</p>}
       </How>
       <Seen>

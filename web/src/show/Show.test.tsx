@@ -21,7 +21,15 @@ const lesson: ShowData = {
   about: '',
   scenes: [
     scene({ title: 'Layer ladder', words: ['Each box one layer more.'], pencils: [kelp] }),
-    scene({ kind: 'LAYING', title: 'hard', number: 1, of: 2, layer: { manner: 'COLOUR', pencil: kelp, passes: 2, pressure: 0.2, point: 0.7, stroke: 'CIRCLES' }, swatch }),
+    scene({
+      kind: 'LAYING',
+      title: 'hard',
+      number: 1,
+      of: 2,
+      layer: { manner: 'COLOUR', pencil: kelp, passes: 2, pressure: 0.2, point: 0.7, stroke: 'CIRCLES' },
+      layersLeft: 3,
+      swatch,
+    }),
     scene({ kind: 'TURN', words: ['Every box at the same light pressure.'], minutes: 4 }),
     scene({ kind: 'FAULT', title: 'boxes alike', words: ['Keep the pressure light.'], swatch, wrong: swatch, slip: 'TOO_HEAVY' }),
     scene({ kind: 'CAUTIONS', words: ['School rules decide.'] }),

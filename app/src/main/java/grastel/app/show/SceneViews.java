@@ -91,6 +91,7 @@ final class SceneViews {
      * @param swatch after the layer, or as it should be
      * @param wrong the same with the fault
      * @param slices of a strip, left to right
+     * @param layersLeft how many more light layers of the layer's pencil will still show; null where none was laid
      * @param asked colour asked for
      * @param minutes of the students' turn
      */
@@ -102,6 +103,7 @@ final class SceneViews {
             @Nullable ShownLayerView layer,
             @NotNull int number,
             @NotNull int of,
+            @Nullable Integer layersLeft,
             @Nullable SwatchView swatch,
             @Nullable SwatchView wrong,
             @NotNull List<String> slices,
@@ -131,7 +133,8 @@ final class SceneViews {
 
         private static SceneView words(
                 Kind kind, String title, List<String> words, List<ShownPencilView> pencils, double minutes) {
-            return new SceneView(kind, title, words, pencils, null, 0, 0, null, null, List.of(), null, null, minutes);
+            return new SceneView(
+                    kind, title, words, pencils, null, 0, 0, null, null, null, List.of(), null, null, minutes);
         }
 
         private static SceneView laying(Scene.Laying l) {
@@ -143,12 +146,19 @@ final class SceneViews {
                     ShownLayerView.of(l.layer()),
                     l.number(),
                     l.of(),
+                    layersLeft(l),
                     SwatchView.of(l.after()),
                     null,
                     l.slices().stream().map(c -> Srgb.of(c).hex()).toList(),
                     l.asked() == null ? null : ColourView.of(l.asked()),
                     null,
                     0);
+        }
+
+        private static @Nullable Integer layersLeft(Scene.Laying l) {
+            return l.layer() instanceof Layer.Colour c
+                    ? (Integer) l.after().swatch().layersLeft(c.pass().pencil())
+                    : null;
         }
 
         private static SceneView fault(Scene.Fault f) {
@@ -160,6 +170,7 @@ final class SceneViews {
                     null,
                     0,
                     0,
+                    null,
                     swatch(f.right()),
                     swatch(f.wrong()),
                     List.of(),

@@ -18,6 +18,7 @@ import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.exercise.plan.PicturePlan.Guide;
+import grastel.core.exercise.plan.PicturePlan.Tone;
 import grastel.core.known.Known;
 import grastel.core.layering.advice.Slip;
 import grastel.core.recipe.Method;
@@ -117,7 +118,7 @@ public final class FinishedPiece implements ExerciseKind {
                 new Guide(strokes.map(FormStrokes::lines).orElse(List.of()), List.of(), work.focus()),
                 strokes.map(FormStrokes::texture).orElse(null));
         goals(builder, field);
-        missed(builder, work);
+        missed(builder, field);
         if (round && strokes.isEmpty()) {
             builder.finding(Finding.of(null, say("finished-piece.hardly-anything-in-this")));
         }
@@ -181,21 +182,21 @@ public final class FinishedPiece implements ExerciseKind {
         }
     }
 
-    /** Says where the pencils do not come to the value that is asked. */
-    private static void missed(PlanBuilder builder, Work work) {
-        work.tones().stream()
+    /** Says where the printed recipes do not come to the value that is asked. */
+    private static void missed(PlanBuilder builder, FieldPlan field) {
+        field.ownPicture().tones().stream()
                 .filter(t -> Math.abs(off(t)) > MISSED)
                 .max(Comparator.comparingDouble(t -> Math.abs(off(t))))
                 .ifPresent(t -> builder.finding(Finding.of(
                         null,
                         say(
-                                "finished-piece.no-pencil-here-reaches",
+                                "finished-piece.the-recipe-comes-to",
                                 t.wanted().value(),
                                 t.zone(),
                                 t.predicted().value()))));
     }
 
-    private static double off(Made tone) {
+    private static double off(Tone tone) {
         return tone.predicted().lightness() - tone.wanted().lightness();
     }
 
