@@ -93,7 +93,7 @@ export const Findings = memo(function Findings({ kit, paper, look, names, steps,
 const Side = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; min-height: 0; overflow: auto;`;
 const Figures = styled.dl`
   display: grid;
-  grid-template-columns: auto 1fr auto 1fr;
+  grid-template-columns: auto 1fr auto auto;
   gap: 0 ${space(2)};
   margin: 0;
   font-size: ${sizes.small};

@@ -5,8 +5,8 @@ import type { Look } from './stack';
 import { decimals } from '../words/words';
 import { say } from '../words/say';
 
-/** Height classes, peak first, laid out so that they make hills and valleys as a cut through paper does. */
-const ORDER = [3, 1, 0, 2, 5, 8, 11, 14, 15, 13, 10, 7, 4, 6, 9, 12];
+/** Each height class twice, peak first, laid out so that they make hills and valleys as a cut through paper does. */
+const ORDER = [2, 0, 1, 3, 5, 7, 6, 4, 2, 1, 0, 3, 4, 6, 7, 5];
 const WIDTH = 560;
 const HEIGHT = 190;
 const PAPER_BASE = 14;

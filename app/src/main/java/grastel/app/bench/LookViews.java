@@ -63,8 +63,8 @@ public final class LookViews {
             @NotNull @Valid StackData stack,
             @Valid AimData goal,
             @NotNull @Min(3) @Max(11) int steps,
-            UUID schoolClass,
-            Advice.Intention intention) {}
+            @Nullable UUID schoolClass,
+            @Nullable Advice.Intention intention) {}
 
     public record ColourView(
             @NotNull String colour,

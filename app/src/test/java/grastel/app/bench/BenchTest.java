@@ -44,7 +44,7 @@ class BenchTest extends DeskTest {
 
         assertThat(Base64.getDecoder().decode(JsonPath.<String>read(look, "$.tones")))
                 .hasSize(3 * 256);
-        assertThat(JsonPath.<List<?>>read(look, "$.section")).hasSize(16);
+        assertThat(JsonPath.<List<?>>read(look, "$.section")).hasSize(8);
         assertThat(JsonPath.<List<?>>read(look, "$.layers")).hasSize(2);
         assertThat(JsonPath.<List<?>>read(look, "$.ladder")).hasSize(5);
         double paperShare = JsonPath.<Number>read(look, "$.paperShare").doubleValue();

@@ -48,6 +48,24 @@ final class Film {
         return sum;
     }
 
+    /** Both are one pencil's, of one layer. */
+    boolean isOfSameLayer(Film other) {
+        return parts.size() == 1
+                && other.parts.size() == 1
+                && parts.get(0).layer == other.parts.get(0).layer
+                && parts.get(0).optics == other.parts.get(0).optics;
+    }
+
+    /** This film with another of the same layer on it. */
+    Film and(Film other) {
+        Part part = parts.get(0);
+        double[] amount = part.amount.clone();
+        for (int c = 0; c < amount.length; c++) {
+            amount[c] += other.parts.get(0).amount[c];
+        }
+        return of(part.optics, part.layer, amount);
+    }
+
     /** The film with each class's thickness multiplied. */
     Film scaled(double[] factor) {
         List<Part> scaled = new ArrayList<>(parts.size());

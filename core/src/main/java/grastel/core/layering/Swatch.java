@@ -181,10 +181,15 @@ public final class Swatch {
         return new Swatch(ground, surface.lifted(strength), Films.lifted(films, off), layers + 1);
     }
 
+    /** The films with one more on top; a further pass of the same layer makes its film thicker. */
     private List<Film> and(Film film) {
-        List<Film> more = new ArrayList<>(films.size() + 1);
-        more.addAll(films);
-        more.add(film);
+        List<Film> more = new ArrayList<>(films);
+        Film top = films.isEmpty() ? null : films.get(films.size() - 1);
+        if (top != null && top.isOfSameLayer(film)) {
+            more.set(films.size() - 1, top.and(film));
+        } else {
+            more.add(film);
+        }
         return List.copyOf(more);
     }
 

@@ -203,11 +203,11 @@ public final class BurnishTrio implements ExerciseKind {
 
     /** Two ways that come out nearly alike with this pencil teach nothing beside one another. */
     private static void tellAlike(PlanBuilder builder, Map<Burnisher, List<FieldPlan>> rows) {
-        List<Burnisher> ways = List.copyOf(rows.keySet());
+        List<Map.Entry<Burnisher, List<FieldPlan>>> ways = List.copyOf(rows.entrySet());
         for (int i = 0; i < ways.size(); i++) {
             for (int j = i + 1; j < ways.size(); j++) {
-                List<FieldPlan> one = rows.get(ways.get(i));
-                List<FieldPlan> other = rows.get(ways.get(j));
+                List<FieldPlan> one = ways.get(i).getValue();
+                List<FieldPlan> other = ways.get(j).getValue();
                 double value = 0;
                 double colour = 0;
                 for (int box = 0; box < one.size(); box++) {
@@ -221,7 +221,11 @@ public final class BurnishTrio implements ExerciseKind {
                 if (value < APART_IN_VALUE && colour < APART_IN_COLOUR) {
                     builder.finding(Finding.of(
                             null,
-                            say("burnish-trio.come-out-nearly-alike", ways.get(i).words, ways.get(j).words, value)));
+                            say(
+                                    "burnish-trio.come-out-nearly-alike",
+                                    ways.get(i).getKey().words,
+                                    ways.get(j).getKey().words,
+                                    value)));
                 }
             }
         }

@@ -50,6 +50,10 @@ public final class GradationStrip implements ExerciseKind {
     private static final List<PressureGrade> LAYERS = List.of(PressureGrade.values());
 
     private static final double FINEST_CHANGE = 0.02;
+    /** Each layer ends so much before the last, and none sooner than this, as shares of the strip. */
+    private static final double SHORTER = 0.1;
+
+    private static final double SHORTEST = 0.2;
 
     @Override
     public String id() {
@@ -144,8 +148,9 @@ public final class GradationStrip implements ExerciseKind {
             for (int round = 0; round < 2; round++) {
                 for (int layer = 1; layer < ends.length; layer++) {
                     for (double change : new double[] {-by, by}) {
+                        double least = layer + 1 < ends.length ? ends[layer + 1] + SHORTER : SHORTEST;
                         double[] moved = ends.clone();
-                        moved[layer] = Math.min(ends[layer - 1], Math.max(0.06, ends[layer] + change));
+                        moved[layer] = Math.min(ends[layer - 1] - SHORTER, Math.max(least, ends[layer] + change));
                         double off = unevenness(builder, layers(builder, pencil, moved), asked);
                         if (off < best) {
                             best = off;

@@ -63,17 +63,15 @@ record Family(List<Step> tint, List<Step> hue, List<Step> shade, boolean foundat
         return near.isEmpty() ? family : near;
     }
 
-    /** Tries how much colour bears how much white: plainly lighter, and as little of hue and chroma lost as can be. */
+    /** Tries how much colour under one pressed layer of white: plainly lighter, and as little of hue and chroma lost as can be. */
     private static List<Step> tint(Pencil main, Pencil close, Pencil white, Lab hue, PlanBuilder builder) {
         List<List<Step>> all = new ArrayList<>();
+        Step last = builder.colour(white, PressureGrade.FULL, 1);
         for (PressureGrade grade : List.of(PressureGrade.LIGHT, PressureGrade.MEDIUM)) {
-            for (int passes = 1; passes <= 2; passes++) {
-                for (int whites = 1; whites <= 3; whites++) {
-                    Step last = builder.colour(white, PressureGrade.FULL, whites);
-                    all.add(List.of(builder.colour(main, grade, passes), last));
-                    all.add(List.of(
-                            builder.colour(close, PressureGrade.LIGHT, 1), builder.colour(main, grade, passes), last));
-                }
+            for (int passes = 1; passes <= 3; passes++) {
+                all.add(List.of(builder.colour(main, grade, passes), last));
+                all.add(List.of(
+                        builder.colour(close, PressureGrade.LIGHT, 1), builder.colour(main, grade, passes), last));
             }
         }
         return all.stream()
