@@ -64,7 +64,7 @@ public final class LookViews {
             @Valid AimData goal,
             @NotNull @Min(3) @Max(11) int steps,
             @Nullable UUID schoolClass,
-            @Nullable Advice.Intention intention) {}
+            Advice.@Nullable Intention intention) {}
 
     public record ColourView(
             @NotNull String colour,
