@@ -3854,7 +3854,7 @@ export interface components {
             /** @enum {string} */
             why: "EMPTY" | "OTHER_PENCIL" | "FITS_NONE";
             /** @enum {string} */
-            work: "LIGHT_ONCE" | "LIGHT_THRICE" | "MEDIUM_TWICE" | "FULL" | "BLENDED" | "WHITENED" | "WHISPER" | "LIGHT" | "MEDIUM" | "FIRM" | "FULL_ONCE";
+            work: "LIGHT_ONCE" | "LIGHT_THRICE" | "MEDIUM_TWICE" | "FULL" | "BLENDED" | "OVER_DARK" | "WHISPER" | "LIGHT" | "MEDIUM" | "FIRM" | "FULL_ONCE";
         };
         OptionView: {
             id: string;

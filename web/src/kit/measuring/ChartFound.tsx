@@ -217,7 +217,7 @@ const works: Record<Odd['work'], string> = {
   MEDIUM_TWICE: say('kit.medium-twice'),
   FULL: say('kit.full'),
   BLENDED: say('kit.with-the-blender'),
-  WHITENED: say('kit.with-white-over-it'),
+  OVER_DARK: say('kit.over-the-dark'),
   WHISPER: say('kit.whisper'),
   LIGHT: say('kit.light'),
   MEDIUM: say('kit.medium-2'),

@@ -23,16 +23,14 @@ final class ChartWording {
         works.put(ChartWork.MEDIUM_TWICE, "medium\ntwice");
         works.put(ChartWork.FULL, "full\ntwice");
         works.put(ChartWork.BLENDED, say("paper.full-twice-blender"));
-        works.put(ChartWork.WHITENED, say("paper.full-twice-white"));
+        works.put(ChartWork.OVER_DARK, say("paper.dark-then-full-twice"));
         works.put(ChartWork.WHISPER, "whisper");
         works.put(ChartWork.LIGHT, "light");
         works.put(ChartWork.MEDIUM, "medium");
         works.put(ChartWork.FIRM, "firm");
         works.put(ChartWork.FULL_ONCE, "full");
-        String over = plan.white() < 0
-                ? ""
-                : plan.pencils().get(plan.white()).code() + " "
-                        + plan.pencils().get(plan.white()).name();
+        ChartPlan.Entry pressed = plan.pencils().get(plan.pressed());
+        String dark = plan.pencils().size() > 1 ? pressed.code() + " " + pressed.name() : "";
         String with = plan.blender() == null ? "" : plan.blender().title();
         return new ChartPages.Words(
                 new SheetWords(
@@ -46,19 +44,19 @@ final class ChartWording {
                         List.of(
                                 say("paper.on-nothing-under-the", paper.name()),
                                 say("paper.coloured-pencils-have-sharp"))),
-                steps(with, over),
+                steps(with, dark),
                 works,
                 say("paper.once-at-each-pressure"));
     }
 
-    private static List<String> steps(String blender, String white) {
+    private static List<String> steps(String blender, String dark) {
         List<String> steps = new ArrayList<>();
         steps.add(say("paper.each-row-with-its"));
         if (!blender.isEmpty()) {
             steps.add(say("paper.blender-burnish-with-what", blender));
         }
-        if (!white.isEmpty()) {
-            steps.add(say("paper.white-once-at-full", white));
+        if (!dark.isEmpty()) {
+            steps.add(say("paper.dark-first-medium", dark));
         }
         steps.add(say("paper.a-pencil-that-is"));
         return steps;

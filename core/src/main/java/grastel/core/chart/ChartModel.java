@@ -185,17 +185,19 @@ final class ChartModel implements LeastSquares.Model {
     }
 
     private boolean depends(SeenBox seen, int unknown) {
-        boolean whitened = seen.box().work() == ChartWork.WHITENED;
+        boolean overDark = seen.box().work() == ChartWork.OVER_DARK;
         if (unknown < depthAt()) {
             int row = unknown / OF_PENCIL;
-            return row == seen.box().row() || whitened && row == plan.white();
+            return row == seen.box().row() || overDark && row == plan.pressed();
         }
         if (unknown == depthAt()) {
             return true;
         }
         if (unknown < handAt(hands)) {
             int of = unknown - handAt(seen.hand());
-            return of == seen.box().work().grade().ordinal() || of == GRADES;
+            return of == seen.box().work().grade().ordinal()
+                    || seen.box().work() == ChartWork.OVER_DARK && of == PressureGrade.MEDIUM.ordinal()
+                    || of == GRADES;
         }
         int of = unknown - pageAt(seen.page());
         return of >= 0 && of < OF_PAGE;
@@ -240,7 +242,7 @@ final class ChartModel implements LeastSquares.Model {
     private Lab predicted(SeenBox seen, double[] x, List<Pencil> pencils, Paper on, HandFit hand) {
         ChartWork work = seen.box().work();
         Swatch swatch = Swatch.bare(on);
-        for (Layer layer : work.layers(pencils.get(seen.box().row()), plan.over(work, pencils), hand)) {
+        for (Layer layer : work.layers(pencils.get(seen.box().row()), plan.other(work, pencils), hand)) {
             swatch = swatch.with(layer);
         }
         int at = pageAt(seen.page());

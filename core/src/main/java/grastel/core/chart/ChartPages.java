@@ -18,7 +18,7 @@ public final class ChartPages {
             ChartWork.MEDIUM_TWICE,
             ChartWork.FULL,
             ChartWork.BLENDED,
-            ChartWork.WHITENED);
+            ChartWork.OVER_DARK);
 
     private ChartPages() {}
 
@@ -39,7 +39,7 @@ public final class ChartPages {
     public static List<PageLayout> of(ChartPlan plan, PageSize size, Words words) {
         List<ChartWork> columns = COLUMNS.stream()
                 .filter(c -> plan.blender() != null || c != ChartWork.BLENDED)
-                .filter(c -> plan.white() >= 0 || c != ChartWork.WHITENED)
+                .filter(c -> plan.pencils().size() > 1 || c != ChartWork.OVER_DARK)
                 .toList();
         List<BoxTable.Row> rows = new ArrayList<>();
         for (int row = 0; row < plan.pencils().size(); row++) {

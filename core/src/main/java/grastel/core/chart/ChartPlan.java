@@ -14,9 +14,9 @@ import org.jspecify.annotations.Nullable;
  * A chart of a set: which boxes it has and what is done in each.
  *
  * @param pencils in the order of their rows, 1…{@value PencilSet#MOST}, none colourless
- * @param white place of the white that goes over the others; −1 for none
+ * @param white place of the white, which hardly shows on white paper; −1 for none
  * @param blender the colourless pencil that the others are burnished with; null for none
- * @param pressed place of the pencil whose pressures are shown
+ * @param pressed place of the dark pencil whose pressures are shown and that the others are laid over
  */
 public record ChartPlan(
         List<Entry> pencils, int white, @Nullable Pencil blender, int pressed) {
@@ -61,8 +61,8 @@ public record ChartPlan(
         if (blender != null) {
             works.add(ChartWork.BLENDED);
         }
-        if (white >= 0 && row != white) {
-            works.add(ChartWork.WHITENED);
+        if (row != pressed) {
+            works.add(ChartWork.OVER_DARK);
         }
         return works;
     }
@@ -70,16 +70,16 @@ public record ChartPlan(
     /** The layers of every box with these pencils, by a hand that does what it was taught, as they stand in {@link #boxes}. */
     public List<List<Layer>> layers(List<Pencil> real) {
         return boxes().stream()
-                .map(box -> box.work().layers(real.get(box.row()), over(box.work(), real), HandFit.TAUGHT))
+                .map(box -> box.work().layers(real.get(box.row()), other(box.work(), real), HandFit.TAUGHT))
                 .toList();
     }
 
-    /** What goes over in a work; null where nothing does. */
+    /** The other pencil of a work: the dark below or the blender over it; null where there is none. */
     @Nullable
-    Pencil over(ChartWork work, List<Pencil> real) {
+    Pencil other(ChartWork work, List<Pencil> real) {
         return switch (work) {
             case BLENDED -> blender;
-            case WHITENED -> real.get(white);
+            case OVER_DARK -> real.get(pressed);
             default -> null;
         };
     }

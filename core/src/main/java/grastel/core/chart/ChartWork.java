@@ -17,8 +17,8 @@ public enum ChartWork {
     FULL("d", PressureGrade.FULL, 2),
     /** Full, burnished with the colourless blender. */
     BLENDED("e", PressureGrade.FULL, 2),
-    /** Full, with white over it. */
-    WHITENED("f", PressureGrade.FULL, 2),
+    /** Full over a solid of the dark pencil: tells how opaque the box's own pencil is. */
+    OVER_DARK("g", PressureGrade.FULL, 2),
     /** Once at each pressure, of one pencil only: tells the grades of a hand. */
     WHISPER("p1", PressureGrade.WHISPER, 1),
     LIGHT("p2", PressureGrade.LIGHT, 1),
@@ -26,7 +26,7 @@ public enum ChartWork {
     FIRM("p4", PressureGrade.FIRM, 1),
     FULL_ONCE("p5", PressureGrade.FULL, 1);
 
-    /** What every pencil gets, and what those get that are not white themselves, where there is a blender or a white. */
+    /** What every pencil gets. */
     static final List<ChartWork> PLAIN = List.of(LIGHT_ONCE, LIGHT_THRICE, MEDIUM_TWICE, FULL);
 
     static final List<ChartWork> PRESSURES = List.of(WHISPER, LIGHT, MEDIUM, FIRM, FULL_ONCE);
@@ -58,14 +58,14 @@ public enum ChartWork {
     /**
      * The layers, first thing first, as a hand lays them.
      *
-     * @param over white or blender; not used by works that need neither
+     * @param other the dark below or the blender; not used by works that need neither
      */
-    List<Layer> layers(Pencil pencil, @Nullable Pencil over, HandFit hand) {
+    List<Layer> layers(Pencil pencil, @Nullable Pencil other, HandFit hand) {
         Layer own = colour(pencil, hand.pressure(grade), hand.point(), passes);
         return switch (this) {
-            case BLENDED -> List.of(own, new Layer.Burnish(Known.here(over, "a blender"), 1));
-            case WHITENED ->
-                List.of(own, colour(Known.here(over, "a white"), hand.pressure(PressureGrade.FULL), hand.point(), 1));
+            case BLENDED -> List.of(own, new Layer.Burnish(Known.here(other, "a blender"), 1));
+            case OVER_DARK ->
+                List.of(colour(Known.here(other, "a dark"), hand.pressure(PressureGrade.MEDIUM), hand.point(), 2), own);
             default -> List.of(own);
         };
     }

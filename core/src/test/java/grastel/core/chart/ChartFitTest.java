@@ -87,6 +87,14 @@ class ChartFitTest {
                 Sample.median(unknown.after),
                 100 * described.cover(),
                 100 * unknown.cover());
+        double opacities = described.opacitiesWithin / (double) described.opacities.size();
+        Sample.note(
+                "chart: opacity within its interval %.0f %%, interval ± %.2f (median)",
+                100 * opacities, Sample.median(described.opacities));
+        assertThat(opacities).as("opacities within their intervals").isGreaterThan(0.85);
+        assertThat(Sample.median(described.opacities))
+                .as("told by the dark below")
+                .isLessThan(0.2);
         assertThat(Sample.median(described.before)).as("before").isGreaterThan(2 * Sample.median(described.after));
         assertThat(Sample.median(described.after)).as("after").isLessThan(1.5);
         assertThat(Sample.median(unknown.after)).as("a set that nobody knew").isLessThan(2);
@@ -97,6 +105,8 @@ class ChartFitTest {
     private static final class Tally {
         private final List<Double> before = new ArrayList<>();
         private final List<Double> after = new ArrayList<>();
+        private final List<Double> opacities = new ArrayList<>();
+        private int opacitiesWithin;
         private int within;
         private int figures;
 
@@ -113,6 +123,11 @@ class ChartFitTest {
                 within += Math.abs(found.a() - real.a()) < f.colour().a() ? 1 : 0;
                 within += Math.abs(found.b() - real.b()) < f.colour().b() ? 1 : 0;
                 figures += 3;
+                opacities.add(f.hidingPlusMinus());
+                opacitiesWithin +=
+                        Math.abs(f.pencil().hiding() - chart.real().get(f.row()).hiding()) < f.hidingPlusMinus()
+                                ? 1
+                                : 0;
             }
             fresh(c, chart, fit);
         }

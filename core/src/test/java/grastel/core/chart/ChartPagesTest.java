@@ -60,13 +60,16 @@ class ChartPagesTest {
     }
 
     @Test
-    void whiteAndBlenderHaveColumnsOnlyWhereThereAreAny() {
+    void theBlenderHasAColumnOnlyWhereThereIsOneAndTheDarkLiesUnderTheOthers() {
         ChartPlan without = plan(SKERRY.subList(4, 8), -1, null);
-        assertThat(without.works(0)).containsExactlyElementsOf(ChartWork.PLAIN);
+        assertThat(without.works(without.pressed())).containsExactlyElementsOf(ChartWork.PLAIN);
 
         ChartPlan with = plan(SKERRY.subList(0, 4), 0, Shipped.blender());
-        assertThat(with.works(0)).contains(ChartWork.BLENDED).doesNotContain(ChartWork.WHITENED);
-        assertThat(with.works(1)).endsWith(ChartWork.BLENDED, ChartWork.WHITENED);
+        assertThat(with.works(0)).contains(ChartWork.BLENDED);
+        assertThat(with.works(1)).contains(ChartWork.BLENDED);
+        for (int row = 0; row < 4; row++) {
+            assertThat(with.works(row).contains(ChartWork.OVER_DARK)).isEqualTo(row != with.pressed());
+        }
         assertThat(new HashSet<>(with.boxes())).hasSameSizeAs(with.boxes());
     }
 
