@@ -9,6 +9,8 @@ interface Revision<T, Known> {
   known: Known;
   /** The form's own change has been saved. */
   saved: (thing: T) => void;
+  /** The change is made on what the server has now, whatever this form shows of it. */
+  adopt: () => void;
 }
 
 /**
@@ -23,9 +25,14 @@ export function useRevision<T extends Kept>(kept: T | undefined, shown: (kept: T
 export function useRevision<T extends Kept>(kept: T | undefined, shown: (kept: T) => unknown): Revision<T, number | undefined> {
   const look = (thing: T) => ({ shown: JSON.stringify(shown(thing)), revision: thing.revision });
   const [base, setBase] = useState(() => (kept ? look(kept) : undefined));
+  const [adopted, setAdopted] = useState(0);
   const same = kept !== undefined && base !== undefined && look(kept).shown === base.shown;
   return {
-    known: same ? kept.revision : base?.revision,
-    saved: (thing: T) => setBase(look(thing)),
+    known: same || adopted > 0 ? kept?.revision : base?.revision,
+    saved: (thing: T) => {
+      setBase(look(thing));
+      setAdopted(0);
+    },
+    adopt: () => setAdopted((n) => n + 1),
   };
 }

@@ -9,6 +9,7 @@ import { Notice } from '../design/States';
 import { Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { days, fitted, kinds, nextSlot, parseTables, turns, type CalendarData, type ChangeData, type DatesData, type SlotData } from './calendar';
+import { ConflictNotice, isConflict, useSaveMine } from '../design/ConflictNotice';
 import { say } from '../words/say';
 
 /** When a class meets: its week, its term, holidays, single dates; and how it begins, clears and sits. */
@@ -33,6 +34,7 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
       return queries.invalidateQueries();
     },
   });
+  const saveMine = useSaveMine(keep, revision);
   const put = (change: Partial<CalendarData>) => setDraft({ ...draft, ...change });
   const takesTurns = draft.slots.some((s) => s.turn === 'A' || s.turn === 'B');
   const holidays = draft.holidays ?? [];
@@ -140,7 +142,8 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
           />
         </Line>
       </Group>
-      {keep.error && (
+      <ConflictNotice error={isConflict(keep.error) ? keep.error : null} onMine={() => void saveMine()} />
+      {keep.error && !isConflict(keep.error) && (
         <Notice role="alert">
           {keep.error instanceof ApiError && keep.error.fields.length > 0
             ? keep.error.fields.map((f) => <span key={f.path + f.code}>▲ {f.message}</span>)

@@ -1,3 +1,4 @@
+import { ConflictNotice, isConflict, useSaveMine } from '../design/ConflictNotice';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -52,6 +53,7 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
       await navigate('/classes');
     },
   });
+  const saveMine = useSaveMine(change, revision);
   const error = change.error ?? add.error ?? remove.error ?? drop.error;
   const unchanged = name === open.name && band === open.band;
 
@@ -69,7 +71,8 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
         <Button onPress={() => add.mutate()} isDisabled={more.trim() === '' || add.isPending}>
           {say('classes.add')}
         </Button>
-        {error && (
+        <ConflictNotice error={isConflict(change.error) ? change.error : null} onMine={() => void saveMine()} />
+        {error && !isConflict(error) && (
           <Notice role="alert">
             ▲ {error.message}
             {error instanceof ApiError && error.fields.map((f) => <span key={f.path}>{f.message}</span>)}

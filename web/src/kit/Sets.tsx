@@ -1,3 +1,4 @@
+import { ConflictNotice, useSaveMine } from '../design/ConflictNotice';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
@@ -6,7 +7,6 @@ import { useRevision } from '../api/useRevision';
 import { Button, LinkButton, MainButton, Words } from '../design/Controls';
 import { NumberBox } from '../design/NumberBox';
 import { SideEntry, SideList } from '../design/SideList';
-import { Notice } from '../design/States';
 import { Grained } from '../design/Swatch';
 import { colour, space } from '../design/tokens';
 import { count, say } from '../words/say';
@@ -71,6 +71,7 @@ function SetForm({ kit, classes, set, onKept }: FormProps) {
       await queries.invalidateQueries();
     },
   });
+  const saveMine = useSaveMine(keep, revision);
   const error = keep.error instanceof ApiError ? keep.error : undefined;
   const has = new Set(request.pencils);
   const toggle = (id: string) => setRequest({ ...request, pencils: has.has(id) ? request.pencils.filter((p) => p !== id) : [...request.pencils, id] });
@@ -86,7 +87,7 @@ function SetForm({ kit, classes, set, onKept }: FormProps) {
         </MainButton>
         {set && <LinkButton onPress={() => remove.mutate()}>{say('kit.delete-the-set')}</LinkButton>}
       </Row>
-      {keep.error && !error?.fields.length && <Notice role="alert">▲ {keep.error.message}</Notice>}
+      <ConflictNotice error={error?.fields.length ? null : keep.error} onMine={() => void saveMine()} />
       <Classes>
         {classes.map((c) => (
           <NumberBox key={c.id} label={say('kit.sets-for', { name: c.name })} value={howMany(c.id)} least={0} most={60} step={1} digits={0} onChange={(n) => use(c.id, n)} />

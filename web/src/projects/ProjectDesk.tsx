@@ -1,3 +1,4 @@
+import { ConflictNotice, useSaveMine } from '../design/ConflictNotice';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -8,7 +9,6 @@ import { useRevision } from '../api/useRevision';
 import { Button, LinkButton, MainButton, Segments, Select, Toggle } from '../design/Controls';
 import { grey } from '../design/greys';
 import { NumberBox } from '../design/NumberBox';
-import { Notice } from '../design/States';
 import { Stepper } from '../design/Stepper';
 import { Aside } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
@@ -129,6 +129,7 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
   };
   const set = (change: Partial<Settings>) => setSettings((s) => ({ ...s, ...change }));
   const unchanged = JSON.stringify(settings) === JSON.stringify(open.settings) && schoolClass === (open.schoolClass ?? NOBODY);
+  const saveMine = useSaveMine(keep, revision);
   const error = values.error ?? zones.error ?? keep.error ?? hand.error ?? drop.error;
   return (
     <Desk>
@@ -166,7 +167,7 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
         </Bar>
       </Middle>
       <Side>
-        {error && <Notice role="alert">▲ {error.message}</Notice>}
+        <ConflictNotice error={error} onMine={() => void saveMine()} />
         {shown === 'focus' && <FocusPanel settings={settings} proposed={focus.data} onSettings={setSettings} />}
         {coloured && (
           <>

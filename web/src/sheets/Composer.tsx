@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { ApiError } from '../api/client';
 import { Button, MainButton, Segments, Select } from '../design/Controls';
+import { ConflictNotice } from '../design/ConflictNotice';
 import { Notice } from '../design/States';
 import { colour, space } from '../design/tokens';
 import { cardWords, printWords } from '../words/words';
@@ -31,7 +32,8 @@ export function Composer(props: ComposerProps) {
           />
         )}
         {draft?.pageProblem && <Notice role="alert">▲ {draft.pageProblem}</Notice>}
-        {error && <Notice role="alert">▲ {error instanceof ApiError ? error.message : say('sheets.grastel-cannot-be-reached')}</Notice>}
+        <ConflictNotice error={error instanceof ApiError ? error : null} onMine={props.onSaveMine} />
+        {error && !(error instanceof ApiError) && <Notice role="alert">▲ {say('sheets.grastel-cannot-be-reached')}</Notice>}
         <Printing {...props} />
       </Side>
     </Layout>

@@ -10,6 +10,7 @@ import { Composer } from './Composer';
 import type { PrintForm } from './composing';
 import { PackImport } from './PackImport';
 import { first, fromSheet, same, type SheetRequest } from './draft';
+import { useSaveMine } from '../design/ConflictNotice';
 import { say } from '../words/say';
 
 type Kit = Schemas['KitView'];
@@ -100,6 +101,7 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun,
       await navigate(`/sheets/${kept.id}`);
     },
   });
+  const saveMine = useSaveMine(keep, revision);
   const print = useMutation({
     mutationFn: async (schoolClass: string) => {
       onFailed(undefined);
@@ -145,6 +147,7 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun,
         draft={draft.data}
         stale={draft.isPlaceholderData}
         error={draft.error ?? keep.error ?? failed ?? null}
+        onSaveMine={() => void saveMine()}
         changed={changed}
         onKeep={() => keep.mutate()}
         keeping={keep.isPending}

@@ -17,6 +17,8 @@ export interface ComposerProps {
   error: Error | null;
   changed: boolean;
   onKeep: () => void;
+  /** Saves it over what somebody else saved meanwhile. */
+  onSaveMine: () => void;
   keeping: boolean;
   classId: string | null;
   onClass: (id: string) => void;

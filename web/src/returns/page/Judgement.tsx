@@ -11,7 +11,7 @@ import { colour, levelGreys, sizes, space } from '../../design/tokens';
 import { useKeys } from '../../design/useKeys';
 import { causeWords, levelNames, decimals } from '../../words/words';
 import { FigureBar } from './FigureBar';
-import { Meanwhile } from './Meanwhile';
+import { ConflictNotice } from '../../design/ConflictNotice';
 import { pageQuery } from '../pageQuery';
 import { said, say } from '../../words/say';
 import { Radio } from '../../design/Chosen';
@@ -126,7 +126,7 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
           </Buttons>
         )}
       </Head>
-      <Meanwhile error={confirm.error ?? reopen.error} onTheirs={() => void showTheirs()} onMine={() => void saveMine()} />
+      <ConflictNotice error={confirm.error ?? reopen.error} onTheirs={() => void showTheirs()} onMine={() => void saveMine()} />
       <Goals>
         {goals.map((goal) => (
           <GoalRow

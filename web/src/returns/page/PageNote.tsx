@@ -8,7 +8,7 @@ import { colour, faces, sizes, space } from '../../design/tokens';
 import { useKeys } from '../../design/useKeys';
 import { say } from '../../words/say';
 import { pageQuery } from '../pageQuery';
-import { Meanwhile } from './Meanwhile';
+import { ConflictNotice } from '../../design/ConflictNotice';
 
 interface Props {
   page: Schemas['PageRow'];
@@ -75,7 +75,7 @@ export function PageNote({ page, note }: Props) {
         onBlur={() => words !== note && save.mutate({ note: words })}
         onKeyDown={(e) => e.key === 'Escape' && e.currentTarget.blur()}
       />
-      <Meanwhile error={save.error} onTheirs={() => void showTheirs()} onMine={() => void saveMine()} />
+      <ConflictNotice error={save.error} onTheirs={() => void showTheirs()} onMine={() => void saveMine()} />
       {(phrases.data?.length ?? 0) > 0 && (
         <Kept aria-label={say('returns.kept-phrases')}>
           {phrases.data?.map((p) => (
