@@ -39,7 +39,7 @@ export function useSaveMine<V>(save: UseMutationResult<unknown, Error, V>, revis
   useEffect(() => {
     if (again.current) {
       again.current = false;
-      save.mutate(save.variables);
+      (save.mutate as (variables: V | undefined) => void)(save.variables);
     }
   });
   return async () => {
