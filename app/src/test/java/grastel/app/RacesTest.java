@@ -13,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Tag;
@@ -25,6 +26,7 @@ import tools.jackson.databind.JsonNode;
 /** Two people, or one in two windows, do things at the same moment: nothing is lost, and whoever came too late is told. */
 @Tag("database")
 class RacesTest extends EveryEndpoint {
+    private static final int PAIRS = Integer.getInteger("grastel.pairs", 30);
     private static final int ROUNDS = Boolean.getBoolean("grastel.soak") ? 20 : 5;
 
     private static int status(MvcTestResult answer) {
@@ -360,5 +362,46 @@ class RacesTest extends EveryEndpoint {
         }
         assertThat(wrong).isEmpty();
         assertThat(taken).as("changes that were made").isGreaterThanOrEqualTo(8);
+    }
+
+    /** Any two changes at the same moment: both are answered in words, and of two on one state at most one is taken. */
+    @Test
+    void pairsOfAnyChangesLoseNothing() throws Exception {
+        Random random = new Random(Integer.getInteger("grastel.seed", 1));
+        List<ById> changes = byId.values().stream()
+                .filter(r -> r.method() != HttpMethod.GET && r.method() != HttpMethod.DELETE)
+                .toList();
+        List<ById> ofAState = List.copyOf(changesOfAState().keySet());
+        List<String> failed = new ArrayList<>();
+        int lost = 0;
+        int told = 0;
+        for (int pair = 0; pair < PAIRS; pair++) {
+            if (pair % 2 == 0) {
+                ById rule = ofAState.get(random.nextInt(ofAState.size()));
+                Map<?, ?> seen = (Map<?, ?>) asSeen(owner, rule.path(), rule.body(), rule.ids());
+                ById onOneState = new ById(rule.method(), rule.path(), seen, rule.query(), rule.ids());
+                List<Integer> both = Together.run(2, i -> status(sendAsIs(owner, onOneState)));
+                boolean both200 = both.stream().allMatch(s -> s == 200);
+                lost += both200 && !rule.path().endsWith("/note") ? 1 : 0;
+                told += both.contains(409) ? 1 : 0;
+                failed.addAll(faults(rule.path(), both));
+            } else {
+                ById one = changes.get(random.nextInt(changes.size()));
+                ById other = changes.get(random.nextInt(changes.size()));
+                List<Integer> both = Together.run(2, i -> status(send(owner, i == 0 ? one : other)));
+                failed.addAll(faults(one.path() + " with " + other.path(), both));
+            }
+        }
+        if (Boolean.getBoolean("grastel.campaign")) {
+            System.out.printf(
+                    "races: %d pairs of %d endpoints | %d lost | %d answered 409 | %d answered 5xx%n",
+                    PAIRS, changes.size(), lost, told, failed.size());
+        }
+        assertThat(failed).isEmpty();
+        assertThat(lost).isZero();
+    }
+
+    private static List<String> faults(String name, List<Integer> answers) {
+        return answers.stream().anyMatch(s -> s >= 500) ? List.of(name + " " + answers) : List.of();
     }
 }

@@ -30,8 +30,11 @@ public final class PigmentOptics {
     private static final double LEAST_OPACITY = 0.02;
 
     private static final double LEAST_RATIO = 1e-5;
-    private static final double MOST_RATIO = 1e6;
-    private static final int HALVINGS = 48;
+    /** Reflectances below this are taken for this. */
+    private static final double DARKEST = 0.002;
+
+    private static final double PRECISION = 1e-8;
+    private static final int MOST_TRIES = 60;
 
     private static final LoadingCache<Pencil, PigmentOptics> SOLVED =
             Caffeine.newBuilder().maximumSize(2_000).build(PigmentOptics::solve);
@@ -97,25 +100,55 @@ public final class PigmentOptics {
         }
         double opacity = Math.pow(Math.max(LEAST_OPACITY, pencil.hiding()), SCATTERING_EXPONENT);
         for (int i = 0; i < ratio.length; i++) {
-            double seen = pencil.masstone().at(i);
+            double seen = Math.max(DARKEST, pencil.masstone().at(i));
             scattering[i] = SCATTERING * opacity * Math.sqrt(seen);
             ratio[i] = ratio(seen, scattering[i] * SOLID_FILM);
         }
         return new PigmentOptics(pencil, ratio, scattering);
     }
 
-    /** K/S at which a film on white paper reflects {@code seen}: the more it absorbs the darker it is. */
+    /**
+     * K/S at which a film on white paper reflects {@code seen}. A thick film would need less, and so would a dye that scatters
+     * nothing: from there up, by regula falsi (the Illinois rule), on the logarithm.
+     */
     private static double ratio(double seen, double power) {
-        double low = Math.log(LEAST_RATIO);
-        double high = Math.log(MOST_RATIO);
-        for (int i = 0; i < HALVINGS; i++) {
-            double middle = (low + high) / 2;
-            if (KubelkaMunk.over(Math.exp(middle), power, WHITE_PAPER) > seen) {
-                low = middle;
+        double dye = Math.log(WHITE_PAPER / Math.max(seen, DARKEST)) / (2 * power);
+        double low = Math.log(Math.max(LEAST_RATIO, Math.max(KubelkaMunk.ratioOf(seen), dye)));
+        double above = off(low, power, seen);
+        if (above <= 0) {
+            return Math.exp(low);
+        }
+        double high = low + 1;
+        double below = off(high, power, seen);
+        while (below > 0) {
+            low = high;
+            above = below;
+            high += 1;
+            below = off(high, power, seen);
+        }
+        int side = 0;
+        for (int i = 0; i < MOST_TRIES; i++) {
+            double at = (low * below - high * above) / (below - above);
+            double off = off(at, power, seen);
+            if (Math.abs(off) < PRECISION) {
+                return Math.exp(at);
+            }
+            if (off > 0) {
+                low = at;
+                above = off;
+                below = side == 1 ? below / 2 : below;
+                side = 1;
             } else {
-                high = middle;
+                high = at;
+                below = off;
+                above = side == -1 ? above / 2 : above;
+                side = -1;
             }
         }
         return Math.exp((low + high) / 2);
+    }
+
+    private static double off(double logRatio, double power, double seen) {
+        return KubelkaMunk.over(Math.exp(logRatio), power, WHITE_PAPER) - seen;
     }
 }

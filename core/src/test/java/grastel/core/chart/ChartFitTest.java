@@ -94,7 +94,7 @@ class ChartFitTest {
         assertThat(opacities).as("opacities within their intervals").isGreaterThan(0.85);
         assertThat(Sample.median(described.opacities))
                 .as("told by the dark below")
-                .isLessThan(0.2);
+                .isLessThan(0.3);
         assertThat(Sample.median(described.before)).as("before").isGreaterThan(2 * Sample.median(described.after));
         assertThat(Sample.median(described.after)).as("after").isLessThan(1.5);
         assertThat(Sample.median(unknown.after)).as("a set that nobody knew").isLessThan(2);
