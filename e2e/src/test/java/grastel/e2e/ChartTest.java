@@ -11,12 +11,8 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
-/**
- * Pencils that nobody has described come into the kit by a chart that is printed, coloured and scanned. Out of the usual run for
- * now: with some simulated hands the four pencils are not offered, and why is not known yet.
- */
+/** Pencils that nobody has described come into the kit by a chart that is printed, coloured and scanned. */
 @Tag("browser")
-@Tag("soak")
 class ChartTest extends DemoTest {
     private static final double READ_AND_FITTED_MS = 90_000;
 
@@ -45,8 +41,14 @@ class ChartTest extends DemoTest {
             assertThat(new String(pdf, 0, 5)).isEqualTo("%PDF-");
 
             desk.button("Simulate hand and scan").click();
-            Locator take = desk.button("Take over 4 pencils");
-            assertThat(take).isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(READ_AND_FITTED_MS));
+            assertThat(desk.button(Pattern.compile("^Take over")))
+                    .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(READ_AND_FITTED_MS));
+            // those that this hand left less sure are found all the same, but not chosen beforehand
+            Locator all = desk.button("All");
+            if (all.isVisible()) {
+                all.click();
+            }
+            assertThat(desk.button("Take over 4 pencils")).isVisible();
             desk.checkAccessibility("Kit, a fitted chart");
             desk.button(Pattern.compile("^page 1")).click();
             // a picture that comes later moves what lies below it, and a press on that is lost
