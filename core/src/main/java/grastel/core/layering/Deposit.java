@@ -15,7 +15,6 @@ final class Deposit {
     /** Thickness that one pass offers at full force, where the paper takes all of it. */
     private static final double OFFERED = 1.7;
 
-    private static final double PRESSURE_EXPONENT = 1.6;
     /** Reach of a dull point without pressure, and what a needle and full force add; in depths of drawing cartridge. */
     private static final double REACH = 0.05;
 
@@ -47,10 +46,10 @@ final class Deposit {
                 * pass.stroke().reachFactor();
         double offered = OFFERED
                 * pass.pencil().softness()
-                * Math.pow(pass.pressure(), PRESSURE_EXPONENT)
+                * Math.pow(pass.pressure(), Pass.PRESSURE_EXPONENT)
                 * pass.stroke().contactFactor()
                 * medium.lead()
-                * surface.grip(pass.pencil(), pass.pressure(), point);
+                * surface.grip(pass);
         double highest = Double.POSITIVE_INFINITY;
         for (int i = 0; i < added.length; i++) {
             added[i] = HEIGHTS[i] * depth - filling[i] / 2;

@@ -14,6 +14,9 @@ public record Pass(Pencil pencil, double pressure, double point, Stroke stroke) 
     /** How sharp a pencil is kept where nothing else is asked. */
     public static final double USUAL_POINT = 0.7;
 
+    /** How steeply the lead that a pass offers rises with its pressure. */
+    public static final double PRESSURE_EXPONENT = 1.6;
+
     public Pass {
         if (pencil == null || stroke == null) {
             throw new IllegalArgumentException("A pass needs a pencil and a stroke");

@@ -73,18 +73,12 @@ public record Surface(double depth, double polish, double flake, Stroke stroke, 
     }
 
     /** How well a pass takes hold, 1 on rough wax and paper; on a burnished shine it slides unless it is sharp and hard. */
-    double grip(Pencil pencil, double pressure, double point) {
-        double bite = LEAST_GRIP + BITE * pressure * Math.pow(point, BITE_EXPONENT);
-        double grip = Math.min(1, Math.max(1 - SLIDING * polish, bite));
-        return MediumProperties.of(pencil).slippery() > 0 ? grip : Math.max(LEAST_GRIP, grip * (1 - slick));
-    }
-
-    /** How well this pass takes hold. */
     public double grip(Pass pass) {
-        return grip(
-                pass.pencil(),
-                pass.pressure(),
-                Math.min(pass.point(), MediumProperties.of(pass.pencil()).sharpest()));
+        MediumProperties medium = MediumProperties.of(pass.pencil());
+        double point = Math.min(pass.point(), medium.sharpest());
+        double bite = LEAST_GRIP + BITE * pass.pressure() * Math.pow(point, BITE_EXPONENT);
+        double grip = Math.min(1, Math.max(1 - SLIDING * polish, bite));
+        return medium.slippery() > 0 ? grip : Math.max(LEAST_GRIP, grip * (1 - slick));
     }
 
     /** How well a light pass of any pencil takes hold on the shine alone, 0…1. */

@@ -4,7 +4,12 @@ import static grastel.core.layering.Demo.BLENDER;
 import static grastel.core.layering.Demo.BROWN;
 import static grastel.core.layering.Demo.CARTRIDGE;
 import static grastel.core.layering.Demo.WHITE;
+import static grastel.core.layering.Demo.byTurns;
+import static grastel.core.layering.Demo.change;
+import static grastel.core.layering.Demo.chroma;
 import static grastel.core.layering.Demo.laid;
+import static grastel.core.layering.Demo.lifted;
+import static grastel.core.layering.Demo.lightness;
 import static grastel.core.layering.Demo.paper;
 import static grastel.core.layering.Demo.pencil;
 import static grastel.core.layering.PressureGrade.FIRM;
@@ -273,27 +278,27 @@ class CraftStatementsTest {
                 "%+.1f L*, %.0f %% of C*",
                 lightness(over) - lightness(hue),
                 100 * chroma(over) / chroma(hue));
-        Lab green = byTurns(YELLOW, pencil("F12"));
+        Lab green = byTurns(YELLOW, pencil("F12")).colour();
         say(
                 green.chroma() > 25,
                 "Yellow and a greenish blue make green",
                 "C* %.0f, hue %.0f°",
                 green.chroma(),
                 green.hueDegrees());
-        Lab dull = byTurns(YELLOW, BLUE);
+        Lab dull = byTurns(YELLOW, BLUE).colour();
         say(
                 dull.chroma() < 0.7 * green.chroma(),
                 "Yellow and a reddish blue make a dull green",
                 "C* %.0f",
                 dull.chroma());
-        Lab orange = byTurns(YELLOW, RED);
+        Lab orange = byTurns(YELLOW, RED).colour();
         say(
                 orange.hueDegrees() > 40 && orange.hueDegrees() < 80 && orange.chroma() > 40,
                 "Red and yellow make a clear orange",
                 "C* %.0f, hue %.0f°",
                 orange.chroma(),
                 orange.hueDegrees());
-        Lab grey = byTurns(RED, GREEN);
+        Lab grey = byTurns(RED, GREEN).colour();
         say(
                 grey.chroma() < 0.6 * chroma(laid(CARTRIDGE, GREEN, FIRM, 2)),
                 "Opposites grey one another: red and green",
@@ -301,7 +306,7 @@ class CraftStatementsTest {
                 grey.chroma(),
                 chroma(laid(CARTRIDGE, RED, FIRM, 2)),
                 chroma(laid(CARTRIDGE, GREEN, FIRM, 2)));
-        Lab black = byTurns(DARK_BLUE, BROWN_PENCIL);
+        Lab black = byTurns(DARK_BLUE, BROWN_PENCIL).colour();
         say(
                 black.lightness() < 28 && black.chroma() < 10,
                 "Dark blue and dark brown make a black",
@@ -314,7 +319,7 @@ class CraftStatementsTest {
                 "%.0f against L* %.0f",
                 black.lightness(),
                 grey.lightness());
-        Lab neighbours = byTurns(YELLOW, ORANGE);
+        Lab neighbours = byTurns(YELLOW, ORANGE).colour();
         say(
                 neighbours.chroma() > 55,
                 "Neighbours on the wheel stay pure: yellow and orange",
@@ -348,14 +353,6 @@ class CraftStatementsTest {
                 100 * putty.specks());
     }
 
-    private static Lab byTurns(Pencil one, Pencil other) {
-        Swatch swatch = Swatch.bare(CARTRIDGE);
-        for (int i = 0; i < 2; i++) {
-            swatch = swatch.with(Pass.of(one, FIRM)).with(Pass.of(other, FIRM));
-        }
-        return swatch.colour();
-    }
-
     private static Swatch burnished(Swatch swatch) {
         return swatch.with(new Layer.Burnish(BLENDER, 1));
     }
@@ -366,21 +363,5 @@ class CraftStatementsTest {
 
     private static Pass full(Pencil pencil) {
         return Pass.of(pencil, FULL);
-    }
-
-    private static double change(Swatch swatch, Pass next) {
-        return ColourDifference.ciede2000(swatch.colour(), swatch.with(next).colour());
-    }
-
-    private static double lifted(Swatch swatch, Pass next) {
-        return lightness(swatch.with(next)) - lightness(swatch);
-    }
-
-    private static double lightness(Swatch swatch) {
-        return swatch.colour().lightness();
-    }
-
-    private static double chroma(Swatch swatch) {
-        return swatch.colour().chroma();
     }
 }

@@ -1,5 +1,6 @@
 package grastel.core.layering;
 
+import grastel.core.colour.ColourDifference;
 import grastel.core.colour.PaintersWheel;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
@@ -79,5 +80,40 @@ public final class Demo {
 
     public static Swatch burnished(Swatch swatch, Pencil burnisher) {
         return swatch.with(new Layer.Burnish(burnisher, 1));
+    }
+
+    static Swatch burnished(Swatch swatch, Pencil burnisher, int rounds) {
+        return swatch.with(new Layer.Burnish(burnisher, rounds));
+    }
+
+    /** Two pencils twice by turns, firm, on cartridge. */
+    static Swatch byTurns(Pencil one, Pencil other) {
+        Swatch swatch = Swatch.bare(CARTRIDGE);
+        for (int i = 0; i < 2; i++) {
+            swatch = swatch.with(Pass.of(one, PressureGrade.FIRM)).with(Pass.of(other, PressureGrade.FIRM));
+        }
+        return swatch;
+    }
+
+    /** What a pass changes, ΔE00. */
+    static double change(Swatch swatch, Pass next) {
+        return ColourDifference.ciede2000(swatch.colour(), swatch.with(next).colour());
+    }
+
+    /** What a pass adds to the lightness, L*. */
+    static double lifted(Swatch swatch, Pass next) {
+        return lightness(swatch.with(next)) - lightness(swatch);
+    }
+
+    static double lightness(Swatch swatch) {
+        return swatch.colour().lightness();
+    }
+
+    static double chroma(Swatch swatch) {
+        return swatch.colour().chroma();
+    }
+
+    static double chroma(Pencil pencil) {
+        return pencil.masstone().toLab().chroma();
     }
 }

@@ -4,7 +4,13 @@ import static grastel.core.layering.Demo.BLENDER;
 import static grastel.core.layering.Demo.BROWN;
 import static grastel.core.layering.Demo.CARTRIDGE;
 import static grastel.core.layering.Demo.WHITE;
+import static grastel.core.layering.Demo.burnished;
+import static grastel.core.layering.Demo.byTurns;
+import static grastel.core.layering.Demo.change;
+import static grastel.core.layering.Demo.chroma;
 import static grastel.core.layering.Demo.laid;
+import static grastel.core.layering.Demo.lifted;
+import static grastel.core.layering.Demo.lightness;
 import static grastel.core.layering.Demo.pencil;
 import static grastel.core.layering.PressureGrade.FIRM;
 import static grastel.core.layering.PressureGrade.FULL;
@@ -323,7 +329,9 @@ class LayeringLawsTest {
     @ParameterizedTest
     @ValueSource(strings = {"F12", "S18"})
     void yellowAndAGreenLeaningBlueMakeGreen(String blue) {
-        for (Lab green : List.of(byTurns("S03", blue), byTurns(blue, "S03"))) {
+        for (Lab green : List.of(
+                byTurns(pencil("S03"), pencil(blue)).colour(),
+                byTurns(pencil(blue), pencil("S03")).colour())) {
             assertThat(green.chroma()).isGreaterThan(25);
             assertThat(green.hueDegrees()).isBetween(95.0, 170.0);
         }
@@ -331,7 +339,9 @@ class LayeringLawsTest {
 
     @Test
     void yellowAndAReddishBlueMakeADullGreen() {
-        for (Lab green : List.of(byTurns("S03", "S16"), byTurns("S16", "S03"))) {
+        for (Lab green : List.of(
+                byTurns(pencil("S03"), pencil("S16")).colour(),
+                byTurns(pencil("S16"), pencil("S03")).colour())) {
             assertThat(green.chroma()).isGreaterThan(9);
             assertThat(green.hueDegrees()).isBetween(95.0, 170.0);
         }
@@ -366,14 +376,6 @@ class LayeringLawsTest {
                                         / change(laid(CARTRIDGE, first, LIGHT, 2), Pass.of(next, MEDIUM)))
                         .most())
                 .isLessThan(0.5);
-    }
-
-    private static Lab byTurns(String one, String other) {
-        Swatch swatch = Swatch.bare(CARTRIDGE);
-        for (int i = 0; i < 2; i++) {
-            swatch = swatch.with(Pass.of(pencil(one), FIRM)).with(Pass.of(pencil(other), FIRM));
-        }
-        return swatch.colour();
     }
 
     private interface PairFigure {
@@ -413,35 +415,7 @@ class LayeringLawsTest {
         return pencil.hiding() >= 0.5 && lightness(pencil) > 88;
     }
 
-    private static Swatch burnished(Swatch swatch, Pencil burnisher, int rounds) {
-        return swatch.with(new Layer.Burnish(burnisher, rounds));
-    }
-
     private static Pass sharp(Pencil pencil, PressureGrade grade) {
         return new Pass(pencil, grade.pressure(), SHARP, Stroke.CIRCLES);
-    }
-
-    private static double change(Swatch swatch, Pass next) {
-        return ColourDifference.ciede2000(swatch.colour(), swatch.with(next).colour());
-    }
-
-    private static double lifted(Swatch swatch, Pass next) {
-        return lightness(swatch.with(next)) - lightness(swatch);
-    }
-
-    private static double lightness(Pencil pencil) {
-        return Demo.lightness(pencil);
-    }
-
-    private static double lightness(Swatch swatch) {
-        return swatch.colour().lightness();
-    }
-
-    private static double chroma(Swatch swatch) {
-        return swatch.colour().chroma();
-    }
-
-    private static double chroma(Pencil pencil) {
-        return pencil.masstone().toLab().chroma();
     }
 }

@@ -79,22 +79,19 @@ class MarkLawsTest {
     @Test
     void redMakesOrangeAndVioletBothWaysRound() {
         for (List<String> pair : List.of(List.of("S03", "S07"), List.of("S07", "S03"))) {
-            assertThat(alternated(pair).hueDegrees()).as("orange").isBetween(45.0, 75.0);
+            assertThat(Demo.byTurns(pencil(pair.get(0)), pencil(pair.get(1)))
+                            .colour()
+                            .hueDegrees())
+                    .as("orange")
+                    .isBetween(45.0, 75.0);
         }
         for (List<String> pair : List.of(List.of("S07", "S16"), List.of("S16", "S07"))) {
-            assertThat(alternated(pair).hueDegrees()).as("violet").isBetween(300.0, 355.0);
+            assertThat(Demo.byTurns(pencil(pair.get(0)), pencil(pair.get(1)))
+                            .colour()
+                            .hueDegrees())
+                    .as("violet")
+                    .isBetween(300.0, 355.0);
         }
-    }
-
-    /** Each, twice alternated, firm. */
-    private static Lab alternated(List<String> pair) {
-        Swatch swatch = Swatch.bare(CARTRIDGE);
-        for (int i = 0; i < 2; i++) {
-            for (String code : pair) {
-                swatch = swatch.with(Pass.of(pencil(code), FIRM));
-            }
-        }
-        return swatch.colour();
     }
 
     @ParameterizedTest

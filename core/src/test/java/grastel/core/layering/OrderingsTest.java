@@ -184,9 +184,9 @@ class OrderingsTest {
 
     @Test
     void deepBrownWithDeepBlueIsADarkerNeutralThanMiddleComplements() {
-        Lab brownAndBlue = both("S30", "S15");
-        Lab redAndGreen = both("S07", "S21");
-        Lab orangeAndBlue = both("S06", "S17");
+        Lab brownAndBlue = Demo.byTurns(pencil("S30"), pencil("S15")).colour();
+        Lab redAndGreen = Demo.byTurns(pencil("S07"), pencil("S21")).colour();
+        Lab orangeAndBlue = Demo.byTurns(pencil("S06"), pencil("S17")).colour();
 
         assertThat(brownAndBlue.lightness())
                 .isLessThan(redAndGreen.lightness() - 8)
@@ -263,15 +263,6 @@ class OrderingsTest {
 
     private static Swatch stroked(Paper paper, Pencil pencil, Stroke stroke) {
         return Swatch.bare(paper).with(new Pass(pencil, 0.4, 0.7, stroke));
-    }
-
-    /** Both, twice alternated, firm. */
-    private static Lab both(String one, String other) {
-        Swatch swatch = Swatch.bare(CARTRIDGE);
-        for (int i = 0; i < 2; i++) {
-            swatch = swatch.with(Pass.of(pencil(one), FIRM)).with(Pass.of(pencil(other), FIRM));
-        }
-        return swatch.colour();
     }
 
     private static Pencil farthestFrom(Pencil pencil) {

@@ -137,7 +137,7 @@ public final class BurnishTrio implements ExerciseKind {
                 List<Step> steps = new ArrayList<>(base(builder, pencil, i, boxes));
                 steps.add(builder.burnish(burnisher.get(), BURNISH_PASSES));
                 if (midway) {
-                    steps.add(builder.colour(pencil, PressureGrade.LIGHT, 1).stroked(Stroke.ONE_WAY, NEEDLE));
+                    steps.add(builder.colour(pencil, PressureGrade.FIRM, 1).stroked(Stroke.ONE_WAY, NEEDLE));
                 }
                 row.add(builder.box(
                         id(1 + boxes * (1 + rows.size()) + i),

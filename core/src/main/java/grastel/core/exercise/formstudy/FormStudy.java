@@ -285,7 +285,10 @@ public final class FormStudy implements ExerciseKind {
         builder.step(
                 switch (order) {
                     case DARKS_FIRST -> say("form-study.core-shadow-first-it");
-                    case OWN_COLOUR_FIRST -> say("form-study.own-colour-first-over");
+                    case OWN_COLOUR_FIRST ->
+                        white.isPresent()
+                                ? say("form-study.own-colour-first-on-toned")
+                                : say("form-study.own-colour-first-over");
                     default -> say("form-study.lightest-zone-first-then");
                 });
         builder.step(say("form-study.lay-each-zone-to"));

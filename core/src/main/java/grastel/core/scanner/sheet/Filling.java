@@ -27,8 +27,6 @@ public final class Filling {
     private static final double MIDDLE_PRESSURE = 0.4;
 
     private static final double CLOUD_SCALE_MM = 2.2;
-    /** How steeply the lead that a pass leaves rises with its pressure. */
-    private static final double PRESSURE_EXPONENT = 1.6;
 
     private final Paper paper;
     /** Swing of the pressure that does what a swing in how the paper takes colour does, over some millimetres, relative. */
@@ -40,7 +38,7 @@ public final class Filling {
 
     public Filling(Paper paper, double cloud, long seed) {
         this.paper = paper;
-        this.cloud = cloud / PRESSURE_EXPONENT;
+        this.cloud = cloud / Pass.PRESSURE_EXPONENT;
         this.clouds = new Grain(seed ^ 0xC10D5L, CLOUD_SCALE_MM);
         this.seed = seed;
         this.ground = LinearRgb.of(paper.ground().toXyz());
