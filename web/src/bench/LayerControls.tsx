@@ -62,14 +62,14 @@ export const LayerControls = memo(function LayerControls({ kit, layer, number, o
             <Tight>
               <Segments label={say('bench.point')} value={nearest(points, layer.point ?? 0.7).id} onChange={to.point} choices={points} />
             </Tight>
-            <Stepper label={say('bench.passes')} value={layer.passes ?? 1} least={1} most={8} onChange={to.passes} />
+            <Stepper label={say('bench.passes')} value={layer.passes ?? 1} least={1} most={20} onChange={to.passes} />
           </Pair>
           <Tight>
             <Segments label={say('bench.stroke')} value={layer.stroke ?? 'CIRCLES'} onChange={to.stroke} choices={strokes} />
           </Tight>
         </>
       )}
-      {layer.kind === 'BURNISH' && <Stepper label={say('bench.rounds')} value={layer.passes ?? 1} least={1} most={8} onChange={to.passes} />}
+      {layer.kind === 'BURNISH' && <Stepper label={say('bench.rounds')} value={layer.passes ?? 1} least={1} most={20} onChange={to.passes} />}
       {layer.kind === 'LIFT' && (
         <Tight>
           <Segments label={say('bench.layer-lift', { number })} value={(layer.strength ?? 0.5) > 0.6 ? '1' : '0.5'} onChange={to.strength} choices={lifts} />

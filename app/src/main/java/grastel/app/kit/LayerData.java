@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param pressure of COLOUR, 0…1
  * @param point of COLOUR, 0 dull … 1 needle
  * @param stroke of COLOUR
- * @param passes of COLOUR and BURNISH, 1…8
+ * @param passes of COLOUR and BURNISH, 1…20
  * @param strength of LIFT, over 0 up to 1
  */
 public record LayerData(

@@ -5,9 +5,9 @@ import org.jspecify.annotations.Nullable;
 
 /** One thing done to a field before the next: a colour laid, burnished, dissolved, stumped or lifted. */
 public sealed interface Layer {
-    int MOST_PASSES = 8;
+    int MOST_PASSES = 20;
 
-    /** Going over the field with one pencil. @param passes how often, 1…8 */
+    /** Going over the field with one pencil. @param passes how often, 1…20 */
     record Colour(Pass pass, int passes) implements Layer {
         public Colour {
             if (pass == null) {
@@ -19,7 +19,7 @@ public sealed interface Layer {
 
     /**
      * Rubbing over everything, hard and with a dull point. @param burnisher white, a pale tint, the layer's own mid-tone
-     * or a colourless blender; @param passes how often, 1…8
+     * or a colourless blender; @param passes how often, 1…20
      */
     record Burnish(Pencil burnisher, int passes) implements Layer {
         public Burnish {
@@ -47,7 +47,7 @@ public sealed interface Layer {
 
     private static void requirePasses(int passes) {
         if (passes < 1 || passes > MOST_PASSES) {
-            throw new IllegalArgumentException("A layer has 1…8 passes, was " + passes);
+            throw new IllegalArgumentException("A layer has 1…" + MOST_PASSES + " passes, was " + passes);
         }
     }
 

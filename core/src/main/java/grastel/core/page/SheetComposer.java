@@ -35,8 +35,7 @@ public final class SheetComposer {
     private OpenPage page;
     private double y;
     private int rowsLaid;
-    /** Steps, and room to try out, that found no place. */
-    private int left;
+    private boolean hasPractice;
 
     private SheetComposer(PageSize size, SheetWords words, int keys, WordSizes sizes) {
         this.size = size;
@@ -53,16 +52,19 @@ public final class SheetComposer {
      *
      * @param smallWords true where words are smaller than is well read, for lack of room
      * @param rows of fields on all pages; what is compared stands in one
-     * @param leftOut steps, and room to try out, that found no place
+     * @param hasPractice true where the last page has a strip for trying out
      */
-    public record Composed(List<PageLayout> pages, boolean smallWords, int rows, int leftOut) {
+    public record Composed(List<PageLayout> pages, boolean smallWords, int rows, boolean hasPractice) {
         public Composed {
             pages = List.copyOf(pages);
         }
 
         /** True where it takes no more pages and rows than another, and its words are well read. */
         public boolean isNoTighterThan(Composed other) {
-            return pages.size() <= other.pages.size() && rows <= other.rows && leftOut <= other.leftOut && !smallWords;
+            return pages.size() <= other.pages.size()
+                    && rows <= other.rows
+                    && (hasPractice || !other.hasPractice)
+                    && !smallWords;
         }
     }
 
@@ -79,14 +81,16 @@ public final class SheetComposer {
         int tooLarge = all.size();
         for (int next = all.size() - 1; fits < next; next = (fits + tooLarge) / 2) {
             SheetComposer larger = fitting(size, words, sections, pencils, all.get(next));
-            if (larger != null && larger.pages.size() <= best.pages.size() && larger.left <= best.left) {
+            if (larger != null
+                    && larger.pages.size() <= best.pages.size()
+                    && (larger.hasPractice || !best.hasPractice)) {
                 best = larger;
                 fits = next;
             } else {
                 tooLarge = next;
             }
         }
-        return new Composed(best.pages, best.sizes.areSmall(), best.rowsLaid, best.left);
+        return new Composed(best.pages, best.sizes.areSmall(), best.rowsLaid, best.hasPractice);
     }
 
     private static SheetComposer composed(
@@ -181,14 +185,14 @@ public final class SheetComposer {
         y += height;
     }
 
+    /** What to do, never left out: on a page of its own where a picture fills the first. */
     private void steps(List<String> steps) {
         List<List<String>> all = steps.stream()
                 .map(step -> FittedLine.wrapped(step, Weight.REGULAR, sizes.step(), room() - STEP_INDENT_MM))
                 .toList();
         double need = all.stream().mapToInt(List::size).sum() * sizes.stepLead() + 2;
-        if (y + need > bottom()) {
-            left += steps.size();
-            return;
+        if (y + need > bottom() && FIELDS_TOP + need <= bottom()) {
+            turnPage();
         }
         for (int i = 0; i < all.size(); i++) {
             page.text(SIDE_MM, y + sizes.step(), sizes.step(), Weight.BOLD, String.valueOf(i + 1), STEP_INDENT_MM);
@@ -207,8 +211,7 @@ public final class SheetComposer {
             page.text(SIDE_MM, y + sizes.practice(), sizes.practice(), Weight.REGULAR, this.words.practice(), room());
             page.rule(new Rect(SIDE_MM, y + words, room(), PRACTICE_MM), PRACTICE_LINE_MM);
             y += words + PRACTICE_MM + 3;
-        } else {
-            left++;
+            hasPractice = true;
         }
     }
 

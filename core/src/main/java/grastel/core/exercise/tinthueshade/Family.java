@@ -23,6 +23,8 @@ import java.util.List;
 record Family(List<Step> tint, List<Step> hue, List<Step> shade, boolean foundationUnder) {
     /** A tint is plainly lighter and still has room to be lighter than its hue, L*. */
     private static final double LIFT = 16;
+    /** A tint keeps at least this share of its hue's chroma, or it reads as white. */
+    private static final double TINT_CHROMA = 0.4;
     /** A shade is plainly darker, L*. */
     private static final double DROP = 9;
     /** So many of the best darks are tried two by two. */
@@ -82,7 +84,10 @@ record Family(List<Step> tint, List<Step> hue, List<Step> shade, boolean foundat
     private static double tintWorth(Lab tint, Lab hue) {
         double lift = Math.min(LIFT, tint.lightness() - hue.lightness());
         double chroma = tint.chroma() / Math.max(1, hue.chroma());
-        return 2 * lift - 1.5 * Math.max(0, turned(tint, hue) - HUE_HOLDS) + 30 * Math.min(0.8, chroma);
+        return 2 * lift
+                - 1.5 * Math.max(0, turned(tint, hue) - HUE_HOLDS)
+                - 100 * Math.max(0, TINT_CHROMA - chroma)
+                + 30 * Math.min(0.8, chroma);
     }
 
     private static double turned(Lab one, Lab other) {
