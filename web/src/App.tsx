@@ -6,7 +6,7 @@ import { useSession } from './account/session';
 import { Failed, Loading } from './design/States';
 import { sharedClass } from './api/desk';
 import { SharedShell, Shell } from './Shell';
-import { say } from './words/say';
+import { formatMessage } from './words/intl';
 
 const Today = lazy(() => import('./today/Today'));
 const Course = lazy(() => import('./course/Course'));
@@ -33,7 +33,7 @@ const PhonePage = lazy(() => import('./phone/PhonePage'));
 /** A phone that was let in needs no account, and who was invited makes one; everyone else enters first. */
 export function App() {
   return (
-    <Suspense fallback={<Loading what={say('shell.the-page')} />}>
+    <Suspense fallback={<Loading what={formatMessage({ id: 'shell.loading.page' })} />}>
       <Routes>
         <Route path="/phone/:token" element={<PhonePage />} />
         <Route path="/join/:token" element={<Join />} />
@@ -46,7 +46,7 @@ export function App() {
 function Desk() {
   const session = useSession();
   if (session.isPending) {
-    return <Loading what={say('shell.your-desk')} />;
+    return <Loading what={formatMessage({ id: 'shell.loading.account' })} />;
   }
   if (session.isError) {
     return <Failed error={session.error} />;
@@ -69,7 +69,7 @@ function Desk() {
 function SharedPlaces() {
   return (
     <SharedShell>
-      <Suspense fallback={<Loading what={say('shell.the-place')} />}>
+      <Suspense fallback={<Loading what={formatMessage({ id: 'shell.loading.place' })} />}>
         <Routes>
           <Route path="/returns/:run?/:page?" element={<Returns isDemo={false} />} />
           <Route path="/wall/:run?" element={<Wall />} />
@@ -85,7 +85,7 @@ function SharedPlaces() {
 function Places({ teacher, isDemo }: { teacher: Schemas['TeacherView']; isDemo: boolean }) {
   return (
     <Shell teacher={teacher.displayName} isDemo={isDemo}>
-      <Suspense fallback={<Loading what={say('shell.the-place')} />}>
+      <Suspense fallback={<Loading what={formatMessage({ id: 'shell.loading.place' })} />}>
         <Routes>
           <Route path="/" element={<Today isDemo={isDemo} />} />
           <Route path="/course/:schoolClass?/:lesson?" element={<Course />} />

@@ -11,14 +11,14 @@ import { colour, faces, levelGreys, sizes, space } from './design/tokens';
 import { Find } from './find/Find';
 import { loadPlacesWhenIdle, places, prepare } from './places';
 import { useReturnEvents } from './returns/events';
-import { say } from './words/say';
+import { formatMessage } from './words/intl';
 
 const sharedPlaces = new Set<string>(['/returns', '/wall']);
 
 function Nav({ to }: { to: typeof places }) {
   const queries = useQueryClient();
   return (
-    <nav aria-label={say('shell.places')}>
+    <nav aria-label={formatMessage({ id: 'shell.menu' })}>
       {to.map((place) => (
         <PlaceLink key={place.to} to={place.to} end={place.to === '/'} onMouseEnter={() => prepare(place, queries)} onFocus={() => prepare(place, queries)}>
           {place.name}
@@ -36,7 +36,7 @@ function Logo() {
           <i key={g} style={{ background: g }} />
         ))}
       </Scale>
-      {say('shell.grastel')}
+      {formatMessage({ id: 'shell.productName' })}
     </Mark>
   );
 }
@@ -50,19 +50,19 @@ export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: 
     <Desk>
       <Spine>
         <Logo />
-        <Find places={[...places, { to: '/help', name: say('shell.help') }]} />
+        <Find places={[...places, { to: '/help', name: formatMessage({ id: 'shell.help' }) }]} />
         <Nav to={places} />
         <Foot>
           <SurroundChoice />
           <EyesChoice />
           <div>
-            <Link to="/help">{say('shell.help')}</Link>
+            <Link to="/help">{formatMessage({ id: 'shell.help' })}</Link>
           </div>
           <div>
             <Link to="/account">{teacher}</Link>
-            {isDemo && <div>{say('shell.demo-world')}</div>}
+            {isDemo && <div>{formatMessage({ id: 'shell.demo' })}</div>}
           </div>
-          <LinkButton onPress={() => signOut.mutate()}>{say('shell.sign-out')}</LinkButton>
+          <LinkButton onPress={() => signOut.mutate()}>{formatMessage({ id: 'shell.signOut' })}</LinkButton>
         </Foot>
       </Spine>
       <SeenBy>{children}</SeenBy>
@@ -79,15 +79,15 @@ export function SharedShell({ children }: { children: ReactNode }) {
         <Logo />
         <Whose>
           <b>{shared?.name}</b>
-          {shared && <span>{say('shell.of-shared', { owner: shared.owner })}</span>}
-          {shared && <span>{shared.right === 'MARK' ? say('shell.you-may-mark') : say('shell.you-may-look')}</span>}
+          {shared && <span>{formatMessage({ id: 'shell.shared.owner' }, { owner: shared.owner })}</span>}
+          {shared && <span>{shared.right === 'MARK' ? formatMessage({ id: 'shell.shared.mayMark' }) : formatMessage({ id: 'shell.shared.mayLook' })}</span>}
         </Whose>
         <Nav to={places.filter((place) => sharedPlaces.has(place.to))} />
         <Foot>
           <SurroundChoice />
           <EyesChoice />
           {/* Another desk is another page. */}
-          <a href="/classes">{say('shell.back-to-your-own')}</a>
+          <a href="/classes">{formatMessage({ id: 'shell.shared.back' })}</a>
         </Foot>
       </Spine>
       <SeenBy>{children}</SeenBy>

@@ -1,7 +1,7 @@
 import type { QueryClient, QueryKey } from '@tanstack/react-query';
 import { served } from './api/served';
 import { dayQuery } from './today/useDay';
-import { say } from './words/say';
+import { formatMessage } from './words/intl';
 
 interface PlaceEntry {
   to: string;
@@ -14,15 +14,15 @@ interface PlaceEntry {
 
 /** The places in the order of the spine. */
 export const places: readonly PlaceEntry[] = [
-  { to: '/', name: say('shell.today'), load: () => import('./today/Today'), data: [dayQuery()] },
-  { to: '/course', name: say('shell.course'), load: () => import('./course/Course'), data: [served.courses] },
-  { to: '/bench', name: say('shell.bench'), load: () => import('./bench/Bench'), data: [served.kit, served.stacks] },
-  { to: '/sheets', name: say('shell.sheets'), load: () => import('./sheets/Sheets'), data: [served.kit, served.kinds, served.sheets, served.classes] },
-  { to: '/returns', name: say('shell.returns'), load: () => import('./returns/Returns'), data: [served.runs, served.classes, served.unplaced] },
-  { to: '/wall', name: say('shell.wall'), load: () => import('./wall/Wall'), data: [served.runs, served.classes] },
-  { to: '/projects', name: say('shell.projects'), load: () => import('./projects/Projects'), data: [served.projects] },
-  { to: '/kit', name: say('shell.kit'), load: () => import('./kit/Kit'), data: [served.kit, served.classes] },
-  { to: '/classes', name: say('shell.classes'), load: () => import('./classes/Classes'), data: [served.classes] },
+  { to: '/', name: formatMessage({ id: 'shell.today' }), load: () => import('./today/Today'), data: [dayQuery()] },
+  { to: '/course', name: formatMessage({ id: 'shell.course' }), load: () => import('./course/Course'), data: [served.courses] },
+  { to: '/bench', name: formatMessage({ id: 'shell.bench' }), load: () => import('./bench/Bench'), data: [served.kit, served.stacks] },
+  { to: '/sheets', name: formatMessage({ id: 'shell.sheets' }), load: () => import('./sheets/Sheets'), data: [served.kit, served.kinds, served.sheets, served.classes] },
+  { to: '/returns', name: formatMessage({ id: 'shell.returns' }), load: () => import('./returns/Returns'), data: [served.runs, served.classes, served.unplaced] },
+  { to: '/wall', name: formatMessage({ id: 'shell.wall' }), load: () => import('./wall/Wall'), data: [served.runs, served.classes] },
+  { to: '/projects', name: formatMessage({ id: 'shell.projects' }), load: () => import('./projects/Projects'), data: [served.projects] },
+  { to: '/kit', name: formatMessage({ id: 'shell.kit' }), load: () => import('./kit/Kit'), data: [served.kit, served.classes] },
+  { to: '/classes', name: formatMessage({ id: 'shell.classes' }), load: () => import('./classes/Classes'), data: [served.classes] },
 ];
 
 /** Fetches the code of every place once the browser has nothing else to do. A place that cannot be fetched now is fetched when it is opened. */

@@ -13,27 +13,27 @@ const secret = (label: string, value: string) => fireEvent.change(screen.getByLa
 it('a password is changed by whoever knows the present one, and the boxes are emptied', async () => {
   const sent = answers('PUT', maren);
   show(<Account teacher={{ ...maren, administrator: false }} />);
-  secret('Present password', 'kelp-rope-lantern-tide');
+  secret('Current password', 'kelp-rope-lantern-tide');
   secret('New password', 'gannet-quarry-umbrella-nine');
-  press('Change it');
-  expect((await screen.findByRole('status')).textContent).toMatch(/^Changed/);
+  press('Change password');
+  expect((await screen.findByRole('status')).textContent).toMatch(/^Your password was changed/);
   expect(sent).toHaveBeenCalledWith('/api/account/password', { body: { old: 'kelp-rope-lantern-tide', password: 'gannet-quarry-umbrella-nine' } });
-  expect(screen.getByLabelText<HTMLInputElement>('Present password').value).toBe('');
+  expect(screen.getByLabelText<HTMLInputElement>('Current password').value).toBe('');
 });
 
 it('what is wrong with it stands at its field', async () => {
   answers('PUT', new ApiError(422, 'INVALID', 'Not so.', [{ path: 'old', code: 'WRONG', message: 'This is not your present password.' }]));
   show(<Account teacher={{ ...maren, administrator: false }} />);
-  secret('Present password', 'x');
+  secret('Current password', 'x');
   secret('New password', 'y');
-  press('Change it');
+  press('Change password');
   expect(await screen.findByText('This is not your present password.')).toBeTruthy();
 });
 
 it('nobody but the administrator sees the accounts of others', () => {
   const asked = answers('GET');
   show(<Account teacher={{ ...maren, administrator: false }} />);
-  expect(screen.queryByText('Teachers of this installation')).toBeNull();
+  expect(screen.queryByText('Teachers')).toBeNull();
   expect(asked).not.toHaveBeenCalled();
 });
 
@@ -46,8 +46,8 @@ it('the administrator disables a colleague and gives a new password, but not to 
   press('Disable');
   await waitFor(() => expect(sent).toHaveBeenCalledWith('/api/account/teachers/{id}/standing', { params: { path: { id: 'w' } }, body: { disabled: true } }));
   press('New password');
-  secret('New password for Wren Adeyemi, to be told to them', 'harbour-gannet-slate-seven');
-  press('Set it');
+  secret('New password for Wren Adeyemi', 'harbour-gannet-slate-seven');
+  press('Set password');
   await waitFor(() =>
     expect(sent).toHaveBeenCalledWith('/api/account/teachers/{id}/password', { params: { path: { id: 'w' } }, body: { password: 'harbour-gannet-slate-seven' } }),
   );
@@ -58,13 +58,13 @@ it('a colleague is added with a name, a sign-in name and a password', async () =
   const sent = answers('POST', new ApiError(422, 'INVALID', 'Taken.', [{ path: 'name', code: 'TAKEN', message: 'This sign-in name is taken.' }]), wren);
   show(<Account teacher={maren} />);
   await screen.findByText('Wren Adeyemi');
-  type('Their name', 'Teo Marchetti');
-  type('Their sign-in name', 'w.adeyemi');
-  secret('A password to begin with', 'gannet-quarry-umbrella-nine');
-  press('Add them');
+  type('Name', 'Teo Marchetti');
+  type('Sign-in name', 'w.adeyemi');
+  secret('First password', 'gannet-quarry-umbrella-nine');
+  press('Add');
   expect(await screen.findByText('This sign-in name is taken.')).toBeTruthy();
-  type('Their sign-in name', 't.marchetti');
-  press('Add them');
+  type('Sign-in name', 't.marchetti');
+  press('Add');
   await waitFor(() =>
     expect(sent.mock.lastCall).toEqual(['/api/account/teachers', { body: { name: 't.marchetti', displayName: 'Teo Marchetti', password: 'gannet-quarry-umbrella-nine' } }]),
   );

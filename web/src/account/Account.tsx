@@ -11,14 +11,14 @@ import { space } from '../design/tokens';
 import { Backups } from './Backups';
 import { Colleagues } from './Colleagues';
 import { SignIns } from './SignIns';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** A teacher's own account, and for the administrator everyone's. */
 export default function Account({ teacher }: { teacher: Schemas['TeacherView'] }) {
   return (
     <Place
-      title={say('account.account')}
-      about={say('account.signs-in-as', { displayName: teacher.displayName, name: teacher.name, more: teacher.administrator ? say('account.administrator') : '' })}
+      title={formatMessage({ id: 'account.account' })}
+      about={formatMessage({ id: 'account.teachers.signsInAs' }, { displayName: teacher.displayName, name: teacher.name, administrator: teacher.administrator })}
     >
       <Layout>
         <PasswordChange />
@@ -55,24 +55,32 @@ function PasswordChange() {
       }}
     >
       <Column>
-        <h2>{say('account.change-the-password')}</h2>
-        <Words label={say('account.present-password')} type="password" value={old} onChange={setOld} required error={error?.field('old')} autoComplete="current-password" />
+        <h2>{formatMessage({ id: 'account.password.heading' })}</h2>
         <Words
-          label={say('account.new-password')}
+          label={formatMessage({ id: 'account.password.current' })}
+          type="password"
+          value={old}
+          onChange={setOld}
+          required
+          error={error?.field('old')}
+          autoComplete="current-password"
+        />
+        <Words
+          label={formatMessage({ id: 'account.password.new' })}
           type="password"
           value={password}
           onChange={setPassword}
           required
-          hint={say('account.three-or-four-unrelated-words')}
+          hint={formatMessage({ id: 'account.password.advice' })}
           error={error?.field('password')}
           autoComplete="new-password"
         />
         {change.error && !error?.fields.length && <Notice role="alert">▲ {change.error.message}</Notice>}
-        {change.isSuccess && <p role="status">{say('account.changed-other-browsers-you-were')}</p>}
+        {change.isSuccess && <p role="status">{formatMessage({ id: 'account.password.changed' })}</p>}
         <MainButton type="submit" isDisabled={change.isPending || !old || !password}>
-          {say('account.change-it')}
+          {formatMessage({ id: 'account.password.submit' })}
         </MainButton>
-        <Small>{say('account.forgotten-it-the-administrator-of')}</Small>
+        <Small>{formatMessage({ id: 'account.signIn.forgotten' })}</Small>
       </Column>
     </Form>
   );

@@ -13,7 +13,7 @@ it('what is kept is listed, and another is made when asked for', async () => {
   answers('POST', backups(29, 28));
   show(<Backups />);
   expect(await screen.findByText('28 MB')).toBeTruthy();
-  expect(screen.getByText(/They lie in \/srv\/backups/)).toBeTruthy();
+  expect(screen.getByText(/The backups are in \/srv\/backups/)).toBeTruthy();
   press('Back up now');
   expect(await screen.findByText('29 MB')).toBeTruthy();
 });

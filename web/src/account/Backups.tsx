@@ -5,7 +5,7 @@ import { Button } from '../design/Controls';
 import { Failed, Loading, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { dayOf, timeOf } from '../words/words';
-import { said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 const key = ['backups'];
 const MB = 1024 * 1024;
@@ -22,14 +22,14 @@ export function Backups() {
     return <Failed error={all.error} />;
   }
   if (!all.data) {
-    return <Loading what={say('account.the-backups')} />;
+    return <Loading what={formatMessage({ id: 'account.loading.backups' })} />;
   }
   const { made, folder, kept, problem } = all.data;
   const failed = make.error?.message ?? problem;
   return (
-    <Section aria-label={say('account.backups')}>
-      <h2>{say('account.backups')}</h2>
-      <p>{made ? say('account.made-by-themselves-on-every') : say('account.none-are-made-by-themselves')}</p>
+    <Section aria-label={formatMessage({ id: 'account.backups' })}>
+      <h2>{formatMessage({ id: 'account.backups' })}</h2>
+      <p>{made ? formatMessage({ id: 'account.backups.automatic' }) : formatMessage({ id: 'account.backups.automaticOff' })}</p>
       {failed && <Notice role="alert">▲ {failed}</Notice>}
       {kept.length > 0 && (
         <List>
@@ -38,15 +38,15 @@ export function Backups() {
               <span>
                 {dayOf(k.at)}, {timeOf(k.at)}
               </span>
-              <span>{say('account.mb', { more: Math.max(1, Math.round(k.bytes / MB)) })}</span>
+              <span>{formatMessage({ id: 'account.backups.size' }, { megabytes: Math.max(1, Math.round(k.bytes / MB)) })}</span>
             </li>
           ))}
         </List>
       )}
       <Button onPress={() => make.mutate()} isDisabled={make.isPending}>
-        {make.isPending ? say('account.making-it') : say('account.back-up-now')}
+        {make.isPending ? formatMessage({ id: 'account.register.creating' }) : formatMessage({ id: 'account.backups.makeNow' })}
       </Button>
-      <Small>{said('account.they-lie-in-a-disk', { folder, code: (words) => <code>{words}</code> })}</Small>
+      <Small>{formatMessage({ id: 'account.backups.place' }, { folder, code: (words) => <code>{words}</code> })}</Small>
     </Section>
   );
 }

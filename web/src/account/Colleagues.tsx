@@ -8,7 +8,7 @@ import { Failed, Loading, Notice } from '../design/States';
 import { Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { Invitations } from './Invitations';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Colleague = Schemas['ColleagueView'];
 const key = ['teachers'];
@@ -20,11 +20,11 @@ export function Colleagues() {
     return <Failed error={all.error} />;
   }
   if (!all.data) {
-    return <Loading what={say('account.the-accounts')} />;
+    return <Loading what={formatMessage({ id: 'account.loading.accounts' })} />;
   }
   return (
-    <section aria-label={say('account.teachers-of-this-installation')}>
-      <h2>{say('account.teachers-of-this-installation')}</h2>
+    <section aria-label={formatMessage({ id: 'account.teachers.heading' })}>
+      <h2>{formatMessage({ id: 'account.teachers.heading' })}</h2>
       <List>
         {all.data.map((c) => (
           <Row key={c.id} colleague={c} />
@@ -60,14 +60,14 @@ function Row({ colleague }: { colleague: Colleague }) {
       <Line>
         <span>
           <b>{colleague.displayName}</b> {colleague.name}
-          {colleague.administrator && say('account.administrator-2')}
-          {colleague.disabled && say('account.disabled')}
+          {colleague.administrator && ` · ${formatMessage({ id: 'account.teachers.administratorMark' })}`}
+          {colleague.disabled && ` · ${formatMessage({ id: 'account.teachers.disabledMark' })}`}
         </span>
         {!colleague.administrator && (
           <Acts>
-            <LinkButton onPress={() => setResetting(!resetting)}>{say('account.new-password')}</LinkButton>
+            <LinkButton onPress={() => setResetting(!resetting)}>{formatMessage({ id: 'account.password.new' })}</LinkButton>
             <LinkButton onPress={() => stand.mutate(!colleague.disabled)} isDisabled={stand.isPending}>
-              {colleague.disabled ? say('account.enable') : say('account.disable')}
+              {colleague.disabled ? formatMessage({ id: 'account.enable' }) : formatMessage({ id: 'account.disable' })}
             </LinkButton>
           </Acts>
         )}
@@ -81,7 +81,7 @@ function Row({ colleague }: { colleague: Colleague }) {
         >
           <Reset>
             <Words
-              label={say('account.new-password-for-to-be', { displayName: colleague.displayName })}
+              label={formatMessage({ id: 'account.teachers.newPasswordFor' }, { teacher: colleague.displayName })}
               type="password"
               value={password}
               onChange={setPassword}
@@ -90,7 +90,7 @@ function Row({ colleague }: { colleague: Colleague }) {
               autoComplete="new-password"
             />
             <Button type="submit" isDisabled={reset.isPending || !password}>
-              {say('account.set-it')}
+              {formatMessage({ id: 'account.teachers.setPassword' })}
             </Button>
           </Reset>
         </Form>
@@ -120,11 +120,17 @@ function Add() {
       }}
     >
       <Fields>
-        <h3>{say('account.add-a-colleague')}</h3>
-        <Words label={say('account.their-name')} value={request.displayName} onChange={(displayName) => set({ displayName })} required error={error?.field('displayName')} />
-        <Words label={say('account.their-sign-in-name')} value={request.name} onChange={(name) => set({ name })} required error={error?.field('name')} />
+        <h3>{formatMessage({ id: 'account.add.heading' })}</h3>
         <Words
-          label={say('account.a-password-to-begin-with')}
+          label={formatMessage({ id: 'account.add.name' })}
+          value={request.displayName}
+          onChange={(displayName) => set({ displayName })}
+          required
+          error={error?.field('displayName')}
+        />
+        <Words label={formatMessage({ id: 'account.add.signInName' })} value={request.name} onChange={(name) => set({ name })} required error={error?.field('name')} />
+        <Words
+          label={formatMessage({ id: 'account.add.firstPassword' })}
           type="password"
           value={request.password}
           onChange={(password) => set({ password })}
@@ -134,9 +140,9 @@ function Add() {
         />
         {error && error.fields.length === 0 && <Notice role="alert">▲ {error.message}</Notice>}
         <MainButton type="submit" isDisabled={add.isPending || !request.name || !request.displayName || !request.password}>
-          {say('account.add-them')}
+          {formatMessage({ id: 'account.add.submit' })}
         </MainButton>
-        <Small>{say('account.each-sees-only-their-own')}</Small>
+        <Small>{formatMessage({ id: 'account.teachers.help' })}</Small>
       </Fields>
     </Form>
   );

@@ -8,30 +8,33 @@ import { colour, space } from '../design/tokens';
 import { EntranceFields, EntrancePage } from './EntrancePage';
 import { NewAccount } from './NewAccount';
 import { useEnter, type Session } from './session';
-import { said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** Signing in; on the first start, making the teacher's account. */
 export function Entrance({ session }: { session: Session }) {
   const enter = useEnter();
   if (session.firstStart && !session.isDemo) {
     return (
-      <EntrancePage title={say('account.welcome')} lead={say('account.make-the-teachers-account-it')}>
+      <EntrancePage title={formatMessage({ id: 'account.welcome' })} lead={formatMessage({ id: 'account.register.first' })}>
         <NewAccount onMake={enter.mutate} failed={enter.error} isPending={enter.isPending} />
       </EntrancePage>
     );
   }
   return (
-    <EntrancePage title={say('account.sign-in')} lead={say('account.coloured-pencil-lessons-from-plan')}>
+    <EntrancePage title={formatMessage({ id: 'account.signIn' })} lead={formatMessage({ id: 'account.signIn.tagline' })}>
       <SignIn session={session} enter={enter} />
       {session.demo && (
         <Demo>
-          {said('account.demo-saltmere-community-school-invented', {
-            strong: (words) => <strong>{words}</strong>,
-            name: session.demo.name,
-            strong2: (words) => <b>{words}</b>,
-            password: session.demo.password,
-            strong3: (words) => <b>{words}</b>,
-          })}
+          {formatMessage(
+            { id: 'account.signIn.demo' },
+            {
+              strong: (words) => <strong>{words}</strong>,
+              name: session.demo.name,
+              strong2: (words) => <b>{words}</b>,
+              password: session.demo.password,
+              strong3: (words) => <b>{words}</b>,
+            },
+          )}
         </Demo>
       )}
     </EntrancePage>
@@ -50,11 +53,19 @@ function SignIn({ session, enter }: { session: Session; enter: ReturnType<typeof
       }}
     >
       <EntranceFields>
-        <Words label={say('account.sign-in-name')} value={name} onChange={setName} required error={error?.field('name')} autoComplete="username" />
-        <Words label={say('account.password')} type="password" value={password} onChange={setPassword} required error={error?.field('password')} autoComplete="current-password" />
-        {enter.error && !error?.fields.length && <Notice role="alert">▲ {error ? error.message : say('account.grastel-cannot-be-reached-is')}</Notice>}
+        <Words label={formatMessage({ id: 'account.signInName' })} value={name} onChange={setName} required error={error?.field('name')} autoComplete="username" />
+        <Words
+          label={formatMessage({ id: 'account.password' })}
+          type="password"
+          value={password}
+          onChange={setPassword}
+          required
+          error={error?.field('password')}
+          autoComplete="current-password"
+        />
+        {enter.error && !error?.fields.length && <Notice role="alert">▲ {error ? error.message : formatMessage({ id: 'account.signIn.unreachable' })}</Notice>}
         <MainButton type="submit" isDisabled={enter.isPending}>
-          {say('account.sign-in')}
+          {formatMessage({ id: 'account.signIn' })}
         </MainButton>
       </EntranceFields>
     </Form>

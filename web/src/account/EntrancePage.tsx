@@ -1,20 +1,20 @@
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { levelGreys, sizes, space } from '../design/tokens';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** What is shown to whoever is not in yet. */
 export function EntrancePage({ title, lead, children }: { title: string; lead: string; children: ReactNode }) {
   return (
     <Page>
-      <title>{say('account.grastel', { title })}</title>
+      <title>{formatMessage({ id: 'account.windowTitle' }, { title })}</title>
       <Strip aria-hidden>
         {levelGreys.slice(1).map((g) => (
           <i key={g} style={{ background: g }} />
         ))}
       </Strip>
       <Sheet>
-        <h1>{say('account.grastel-2')}</h1>
+        <h1>{formatMessage({ id: 'account.productName' })}</h1>
         <Lead>{lead}</Lead>
         {children}
       </Sheet>

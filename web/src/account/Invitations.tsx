@@ -5,7 +5,7 @@ import { Button, LinkButton } from '../design/Controls';
 import { Failed, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { dayOf } from '../words/words';
-import { said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 const key = ['invites'];
 
@@ -24,26 +24,26 @@ export function Invitations() {
   });
   const failed = make.error ?? takeBack.error;
   return (
-    <Section aria-label={say('account.invite-a-colleague')}>
-      <h3>{say('account.or-invite-one')}</h3>
-      <Small>{say('account.a-link-by-which-a')}</Small>
+    <Section aria-label={formatMessage({ id: 'account.invite.heading' })}>
+      <h3>{formatMessage({ id: 'account.invite.orInvite' })}</h3>
+      <Small>{formatMessage({ id: 'account.invite.linkHelp' })}</Small>
       {make.data && (
         <Made aria-live="polite">
-          {said('account.shown-this-once-to-be', { more: `${window.location.origin}/join/${make.data.token}`, code: (words) => <code>{words}</code> })}
+          {formatMessage({ id: 'account.invite.link' }, { link: `${window.location.origin}/join/${make.data.token}`, code: (words) => <code>{words}</code> })}
         </Made>
       )}
       <Button onPress={() => make.mutate()} isDisabled={make.isPending}>
-        {make.data ? say('account.make-another-link') : say('account.make-a-link')}
+        {make.data ? formatMessage({ id: 'account.invite.makeAnotherLink' }) : formatMessage({ id: 'account.invite.makeLink' })}
       </Button>
       {failed && <Notice role="alert">▲ {failed.message}</Notice>}
       {open.isError && <Failed error={open.error} />}
       {open.data && open.data.length > 0 && (
-        <List aria-label={say('account.open-invitations')}>
+        <List aria-label={formatMessage({ id: 'account.invite.open' })}>
           {open.data.map((i) => (
             <li key={i.id}>
-              <span>{say('account.made-good-until', { made: dayOf(i.made), until: dayOf(i.until) })}</span>
+              <span>{formatMessage({ id: 'account.invite.validity' }, { created: dayOf(i.made), until: dayOf(i.until) })}</span>
               <LinkButton onPress={() => takeBack.mutate(i.id)} isDisabled={takeBack.isPending}>
-                {say('account.take-it-back')}
+                {formatMessage({ id: 'account.invite.withdraw' })}
               </LinkButton>
             </li>
           ))}

@@ -22,11 +22,11 @@ it('whoever is invited makes an account and is in', async () => {
   answersTo('GET', { '/api/account/session': nobody, [invited]: { until: '2026-12-04T08:55:00Z' } });
   const sent = answers('POST', { name: 'w.adeyemi', displayName: 'Wren Adeyemi', administrator: false });
   open();
-  await screen.findByText(/You are invited, until/);
+  await screen.findByText(/You are invited until/);
   type('Your name, as colleagues know it', 'Wren Adeyemi');
   type('Sign-in name', 'w.adeyemi');
   fireEvent.change(screen.getByLabelText('Password'), { target: { value: 'gannet-quarry-umbrella-nine' } });
-  press('Make the account');
+  press('Create account');
   expect(await screen.findByText('your desk')).toBeTruthy();
   expect(sent).toHaveBeenCalledWith(invited, {
     params: { path: { token: 'abc_1' } },
@@ -38,5 +38,5 @@ it('a link that is used or over says so', async () => {
   answersTo('GET', { '/api/account/session': nobody, [invited]: new ApiError(410, 'LINK_OVER', 'This invitation is used or over.', []) });
   open();
   await waitFor(() => expect(screen.getByText(/This invitation is used or over/)).toBeTruthy());
-  expect(screen.queryByRole('button', { name: 'Make the account' })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'Create account' })).toBeNull();
 });

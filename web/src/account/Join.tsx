@@ -6,7 +6,7 @@ import { dayOf } from '../words/words';
 import { EntrancePage } from './EntrancePage';
 import { NewAccount } from './NewAccount';
 import { useSession } from './session';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** Where an invitation leads: a colleague makes their own account. */
 export default function Join() {
@@ -23,17 +23,17 @@ export default function Join() {
     },
   });
   if (session.isPending || invited.isPending) {
-    return <Loading what={say('account.the-invitation')} />;
+    return <Loading what={formatMessage({ id: 'account.loading.invitation' })} />;
   }
   if (invited.isError) {
     return (
-      <EntrancePage title={say('account.invitation')} lead={say('account.coloured-pencil-lessons-from-plan')}>
+      <EntrancePage title={formatMessage({ id: 'account.invitation' })} lead={formatMessage({ id: 'account.signIn.tagline' })}>
         <Failed error={invited.error} />
       </EntrancePage>
     );
   }
   return (
-    <EntrancePage title={say('account.invitation')} lead={say('account.you-are-invited-until-make', { until: dayOf(invited.data.until) })}>
+    <EntrancePage title={formatMessage({ id: 'account.invitation' })} lead={formatMessage({ id: 'account.register.invited' }, { until: dayOf(invited.data.until) })}>
       <NewAccount onMake={join.mutate} failed={join.error} isPending={join.isPending} />
     </EntrancePage>
   );

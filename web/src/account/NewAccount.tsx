@@ -4,7 +4,7 @@ import { ApiError, type Schemas } from '../api/client';
 import { MainButton, Words } from '../design/Controls';
 import { Notice } from '../design/States';
 import { EntranceFields } from './EntrancePage';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** A teacher makes their account: the first one, or by an invitation. */
 export function NewAccount({ onMake, failed, isPending }: { onMake: (request: Schemas['JoinRequest']) => void; failed: Error | null; isPending: boolean }) {
@@ -20,27 +20,34 @@ export function NewAccount({ onMake, failed, isPending }: { onMake: (request: Sc
     >
       <EntranceFields>
         <Words
-          label={say('account.your-name-as-colleagues-know')}
+          label={formatMessage({ id: 'account.register.displayName' })}
           value={request.displayName}
           onChange={(displayName) => set({ displayName })}
           required
           error={error?.field('displayName')}
           autoComplete="name"
         />
-        <Words label={say('account.sign-in-name')} value={request.name} onChange={(name) => set({ name })} required error={error?.field('name')} autoComplete="username" />
         <Words
-          label={say('account.password')}
+          label={formatMessage({ id: 'account.signInName' })}
+          value={request.name}
+          onChange={(name) => set({ name })}
+          required
+          error={error?.field('name')}
+          autoComplete="username"
+        />
+        <Words
+          label={formatMessage({ id: 'account.password' })}
           type="password"
           value={request.password}
           onChange={(password) => set({ password })}
           required
-          hint={say('account.three-or-four-unrelated-words')}
+          hint={formatMessage({ id: 'account.password.advice' })}
           error={error?.field('password')}
           autoComplete="new-password"
         />
-        {failed && !error?.fields.length && <Notice role="alert">▲ {error ? error.message : say('account.grastel-cannot-be-reached-is')}</Notice>}
+        {failed && !error?.fields.length && <Notice role="alert">▲ {error ? error.message : formatMessage({ id: 'account.signIn.unreachable' })}</Notice>}
         <MainButton type="submit" isDisabled={isPending}>
-          {say('account.make-the-account')}
+          {formatMessage({ id: 'account.register.submit' })}
         </MainButton>
       </EntranceFields>
     </Form>

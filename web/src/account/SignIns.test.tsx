@@ -13,10 +13,10 @@ const rows = () =>
 it('says who was let in and who was not, and names nobody who is not here', async () => {
   answers('GET', [tried('LET_IN', 'Maren Okonjo'), tried('WRONG', 'Maren Okonjo'), tried('WRONG'), tried('DISABLED', 'Ilse Korhonen')]);
   show(<SignIns />);
-  await screen.findByText('let in');
+  await screen.findByText('signed in');
   expect(rows()[1]).toMatch(/Maren Okonjo.*▲ wrong password$/);
-  expect(rows()[2]).toMatch(/a name nobody here has.*▲ not let in$/);
-  expect(rows()[3]).toMatch(/Ilse Korhonen.*▲ disabled$/);
+  expect(rows()[2]).toMatch(/unknown name.*▲ no access$/);
+  expect(rows()[3]).toMatch(/Ilse Korhonen.*▲ account is disabled$/);
 });
 
 it('is designed for nobody yet', async () => {

@@ -4,9 +4,13 @@ import { api, body, type Schemas } from '../api/client';
 import { Failed, Loading } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { dayOf, timeOf } from '../words/words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
-const outcomes: Record<Schemas['SignInView']['outcome'], string> = { LET_IN: say('account.let-in'), WRONG: say('account.wrong-password'), DISABLED: say('account.disabled-2') };
+const outcomes: Record<Schemas['SignInView']['outcome'], string> = {
+  LET_IN: formatMessage({ id: 'account.signIns.succeeded' }),
+  WRONG: formatMessage({ id: 'account.signIns.wrongPassword' }),
+  DISABLED: formatMessage({ id: 'account.signIns.disabled' }),
+};
 
 /** Who was let in lately, and who was not. For the administrator. */
 export function SignIns() {
@@ -15,22 +19,22 @@ export function SignIns() {
     return <Failed error={all.error} />;
   }
   if (!all.data) {
-    return <Loading what={say('account.who-signed-in')} />;
+    return <Loading what={formatMessage({ id: 'account.loading.signIns' })} />;
   }
   return (
-    <section aria-label={say('account.signing-in')}>
-      <h2>{say('account.signing-in')}</h2>
+    <section aria-label={formatMessage({ id: 'account.signingIn' })}>
+      <h2>{formatMessage({ id: 'account.signingIn' })}</h2>
       {all.data.length === 0 ? (
-        <p>{say('account.nobody-has-signed-in-yet')}</p>
+        <p>{formatMessage({ id: 'account.signIns.empty' })}</p>
       ) : (
-        <Scroll tabIndex={0} role="region" aria-label={say('account.who-signed-in-lately')}>
+        <Scroll tabIndex={0} role="region" aria-label={formatMessage({ id: 'account.signIns.heading' })}>
           <table>
             <thead>
               <tr>
-                <th>{say('account.when')}</th>
-                <th>{say('account.who')}</th>
-                <th>{say('account.from')}</th>
-                <th>{say('account.what-came-of-it')}</th>
+                <th>{formatMessage({ id: 'account.when' })}</th>
+                <th>{formatMessage({ id: 'account.who' })}</th>
+                <th>{formatMessage({ id: 'account.signIns.address' })}</th>
+                <th>{formatMessage({ id: 'account.signIns.result' })}</th>
               </tr>
             </thead>
             <tbody>
@@ -39,16 +43,16 @@ export function SignIns() {
                   <td>
                     {dayOf(s.at)}, {timeOf(s.at)}
                   </td>
-                  <td>{s.name ?? say('account.a-name-nobody-here-has')}</td>
+                  <td>{s.name ?? formatMessage({ id: 'account.signIns.unknownName' })}</td>
                   <td>{s.address}</td>
-                  <td>{s.name || s.outcome !== 'WRONG' ? outcomes[s.outcome] : say('account.not-let-in')}</td>
+                  <td>{s.name || s.outcome !== 'WRONG' ? outcomes[s.outcome] : formatMessage({ id: 'account.signIns.refused' })}</td>
                 </tr>
               ))}
             </tbody>
           </table>
         </Scroll>
       )}
-      <Small>{say('account.kept-for-90-days-a')}</Small>
+      <Small>{formatMessage({ id: 'account.signIns.help' })}</Small>
     </section>
   );
 }

@@ -7,7 +7,7 @@ import { Failed } from '../design/States';
 import { Desk } from './Desk';
 import { colourLayer, type Kit, type StackData } from './stack';
 import { PlaceLoading } from '../design/Place';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 import { usualPaper } from '../kit/usualPaper';
 
 /** Try layers: the stack, what it looks like and why, and what else it could be. */
@@ -23,7 +23,7 @@ export default function Bench() {
     return <Failed error={error} />;
   }
   if (!kit.data || !stacks.data) {
-    return <PlaceLoading title={say('shell.bench')} what={say('bench.the-bench')} />;
+    return <PlaceLoading title={formatMessage({ id: 'shell.bench' })} what={formatMessage({ id: 'bench.loading.bench' })} />;
   }
   const open = stacks.data.find((s) => s.id === id);
   return (

@@ -18,7 +18,7 @@ import { layerTitle, type Kit, type StackData } from './stack';
 import { ToothSection } from './ToothSection';
 import { useBenchStack } from './useBenchStack';
 import { WhatIfRow } from './WhatIfRow';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Saved = Schemas['StackView'];
 
@@ -53,14 +53,14 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
   const undo = useLatest(history.undo);
   const redo = useLatest(history.redo);
   const keep = useLatest(() => setKeeping((k) => !k));
-  const print = useLatest(() => void printCard(open?.name ?? say('bench.bench-card'), open?.note ?? '', stack));
+  const print = useLatest(() => void printCard(open?.name ?? formatMessage({ id: 'bench.card' }), open?.note ?? '', stack));
   const openLatest = useLatest(onOpen);
   const paper = kit.papers.find((p) => p.id === stack.paper);
   const changed = JSON.stringify(stack) !== JSON.stringify(open?.stack);
   return (
     <Place
-      title={say('bench.bench')}
-      about={open ? `${open.name}${changed ? say('bench.changed') : ''}` : (brought ?? say('bench.a-stack-not-kept-yet'))}
+      title={formatMessage({ id: 'bench.title' })}
+      about={open ? (changed ? formatMessage({ id: 'bench.stack.changed' }, { name: open.name }) : open.name) : (brought ?? formatMessage({ id: 'bench.stack.unsaved' }))}
       actions={
         <Actions
           stacks={stacks}
@@ -97,10 +97,10 @@ export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Pr
                 <GrainedSwatch look={seen} zoom={zoom} {...size} stale={look.isPlaceholderData} />
               </Frame>
             )}
-            {seen?.goal && <GoalPatch style={{ background: seen.goal.colour.colour }} title={say('bench.goal-colour-asked-for')} />}
+            {seen?.goal && <GoalPatch style={{ background: seen.goal.colour.colour }} title={formatMessage({ id: 'bench.goal.askedFor' })} />}
           </Surround>
           <Views zoom={zoom} onZoom={setZoom} around={around} onAround={setAround} />
-          {look.error && <Notice role="alert">▲ {look.error instanceof ApiError ? look.error.message : say('bench.grastel-cannot-be-reached-your')}</Notice>}
+          {look.error && <Notice role="alert">▲ {look.error instanceof ApiError ? look.error.message : formatMessage({ id: 'bench.unreachableStackSafe' })}</Notice>}
           {shown && <ToothSection section={shown.section} paper={paper?.colour ?? '#fff'} names={names} />}
         </Middle>
         <Findings
@@ -142,21 +142,21 @@ const Actions = memo(function Actions({ stacks, openId, canUndo, canRedo, onOpen
     <>
       <Picker>
         <Select
-          label={say('bench.stack')}
+          label={formatMessage({ id: 'bench.stack' })}
           value={openId ?? 'new'}
           onChange={(id) => onOpen(stacks.find((s) => s.id === id) ?? null)}
-          choices={[{ id: 'new', name: say('bench.new-stack') }, ...stacks.map((s) => ({ id: s.id, name: s.name }))]}
+          choices={[{ id: 'new', name: formatMessage({ id: 'bench.newStack' }) }, ...stacks.map((s) => ({ id: s.id, name: s.name }))]}
         />
       </Picker>
       <Button onPress={onUndo} isDisabled={!canUndo}>
-        {say('bench.undo')}
+        {formatMessage({ id: 'bench.undo' })}
       </Button>
       <Button onPress={onRedo} isDisabled={!canRedo}>
-        {say('bench.redo')}
+        {formatMessage({ id: 'bench.redo' })}
       </Button>
-      <Button onPress={onKeep}>{say('bench.keep')}</Button>
-      {openId && <Link to={`/show/stack/${openId}`}>{say('bench.show-to-the-class')}</Link>}
-      <Button onPress={onPrint}>{say('bench.print-a-card')}</Button>
+      <Button onPress={onKeep}>{formatMessage({ id: 'bench.stack.saveAs' })}</Button>
+      {openId && <Link to={`/show/stack/${openId}`}>{formatMessage({ id: 'bench.show' })}</Link>}
+      <Button onPress={onPrint}>{formatMessage({ id: 'bench.card.print' })}</Button>
     </>
   );
 });
@@ -173,16 +173,16 @@ const Views = memo(function Views({ zoom, onZoom, around, onAround }: ViewsProps
   return (
     <Strip>
       <Segments
-        label={say('bench.seen-from')}
+        label={formatMessage({ id: 'bench.view.label' })}
         value={zoom}
         onChange={onZoom}
         choices={[
-          { id: 'ARM', name: say('bench.arms-length') },
-          { id: 'NEAR', name: say('bench.near') },
-          { id: 'LOUPE', name: say('bench.loupe') },
+          { id: 'ARM', name: formatMessage({ id: 'bench.view.armsLength' }) },
+          { id: 'NEAR', name: formatMessage({ id: 'bench.view.near' }) },
+          { id: 'LOUPE', name: formatMessage({ id: 'bench.view.loupe' }) },
         ]}
       />
-      <Segments label={say('bench.surround-l')} value={around} onChange={onAround} choices={surroundings.map((id) => ({ id, name: id }))} />
+      <Segments label={formatMessage({ id: 'bench.view.surroundLightness' })} value={around} onChange={onAround} choices={surroundings.map((id) => ({ id, name: id }))} />
     </Strip>
   );
 });

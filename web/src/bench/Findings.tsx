@@ -12,7 +12,7 @@ import { ValueLadder } from './ValueLadder';
 import type { Intention } from './useBenchStack';
 import { Warnings } from './Warnings';
 import { decimals } from '../words/words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 const NO_CLASS = 'none';
 
@@ -42,23 +42,23 @@ export const Findings = memo(function Findings({ kit, paper, look, names, steps,
       {look && (
         <>
           <Figures>
-            <dt>{say('bench.value')}</dt>
+            <dt>{formatMessage({ id: 'bench.value' })}</dt>
             <dd>{decimals(look.colour.value, 1)}</dd>
-            <dt>{say('bench.chroma')}</dt>
+            <dt>{formatMessage({ id: 'bench.chroma' })}</dt>
             <dd>{decimals(look.colour.chroma, 0)}</dd>
-            <dt>{say('bench.specks')}</dt>
+            <dt>{formatMessage({ id: 'bench.paperShowing' })}</dt>
             <dd>{Math.round(look.specks * 100)} %</dd>
-            <dt>{say('bench.tooth-left')}</dt>
+            <dt>{formatMessage({ id: 'bench.toothLeft' })}</dt>
             <dd>{Math.round(look.toothLeft * 100)} %</dd>
             {look.layersLeft != null && (
               <>
-                <dt title={say('bench.layers-left-help')}>{say('bench.layers-left')}</dt>
-                <dd>{say('bench.about-layers-left', { count: look.layersLeft })}</dd>
+                <dt title={formatMessage({ id: 'bench.layersLeft.help' })}>{formatMessage({ id: 'bench.layersLeft' })}</dt>
+                <dd>{formatMessage({ id: 'bench.layersLeft.value' }, { count: look.layersLeft })}</dd>
               </>
             )}
-            <dt title={say('bench.a-student-of-the-developing')}>{say('bench.25-cm-takes')}</dt>
-            <dd>{say('bench.min', { minutes: look.minutes < 1 ? '< 1' : Math.round(look.minutes) })}</dd>
-            <dt>{say('bench.l-a-b')}</dt>
+            <dt title={formatMessage({ id: 'bench.time.help' })}>{formatMessage({ id: 'bench.time.label' })}</dt>
+            <dd>{formatMessage({ id: 'bench.time.minutes' }, { minutes: look.minutes < 1 ? '< 1' : Math.round(look.minutes) })}</dd>
+            <dt>{formatMessage({ id: 'bench.goal.lab' })}</dt>
             <dd>
               {decimals(look.colour.l, 0)} {decimals(look.colour.a, 0)} {decimals(look.colour.b, 0)}
             </dd>
@@ -69,20 +69,20 @@ export const Findings = memo(function Findings({ kit, paper, look, names, steps,
       )}
       <GoalPicker kit={kit} goal={goal} found={look?.goal} onGoal={onGoal} />
       <Select
-        label={say('bench.method-of')}
+        label={formatMessage({ id: 'bench.methodOf' })}
         value={schoolClass ?? NO_CLASS}
         onChange={(id) => onSchoolClass(id === NO_CLASS ? null : id)}
-        choices={[{ id: NO_CLASS, name: say('bench.no-class-the-usual') }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]}
+        choices={[{ id: NO_CLASS, name: formatMessage({ id: 'bench.method.usual' }) }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]}
       />
       {goal && <Recipes kit={kit} paper={paper} goal={goal} schoolClass={schoolClass} onTake={onRemedy} />}
       <Segments
-        label={say('bench.meant-as')}
+        label={formatMessage({ id: 'bench.meantAs.label' })}
         value={intention}
         onChange={onIntention}
         choices={[
-          { id: 'COLOUR', name: say('bench.a-colour') },
-          { id: 'SHADOW', name: say('bench.a-shadow') },
-          { id: 'BLACK', name: say('bench.a-black') },
+          { id: 'COLOUR', name: formatMessage({ id: 'bench.meantAs.colour' }) },
+          { id: 'SHADOW', name: formatMessage({ id: 'bench.meantAs.shadow' }) },
+          { id: 'BLACK', name: formatMessage({ id: 'bench.meantAs.black' }) },
         ]}
       />
       {look && <Warnings look={look} names={names} onRemedy={onRemedy} />}

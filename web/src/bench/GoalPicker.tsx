@@ -10,7 +10,7 @@ import { srgbToLab } from './pixel';
 import type { Goal, Kit, Look } from './stack';
 import { signed } from './words';
 import { decimals } from '../words/words';
-import { said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type From = 'none' | 'pencil' | 'lab' | 'picture';
 
@@ -36,21 +36,21 @@ export const GoalPicker = memo(function GoalPicker({ kit, goal, found, onGoal }:
   return (
     <Panel>
       <Segments
-        label={say('bench.goal-colour')}
+        label={formatMessage({ id: 'bench.goalColour' })}
         value={from}
         onChange={choose}
         choices={[
-          { id: 'none', name: say('bench.none') },
-          { id: 'pencil', name: say('bench.pencil') },
+          { id: 'none', name: formatMessage({ id: 'bench.paper.noCover' }) },
+          { id: 'pencil', name: formatMessage({ id: 'bench.pencil' }) },
           { id: 'lab', name: 'L*a*b*' },
-          { id: 'picture', name: say('bench.picture') },
+          { id: 'picture', name: formatMessage({ id: 'bench.picture' }) },
         ]}
       />
       {from === 'pencil' && (
         <Select
-          label={say('bench.as-this-pencil-pressed-full')}
+          label={formatMessage({ id: 'bench.goal.fullPressure' })}
           value={pencil}
-          placeholder={say('bench.choose-a-pencil')}
+          placeholder={formatMessage({ id: 'bench.pencil.choose' })}
           onChange={(id) => {
             setPencil(id);
             const chosen = kit.pencils.find((p) => p.id === id);
@@ -65,12 +65,15 @@ export const GoalPicker = memo(function GoalPicker({ kit, goal, found, onGoal }:
         <Standing data-goal>
           <Asked $colour={found.colour.colour} $size={30} />
           <span>
-            {said('bench.e00-value', {
-              deltaE: decimals(found.deltaE, 1),
-              strong: (words) => <b>{words}</b>,
-              deltaValue: signed(found.deltaValue),
-              strong2: (words) => <b>{words}</b>,
-            })}
+            {formatMessage(
+              { id: 'bench.goal.difference' },
+              {
+                difference: decimals(found.deltaE, 1),
+                strong: (words) => <b>{words}</b>,
+                valueDifference: signed(found.deltaValue),
+                strong2: (words) => <b>{words}</b>,
+              },
+            )}
           </span>
         </Standing>
       )}
@@ -112,11 +115,11 @@ function FromPicture({ onGoal }: { onGoal: (goal: Goal) => void }) {
   return (
     <div>
       <FileTrigger acceptedFileTypes={['image/*']} onSelect={(files) => void open(files?.[0])}>
-        {loaded ? <LinkButton>{say('bench.another-picture')}</LinkButton> : <Button>{say('bench.open-a-picture')}</Button>}
+        {loaded ? <LinkButton>{formatMessage({ id: 'bench.picture.another' })}</LinkButton> : <Button>{formatMessage({ id: 'bench.picture.open' })}</Button>}
       </FileTrigger>
-      {failed && <p role="alert">{say('bench.this-picture-cannot-be-opened')}</p>}
-      <Canvas ref={canvas} hidden={!loaded} onClick={(e) => take(e.clientX, e.clientY)} aria-label={say('bench.picture-click-where-the-goal')} />
-      {loaded && <Small>{say('bench.click-where-the-colour-is')}</Small>}
+      {failed && <p role="alert">{formatMessage({ id: 'bench.picture.unreadable' })}</p>}
+      <Canvas ref={canvas} hidden={!loaded} onClick={(e) => take(e.clientX, e.clientY)} aria-label={formatMessage({ id: 'bench.picture.clickGoal' })} />
+      {loaded && <Small>{formatMessage({ id: 'bench.picture.click' })}</Small>}
     </div>
   );
 }

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
 import { painted } from './grain';
 import { decimals } from '../words/words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Look = Pick<Schemas['LookView'], 'tones' | 'grainMm' | 'stroke' | 'colour' | 'specks'>;
 
@@ -56,11 +56,14 @@ export function GrainedSwatch({ look, zoom, width, height, stale }: Props) {
     <Canvas
       ref={canvas}
       role="img"
-      aria-label={say('bench.predicted-value-chroma-specks-per', {
-        value: decimals(colour.value, 1),
-        chroma: decimals(colour.chroma, 0),
-        specks: String(Math.round(look.specks * 100)),
-      })}
+      aria-label={formatMessage(
+        { id: 'bench.result.spoken' },
+        {
+          value: decimals(colour.value, 1),
+          chroma: decimals(colour.chroma, 0),
+          paperShowing: String(Math.round(look.specks * 100)),
+        },
+      )}
       data-stale={stale}
       data-colour={colour.colour}
     />

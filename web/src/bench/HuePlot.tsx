@@ -2,7 +2,7 @@ import styled from 'styled-components';
 import { colour } from '../design/tokens';
 import type { Look } from './stack';
 import { decimals } from '../words/words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 const R = 84;
 const MOST_CHROMA = 90;
@@ -22,7 +22,7 @@ export function HuePlot({ look, names }: Props) {
     <Plot
       viewBox={`${-R - 14} ${-R - 14} ${2 * R + 28} ${2 * R + 28}`}
       role="img"
-      aria-label={say('bench.result-chroma-shares', { chroma: decimals(look.colour.chroma, 0), spoken })}
+      aria-label={formatMessage({ id: 'bench.result.plotSpoken' }, { chroma: decimals(look.colour.chroma, 0), shares: spoken })}
     >
       {[30, 60, 90].map((c) => (
         <circle key={c} r={(c / MOST_CHROMA) * R} fill="none" stroke={colour.line} strokeWidth={0.7} />

@@ -8,7 +8,7 @@ import { Notice } from '../design/States';
 import { Row } from '../design/Text';
 import { colour, space } from '../design/tokens';
 import type { StackData } from './stack';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Saved = Schemas['StackView'];
 
@@ -49,8 +49,8 @@ export function Keeping({ stack, open, changed, onKept, onReload, onClose }: Pro
   const elsewhere = error?.code === 'CHANGED_ELSEWHERE';
   return (
     <Panel>
-      <Words label={say('bench.name')} value={name} onChange={setName} error={error?.field('name')} required />
-      <Words label={say('bench.note')} value={note} onChange={setNote} rows={2} error={error?.field('note')} />
+      <Words label={formatMessage({ id: 'bench.name' })} value={name} onChange={setName} error={error?.field('name')} required />
+      <Words label={formatMessage({ id: 'bench.note' })} value={note} onChange={setNote} rows={2} error={error?.field('note')} />
       {elsewhere && (
         <Notice role="alert">
           <span>▲ {error.message}</span>
@@ -61,7 +61,7 @@ export function Keeping({ stack, open, changed, onKept, onReload, onClose }: Pro
               onClose();
             }}
           >
-            {say('bench.open-theirs')}
+            {formatMessage({ id: 'bench.conflict.openTheirs' })}
           </LinkButton>
         </Notice>
       )}
@@ -69,14 +69,14 @@ export function Keeping({ stack, open, changed, onKept, onReload, onClose }: Pro
       <Row>
         {open && !elsewhere && (
           <MainButton onPress={() => keep.mutate(false)} isDisabled={!name.trim() || keep.isPending || (!changed && name === open.name && note === open.note)}>
-            {say('bench.keep-2')}
+            {formatMessage({ id: 'bench.stack.save' })}
           </MainButton>
         )}
         <Button onPress={() => keep.mutate(true)} isDisabled={!name.trim() || keep.isPending}>
-          {open ? say('bench.keep-as-another') : say('bench.keep-2')}
+          {open ? formatMessage({ id: 'bench.stack.saveAsNew' }) : formatMessage({ id: 'bench.stack.save' })}
         </Button>
-        <LinkButton onPress={onClose}>{say('bench.close')}</LinkButton>
-        {open && <LinkButton onPress={() => remove.mutate()}>{say('bench.delete', { name: open.name })}</LinkButton>}
+        <LinkButton onPress={onClose}>{formatMessage({ id: 'bench.view.close' })}</LinkButton>
+        {open && <LinkButton onPress={() => remove.mutate()}>{formatMessage({ id: 'bench.stack.delete' }, { name: open.name })}</LinkButton>}
       </Row>
     </Panel>
   );

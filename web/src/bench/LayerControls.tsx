@@ -6,7 +6,7 @@ import { Grained } from '../design/Swatch';
 import { useLatest } from '../design/useLatest';
 import { colour, sizes, space } from '../design/tokens';
 import { grades, nearest, points, strokes, type Kit, type LayerData, type Pencil } from './stack';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 interface Props {
   kit: Kit;
@@ -44,10 +44,10 @@ export const LayerControls = memo(function LayerControls({ kit, layer, number, o
     [kit, burnishing],
   );
   return (
-    <Panel aria-label={say('bench.layer', { number })}>
+    <Panel aria-label={formatMessage({ id: 'bench.layer' }, { number })}>
       {usesPencil && (
         <Select
-          label={layer.kind === 'BURNISH' ? say('bench.layer-burnish-with', { number }) : say('bench.layer-pencil', { number })}
+          label={layer.kind === 'BURNISH' ? formatMessage({ id: 'bench.layer.burnishLabel' }, { number }) : formatMessage({ id: 'bench.layer.pencilLabel' }, { number })}
           value={layer.pencil ?? null}
           onChange={to.pencil}
           choices={choices}
@@ -56,38 +56,38 @@ export const LayerControls = memo(function LayerControls({ kit, layer, number, o
       {layer.kind === 'COLOUR' && (
         <>
           <Tight>
-            <Segments label={say('bench.pressure')} value={nearest(grades, layer.pressure ?? 0.4).id} onChange={to.pressure} choices={grades} />
+            <Segments label={formatMessage({ id: 'bench.pressure' })} value={nearest(grades, layer.pressure ?? 0.4).id} onChange={to.pressure} choices={grades} />
           </Tight>
           <Pair>
             <Tight>
-              <Segments label={say('bench.point')} value={nearest(points, layer.point ?? 0.7).id} onChange={to.point} choices={points} />
+              <Segments label={formatMessage({ id: 'bench.point' })} value={nearest(points, layer.point ?? 0.7).id} onChange={to.point} choices={points} />
             </Tight>
-            <Stepper label={say('bench.passes')} value={layer.passes ?? 1} least={1} most={20} onChange={to.passes} />
+            <Stepper label={formatMessage({ id: 'bench.passes' })} value={layer.passes ?? 1} least={1} most={20} onChange={to.passes} />
           </Pair>
           <Tight>
-            <Segments label={say('bench.stroke')} value={layer.stroke ?? 'CIRCLES'} onChange={to.stroke} choices={strokes} />
+            <Segments label={formatMessage({ id: 'bench.stroke' })} value={layer.stroke ?? 'CIRCLES'} onChange={to.stroke} choices={strokes} />
           </Tight>
         </>
       )}
-      {layer.kind === 'BURNISH' && <Stepper label={say('bench.rounds')} value={layer.passes ?? 1} least={1} most={20} onChange={to.passes} />}
+      {layer.kind === 'BURNISH' && <Stepper label={formatMessage({ id: 'bench.rounds' })} value={layer.passes ?? 1} least={1} most={20} onChange={to.passes} />}
       {layer.kind === 'LIFT' && (
         <Tight>
-          <Segments label={say('bench.layer-lift', { number })} value={(layer.strength ?? 0.5) > 0.6 ? '1' : '0.5'} onChange={to.strength} choices={lifts} />
+          <Segments label={formatMessage({ id: 'bench.layer.liftLabel' }, { number })} value={(layer.strength ?? 0.5) > 0.6 ? '1' : '0.5'} onChange={to.strength} choices={lifts} />
         </Tight>
       )}
-      {layer.kind === 'SOLVENT' && <Caution>{say('bench.flammable-vapour-skin-ventilated-room')}</Caution>}
+      {layer.kind === 'SOLVENT' && <Caution>{formatMessage({ id: 'bench.solvent.caution' })}</Caution>}
       <Actions>
-        <LinkButton onPress={() => onMove(1)}>{say('bench.up')}</LinkButton>
-        <LinkButton onPress={() => onMove(-1)}>{say('bench.down')}</LinkButton>
-        <LinkButton onPress={onRemove}>{say('bench.take-it-away')}</LinkButton>
+        <LinkButton onPress={() => onMove(1)}>{formatMessage({ id: 'bench.layer.up' })}</LinkButton>
+        <LinkButton onPress={() => onMove(-1)}>{formatMessage({ id: 'bench.layer.down' })}</LinkButton>
+        <LinkButton onPress={onRemove}>{formatMessage({ id: 'bench.goal.clear' })}</LinkButton>
       </Actions>
     </Panel>
   );
 });
 
 const lifts = [
-  { id: '0.5', name: say('bench.lightly') },
-  { id: '1', name: say('bench.as-much-as-it-takes') },
+  { id: '0.5', name: formatMessage({ id: 'bench.lift.lightly' }) },
+  { id: '1', name: formatMessage({ id: 'bench.lift.strongest' }) },
 ] as const;
 
 /** What is burnished with: blender, whites and pale tints first, then the rest. */

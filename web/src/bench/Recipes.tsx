@@ -10,7 +10,7 @@ import { Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { layerManner, layerTitle, type Goal, type Kit, type StackData } from './stack';
 import { decimals } from '../words/words';
-import { said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Closeness = NonNullable<Schemas['RecipeRequest']['closeness']>;
 const WHOLE = 'whole';
@@ -42,41 +42,44 @@ export function Recipes({ kit, paper, goal, schoolClass, onTake }: Props) {
   const list = useRef<HTMLOListElement>(null);
   useEffect(() => list.current?.scrollIntoView({ block: 'nearest' }), [find.data]);
   return (
-    <Panel aria-label={say('bench.recipes-for-the-goal')}>
+    <Panel aria-label={formatMessage({ id: 'bench.recipe.list' })}>
       <Select
-        label={say('bench.find-it-with')}
+        label={formatMessage({ id: 'bench.recipe.findWith' })}
         value={set}
         onChange={setSet}
-        choices={[{ id: WHOLE, name: say('bench.the-whole-kit') }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
+        choices={[{ id: WHOLE, name: formatMessage({ id: 'bench.pencils.wholeKit' }) }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
       />
       <Segments
-        label={say('bench.nearest-in')}
+        label={formatMessage({ id: 'bench.nearest.in' })}
         value={closeness}
         onChange={setChosen}
         choices={[
-          { id: 'VALUE_FIRST', name: say('bench.value-first') },
-          { id: 'COLOUR', name: say('bench.colour') },
-          { id: 'VALUE_ONLY', name: say('bench.value-2') },
+          { id: 'VALUE_FIRST', name: formatMessage({ id: 'bench.goal.valueFirst' }) },
+          { id: 'COLOUR', name: formatMessage({ id: 'bench.goal.colour' }) },
+          { id: 'VALUE_ONLY', name: formatMessage({ id: 'bench.goal.valueShort' }) },
         ]}
       />
       <Button onPress={() => find.mutate()} isDisabled={find.isPending}>
-        {find.isPending ? say('bench.trying-stacks') : say('bench.find-a-recipe')}
+        {find.isPending ? formatMessage({ id: 'bench.recipe.searching' }) : formatMessage({ id: 'bench.recipe.find' })}
       </Button>
-      {find.error && <Notice role="alert">▲ {find.error instanceof ApiError ? find.error.message : say('bench.grastel-cannot-be-reached')}</Notice>}
-      {find.data?.length === 0 && <p>{say('bench.no-stack-is-allowed-with')}</p>}
+      {find.error && <Notice role="alert">▲ {find.error instanceof ApiError ? find.error.message : formatMessage({ id: 'bench.unreachable' })}</Notice>}
+      {find.data?.length === 0 && <p>{formatMessage({ id: 'bench.recipe.none' })}</p>}
       <List ref={list}>
         {find.data?.map((r, i) => (
           <li key={i}>
-            {i < 2 && <Heading>{i === 0 ? say('bench.the-recipe') : say('bench.closer-with-more')}</Heading>}
-            <Take onPress={() => onTake(r.stack)} aria-label={say('bench.take-recipe-off-by', { i: String(i + 1), error: decimals(r.error, 1) })}>
+            {i < 2 && <Heading>{i === 0 ? formatMessage({ id: 'bench.recipe.heading' }) : formatMessage({ id: 'bench.recipe.closer' })}</Heading>}
+            <Take onPress={() => onTake(r.stack)} aria-label={formatMessage({ id: 'bench.recipe.use' }, { number: String(i + 1), error: decimals(r.error, 1) })}>
               <Grained colour={r.colour} width={34} height={34} />
               <span>
-                {said('bench.off-by-min-tooth', {
-                  error: decimals(r.error, 1),
-                  strong: (words) => <b>{words}</b>,
-                  minutes: decimals(r.minutes, 1),
-                  toothLeft: Math.round(100 * r.toothLeft),
-                })}
+                {formatMessage(
+                  { id: 'bench.recipe.summary' },
+                  {
+                    error: decimals(r.error, 1),
+                    strong: (words) => <b>{words}</b>,
+                    minutes: decimals(r.minutes, 1),
+                    toothLeft: Math.round(100 * r.toothLeft),
+                  },
+                )}
                 {r.stack.layers.map((layer, j) => (
                   <Line key={j}>
                     {layerTitle(layer, kit)}, {layerManner(layer).split(' · sharp')[0]}

@@ -5,7 +5,7 @@ import { Asked } from '../design/Swatch';
 import { colour, space } from '../design/tokens';
 import { useLatest } from '../design/useLatest';
 import type { Kit, StackData } from './stack';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 interface Props {
   kit: Kit;
@@ -14,9 +14,9 @@ interface Props {
 }
 
 const stains = [
-  { id: 'NONE', name: say('bench.bare') },
-  { id: 'WASH', name: say('bench.wash') },
-  { id: 'MARKER', name: say('bench.marker') },
+  { id: 'NONE', name: formatMessage({ id: 'bench.paper.bare' }) },
+  { id: 'WASH', name: formatMessage({ id: 'bench.paper.wash' }) },
+  { id: 'MARKER', name: formatMessage({ id: 'bench.paper.marker' }) },
 ];
 
 /** What everything lies on: the paper, and wash or marker on it. */
@@ -32,12 +32,12 @@ export const Sheet = memo(function Sheet({ kit, stack, onChange }: Props) {
   const papers = useMemo(() => kit.papers.map((p) => ({ id: p.id, name: p.name, mark: <Asked $colour={p.colour} /> })), [kit]);
   return (
     <Row>
-      <Select label={say('bench.paper-below')} value={stack.paper} onChange={lay} choices={papers} />
-      <Select label={say('bench.on-it')} value={stack.under?.kind ?? 'NONE'} onChange={stain} choices={stains} />
+      <Select label={formatMessage({ id: 'bench.paper.label' })} value={stack.paper} onChange={lay} choices={papers} />
+      <Select label={formatMessage({ id: 'bench.paper.cover' })} value={stack.under?.kind ?? 'NONE'} onChange={stain} choices={stains} />
       {stack.under && (
         <input
           type="color"
-          aria-label={say('bench.colour-of-the-wash-or')}
+          aria-label={formatMessage({ id: 'bench.paper.washColour' })}
           value={stack.under.colour}
           onChange={(e) => stack.under && onChange({ ...stack, under: { ...stack.under, colour: e.target.value } })}
         />

@@ -50,7 +50,7 @@ it('moves the chosen layer, but not beyond the top', () => {
 
 it('says that solvent is not for every room', () => {
   open({ paper: 'cartridge', layers: [colourLayer('black'), { kind: 'SOLVENT' }] }, 1);
-  expect(screen.getByText(/school policy and local rules decide/)).toBeTruthy();
+  expect(screen.getByText(/School policy and local rules decide/)).toBeTruthy();
 });
 
 it('bare paper asks for a first layer', () => {

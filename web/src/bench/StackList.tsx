@@ -8,7 +8,7 @@ import { useLatest } from '../design/useLatest';
 import { LayerControls } from './LayerControls';
 import { Sheet } from './Sheet';
 import { changed, colourLayer, layerManner, layerTitle, moved, without, type Kit, type LayerData, type Look, type StackData } from './stack';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 interface Props {
   kit: Kit;
@@ -48,7 +48,7 @@ export const StackList = memo(function StackList({ kit, stack, look, selected, o
       <Adders kit={kit} topPencil={stack.layers[last]?.pencil} onAdd={add} />
       <List
         ref={list}
-        aria-label={say('bench.layers-top-layer-first')}
+        aria-label={formatMessage({ id: 'bench.layer.list' })}
         items={items}
         selectionMode="single"
         disallowEmptySelection
@@ -61,11 +61,11 @@ export const StackList = memo(function StackList({ kit, stack, look, selected, o
         }}
         dragAndDropHooks={dragAndDropHooks}
         dependencies={[look, kit]}
-        renderEmptyState={() => <Nothing>{say('bench.bare-paper-add-a-first')}</Nothing>}
+        renderEmptyState={() => <Nothing>{formatMessage({ id: 'bench.stack.empty' })}</Nothing>}
       >
         {({ id, at, layer }: Item) => (
           <Row id={id} textValue={`${at + 1}: ${layerTitle(layer, kit)}, ${layerManner(layer)}`}>
-            <Button slot="drag" aria-label={say('bench.move-layer', { at: at + 1 })}>
+            <Button slot="drag" aria-label={formatMessage({ id: 'bench.layer.move' }, { layer: at + 1 })}>
               ⠿
             </Button>
             <Ordinal>{at + 1}</Ordinal>
@@ -74,7 +74,7 @@ export const StackList = memo(function StackList({ kit, stack, look, selected, o
               <b>{layerTitle(layer, kit)}</b>
               <small>{layerManner(layer)}</small>
             </span>
-            <Share title={say('bench.how-much-of-what-is')}>{look?.layers[at] ? `${Math.round(look.layers[at].share * 100)} %` : ''}</Share>
+            <Share title={formatMessage({ id: 'bench.share.help' })}>{look?.layers[at] ? `${Math.round(look.layers[at].share * 100)} %` : ''}</Share>
           </Row>
         )}
       </List>
@@ -121,11 +121,11 @@ const Adders = memo(function Adders({ kit, topPencil, onAdd }: AddersProps) {
   }, [kit]);
   return (
     <Adding>
-      <Plate onPress={() => onAdd(colourLayer(topPencil ?? first))}>{say('bench.add-a-layer')}</Plate>
-      <Quiet onPress={() => onAdd({ kind: 'BURNISH', pencil: white, passes: 1 })}>{say('bench.burnish')}</Quiet>
-      <Quiet onPress={() => onAdd({ kind: 'SOLVENT' })}>{say('bench.solvent')}</Quiet>
-      <Quiet onPress={() => onAdd({ kind: 'STUMP' })}>{say('bench.stump')}</Quiet>
-      <Quiet onPress={() => onAdd({ kind: 'LIFT', strength: 0.5 })}>{say('bench.lift')}</Quiet>
+      <Plate onPress={() => onAdd(colourLayer(topPencil ?? first))}>{formatMessage({ id: 'bench.layer.add' })}</Plate>
+      <Quiet onPress={() => onAdd({ kind: 'BURNISH', pencil: white, passes: 1 })}>{formatMessage({ id: 'bench.layer.burnishShort' })}</Quiet>
+      <Quiet onPress={() => onAdd({ kind: 'SOLVENT' })}>{formatMessage({ id: 'bench.layer.solventShort' })}</Quiet>
+      <Quiet onPress={() => onAdd({ kind: 'STUMP' })}>{formatMessage({ id: 'bench.layer.stumpShort' })}</Quiet>
+      <Quiet onPress={() => onAdd({ kind: 'LIFT', strength: 0.5 })}>{formatMessage({ id: 'bench.layer.liftShort' })}</Quiet>
     </Adding>
   );
 });

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { colour, sizes, space } from '../design/tokens';
 import type { Look } from './stack';
 import { decimals } from '../words/words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** Each height class twice, peak first, laid out so that they make hills and valleys as a cut through paper does. */
 const ORDER = [2, 0, 1, 3, 5, 7, 6, 4, 2, 1, 0, 3, 4, 6, 7, 5];
@@ -39,7 +39,7 @@ export const ToothSection = memo(function ToothSection({ section, paper, names }
         <path {...shape(line(ground))} fill="none" stroke="currentColor" strokeWidth={0.8} />
       </svg>
       <figcaption>
-        <span>{say('bench.peak-to-valley-films-to')}</span>
+        <span>{formatMessage({ id: 'bench.section.scale' })}</span>
       </figcaption>
     </Figure>
   );
@@ -90,7 +90,7 @@ function spoken(section: Look['section'], names: readonly string[]): string {
     const mean = section.reduce((sum, c) => sum + c.bands.filter((b) => b.layer === layer).reduce((s, b) => s + b.thickness, 0), 0) / section.length;
     return `${name} ${decimals(mean, 2)}`;
   });
-  return say('bench.cut-through-the-tooth-mean', { more: totals.join(', ') || say('bench.none') });
+  return formatMessage({ id: 'bench.section.label' }, { layers: totals.join(', ') || formatMessage({ id: 'bench.paper.noCover' }) });
 }
 
 const Figure = styled.figure`

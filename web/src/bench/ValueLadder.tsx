@@ -3,7 +3,7 @@ import { Stepper } from '../design/Stepper';
 import { colour, sizes, space } from '../design/tokens';
 import type { Look } from './stack';
 import { decimals } from '../words/words';
-import { said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 interface Props {
   look: Look;
@@ -15,7 +15,7 @@ interface Props {
 export function ValueLadder({ look, steps, onSteps }: Props) {
   return (
     <div>
-      <Row role="img" aria-label={say('bench.value-step-of-1-lightest', { value: decimals(look.colour.value, 1), step: look.step, ladder: look.ladder.length })}>
+      <Row role="img" aria-label={formatMessage({ id: 'bench.value.spoken' }, { value: decimals(look.colour.value, 1), step: look.step, steps: look.ladder.length })}>
         {look.ladder.map((rung, i) => (
           <Rung key={i} style={{ background: rung.colour }}>
             {i + 1 === look.step && <Here style={{ background: look.colour.colour }} />}
@@ -23,8 +23,8 @@ export function ValueLadder({ look, steps, onSteps }: Props) {
         ))}
       </Row>
       <Below>
-        <span>{said('bench.step-of', { step: look.step, strong: (words) => <b>{words}</b>, ladder: look.ladder.length })}</span>
-        <Stepper label={say('bench.steps')} value={steps} least={3} most={11} onChange={onSteps} />
+        <span>{formatMessage({ id: 'bench.value.step' }, { step: look.step, strong: (words) => <b>{words}</b>, ladder: look.ladder.length })}</span>
+        <Stepper label={formatMessage({ id: 'bench.steps' })} value={steps} least={3} most={11} onChange={onSteps} />
       </Below>
     </div>
   );

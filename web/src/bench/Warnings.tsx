@@ -4,7 +4,7 @@ import { Small } from '../design/Text';
 import { sizes, space } from '../design/tokens';
 import type { Look, StackData } from './stack';
 import { remedyWords, warningWords } from './words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 interface Props {
   look: Look;
@@ -15,10 +15,10 @@ interface Props {
 /** What to mind, each with what would help. */
 export function Warnings({ look, names, onRemedy }: Props) {
   if (look.warnings.length === 0) {
-    return <Small>{say('bench.nothing-to-mind-in-this')}</Small>;
+    return <Small>{formatMessage({ id: 'bench.warning.none' })}</Small>;
   }
   return (
-    <List aria-label={say('bench.what-to-mind')}>
+    <List aria-label={formatMessage({ id: 'bench.warning.heading' })}>
       {look.warnings.map((w, i) => (
         <li key={`${w.code}${i}`} data-warning={w.code}>
           <Shape aria-hidden>{w.severity === 'CAUTION' ? '▲' : '●'}</Shape>

@@ -5,7 +5,7 @@ import { colour, faces, sizes, space } from '../design/tokens';
 import type { StackData, WhatIf } from './stack';
 import { signed, whatIfWords } from './words';
 import { decimals } from '../words/words';
-import { said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 interface Props {
   variants: readonly WhatIf[];
@@ -17,8 +17,8 @@ interface Props {
 /** The neighbours of the stack; each is taken by its number key. */
 export const WhatIfRow = memo(function WhatIfRow({ variants, stale, onAdopt }: Props) {
   return (
-    <Row aria-label={say('bench.what-if')} data-stale={stale}>
-      <Head>{said('bench.what-if-number-keys-take', { small: (words) => <small>{words}</small> })}</Head>
+    <Row aria-label={formatMessage({ id: 'bench.whatIf' })} data-stale={stale}>
+      <Head>{formatMessage({ id: 'bench.whatIf.heading' }, { small: (words) => <small>{words}</small> })}</Head>
       {variants.map((w, i) => (
         <Chip key={w.kind} isDisabled={stale} onPress={() => onAdopt(w.stack)} data-what-if={w.kind}>
           <img src={w.picture} width={88} height={51} alt="" />
@@ -27,17 +27,17 @@ export const WhatIfRow = memo(function WhatIfRow({ variants, stale, onAdopt }: P
             {whatIfWords[w.kind]}
           </Name>
           <Figure>
-            {say('bench.e-value', { deltaE: decimals(w.deltaE, 1), deltaValue: signed(w.deltaValue) })}
+            {formatMessage({ id: 'bench.goal.differenceShort' }, { difference: decimals(w.deltaE, 1), valueDifference: signed(w.deltaValue) })}
             {w.toGoal != null && (
               <>
                 <br />
-                {say('bench.to-goal', { toGoal: decimals(w.toGoal, 1) })}
+                {formatMessage({ id: 'bench.goal.distance' }, { difference: decimals(w.toGoal, 1) })}
               </>
             )}
           </Figure>
         </Chip>
       ))}
-      {variants.length === 0 && <Nothing>{say('bench.lay-a-first-colour-to')}</Nothing>}
+      {variants.length === 0 && <Nothing>{formatMessage({ id: 'bench.whatIf.empty' })}</Nothing>}
     </Row>
   );
 });

@@ -24,7 +24,7 @@ describe('a stack', () => {
 
   it('says how a layer is laid', () => {
     expect(layerManner({ ...colourLayer('a'), pressure: 0.08, passes: 3 })).toBe('whisper · × 3 · sharp · circles');
-    expect(layerManner({ kind: 'BURNISH', pencil: 'a', passes: 2 })).toBe('hard and dull × 2');
+    expect(layerManner({ kind: 'BURNISH', pencil: 'a', passes: 2 })).toBe('hard and dull, × 2');
     expect(nearest(grades, 0.7).name).toBe('firm');
   });
 });

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 export type StackData = Schemas['StackData'];
 export type LayerData = Schemas['LayerData'];
@@ -11,23 +11,23 @@ export type Goal = Schemas['AimData'];
 
 /** The five pressures a class is taught; the server's grades. */
 export const grades = [
-  { id: '0.08', name: say('bench.whisper') },
-  { id: '0.2', name: say('bench.light') },
-  { id: '0.4', name: say('bench.medium') },
-  { id: '0.65', name: say('bench.firm') },
-  { id: '1', name: say('bench.full') },
+  { id: '0.08', name: formatMessage({ id: 'bench.whisper' }) },
+  { id: '0.2', name: formatMessage({ id: 'bench.stroke.light' }) },
+  { id: '0.4', name: formatMessage({ id: 'bench.pressure.medium' }) },
+  { id: '0.65', name: formatMessage({ id: 'bench.lift.firm' }) },
+  { id: '1', name: formatMessage({ id: 'bench.pressure.full' }) },
 ] as const;
 
 export const points = [
-  { id: '0.2', name: say('bench.dull') },
-  { id: '0.7', name: say('bench.sharp') },
-  { id: '0.95', name: say('bench.needle') },
+  { id: '0.2', name: formatMessage({ id: 'bench.point.dull' }) },
+  { id: '0.7', name: formatMessage({ id: 'bench.point.sharp' }) },
+  { id: '0.95', name: formatMessage({ id: 'bench.point.needle' }) },
 ] as const;
 
 export const strokes = [
-  { id: 'CIRCLES', name: say('bench.circles') },
-  { id: 'CROSSED', name: say('bench.crossed') },
-  { id: 'ONE_WAY', name: say('bench.one-way') },
+  { id: 'CIRCLES', name: formatMessage({ id: 'bench.stroke.circles' }) },
+  { id: 'CROSSED', name: formatMessage({ id: 'bench.stroke.crossed' }) },
+  { id: 'ONE_WAY', name: formatMessage({ id: 'bench.stroke.oneWay' }) },
 ] as const;
 
 /** The nearest of a row of choices to a number. */
@@ -51,13 +51,13 @@ export function layerTitle(layer: LayerData, kit: Kit): string {
     case 'COLOUR':
       return pencil?.name ?? '';
     case 'BURNISH':
-      return say('bench.burnish-2', { name: pencil?.name ?? '' });
+      return formatMessage({ id: 'bench.layer.burnishWith' }, { name: pencil?.name ?? '' });
     case 'SOLVENT':
-      return say('bench.solvent-2');
+      return formatMessage({ id: 'bench.layer.solvent' });
     case 'STUMP':
-      return say('bench.blending-stump');
+      return formatMessage({ id: 'bench.layer.stump' });
     case 'LIFT':
-      return say('bench.putty-eraser');
+      return formatMessage({ id: 'bench.puttyEraser' });
   }
 }
 
@@ -76,13 +76,13 @@ export function layerManner(layer: LayerData): string {
         .join(' · ');
     }
     case 'BURNISH':
-      return say('bench.hard-and-dull', { more: (layer.passes ?? 1) > 1 ? ` × ${layer.passes ?? 1}` : '' });
+      return formatMessage({ id: 'bench.layer.burnishHow' }, { rounds: layer.passes ?? 1 });
     case 'SOLVENT':
-      return say('bench.brush-then-dry-5-10');
+      return formatMessage({ id: 'bench.layer.solventHow' });
     case 'STUMP':
-      return say('bench.rubbed-in-no-finger');
+      return formatMessage({ id: 'bench.layer.stumpHow' });
     case 'LIFT':
-      return (layer.strength ?? 0.5) > 0.6 ? say('bench.as-much-as-it-takes') : 'lightly';
+      return (layer.strength ?? 0.5) > 0.6 ? formatMessage({ id: 'bench.lift.strongest' }) : 'lightly';
   }
 }
 

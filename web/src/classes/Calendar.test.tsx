@@ -22,7 +22,7 @@ it('shows the week as it is and adds a period two days on', () => {
   expect(screen.getByRole('group', { name: 'Period 1 of the week' })).toBeTruthy();
   press('Add a period');
   expect(screen.getByRole('group', { name: 'Period 2 of the week' }).textContent).toContain('Thursday');
-  press('Take out period 1');
+  press('Remove period 1');
   expect(screen.queryByRole('group', { name: 'Period 2 of the week' })).toBeNull();
 });
 
@@ -32,7 +32,7 @@ it('sends the whole calendar with the revision it was opened at', async () => {
   fireEvent.change(screen.getByLabelText('First day'), { target: { value: '2026-08-31' } });
   fireEvent.change(screen.getByLabelText('Last day'), { target: { value: '2026-12-18' } });
   type(/^Seats at each table/, '4, 6');
-  press('Keep when it meets');
+  press('Save calendar');
   await vi.waitFor(() => expect(put).toHaveBeenCalledOnce());
   expect(put.mock.lastCall?.[1]).toMatchObject({ body: { revision: 4, calendar: { term: { from: '2026-08-31', to: '2026-12-18' }, tables: [4, 6] } } });
 });
@@ -44,7 +44,7 @@ it('says everything that cannot be', async () => {
   ];
   answers('PUT', new ApiError(422, 'INVALID', 'The term ends before it starts.', problems));
   show(<Calendar open={open} />);
-  press('Keep when it meets');
+  press('Save calendar');
   const alert = await screen.findByRole('alert');
   expect(alert.textContent).toContain('The term ends before it starts.');
   expect(alert.textContent).toContain('Periods 1 and 2 of the week overlap.');
@@ -53,6 +53,6 @@ it('says everything that cannot be', async () => {
 it('sends nothing while the seats are no numbers', () => {
   show(<Calendar open={open} />);
   type(/^Seats at each table/, 'four');
-  expect(screen.getByText('Write a number of seats for each table.')).toBeTruthy();
-  expect(screen.getByRole('button', { name: 'Keep when it meets' }).hasAttribute('disabled')).toBe(true);
+  expect(screen.getByText('Enter a number of seats for each table.')).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Save calendar' }).hasAttribute('disabled')).toBe(true);
 });

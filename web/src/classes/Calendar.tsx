@@ -10,7 +10,7 @@ import { Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { days, fitted, kinds, nextSlot, parseTables, turns, type CalendarData, type ChangeData, type DatesData, type SlotData } from './calendar';
 import { ConflictNotice, isConflict, useSaveMine } from '../design/ConflictNotice';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** When a class meets: its week, its term, holidays, single dates; and how it begins, clears and sits. */
 export function Calendar({ open }: { open: Schemas['ClassView'] }) {
@@ -45,13 +45,13 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
         event.preventDefault();
         keep.mutate();
       }}
-      aria-label={say('classes.when-it-meets')}
+      aria-label={formatMessage({ id: 'classes.periods.heading' })}
     >
-      <h2>{say('classes.when-meets', { name: open.name })}</h2>
+      <h2>{formatMessage({ id: 'classes.periods.headingOf' }, { name: open.name })}</h2>
       <Rows
-        name={say('classes.every-week')}
-        empty={say('classes.no-period-yet')}
-        add={say('classes.add-a-period')}
+        name={formatMessage({ id: 'classes.periods.everyWeek' })}
+        empty={formatMessage({ id: 'classes.periods.empty' })}
+        add={formatMessage({ id: 'classes.periods.add' })}
         onAdd={() => put({ slots: [...draft.slots, nextSlot(draft.slots)] })}
         rows={draft.slots.map((s, i) => (
           <Slot
@@ -64,14 +64,24 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
         ))}
       />
       <Group>
-        <h3>{say('classes.term')}</h3>
+        <h3>{formatMessage({ id: 'classes.term' })}</h3>
         <Line>
-          <Words label={say('classes.first-day')} type="date" value={draft.term?.from ?? ''} onChange={(from) => put({ term: { name: '', to: from, ...draft.term, from } })} />
-          <Words label={say('classes.last-day')} type="date" value={draft.term?.to ?? ''} onChange={(to) => put({ term: { name: '', from: to, ...draft.term, to } })} />
-          <Words label={say('classes.name')} value={draft.term?.name ?? ''} onChange={(name) => draft.term && put({ term: { ...draft.term, name } })} />
+          <Words
+            label={formatMessage({ id: 'classes.firstDay' })}
+            type="date"
+            value={draft.term?.from ?? ''}
+            onChange={(from) => put({ term: { name: '', to: from, ...draft.term, from } })}
+          />
+          <Words
+            label={formatMessage({ id: 'classes.lastDay' })}
+            type="date"
+            value={draft.term?.to ?? ''}
+            onChange={(to) => put({ term: { name: '', from: to, ...draft.term, to } })}
+          />
+          <Words label={formatMessage({ id: 'classes.name' })} value={draft.term?.name ?? ''} onChange={(name) => draft.term && put({ term: { ...draft.term, name } })} />
           {takesTurns && (
             <Segments
-              label={say('classes.its-first-week-is')}
+              label={formatMessage({ id: 'classes.periods.firstWeek' })}
               value={draft.firstWeek === 'B' ? 'B' : 'A'}
               onChange={(firstWeek) => put({ firstWeek })}
               choices={[
@@ -82,15 +92,15 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
           )}
           {others.map((c) => (
             <LinkButton key={c.id} onPress={() => put({ term: c.calendar.term, holidays: c.calendar.holidays, firstWeek: c.calendar.firstWeek })}>
-              {say('classes.as', { name: c.name })}
+              {formatMessage({ id: 'classes.pressure.as' }, { name: c.name })}
             </LinkButton>
           ))}
         </Line>
       </Group>
       <Rows
-        name={say('classes.holidays')}
-        empty={say('classes.none')}
-        add={say('classes.add-a-holiday')}
+        name={formatMessage({ id: 'classes.holidays' })}
+        empty={formatMessage({ id: 'classes.none' })}
+        add={formatMessage({ id: 'classes.holidays.add' })}
         onAdd={() => put({ holidays: [...holidays, { from: draft.term?.from ?? '', to: draft.term?.from ?? '', name: '' }] })}
         rows={holidays.map((h, i) => (
           <Holiday
@@ -103,9 +113,9 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
         ))}
       />
       <Rows
-        name={say('classes.single-dates')}
-        empty={say('classes.all-periods-are-as-every')}
-        add={say('classes.add-a-change')}
+        name={formatMessage({ id: 'classes.changes.heading' })}
+        empty={formatMessage({ id: 'classes.changes.none' })}
+        add={formatMessage({ id: 'classes.changes.add' })}
         onAdd={() => put({ changes: [...changes, { kind: 'CANCELLED', period: `${draft.term?.from ?? ''}T${draft.slots[0]?.starts.slice(0, 5) ?? '09:00'}` }] })}
         rows={changes.map((c, i) => (
           <Change
@@ -118,14 +128,21 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
         ))}
       />
       <Group>
-        <h3>{say('classes.in-the-room')}</h3>
+        <h3>{formatMessage({ id: 'classes.periods.inTheRoom' })}</h3>
         <Line>
           <Narrow>
-            <NumberBox label={say('classes.setting-up-min')} value={draft.setUpMinutes ?? 5} least={0} most={60} digits={0} onChange={(setUpMinutes) => put({ setUpMinutes })} />
+            <NumberBox
+              label={formatMessage({ id: 'classes.periods.settingUp' })}
+              value={draft.setUpMinutes ?? 5}
+              least={0}
+              most={60}
+              digits={0}
+              onChange={(setUpMinutes) => put({ setUpMinutes })}
+            />
           </Narrow>
           <Narrow>
             <NumberBox
-              label={say('classes.clearing-min')}
+              label={formatMessage({ id: 'classes.periods.clearing' })}
               value={draft.clearingMinutes ?? 5}
               least={0}
               most={60}
@@ -134,11 +151,11 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
             />
           </Narrow>
           <Words
-            label={say('classes.seats-at-each-table')}
+            label={formatMessage({ id: 'classes.tables.label' })}
             value={tables}
             onChange={setTables}
-            hint={say('classes.for-example-4-4-6')}
-            error={seats ? undefined : say('classes.write-a-number-of-seats')}
+            hint={formatMessage({ id: 'classes.tables.example' })}
+            error={seats ? undefined : formatMessage({ id: 'classes.tables.invalid' })}
           />
         </Line>
       </Group>
@@ -151,7 +168,7 @@ export function Calendar({ open }: { open: Schemas['ClassView'] }) {
         </Notice>
       )}
       <MainButton type="submit" isDisabled={keep.isPending || !seats}>
-        {say('classes.keep-when-it-meets')}
+        {formatMessage({ id: 'classes.periods.save' })}
       </MainButton>
     </Form>
   );
@@ -175,18 +192,18 @@ interface RowProps {
 
 function Slot({ n, slot, onChange, onDrop }: RowProps & { slot: SlotData; onChange: (slot: SlotData) => void }) {
   return (
-    <Line role="group" aria-label={say('classes.period-of-the-week', { n })}>
+    <Line role="group" aria-label={formatMessage({ id: 'classes.periods.number' }, { number: n })}>
       <Choice>
-        <Select label={say('classes.day')} value={slot.day} onChange={(day) => onChange({ ...slot, day: day as SlotData['day'] })} choices={days} />
+        <Select label={formatMessage({ id: 'classes.day' })} value={slot.day} onChange={(day) => onChange({ ...slot, day: day as SlotData['day'] })} choices={days} />
       </Choice>
-      <Words label={say('classes.starts')} type="time" value={slot.starts.slice(0, 5)} onChange={(starts) => onChange({ ...slot, starts })} />
+      <Words label={formatMessage({ id: 'classes.starts' })} type="time" value={slot.starts.slice(0, 5)} onChange={(starts) => onChange({ ...slot, starts })} />
       <Narrow>
-        <NumberBox label={say('classes.minutes')} value={slot.minutes} least={10} most={300} digits={0} onChange={(minutes) => onChange({ ...slot, minutes })} />
+        <NumberBox label={formatMessage({ id: 'classes.minutes' })} value={slot.minutes} least={10} most={300} digits={0} onChange={(minutes) => onChange({ ...slot, minutes })} />
       </Narrow>
-      <Words label={say('classes.room')} value={slot.room ?? ''} onChange={(room) => onChange({ ...slot, room })} />
-      <Segments label={say('classes.weeks')} value={slot.turn ?? 'EVERY'} onChange={(turn) => onChange({ ...slot, turn })} choices={turns} />
-      <LinkButton aria-label={say('classes.take-out-period', { n })} onPress={onDrop}>
-        {say('classes.take-out')}
+      <Words label={formatMessage({ id: 'classes.room' })} value={slot.room ?? ''} onChange={(room) => onChange({ ...slot, room })} />
+      <Segments label={formatMessage({ id: 'classes.weeks' })} value={slot.turn ?? 'EVERY'} onChange={(turn) => onChange({ ...slot, turn })} choices={turns} />
+      <LinkButton aria-label={formatMessage({ id: 'classes.periods.removeNumber' }, { number: n })} onPress={onDrop}>
+        {formatMessage({ id: 'classes.changes.remove' })}
       </LinkButton>
     </Line>
   );
@@ -194,12 +211,17 @@ function Slot({ n, slot, onChange, onDrop }: RowProps & { slot: SlotData; onChan
 
 function Holiday({ n, dates, onChange, onDrop }: RowProps & { dates: DatesData; onChange: (dates: DatesData) => void }) {
   return (
-    <Line role="group" aria-label={say('classes.holiday', { n })}>
-      <Words label={say('classes.from')} type="date" value={dates.from} onChange={(from) => onChange({ ...dates, from, to: dates.to < from ? from : dates.to })} />
-      <Words label={say('classes.to')} type="date" value={dates.to} onChange={(to) => onChange({ ...dates, to })} />
-      <Words label={say('classes.name')} value={dates.name ?? ''} onChange={(name) => onChange({ ...dates, name })} />
-      <LinkButton aria-label={say('classes.take-out-holiday', { n })} onPress={onDrop}>
-        {say('classes.take-out')}
+    <Line role="group" aria-label={formatMessage({ id: 'classes.holidays.number' }, { number: n })}>
+      <Words
+        label={formatMessage({ id: 'classes.changes.from' })}
+        type="date"
+        value={dates.from}
+        onChange={(from) => onChange({ ...dates, from, to: dates.to < from ? from : dates.to })}
+      />
+      <Words label={formatMessage({ id: 'classes.to' })} type="date" value={dates.to} onChange={(to) => onChange({ ...dates, to })} />
+      <Words label={formatMessage({ id: 'classes.name' })} value={dates.name ?? ''} onChange={(name) => onChange({ ...dates, name })} />
+      <LinkButton aria-label={formatMessage({ id: 'classes.holidays.removeNumber' }, { number: n })} onPress={onDrop}>
+        {formatMessage({ id: 'classes.changes.remove' })}
       </LinkButton>
     </Line>
   );
@@ -210,9 +232,14 @@ function Change({ n, change, onChange, onDrop }: RowProps & { change: ChangeData
     const [date = '', time = ''] = (change[which] ?? change.period).split('T');
     return (
       <>
-        <Words label={which === 'to' ? say('classes.new-date') : say('classes.date')} type="date" value={date} onChange={(d) => onChange({ ...change, [which]: `${d}T${time}` })} />
         <Words
-          label={which === 'to' ? say('classes.new-start') : say('classes.starts')}
+          label={which === 'to' ? formatMessage({ id: 'classes.newDate' }) : formatMessage({ id: 'classes.date' })}
+          type="date"
+          value={date}
+          onChange={(d) => onChange({ ...change, [which]: `${d}T${time}` })}
+        />
+        <Words
+          label={which === 'to' ? formatMessage({ id: 'classes.newStart' }) : formatMessage({ id: 'classes.starts' })}
           type="time"
           value={time.slice(0, 5)}
           onChange={(t) => onChange({ ...change, [which]: `${date}T${t}` })}
@@ -221,19 +248,31 @@ function Change({ n, change, onChange, onDrop }: RowProps & { change: ChangeData
     );
   };
   return (
-    <Line role="group" aria-label={say('classes.change', { n })}>
+    <Line role="group" aria-label={formatMessage({ id: 'classes.changes.number' }, { number: n })}>
       {at('period')}
       <Choice>
-        <Select label={say('classes.it')} value={change.kind} onChange={(kind) => onChange(fitted({ ...change, kind: kind as ChangeData['kind'] }))} choices={kinds} />
+        <Select
+          label={formatMessage({ id: 'classes.changes.period' })}
+          value={change.kind}
+          onChange={(kind) => onChange(fitted({ ...change, kind: kind as ChangeData['kind'] }))}
+          choices={kinds}
+        />
       </Choice>
       {change.kind === 'MOVED' && at('to')}
       {change.kind !== 'CANCELLED' && (
         <Narrow>
-          <NumberBox label={say('classes.minutes')} value={change.minutes ?? 50} least={10} most={300} digits={0} onChange={(minutes) => onChange({ ...change, minutes })} />
+          <NumberBox
+            label={formatMessage({ id: 'classes.minutes' })}
+            value={change.minutes ?? 50}
+            least={10}
+            most={300}
+            digits={0}
+            onChange={(minutes) => onChange({ ...change, minutes })}
+          />
         </Narrow>
       )}
-      <LinkButton aria-label={say('classes.take-out-change', { n })} onPress={onDrop}>
-        {say('classes.take-out')}
+      <LinkButton aria-label={formatMessage({ id: 'classes.changes.removeNumber' }, { number: n })} onPress={onDrop}>
+        {formatMessage({ id: 'classes.changes.remove' })}
       </LinkButton>
     </Line>
   );

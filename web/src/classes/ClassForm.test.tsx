@@ -4,8 +4,8 @@ import { ApiError } from '../api/client';
 import { press, show, type } from '../testing';
 import { ClassForm } from './ClassForm';
 
-const list = /^Students, one a line/;
-const make = () => screen.getByRole('button', { name: 'Make the class' });
+const list = /^Students, one on each line/;
+const make = () => screen.getByRole('button', { name: 'Create class' });
 
 function open(error: Error | null = null) {
   const onCreate = vi.fn();
@@ -16,18 +16,18 @@ function open(error: Error | null = null) {
 it('wants a name and a list before it makes a class', () => {
   open();
   expect(make().hasAttribute('disabled')).toBe(true);
-  type(/^Name of the class/, '8 Dunlin');
+  type(/^Class name/, '8 Dunlin');
   expect(make().hasAttribute('disabled')).toBe(true);
   type(list, 'Amara Diallo\n\nBjörn Sæther');
-  expect(screen.getByText('Students, one a line or CSV (2 lines)')).toBeTruthy();
+  expect(screen.getByText('Students, one on each line or CSV (2 lines)')).toBeTruthy();
   expect(make().hasAttribute('disabled')).toBe(false);
 });
 
 it('sends the list as it was pasted', () => {
   const onCreate = open();
-  type(/^Name of the class/, '8 Dunlin');
+  type(/^Class name/, '8 Dunlin');
   type(list, 'Amara Diallo\nBjörn Sæther');
-  press('Make the class');
+  press('Create class');
   expect(onCreate).toHaveBeenCalledWith({ name: '8 Dunlin', band: 'DEVELOPING', names: 'Amara Diallo\nBjörn Sæther' });
 });
 

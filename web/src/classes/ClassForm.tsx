@@ -9,7 +9,7 @@ import { Small } from '../design/Text';
 import { space } from '../design/tokens';
 import { bandNames, type Band } from '../words/words';
 import { RosterPreview } from './RosterPreview';
-import { count, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 interface Props {
   onCreate: (request: Schemas['NewClass']) => void;
@@ -51,20 +51,27 @@ export function ClassForm({ onCreate, error, busy }: Props) {
     >
       <Sheet>
         <Column>
-          <h2>{say('classes.new-class')}</h2>
-          <Words label={say('classes.name-of-the-class')} value={name} onChange={setName} required hint={say('classes.for-example-8-dunlin')} error={failed?.field('name')} />
+          <h2>{formatMessage({ id: 'classes.newClass' })}</h2>
+          <Words
+            label={formatMessage({ id: 'classes.name.label' })}
+            value={name}
+            onChange={setName}
+            required
+            hint={formatMessage({ id: 'classes.name.example' })}
+            error={failed?.field('name')}
+          />
           <Segments
-            label={say('classes.how-far-they-are')}
+            label={formatMessage({ id: 'classes.band.label' })}
             value={band}
             onChange={setBand}
             choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))}
           />
-          <Small>{say('classes.when-it-meets-is-asked')}</Small>
+          <Small>{formatMessage({ id: 'classes.create.next' })}</Small>
         </Column>
         <Column>
-          <Words label={say('classes.students-one-a-line-or', { lines: count(lines, 'line') })} value={names} onChange={setNames} rows={16} />
+          <Words label={formatMessage({ id: 'classes.students.label' }, { lines: lines })} value={names} onChange={setNames} rows={16} />
           <FileTrigger acceptedFileTypes={['text/csv', 'text/plain', '.csv', '.txt', '.tsv']} onSelect={(files) => files?.[0] && roster.mutate(files[0])}>
-            <Button>{say('classes.read-a-csv-file')}</Button>
+            <Button>{formatMessage({ id: 'classes.students.import' })}</Button>
           </FileTrigger>
           {notes.slice(0, 8).map((note) => (
             <Small key={note}>{note}</Small>
@@ -75,14 +82,14 @@ export function ClassForm({ onCreate, error, busy }: Props) {
               {listProblems.slice(0, 8).map((p) => (
                 <span key={p.path + p.code}>▲ {p.message}</span>
               ))}
-              {listProblems.length > 8 && <span>{say('classes.and-more', { listProblems: listProblems.length - 8 })}</span>}
+              {listProblems.length > 8 && <span>{formatMessage({ id: 'classes.students.moreProblems' }, { count: listProblems.length - 8 })}</span>}
             </Notice>
           )}
           {(roster.error ?? (failed && !failed.fields.length ? failed : null)) && <Notice role="alert">▲ {(roster.error ?? failed)?.message}</Notice>}
           <MainButton type="submit" isDisabled={busy || name.trim() === '' || lines === 0}>
-            {say('classes.make-the-class')}
+            {formatMessage({ id: 'classes.create' })}
           </MainButton>
-          <Small>{say('classes.names-stay-on-this-machine')}</Small>
+          <Small>{formatMessage({ id: 'classes.students.privacy' })}</Small>
         </Column>
       </Sheet>
     </Form>

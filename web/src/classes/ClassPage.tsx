@@ -15,7 +15,7 @@ import { Method } from './Method';
 import { Sharing } from './Sharing';
 import { Standards } from './Standards';
 import { RosterPreview } from './RosterPreview';
-import { count, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 
 /** One class: its students, its name, when it meets, how it is taught. */
 export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
@@ -61,15 +61,20 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
     <Sheet>
       <Column>
         <h2>{open.name}</h2>
-        <Words label={say('classes.name')} value={name} onChange={setName} />
-        <Segments label={say('classes.how-far-they-are')} value={band} onChange={setBand} choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))} />
+        <Words label={formatMessage({ id: 'classes.name' })} value={name} onChange={setName} />
+        <Segments
+          label={formatMessage({ id: 'classes.band.label' })}
+          value={band}
+          onChange={setBand}
+          choices={(Object.keys(bandNames) as Band[]).map((id) => ({ id, name: bandNames[id] }))}
+        />
         <Button onPress={() => change.mutate()} isDisabled={unchanged || change.isPending}>
-          {say('classes.keep-changes')}
+          {formatMessage({ id: 'classes.students.save' })}
         </Button>
-        <Words label={say('classes.add-students-one-a-line')} value={more} onChange={setMore} rows={3} />
+        <Words label={formatMessage({ id: 'classes.students.add' })} value={more} onChange={setMore} rows={3} />
         <RosterPreview names={more} />
         <Button onPress={() => add.mutate()} isDisabled={more.trim() === '' || add.isPending}>
-          {say('classes.add')}
+          {formatMessage({ id: 'classes.add' })}
         </Button>
         <ConflictNotice error={isConflict(change.error) ? change.error : null} onMine={() => void saveMine()} />
         {error && !isConflict(error) && (
@@ -81,8 +86,8 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
         <Keeping schoolClass={open.id} />
         <Sharing schoolClass={open.id} />
         <Confirmable
-          ask={say('classes.delete', { name: open.name })}
-          warn={say('classes.deletes-with-the-course-every', { students: count(open.students.length, 'student') })}
+          ask={formatMessage({ id: 'classes.deletion.start' }, { name: open.name })}
+          warn={formatMessage({ id: 'classes.deletion.warning' }, { students: open.students.length })}
           open={removing === open.id}
           onOpen={(asked) => setRemoving(asked ? open.id : undefined)}
           onConfirm={() => drop.mutate()}
@@ -95,9 +100,9 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
             <li key={s.id}>
               <Link to={`/students/${s.id}`}>{s.name}</Link>
               <Confirmable
-                ask={say('classes.remove')}
-                label={say('classes.remove-2', { name: s.name })}
-                warn={say('classes.s-sheets-pictures-and-marks', { name: s.name })}
+                ask={formatMessage({ id: 'classes.students.remove' })}
+                label={formatMessage({ id: 'classes.students.removeOne' }, { name: s.name })}
+                warn={formatMessage({ id: 'classes.students.removeWarning' }, { name: s.name })}
                 open={removing === s.id}
                 onOpen={(asked) => setRemoving(asked ? s.id : undefined)}
                 onConfirm={() => remove.mutate(s.id)}
@@ -139,7 +144,8 @@ function Confirmable({ ask, label, warn, open, onOpen, onConfirm }: ConfirmableP
   }
   return (
     <Ask role="group" aria-label={label ?? ask}>
-      ▲ {warn} <LinkButton onPress={onConfirm}>{say('classes.delete-2')}</LinkButton> <LinkButton onPress={() => onOpen(false)}>{say('classes.keep')}</LinkButton>
+      ▲ {warn} <LinkButton onPress={onConfirm}>{formatMessage({ id: 'classes.deletion.confirm' })}</LinkButton>{' '}
+      <LinkButton onPress={() => onOpen(false)}>{formatMessage({ id: 'classes.periods.saveNew' })}</LinkButton>
     </Ask>
   );
 }

@@ -11,7 +11,7 @@ import { bandNames } from '../words/words';
 import { ClassForm } from './ClassForm';
 import { FromColleagues } from './FromColleagues';
 import { ClassPage } from './ClassPage';
-import { count, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 
 /** Classes at the left; one of them, or a new one, in the middle. */
 export default function Classes() {
@@ -29,16 +29,16 @@ export default function Classes() {
     },
   });
   if (classes.isPending) {
-    return <PlaceLoading title={say('classes.classes')} what={say('classes.the-classes')} />;
+    return <PlaceLoading title={formatMessage({ id: 'classes.classes' })} what={formatMessage({ id: 'classes.loading.classes' })} />;
   }
   if (classes.isError) {
     return <Failed error={classes.error} />;
   }
   const open = classes.data.find((c) => c.id === id);
   return (
-    <Place title={say('classes.classes')} about={count(classes.data.length, 'class')}>
+    <Place title={formatMessage({ id: 'classes.classes' })} about={count(classes.data.length, 'class')}>
       <Layout>
-        <nav aria-label={say('classes.classes')}>
+        <nav aria-label={formatMessage({ id: 'classes.classes' })}>
           {classes.data.map((c) => (
             <Entry key={c.id} to={`/classes/${c.id}`}>
               <b>{c.name}</b>
@@ -48,7 +48,7 @@ export default function Classes() {
             </Entry>
           ))}
           <Entry to="/classes" end>
-            <b>{say('classes.new-class')}</b>
+            <b>{formatMessage({ id: 'classes.newClass' })}</b>
           </Entry>
           <FromColleagues />
         </nav>

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { deskOf } from '../api/desk';
 import { served } from '../api/served';
 import { colour, sizes, space } from '../design/tokens';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** Classes that colleagues share, each a desk of its own. Nothing where there are none. */
 export function FromColleagues() {
@@ -12,13 +12,13 @@ export function FromColleagues() {
     return null;
   }
   return (
-    <section aria-label={say('classes.from-colleagues')}>
-      <Head>{say('classes.from-colleagues')}</Head>
+    <section aria-label={formatMessage({ id: 'classes.shared.heading' })}>
+      <Head>{formatMessage({ id: 'classes.shared.heading' })}</Head>
       {classes.data.map((c) => (
         <Desk key={c.schoolClass} href={deskOf(c.schoolClass)}>
           <b>{c.name}</b>
           <span>
-            {c.owner} · {c.right === 'MARK' ? say('classes.look-and-mark') : say('classes.look')}
+            {c.owner} · {c.right === 'MARK' ? formatMessage({ id: 'classes.sharing.lookAndMark' }) : formatMessage({ id: 'classes.sharing.look' })}
           </span>
         </Desk>
       ))}

@@ -9,9 +9,9 @@ const held: Schemas['HoldingsView'] = { students: 28, printings: 4, pages: 96, c
 it('says what there is of a class and where it can be had in one file', async () => {
   answers('GET', held);
   show(<Keeping schoolClass="dunlin" />);
-  const link = await screen.findByRole('link', { name: 'Archive in one file' });
+  const link = await screen.findByRole('link', { name: 'Download the archive' });
   expect(link.getAttribute('href')).toBe('/api/progress/classes/dunlin/archive');
-  expect(screen.getByText(/4 printings, 96 pages back, 90 confirmed, 410 marks/)).toBeTruthy();
+  expect(screen.getByText(/4 assignments, 96 pages returned, 90 confirmed, 410 marks/)).toBeTruthy();
   expect(screen.queryByText(/The term ended/)).toBeNull();
 });
 

@@ -4,7 +4,7 @@ import { api, body } from '../api/client';
 import { dateWords } from '../course/words';
 import { Notice } from '../design/States';
 import { colour, sizes } from '../design/tokens';
-import { count, said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** What there is of a class, to be handed over or deleted; a reminder where its term is over. */
 export function Keeping({ schoolClass }: { schoolClass: string }) {
@@ -17,20 +17,23 @@ export function Keeping({ schoolClass }: { schoolClass: string }) {
     return null;
   }
   return (
-    <Section aria-label={say('classes.keeping')}>
+    <Section aria-label={formatMessage({ id: 'classes.saving' })}>
       {h.ended && h.pages > 0 && (
         <Notice>
-          <span>{say('classes.the-term-ended-on-does', { ended: dateWords(h.ended) })}</span>
+          <span>{formatMessage({ id: 'classes.deletion.termEnded' }, { date: dateWords(h.ended) })}</span>
         </Notice>
       )}
       <p>
-        {said('classes.back-confirmed-archive-in-one', {
-          printings: count(h.printings, 'printing'),
-          pages: count(h.pages, 'page'),
-          confirmed: h.confirmed,
-          marks: count(h.marks, 'mark'),
-          a: (words) => <a href={`/api/progress/classes/${schoolClass}/archive`}>{words}</a>,
-        })}
+        {formatMessage(
+          { id: 'classes.archive.summary' },
+          {
+            printings: h.printings,
+            pages: h.pages,
+            confirmed: h.confirmed,
+            marks: h.marks,
+            a: (words) => <a href={`/api/progress/classes/${schoolClass}/archive`}>{words}</a>,
+          },
+        )}
       </p>
     </Section>
   );

@@ -7,7 +7,7 @@ import { api, body, type Schemas } from '../api/client';
 import { Button, Toggle } from '../design/Controls';
 import { Failed, Loading, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { count, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 import { Radio } from '../design/Chosen';
 
 type School = Schemas['ClassView']['method'][number];
@@ -32,13 +32,13 @@ export function Method({ open }: { open: Schemas['ClassView'] }) {
     return <Failed error={questions.error} />;
   }
   if (!questions.data) {
-    return <Loading what={say('classes.the-method')} />;
+    return <Loading what={formatMessage({ id: 'classes.loading.method' })} />;
   }
   return (
-    <section aria-label={say('classes.method')}>
+    <section aria-label={formatMessage({ id: 'classes.method' })}>
       <Head>
-        <h3>{say('classes.method')}</h3>
-        <p>{say('classes.recipes-the-order-of-steps')}</p>
+        <h3>{formatMessage({ id: 'classes.method' })}</h3>
+        <p>{formatMessage({ id: 'classes.method.help' })}</p>
       </Head>
       <Questions>
         {questions.data.map((q) => (
@@ -66,25 +66,25 @@ export function Method({ open }: { open: Schemas['ClassView'] }) {
       </Questions>
       <Foot>
         <Toggle isSelected={hidden} onChange={setHidden}>
-          {say('classes.print-codes-not-names')}
+          {formatMessage({ id: 'classes.students.codes' })}
         </Toggle>
         <Button onPress={() => keep.mutate()} isDisabled={(!changed && hidden === open.namesHidden) || keep.isPending}>
-          {say('classes.keep-the-method')}
+          {formatMessage({ id: 'classes.method.save' })}
         </Button>
         {changed && effect.data && (
           <span role="status">
             {effect.data.length === 0 ? (
-              say('classes.no-sheet-of-this-class')
+              formatMessage({ id: 'classes.method.noChange' })
             ) : (
               <>
-                {say('classes.would-change', { sheets: count(effect.data.length, 'sheet') })}{' '}
+                {formatMessage({ id: 'classes.method.wouldChange' }, { sheets: effect.data.length })}{' '}
                 {effect.data.map((e, i) => (
                   <span key={e.sheet}>
                     {i > 0 && ', '}
-                    <Link to={`/sheets/${e.sheet}`}>{e.title}</Link> ({e.problem ?? count(e.fields, 'field')})
+                    <Link to={`/sheets/${e.sheet}`}>{e.title}</Link> ({e.problem ?? count(e.fields, 'box')})
                   </span>
                 ))}
-                {say('classes.what-is-printed-stays-as')}
+                . {formatMessage({ id: 'classes.method.printedStays' })}
               </>
             )}
           </span>

@@ -6,7 +6,7 @@ import { RosterPreview } from './RosterPreview';
 it('shows who would be added and who would be passed over, before anything is', async () => {
   const asked = answers('POST', { names: ['Ana Silva', 'سمير حداد'], notes: ['Line 2 is “teacher” and was passed over.'], problems: [] });
   show(<RosterPreview names={'Ana Silva\nسمير حداد'} />);
-  expect(await screen.findByText('2 students would be added')).toBeTruthy();
+  expect(await screen.findByText('2 students will be added')).toBeTruthy();
   expect(screen.getAllByRole('listitem').map((i) => i.textContent)).toEqual(['Ana Silva', 'سمير حداد']);
   expect(screen.getByText(/passed over/)).toBeTruthy();
   expect(asked.mock.lastCall?.[0]).toBe('/api/classes/roster');

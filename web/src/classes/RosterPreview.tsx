@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { api, body } from '../api/client';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { count, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** What a list of names would bring, before anything is added: who, who not, and why. */
 export function RosterPreview({ names }: { names: string }) {
@@ -21,10 +21,10 @@ export function RosterPreview({ names }: { names: string }) {
   }
   const { names: found, notes, problems } = roster.data;
   return (
-    <Preview aria-label={say('classes.what-the-list-would-bring')}>
+    <Preview aria-label={formatMessage({ id: 'classes.students.preview' })}>
       {found.length > 0 && (
         <>
-          <b>{say('classes.would-be-added', { students: count(found.length, 'student') })}</b>
+          <b>{formatMessage({ id: 'classes.students.wouldBeAdded' }, { students: found.length })}</b>
           <ol>
             {found.map((name) => (
               <li key={name}>
@@ -37,13 +37,13 @@ export function RosterPreview({ names }: { names: string }) {
       {notes.slice(0, MOST).map((note) => (
         <Small key={note}>{note}</Small>
       ))}
-      {notes.length > MOST && <Small>{say('classes.and-more-lines-passed-over', { notes: notes.length - MOST })}</Small>}
+      {notes.length > MOST && <Small>{formatMessage({ id: 'classes.students.moreNotes' }, { count: notes.length - MOST })}</Small>}
       {problems.length > 0 && (
         <Notice>
           {problems.slice(0, MOST).map((p) => (
             <span key={p.path + p.code}>▲ {p.message}</span>
           ))}
-          {problems.length > MOST && <span>{say('classes.and-more-2', { problems: problems.length - MOST })}</span>}
+          {problems.length > MOST && <span>{formatMessage({ id: 'classes.deletion.moreProblems' }, { count: problems.length - MOST })}</span>}
         </Notice>
       )}
     </Preview>

@@ -20,13 +20,13 @@ it('lets a colleague in by name and says who sees the class', async () => {
   expect(put).toHaveBeenCalledWith('/api/classes/{id}/shares', expect.objectContaining({ body: { name: 'tomas.lind', right: 'LOOK' } }));
 });
 
-it('takes it back', async () => {
+it('takes it returned', async () => {
   answers('GET', [share], []);
   const remove = answers('DELETE', undefined);
   show(<Sharing schoolClass="dunlin" />);
   await screen.findByText('Tomas Lind');
 
-  press('Take back from Tomas Lind');
+  press('Stop sharing with Tomas Lind');
 
   await waitFor(() => expect(remove).toHaveBeenCalledOnce());
   await waitFor(() => expect(screen.queryByText('Tomas Lind')).toBeNull());
@@ -45,7 +45,7 @@ it('leads to what colleagues share, and is nothing where there is nothing', asyn
   answers('GET', [{ schoolClass: 'c', name: '9 Plover', owner: 'Ilse Korhonen', right: 'MARK' }]);
   const { unmount } = show(<FromColleagues />);
   expect((await screen.findByRole('link', { name: /9 Plover/ })).getAttribute('href')).toBe('/shared/c');
-  expect(screen.getByText('Ilse Korhonen · look and mark')).toBeTruthy();
+  expect(screen.getByText('Ilse Korhonen · view and mark')).toBeTruthy();
   unmount();
 
   answers('GET', []);

@@ -5,13 +5,13 @@ import { ApiError, api, body, type Schemas } from '../api/client';
 import { Button, LinkButton, Segments, Words } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Right = Schemas['ShareView']['right'];
 
 const rights = [
-  { id: 'LOOK', name: say('classes.may-look') },
-  { id: 'MARK', name: say('classes.may-mark') },
+  { id: 'LOOK', name: formatMessage({ id: 'classes.sharing.mayLook' }) },
+  { id: 'MARK', name: formatMessage({ id: 'classes.sharing.mayMark' }) },
 ] as const;
 
 /** Which colleagues see the class, and what they may do there. */
@@ -34,25 +34,25 @@ export function Sharing({ schoolClass }: { schoolClass: string }) {
   });
   const error = allow.error ?? takeBack.error ?? shares.error;
   return (
-    <Part aria-label={say('classes.sharing')}>
-      <h3>{say('classes.sharing')}</h3>
-      <p>{say('classes.a-colleague-sees-the-class')}</p>
+    <Part aria-label={formatMessage({ id: 'classes.sharing' })}>
+      <h3>{formatMessage({ id: 'classes.sharing' })}</h3>
+      <p>{formatMessage({ id: 'classes.sharing.help' })}</p>
       {(shares.data?.length ?? 0) > 0 && (
         <List>
           {shares.data?.map((share) => (
             <li key={share.id}>
-              <b>{share.colleague}</b> <span>{share.right === 'MARK' ? say('classes.look-and-mark') : say('classes.look')}</span>
-              <LinkButton onPress={() => takeBack.mutate(share.id)} aria-label={say('classes.take-back-from', { name: share.colleague })}>
-                {say('classes.take-back')}
+              <b>{share.colleague}</b> <span>{share.right === 'MARK' ? formatMessage({ id: 'classes.sharing.lookAndMark' }) : formatMessage({ id: 'classes.sharing.look' })}</span>
+              <LinkButton onPress={() => takeBack.mutate(share.id)} aria-label={formatMessage({ id: 'classes.sharing.stopWith' }, { name: share.colleague })}>
+                {formatMessage({ id: 'classes.sharing.stop' })}
               </LinkButton>
             </li>
           ))}
         </List>
       )}
-      <Words label={say('classes.colleagues-sign-in-name')} value={name} onChange={setName} />
-      <Segments label={say('classes.who-may')} value={right} onChange={setRight} choices={rights} />
+      <Words label={formatMessage({ id: 'classes.sharing.name' })} value={name} onChange={setName} />
+      <Segments label={formatMessage({ id: 'classes.sharing.permission' })} value={right} onChange={setRight} choices={rights} />
       <Button onPress={() => allow.mutate()} isDisabled={name.trim() === '' || allow.isPending}>
-        {say('classes.share')}
+        {formatMessage({ id: 'classes.share' })}
       </Button>
       {error && <Notice role="alert">▲ {(error instanceof ApiError && error.field('name')) || error.message}</Notice>}
     </Part>

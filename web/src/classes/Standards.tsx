@@ -7,14 +7,14 @@ import { Notice } from '../design/States';
 import { Stepper } from '../design/Stepper';
 import { colour, sizes, space } from '../design/tokens';
 import { gradeNames } from '../words/words';
-import { count, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Class = Schemas['ClassView'];
 
 /** When a class is ready for what builds on a skill, and how hard it presses. */
 export function Standards({ open }: { open: Class }) {
   return (
-    <Both aria-label={say('classes.what-the-class-is-held')}>
+    <Both aria-label={formatMessage({ id: 'classes.readiness.goals' })}>
       <Readiness key={open.readyShare} open={open} />
       <Pressures schoolClass={open.id} />
     </Both>
@@ -32,12 +32,12 @@ function Readiness({ open }: { open: Class }) {
   });
   return (
     <div>
-      <h3>{say('classes.ready-for-what-builds-on')}</h3>
-      <p>{say('classes.so-many-of-those-who')}</p>
+      <h3>{formatMessage({ id: 'classes.readiness.heading' })}</h3>
+      <p>{formatMessage({ id: 'classes.readiness.help' })}</p>
       <Line>
-        <Stepper label={say('classes.secure-in-it')} value={share} least={0} most={100} onChange={setShare} />
+        <Stepper label={formatMessage({ id: 'classes.readiness.share' })} value={share} least={0} most={100} onChange={setShare} />
         <Button isDisabled={share === percent(open.readyShare) || keep.isPending} onPress={() => keep.mutate()}>
-          {say('classes.keep')}
+          {formatMessage({ id: 'classes.periods.saveNew' })}
         </Button>
       </Line>
       {keep.error && <Notice role="alert">▲ {keep.error.message}</Notice>}
@@ -65,25 +65,28 @@ function Pressures({ schoolClass }: { schoolClass: string }) {
   const boxes = grades.reduce((sum, g) => sum + g.boxes, 0);
   return (
     <div>
-      <h3>{say('classes.how-hard-it-presses')}</h3>
+      <h3>{formatMessage({ id: 'classes.pressure.heading' })}</h3>
       {boxes === 0 ? (
-        <p>{say('classes.confirmed-pressure-scales-tell-there')}</p>
+        <p>{formatMessage({ id: 'classes.pressure.none' })}</p>
       ) : (
         <>
           <p>
-            {say('classes.from-of-confirmed-pressure-scales', {
-              boxs: count(boxes, 'box'),
-              more: own ? say('classes.by-pressures-of-its-own') : say('classes.as-the-pressures-are-taught'),
-            })}
+            {formatMessage(
+              { id: 'classes.pressure.source' },
+              {
+                boxes: boxes,
+                pressures: own ? formatMessage({ id: 'classes.pressure.planOwn' }) : formatMessage({ id: 'classes.pressure.planTaught' }),
+              },
+            )}
           </p>
           <table>
             <thead>
               <tr>
-                <th scope="col">{say('classes.pressure')}</th>
-                <th scope="col">{say('classes.as-taught')}</th>
-                <th scope="col">{say('classes.as-found')}</th>
-                <th scope="col">{say('classes.boxes')}</th>
-                {own && <th scope="col">{say('classes.in-use')}</th>}
+                <th scope="col">{formatMessage({ id: 'classes.pressure' })}</th>
+                <th scope="col">{formatMessage({ id: 'classes.pressure.taught' })}</th>
+                <th scope="col">{formatMessage({ id: 'classes.pressure.measured' })}</th>
+                <th scope="col">{formatMessage({ id: 'classes.boxes' })}</th>
+                {own && <th scope="col">{formatMessage({ id: 'classes.inUse' })}</th>}
               </tr>
             </thead>
             <tbody>
@@ -100,9 +103,9 @@ function Pressures({ schoolClass }: { schoolClass: string }) {
           </table>
           <Line>
             <Button isDisabled={set.isPending} onPress={() => set.mutate(true)}>
-              {own ? say('classes.plan-by-what-is-found') : say('classes.plan-sheets-by-it')}
+              {own ? formatMessage({ id: 'classes.pressure.useMeasured' }) : formatMessage({ id: 'classes.pressure.planBy' })}
             </Button>
-            {own && <LinkButton onPress={() => set.mutate(false)}>{say('classes.back-to-as-taught')}</LinkButton>}
+            {own && <LinkButton onPress={() => set.mutate(false)}>{formatMessage({ id: 'classes.pressure.useTaught' })}</LinkButton>}
           </Line>
         </>
       )}

@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 export type CalendarData = Schemas['CalendarData'];
 export type SlotData = CalendarData['slots'][number];
@@ -7,17 +7,17 @@ export type ChangeData = NonNullable<CalendarData['changes']>[number];
 export type DatesData = NonNullable<CalendarData['term']>;
 
 export const days: readonly { id: SlotData['day']; name: string }[] = [
-  { id: 'MONDAY', name: say('classes.monday') },
-  { id: 'TUESDAY', name: say('classes.tuesday') },
-  { id: 'WEDNESDAY', name: say('classes.wednesday') },
-  { id: 'THURSDAY', name: say('classes.thursday') },
-  { id: 'FRIDAY', name: say('classes.friday') },
-  { id: 'SATURDAY', name: say('classes.saturday') },
-  { id: 'SUNDAY', name: say('classes.sunday') },
+  { id: 'MONDAY', name: formatMessage({ id: 'classes.monday' }) },
+  { id: 'TUESDAY', name: formatMessage({ id: 'classes.tuesday' }) },
+  { id: 'WEDNESDAY', name: formatMessage({ id: 'classes.wednesday' }) },
+  { id: 'THURSDAY', name: formatMessage({ id: 'classes.thursday' }) },
+  { id: 'FRIDAY', name: formatMessage({ id: 'classes.friday' }) },
+  { id: 'SATURDAY', name: formatMessage({ id: 'classes.saturday' }) },
+  { id: 'SUNDAY', name: formatMessage({ id: 'classes.sunday' }) },
 ];
 
 export const turns = [
-  { id: 'EVERY', name: say('classes.every') },
+  { id: 'EVERY', name: formatMessage({ id: 'classes.every' }) },
   { id: 'A', name: 'A' },
   { id: 'B', name: 'B' },
 ] as const;
@@ -33,10 +33,10 @@ export function nextSlot(slots: readonly SlotData[]): SlotData {
 }
 
 export const kinds: readonly { id: ChangeData['kind']; name: string }[] = [
-  { id: 'CANCELLED', name: say('classes.is-cancelled') },
-  { id: 'MOVED', name: say('classes.is-moved-to') },
-  { id: 'RESIZED', name: say('classes.lasts-otherwise') },
-  { id: 'EXTRA', name: say('classes.is-held-as-an-extra') },
+  { id: 'CANCELLED', name: formatMessage({ id: 'classes.changes.cancelled' }) },
+  { id: 'MOVED', name: formatMessage({ id: 'classes.changes.moved' }) },
+  { id: 'RESIZED', name: formatMessage({ id: 'classes.changes.lasts' }) },
+  { id: 'EXTRA', name: formatMessage({ id: 'classes.changes.extra' }) },
 ];
 
 /** What a kind of change needs; what it does not need is left out. */

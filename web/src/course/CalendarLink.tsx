@@ -9,15 +9,15 @@ import { Row, Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { dayOf } from '../words/words';
 import type { Lane } from './words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** The periods for a calendar program: a file, or a private address that keeps itself up to date. */
 export function CalendarLink({ lane }: { lane: Lane }) {
   return (
     <DialogTrigger>
-      <Plate>{say('course.calendar')}</Plate>
+      <Plate>{formatMessage({ id: 'course.calendar.open' })}</Plate>
       <Pane placement="bottom end">
-        <Dialog aria-label={say('course.calendar-2')}>
+        <Dialog aria-label={formatMessage({ id: 'course.calendar.title' })}>
           <Inside lane={lane} />
         </Dialog>
       </Pane>
@@ -40,32 +40,32 @@ function Inside({ lane }: { lane: Lane }) {
   const address = make.data ? window.location.origin + make.data.path : '';
   return (
     <Sheet>
-      <h2>{say('course.calendar-2')}</h2>
+      <h2>{formatMessage({ id: 'course.calendar.title' })}</h2>
       <p>
         <a href={`/api/courses/${lane.schoolClass}/calendar.ics`} download>
-          {say('course.as-a-file', { name: lane.name })}
+          {formatMessage({ id: 'course.outlines.export' }, { name: lane.name })}
         </a>
         {' · '}
         <a href="/api/courses/calendar.ics" download>
-          {say('course.all-classes')}
+          {formatMessage({ id: 'course.allClasses' })}
         </a>
       </p>
-      <h3>{say('course.private-address')}</h3>
+      <h3>{formatMessage({ id: 'course.calendar.address' })}</h3>
       {address ? (
         <>
           <Address>{address}</Address>
-          <Small>{say('course.shown-this-once-whoever-has')}</Small>
+          <Small>{formatMessage({ id: 'course.calendar.shownOnce' })}</Small>
         </>
       ) : feed.data?.since ? (
-        <Small>{say('course.there-is-one-since-a', { since: dayOf(feed.data.since) })}</Small>
+        <Small>{formatMessage({ id: 'course.calendar.replaces' }, { since: dayOf(feed.data.since) })}</Small>
       ) : (
-        <Small>{say('course.a-calendar-program-can-ask')}</Small>
+        <Small>{formatMessage({ id: 'course.calendar.help' })}</Small>
       )}
       <Row $gap={4}>
         <Plate isDisabled={make.isPending} onPress={() => make.mutate()}>
-          {feed.data?.since ? say('course.make-a-new-address') : say('course.make-an-address')}
+          {feed.data?.since ? formatMessage({ id: 'course.calendar.newAddress' }) : formatMessage({ id: 'course.calendar.makeAddress' })}
         </Plate>
-        {feed.data?.since && <LinkButton onPress={() => revoke.mutate()}>{say('course.revoke-it')}</LinkButton>}
+        {feed.data?.since && <LinkButton onPress={() => revoke.mutate()}>{formatMessage({ id: 'course.calendar.revoke' })}</LinkButton>}
       </Row>
       {(make.error ?? revoke.error) && <Notice role="alert">▲ {(make.error ?? revoke.error)?.message}</Notice>}
     </Sheet>

@@ -13,7 +13,7 @@ import { StartCourse } from './StartCourse';
 import { Strip, type Zoom } from './Strip';
 import { useCourse, useCourses } from './useCourse';
 import { meetingWords, type Lane, type Period } from './words';
-import { count, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** The term of every class on its periods, and below it the lesson that is chosen. */
 export default function Course() {
@@ -43,17 +43,17 @@ export default function Course() {
   });
 
   if (courses.isPending) {
-    return <PlaceLoading title={say('course.course')} what={say('course.the-courses')} />;
+    return <PlaceLoading title={formatMessage({ id: 'course.course' })} what={formatMessage({ id: 'course.loading.courses' })} />;
   }
   if (courses.isError) {
     return <Failed error={courses.error} />;
   }
   if (!lane) {
     return (
-      <Place title={say('course.course')}>
-        <Empty title={say('course.begin-with-a-class')}>
-          <p>{say('course.a-course-lies-on-a')}</p>
-          <Link to="/classes">{say('course.make-a-class')}</Link>
+      <Place title={formatMessage({ id: 'course.course' })}>
+        <Empty title={formatMessage({ id: 'course.beginWithAClass' })}>
+          <p>{formatMessage({ id: 'course.noClass' })}</p>
+          <Link to="/classes">{formatMessage({ id: 'course.createClass' })}</Link>
         </Empty>
       </Place>
     );
@@ -68,7 +68,7 @@ export default function Course() {
   };
   /** What was moved is opened, so that Undo is its class's. */
   const announce = (l: Lane, id: string, to: number) => {
-    setSaid(say('course.is-now-lesson-of', { title: l.lessons.find((x) => x.id === id)?.title ?? '', to: to + 1, name: l.name }));
+    setSaid(formatMessage({ id: 'course.lesson.moved' }, { title: l.lessons.find((x) => x.id === id)?.title ?? '', number: to + 1, name: l.name }));
     if (l.schoolClass !== lane.schoolClass) {
       setPeriod(undefined);
       void navigate(`/course/${l.schoolClass}/${id}`, { replace: true });
@@ -99,40 +99,43 @@ export default function Course() {
   const ahead = lane.warnings.length;
   return (
     <Place
-      title={say('course.course')}
+      title={formatMessage({ id: 'course.course' })}
       about={
         lane.term
-          ? say('course.of', { name: lane.term.name || say('course.term'), periods: count(lane.periods.filter((p) => p.state !== 'CANCELLED').length, 'period'), name2: lane.name })
+          ? formatMessage(
+              { id: 'course.course.summary' },
+              { name: lane.term.name || formatMessage({ id: 'course.print.termShort' }), periods: lane.periods.filter((p) => p.state !== 'CANCELLED').length, class: lane.name },
+            )
           : lane.name
       }
       actions={
         <>
           <Segments
-            label={say('course.show')}
+            label={formatMessage({ id: 'course.lesson.show' })}
             value={zoom}
             onChange={setZoom}
             choices={[
-              { id: 'term', name: say('course.term') },
-              { id: 'month', name: say('course.month') },
-              { id: 'week', name: say('course.week') },
+              { id: 'term', name: formatMessage({ id: 'course.print.termShort' }) },
+              { id: 'month', name: formatMessage({ id: 'course.month' }) },
+              { id: 'week', name: formatMessage({ id: 'course.week' }) },
             ]}
           />
           <Button isDisabled={!course.canUndo(lane) || course.busy} onPress={() => course.undo(lane)}>
-            {say('course.undo')}
+            {formatMessage({ id: 'course.undo' })}
           </Button>
           <Button isDisabled={!course.canRedo(lane) || course.busy} onPress={() => course.redo(lane)}>
-            {say('course.redo')}
+            {formatMessage({ id: 'course.redo' })}
           </Button>
-          <Button onPress={() => setStarting({ lane: lane.schoolClass })}>{say('course.outlines')}</Button>
+          <Button onPress={() => setStarting({ lane: lane.schoolClass })}>{formatMessage({ id: 'course.outlines.open' })}</Button>
           <CalendarLink lane={lane} />
           {lane.lessons.length > 0 && (
             <a href={`/api/courses/${lane.schoolClass}/term.pdf`} target="_blank" rel="noreferrer">
-              {say('course.term-pdf')}
+              {formatMessage({ id: 'course.print.term' })}
             </a>
           )}
           {lane.lessons.length > 0 && (
             <a href={`/api/courses/${lane.schoolClass}/outline`} download>
-              {say('course.save-as-outline')}
+              {formatMessage({ id: 'course.outlines.save' })}
             </a>
           )}
         </>
@@ -141,9 +144,9 @@ export default function Course() {
       <Upper>
         <Strip lanes={lanes} today={today} zoom={zoom} open={{ lane: lane.schoolClass, lesson: lesson?.id, period: shown?.key }} onOpen={open} onMove={move} onDrop={drop} />
         {lanes.every((l) => !l.term) && (
-          <Empty title={say('course.no-term-yet')}>
-            <p>{say('course.say-when-meets-and-its', { name: lane.name })}</p>
-            <Link to={`/classes/${lane.schoolClass}`}>{say('course.term-week-and-holidays')}</Link>
+          <Empty title={formatMessage({ id: 'course.noTermYet' })}>
+            <p>{formatMessage({ id: 'course.calendar.noPeriods' }, { name: lane.name })}</p>
+            <Link to={`/classes/${lane.schoolClass}`}>{formatMessage({ id: 'course.calendar.periods' })}</Link>
           </Empty>
         )}
       </Upper>
@@ -154,7 +157,7 @@ export default function Course() {
       {shown && <PeriodLine lane={lane} period={shown} />}
       {left.length > 0 && (
         <Left>
-          {say('course.without-a-place')}{' '}
+          {formatMessage({ id: 'course.notScheduled.heading' })}{' '}
           {left.map((w) => (
             <LinkButton key={w.lesson} onPress={() => void navigate(`/course/${lane.schoolClass}/${w.lesson}`)}>
               {lane.lessons.find((l) => l.id === w.lesson)?.title}
@@ -186,7 +189,11 @@ export default function Course() {
           <StartCourse lane={lane} course={course} onDone={() => setStarting(undefined)} />
         )}
       </Lower>
-      <Live>{say('course.in', { warnings: count(ahead, 'warning'), name: lane.name, more: shown ? say('course.open', { starts: meetingWords(shown.starts) }) : '' })}</Live>
+      <Live>
+        {shown
+          ? formatMessage({ id: 'course.period.freeMinutes' }, { warnings: ahead, name: lane.name, starts: meetingWords(shown.starts) })
+          : formatMessage({ id: 'course.warning.count' }, { warnings: ahead, name: lane.name })}
+      </Live>
     </Place>
   );
 }

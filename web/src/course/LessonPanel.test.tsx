@@ -48,10 +48,10 @@ it('moves, takes out and splits', () => {
   const { order } = panel();
   press('← Move earlier');
   expect(order()).toEqual(['Fading out', 'Whisper to full', 'Seven even steps']);
-  press('Take out');
+  press('Remove');
   expect(order()).toEqual(['Whisper to full', 'Seven even steps']);
-  press('split here, before field 2');
-  expect(order()).toEqual(['Whisper to full', 'Fading out', 'Fading out, on', 'Seven even steps']);
+  press('split here, before box 2');
+  expect(order()).toEqual(['Whisper to full', 'Fading out', 'Fading out, continued', 'Seven even steps']);
 });
 
 it('pins a lesson to where it lies, and takes the pin away', () => {
@@ -81,7 +81,7 @@ it('a skill taught later: its lesson comes before by one press', () => {
 
 it('a skill taught nowhere: the exercise that teaches it is suggested', () => {
   const { onInsert } = panel({ warnings: [warning({ kind: 'NEEDED_BEFORE_TAUGHT', skills: ['LAYERING'], exercise: 'layer-ladder' })] });
-  press('Insert a lesson before it …');
+  press('Insert a lesson before this one …');
   expect(onInsert).toHaveBeenCalledWith(1, 'layer-ladder');
 });
 
@@ -94,7 +94,7 @@ it('too few are secure: the lesson that gives it is done again before', () => {
 
 it('the quick wait: more of the same exercise is suggested after it', () => {
   const { onInsert } = panel({ warnings: [warning({ kind: 'QUICK_ARE_IDLE', minutes: 15, period: '2026-09-01T11:05:00' })] });
-  press('Insert more of the same skill …');
+  press('Insert another exercise for the same skill …');
   expect(onInsert).toHaveBeenCalledWith(2, 'gradation-strip');
 });
 
@@ -106,5 +106,5 @@ it('solvent against the method: a burnish trio is suggested', () => {
 
 it('says of a sheet that is gone that it is', () => {
   panel({ sheets: [] });
-  expect(screen.getByText('▲ a sheet that is gone')).toBeTruthy();
+  expect(screen.getByText('▲ deleted sheet')).toBeTruthy();
 });

@@ -10,7 +10,7 @@ import { Rota } from './Rota';
 import { StageBar } from './StageBar';
 import type { CourseChanges } from './useCourse';
 import { meetingWords, skillNames, warningWords, type Lane, type Lesson, type Period, type Warning } from './words';
-import { count, said, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 
 interface Props {
   lane: Lane;
@@ -34,43 +34,43 @@ export function LessonPanel({ lane, lanes, lesson, period, course, onInsert }: P
   const own = draft[at];
   const set = (lessons: typeof draft) => course.set(lane, lessons);
   return (
-    <Panel aria-label={say('course.lesson', { at: at + 1 })}>
+    <Panel aria-label={formatMessage({ id: 'course.lesson.number' }, { number: at + 1 })}>
       <Head>
         <h2>
-          <small>{say('course.lesson-of', { name: lane.name, at: at + 1, lessons: lane.lessons.length })}</small>
+          <small>{formatMessage({ id: 'course.lesson.of' }, { name: lane.name, number: at + 1, lessons: lane.lessons.length })}</small>
           {lesson.title}
         </h2>
         <Acts>
-          <Link to={`/show/lesson/${lane.schoolClass}/${lesson.id}`}>{say('course.show-to-the-class')}</Link>
+          <Link to={`/show/lesson/${lane.schoolClass}/${lesson.id}`}>{formatMessage({ id: 'course.lesson.showToClass' })}</Link>
           <a href={`/api/courses/${lane.schoolClass}/lessons/${lesson.id}/plan.pdf`} target="_blank" rel="noreferrer">
-            {say('course.plan-pdf')}
+            {formatMessage({ id: 'course.print.plan' })}
           </a>
           <Button isDisabled={at === 0 || course.busy} onPress={() => set(moved(draft, lesson.id, -1))}>
-            {say('course.move-earlier')}
+            {formatMessage({ id: 'course.lesson.moveEarlier' })}
           </Button>
           <Button isDisabled={at === lane.lessons.length - 1 || course.busy} onPress={() => set(moved(draft, lesson.id, 1))}>
-            {say('course.move-later')}
+            {formatMessage({ id: 'course.lesson.moveLater' })}
           </Button>
           {lesson.pin ? (
-            <Button onPress={() => set(unpinned(draft, lesson.id))}>{say('course.unpin')}</Button>
+            <Button onPress={() => set(unpinned(draft, lesson.id))}>{formatMessage({ id: 'course.unpin' })}</Button>
           ) : (
             <Button isDisabled={!first} onPress={() => first && set(changed(draft, lesson.id, { pin: first.starts }))}>
-              {say('course.pin-to-its-date')}
+              {formatMessage({ id: 'course.lesson.pin' })}
             </Button>
           )}
-          <Button onPress={() => onInsert(at)}>{say('course.insert-before')}</Button>
-          <LinkButton onPress={() => set(without(draft, lesson.id))}>{say('course.take-out')}</LinkButton>
+          <Button onPress={() => onInsert(at)}>{formatMessage({ id: 'course.lesson.insertBefore' })}</Button>
+          <LinkButton onPress={() => set(without(draft, lesson.id))}>{formatMessage({ id: 'course.lesson.removeShort' })}</LinkButton>
           {own &&
             lanes
               .filter((l) => l.schoolClass !== lane.schoolClass)
               .map((l) => (
                 <LinkButton key={l.schoolClass} onPress={() => course.set(l, copied(draftOf(l), own, l.lessons.length, crypto.randomUUID()))}>
-                  {say('course.copy-to', { name: l.name })}
+                  {formatMessage({ id: 'course.lesson.copyTo' }, { name: l.name })}
                 </LinkButton>
               ))}
         </Acts>
       </Head>
-      {lesson.pin && <p>{say('course.pinned-to', { pin: meetingWords(lesson.pin) })}</p>}
+      {lesson.pin && <p>{formatMessage({ id: 'course.lesson.pinnedTo' }, { date: meetingWords(lesson.pin) })}</p>}
       {warnings.map((w, i) => (
         <Warn key={`${w.kind}${i}`} role="note">
           <span>▲ {warningWords(w, title)}</span>
@@ -82,17 +82,17 @@ export function LessonPanel({ lane, lanes, lesson, period, course, onInsert }: P
         <div>
           <p>{lesson.aim}</p>
           <Facts>
-            <dt>{say('course.needs')}</dt>
+            <dt>{formatMessage({ id: 'course.lesson.needs' })}</dt>
             <dd>
               {lesson.needs.length === 0
-                ? say('course.nothing-before-it')
+                ? formatMessage({ id: 'course.lesson.needsNothing' })
                 : lesson.needs.map((n) => n.anyOf.map((s) => `${skillNames[s.skill]}${s.of > 0 ? ` ${s.secure}/${s.of}` : ''}`).join(' or ')).join(' · ')}
             </dd>
-            <dt>{say('course.gives')}</dt>
+            <dt>{formatMessage({ id: 'course.lesson.gives' })}</dt>
             <dd>{lesson.gives.map((s) => `${skillNames[s.skill]}${s.of > 0 ? ` ${s.secure}/${s.of}` : ''}`).join(' · ') || '–'}</dd>
-            <dt>{say('course.sheets')}</dt>
+            <dt>{formatMessage({ id: 'course.sheets' })}</dt>
             <dd>
-              {lesson.sheets.length === 0 && say('course.none')}
+              {lesson.sheets.length === 0 && formatMessage({ id: 'course.none' })}
               {lesson.sheets.map((id) => {
                 const sheet = lane.sheets.find((s) => s.id === id);
                 return sheet ? (
@@ -100,33 +100,33 @@ export function LessonPanel({ lane, lanes, lesson, period, course, onInsert }: P
                     {sheet.title}
                   </Link>
                 ) : (
-                  <span key={id}>{say('course.a-sheet-that-is-gone')}</span>
+                  <span key={id}>{formatMessage({ id: 'course.lesson.sheetGone' })}</span>
                 );
               })}
             </dd>
-            <dt>{say('course.put-out')}</dt>
+            <dt>{formatMessage({ id: 'course.lesson.materials' })}</dt>
             <dd>
               {lesson.wants.map((w) => (
                 <Pencil key={w.code + w.name}>
                   <i style={{ background: w.colour }} aria-hidden />
                   {lane.students} × {w.code} {w.name}
-                  {w.copies != null && w.copies < lane.students ? say('course.owned', { copies: w.copies }) : ''}
+                  {w.copies != null && w.copies < lane.students && ` (${formatMessage({ id: 'course.pencils.owned' }, { copies: w.copies })})`}
                 </Pencil>
               ))}
-              {say('course.sharpeners')}
+              {formatMessage({ id: 'course.sharpeners' })}
               {lesson.wants.some((w) => typeof w.copies === 'number' && w.copies < lane.students) && (
                 <LinkButton aria-expanded={sharing} onPress={() => setSharing(!sharing)}>
-                  {say('course.who-takes-what-when', { more: sharing ? '▴' : '▾' })}
+                  {formatMessage({ id: 'course.rota.title' })} {sharing ? '▴' : '▾'}
                 </LinkButton>
               )}
             </dd>
-            <dt>{say('course.mind')}</dt>
-            <dd>{lesson.cautions.join(' ') || say('course.rest-hand-and-eyes-half')}</dd>
+            <dt>{formatMessage({ id: 'course.warning.heading' })}</dt>
+            <dd>{lesson.cautions.join(' ') || formatMessage({ id: 'course.lesson.rest' })}</dd>
           </Facts>
         </div>
         <div>
           <StageBar lesson={lesson} onSplit={(stage) => set(split(draft, lesson.id, stage, crypto.randomUUID()))} />
-          <Small>{say('course.min-for-three-of-four', { minutes: decimals(lesson.minutes) })}</Small>
+          <Small>{formatMessage({ id: 'course.lesson.threeQuarters' }, { minutes: decimals(lesson.minutes) })}</Small>
           <Edit key={lesson.id + String(lane.revision)} lesson={lesson} onKeep={(change) => set(changed(draft, lesson.id, change))} />
         </div>
       </Columns>
@@ -153,33 +153,37 @@ function Remedy({ warning, lane, course, onInsert, onShare }: RemedyProps) {
     case 'NEEDED_BEFORE_TAUGHT': {
       const { other } = warning;
       return other ? (
-        <LinkButton onPress={() => course.set(lane, movedTo(draft, other, at))}>{say('course.move-before-it', { other: title(other) })}</LinkButton>
+        <LinkButton onPress={() => course.set(lane, movedTo(draft, other, at))}>{formatMessage({ id: 'course.warning.moveBefore' }, { other: title(other) })}</LinkButton>
       ) : (
-        <LinkButton onPress={() => onInsert(at, warning.exercise)}>{say('course.insert-a-lesson-before-it')}</LinkButton>
+        <LinkButton onPress={() => onInsert(at, warning.exercise)}>{formatMessage({ id: 'course.lesson.insertHere' })}</LinkButton>
       );
     }
     case 'FEW_SECURE': {
       const giving = lane.lessons.findIndex((l) => l.gives.some((g) => g.skill === warning.skills[0]));
       const again = draft[giving];
       return again ? (
-        <LinkButton onPress={() => course.set(lane, copied(draft, again, at, crypto.randomUUID(), say('course.again', { title: again.title })))}>
-          {say('course.do-again-before-it', { title: again.title })}
+        <LinkButton onPress={() => course.set(lane, copied(draft, again, at, crypto.randomUUID(), formatMessage({ id: 'course.lesson.copyTitle' }, { title: again.title })))}>
+          {formatMessage({ id: 'course.warning.teachAgain' }, { title: again.title })}
         </LinkButton>
       ) : null;
     }
     case 'NO_ROOM':
-      return <LinkButton onPress={() => course.set(lane, without(draft, warning.lesson))}>{say('course.take-the-lesson-out')}</LinkButton>;
+      return <LinkButton onPress={() => course.set(lane, without(draft, warning.lesson))}>{formatMessage({ id: 'course.lesson.remove' })}</LinkButton>;
     case 'PIN_NOT_HELD':
-      return <LinkButton onPress={() => course.set(lane, unpinned(draft, warning.lesson))}>{say('course.unpin')}</LinkButton>;
+      return <LinkButton onPress={() => course.set(lane, unpinned(draft, warning.lesson))}>{formatMessage({ id: 'course.unpin' })}</LinkButton>;
     case 'QUICK_ARE_IDLE':
-      return <LinkButton onPress={() => onInsert(at + 1, lane.sheets.find((s) => s.id === sheet)?.kinds[0])}>{say('course.insert-more-of-the-same')}</LinkButton>;
+      return <LinkButton onPress={() => onInsert(at + 1, lane.sheets.find((s) => s.id === sheet)?.kinds[0])}>{formatMessage({ id: 'course.lesson.insertSameSkill' })}</LinkButton>;
     case 'SOLVENT_NOT_IN_METHOD':
     case 'SOLVENT_FOR_BEGINNERS':
-      return <LinkButton onPress={() => onInsert(at + 1, 'burnish-trio')}>{say('course.insert-a-burnish-trio')}</LinkButton>;
+      return <LinkButton onPress={() => onInsert(at + 1, 'burnish-trio')}>{formatMessage({ id: 'course.lesson.insertBurnishTrio' })}</LinkButton>;
     case 'TOO_FEW_COPIES':
-      return <LinkButton onPress={onShare}>{say('course.see-who-takes-it-when')}</LinkButton>;
+      return <LinkButton onPress={onShare}>{formatMessage({ id: 'course.warning.seeRota' })}</LinkButton>;
     case 'PENCIL_MISSING':
-      return sheet ? <Link to={`/sheets/${sheet}`}>{say('course.choose-another-pencil')}</Link> : <Link to="/kit/sets">{say('course.sets')}</Link>;
+      return sheet ? (
+        <Link to={`/sheets/${sheet}`}>{formatMessage({ id: 'course.warning.chooseAnotherPencil' })}</Link>
+      ) : (
+        <Link to="/kit/sets">{formatMessage({ id: 'course.sets' })}</Link>
+      );
     case 'POOR_STOP':
       return null;
   }
@@ -201,18 +205,39 @@ function Edit({ lesson, onKeep }: { lesson: Lesson; onKeep: (change: Change) => 
   const same = (Object.keys(draft) as (keyof Change)[]).every((k) => draft[k] === lesson[k]);
   return (
     <details>
-      <summary>{say('course.change-title-minutes-notes')}</summary>
+      <summary>{formatMessage({ id: 'course.lesson.edit' })}</summary>
       <Fields>
-        <Words label={say('course.title')} value={draft.title} onChange={(title) => put({ title })} />
-        <Words label={say('course.aim')} value={draft.aim} onChange={(aim) => put({ aim })} />
+        <Words label={formatMessage({ id: 'course.title' })} value={draft.title} onChange={(title) => put({ title })} />
+        <Words label={formatMessage({ id: 'course.aim' })} value={draft.aim} onChange={(aim) => put({ aim })} />
         <Numbers>
-          <NumberBox label={say('course.show-min')} value={draft.showMinutes} least={0} most={90} digits={0} onChange={(showMinutes) => put({ showMinutes })} />
-          <NumberBox label={say('course.draw-without-a-sheet-min')} value={draft.workMinutes} least={0} most={600} digits={0} onChange={(workMinutes) => put({ workMinutes })} />
-          <NumberBox label={say('course.look-together-min')} value={draft.lookMinutes} least={0} most={90} digits={0} onChange={(lookMinutes) => put({ lookMinutes })} />
+          <NumberBox
+            label={formatMessage({ id: 'course.lesson.showMinutes' })}
+            value={draft.showMinutes}
+            least={0}
+            most={90}
+            digits={0}
+            onChange={(showMinutes) => put({ showMinutes })}
+          />
+          <NumberBox
+            label={formatMessage({ id: 'course.lesson.drawMinutes' })}
+            value={draft.workMinutes}
+            least={0}
+            most={600}
+            digits={0}
+            onChange={(workMinutes) => put({ workMinutes })}
+          />
+          <NumberBox
+            label={formatMessage({ id: 'course.lesson.lookMinutes' })}
+            value={draft.lookMinutes}
+            least={0}
+            most={90}
+            digits={0}
+            onChange={(lookMinutes) => put({ lookMinutes })}
+          />
         </Numbers>
-        <Words label={say('course.notes')} value={draft.notes} onChange={(notes) => put({ notes })} rows={3} />
+        <Words label={formatMessage({ id: 'course.notes' })} value={draft.notes} onChange={(notes) => put({ notes })} rows={3} />
         <Button isDisabled={same || draft.title.trim() === ''} onPress={() => onKeep(draft)}>
-          {say('course.keep')}
+          {formatMessage({ id: 'course.lesson.save' })}
         </Button>
       </Fields>
     </details>
@@ -226,19 +251,22 @@ export function PeriodLine({ lane, period, children }: { lane: Lane; period: Per
     <Line>
       <b>{meetingWords(period.starts)}</b>
       {period.state === 'CANCELLED' ? (
-        <span>{say('course.cancelled')}</span>
+        <span>{formatMessage({ id: 'course.period.cancelled' })}</span>
       ) : (
         <span>
-          {said('course.of-min-used-half-of', {
-            planned: decimals(period.planned),
-            room: decimals(period.room),
-            median: decimals(period.median),
-            quick: decimals(period.quick),
-            more: last?.goesOn ? say('course.goes-on-next-time') : '',
-            place: period.place && ` · ${period.place}`,
-          })}
+          {formatMessage(
+            { id: 'course.period.use' },
+            {
+              planned: decimals(period.planned),
+              available: decimals(period.room),
+              median: decimals(period.median),
+              quick: decimals(period.quick),
+              continues: last?.goesOn ?? false,
+            },
+          )}
         </span>
       )}
+      {period.place && <span>{period.place}</span>}
       <span>{count(lane.students, 'student')}</span>
       {children}
     </Line>

@@ -45,15 +45,15 @@ describe('the rota', () => {
     expect(await screen.findByText('Tables 1, 2')).toBeTruthy();
     expect(screen.getByText('3 min of waiting at each such table.')).toBeTruthy();
     expect(screen.getByText('Red family, waits 3 min')).toBeTruthy();
-    expect(screen.getByText('One more S12 Tide Blue saves 3 min of waiting.')).toBeTruthy();
-    expect(screen.getByText(/No copy for such a table: S12 Tide Blue/)).toBeTruthy();
-    expect(screen.getByRole('link', { name: 'Cards for the tables (PDF)' }).getAttribute('href')).toBe('/api/courses/c/lessons/l/rota.pdf');
+    expect(screen.getByText('Buy one more S12 Tide Blue: saves 3 min of waiting.')).toBeTruthy();
+    expect(screen.getByText(/There is no copy for this table: S12 Tide Blue/)).toBeTruthy();
+    expect(screen.getByRole('link', { name: 'Table cards (PDF)' }).getAttribute('href')).toBe('/api/courses/c/lessons/l/rota.pdf');
   });
 
   it('says what a substitute changes', () => {
     expect(remedyWords({ change: 'SUBSTITUTE', pencil: blue, substitute: { code: 'S14', name: 'Slate', colour: '#445566' }, deltaValue: -0.42, deltaHue: 12.4, saves: 5 })).toBe(
-      'S14 Slate beside S12 Tide Blue (value −0.4, hue +12°) saves 5 min of waiting.',
+      'Use S14 Slate as well as S12 Tide Blue (value −0.4, hue +12°): saves 5 min of waiting.',
     );
-    expect(remedyWords({ change: 'SEATS_IN_PAIRS', saves: 8 })).toBe('Seats in pairs, one sheet for two, saves 8 min of waiting.');
+    expect(remedyWords({ change: 'SEATS_IN_PAIRS', saves: 8 })).toBe('Let students work in pairs, two to a sheet: saves 8 min of waiting.');
   });
 });

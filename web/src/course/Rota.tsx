@@ -5,7 +5,7 @@ import { Failed, Loading } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { decimals } from '../words/words';
 import { remedyWords } from './rotaWords';
-import { count, said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type RotaData = Schemas['RotaView'];
 type Table = Schemas['RotaTableView'];
@@ -24,7 +24,7 @@ export function Rota({ schoolClass, lesson, period }: Props) {
     queryFn: () => body(api.GET('/api/courses/{schoolClass}/lessons/{lesson}/rota', { params: { path: { schoolClass, lesson }, query: period ? { period } : {} } })),
   });
   if (rota.isPending) {
-    return <Loading what={say('course.who-takes-what-when-2')} />;
+    return <Loading what={formatMessage({ id: 'course.rota.link' })} />;
   }
   if (rota.isError) {
     return <Failed error={rota.error} />;
@@ -32,15 +32,15 @@ export function Rota({ schoolClass, lesson, period }: Props) {
   const { tasks, tables } = rota.data;
   const most = Math.max(1, ...tables.flatMap((t) => t.seats.flatMap((s) => s.turns.map((turn) => turn.ends))));
   return (
-    <Sheet aria-label={say('course.who-takes-what-when-3')}>
-      {tasks.length === 0 && <p>{say('course.nothing-is-drawn-in-it')}</p>}
-      {tasks.length > 0 && tables.length === 0 && <p>{say('course.the-class-has-no-students')}</p>}
+    <Sheet aria-label={formatMessage({ id: 'course.rota.title' })}>
+      {tasks.length === 0 && <p>{formatMessage({ id: 'course.lesson.nothingDrawn' })}</p>}
+      {tasks.length > 0 && tables.length === 0 && <p>{formatMessage({ id: 'course.rota.noStudents' })}</p>}
       {tables.map((t) => (
         <TableRota key={t.numbers.join()} table={t} tasks={tasks} most={most} />
       ))}
       {tables.length > 0 && (
         <a href={`/api/courses/${schoolClass}/lessons/${lesson}/rota.pdf${period ? `?period=${period}` : ''}`} target="_blank" rel="noreferrer">
-          {say('course.cards-for-the-tables-pdf')}
+          {formatMessage({ id: 'course.tables.cards' })}
         </a>
       )}
     </Sheet>
@@ -51,24 +51,24 @@ function TableRota({ table, tasks, most }: { table: Table; tasks: RotaData['task
   return (
     <div>
       <h3>
-        {table.numbers.length === 1 ? say('course.table') : say('course.tables')} {table.numbers.join(', ')}
+        {table.numbers.length === 1 ? formatMessage({ id: 'course.table' }) : formatMessage({ id: 'course.tables' })} {table.numbers.join(', ')}
       </h3>
       {table.missing.length > 0 ? (
-        <p>{say('course.no-copy-for-such-a', { more: table.missing.map((p) => `${p.code} ${p.name}`).join(', ') })}</p>
+        <p>{formatMessage({ id: 'course.warning.noCopy' }, { pencils: table.missing.map((p) => `${p.code} ${p.name}`).join(', ') })}</p>
       ) : (
-        <p>{table.waiting < 0.5 ? say('course.nobody-waits') : say('course.min-of-waiting-at-each', { waiting: decimals(table.waiting) })}</p>
+        <p>{table.waiting < 0.5 ? formatMessage({ id: 'course.rota.nobodyWaits' }) : formatMessage({ id: 'course.warning.waiting' }, { waiting: decimals(table.waiting) })}</p>
       )}
       {table.seats.map((s) => (
         <Seat key={s.seat}>
           <b>{s.seat}</b>
-          <ol aria-label={say('course.seat', { seat: s.seat })}>
+          <ol aria-label={formatMessage({ id: 'course.rota.seat' }, { seat: s.seat })}>
             {s.turns.map((turn) => {
               const task = tasks[turn.task];
               return (
                 <Turn key={turn.task} data-waits={turn.waits >= 0.5} style={{ width: `${((turn.ends - turn.starts) / most) * 100}%` }} title={task?.label}>
                   <span>
                     {task?.label}
-                    {turn.waits >= 0.5 && say('course.waits-min', { waits: decimals(turn.waits) })}
+                    {turn.waits >= 0.5 && `, ${formatMessage({ id: 'course.rota.waits' }, { waits: decimals(turn.waits) })}`}
                   </span>
                   <i aria-hidden>
                     {task?.pencils.map((p) => (
@@ -90,10 +90,13 @@ function TableRota({ table, tasks, most }: { table: Table; tasks: RotaData['task
       )}
       {table.seats.length > 0 && (
         <small>
-          {said('course.min-for-the-middle-student', {
-            seats: count(table.seats.length, 'seat'),
-            more: decimals(Math.max(0, ...table.seats.map((s) => s.turns.at(-1)?.ends ?? 0))),
-          })}
+          {formatMessage(
+            { id: 'course.rota.time' },
+            {
+              seats: table.seats.length,
+              minutes: decimals(Math.max(0, ...table.seats.map((s) => s.turns.at(-1)?.ends ?? 0))),
+            },
+          )}
         </small>
       )}
     </div>

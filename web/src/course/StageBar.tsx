@@ -4,17 +4,23 @@ import { LinkButton } from '../design/Controls';
 import { colour, levelGreys, sizes, space } from '../design/tokens';
 import { decimals } from '../words/words';
 import { stageWords, stopWords, type Lesson } from './words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** The stages of a lesson along a bar, in proportion; where one may stop stands below. */
 export function StageBar({ lesson, onSplit }: { lesson: Lesson; onSplit: (stage: string) => void }) {
   const whole = lesson.stages.reduce((sum, s) => sum + s.minutes, 0);
   if (whole === 0) {
-    return <p>{say('course.no-stages-yet-give-the')}</p>;
+    return <p>{formatMessage({ id: 'course.stage.none' })}</p>;
   }
   return (
     <>
-      <Bar role="img" aria-label={say('course.minutes', { whole: decimals(whole), more: lesson.stages.map((s) => `${stageWords(s)} ${decimals(s.minutes)}`).join(', ') })}>
+      <Bar
+        role="img"
+        aria-label={formatMessage(
+          { id: 'course.lesson.minutesSpoken' },
+          { whole: decimals(whole), stages: lesson.stages.map((s) => `${stageWords(s)} ${decimals(s.minutes)}`).join(', ') },
+        )}
+      >
         {lesson.stages.map((s, i) => (
           <Tone key={s.id} style={{ flexGrow: s.minutes }} $grey={s.kind === 'WORK' ? levelGreys[i % 2 === 0 ? 3 : 2] : s.kind === 'DISSOLVE' ? levelGreys[4] : levelGreys[1]} />
         ))}
@@ -30,8 +36,8 @@ export function StageBar({ lesson, onSplit }: { lesson: Lesson; onSplit: (stage:
                 <span>{stageWords(s)}</span>
                 <Stop data-poor={s.stop !== 'GOOD'}>{i < lesson.stages.length - 1 && s.stop !== 'GOOD' ? stopWords[s.stop] : ''}</Stop>
                 {canSplit ? (
-                  <LinkButton aria-label={say('course.split-here-before', { s: stageWords(s) })} onPress={() => onSplit(s.id)}>
-                    {say('course.split-here')}
+                  <LinkButton aria-label={formatMessage({ id: 'course.stage.splitBefore' }, { stage: stageWords(s) })} onPress={() => onSplit(s.id)}>
+                    {formatMessage({ id: 'course.stage.split' })}
                   </LinkButton>
                 ) : (
                   <span />

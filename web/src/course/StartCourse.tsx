@@ -10,7 +10,7 @@ import { Small } from '../design/Text';
 import { space } from '../design/tokens';
 import type { CourseChanges } from './useCourse';
 import type { Lane } from './words';
-import { count, said, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 
 const ALL = 'all';
 
@@ -54,23 +54,34 @@ export function StartCourse({ lane, course, at, kind, onDone }: Props) {
     }
   };
   return (
-    <Sheet aria-label={inserting ? say('course.new-lesson') : say('course.start-a-course')}>
-      <h2>{inserting ? say('course.new-lesson-before-lesson-of', { at: at + 1, name: lane.name }) : say('course.lessons-for', { name: lane.name })}</h2>
-      {!lane.term && <p>{said('course.has-no-term-yet-so', { name: lane.name, link: (words) => <Link to={`/classes/${lane.schoolClass}`}>{words}</Link> })}</p>}
+    <Sheet aria-label={inserting ? formatMessage({ id: 'course.newLesson' }) : formatMessage({ id: 'course.start' })}>
+      <h2>
+        {inserting ? formatMessage({ id: 'course.lesson.newBefore' }, { number: at + 1, name: lane.name }) : formatMessage({ id: 'course.outlines.for' }, { name: lane.name })}
+      </h2>
+      {!lane.term && <p>{formatMessage({ id: 'course.noTerm' }, { name: lane.name, link: (words) => <Link to={`/classes/${lane.schoolClass}`}>{words}</Link> })}</p>}
       <Row>
-        <Select label={inserting ? say('course.exercise') : say('course.outline')} value={chosen ?? null} onChange={setWhat} choices={choices} />
         <Select
-          label={say('course.pencils-at-hand')}
+          label={inserting ? formatMessage({ id: 'course.exercise' }) : formatMessage({ id: 'course.outline' })}
+          value={chosen ?? null}
+          onChange={setWhat}
+          choices={choices}
+        />
+        <Select
+          label={formatMessage({ id: 'course.pencils.set' })}
           value={chosenSet}
           onChange={setSet}
-          choices={[{ id: ALL, name: say('course.whole-kit') }, ...(kit.data?.sets ?? []).map((s) => ({ id: s.id, name: s.name }))]}
+          choices={[{ id: ALL, name: formatMessage({ id: 'course.pencils.wholeKit' }) }, ...(kit.data?.sets ?? []).map((s) => ({ id: s.id, name: s.name }))]}
         />
-        <Select label={say('course.paper')} value={chosenPaper ?? null} onChange={setPaper} choices={papers.map((p) => ({ id: p.id, name: p.name }))} />
+        <Select label={formatMessage({ id: 'course.paper' })} value={chosenPaper ?? null} onChange={setPaper} choices={papers.map((p) => ({ id: p.id, name: p.name }))} />
       </Row>
       {about && <p>{about}</p>}
       <Row>
         <MainButton isDisabled={!chosen || !chosenPaper || course.busy} onPress={go}>
-          {course.start.isPending || course.insert.isPending ? say('course.planning-the-sheets') : inserting ? say('course.insert-it') : say('course.add-these-lessons')}
+          {course.start.isPending || course.insert.isPending
+            ? formatMessage({ id: 'course.outlines.planning' })
+            : inserting
+              ? formatMessage({ id: 'course.lesson.insert' })
+              : formatMessage({ id: 'course.outlines.add' })}
         </MainButton>
         {!inserting && (
           <FileTrigger
@@ -80,12 +91,12 @@ export function StartCourse({ lane, course, at, kind, onDone }: Props) {
               void file?.text().then((text) => course.take.mutate({ lane, text, ...materials }, { onSuccess: onDone }));
             }}
           >
-            <Button isDisabled={!chosenPaper || course.busy}>{say('course.from-an-outline-file')}</Button>
+            <Button isDisabled={!chosenPaper || course.busy}>{formatMessage({ id: 'course.outlines.import' })}</Button>
           </FileTrigger>
         )}
-        <Button onPress={onDone}>{say('course.back')}</Button>
+        <Button onPress={onDone}>{formatMessage({ id: 'course.back' })}</Button>
       </Row>
-      <Small>{say('course.sheets-are-planned-with-the')}</Small>
+      <Small>{formatMessage({ id: 'course.outlines.help' })}</Small>
     </Sheet>
   );
 }

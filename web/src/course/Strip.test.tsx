@@ -39,8 +39,8 @@ const box = (name: RegExp) => screen.getByRole('button', { name });
 
 it('reads out each period with its lessons, minutes and warnings', () => {
   strip();
-  expect(box(/8 Dunlin, .*11:05: lesson 1 Fading out, goes on, 30 of 40 min, logged/)).toBeTruthy();
-  expect(box(/lesson 1 Fading out; lesson 2 Round, goes on, 38 of 40 min, 1 warning/)).toBeTruthy();
+  expect(box(/8 Dunlin, .*11:05: lesson 1 Fading out, continues, 30 of 40 min, logged/)).toBeTruthy();
+  expect(box(/lesson 1 Fading out; lesson 2 Round, continues, 38 of 40 min, 1 warning/)).toBeTruthy();
   expect(box(/8 Dunlin, .*: cancelled/)).toBeTruthy();
 });
 

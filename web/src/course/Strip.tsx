@@ -6,7 +6,7 @@ import { useSize } from '../design/useSize';
 import { later, weekOf } from '../words/dates';
 import { byWeek, weeksOf } from './weeks';
 import { dateWords, paceWords, periodWords, type Lane, type Period } from './words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 export type Zoom = 'term' | 'month' | 'week';
 
@@ -81,7 +81,7 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
   const dropped = useLatest((of: string, lesson: string, key: string) => meant(of, key, (l, p) => onDrop(l, lesson, p)));
 
   return (
-    <Frame ref={frame} data-strip tabIndex={0} role="region" aria-label={say('course.the-term-arrow-keys-go')}>
+    <Frame ref={frame} data-strip tabIndex={0} role="region" aria-label={formatMessage({ id: 'course.calendar.keys' })}>
       <Grid style={{ gridTemplateColumns: `${NAMES}px repeat(${weeks.length}, ${column}px)` }}>
         <Corner />
         {weeks.map((w) => (
@@ -98,7 +98,7 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
             </Name>
             {weeks.map((w) => (
               <Cell key={w.monday} data-holiday={w.holiday !== undefined}>
-                {w.holiday !== undefined && <Holiday title={w.holiday}>{w.holiday || say('course.holiday')}</Holiday>}
+                {w.holiday !== undefined && <Holiday title={w.holiday}>{w.holiday || formatMessage({ id: 'course.holiday' })}</Holiday>}
                 {periods
                   .get(lane)
                   ?.get(w.monday)

@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import type { Lane } from './words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 export type LessonDraft = Schemas['LessonData'];
 
@@ -56,7 +56,7 @@ export function split(lessons: readonly LessonDraft[], id: string, stage: string
     if (l.id !== id) {
       return [l];
     }
-    const second: LessonDraft = { ...withoutPin(l), id: newId, title: say('course.on', { title: l.title }), from: stage, showMinutes: 3 };
+    const second: LessonDraft = { ...withoutPin(l), id: newId, title: formatMessage({ id: 'course.lesson.continuedTitle' }, { title: l.title }), from: stage, showMinutes: 3 };
     return [{ ...l, until: stage }, second];
   });
 }

@@ -1,7 +1,7 @@
 import type { Schemas } from '../api/client';
 import { local } from '../words/dates';
 import { decimals } from '../words/words';
-import { count, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 export type Lane = Schemas['LaneView'];
 export type Lesson = Schemas['LessonView'];
@@ -11,27 +11,27 @@ export type Warning = Schemas['CourseWarningView'];
 export type Skill = Schemas['SkillView']['skill'];
 
 export const skillNames: Record<Skill, string> = {
-  PRESSURE: say('course.pressure'),
-  EVEN_TONE: say('course.even-tone'),
-  EQUAL_STEPS: say('course.equal-steps'),
-  STROKES: say('course.strokes'),
-  GRADATION: say('course.gradation'),
-  LAYERING: say('course.layering'),
-  FADING_TWO_COLOURS: say('course.fading-two-colours'),
-  BURNISHING: say('course.burnishing'),
-  ANALOGOUS_BLENDING: say('course.analogous-blending'),
-  TINT_HUE_SHADE: say('course.tint-hue-shade'),
-  NEUTRAL_BY_COMPLEMENT: say('course.neutral-by-complement'),
-  MIXING_FROM_FEW: say('course.mixing-from-few'),
-  TEMPERATURE: say('course.temperature-and-glaze'),
-  TONED_PAPER: say('course.light-and-dark-on-toned'),
-  SOLVENT: say('course.solvent'),
-  FORM_AND_LIGHT: say('course.form-and-light'),
-  COMPOSITION: say('course.composition-of-fades'),
-  TEXTURE: say('course.texture'),
-  READING_A_REFERENCE: say('course.reading-a-reference'),
-  COLOUR_PLAN: say('course.colour-plan'),
-  FINISHING: say('course.finishing'),
+  PRESSURE: formatMessage({ id: 'course.skill.pressure' }),
+  EVEN_TONE: formatMessage({ id: 'course.skill.evenTone' }),
+  EQUAL_STEPS: formatMessage({ id: 'course.skill.equalSteps' }),
+  STROKES: formatMessage({ id: 'course.skill.strokes' }),
+  GRADATION: formatMessage({ id: 'course.skill.gradation' }),
+  LAYERING: formatMessage({ id: 'course.skill.layering' }),
+  FADING_TWO_COLOURS: formatMessage({ id: 'course.skill.fadingTwoColours' }),
+  BURNISHING: formatMessage({ id: 'course.skill.burnishing' }),
+  ANALOGOUS_BLENDING: formatMessage({ id: 'course.skill.analogousBlending' }),
+  TINT_HUE_SHADE: formatMessage({ id: 'course.skill.tintHueShade' }),
+  NEUTRAL_BY_COMPLEMENT: formatMessage({ id: 'course.skill.neutralByComplement' }),
+  MIXING_FROM_FEW: formatMessage({ id: 'course.skill.mixingFromFew' }),
+  TEMPERATURE: formatMessage({ id: 'course.skill.temperatureAndGlaze' }),
+  TONED_PAPER: formatMessage({ id: 'course.skill.tonedPaper' }),
+  SOLVENT: formatMessage({ id: 'course.skill.solvent' }),
+  FORM_AND_LIGHT: formatMessage({ id: 'course.skill.formAndLight' }),
+  COMPOSITION: formatMessage({ id: 'course.skill.compositionOfFades' }),
+  TEXTURE: formatMessage({ id: 'course.skill.texture' }),
+  READING_A_REFERENCE: formatMessage({ id: 'course.skill.readingAReference' }),
+  COLOUR_PLAN: formatMessage({ id: 'course.colourPlan' }),
+  FINISHING: formatMessage({ id: 'course.skill.finishing' }),
 };
 
 const dayMonth = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' });
@@ -40,27 +40,29 @@ const weekdayDay = new Intl.DateTimeFormat(undefined, { weekday: 'short', day: '
 export const dateWords = (iso: string) => dayMonth.format(local(iso));
 export const meetingWords = (iso: string) => `${weekdayDay.format(local(iso))} ${iso.slice(11, 16)}`;
 
-export const minutesWords = (minutes: number) => say('course.min', { minutes: decimals(minutes) });
+export const minutesWords = (minutes: number) => formatMessage({ id: 'course.lesson.minutesShort' }, { minutes: decimals(minutes) });
 
 /** What is done in a stage, in a few words. */
 export function stageWords(stage: Stage): string {
   switch (stage.kind) {
     case 'SHOW':
-      return say('course.show-2');
+      return formatMessage({ id: 'course.stage.show' });
     case 'LOOK_TOGETHER':
-      return say('course.look-together');
+      return formatMessage({ id: 'course.stage.look' });
     case 'DISSOLVE':
-      return say('course.dissolve-leave-to-dry');
+      return formatMessage({ id: 'course.stage.dissolve' });
     case 'WORK':
-      return stage.field === '' ? 'draw' : [stage.group, stage.label, stage.label === '' ? say('course.field', { field: stage.field }) : ''].filter((w) => w !== '').join(' ');
+      return stage.field === ''
+        ? 'draw'
+        : [stage.group, stage.label, stage.label === '' ? formatMessage({ id: 'course.lesson.box' }, { box: stage.field }) : ''].filter((w) => w !== '').join(' ');
   }
 }
 
 export const stopWords: Record<Stage['stop'], string> = {
-  GOOD: say('course.good-place-to-stop'),
-  POOR: say('course.poor-place-to-stop'),
-  NEVER: say('course.do-not-stop-here'),
-  MUST: say('course.wet-nothing-more-touches-it'),
+  GOOD: formatMessage({ id: 'course.stop.good' }),
+  POOR: formatMessage({ id: 'course.stop.poor' }),
+  NEVER: formatMessage({ id: 'course.stop.never' }),
+  MUST: formatMessage({ id: 'course.stage.wet' }),
 };
 
 const either = (skills: readonly Skill[]) => skills.map((s) => skillNames[s]).join(' or ');
@@ -70,80 +72,94 @@ export function warningWords(w: Warning, title: (lesson: string) => string): str
   const figure = (n: number | null | undefined, digits = 0) => decimals(n ?? 0, digits);
   switch (w.kind) {
     case 'NEEDED_BEFORE_TAUGHT':
-      return say('course.needs-2', {
-        skills: either(w.skills),
-        more: w.other ? say('course.taught-later-in', { other: title(w.other) }) : say('course.taught-nowhere-in-this-course'),
-      });
+      return formatMessage(
+        { id: 'course.warning.needsSkills' },
+        {
+          skills: either(w.skills),
+          where: w.other ? formatMessage({ id: 'course.warning.taughtLater' }, { other: title(w.other) }) : formatMessage({ id: 'course.warning.taughtNowhere' }),
+        },
+      );
     case 'FEW_SECURE':
-      return say('course.of-students-are-secure-in', { count: figure(w.count), of: figure(w.of), skills: either(w.skills) });
+      return formatMessage({ id: 'course.warning.notSecure' }, { count: figure(w.count), students: figure(w.of), skills: either(w.skills) });
     case 'PENCIL_MISSING':
       return w.substitute
-        ? say('course.is-not-at-hand-nearest', { pencil: w.pencil ?? '', substitute: w.substitute, deltaValue: signed(w.deltaValue ?? 0, 1), deltaHue: signed(w.deltaHue ?? 0, 0) })
-        : say('course.is-not-at-hand-and', { pencil: w.pencil ?? '' });
+        ? formatMessage(
+            { id: 'course.warning.pencilReplaced' },
+            { pencil: w.pencil ?? '', substitute: w.substitute, valueDifference: signed(w.deltaValue ?? 0, 1), hueDifference: signed(w.deltaHue ?? 0, 0) },
+          )
+        : formatMessage({ id: 'course.warning.pencilMissing' }, { pencil: w.pencil ?? '' });
     case 'TOO_FEW_COPIES':
-      return say('course.students-want-there', {
-        of: figure(w.of),
-        pencil: w.pencil ?? '',
-        more: w.count === 1 ? say('course.is') : say('course.are'),
-        count: figure(w.count),
-        more2: (w.inTurns ?? 0) <= (w.count ?? 0) ? say('course.in-turns-that-is-enough') : say('course.taking-turns-needs-sit-in', { inTurns: figure(w.inTurns) }),
-      });
+      return formatMessage(
+        { id: 'course.warning.tooFewPencils' },
+        {
+          students: figure(w.of),
+          pencil: w.pencil ?? '',
+          copies: w.count ?? 0,
+          enough: (w.inTurns ?? 0) <= (w.count ?? 0),
+          needed: figure(w.inTurns),
+        },
+      );
     case 'NO_ROOM':
-      return say('course.find-no-place', { minutes: minutesWords(w.minutes ?? 0), why: noRoom[w.why ?? 'NO_PERIOD_LEFT'] });
+      return formatMessage({ id: 'course.notScheduled.minutes' }, { minutes: minutesWords(w.minutes ?? 0), reason: noRoom[w.why ?? 'NO_PERIOD_LEFT'] });
     case 'SOLVENT_NOT_IN_METHOD':
-      return say('course.solvent-is-planned-and-the');
+      return formatMessage({ id: 'course.warning.solventMethod' });
     case 'SOLVENT_FOR_BEGINNERS':
-      return say('course.solvent-is-not-for-young');
+      return formatMessage({ id: 'course.warning.solventYoung' });
     case 'QUICK_ARE_IDLE':
-      return say('course.the-quickest-quarter-is-done', { minutes: minutesWords(w.minutes ?? 0), period: meetingWords(w.period ?? '') });
+      return formatMessage({ id: 'course.warning.quickFinish' }, { minutes: minutesWords(w.minutes ?? 0), period: meetingWords(w.period ?? '') });
     case 'POOR_STOP':
-      return say('course.ends-inside-what-belongs-together', { period: meetingWords(w.period ?? '') });
+      return formatMessage({ id: 'course.warning.splitStage' }, { period: meetingWords(w.period ?? '') });
     case 'PIN_NOT_HELD':
-      return say('course.pinned-to-when-the-class', { period: meetingWords(w.period ?? '') });
+      return formatMessage({ id: 'course.warning.pinnedOff' }, { date: meetingWords(w.period ?? '') });
   }
 }
 
 export const signed = (n: number, digits: number) => `${n < 0 ? '−' : '+'}${decimals(Math.abs(n), digits)}`;
 
 const noRoom: Record<NonNullable<Warning['why']>, string> = {
-  NO_PERIOD_LEFT: say('course.the-term-has-no-period'),
-  NOT_BEFORE_THE_PINNED: say('course.a-later-lesson-is-pinned'),
-  LONGER_THAN_ANY_PERIOD: say('course.a-stage-that-must-not'),
+  NO_PERIOD_LEFT: formatMessage({ id: 'course.notScheduled.termFull' }),
+  NOT_BEFORE_THE_PINNED: formatMessage({ id: 'course.notScheduled.pinned' }),
+  LONGER_THAN_ANY_PERIOD: formatMessage({ id: 'course.notScheduled.tooLong' }),
 };
 
 /** How fast a class is, with what it rests on. */
 export function paceWords(pace: Lane['pace']): string {
   return pace.periods + pace.pages === 0
-    ? say('course.usual-pace-assumed')
-    : say('course.of-the-usual-pace-from', {
-        speed: decimals(pace.speed, 2),
-        least: decimals(pace.least, 2),
-        most: decimals(pace.most, 2),
-        periods: count(pace.periods, 'period'),
-        more: pace.pages > 0 ? `, ${count(pace.pages, 'page')}` : '',
-      });
+    ? formatMessage({ id: 'course.pace.assumed' })
+    : formatMessage(
+        { id: 'course.pace.measured' },
+        {
+          speed: decimals(pace.speed, 2),
+          least: decimals(pace.least, 2),
+          most: decimals(pace.most, 2),
+          periods: pace.periods,
+          pages: pace.pages,
+        },
+      );
 }
 
 /** A period as it is read out. */
 export function periodWords(period: Period, lane: Lane, warnings: number): string {
   const when = meetingWords(period.starts);
   if (period.state === 'CANCELLED') {
-    return say('course.cancelled-2', { name: lane.name, when });
+    return formatMessage({ id: 'course.period.cancelledSpoken' }, { name: lane.name, when });
   }
   const what = period.pieces
     .map((p) => {
       const n = lane.lessons.findIndex((l) => l.id === p.lesson);
-      return say('course.lesson-2', { n: n + 1, title: lane.lessons[n]?.title ?? '', more: p.goesOn ? say('course.goes-on') : '' });
+      return formatMessage({ id: 'course.lesson.found' }, { number: n + 1, title: lane.lessons[n]?.title ?? '', continues: p.goesOn });
     })
     .join('; ');
-  const marks = warnings > 0 ? `, ${count(warnings, 'warning')}` : '';
-  return say('course.of-2', {
-    name: lane.name,
-    when,
-    what: what || say('course.nothing'),
-    planned: decimals(period.planned),
-    room: minutesWords(period.room),
-    more: period.logged ? say('course.logged') : '',
-    marks,
-  });
+  return formatMessage(
+    { id: 'course.period.spoken' },
+    {
+      name: lane.name,
+      when,
+      what: what || formatMessage({ id: 'course.nothing' }),
+      planned: decimals(period.planned),
+      available: minutesWords(period.room),
+      logged: period.logged,
+      warnings,
+    },
+  );
 }

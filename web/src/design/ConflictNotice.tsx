@@ -1,7 +1,7 @@
 import { useQueryClient, type UseMutationResult } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { ApiError } from '../api/client';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 import { Button } from './Controls';
 import { Notice } from './States';
 
@@ -25,7 +25,8 @@ export function ConflictNotice({ error, onTheirs = () => window.location.reload(
       <span>▲ {error.message}</span>
       {isConflict(error) && (
         <span>
-          <Button onPress={onTheirs}>{say('design.use-theirs')}</Button> <Button onPress={onMine}>{say('design.save-mine')}</Button>
+          <Button onPress={onTheirs}>{formatMessage({ id: 'design.conflict.useTheirs' })}</Button>{' '}
+          <Button onPress={onMine}>{formatMessage({ id: 'design.conflict.saveMine' })}</Button>
         </span>
       )}
     </Notice>

@@ -20,7 +20,7 @@ import {
 } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 import { colour, sizes, space } from './tokens';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 const plate = css`
   display: inline-flex;
@@ -161,8 +161,8 @@ function Searched({ of, choices }: { of: string; choices: readonly Choice[] }) {
   return (
     <Autocomplete filter={contains}>
       {/* eslint-disable-next-line jsx-a11y/no-autofocus -- the list was opened to be searched */}
-      <SearchField aria-label={say('design.search', { of })} autoFocus>
-        <Search placeholder={say('design.type-to-search')} />
+      <SearchField aria-label={formatMessage({ id: 'design.search.label' }, { list: of })} autoFocus>
+        <Search placeholder={formatMessage({ id: 'design.search.hint' })} />
       </SearchField>
       <Choices of={choices} />
     </Autocomplete>
@@ -171,7 +171,7 @@ function Searched({ of, choices }: { of: string; choices: readonly Choice[] }) {
 
 function Choices({ of }: { of: readonly Choice[] }) {
   return (
-    <List items={of} renderEmptyState={() => <Nothing>{say('design.nothing-has-these-letters')}</Nothing>}>
+    <List items={of} renderEmptyState={() => <Nothing>{formatMessage({ id: 'design.search.empty' })}</Nothing>}>
       {(choice: Choice) => (
         <Item id={choice.id} textValue={choice.name}>
           {choice.mark}

@@ -1,7 +1,7 @@
 import styled from 'styled-components';
 import { NumberBox } from './NumberBox';
 import { space } from './tokens';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 interface Lab {
   l: number;
@@ -13,9 +13,9 @@ interface Lab {
 export function LabBoxes({ lab, onChange }: { lab: Lab; onChange: (lab: Lab) => void }) {
   return (
     <Three>
-      <NumberBox label={say('design.l')} value={lab.l} least={0} most={100} onChange={(l) => onChange({ ...lab, l })} />
-      <NumberBox label={say('design.a')} value={lab.a} least={-150} most={150} onChange={(a) => onChange({ ...lab, a })} />
-      <NumberBox label={say('design.b')} value={lab.b} least={-150} most={150} onChange={(b) => onChange({ ...lab, b })} />
+      <NumberBox label={formatMessage({ id: 'design.axis.lightness' })} value={lab.l} least={0} most={100} onChange={(l) => onChange({ ...lab, l })} />
+      <NumberBox label={formatMessage({ id: 'design.axis.a' })} value={lab.a} least={-150} most={150} onChange={(a) => onChange({ ...lab, a })} />
+      <NumberBox label={formatMessage({ id: 'design.axis.b' })} value={lab.b} least={-150} most={150} onChange={(b) => onChange({ ...lab, b })} />
     </Three>
   );
 }

@@ -26,7 +26,7 @@ test('says so where the server does not answer', async () => {
   answersTo('GET', { '/api/meanings': new Error('gone') });
   show(<Meant code="ORDER" label="In order" />);
   press('What In order means');
-  expect((await screen.findByRole('alert')).textContent).toContain('cannot be reached');
+  expect((await screen.findByRole('alert')).textContent).toContain('is not answering');
 });
 
 test.each([

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { served } from '../api/served';
 import { Failed, Loading, Notice } from './States';
 import { colour, sizes, space } from './tokens';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 interface Props {
   /** Of a goal, or of a figure of a field. */
@@ -16,9 +16,9 @@ interface Props {
 function Meaning({ code, label }: Props) {
   return (
     <DialogTrigger>
-      <Mark aria-label={say('design.what-means', { label })}>?</Mark>
+      <Mark aria-label={formatMessage({ id: 'design.help.about' }, { label })}>?</Mark>
       <Pane placement="bottom start">
-        <Dialog aria-label={say('design.what-means', { label })}>
+        <Dialog aria-label={formatMessage({ id: 'design.help.about' }, { label })}>
           <Told code={code} label={label} />
         </Dialog>
       </Pane>
@@ -42,24 +42,24 @@ export function Meant({ code, label }: Props) {
 function Told({ code, label }: Props) {
   const meanings = useQuery(served.meanings);
   if (meanings.isPending) {
-    return <Loading what={say('design.its-meaning')} />;
+    return <Loading what={formatMessage({ id: 'design.help.label' })} />;
   }
   if (meanings.error) {
     return <Failed error={meanings.error} />;
   }
   const meaning = meanings.data.find((m) => m.code === code);
   if (!meaning) {
-    return <Notice role="alert">{say('design.nothing-is-known-of', { label })}</Notice>;
+    return <Notice role="alert">{formatMessage({ id: 'design.help.none' }, { label })}</Notice>;
   }
   return (
     <Lines>
       <h2>{label}</h2>
       <dl>
-        <dt>{say('design.measures')}</dt>
+        <dt>{formatMessage({ id: 'design.help.measures' })}</dt>
         <dd>{meaning.measures}.</dd>
-        <dt>{say('design.stands-for')}</dt>
+        <dt>{formatMessage({ id: 'design.help.purpose' })}</dt>
         <dd>{meaning.standsFor}.</dd>
-        <dt>{say('design.cannot-see')}</dt>
+        <dt>{formatMessage({ id: 'design.help.limits' })}</dt>
         <dd>{meaning.cannotSee}.</dd>
       </dl>
     </Lines>

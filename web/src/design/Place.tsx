@@ -2,7 +2,7 @@ import { type ReactNode } from 'react';
 import styled from 'styled-components';
 import { Loading } from './States';
 import { colour, sizes, space } from './tokens';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 interface PlaceProps {
   title: string;
@@ -15,7 +15,7 @@ interface PlaceProps {
 export function Place({ title, about, actions, children }: PlaceProps) {
   return (
     <Frame>
-      <title>{say('design.grastel', { title })}</title>
+      <title>{formatMessage({ id: 'design.windowTitle' }, { title })}</title>
       <Head>
         <Called>
           <h1>{title}</h1>

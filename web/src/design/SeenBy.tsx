@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { api, body } from '../api/client';
 import { Select } from './Controls';
 import { chooseEyes, eyesNames, filterValues, useEyes, type Eyes } from './eyes';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** Whose eyes to see colours with. */
 export function EyesChoice() {
@@ -12,7 +12,7 @@ export function EyesChoice() {
   return (
     <Wide>
       <Select
-        label={say('design.seen-by')}
+        label={formatMessage({ id: 'design.vision.label' })}
         value={eyes}
         onChange={(id) => chooseEyes(id as Eyes)}
         choices={(Object.keys(eyesNames) as Eyes[]).map((id) => ({ id, name: eyesNames[id] }))}

@@ -2,7 +2,7 @@ import { type ReactNode } from 'react';
 import styled, { keyframes } from 'styled-components';
 import { ApiError } from '../api/client';
 import { colour, sizes, space } from './tokens';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** Something is on its way: a value scale being drawn. */
 export function Loading({ what }: { what: string }) {
@@ -13,7 +13,7 @@ export function Loading({ what }: { what: string }) {
           <i key={i} style={{ animationDelay: `${i * 120}ms` }} />
         ))}
       </Ticks>
-      {say('design.getting', { what })}
+      {formatMessage({ id: 'design.loading' }, { what })}
     </Quiet>
   );
 }
@@ -22,8 +22,8 @@ export function Loading({ what }: { what: string }) {
 export function Failed({ error, retry }: { error: Error; retry?: ReactNode }) {
   return (
     <Notice role="alert">
-      <strong>▲ {error instanceof ApiError ? error.message : say('design.grastel-cannot-be-reached')}</strong>
-      {!(error instanceof ApiError) && <span>{say('design.is-it-still-running-nothing')}</span>}
+      <strong>▲ {error instanceof ApiError ? error.message : formatMessage({ id: 'design.failed.unreachable' })}</strong>
+      {!(error instanceof ApiError) && <span>{formatMessage({ id: 'design.failed.help' })}</span>}
       {retry}
     </Notice>
   );

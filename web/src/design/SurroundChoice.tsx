@@ -3,7 +3,7 @@ import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { grey } from './greys';
 import { colour, space, surrounds, type Surround } from './tokens';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 const key = 'grastel.surround';
 
@@ -22,7 +22,7 @@ export function SurroundChoice() {
   const [surround, setSurround] = useState(remembered);
   return (
     <Group
-      aria-label={say('design.surround')}
+      aria-label={formatMessage({ id: 'design.surround.label' })}
       selectionMode="single"
       disallowEmptySelection
       selectedKeys={[surround]}
@@ -36,7 +36,7 @@ export function SurroundChoice() {
       }}
     >
       {(Object.keys(surrounds) as Surround[]).map((name) => (
-        <Dot key={name} id={name} aria-label={say('design.surround-2', { name })} style={{ background: grey(surrounds[name].paper) }} />
+        <Dot key={name} id={name} aria-label={formatMessage({ id: 'design.surround.named' }, { name })} style={{ background: grey(surrounds[name].paper) }} />
       ))}
     </Group>
   );

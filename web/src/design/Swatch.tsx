@@ -1,6 +1,5 @@
 import styled from 'styled-components';
 import { colour } from './tokens';
-import { say } from '../words/say';
 
 /** A flat colour means "asked for". */
 export const Asked = styled.span<{ $colour: string; $size?: number }>`
@@ -26,8 +25,8 @@ export function Tooth() {
     <Hidden aria-hidden width="0" height="0">
       <filter id="tooth" x="0" y="0" width="100%" height="100%">
         <feTurbulence type="fractalNoise" baseFrequency="0.55" numOctaves="2" seed="7" result="noise" />
-        <feColorMatrix in={say('design.noise')} type="matrix" values="0 0 0 0 0  0 0 0 0 0  0 0 0 0 0  -5 0 0 0 3.7" result="holes" />
-        <feComposite in={say('design.sourcegraphic')} in2="holes" operator="in" />
+        <feColorMatrix in="noise" type="matrix" values="0 0 0 0 0  0 0 0 0 0  0 0 0 0 0  -5 0 0 0 3.7" result="holes" />
+        <feComposite in="SourceGraphic" in2="holes" operator="in" />
       </filter>
     </Hidden>
   );

@@ -1,17 +1,17 @@
 import { useSyncExternalStore } from 'react';
 import type { Schemas } from '../api/client';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 export type Eyes = Schemas['EyesView']['vision'] | 'USUAL';
 
 export const eyesNames: Record<Eyes, string> = {
-  USUAL: say('design.usual'),
-  PROTAN: say('design.protan'),
-  PROTAN_PARTLY: say('design.protan-partly'),
-  DEUTAN: say('design.deutan'),
-  DEUTAN_PARTLY: say('design.deutan-partly'),
-  TRITAN: say('design.tritan'),
-  TRITAN_PARTLY: say('design.tritan-partly'),
+  USUAL: formatMessage({ id: 'design.vision.typical' }),
+  PROTAN: formatMessage({ id: 'design.vision.protan' }),
+  PROTAN_PARTLY: formatMessage({ id: 'design.vision.protanPartly' }),
+  DEUTAN: formatMessage({ id: 'design.vision.deutan' }),
+  DEUTAN_PARTLY: formatMessage({ id: 'design.vision.deutanPartly' }),
+  TRITAN: formatMessage({ id: 'design.vision.tritan' }),
+  TRITAN_PARTLY: formatMessage({ id: 'design.vision.tritanPartly' }),
 };
 
 /** Which eyes colours are seen with: the same in all places until the page is loaded anew. */

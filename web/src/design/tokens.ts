@@ -1,5 +1,4 @@
 import { grey } from './greys';
-import { say } from '../words/say';
 
 /** Surrounds a colour can be judged on; every grey of the interface follows the one chosen. */
 export const surrounds = {
@@ -20,8 +19,8 @@ export const space = (n: number) => `${n * step}px`;
 export const sizes = { small: '13px', text: '15px', lead: '18px', head: '24px', display: '34px' } as const;
 
 export const faces = {
-  text: say('design.source-sans-3-sans-serif'),
-  head: say('design.source-serif-4-serif'),
+  text: "'Source Sans 3', sans-serif",
+  head: "'Source Serif 4', serif",
 } as const;
 
 /** Greys as custom properties, so that the surround changes without a new style sheet. */

@@ -1,17 +1,16 @@
 import { useEffect } from 'react';
 import { useLatest } from './useLatest';
-import { say } from '../words/say';
 
 /** Whoever is in one of these types into it; in a radio button nobody does. */
-const TYPED_INTO = say('design.textarea-input-not-type-radio');
+const TYPED_INTO = 'textarea, input:not([type=radio]), [contenteditable], [role=listbox], [role=dialog]';
 
 const isTyping = (event: KeyboardEvent) => event.target instanceof Element && event.target.closest(TYPED_INTO) !== null;
 
 /** Letters are small; `mod+` stands before what is pressed with Ctrl or Command, `alt+` with Alt, `shift+` with both Shift and one of these. */
 function nameOf(event: KeyboardEvent): string {
   const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-  const held = `${event.ctrlKey || event.metaKey ? say('design.mod') : ''}${event.altKey ? say('design.alt') : ''}`;
-  return `${held}${held && event.shiftKey ? say('design.shift') : ''}${key}`;
+  const held = `${event.ctrlKey || event.metaKey ? 'mod+' : ''}${event.altKey ? 'alt+' : ''}`;
+  return `${held}${held && event.shiftKey ? 'shift+' : ''}${key}`;
 }
 
 /**

@@ -6,7 +6,7 @@ import { api, body, type Schemas } from '../api/client';
 import { colour, sizes, space } from '../design/tokens';
 import { useKeys } from '../design/useKeys';
 import { addressOf, guideLike, kindNames, placesLike, type Place } from './found';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Found = Schemas['FoundView'] | Place;
 
@@ -63,12 +63,12 @@ export function Find({ places }: { places: readonly { to: string; name: string }
         ref={box}
         type="search"
         role="combobox"
-        aria-label={say('find.find')}
+        aria-label={formatMessage({ id: 'find.open' })}
         aria-expanded={shown}
         aria-controls="found"
         aria-autocomplete="list"
         {...(shown && all[at] ? { 'aria-activedescendant': `found-${at}` } : {})}
-        placeholder={say('find.find-2')}
+        placeholder={formatMessage({ id: 'find.openWithKey' })}
         autoComplete="off"
         maxLength={60}
         value={typed}
@@ -82,7 +82,7 @@ export function Find({ places }: { places: readonly { to: string; name: string }
         onKeyDown={onKeyDown}
       />
       {shown && (
-        <List id="found" role="listbox" aria-label={say('find.found')}>
+        <List id="found" role="listbox" aria-label={formatMessage({ id: 'find.results' })}>
           {all.map((f, i) => (
             <Line
               key={f.kind + f.id + f.name}
@@ -103,7 +103,7 @@ export function Find({ places }: { places: readonly { to: string; name: string }
           ))}
           {all.length === 0 && (
             <Line role="option" aria-selected={false}>
-              {found.isFetching ? say('find.looking') : say('find.nothing-of-that-name')}
+              {found.isFetching ? formatMessage({ id: 'find.searching' }) : formatMessage({ id: 'find.empty' })}
             </Line>
           )}
         </List>

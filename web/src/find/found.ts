@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { saidOf } from '../help/guide';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type FoundView = Schemas['FoundView'];
 
@@ -13,15 +13,15 @@ export interface Place {
 }
 
 export const kindNames: Record<FoundView['kind'] | Place['kind'], string> = {
-  STUDENT: say('find.student'),
-  CLASS: say('find.class'),
-  LESSON: say('find.lesson'),
-  SHEET: say('find.sheet'),
-  PENCIL: say('find.pencil'),
-  STACK: say('find.stack'),
-  PROJECT: say('find.project'),
-  PLACE: say('find.place'),
-  GUIDE: say('find.guide'),
+  STUDENT: formatMessage({ id: 'find.student' }),
+  CLASS: formatMessage({ id: 'find.class' }),
+  LESSON: formatMessage({ id: 'find.lesson' }),
+  SHEET: formatMessage({ id: 'find.sheet' }),
+  PENCIL: formatMessage({ id: 'find.pencil' }),
+  STACK: formatMessage({ id: 'find.stack' }),
+  PROJECT: formatMessage({ id: 'find.project' }),
+  PLACE: formatMessage({ id: 'find.place' }),
+  GUIDE: formatMessage({ id: 'find.guide' }),
 };
 
 /** Where something found is shown. */

@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import { Place } from '../design/Place';
 import { colour, sizes, space } from '../design/tokens';
 import { sections } from './guide';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** The pictures that the guide shows, by their names there. */
 const pictures = import.meta.glob<string>('../../../docs/screenshots/{today,returns,wall,projects}.png', { eager: true, query: '?url', import: 'default' });
@@ -18,16 +18,16 @@ export default function Help() {
     document.getElementById(hash.slice(1))?.scrollIntoView();
   }, [hash]);
   return (
-    <Place title={say('help.help')} about={say('help.words-in-italics-are-on')}>
+    <Place title={formatMessage({ id: 'help.title' })} about={formatMessage({ id: 'help.italics' })}>
       <Layout>
-        <nav aria-label={say('help.parts-of-the-guide')}>
+        <nav aria-label={formatMessage({ id: 'help.contents' })}>
           {sections.map((s) => (
             <a key={s.id} href={`#${s.id}`}>
               {s.title}
             </a>
           ))}
         </nav>
-        <Text tabIndex={0} role="region" aria-label={say('help.the-guide')}>
+        <Text tabIndex={0} role="region" aria-label={formatMessage({ id: 'help.loading.guide' })}>
           {sections.map((s) => (
             <section key={s.id} id={s.id} aria-label={s.title}>
               <h2>{s.title}</h2>

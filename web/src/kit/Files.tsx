@@ -9,13 +9,13 @@ import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import { decimals } from '../words/words';
 import { type Medium, MediumChoice } from './Medium';
-import { count, said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 import { DataTable } from '../design/Table';
 
 /** Colour measurements in, shown before they are taken; the kit out. */
 export function Files({ kit }: { kit: Schemas['KitView'] }) {
   const queries = useQueryClient();
-  const [range, setRange] = useState(say('kit.measured'));
+  const [range, setRange] = useState(formatMessage({ id: 'kit.measured' }));
   const [binder, setBinder] = useState<Medium>('WAX');
   const [file, setFile] = useState<File | null>(null);
   const [set, setSet] = useState('all');
@@ -37,10 +37,10 @@ export function Files({ kit }: { kit: Schemas['KitView'] }) {
   return (
     <Layout>
       <section>
-        <h2>{say('kit.import')}</h2>
-        <p>{say('kit.cgats-17-text-or-csv')}</p>
+        <h2>{formatMessage({ id: 'kit.import' })}</h2>
+        <p>{formatMessage({ id: 'kit.import.help' })}</p>
         <Row>
-          <Words label={say('kit.into-the-range')} value={range} onChange={setRange} />
+          <Words label={formatMessage({ id: 'kit.names.range' })} value={range} onChange={setRange} />
           <MediumChoice value={binder} onChange={setBinder} />
           <FileTrigger
             acceptedFileTypes={['.txt', '.csv', '.cgats', 'text/plain', 'text/csv']}
@@ -53,29 +53,32 @@ export function Files({ kit }: { kit: Schemas['KitView'] }) {
               }
             }}
           >
-            <Button isDisabled={!range.trim()}>{say('kit.choose-a-file')}</Button>
+            <Button isDisabled={!range.trim()}>{formatMessage({ id: 'kit.import.choose' })}</Button>
           </FileTrigger>
         </Row>
         {error && (
           <Notice role="alert">
-            <strong>▲ {error instanceof ApiError ? error.message : say('kit.grastel-cannot-be-reached')}</strong>
+            <strong>▲ {error instanceof ApiError ? error.message : formatMessage({ id: 'kit.unreachable' })}</strong>
             {error instanceof ApiError && error.fields.map((f) => <span key={f.path + f.code}>{f.message}</span>)}
           </Notice>
         )}
-        {take.data && <p role="status">{say('kit.added-to-the-kit', { pencils: count(take.data.added, 'pencil') })}</p>}
+        {take.data && <p role="status">{formatMessage({ id: 'kit.names.added' }, { pencils: take.data.added })}</p>}
         {preview.data && file && (
           <>
             <p>
-              {said('kit.would-add-to', {
-                name: file.name,
-                strong: (words) => <b>{words}</b>,
-                pencils: count(fresh, 'pencil'),
-                range,
-                fresh: fresh < preview.data.rows.length && say('kit.it-holds-already-stay-as', { codes: count(preview.data.rows.length - fresh, 'code') }),
-              })}
+              {formatMessage(
+                { id: 'kit.import.preview' },
+                {
+                  file: file.name,
+                  strong: (words) => <b>{words}</b>,
+                  pencils: fresh,
+                  range,
+                  known: preview.data.rows.length - fresh,
+                },
+              )}
             </p>
             <MainButton onPress={() => take.mutate(file)} isDisabled={fresh === 0 || take.isPending}>
-              {say('kit.add', { pencils: count(fresh, 'pencil') })}
+              {formatMessage({ id: 'kit.add' }, { pencils: fresh })}
             </MainButton>
             <Table>
               <tbody>
@@ -89,8 +92,8 @@ export function Files({ kit }: { kit: Schemas['KitView'] }) {
                     <td>
                       {decimals(r.lab.l, 1)} {decimals(r.lab.a, 1)} {decimals(r.lab.b, 1)}
                     </td>
-                    <td>{r.spectrum ? say('kit.spectrum') : say('kit.colour')}</td>
-                    <td>{r.taken ? say('kit.held-already') : say('kit.new')}</td>
+                    <td>{r.spectrum ? formatMessage({ id: 'kit.spectrum' }) : formatMessage({ id: 'kit.colour' })}</td>
+                    <td>{r.taken ? formatMessage({ id: 'kit.import.known' }) : formatMessage({ id: 'kit.stock.markNew' })}</td>
                   </tr>
                 ))}
               </tbody>
@@ -99,18 +102,18 @@ export function Files({ kit }: { kit: Schemas['KitView'] }) {
         )}
       </section>
       <section>
-        <h2>{say('kit.export')}</h2>
-        <p>{say('kit.masstones-of-the-pencils-for')}</p>
+        <h2>{formatMessage({ id: 'kit.export' })}</h2>
+        <p>{formatMessage({ id: 'kit.export.help' })}</p>
         <Select
-          label={say('kit.which')}
+          label={formatMessage({ id: 'kit.which' })}
           value={set}
           onChange={setSet}
-          choices={[{ id: 'all', name: say('kit.the-whole-kit') }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
+          choices={[{ id: 'all', name: formatMessage({ id: 'kit.set.wholeKit' }) }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
         />
         <Links>
-          <li>{said('kit.cgats-17-spectra-and-l', { a: (words) => <a href={`/api/kit/export?format=CGATS${query}`}>{words}</a> })}</li>
-          <li>{said('kit.csv-spectra-and-l-a', { a: (words) => <a href={`/api/kit/export?format=CSV${query}`}>{words}</a> })}</li>
-          <li>{said('kit.palette-srgb-codes-gpl', { a: (words) => <a href={`/api/kit/export?format=GPL${query}`}>{words}</a> })}</li>
+          <li>{formatMessage({ id: 'kit.export.cgats' }, { a: (words) => <a href={`/api/kit/export?format=CGATS${query}`}>{words}</a> })}</li>
+          <li>{formatMessage({ id: 'kit.export.csv' }, { a: (words) => <a href={`/api/kit/export?format=CSV${query}`}>{words}</a> })}</li>
+          <li>{formatMessage({ id: 'kit.export.palette' }, { a: (words) => <a href={`/api/kit/export?format=GPL${query}`}>{words}</a> })}</li>
         </Links>
       </section>
     </Layout>

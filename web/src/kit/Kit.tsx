@@ -15,19 +15,19 @@ import { PencilPanel } from './PencilPanel';
 import { PencilTable } from './PencilTable';
 import { Reach } from './Reach';
 import { Sets } from './Sets';
-import { count, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 import { usualPaper } from './usualPaper';
 
 type View = 'pencils' | 'lead' | 'reach' | 'sets' | 'papers' | 'chart' | 'files';
 
 const views = [
-  { id: 'pencils', name: say('kit.pencils-2') },
-  { id: 'lead', name: say('kit.lead-left') },
-  { id: 'reach', name: say('kit.reach') },
-  { id: 'sets', name: say('kit.sets-2') },
-  { id: 'papers', name: say('kit.papers') },
-  { id: 'chart', name: say('kit.chart') },
-  { id: 'files', name: say('kit.import-export') },
+  { id: 'pencils', name: formatMessage({ id: 'kit.pencilsShort' }) },
+  { id: 'lead', name: formatMessage({ id: 'kit.stock.leadLeftShort' }) },
+  { id: 'reach', name: formatMessage({ id: 'kit.gamut.short' }) },
+  { id: 'sets', name: formatMessage({ id: 'kit.set.short' }) },
+  { id: 'papers', name: formatMessage({ id: 'kit.papers' }) },
+  { id: 'chart', name: formatMessage({ id: 'kit.chart.short' }) },
+  { id: 'files', name: formatMessage({ id: 'kit.import.short' }) },
 ] as const;
 
 /** Pencils as on a table, papers, sets, and what a set can make. */
@@ -52,7 +52,7 @@ export default function Kit({ isDemo }: { isDemo: boolean }) {
     return <Failed error={(kit.error ?? classes.error) as Error} />;
   }
   if (!kit.data || !classes.data) {
-    return <PlaceLoading title={say('kit.kit')} what={say('kit.the-kit')} />;
+    return <PlaceLoading title={formatMessage({ id: 'kit.kit' })} what={formatMessage({ id: 'kit.loading.kit' })} />;
   }
   const paperId = paper ?? usualPaper(kit.data.papers)?.id ?? '';
   const chosenSet = kit.data.sets.find((s) => s.id === set);
@@ -60,31 +60,31 @@ export default function Kit({ isDemo }: { isDemo: boolean }) {
   const setChoices = kit.data.sets.map((s) => ({ id: s.id, name: s.name, note: count(s.pencils.length, 'pencil') }));
   return (
     <Place
-      title={say('kit.kit')}
+      title={formatMessage({ id: 'kit.kit' })}
       about={about(kit.data, chosenSet)}
       actions={
         <>
           {(view === 'pencils' || view === 'reach') && (
             <Pick>
-              <Select label={say('kit.on-paper')} value={paperId} onChange={setPaper} choices={kit.data.papers.map((p) => ({ id: p.id, name: p.name }))} />
+              <Select label={formatMessage({ id: 'kit.onPaper' })} value={paperId} onChange={setPaper} choices={kit.data.papers.map((p) => ({ id: p.id, name: p.name }))} />
             </Pick>
           )}
           {view === 'pencils' && (
             <>
               <Pick>
                 <Select
-                  label={say('kit.set')}
+                  label={formatMessage({ id: 'kit.set' })}
                   value={set ?? 'all'}
                   onChange={(id) => setSet(id === 'all' ? null : id)}
-                  choices={[{ id: 'all', name: say('kit.the-whole-kit') }, ...setChoices]}
+                  choices={[{ id: 'all', name: formatMessage({ id: 'kit.set.wholeKit' }) }, ...setChoices]}
                 />
               </Pick>
               <Find>
-                <Words label={say('kit.find')} value={wanted} onChange={setWanted} />
+                <Words label={formatMessage({ id: 'kit.calibrate.findTooth' })} value={wanted} onChange={setWanted} />
               </Find>
             </>
           )}
-          <Segments label={say('kit.show')} value={view} onChange={(next) => void navigate(`/kit/${next}`)} choices={views} />
+          <Segments label={formatMessage({ id: 'kit.show' })} value={view} onChange={(next) => void navigate(`/kit/${next}`)} choices={views} />
         </>
       }
     >

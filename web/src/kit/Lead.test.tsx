@@ -22,7 +22,7 @@ describe('lead left', () => {
     expect(await screen.findByText(/3 × S23 Kelp/)).toBeTruthy();
     expect(screen.getByText(/5 Dec, 3 new ones|Dec 5, 3 new ones/)).toBeTruthy();
     expect(screen.getByText('lasts')).toBeTruthy();
-    expect(screen.getByRole('img', { name: '62 mm left, 29 mm after what is planned' })).toBeTruthy();
+    expect(screen.getByRole('img', { name: '62 mm left, 29 mm after the planned lessons' })).toBeTruthy();
   });
 
   it('notes a worn out pencil in one press', async () => {

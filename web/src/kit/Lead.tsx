@@ -8,7 +8,7 @@ import { Empty, Failed, Loading, Notice } from '../design/States';
 import { colour, levelGreys, sizes, space } from '../design/tokens';
 import { dateWords } from '../course/words';
 import { decimals } from '../words/words';
-import { count, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 
 type Line = Schemas['LeadLineView'];
 
@@ -25,16 +25,16 @@ export function Lead() {
     onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: keysOf.today }), queries.invalidateQueries({ queryKey: served.kit.queryKey })]),
   });
   if (lead.isPending) {
-    return <Loading what={say('kit.what-the-courses-take')} />;
+    return <Loading what={formatMessage({ id: 'kit.loading.stock' })} />;
   }
   if (lead.isError) {
     return <Failed error={lead.error} />;
   }
   if (lead.data.length === 0) {
     return (
-      <Empty title={say('kit.nothing-is-planned-yet')}>
-        <p>{say('kit.when-a-class-has-lessons')}</p>
-        <Link to="/course">{say('kit.plan-a-course')}</Link>
+      <Empty title={formatMessage({ id: 'kit.stock.nothingPlanned' })}>
+        <p>{formatMessage({ id: 'kit.stock.empty' })}</p>
+        <Link to="/course">{formatMessage({ id: 'kit.stock.planCourse' })}</Link>
       </Empty>
     );
   }
@@ -43,10 +43,10 @@ export function Lead() {
     <Sheet>
       <Order>
         {orders.length === 0 ? (
-          say('kit.everything-lasts-for-what-is')
+          formatMessage({ id: 'kit.stock.enough' })
         ) : (
           <>
-            <b>{say('kit.to-order')}</b> {orders.map((l) => `${l.order} × ${l.code} ${l.name}`).join(', ')}
+            <b>{formatMessage({ id: 'kit.stock.toOrder' })}</b> {orders.map((l) => `${l.order} × ${l.code} ${l.name}`).join(', ')}
           </>
         )}
       </Order>
@@ -54,12 +54,12 @@ export function Lead() {
       <table>
         <thead>
           <tr>
-            <th>{say('kit.pencil')}</th>
-            <th>{say('kit.copies')}</th>
-            <th>{say('kit.left-of-each')}</th>
-            <th>{say('kit.planned-takes-of-each')}</th>
-            <th>{say('kit.runs-short')}</th>
-            <th>{say('kit.when-you-have-looked')}</th>
+            <th>{formatMessage({ id: 'kit.pencil' })}</th>
+            <th>{formatMessage({ id: 'kit.copies' })}</th>
+            <th>{formatMessage({ id: 'kit.stock.left' })}</th>
+            <th>{formatMessage({ id: 'kit.stock.planned' })}</th>
+            <th>{formatMessage({ id: 'kit.stock.runsShort' })}</th>
+            <th>{formatMessage({ id: 'kit.stock.looked' })}</th>
           </tr>
         </thead>
         <tbody>
@@ -68,7 +68,7 @@ export function Lead() {
           ))}
         </tbody>
       </table>
-      <Small>{say('kit.estimated-from-what-was-logged')}</Small>
+      <Small>{formatMessage({ id: 'kit.stock.help' })}</Small>
     </Sheet>
   );
 }
@@ -83,28 +83,28 @@ function Row({ line, busy, onSeen }: { line: Line; busy: boolean; onSeen: (leadM
       </th>
       <td>{line.copies}</td>
       <td>
-        <Bar role="img" aria-label={say('kit.mm-left-mm-after-what', { leftMm: decimals(line.leftMm), more: decimals(Math.max(0, after)) })}>
+        <Bar role="img" aria-label={formatMessage({ id: 'kit.stock.summary' }, { leftMm: decimals(line.leftMm), afterMm: decimals(Math.max(0, after)) })}>
           <span style={{ width: `${Math.min(100, (Math.max(0, after) / NEW) * 100)}%`, background: levelGreys[4] }} />
           <span style={{ width: `${Math.min(100, (Math.min(line.leftMm, line.neededMm) / NEW) * 100)}%`, background: levelGreys[2] }} />
         </Bar>
-        {say('kit.mm', { leftMm: decimals(line.leftMm) })}
+        {formatMessage({ id: 'kit.stock.leftMm' }, { leftMm: decimals(line.leftMm) })}
       </td>
-      <td>{say('kit.mm-2', { neededMm: decimals(line.neededMm) })}</td>
+      <td>{formatMessage({ id: 'kit.stock.neededMm' }, { neededMm: decimals(line.neededMm) })}</td>
       <td>
         {line.shortOn ? (
           <b>
-            ▲ {dateWords(line.shortOn)}, {count(line.order, 'new one')}
+            ▲ {dateWords(line.shortOn)}, {count(line.order, 'newOne')}
           </b>
         ) : (
-          say('kit.lasts')
+          formatMessage({ id: 'kit.stock.lasts' })
         )}
       </td>
       <td>
-        <Button isDisabled={busy} aria-label={say('kit.is-worn-out', { name })} onPress={() => onSeen(STUB)}>
-          {say('kit.worn-out')}
+        <Button isDisabled={busy} aria-label={formatMessage({ id: 'kit.stock.isWornOut' }, { name })} onPress={() => onSeen(STUB)}>
+          {formatMessage({ id: 'kit.stock.wornOut' })}
         </Button>{' '}
-        <Button isDisabled={busy} aria-label={say('kit.is-new', { name })} onPress={() => onSeen(NEW)}>
-          {say('kit.new-2')}
+        <Button isDisabled={busy} aria-label={formatMessage({ id: 'kit.stock.isNew' }, { name })} onPress={() => onSeen(NEW)}>
+          {formatMessage({ id: 'kit.stock.new' })}
         </Button>
       </td>
     </tr>

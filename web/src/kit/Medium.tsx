@@ -1,23 +1,23 @@
 import type { Schemas } from '../api/client';
 import { Select } from '../design/Controls';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 export type Medium = Schemas['PencilRequest']['binder'];
 
 /** What a stick is made of, as a teacher calls it. */
 export const mediumNames: Record<Medium, string> = {
-  WAX: say('kit.wax-pencil'),
-  OIL: say('kit.oil-pencil'),
-  GRAPHITE: say('kit.graphite'),
-  CRAYON: say('kit.wax-crayon'),
-  OIL_PASTEL: say('kit.oil-pastel'),
-  SOFT_PASTEL: say('kit.soft-pastel'),
-  MARKER: say('kit.marker'),
+  WAX: formatMessage({ id: 'kit.waxPencil' }),
+  OIL: formatMessage({ id: 'kit.oilPencil' }),
+  GRAPHITE: formatMessage({ id: 'kit.graphite' }),
+  CRAYON: formatMessage({ id: 'kit.waxCrayon' }),
+  OIL_PASTEL: formatMessage({ id: 'kit.oilPastel' }),
+  SOFT_PASTEL: formatMessage({ id: 'kit.softPastel' }),
+  MARKER: formatMessage({ id: 'kit.marker' }),
 };
 
 const choices = (Object.keys(mediumNames) as Medium[]).map((id) => ({ id, name: mediumNames[id] }));
 
 /** Which of them. */
 export function MediumChoice({ value, onChange }: { value: Medium; onChange: (medium: Medium) => void }) {
-  return <Select label={say('kit.medium')} value={value} onChange={(id) => onChange(id as Medium)} choices={choices} />;
+  return <Select label={formatMessage({ id: 'kit.pencil.medium' })} value={value} onChange={(id) => onChange(id as Medium)} choices={choices} />;
 }

@@ -11,18 +11,18 @@ it('a paper is changed in the form beside the list', async () => {
   press('Change');
   expect(screen.getByRole('heading', { name: 'Harbour Cartridge' })).toBeTruthy();
   type('Tooth', '1.19');
-  press('Keep');
+  press('Save');
   await waitFor(() => expect(sent).toHaveBeenCalled());
   expect(sent.mock.lastCall).toMatchObject(['/api/kit/papers/{id}', { params: { path: { id: 'cartridge' } }, body: { name: 'Harbour Cartridge', tooth: 1.19 } }]);
-  expect(await screen.findByRole('heading', { name: 'A new paper' })).toBeTruthy();
+  expect(await screen.findByRole('heading', { name: 'New paper' })).toBeTruthy();
 });
 
 it('a name that is taken is said at the name', async () => {
   answers('POST', new ApiError(422, 'INVALID', 'Look at the marked fields.', [{ path: 'name', code: 'NAME_TAKEN', message: 'There is a paper of this name.' }]));
   show(<Papers kit={kit} />);
-  expect(screen.getByRole('button', { name: 'Add the paper' }).hasAttribute('disabled')).toBe(true);
+  expect(screen.getByRole('button', { name: 'Add paper' }).hasAttribute('disabled')).toBe(true);
   type('Name', 'Harbour Cartridge');
-  press('Add the paper');
+  press('Add paper');
   expect(await screen.findByText('There is a paper of this name.')).toBeTruthy();
   expect(screen.queryByRole('alert')).toBeNull();
 });
@@ -31,7 +31,7 @@ it('a new paper has no swatches to find its tooth from', () => {
   show(<Papers kit={kit} />);
   expect(screen.queryByRole('button', { name: /from swatches/ })).toBeNull();
   press('Change');
-  press('Find the tooth from swatches');
-  press('Leave it');
+  press('Measure the tooth from swatches');
+  press('Cancel');
   expect(screen.getByRole('textbox', { name: 'Tooth' })).toBeTruthy();
 });

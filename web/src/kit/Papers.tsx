@@ -11,7 +11,7 @@ import { Row, Small } from '../design/Text';
 import { colour, space } from '../design/tokens';
 import { FindTooth } from './measuring/FindTooth';
 import { decimals } from '../words/words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 import { DataTable } from '../design/Table';
 
 type Paper = Schemas['PaperView'];
@@ -25,11 +25,11 @@ export function Papers({ kit }: { kit: Schemas['KitView'] }) {
       <Table>
         <thead>
           <tr>
-            <th>{say('kit.paper')}</th>
-            <th>{say('kit.l-a-b')}</th>
-            <th>{say('kit.tooth-cartridge-1')}</th>
-            <th>{say('kit.grain-mm')}</th>
-            <th>{say('kit.change')}</th>
+            <th>{formatMessage({ id: 'kit.paper' })}</th>
+            <th>{formatMessage({ id: 'kit.lAB' })}</th>
+            <th>{formatMessage({ id: 'kit.paper.toothLabel' })}</th>
+            <th>{formatMessage({ id: 'kit.grainMm' })}</th>
+            <th>{formatMessage({ id: 'kit.set.change' })}</th>
           </tr>
         </thead>
         <tbody>
@@ -48,7 +48,7 @@ export function Papers({ kit }: { kit: Schemas['KitView'] }) {
               </td>
               <td>{decimals(p.grainMm, 2)}</td>
               <td>
-                <LinkButton onPress={() => setOpen(p.id)}>{say('kit.change')}</LinkButton>
+                <LinkButton onPress={() => setOpen(p.id)}>{formatMessage({ id: 'kit.set.change' })}</LinkButton>
               </td>
             </tr>
           ))}
@@ -98,21 +98,21 @@ function PaperForm({ paper, pencils, onDone }: FormProps) {
   }
   return (
     <Form>
-      <h2>{paper ? paper.name : say('kit.a-new-paper')}</h2>
-      <Words label={say('kit.name')} value={request.name} onChange={(name) => set({ name })} error={error?.field('name')} required />
+      <h2>{paper ? paper.name : formatMessage({ id: 'kit.paper.new' })}</h2>
+      <Words label={formatMessage({ id: 'kit.name' })} value={request.name} onChange={(name) => set({ name })} error={error?.field('name')} required />
       <LabBoxes lab={request.lab} onChange={(lab) => set({ lab })} />
-      <Small>{say('kit.tooth-smooth-board-0-35')}</Small>
+      <Small>{formatMessage({ id: 'kit.paper.toothHelp' })}</Small>
       <Three>
-        <NumberBox label={say('kit.tooth')} value={request.tooth} least={0.1} most={4} step={0.01} digits={2} onChange={(tooth) => set({ tooth })} />
-        <NumberBox label={say('kit.grain-mm')} value={request.grainMm} least={0.05} most={3} step={0.01} digits={2} onChange={(grainMm) => set({ grainMm })} />
+        <NumberBox label={formatMessage({ id: 'kit.tooth' })} value={request.tooth} least={0.1} most={4} step={0.01} digits={2} onChange={(tooth) => set({ tooth })} />
+        <NumberBox label={formatMessage({ id: 'kit.grainMm' })} value={request.grainMm} least={0.05} most={3} step={0.01} digits={2} onChange={(grainMm) => set({ grainMm })} />
       </Three>
-      {paper && <LinkButton onPress={() => setMeasuring(true)}>{say('kit.find-the-tooth-from-swatches')}</LinkButton>}
+      {paper && <LinkButton onPress={() => setMeasuring(true)}>{formatMessage({ id: 'kit.calibrate.tooth' })}</LinkButton>}
       {error && error.fields.length === 0 && <Notice role="alert">▲ {error.message}</Notice>}
       <Row>
         <MainButton onPress={() => keep.mutate()} isDisabled={keep.isPending || !request.name.trim()}>
-          {paper ? say('kit.keep') : say('kit.add-the-paper')}
+          {paper ? formatMessage({ id: 'kit.pencil.save' }) : formatMessage({ id: 'kit.paper.add' })}
         </MainButton>
-        {paper && <LinkButton onPress={onDone}>{say('kit.leave-it')}</LinkButton>}
+        {paper && <LinkButton onPress={onDone}>{formatMessage({ id: 'kit.import.discard' })}</LinkButton>}
       </Row>
     </Form>
   );

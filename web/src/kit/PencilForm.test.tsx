@@ -13,7 +13,7 @@ it('adds a pencil typed as L*a*b* to the range of the kit', async () => {
   type('Colour name', 'Rope');
   fireEvent.click(screen.getByRole('radio', { name: 'type' }));
   type('L*', '61.5');
-  press('Add it');
+  press('Add');
   await waitFor(() => expect(onDone).toHaveBeenCalledWith('new'));
   expect(sent.mock.lastCall).toMatchObject(['/api/kit/pencils', { body: { range: 'Skerry', code: 'S40', name: 'Rope', source: 'MEASURED_LAB', lab: { l: 61.5 } } }]);
 });
@@ -33,6 +33,6 @@ it('a code that is taken is said at the code', async () => {
   answers('PUT', new ApiError(422, 'INVALID', 'Look at the marked fields.', [{ path: 'code', code: 'CODE_TAKEN', message: 'Skerry has an S36 already.' }]));
   show(<PencilForm kit={kit} pencil={pencil({})} onDone={vi.fn()} />);
   type('Code', 'S36');
-  press('Keep');
+  press('Save');
   expect(await screen.findByText('Skerry has an S36 already.')).toBeTruthy();
 });

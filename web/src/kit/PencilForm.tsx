@@ -10,7 +10,7 @@ import { Row } from '../design/Text';
 import { space } from '../design/tokens';
 import { srgbToLab } from '../bench/pixel';
 import { MediumChoice } from './Medium';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Pencil = Schemas['PencilView'];
 type Request = Schemas['PencilRequest'];
@@ -53,49 +53,65 @@ export function PencilForm({ kit, pencil, onDone }: Props) {
       }}
     >
       <Pair>
-        <Words label={say('kit.code')} value={request.code} onChange={(code) => set({ code })} error={error?.field('code')} required />
-        <Words label={say('kit.range')} value={request.range} onChange={(range) => set({ range })} error={error?.field('range')} required />
+        <Words label={formatMessage({ id: 'kit.code' })} value={request.code} onChange={(code) => set({ code })} error={error?.field('code')} required />
+        <Words label={formatMessage({ id: 'kit.range' })} value={request.range} onChange={(range) => set({ range })} error={error?.field('range')} required />
       </Pair>
-      <Words label={say('kit.colour-name')} value={request.name} onChange={(name) => set({ name })} error={error?.field('name')} required />
+      <Words label={formatMessage({ id: 'kit.colourName' })} value={request.name} onChange={(name) => set({ name })} error={error?.field('name')} required />
       <Segments
-        label={say('kit.its-colour')}
+        label={formatMessage({ id: 'kit.pencil.colour' })}
         value={how}
         onChange={setHow}
         choices={[
-          { id: 'picked', name: say('kit.pick') },
-          { id: 'typed', name: say('kit.type') },
-          { id: 'meter', name: say('kit.meter') },
+          { id: 'picked', name: formatMessage({ id: 'kit.pick' }) },
+          { id: 'typed', name: formatMessage({ id: 'kit.type' }) },
+          { id: 'meter', name: formatMessage({ id: 'kit.meter' }) },
         ]}
       />
       {how === 'picked' && (
         <label>
-          {say('kit.full-pressure-looks-like')}{' '}
+          {formatMessage({ id: 'kit.pencil.masstone' })}{' '}
           <input type="color" defaultValue={pencil?.colour ?? '#a05040'} onChange={(e) => set({ lab: srgbToLab(pixel(e.target.value)), source: 'PICKED' })} />
         </label>
       )}
       {how === 'meter' && (
         <Row>
           <LinkButton onPress={() => meter.mutate()} isDisabled={meter.isPending}>
-            {say('kit.read-with-the-simulated-meter')}
+            {formatMessage({ id: 'kit.calibrate.readMeter' })}
           </LinkButton>
         </Row>
       )}
       <LabBoxes lab={request.lab} onChange={(lab) => set({ lab, source: 'MEASURED_LAB' })} />
       <MediumChoice value={request.binder} onChange={(binder) => set({ binder })} />
       <Pair>
-        <NumberBox label={say('kit.hiding-0-1')} value={request.hiding} least={0} most={1} step={0.01} digits={2} onChange={(hiding) => set({ hiding })} />
-        <NumberBox label={say('kit.softness-0-3-2')} value={request.softness} least={0.3} most={2} step={0.01} digits={2} onChange={(softness) => set({ softness })} />
+        <NumberBox
+          label={formatMessage({ id: 'kit.pencil.opacityRange' })}
+          value={request.hiding}
+          least={0}
+          most={1}
+          step={0.01}
+          digits={2}
+          onChange={(hiding) => set({ hiding })}
+        />
+        <NumberBox
+          label={formatMessage({ id: 'kit.pencil.softnessRange' })}
+          value={request.softness}
+          least={0.3}
+          most={2}
+          step={0.01}
+          digits={2}
+          onChange={(softness) => set({ softness })}
+        />
       </Pair>
       <Pair>
-        <NumberBox label={say('kit.copies-owned')} value={request.copies} least={0} most={500} step={1} digits={0} onChange={(copies) => set({ copies })} />
-        <NumberBox label={say('kit.lead-left-mm')} value={request.leadMm} least={0} most={300} step={1} digits={0} onChange={(leadMm) => set({ leadMm })} />
+        <NumberBox label={formatMessage({ id: 'kit.pencil.copies' })} value={request.copies} least={0} most={500} step={1} digits={0} onChange={(copies) => set({ copies })} />
+        <NumberBox label={formatMessage({ id: 'kit.stock.leadLeftMm' })} value={request.leadMm} least={0} most={300} step={1} digits={0} onChange={(leadMm) => set({ leadMm })} />
       </Pair>
       {error && error.fields.length === 0 && <Notice role="alert">▲ {error.message}</Notice>}
       <Row>
         <MainButton type="submit" isDisabled={keep.isPending}>
-          {pencil ? say('kit.keep') : say('kit.add-it')}
+          {pencil ? formatMessage({ id: 'kit.pencil.save' }) : formatMessage({ id: 'kit.pencil.submit' })}
         </MainButton>
-        <LinkButton onPress={() => onDone(null)}>{say('kit.leave-it')}</LinkButton>
+        <LinkButton onPress={() => onDone(null)}>{formatMessage({ id: 'kit.import.discard' })}</LinkButton>
       </Row>
     </Form>
   );
@@ -107,7 +123,7 @@ function pixel(hex: string): Uint8ClampedArray {
 }
 
 function blank(kit: Schemas['KitView']): Request {
-  const range = kit.pencils.find((p) => !p.colourless)?.range ?? say('kit.loose');
+  const range = kit.pencils.find((p) => !p.colourless)?.range ?? formatMessage({ id: 'kit.set.none' });
   return { range, code: '', name: '', binder: 'WAX', source: 'PICKED', lab: { l: 45, a: 32, b: 28 }, hiding: 0.5, softness: 1, copies: 1, leadMm: 170 };
 }
 

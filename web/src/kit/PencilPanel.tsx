@@ -13,15 +13,15 @@ import { Calibrate } from './measuring/Calibrate';
 import { PencilForm } from './PencilForm';
 import { decimals } from '../words/words';
 import { mediumNames } from './Medium';
-import { said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Pencil = Schemas['PencilView'];
 
 const sources: Record<Pencil['source'], string> = {
-  MEASURED_SPECTRUM: say('kit.measured-spectrum'),
-  MEASURED_LAB: say('kit.measured-colour'),
-  CHART: say('kit.measured-by-chart'),
-  PICKED: say('kit.picked-by-eye'),
+  MEASURED_SPECTRUM: formatMessage({ id: 'kit.source.spectrum' }),
+  MEASURED_LAB: formatMessage({ id: 'kit.source.colour' }),
+  CHART: formatMessage({ id: 'kit.source.chart' }),
+  PICKED: formatMessage({ id: 'kit.source.eye' }),
 };
 
 interface Props {
@@ -47,7 +47,7 @@ export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
   if (isNew) {
     return (
       <Panel>
-        <h2>{say('kit.a-new-pencil')}</h2>
+        <h2>{formatMessage({ id: 'kit.pencil.new' })}</h2>
         <PencilForm kit={kit} onDone={(id) => onOpen(id)} />
       </Panel>
     );
@@ -55,10 +55,10 @@ export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
   if (!pencil) {
     return (
       <Panel>
-        <p>{say('kit.choose-a-pencil-to-see')}</p>
-        <p>{say('kit.each-lies-as-light-medium')}</p>
-        <MainButton onPress={() => onOpen('new')}>{say('kit.add-a-pencil')}</MainButton>
-        <p>{said('kit.a-whole-range-or-how', { link: (words) => <Link to="/kit/chart?chart=new">{words}</Link> })}</p>
+        <p>{formatMessage({ id: 'kit.pencil.chooseHint' })}</p>
+        <p>{formatMessage({ id: 'kit.pencil.pressuresHelp' })}</p>
+        <MainButton onPress={() => onOpen('new')}>{formatMessage({ id: 'kit.addAPencil' })}</MainButton>
+        <p>{formatMessage({ id: 'kit.pencil.chartHint' }, { link: (words) => <Link to="/kit/chart?chart=new">{words}</Link> })}</p>
       </Panel>
     );
   }
@@ -78,34 +78,34 @@ export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
       {doing === 'nothing' && (
         <>
           <Facts>
-            <dt>{say('kit.hue')}</dt>
+            <dt>{formatMessage({ id: 'kit.hue' })}</dt>
             <dd>{hueOf(pencil)}</dd>
-            <dt>{say('kit.value')}</dt>
+            <dt>{formatMessage({ id: 'kit.value' })}</dt>
             <dd>{decimals(pencil.value, 1)}</dd>
-            <dt>{say('kit.l-a-b')}</dt>
+            <dt>{formatMessage({ id: 'kit.lAB' })}</dt>
             <dd>
               {decimals(pencil.lab.l, 1)} {decimals(pencil.lab.a, 1)} {decimals(pencil.lab.b, 1)}
             </dd>
-            <dt>{say('kit.colour-from')}</dt>
+            <dt>{formatMessage({ id: 'kit.pencil.colourSource' })}</dt>
             <dd>{sources[pencil.source]}</dd>
-            <dt>{say('kit.hiding')}</dt>
+            <dt>{formatMessage({ id: 'kit.pencil.opacity' })}</dt>
             <dd>{decimals(pencil.hiding, 2)}</dd>
-            <dt>{say('kit.softness')}</dt>
+            <dt>{formatMessage({ id: 'kit.softness' })}</dt>
             <dd>{decimals(pencil.softness, 2)}</dd>
-            <dt>{say('kit.copies')}</dt>
+            <dt>{formatMessage({ id: 'kit.copies' })}</dt>
             <dd>{pencil.copies}</dd>
-            <dt>{say('kit.lead-left-2')}</dt>
-            <dd>{say('kit.mm-3', { leadMm: pencil.leadMm })}</dd>
+            <dt>{formatMessage({ id: 'kit.stock.leadLeft' })}</dt>
+            <dd>{formatMessage({ id: 'kit.stock.leadMm' }, { leadMm: pencil.leadMm })}</dd>
           </Facts>
           <Row>
-            <Button onPress={() => setDoing('edit')}>{say('kit.change')}</Button>
-            {!pencil.colourless && <Button onPress={() => setDoing('calibrate')}>{say('kit.calibrate')}</Button>}
+            <Button onPress={() => setDoing('edit')}>{formatMessage({ id: 'kit.set.change' })}</Button>
+            {!pencil.colourless && <Button onPress={() => setDoing('calibrate')}>{formatMessage({ id: 'kit.calibrate' })}</Button>}
           </Row>
           {!pencil.colourless && <Substitutes pencil={pencil} set={set} onOpen={onOpen} />}
-          {remove.error && <Notice role="alert">▲ {remove.error instanceof ApiError ? remove.error.message : say('kit.grastel-cannot-be-reached')}</Notice>}
+          {remove.error && <Notice role="alert">▲ {remove.error instanceof ApiError ? remove.error.message : formatMessage({ id: 'kit.unreachable' })}</Notice>}
           <Row>
-            <LinkButton onPress={() => onOpen('new')}>{say('kit.add-a-pencil')}</LinkButton>
-            <LinkButton onPress={() => remove.mutate()}>{say('kit.take-it-out-of-the')}</LinkButton>
+            <LinkButton onPress={() => onOpen('new')}>{formatMessage({ id: 'kit.addAPencil' })}</LinkButton>
+            <LinkButton onPress={() => remove.mutate()}>{formatMessage({ id: 'kit.pencil.remove' })}</LinkButton>
           </Row>
         </>
       )}
@@ -120,7 +120,7 @@ function Substitutes({ pencil, set, onOpen }: { pencil: Pencil; set: string | nu
   });
   return (
     <section>
-      <h3>{say('kit.if-it-is-missing')}</h3>
+      <h3>{formatMessage({ id: 'kit.pencil.substitutes' })}</h3>
       <Instead>
         {found.data?.slice(0, 5).map((s) => (
           <li key={s.pencil.id}>
@@ -128,7 +128,7 @@ function Substitutes({ pencil, set, onOpen }: { pencil: Pencil; set: string | nu
             <LinkButton onPress={() => onOpen(s.pencil.id)}>
               {s.pencil.code} {s.pencil.name}
             </LinkButton>
-            <small>{say('kit.value-hue', { deltaValue: signed(s.deltaValue), deltaHue: signed(s.deltaHue, 0) })}</small>
+            <small>{formatMessage({ id: 'kit.pencil.substituteDifference' }, { deltaValue: signed(s.deltaValue), deltaHue: signed(s.deltaHue, 0) })}</small>
           </li>
         ))}
       </Instead>

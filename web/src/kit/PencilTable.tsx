@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import type { Schemas } from '../api/client';
 import { colour, faces, sizes, space } from '../design/tokens';
 import { hueOf, hues } from './hues';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Pencil = Schemas['PencilView'];
 
@@ -22,7 +22,7 @@ export function PencilTable({ pencils, wanted, paper, open, onOpen }: Props) {
   const needle = wanted.trim().toLowerCase();
   const found = (p: Pencil) => !needle || `${p.code} ${p.name} ${p.range} ${hueOf(p)}`.toLowerCase().includes(needle);
   if (pencils.length === 0) {
-    return <Nothing>{say('kit.this-set-holds-no-pencil')}</Nothing>;
+    return <Nothing>{formatMessage({ id: 'kit.set.empty' })}</Nothing>;
   }
   return (
     <Table $columns={used.length}>

@@ -14,7 +14,7 @@ test('a reach that nobody asked for yet is worked out at once', async () => {
   const start = answers('POST', reach('DONE', [red]));
   show(<Reach kit={kit} paper="harbour" />);
   await waitFor(() => expect(start).toHaveBeenCalledTimes(1));
-  expect(await screen.findByText(/1,200 stacks/)).toBeTruthy();
+  expect(await screen.findByText(/1,200 recipes/)).toBeTruthy();
   press('value 5, red, chroma 48');
   expect(screen.getByText('S07 Buoy Red: medium, 2 passes')).toBeTruthy();
 });
@@ -23,8 +23,8 @@ test('what was cancelled stays so until it is asked for', async () => {
   answersTo('GET', { [PATH]: reach('CANCELLED') });
   const start = answers('POST', reach('AT_WORK'));
   show(<Reach kit={kit} paper="harbour" />);
-  await screen.findByRole('button', { name: 'Work it out' });
+  await screen.findByRole('button', { name: 'Calculate' });
   expect(start).not.toHaveBeenCalled();
-  press('Work it out');
+  press('Calculate');
   expect(await screen.findByRole('progressbar')).toBeTruthy();
 });

@@ -9,7 +9,7 @@ import { colour, sizes, space } from '../design/tokens';
 import { gradeNames, passWords, decimals } from '../words/words';
 import { hueName, wheel } from './hues';
 import type { Hue } from './hues';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Cell = Schemas['ReachCellView'];
 
@@ -23,20 +23,25 @@ export function Reach({ kit, paper }: { kit: Schemas['KitView']; paper: string }
   const [open, setOpen] = useState<Cell | null>(null);
   const choices = kit.sets.map((s) => ({ id: s.id, name: s.name }));
   if (kit.sets.length === 0) {
-    return <Side>{say('kit.make-a-set-first-its')}</Side>;
+    return <Side>{formatMessage({ id: 'kit.gamut.noSet' })}</Side>;
   }
   return (
     <Layout>
       <Side>
-        <Select label={say('kit.set')} value={one} onChange={setOne} choices={choices} />
-        <Select label={say('kit.compare-with')} value={other} onChange={setOther} choices={[{ id: 'none', name: say('kit.nothing') }, ...choices.filter((c) => c.id !== one)]} />
+        <Select label={formatMessage({ id: 'kit.set' })} value={one} onChange={setOne} choices={choices} />
+        <Select
+          label={formatMessage({ id: 'kit.gamut.compare' })}
+          value={other}
+          onChange={setOther}
+          choices={[{ id: 'none', name: formatMessage({ id: 'kit.nothing' }) }, ...choices.filter((c) => c.id !== one)]}
+        />
         <Progress reach={first} />
         {other !== 'none' && <Progress reach={second} />}
         {first.cells.length > 0 && <Summary cells={first.cells} />}
         {open && (
           <Recipe aria-live="polite">
             <Grained colour={open.colour} width={120} height={64} />
-            <p>{say('kit.value-chroma', { value: open.value, value2: open.value + 1, hue: hueName(open.hue), chroma: decimals(open.chroma, 0) })}</p>
+            <p>{formatMessage({ id: 'kit.gamut.partSpoken' }, { value: open.value, value2: open.value + 1, hue: hueName(open.hue), chroma: decimals(open.chroma, 0) })}</p>
             <ol>
               {open.steps.map((s, i) => (
                 <li key={i}>
@@ -91,20 +96,26 @@ function Progress({ reach }: { reach: ReturnType<typeof useReach> }) {
     case 'AT_WORK':
       return (
         <div>
-          <Bar role="progressbar" aria-label={say('kit.working-the-reach-out')} aria-valuenow={Math.round(reach.data.progress * 100)} aria-valuemin={0} aria-valuemax={100}>
+          <Bar
+            role="progressbar"
+            aria-label={formatMessage({ id: 'kit.gamut.calculating' })}
+            aria-valuenow={Math.round(reach.data.progress * 100)}
+            aria-valuemin={0}
+            aria-valuemax={100}
+          >
             <i style={{ width: `${reach.data.progress * 100}%` }} />
           </Bar>
           <small>{Math.round(reach.data.progress * 100)} % · </small>
-          <LinkButton onPress={() => reach.cancel.mutate()}>{say('kit.cancel')}</LinkButton>
+          <LinkButton onPress={() => reach.cancel.mutate()}>{formatMessage({ id: 'kit.cancel' })}</LinkButton>
         </div>
       );
     case 'DONE':
-      return <small>{say('kit.stacks-of-one-to-three', { toLocaleString2: reach.data.tried.toLocaleString() })}</small>;
+      return <small>{formatMessage({ id: 'kit.gamut.tried' }, { count: reach.data.tried.toLocaleString() })}</small>;
     default:
       return (
         <div>
-          {reach.data?.state === 'FAILED' && <p role="alert">{say('kit.it-could-not-be-worked')}</p>}
-          <MainButton onPress={() => reach.start.mutate()}>{say('kit.work-it-out')}</MainButton>
+          {reach.data?.state === 'FAILED' && <p role="alert">{formatMessage({ id: 'kit.gamut.failed' })}</p>}
+          <MainButton onPress={() => reach.start.mutate()}>{formatMessage({ id: 'kit.chart.calculate' })}</MainButton>
         </div>
       );
   }
@@ -116,10 +127,13 @@ function Summary({ cells }: { cells: Cell[] }) {
   const missing = wheel.filter((h) => !cells.some((c) => c.hue === h && c.chroma > 25));
   return (
     <p>
-      {say('kit.reaches-down-to-value', {
-        darkest,
-        more: missing.length > 0 ? say('kit.no-clean', { more: missing.map(hueName).join(', ') }) : say('kit.a-clean-colour-in-every'),
-      })}
+      {formatMessage(
+        { id: 'kit.gamut.darkest' },
+        {
+          darkest,
+          hues: missing.length > 0 ? formatMessage({ id: 'kit.gamut.missingHues' }, { hues: missing.map(hueName).join(', ') }) : formatMessage({ id: 'kit.gamut.allHues' }),
+        },
+      )}
     </p>
   );
 }
@@ -132,7 +146,7 @@ function Grid({ title, cells, against, onOpen }: { title: string; cells: Cell[];
       <caption>{title}</caption>
       <thead>
         <tr>
-          <th scope="col">{say('kit.value-2')}</th>
+          <th scope="col">{formatMessage({ id: 'kit.gamut.value' })}</th>
           {[...wheel, undefined].map((h) => (
             <th key={hueName(h)} scope="col">
               <span>{hueName(h)}</span>
@@ -152,13 +166,13 @@ function Grid({ title, cells, against, onOpen }: { title: string; cells: Cell[];
                   {cell ? (
                     <CellButton
                       onPress={() => onOpen(cell)}
-                      aria-label={say('kit.value-chroma-2', { v, h: hueName(h), chroma: decimals(cell.chroma, 0), more: only ? say('kit.only-here') : '' })}
+                      aria-label={formatMessage({ id: 'kit.gamut.colourSpoken' }, { value: v, hue: hueName(h), chroma: decimals(cell.chroma, 0), only })}
                     >
                       <Grained colour={cell.colour} {...size} />
-                      {only && <Only>{say('kit.only')}</Only>}
+                      {only && <Only>{formatMessage({ id: 'kit.gamut.only' })}</Only>}
                     </CellButton>
                   ) : (
-                    <Missing aria-label={say('kit.not-reached')} style={size}>
+                    <Missing aria-label={formatMessage({ id: 'kit.gamut.notReached' })} style={size}>
                       ·
                     </Missing>
                   )}

@@ -9,7 +9,7 @@ import { NumberBox } from '../design/NumberBox';
 import { SideEntry, SideList } from '../design/SideList';
 import { Grained } from '../design/Swatch';
 import { colour, space } from '../design/tokens';
-import { count, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 import { Checkbox } from '../design/Chosen';
 
 type SetView = Schemas['SetView'];
@@ -21,7 +21,7 @@ export function Sets({ kit, classes }: { kit: Schemas['KitView']; classes: Schem
   const set = kit.sets.find((s) => s.id === open);
   return (
     <Layout>
-      <SideList aria-label={say('kit.sets')}>
+      <SideList aria-label={formatMessage({ id: 'kit.sets' })}>
         {kit.sets.map((s) => (
           <SideEntry key={s.id} onPress={() => setOpen(s.id)} data-open={s.id === open}>
             <b>{s.name}</b>
@@ -30,7 +30,7 @@ export function Sets({ kit, classes }: { kit: Schemas['KitView']; classes: Schem
             </small>
           </SideEntry>
         ))}
-        <Button onPress={() => setOpen(null)}>{say('kit.new-set')}</Button>
+        <Button onPress={() => setOpen(null)}>{formatMessage({ id: 'kit.newSet' })}</Button>
       </SideList>
       <SetForm key={open ?? 'new'} kit={kit} classes={classes} set={set} onKept={setOpen} />
     </Layout>
@@ -38,8 +38,8 @@ export function Sets({ kit, classes }: { kit: Schemas['KitView']; classes: Schem
 }
 
 function users(set: SetView, classes: Schemas['ClassView'][]): string {
-  const named = set.users.map((u) => say('kit.for', { howMany: u.howMany, name: classes.find((c) => c.id === u.schoolClass)?.name ?? '' }));
-  return named.length ? named.join(', ') : say('kit.no-class-uses-it');
+  const named = set.users.map((u) => formatMessage({ id: 'kit.chart.copiesFor' }, { copies: u.howMany, set: classes.find((c) => c.id === u.schoolClass)?.name ?? '' }));
+  return named.length ? named.join(', ') : formatMessage({ id: 'kit.set.noClass' });
 }
 
 interface FormProps {
@@ -81,19 +81,28 @@ function SetForm({ kit, classes, set, onKept }: FormProps) {
   return (
     <Form>
       <Row>
-        <Words label={say('kit.name-of-the-set')} value={request.name} onChange={(name) => setRequest({ ...request, name })} error={error?.field('name')} required />
+        <Words label={formatMessage({ id: 'kit.set.name' })} value={request.name} onChange={(name) => setRequest({ ...request, name })} error={error?.field('name')} required />
         <MainButton onPress={() => keep.mutate()} isDisabled={keep.isPending || !request.name.trim() || has.size === 0}>
-          {set ? say('kit.keep') : say('kit.make-the-set')}
+          {set ? formatMessage({ id: 'kit.pencil.save' }) : formatMessage({ id: 'kit.set.create' })}
         </MainButton>
-        {set && <LinkButton onPress={() => remove.mutate()}>{say('kit.delete-the-set')}</LinkButton>}
+        {set && <LinkButton onPress={() => remove.mutate()}>{formatMessage({ id: 'kit.set.delete' })}</LinkButton>}
       </Row>
       <ConflictNotice error={error?.fields.length ? null : keep.error} onMine={() => void saveMine()} />
       <Classes>
         {classes.map((c) => (
-          <NumberBox key={c.id} label={say('kit.sets-for', { name: c.name })} value={howMany(c.id)} least={0} most={60} step={1} digits={0} onChange={(n) => use(c.id, n)} />
+          <NumberBox
+            key={c.id}
+            label={formatMessage({ id: 'kit.set.for' }, { name: c.name })}
+            value={howMany(c.id)}
+            least={0}
+            most={60}
+            step={1}
+            digits={0}
+            onChange={(n) => use(c.id, n)}
+          />
         ))}
       </Classes>
-      <p>{say('kit.in-the-set', { pencils: count(has.size, 'pencil') })}</p>
+      <p>{formatMessage({ id: 'kit.set.count' }, { pencils: has.size })}</p>
       <Pencils>
         {kit.pencils.map((p) => (
           <Tick key={p.id} isSelected={has.has(p.id)} onChange={() => toggle(p.id)}>

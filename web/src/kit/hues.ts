@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 export type Hue = NonNullable<Schemas['ReachCellView']['hue']>;
 type Coloured = Pick<Schemas['PencilView'], 'chroma' | 'colourless' | 'place'>;
@@ -26,22 +26,22 @@ export const wheel: readonly Hue[] = [
 ];
 
 const names: Record<Hue, string> = {
-  RED: say('kit.hue-red'),
-  RED_ORANGE: say('kit.hue-red-orange'),
-  ORANGE: say('kit.hue-orange'),
-  YELLOW_ORANGE: say('kit.hue-yellow-orange'),
-  YELLOW: say('kit.hue-yellow'),
-  YELLOW_GREEN: say('kit.hue-yellow-green'),
-  GREEN: say('kit.hue-green'),
-  BLUE_GREEN: say('kit.hue-blue-green'),
-  BLUE: say('kit.hue-blue'),
-  BLUE_VIOLET: say('kit.hue-blue-violet'),
-  VIOLET: say('kit.hue-violet'),
-  RED_VIOLET: say('kit.hue-red-violet'),
+  RED: formatMessage({ id: 'kit.hueRed' }),
+  RED_ORANGE: formatMessage({ id: 'kit.hueRedOrange' }),
+  ORANGE: formatMessage({ id: 'kit.hueOrange' }),
+  YELLOW_ORANGE: formatMessage({ id: 'kit.hueYellowOrange' }),
+  YELLOW: formatMessage({ id: 'kit.hueYellow' }),
+  YELLOW_GREEN: formatMessage({ id: 'kit.hueYellowGreen' }),
+  GREEN: formatMessage({ id: 'kit.hueGreen' }),
+  BLUE_GREEN: formatMessage({ id: 'kit.hueBlueGreen' }),
+  BLUE: formatMessage({ id: 'kit.hueBlue' }),
+  BLUE_VIOLET: formatMessage({ id: 'kit.hueBlueViolet' }),
+  VIOLET: formatMessage({ id: 'kit.hueViolet' }),
+  RED_VIOLET: formatMessage({ id: 'kit.hueRedViolet' }),
 };
 
 /** No hue is a grey. */
-export const hueName = (hue: Hue | undefined) => (hue === undefined ? say('kit.hue-grey') : names[hue]);
+export const hueName = (hue: Hue | undefined) => (hue === undefined ? formatMessage({ id: 'kit.hueGrey' }) : names[hue]);
 
 /** Names from left to right, the greys last. */
 export const hues: readonly string[] = [...wheel.map(hueName), hueName(undefined)];

@@ -7,7 +7,7 @@ import { MainButton } from '../design/Controls';
 import { Loading, Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { problemWords, timeOf } from '../words/words';
-import { count, said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** What a phone sees: a button to send photos of one class, and what became of them. */
 export default function PhonePage() {
@@ -18,13 +18,13 @@ export default function PhonePage() {
     mutationFn: (files: File[]) => body(api.POST('/api/phone/{token}', { params: { path }, body: { files: [] }, bodySerializer: () => filesForm('files', files) })),
   });
   if (link.isPending) {
-    return <Loading what={say('phone.the-link')} />;
+    return <Loading what={formatMessage({ id: 'phone.loading.link' })} />;
   }
   const over = link.error ?? (send.error instanceof ApiError && send.error.code === 'LINK_OVER' ? send.error : null);
   if (over) {
     return (
       <Page>
-        <h1>{say('phone.grastel')}</h1>
+        <h1>{formatMessage({ id: 'phone.windowTitle' })}</h1>
         <Notice role="alert">▲ {over.message}</Notice>
       </Page>
     );
@@ -32,12 +32,12 @@ export default function PhonePage() {
   const taken = send.data?.filter((o) => !o.problem).reduce((sum, o) => sum + o.pages, 0) ?? 0;
   return (
     <Page>
-      <h1>{say('phone.sheets-of', { className: link.data?.className ?? '' })}</h1>
-      <p>{said('phone.one-photo-a-sheet-all', { until: timeOf(link.data?.until ?? '') })}</p>
+      <h1>{formatMessage({ id: 'phone.title' }, { className: link.data?.className ?? '' })}</h1>
+      <p>{formatMessage({ id: 'phone.help' }, { until: timeOf(link.data?.until ?? '') })}</p>
       <FileTrigger allowsMultiple acceptedFileTypes={['image/jpeg', 'image/png', 'image/tiff', 'application/pdf']} onSelect={(files) => files && send.mutate([...files])}>
-        <MainButton isDisabled={send.isPending}>{send.isPending ? say('phone.sending') : say('phone.take-or-choose-photos')}</MainButton>
+        <MainButton isDisabled={send.isPending}>{send.isPending ? formatMessage({ id: 'phone.sending' }) : formatMessage({ id: 'phone.choose' })}</MainButton>
       </FileTrigger>
-      {send.data && <Sent role="status">{say('phone.sent-you-can-send-more', { pages: count(taken, 'page') })}</Sent>}
+      {send.data && <Sent role="status">{formatMessage({ id: 'phone.sent' }, { pages: taken })}</Sent>}
       {send.data
         ?.filter((o) => o.problem)
         .map((o) => (

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { served } from '../api/served';
 import { Select } from '../design/Controls';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** Where no class, set or paper is chosen. */
 export const NOBODY = 'nobody';
@@ -11,10 +11,10 @@ export function ClassChoice({ value, onChange }: { value: string; onChange: (id:
   const classes = useQuery(served.classes);
   return (
     <Select
-      label={say('projects.class')}
+      label={formatMessage({ id: 'projects.class' })}
       value={value}
       onChange={onChange}
-      choices={[{ id: NOBODY, name: say('projects.no-class-yet') }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]}
+      choices={[{ id: NOBODY, name: formatMessage({ id: 'projects.class.none' }) }, ...(classes.data ?? []).map((c) => ({ id: c.id, name: c.name }))]}
     />
   );
 }

@@ -3,57 +3,66 @@ import type { Schemas } from '../api/client';
 import { Button, LinkButton, Select } from '../design/Controls';
 import { colour, space } from '../design/tokens';
 import { focused, focusOf, type LightFrom, lightWords, unfocused, type Settings } from './words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 const UNSAID = 'UNSAID';
-const sides = [{ id: UNSAID, name: say('projects.not-said') }, ...(Object.keys(lightWords) as LightFrom[]).map((id) => ({ id, name: lightWords[id] }))];
+const sides = [{ id: UNSAID, name: formatMessage({ id: 'projects.rights.unknown' }) }, ...(Object.keys(lightWords) as LightFrom[]).map((id) => ({ id, name: lightWords[id] }))];
 
 /** Where the eye is to go first, and where the light comes from: set by hand, or as proposed. */
 export function FocusPanel({ settings, proposed, onSettings }: { settings: Settings; proposed: Schemas['FocusView'] | undefined; onSettings: (settings: Settings) => void }) {
   const set = focusOf(settings);
   return (
     <>
-      <h2>{say('projects.focus')}</h2>
-      <p>{set ? say('projects.at-across-down-a-piece', { x: String(Math.round(set.x * 100)), y: String(Math.round(set.y * 100)) }) : say('projects.point-at-where-the-eye')}</p>
+      <h2>{formatMessage({ id: 'projects.focus' })}</h2>
+      <p>
+        {set
+          ? formatMessage({ id: 'projects.focus.place' }, { x: String(Math.round(set.x * 100)), y: String(Math.round(set.y * 100)) })
+          : formatMessage({ id: 'projects.focus.help' })}
+      </p>
       <Line>
         <Button isDisabled={!proposed} onPress={() => proposed && onSettings(focused(settings, proposed.x, proposed.y))}>
-          {say('projects.where-contrast-is-strongest')}
+          {formatMessage({ id: 'projects.focus.contrast' })}
         </Button>
-        {set && <LinkButton onPress={() => onSettings(unfocused(settings))}>{say('projects.no-focus')}</LinkButton>}
+        {set && <LinkButton onPress={() => onSettings(unfocused(settings))}>{formatMessage({ id: 'projects.focus.none' })}</LinkButton>}
       </Line>
-      <Small>{say('projects.thirds-hold-a-focus-better')}</Small>
-      <h2>{say('projects.light')}</h2>
+      <Small>{formatMessage({ id: 'projects.focus.advice' })}</Small>
+      <h2>{formatMessage({ id: 'projects.light' })}</h2>
       <p role="status">
         {!proposed
-          ? say('projects.looking-at-the-shading')
+          ? formatMessage({ id: 'projects.light.finding' })
           : proposed.light
-            ? say('projects.by-its-shading-it-comes', { light: lightWords[proposed.light] })
-            : say('projects.no-one-clear-light-is')}
+            ? formatMessage({ id: 'projects.light.found' }, { direction: lightWords[proposed.light] })
+            : formatMessage({ id: 'projects.light.none' })}
       </p>
       <Line>
         <Select
-          label={say('projects.the-light-comes-from-the')}
+          label={formatMessage({ id: 'projects.light.from' })}
           value={settings.light ?? UNSAID}
           onChange={(id) => onSettings({ ...settings, light: id === UNSAID ? undefined : (id as LightFrom) })}
           choices={sides}
         />
-        {proposed?.light && proposed.light !== settings.light && <Button onPress={() => onSettings({ ...settings, light: proposed.light })}>{say('projects.as-proposed')}</Button>}
+        {proposed?.light && proposed.light !== settings.light && (
+          <Button onPress={() => onSettings({ ...settings, light: proposed.light })}>{formatMessage({ id: 'projects.light.proposed' })}</Button>
+        )}
       </Line>
-      <Small>{say('projects.sheets-of-this-project-tell')}</Small>
+      <Small>{formatMessage({ id: 'projects.light.help' })}</Small>
       {proposed && (
         <>
-          <h2>{say('projects.proportion')}</h2>
+          <h2>{formatMessage({ id: 'projects.proportion' })}</h2>
           <p>
-            {say('projects.what-stands-before-the-rest', {
-              widthMm: Math.round(proposed.subject.widthMm),
-              heightMm: Math.round(proposed.subject.heightMm),
-              more:
-                proposed.subject.wide === proposed.subject.high
-                  ? say('projects.as-wide-as-high')
-                  : say('projects.parts-wide-to-high', { wide: String(proposed.subject.wide), high: String(proposed.subject.high) }),
-            })}
+            {formatMessage(
+              { id: 'projects.proportion.foreground' },
+              {
+                widthMm: Math.round(proposed.subject.widthMm),
+                heightMm: Math.round(proposed.subject.heightMm),
+                ratio:
+                  proposed.subject.wide === proposed.subject.high
+                    ? formatMessage({ id: 'projects.proportion.square' })
+                    : formatMessage({ id: 'projects.proportion.ratio' }, { wide: String(proposed.subject.wide), high: String(proposed.subject.high) }),
+              },
+            )}
           </p>
-          <Small>{say('projects.held-at-arms-length-a')}</Small>
+          <Small>{formatMessage({ id: 'projects.proportion.help' })}</Small>
         </>
       )}
     </>

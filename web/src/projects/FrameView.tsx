@@ -2,7 +2,7 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import styled from 'styled-components';
 import { colour, space } from '../design/tokens';
 import { asked, focused, focusOf, moved, unfocused, zoomed, type Settings } from './words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 export type Overlay = 'NONE' | 'QUARTERS' | 'GRID';
 export type Seen = 'IN_PENCILS' | 'VALUES' | 'DIFFERENCE';
@@ -36,7 +36,7 @@ export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outli
   const finished = `/api/projects/${project}/finished.png?seen=${seen}&${asked(settings)}`;
   // Colours are found first, which takes seconds: until then it says so, and where it fails too.
   const [answer, setAnswer] = useState({ to: '', words: '' });
-  const words = shown !== 'finished' ? '' : answer.to === finished ? answer.words : say('projects.finding-what-the-pencils-make');
+  const words = shown !== 'finished' ? '' : answer.to === finished ? answer.words : formatMessage({ id: 'projects.recipes.finding' });
   const focus = focusOf(settings);
   const place = (dx: number, dy: number) => focused(settings, (focus?.x ?? 0.5) + dx, (focus?.y ?? 0.5) + dy);
   const press = (event: KeyboardEvent) => {
@@ -74,7 +74,7 @@ export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outli
         viewBox={`0 0 ${wide} ${high}`}
         tabIndex={0}
         role="img"
-        aria-label={say('projects.the-frame-mm', { wide, high, more: shown === 'focus' ? say('projects.click-or-arrow-keys-place') : say('projects.arrow-keys-move-the-picture') })}
+        aria-label={formatMessage({ id: 'projects.frame.heading' }, { wide, high, view: shown })}
         onKeyDown={press}
         onPointerDown={(event) => {
           if (shown === 'focus') {
@@ -114,7 +114,7 @@ export function FrameView({ project, settings, shown, seen = 'IN_PENCILS', outli
             height={high}
             preserveAspectRatio="none"
             onLoad={() => setAnswer({ to: finished, words: '' })}
-            onError={() => setAnswer({ to: finished, words: say('projects.this-cannot-be-shown-now') })}
+            onError={() => setAnswer({ to: finished, words: formatMessage({ id: 'projects.view.failed' }) })}
           />
         )}
         {words && (

@@ -10,7 +10,7 @@ import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { ClassChoice, NOBODY } from './ClassChoice';
 import { rights, type Rights } from './words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** Takes a picture in, with the right to use it. */
 export function NewProject() {
@@ -37,18 +37,18 @@ export function NewProject() {
   });
   return (
     <Form>
-      <h2>{say('projects.a-picture-to-draw-from')}</h2>
-      <p>{say('projects.clear-light-from-one-side')}</p>
+      <h2>{formatMessage({ id: 'projects.picture.label' })}</h2>
+      <p>{formatMessage({ id: 'projects.picture.advice' })}</p>
       <FileTrigger acceptedFileTypes={['image/jpeg', 'image/png', 'image/tiff']} onSelect={(files) => setFile(files?.[0] ?? undefined)}>
-        <Button>{file ? say('projects.another', { name: file.name }) : say('projects.choose-a-picture')}</Button>
+        <Button>{file ? formatMessage({ id: 'projects.own.another' }, { name: file.name }) : formatMessage({ id: 'projects.picture.choose' })}</Button>
       </FileTrigger>
-      <Words label={say('projects.title')} value={title} onChange={setTitle} required />
+      <Words label={formatMessage({ id: 'projects.title' })} value={title} onChange={setTitle} required />
       <ClassChoice value={schoolClass} onChange={setSchoolClass} />
-      <Segments label={say('projects.the-right-to-use-it')} value={right} onChange={setRight} choices={rights} />
-      <Words label={say('projects.note-on-the-right-who')} value={note} onChange={setNote} />
+      <Segments label={formatMessage({ id: 'projects.rights.label' })} value={right} onChange={setRight} choices={rights} />
+      <Words label={formatMessage({ id: 'projects.rights.note' })} value={note} onChange={setNote} />
       {create.error && <Notice role="alert">▲ {create.error.message}</Notice>}
       <MainButton isDisabled={!file || title.trim() === '' || create.isPending} onPress={() => file && create.mutate(file)}>
-        {create.isPending ? say('projects.measuring') : say('projects.take-it-in')}
+        {create.isPending ? formatMessage({ id: 'projects.measuring' }) : formatMessage({ id: 'projects.glaze.includeZone' })}
       </MainButton>
     </Form>
   );

@@ -30,9 +30,9 @@ const panel = (own: Project[]) =>
 it('says who draws what, and offers a picture of their own to those who have none', async () => {
   answersTo('GET', { '/api/classes': classes });
   panel([theirs]);
-  expect(await screen.findByText('1 draw the class’s, 1 their own:')).toBeTruthy();
+  expect(await screen.findByText('1 draw the class’s picture, 1 draw their own:')).toBeTruthy();
   expect(screen.getByRole('button', { name: 'Alba Serrano' })).toBeTruthy();
-  press('Another for one student …');
+  press('Another picture for one student …');
   const students = document.querySelector('select') as HTMLSelectElement;
   expect([...students.options].map((o) => o.textContent.trim()).filter(Boolean)).toEqual(['Ivo Markov']);
 });
@@ -41,13 +41,13 @@ it('takes a picture in for a student, and says why one is not taken', async () =
   answersTo('GET', { '/api/classes': classes });
   const post = answers('POST', new Error('The picture has too few pixels.'), theirs);
   panel([]);
-  fireEvent.click(await screen.findByRole('button', { name: /Another for one student/ }));
-  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Take it in' }).disabled).toBe(true);
+  fireEvent.click(await screen.findByRole('button', { name: /Another picture for one student/ }));
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Include' }).disabled).toBe(true);
   fireEvent.change(document.querySelector('select') as HTMLSelectElement, { target: { value: 's1' } });
   fireEvent.change(document.querySelector('input[type=file]') as HTMLInputElement, { target: { files: [new File(['x'], 'shell.jpg')] } });
-  press('Take it in');
+  press('Include');
   expect((await screen.findByRole('alert')).textContent).toContain('too few pixels');
-  press('Take it in');
+  press('Include');
   await vi.waitFor(() => expect(post).toHaveBeenCalledTimes(2));
   expect(post.mock.calls[1]).toMatchObject(['/api/projects/{id}/own', { params: { path: { id: 'm' }, query: { student: 's1', rights: 'OWN_PHOTO' } } }]);
 });
@@ -60,7 +60,7 @@ it('leaves frame, paper and printing to the class on a picture of a student’s 
     </MemoryRouter>,
   );
   expect(await screen.findByText(/^Alba Serrano’s own picture\./)).toBeTruthy();
-  expect(screen.queryByRole('textbox', { name: 'Frame wide, mm' })).toBeNull();
-  expect(screen.queryByRole('button', { name: 'Make it a sheet' })).toBeNull();
-  expect(screen.getByRole('link', { name: 'Guide, values, picture' })).toBeTruthy();
+  expect(screen.queryByRole('textbox', { name: 'Frame width, mm' })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'Make a sheet' })).toBeNull();
+  expect(screen.getByRole('link', { name: 'Outlines, values, picture' })).toBeTruthy();
 });

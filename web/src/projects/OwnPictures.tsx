@@ -10,7 +10,7 @@ import { Notice } from '../design/States';
 import { Aside } from '../design/Text';
 import { space } from '../design/tokens';
 import { rights, type Project, type Rights } from './words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** The class of a project, with its students; nothing while it has none. */
 export function useStudents(schoolClass: string | undefined | null) {
@@ -43,30 +43,38 @@ export function OwnPictures({ of, own }: { of: Project; own: readonly Project[] 
     },
   });
   return (
-    <Part aria-label={say('projects.pictures-of-their-own')}>
-      <h2>{say('projects.pictures')}</h2>
+    <Part aria-label={formatMessage({ id: 'projects.own.heading' })}>
+      <h2>{formatMessage({ id: 'projects.pictures' })}</h2>
       <Aside>
-        {own.length === 0 ? say('projects.one-for-the-whole-class') : say('projects.draw-the-classs-their-own', { students: students.length - own.length, own: own.length })}
+        {own.length === 0
+          ? formatMessage({ id: 'projects.picture.forClass' })
+          : formatMessage({ id: 'projects.own.summary' }, { students: students.length - own.length, own: own.length })}
       </Aside>
       {own.map((p) => (
         <LinkButton key={p.id} onPress={() => void navigate(`/projects/${p.id}`)}>
-          {students.find((s) => s.id === p.student)?.name ?? say('projects.a-student')}
+          {students.find((s) => s.id === p.student)?.name ?? formatMessage({ id: 'projects.student.unnamed' })}
         </LinkButton>
       ))}
-      {!adding && left.length > 0 && <LinkButton onPress={() => setAdding(true)}>{say('projects.another-for-one-student')}</LinkButton>}
+      {!adding && left.length > 0 && <LinkButton onPress={() => setAdding(true)}>{formatMessage({ id: 'projects.own.add' })}</LinkButton>}
       {adding && (
         <>
-          <Select label={say('projects.student')} value={student} onChange={setStudent} placeholder={say('projects.choose-a-student')} choices={left} />
+          <Select
+            label={formatMessage({ id: 'projects.student' })}
+            value={student}
+            onChange={setStudent}
+            placeholder={formatMessage({ id: 'projects.chooseAStudent' })}
+            choices={left}
+          />
           <FileTrigger acceptedFileTypes={['image/jpeg', 'image/png', 'image/tiff']} onSelect={(files) => setFile(files?.[0] ?? undefined)}>
-            <Button>{file ? say('projects.another', { name: file.name }) : say('projects.choose-a-picture')}</Button>
+            <Button>{file ? formatMessage({ id: 'projects.own.another' }, { name: file.name }) : formatMessage({ id: 'projects.picture.choose' })}</Button>
           </FileTrigger>
-          <Segments label={say('projects.the-right-to-use-it')} value={right} onChange={setRight} choices={rights} />
+          <Segments label={formatMessage({ id: 'projects.rights.label' })} value={right} onChange={setRight} choices={rights} />
           {take.error && <Notice role="alert">▲ {take.error.message}</Notice>}
           <Line>
             <MainButton isDisabled={!file || !student || take.isPending} onPress={() => file && student && take.mutate({ whose: student, picture: file })}>
-              {take.isPending ? say('projects.measuring') : say('projects.take-it-in')}
+              {take.isPending ? formatMessage({ id: 'projects.measuring' }) : formatMessage({ id: 'projects.glaze.includeZone' })}
             </MainButton>
-            <LinkButton onPress={() => setAdding(false)}>{say('projects.leave-it')}</LinkButton>
+            <LinkButton onPress={() => setAdding(false)}>{formatMessage({ id: 'projects.glaze.skip' })}</LinkButton>
           </Line>
         </>
       )}

@@ -5,7 +5,7 @@ import { api, body } from '../api/client';
 import { colour, sizes, space } from '../design/tokens';
 import { Poster } from '../wall/Poster';
 import { dateWords } from '../course/words';
-import { count, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** What has been drawn from a project, printing by printing: to be read, compared, hung. */
 export function Pieces({ project }: { project: string }) {
@@ -14,14 +14,14 @@ export function Pieces({ project }: { project: string }) {
     return null;
   }
   return (
-    <Part aria-label={say('projects.pieces')}>
-      <h2>{say('projects.pieces')}</h2>
+    <Part aria-label={formatMessage({ id: 'projects.pieces' })}>
+      <h2>{formatMessage({ id: 'projects.pieces' })}</h2>
       {runs.data.map((r) => (
         <div key={r.run}>
-          <span>{say('projects.of-back-confirmed', { printedAt: dateWords(r.printedAt), back: r.back, pages: count(r.pages, 'page'), confirmed: r.confirmed })}</span>
+          <span>{formatMessage({ id: 'projects.print.assignment' }, { date: dateWords(r.printedAt), back: r.back, pages: r.pages, confirmed: r.confirmed })}</span>
           <Line>
-            <Link to={`/returns/${r.run}`}>{say('projects.returns')}</Link>
-            {r.back > 0 && <Link to={`/wall/${r.run}`}>{say('projects.wall')}</Link>}
+            <Link to={`/returns/${r.run}`}>{formatMessage({ id: 'projects.returns' })}</Link>
+            {r.back > 0 && <Link to={`/wall/${r.run}`}>{formatMessage({ id: 'projects.wall' })}</Link>}
             {r.back > 0 && <Poster of={`/api/progress/runs/${r.run}`} />}
           </Line>
         </div>

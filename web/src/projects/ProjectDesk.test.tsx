@@ -29,10 +29,10 @@ const desk = () =>
 it('shows the key lightest first, says how many areas there are and where values are too near', async () => {
   server();
   desk();
-  const key = await screen.findByRole('list', { name: 'Key of the values' });
+  const key = await screen.findByRole('list', { name: 'Value scale' });
   await screen.findByText('7 areas to draw');
   expect(key.textContent).toBe('7.970 %2.930 %');
-  expect(screen.getByText('The picture has no more values apart.')).toBeTruthy();
+  expect(screen.getByText('The picture has no more separate values.')).toBeTruthy();
 });
 
 it('moves the picture by keys and keeps that on the state it was changed on', async () => {
@@ -42,8 +42,8 @@ it('moves the picture by keys and keeps that on the state it was changed on', as
   const frame = screen.getByRole('img', { name: /^The frame, 150 × 200 mm/ });
   fireEvent.keyDown(frame, { key: '+' });
   fireEvent.keyDown(frame, { key: 'ArrowRight' });
-  expect(screen.queryByRole('link', { name: 'Guide, values, picture' })).toBeNull();
-  press('Keep');
+  expect(screen.queryByRole('link', { name: 'Outlines, values, picture' })).toBeNull();
+  press('Save');
   await vi.waitFor(() => expect(put.mock.calls[0]?.[1]).toMatchObject({ body: { revision: 3, title: 'Enamel mug', settings: { zoom: 1.15 } } }));
   const sent = put.mock.calls[0]?.[1] as { body: { settings: { centreX: number } } };
   expect(sent.body.settings.centreX).toBeGreaterThan(0.5);
@@ -53,10 +53,10 @@ it('takes a change back, and prints what is kept with the lines that are shown',
   server();
   desk();
   await screen.findByText('7 areas to draw');
-  const print = () => screen.queryByRole('link', { name: 'Guide, values, picture' })?.getAttribute('href');
+  const print = () => screen.queryByRole('link', { name: 'Outlines, values, picture' })?.getAttribute('href');
   expect(print()).toBe('/api/projects/m/guide.pdf?paper=A4&lines=GRID&outlines=true');
   expect(screen.getByRole('link', { name: 'Sessions, checklist' }).getAttribute('href')).toBe('/api/projects/m/sessions.pdf?paper=A4&minutes=45');
-  type('Frame wide, mm', '180');
+  type('Frame width, mm', '180');
   expect(print()).toBeUndefined();
   press('Undo');
   press('Outlines');
@@ -76,9 +76,9 @@ it('is seen finished in its pencils, by values and by what is off', () => {
   const href = () => document.querySelector('svg image')?.getAttribute('href') ?? '';
   expect(href()).toMatch(/^\/api\/projects\/m\/finished\.png\?seen=IN_PENCILS&/);
   expect(screen.getByText(/with its grain/)).toBeTruthy();
-  expect(screen.getByText(/^Finding what the pencils/)).toBeTruthy();
+  expect(screen.getByText(/^Finding recipes with/)).toBeTruthy();
   fireEvent.load(document.querySelector('svg image') as Element);
-  expect(screen.queryByText(/^Finding what the pencils/)).toBeNull();
+  expect(screen.queryByText(/^Finding recipes with/)).toBeNull();
   fireEvent.click(screen.getByRole('radio', { name: 'difference' }));
   expect(href()).toContain('seen=DIFFERENCE');
   expect(screen.getByText(/black at ΔE 20/)).toBeTruthy();
@@ -89,7 +89,7 @@ it('is made a sheet on the paper that is chosen', async () => {
   const post = answers('POST', { sheet: 's1' });
   desk();
   fireEvent.click(screen.getByRole('radio', { name: 'Letter' }));
-  press('Make it a sheet');
+  press('Make a sheet');
   await vi.waitFor(() => expect(post.mock.calls[0]).toMatchObject(['/api/projects/{id}/sheet', { params: { path: { id: 'm' } }, body: { paper: 'LETTER' } }]));
 });
 
@@ -102,11 +102,11 @@ it('says where the light seems to come from, and takes it or another', async () 
   const put = answers('PUT', { ...mug, revision: 4 });
   desk();
   fireEvent.click(screen.getByRole('radio', { name: 'focus' }));
-  await screen.findByText('By its shading it comes from the upper left.');
-  expect(screen.getByText('What stands before the rest is 83 mm wide and 100 mm high: 5 parts wide to 6 high.')).toBeTruthy();
-  press('As proposed');
-  expect(screen.queryByRole('button', { name: 'As proposed' })).toBeNull();
-  press('Keep');
+  await screen.findByText('The shading suggests light from the upper left.');
+  expect(screen.getByText('The foreground is 83 mm wide and 100 mm high: 5 parts wide to 6 high.')).toBeTruthy();
+  press('as suggested');
+  expect(screen.queryByRole('button', { name: 'as suggested' })).toBeNull();
+  press('Save');
   await vi.waitFor(() => expect(put.mock.calls[0]?.[1]).toMatchObject({ body: { settings: { light: 'UPPER_LEFT' } } }));
 });
 
@@ -119,15 +119,15 @@ it('places the focus by pointing, by keys and as proposed, and takes it away aga
   const put = answers('PUT', { ...mug, revision: 4 });
   desk();
   fireEvent.click(screen.getByRole('radio', { name: 'focus' }));
-  await screen.findByText(/Without a focus nothing is judged by it/);
+  await screen.findByText(/Without a focus, Grastel does not judge it/);
   const frame = screen.getByRole('img', { name: /place the focus/ });
   fireEvent.keyDown(frame, { key: 'ArrowRight' });
-  await screen.findByText(/At 53 % across, 50 % down/);
+  await screen.findByText(/At 53 % from the left and 50 % from the top/);
   await vi.waitFor(() => expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Where contrast is strongest' }).disabled).toBe(false));
   press('Where contrast is strongest');
-  await screen.findByText(/At 66 % across, 30 % down/);
-  press('Keep');
+  await screen.findByText(/At 66 % from the left and 30 % from the top/);
+  press('Save');
   await vi.waitFor(() => expect(put.mock.calls[0]?.[1]).toMatchObject({ body: { settings: { focus: '0.660 0.300' } } }));
-  fireEvent.keyDown(frame, { key: 'Delete' });
-  await screen.findByText(/Without a focus nothing is judged by it/);
+  fireEvent.keyDown(frame, { key: 'Delete class' });
+  await screen.findByText(/Without a focus, Grastel does not judge it/);
 });

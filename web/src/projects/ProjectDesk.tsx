@@ -20,31 +20,31 @@ import { OwnPictures } from './OwnPictures';
 import { Pieces } from './Pieces';
 import { chosen, questions, rightsNames, turned, zoomed, type Project, type Settings } from './words';
 import { ZonePanel } from './ZonePanel';
-import { count, said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 const shownChoices = [
-  { id: 'reference', name: say('projects.picture') },
-  { id: 'values', name: say('projects.values-2') },
-  { id: 'outlines', name: say('projects.outlines-2') },
-  { id: 'focus', name: say('projects.focus-2') },
-  { id: 'zones', name: say('projects.zones-2') },
-  { id: 'finished', name: say('projects.finished-2') },
+  { id: 'reference', name: formatMessage({ id: 'projects.picture' }) },
+  { id: 'values', name: formatMessage({ id: 'projects.view.values' }) },
+  { id: 'outlines', name: formatMessage({ id: 'projects.view.outlines' }) },
+  { id: 'focus', name: formatMessage({ id: 'projects.focus.short' }) },
+  { id: 'zones', name: formatMessage({ id: 'projects.view.zones' }) },
+  { id: 'finished', name: formatMessage({ id: 'projects.finishedShort' }) },
 ] as const;
 const seenChoices = [
-  { id: 'IN_PENCILS', name: say('projects.in-pencils') },
-  { id: 'VALUES', name: say('projects.values-2') },
-  { id: 'DIFFERENCE', name: say('projects.difference') },
+  { id: 'IN_PENCILS', name: formatMessage({ id: 'projects.view.inPencils' }) },
+  { id: 'VALUES', name: formatMessage({ id: 'projects.view.values' }) },
+  { id: 'DIFFERENCE', name: formatMessage({ id: 'projects.difference' }) },
 ] as const;
 const overlays = [
-  { id: 'NONE', name: say('projects.none') },
-  { id: 'QUARTERS', name: say('projects.quarters') },
-  { id: 'GRID', name: say('projects.grid') },
+  { id: 'NONE', name: formatMessage({ id: 'projects.none' }) },
+  { id: 'QUARTERS', name: formatMessage({ id: 'projects.grid.quarters' }) },
+  { id: 'GRID', name: formatMessage({ id: 'projects.grid' }) },
 ] as const;
 const papers = [
   { id: 'A4', name: 'A4' },
   { id: 'LETTER', name: 'Letter' },
 ] as const;
-const lessons = ['35', '40', '45', '50', '60', '80', '90', '100', '120'].map((id) => ({ id, name: say('projects.min', { id }) }));
+const lessons = ['35', '40', '45', '50', '60', '80', '90', '100', '120'].map((id) => ({ id, name: formatMessage({ id: 'projects.session.minutes' }, { minutes: id }) }));
 
 /**
  * One picture, large, with what is measured in it; tools at its edges. What a student draws instead of the class's shares its frame,
@@ -148,22 +148,22 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
           onZone={choose}
           onMove={setSettings}
         />
-        <Bar role="group" aria-label={say('projects.what-is-shown')}>
-          <Segments label={say('projects.show')} value={shown} onChange={setShown} choices={shownChoices} />
-          <Segments label={say('projects.lines')} value={overlay} onChange={setOverlay} choices={overlays} />
-          {shown === 'finished' && <Segments label={say('projects.seen')} value={seen} onChange={setSeen} choices={seenChoices} />}
+        <Bar role="group" aria-label={formatMessage({ id: 'projects.view.label' })}>
+          <Segments label={formatMessage({ id: 'projects.show' })} value={shown} onChange={setShown} choices={shownChoices} />
+          <Segments label={formatMessage({ id: 'projects.lines' })} value={overlay} onChange={setOverlay} choices={overlays} />
+          {shown === 'finished' && <Segments label={formatMessage({ id: 'projects.seen' })} value={seen} onChange={setSeen} choices={seenChoices} />}
           {(shown === 'reference' || shown === 'values') && (
             <Toggle isSelected={outlines} onChange={setOutlines}>
-              {say('projects.outlines')}
+              {formatMessage({ id: 'projects.outlines' })}
             </Toggle>
           )}
-          <Button onPress={() => setSettings(zoomed(settings, 1.15))} aria-label={say('projects.enlarge')}>
+          <Button onPress={() => setSettings(zoomed(settings, 1.15))} aria-label={formatMessage({ id: 'projects.picture.zoomIn' })}>
             +
           </Button>
-          <Button onPress={() => setSettings(zoomed(settings, 1 / 1.15))} aria-label={say('projects.make-smaller')} isDisabled={settings.zoom <= 1}>
+          <Button onPress={() => setSettings(zoomed(settings, 1 / 1.15))} aria-label={formatMessage({ id: 'projects.picture.zoomOut' })} isDisabled={settings.zoom <= 1}>
             −
           </Button>
-          <Button onPress={() => setSettings(turned(settings))}>{say('projects.turn')}</Button>
+          <Button onPress={() => setSettings(turned(settings))}>{formatMessage({ id: 'projects.picture.rotate' })}</Button>
         </Bar>
       </Middle>
       <Side>
@@ -171,28 +171,31 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
         {shown === 'focus' && <FocusPanel settings={settings} proposed={focus.data} onSettings={setSettings} />}
         {coloured && (
           <>
-            <h2>{shown === 'zones' ? say('projects.zones') : say('projects.finished')}</h2>
+            <h2>{shown === 'zones' ? formatMessage({ id: 'projects.zones' }) : formatMessage({ id: 'projects.finished' })}</h2>
             {shown === 'finished' && <Aside>{seenWords[seen]}</Aside>}
-            <Stepper label={say('projects.at-most')} value={settings.zones ?? 10} least={3} most={25} onChange={(most) => set({ zones: most })} />
+            <Stepper label={formatMessage({ id: 'projects.pencils.atMost' })} value={settings.zones ?? 10} least={3} most={25} onChange={(most) => set({ zones: most })} />
             {!open.ofProject && (
               <Whole>
                 <Select
-                  label={say('projects.pencils')}
+                  label={formatMessage({ id: 'projects.pencils' })}
                   value={settings.set ?? NOBODY}
                   onChange={(id) => setSettings((s) => withChoice(s, 'set', id))}
-                  choices={[{ id: NOBODY, name: say('projects.the-whole-kit') }, ...(kit.data?.sets ?? []).map((s) => ({ id: s.id, name: s.name }))]}
+                  choices={[{ id: NOBODY, name: formatMessage({ id: 'projects.pencils.wholeKit' }) }, ...(kit.data?.sets ?? []).map((s) => ({ id: s.id, name: s.name }))]}
                 />
                 <Select
-                  label={say('projects.paper')}
+                  label={formatMessage({ id: 'projects.paper' })}
                   value={settings.paper ?? kit.data?.papers[0]?.id ?? NOBODY}
                   onChange={(id) => setSettings((s) => withChoice(s, 'paper', id))}
                   choices={(kit.data?.papers ?? []).map((p) => ({ id: p.id, name: p.name }))}
                 />
                 <Select
-                  label={say('projects.how-many-pencils')}
+                  label={formatMessage({ id: 'projects.pencils.count' })}
                   value={String(settings.pencils ?? NOBODY)}
                   onChange={(most) => setSettings((s) => withChoice(s, 'pencils', most))}
-                  choices={[{ id: NOBODY, name: say('projects.as-many-as-help') }, ...[4, 6, 8, 10, 12, 16].map((n) => ({ id: String(n), name: say('projects.the-best', { n }) }))]}
+                  choices={[
+                    { id: NOBODY, name: formatMessage({ id: 'projects.pencils.asManyAsUseful' }) },
+                    ...[4, 6, 8, 10, 12, 16].map((n) => ({ id: String(n), name: formatMessage({ id: 'projects.pencils.best' }, { count: n }) })),
+                  ]}
                 />
               </Whole>
             )}
@@ -208,13 +211,13 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
                 onSettings={setSettings}
               />
             ) : (
-              <Aside>{say('projects.parting-the-picture')}</Aside>
+              <Aside>{formatMessage({ id: 'projects.zones.separating' })}</Aside>
             )}
           </>
         )}
-        <h2>{say('projects.values')}</h2>
-        <Stepper label={say('projects.steps')} value={settings.steps} least={2} most={7} onChange={(steps) => set({ steps })} />
-        <Key aria-label={say('projects.key-of-the-values')}>
+        <h2>{formatMessage({ id: 'projects.values' })}</h2>
+        <Stepper label={formatMessage({ id: 'projects.steps' })} value={settings.steps} least={2} most={7} onChange={(steps) => set({ steps })} />
+        <Key aria-label={formatMessage({ id: 'projects.values.key' })}>
           {[...(values.data?.steps ?? [])].reverse().map((s) => (
             <li key={s.lightness}>
               <i style={{ background: grey(s.lightness) }} />
@@ -223,29 +226,52 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
             </li>
           ))}
         </Key>
-        {values.data && values.data.steps.length < settings.steps && <Aside>{say('projects.the-picture-has-no-more')}</Aside>}
-        <Aside>{values.data && say('projects.to-draw', { areas: count(values.data.areas, 'area') })}</Aside>
+        {values.data && values.data.steps.length < settings.steps && <Aside>{formatMessage({ id: 'projects.values.noMore' })}</Aside>}
+        <Aside>{values.data && formatMessage({ id: 'projects.zone.areas' }, { areas: values.data.areas })}</Aside>
         <Two>
-          <NumberBox label={say('projects.areas-from-mm')} value={settings.islandMm2} least={0} most={400} step={2} digits={0} onChange={(islandMm2) => set({ islandMm2 })} />
-          <NumberBox label={say('projects.details-from-mm')} value={settings.smoothMm} least={0} most={6} step={0.5} onChange={(smoothMm) => set({ smoothMm })} />
+          <NumberBox
+            label={formatMessage({ id: 'projects.zones.smallest' })}
+            value={settings.islandMm2}
+            least={0}
+            most={400}
+            step={2}
+            digits={0}
+            onChange={(islandMm2) => set({ islandMm2 })}
+          />
+          <NumberBox label={formatMessage({ id: 'projects.zones.detail' })} value={settings.smoothMm} least={0} most={6} step={0.5} onChange={(smoothMm) => set({ smoothMm })} />
           {!open.ofProject && (
             <>
-              <NumberBox label={say('projects.frame-wide-mm')} value={settings.frameWidthMm} least={40} most={600} digits={0} onChange={(frameWidthMm) => set({ frameWidthMm })} />
               <NumberBox
-                label={say('projects.frame-high-mm')}
+                label={formatMessage({ id: 'projects.frame.width' })}
+                value={settings.frameWidthMm}
+                least={40}
+                most={600}
+                digits={0}
+                onChange={(frameWidthMm) => set({ frameWidthMm })}
+              />
+              <NumberBox
+                label={formatMessage({ id: 'projects.frame.height' })}
                 value={settings.frameHeightMm}
                 least={40}
                 most={600}
                 digits={0}
                 onChange={(frameHeightMm) => set({ frameHeightMm })}
               />
-              <NumberBox label={say('projects.columns')} value={settings.columns} least={2} most={12} step={1} digits={0} onChange={(columns) => set({ columns })} />
-              <NumberBox label={say('projects.rows')} value={settings.rows} least={2} most={12} step={1} digits={0} onChange={(rows) => set({ rows })} />
+              <NumberBox
+                label={formatMessage({ id: 'projects.columns' })}
+                value={settings.columns}
+                least={2}
+                most={12}
+                step={1}
+                digits={0}
+                onChange={(columns) => set({ columns })}
+              />
+              <NumberBox label={formatMessage({ id: 'projects.rows' })} value={settings.rows} least={2} most={12} step={1} digits={0} onChange={(rows) => set({ rows })} />
             </>
           )}
         </Two>
         {open.ofProject ? (
-          <Aside>{said('projects.s-own-picture-frame-grid', { whose: whose ?? say('projects.a-student-2') })}</Aside>
+          <Aside>{formatMessage({ id: 'projects.own.help' }, { student: whose ?? formatMessage({ id: 'projects.student.label' }) })}</Aside>
         ) : (
           <Whole>
             <ClassChoice value={schoolClass} onChange={setSchoolClass} />
@@ -253,7 +279,7 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
         )}
         <Line>
           <MainButton isDisabled={unchanged || keep.isPending || values.isError} onPress={() => keep.mutate()}>
-            {say('projects.keep')}
+            {formatMessage({ id: 'projects.save' })}
           </MainButton>
           {!unchanged && (
             <LinkButton
@@ -262,41 +288,41 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
                 setSchoolClass(open.schoolClass ?? NOBODY);
               }}
             >
-              {say('projects.undo')}
+              {formatMessage({ id: 'projects.undo' })}
             </LinkButton>
           )}
         </Line>
         {!open.ofProject && open.schoolClass && <OwnPictures of={open} own={own} />}
-        <h2>{say('projects.print')}</h2>
-        <Segments label={say('projects.paper')} value={paper} onChange={setPaper} choices={papers} />
+        <h2>{formatMessage({ id: 'projects.print' })}</h2>
+        <Segments label={formatMessage({ id: 'projects.paper' })} value={paper} onChange={setPaper} choices={papers} />
         {unchanged ? (
           <>
             <a href={`/api/projects/${open.id}/guide.pdf?paper=${paper}&lines=${overlay}&outlines=${String(outlines)}`} target="_blank" rel="noreferrer">
-              {say('projects.guide-values-picture')}
+              {formatMessage({ id: 'projects.print.guide' })}
             </a>
             <a href={`/api/projects/${open.id}/zones/plan.pdf?paper=${paper}`} target="_blank" rel="noreferrer">
-              {say('projects.colour-plan')}
+              {formatMessage({ id: 'projects.colourPlan' })}
             </a>
             <Two style={{ alignItems: 'end' }}>
-              <Select label={say('projects.lessons-of')} value={lesson} onChange={setLesson} choices={lessons} />
+              <Select label={formatMessage({ id: 'projects.print.lessons' })} value={lesson} onChange={setLesson} choices={lessons} />
               <a href={`/api/projects/${open.id}/sessions.pdf?paper=${paper}&minutes=${lesson}`} target="_blank" rel="noreferrer">
-                {say('projects.sessions-checklist')}
+                {formatMessage({ id: 'projects.print.sessions' })}
               </a>
             </Two>
             <a href={`/api/projects/${open.id}/keeping.pdf?paper=${paper}`} target="_blank" rel="noreferrer">
-              {say('projects.labels-mat-keeping')}
+              {formatMessage({ id: 'projects.print.labels' })}
             </a>
             {!open.ofProject && (
               <>
                 <Button isDisabled={hand.isPending} onPress={() => hand.mutate()}>
-                  {hand.isPending ? say('projects.finding-the-colours') : say('projects.make-it-a-sheet')}
+                  {hand.isPending ? formatMessage({ id: 'projects.zones.finding' }) : formatMessage({ id: 'projects.sheet.make' })}
                 </Button>
-                <Aside>{say('projects.for-the-class-to-draw')}</Aside>
+                <Aside>{formatMessage({ id: 'projects.sheet.help' })}</Aside>
               </>
             )}
           </>
         ) : (
-          <Aside>{say('projects.keep-it-first-what-is')}</Aside>
+          <Aside>{formatMessage({ id: 'projects.print.saveFirst' })}</Aside>
         )}
         {!open.ofProject && <Pieces project={open.id} />}
         <Aside>
@@ -304,13 +330,13 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
           {open.rightsNote && `: ${open.rightsNote}`}
         </Aside>
         {asking ? (
-          <Line role="group" aria-label={say('projects.delete-this-project')}>
-            <b>{said('projects.the-picture-goes-too', { own: own.length > 0 && say('projects.and-own', { studentSs: count(own.length, 'student’s') }) })}</b>
-            <LinkButton onPress={() => drop.mutate()}>{say('projects.delete')}</LinkButton>
-            <LinkButton onPress={() => setAsking(false)}>{say('projects.keep-it')}</LinkButton>
+          <Line role="group" aria-label={formatMessage({ id: 'projects.deletion.confirm' })}>
+            <b>{formatMessage({ id: 'projects.deletion.warning' }, { own: own.length })}</b>
+            <LinkButton onPress={() => drop.mutate()}>{formatMessage({ id: 'projects.delete' })}</LinkButton>
+            <LinkButton onPress={() => setAsking(false)}>{formatMessage({ id: 'projects.rights.save' })}</LinkButton>
           </Line>
         ) : (
-          <Quiet onPress={() => setAsking(true)}>{say('projects.delete-this-project-2')}</Quiet>
+          <Quiet onPress={() => setAsking(true)}>{formatMessage({ id: 'projects.deletion.start' })}</Quiet>
         )}
       </Side>
     </Desk>
@@ -318,9 +344,9 @@ export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: re
 }
 
 const seenWords: Record<Seen, string> = {
-  IN_PENCILS: say('projects.as-these-pencils-make-it'),
-  VALUES: say('projects.light-and-dark-only-as'),
-  DIFFERENCE: say('projects.darker-where-it-is-further'),
+  IN_PENCILS: formatMessage({ id: 'projects.view.predictedHelp' }),
+  VALUES: formatMessage({ id: 'projects.view.valuesHelp' }),
+  DIFFERENCE: formatMessage({ id: 'projects.view.differenceHelp' }),
 };
 
 /** With another set, paper or number of pencils; without one where nothing is chosen. */

@@ -11,7 +11,7 @@ import { NewProject } from './NewProject';
 import { useStudents } from './OwnPictures';
 import { ProjectDesk } from './ProjectDesk';
 import type { Project } from './words';
-import { count, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 
 /** Pictures that classes draw from: at the left all of them, in the middle one with what is measured in it. */
 export default function Projects() {
@@ -24,32 +24,35 @@ export default function Projects() {
     return <Failed error={projects.error} />;
   }
   if (!projects.data) {
-    return <PlaceLoading title={say('projects.projects')} what={say('projects.the-projects')} />;
+    return <PlaceLoading title={formatMessage({ id: 'projects.projects' })} what={formatMessage({ id: 'projects.loading.projects' })} />;
   }
   const classes = projects.data.filter((p) => !p.ofProject);
   const open = chosen ?? (id === 'new' ? undefined : classes[0]);
   const nameOf = (of: Project) => students.find((s) => s.id === of.student)?.name;
   const ownOf = (of: Project) => projects.data.filter((p) => p.ofProject === of.id);
   return (
-    <Place title={say('projects.projects')} about={open ? [open.title, open.className, nameOf(open)].filter(Boolean).join(', ') : count(classes.length, 'project')}>
+    <Place
+      title={formatMessage({ id: 'projects.projects' })}
+      about={open ? [open.title, open.className, nameOf(open)].filter(Boolean).join(', ') : count(classes.length, 'project')}
+    >
       <Layout>
-        <SideList aria-label={say('projects.projects')}>
+        <SideList aria-label={formatMessage({ id: 'projects.projects' })}>
           {classes.map((p) => (
             <Fragment key={p.id}>
               <SideEntry data-open={p.id === open?.id} onPress={() => void navigate(`/projects/${p.id}`)}>
                 <b>{p.title}</b>
-                <small>{p.className ?? say('projects.no-class-yet')}</small>
+                <small>{p.className ?? formatMessage({ id: 'projects.class.none' })}</small>
               </SideEntry>
               {(open?.id === p.id || open?.ofProject === p.id) &&
                 ownOf(p).map((own) => (
                   <Own key={own.id} data-open={own.id === open.id} onPress={() => void navigate(`/projects/${own.id}`)}>
-                    {nameOf(own) ?? say('projects.a-student')}
+                    {nameOf(own) ?? formatMessage({ id: 'projects.student.unnamed' })}
                   </Own>
                 ))}
             </Fragment>
           ))}
           <SideEntry data-open={!open} onPress={() => void navigate('/projects/new')}>
-            <b>{say('projects.new-project')}</b>
+            <b>{formatMessage({ id: 'projects.newProject' })}</b>
           </SideEntry>
         </SideList>
         {open ? <ProjectDesk key={open.id} open={open} own={ownOf(open)} whose={nameOf(open)} /> : <NewProject />}

@@ -62,7 +62,7 @@ it('says what the pencils make of a zone, what stays bare and what is not reache
   expect(screen.getByText('Zone 2, rim: value 4.2, 12 cm²')).toBeTruthy();
   await screen.findByText(/^1\. Tide Blue, medium, /);
   expect(screen.getByText('leave the paper bare')).toBeTruthy();
-  expect(screen.getByText('▲ the nearest there is: ΔE 9.3, value +1.2')).toBeTruthy();
+  expect(screen.getByText('▲ nearest possible: ΔE 9.3, value +1.2')).toBeTruthy();
   expect(screen.getByText('ΔE 1.2, value −0.1')).toBeTruthy();
 });
 
@@ -82,13 +82,13 @@ it('proposes one glaze over several zones, and takes it or leaves it', async () 
     />
   );
   show(panel(false));
-  await screen.findByText('Sail Cream, whisper, last, would tie zones 1, 2: at most ΔE 2.1 further off.');
-  press('Glaze them');
+  await screen.findByText('Sail Cream, whisper, could be the last layer over zones 1, 2: at most ΔE 2.1 further off.');
+  press('Use the glaze');
   expect(set).toHaveBeenLastCalledWith({ ...usual, glazed: true });
   cleanup();
   show(panel(true));
-  await screen.findByText(/Sail Cream, whisper, last, ties zones 1, 2/);
-  press('Without it');
+  await screen.findByText(/Sail Cream, whisper, as the last layer over zones 1, 2/);
+  press('Without the glaze');
   expect(set).toHaveBeenLastCalledWith({ ...usual, glazed: false });
 });
 
@@ -106,7 +106,7 @@ it('says where no glaze ties anything', async () => {
       onSettings={() => undefined}
     />,
   );
-  await screen.findByText(/No one glaze ties these zones/);
+  await screen.findByText(/No single glaze brings these zones together/);
 });
 
 it('opens another zone', () => {
@@ -128,10 +128,10 @@ it('joins the open zone with the next one chosen, and only while that is asked f
   show(<ZonePanel project="m" settings={usual} zones={zones} open={1} onOpen={() => undefined} joining={false} onJoining={joining} onSettings={() => undefined} />);
   press('Join with …');
   expect(joining).toHaveBeenCalledWith(true);
-  expect(screen.queryByRole('button', { name: 'Part again' })).toBeNull();
+  expect(screen.queryByRole('button', { name: 'Separate again' })).toBeNull();
 });
 
-it('splits the open zone at its own place, and takes the split back', () => {
+it('splits the open zone at its own place, and takes the split returned', () => {
   server();
   const set = vi.fn();
   const settings = { ...usual, splits: ['0.2000 0.5000', '0.7000 0.1000'] };
@@ -147,8 +147,8 @@ it('parts a zone again into what it was made from, and calls it otherwise', () =
   const set = vi.fn();
   const settings = { ...usual, joins: ['0.1 0.5 0.2 0.5', '0.3 0.5 0.4 0.5'], names: ['0.2000 0.5000 rim'] };
   show(<ZonePanel project="m" settings={settings} zones={[zone(1), zone(2)]} open={2} onOpen={() => undefined} joining={false} onJoining={() => undefined} onSettings={set} />);
-  press('Part again');
+  press('Separate again');
   expect(set).toHaveBeenLastCalledWith({ ...settings, joins: ['0.3 0.5 0.4 0.5'] });
-  type('Called', 'lip of the rim');
+  type('Name', 'lip of the rim');
   expect(set).toHaveBeenLastCalledWith({ ...settings, names: ['0.2000 0.5000 lip of the rim'] });
 });

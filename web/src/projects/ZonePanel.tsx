@@ -6,12 +6,16 @@ import { Button, LinkButton, Words } from '../design/Controls';
 import { colour, sizes, space } from '../design/tokens';
 import { decimals, gradeNames, passWords } from '../words/words';
 import { named, parted, questions, split, type Settings, unsplit } from './words';
-import { said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Zone = Schemas['ZoneView'];
 type Mixed = Schemas['ZoneColourView'];
 
-const partNames: Record<Mixed['part'], string> = { OWN: say('projects.own-colour'), LIGHT: say('projects.in-the-light'), SHADOW: say('projects.in-the-shadow') };
+const partNames: Record<Mixed['part'], string> = {
+  OWN: formatMessage({ id: 'projects.light.ownColour' }),
+  LIGHT: formatMessage({ id: 'projects.light.inLight' }),
+  SHADOW: formatMessage({ id: 'projects.light.inShadow' }),
+};
 /** Further off than this a colour is said not to be reached, ΔE00. */
 const REACHED = 5;
 
@@ -43,13 +47,13 @@ export function ZonePanel({ project, settings, zones, open, onOpen, joining, onJ
   });
   return (
     <>
-      <Row role="group" aria-label={say('projects.zones')}>
+      <Row role="group" aria-label={formatMessage({ id: 'projects.zones' })}>
         {zones.map((z) => (
           <button
             key={z.number}
             type="button"
             aria-pressed={z.number === open}
-            aria-label={say('projects.zone', { number: z.number })}
+            aria-label={formatMessage({ id: 'projects.zone.number' }, { number: z.number })}
             onClick={() => onOpen(z.number)}
             style={{ background: z.own }}
           >
@@ -59,37 +63,38 @@ export function ZonePanel({ project, settings, zones, open, onOpen, joining, onJ
       </Row>
       {zone && (
         <h3>
-          {said('projects.zone-value-cm', { number: zone.number, name: zone.name && `, ${zone.name}`, value: decimals(zone.value, 1), areaMm2: Math.round(zone.areaMm2 / 100) })}
+          {formatMessage(
+            { id: 'projects.zone.spoken' },
+            { number: zone.number, name: zone.name && `, ${zone.name}`, value: decimals(zone.value, 1), cm2: Math.round(zone.areaMm2 / 100) },
+          )}
         </h3>
       )}
       {zone && (
         <Line>
           <Button aria-pressed={joining} onPress={() => onJoining(!joining)}>
-            {say('projects.join-with')}
+            {formatMessage({ id: 'projects.zone.join' })}
           </Button>
-          <Button onPress={() => onSettings(split(settings, zone))}>{say('projects.split-in-two')}</Button>
-          {zone.splits.length > 0 && <LinkButton onPress={() => onSettings(unsplit(settings, zone))}>{say('projects.undo-the-split')}</LinkButton>}
-          {zone.joins.length > 0 && <LinkButton onPress={() => onSettings(parted(settings, zone))}>{say('projects.part-again')}</LinkButton>}
-          {joining && <Small role="status">{say('projects.choose-the-zone-it-joins')}</Small>}
+          <Button onPress={() => onSettings(split(settings, zone))}>{formatMessage({ id: 'projects.zone.split' })}</Button>
+          {zone.splits.length > 0 && <LinkButton onPress={() => onSettings(unsplit(settings, zone))}>{formatMessage({ id: 'projects.zone.undoSplit' })}</LinkButton>}
+          {zone.joins.length > 0 && <LinkButton onPress={() => onSettings(parted(settings, zone))}>{formatMessage({ id: 'projects.zones.separate' })}</LinkButton>}
+          {joining && <Small role="status">{formatMessage({ id: 'projects.zone.joinHint' })}</Small>}
           <Named key={`${zone.number} ${zone.name}`} name={zone.name} onName={(name) => onSettings(named(settings, zone, name))} />
         </Line>
       )}
-      {zone && !colours.data && <Small>{say('projects.mixing')}</Small>}
+      {zone && !colours.data && <Small>{formatMessage({ id: 'projects.mixing' })}</Small>}
       <List aria-busy={colours.isFetching}>
         {(colours.data ?? []).map((m) => (
           <li key={m.part}>
-            <i style={{ background: m.wanted }} title={say('projects.in-the-picture')} />
-            <i style={{ background: m.colour }} title={say('projects.in-these-pencils')} />
+            <i style={{ background: m.wanted }} title={formatMessage({ id: 'projects.view.inPicture' })} />
+            <i style={{ background: m.colour }} title={formatMessage({ id: 'projects.recipes.heading' })} />
             <div>
               <b>{partNames[m.part]}</b>
               {m.layers.length === 0 ? (
-                <span>{say('projects.leave-the-paper-bare')}</span>
+                <span>{formatMessage({ id: 'projects.zone.bare' })}</span>
               ) : (
                 m.layers.map((l, i) => <span key={`${i}${l.code}`}>{`${i + 1}. ${l.name}, ${gradeNames[l.grade]}, ${passWords(l.passes)}`}</span>)
               )}
-              <Small>
-                {said('projects.e', { error: m.error > REACHED && say('projects.the-nearest-there-is'), error2: decimals(m.error, 1), valueOff: valueWords(m.valueOff) })}
-              </Small>
+              <Small>{formatMessage({ id: 'projects.zone.difference' }, { reached: m.error <= REACHED, difference: decimals(m.error, 1), value: valueWords(m.valueOff) })}</Small>
             </div>
           </li>
         ))}
@@ -102,22 +107,25 @@ export function ZonePanel({ project, settings, zones, open, onOpen, joining, onJ
 /** One thin layer over many zones ties them together. */
 function Glaze({ found, on, onGlazed }: { found: Schemas['GlazeView']; on: boolean; onGlazed: (on: boolean) => void }) {
   if (found.zones.length === 0) {
-    return <Small>{say('projects.no-one-glaze-ties-these')}</Small>;
+    return <Small>{formatMessage({ id: 'projects.glaze.none' })}</Small>;
   }
   return (
     <Tied>
       <i style={{ background: found.colour }} />
       <Small>
-        {say('projects.last-zones-at-most-e', {
-          name: found.name,
-          grade: gradeNames[found.grade],
-          more: on ? say('projects.ties') : say('projects.would-tie'),
-          more2: found.zones.join(', '),
-          worst: decimals(found.worst, 1),
-        })}
+        {formatMessage(
+          { id: 'projects.glaze.summary' },
+          {
+            pencil: found.name,
+            pressure: gradeNames[found.grade],
+            on,
+            zones: found.zones.join(', '),
+            difference: decimals(found.worst, 1),
+          },
+        )}
       </Small>
       <Button aria-pressed={on} onPress={() => onGlazed(!on)}>
-        {on ? say('projects.without-it') : say('projects.glaze-them')}
+        {on ? formatMessage({ id: 'projects.glaze.without' }) : formatMessage({ id: 'projects.glaze.use' })}
       </Button>
     </Tied>
   );
@@ -128,13 +136,15 @@ function Named({ name, onName }: { name: string; onName: (name: string) => void 
   const [typed, setTyped] = useState(name);
   return (
     <div onBlur={() => typed.trim() !== name && onName(typed)}>
-      <Words label={say('projects.called')} value={typed} onChange={setTyped} />
+      <Words label={formatMessage({ id: 'projects.zone.name' })} value={typed} onChange={setTyped} />
     </div>
   );
 }
 
 const valueWords = (off: number) =>
-  Math.abs(off) < 0.05 ? say('projects.value-as-wanted') : say('projects.value', { more: off > 0 ? '+' : '−', off: decimals(Math.abs(off), 1) });
+  Math.abs(off) < 0.05
+    ? formatMessage({ id: 'projects.zone.valueMatches' })
+    : formatMessage({ id: 'projects.zone.value' }, { value: off > 0 ? '+' : '−', difference: decimals(Math.abs(off), 1) });
 
 const Small = styled.small`font-size: ${sizes.small}; color: ${colour.muted};`;
 const Line = styled.div`display: flex; flex-wrap: wrap; align-items: center; gap: ${space(2)}; & > div { width: 100%; }`;

@@ -1,14 +1,14 @@
 import type { Schemas } from '../api/client';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 export type Project = Schemas['ProjectView'];
 export type Settings = Schemas['ProjectData'];
 export type Rights = Project['rights'];
 
 export const rightsNames: Record<Rights, string> = {
-  OWN_PHOTO: say('projects.own-photo'),
-  SET_UP_FROM_LIFE: say('projects.set-up-from-life'),
-  FREE_OF_RIGHTS: say('projects.free-of-rights'),
+  OWN_PHOTO: formatMessage({ id: 'projects.rights.ownPhoto' }),
+  SET_UP_FROM_LIFE: formatMessage({ id: 'projects.rights.fromLife' }),
+  FREE_OF_RIGHTS: formatMessage({ id: 'projects.rights.free' }),
 };
 
 export const rights = (Object.keys(rightsNames) as Rights[]).map((id) => ({ id, name: rightsNames[id] }));
@@ -69,14 +69,14 @@ export type LightFrom = NonNullable<Settings['light']>;
 
 /** Sides of a picture, after “the”. */
 export const lightWords: Record<LightFrom, string> = {
-  RIGHT: say('projects.right'),
-  UPPER_RIGHT: say('projects.upper-right'),
-  ABOVE: say('projects.top'),
-  UPPER_LEFT: say('projects.upper-left'),
-  LEFT: say('projects.left'),
-  LOWER_LEFT: say('projects.lower-left'),
-  BELOW: say('projects.bottom'),
-  LOWER_RIGHT: say('projects.lower-right'),
+  RIGHT: formatMessage({ id: 'projects.direction.right' }),
+  UPPER_RIGHT: formatMessage({ id: 'projects.direction.upperRight' }),
+  ABOVE: formatMessage({ id: 'projects.direction.top' }),
+  UPPER_LEFT: formatMessage({ id: 'projects.direction.upperLeft' }),
+  LEFT: formatMessage({ id: 'projects.direction.left' }),
+  LOWER_LEFT: formatMessage({ id: 'projects.direction.lowerLeft' }),
+  BELOW: formatMessage({ id: 'projects.direction.bottom' }),
+  LOWER_RIGHT: formatMessage({ id: 'projects.direction.lowerRight' }),
 };
 
 export const focused = (settings: Settings, x: number, y: number): Settings => {

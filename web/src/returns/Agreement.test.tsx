@@ -39,23 +39,23 @@ function show(rows: Schemas['AgreementView'][], classes: Schemas['ClassView'][],
 
 it('says how often they agree and by what threshold they would more often', () => {
   show([row], [dunlin]);
-  expect(screen.getByText('14 of 20 decisions as proposed')).toBeTruthy();
-  expect(screen.getByRole('img', { name: '0 lower, 14 as proposed, 6 higher' })).toBeTruthy();
-  expect(screen.getByText(/would have set 19 of 20 on your side of secure; now 14/)).toBeTruthy();
+  expect(screen.getByText('14 of 20 decisions as suggested')).toBeTruthy();
+  expect(screen.getByRole('img', { name: '0 lower, 14 as suggested, 6 higher' })).toBeTruthy();
+  expect(screen.getByText(/19 of 20 would agree with you about secure; now 14/)).toBeTruthy();
   expect(screen.getByRole('button', { name: 'Use it for 8 Dunlin' })).toBeTruthy();
 });
 
 it('offers nothing to take over where no class is chosen', () => {
   show([row], [dunlin], '/');
-  expect(screen.getByText('Choose a class to take it over.')).toBeTruthy();
+  expect(screen.getByText('Choose a class to use it for.')).toBeTruthy();
   expect(screen.queryByRole('button', { name: /Use it/ })).toBeNull();
 });
 
 it('offers the way back once it has been taken over', () => {
   show([row], [{ ...dunlin, thresholds: { EQUAL_STEPS: 1.2 } }]);
   expect(screen.queryByRole('button', { name: /Use it/ })).toBeNull();
-  expect(screen.getByText(/New sheets of 8 Dunlin have 30/)).toBeTruthy();
-  expect(screen.getByRole('button', { name: 'Back to the usual' })).toBeTruthy();
+  expect(screen.getByText(/New sheets of 8 Dunlin use 30/)).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Reset to the usual' })).toBeTruthy();
 });
 
 it('says that nothing would do better, or that there is nothing to differ on', () => {
@@ -66,7 +66,7 @@ it('says that nothing would do better, or that there is nothing to differ on', (
     ],
     [dunlin],
   );
-  expect(screen.getByText('No other threshold would agree clearly better.')).toBeTruthy();
+  expect(screen.getByText('No other limit would agree clearly better.')).toBeTruthy();
   expect(screen.getByText('You agree.')).toBeTruthy();
 });
 

@@ -11,7 +11,7 @@ import { Empty, Failed, Loading, Notice } from '../design/States';
 import { Under } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import { decimals } from '../words/words';
-import { count, said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 import { DataTable } from '../design/Table';
 
 type Row = Schemas['AgreementView'];
@@ -33,47 +33,47 @@ export default function Agreement() {
     return <Failed error={error} />;
   }
   if (!classes.data || !rows.data) {
-    return <Loading what={say('returns.your-decisions')} />;
+    return <Loading what={formatMessage({ id: 'returns.loading.decisions' })} />;
   }
   const decided = rows.data.reduce((sum, r) => sum + r.marks, 0);
   const same = rows.data.reduce((sum, r) => sum + r.same, 0);
   return (
     <Place
-      title={say('returns.agreement')}
-      about={decided > 0 && say('returns.of-as-proposed', { same, decisions: count(decided, 'decision') })}
+      title={formatMessage({ id: 'returns.agreement.title' })}
+      about={decided > 0 && formatMessage({ id: 'returns.agreement.share' }, { same, decisions: decided })}
       actions={
         <>
           <Picker>
             <Select
-              label={say('returns.class')}
+              label={formatMessage({ id: 'returns.class' })}
               value={chosen?.id ?? ALL}
               onChange={(id) => setSearch(id === ALL ? {} : { class: id })}
-              choices={[{ id: ALL, name: say('returns.all-classes') }, ...classes.data.map((c) => ({ id: c.id, name: c.name }))]}
+              choices={[{ id: ALL, name: formatMessage({ id: 'returns.allClasses' }) }, ...classes.data.map((c) => ({ id: c.id, name: c.name }))]}
             />
           </Picker>
-          <Back to="/returns">{say('returns.back-to-returns')}</Back>
+          <Back to="/returns">{formatMessage({ id: 'returns.agreement.back' })}</Back>
         </>
       }
     >
       {rows.data.length === 0 ? (
-        <Empty title={say('returns.nothing-confirmed-yet')}>
-          <p>{said('returns.confirm-some-pages-in-returns', { link: (words) => <Link to="/returns">{words}</Link> })}</p>
+        <Empty title={formatMessage({ id: 'returns.agreement.nothingConfirmed' })}>
+          <p>{formatMessage({ id: 'returns.agreement.empty' }, { link: (words) => <Link to="/returns">{words}</Link> })}</p>
         </Empty>
       ) : (
         <Body>
           <Table>
             <thead>
               <tr>
-                <th>{say('returns.goal')}</th>
+                <th>{formatMessage({ id: 'returns.goal' })}</th>
                 <th>
                   <Ends>
-                    <span>{say('returns.you-lower')}</span>
-                    <span>{say('returns.as-proposed')}</span>
-                    <span>{say('returns.you-higher')}</span>
+                    <span>{formatMessage({ id: 'returns.agreement.lower' })}</span>
+                    <span>{formatMessage({ id: 'returns.agreement.asProposed' })}</span>
+                    <span>{formatMessage({ id: 'returns.agreement.higher' })}</span>
                   </Ends>
                 </th>
-                <th>{say('returns.secure-is')}</th>
-                <th>{say('returns.to-come-nearer-to-you')}</th>
+                <th>{formatMessage({ id: 'returns.agreement.secureIs' })}</th>
+                <th>{formatMessage({ id: 'returns.agreement.suggestion' })}</th>
               </tr>
             </thead>
             <tbody>
@@ -92,7 +92,7 @@ export default function Agreement() {
                   </td>
                   <td>
                     {decimals(r.inUse, r.digits)}
-                    {Math.abs(r.inUse - r.secure) > 1e-6 && <Under>{say('returns.usually', { secure: decimals(r.secure, r.digits) })}</Under>}
+                    {Math.abs(r.inUse - r.secure) > 1e-6 && <Under>{formatMessage({ id: 'returns.agreement.usually' }, { limit: decimals(r.secure, r.digits) })}</Under>}
                   </td>
                   <td>
                     <Suggestion row={r} to={chosen} pending={hold.isPending} onHold={(factor) => chosen && hold.mutate({ of: chosen, goal: r.goal, factor })} />
@@ -102,7 +102,7 @@ export default function Agreement() {
             </tbody>
           </Table>
           {hold.error && <Notice role="alert">▲ {hold.error.message}</Notice>}
-          <Foot>{said('returns.moved-thresholds-count-in-sheets', { link: (words) => <Link to="/sheets">{words}</Link> })}</Foot>
+          <Foot>{formatMessage({ id: 'returns.agreement.help' }, { link: (words) => <Link to="/sheets">{words}</Link> })}</Foot>
         </Body>
       )}
     </Place>
@@ -114,7 +114,7 @@ function Balance({ row }: { row: Row }) {
   const share = (n: number) => `${String((100 * n) / row.marks)}%`;
   return (
     <div>
-      <Track role="img" aria-label={say('returns.lower-as-proposed-higher', { lower: String(row.lower), same: String(row.same), higher: String(row.higher) })}>
+      <Track role="img" aria-label={formatMessage({ id: 'returns.agreement.summary' }, { lower: String(row.lower), same: String(row.same), higher: String(row.higher) })}>
         <span data-part="lower" style={{ width: share(row.lower) }} />
         <span data-part="same" style={{ width: share(row.same) }} />
         <span data-part="higher" style={{ width: share(row.higher) }} />
@@ -141,29 +141,32 @@ function Suggestion({ row, to, pending, onHold }: SuggestionProps) {
   return (
     <>
       {row.factor == null ? (
-        <Under>{row.lower + row.higher === 0 ? say('returns.you-agree') : say('returns.no-other-threshold-would-agree')}</Under>
+        <Under>{row.lower + row.higher === 0 ? formatMessage({ id: 'returns.agreement.same' }) : formatMessage({ id: 'returns.agreement.noBetter' })}</Under>
       ) : (
         <>
-          {said('returns.would-have-set-of-on', {
-            secure: decimals(row.secure * row.factor, row.digits),
-            strong: (words) => <b>{words}</b>,
-            agreeThen: row.agreeThen,
-            marks: row.marks,
-            agreeNow: row.agreeNow,
-          })}{' '}
+          {formatMessage(
+            { id: 'returns.agreement.effect' },
+            {
+              limit: decimals(row.secure * row.factor, row.digits),
+              strong: (words) => <b>{words}</b>,
+              agreeThen: row.agreeThen,
+              marks: row.marks,
+              agreeNow: row.agreeNow,
+            },
+          )}{' '}
           {to && !asSuggested && (
             <Button onPress={() => onHold(row.factor ?? undefined)} isDisabled={pending}>
-              {say('returns.use-it-for', { name: to.name })}
+              {formatMessage({ id: 'returns.agreement.useFor' }, { name: to.name })}
             </Button>
           )}
-          {!to && <Under>{say('returns.choose-a-class-to-take')}</Under>}
+          {!to && <Under>{formatMessage({ id: 'returns.agreement.chooseClass' })}</Under>}
         </>
       )}
       {to && held !== undefined && (
         <Under>
-          {say('returns.new-sheets-of-have', { name: to.name, secure: decimals(row.secure * held, row.digits) })}{' '}
+          {formatMessage({ id: 'returns.agreement.newSheets' }, { class: to.name, limit: decimals(row.secure * held, row.digits) })}{' '}
           <LinkButton onPress={() => onHold(undefined)} isDisabled={pending}>
-            {say('returns.back-to-the-usual')}
+            {formatMessage({ id: 'returns.agreement.reset' })}
           </LinkButton>
         </Under>
       )}

@@ -4,7 +4,7 @@ import type { Schemas } from '../api/client';
 import { Level } from '../design/Level';
 import { colour, sizes, space } from '../design/tokens';
 import { problemWords } from '../words/words';
-import { count, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 
 type Row = Schemas['PageRow'];
 
@@ -14,21 +14,21 @@ export function PageList({ rows, openId, runId, together }: { rows: Row[]; openI
     <Column>
       {together > 0 && (
         <Entry to={`/returns/${runId ?? 'none'}/sure`} aria-current={openId === 'sure' ? 'page' : undefined}>
-          <Name>{count(together, 'sure page')}</Name>
-          <Small>{say('returns.look-and-accept-at-once')}</Small>
+          <Name>{count(together, 'surePage')}</Name>
+          <Small>{formatMessage({ id: 'returns.sure.open' })}</Small>
         </Entry>
       )}
-      <List aria-label={say('returns.pages')}>
+      <List aria-label={formatMessage({ id: 'returns.pages' })}>
         {rows.map((row) => (
           <li key={row.id}>
             <Entry to={`/returns/${runId ?? 'none'}/${row.id}`} aria-current={row.id === openId ? 'page' : undefined}>
               <First>
                 <Name>
                   {row.place?.student.name ?? row.file}
-                  {row.confirmed && <span aria-label={say('returns.confirmed')}> ✓</span>}
-                  {row.flagged && <span aria-label={say('returns.flagged')}> ⚑</span>}
+                  {row.confirmed && <span aria-label={formatMessage({ id: 'returns.confirmed' })}> ✓</span>}
+                  {row.flagged && <span aria-label={formatMessage({ id: 'returns.flag.on' })}> ⚑</span>}
                 </Name>
-                {row.state === 'READ' && row.close && !row.confirmed && <Small>{say('returns.close')}</Small>}
+                {row.state === 'READ' && row.close && !row.confirmed && <Small>{formatMessage({ id: 'returns.goal.borderlineShort' })}</Small>}
               </First>
               <Standing row={row} />
             </Entry>
@@ -42,16 +42,16 @@ export function PageList({ rows, openId, runId, together }: { rows: Row[]; openI
 function Standing({ row }: { row: Row }) {
   switch (row.state) {
     case 'QUEUED':
-      return <Small>{say('returns.waiting')}</Small>;
+      return <Small>{formatMessage({ id: 'returns.page.waiting' })}</Small>;
     case 'READING':
-      return <Small>{say('returns.being-read')}</Small>;
+      return <Small>{formatMessage({ id: 'returns.page.reading' })}</Small>;
     case 'CANCELLED':
-      return <Small>{say('returns.cancelled')}</Small>;
+      return <Small>{formatMessage({ id: 'returns.page.cancelledShort' })}</Small>;
     case 'UNREADABLE':
       return <Small>▲ {problemWords(row.problem ?? '', row.problemFigure)}</Small>;
     case 'READ':
       return (
-        <Levels aria-label={say('returns.levels', { more: row.levels.join(', '), more2: row.close ? say('returns.close-look') : '' })}>
+        <Levels aria-label={formatMessage({ id: 'returns.row.levels' }, { levels: row.levels.join(', '), borderline: row.close })}>
           {row.levels.map((level, i) => (
             <Level key={i} level={level} size={16} />
           ))}

@@ -18,7 +18,7 @@ import { SureSheet } from './SureSheet';
 import { Upload } from './intake/Upload';
 import { useTimeLeft } from './intake/useTimeLeft';
 import { usePrefetchedPages } from './usePrefetchedPages';
-import { count, said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Row = Schemas['PageRow'];
 
@@ -69,7 +69,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
     return <Failed error={error} />;
   }
   if (!runs.data || !classes.data || unplaced.isLoading) {
-    return <PlaceLoading title={say('shell.returns')} what={say('returns.the-returned-pages')} />;
+    return <PlaceLoading title={formatMessage({ id: 'shell.returns' })} what={formatMessage({ id: 'returns.loading.pages' })} />;
   }
   const className = (id: string) => classes.data.find((c) => c.id === id)?.name ?? '';
   const read = rows.filter((r) => r.state === 'READ').length;
@@ -78,14 +78,14 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
 
   return (
     <Place
-      title={say('returns.returns')}
-      about={chosen && say('returns.of-read-confirmed', { read, pages: count(chosen.pages, 'page'), confirmed, timeLeft })}
+      title={formatMessage({ id: 'returns.returns' })}
+      about={chosen && formatMessage({ id: 'returns.progress.read' }, { read, pages: chosen.pages, confirmed }) + (timeLeft && `, ${timeLeft}`)}
       actions={
         <>
           {runs.data.length > 0 && (
             <Picker>
               <Select
-                label={say('returns.printing')}
+                label={formatMessage({ id: 'returns.filter.assignment' })}
                 value={runId ?? null}
                 onChange={(id) => void navigate(`/returns/${id}`)}
                 choices={runs.data.map((r) => ({ id: r.id, name: `${className(r.schoolClass)} · ${r.title}`, note: dayOf(r.printedAt) }))}
@@ -96,10 +96,10 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
           {isOwn && confirmed > 0 && chosen && (
             <Afterwards>
               <a href={`/api/returns/runs/${chosen.id}/slips.pdf`} target="_blank" rel="noreferrer">
-                {say('returns.slips')}
+                {formatMessage({ id: 'returns.print.slips' })}
               </a>
-              <Link to={`/wall/${chosen.id}/redo`}>{say('returns.redo-pages')}</Link>
-              <Link to={`/returns/agreement?class=${chosen.schoolClass}`}>{say('returns.agreement')}</Link>
+              <Link to={`/wall/${chosen.id}/redo`}>{formatMessage({ id: 'returns.print.redoSheets' })}</Link>
+              <Link to={`/returns/agreement?class=${chosen.schoolClass}`}>{formatMessage({ id: 'returns.agreement.title' })}</Link>
             </Afterwards>
           )}
           {isOwn && chosen && <PhoneUpload schoolClass={chosen.schoolClass} className={className(chosen.schoolClass)} />}
@@ -108,13 +108,13 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
       }
     >
       {rows.length === 0 ? (
-        <Empty title={chosen ? say('returns.nothing-has-come-back-yet') : say('returns.nothing-printed-yet')}>
+        <Empty title={chosen ? formatMessage({ id: 'returns.empty.title' }) : formatMessage({ id: 'returns.empty.nothingPrinted' })}>
           {!isOwn ? (
-            <p>{say('returns.whatever-comes-back-is-seen')}</p>
+            <p>{formatMessage({ id: 'returns.empty.later' })}</p>
           ) : chosen ? (
-            <p>{said('returns.scan-the-sheets-into-the', { strong: (words) => <b>{words}</b> })}</p>
+            <p>{formatMessage({ id: 'returns.empty.help' }, { strong: (words) => <b>{words}</b> })}</p>
           ) : (
-            <p>{said('returns.print-a-sheet-for-a', { link: (words) => <Link to="/sheets">{words}</Link> })}</p>
+            <p>{formatMessage({ id: 'returns.empty.printFirst' }, { link: (words) => <Link to="/sheets">{words}</Link> })}</p>
           )}
         </Empty>
       ) : (

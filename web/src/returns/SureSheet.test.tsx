@@ -25,7 +25,7 @@ const page = (id: string, name: string): Schemas['SureView'] => ({
 
 it('shows each page with its levels, its fields and one line', () => {
   show(<SureSheet pages={[page('1', 'Ana Silva'), page('2', 'Ben Okafor')]} runId="r" onAccepted={vi.fn()} />);
-  expect(screen.getByText('2 pages leave nothing open')).toBeTruthy();
+  expect(screen.getByText('2 pages ready to accept')).toBeTruthy();
   expect(screen.getByText('Ana Silva').getAttribute('href')).toBe('/returns/r/1');
   expect(screen.getAllByLabelText('levels 3, 2')).toHaveLength(2);
   expect(screen.getAllByRole('listitem')[0]?.querySelectorAll('img')).toHaveLength(8);

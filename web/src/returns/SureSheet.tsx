@@ -10,7 +10,7 @@ import { colour, sizes, space } from '../design/tokens';
 import { useKeys } from '../design/useKeys';
 import { causeWords, levelNames } from '../words/words';
 import { pictureOf } from './pictures';
-import { count, said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Sure = Schemas['SureView'];
 type Goal = Schemas['SureGoalView'];
@@ -46,14 +46,14 @@ export function SureSheet({ pages, runId, onAccepted }: { pages: Sure[]; runId: 
   });
 
   return (
-    <Sheet aria-label={say('returns.sure-pages')}>
+    <Sheet aria-label={formatMessage({ id: 'returns.sure.title' })}>
       <Head>
         <div>
-          <h2>{say('returns.leave-nothing-open', { pages: count(pages.length, 'page') })}</h2>
-          <p>{say('returns.look-them-through-and-open')}</p>
+          <h2>{formatMessage({ id: 'returns.sure.count' }, { pages: pages.length })}</h2>
+          <p>{formatMessage({ id: 'returns.sure.help' })}</p>
         </div>
         <MainButton onPress={() => accept.mutate()} isDisabled={accept.isPending || pages.length === 0}>
-          {said('returns.accept-a', { pages: count(pages.length, 'page'), kbd: (words) => <kbd>{words}</kbd> })}
+          {formatMessage({ id: 'returns.action.accept' }, { pages: pages.length, kbd: (words) => <kbd>{words}</kbd> })}
         </MainButton>
       </Head>
       {accept.error && <Failed error={accept.error} />}
@@ -62,7 +62,7 @@ export function SureSheet({ pages, runId, onAccepted }: { pages: Sure[]; runId: 
           <li key={page.id}>
             <Name>
               <Link to={`/returns/${runId}/${page.id}`}>{page.student.name}</Link>
-              <Levels aria-label={say('returns.levels-2', { more: page.goals.map((g) => g.level).join(', ') })}>
+              <Levels aria-label={formatMessage({ id: 'returns.history.levels' }, { levels: page.goals.map((g) => g.level).join(', ') })}>
                 {page.goals.map((g, i) => (
                   <Level key={i} level={g.level} size={16} />
                 ))}
@@ -89,7 +89,7 @@ export function lineOf(goals: readonly Goal[]): string {
     return `${weakest.label} ${levelNames[weakest.level] ?? ''}${why}`;
   }
   const beyond = goals.filter((g) => g.level === 4).map((g) => g.label.toLowerCase());
-  return beyond.length > 0 ? say('returns.all-secure-beyond-in', { more: beyond.join(', ') }) : say('returns.all-secure');
+  return beyond.length > 0 ? formatMessage({ id: 'returns.row.allSecureBeyond' }, { goals: beyond.join(', ') }) : formatMessage({ id: 'returns.row.allSecure' });
 }
 
 const Sheet = styled.section`overflow: auto; padding: ${space(4)} ${space(6)} ${space(8)};`;

@@ -12,7 +12,7 @@ import { Consequences } from './Consequences';
 import { type Draft, withThreshold, withValues } from './draft';
 import { type Filled, PagePreview } from './PagePreview';
 import { Parameters } from './Parameters';
-import { count, said, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 
 /** Parameters at the left, the page in the middle, what follows from them at the right. */
 export function Composer(props: ComposerProps) {
@@ -33,7 +33,7 @@ export function Composer(props: ComposerProps) {
         )}
         {draft?.pageProblem && <Notice role="alert">▲ {draft.pageProblem}</Notice>}
         <ConflictNotice error={error instanceof ApiError ? error : null} onMine={props.onSaveMine} />
-        {error && !(error instanceof ApiError) && <Notice role="alert">▲ {say('sheets.grastel-cannot-be-reached')}</Notice>}
+        {error && !(error instanceof ApiError) && <Notice role="alert">▲ {formatMessage({ id: 'sheets.unreachable' })}</Notice>}
         <Printing {...props} />
       </Side>
     </Layout>
@@ -49,29 +49,33 @@ function Pages({ draft, stale }: { draft: Draft; stale: boolean }) {
     <>
       <Bar>
         <Segments
-          label={say('sheets.fields')}
+          label={formatMessage({ id: 'sheets.boxes' })}
           value={filled}
           onChange={setFilled}
           choices={[
-            { id: 'predicted', name: say('sheets.as-predicted') },
-            { id: 'asked', name: say('sheets.as-asked-for') },
-            { id: 'blank', name: say('sheets.as-printed') },
+            { id: 'predicted', name: formatMessage({ id: 'sheets.view.predicted' }) },
+            { id: 'asked', name: formatMessage({ id: 'sheets.box.planned' }) },
+            { id: 'blank', name: formatMessage({ id: 'sheets.view.printed' }) },
           ]}
         />
         {draft.pages.length > 1 && (
           <Turner>
-            <Button onPress={() => setAt(number - 1)} isDisabled={number === 0} aria-label={say('sheets.page-before')}>
+            <Button onPress={() => setAt(number - 1)} isDisabled={number === 0} aria-label={formatMessage({ id: 'sheets.page.previous' })}>
               ←
             </Button>
-            <span aria-live="polite">{say('sheets.page-of', { number: number + 1, pages: draft.pages.length })}</span>
-            <Button onPress={() => setAt(number + 1)} isDisabled={number === draft.pages.length - 1} aria-label={say('sheets.next-page')}>
+            <span aria-live="polite">{formatMessage({ id: 'sheets.page.number' }, { number: number + 1, pages: draft.pages.length })}</span>
+            <Button onPress={() => setAt(number + 1)} isDisabled={number === draft.pages.length - 1} aria-label={formatMessage({ id: 'sheets.page.next' })}>
               →
             </Button>
           </Turner>
         )}
       </Bar>
       {page && <RoomNote draft={draft} />}
-      {page ? <PagePreview page={page} exercises={draft.exercises} grainMm={draft.grainMm} filled={filled} stale={stale} /> : <None>{say('sheets.no-page-yet-see-what')}</None>}
+      {page ? (
+        <PagePreview page={page} exercises={draft.exercises} grainMm={draft.grainMm} filled={filled} stale={stale} />
+      ) : (
+        <None>{formatMessage({ id: 'sheets.page.none' })}</None>
+      )}
     </>
   );
 }
@@ -79,9 +83,9 @@ function Pages({ draft, stale }: { draft: Draft; stale: boolean }) {
 /** What the room on the page made of boxes and words. */
 function RoomNote({ draft }: { draft: Draft }) {
   if (draft.smallWords) {
-    return <p>{say('sheets.words-are-smaller-than-is')}</p>;
+    return <p>{formatMessage({ id: 'sheets.page.smallText' })}</p>;
   }
-  return draft.grown > 1 ? <p>{say('sheets.the-page-has-room-fields', { grown: draft.grown })}</p> : null;
+  return draft.grown > 1 ? <p>{formatMessage({ id: 'sheets.page.roomy' }, { factor: draft.grown })}</p> : null;
 }
 
 /** Whether something of a sheet draws itself anew by a number. */
@@ -96,73 +100,79 @@ function Printing({ draft, changed, onKeep, keeping, open, classes, classId, onC
   return (
     <Print>
       {classes.length === 0 ? (
-        <p>{said('sheets.to-print-make-a-class', { link: (words) => <Link to="/classes">{words}</Link> })}</p>
+        <p>{formatMessage({ id: 'sheets.print.noClass' }, { link: (words) => <Link to="/classes">{words}</Link> })}</p>
       ) : (
         <>
           <Select
-            label={say('sheets.print-for')}
+            label={formatMessage({ id: 'sheets.print.for' })}
             value={classId}
             onChange={onClass}
             choices={classes.map((c) => ({ id: c.id, name: c.name, note: count(c.students.length, 'student') }))}
           />
           <Segments
-            label={say('sheets.as')}
+            label={formatMessage({ id: 'sheets.print.as' })}
             value={form}
             onChange={onAs}
             choices={[
-              { id: 'pages', name: say('sheets.pages') },
-              ...(varied ? [{ id: 'variants' as const, name: say('sheets.a-variant-each') }] : []),
-              { id: 'card', name: say('sheets.card-with-windows') },
+              { id: 'pages', name: formatMessage({ id: 'sheets.pages' }) },
+              ...(varied ? [{ id: 'variants' as const, name: formatMessage({ id: 'sheets.print.variants' }) }] : []),
+              { id: 'card', name: formatMessage({ id: 'sheets.print.card' }) },
             ]}
           />
           {form === 'card' && <p>{cardWords}</p>}
           <MainButton onPress={onPrint} isDisabled={printing || impossible || !chosen}>
-            {printing ? say('sheets.preparing') : printWords(form, chosen?.students.length ?? 0, Math.max(1, pages))}
+            {printing ? formatMessage({ id: 'sheets.preparing' }) : printWords(form, chosen?.students.length ?? 0, Math.max(1, pages))}
           </MainButton>
         </>
       )}
       <Button onPress={onKeep} isDisabled={!changed || keeping || impossible}>
-        {open ? (open.printed ? say('sheets.keep-as-a-new-version') : say('sheets.keep-changes')) : say('sheets.keep-for-later')}
+        {open ? (open.printed ? formatMessage({ id: 'sheets.saveVersion' }) : formatMessage({ id: 'sheets.save' })) : formatMessage({ id: 'sheets.saveFirst' })}
       </Button>
       {run?.card && (
         <Done role="status">
-          {said('sheets.and-ready-open-the-pdf', {
-            cards: count(run.parts, 'card'),
-            labels: count(run.pages, 'label'),
-            a: (words) => (
-              <a href={`/api/sheets/runs/${run.id}/pages.pdf`} target="_blank" rel="noreferrer">
-                {words}
-              </a>
-            ),
-          })}
+          {formatMessage(
+            { id: 'sheets.print.cardReady' },
+            {
+              cards: run.parts,
+              labels: run.pages,
+              a: (words) => (
+                <a href={`/api/sheets/runs/${run.id}/pages.pdf`} target="_blank" rel="noreferrer">
+                  {words}
+                </a>
+              ),
+            },
+          )}
         </Done>
       )}
       {run && !run.card && (
         <Done role="status">
-          {said('sheets.ready-open-the-pdf-and', {
-            pages: count(run.pages, 'page'),
-            a: (words) => (
-              <a href={`/api/sheets/runs/${run.id}/pages.pdf`} target="_blank" rel="noreferrer">
-                {words}
-              </a>
-            ),
-            a2: (words) => (
-              <a href={`/api/sheets/runs/${run.id}/pages.pdf?backs=true`} target="_blank" rel="noreferrer">
-                {words}
-              </a>
-            ),
-          })}
+          {formatMessage(
+            { id: 'sheets.print.ready' },
+            {
+              pages: run.pages,
+              a: (words) => (
+                <a href={`/api/sheets/runs/${run.id}/pages.pdf`} target="_blank" rel="noreferrer">
+                  {words}
+                </a>
+              ),
+              a2: (words) => (
+                <a href={`/api/sheets/runs/${run.id}/pages.pdf?backs=true`} target="_blank" rel="noreferrer">
+                  {words}
+                </a>
+              ),
+            },
+          )}
         </Done>
       )}
       {open && !changed && (
         <Links>
-          <Link to={`/show/sheet/${open.id}`}>{say('sheets.show-to-the-class')}</Link>
+          <Link to={`/show/sheet/${open.id}`}>{formatMessage({ id: 'sheets.show' })}</Link>
           <a href={`/api/sheets/${open.id}/teacher.pdf`} target="_blank" rel="noreferrer">
-            {say('sheets.answers-and-rubric')}
+            {formatMessage({ id: 'sheets.print.answers' })}
           </a>
           {draft?.pages.map((_, i) => (
             <a key={i} href={`/api/sheets/${open.id}/pages/${String(i + 1)}.svg`} target="_blank" rel="noreferrer">
-              {say('sheets.svg', { more: draft.pages.length > 1 ? ` ${String(i + 1)}` : '' })}
+              {formatMessage({ id: 'sheets.page.svg' }, { page: draft.pages.length > 1 ? ` ${String(i + 1)}` : '' })}
             </a>
           ))}
         </Links>

@@ -12,7 +12,7 @@ import { faces } from './previewTokens';
 import type { Draft, Goal, Planned, Value } from './draft';
 import { Thresholds } from './Thresholds';
 import { decimals } from '../words/words';
-import { count, said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 import { DataTable } from '../design/Table';
 
 interface Props {
@@ -38,7 +38,7 @@ export function Consequences({ draft, paper, onValues, onThreshold, schoolClass 
         <section key={i} aria-label={e.title}>
           <Head>
             <h2>{e.title}</h2>
-            {e.minutes > 0 && <span>{say('sheets.about-min', { minutes: Math.round(e.minutes) })}</span>}
+            {e.minutes > 0 && <span>{formatMessage({ id: 'sheets.minutes' }, { minutes: Math.round(e.minutes) })}</span>}
           </Head>
           {e.problems.map((p) => (
             <Finding key={p.parameter} role="alert">
@@ -47,7 +47,7 @@ export function Consequences({ draft, paper, onValues, onThreshold, schoolClass 
           ))}
           <Findings findings={e.findings.filter((f) => !f.field)} onValues={(change) => onValues(i, change)} />
           {e.fields.length > 0 && <Fields exercise={e} paper={paper} onValues={(change) => onValues(i, change)} />}
-          {e.fields.length > 0 && e.findings.length === 0 && <Fine>{say('sheets.every-field-can-be-done')}</Fine>}
+          {e.fields.length > 0 && e.findings.length === 0 && <Fine>{formatMessage({ id: 'sheets.findings.none' })}</Fine>}
           {e.goals.length > 0 && (
             <More exercise={e}>
               <Thresholds goals={e.goals} schoolClass={schoolClass} onThreshold={(goal, factor) => onThreshold(i, goal, factor)} />
@@ -64,13 +64,16 @@ function Alike({ confusions }: { confusions: Draft['confusions'] }) {
   const more = confusions.length - MOST_PAIRS;
   return (
     <Finding>
-      {said('sheets.to-some-eyes-these-pencils', {
-        more: confusions
-          .slice(0, MOST_PAIRS)
-          .map((c) => say('sheets.and-eyes', { one: c.one, other: c.other, vision: eyesNames[c.vision] }))
-          .join('; '),
-        more2: more > 0 && say('sheets.and-more', { pairs: count(more, 'pair') }),
-      })}
+      {formatMessage(
+        { id: 'sheets.colourVision.warning' },
+        {
+          pairs: confusions
+            .slice(0, MOST_PAIRS)
+            .map((c) => formatMessage({ id: 'sheets.colourVision.pair' }, { one: c.one, other: c.other, vision: eyesNames[c.vision] }))
+            .join('; '),
+          others: Math.max(0, more),
+        },
+      )}
     </Finding>
   );
 }
@@ -86,10 +89,10 @@ function Fields({ exercise, paper, onValues }: FieldsProps) {
     <Table>
       <thead>
         <tr>
-          <th>{say('sheets.field')}</th>
-          <th>{say('sheets.asked')}</th>
-          <th>{say('sheets.in-order')}</th>
-          <th>{say('sheets.gives-try-it')}</th>
+          <th>{formatMessage({ id: 'sheets.box.label' })}</th>
+          <th>{formatMessage({ id: 'sheets.box.asked' })}</th>
+          <th>{formatMessage({ id: 'sheets.exercise.order' })}</th>
+          <th>{formatMessage({ id: 'sheets.box.givesHeading' })}</th>
         </tr>
       </thead>
       <tbody>
@@ -110,15 +113,15 @@ function Fields({ exercise, paper, onValues }: FieldsProps) {
                   {f.recipe.map((line, i) => (
                     <Line key={i}>{line.replaceAll(' ×', '\u00a0×')}</Line>
                   ))}
-                  {f.recipe.length === 0 && <Line>{f.ask === 'NOTHING' ? say('sheets.room-for-another-try') : say('sheets.leave-the-paper-bare')}</Line>}
+                  {f.recipe.length === 0 && <Line>{f.ask === 'NOTHING' ? formatMessage({ id: 'sheets.print.practice' }) : formatMessage({ id: 'sheets.box.bare' })}</Line>}
                 </td>
                 <td>
                   {f.recipe.length > 0 && !f.picture && (
                     <Gives
                       to="/bench"
-                      state={{ stack: { paper, layers: f.layers }, of: say('sheets.field-2', { title: exercise.title, id: f.id }) } satisfies Brought}
-                      aria-label={say('sheets.try-it-field-on-the', { predictedValue: decimals(f.predictedValue, 1), id: f.id })}
-                      title={say('sheets.try-it-on-the-bench')}
+                      state={{ stack: { paper, layers: f.layers }, of: formatMessage({ id: 'sheets.box.spoken' }, { title: exercise.title, box: f.id }) } satisfies Brought}
+                      aria-label={formatMessage({ id: 'sheets.box.tryOnBench' }, { value: decimals(f.predictedValue, 1), box: f.id })}
+                      title={formatMessage({ id: 'sheets.box.tryIt' })}
                     >
                       {ends(f.predicted).map((c, i) => (
                         <Grained key={i} colour={c} width={f.predicted.length > 1 ? 16 : 26} height={16} />
@@ -164,7 +167,7 @@ function More({ exercise, children }: { exercise: Planned; children: ReactNode }
   return (
     <Disclosure>
       <Heading level={3}>
-        <Opener slot="trigger">{say('sheets.goals-notes-and-cautions')}</Opener>
+        <Opener slot="trigger">{formatMessage({ id: 'sheets.goals.heading' })}</Opener>
       </Heading>
       <DisclosurePanel>
         {children}

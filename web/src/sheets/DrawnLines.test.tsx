@@ -19,7 +19,7 @@ const drawing = new File(['x'], 'lines.png', { type: 'image/png' });
 it('takes the lines of a drawing', async () => {
   const fetched = answers('POST', { lines: ['300 0 400 1000', '0 350 1000 250'] });
   const { onChange, input } = open();
-  expect(screen.getByText(/Drawn anew by the variant/)).toBeTruthy();
+  expect(screen.getByText(/Each variant draws new lines/)).toBeTruthy();
   fireEvent.change(input(), { target: { files: [drawing] } });
   await waitFor(() => expect(onChange).toHaveBeenCalledWith({ words: ['300 0 400 1000', '0 350 1000 250'] }));
   expect(fetched).toHaveBeenCalledOnce();
@@ -28,7 +28,7 @@ it('takes the lines of a drawing', async () => {
 it('shows them, and lets them be drawn anew', () => {
   const { onOpen } = open({ words: ['300 0 400 1000', '0 350 1000 250', '0 800 1000 600'] });
   expect(screen.getByRole('img', { name: '3 lines from the drawing' }).querySelectorAll('line')).toHaveLength(3);
-  press('Draw them anew');
+  press('Draw again');
   expect(onOpen).toHaveBeenCalled();
 });
 

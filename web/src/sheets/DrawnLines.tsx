@@ -7,7 +7,7 @@ import { Notice } from '../design/States';
 import { Small } from '../design/Text';
 import { colour, sizes, space } from '../design/tokens';
 import type { Value } from './draft';
-import { count, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 interface Props {
   parameter: Schemas['ParameterView'];
@@ -28,7 +28,7 @@ export function DrawnLines({ parameter, used, onChange, onOpen }: Props) {
       <b>{parameter.label}</b>
       {lines.length > 0 ? (
         <Found>
-          <svg viewBox="-20 -20 1040 1040" preserveAspectRatio="none" role="img" aria-label={say('sheets.from-the-drawing', { lines: count(lines.length, 'line') })}>
+          <svg viewBox="-20 -20 1040 1040" preserveAspectRatio="none" role="img" aria-label={formatMessage({ id: 'sheets.drawing.lines' }, { lines: lines.length })}>
             <rect width="1000" height="1000" />
             {lines.map((line) => {
               const [x1, y1, x2, y2] = line.split(' ');
@@ -36,15 +36,19 @@ export function DrawnLines({ parameter, used, onChange, onOpen }: Props) {
             })}
           </svg>
           <span>
-            {say('sheets.from-a-drawing-they-rule', { lines: count(lines.length, 'line') })} <LinkButton onPress={onOpen}>{say('sheets.draw-them-anew')}</LinkButton>
+            {formatMessage({ id: 'sheets.drawing.linesRule' }, { lines: lines.length })} <LinkButton onPress={onOpen}>{formatMessage({ id: 'sheets.drawing.redraw' })}</LinkButton>
           </span>
         </Found>
       ) : (
-        <Small>{say('sheets.drawn-anew-by-the-variant')}</Small>
+        <Small>{formatMessage({ id: 'sheets.drawing.help' })}</Small>
       )}
       <FileTrigger acceptedFileTypes={['image/jpeg', 'image/png', 'image/tiff']} onSelect={(files) => files?.[0] && read.mutate(files[0])}>
         <Button isDisabled={read.isPending}>
-          {read.isPending ? say('sheets.reading-the-lines') : lines.length > 0 ? say('sheets.from-another-drawing') : say('sheets.from-a-drawing')}
+          {read.isPending
+            ? formatMessage({ id: 'sheets.drawing.reading' })
+            : lines.length > 0
+              ? formatMessage({ id: 'sheets.drawing.importAnother' })
+              : formatMessage({ id: 'sheets.drawing.import' })}
         </Button>
       </FileTrigger>
       {read.error && <Notice role="alert">▲ {read.error.message}</Notice>}

@@ -8,7 +8,7 @@ import { Notice } from '../design/States';
 import { Grained } from '../design/Swatch';
 import { colour, space } from '../design/tokens';
 import { signed } from '../bench/words';
-import { count, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 
 interface Props {
   kit: Schemas['KitView'];
@@ -45,16 +45,18 @@ export function PackImport({ kit, onTaken }: Props) {
   return (
     <Corner>
       <LinkButton onPress={() => setOpen(!open)} aria-expanded={open}>
-        {say('sheets.import-a-pack')}
+        {formatMessage({ id: 'sheets.pack.importShort' })}
       </LinkButton>
       {open && (
-        <Panel aria-label={say('sheets.import-a-lesson-pack')}>
+        <Panel aria-label={formatMessage({ id: 'sheets.pack.import' })}>
           <Column>
             <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={(files) => files?.[0] && preview.mutate(files[0])}>
-              <Button>{say('sheets.choose-a-lesson-pack')}</Button>
+              <Button>{formatMessage({ id: 'sheets.pack.choose' })}</Button>
             </FileTrigger>
             {error && (
-              <Notice role="alert">{say('sheets.nothing-was-taken-in', { message: error instanceof ApiError ? error.message : say('sheets.grastel-cannot-be-reached') })}</Notice>
+              <Notice role="alert">
+                {formatMessage({ id: 'sheets.pack.failed' }, { message: error instanceof ApiError ? error.message : formatMessage({ id: 'sheets.unreachable' }) })}
+              </Notice>
             )}
             {seen && (
               <>
@@ -64,13 +66,13 @@ export function PackImport({ kit, onTaken }: Props) {
                 {seen.pencils.map((p) => (
                   <Select
                     key={p.key}
-                    label={say('sheets.in-place-of-which-your', { name: p.name })}
+                    label={formatMessage({ id: 'sheets.pack.replacePencil' }, { name: p.name })}
                     value={pencils[p.key] ?? null}
                     onChange={(id) => setPencils({ ...pencils, [p.key]: id })}
                     choices={p.standIns.map((s) => ({
                       id: s.pencil,
                       name: s.name,
-                      note: say('sheets.value-hue', { deltaValue: signed(s.deltaValue), deltaHue: signed(s.deltaHue) }),
+                      note: formatMessage({ id: 'sheets.box.difference' }, { deltaValue: signed(s.deltaValue), deltaHue: signed(s.deltaHue) }),
                       mark: <Grained colour={s.colour} />,
                     }))}
                   />
@@ -78,18 +80,18 @@ export function PackImport({ kit, onTaken }: Props) {
                 {seen.papers.map((p) => (
                   <Select
                     key={p.key}
-                    label={say('sheets.in-place-of-the-paper', { name: p.name })}
+                    label={formatMessage({ id: 'sheets.pack.replacePaper' }, { name: p.name })}
                     value={papers[p.key] ?? null}
                     onChange={(id) => setPapers({ ...papers, [p.key]: id })}
                     choices={kit.papers.map((x) => ({ id: x.id, name: x.name }))}
                   />
                 ))}
                 <MainButton onPress={() => take.mutate()} isDisabled={take.isPending}>
-                  {say('sheets.take-in', { sheets: count(seen.titles.length, 'sheet') })}
+                  {formatMessage({ id: 'sheets.pack.confirm' }, { sheets: seen.titles.length })}
                 </MainButton>
               </>
             )}
-            <LinkButton onPress={() => setOpen(false)}>{say('sheets.close')}</LinkButton>
+            <LinkButton onPress={() => setOpen(false)}>{formatMessage({ id: 'sheets.close' })}</LinkButton>
           </Column>
         </Panel>
       )}

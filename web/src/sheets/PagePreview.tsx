@@ -2,7 +2,7 @@ import styled from 'styled-components';
 import type { Schemas } from '../api/client';
 import type { Planned } from './draft';
 import { faces, grey } from './previewTokens';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Bits = Schemas['BitsView'];
 type Page = Schemas['PageView'];
@@ -32,7 +32,7 @@ export function PagePreview({ page, exercises, grainMm, filled, stale }: Props) 
     <Sheet
       viewBox={`0 0 ${page.width} ${page.height}`}
       role="img"
-      aria-label={say('sheets.the-page-fields', { fields: page.fields.length })}
+      aria-label={formatMessage({ id: 'sheets.page.boxes' }, { boxes: page.fields.length })}
       data-kinds={exercises.map((e) => e.kind.name).join(', ')}
       $stale={stale}
     >
@@ -40,8 +40,8 @@ export function PagePreview({ page, exercises, grainMm, filled, stale }: Props) 
         {grains.map((g) => (
           <filter key={g.id} id={g.id} x="0" y="0" width="100%" height="100%">
             <feTurbulence type="fractalNoise" baseFrequency={0.16 / grainMm} numOctaves="2" seed="7" result="noise" />
-            <feColorMatrix in={say('sheets.noise')} type="matrix" values={`0 0 0 0 0  0 0 0 0 0  0 0 0 0 0  -4 0 0 0 ${g.offset}`} result="holes" />
-            <feComposite in={say('sheets.sourcegraphic')} in2="holes" operator="in" />
+            <feColorMatrix in="noise" type="matrix" values={`0 0 0 0 0  0 0 0 0 0  0 0 0 0 0  -4 0 0 0 ${g.offset}`} result="holes" />
+            <feComposite in="SourceGraphic" in2="holes" operator="in" />
           </filter>
         ))}
         {filled !== 'blank' &&

@@ -31,14 +31,14 @@ it('a whole number goes up and down within its range', () => {
 
 it('one left open says so, and begins in the middle when it is chosen', () => {
   const { onChange } = open({ parameter: { mayBeLeftOpen: true } });
-  expect(screen.getByText(/chosen for you/)).toBeTruthy();
-  press('Choose it');
+  expect(screen.getByText(/chosen automatically/)).toBeTruthy();
+  press('Choose');
   expect(onChange).toHaveBeenCalledWith({ number: 7 });
 });
 
 it('one that was chosen can be left open again', () => {
   const { onOpen } = open({ parameter: { mayBeLeftOpen: true }, used: { number: 7 }, chosen: true });
-  press('Let it be chosen');
+  press('Choose automatically');
   expect(onOpen).toHaveBeenCalled();
 });
 
@@ -55,7 +55,7 @@ it('few choices stand side by side, many in a list', () => {
 
 it('a pencil left open reads so; pencils no longer in the kit are not offered', () => {
   open({ parameter: { type: 'PENCIL', label: 'Pencil', mayBeLeftOpen: true, pencils: ['S07', 'gone'] } });
-  expect(screen.getByRole('button', { name: /chosen for you/ })).toBeTruthy();
+  expect(screen.getByRole('button', { name: /chosen automatically/ })).toBeTruthy();
   cleanup();
   open({ parameter: { type: 'PENCIL', label: 'Pencil', pencils: ['S07', 'gone'] }, used: { pencil: 'S07' }, chosen: true });
   expect(screen.getByRole('button', { name: /S07 Buoy Red/ })).toBeTruthy();
@@ -69,6 +69,6 @@ it('what cannot be is said with the nearest that can, one press away', () => {
     problem: { parameter: 'steps', words: 'This yellow spans 4 steps.', nearest: { number: 4 } },
   });
   expect(screen.getByRole('alert').textContent).toContain('This yellow spans 4 steps.');
-  press('Take 4');
+  press('Use 4');
   expect(onChange).toHaveBeenCalledWith({ number: 4 });
 });

@@ -7,7 +7,7 @@ import { Grained } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import type { Planned, Value } from './draft';
 import { DrawnLines } from './DrawnLines';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Parameter = Schemas['ParameterView'];
 const MOST_IN_SIGHT = 3;
@@ -33,7 +33,9 @@ export function ParameterControl(props: Props) {
         <Fault role="alert">
           ▲ {problem.words}{' '}
           {problem.nearest && (
-            <LinkButton onPress={() => problem.nearest && onChange(problem.nearest)}>{say('sheets.take', { nearest: nearestWords(problem.nearest) })}</LinkButton>
+            <LinkButton onPress={() => problem.nearest && onChange(problem.nearest)}>
+              {formatMessage({ id: 'sheets.choice.useNearest' }, { nearest: nearestWords(problem.nearest) })}
+            </LinkButton>
           )}
         </Fault>
       )}
@@ -42,7 +44,7 @@ export function ParameterControl(props: Props) {
 }
 
 function nearestWords(value: Value): string {
-  return value.number == null ? say('sheets.the-nearest') : String(value.number);
+  return value.number == null ? formatMessage({ id: 'sheets.choice.nearest' }) : String(value.number);
 }
 
 function Control({ parameter: p, pencils, used, chosen, onChange, onOpen }: Props) {
@@ -51,13 +53,13 @@ function Control({ parameter: p, pencils, used, chosen, onChange, onOpen }: Prop
     case 'MEASURE':
       return p.mayBeLeftOpen && !chosen ? (
         <Left>
-          {say('sheets.chosen-for-you', { label: p.label })}{' '}
-          <LinkButton onPress={() => onChange({ number: Math.round(((p.least ?? 0) + (p.most ?? 0)) / 2) })}>{say('sheets.choose-it')}</LinkButton>
+          {formatMessage({ id: 'sheets.choice.automaticFor' }, { label: p.label })}{' '}
+          <LinkButton onPress={() => onChange({ number: Math.round(((p.least ?? 0) + (p.most ?? 0)) / 2) })}>{formatMessage({ id: 'sheets.choice.choose' })}</LinkButton>
         </Left>
       ) : (
         <>
           <Stepper label={p.label} value={used?.number ?? NaN} least={p.least ?? 0} most={p.most ?? 999} onChange={(number) => onChange({ number })} />
-          {p.mayBeLeftOpen && <LinkButton onPress={onOpen}>{say('sheets.let-it-be-chosen')}</LinkButton>}
+          {p.mayBeLeftOpen && <LinkButton onPress={onOpen}>{formatMessage({ id: 'sheets.choice.useAutomatic' })}</LinkButton>}
         </>
       );
     case 'CHOICE':
@@ -81,7 +83,7 @@ function Control({ parameter: p, pencils, used, chosen, onChange, onOpen }: Prop
           label={p.label}
           value={chosen || !p.mayBeLeftOpen ? (used?.pencil ?? null) : AUTO}
           onChange={(id) => (id === AUTO ? onOpen() : onChange({ pencil: id }))}
-          choices={p.mayBeLeftOpen ? [{ id: AUTO, name: say('sheets.chosen-for-you-2') }, ...choices] : choices}
+          choices={p.mayBeLeftOpen ? [{ id: AUTO, name: formatMessage({ id: 'sheets.choice.automatic' }) }, ...choices] : choices}
         />
       );
     }

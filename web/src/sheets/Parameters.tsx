@@ -9,7 +9,7 @@ import type { ComposerProps } from './composing';
 import { MOST_EXERCISES, type SheetData, withExercises, withoutValue, withValues } from './draft';
 import { ParameterControl } from './ParameterControl';
 import { faces } from './previewTokens';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 const NONE = 'none';
 
@@ -20,16 +20,20 @@ export function Parameters({ kit, kinds, sheets, classes, open, request, onReque
   return (
     <Side>
       <Select
-        label={say('sheets.sheet')}
+        label={formatMessage({ id: 'sheets.sheet' })}
         value={open?.id ?? 'new'}
         onChange={(id) => void navigate(id === 'new' ? '/sheets' : `/sheets/${id}`)}
-        choices={[{ id: 'new', name: say('sheets.new-sheet') }, ...sheets.map((s) => ({ id: s.id, name: s.title, note: s.printed ? 'printed' : 'draft' }))]}
+        choices={[{ id: 'new', name: formatMessage({ id: 'sheets.newSheet' }) }, ...sheets.map((s) => ({ id: s.id, name: s.title, note: s.printed ? 'printed' : 'draft' }))]}
       />
       <Rules kit={kit} classes={classes} request={request} onRequest={onRequest} />
       {data.exercises.map((exercise, i) => (
         <Exercise key={i}>
           <Select
-            label={data.exercises.length > 1 ? say('sheets.exercise', { i: String.fromCharCode(65 + i) }) : say('sheets.exercise-2')}
+            label={
+              data.exercises.length > 1
+                ? formatMessage({ id: 'sheets.exercise.number' }, { number: String.fromCharCode(65 + i) })
+                : formatMessage({ id: 'sheets.exercise.heading' })
+            }
             value={exercise.kind}
             onChange={(kind) =>
               onRequest(
@@ -54,20 +58,22 @@ export function Parameters({ kit, kinds, sheets, classes, open, request, onReque
                 )
               }
             >
-              {say('sheets.take-exercise-off', { i: String.fromCharCode(65 + i) })}
+              {formatMessage({ id: 'sheets.exercise.remove' }, { number: String.fromCharCode(65 + i) })}
             </LinkButton>
           )}
         </Exercise>
       ))}
       {data.exercises.length < MOST_EXERCISES && (
-        <Button onPress={() => onRequest(withExercises(request, [...data.exercises, { kind: kinds[0]?.id ?? '', values: {} }]))}>{say('sheets.add-an-exercise')}</Button>
+        <Button onPress={() => onRequest(withExercises(request, [...data.exercises, { kind: kinds[0]?.id ?? '', values: {} }]))}>
+          {formatMessage({ id: 'sheets.exercise.add' })}
+        </Button>
       )}
       <Exercise>
         <Words
-          label={say('sheets.title')}
+          label={formatMessage({ id: 'sheets.title' })}
           value={request.title ?? ''}
           onChange={(title) => onRequest(title ? { ...request, title } : { data })}
-          hint={say('sheets.left-empty-the-exercises-name')}
+          hint={formatMessage({ id: 'sheets.title.help' })}
         />
       </Exercise>
     </Side>
@@ -80,8 +86,8 @@ function Rules({ kit, classes, request, onRequest }: Pick<ComposerProps, 'kit' |
   const set = (change: Partial<SheetData>) => onRequest({ ...request, data: { ...data, ...change } });
   const without = (key: 'set' | 'schoolClass') => onRequest({ ...request, data: Object.fromEntries(Object.entries(data).filter(([k]) => k !== key)) as unknown as SheetData });
   const inShort = [
-    classes.find((c) => c.id === data.schoolClass)?.name ?? say('sheets.usual-method'),
-    kit.sets.find((s) => s.id === data.set)?.name ?? say('sheets.whole-kit'),
+    classes.find((c) => c.id === data.schoolClass)?.name ?? formatMessage({ id: 'sheets.method.usual' }),
+    kit.sets.find((s) => s.id === data.set)?.name ?? formatMessage({ id: 'sheets.set.wholeKitShort' }),
     kit.papers.find((p) => p.id === data.paper)?.name,
     data.pageSize === 'A4' ? 'A4' : 'Letter',
   ];
@@ -89,32 +95,32 @@ function Rules({ kit, classes, request, onRequest }: Pick<ComposerProps, 'kit' |
     <Disclosure>
       <Heading level={2}>
         <Opener slot="trigger">
-          {say('sheets.made-for')}
+          {formatMessage({ id: 'sheets.madeFor' })}
           <span>{inShort.filter(Boolean).join(' · ')}</span>
         </Opener>
       </Heading>
       <DisclosurePanel>
         <Ruling>
           <Select
-            label={say('sheets.by-the-method-of')}
+            label={formatMessage({ id: 'sheets.method.of' })}
             value={data.schoolClass ?? NONE}
             onChange={(id) => (id === NONE ? without('schoolClass') : set({ schoolClass: id }))}
-            choices={[{ id: NONE, name: say('sheets.the-usual') }, ...classes.map((c) => ({ id: c.id, name: c.name }))]}
+            choices={[{ id: NONE, name: formatMessage({ id: 'sheets.threshold.usual' }) }, ...classes.map((c) => ({ id: c.id, name: c.name }))]}
           />
           <Select
-            label={say('sheets.set-at-hand')}
+            label={formatMessage({ id: 'sheets.set.label' })}
             value={data.set ?? NONE}
             onChange={(id) => (id === NONE ? without('set') : set({ set: id }))}
-            choices={[{ id: NONE, name: say('sheets.the-whole-kit') }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
+            choices={[{ id: NONE, name: formatMessage({ id: 'sheets.set.wholeKit' }) }, ...kit.sets.map((s) => ({ id: s.id, name: s.name }))]}
           />
           <Select
-            label={say('sheets.paper')}
+            label={formatMessage({ id: 'sheets.paper' })}
             value={data.paper}
             onChange={(paper) => set({ paper })}
             choices={kit.papers.map((p) => ({ id: p.id, name: p.name, mark: <Asked $colour={p.colour} /> }))}
           />
           <Segments
-            label={say('sheets.page')}
+            label={formatMessage({ id: 'sheets.page' })}
             value={data.pageSize}
             onChange={(pageSize) => set({ pageSize })}
             choices={[

@@ -11,7 +11,7 @@ import type { PrintForm } from './composing';
 import { PackImport } from './PackImport';
 import { first, fromSheet, same, type SheetRequest } from './draft';
 import { useSaveMine } from '../design/ConflictNotice';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Kit = Schemas['KitView'];
 
@@ -34,7 +34,7 @@ export default function Sheets() {
     return <Failed error={error} />;
   }
   if (waiting) {
-    return <PlaceLoading title={say('shell.sheets')} what={say('sheets.the-sheets')} />;
+    return <PlaceLoading title={formatMessage({ id: 'shell.sheets' })} what={formatMessage({ id: 'sheets.loading.sheets' })} />;
   }
   const open = sheets.data?.find((s) => s.id === id);
   return (
@@ -123,18 +123,18 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun,
 
   return (
     <Place
-      title={say('sheets.sheets')}
+      title={formatMessage({ id: 'sheets.sheets' })}
       actions={
         <>
           <PackImport kit={kit} onTaken={() => void queries.invalidateQueries({ queryKey: served.sheets.queryKey })} />
           {sheets.length > 0 && (
             <a href={`/api/sheets/packs?sheets=${(open ? [open] : sheets).map((s) => s.id).join(',')}`} download>
-              {open ? say('sheets.export-this-sheet') : say('sheets.export-all-sheets')}
+              {open ? formatMessage({ id: 'sheets.pack.exportOne' }) : formatMessage({ id: 'sheets.pack.exportAll' })}
             </a>
           )}
         </>
       }
-      about={open ? say('sheets.version', { title: open.title, version: open.version, more: open.printed ? say('sheets.printed') : '' }) : say('sheets.a-new-sheet')}
+      about={open ? formatMessage({ id: 'sheets.list.version' }, { title: open.title, version: open.version, printed: open.printed }) : formatMessage({ id: 'sheets.list.new' })}
     >
       <Composer
         kit={kit}

@@ -17,7 +17,7 @@ function show(goal: typeof spread, schoolClass: Holding | undefined) {
   return onThreshold;
 }
 
-it('a usual threshold has nothing to be taken back', () => {
+it('a usual threshold has nothing to be taken returned', () => {
   show(spread, dunlin);
   expect(screen.getByText('at most')).toBeTruthy();
   expect(screen.queryByRole('button', { name: /^(back|for all)/ })).toBeNull();
@@ -33,13 +33,13 @@ it('typing another says by what it multiplies the usual', () => {
 
 it('one moved for the sheet goes back to what the class has', () => {
   const onThreshold = show({ ...spread, secure: 20 }, { ...dunlin, thresholds: { EQUAL_STEPS: 1.2 } });
-  fireEvent.click(screen.getByRole('button', { name: 'back to 30.0' }));
+  fireEvent.click(screen.getByRole('button', { name: 'reset to 30.0' }));
   expect(onThreshold).toHaveBeenCalledWith('EQUAL_STEPS', undefined);
   expect(screen.getByRole('button', { name: 'for all new sheets of 8 Dunlin' })).toBeTruthy();
 });
 
 it('one of the class is said to be so', () => {
   show({ ...spread, secure: 30 }, { ...dunlin, thresholds: { EQUAL_STEPS: 1.2 } });
-  expect(screen.getByText('as 8 Dunlin has it; usually 25.0')).toBeTruthy();
+  expect(screen.getByText('as usual for 8 Dunlin; otherwise 25.0')).toBeTruthy();
   expect(screen.queryByRole('button', { name: /^(back|for all)/ })).toBeNull();
 });

@@ -8,7 +8,7 @@ import { Under } from '../design/Text';
 import { space } from '../design/tokens';
 import type { Goal, Planned } from './draft';
 import { decimals } from '../words/words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 import { DataTable } from '../design/Table';
 
 interface Props {
@@ -29,8 +29,8 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
       <Table>
         <thead>
           <tr>
-            <th>{say('sheets.goal')}</th>
-            <th>{say('sheets.secure-is')}</th>
+            <th>{formatMessage({ id: 'sheets.goal' })}</th>
+            <th>{formatMessage({ id: 'sheets.threshold.secureIs' })}</th>
           </tr>
         </thead>
         <tbody>
@@ -50,9 +50,9 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
                 </td>
                 <td>
                   <Row>
-                    {g.more ? say('sheets.at-least') : say('sheets.at-most')}
+                    {g.more ? formatMessage({ id: 'sheets.threshold.atLeast' }) : formatMessage({ id: 'sheets.threshold.atMost' })}
                     <NumberBox
-                      label={say('sheets.secure', { label: g.label })}
+                      label={formatMessage({ id: 'sheets.threshold.secureFor' }, { label: g.label })}
                       hidden
                       value={g.secure}
                       least={LEAST * g.usual}
@@ -62,18 +62,20 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
                   </Row>
                   {!inherited && (
                     <Under>
-                      <Link onPress={() => onThreshold(g.goal, undefined)}>{say('sheets.back-to', { usual: decimals(g.usual * ofClass, 1) })}</Link>
+                      <Link onPress={() => onThreshold(g.goal, undefined)}>{formatMessage({ id: 'sheets.threshold.reset' }, { usual: decimals(g.usual * ofClass, 1) })}</Link>
                       {schoolClass && (
                         <Link
                           onPress={() => hold.mutate({ of: schoolClass, goal: g.goal, factor }, { onSuccess: () => onThreshold(g.goal, undefined) })}
                           isDisabled={hold.isPending}
                         >
-                          {say('sheets.for-all-new-sheets-of', { name: schoolClass.name })}
+                          {formatMessage({ id: 'sheets.threshold.forClass' }, { class: schoolClass.name })}
                         </Link>
                       )}
                     </Under>
                   )}
-                  {inherited && ofClass !== 1 && schoolClass && <Under>{say('sheets.as-has-it-usually', { name: schoolClass.name, usual: decimals(g.usual, 1) })}</Under>}
+                  {inherited && ofClass !== 1 && schoolClass && (
+                    <Under>{formatMessage({ id: 'sheets.threshold.ofClass' }, { class: schoolClass.name, usual: decimals(g.usual, 1) })}</Under>
+                  )}
                 </td>
               </tr>
             );

@@ -34,7 +34,7 @@ describe('a sheet request', () => {
     expect(same(request, back)).toBe(true);
   });
 
-  it('is the same whatever the order of its keys, and with nulls for what is left out', () => {
+  it('is the same whatever the order of its keys, and with nulls for what is skipped', () => {
     const other = { data: { exercises: request.data.exercises, pageSize: 'A4', paper: 'p', set: null }, title: 'Harbour finds' };
     expect(same(request, other as unknown as SheetRequest)).toBe(true);
     expect(same(request, withValues(request, 0, { steps: { number: 6 } }))).toBe(false);

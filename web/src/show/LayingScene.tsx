@@ -8,7 +8,7 @@ import { colour, levelGreys, space } from '../design/tokens';
 import { decimals } from '../words/words';
 import { StrokePicture } from './StrokePicture';
 import { gradeOf, layerWords, pointName, strokeName, type Layer, type Scene } from './words';
-import { count, said, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 
 /** One layer: how the hand does it, and what the swatch has become by it. */
 export function LayingScene({ scene, pencils }: { scene: Scene; pencils: readonly string[] }) {
@@ -22,24 +22,24 @@ export function LayingScene({ scene, pencils }: { scene: Scene; pencils: readonl
         <p>
           {scene.title}
           <br />
-          {say('show.layer-of', { number: scene.number, of: scene.of })}
+          {formatMessage({ id: 'show.layer.number' }, { number: scene.number, count: scene.of })}
         </p>
         <h1>
           {layer.pencil && <Chip style={{ background: layer.pencil.colour }} />}
           {layerWords(layer)}
         </h1>
         {layer.manner === 'COLOUR' && <Hand layer={layer} />}
-        {scene.layersLeft != null && <p>{say('show.layers-left', { count: scene.layersLeft })}</p>}
-        {layer.manner === 'BURNISH' && <p>{say('show.hard-and-dull', { passs: count(layer.passes, 'pass') })}</p>}
+        {scene.layersLeft != null && <p>{formatMessage({ id: 'show.layersLeft' }, { count: scene.layersLeft })}</p>}
+        {layer.manner === 'BURNISH' && <p>{formatMessage({ id: 'show.layer.burnishHow' }, { passes: layer.passes })}</p>}
       </How>
       <Seen>
         <Row>
           <ShownSwatch swatch={swatch} slices={scene.slices} />
-          {asked && <Asked style={{ background: asked.colour }} role="img" aria-label={say('show.asked-for-value', { value: decimals(asked.value, 1) })} />}
+          {asked && <Asked style={{ background: asked.colour }} role="img" aria-label={formatMessage({ id: 'show.value.goalSpoken' }, { value: decimals(asked.value, 1) })} />}
         </Row>
         <Figures>
-          <span>{said('show.value', { value: decimals(swatch.colour.value, 1), strong: (words) => <b>{words}</b> })}</span>
-          {asked && <span>{said('show.asked-for-in-the-end', { value: decimals(asked.value, 1), strong: (words) => <b>{words}</b> })}</span>}
+          <span>{formatMessage({ id: 'show.value' }, { value: decimals(swatch.colour.value, 1), strong: (words) => <b>{words}</b> })}</span>
+          {asked && <span>{formatMessage({ id: 'show.value.goal' }, { value: decimals(asked.value, 1), strong: (words) => <b>{words}</b> })}</span>}
         </Figures>
         <ToothSection section={swatch.section} paper={swatch.paper} names={pencils} />
       </Seen>
@@ -51,12 +51,12 @@ function Hand({ layer }: { layer: Layer }) {
   const grade = gradeOf(layer);
   return (
     <>
-      <Pressure role="img" aria-label={say('show.pressure', { name: grade.name })}>
+      <Pressure role="img" aria-label={formatMessage({ id: 'show.layer.pressure' }, { name: grade.name })}>
         {grades.map((g, i) => (
           <i key={g.id} data-on={g.id === grade.id} style={{ background: levelGreys[i], height: `${40 + i * 15}%` }} />
         ))}
       </Pressure>
-      <p>{said('show.point', { name: grade.name, strong: (words) => <b>{words}</b>, layer: pointName(layer) })}</p>
+      <p>{formatMessage({ id: 'show.layer.pencil' }, { name: grade.name, strong: (words) => <b>{words}</b>, layer: pointName(layer) })}</p>
       {layer.stroke && <StrokePicture stroke={layer.stroke} passes={layer.passes} />}
       <p>
         {strokeName(layer)} · {count(layer.passes, 'pass')}
@@ -74,7 +74,7 @@ export function ShownSwatch({ swatch, slices = [] }: { swatch: Schemas['SwatchVi
       ) : (
         <>
           <Tooth />
-          <svg viewBox={`0 0 ${slices.length} 6`} preserveAspectRatio="none" width="100%" height="100%" role="img" aria-label={say('show.the-strip-as-it-is')}>
+          <svg viewBox={`0 0 ${slices.length} 6`} preserveAspectRatio="none" width="100%" height="100%" role="img" aria-label={formatMessage({ id: 'show.strip.now' })}>
             {slices.map((hex, i) => (
               <rect key={i} x={i} width={1.02} height={6} fill={hex} filter="url(#tooth)" />
             ))}

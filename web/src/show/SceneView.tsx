@@ -3,7 +3,7 @@ import { colour, space } from '../design/tokens';
 import { LayingScene, ShownSwatch } from './LayingScene';
 import { leftAt, timerWords, type Timer } from './timer';
 import { slipNames, type Scene } from './words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 interface Props {
   scene: Scene;
@@ -38,16 +38,16 @@ export function SceneView({ scene, pencils, timer, now }: Props) {
       return (
         <Turn>
           <div>
-            <h1>{say('show.your-turn')}</h1>
+            <h1>{formatMessage({ id: 'show.turn.title' })}</h1>
             <ol>
               {scene.words.map((w) => (
                 <li key={w}>{w}</li>
               ))}
             </ol>
           </div>
-          <Clock role="timer" aria-label={say('show.time-left')} data-going={timer.since !== null}>
+          <Clock role="timer" aria-label={formatMessage({ id: 'show.timeLeft' })} data-going={timer.since !== null}>
             {timerWords(leftAt(timer, now))}
-            <small>{timer.since === null ? say('show.space-starts-it') : say('show.space-stops-it')}</small>
+            <small>{timer.since === null ? formatMessage({ id: 'show.timer.start' }) : formatMessage({ id: 'show.timer.stop' })}</small>
           </Clock>
         </Turn>
       );
@@ -56,7 +56,7 @@ export function SceneView({ scene, pencils, timer, now }: Props) {
     case 'CAUTIONS':
       return (
         <Calm>
-          <h1>{say('show.mind')}</h1>
+          <h1>{formatMessage({ id: 'show.caution.title' })}</h1>
           {scene.words.map((w) => (
             <p key={w}>{w}</p>
           ))}
@@ -70,12 +70,12 @@ function Fault({ scene }: { scene: Scene }) {
   const { swatch, wrong, slip } = scene;
   return (
     <Calm data-fault>
-      <h1>{say('show.watch-for', { title: scene.title })}</h1>
+      <h1>{formatMessage({ id: 'show.mistake.title' }, { title: scene.title })}</h1>
       {swatch && wrong && (
         <Pair>
           <figure>
             <ShownSwatch swatch={swatch} />
-            <figcaption>{say('show.as-planned')}</figcaption>
+            <figcaption>{formatMessage({ id: 'show.asPlanned' })}</figcaption>
           </figure>
           <figure>
             <ShownSwatch swatch={wrong} />

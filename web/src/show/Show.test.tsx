@@ -61,12 +61,12 @@ describe('what is shown to a class', () => {
     expect(screen.getByRole('img', { name: 'Pressure: light' })).toBeTruthy();
     expect(screen.getByText(/circles · 2 passes/)).toBeTruthy();
     press('PageDown', 'PageDown');
-    expect(screen.getByRole('heading', { name: 'Watch for: boxes alike' })).toBeTruthy();
+    expect(screen.getByRole('heading', { name: 'Common mistake: boxes alike' })).toBeTruthy();
     expect(screen.getByText('pressed too hard')).toBeTruthy();
     press('ArrowRight', 'ArrowRight', 'ArrowRight');
-    expect(screen.getByRole('heading', { name: 'Mind' })).toBeTruthy();
+    expect(screen.getByRole('heading', { name: 'Watch out' })).toBeTruthy();
     press('PageUp');
-    expect(screen.getByRole('heading', { name: 'Watch for: boxes alike' })).toBeTruthy();
+    expect(screen.getByRole('heading', { name: 'Common mistake: boxes alike' })).toBeTruthy();
   });
 
   it('times the students’ turn, and says on other scenes what is left', async () => {
@@ -74,14 +74,14 @@ describe('what is shown to a class', () => {
     press('ArrowRight', 'ArrowRight');
     expect(screen.getByRole('timer').textContent).toContain('4:00');
     press(' ');
-    expect(screen.getByText('Space stops it')).toBeTruthy();
+    expect(screen.getByText('Press Space to stop')).toBeTruthy();
     press('ArrowRight');
     expect(screen.getByText(/^[34] min left$/)).toBeTruthy();
     press('ArrowLeft', ' ');
-    expect(screen.getByText('Space starts it')).toBeTruthy();
+    expect(screen.getByText('Press Space to start')).toBeTruthy();
   });
 
-  it('goes blank and comes back', async () => {
+  it('goes blank and comes returned', async () => {
     await open();
     press('b');
     expect(screen.queryByRole('heading')).toBeNull();

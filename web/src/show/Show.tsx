@@ -9,7 +9,7 @@ import { useKeys } from '../design/useKeys';
 import { SceneView } from './SceneView';
 import { fresh, leftAt, toggled, type Timer } from './timer';
 import { layerWords, sceneWords, type ShowData } from './words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 async function fetched(of: string, id: string, lesson: string): Promise<ShowData> {
   switch (of) {
@@ -35,7 +35,7 @@ export default function Show() {
   }, true);
   const show = useQuery({ queryKey: ['show', of, id, lesson], queryFn: () => fetched(of, id, lesson) });
   if (show.isPending) {
-    return <Loading what={say('show.what-is-shown')} />;
+    return <Loading what={formatMessage({ id: 'show.loading.sheet' })} />;
   }
   if (show.isError) {
     return <Failed error={show.error} />;
@@ -86,12 +86,12 @@ function Stage({ show }: { show: ShowData }) {
   if (!scene) {
     return (
       <Whole>
-        <title>{say('show.show-grastel')}</title>
+        <title>{formatMessage({ id: 'show.windowTitleEmpty' })}</title>
         <Middle>
           <h1>{show.title}</h1>
-          <p>{say('show.there-is-no-sheet-to')}</p>
+          <p>{formatMessage({ id: 'show.empty' })}</p>
         </Middle>
-        <Foot>{say('show.esc-goes-back')}</Foot>
+        <Foot>{formatMessage({ id: 'show.keys.back' })}</Foot>
       </Whole>
     );
   }
@@ -100,9 +100,9 @@ function Stage({ show }: { show: ShowData }) {
   const pencils = laid.slice(Math.max(0, from)).flatMap((s) => (s.layer ? [layerWords(s.layer)] : []));
   return (
     <Whole data-blank={blank}>
-      <title>{say('show.grastel', { title: show.title })}</title>
+      <title>{formatMessage({ id: 'show.windowTitle' }, { title: show.title })}</title>
       <Live role="status" aria-live="polite">
-        {blank ? say('show.blank') : sceneWords(scene, at + 1, show.scenes.length)}
+        {blank ? formatMessage({ id: 'show.blank' }) : sceneWords(scene, at + 1, show.scenes.length)}
       </Live>
       {!blank && (
         <>
@@ -110,12 +110,12 @@ function Stage({ show }: { show: ShowData }) {
             <SceneView scene={scene} pencils={pencils} timer={timer} now={now} />
           </Middle>
           <Foot>
-            <Steps role="img" aria-label={say('show.scene-of', { at: at + 1, scenes: show.scenes.length })}>
+            <Steps role="img" aria-label={formatMessage({ id: 'show.scene.number' }, { number: at + 1, count: show.scenes.length })}>
               {show.scenes.map((s, i) => (
                 <i key={i} data-at={i === at} data-kind={s.kind} />
               ))}
             </Steps>
-            {at === 0 ? <span>{say('show.step-space-timer-b-blank')}</span> : <span>{elsewhere(timers, at, now)}</span>}
+            {at === 0 ? <span>{formatMessage({ id: 'show.keys.help' })}</span> : <span>{elsewhere(timers, at, now)}</span>}
           </Foot>
         </>
       )}
@@ -126,7 +126,7 @@ function Stage({ show }: { show: ShowData }) {
 /** While a timer runs that is not on the screen, what is left of it. */
 function elsewhere(timers: Record<number, Timer>, at: number, now: number): string {
   const running = Object.entries(timers).find(([n, t]) => Number(n) !== at && t.since !== null);
-  return running ? say('show.min-left', { running: Math.ceil(leftAt(running[1], now) / 60_000) }) : '';
+  return running ? formatMessage({ id: 'show.timer.left' }, { minutes: Math.ceil(leftAt(running[1], now) / 60_000) }) : '';
 }
 
 /** The moment it is, four times a second while it matters. */

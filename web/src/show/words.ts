@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client';
 import { grades, nearest, points, strokes } from '../bench/stack';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 export type ShowData = Schemas['ShowView'];
 export type Scene = Schemas['SceneView'];
@@ -17,38 +17,41 @@ export function layerWords(layer: Layer): string {
     case 'COLOUR':
       return name;
     case 'BURNISH':
-      return say('show.burnish-with', { name });
+      return formatMessage({ id: 'show.layer.burnish' }, { name });
     case 'SOLVENT':
-      return say('show.solvent-with-a-brush-then');
+      return formatMessage({ id: 'show.layer.solvent' });
     case 'STUMP':
-      return say('show.blend-with-a-stump-not');
+      return formatMessage({ id: 'show.layer.stump' });
     case 'LIFT':
-      return say('show.lift-with-the-putty-eraser');
+      return formatMessage({ id: 'show.layer.lift' });
   }
 }
 
 export const slipNames: Record<NonNullable<Scene['slip']>, string> = {
-  BLUNT_POINT: say('show.with-a-blunt-point'),
-  TOO_HEAVY: say('show.pressed-too-hard'),
-  TOO_LIGHT: say('show.pressed-too-lightly'),
-  ONE_DIRECTION: say('show.with-strokes-that-all-run'),
-  ORDER_TURNED_ROUND: say('show.with-the-layers-in-the'),
-  LAST_LAYER_LEFT_OUT: say('show.without-the-last-layer'),
+  BLUNT_POINT: formatMessage({ id: 'show.mistake.bluntPoint' }),
+  TOO_HEAVY: formatMessage({ id: 'show.mistake.tooHard' }),
+  TOO_LIGHT: formatMessage({ id: 'show.mistake.tooLightly' }),
+  ONE_DIRECTION: formatMessage({ id: 'show.mistake.oneWay' }),
+  ORDER_TURNED_ROUND: formatMessage({ id: 'show.mistake.reversed' }),
+  LAST_LAYER_LEFT_OUT: formatMessage({ id: 'show.mistake.lastMissing' }),
 };
 
 /** A scene in a line, for those who listen. */
 export function sceneWords(scene: Scene, n: number, of: number): string {
-  const at = say('show.of', { n, of });
+  const at = formatMessage({ id: 'show.scene.place' }, { number: n, count: of });
   switch (scene.kind) {
     case 'OPENING':
-      return `${at}${scene.title}. ${scene.words.join(' ')}`;
+      return `${at} ${scene.title}. ${scene.words.join(' ')}`;
     case 'LAYING':
-      return say('show.layer-of-2', { at, title: scene.title, number: scene.number, of: scene.of, layer: scene.layer ? layerWords(scene.layer) : '' });
+      return formatMessage(
+        { id: 'show.layer.spoken' },
+        { place: at, title: scene.title, number: scene.number, count: scene.of, layer: scene.layer ? layerWords(scene.layer) : '' },
+      );
     case 'TURN':
-      return say('show.your-turn-2', { at, more: scene.words.join(' ') });
+      return formatMessage({ id: 'show.turn.spoken' }, { place: at, task: scene.words.join(' ') });
     case 'FAULT':
-      return say('show.watch-for-2', { at, title: scene.title, more: scene.words.join(' ') });
+      return formatMessage({ id: 'show.mistake.spoken' }, { place: at, title: scene.title, advice: scene.words.join(' ') });
     case 'CAUTIONS':
-      return say('show.mind-2', { at, more: scene.words.join(' ') });
+      return formatMessage({ id: 'show.caution.spoken' }, { place: at, caution: scene.words.join(' ') });
   }
 }

@@ -3,7 +3,7 @@ import { useEffect, useRef } from 'react';
 import styled from 'styled-components';
 import { api, body } from '../api/client';
 import { colour, space } from '../design/tokens';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 const ASK_EVERY_MS = 3000;
 
@@ -27,7 +27,7 @@ export function DemoHistory() {
   if (!history.data || history.data.done >= history.data.sheets) {
     return null;
   }
-  return <Notice role="status">{say('today.demo-history', { done: history.data.done, sheets: history.data.sheets })}</Notice>;
+  return <Notice role="status">{formatMessage({ id: 'today.demo.progress' }, { done: history.data.done, sheets: history.data.sheets })}</Notice>;
 }
 
 const Notice = styled.p`padding: ${space(2)} ${space(6)}; background: ${colour.wash};`;

@@ -6,7 +6,7 @@ import { stageWords } from '../course/words';
 import { Button, LinkButton, Select } from '../design/Controls';
 import { colour, sizes } from '../design/tokens';
 import { Labelled } from './Labelled';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Period = Schemas['PeriodView'];
 type Lesson = Schemas['LessonView'];
@@ -34,25 +34,31 @@ export function LessonLog({ schoolClass, period, lessons }: { schoolClass: strin
     const last = period.pieces.at(-1);
     const stage = lessons.find((l) => l.id === last?.lesson)?.stages.find((s) => s.id === last?.stages.at(-1)?.id);
     return (
-      <Labelled label={say('today.log')} group={say('today.what-happened')}>
-        <span>{last === undefined ? say('today.did-not-happen') : last.goesOn && stage ? say('today.stopped-after', { stage: stageWords(stage) }) : say('today.done')}</span>
+      <Labelled label={formatMessage({ id: 'today.log.open' })} group={formatMessage({ id: 'today.log.label' })}>
+        <span>
+          {last === undefined
+            ? formatMessage({ id: 'today.log.didNotHappenShort' })
+            : last.goesOn && stage
+              ? formatMessage({ id: 'today.log.stoppedAfter' }, { stage: stageWords(stage) })
+              : formatMessage({ id: 'today.log.doneShort' })}
+        </span>
         <LinkButton isDisabled={unlog.isPending} onPress={() => unlog.mutate()}>
-          {say('today.change')}
+          {formatMessage({ id: 'today.lesson.change' })}
         </LinkButton>
         {error && <span role="alert">▲ {error.message}</span>}
       </Labelled>
     );
   }
   return (
-    <Labelled label={say('today.log')} group={say('today.what-happened')}>
+    <Labelled label={formatMessage({ id: 'today.log.open' })} group={formatMessage({ id: 'today.log.label' })}>
       <Button isDisabled={log.isPending} onPress={() => log.mutate({ outcome: 'DONE' })}>
-        {say('today.done-2')}
+        {formatMessage({ id: 'today.log.done' })}
       </Button>
       {stopping ? (
         <Select
-          label={say('today.stopped-after-2')}
+          label={formatMessage({ id: 'today.log.stoppedAfterLabel' })}
           value={null}
-          placeholder={say('today.which-stage')}
+          placeholder={formatMessage({ id: 'today.log.stage' })}
           onChange={(id) => {
             const [lesson = '', stage = ''] = id.split(' ');
             log.mutate({ outcome: 'STOPPED', lesson, stage });
@@ -61,14 +67,14 @@ export function LessonLog({ schoolClass, period, lessons }: { schoolClass: strin
         />
       ) : (
         <Button isDisabled={log.isPending || stages.length === 0} onPress={() => setStopping(true)}>
-          {say('today.stopped-after-3')}
+          {formatMessage({ id: 'today.log.stoppedAfterChoose' })}
         </Button>
       )}
       <Button isDisabled={log.isPending} onPress={() => log.mutate({ outcome: 'DID_NOT_HAPPEN' })}>
-        {say('today.did-not-happen-2')}
+        {formatMessage({ id: 'today.log.didNotHappen' })}
       </Button>
       {error && <span role="alert">▲ {error.message}</span>}
-      <Hint>{say('today.the-course-flows-on-from')}</Hint>
+      <Hint>{formatMessage({ id: 'today.log.help' })}</Hint>
     </Labelled>
   );
 }

@@ -13,7 +13,7 @@ import { PutOut } from './PutOut';
 import { RunStanding, NextStep } from './RunStanding';
 import { SheetPrints } from './SheetPrints';
 import { NextLink } from './plates';
-import { count, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 
 export type ClassDay = Schemas['TodayClassView'];
 
@@ -22,7 +22,7 @@ export function PeriodRow({ shown, isDemo, begin }: { shown: ClassDay; isDemo: b
   const [open, setOpen] = useState(begin);
   const { period, lessons, run } = shown;
   const cancelled = period?.state === 'CANCELLED';
-  const what = lessons.map((l, i) => say('today.of', { title: l.title, i: shown.numbers[i] ?? 0, of: shown.of })).join(', then ');
+  const what = lessons.map((l, i) => formatMessage({ id: 'today.lesson.part' }, { title: l.title, part: shown.numbers[i] ?? 0, parts: shown.of })).join(', then ');
   return (
     <Row aria-label={shown.name}>
       <Time>{period ? period.starts.slice(11, 16) : '–'}</Time>
@@ -33,23 +33,26 @@ export function PeriodRow({ shown, isDemo, begin }: { shown: ClassDay; isDemo: b
           {period?.place && ` · ${period.place}`}
         </Small>
         <LinkButton aria-expanded={open} onPress={() => setOpen(!open)}>
-          {open ? say('today.fold') : say('today.open')}
+          {open ? formatMessage({ id: 'today.collapse' }) : formatMessage({ id: 'today.open' })}
         </LinkButton>
       </Who>
       <div>
-        {cancelled && <Title>{say('today.cancelled')}</Title>}
+        {cancelled && <Title>{formatMessage({ id: 'today.cancelled' })}</Title>}
         {period && !cancelled && (
           <>
-            <Title>{what || say('today.no-lesson-planned')}</Title>
+            <Title>{what || formatMessage({ id: 'today.lesson.none' })}</Title>
             {lessons.length > 0 && (
               <Small>
-                {say('today.of-min', {
-                  aim: lessons[0]?.aim ?? '',
-                  planned: decimals(period.planned),
-                  room: decimals(period.room),
-                  more: period.pieces.at(-1)?.goesOn ? say('today.goes-on-next-time') : '',
-                  more2: period.logged ? say('today.logged') : '',
-                })}
+                {formatMessage(
+                  { id: 'today.lesson.minutes' },
+                  {
+                    aim: lessons[0]?.aim ?? '',
+                    planned: decimals(period.planned),
+                    available: decimals(period.room),
+                    continues: period.pieces.at(-1)?.goesOn ?? false,
+                    logged: period.logged,
+                  },
+                )}
               </Small>
             )}
           </>
@@ -57,25 +60,27 @@ export function PeriodRow({ shown, isDemo, begin }: { shown: ClassDay; isDemo: b
         {open && period && !cancelled && (
           <Details>
             {shown.warnings.slice(0, 4).map((w, i) => (
-              <Warn key={`${w.kind}${i}`}>▲ {warningWords(w, (id) => lessons.find((l) => l.id === id)?.title ?? say('today.another-lesson'))}</Warn>
+              <Warn key={`${w.kind}${i}`}>▲ {warningWords(w, (id) => lessons.find((l) => l.id === id)?.title ?? formatMessage({ id: 'today.lesson.other' }))}</Warn>
             ))}
             <PutOut lessons={lessons} students={shown.students} schoolClass={shown.id} period={period.key} />
             {lessons.length > 0 && <SheetPrints sheets={shown.sheets} schoolClass={shown.id} period={period.key} students={shown.students} />}
-            {lessons.some((l) => l.notes !== '') && <Labelled label={say('today.notes')}>{lessons.map((l) => l.notes).join(' ')}</Labelled>}
-            {lessons.some((l) => l.cautions.length > 0) && <Labelled label={say('today.mind')}>{[...new Set(lessons.flatMap((l) => l.cautions))].join(' ')}</Labelled>}
+            {lessons.some((l) => l.notes !== '') && <Labelled label={formatMessage({ id: 'today.notes' })}>{lessons.map((l) => l.notes).join(' ')}</Labelled>}
+            {lessons.some((l) => l.cautions.length > 0) && (
+              <Labelled label={formatMessage({ id: 'today.caution.heading' })}>{[...new Set(lessons.flatMap((l) => l.cautions))].join(' ')}</Labelled>
+            )}
             <LessonLog schoolClass={shown.id} period={period} lessons={lessons} />
           </Details>
         )}
         {run && (open || !period) && <RunStanding run={run} />}
       </div>
       <Actions>
-        {run ? <NextStep name={shown.name} run={run} isDemo={isDemo} /> : !period && <NextLink to="/sheets">{say('today.make-a-sheet')}</NextLink>}
-        {period && !cancelled && lessons[0] && <Link to={`/show/lesson/${shown.id}/${lessons[0].id}`}>{say('today.show-to-the-class')}</Link>}
+        {run ? <NextStep name={shown.name} run={run} isDemo={isDemo} /> : !period && <NextLink to="/sheets">{formatMessage({ id: 'today.start.sheet' })}</NextLink>}
+        {period && !cancelled && lessons[0] && <Link to={`/show/lesson/${shown.id}/${lessons[0].id}`}>{formatMessage({ id: 'today.show' })}</Link>}
         <Link
           to={`/course/${shown.id}${lessons[0] ? `/${lessons[0].id}` : ''}`}
-          aria-label={say('today.course-of', { name: shown.name, more: period ? `, ${meetingWords(period.starts)}` : '' })}
+          aria-label={formatMessage({ id: 'today.course.of' }, { name: shown.name, starts: period ? meetingWords(period.starts) : 'none' })}
         >
-          {say('today.course')}
+          {formatMessage({ id: 'today.course' })}
         </Link>
       </Actions>
     </Row>

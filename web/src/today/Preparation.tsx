@@ -4,22 +4,22 @@ import { sizes, space, colour } from '../design/tokens';
 import { PutOut } from './PutOut';
 import { SheetPrints } from './SheetPrints';
 import { useDay } from './useDay';
-import { said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 /** What the next school day needs, so that it can be made ready. */
 export function Preparation({ date, words }: { date: string; words: string }) {
   const day = useDay(date);
   const meeting = day.data?.classes.filter((c) => c.period && c.period.state !== 'CANCELLED') ?? [];
   return (
-    <Sheet aria-label={say('today.to-prepare')}>
-      <h2>{said('today.to-prepare-for', { words, link: (words) => <Link to={`/?date=${date}`}>{words}</Link> })}</h2>
+    <Sheet aria-label={formatMessage({ id: 'today.prepare.heading' })}>
+      <h2>{formatMessage({ id: 'today.prepare.for' }, { lesson: words, link: (words) => <Link to={`/?date=${date}`}>{words}</Link> })}</h2>
       {meeting.map((c) => (
         <div key={c.id + (c.period?.key ?? '')}>
           <p>
             <b>
               {c.period?.starts.slice(11, 16)} {c.name}
             </b>{' '}
-            {c.lessons.map((l) => l.title).join(', then ') || say('today.no-lesson-planned-2')}
+            {c.lessons.map((l) => l.title).join(', then ') || formatMessage({ id: 'today.lesson.noneShort' })}
           </p>
           <PutOut lessons={c.lessons} students={c.students} schoolClass={c.id} period={c.period?.key ?? ''} />
           {c.lessons.length > 0 && <SheetPrints sheets={c.sheets} schoolClass={c.id} period={c.period?.key ?? ''} students={c.students} />}

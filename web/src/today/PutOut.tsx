@@ -5,7 +5,7 @@ import { Rota } from '../course/Rota';
 import { LinkButton } from '../design/Controls';
 import { colour, space } from '../design/tokens';
 import { Labelled } from './Labelled';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 interface Props {
   lessons: Schemas['LessonView'][];
@@ -23,19 +23,19 @@ export function PutOut({ lessons, students, schoolClass, period }: Props) {
   }
   const short = ({ copies }: (typeof wants)[number]) => typeof copies === 'number' && copies < students;
   return (
-    <Labelled label={say('today.put-out')}>
+    <Labelled label={formatMessage({ id: 'today.materials.heading' })}>
       {wants
         .toSorted((a, b) => Number(short(b)) - Number(short(a)))
         .map((w) => (
           <Pencil key={w.code + w.name}>
             <i style={{ background: w.colour }} aria-hidden />
-            {w.code} {w.name} × {short(w) ? say('today.want-it', { copies: w.copies ?? 0, students }) : students}
+            {w.code} {w.name} × {short(w) ? formatMessage({ id: 'today.materials.copies' }, { copies: w.copies ?? 0, students }) : students}
           </Pencil>
         ))}
-      <Pencil>{say('today.sharpeners')}</Pencil>
+      <Pencil>{formatMessage({ id: 'today.sharpeners' })}</Pencil>
       {wants.some(short) && (
         <LinkButton aria-expanded={sharing} onPress={() => setSharing(!sharing)}>
-          {say('today.who-takes-what-when', { more: sharing ? '▴' : '▾' })}
+          {formatMessage({ id: 'today.materials.rota' })} {sharing ? '▴' : '▾'}
         </LinkButton>
       )}
       {sharing && lessons.filter((l) => l.wants.some(short)).map((l) => <Rota key={l.id} schoolClass={schoolClass} lesson={l.id} period={period} />)}

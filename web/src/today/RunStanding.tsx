@@ -6,7 +6,7 @@ import { levelGreys, sizes, space } from '../design/tokens';
 import { ScannerButton } from '../returns/intake/ScannerButton';
 import { causeWords } from '../words/words';
 import { NextFile, NextLink } from './plates';
-import { count, said, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 
 type Run = Schemas['TodayRunView'];
 
@@ -19,7 +19,7 @@ function named({ exercise, label }: { exercise: string; label: string }) {
 }
 
 function redone({ exercise, label, field }: Run['redos'][number]) {
-  return field ? say('today.box', { more: exercise ? `${exercise.toLowerCase()}, ` : '', field }) : named({ exercise, label });
+  return field ? formatMessage({ id: 'today.redo.box' }, { exercise: exercise ? `${exercise.toLowerCase()}, ` : '', box: field }) : named({ exercise, label });
 }
 
 /** The sheet that was printed last: how far it has come back, what most missed, who does what again. */
@@ -27,29 +27,32 @@ export function RunStanding({ run }: { run: Run }) {
   const { printed, read, confirmed, waiting, unreadable } = run.progress;
   return (
     <div>
-      <Small>{say('today.last-sheet-out', { title: run.title })}</Small>
-      <Track role="img" aria-label={say('today.printed-read-confirmed', { printed, read, confirmed })} $read={read / printed} $confirmed={confirmed / printed} />
+      <Small>{formatMessage({ id: 'today.returned.lastSheet' }, { title: run.title })}</Small>
+      <Track role="img" aria-label={formatMessage({ id: 'today.returned.summary' }, { printed, read, confirmed })} $read={read / printed} $confirmed={confirmed / printed} />
       <Figures>
-        <span>{say('today.printed', { printed })}</span>
-        <span>{say('today.back', { read })}</span>
-        <span>{say('today.confirmed', { confirmed })}</span>
-        {waiting > 0 && <span>{say('today.being-read', { waiting })}</span>}
-        {unreadable > 0 && <span>{say('today.unreadable', { unreadable })}</span>}
+        <span>{formatMessage({ id: 'today.returned.printed' }, { printed })}</span>
+        <span>{formatMessage({ id: 'today.returned.read' }, { read })}</span>
+        <span>{formatMessage({ id: 'today.returned.confirmed' }, { confirmed })}</span>
+        {waiting > 0 && <span>{formatMessage({ id: 'today.returned.waiting' }, { waiting })}</span>}
+        {unreadable > 0 && <span>{formatMessage({ id: 'today.returned.unreadableShort' }, { unreadable })}</span>}
       </Figures>
       {run.fault && (
         <Fault>
-          {said('today.commonest-miss-show', {
-            fault: named(run.fault),
-            strong: (words) => <b>{words}</b>,
-            students: count(run.fault.students, 'student'),
-            cause: causeWords(run.fault.cause),
-            next: run.fault.cause.next,
-          })}
+          {formatMessage(
+            { id: 'today.returned.commonMistake' },
+            {
+              mistake: named(run.fault),
+              strong: (words) => <b>{words}</b>,
+              students: run.fault.students,
+              cause: causeWords(run.fault.cause),
+              advice: run.fault.cause.next,
+            },
+          )}
         </Fault>
       )}
       {run.missing.length > 0 && (
         <Redo>
-          <b>{say('today.not-back')}</b>{' '}
+          <b>{formatMessage({ id: 'today.returned.missing' })}</b>{' '}
           {run.missing.length > MOST_NAMES
             ? count(run.missing.length, 'student')
             : run.missing.map((m, i) => (
@@ -62,7 +65,7 @@ export function RunStanding({ run }: { run: Run }) {
       )}
       {run.redos.length > 0 && (
         <Redo>
-          <b>{say('today.redo-a-box')}</b>{' '}
+          <b>{formatMessage({ id: 'today.redo.heading' })}</b>{' '}
           {run.redos.map((r, i) => (
             <span key={r.student}>
               {i > 0 && ', '}
@@ -70,7 +73,7 @@ export function RunStanding({ run }: { run: Run }) {
               {` (${redone(r)})`}
             </span>
           ))}
-          . <Link to={`/wall/${run.id}/redo`}>{say('today.redo-pages')}</Link>
+          . <Link to={`/wall/${run.id}/redo`}>{formatMessage({ id: 'today.redo.sheets' })}</Link>
         </Redo>
       )}
     </div>
@@ -84,24 +87,24 @@ export function NextStep({ name, run, isDemo }: { name: string; run: Run; isDemo
     return (
       <>
         <NextFile href={`/api/sheets/runs/${run.id}/pages.pdf`} target="_blank" rel="noreferrer">
-          {say('today.print', { sheets: count(printed, 'sheet') })}
+          {formatMessage({ id: 'today.print.sheets' }, { sheets: printed })}
         </NextFile>
-        {isDemo ? <ScannerButton className={name} /> : <Link to={`/returns/${run.id}`}>{say('today.bring-sheets-back')}</Link>}
+        {isDemo ? <ScannerButton className={name} /> : <Link to={`/returns/${run.id}`}>{formatMessage({ id: 'today.returned.add' })}</Link>}
       </>
     );
   }
   if (confirmed < read) {
     return (
       <>
-        <NextLink to={`/returns/${run.id}`}>{say('today.confirm', { sheets: count(read - confirmed, 'sheet') })}</NextLink>
-        <Link to={`/wall/${run.id}`}>{say('today.wall')}</Link>
+        <NextLink to={`/returns/${run.id}`}>{formatMessage({ id: 'today.returned.confirm' }, { sheets: read - confirmed })}</NextLink>
+        <Link to={`/wall/${run.id}`}>{formatMessage({ id: 'today.wall' })}</Link>
       </>
     );
   }
   return (
     <>
-      <NextLink to={`/wall/${run.id}`}>{say('today.look-at-the-wall')}</NextLink>
-      <Link to="/sheets">{say('today.make-the-next-sheet')}</Link>
+      <NextLink to={`/wall/${run.id}`}>{formatMessage({ id: 'today.wall.open' })}</NextLink>
+      <Link to="/sheets">{formatMessage({ id: 'today.start.nextSheet' })}</Link>
     </>
   );
 }

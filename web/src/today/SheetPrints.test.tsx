@@ -45,9 +45,9 @@ describe('what is put out', () => {
   it('offers who takes what when only where pencils are few', async () => {
     answers('GET', { tasks: [], tables: [] });
     show(<PutOut lessons={[lesson({ id: 'l', wants: [want] })]} students={26} schoolClass="c" period="p" />);
-    expect(screen.getByText(/S23 Kelp × 18, 26 want it/)).toBeTruthy();
-    press(/^Who takes what when/);
-    expect(await screen.findByText('Nothing is drawn in it.')).toBeTruthy();
+    expect(screen.getByText(/S23 Kelp × 18, 26 need it/)).toBeTruthy();
+    press(/^Who uses what when/);
+    expect(await screen.findByText('Students draw nothing in this lesson.')).toBeTruthy();
     cleanup();
     show(<PutOut lessons={[lesson({ id: 'l', wants: [{ ...want, copies: 30 }] })]} students={26} schoolClass="c" period="p" />);
     expect(screen.getByText(/S23 Kelp × 26/)).toBeTruthy();

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { api, body, type Schemas } from '../api/client';
 import { Button } from '../design/Controls';
 import { Labelled } from './Labelled';
-import { count, say } from '../words/say';
+import { count, formatMessage } from '../words/intl';
 
 interface Props {
   sheets: Schemas['TodaySheetView'][];
@@ -35,19 +35,28 @@ export function SheetPrints({ sheets, schoolClass, period, students }: Props) {
   const error = print.error ?? all.error;
   const busy = print.isPending || all.isPending;
   return (
-    <Labelled label={say('today.print-2')}>
+    <Labelled label={formatMessage({ id: 'today.print.open' })}>
       <Button isDisabled={busy} onPress={() => all.mutate()}>
-        {all.isPending ? say('today.making-it') : sheets.length === 0 ? say('today.plan') : say('today.everything-plan-cards-sheets')}
+        {all.isPending
+          ? formatMessage({ id: 'today.print.preparing' })
+          : sheets.length === 0
+            ? formatMessage({ id: 'today.plan' })
+            : formatMessage({ id: 'today.print.everything' })}
       </Button>
       {sheets.map((s) =>
         s.run ? (
           <span key={s.id}>
             <a href={`/api/sheets/runs/${s.run}/pages.pdf`} target="_blank" rel="noreferrer">
-              {say('today.printed-2', { title: s.title })}
+              {formatMessage({ id: 'today.print.printedSpoken' }, { title: s.title })}
             </a>{' '}
             (
-            <a href={`/api/sheets/runs/${s.run}/pages.pdf?backs=true`} target="_blank" rel="noreferrer" aria-label={say('today.with-backs-for-students', { title: s.title })}>
-              {say('today.with-backs')}
+            <a
+              href={`/api/sheets/runs/${s.run}/pages.pdf?backs=true`}
+              target="_blank"
+              rel="noreferrer"
+              aria-label={formatMessage({ id: 'today.print.withBacksSpoken' }, { title: s.title })}
+            >
+              {formatMessage({ id: 'today.print.withBacks' })}
             </a>
             )
           </span>

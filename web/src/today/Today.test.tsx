@@ -39,12 +39,12 @@ function show(changed: Partial<Run>, plan: Partial<Schemas['TodayClassView']> = 
 
 it('says which exercise the commonest miss is of, where a sheet has several', () => {
   show({ fault: { ...fault, exercise: 'Second scale' } });
-  expect(screen.getByText('Commonest miss: order, second scale')).toBeTruthy();
+  expect(screen.getByText('Most common mistake: order, second scale')).toBeTruthy();
 });
 
 it('names the goal alone where the sheet has one exercise', () => {
   show({ fault });
-  expect(screen.getByText('Commonest miss: order')).toBeTruthy();
+  expect(screen.getByText('Most common mistake: order')).toBeTruthy();
 });
 
 it('names who is not back, and only counts them while the pile is still to come', () => {
@@ -107,10 +107,10 @@ it('says where the course stands, what to put out with the scarce first, what to
   show({}, plan);
   expect(screen.getByText('Fading out (2 of 6)')).toBeTruthy();
   const pencils = screen.getAllByText(/×/).map((p) => p.textContent);
-  expect(pencils).toEqual(['S16 Tide Blue × 2, 4 want it', 'S07 Buoy Red × 4']);
+  expect(pencils).toEqual(['S16 Tide Blue × 2, 4 need it', 'S07 Buoy Red × 4']);
   expect(screen.getByRole('button', { name: 'Strips, 4 sheets' })).toBeTruthy();
   expect(screen.getByText(/No pencils in the mouth/)).toBeTruthy();
-  expect(screen.getByText(/goes on next time/)).toBeTruthy();
+  expect(screen.getByText(/Continues next time/)).toBeTruthy();
 });
 
 it('offers three ways a period can have gone, and asks after which stage it stopped', () => {
@@ -118,7 +118,7 @@ it('offers three ways a period can have gone, and asks after which stage it stop
   expect(screen.getByRole('button', { name: 'Done' })).toBeTruthy();
   expect(screen.getByRole('button', { name: 'Did not happen' })).toBeTruthy();
   fireEvent.click(screen.getByRole('button', { name: 'Stopped after …' }));
-  expect(screen.getByRole('button', { name: /Stopped after/ }).textContent).toContain('which stage?');
+  expect(screen.getByRole('button', { name: /Stopped after/ }).textContent).toContain('Which stage?');
 });
 
 it('says what was logged', () => {

@@ -9,7 +9,7 @@ import { PeriodRow } from './PeriodRow';
 import { NextLink } from './plates';
 import { Preparation } from './Preparation';
 import { useDay } from './useDay';
-import { count, said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 const longDay = new Intl.DateTimeFormat(undefined, { weekday: 'long', day: 'numeric', month: 'long' });
 const dayWords = (date: string) => longDay.format(local(date));
@@ -19,7 +19,7 @@ export default function Today({ isDemo }: { isDemo: boolean }) {
   const [search] = useSearchParams();
   const day = useDay(search.get('date'));
   if (day.isPending) {
-    return <PlaceLoading title={say('today.today')} what={say('today.the-day')} />;
+    return <PlaceLoading title={formatMessage({ id: 'today.today' })} what={formatMessage({ id: 'today.loading.day' })} />;
   }
   if (day.isError) {
     return <Failed error={day.error} />;
@@ -30,27 +30,27 @@ export default function Today({ isDemo }: { isDemo: boolean }) {
   const firstOpen = meeting.find((c) => c.period && !c.period.logged && c.period.state !== 'CANCELLED');
   return (
     <Place
-      title={date === today ? say('today.today') : date < today ? say('today.a-past-day') : say('today.a-day-to-come')}
+      title={date === today ? formatMessage({ id: 'today.today' }) : date < today ? formatMessage({ id: 'today.day.past' }) : formatMessage({ id: 'today.day.future' })}
       about={dayWords(date)}
       actions={
         <Days>
-          {date !== today && <Link to="/">{say('today.today')}</Link>}
+          {date !== today && <Link to="/">{formatMessage({ id: 'today.today' })}</Link>}
           <Link to={`/?date=${later(date, -1)}`}>← {dayWords(later(date, -1))}</Link>
           <Link to={`/?date=${later(date, 1)}`}>{dayWords(later(date, 1))} →</Link>
         </Days>
       }
     >
       {classes.length === 0 && (
-        <Empty title={say('today.begin-with-a-class')}>
-          <p>{say('today.paste-the-names-of-one')}</p>
-          <NextLink to="/classes">{say('today.make-a-class')}</NextLink>
-          <p>{said('today.the-kit-holds-two-ranges', { link: (words) => <Link to="/kit/chart?chart=new&pencils=new">{words}</Link> })}</p>
+        <Empty title={formatMessage({ id: 'today.start.title' })}>
+          <p>{formatMessage({ id: 'today.start.help' })}</p>
+          <NextLink to="/classes">{formatMessage({ id: 'today.start.createClass' })}</NextLink>
+          <p>{formatMessage({ id: 'today.start.kit' }, { link: (words) => <Link to="/kit/chart?chart=new&pencils=new">{words}</Link> })}</p>
         </Empty>
       )}
       {isDemo && <DemoHistory />}
-      {unplaced > 0 && <Waiting>{said('today.could-not-be-read-see', { pages: count(unplaced, 'page'), link: (words) => <Link to="/returns">{words}</Link> })}</Waiting>}
+      {unplaced > 0 && <Waiting>{formatMessage({ id: 'today.returned.unreadable' }, { pages: unplaced, link: (words) => <Link to="/returns">{words}</Link> })}</Waiting>}
       <List>
-        {classes.length > 0 && meeting.length === 0 && <p>{say('today.no-class-meets-on-this')}</p>}
+        {classes.length > 0 && meeting.length === 0 && <p>{formatMessage({ id: 'today.day.noLessons' })}</p>}
         {meeting.map((c) => (
           <PeriodRow key={`${c.id}${c.period?.key ?? ''}`} shown={c} isDemo={isDemo} begin={c === firstOpen || meeting.length === 1} />
         ))}

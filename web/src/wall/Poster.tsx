@@ -3,16 +3,16 @@ import { Dialog, DialogTrigger, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import { LinkButton, Segments } from '../design/Controls';
 import { colour, sizes, space } from '../design/tokens';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 const formats = [
   { id: 'A3', name: 'A3' },
   { id: 'A2', name: 'A2' },
 ] as const;
 const labels = [
-  { id: 'NAMES', name: say('wall.names') },
-  { id: 'NUMBERS', name: say('wall.numbers') },
-  { id: 'NONE', name: say('wall.nothing') },
+  { id: 'NAMES', name: formatMessage({ id: 'wall.names' }) },
+  { id: 'NUMBERS', name: formatMessage({ id: 'wall.numbers' }) },
+  { id: 'NONE', name: formatMessage({ id: 'wall.nothing' }) },
 ] as const;
 
 /** The wall to be printed large. @param of its address in the API, without what is chosen here */
@@ -21,14 +21,14 @@ export function Poster({ of }: { of: string }) {
   const [label, setLabel] = useState<(typeof labels)[number]['id']>('NAMES');
   return (
     <DialogTrigger>
-      <LinkButton>{say('wall.poster')}</LinkButton>
+      <LinkButton>{formatMessage({ id: 'wall.poster' })}</LinkButton>
       <Pane placement="bottom end">
-        <Inside aria-label={say('wall.poster-of-this-wall')}>
-          <Segments label={say('wall.paper')} value={format} onChange={setFormat} choices={formats} />
-          <Segments label={say('wall.beside-the-pictures')} value={label} onChange={setLabel} choices={labels} />
-          <p>{say('wall.pictures-alone-without-levels-it')}</p>
+        <Inside aria-label={formatMessage({ id: 'wall.poster.title' })}>
+          <Segments label={formatMessage({ id: 'wall.paper' })} value={format} onChange={setFormat} choices={formats} />
+          <Segments label={formatMessage({ id: 'wall.pictures.beside' })} value={label} onChange={setLabel} choices={labels} />
+          <p>{formatMessage({ id: 'wall.poster.help' })}</p>
           <a href={`${of}/poster.pdf?format=${format}&labels=${label}`} target="_blank" rel="noreferrer">
-            {say('wall.open-to-print')}
+            {formatMessage({ id: 'wall.redo.open' })}
           </a>
         </Inside>
       </Pane>

@@ -38,7 +38,7 @@ const wall: Schemas['WallView'] = {
   rows: [row('a', 'Amara', [mark(3, 88)]), { student: 'x', name: 'Xenia', confirmed: false, cells: [], marks: [] }, row('b', 'Björn', [mark(1, 41)]), row('c', 'Cormac', [])],
 };
 
-it('shows two students’ work with the same figures, and leaves out who is not back', () => {
+it('shows two students’ work with the same figures, and leaves out who is not returned', () => {
   render(<SideBySide wall={wall} />);
   expect(screen.getAllByRole('img').map((i) => i.getAttribute('alt'))).toEqual(expect.arrayContaining(['Amara, 1', 'Björn, 1']));
   expect(screen.getByText('88 % of the plan’s')).toBeTruthy();

@@ -6,7 +6,7 @@ import { Level } from '../design/Level';
 import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { causeWords, decimals } from '../words/words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type WallView = Schemas['WallView'];
 type Row = WallView['rows'][number];
@@ -21,9 +21,9 @@ export function SideBySide({ wall }: { wall: WallView }) {
     <Two>
       {rows.map((row, i) =>
         row ? (
-          <section key={i} aria-label={i === 0 ? say('wall.on-the-left') : say('wall.on-the-right')}>
+          <section key={i} aria-label={i === 0 ? formatMessage({ id: 'wall.compare.left' }) : formatMessage({ id: 'wall.compare.right' })}>
             <Select
-              label={i === 0 ? say('wall.on-the-left') : say('wall.on-the-right')}
+              label={i === 0 ? formatMessage({ id: 'wall.compare.left' }) : formatMessage({ id: 'wall.compare.right' })}
               value={row.student}
               onChange={(student) => setChosen(chosen.map((c, at) => (at === i ? student : c)))}
               choices={back.map((r) => ({ id: r.student, name: r.name }))}
@@ -33,14 +33,14 @@ export function SideBySide({ wall }: { wall: WallView }) {
                 <img key={c.field} src={pictureOf(c.page, c.read, c.field)} alt={`${row.name}, ${c.field}`} />
               ))}
             </Work>
-            {!row.confirmed && <Small>{say('wall.not-confirmed')}</Small>}
+            {!row.confirmed && <Small>{formatMessage({ id: 'wall.row.notConfirmed' })}</Small>}
           </section>
         ) : null,
       )}
       <Figures>
         <thead>
           <tr>
-            <th scope="col">{say('wall.goal')}</th>
+            <th scope="col">{formatMessage({ id: 'wall.goal' })}</th>
             {rows.map((row, i) => (
               <th key={i} scope="col" colSpan={2}>
                 {row?.name}

@@ -26,7 +26,7 @@ const amara: Schemas['StudentWallView'] = {
     {
       page: 'p',
       run: 'r',
-      title: 'Once more: Blue in steps',
+      title: 'Reteach: Blue in steps',
       received: '2026-10-08T09:00:00Z',
       confirmed: true,
       again: true,
@@ -47,8 +47,8 @@ it('says what was done again, what was written to it, what is next and what neve
       </Routes>
     </MemoryRouter>,
   );
-  await screen.findByText('Once more: Blue in steps');
-  expect(screen.getByText(/done again, confirmed/)).toBeTruthy();
+  await screen.findByText('Reteach: Blue in steps');
+  expect(screen.getByText(/done again · confirmed/)).toBeTruthy();
   expect(screen.getByText('“Well kept.”')).toBeTruthy();
   expect(screen.getByText('Small circles.')).toBeTruthy();
   expect(screen.getByText('unevenness 4.3 L* · pressure wandered')).toBeTruthy();

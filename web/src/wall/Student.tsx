@@ -12,7 +12,7 @@ import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { causeWords, dayOf, levelNames, decimals } from '../words/words';
 import { Ladder } from './overtime/Ladder';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type Attempt = Schemas['AttemptView'];
 
@@ -25,7 +25,7 @@ export default function Student() {
     queryFn: () => body(api.GET('/api/wall/students/{id}', { params: { path: { id } } })),
   });
   if (student.isPending) {
-    return <Loading what={say('wall.the-student')} />;
+    return <Loading what={formatMessage({ id: 'wall.loading.student' })} />;
   }
   if (student.isError) {
     return <Failed error={student.error} />;
@@ -34,26 +34,26 @@ export default function Student() {
   return (
     <Place
       title={name}
-      about={`${className}, ${attempts.length === 1 ? say('wall.1-attempt') : say('wall.attempts', { attempts: attempts.length })}`}
+      about={`${className}, ${attempts.length === 1 ? formatMessage({ id: 'wall.oneAttempt' }) : formatMessage({ id: 'wall.attempts' }, { attempts: attempts.length })}`}
       actions={
         isOwn &&
         attempts.some((a) => a.confirmed) && (
           <>
-            <Link to={`/wall/class/${student.data.schoolClass}/redo?students=${id}`}>{say('wall.redo-page')}</Link>
-            <Link to={`/wall/class/${student.data.schoolClass}/reports?student=${id}`}>{say('wall.report')}</Link>
+            <Link to={`/wall/class/${student.data.schoolClass}/redo?students=${id}`}>{formatMessage({ id: 'wall.redo.one' })}</Link>
+            <Link to={`/wall/class/${student.data.schoolClass}/reports?student=${id}`}>{formatMessage({ id: 'wall.report' })}</Link>
           </>
         )
       }
     >
       {attempts.length === 0 && (
-        <Empty title={say('wall.no-sheet-back-yet')}>
-          <p>{say('wall.when-a-sheet-of-has', { name })}</p>
+        <Empty title={formatMessage({ id: 'wall.empty.title' })}>
+          <p>{formatMessage({ id: 'wall.empty.soon' }, { class: name })}</p>
         </Empty>
       )}
       <Ladder student={id} />
       {student.data.missing.length > 0 && (
         <Missed>
-          <b>{say('wall.not-given-in')}</b>{' '}
+          <b>{formatMessage({ id: 'wall.missing.heading' })}</b>{' '}
           {student.data.missing.map((m, i) => (
             <span key={m.run}>
               {i > 0 && ', '}
@@ -78,17 +78,18 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
         <h2>{attempt.title}</h2>
         <Under>
           {dayOf(attempt.received)}
-          {attempt.again && say('wall.done-again')}
-          {attempt.confirmed ? say('wall.confirmed') : say('wall.not-confirmed-yet')} · <Link to={`/wall/${attempt.run}`}>{say('wall.wall')}</Link> ·{' '}
-          <Link to={`/returns/${attempt.run}/${attempt.page}`}>{say('wall.evidence')}</Link>
+          {attempt.again && ` · ${formatMessage({ id: 'wall.row.doneAgainMark' })}`} ·{' '}
+          {attempt.confirmed ? formatMessage({ id: 'wall.row.confirmedMark' }) : formatMessage({ id: 'wall.row.notConfirmedMark' })} ·{' '}
+          <Link to={`/wall/${attempt.run}`}>{formatMessage({ id: 'wall.wall' })}</Link> ·{' '}
+          <Link to={`/returns/${attempt.run}/${attempt.page}`}>{formatMessage({ id: 'wall.evidence' })}</Link>
         </Under>
       </Head>
       <Boxes>
         {attempt.cells.map((cell) => (
           <figure key={cell.field}>
-            <img src={pictureOf(cell.page, cell.read, cell.field)} alt={say('wall.box', { field: cell.field })} />
+            <img src={pictureOf(cell.page, cell.read, cell.field)} alt={formatMessage({ id: 'wall.box' }, { field: cell.field })} />
             <figcaption>
-              {cell.field} · {cell.blank ? say('wall.empty') : `L* ${decimals(cell.lightness, 0)}`}
+              {cell.field} · {cell.blank ? formatMessage({ id: 'wall.empty' }) : `L* ${decimals(cell.lightness, 0)}`}
             </figcaption>
           </figure>
         ))}
@@ -115,7 +116,7 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
         {strongest && strongest.level >= 3 && <p>{strongest.praise}</p>}
         {weakest?.cause && (
           <p>
-            <b>{say('wall.next')}</b> {weakest.cause.next}
+            <b>{formatMessage({ id: 'wall.next.heading' })}</b> {weakest.cause.next}
           </p>
         )}
       </Say>

@@ -7,7 +7,7 @@ import { ThenAndNow } from './ThenAndNow';
 const wall: Schemas['WallView'] = {
   run: 'r',
   personal: true,
-  title: 'Once more: Value scale',
+  title: 'Reteach: Value scale',
   version: 1,
   schoolClass: 'dunlin',
   className: '8 Dunlin',
@@ -37,5 +37,5 @@ it('shows what was done again under the first try, and who is still to bring it'
   expect(then?.getAttribute('src')).toContain('/then/');
   expect(then?.getAttribute('src')).toContain('A2');
   expect(now?.getAttribute('alt')).toBe('Amara, box 2, now');
-  expect(screen.getByText('not back yet')).toBeTruthy();
+  expect(screen.getByText('not returned')).toBeTruthy();
 });

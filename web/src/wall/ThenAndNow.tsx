@@ -5,20 +5,20 @@ import { Level } from '../design/Level';
 import { colour, sizes, space } from '../design/tokens';
 import { pictureOf } from '../returns/pictures';
 import { causeWords, dayOf } from '../words/words';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type WallView = Schemas['WallView'];
 
 /** What students did again: each box under the one of the first try, with the goals that it was for. */
 export function ThenAndNow({ wall }: { wall: WallView }) {
   return (
-    <List aria-label={say('wall.done-again-2')}>
+    <List aria-label={formatMessage({ id: 'wall.filter.doneAgain' })}>
       {wall.rows.map((row) => (
         <li key={row.student}>
           <b>
             <Link to={`/students/${row.student}`}>{row.name}</Link>
-            {!row.page && <small>{say('wall.not-back-yet')}</small>}
-            {row.page && !row.confirmed && <small>{say('wall.not-confirmed')}</small>}
+            {!row.page && <small>{formatMessage({ id: 'wall.row.missing' })}</small>}
+            {row.page && !row.confirmed && <small>{formatMessage({ id: 'wall.row.notConfirmed' })}</small>}
           </b>
           <Boxes>
             {row.cells.map((cell) => (
@@ -26,11 +26,11 @@ export function ThenAndNow({ wall }: { wall: WallView }) {
                 {cell.before && (
                   <img
                     src={pictureOf(cell.before.page, cell.before.read, cell.before.field)}
-                    alt={say('wall.box-2', { name: row.name, field: cell.field, received: dayOf(cell.before.received) })}
+                    alt={formatMessage({ id: 'wall.box.pictureDated' }, { name: row.name, field: cell.field, received: dayOf(cell.before.received) })}
                     loading="lazy"
                   />
                 )}
-                <img src={pictureOf(cell.page, cell.read, cell.field)} alt={say('wall.box-now', { name: row.name, field: cell.field })} loading="lazy" />
+                <img src={pictureOf(cell.page, cell.read, cell.field)} alt={formatMessage({ id: 'wall.box.pictureNow' }, { name: row.name, field: cell.field })} loading="lazy" />
                 <figcaption>{cell.field}</figcaption>
               </figure>
             ))}

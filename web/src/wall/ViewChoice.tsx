@@ -1,11 +1,11 @@
 import { useNavigate } from 'react-router';
 import { Segments } from '../design/Controls';
-import { say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 const views = [
-  { id: 'printing', name: say('wall.one-printing') },
-  { id: 'time', name: say('wall.over-time') },
-  { id: 'then', name: say('wall.first-and-latest') },
+  { id: 'printing', name: formatMessage({ id: 'wall.filter.oneAssignment' }) },
+  { id: 'time', name: formatMessage({ id: 'wall.overTime' }) },
+  { id: 'then', name: formatMessage({ id: 'wall.sort.firstAndLatest' }) },
 ] as const;
 type View = (typeof views)[number]['id'];
 
@@ -14,5 +14,5 @@ export function ViewChoice({ view, schoolClass }: { view: View; schoolClass: str
   const navigate = useNavigate();
   const of = schoolClass ?? '';
   const paths: Record<View, string> = { printing: '/wall', time: `/wall/class/${of}`, then: of === '' ? '/wall/class' : `/wall/class/${of}/first-and-latest` };
-  return <Segments label={say('wall.show')} value={view} onChange={(next) => void navigate(paths[next])} choices={views} />;
+  return <Segments label={formatMessage({ id: 'wall.show' })} value={view} onChange={(next) => void navigate(paths[next])} choices={views} />;
 }

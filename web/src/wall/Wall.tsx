@@ -21,7 +21,7 @@ import { Poster } from './Poster';
 import { SideBySide } from './SideBySide';
 import { ThenAndNow } from './ThenAndNow';
 import { ViewChoice } from './ViewChoice';
-import { said, say } from '../words/say';
+import { formatMessage } from '../words/intl';
 
 type WallView = Schemas['WallView'];
 
@@ -45,20 +45,20 @@ export default function Wall() {
     return <Failed error={error} />;
   }
   if (!runs.data || !classes.data || (runId && wall.isPending)) {
-    return <PlaceLoading title={say('wall.wall-2')} what={say('wall.the-wall')} />;
+    return <PlaceLoading title={formatMessage({ id: 'wall.windowTitle' })} what={formatMessage({ id: 'wall.loading.wall' })} />;
   }
   const className = (id: string) => classes.data.find((c) => c.id === id)?.name ?? '';
   const back = wall.data?.rows.filter((r) => r.page).length ?? 0;
   return (
     <Place
-      title={say('wall.wall-2')}
-      about={wall.data && say('wall.of-back', { className: wall.data.className, title: wall.data.title, back, rows: wall.data.rows.length })}
+      title={formatMessage({ id: 'wall.windowTitle' })}
+      about={wall.data && formatMessage({ id: 'wall.row.returned' }, { class: wall.data.className, title: wall.data.title, returned: back, students: wall.data.rows.length })}
       actions={
         runs.data.length > 0 && (
           <>
             <Picker>
               <Select
-                label={say('wall.printing')}
+                label={formatMessage({ id: 'wall.filter.assignment' })}
                 value={runId ?? null}
                 onChange={(id) => void navigate(`/wall/${id}`)}
                 choices={runs.data.map((r) => ({ id: r.id, name: `${className(r.schoolClass)} · ${r.title}`, note: dayOf(r.printedAt) }))}
@@ -66,19 +66,19 @@ export default function Wall() {
             </Picker>
             {isOwn && <ViewChoice view="printing" schoolClass={wall.data?.schoolClass} />}
             {isOwn && wall.data && back > 0 && (
-              <Links aria-label={say('wall.from-this-wall')}>
-                <Link to={`/wall/${wall.data.run}/redo`}>{say('wall.redo-pages')}</Link>
+              <Links aria-label={formatMessage({ id: 'wall.prints.heading' })}>
+                <Link to={`/wall/${wall.data.run}/redo`}>{formatMessage({ id: 'wall.redo.title' })}</Link>
                 {!wall.data.personal && <Poster of={`/api/progress/runs/${wall.data.run}`} />}
               </Links>
             )}
             {!two && (
               <Toggle isSelected={squint} onChange={setSquint}>
-                {say('wall.squint')}
+                {formatMessage({ id: 'wall.squint' })}
               </Toggle>
             )}
             {back > 1 && !wall.data?.personal && (
               <Toggle isSelected={two} onChange={setTwo}>
-                {say('wall.side-by-side')}
+                {formatMessage({ id: 'wall.compare.sideBySide' })}
               </Toggle>
             )}
           </>
@@ -86,13 +86,13 @@ export default function Wall() {
       }
     >
       {!wall.data && (
-        <Empty title={say('wall.no-wall-yet')}>
-          <p>{said('wall.print-a-sheet-in-sheets', { link: (words) => <Link to="/sheets">{words}</Link> })}</p>
+        <Empty title={formatMessage({ id: 'wall.empty.noWall' })}>
+          <p>{formatMessage({ id: 'wall.empty.help' }, { link: (words) => <Link to="/sheets">{words}</Link> })}</p>
         </Empty>
       )}
       {wall.data && back === 0 && (
-        <Empty title={say('wall.nothing-has-come-back-yet')}>
-          <p>{said('wall.has-its-sheets-bring-them', { className: wall.data.className, link: (words) => <Link to={`/returns/${wall.data.run}`}>{words}</Link> })}</p>
+        <Empty title={formatMessage({ id: 'wall.empty.returns' })}>
+          <p>{formatMessage({ id: 'wall.empty.noReturns' }, { class: wall.data.className, link: (words) => <Link to={`/returns/${wall.data.run}`}>{words}</Link> })}</p>
         </Empty>
       )}
       {wall.data &&
@@ -110,11 +110,11 @@ export default function Wall() {
 
 function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
   return (
-    <Scroll tabIndex={0} role="region" aria-label={say('wall.the-wall-2')}>
+    <Scroll tabIndex={0} role="region" aria-label={formatMessage({ id: 'wall.title' })}>
       <Table $squint={squint}>
         <thead>
           <tr>
-            <th scope="col">{say('wall.student')}</th>
+            <th scope="col">{formatMessage({ id: 'wall.student' })}</th>
             {wall.columns.map((c) => (
               <th key={c.field} scope="col">
                 <ColumnHead>
@@ -132,8 +132,11 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
               <GoalHead key={`${g.exercise}${g.goal}`} scope="col">
                 {g.title && <Of>{g.title}</Of>}
                 <Meant code={g.goal} label={g.label} />
-                <Spread counts={g.counts} label={say('wall.students-at-level-0-to', { more: [g.title, g.label].filter(Boolean).join(', '), more2: g.counts.join(', ') })} />
-                <Common>{g.commonest ? `${g.commonestCount} × ${causeWords(g.commonest)}` : say('wall.no-fault')}</Common>
+                <Spread
+                  counts={g.counts}
+                  label={formatMessage({ id: 'wall.skills.countsSpoken' }, { skill: [g.title, g.label].filter(Boolean).join(', '), counts: g.counts.join(', ') })}
+                />
+                <Common>{g.commonest ? `${g.commonestCount} × ${causeWords(g.commonest)}` : formatMessage({ id: 'wall.mistake.none' })}</Common>
               </GoalHead>
             ))}
           </tr>
@@ -143,7 +146,7 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
             <tr key={row.student}>
               <th scope="row">
                 <Link to={`/students/${row.student}`}>{row.name}</Link>
-                {row.page && !row.confirmed && <Under>{say('wall.not-confirmed')}</Under>}
+                {row.page && !row.confirmed && <Under>{formatMessage({ id: 'wall.row.notConfirmed' })}</Under>}
               </th>
               {row.page
                 ? wall.columns.map((column) => {
@@ -154,7 +157,11 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
                           (squint ? (
                             <Tone style={{ background: cell.blank ? 'transparent' : grey(cell.lightness) }} title={`L* ${decimals(cell.lightness, 0)}`} />
                           ) : (
-                            <Crop src={pictureOf(cell.page, cell.read, column.field)} alt={say('wall.box-3', { name: row.name, field: column.field })} loading="lazy" />
+                            <Crop
+                              src={pictureOf(cell.page, cell.read, column.field)}
+                              alt={formatMessage({ id: 'wall.box.picture' }, { name: row.name, field: column.field })}
+                              loading="lazy"
+                            />
                           ))}
                       </Box>
                     );
@@ -164,7 +171,7 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
                 const mark = row.marks.find((m) => m.goal === g.goal && m.exercise === g.exercise);
                 return (
                   <Mark key={`${g.exercise}${g.goal}`}>
-                    {mark ? <Level level={mark.level} size={26} /> : <Under>{g === wall.goals[0] && !row.page ? say('wall.missing') : ''}</Under>}
+                    {mark ? <Level level={mark.level} size={26} /> : <Under>{g === wall.goals[0] && !row.page ? formatMessage({ id: 'wall.missing' }) : ''}</Under>}
                   </Mark>
                 );
               })}

@@ -40,5 +40,5 @@ it.each(['TOO_SLOW', 'TOO_HEAVY', 'DISK_FULL', 'NOT_STORED', 'QUEUE_FULL'])('%s 
 });
 
 it('two markers are two, not 2.0', () => {
-  expect(problemWords('TOO_FEW_MARKERS', 2)).toBe('Only 2 of the four corner markers found; three are needed.');
+  expect(problemWords('TOO_FEW_MARKERS', 2)).toBe('Only 2 of the four corner markers were found. Three are needed.');
 });

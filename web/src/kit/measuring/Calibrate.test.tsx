@@ -13,10 +13,10 @@ it('shows what fits before it keeps it', async () => {
   show(<Calibrate pencil={pencil({})} paper="cartridge" paperName="Harbour Cartridge" onDone={onDone} />);
   press('Read with the meter');
   const found = await screen.findByRole('status');
-  expect(found.textContent).toContain('Prediction off by ΔE 3.2 before, 0.4 after.');
-  expect(found.textContent).toContain('Hiding 0.50 → 0.62');
+  expect(found.textContent).toContain('The prediction was off by ΔE 3.2; it is now off by 0.4.');
+  expect(found.textContent).toContain('Opacity 0.50 → 0.62');
   expect(onDone).not.toHaveBeenCalled();
-  press('Keep the fit');
+  press('Save');
   await waitFor(() => expect(onDone).toHaveBeenCalled());
   expect(sent.mock.calls.map(([, request]) => (request as { body?: { keep: boolean } }).body?.keep)).toEqual([undefined, false, true]);
 });
@@ -27,6 +27,6 @@ it('never keeps a fit of other figures than those shown', async () => {
   press('Read with the meter');
   await screen.findByRole('status');
   type('L*', '33');
-  expect(screen.queryByRole('button', { name: 'Keep the fit' })).toBeNull();
-  expect(screen.getByRole('button', { name: 'Fit' })).toBeTruthy();
+  expect(screen.queryByRole('button', { name: 'Save' })).toBeNull();
+  expect(screen.getByRole('button', { name: 'Calculate' })).toBeTruthy();
 });

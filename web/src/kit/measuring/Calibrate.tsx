@@ -3,7 +3,7 @@ import { api, body, type Schemas } from '../../api/client';
 import { Asked } from '../../design/Swatch';
 import { Measuring, MeasuredSwatches, type Swatch } from './MeasuredSwatches';
 import { decimals } from '../../words/words';
-import { said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 interface Props {
   pencil: Schemas['PencilView'];
@@ -18,29 +18,32 @@ export function Calibrate({ pencil, paper, paperName, onDone }: Props) {
   const path = { id: pencil.id };
   const fit = (swatches: Swatch[], keep: boolean) => body(api.POST('/api/kit/pencils/{id}/calibration', { params: { path }, body: { paper, swatches, keep } }));
   return (
-    <Measuring aria-label={say('kit.calibrate')}>
+    <Measuring aria-label={formatMessage({ id: 'kit.calibrate' })}>
       <MeasuredSwatches
-        asked={say('kit.draw-three-swatches-with-this', { paperName })}
+        asked={formatMessage({ id: 'kit.calibrate.drawWithPencil' }, { paper: paperName })}
         read={() => body(api.POST('/api/kit/pencils/{id}/readings', { params: { path, query: { paper } } }))}
         fit={(swatches) => fit(swatches, false)}
         found={(found) => (
           <>
             <p>
-              {said('kit.hiding-softness', {
-                hiding: decimals(pencil.hiding, 2),
-                hiding2: decimals(found.hiding, 2),
-                strong: (words) => <b>{words}</b>,
-                softness: decimals(pencil.softness, 2),
-                softness2: decimals(found.softness, 2),
-                strong2: (words) => <b>{words}</b>,
-              })}
+              {formatMessage(
+                { id: 'kit.calibrate.pencilResult' },
+                {
+                  opacityBefore: decimals(pencil.hiding, 2),
+                  opacity: decimals(found.hiding, 2),
+                  strong: (words) => <b>{words}</b>,
+                  softnessBefore: decimals(pencil.softness, 2),
+                  softness: decimals(found.softness, 2),
+                  strong2: (words) => <b>{words}</b>,
+                },
+              )}
             </p>
             <p>
               <Asked $colour={pencil.colour} $size={22} /> → <Asked $colour={found.colour} $size={22} />
             </p>
           </>
         )}
-        take={say('kit.keep-the-fit')}
+        take={formatMessage({ id: 'kit.calibrate.save' })}
         onTake={async (_, swatches) => {
           await fit(swatches, true);
           await queries.invalidateQueries();

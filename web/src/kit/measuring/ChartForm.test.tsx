@@ -28,11 +28,11 @@ describe('a new chart', () => {
       { id: 'made' },
     );
     const printed = form();
-    expect(screen.getByRole('button', { name: 'Make the chart' })).toHaveProperty('disabled', true);
-    type('Name of the range', 'Lantern');
+    expect(screen.getByRole('button', { name: 'Create chart' })).toHaveProperty('disabled', true);
+    type('Range name', 'Lantern');
     fireEvent.change(lines(), { target: { value: '101 Ember\n102 Gull White\nDeep water' } });
     await screen.findByText('03');
-    press('Make the chart');
+    press('Create chart');
     await waitFor(() => expect(printed).toHaveBeenCalledWith('made'));
     expect(sent).toHaveBeenLastCalledWith('/api/charts', {
       body: {
@@ -47,9 +47,9 @@ describe('a new chart', () => {
   it('says which line cannot be taken', async () => {
     answers('POST', new ApiError(422, 'INVALID', 'Line 2: the code A1 stands in line 1 already.', []));
     form();
-    type('Name of the range', 'Lantern');
+    type('Range name', 'Lantern');
     fireEvent.change(lines(), { target: { value: 'A1 Red\nA1 Blue' } });
     expect(await screen.findByText(/Line 2: the code A1/)).toBeTruthy();
-    expect(screen.getByRole('button', { name: 'Make the chart' })).toHaveProperty('disabled', true);
+    expect(screen.getByRole('button', { name: 'Create chart' })).toHaveProperty('disabled', true);
   });
 });

@@ -10,7 +10,7 @@ import { Notice } from '../../design/States';
 import { Small } from '../../design/Text';
 import { colour, sizes, space } from '../../design/tokens';
 import { type Medium, MediumChoice } from '../Medium';
-import { count, say } from '../../words/say';
+import { count, formatMessage } from '../../words/intl';
 import { usualPaper } from '../usualPaper';
 
 type Size = Schemas['ChartRequest']['pageSize'];
@@ -67,33 +67,33 @@ export function ChartForm({ kit, onPrinted }: { kit: Schemas['KitView']; onPrint
   const problem = print.error ?? (asked !== '' ? named.error : null);
   return (
     <Form>
-      <h2>{say('kit.the-kit-measures-itself')}</h2>
-      <p>{say('kit.print-a-chart-let-somebody')}</p>
+      <h2>{formatMessage({ id: 'kit.chart.heading' })}</h2>
+      <p>{formatMessage({ id: 'kit.chart.help' })}</p>
       <Segments
-        label={say('kit.chart-of')}
+        label={formatMessage({ id: 'kit.chart.of' })}
         value={of === NEW ? 'new' : 'set'}
         onChange={(next) => setOf(next === 'new' ? NEW : (kit.sets[0]?.id ?? NEW))}
         choices={[
-          { id: 'set', name: say('kit.a-set-in-the-kit') },
-          { id: 'new', name: say('kit.pencils-not-in-the-kit') },
+          { id: 'set', name: formatMessage({ id: 'kit.gamut.aSet' }) },
+          { id: 'new', name: formatMessage({ id: 'kit.chart.newPencils' }) },
         ]}
       />
       {of === NEW ? (
         <>
           <Row>
-            <Words label={say('kit.name-of-the-range')} value={name} onChange={setName} required />
+            <Words label={formatMessage({ id: 'kit.names.rangeName' })} value={name} onChange={setName} required />
             <MediumChoice value={binder} onChange={setBinder} />
           </Row>
           <Lines>
             <Words
-              label={say('kit.codes-and-names-as-they')}
+              label={formatMessage({ id: 'kit.names.label' })}
               value={lines}
               onChange={setLines}
               rows={7}
-              hint={say('kit.type-or-paste-101-foam')}
+              hint={formatMessage({ id: 'kit.names.help' })}
               error={named.error instanceof ApiError && asked !== '' ? named.error.message : undefined}
             />
-            <Taken aria-label={say('kit.as-taken')}>
+            <Taken aria-label={formatMessage({ id: 'kit.chart.asUsed' })}>
               {pencils.map((p, i) => (
                 <li key={p.code}>
                   <span>{i + 1}</span> <b>{p.code}</b> {p.name}
@@ -104,25 +104,35 @@ export function ChartForm({ kit, onPrinted }: { kit: Schemas['KitView']; onPrint
           {pencils.length > 0 && (
             <Row>
               <Pick>
-                <Select label={say('kit.the-white-to-go-over')} value={isWhite} onChange={setWhite} choices={[{ id: NONE, name: say('kit.none-2') }, ...choices]} />
+                <Select
+                  label={formatMessage({ id: 'kit.chart.whitePencil' })}
+                  value={isWhite}
+                  onChange={setWhite}
+                  choices={[{ id: NONE, name: formatMessage({ id: 'kit.names.noRange' }) }, ...choices]}
+                />
               </Pick>
               <Pick>
-                <Select label={say('kit.a-dark-one-to-show')} value={isDark} onChange={setDark} choices={choices} />
+                <Select label={formatMessage({ id: 'kit.chart.darkPencil' })} value={isDark} onChange={setDark} choices={choices} />
               </Pick>
             </Row>
           )}
         </>
       ) : (
         <Pick>
-          <Select label={say('kit.set')} value={of} onChange={setOf} choices={kit.sets.map((s) => ({ id: s.id, name: s.name, note: count(s.pencils.length, 'pencil') }))} />
+          <Select
+            label={formatMessage({ id: 'kit.set' })}
+            value={of}
+            onChange={setOf}
+            choices={kit.sets.map((s) => ({ id: s.id, name: s.name, note: count(s.pencils.length, 'pencil') }))}
+          />
         </Pick>
       )}
       <Row>
         <Pick>
-          <Select label={say('kit.on-paper')} value={paper} onChange={setPaper} choices={kit.papers.map((p) => ({ id: p.id, name: p.name }))} />
+          <Select label={formatMessage({ id: 'kit.onPaper' })} value={paper} onChange={setPaper} choices={kit.papers.map((p) => ({ id: p.id, name: p.name }))} />
         </Pick>
         <Segments
-          label={say('kit.page')}
+          label={formatMessage({ id: 'kit.page' })}
           value={pageSize}
           onChange={setPageSize}
           choices={[
@@ -131,14 +141,14 @@ export function ChartForm({ kit, onPrinted }: { kit: Schemas['KitView']; onPrint
           ]}
         />
         <Few>
-          <NumberBox label={say('kit.people-who-fill-it-in')} value={copies} least={1} most={6} step={1} digits={0} onChange={setCopies} />
+          <NumberBox label={formatMessage({ id: 'kit.chart.people' })} value={copies} least={1} most={6} step={1} digits={0} onChange={setCopies} />
         </Few>
       </Row>
       {problem && !(problem === named.error) && <Notice role="alert">▲ {problem.message}</Notice>}
       <MainButton onPress={() => print.mutate()} isDisabled={!ready || print.isPending}>
-        {say('kit.make-the-chart')}
+        {formatMessage({ id: 'kit.chart.create' })}
       </MainButton>
-      <Small>{say('kit.two-peoples-charts-of-one')}</Small>
+      <Small>{formatMessage({ id: 'kit.chart.peopleHelp' })}</Small>
     </Form>
   );
 }

@@ -66,16 +66,16 @@ const found = () =>
 describe('what a chart found', () => {
   it('says how much nearer the kit would come, and which boxes and sheets are concerned', () => {
     found();
-    expect(screen.getByText(/The kit’s prediction is/).textContent).toContain('2.9 ΔE from what 30 boxes show; with what the chart found, 0.7.');
+    expect(screen.getByText(/The kit’s prediction is/).textContent).toContain('2.9 ΔE away from what 30 boxes show. With the chart’s values it is 0.7 away.');
     expect(screen.getByText(/S07 Buoy Red, medium twice: looks like S16 Tide Blue/)).toBeTruthy();
-    expect(screen.getByText(/S01 Gull White, light three times: nothing drawn/)).toBeTruthy();
+    expect(screen.getByText(/S01 Gull White, light three times: empty/)).toBeTruthy();
     expect(screen.getByRole('link', { name: 'Pressure scale' })).toBeTruthy();
-    expect(screen.getByText(/too few boxes to tell/)).toBeTruthy();
+    expect(screen.getByText(/too few boxes/)).toBeTruthy();
   });
 
   it('leaves what is unsure, what is the same and what is unknown for the teacher', () => {
     found();
-    expect(screen.getByRole('checkbox', { name: /^S07 Buoy Red: value 4.1 as thought, 3.8 as found, 3.2 ΔE, ± 1.1/ })).toHaveProperty('checked', true);
+    expect(screen.getByRole('checkbox', { name: /^S07 Buoy Red: value 4.1 as entered, 3.8 measured, ± 1.1/ })).toHaveProperty('checked', true);
     expect(screen.getByRole('checkbox', { name: /^S01 Gull White/ })).toHaveProperty('checked', false);
     expect(screen.getByRole('checkbox', { name: /^S16 Tide Blue/ })).toHaveProperty('disabled', true);
     expect(screen.getByRole('checkbox', { name: 'S22 Kelp: too few boxes' })).toHaveProperty('disabled', true);
@@ -86,7 +86,7 @@ describe('what a chart found', () => {
     found();
     fireEvent.click(screen.getByRole('checkbox', { name: /^Tooth of Harbour Cartridge/ }));
     fireEvent.click(screen.getByRole('checkbox', { name: /^S01/ }));
-    press('Take over 2 pencils');
+    press('Use 2 pencils');
     await waitFor(() =>
       expect(sent).toHaveBeenCalledWith('/api/charts/{id}/taking', {
         params: { path: { id: 'chart' } },
@@ -105,8 +105,8 @@ describe('what a chart found', () => {
   it('chooses all or none', () => {
     found();
     press('All');
-    expect(screen.getByRole('button', { name: 'Take over 2 pencils' })).toBeTruthy();
+    expect(screen.getByRole('button', { name: 'Use 2 pencils' })).toBeTruthy();
     press('None');
-    expect(screen.getByRole('button', { name: 'Take over' })).toHaveProperty('disabled', true);
+    expect(screen.getByRole('button', { name: 'Use' })).toHaveProperty('disabled', true);
   });
 });

@@ -7,7 +7,7 @@ import { LinkButton, MainButton } from '../../design/Controls';
 import { Notice } from '../../design/States';
 import { colour, sizes, space } from '../../design/tokens';
 import { decimals, gradeNames } from '../../words/words';
-import { count, said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 import { Checkbox } from '../../design/Chosen';
 
 type Fit = Schemas['ChartFitView'];
@@ -46,41 +46,51 @@ export function ChartFound({ chart, fit }: { chart: Schemas['ChartView']; fit: F
         <p>
           {isNew ? (
             <>
-              {said('kit.found-from-what-they-predict', {
-                pencils: count(fit.pencils.filter((p) => p.after).length, 'pencil'),
-                strong: (words) => <b>{words}</b>,
-                boxs: count(fit.boxes, 'box'),
-                after: decimals(fit.after, 1),
-              })}
+              {formatMessage(
+                { id: 'kit.chart.result' },
+                {
+                  pencils: fit.pencils.filter((p) => p.after).length,
+                  strong: (words) => <b>{words}</b>,
+                  boxes: fit.boxes,
+                  difference: decimals(fit.after, 1),
+                },
+              )}
             </>
           ) : (
             <>
-              {said('kit.the-kits-prediction-is-e', {
-                before: decimals(fit.before, 1),
-                strong: (words) => <b>{words}</b>,
-                boxShowss: count(fit.boxes, 'box shows'),
-                after: decimals(fit.after, 1),
-                strong2: (words) => <b>{words}</b>,
-              })}
+              {formatMessage(
+                { id: 'kit.chart.comparison' },
+                {
+                  before: decimals(fit.before, 1),
+                  strong: (words) => <b>{words}</b>,
+                  boxes: fit.boxes,
+                  after: decimals(fit.after, 1),
+                  strong2: (words) => <b>{words}</b>,
+                },
+              )}
             </>
           )}
         </p>
         {fresh.length > 0 ? (
           <>
             <LinkButton onPress={() => setRows(new Set(chosen === fresh.length ? [] : fresh.map((p) => p.row)))}>
-              {chosen === fresh.length ? say('kit.none') : say('kit.all')}
+              {chosen === fresh.length ? formatMessage({ id: 'kit.stock.none' }) : formatMessage({ id: 'kit.all' })}
             </LinkButton>
             <MainButton onPress={() => take.mutate()} isDisabled={take.isPending || (chosen === 0 && !paper)}>
-              {chosen > 0 ? say('kit.take-over', { pencils: count(chosen, 'pencil') }) : paper ? say('kit.take-over-the-paper') : say('kit.take-over-2')}
+              {chosen > 0
+                ? formatMessage({ id: 'kit.chart.usePencils' }, { pencils: chosen })
+                : paper
+                  ? formatMessage({ id: 'kit.chart.usePaper' })
+                  : formatMessage({ id: 'kit.chart.use' })}
             </MainButton>
           </>
         ) : (
-          <b>{say('kit.the-kit-has-all-of')}</b>
+          <b>{formatMessage({ id: 'kit.import.allKnown' })}</b>
         )}
       </Bar>
       {take.error && <Notice role="alert">▲ {take.error.message}</Notice>}
       <Columns>
-        <Pencils aria-label={say('kit.pencils')}>
+        <Pencils aria-label={formatMessage({ id: 'kit.pencils' })}>
           {fit.pencils.map((p) => (
             <Pencil key={p.row} pencil={p} isChosen={rows.has(p.row)} onToggle={() => toggle(p.row)} />
           ))}
@@ -88,49 +98,57 @@ export function ChartFound({ chart, fit }: { chart: Schemas['ChartView']; fit: F
         <Side>
           {fit.odd.length > 0 && (
             <section>
-              <h3>{say('kit.left-out', { boxs: count(fit.odd.length, 'box') })}</h3>
+              <h3>{formatMessage({ id: 'kit.chart.boxesSkipped' }, { boxes: fit.odd.length })}</h3>
               <ul>
                 {fit.odd.map((o) => (
-                  <li key={`${o.page} ${o.box}`}>{said('kit.page-2', { page: o.page, box: o.box, strong: (words) => <b>{words}</b>, o: oddWords(o) })}</li>
+                  <li key={`${o.page} ${o.box}`}>
+                    {formatMessage({ id: 'kit.chart.boxNote' }, { page: o.page, box: o.box, strong: (words) => <b>{words}</b>, finding: oddWords(o) })}
+                  </li>
                 ))}
               </ul>
             </section>
           )}
           {fit.sheets.length > 0 && (
             <section>
-              <h3>{say('kit.sheets-that-would-look-otherwise')}</h3>
+              <h3>{formatMessage({ id: 'kit.chart.changedSheets' })}</h3>
               <ul>
                 {fit.sheets.slice(0, 8).map((s) => (
                   <li key={s.id}>
-                    {said('kit.up-to-e', {
-                      title: s.title,
-                      link: (words) => <Link to={`/sheets/${s.id}`}>{words}</Link>,
-                      fields: count(s.fields, 'field'),
-                      most: decimals(s.most, 1),
-                    })}
+                    {formatMessage(
+                      { id: 'kit.chart.sheetChange' },
+                      {
+                        title: s.title,
+                        link: (words) => <Link to={`/sheets/${s.id}`}>{words}</Link>,
+                        boxes: s.fields,
+                        most: decimals(s.most, 1),
+                      },
+                    )}
                   </li>
                 ))}
-                {fit.sheets.length > 8 && <li>{say('kit.and-more', { sheets: fit.sheets.length - 8 })}</li>}
+                {fit.sheets.length > 8 && <li>{formatMessage({ id: 'kit.stock.moreSheets' }, { sheets: fit.sheets.length - 8 })}</li>}
               </ul>
-              <Small>{say('kit.printed-sheets-stay-as-they')}</Small>
+              <Small>{formatMessage({ id: 'kit.chart.printedStay' })}</Small>
             </section>
           )}
           <section>
-            <h3>{say('kit.paper')}</h3>
+            <h3>{formatMessage({ id: 'kit.paper' })}</h3>
             <Tick isSelected={paper} onChange={setPaper}>
               <Box aria-hidden>{paper ? '×' : ''}</Box>
-              {said('kit.tooth-of', {
-                paperName: chart.paperName,
-                depthBefore: decimals(fit.depthBefore, 2),
-                value: decimals(fit.depth.value, 2),
-                strong: (words) => <b>{words}</b>,
-                plusMinus: decimals(fit.depth.plusMinus, 2),
-              })}
+              {formatMessage(
+                { id: 'kit.calibrate.toothOf' },
+                {
+                  paperName: chart.paperName,
+                  depthBefore: decimals(fit.depthBefore, 2),
+                  value: decimals(fit.depth.value, 2),
+                  strong: (words) => <b>{words}</b>,
+                  plusMinus: decimals(fit.depth.plusMinus, 2),
+                },
+              )}
             </Tick>
           </section>
           {fit.hands.map((h) => (
             <section key={h.copy}>
-              <h3>{fit.hands.length > 1 ? say('kit.how-hard-person-presses', { copy: h.copy }) : say('kit.how-hard-this-person-presses')}</h3>
+              <h3>{fit.hands.length > 1 ? formatMessage({ id: 'kit.chart.pressureOf' }, { person: h.copy }) : formatMessage({ id: 'kit.chart.pressure' })}</h3>
               <table>
                 <tbody>
                   {h.grades.map((g) => (
@@ -150,9 +168,10 @@ export function ChartFound({ chart, fit }: { chart: Schemas['ChartView']; fit: F
             </section>
           ))}
           <section>
-            <h3>{say('kit.for-other-programs')}</h3>
-            <a href={`/api/charts/${chart.id}/export?format=CGATS`}>{say('kit.cgats-17')}</a> <a href={`/api/charts/${chart.id}/export?format=CSV`}>{say('kit.csv')}</a>{' '}
-            <a href={`/api/charts/${chart.id}/export?format=GPL`}>{say('kit.palette')}</a>
+            <h3>{formatMessage({ id: 'kit.export.heading' })}</h3>
+            <a href={`/api/charts/${chart.id}/export?format=CGATS`}>{formatMessage({ id: 'kit.export.cgatsName' })}</a>{' '}
+            <a href={`/api/charts/${chart.id}/export?format=CSV`}>{formatMessage({ id: 'kit.export.csvName' })}</a>{' '}
+            <a href={`/api/charts/${chart.id}/export?format=GPL`}>{formatMessage({ id: 'kit.export.paletteName' })}</a>
           </section>
         </Side>
       </Columns>
@@ -164,7 +183,7 @@ function Pencil({ pencil: p, isChosen, onToggle }: { pencil: Found; isChosen: bo
   const name = `${p.code} ${p.name}`;
   if (!p.after) {
     return (
-      <Tick isDisabled isSelected={false} aria-label={say('kit.too-few-boxes', { name })}>
+      <Tick isDisabled isSelected={false} aria-label={formatMessage({ id: 'kit.chart.tooFewBoxes' }, { name })}>
         <Box aria-hidden />
         <Pair aria-hidden>
           <i style={{ background: p.before?.colour }} />
@@ -172,24 +191,26 @@ function Pencil({ pencil: p, isChosen, onToggle }: { pencil: Found; isChosen: bo
         </Pair>
         <Words>
           <b>{p.code}</b> {p.name}
-          <small>{say('kit.too-few-boxes-to-tell')}</small>
+          <small>{formatMessage({ id: 'kit.chart.tooFewBoxesShort' })}</small>
         </Words>
       </Tick>
     );
   }
-  const off = typeof p.off === 'number' ? `${decimals(p.off, 1)} ΔE, ` : '';
+  const off = typeof p.off === 'number' ? `ΔE ${decimals(p.off, 1)}` : '';
   return (
     <Tick
       isSelected={isChosen && !p.same}
       isDisabled={p.same}
       onChange={onToggle}
-      aria-label={say('kit.as-found', {
-        name,
-        more: p.before ? say('kit.value-as-thought', { value: decimals(p.before.value, 1) }) : '',
-        value: decimals(p.after.value, 1),
-        off,
-        plusMinus: decimals(p.plusMinus ?? 0, 1),
-      })}
+      aria-label={formatMessage(
+        { id: 'kit.chart.toothResult' },
+        {
+          name,
+          entered: p.before ? decimals(p.before.value, 1) : 'none',
+          value: decimals(p.after.value, 1),
+          plusMinus: decimals(p.plusMinus ?? 0, 1),
+        },
+      )}
     >
       <Box aria-hidden>{p.same ? '=' : isChosen ? '×' : ''}</Box>
       <Pair aria-hidden>
@@ -199,12 +220,15 @@ function Pencil({ pencil: p, isChosen, onToggle }: { pencil: Found; isChosen: bo
       <Words>
         <b>{p.code}</b> {p.name}
         <small>
-          {said('kit.hides-soft', {
-            off: p.same ? say('kit.as-in-the-kit') : off,
-            plusMinus: decimals(p.plusMinus ?? 0, 1),
-            value: decimals(p.hiding?.value ?? 0, 2),
-            value2: decimals(p.softness?.value ?? 0, 2),
-          })}
+          {formatMessage(
+            { id: 'kit.chart.pencilResult' },
+            {
+              difference: p.same ? formatMessage({ id: 'kit.chart.asInKit' }) : off,
+              plusMinus: decimals(p.plusMinus ?? 0, 1),
+              opacity: decimals(p.hiding?.value ?? 0, 2),
+              softness: decimals(p.softness?.value ?? 0, 2),
+            },
+          )}
         </small>
       </Words>
     </Tick>
@@ -212,25 +236,25 @@ function Pencil({ pencil: p, isChosen, onToggle }: { pencil: Found; isChosen: bo
 }
 
 const works: Record<Odd['work'], string> = {
-  LIGHT_ONCE: say('kit.light-once'),
-  LIGHT_THRICE: say('kit.light-three-times'),
-  MEDIUM_TWICE: say('kit.medium-twice'),
-  FULL: say('kit.full'),
-  BLENDED: say('kit.with-the-blender'),
-  OVER_DARK: say('kit.over-the-dark'),
-  WHISPER: say('kit.whisper'),
-  LIGHT: say('kit.light'),
-  MEDIUM: say('kit.medium-2'),
-  FIRM: say('kit.firm'),
-  FULL_ONCE: say('kit.full-once'),
+  LIGHT_ONCE: formatMessage({ id: 'kit.calibrate.lightOnce' }),
+  LIGHT_THRICE: formatMessage({ id: 'kit.calibrate.lightThreeTimes' }),
+  MEDIUM_TWICE: formatMessage({ id: 'kit.calibrate.mediumTwice' }),
+  FULL: formatMessage({ id: 'kit.pressure.full' }),
+  BLENDED: formatMessage({ id: 'kit.chart.blender' }),
+  OVER_DARK: formatMessage({ id: 'kit.chart.overDark' }),
+  WHISPER: formatMessage({ id: 'kit.whisper' }),
+  LIGHT: formatMessage({ id: 'kit.pressure.light' }),
+  MEDIUM: formatMessage({ id: 'kit.pressure.medium' }),
+  FIRM: formatMessage({ id: 'kit.pressure.firm' }),
+  FULL_ONCE: formatMessage({ id: 'kit.calibrate.fullOnce' }),
 };
 
 function oddWords(odd: Odd): string {
   const box = `${odd.pencil}, ${works[odd.work]}`;
   if (odd.why === 'EMPTY') {
-    return say('kit.nothing-drawn', { box });
+    return formatMessage({ id: 'kit.chart.boxEmpty' }, { box });
   }
-  return odd.like ? say('kit.looks-like', { box, like: odd.like }) : say('kit.fits-no-pencil-of-the', { box });
+  return odd.like ? formatMessage({ id: 'kit.chart.boxLooksLike' }, { box, pencil: odd.like }) : formatMessage({ id: 'kit.chart.boxFitsNone' }, { box });
 }
 
 const Bar = styled.div`

@@ -9,7 +9,7 @@ import { colour, sizes, space } from '../../design/tokens';
 import { Upload } from '../../returns/intake/Upload';
 import { dayOf, noticeWords } from '../../words/words';
 import { ChartFound } from './ChartFound';
-import { said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 type Chart = Schemas['ChartView'];
 
@@ -40,34 +40,34 @@ export function ChartSheet({ id, isDemo, onDeleted }: { id: string; isDemo: bool
     return <Failed error={chart.error} />;
   }
   if (!chart.data) {
-    return <Loading what={say('kit.the-chart')} />;
+    return <Loading what={formatMessage({ id: 'kit.loading.chart' })} />;
   }
   const c = chart.data;
   return (
     <Sheet>
       <Head>
         <div>
-          <h2>{say('kit.chart-of-2', { title: c.title })}</h2>
-          <p>{said('kit.printed-on', { printedAt: dayOf(c.printedAt), paperName: c.paperName, takenAt: c.takenAt && say('kit.taken-over', { takenAt: dayOf(c.takenAt) }) })}</p>
+          <h2>{formatMessage({ id: 'kit.chart.title' }, { title: c.title })}</h2>
+          <p>{formatMessage({ id: 'kit.chart.printed' }, { date: dayOf(c.printedAt), paper: c.paperName, used: c.takenAt ? dayOf(c.takenAt) : 'no' })}</p>
         </div>
         <a href={`/api/charts/${id}/pdf`} target="_blank" rel="noreferrer">
-          {say('kit.print-the-pdf')}
+          {formatMessage({ id: 'kit.chart.print' })}
         </a>
         <Upload />
         {isDemo && c.pages.some((p) => !p.readAt) && <Simulate id={id} />}
-        <LinkButton onPress={() => remove.mutate()}>{say('kit.delete')}</LinkButton>
+        <LinkButton onPress={() => remove.mutate()}>{formatMessage({ id: 'kit.delete' })}</LinkButton>
       </Head>
       {remove.error && <Notice role="alert">▲ {remove.error.message}</Notice>}
       <Pages chart={c} />
       {c.state === 'WAITING' && (
         <Next>
-          <li>{say('kit.print-it-at-true-size', { paperName: c.paperName })}</li>
-          <li>{say('kit.let-one-person-fill-in')}</li>
-          <li>{say('kit.scan-it-in-colour-with')}</li>
+          <li>{formatMessage({ id: 'kit.chart.printSize' }, { paper: c.paperName })}</li>
+          <li>{formatMessage({ id: 'kit.chart.fillIn' })}</li>
+          <li>{formatMessage({ id: 'kit.chart.scan' })}</li>
         </Next>
       )}
-      {c.state === 'FITTING' && <Loading what={say('kit.what-the-boxes-tell')} />}
-      {c.state === 'EMPTY' && <Notice role="alert">{say('kit.no-box-was-filled-was')}</Notice>}
+      {c.state === 'FITTING' && <Loading what={formatMessage({ id: 'kit.loading.results' })} />}
+      {c.state === 'EMPTY' && <Notice role="alert">{formatMessage({ id: 'kit.chart.empty' })}</Notice>}
       {c.fit && <ChartFound key={c.id} chart={c} fit={c.fit} />}
     </Sheet>
   );
@@ -88,19 +88,24 @@ function Pages({ chart }: { chart: Chart }) {
       <Row>
         {chart.pages.map((p) => (
           <Page key={p.number} isDisabled={!p.readAt} onPress={() => setOpen(open === p.number ? undefined : p.number)} data-open={open === p.number}>
-            {said('kit.page-3', {
-              more: chart.pages.some((q) => q.copy > 1) && say('kit.person', { copy: p.copy }),
-              part: p.part,
-              more2: p.readAt ? say('kit.came-back') : say('kit.not-back-yet'),
-              small: (words) => <small>{words}</small>,
-            })}
+            {formatMessage(
+              { id: 'kit.chart.page' },
+              {
+                person: chart.pages.some((q) => q.copy > 1) ? p.copy : 0,
+                part: p.part,
+                state: p.readAt ? formatMessage({ id: 'kit.chart.returned' }) : formatMessage({ id: 'kit.chart.notReturned' }),
+                small: (words) => <small>{words}</small>,
+              },
+            )}
           </Page>
         ))}
       </Row>
       {flags.map((f) => (
         <Small key={f}>▲ {noticeWords[f]}</Small>
       ))}
-      {open !== undefined && <Picture src={`/api/charts/${chart.id}/pages/${open}/picture?r=${chart.revision}`} alt={say('kit.page-as-it-came-back', { open })} />}
+      {open !== undefined && (
+        <Picture src={`/api/charts/${chart.id}/pages/${open}/picture?r=${chart.revision}`} alt={formatMessage({ id: 'kit.chart.pageImage' }, { page: open })} />
+      )}
     </div>
   );
 }
@@ -111,7 +116,7 @@ function Simulate({ id }: { id: string }) {
   return (
     <>
       <Button isDisabled={scan.isPending || scan.isSuccess} onPress={() => scan.mutate()}>
-        {scan.isSuccess ? say('kit.being-filled-in-and-scanned') : say('kit.simulate-hand-and-scan')}
+        {scan.isSuccess ? formatMessage({ id: 'kit.chart.simulating' }) : formatMessage({ id: 'kit.chart.simulate' })}
       </Button>
       {scan.error && <span role="alert">▲ {scan.error.message}</span>}
     </>

@@ -9,7 +9,7 @@ import { Failed, Loading } from '../../design/States';
 import { dayOf } from '../../words/words';
 import { ChartForm } from './ChartForm';
 import { ChartSheet } from './ChartSheet';
-import { count, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 /** Charts by which the kit measures itself: those that were printed, one of them, or a new one. */
 export function Charts({ kit, isDemo }: { kit: Schemas['KitView']; isDemo: boolean }) {
@@ -19,7 +19,7 @@ export function Charts({ kit, isDemo }: { kit: Schemas['KitView']; isDemo: boole
     return <Failed error={charts.error} />;
   }
   if (!charts.data) {
-    return <Loading what={say('kit.the-charts')} />;
+    return <Loading what={formatMessage({ id: 'kit.loading.charts' })} />;
   }
   const asked = search.get('chart');
   const open = asked === 'new' ? undefined : (charts.data.find((c) => c.id === asked) ?? charts.data[0]);
@@ -27,13 +27,18 @@ export function Charts({ kit, isDemo }: { kit: Schemas['KitView']; isDemo: boole
   return (
     <Layout>
       {charts.data.length > 0 && (
-        <SideList aria-label={say('kit.charts')}>
-          <Button onPress={() => go('new')}>{say('kit.new-chart')}</Button>
+        <SideList aria-label={formatMessage({ id: 'kit.charts' })}>
+          <Button onPress={() => go('new')}>{formatMessage({ id: 'kit.newChart' })}</Button>
           {charts.data.map((c) => (
             <SideEntry key={c.id} onPress={() => go(c.id)} data-open={c.id === open?.id}>
               <b>{c.title}</b>
               <small>
-                {dayOf(c.printedAt)} · {c.takenAt ? say('kit.taken-over-2') : c.read > 0 ? say('kit.back', { pages: count(c.read, 'page') }) : say('kit.nothing-back-yet')}
+                {dayOf(c.printedAt)} ·{' '}
+                {c.takenAt
+                  ? formatMessage({ id: 'kit.chart.used' })
+                  : c.read > 0
+                    ? formatMessage({ id: 'kit.chart.pagesReturned' }, { pages: c.read })
+                    : formatMessage({ id: 'kit.chart.nothingReturned' })}
               </small>
             </SideEntry>
           ))}

@@ -25,7 +25,7 @@ it('begins with the darkest pencil and takes the meter’s readings and the dept
   expect((await screen.findByRole('status')).textContent).toContain('Tooth 1.00 → 1.19');
   expect(screen.getByText('0.4')).toBeTruthy();
   expect(sent).toHaveBeenLastCalledWith('/api/kit/papers/{id}/calibration', { params: { path: { id: 'cartridge' } }, body: { pencil: 'black', swatches: read } });
-  press('Take this depth');
+  press('Use this depth');
   await waitFor(() => expect(onFound).toHaveBeenCalledWith(1.19));
 });
 
@@ -36,7 +36,7 @@ it('a reading set right by hand wants another fit', async () => {
   await screen.findByRole('status');
   type('L*', '24');
   expect(screen.queryByRole('status')).toBeNull();
-  press('Fit');
+  press('Calculate');
   expect((await screen.findByRole('status')).textContent).toContain('1.30');
   expect(sent.mock.lastCall?.[1]).toMatchObject({ body: { swatches: [{ lab: { l: 24 } }, {}, {}] } });
 });

@@ -4,7 +4,7 @@ import { Select } from '../../design/Controls';
 import { Grained } from '../../design/Swatch';
 import { Measuring, MeasuredSwatches } from './MeasuredSwatches';
 import { decimals } from '../../words/words';
-import { said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 interface Props {
   paper: Schemas['PaperView'];
@@ -23,15 +23,22 @@ export function FindTooth({ paper, pencils, onFound, onDone }: Props) {
   const [pencil, setPencil] = useState(() => darkest(pencils));
   const path = { id: paper.id };
   return (
-    <Measuring aria-label={say('kit.tooth-from-swatches')}>
-      <Select label={say('kit.pencil-best-a-dark-one')} value={pencil} onChange={setPencil} choices={choices} />
+    <Measuring aria-label={formatMessage({ id: 'kit.calibrate.toothHeading' })}>
+      <Select label={formatMessage({ id: 'kit.calibrate.pencil' })} value={pencil} onChange={setPencil} choices={choices} />
       <MeasuredSwatches
         key={pencil}
-        asked={say('kit.draw-three-swatches-with-it', { name: paper.name })}
+        asked={formatMessage({ id: 'kit.calibrate.drawWithIt' }, { paper: paper.name })}
         read={() => body(api.POST('/api/kit/papers/{id}/readings', { params: { path, query: { pencil } } }))}
         fit={(swatches) => body(api.POST('/api/kit/papers/{id}/calibration', { params: { path }, body: { pencil, swatches } }))}
-        found={(found) => <p>{said('kit.tooth-2', { tooth: decimals(paper.tooth, 2), tooth2: decimals(found.tooth, 2), strong: (words) => <b data-tooth>{words}</b> })}</p>}
-        take={say('kit.take-this-depth')}
+        found={(found) => (
+          <p>
+            {formatMessage(
+              { id: 'kit.calibrate.toothResult' },
+              { tooth: decimals(paper.tooth, 2), tooth2: decimals(found.tooth, 2), strong: (words) => <b data-tooth>{words}</b> },
+            )}
+          </p>
+        )}
+        take={formatMessage({ id: 'kit.calibrate.useDepth' })}
         onTake={(found) => onFound(Math.round(found.tooth * 100) / 100)}
         onDone={onDone}
       />

@@ -9,7 +9,7 @@ import { Asked } from '../../design/Swatch';
 import { Row } from '../../design/Text';
 import { colour, sizes, space } from '../../design/tokens';
 import { gradeNames, passWords, decimals } from '../../words/words';
-import { said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 export type Swatch = Schemas['MeasuredSwatch'];
 
@@ -52,9 +52,9 @@ export function MeasuredSwatches<Found extends { before: number; after: number }
   const error = reading.error ?? fitting.error ?? taking.error;
   return (
     <>
-      <p>{say('kit.measure-each-or-read-them', { asked })}</p>
+      <p>{formatMessage({ id: 'kit.calibrate.measure' }, { swatches: asked })}</p>
       <Button onPress={() => reading.mutate()} isDisabled={reading.isPending}>
-        {say('kit.read-with-the-meter')}
+        {formatMessage({ id: 'kit.pencil.readMeter' })}
       </Button>
       {swatches.map((s, i) => (
         <div key={i}>
@@ -64,16 +64,19 @@ export function MeasuredSwatches<Found extends { before: number; after: number }
           <LabBoxes lab={s.lab} onChange={(lab) => set(i, lab)} />
         </div>
       ))}
-      {error && <Notice role="alert">▲ {error instanceof ApiError ? error.message : say('kit.grastel-cannot-be-reached')}</Notice>}
+      {error && <Notice role="alert">▲ {error instanceof ApiError ? error.message : formatMessage({ id: 'kit.unreachable' })}</Notice>}
       {fitting.data && (
         <Fit role="status">
           <p>
-            {said('kit.prediction-off-by-e-before', {
-              before: decimals(fitting.data.before, 1),
-              strong: (words) => <b>{words}</b>,
-              after: decimals(fitting.data.after, 1),
-              strong2: (words) => <b>{words}</b>,
-            })}
+            {formatMessage(
+              { id: 'kit.calibrate.improvement' },
+              {
+                before: decimals(fitting.data.before, 1),
+                strong: (words) => <b>{words}</b>,
+                after: decimals(fitting.data.after, 1),
+                strong2: (words) => <b>{words}</b>,
+              },
+            )}
           </p>
           {found(fitting.data)}
         </Fit>
@@ -85,10 +88,10 @@ export function MeasuredSwatches<Found extends { before: number; after: number }
           </MainButton>
         ) : (
           <MainButton onPress={() => fitting.mutate(swatches)} isDisabled={fitting.isPending}>
-            {say('kit.fit')}
+            {formatMessage({ id: 'kit.calibrate.calculate' })}
           </MainButton>
         )}
-        <LinkButton onPress={onDone}>{say('kit.leave-it')}</LinkButton>
+        <LinkButton onPress={onDone}>{formatMessage({ id: 'kit.import.discard' })}</LinkButton>
       </Row>
     </>
   );

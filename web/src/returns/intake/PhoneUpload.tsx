@@ -6,7 +6,7 @@ import { Button, LinkButton, Select } from '../../design/Controls';
 import { Notice } from '../../design/States';
 import { colour, sizes, space } from '../../design/tokens';
 import { timeOf } from '../../words/words';
-import { say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 /** Shows a code by which a phone may send pages of one class for a quarter of an hour. */
 export function PhoneUpload({ schoolClass, className }: { schoolClass: string; className: string }) {
@@ -31,26 +31,26 @@ export function PhoneUpload({ schoolClass, className }: { schoolClass: string; c
   return (
     <Anchor>
       <Button onPress={() => setShown(!shown)} aria-expanded={shown}>
-        {say('returns.from-a-phone')}
+        {formatMessage({ id: 'returns.phone.title' })}
       </Button>
       {shown && (
-        <Panel aria-label={say('returns.send-from-a-phone')}>
-          <h2>{say('returns.photos-from-a-phone-for', { className })}</h2>
-          {own && hosts.length === 0 && reach.data && <Notice>{say('returns.grastel-listens-only-to-this')}</Notice>}
+        <Panel aria-label={formatMessage({ id: 'returns.phone.open' })}>
+          <h2>{formatMessage({ id: 'returns.phone.titleFor' }, { className })}</h2>
+          {own && hosts.length === 0 && reach.data && <Notice>{formatMessage({ id: 'returns.phone.localOnly' })}</Notice>}
           {own && hosts.length > 1 && (
-            <Select label={say('returns.this-computers-address')} value={at ?? null} onChange={setHost} choices={hosts.map((h) => ({ id: h, name: h }))} />
+            <Select label={formatMessage({ id: 'returns.phone.address' })} value={at ?? null} onChange={setHost} choices={hosts.map((h) => ({ id: h, name: h }))} />
           )}
           {!link.data && (
             <Button isDisabled={link.isPending || reach.isPending} onPress={() => link.mutate(at ?? here)}>
-              {say('returns.show-a-code')}
+              {formatMessage({ id: 'returns.phone.showCode' })}
             </Button>
           )}
           {link.data && (
             <>
               <Square rows={link.data.square} />
               <Address>{link.data.address}</Address>
-              <p>{say('returns.open-until-whoever-has-it', { until: timeOf(link.data.until) })}</p>
-              <LinkButton onPress={() => close.mutate(link.data.id)}>{say('returns.close-it-now')}</LinkButton>
+              <p>{formatMessage({ id: 'returns.phone.help' }, { until: timeOf(link.data.until) })}</p>
+              <LinkButton onPress={() => close.mutate(link.data.id)}>{formatMessage({ id: 'returns.phone.close' })}</LinkButton>
             </>
           )}
           {link.error && <Notice role="alert">▲ {link.error.message}</Notice>}
@@ -64,7 +64,7 @@ function Square({ rows }: { rows: string[] }) {
   const side = rows.length;
   const path = rows.flatMap((row, y) => Array.from(row).flatMap((cell, x) => (cell === '1' ? [`M${x} ${y}h1v1h-1z`] : []))).join('');
   return (
-    <Code viewBox={`-4 -4 ${side + 8} ${side + 8}`} role="img" aria-label={say('returns.square-code-with-the-address')}>
+    <Code viewBox={`-4 -4 ${side + 8} ${side + 8}`} role="img" aria-label={formatMessage({ id: 'returns.phone.code' })}>
       <rect x={-4} y={-4} width={side + 8} height={side + 8} fill="#fff" />
       <path d={path} fill="#000" />
     </Code>

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { ApiError, api, body } from '../../api/client';
 import { Button } from '../../design/Controls';
-import { say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 /** The demo's simulated scanner: fills a class's pages and lays them in the watched folder. */
 export function ScannerButton({ className }: { className: string }) {
@@ -19,7 +19,7 @@ export function ScannerButton({ className }: { className: string }) {
   return (
     <>
       <Button isDisabled={busy ?? false} onPress={() => scan.mutate()}>
-        {state.data?.busy ? say('returns.scanning-of', { done: state.data.done, pages: state.data.pages }) : say('returns.simulate-the-scan')}
+        {state.data?.busy ? formatMessage({ id: 'returns.scans.progress' }, { done: state.data.done, pages: state.data.pages }) : formatMessage({ id: 'returns.scans.simulate' })}
       </Button>
       {scan.error instanceof ApiError && <span role="alert">▲ {scan.error.message}</span>}
     </>

@@ -7,7 +7,7 @@ import { MainButton } from '../../design/Controls';
 import { Notice } from '../../design/States';
 import { colour, space } from '../../design/tokens';
 import { problemWords } from '../../words/words';
-import { say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 /** Takes scans in, chosen or dropped; says of each file that cannot be taken why. */
 export function Upload() {
@@ -33,7 +33,7 @@ export function Upload() {
         acceptedFileTypes={['image/jpeg', 'image/png', 'image/tiff', 'application/pdf', 'application/zip', '.zip']}
         onSelect={(files) => files && send.mutate([...files])}
       >
-        <MainButton isDisabled={send.isPending}>{send.isPending ? say('returns.sending') : say('returns.add-scans')}</MainButton>
+        <MainButton isDisabled={send.isPending}>{send.isPending ? formatMessage({ id: 'returns.sending' }) : formatMessage({ id: 'returns.scans.add' })}</MainButton>
       </FileTrigger>
       {(refused.length > 0 || send.error) && (
         <Outcome>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 interface Start {
   at: number;
@@ -23,6 +23,9 @@ export function useTimeLeft(waiting: number, at: number): string {
   }
   const left = start && secondsLeft(start, at, waiting);
   return left === null
-    ? say('returns.waiting-2', { waiting })
-    : say('returns.waiting-about', { waiting, more: left < 90 ? `${Math.max(1, Math.round(left))} s` : say('returns.min', { left: Math.round(left / 60) }) });
+    ? formatMessage({ id: 'returns.queue.waiting' }, { waiting })
+    : formatMessage(
+        { id: 'returns.queue.waitingTime' },
+        { waiting, minutes: left < 90 ? `${Math.max(1, Math.round(left))} s` : formatMessage({ id: 'returns.time.left' }, { left: Math.round(left / 60) }) },
+      );
 }

@@ -6,7 +6,7 @@ import { Meant } from '../../design/Meaning';
 import { colour, sizes, space } from '../../design/tokens';
 import { dayOf, decimals } from '../../words/words';
 import { pictureOf } from '../pictures';
-import { say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 type Box = Schemas['BoxReadingView'];
 
@@ -27,7 +27,7 @@ export function BoxTable({ pageId, read, boxes, before, field, onField }: Props)
       <Table>
         <thead>
           <tr>
-            <th>{say('returns.field')}</th>
+            <th>{formatMessage({ id: 'returns.box.label' })}</th>
             {boxes.map((b) => (
               <th key={b.field} scope="col" title={b.label}>
                 {b.field}
@@ -43,22 +43,22 @@ export function BoxTable({ pageId, read, boxes, before, field, onField }: Props)
                 const of = earlier(b);
                 return (
                   <Cell key={b.field} $on={b.field === field}>
-                    {of && <Crop src={pictureOf(of.page, of.read, of.there)} alt={say('returns.field-before', { field: b.field })} />}
+                    {of && <Crop src={pictureOf(of.page, of.read, of.there)} alt={formatMessage({ id: 'returns.box.pictureBefore' }, { box: b.field })} />}
                   </Cell>
                 );
               })}
             </tr>
           )}
           <tr>
-            <th scope="row">{before ? say('returns.now') : say('returns.drawn')}</th>
+            <th scope="row">{before ? formatMessage({ id: 'returns.now' }) : formatMessage({ id: 'returns.box.drawn' })}</th>
             {boxes.map((b) => (
               <Cell key={b.field} $on={b.field === field} onMouseEnter={() => onField(b.field)} onMouseLeave={() => onField(null)}>
-                <Crop src={pictureOf(pageId, read, b.field)} alt={say('returns.field-as-drawn', { field: b.field })} />
+                <Crop src={pictureOf(pageId, read, b.field)} alt={formatMessage({ id: 'returns.box.picture' }, { box: b.field })} />
               </Cell>
             ))}
           </tr>
           <tr>
-            <th scope="row">{say('returns.asked')}</th>
+            <th scope="row">{formatMessage({ id: 'returns.box.asked' })}</th>
             {boxes.map((b) => (
               <Cell key={b.field} $on={b.field === field}>
                 {b.asked.colours.length > 0 && (
@@ -69,20 +69,32 @@ export function BoxTable({ pageId, read, boxes, before, field, onField }: Props)
               </Cell>
             ))}
           </tr>
-          <Figures code="VALUE" name={say('returns.value')} boxes={boxes} field={field} of={(b) => (b.read.blank ? 'empty' : decimals(b.read.value, 1))} strong />
-          <Figures code="OFF" name={say('returns.off-e00')} boxes={boxes} field={field} of={(b) => b.read.difference?.toFixed(1)} />
-          <Figures code="STEP" name={say('returns.step-l')} boxes={boxes} field={field} of={(b) => (b.read.step == null ? undefined : decimals(Math.abs(b.read.step), 1))} />
-          <Figures code="SPECKS" name={say('returns.specks')} boxes={boxes} field={field} of={(b) => decimals(b.read.specks, 0)} />
-          <Figures code="UNEVEN" name={say('returns.uneven-l')} boxes={boxes} field={field} of={(b) => decimals(b.read.unevenness, 1)} />
-          <Figures code="OUTSIDE" name={say('returns.outside')} boxes={boxes} field={field} of={(b) => b.read.outside?.toFixed(1)} />
+          <Figures code="VALUE" name={formatMessage({ id: 'returns.value' })} boxes={boxes} field={field} of={(b) => (b.read.blank ? 'empty' : decimals(b.read.value, 1))} strong />
+          <Figures code="OFF" name={formatMessage({ id: 'returns.box.offPlan' })} boxes={boxes} field={field} of={(b) => b.read.difference?.toFixed(1)} />
+          <Figures
+            code="STEP"
+            name={formatMessage({ id: 'returns.box.step' })}
+            boxes={boxes}
+            field={field}
+            of={(b) => (b.read.step == null ? undefined : decimals(Math.abs(b.read.step), 1))}
+          />
+          <Figures code="SPECKS" name={formatMessage({ id: 'returns.box.paperShowing' })} boxes={boxes} field={field} of={(b) => decimals(b.read.specks, 0)} />
+          <Figures code="UNEVEN" name={formatMessage({ id: 'returns.box.uneven' })} boxes={boxes} field={field} of={(b) => decimals(b.read.unevenness, 1)} />
+          <Figures code="OUTSIDE" name={formatMessage({ id: 'returns.box.outside' })} boxes={boxes} field={field} of={(b) => b.read.outside?.toFixed(1)} />
           <Figures
             code="STROKES"
-            name={say('returns.strokes')}
+            name={formatMessage({ id: 'returns.overlay.strokes' })}
             boxes={boxes}
             field={field}
             of={(b) => (b.read.direction == null ? undefined : `${decimals(b.read.direction, 0)}°`)}
           />
-          <Figures code="GLARE" name={say('returns.glare')} boxes={boxes} field={field} of={(b) => (b.read.glare > 0.5 ? decimals(b.read.glare, 0) : undefined)} />
+          <Figures
+            code="GLARE"
+            name={formatMessage({ id: 'returns.box.glare' })}
+            boxes={boxes}
+            field={field}
+            of={(b) => (b.read.glare > 0.5 ? decimals(b.read.glare, 0) : undefined)}
+          />
         </tbody>
       </Table>
     </Scroll>

@@ -2,10 +2,15 @@ import { type KeyboardEvent, type MouseEvent, useRef } from 'react';
 import styled from 'styled-components';
 import type { Schemas } from '../../api/client';
 import { colour, sizes, space } from '../../design/tokens';
-import { say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 type Point = Schemas['Point'];
-export const cornerNames = [say('returns.top-left'), say('returns.top-right'), say('returns.bottom-right'), say('returns.bottom-left')] as const;
+export const cornerNames = [
+  formatMessage({ id: 'returns.corner.topLeft' }),
+  formatMessage({ id: 'returns.corner.topRight' }),
+  formatMessage({ id: 'returns.corner.bottomRight' }),
+  formatMessage({ id: 'returns.corner.bottomLeft' }),
+] as const;
 
 /** How far an arrow key moves a corner, as a share of the picture: two millimetres of a page, with Shift a fifth of one. */
 const STEP = 0.007;
@@ -47,7 +52,7 @@ export function CornerPins({ src, alt, corners, onChange }: { src: string; alt: 
         <Pin
           key={cornerNames[i]}
           type="button"
-          aria-label={say('returns.corner-from-the-left-from', { corner: cornerNames[i] ?? '', x: Math.round(c.x * 100), y: Math.round(c.y * 100) })}
+          aria-label={formatMessage({ id: 'returns.corner.place' }, { corner: cornerNames[i] ?? '', x: Math.round(c.x * 100), y: Math.round(c.y * 100) })}
           style={{ left: `${c.x * 100}%`, top: `${c.y * 100}%` }}
           onClick={(event) => event.stopPropagation()}
           onKeyDown={step(i)}

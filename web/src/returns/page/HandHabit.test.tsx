@@ -6,9 +6,9 @@ const example = { page: 'p', read: 'r', field: '3', drawn: '#c0a0a0', explained:
 
 it('tells a habit with the fields that say so, drawn beside explained and asked', () => {
   render(<HandHabit hand={{ deed: 'TOO_LITTLE', fields: 6, examples: [example] }} where="this page" />);
-  expect(screen.getByText(/lighter than asked/)).toBeTruthy();
-  expect(screen.getByText('6 fields say so together.')).toBeTruthy();
-  expect(screen.getByAltText('Field 3 as drawn')).toBeTruthy();
+  expect(screen.getByText(/lighter than planned/)).toBeTruthy();
+  expect(screen.getByText('6 boxes together show this.')).toBeTruthy();
+  expect(screen.getByAltText('Box 3 as drawn')).toBeTruthy();
 });
 
 it('is silent where fields tell nothing, or that all was as asked', () => {

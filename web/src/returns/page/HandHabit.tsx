@@ -3,18 +3,18 @@ import styled from 'styled-components';
 import { api, body, type Schemas } from '../../api/client';
 import { colour, sizes, space } from '../../design/tokens';
 import { pictureOf } from '../pictures';
-import { say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 type Hand = Schemas['HandView'];
 type Deed = NonNullable<Hand['deed']>;
 
 const deedWords: Record<Deed, string> = {
-  AS_ASKED: say('returns.drawn-as-the-recipes-ask'),
-  TOO_LITTLE: say('returns.lighter-than-asked-too-little'),
-  TOO_MUCH: say('returns.heavier-than-asked-too-much'),
-  FOUNDATION: say('returns.what-lies-underneath-is-too'),
-  LAYER_MISSING: say('returns.a-layer-of-the-recipe'),
-  WRONG_PENCIL: say('returns.another-pencil-of-the-sheet'),
+  AS_ASKED: formatMessage({ id: 'returns.cause.asPlanned' }),
+  TOO_LITTLE: formatMessage({ id: 'returns.cause.lighter' }),
+  TOO_MUCH: formatMessage({ id: 'returns.cause.heavier' }),
+  FOUNDATION: formatMessage({ id: 'returns.cause.underneath' }),
+  LAYER_MISSING: formatMessage({ id: 'returns.cause.layerMissing' }),
+  WRONG_PENCIL: formatMessage({ id: 'returns.cause.otherPencil' }),
 };
 
 /** What the hand did on a page. */
@@ -23,7 +23,7 @@ export function PageHand({ page, read }: { page: string; read: string | undefine
     queryKey: ['hand', page, read],
     queryFn: () => body(api.GET('/api/returns/pages/{id}/hand', { params: { path: { id: page } } })),
   });
-  return hand.data ? <HandHabit hand={hand.data} where={say('returns.this-page')} /> : null;
+  return hand.data ? <HandHabit hand={hand.data} where={formatMessage({ id: 'returns.page.this' })} /> : null;
 }
 
 /** A habit that several fields tell together, beside what it would look like; nothing where they tell none. */
@@ -32,20 +32,21 @@ export function HandHabit({ hand, where }: { hand: Hand; where: string }) {
     return null;
   }
   return (
-    <Section aria-label={say('returns.what-the-hand-did')}>
+    <Section aria-label={formatMessage({ id: 'returns.hand.title' })}>
       <p>
-        <b>{say('returns.the-hand-on', { where })}</b> {deedWords[hand.deed]}. <small>{say('returns.fields-say-so-together', { fields: hand.fields })}</small>
+        <b>{formatMessage({ id: 'returns.hand.heading' }, { place: where })}</b> {deedWords[hand.deed]}.{' '}
+        <small>{formatMessage({ id: 'returns.cause.boxes' }, { boxes: hand.fields })}</small>
       </p>
       <Examples>
         {hand.examples.map((e) => (
           <figure key={`${e.page}${e.field}`}>
-            <img src={pictureOf(e.page, e.read, e.field)} alt={say('returns.field-as-drawn', { field: e.field })} loading="lazy" />
+            <img src={pictureOf(e.page, e.read, e.field)} alt={formatMessage({ id: 'returns.box.picture' }, { box: e.field })} loading="lazy" />
             <i style={{ background: e.explained }} />
             <i style={{ background: e.asked }} />
             <figcaption>{e.field}</figcaption>
           </figure>
         ))}
-        {hand.examples.length > 0 && <small>{say('returns.each-drawn-so-explained-as')}</small>}
+        {hand.examples.length > 0 && <small>{formatMessage({ id: 'returns.box.mapKey' })}</small>}
       </Examples>
     </Section>
   );

@@ -70,7 +70,7 @@ it('A goes to what is close before it confirms anything', async () => {
 it('says what the teacher changed from what was proposed', () => {
   show();
   fireEvent.keyDown(screen.getByRole('radiogroup', { name: 'Equal steps, level' }), { key: '1' });
-  expect(screen.getByText('proposed 3')).toBeTruthy();
+  expect(screen.getByText('suggested 3')).toBeTruthy();
 });
 
 it('N and P go from page to page, but not while words are written', () => {

@@ -13,7 +13,7 @@ import { causeWords, levelNames, decimals } from '../../words/words';
 import { FigureBar } from './FigureBar';
 import { ConflictNotice } from '../../design/ConflictNotice';
 import { pageQuery } from '../pageQuery';
-import { said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 import { Radio } from '../../design/Chosen';
 
 type GoalView = Schemas['GoalView'];
@@ -99,7 +99,7 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
   return (
     <section
       ref={frame}
-      aria-label={say('returns.judgement')}
+      aria-label={formatMessage({ id: 'returns.reread.judgement' })}
       onKeyDownCapture={(event) => {
         if (mayMark && event.key === 'Enter' && !(event.target instanceof HTMLButtonElement)) {
           event.preventDefault();
@@ -112,16 +112,16 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
         {mayMark && (
           <Buttons>
             {!page.confirmed && toLook.length > 0 && (
-              <Button onPress={accept}>{said('returns.close-look-a', { toLook: toLook.length, kbd: (words) => <kbd>{words}</kbd> })}</Button>
+              <Button onPress={accept}>{formatMessage({ id: 'returns.action.checkBorderline' }, { count: toLook.length, kbd: (words) => <kbd>{words}</kbd> })}</Button>
             )}
             {page.confirmed && (
               <Button onPress={() => reopen.mutate(page.seen)} isDisabled={reopen.isPending}>
-                {said('returns.take-back-u', { kbd: (words) => <kbd>{words}</kbd> })}
+                {formatMessage({ id: 'returns.action.undo' }, { kbd: (words) => <kbd>{words}</kbd> })}
               </Button>
             )}
             {/* eslint-disable-next-line jsx-a11y/no-autofocus -- a page after another is gone through by Enter */}
             <MainButton onPress={() => confirm.mutate(page.seen)} isDisabled={confirm.isPending} autoFocus={!page.confirmed}>
-              {page.confirmed ? say('returns.confirm-again') : say('returns.confirm-and-next')}
+              {page.confirmed ? formatMessage({ id: 'returns.action.confirmAgain' }) : formatMessage({ id: 'returns.action.confirmAndNext' })}
             </MainButton>
           </Buttons>
         )}
@@ -141,14 +141,15 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
           />
         ))}
       </Goals>
-      {goals.length === 0 && <p>{say('returns.nothing-on-this-page-can')}</p>}
+      {goals.length === 0 && <p>{formatMessage({ id: 'returns.page.notMeasurable' })}</p>}
       <Say>
         {best && <span>{best.called.praise} </span>}
-        {worst?.found.cause && <b>{say('returns.next', { next: worst.found.cause.next })}</b>}
+        {worst?.found.cause && <b>{formatMessage({ id: 'returns.page.nextStep' }, { next: worst.found.cause.next })}</b>}
       </Say>
       <Keys>
-        {mayMark && said('returns.goal-0-4-level-a', { kbd: (words) => <kbd>{words}</kbd> })} <LinkButton onPress={() => onStep(1)}>{say('returns.n-next')}</LinkButton> ·{' '}
-        <LinkButton onPress={() => onStep(-1)}>{say('returns.p-previous')}</LinkButton>
+        {mayMark && formatMessage({ id: 'returns.keys.marking' }, { kbd: (words) => <kbd>{words}</kbd> })}{' '}
+        <LinkButton onPress={() => onStep(1)}>{formatMessage({ id: 'returns.keys.next' })}</LinkButton> ·{' '}
+        <LinkButton onPress={() => onStep(-1)}>{formatMessage({ id: 'returns.keys.previous' })}</LinkButton>
       </Keys>
     </section>
   );
@@ -184,25 +185,30 @@ function GoalRow({ goal, before, level, looked, isOpen, onLevel, onField }: Goal
         <b>
           <Meant code={goal.goal} label={goal.called.label} />
         </b>{' '}
-        {goal.exercise && <Aside>{goal.exercise}</Aside>} {goal.close && (looked ? <Close>{say('returns.close')}</Close> : <Close $strong>{say('returns.close-look-2')}</Close>)}
-        {before !== undefined && <Aside> {say('returns.before', { before })}</Aside>}
-        {level !== goal.proposed && <Close>{say('returns.proposed', { proposed: goal.proposed })}</Close>}
+        {goal.exercise && <Aside>{goal.exercise}</Aside>}{' '}
+        {goal.close &&
+          (looked ? <Close>{formatMessage({ id: 'returns.goal.borderlineShort' })}</Close> : <Close $strong>{formatMessage({ id: 'returns.goal.borderline' })}</Close>)}
+        {before !== undefined && <Aside> {formatMessage({ id: 'returns.compare.before' }, { before })}</Aside>}
+        {level !== goal.proposed && <Close>{formatMessage({ id: 'returns.goal.suggested' }, { level: goal.proposed })}</Close>}
         <Figure>
           {figure === null
-            ? say('returns.nothing-drawn')
-            : say('returns.secure', {
-                figure: goal.called.figure,
-                more: figure >= 999 ? say('returns.no-order') : `${decimals(figure, goal.called.digits)} ${goal.called.unit}`,
-                more2: figure < 999 && goal.found.plusMinus ? ` ± ${decimals(goal.found.plusMinus, goal.called.digits)}` : '',
-                more3: goal.ladder.nearly < goal.ladder.beyond ? say('returns.from') : say('returns.to'),
-                secure: decimals(goal.ladder.secure, goal.called.digits),
-              })}
+            ? formatMessage({ id: 'returns.box.nothingDrawn' })
+            : formatMessage(
+                { id: 'returns.goal.figure' },
+                {
+                  figure: goal.called.figure,
+                  unit: figure >= 999 ? formatMessage({ id: 'returns.cause.noOrder' }) : `${decimals(figure, goal.called.digits)} ${goal.called.unit}`,
+                  error: figure < 999 && goal.found.plusMinus ? ` ± ${decimals(goal.found.plusMinus, goal.called.digits)}` : '',
+                  direction: goal.ladder.nearly < goal.ladder.beyond ? formatMessage({ id: 'returns.filter.from' }) : formatMessage({ id: 'returns.filter.to' }),
+                  limit: decimals(goal.ladder.secure, goal.called.digits),
+                },
+              )}
           {goal.found.cause && level < 3 && <Cause> · {causeWords(goal.found.cause, where(goal))}</Cause>}
         </Figure>
         <FigureBar goal={goal} />
       </div>
       <Choice
-        aria-label={say('returns.level', { label: goal.called.label })}
+        aria-label={formatMessage({ id: 'returns.goal.level' }, { label: goal.called.label })}
         orientation="horizontal"
         isReadOnly={!isOpen}
         value={String(level)}
@@ -221,7 +227,8 @@ function GoalRow({ goal, before, level, looked, isOpen, onLevel, onField }: Goal
 const levelBefore = (before: Props['before'], goal: GoalView) => before?.levels.find((l) => l.goal === goal.goal && l.exercise === goal.exercise)?.level;
 
 /** The field to look at, and where along it. */
-const where = (goal: GoalView) => goal.found.field && `${goal.found.field}${goal.found.atMm == null ? '' : say('returns.at-mm', { atMm: decimals(goal.found.atMm, 0) })}`;
+const where = ({ found }: GoalView) =>
+  found.field && found.atMm != null ? formatMessage({ id: 'returns.strip.at' }, { strip: found.field, atMm: decimals(found.atMm, 0) }) : found.field;
 
 /** Puts the focus on the level of the goal before or after. */
 function moveTo(row: HTMLElement, by: 1 | -1) {

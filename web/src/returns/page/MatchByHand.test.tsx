@@ -17,7 +17,7 @@ const lies = [
 const pages = (drawing: object) => ({ '/api/sheets/runs/{id}/pages': students, '/api/returns/pages/{id}/drawing': drawing });
 const unread = (problem: string) => pageRow({ id: 'u', state: 'UNREADABLE', problem, file: 'Zoe.jpg', place: undefined });
 const match = (problem: string) => show(<MatchByHand page={unread(problem)} rows={[]} runId="r" />);
-const ready = () => waitFor(() => expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Read it as theirs' }).disabled).toBe(false));
+const ready = () => waitFor(() => expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Read it as this student’s' }).disabled).toBe(false));
 const sent = (spy: ReturnType<typeof answers>) => (spy.mock.calls[0]?.[1] as { body: { corners?: { x: number; y: number }[]; drawing?: boolean; printedPage: string } }).body;
 
 it('proposes where a drawing without markers lies, and sends it with what keys moved', async () => {
@@ -28,7 +28,7 @@ it('proposes where a drawing without markers lies, and sends it with what keys m
   fireEvent.keyDown(corner, { key: 'ArrowRight' });
   fireEvent.keyDown(corner, { key: 'ArrowUp', shiftKey: true });
   await ready();
-  press('Read it as theirs');
+  press('Read it as this student’s');
   await waitFor(() => expect(post).toHaveBeenCalled());
   expect(sent(post)).toMatchObject({ printedPage: 'p2', drawing: true });
   expect(sent(post).corners?.[0]?.x).toBeCloseTo(0.207);
@@ -43,7 +43,7 @@ it('asks for the printed markers where a sheet holds no picture', async () => {
   await screen.findByText(/middle of the marker/);
   expect(screen.queryByText('a drawing without markers')).toBeNull();
   await ready();
-  press('Read it as theirs');
+  press('Read it as this student’s');
   await waitFor(() => expect(post).toHaveBeenCalled());
   expect(sent(post)).toMatchObject({ drawing: false });
   expect(sent(post).corners).toHaveLength(4);
@@ -52,8 +52,8 @@ it('asks for the printed markers where a sheet holds no picture', async () => {
 it('brings the nearest corner to where the picture is clicked', async () => {
   answersTo('GET', pages({ offered: true, corners: lies }));
   match('NO_MARKERS');
-  const picture = await screen.findByAltText('The page as it came in');
-  await screen.findByText(/seems to lie here/);
+  const picture = await screen.findByAltText('The page as scanned');
+  await screen.findByText(/found the drawing here/);
   const frame = picture.parentElement as HTMLElement;
   vi.spyOn(frame, 'getBoundingClientRect').mockReturnValue({ left: 0, top: 0, width: 100, height: 100 } as DOMRect);
   fireEvent.click(frame, { clientX: 90, clientY: 75 });

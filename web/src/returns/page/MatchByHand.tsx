@@ -7,7 +7,7 @@ import { Notice } from '../../design/States';
 import { space } from '../../design/tokens';
 import { CornerPins } from './CornerPins';
 import { namedIn } from './named';
-import { said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 type Point = Schemas['Point'];
 type Kind = 'markers' | 'drawing';
@@ -49,7 +49,7 @@ export function MatchByHand({ page, rows, runId }: { page: Schemas['PageRow']; r
   const back = new Set(rows.filter((r) => r.state === 'READ').map((r) => r.place?.printedPage));
   const choices = [...(students.data ?? [])]
     .sort((a, b) => Number(back.has(a.id)) - Number(back.has(b.id)))
-    .map((s) => ({ id: s.id, name: s.student, note: back.has(s.id) ? say('returns.back-already') : '' }));
+    .map((s) => ({ id: s.id, name: s.student, note: back.has(s.id) ? formatMessage({ id: 'returns.page.alreadyReturned' }) : '' }));
   const match = useMutation({
     mutationFn: (target: string) =>
       body(
@@ -63,47 +63,53 @@ export function MatchByHand({ page, rows, runId }: { page: Schemas['PageRow']; r
   const ready = printedPage !== null && !(pointing && drawing.isLoading);
 
   return (
-    <section aria-label={say('returns.match-by-hand')}>
+    <section aria-label={formatMessage({ id: 'returns.match.open' })}>
       <Line>
-        <h3>{say('returns.match-by-hand')}</h3>
+        <h3>{formatMessage({ id: 'returns.match.open' })}</h3>
         <Who>
-          <Select label={say('returns.whose-page')} value={printedPage} onChange={setPrintedPage} placeholder={say('returns.choose-a-student')} choices={choices} />
+          <Select
+            label={formatMessage({ id: 'returns.page.whose' })}
+            value={printedPage}
+            onChange={setPrintedPage}
+            placeholder={formatMessage({ id: 'returns.student.choose' })}
+            choices={choices}
+          />
         </Who>
         {pointing && offered && (
           <Segments<Kind>
-            label={say('returns.what-is-in-the-picture')}
+            label={formatMessage({ id: 'returns.match.kind' })}
             value={kind}
             onChange={setKind}
             choices={[
-              { id: 'markers', name: say('returns.the-printed-sheet') },
-              { id: 'drawing', name: say('returns.a-drawing-without-markers') },
+              { id: 'markers', name: formatMessage({ id: 'returns.page.printed' }) },
+              { id: 'drawing', name: formatMessage({ id: 'returns.page.freeDrawing' }) },
             ]}
           />
         )}
         <MainButton isDisabled={!ready || match.isPending} onPress={() => printedPage && match.mutate(printedPage)}>
-          {say('returns.read-it-as-theirs')}
+          {formatMessage({ id: 'returns.page.assign' })}
         </MainButton>
       </Line>
-      {named && chosen === null && <Hint>{say('returns.is-named-in-the-files', { student: named.student })}</Hint>}
-      {pointing && <Hint>{said('returns.click-near-a-corner-or', { kind: hint(kind, proposed !== null) })}</Hint>}
+      {named && chosen === null && <Hint>{formatMessage({ id: 'returns.page.fileNames' }, { student: named.student })}</Hint>}
+      {pointing && <Hint>{formatMessage({ id: 'returns.match.hint' }, { instruction: hint(kind, proposed !== null) })}</Hint>}
       {match.error && <Notice role="alert">▲ {match.error.message}</Notice>}
       {pointing ? (
         <CornerPins
           src={`/api/returns/pages/${page.id}/original`}
-          alt={say('returns.the-page-as-it-came')}
+          alt={formatMessage({ id: 'returns.page.originalPicture' })}
           corners={corners}
           onChange={(moved) => setPointed({ ...pointed, [kind]: moved })}
         />
       ) : (
-        <Shown src={`/api/returns/pages/${page.id}/original`} alt={say('returns.the-page-as-it-came')} />
+        <Shown src={`/api/returns/pages/${page.id}/original`} alt={formatMessage({ id: 'returns.page.originalPicture' })} />
       )}
     </section>
   );
 }
 
 function hint(kind: Kind, proposed: boolean) {
-  if (kind === 'markers') return say('returns.put-each-number-on-the');
-  return proposed ? say('returns.the-drawing-seems-to-lie') : say('returns.put-each-number-on-a');
+  if (kind === 'markers') return formatMessage({ id: 'returns.match.markers' });
+  return proposed ? formatMessage({ id: 'returns.match.found' }) : formatMessage({ id: 'returns.match.frameCorners' });
 }
 
 const Line = styled.div`display: flex; align-items: flex-end; flex-wrap: wrap; gap: ${space(4)};`;

@@ -9,7 +9,7 @@ import { Notice } from '../../design/States';
 import { Small } from '../../design/Text';
 import { colour, faces, sizes, space } from '../../design/tokens';
 import { dayOf, timeOf, decimals } from '../../words/words';
-import { said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 interface Props {
   page: Schemas['PageRow'];
@@ -23,7 +23,7 @@ export function PageMore({ page, others, history }: Props) {
   return (
     <Disclosure>
       <Heading level={3}>
-        <Opener slot="trigger">{isOwn ? say('returns.decisions-another-reading-somebody-elses') : say('returns.decisions-2')}</Opener>
+        <Opener slot="trigger">{isOwn ? formatMessage({ id: 'returns.page.more' }) : formatMessage({ id: 'returns.agreement.decisions' })}</Opener>
       </Heading>
       <DisclosurePanel>
         <History decisions={history} />
@@ -36,19 +36,19 @@ export function PageMore({ page, others, history }: Props) {
 
 function History({ decisions }: { decisions: Schemas['DecisionView'][] }) {
   if (decisions.length === 0) {
-    return <Small>{say('returns.nothing-decided-yet')}</Small>;
+    return <Small>{formatMessage({ id: 'returns.history.empty' })}</Small>;
   }
   return (
-    <List aria-label={say('returns.decisions')}>
+    <List aria-label={formatMessage({ id: 'returns.history.title' })}>
       {decisions.map((d, i) => (
         <li key={i}>
           {dayOf(d.when)} {timeOf(d.when)} {d.by}: {d.exercise && `${d.exercise}, `}
           <b>{d.goal}</b>{' '}
           {d.to == null
-            ? say('returns.taken-back-was', { from: String(d.from) })
+            ? formatMessage({ id: 'returns.history.undone' }, { level: String(d.from) })
             : d.from == null
-              ? say('returns.proposed-2', { to: d.to, proposed: d.proposed })
-              : say('returns.proposed-3', { from: d.from, to: d.to, proposed: d.proposed })}
+              ? formatMessage({ id: 'returns.history.set' }, { level: d.to, suggested: d.proposed })
+              : formatMessage({ id: 'returns.history.changed' }, { before: d.from, level: d.to, suggested: d.proposed })}
         </li>
       ))}
     </List>
@@ -70,31 +70,34 @@ function Reread({ id, confirmed }: { id: string; confirmed: boolean }) {
   return (
     <Block>
       <Button onPress={() => look.mutate()} isDisabled={look.isPending}>
-        {look.isPending ? say('returns.reading') : say('returns.see-what-another-reading-would')}
+        {look.isPending ? formatMessage({ id: 'returns.reading' }) : formatMessage({ id: 'returns.reread.preview' })}
       </Button>
-      {changes?.length === 0 && <Small>{say('returns.nothing-would-change')}</Small>}
+      {changes?.length === 0 && <Small>{formatMessage({ id: 'returns.reread.noChange' })}</Small>}
       {changes && changes.length > 0 && (
         <>
-          <List aria-label={say('returns.changes')}>
+          <List aria-label={formatMessage({ id: 'returns.changes' })}>
             {changes.map((c) => (
               <li key={c.goal}>
-                {said('returns.proposed-4', {
-                  goal: c.goal,
-                  strong: (words) => <b>{words}</b>,
-                  before: c.before ?? '–',
-                  after: c.after ?? '–',
-                  figureAfter:
-                    c.figureAfter != null &&
-                    say('returns.figure', { figureBefore: c.figureBefore == null ? '–' : decimals(c.figureBefore, 1), figureAfter: decimals(c.figureAfter, 1) }),
-                  decided: c.decided != null && say('returns.your-stays', { decided: c.decided }),
-                })}
+                {formatMessage(
+                  { id: 'returns.reread.goal' },
+                  {
+                    goal: c.goal,
+                    strong: (words) => <b>{words}</b>,
+                    before: c.before ?? '–',
+                    after: c.after ?? '–',
+                    measured: c.figureAfter != null,
+                    figureBefore: c.figureBefore == null ? '–' : decimals(c.figureBefore, 1),
+                    figureAfter: c.figureAfter == null ? '–' : decimals(c.figureAfter, 1),
+                    decided: c.decided ?? 'none',
+                  },
+                )}
               </li>
             ))}
           </List>
           <Button onPress={() => adopt.mutate()} isDisabled={adopt.isPending}>
-            {say('returns.take-the-new-reading-over')}
+            {formatMessage({ id: 'returns.reread.use' })}
           </Button>
-          {confirmed && <Small>{say('returns.marks-you-have-confirmed-stay')}</Small>}
+          {confirmed && <Small>{formatMessage({ id: 'returns.reread.marksStay' })}</Small>}
         </>
       )}
       {(look.error ?? adopt.error) && <Notice role="alert">▲ {(look.error ?? adopt.error)?.message}</Notice>}
@@ -118,9 +121,15 @@ function Swap({ page, others }: { page: Schemas['PageRow']; others: Schemas['Pag
   }
   return (
     <Block>
-      <Select label={say('returns.swapped-sheets-with')} value={other} onChange={setOther} placeholder={say('returns.choose-a-student')} choices={choices} />
+      <Select
+        label={formatMessage({ id: 'returns.page.swappedWith' })}
+        value={other}
+        onChange={setOther}
+        placeholder={formatMessage({ id: 'returns.student.choose' })}
+        choices={choices}
+      />
       <Button isDisabled={other === null || swap.isPending} onPress={() => other && swap.mutate(other)}>
-        {say('returns.swap-the-two-and-read')}
+        {formatMessage({ id: 'returns.page.swap' })}
       </Button>
       {swap.error && <Notice role="alert">▲ {swap.error.message}</Notice>}
     </Block>

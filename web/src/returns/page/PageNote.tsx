@@ -6,7 +6,7 @@ import { api, body, type Schemas } from '../../api/client';
 import { Button, LinkButton, Toggle } from '../../design/Controls';
 import { colour, faces, sizes, space } from '../../design/tokens';
 import { useKeys } from '../../design/useKeys';
-import { say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 import { pageQuery } from '../pageQuery';
 import { ConflictNotice } from '../../design/ConflictNotice';
 
@@ -57,11 +57,11 @@ export function PageNote({ page, note }: Props) {
   const unkept = words.trim() !== '' && words.length <= 200 && !phrases.data?.some((p) => p.words === words.trim());
 
   return (
-    <section aria-label={say('returns.note')}>
+    <section aria-label={formatMessage({ id: 'returns.note' })}>
       <Line>
-        <label htmlFor={`note-${page.id}`}>{say('returns.to-the-student')}</label>
+        <label htmlFor={`note-${page.id}`}>{formatMessage({ id: 'returns.comment.label' })}</label>
         <Toggle isSelected={page.flagged} onChange={flag} isDisabled={save.isPending}>
-          {say('returns.f', { more: page.flagged ? say('returns.flagged-2') : say('returns.flag') })}
+          {formatMessage({ id: 'returns.flag.withKey' }, { label: page.flagged ? formatMessage({ id: 'returns.flag.list' }) : formatMessage({ id: 'returns.flag' }) })}
         </Toggle>
       </Line>
       <Area
@@ -70,25 +70,25 @@ export function PageNote({ page, note }: Props) {
         value={words}
         rows={2}
         maxLength={600}
-        placeholder={say('returns.c-to-write-printed-on')}
+        placeholder={formatMessage({ id: 'returns.comment.hint' })}
         onChange={(e) => setWords(e.target.value)}
         onBlur={() => words !== note && save.mutate({ note: words })}
         onKeyDown={(e) => e.key === 'Escape' && e.currentTarget.blur()}
       />
       <ConflictNotice error={save.error} onTheirs={() => void showTheirs()} onMine={() => void saveMine()} />
       {(phrases.data?.length ?? 0) > 0 && (
-        <Kept aria-label={say('returns.kept-phrases')}>
+        <Kept aria-label={formatMessage({ id: 'returns.comment.phrases' })}>
           {phrases.data?.map((p) => (
             <li key={p.id}>
               <Button onPress={() => add(p.words)}>{p.words}</Button>
-              <LinkButton aria-label={say('returns.forget', { words: p.words })} onPress={() => forget.mutate(p.id)}>
-                {say('returns.forget-2')}
+              <LinkButton aria-label={formatMessage({ id: 'returns.comment.deletePhrase' }, { phrase: p.words })} onPress={() => forget.mutate(p.id)}>
+                {formatMessage({ id: 'returns.comment.delete' })}
               </LinkButton>
             </li>
           ))}
         </Kept>
       )}
-      {unkept && <LinkButton onPress={() => keep.mutate()}>{say('returns.keep-these-words-as-a')}</LinkButton>}
+      {unkept && <LinkButton onPress={() => keep.mutate()}>{formatMessage({ id: 'returns.comment.savePhrase' })}</LinkButton>}
     </section>
   );
 }

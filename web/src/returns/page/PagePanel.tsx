@@ -18,7 +18,7 @@ import { pageQuery } from '../pageQuery';
 import { PageNote } from './PageNote';
 import { PagePicture } from './PagePicture';
 import { Strips } from './Strips';
-import { count, said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 type Row = Schemas['PageRow'];
 
@@ -49,7 +49,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
   const remove = useMutation({ mutationFn: () => api.DELETE('/api/returns/pages/{id}', { params: { path } }), onSuccess: refresh });
 
   if (detail.isPending) {
-    return <Loading what={say('returns.the-page')} />;
+    return <Loading what={formatMessage({ id: 'returns.loading.page' })} />;
   }
   if (detail.isError) {
     return <Failed error={detail.error} />;
@@ -65,9 +65,9 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
 
   if (now.state === 'QUEUED' || now.state === 'READING') {
     return (
-      <Empty title={now.state === 'QUEUED' ? say('returns.waiting-to-be-read') : say('returns.being-read-2')}>
+      <Empty title={now.state === 'QUEUED' ? formatMessage({ id: 'returns.page.waitingToBeRead' }) : formatMessage({ id: 'returns.page.readingHeading' })}>
         <p>{now.file}</p>
-        {isOwn && <Button onPress={() => cancel.mutate()}>{say('returns.cancel')}</Button>}
+        {isOwn && <Button onPress={() => cancel.mutate()}>{formatMessage({ id: 'returns.cancel' })}</Button>}
       </Empty>
     );
   }
@@ -75,19 +75,22 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
     return (
       <Trouble>
         <Notice>
-          <strong>▲ {now.state === 'CANCELLED' ? say('returns.cancelled-before-it-was-read') : problemWords(now.problem ?? '', now.problemFigure)}</strong>
+          <strong>▲ {now.state === 'CANCELLED' ? formatMessage({ id: 'returns.page.cancelled' }) : problemWords(now.problem ?? '', now.problemFigure)}</strong>
           <span>
-            {said('returns.page-came-in-at', {
-              file: now.file,
-              pageInFile: now.pageInFile,
-              received: timeOf(now.received),
-              code: now.code && say('returns.code', { code: now.code }),
-            })}
+            {formatMessage(
+              { id: 'returns.page.source' },
+              {
+                file: now.file,
+                page: now.pageInFile,
+                received: timeOf(now.received),
+                code: now.code || 'none',
+              },
+            )}
           </span>
           {isOwn && (
             <Actions>
-              <LinkButton onPress={() => again.mutate()}>{say('returns.read-again')}</LinkButton>
-              <LinkButton onPress={() => remove.mutate()}>{say('returns.delete-this-page')}</LinkButton>
+              <LinkButton onPress={() => again.mutate()}>{formatMessage({ id: 'returns.readAgain' })}</LinkButton>
+              <LinkButton onPress={() => remove.mutate()}>{formatMessage({ id: 'returns.page.delete' })}</LinkButton>
             </Actions>
           )}
         </Notice>
@@ -103,22 +106,24 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
         <Small>
           {now.file} ·{' '}
           {quality &&
-            say('returns.dpi-flat-to-mm-light', {
-              dpi: Math.round(quality.dpi),
-              flatnessMm: decimals(quality.flatnessMm, 2),
-              lightSpread: decimals(quality.lightSpread * 100, 1),
-              more:
-                quality.keys.used > 0
-                  ? say('returns.off-e00-2', { keyBoxs: count(quality.keys.used, 'key box'), before: decimals(quality.keys.before, 1), after: decimals(quality.keys.after, 1) })
-                  : '',
-            })}
+            formatMessage(
+              { id: 'returns.page.quality' },
+              {
+                dpi: Math.round(quality.dpi),
+                flatness: decimals(quality.flatnessMm, 2),
+                light: decimals(quality.lightSpread * 100, 1),
+              },
+            )}
+          {quality &&
+            quality.keys.used > 0 &&
+            ` · ${formatMessage({ id: 'returns.page.keyBoxes' }, { boxes: quality.keys.used, before: decimals(quality.keys.before, 1), after: decimals(quality.keys.after, 1) })}`}
         </Small>
         <Actions>
           <a href={asked(`/api/returns/pages/${now.id}/original`)} target="_blank" rel="noreferrer">
-            {say('returns.as-it-came-in')}
+            {formatMessage({ id: 'returns.page.original' })}
           </a>
-          {isOwn && !now.confirmed && <LinkButton onPress={() => again.mutate()}>{say('returns.read-again')}</LinkButton>}
-          {isOwn && <LinkButton onPress={() => remove.mutate()}>{say('returns.delete-this-page')}</LinkButton>}
+          {isOwn && !now.confirmed && <LinkButton onPress={() => again.mutate()}>{formatMessage({ id: 'returns.readAgain' })}</LinkButton>}
+          {isOwn && <LinkButton onPress={() => remove.mutate()}>{formatMessage({ id: 'returns.page.delete' })}</LinkButton>}
         </Actions>
         {!wide && table}
       </Evidence>
@@ -131,7 +136,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
           </Notice>
         )}
         {quality?.keys.suspects.map((s) => (
-          <Notice key={s.asked}>{say('returns.the-key-box-of-looks', { asked: s.asked, looksLike: s.looksLike })}</Notice>
+          <Notice key={s.asked}>{formatMessage({ id: 'returns.page.wrongPencil' }, { pencil: s.asked, other: s.looksLike })}</Notice>
         ))}
         <Judgement key={`${now.id}.${String(now.confirmed)}`} page={now} goals={goals} before={before} onField={setField} onConfirmed={onConfirmed} onStep={onStep} />
         <PageHand page={now.id} read={now.read} />

@@ -5,7 +5,7 @@ import { Segments } from '../../design/Controls';
 import { Small } from '../../design/Text';
 import { colour, space } from '../../design/tokens';
 import { overlayOf, pictureOf } from '../pictures';
-import { say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 /** What is shown of the page below its last field, mm. */
 const below = 48;
@@ -15,9 +15,9 @@ const around = 6;
 /** What the figures were read from, to be laid over the page. */
 type Over = 'NOTHING' | 'PLAN' | 'SPECKS' | 'LIGHT';
 const legends = {
-  PLAN: say('returns.middle-grey-as-planned-lighter'),
-  SPECKS: say('returns.white-taken-for-paper-grey'),
-  LIGHT: say('returns.the-light-that-fell-on'),
+  PLAN: formatMessage({ id: 'returns.overlay.valueHelp' }),
+  SPECKS: formatMessage({ id: 'returns.overlay.paperShowingHelp' }),
+  LIGHT: formatMessage({ id: 'returns.overlay.lightHelp' }),
 };
 
 interface Props {
@@ -43,7 +43,7 @@ export function PagePicture({ id, read, width, height, boxes, field, onField }: 
     close === 'page' || !looked ? [0, 0, width, shown] : [looked.lies.x - around, looked.lies.y - around, looked.lies.width + 2 * around, looked.lies.height + 2 * around];
   return (
     <Frame>
-      <svg viewBox={view.join(' ')} role="img" aria-label={say('returns.the-page-straightened-and-evenly')} style={{ maxHeight: close === 'field' ? 360 : undefined }}>
+      <svg viewBox={view.join(' ')} role="img" aria-label={formatMessage({ id: 'returns.page.straightened' })} style={{ maxHeight: close === 'field' ? 360 : undefined }}>
         <image href={pictureOf(id, read)} width={width} height={height} />
         {close === 'field' && looked && (
           <image
@@ -62,23 +62,23 @@ export function PagePicture({ id, read, width, height, boxes, field, onField }: 
       </svg>
       <Choices>
         <Segments
-          label={say('returns.seen')}
+          label={formatMessage({ id: 'returns.seen' })}
           value={close}
           onChange={setClose}
           choices={[
-            { id: 'page', name: say('returns.the-page') },
-            { id: 'field', name: say('returns.one-field-close') },
+            { id: 'page', name: formatMessage({ id: 'returns.loading.page' }) },
+            { id: 'field', name: formatMessage({ id: 'returns.box.onlyOne' }) },
           ]}
         />
         <Segments
-          label={say('returns.laid-over-it')}
+          label={formatMessage({ id: 'returns.overlay.label' })}
           value={over}
           onChange={setOver}
           choices={[
-            { id: 'NOTHING', name: say('returns.nothing') },
-            ...(boxes.some((b) => b.picture) ? [{ id: 'PLAN' as const, name: say('returns.off-the-plan') }] : []),
-            { id: 'SPECKS', name: say('returns.specks-3') },
-            { id: 'LIGHT', name: say('returns.light') },
+            { id: 'NOTHING', name: formatMessage({ id: 'returns.empty.nothing' }) },
+            ...(boxes.some((b) => b.picture) ? [{ id: 'PLAN' as const, name: formatMessage({ id: 'returns.overlay.offPlan' }) }] : []),
+            { id: 'SPECKS', name: formatMessage({ id: 'returns.overlay.paperShowing' }) },
+            { id: 'LIGHT', name: formatMessage({ id: 'returns.overlay.light' }) },
           ]}
         />
       </Choices>

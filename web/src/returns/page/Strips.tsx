@@ -3,7 +3,7 @@ import type { Schemas } from '../../api/client';
 import { colour, sizes, space } from '../../design/tokens';
 import { dayOf } from '../../words/words';
 import { pictureOf } from '../pictures';
-import { said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 type Box = Schemas['BoxReadingView'];
 
@@ -31,19 +31,26 @@ export function Strips({ pageId, read, strips, spots, before, field, onField }: 
     return (
       <Strip key={strip.field} $on={strip.field === field} onMouseEnter={() => onField(strip.field)} onMouseLeave={() => onField(null)}>
         <figcaption>
-          {said('returns.strip', {
-            field: strip.field,
-            of: of && say('returns.and-now', { then }),
-            more: strip.read.blank
-              ? say('returns.empty')
-              : say('returns.specks-2', {
-                  more: strip.read.specks.toFixed(0),
-                  more2: strip.read.outside == null ? '' : say('returns.outside-2', { more: strip.read.outside.toFixed(1) }),
-                }),
-          })}
+          {formatMessage(
+            { id: 'returns.strip.title' },
+            {
+              strip: strip.field,
+              compared: of !== undefined,
+              then,
+              blank: strip.read.blank,
+              paperShowing: strip.read.specks.toFixed(0),
+              outside: strip.read.blank || strip.read.outside == null ? 'none' : strip.read.outside.toFixed(1),
+            },
+          )}
         </figcaption>
-        {of && <Drawn src={pictureOf(of.page, of.read, of.there)} alt={say('returns.strip-before', { field: strip.field, then })} style={drawnOut(strip)} />}
-        <Drawn src={pictureOf(pageId, read, strip.field)} alt={say('returns.strip-as-drawn', { field: strip.field })} style={drawnOut(strip)} />
+        {of && (
+          <Drawn
+            src={pictureOf(of.page, of.read, of.there)}
+            alt={formatMessage({ id: 'returns.strip.pictureBefore' }, { strip: strip.field, date: then })}
+            style={drawnOut(strip)}
+          />
+        )}
+        <Drawn src={pictureOf(pageId, read, strip.field)} alt={formatMessage({ id: 'returns.strip.picture' }, { strip: strip.field })} style={drawnOut(strip)} />
         <Course strip={strip} spots={spots.filter((s) => s.field === strip.field)} />
       </Strip>
     );
@@ -66,12 +73,16 @@ function Course({ strip, spots }: { strip: Box; spots: Spot[] }) {
       viewBox={`0 0 ${strip.lies.width} ${HEIGHT}`}
       preserveAspectRatio="none"
       role="img"
-      aria-label={say('returns.l-along-strip-from-to', {
-        field: strip.field,
-        more: strip.along.read[0]?.toFixed(0) ?? '',
-        more2: strip.along.read.at(-1)?.toFixed(0) ?? '',
-        more3: spots.map((s) => say('returns.look-at-mm', { more: s.atMm.toFixed(0) })).join(''),
-      })}
+      aria-label={formatMessage(
+        { id: 'returns.strip.spoken' },
+        {
+          strip: strip.field,
+          first: strip.along.read[0]?.toFixed(0) ?? '',
+          last: strip.along.read.at(-1)?.toFixed(0) ?? '',
+          spots: spots.length,
+          places: spots.map((s) => s.atMm.toFixed(0)).join(', '),
+        },
+      )}
     >
       {[25, 50, 75].map((l) => (
         <line key={l} x1={0} x2={strip.lies.width} y1={y(l)} y2={y(l)} className="rule" />

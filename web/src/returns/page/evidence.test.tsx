@@ -13,7 +13,7 @@ const sources = () => screen.getAllByRole('img').map((i) => i.getAttribute('src'
 describe('the table of even fields', () => {
   it('leaves out rows that no field has a figure for', () => {
     render(<BoxTable pageId="p" read="r" boxes={[box({}), box({ field: '2', read: { step: -9 } })]} before={undefined} field={null} onField={vi.fn()} />);
-    expect(screen.getByRole('row', { name: /Step, L\*/ })).toBeTruthy();
+    expect(screen.getByRole('row', { name: /Step in value/ })).toBeTruthy();
     expect(screen.queryByRole('row', { name: /Strokes/ })).toBeNull();
     expect(screen.queryByRole('row', { name: /Glare/ })).toBeNull();
   });
@@ -32,7 +32,7 @@ describe('the table of even fields', () => {
   it('says which field is pointed at', () => {
     const onField = vi.fn();
     render(<BoxTable pageId="p" read="r" boxes={[box({ field: '7' })]} before={undefined} field={null} onField={onField} />);
-    fireEvent.mouseEnter(screen.getByAltText('Field 7 as drawn').closest('td') as HTMLElement);
+    fireEvent.mouseEnter(screen.getByAltText('Box 7 as drawn').closest('td') as HTMLElement);
     expect(onField).toHaveBeenCalledWith('7');
   });
 });
@@ -42,7 +42,7 @@ describe('a strip', () => {
 
   it('is told in words: both ends and where to look', () => {
     render(<Strips pageId="p" read="r" strips={[strip]} spots={[{ field: '1', atMm: 34.4 }]} before={undefined} field={null} onField={vi.fn()} />);
-    expect(screen.getByRole('img', { name: 'L* along strip 1: from 90 to 30, look at 34 mm' })).toBeTruthy();
+    expect(screen.getByRole('img', { name: 'Value along strip 1: from 90 to 30, look at 34 mm' })).toBeTruthy();
   });
 
   it('has a course measured and one asked for', () => {
@@ -86,26 +86,26 @@ describe('the page', () => {
   it('has nothing laid over it until it is asked for', () => {
     const container = show();
     expect(images(container)).toEqual(['/api/returns/pages/p/picture?read=r']);
-    fireEvent.click(screen.getByRole('radio', { name: 'specks' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'paper showing' }));
     expect(images(container)).toEqual(['/api/returns/pages/p/picture?read=r', '/api/returns/pages/p/overlay?of=SPECKS&read=r']);
-    expect(screen.getByText(/White: taken for paper/)).toBeTruthy();
+    expect(screen.getByText(/White: paper showing/)).toBeTruthy();
     fireEvent.click(screen.getByRole('radio', { name: 'nothing' }));
     expect(images(container)).toHaveLength(1);
   });
 
   it('shows how far a picture is off its plan, and only a picture', () => {
     show();
-    expect(screen.queryByRole('radio', { name: 'off the plan' })).toBeNull();
+    expect(screen.queryByRole('radio', { name: 'difference from the plan' })).toBeNull();
     cleanup();
     const { container } = render(<PagePicture id="p" read="r" width={210} height={297} boxes={[box({ picture: true })]} field={null} onField={vi.fn()} />);
-    fireEvent.click(screen.getByRole('radio', { name: 'off the plan' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'difference from the plan' }));
     expect(images(container)).toContain('/api/returns/pages/p/overlay?of=PLAN&read=r');
     expect(screen.getByText(/Middle grey: as planned/)).toBeTruthy();
   });
 
   it('comes closer to the field looked at', () => {
     const container = show();
-    fireEvent.click(screen.getByRole('radio', { name: 'one field, close' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'only one box, borderline' }));
     expect(container.querySelector('svg')?.getAttribute('viewBox')).toBe('8 46 32 32');
     expect(images(container)).toContain('/api/returns/pages/p/picture?part=1&read=r');
   });

@@ -52,7 +52,7 @@ it('hangs the latest attempt under the first, with the goals of both', async () 
   expect(within(amara).getByText('Equal steps')).toBeTruthy();
   expect(within(amara).getAllByLabelText('not reached')).toHaveLength(2);
   expect(within(amara).getAllByLabelText('then')[0]).toBeTruthy();
-  expect(screen.getByText('8 Dunlin: 1 of 3 drew it again')).toBeTruthy();
+  expect(screen.getByText('8 Dunlin: 1 of 3 did it again')).toBeTruthy();
 });
 
 it('says who drew it once and who never', async () => {

@@ -13,7 +13,7 @@ import { colour, sizes, space } from '../../design/tokens';
 import { pictureOf } from '../../returns/pictures';
 import { dayOf, decimals } from '../../words/words';
 import { ViewChoice } from '../ViewChoice';
-import { said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 type Wall = Schemas['FirstAndLatestView'];
 type Row = Wall['rows'][number];
@@ -37,19 +37,19 @@ export default function FirstAndLatest() {
     return <Failed error={error} />;
   }
   if (!classes.data || !wall.data) {
-    return <Loading what={say('wall.the-wall')} />;
+    return <Loading what={formatMessage({ id: 'wall.loading.wall' })} />;
   }
   const of = wall.data;
   const again = of.rows.filter((r) => r.latest).length;
   return (
     <Place
-      title={say('wall.wall-2')}
-      about={of.kind && say('wall.of-drew-it-again', { name: of.name, again, rows: of.rows.length })}
+      title={formatMessage({ id: 'wall.windowTitle' })}
+      about={of.kind && formatMessage({ id: 'wall.row.drewAgain' }, { name: of.name, again, students: of.rows.length })}
       actions={
         <>
           <Picker>
             <Select
-              label={say('wall.class')}
+              label={formatMessage({ id: 'wall.class' })}
               value={id}
               onChange={(next) => void navigate(`/wall/class/${next}/first-and-latest`)}
               choices={classes.data.map((c) => ({ id: c.id, name: c.name }))}
@@ -58,26 +58,26 @@ export default function FirstAndLatest() {
           {of.kinds.length > 0 && (
             <Kinds>
               <Select
-                label={say('wall.exercise')}
+                label={formatMessage({ id: 'wall.exercise' })}
                 value={of.kind ?? null}
                 onChange={(next) => setAsked({ kind: next })}
-                choices={of.kinds.map((k) => ({ id: k.kind, name: k.name, note: k.again > 0 ? say('wall.again', { again: k.again }) : 'once' }))}
+                choices={of.kinds.map((k) => ({ id: k.kind, name: k.name, note: k.again > 0 ? formatMessage({ id: 'wall.row.again' }, { again: k.again }) : 'once' }))}
               />
             </Kinds>
           )}
           <ViewChoice view="then" schoolClass={id} />
           <Toggle isSelected={squint} onChange={setSquint}>
-            {say('wall.squint')}
+            {formatMessage({ id: 'wall.squint' })}
           </Toggle>
         </>
       }
     >
       {of.kinds.length === 0 ? (
-        <Empty title={say('wall.nothing-confirmed-yet')}>
-          <p>{said('wall.first-attempts-hang-here-beside', { link: (words) => <Link to="/returns">{words}</Link> })}</p>
+        <Empty title={formatMessage({ id: 'wall.skills.empty' })}>
+          <p>{formatMessage({ id: 'wall.compare.empty' }, { link: (words) => <Link to="/returns">{words}</Link> })}</p>
         </Empty>
       ) : (
-        <List aria-label={say('wall.first-and-latest-2')} $squint={squint}>
+        <List aria-label={formatMessage({ id: 'wall.compare.title' })} $squint={squint}>
           {of.rows.map((row) => (
             <li key={row.student}>
               <b>
@@ -86,10 +86,10 @@ export default function FirstAndLatest() {
               {row.first ? (
                 <div>
                   <Attempt of={row.first} whose={row.name} />
-                  {row.latest ? <Attempt of={row.latest} whose={row.name} /> : <Aside>{say('wall.drawn-once-so-far')}</Aside>}
+                  {row.latest ? <Attempt of={row.latest} whose={row.name} /> : <Aside>{formatMessage({ id: 'wall.growth.once' })}</Aside>}
                 </div>
               ) : (
-                <Aside>{say('wall.missing')}</Aside>
+                <Aside>{formatMessage({ id: 'wall.missing' })}</Aside>
               )}
               {row.first && <Goals first={row.first} latest={row.latest ?? undefined} />}
             </li>
@@ -108,7 +108,7 @@ function Attempt({ of, whose }: { of: Try; whose: string }) {
         <img
           key={`${f.page}${f.field}`}
           src={pictureOf(f.page, f.read, f.field)}
-          alt={`${whose}, ${f.field}, ${dayOf(of.received)}: ${f.blank ? say('wall.empty') : `L* ${decimals(f.lightness, 0)}`}`}
+          alt={`${whose}, ${f.field}, ${dayOf(of.received)}: ${f.blank ? formatMessage({ id: 'wall.empty' }) : `L* ${decimals(f.lightness, 0)}`}`}
           loading="lazy"
         />
       ))}
@@ -127,7 +127,7 @@ function Goals({ first, latest }: { first: Try; latest: Try | undefined }) {
             <Reached level={g.level} />
             {now && (
               <>
-                <span aria-label={say('wall.then')}>→</span>
+                <span aria-label={formatMessage({ id: 'wall.then' })}>→</span>
                 <Reached level={now.level} />
               </>
             )}
@@ -141,7 +141,7 @@ function Goals({ first, latest }: { first: Try; latest: Try | undefined }) {
 
 /** A level, or that the student did not come so far. */
 function Reached({ level }: { level: number | null | undefined }) {
-  return typeof level === 'number' ? <Level level={level} size={20} /> : <NotReached aria-label={say('wall.not-reached')}>–</NotReached>;
+  return typeof level === 'number' ? <Level level={level} size={20} /> : <NotReached aria-label={formatMessage({ id: 'wall.row.notReached' })}>–</NotReached>;
 }
 
 const NotReached = styled.span`width: 20px; text-align: center; color: ${colour.muted};`;

@@ -25,12 +25,12 @@ it('puts a lesson for a group into the course in one press, and says where it ca
       <Groups of={dunlin} />
     </MemoryRouter>,
   );
-  press('Into the course');
+  press('Add to the course');
   const link = await screen.findByRole('link', { name: /^Lesson 5, / });
   expect(link.getAttribute('href')).toBe('/course/dunlin/l');
-  expect(post.mock.calls[0]?.[1]).toMatchObject({ body: { title: 'Once more: even tone', workMinutes: 20, again: 'EVEN_TONE' } });
+  expect(post.mock.calls[0]?.[1]).toMatchObject({ body: { title: 'Reteach: even tone', workMinutes: 20, again: 'EVEN_TONE' } });
   expect(JSON.stringify(post.mock.calls[0])).toContain('Together: Amara, Björn.');
-  expect(screen.getByRole('link', { name: 'Redo pages' }).getAttribute('href')).toBe('/wall/class/dunlin/redo?students=a,b');
+  expect(screen.getByRole('link', { name: 'Redo sheets' }).getAttribute('href')).toBe('/wall/class/dunlin/redo?students=a,b');
 });
 
 it('says what teaching something once more has changed, and where nobody has shown it since', async () => {
@@ -51,8 +51,8 @@ it('says what teaching something once more has changed, and where nobody has sho
       <Groups of={dunlin} />
     </MemoryRouter>,
   );
-  await screen.findByText('4 students below secure before: 1.6 → 2.9 on average; 3 secure since.');
+  await screen.findByText('4 students were below secure: 1.6 → 2.9 on average. Since then 3 are secure.');
   expect(screen.getByText(/^Even inside: 6.2 → 3.4 L\* \(4 students\)/)).toBeTruthy();
-  expect(screen.getByText('Nobody who was below secure has shown it since.')).toBeTruthy();
-  expect(screen.getByText(/where 67 % of those who tried are secure/)).toBeTruthy();
+  expect(screen.getByText('Nobody who was below secure has tried the skill since.')).toBeTruthy();
+  expect(screen.getByText(/when 67 % of those who tried are secure/)).toBeTruthy();
 });

@@ -7,7 +7,7 @@ import { dateWords, skillNames } from '../../course/words';
 import { LinkButton } from '../../design/Controls';
 import { colour, sizes, space } from '../../design/tokens';
 import { Retaught } from './Retaught';
-import { count, said, say } from '../../words/say';
+import { count, formatMessage } from '../../words/intl';
 
 type Progress = Schemas['ClassProgressView'];
 type Group = Progress['groups'][number];
@@ -19,9 +19,9 @@ const WORK = 20;
 export function Groups({ of }: { of: Progress }) {
   const name = (id: string) => of.students.find((s) => s.student === id)?.name ?? '';
   return (
-    <Aside aria-label={say('wall.groups')}>
-      <h2>{say('wall.groups')}</h2>
-      {of.groups.length === 0 && <p>{say('wall.everyone-is-secure-in-what')}</p>}
+    <Aside aria-label={formatMessage({ id: 'wall.groups' })}>
+      <h2>{formatMessage({ id: 'wall.groups' })}</h2>
+      {of.groups.length === 0 && <p>{formatMessage({ id: 'wall.reteach.allSecure' })}</p>}
       {of.groups.map((g) => (
         <section key={`${g.skill} ${g.cause?.code} ${g.students[0]}`}>
           <h3>
@@ -35,12 +35,12 @@ export function Groups({ of }: { of: Progress }) {
           <small>{g.students.map(name).join(', ')}</small>
           <Actions>
             <IntoCourse group={g} schoolClass={of.schoolClass} names={g.students.map(name)} />
-            <Link to={`/wall/class/${of.schoolClass}/redo?students=${g.students.join(',')}`}>{say('wall.redo-pages')}</Link>
+            <Link to={`/wall/class/${of.schoolClass}/redo?students=${g.students.join(',')}`}>{formatMessage({ id: 'wall.redo.title' })}</Link>
           </Actions>
         </section>
       ))}
       <Retaught schoolClass={of.schoolClass} />
-      <small>{said('wall.a-skill-is-ready-for', { readyShare: Math.round(of.readyShare * 100), link: (words) => <Link to={`/classes/${of.schoolClass}`}>{words}</Link> })}</small>
+      <small>{formatMessage({ id: 'wall.ready.help' }, { share: Math.round(of.readyShare * 100), link: (words) => <Link to={`/classes/${of.schoolClass}`}>{words}</Link> })}</small>
     </Aside>
   );
 }
@@ -54,9 +54,13 @@ function IntoCourse({ group, schoolClass, names }: { group: Group; schoolClass: 
         api.POST('/api/courses/{schoolClass}/next-lesson', {
           params: { path: { schoolClass } },
           body: {
-            title: say('wall.once-more', { skill: skillNames[group.skill] }),
-            aim: group.cause ? say('wall.no-more-of-this', { sign: group.cause.sign }) : '',
-            notes: [group.cause && say('wall.show-2', { next: group.cause.next }), say('wall.together', { more: names.join(', ') }), say('wall.the-others-go-on-where')]
+            title: formatMessage({ id: 'wall.reteach.title' }, { skill: skillNames[group.skill] }),
+            aim: group.cause ? formatMessage({ id: 'wall.advice.stop' }, { sign: group.cause.sign }) : '',
+            notes: [
+              group.cause && formatMessage({ id: 'wall.advice.show' }, { next: group.cause.next }),
+              formatMessage({ id: 'wall.reteach.together' }, { students: names.join(', ') }),
+              formatMessage({ id: 'wall.reteach.others' }),
+            ]
               .filter(Boolean)
               .join('\n'),
             workMinutes: WORK,
@@ -69,14 +73,14 @@ function IntoCourse({ group, schoolClass, names }: { group: Group; schoolClass: 
   if (add.data) {
     return (
       <Link to={`/course/${schoolClass}/${add.data.lesson}`}>
-        {said('wall.lesson', { at: add.data.at + 1, starts: add.data.starts && `, ${dateWords(add.data.starts.slice(0, 10))}` })}
+        {formatMessage({ id: 'wall.lesson.number' }, { number: add.data.at + 1, date: add.data.starts && `, ${dateWords(add.data.starts.slice(0, 10))}` })}
       </Link>
     );
   }
   return (
     <>
       <LinkButton isDisabled={add.isPending} onPress={() => add.mutate()}>
-        {say('wall.into-the-course')}
+        {formatMessage({ id: 'wall.reteach.intoCourse' })}
       </LinkButton>
       {add.error && <span role="alert">▲ {add.error.message}</span>}
     </>

@@ -8,7 +8,7 @@ import { pictureOf } from '../../returns/pictures';
 import { dayOf } from '../../words/words';
 import { StandingCell } from './StandingCell';
 import { growthWords } from './words';
-import { say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 type Standing = Schemas['StandingView'];
 
@@ -27,9 +27,9 @@ export function Ladder({ student }: { student: string }) {
     return null;
   }
   return (
-    <Section aria-label={say('wall.skills')}>
-      <h2>{say('wall.skills')}</h2>
-      {p.next && <p>{say('wall.next-2', { next: skillNames[p.next] })}</p>}
+    <Section aria-label={formatMessage({ id: 'wall.skills' })}>
+      <h2>{formatMessage({ id: 'wall.skills' })}</h2>
+      {p.next && <p>{formatMessage({ id: 'wall.next.sentence' }, { next: skillNames[p.next] })}</p>}
       <List>
         {p.standings.map((s) => (
           <li key={s.skill}>
@@ -40,14 +40,18 @@ export function Ladder({ student }: { student: string }) {
           </li>
         ))}
       </List>
-      {hand.data && <HandHabit hand={hand.data} where={say('wall.the-last-pages')} />}
+      {hand.data && <HandHabit hand={hand.data} where={formatMessage({ id: 'wall.box.lastPages' })} />}
     </Section>
   );
 }
 
 function words(s: Standing): string {
-  const state = { SECURE: say('wall.secure-on-two-days'), SLIPPING: say('wall.slipping'), ON_THE_WAY: s.level < 3 && s.cause ? s.cause.next : '' }[s.state];
-  return [...s.growths.map((g) => say('wall.grew', { g: growthWords(g) })), state].filter(Boolean).join(' ');
+  const state = {
+    SECURE: formatMessage({ id: 'wall.level.twoDays' }),
+    SLIPPING: formatMessage({ id: 'wall.skills.slipping' }),
+    ON_THE_WAY: s.level < 3 && s.cause ? s.cause.next : '',
+  }[s.state];
+  return [...s.growths.map((g) => formatMessage({ id: 'wall.growth.sentence' }, { growth: growthWords(g) })), state].filter(Boolean).join(' ');
 }
 
 /** The first and the newest box of one kind, side by side. */

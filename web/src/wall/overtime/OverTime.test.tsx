@@ -52,9 +52,9 @@ describe('a class over time', () => {
   it('says where each student stands, on how many attempts, and what grew', async () => {
     await wall();
     expect(
-      screen.getByRole('img', { name: /^Amara, even tone: stands at 2.4 after 2 attempts; 1.0 apart; the last (2 Oct|Oct 2); grew: Even inside 5.2 to 3.1 ± 0.9 L\*$/ }),
+      screen.getByRole('img', { name: /^Amara, even tone: level 2.4 after 2 attempts; differ by 1.0; the last (2 Oct|Oct 2); progress: Even inside 5.2 to 3.1 ± 0.9 L\*$/ }),
     ).toBeTruthy();
-    expect(screen.getByRole('img', { name: /^Björn, even tone: stands at 3.2 after 2 attempts; .*; secure on two days$/ })).toBeTruthy();
+    expect(screen.getByRole('img', { name: /^Björn, even tone: level 3.2 after 2 attempts; .*; secure on two days$/ })).toBeTruthy();
     expect(screen.getByText('next: even tone')).toBeTruthy();
     expect(screen.getByText('1 of 2 secure')).toBeTruthy();
   });
@@ -62,7 +62,7 @@ describe('a class over time', () => {
   it('sorts by standing and by what is missing', async () => {
     await wall();
     expect(names()).toEqual(['Björn', 'Amara', 'Zoë']);
-    fireEvent.click(screen.getByRole('radio', { name: 'standing' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'skill level' }));
     expect(names()).toEqual(['Zoë', 'Amara', 'Björn']);
     fireEvent.click(screen.getByRole('radio', { name: 'missing' }));
     expect(names()[0]).toBe('Zoë');
@@ -70,7 +70,7 @@ describe('a class over time', () => {
 
   it('hangs those together who lack the same', async () => {
     await wall();
-    fireEvent.click(screen.getByRole('button', { name: 'By fault' }));
+    fireEvent.click(screen.getByRole('button', { name: 'By mistake' }));
     expect(screen.getAllByRole('rowheader').map((h) => h.textContent)).toEqual([
       'even tone: pressure wandered inside the box',
       'Amaranext: even tone',

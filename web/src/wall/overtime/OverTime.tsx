@@ -15,17 +15,17 @@ import { ClassPapers } from '../papers/ClassPapers';
 import { Groups } from './Groups';
 import { StandingCell } from './StandingCell';
 import { ViewChoice } from '../ViewChoice';
-import { count, said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 import { ScrolledTable } from '../../design/Table';
 
 type Progress = Schemas['ClassProgressView'];
 type Student = Schemas['StudentProgressView'];
 
 const orders = [
-  { id: 'name', name: say('wall.name') },
-  { id: 'standing', name: say('wall.standing') },
-  { id: 'change', name: say('wall.change') },
-  { id: 'missing', name: say('wall.missing') },
+  { id: 'name', name: formatMessage({ id: 'wall.name' }) },
+  { id: 'standing', name: formatMessage({ id: 'wall.skills.level' }) },
+  { id: 'change', name: formatMessage({ id: 'wall.change' }) },
+  { id: 'missing', name: formatMessage({ id: 'wall.missing' }) },
 ] as const;
 
 /** Every skill, where one can be chosen. */
@@ -51,19 +51,19 @@ export default function OverTime() {
     return <Failed error={error} />;
   }
   if (!classes.data || (classId && !progress.data)) {
-    return <PlaceLoading title={say('wall.wall-2')} what={say('wall.the-wall')} />;
+    return <PlaceLoading title={formatMessage({ id: 'wall.windowTitle' })} what={formatMessage({ id: 'wall.loading.wall' })} />;
   }
   const of = progress.data;
   return (
     <Place
-      title={say('wall.wall-2')}
-      about={of && say('wall.over-time-2', { name: of.name, students: count(of.students.length, 'student') })}
+      title={formatMessage({ id: 'wall.windowTitle' })}
+      about={of && formatMessage({ id: 'wall.skills.over' }, { name: of.name, students: of.students.length })}
       actions={
         <>
           {classes.data.length > 0 && (
             <Picker>
               <Select
-                label={say('wall.class')}
+                label={formatMessage({ id: 'wall.class' })}
                 value={classId ?? null}
                 onChange={(next) => void navigate(`/wall/class/${next}`)}
                 choices={classes.data.map((c) => ({ id: c.id, name: c.name }))}
@@ -76,27 +76,27 @@ export default function OverTime() {
       }
     >
       {!of || of.skills.length === 0 ? (
-        <Empty title={say('wall.nothing-confirmed-yet')}>
-          <p>{said('wall.who-can-do-what-shows', { link: (words) => <Link to="/returns">{words}</Link> })}</p>
+        <Empty title={formatMessage({ id: 'wall.skills.empty' })}>
+          <p>{formatMessage({ id: 'wall.skills.emptyHelp' }, { link: (words) => <Link to="/returns">{words}</Link> })}</p>
         </Empty>
       ) : (
         <Layout>
           <div>
-            <Bar role="group" aria-label={say('wall.how-the-wall-hangs')}>
-              <Segments label={say('wall.sort-by')} value={order} onChange={setOrder} choices={orders} />
+            <Bar role="group" aria-label={formatMessage({ id: 'wall.arrange.label' })}>
+              <Segments label={formatMessage({ id: 'wall.sortBy' })} value={order} onChange={setOrder} choices={orders} />
               <Picker>
                 <Select
-                  label={say('wall.skill')}
+                  label={formatMessage({ id: 'wall.skill' })}
                   value={skill}
                   onChange={setSkill}
-                  choices={[{ id: ALL, name: say('wall.all-skills') }, ...of.skills.map((s) => ({ id: s.skill, name: skillNames[s.skill] }))]}
+                  choices={[{ id: ALL, name: formatMessage({ id: 'wall.skills.all' }) }, ...of.skills.map((s) => ({ id: s.skill, name: skillNames[s.skill] }))]}
                 />
               </Picker>
               <Toggle isSelected={grouped} onChange={setGrouped} isDisabled={of.groups.length === 0}>
-                {say('wall.by-fault')}
+                {formatMessage({ id: 'wall.reteach.byMistake' })}
               </Toggle>
               <Toggle isSelected={squint} onChange={setSquint}>
-                {say('wall.squint')}
+                {formatMessage({ id: 'wall.squint' })}
               </Toggle>
             </Bar>
             <Matrix of={narrowed(of, skill)} order={order} grouped={grouped} squint={squint} />
@@ -117,16 +117,16 @@ function narrowed(of: Progress, skill: string): Progress {
 function Matrix({ of, order, grouped, squint }: { of: Progress; order: Order; grouped: boolean; squint: boolean }) {
   const students = sorted(of.students, order);
   return (
-    <Scroll tabIndex={0} role="region" aria-label={say('wall.the-wall-over-time')}>
+    <Scroll tabIndex={0} role="region" aria-label={formatMessage({ id: 'wall.compare.heading' })}>
       <Table $squint={squint}>
         <thead>
           <tr>
-            <th scope="col">{say('wall.student')}</th>
+            <th scope="col">{formatMessage({ id: 'wall.student' })}</th>
             {of.skills.map((s) => (
               <Head key={s.skill} scope="col">
                 {skillNames[s.skill]}
-                <Spread counts={s.counts} label={say('wall.students-at-level-0-to-2', { skill: skillNames[s.skill], more: s.counts.join(', ') })} />
-                <small>{said('wall.of-secure', { secure: s.secure, tried: s.tried, ready: s.ready && say('wall.ready') })}</small>
+                <Spread counts={s.counts} label={formatMessage({ id: 'wall.skills.counts' }, { skill: skillNames[s.skill], counts: s.counts.join(', ') })} />
+                <small>{formatMessage({ id: 'wall.skills.secure' }, { secure: s.secure, tried: s.tried, ready: s.ready })}</small>
               </Head>
             ))}
           </tr>
@@ -136,7 +136,9 @@ function Matrix({ of, order, grouped, squint }: { of: Progress; order: Order; gr
             {grouped && (
               <tr>
                 <Fault scope="rowgroup" colSpan={of.skills.length + 1}>
-                  {part.group ? `${skillNames[part.group.skill]}: ${part.group.cause?.sign ?? say('wall.below-secure')}` : say('wall.nothing-below-secure')}
+                  {part.group
+                    ? `${skillNames[part.group.skill]}: ${part.group.cause?.sign ?? formatMessage({ id: 'wall.filter.belowSecure' })}`
+                    : formatMessage({ id: 'wall.filter.noneBelow' })}
                 </Fault>
               </tr>
             )}
@@ -155,7 +157,7 @@ function Line({ student, skills }: { student: Student; skills: Progress['skills'
     <tr>
       <th scope="row">
         <Link to={`/students/${student.student}`}>{student.name}</Link>
-        {student.next && <small>{say('wall.next-3', { next: skillNames[student.next] })}</small>}
+        {student.next && <small>{formatMessage({ id: 'wall.next.short' }, { next: skillNames[student.next] })}</small>}
       </th>
       {skills.map((s) => {
         const standing = student.standings.find((x) => x.skill === s.skill);

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { api, body, type Schemas } from '../../api/client';
 import { dateWords, skillNames } from '../../course/words';
 import { decimals } from '../../words/words';
-import { count, say } from '../../words/say';
+import { count, formatMessage } from '../../words/intl';
 
 type Lesson = Schemas['RetaughtView'];
 
@@ -18,7 +18,7 @@ export function Retaught({ schoolClass }: { schoolClass: string }) {
   }
   return (
     <>
-      <h2>{say('wall.taught-once-more')}</h2>
+      <h2>{formatMessage({ id: 'wall.reteach.done' })}</h2>
       {taught.data.map((l) => (
         <section key={l.lesson}>
           <h3>
@@ -39,5 +39,5 @@ export function Retaught({ schoolClass }: { schoolClass: string }) {
 
 const changed = (l: Lesson) =>
   l.before == null || l.after == null
-    ? say('wall.nobody-who-was-below-secure')
-    : say('wall.below-secure-before-on-average', { students: count(l.students, 'student'), before: decimals(l.before, 1), after: decimals(l.after, 1), secure: l.secure });
+    ? formatMessage({ id: 'wall.reteach.noneSince' })
+    : formatMessage({ id: 'wall.reteach.result' }, { students: l.students, before: decimals(l.before, 1), after: decimals(l.after, 1), secure: l.secure });

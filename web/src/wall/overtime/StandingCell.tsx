@@ -6,7 +6,7 @@ import { colour, levelGreys, space } from '../../design/tokens';
 import { pictureOf } from '../../returns/pictures';
 import { dayOf, decimals } from '../../words/words';
 import { growthWords } from './words';
-import { count, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 type Standing = Schemas['StandingView'];
 
@@ -15,19 +15,22 @@ export function StandingCell({ standing, name }: { standing: Standing; name: str
   const latest = standing.tries[standing.tries.length - 1];
   const growth = standing.growths[0];
   const marks = [
-    standing.tries.length > 1 && say('wall.apart', { spread: decimals(standing.spread, 1) }),
-    latest && say('wall.the-last', { received: dayOf(latest.received) }),
-    growth && say('wall.grew-2', { growth: growthWords(growth) }),
-    standing.state === 'SLIPPING' && 'slipping',
-    standing.state === 'SECURE' && say('wall.secure-on-two-days'),
+    standing.tries.length > 1 && formatMessage({ id: 'wall.sort.spread' }, { spread: decimals(standing.spread, 1) }),
+    latest && formatMessage({ id: 'wall.marks.last' }, { date: dayOf(latest.received) }),
+    growth && formatMessage({ id: 'wall.growth.short' }, { growth: growthWords(growth) }),
+    standing.state === 'SLIPPING' && formatMessage({ id: 'wall.skills.slipping' }),
+    standing.state === 'SECURE' && formatMessage({ id: 'wall.level.twoDays' }),
   ].filter(Boolean);
-  const words = say('wall.stands-at-after', {
-    name,
-    skill: skillNames[standing.skill],
-    level: decimals(standing.level, 1),
-    attempts: count(standing.tries.length, 'attempt'),
-    more: marks.length > 0 ? `; ${marks.join('; ')}` : '',
-  });
+  const words = formatMessage(
+    { id: 'wall.skills.spoken' },
+    {
+      student: name,
+      skill: skillNames[standing.skill],
+      level: decimals(standing.level, 1),
+      attempts: standing.tries.length,
+      marks: marks.length > 0 ? marks.join('; ') : 'none',
+    },
+  );
   return (
     <Held title={words}>
       {latest?.field && <img src={pictureOf(latest.page, latest.read, latest.field)} alt="" loading="lazy" />}

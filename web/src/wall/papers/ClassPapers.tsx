@@ -2,15 +2,15 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { space } from '../../design/tokens';
 import { Poster } from '../Poster';
-import { say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 /** What follows from who can do what. */
 export function ClassPapers({ schoolClass }: { schoolClass: string }) {
   return (
-    <Links aria-label={say('wall.from-this-wall')}>
-      <Link to={`/wall/class/${schoolClass}/redo`}>{say('wall.redo-pages')}</Link>
-      <Link to={`/wall/class/${schoolClass}/reports`}>{say('wall.reports')}</Link>
-      <Link to={`/wall/class/${schoolClass}/marks`}>{say('wall.marks')}</Link>
+    <Links aria-label={formatMessage({ id: 'wall.prints.heading' })}>
+      <Link to={`/wall/class/${schoolClass}/redo`}>{formatMessage({ id: 'wall.redo.title' })}</Link>
+      <Link to={`/wall/class/${schoolClass}/reports`}>{formatMessage({ id: 'wall.reports' })}</Link>
+      <Link to={`/wall/class/${schoolClass}/marks`}>{formatMessage({ id: 'wall.marks' })}</Link>
       <Poster of={`/api/progress/classes/${schoolClass}`} />
     </Links>
   );

@@ -39,7 +39,7 @@ describe('marks', () => {
     await place();
     expect(screen.getByText('2.5').closest('[title]')?.getAttribute('title')).toBe('Even inside 3, In order 2');
     expect(screen.getByText('OneRoster').getAttribute('href')).toBe('/api/progress/classes/dunlin/marks/export?format=ONEROSTER');
-    expect(screen.getByRole('button', { name: 'Keep this scale' })).toHaveProperty('disabled', true);
+    expect(screen.getByRole('button', { name: 'Save scale' })).toHaveProperty('disabled', true);
   });
 
   it('shows another scale on real marks before it is kept', async () => {
@@ -50,7 +50,7 @@ describe('marks', () => {
     press('letters');
     await screen.findByText('C');
     expect(post.mock.calls[0]?.[1]).toMatchObject({ body: { scale: { steps: [{ value: 0, name: 'E' }, {}, {}, {}, { value: 85, name: 'A' }] } } });
-    press('Keep this scale');
+    press('Save scale');
     await waitFor(() => expect(put).toHaveBeenCalled());
     expect(put.mock.calls[0]?.[1]).toMatchObject({ body: { revision: -1 } });
   });

@@ -9,7 +9,7 @@ import { Empty, Failed, Loading, Notice } from '../../design/States';
 import { colour, sizes, space } from '../../design/tokens';
 import { dayOf, decimals } from '../../words/words';
 import { ScaleForm, type Scale } from './ScaleForm';
-import { said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 import { ScrolledTable } from '../../design/Table';
 
 type View = Schemas['MarksView'];
@@ -23,7 +23,7 @@ export default function Marks() {
     return <Failed error={kept.error} />;
   }
   if (!kept.data) {
-    return <Loading what={say('wall.the-marks')} />;
+    return <Loading what={formatMessage({ id: 'wall.loading.marks' })} />;
   }
   return <Book key={kept.data.revision} kept={kept.data} id={id} />;
 }
@@ -52,32 +52,32 @@ function Book({ kept, id }: { kept: View; id: string }) {
   const error = keep.error ?? (isChanged ? seen.error : null);
   return (
     <Place
-      title={say('wall.marks')}
-      about={say('wall.confirmed-work-only', { className: kept.className })}
+      title={formatMessage({ id: 'wall.marks' })}
+      about={formatMessage({ id: 'wall.report.confirmedOnly' }, { className: kept.className })}
       actions={
-        <Files aria-label={say('wall.files')}>
-          <a href={`/api/progress/classes/${id}/marks/export?format=MARKS`}>{say('wall.marks-csv')}</a>
-          <a href={`/api/progress/classes/${id}/marks/export?format=ATTEMPTS`}>{say('wall.figures-csv')}</a>
-          <a href={`/api/progress/classes/${id}/marks/export?format=ONEROSTER`}>{say('wall.oneroster')}</a>
-          <a href={`/api/progress/classes/${id}/marks/export?format=JSON`}>{say('wall.json')}</a>
-          <Link to={`/wall/class/${id}`}>{say('wall.back-to-the-wall')}</Link>
+        <Files aria-label={formatMessage({ id: 'wall.files' })}>
+          <a href={`/api/progress/classes/${id}/marks/export?format=MARKS`}>{formatMessage({ id: 'wall.files.marks' })}</a>
+          <a href={`/api/progress/classes/${id}/marks/export?format=ATTEMPTS`}>{formatMessage({ id: 'wall.files.measurements' })}</a>
+          <a href={`/api/progress/classes/${id}/marks/export?format=ONEROSTER`}>{formatMessage({ id: 'wall.oneroster' })}</a>
+          <a href={`/api/progress/classes/${id}/marks/export?format=JSON`}>{formatMessage({ id: 'wall.json' })}</a>
+          <Link to={`/wall/class/${id}`}>{formatMessage({ id: 'wall.backToWall' })}</Link>
         </Files>
       }
     >
       {kept.work.length === 0 ? (
-        <Empty title={say('wall.nothing-confirmed-yet')}>
-          <p>{said('wall.marks-come-from-what-you', { link: (words) => <Link to="/returns">{words}</Link> })}</p>
+        <Empty title={formatMessage({ id: 'wall.skills.empty' })}>
+          <p>{formatMessage({ id: 'wall.marks.empty' }, { link: (words) => <Link to="/returns">{words}</Link> })}</p>
         </Empty>
       ) : (
         <Layout>
           <Table view={view} />
-          <Side aria-label={say('wall.scale')}>
+          <Side aria-label={formatMessage({ id: 'wall.scale' })}>
             <ScaleForm scale={scale} weights={kept.weights} onChange={setScale} />
             {error && <Notice role="alert">▲ {error.message}</Notice>}
             <MainButton isDisabled={!isChanged || keep.isPending} onPress={() => keep.mutate()}>
-              {say('wall.keep-this-scale')}
+              {formatMessage({ id: 'wall.scale.save' })}
             </MainButton>
-            <small>{isChanged ? say('wall.the-table-shows-what-it') : say('wall.change-anything-the-table-shows')}</small>
+            <small>{isChanged ? formatMessage({ id: 'wall.scale.filesHelp' }) : formatMessage({ id: 'wall.scale.help' })}</small>
           </Side>
         </Layout>
       )}
@@ -87,11 +87,11 @@ function Book({ kept, id }: { kept: View; id: string }) {
 
 function Table({ view }: { view: View }) {
   return (
-    <Scroll tabIndex={0} role="region" aria-label={say('wall.marks')}>
+    <Scroll tabIndex={0} role="region" aria-label={formatMessage({ id: 'wall.marks' })}>
       <Grid>
         <thead>
           <tr>
-            <th scope="col">{say('wall.student')}</th>
+            <th scope="col">{formatMessage({ id: 'wall.student' })}</th>
             {view.work.map((w) => (
               <th key={w.id} scope="col">
                 {w.title}
@@ -122,7 +122,7 @@ function Table({ view }: { view: View }) {
 function Mark({ given }: { given: Given }) {
   const goals = given.goals.map((g) => `${g.label} ${g.level}`).join(', ');
   if (typeof given.value !== 'number') {
-    return <small title={goals}>{say('wall.no-goal-counts')}</small>;
+    return <small title={goals}>{formatMessage({ id: 'wall.scale.noGoal' })}</small>;
   }
   return (
     <span title={goals}>

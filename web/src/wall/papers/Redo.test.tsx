@@ -7,7 +7,7 @@ import Redo from './Redo';
 
 const SMALL = 'Small circles at one pressure.';
 const look: Schemas['RedoLookView'] = {
-  title: 'Once more: Value scale',
+  title: 'Reteach: Value scale',
   students: [
     {
       student: 'a',
@@ -47,7 +47,7 @@ describe('redo pages', () => {
     expect(screen.getByText('2, 4')).toBeTruthy();
     expect(screen.getByText('5')).toBeTruthy();
     expect(screen.getByText('about 6 min')).toBeTruthy();
-    expect(screen.getByText('1 exercise more found no room on the page.')).toBeTruthy();
+    expect(screen.getByText('There was no room for 1 exercise more.')).toBeTruthy();
   });
 
   it('prints for those who are ticked', async () => {

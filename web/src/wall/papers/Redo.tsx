@@ -10,7 +10,7 @@ import { Empty, Failed, Loading, Notice } from '../../design/States';
 import { Tick, useLeftOut } from '../../design/Tick';
 import { colour, sizes, space } from '../../design/tokens';
 import { dayOf, decimals } from '../../words/words';
-import { count, said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 type Look = Schemas['RedoLookView'];
 
@@ -39,30 +39,33 @@ export default function Redo() {
     return <Failed error={error} />;
   }
   if (!schoolClass || (run && !wall.data)) {
-    return <Loading what={say('wall.what-was-missed')} />;
+    return <Loading what={formatMessage({ id: 'wall.sort.missed' })} />;
   }
   const fields = wall.data?.columns.map((c) => c.field) ?? [];
   return (
     <Place
-      title={say('wall.redo-pages')}
-      about={wall.data ? `${wall.data.className}, ${wall.data.title}, ${dayOf(wall.data.printedAt)}` : say('wall.the-newest-of-every-goal')}
+      title={formatMessage({ id: 'wall.redo.title' })}
+      about={wall.data ? `${wall.data.className}, ${wall.data.title}, ${dayOf(wall.data.printedAt)}` : formatMessage({ id: 'wall.marks.newest' })}
       actions={
         <>
           {fields.length > 0 && (
             <Picker>
               <Select
-                label={say('wall.what')}
+                label={formatMessage({ id: 'wall.what' })}
                 value={field}
                 onChange={setField}
-                choices={[{ id: MISSED, name: say('wall.what-each-one-missed') }, ...fields.map((f) => ({ id: f, name: say('wall.field-everyone', { f }) }))]}
+                choices={[
+                  { id: MISSED, name: formatMessage({ id: 'wall.redo.heading' }) },
+                  ...fields.map((f) => ({ id: f, name: formatMessage({ id: 'wall.box.everyone' }, { box: f }) })),
+                ]}
               />
             </Picker>
           )}
-          <Link to={run ? `/wall/${run}` : `/wall/class/${schoolClass}`}>{say('wall.back-to-the-wall')}</Link>
+          <Link to={run ? `/wall/${run}` : `/wall/class/${schoolClass}`}>{formatMessage({ id: 'wall.backToWall' })}</Link>
         </>
       }
     >
-      {look.data ? <Students key={field} look={look.data} schoolClass={schoolClass} wanted={wanted} /> : <Loading what={say('wall.what-was-missed')} />}
+      {look.data ? <Students key={field} look={look.data} schoolClass={schoolClass} wanted={wanted} /> : <Loading what={formatMessage({ id: 'wall.sort.missed' })} />}
     </Place>
   );
 }
@@ -90,23 +93,26 @@ function Students({ look, schoolClass, wanted }: StudentsProps) {
   });
   if (look.students.length === 0) {
     return (
-      <Empty title={say('wall.nothing-to-do-again')}>
-        <p>{say('wall.everyone-who-gave-something-in')}</p>
+      <Empty title={formatMessage({ id: 'wall.redo.none' })}>
+        <p>{formatMessage({ id: 'wall.redo.allSecure' })}</p>
       </Empty>
     );
   }
   if (print.data) {
     return (
-      <Empty title={say('wall.made', { pages: count(print.data.pages, 'page') })}>
+      <Empty title={formatMessage({ id: 'wall.redo.ready' }, { pages: print.data.pages })}>
         <p>
-          {said('wall.print-the-pdf-hand-them', {
-            a: (words) => (
-              <a href={`/api/sheets/runs/${print.data.run}/pages.pdf`} target="_blank" rel="noreferrer">
-                {words}
-              </a>
-            ),
-            link: (words) => <Link to={`/returns/${print.data.run}`}>{words}</Link>,
-          })}
+          {formatMessage(
+            { id: 'wall.redo.next' },
+            {
+              a: (words) => (
+                <a href={`/api/sheets/runs/${print.data.run}/pages.pdf`} target="_blank" rel="noreferrer">
+                  {words}
+                </a>
+              ),
+              link: (words) => <Link to={`/returns/${print.data.run}`}>{words}</Link>,
+            },
+          )}
         </p>
       </Empty>
     );
@@ -114,10 +120,12 @@ function Students({ look, schoolClass, wanted }: StudentsProps) {
   return (
     <>
       <Bar>
-        <p>{said('wall.each-page-has-the-students', { title: look.title, strong: (words) => <b>{words}</b> })}</p>
-        <LinkButton onPress={() => setOut(new Set(out.size === 0 ? look.students.map((s) => s.student) : []))}>{out.size === 0 ? say('wall.none') : say('wall.all')}</LinkButton>
+        <p>{formatMessage({ id: 'wall.redo.help' }, { title: look.title, strong: (words) => <b>{words}</b> })}</p>
+        <LinkButton onPress={() => setOut(new Set(out.size === 0 ? look.students.map((s) => s.student) : []))}>
+          {out.size === 0 ? formatMessage({ id: 'wall.none' }) : formatMessage({ id: 'wall.all' })}
+        </LinkButton>
         <MainButton isDisabled={chosen.length === 0 || print.isPending} onPress={() => print.mutate()}>
-          {print.isPending ? say('wall.making-the-pages') : say('wall.make', { pages: count(pages, 'page') })}
+          {print.isPending ? formatMessage({ id: 'wall.redo.preparing' }) : formatMessage({ id: 'wall.redo.make' }, { pages: pages })}
         </MainButton>
       </Bar>
       {print.error && <Notice role="alert">▲ {print.error.message}</Notice>}
@@ -127,7 +135,7 @@ function Students({ look, schoolClass, wanted }: StudentsProps) {
             <Tick label={s.name} isOn={!out.has(s.student)} onChange={() => toggle(s.student)}>
               <span>
                 <b>{s.name}</b>
-                <small>{said('wall.about-min', { minutes: decimals(s.minutes), pages: s.pages > 1 && say('wall.pages', { pages: s.pages }) })}</small>
+                <small>{formatMessage({ id: 'wall.reteach.minutes' }, { minutes: decimals(s.minutes), pages: s.pages })}</small>
               </span>
             </Tick>
             <Parts>
@@ -143,7 +151,7 @@ function Students({ look, schoolClass, wanted }: StudentsProps) {
                   </ul>
                 </div>
               ))}
-              {s.left > 0 && <small>{say('wall.more-found-no-room-on', { exercises: count(s.left, 'exercise') })}</small>}
+              {s.left > 0 && <small>{formatMessage({ id: 'wall.report.moreExercises' }, { exercises: s.left })}</small>}
             </Parts>
           </li>
         ))}

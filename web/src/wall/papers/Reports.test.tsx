@@ -35,7 +35,7 @@ describe('reports', () => {
     expect(screen.getAllByRole('img')).toHaveLength(2);
     fireEvent.change(screen.getAllByRole('textbox', { name: 'What goes well' })[0] as HTMLElement, { target: { value: 'My own words.' } });
     fireEvent.click(screen.getByRole('checkbox', { name: 'Report on Björn Sæther' }));
-    press('Names off');
+    press('Hide names');
     press('Print 1 page');
     await waitFor(() => expect(saved).toHaveBeenCalled());
     expect(post.mock.calls[0]?.[1]).toMatchObject({

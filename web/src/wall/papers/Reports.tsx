@@ -11,15 +11,15 @@ import { Tick, useLeftOut } from '../../design/Tick';
 import { colour, sizes, space } from '../../design/tokens';
 import { pictureOf } from '../../returns/pictures';
 import { dayOf } from '../../words/words';
-import { count, said, say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 type Draft = Schemas['ReportDraftView'];
 type Parts = Pick<Draft, 'secure' | 'grew' | 'next'>;
 
 const parts = [
-  { id: 'secure', name: say('wall.what-goes-well') },
-  { id: 'grew', name: say('wall.what-has-grown') },
-  { id: 'next', name: say('wall.what-comes-next') },
+  { id: 'secure', name: formatMessage({ id: 'wall.report.strengths' }) },
+  { id: 'grew', name: formatMessage({ id: 'wall.report.growth' }) },
+  { id: 'next', name: formatMessage({ id: 'wall.report.next' }) },
 ] as const;
 
 /** A page for each student's family: proposed words, changed as the teacher likes, then printed. */
@@ -36,7 +36,7 @@ export default function Reports() {
     return <Failed error={drafts.error} />;
   }
   if (!drafts.data) {
-    return <Loading what={say('wall.the-reports')} />;
+    return <Loading what={formatMessage({ id: 'wall.loading.reports' })} />;
   }
   return <Desk id={id} drafts={only ? drafts.data.filter((d) => d.student === only) : drafts.data} />;
 }
@@ -56,33 +56,33 @@ function Desk({ id, drafts }: { id: string; drafts: Draft[] }) {
   });
   return (
     <Place
-      title={say('wall.reports')}
-      about={say('wall.with-confirmed-work-words-are', { students: count(drafts.length, 'student') })}
+      title={formatMessage({ id: 'wall.reports' })}
+      about={formatMessage({ id: 'wall.report.help' }, { students: drafts.length })}
       actions={
         <>
           <a href={`/api/progress/classes/${id}/report.pdf`} target="_blank" rel="noreferrer">
-            {say('wall.page-on-the-class')}
+            {formatMessage({ id: 'wall.report.classPage' })}
           </a>
-          <Link to={`/wall/class/${id}`}>{say('wall.back-to-the-wall')}</Link>
+          <Link to={`/wall/class/${id}`}>{formatMessage({ id: 'wall.backToWall' })}</Link>
           <Toggle isSelected={!named} onChange={(off) => setNamed(!off)}>
-            {say('wall.names-off')}
+            {formatMessage({ id: 'wall.names.hide' })}
           </Toggle>
           <MainButton isDisabled={chosen.length === 0 || print.isPending} onPress={() => print.mutate()}>
-            {print.isPending ? say('wall.making-them') : say('wall.print', { pages: count(chosen.length, 'page') })}
+            {print.isPending ? formatMessage({ id: 'wall.report.preparing' }) : formatMessage({ id: 'wall.print' }, { pages: chosen.length })}
           </MainButton>
         </>
       }
     >
       {print.error && <Notice role="alert">▲ {print.error.message}</Notice>}
       {drafts.length === 0 && (
-        <Empty title={say('wall.nothing-confirmed-yet')}>
-          <p>{said('wall.reports-are-written-from-what', { link: (words) => <Link to="/returns">{words}</Link> })}</p>
+        <Empty title={formatMessage({ id: 'wall.skills.empty' })}>
+          <p>{formatMessage({ id: 'wall.report.empty' }, { link: (words) => <Link to="/returns">{words}</Link> })}</p>
         </Empty>
       )}
       <List>
         {drafts.map((d) => (
           <li key={d.student}>
-            <Tick label={say('wall.report-on', { name: d.name })} isOn={!out.has(d.student)} onChange={() => toggle(d.student)}>
+            <Tick label={formatMessage({ id: 'wall.report.of' }, { name: d.name })} isOn={!out.has(d.student)} onChange={() => toggle(d.student)}>
               <b>{d.name}</b>
             </Tick>
             <Texts>

@@ -5,14 +5,14 @@ import { LinkButton, Words } from '../../design/Controls';
 import { NumberBox } from '../../design/NumberBox';
 import { colour, sizes, space } from '../../design/tokens';
 import { levelNames } from '../../words/words';
-import { say } from '../../words/say';
+import { formatMessage } from '../../words/intl';
 
 export type Scale = Pick<Schemas['ScaleData'], 'steps' | 'weights' | 'classCode'>;
 
 const STEPS = 5;
 const ready: readonly { name: string; values: readonly number[]; names: readonly string[] }[] = [
   { name: '0–4', values: [0, 1, 2, 3, 4], names: [] },
-  { name: say('wall.per-cent'), values: [0, 40, 60, 80, 100], names: [] },
+  { name: formatMessage({ id: 'wall.perCent' }), values: [0, 40, 60, 80, 100], names: [] },
   { name: 'letters', values: [0, 40, 55, 70, 85], names: ['E', 'D', 'C', 'B', 'A'] },
 ];
 
@@ -27,7 +27,7 @@ export function ScaleForm({ scale, weights, onChange }: Props) {
   const step = (at: number, change: Partial<Scale['steps'][number]>) => onChange({ ...scale, steps: scale.steps.map((s, i) => (i === at ? { ...s, ...change } : s)) });
   return (
     <>
-      <h2>{say('wall.scale')}</h2>
+      <h2>{formatMessage({ id: 'wall.scale' })}</h2>
       <Ready>
         {ready.map((r) => (
           <LinkButton key={r.name} onPress={() => onChange({ ...scale, steps: Array.from({ length: STEPS }, (_, i) => ({ value: r.values[i] ?? 0, name: r.names[i] ?? '' })) })}>
@@ -42,7 +42,7 @@ export function ScaleForm({ scale, weights, onChange }: Props) {
               {i} {level}
             </span>
             <NumberBox
-              label={say('wall.worth-of', { level })}
+              label={formatMessage({ id: 'wall.scale.worth' }, { level })}
               hidden
               value={scale.steps[i]?.value ?? 0}
               least={-1000}
@@ -51,19 +51,19 @@ export function ScaleForm({ scale, weights, onChange }: Props) {
               onChange={(value) => step(i, { value })}
             />
             <Name value={scale.steps[i]?.name ?? ''} onChange={(name) => step(i, { name })} maxLength={20}>
-              <Hidden>{say('wall.name-of', { level })}</Hidden>
-              <Input placeholder={say('wall.name')} />
+              <Hidden>{formatMessage({ id: 'wall.scale.levelName' }, { level })}</Hidden>
+              <Input placeholder={formatMessage({ id: 'wall.name' })} />
             </Name>
           </li>
         ))}
       </Steps>
-      <h2>{say('wall.goals-weigh')}</h2>
+      <h2>{formatMessage({ id: 'wall.scale.weights' })}</h2>
       <Weights>
         {weights.map((w) => (
           <li key={w.goal}>
             <span>{w.label}</span>
             <NumberBox
-              label={say('wall.weight-of', { label: w.label })}
+              label={formatMessage({ id: 'wall.scale.weightOf' }, { label: w.label })}
               hidden
               value={scale.weights[w.goal] ?? 1}
               least={0}
@@ -75,8 +75,8 @@ export function ScaleForm({ scale, weights, onChange }: Props) {
         ))}
       </Weights>
       <Words
-        label={say('wall.what-the-schools-system-calls')}
-        hint={say('wall.for-oneroster-may-stay-empty')}
+        label={formatMessage({ id: 'wall.files.classCode' })}
+        hint={formatMessage({ id: 'wall.files.oneRosterHelp' })}
         value={scale.classCode ?? ''}
         onChange={(classCode) => onChange({ ...scale, classCode })}
       />

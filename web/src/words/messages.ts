@@ -17,8 +17,8 @@ import today from './en/today.json';
 import wall from './en/wall.json';
 import words from './en/words.json';
 
-/** A file for each room. */
-export const english = {
+/** The English messages: a file for each place. */
+export const messages = {
   account,
   bench,
   classes,
@@ -39,11 +39,11 @@ export const english = {
   words,
 };
 
-type English = typeof english;
-type KeyOf<Room extends keyof English> = `${Room}.${keyof English[Room] & string}`;
+type Messages = typeof messages;
+type IdOf<Place extends keyof Messages> = `${Place}.${keyof Messages[Place] & string}`;
 
-/** Every key, `room.words-it-begins-with`. */
-export type Key = { [Room in keyof English]: KeyOf<Room> }[keyof English];
+/** Every message, as `place.role`. */
+export type MessageId = { [Place in keyof Messages]: IdOf<Place> }[keyof Messages];
 
-/** What can be counted, see {@link count}. */
-export type Noun = keyof English['counted'];
+/** What can be counted, see `count`. */
+export type Noun = keyof Messages['counted'];
