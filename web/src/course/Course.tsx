@@ -104,7 +104,11 @@ export default function Course() {
         lane.term
           ? formatMessage(
               { id: 'course.course.summary' },
-              { name: lane.term.name || formatMessage({ id: 'course.print.termShort' }), periods: lane.periods.filter((p) => p.state !== 'CANCELLED').length, class: lane.name },
+              {
+                name: lane.term.name || formatMessage({ id: 'course.print.termShort' }),
+                periods: lane.periods.filter((p) => p.state !== 'CANCELLED').length,
+                className: lane.name,
+              },
             )
           : lane.name
       }

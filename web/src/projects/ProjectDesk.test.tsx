@@ -128,6 +128,6 @@ it('places the focus by pointing, by keys and as proposed, and takes it away aga
   await screen.findByText(/At 66 % from the left and 30 % from the top/);
   press('Save');
   await vi.waitFor(() => expect(put.mock.calls[0]?.[1]).toMatchObject({ body: { settings: { focus: '0.660 0.300' } } }));
-  fireEvent.keyDown(frame, { key: 'Delete class' });
+  fireEvent.keyDown(frame, { key: 'Delete' });
   await screen.findByText(/Without a focus, Grastel does not judge it/);
 });

@@ -164,7 +164,7 @@ function Suggestion({ row, to, pending, onHold }: SuggestionProps) {
       )}
       {to && held !== undefined && (
         <Under>
-          {formatMessage({ id: 'returns.agreement.newSheets' }, { class: to.name, limit: decimals(row.secure * held, row.digits) })}{' '}
+          {formatMessage({ id: 'returns.agreement.newSheets' }, { className: to.name, limit: decimals(row.secure * held, row.digits) })}{' '}
           <LinkButton onPress={() => onHold(undefined)} isDisabled={pending}>
             {formatMessage({ id: 'returns.agreement.reset' })}
           </LinkButton>

@@ -68,13 +68,13 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
                           onPress={() => hold.mutate({ of: schoolClass, goal: g.goal, factor }, { onSuccess: () => onThreshold(g.goal, undefined) })}
                           isDisabled={hold.isPending}
                         >
-                          {formatMessage({ id: 'sheets.threshold.forClass' }, { class: schoolClass.name })}
+                          {formatMessage({ id: 'sheets.threshold.forClass' }, { className: schoolClass.name })}
                         </Link>
                       )}
                     </Under>
                   )}
                   {inherited && ofClass !== 1 && schoolClass && (
-                    <Under>{formatMessage({ id: 'sheets.threshold.ofClass' }, { class: schoolClass.name, usual: decimals(g.usual, 1) })}</Under>
+                    <Under>{formatMessage({ id: 'sheets.threshold.ofClass' }, { className: schoolClass.name, usual: decimals(g.usual, 1) })}</Under>
                   )}
                 </td>
               </tr>

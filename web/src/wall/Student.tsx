@@ -47,7 +47,7 @@ export default function Student() {
     >
       {attempts.length === 0 && (
         <Empty title={formatMessage({ id: 'wall.empty.title' })}>
-          <p>{formatMessage({ id: 'wall.empty.soon' }, { class: name })}</p>
+          <p>{formatMessage({ id: 'wall.empty.soon' }, { className: name })}</p>
         </Empty>
       )}
       <Ladder student={id} />

@@ -52,7 +52,7 @@ export default function Wall() {
   return (
     <Place
       title={formatMessage({ id: 'wall.windowTitle' })}
-      about={wall.data && formatMessage({ id: 'wall.row.returned' }, { class: wall.data.className, title: wall.data.title, returned: back, students: wall.data.rows.length })}
+      about={wall.data && formatMessage({ id: 'wall.row.returned' }, { className: wall.data.className, title: wall.data.title, returned: back, students: wall.data.rows.length })}
       actions={
         runs.data.length > 0 && (
           <>
@@ -92,7 +92,7 @@ export default function Wall() {
       )}
       {wall.data && back === 0 && (
         <Empty title={formatMessage({ id: 'wall.empty.returns' })}>
-          <p>{formatMessage({ id: 'wall.empty.noReturns' }, { class: wall.data.className, link: (words) => <Link to={`/returns/${wall.data.run}`}>{words}</Link> })}</p>
+          <p>{formatMessage({ id: 'wall.empty.noReturns' }, { className: wall.data.className, link: (words) => <Link to={`/returns/${wall.data.run}`}>{words}</Link> })}</p>
         </Empty>
       )}
       {wall.data &&

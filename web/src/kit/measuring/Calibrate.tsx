@@ -33,7 +33,7 @@ export function Calibrate({ pencil, paper, paperName, onDone }: Props) {
                   opacity: decimals(found.hiding, 2),
                   strong: (words) => <b>{words}</b>,
                   softnessBefore: decimals(pencil.softness, 2),
-                  softness: decimals(found.softness, 2),
+                  softnessNow: decimals(found.softness, 2),
                   strong2: (words) => <b>{words}</b>,
                 },
               )}

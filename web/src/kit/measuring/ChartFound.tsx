@@ -226,7 +226,7 @@ function Pencil({ pencil: p, isChosen, onToggle }: { pencil: Found; isChosen: bo
               difference: p.same ? formatMessage({ id: 'kit.chart.asInKit' }) : off,
               plusMinus: decimals(p.plusMinus ?? 0, 1),
               opacity: decimals(p.hiding?.value ?? 0, 2),
-              softness: decimals(p.softness?.value ?? 0, 2),
+              softnessNow: decimals(p.softness?.value ?? 0, 2),
             },
           )}
         </small>

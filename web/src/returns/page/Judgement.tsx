@@ -147,7 +147,7 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
         {worst?.found.cause && <b>{formatMessage({ id: 'returns.page.nextStep' }, { next: worst.found.cause.next })}</b>}
       </Say>
       <Keys>
-        {mayMark && formatMessage({ id: 'returns.keys.marking' }, { kbd: (words) => <kbd>{words}</kbd> })}{' '}
+        {mayMark && <>{formatMessage({ id: 'returns.keys.marking' }, { kbd: (words) => <kbd>{words}</kbd> })} · </>}
         <LinkButton onPress={() => onStep(1)}>{formatMessage({ id: 'returns.keys.next' })}</LinkButton> ·{' '}
         <LinkButton onPress={() => onStep(-1)}>{formatMessage({ id: 'returns.keys.previous' })}</LinkButton>
       </Keys>

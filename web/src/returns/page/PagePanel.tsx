@@ -110,7 +110,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
               { id: 'returns.page.quality' },
               {
                 dpi: Math.round(quality.dpi),
-                flatness: decimals(quality.flatnessMm, 2),
+                flatMm: decimals(quality.flatnessMm, 2),
                 light: decimals(quality.lightSpread * 100, 1),
               },
             )}

@@ -111,7 +111,7 @@ class BenchAndKitTest extends DemoTest {
     private static void compareOrders(Desk desk) {
         String before = colour(desk);
         Locator reversed = desk.page.locator("[data-what-if=ORDER_REVERSED]");
-        assertThat(reversed).containsText("order turned round");
+        assertThat(reversed).containsText("layers reversed");
         awaitWhatIf(desk);
         desk.page.keyboard().press("1");
         assertThat(layers(desk).first()).containsText("Mussel Violet");
@@ -145,7 +145,7 @@ class BenchAndKitTest extends DemoTest {
     }
 
     private static void keepAndMeetTheOtherWindow(Desk desk) {
-        desk.button("Keep …").click();
+        desk.button("Save as …").click();
         desk.field("Name").fill("Red in shade");
         desk.button(Pattern.compile("^Keep$")).click();
         assertThat(desk.page.getByText("Red in shade").first()).isVisible();
@@ -154,22 +154,22 @@ class BenchAndKitTest extends DemoTest {
         change(other, "darker");
         change(desk.page, "lighter");
         assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("changed in another window");
-        desk.button("Keep as another").click();
+        desk.button("Save as new").click();
         assertThat(desk.page.getByText("A stack of that name").or(desk.page.getByText("already")))
                 .isVisible();
         desk.field("Name").fill("Red in light");
-        desk.button("Keep as another").click();
+        desk.button("Save as new").click();
         desk.page.getByText("Red in light").first().waitFor();
         other.close();
     }
 
     private static void change(Page page, String note) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep …"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save as …"))
                 .click();
         page.getByLabel("Note").fill(note);
         page.getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("Keep").setExact(true))
+                        new Page.GetByRoleOptions().setName("Save").setExact(true))
                 .click();
         page.waitForTimeout(500);
     }
@@ -212,25 +212,25 @@ class BenchAndKitTest extends DemoTest {
     private static void calibrate(Desk desk) {
         pencil(desk, "Buoy Red").click();
         assertThat(desk.heading("Buoy Red")).isVisible();
-        assertThat(desk.page.getByText("If it is missing")).isVisible();
+        assertThat(desk.page.getByText("If this pencil is missing")).isVisible();
         desk.button("Calibrate").click();
         desk.button("Read with the meter").click();
         assertThat(desk.page.getByRole(AriaRole.STATUS)).containsText("Prediction off by");
         desk.checkAccessibility("Kit, calibrating");
-        desk.button("Keep the fit").click();
+        desk.button("Save").click();
         desk.button("Calibrate").waitFor();
     }
 
     private static void findATooth(Desk desk) {
         desk.button("Change").first().click();
-        desk.button("Find the tooth from swatches").click();
+        desk.button("Measure the tooth from swatches").click();
         desk.button("Read with the meter").click();
         assertThat(desk.page.getByRole(AriaRole.STATUS)).containsText("Prediction off by");
         desk.checkAccessibility("Kit, finding a tooth");
         String found =
                 desk.page.getByRole(AriaRole.STATUS).locator("[data-tooth]").textContent();
-        desk.button("Take this depth").click();
-        desk.button("Keep").click();
+        desk.button("Use this depth").click();
+        desk.button("Save").click();
         assertThat(desk.page.getByRole(AriaRole.ROW).nth(1)).containsText(found);
     }
 
@@ -248,9 +248,9 @@ class BenchAndKitTest extends DemoTest {
     }
 
     private static void workAReachOut(Desk desk) {
-        show(desk, "reach");
+        show(desk, "gamut");
         desk.button("Cancel").click();
-        desk.button("Work it out").waitFor();
+        desk.button("Calculate").waitFor();
         desk.checkAccessibility("Kit, reach");
     }
 

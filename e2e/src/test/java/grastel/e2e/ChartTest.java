@@ -21,15 +21,15 @@ class ChartTest extends DemoTest {
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/kit/chart?chart=new&pencils=new");
-            desk.field("Name of the range").fill("Lantern");
+            desk.field("Range name").fill("Lantern");
             desk.page.getByLabel("Codes and names").fill("101 Ember\n101 Dusk");
             assertThat(desk.page.getByText("Line 2: the code 101 stands in line 1 already."))
                     .isVisible();
-            assertThat(desk.button("Make the chart")).isDisabled();
+            assertThat(desk.button("Create chart")).isDisabled();
             desk.page.getByLabel("Codes and names").fill("101 Ember\n102 Deep water\nRope\n104;Moss");
-            assertThat(desk.page.getByLabel("As taken")).containsText("03 Rope");
+            assertThat(desk.page.getByLabel("As used")).containsText("03 Rope");
             desk.checkAccessibility("Kit, a new chart");
-            desk.button("Make the chart").click();
+            desk.button("Create chart").click();
             desk.heading("Chart of Lantern").waitFor();
             desk.checkAccessibility("Kit, a chart that waits");
             byte[] pdf = desk.page
@@ -40,7 +40,7 @@ class ChartTest extends DemoTest {
                     .body();
             assertThat(new String(pdf, 0, 5)).isEqualTo("%PDF-");
 
-            desk.button("Simulate hand and scan").click();
+            desk.button("Simulate filling in and scanning").click();
             assertThat(desk.button(Pattern.compile("^Take over")))
                     .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(READ_AND_FITTED_MS));
             // those that this hand left less sure are found all the same, but not chosen beforehand
@@ -48,20 +48,20 @@ class ChartTest extends DemoTest {
             if (all.isVisible()) {
                 all.click();
             }
-            assertThat(desk.button("Take over 4 pencils")).isVisible();
+            assertThat(desk.button("Use 4 pencils")).isVisible();
             desk.checkAccessibility("Kit, a fitted chart");
             desk.button(Pattern.compile("^page 1")).click();
             // a picture that comes later moves what lies below it, and a press on that is lost
-            desk.page.getByAltText("Page 1 as it came back").evaluate("img => img.decode()");
+            desk.page.getByAltText("Page 1 as scanned").evaluate("img => img.decode()");
             desk.page
                     .getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^03 Rope")))
                     .press("Space");
-            desk.button("Take over 3 pencils").click();
+            desk.button("Use 3 pencils").click();
             assertThat(desk.page.getByRole(
                             AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName(Pattern.compile("^101 Ember"))))
                     .isDisabled(new LocatorAssertions.IsDisabledOptions().setTimeout(READ_AND_FITTED_MS));
             desk.button("All").click();
-            assertThat(desk.button("Take over 1 pencil")).isVisible();
+            assertThat(desk.button("Use 1 pencil")).isVisible();
 
             desk.open("/kit/pencils");
             desk.button(Pattern.compile("Deep water, Lantern")).click();

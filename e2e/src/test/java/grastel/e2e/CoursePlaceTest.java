@@ -109,16 +109,16 @@ class CoursePlaceTest extends DemoTest {
             enter(desk);
             desk.go("Classes");
             desk.page.getByRole(AriaRole.LINK, named("New class")).press("Enter");
-            desk.field("Name of the class").fill("9 Plover");
+            desk.field("Class name").fill("9 Plover");
             desk.page.getByLabel(Pattern.compile("^Students, one a line")).fill("Ana Silva\nUgo Bassi");
-            desk.button("Make the class").press("Enter");
+            desk.button("Create class").press("Enter");
             desk.heading("When 9 Plover meets").waitFor();
             desk.button("Add a period").press("Enter");
             desk.field("First day").fill("2026-08-31");
             desk.field("Last day").fill("2026-12-18");
             desk.checkAccessibility("when a class meets");
-            desk.button("Keep when it meets").press("Enter");
-            assertThat(desk.button("Keep when it meets")).isEnabled();
+            desk.button("Save calendar").press("Enter");
+            assertThat(desk.button("Save calendar")).isEnabled();
 
             desk.open("/course");
             desk.heading("Course").waitFor();
@@ -142,7 +142,7 @@ class CoursePlaceTest extends DemoTest {
                     .getByRole(AriaRole.GROUP, named("Change 1"))
                     .getByLabel("Date", new Locator.GetByLabelOptions().setExact(true))
                     .fill("2026-09-01");
-            desk.button("Keep when it meets").press("Enter");
+            desk.button("Save calendar").press("Enter");
             assertThat(desk.page.getByRole(AriaRole.ALERT)).hasCount(0);
             desk.open("/course");
             assertThat(periods(desk, Pattern.compile("^9 Plover, .*cancelled"))).hasCount(1);

@@ -100,7 +100,7 @@ final class Desk implements AutoCloseable {
 
     /** Opens a place by its name in the spine. */
     void go(String place) {
-        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Places"))
+        page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Main menu"))
                 .getByText(place, new Locator.GetByTextOptions().setExact(true))
                 .click();
         heading(place).waitFor();

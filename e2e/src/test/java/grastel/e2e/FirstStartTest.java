@@ -24,16 +24,16 @@ class FirstStartTest {
             desk.field("Your name, as colleagues know it").fill("Ilse Korhonen");
             desk.field("Sign-in name").fill("ilse.korhonen");
             desk.field("Password").fill("ilsekorhonen");
-            desk.button("Make the account").click();
+            desk.button("Create account").click();
             assertThat(desk.page.getByText("Leave your name")).isVisible();
             desk.checkAccessibility("the first start");
             desk.field("Password").fill("gannet-quarry-umbrella-nine");
-            desk.button("Make the account").click();
+            desk.button("Create account").click();
 
-            assertThat(desk.heading("Begin with a class")).isVisible();
+            assertThat(desk.heading("Start with a class")).isVisible();
             desk.checkAccessibility("Today, empty");
-            desk.page.getByText("Make a class").click();
-            desk.field("Name of the class").fill("7 Kittiwake");
+            desk.page.getByText("Create a class").click();
+            desk.field("Class name").fill("7 Kittiwake");
             Path list = data.resolve("list.csv");
             Files.writeString(list, "Name\nAna Silva\n=1+1\n");
             desk.page.locator("input[type=file]").setInputFiles(list);
@@ -41,10 +41,10 @@ class FirstStartTest {
             Path mended = data.resolve("mended.csv");
             Files.writeString(mended, "Name\nAna Silva\nUgo Bassi\n");
             desk.page.locator("input[type=file]").setInputFiles(mended);
-            assertThat(desk.page.getByText("Students, one a line or CSV (2 lines)"))
+            assertThat(desk.page.getByText("Students, one on each line or CSV (2 lines)"))
                     .isVisible();
             desk.checkAccessibility("a new class");
-            desk.button("Make the class").click();
+            desk.button("Create class").click();
             assertThat(desk.heading("7 Kittiwake")).isVisible();
             assertThat(desk.page.getByText("Ugo Bassi")).isVisible();
 
@@ -66,7 +66,7 @@ class FirstStartTest {
                 Desk late = new Desk(grastel.address(), 1280, 800)) {
             administrator.open("/");
             makeAccount(administrator, "Ilse Korhonen", "ilse.korhonen");
-            assertThat(administrator.heading("Begin with a class")).isVisible();
+            assertThat(administrator.heading("Start with a class")).isVisible();
             administrator.open("/account");
             administrator.button("Make a link").click();
             String link = administrator
@@ -80,7 +80,7 @@ class FirstStartTest {
             assertThat(colleague.page.getByText("You are invited")).isVisible();
             colleague.checkAccessibility("an invitation");
             makeAccount(colleague, "Wren Adeyemi", "wren.adeyemi");
-            assertThat(colleague.heading("Begin with a class")).isVisible();
+            assertThat(colleague.heading("Start with a class")).isVisible();
 
             late.open(path);
             assertThat(late.page.getByText("This invitation is used or over")).isVisible();
@@ -94,7 +94,7 @@ class FirstStartTest {
         desk.field("Your name, as colleagues know it").fill(name);
         desk.field("Sign-in name").fill(signInName);
         desk.field("Password").fill("gannet-quarry-umbrella-nine");
-        desk.button("Make the account").click();
+        desk.button("Create account").click();
     }
 
     @Test
@@ -103,7 +103,7 @@ class FirstStartTest {
         try (RunningGrastel grastel = RunningGrastel.on(data);
                 Desk desk = new Desk(grastel.address(), 1280, 800)) {
             desk.open("/");
-            desk.button("Make the account").waitFor();
+            desk.button("Create account").waitFor();
             Object bytes = desk.page.evaluate(
                     "() => performance.getEntriesByType('resource').filter(r => r.name.endsWith('.js')).reduce((n, r) => n + r.encodedBodySize, 0)");
             assertThat(((Number) bytes).intValue()).isBetween(10_000, 250_000);

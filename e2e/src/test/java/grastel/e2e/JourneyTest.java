@@ -73,7 +73,7 @@ class JourneyTest extends DemoTest {
 
     private static void scanAndRead(Desk desk) {
         desk.go("Returns");
-        assertThat(desk.heading("Nothing has come back yet")).isVisible();
+        assertThat(desk.heading("No pages yet")).isVisible();
         desk.checkAccessibility("Returns, empty");
         desk.button("Simulate the scan").click();
         Locator names = desk.page
@@ -90,7 +90,7 @@ class JourneyTest extends DemoTest {
         // Which page is shown first is the order's matter: it may be one that nobody finished.
         names.getByText("Amara Diallo").click();
         desk.heading("Amara Diallo").waitFor();
-        assertThat(desk.page.getByAltText("Field 6 as drawn")).isVisible();
+        assertThat(desk.page.getByAltText("Box 6 as drawn")).isVisible();
         desk.checkAccessibility("Returns");
     }
 
@@ -143,7 +143,7 @@ class JourneyTest extends DemoTest {
         desk.field("Password").fill("gannet-quarry-umbrella-nine");
         desk.button("Sign in").click();
         desk.heading("Today").waitFor();
-        assertThat(desk.heading("Begin with a class")).isVisible();
+        assertThat(desk.heading("Start with a class")).isVisible();
         assertThat(desk.page.getByText("Dunlin")).hasCount(0);
         desk.page.navigate(wall);
         assertThat(desk.page.getByText("Amara")).hasCount(0);

@@ -137,18 +137,18 @@ class ProgressStoryTest extends DemoTest {
             desk.checkAccessibility("Wall over time");
 
             desk.page
-                    .getByText("Redo pages", new Page.GetByTextOptions().setExact(true))
+                    .getByText("Redo sheets", new Page.GetByTextOptions().setExact(true))
                     .first()
                     .click();
-            desk.heading("Redo pages").waitFor();
+            desk.heading("Redo sheets").waitFor();
             assertThat(desk.page.getByText("Cian Walsh")).hasCount(0);
-            desk.checkAccessibility("Redo pages");
-            desk.checkWidth("Redo pages");
+            desk.checkAccessibility("Redo sheets");
+            desk.checkWidth("Redo sheets");
             desk.page
                     .getByRole(AriaRole.CHECKBOX, new Page.GetByRoleOptions().setName("Björn Sæther"))
                     .press("Space");
             desk.button("Make 1 page").click();
-            desk.heading("1 page made").waitFor();
+            desk.heading("1 page ready").waitFor();
             byte[] pdf = desk.page
                     .request()
                     .get(grastel.address()
@@ -172,7 +172,7 @@ class ProgressStoryTest extends DemoTest {
 
             desk.open("/wall/class/" + schoolClass);
             assertThat(amara).hasAttribute("aria-label", Pattern.compile("after 2 attempts"));
-            desk.button("By fault").click();
+            desk.button("By mistake").click();
             desk.page.getByText("first and latest").click();
             assertThat(desk.page.getByText(Pattern.compile("1 of 3 drew it again")))
                     .isVisible();
@@ -219,21 +219,21 @@ class ProgressStoryTest extends DemoTest {
             desk.checkWidth("Marks");
             desk.page.waitForResponse(
                     answer -> answer.request().method().equals("PUT"),
-                    () -> desk.button("Keep this scale").click());
-            assertThat(desk.button("Keep this scale")).isDisabled();
+                    () -> desk.button("Save scale").click());
+            assertThat(desk.button("Save scale")).isDisabled();
             String csv = desk.page
                     .request()
                     .get(grastel.address() + "/api/progress/classes/" + schoolClass + "/marks/export?format=MARKS")
                     .text();
-            assertThat(csv).contains("Blue in steps", "Once more: Blue in steps", "Cian Walsh,A");
+            assertThat(csv).contains("Blue in steps", "Redo sheet: Blue in steps", "Cian Walsh,A");
 
             desk.open("/classes/" + schoolClass);
             desk.page.getByRole(AriaRole.RADIO).last().focus();
             Object scrolled = desk.page.evaluate("() => document.scrollingElement.scrollTop");
             assertThat(scrolled).as("what takes the focus is where it is seen").isEqualTo(0);
-            desk.button("Plan sheets by it").click();
-            desk.button("Back to as taught").click();
-            assertThat(desk.button("Back to as taught")).hasCount(0);
+            desk.button("Use for planning sheets").click();
+            desk.button("Use the taught pressures").click();
+            assertThat(desk.button("Use the taught pressures")).hasCount(0);
             desk.checkAccessibility("A class with its pressures");
 
             desk.open("/wall/class/" + schoolClass);
@@ -246,11 +246,11 @@ class ProgressStoryTest extends DemoTest {
                             .get("content-type"))
                     .isEqualTo("application/pdf");
             desk.page.keyboard().press("Escape");
-            desk.button("Into the course").first().click();
+            desk.button("Add to the course").first().click();
             Locator lesson = desk.page.getByRole(
                     AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Lesson 1")));
             lesson.click();
-            assertThat(desk.page.getByText(Pattern.compile("^Once more: ")).first())
+            assertThat(desk.page.getByText(Pattern.compile("^Reteach: ")).first())
                     .isVisible();
             desk.checkQuiet();
         }

@@ -60,7 +60,7 @@ class ProjectsPlaceTest extends DemoTest {
             desk.page
                     .getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Title"))
                     .fill("Shell on the sill");
-            desk.button("Take it in").click();
+            desk.button("Include").click();
             Locator areas = desk.page.getByText(Pattern.compile("\\d+ areas to draw"));
             assertThat(areas).isVisible();
             assertThat(desk.page
@@ -78,8 +78,8 @@ class ProjectsPlaceTest extends DemoTest {
             }
             desk.page.keyboard().press("ArrowRight");
             assertThat(areas).not().hasText(before);
-            desk.button("Keep").click();
-            Locator print = desk.page.getByText("Guide, values, picture");
+            desk.button("Save").click();
+            Locator print = desk.page.getByText("Outlines, values, picture");
             assertThat(print).isVisible();
             byte[] pdf = desk.page
                     .request()
@@ -122,7 +122,7 @@ class ProjectsPlaceTest extends DemoTest {
             assertThat(desk.page.getByText("with its grain")).isVisible();
             desk.checkAccessibility("Seen finished");
             desk.checkWidth("Seen finished");
-            desk.button("Make it a sheet").click();
+            desk.button("Make a sheet").click();
             desk.page.waitForURL(Pattern.compile("/sheets/"));
             assertThat(desk.page.getByText("zone by zone: see the colour plan")).isVisible();
             desk.checkAccessibility("The sheet of a piece");
@@ -143,7 +143,7 @@ class ProjectsPlaceTest extends DemoTest {
                     .click();
             assertThat(desk.page.getByText("Light to dark").first()).isVisible();
             desk.page
-                    .getByText("off the plan", new Page.GetByTextOptions().setExact(true))
+                    .getByText("difference from the plan", new Page.GetByTextOptions().setExact(true))
                     .click();
             assertThat(desk.page.getByText("Middle grey: as planned")).isVisible();
             desk.checkAccessibility("A piece in Returns");

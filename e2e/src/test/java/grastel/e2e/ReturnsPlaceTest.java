@@ -155,7 +155,7 @@ class ReturnsPlaceTest extends DemoTest {
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/returns/" + run);
-            assertThat(desk.heading("Nothing has come back yet")).isVisible();
+            assertThat(desk.heading("No pages yet")).isVisible();
             desk.page.locator("input[type=file]").first().setInputFiles(files("page", scans));
             assertThat(desk.page.getByText("letter", new Page.GetByTextOptions().setExact(false)))
                     .hasCount(0);
@@ -169,7 +169,8 @@ class ReturnsPlaceTest extends DemoTest {
                     .hasCount(2);
 
             desk.open("/returns/" + run);
-            Locator sheet = desk.page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Sure pages"));
+            Locator sheet =
+                    desk.page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Pages ready to accept"));
             assertThat(sheet).isVisible(PATIENT);
             desk.checkAccessibility("Returns, sure pages");
             int sure = sheet.getByRole(AriaRole.LISTITEM).count();
@@ -251,14 +252,14 @@ class ReturnsPlaceTest extends DemoTest {
                             "update goal_mark set proposed = 1, figure = 88 where goal = 'EVEN_INSIDE' and page_id = ?",
                             UUID.fromString(page));
             desk.button(Pattern.compile("Decisions")).click();
-            desk.button("See what another reading would change").click();
+            desk.button("Preview another reading").click();
             Locator changes = desk.page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Changes"));
             assertThat(changes.getByText(Pattern.compile("Even inside.*proposed 1 →.*your . stays")))
                     .isVisible(PATIENT);
-            desk.button("Take the new reading over").click();
+            desk.button("Use the new reading").click();
             assertThat(changes).hasCount(0);
-            desk.button("See what another reading would change").click();
-            assertThat(desk.page.getByText("Nothing would change.")).isVisible(PATIENT);
+            desk.button("Preview another reading").click();
+            assertThat(desk.page.getByText("Nothing will change.")).isVisible(PATIENT);
         }
     }
 
@@ -318,11 +319,11 @@ class ReturnsPlaceTest extends DemoTest {
             enter(desk);
             desk.open("/returns/" + run);
             desk.heading("Student 01").waitFor();
-            for (String kind : List.of("specks", "light")) {
+            for (String kind : List.of("paper showing", "light")) {
                 Response answer = desk.page.waitForResponse(
                         Pattern.compile("/overlay\\?of=" + kind.toUpperCase()),
                         () -> desk.page
-                                .getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Laid over it"))
+                                .getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Show on the page"))
                                 .getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName(kind))
                                 .click());
                 assertThat(answer.status()).isEqualTo(200);
@@ -350,10 +351,10 @@ class ReturnsPlaceTest extends DemoTest {
 
             desk.go("Sheets");
             desk.button("Made for").click();
-            desk.page.getByLabel("By the method of").click();
+            desk.page.getByLabel("Method of").click();
             option(desk, "10 Avocet");
             desk.button("Goals, notes and cautions").click();
-            assertThat(desk.page.getByText(Pattern.compile("as 10 Avocet has it; usually 20.0")))
+            assertThat(desk.page.getByText(Pattern.compile("as usual for 10 Avocet; otherwise 20.0")))
                     .isVisible();
             Locator spread = desk.page.getByLabel("Equal steps, secure");
             spread.fill("15");
@@ -378,7 +379,7 @@ class ReturnsPlaceTest extends DemoTest {
             enter(desk);
             desk.open("/returns/" + run);
             desk.button("From a phone").click();
-            desk.button("Show a code").click();
+            desk.button("Show a QR code").click();
             Locator address = desk.page.locator("code");
             address.waitFor();
             String path = address.textContent().replaceAll("^https?://[^/]+", "");
@@ -394,7 +395,7 @@ class ReturnsPlaceTest extends DemoTest {
             assertThat(phone.page.getByText("Plover")).hasCount(0);
 
             assertThat(desk.page.getByText(GOOD + 1 + " of 28 pages read")).isVisible(PATIENT);
-            desk.page.getByText("Close it now").click();
+            desk.page.getByText("Close the link now").click();
             phone.open(path);
             assertThat(phone.page.getByText(Pattern.compile("This link is over")))
                     .isVisible(PATIENT);

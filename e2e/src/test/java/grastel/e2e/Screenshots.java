@@ -63,9 +63,9 @@ class Screenshots {
                     .click();
             desk.heading("Björn Sæther").waitFor();
             take(desk, "returns");
-            desk.page.getByText("look and accept at once").click();
+            desk.page.getByText("check and accept together").click();
             desk.page
-                    .getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Sure pages"))
+                    .getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Pages ready to accept"))
                     .waitFor();
             take(desk, "returns-sure");
             printFades(grastel);
@@ -112,16 +112,16 @@ class Screenshots {
             desk.page
                     .getByRole(
                             AriaRole.RADIO,
-                            new Page.GetByRoleOptions().setName("reach").setExact(true))
+                            new Page.GetByRoleOptions().setName("gamut").setExact(true))
                     .click();
             desk.page.getByText("stacks of one to three layers tried").waitFor();
-            take(desk, "reach");
+            take(desk, "gamut");
             desk.open("/kit/chart");
-            desk.button("Make the chart").click();
-            desk.button("Simulate hand and scan").click();
+            desk.button("Create chart").click();
+            desk.button("Simulate filling in and scanning").click();
             desk.page
-                    .getByText("Take over 23 pencils")
-                    .or(desk.page.getByText("Take over 24 pencils"))
+                    .getByText("Use 23 pencils")
+                    .or(desk.page.getByText("Use 24 pencils"))
                     .waitFor(new Locator.WaitForOptions().setTimeout(90_000));
             take(desk, "chart");
             desk.go("Projects");
@@ -142,7 +142,7 @@ class Screenshots {
             desk.page
                     .getByText("Solvent", new Page.GetByTextOptions().setExact(true))
                     .scrollIntoViewIfNeeded();
-            desk.button("Keep the method").click();
+            desk.button("Save method").click();
             desk.page.waitForTimeout(1000);
             exercisePages(grastel, desk);
             desk.go("Course");
@@ -255,7 +255,7 @@ class Screenshots {
     }
 
     private static void chooseDunlin(Desk desk) {
-        desk.page.getByLabel("Printing").first().click();
+        desk.page.getByLabel("Assignment").first().click();
         desk.page
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("8 Dunlin.*")))
                 .click();

@@ -34,7 +34,7 @@ class SharedClassTest extends DemoTest {
         try (Desk own = new Desk(grastel.address(), 1280, 800);
                 Desk other = new Desk(grastel.address(), 1280, 800)) {
             enter(own);
-            share(own, shared, "Look");
+            share(own, shared, "View");
             own.checkAccessibility("Classes, shared");
             signIn(other);
             other.go("Classes");
@@ -44,13 +44,13 @@ class SharedClassTest extends DemoTest {
             other.heading("Returns").waitFor();
             Locator judgement = other.page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Judgement"));
             assertThat(judgement).isVisible();
-            assertThat(other.page.getByText("You may look.")).isVisible();
+            assertThat(other.page.getByText("You can view it.")).isVisible();
             assertThat(judgement.getByRole(AriaRole.BUTTON)).not().containsText(new String[] {"Confirm"});
             other.checkAccessibility("A colleague's class, to look");
 
-            share(own, shared, "Look and mark");
+            share(own, shared, "View and mark");
             other.page.reload();
-            assertThat(other.page.getByText("You may look and mark.")).isVisible();
+            assertThat(other.page.getByText("You can view and mark it.")).isVisible();
             other.button("Confirm again").waitFor();
             other.page.keyboard().press("u");
             assertThat(judgement.getByText("Confirm and next")).isVisible();
@@ -68,7 +68,7 @@ class SharedClassTest extends DemoTest {
                     .click();
             other.heading("Skills").waitFor();
 
-            own.button("Take back from Tomas Lind").click();
+            own.button("Stop sharing with Tomas Lind").click();
             assertThat(own.page.getByText("Tomas Lind")).hasCount(0);
             other.page.reload();
             assertThat(other.page.getByText("There is no such class")).isVisible();

@@ -51,7 +51,7 @@ class SheetsPlaceTest extends DemoTest {
                     .getByRole(AriaRole.LINK, named("try it: field 2 on the Bench"))
                     .click();
             desk.heading("Bench").waitFor();
-            assertThat(desk.page.getByText(Pattern.compile("Pressure scale in .*, field 2")))
+            assertThat(desk.page.getByText(Pattern.compile("Pressure scale in .*, box 2")))
                     .isVisible();
             assertThat(desk.page.locator("[data-colour][data-stale=false]")).isVisible();
             desk.checkQuiet();
@@ -95,7 +95,7 @@ class SheetsPlaceTest extends DemoTest {
                     .get(grastel.address() + teacher.getAttribute("href"))
                     .body();
             try (PDDocument document = Loader.loadPDF(answers)) {
-                assertThat(new PDFTextStripper().getText(document)).contains("Hue holds", "School rules");
+                assertThat(new PDFTextStripper().getText(document)).contains("Hue stays the same", "School rules");
             }
             desk.checkQuiet();
         }
@@ -150,7 +150,7 @@ class SheetsPlaceTest extends DemoTest {
             desk.page.getByRole(AriaRole.RADIO, named("pages")).focus();
             desk.page.keyboard().press("ArrowRight");
             desk.page.keyboard().press("Space");
-            assertThat(desk.page.getByRole(AriaRole.RADIO, named("a variant each")))
+            assertThat(desk.page.getByRole(AriaRole.RADIO, named("a different variant for each student")))
                     .isChecked();
             desk.page.keyboard().press("ArrowRight");
             desk.page.keyboard().press("Space");
@@ -198,7 +198,7 @@ class SheetsPlaceTest extends DemoTest {
             assertThat(desk.page.getByText(Pattern.compile("^9: |, 9: ")).first())
                     .isVisible();
             desk.checkAccessibility("Sheets, own lines");
-            desk.button("Draw them anew").press("Enter");
+            desk.button("Draw again").press("Enter");
             assertThat(desk.page.getByText(Pattern.compile("Drawn anew by the variant")))
                     .isVisible();
             desk.checkQuiet();
@@ -286,7 +286,7 @@ class SheetsPlaceTest extends DemoTest {
                             new FilePayload("pack.json", "application/json", PACK.getBytes(StandardCharsets.UTF_8)));
             assertThat(desk.page.getByText("In place of Wreck Green")).isVisible();
             desk.checkAccessibility("Sheets, pack");
-            desk.button("Take 1 sheet in").click();
+            desk.button("Import 1 sheet").click();
             desk.button(Pattern.compile("Sheet$")).click();
             desk.page.getByRole(AriaRole.OPTION, named("Wreck in five steps")).click();
             assertThat(desk.page.locator("[data-box]")).hasCount(4);
@@ -305,8 +305,8 @@ class SheetsPlaceTest extends DemoTest {
             effect.waitFor();
             assertThat(effect).containsText("Tint, hue, shade");
             desk.checkAccessibility("Classes, method");
-            desk.button("Keep the method").click();
-            assertThat(desk.button("Keep the method")).isDisabled();
+            desk.button("Save method").click();
+            assertThat(desk.button("Save method")).isDisabled();
             desk.checkQuiet();
         }
     }

@@ -36,15 +36,15 @@ class ShowTest extends DemoTest {
             Locator timer = desk.page.getByRole(AriaRole.TIMER);
             String before = timer.innerText();
             desk.page.keyboard().press("Space");
-            assertThat(timer).containsText("Space stops it");
+            assertThat(timer).containsText("Press Space to stop");
             assertThat(timer).not().containsText(before.split("\n")[0]);
             desk.page.keyboard().press("d");
             desk.checkAccessibility("Show, the students' turn, light");
-            until(desk, scene, "Watch for");
+            until(desk, scene, "Common mistake");
             desk.checkAccessibility("Show, a fault");
-            until(desk, scene, "Mind");
+            until(desk, scene, "Watch out");
             desk.page.keyboard().press("PageUp");
-            assertThat(scene).not().containsText("Mind");
+            assertThat(scene).not().containsText("Watch out");
             desk.page.keyboard().press("Escape");
             desk.heading("Course").waitFor();
             desk.checkQuiet();
@@ -78,16 +78,16 @@ class ShowTest extends DemoTest {
             assertThat(desk.page.getByText("7 Kittiwake, lesson 5 of")).isVisible();
             desk.button(Pattern.compile("^Who takes what when")).press("Enter");
             Locator rota =
-                    desk.page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Who takes what when"));
+                    desk.page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Who uses what when"));
             rota.getByRole(AriaRole.LIST, new Locator.GetByRoleOptions().setName("Seat A"))
                     .first()
                     .waitFor();
             assertThat(rota.getByText(Pattern.compile("saves .* min of waiting"))
                             .first())
                     .isVisible();
-            assertThat(link(desk, "Cards for the tables (PDF)")).isVisible();
-            desk.checkAccessibility("who takes what when");
-            desk.checkTargets("who takes what when");
+            assertThat(link(desk, "Table cards (PDF)")).isVisible();
+            desk.checkAccessibility("who uses what when");
+            desk.checkTargets("who uses what when");
             desk.checkQuiet();
         }
     }
@@ -116,11 +116,13 @@ class ShowTest extends DemoTest {
         try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Sheets");
-            desk.page.getByLabel("Seen by").press("Enter");
+            desk.page.getByLabel("Colour vision").press("Enter");
             desk.page
                     .getByRole(
                             AriaRole.OPTION,
-                            new Page.GetByRoleOptions().setName("deutan").setExact(true))
+                            new Page.GetByRoleOptions()
+                                    .setName("green-blind (deutan)")
+                                    .setExact(true))
                     .press("Enter");
             assertThat(desk.page.locator("#eyes feColorMatrix"))
                     .hasAttribute("values", Pattern.compile("^0\\.367322 0\\.860646 -0\\.227968 0 0 "));

@@ -227,7 +227,7 @@ class CourseTest extends CourseDesk {
 
     @Test
     void whatALessonThatTaughtSomethingAgainHasChanged() {
-        Map<String, Object> even = Map.of("title", "Once more: even tone", "workMinutes", 20, "again", "EVEN_TONE");
+        Map<String, Object> even = Map.of("title", "Reteach: even tone", "workMinutes", 20, "again", "EVEN_TONE");
         String path = "/api/courses/" + schoolClass + "/retaught";
         assertThat(content(get(teacher, path))).isEqualTo("[]");
         content(post(teacher, "/api/courses/{class}/next-lesson", even, schoolClass));

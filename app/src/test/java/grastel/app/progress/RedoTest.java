@@ -70,7 +70,7 @@ class RedoTest extends DeskTest {
         PrintedSheet sheet = as(teacher, () -> printings.printed(again.get(0).id()));
         assertThat(fields(sheet)).isEqualTo(missed);
         assertThat(sheet.layout().texts().stream().map(PageLayout.Text::words).collect(Collectors.joining(" ")))
-                .contains("Amara Diallo", "Once more");
+                .contains("Amara Diallo", "Do it again");
         assertThat(get(teacher, "/api/sheets/runs/{id}/pages.pdf", run)).hasStatusOk();
 
         UUID redone = confirmed(teacher, again.get(0).id(), Hand.EXACT, 3);

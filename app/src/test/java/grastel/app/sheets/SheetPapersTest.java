@@ -103,7 +103,12 @@ class SheetPapersTest extends DeskTest {
         try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> papers.teacherPdf(sheet)))) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(2);
             assertThat(new PDFTextStripper().getText(pdf))
-                    .contains("Equal steps", "≤ 25.0", "Predicted L*", "School rules", "steps bunch at the dark end");
+                    .contains(
+                            "Equal steps",
+                            "≤ 25.0",
+                            "Predicted L*",
+                            "School rules",
+                            "dark steps are too close together");
         }
     }
 

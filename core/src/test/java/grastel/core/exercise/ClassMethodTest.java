@@ -98,8 +98,8 @@ class ClassMethodTest {
         ExercisePlan without = Shipped.plan("tint-hue-shade", ChosenValues.NONE, by());
         ExercisePlan with = Shipped.plan("tint-hue-shade", ChosenValues.NONE, by(MethodAnswer.PUTTY_ERASER));
 
-        assertThat(fault(without, "shade too heavy")).doesNotContain("putty");
-        assertThat(fault(with, "shade too heavy")).contains("putty");
+        assertThat(fault(without, "shade is too heavy")).doesNotContain("putty");
+        assertThat(fault(with, "shade is too heavy")).contains("putty");
     }
 
     @Test

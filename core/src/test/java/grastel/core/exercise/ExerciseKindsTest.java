@@ -79,7 +79,7 @@ class ExerciseKindsTest {
                             .colour()
                             .lightness();
                     assertThat(field.predicted().get(i).lightness())
-                            .as("field %s at %s", field.id(), at)
+                            .as("box %s at %s", field.id(), at)
                             .isCloseTo(laid, within(1e-9));
                 }
             }

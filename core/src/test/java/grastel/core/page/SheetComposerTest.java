@@ -20,7 +20,7 @@ class SheetComposerTest {
             "Name",
             "Class",
             "Date",
-            "Try your pressures here first. This strip is not marked.",
+            "Try your pressures here first. This strip gets no mark.",
             "Fill each small box as dark as the pencil goes.",
             List.of("Paper: Harbour Cartridge", "School rules decide."));
 

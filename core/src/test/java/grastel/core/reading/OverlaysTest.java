@@ -47,7 +47,7 @@ class OverlaysTest {
                 }
             }
             assertThat(100 * sum / count)
-                    .as("field %s", field.id())
+                    .as("box %s", field.id())
                     .isCloseTo(measures.reading().fields().get(i).specks().value(), within(1.5));
         }
     }

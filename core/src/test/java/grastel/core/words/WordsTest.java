@@ -44,7 +44,7 @@ class WordsTest {
     void fillsInWhatThePatternStandsFor() {
         assertThat(Words.say("pressure-scale.steps-2", 7, 5)).isEqualTo("7 → 5 steps");
         assertThat(Words.say("asked.outside", "Box side, mm", 12.0, 30.5, 40))
-                .isEqualTo("Box side, mm: 12…30.5, asked for 40.");
+                .isEqualTo("Box side, mm: from 12 to 30.5, not 40.");
     }
 
     @Test

@@ -64,7 +64,8 @@ class CoursePapersTest extends CourseDesk {
         assertThat(plan.words())
                 .contains(JsonPath.<String>read(lane, "$.lessons[0].title"))
                 .contains("lesson 1 of 6", "Tue 1 Sep, 11:05", "Room 4")
-                .contains("Put out", "Show and explain", "Students do", "Watch for", "Marking", "Mind");
+                .contains(
+                        "Materials", "Show and explain", "Students do", "Common mistakes", "Marking", "Watch out for");
     }
 
     @Test

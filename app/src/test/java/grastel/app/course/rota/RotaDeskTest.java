@@ -43,7 +43,7 @@ class RotaDeskTest {
         Stage stage = new Stage("a", Kind.WORK, new Part(0, 0, "1", "", ""), 10, Stop.GOOD, List.of(piece));
         ClassFacts facts = new ClassFacts(4, GradeBand.DEVELOPING, Method.USUAL, Map.of(), atHand, 1);
         RotaDesk.Asked asked = new RotaDesk.Asked(List.of(stage), List.of(), facts, 0.5);
-        return new RotaDesk(IN_ORDER).plan(asked, s -> "field 1").tables().get(0);
+        return new RotaDesk(IN_ORDER).plan(asked, s -> "box 1").tables().get(0);
     }
 
     /** One after another: 10, 20 and 30 min of waiting, at half the pace twice as long. */

@@ -61,7 +61,7 @@ class BacksTest extends DeskTest {
             assertThat(printed.words(2))
                     .contains("What it can look like", "2 nearly", "3 secure", "4 beyond")
                     .contains("Even inside", "The boxes are smooth inside.", "Rich dark", "Neat edge")
-                    .contains("Room to redo")
+                    .contains("Space to try again")
                     .doesNotContain("Amara");
             assertThat(printed.words(1)).contains("Amara Diallo");
         }
