@@ -231,7 +231,7 @@ class BoxKindsTest {
 
         assertThat(plan.field("5").predictedColour().lightness())
                 .isLessThan(plan.field("2").predictedColour().lightness());
-        assertThat(plan.cautions()).anyMatch(c -> c.contains("flammable"));
+        assertThat(plan.cautions()).anyMatch(c -> c.contains("burns easily"));
         Setting young = new Setting(solvent.pencils(), solvent.paper(), solvent.method(), GradeBand.FIRST_STEPS);
         assertThat(Shipped.plan("solvent-split", ChosenValues.NONE, young).findings())
                 .anyMatch(f -> f.words().contains("young"));

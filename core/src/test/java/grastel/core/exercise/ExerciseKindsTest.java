@@ -161,7 +161,7 @@ class ExerciseKindsTest {
                 .singleElement()
                 .returns("steps", ChosenValues.Problem::parameter)
                 .returns(11.0, ChosenValues.Problem::nearest)
-                .satisfies(p -> assertThat(p.words()).contains("12").contains("3…11"));
+                .satisfies(p -> assertThat(p.words()).contains("12").contains("from 3 to 11"));
         assertThat(ChosenValues.of("steps", "many").problems(parameters)).hasSize(1);
         assertThat(ChosenValues.of("direction", "SIDEWAYS").problems(parameters))
                 .hasSize(1);

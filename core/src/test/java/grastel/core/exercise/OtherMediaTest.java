@@ -65,7 +65,7 @@ class OtherMediaTest {
             assertThatExceptionOfType(ImpossibleExercise.class)
                     .as(kind)
                     .isThrownBy(() -> Shipped.plan(kind, ChosenValues.NONE, setting(sticks(Binder.MARKER))))
-                    .withMessageContaining("one value, however it is pressed");
+                    .withMessageContaining("only one value, however hard");
         }
     }
 

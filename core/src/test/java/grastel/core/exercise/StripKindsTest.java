@@ -63,7 +63,7 @@ class StripKindsTest {
                 Shipped.WHITE_PAPER);
 
         assertThat(plan.findings()).singleElement().satisfies(f -> {
-            assertThat(f.words()).containsAnyOf("10 mm is narrow", "The join comes out");
+            assertThat(f.words()).containsAnyOf("10 mm is narrow", "The join is");
             assertThat((Double) f.remedies().get(0).change().chosen().get("overlapMm"))
                     .isGreaterThan(20.0);
         });

@@ -43,10 +43,10 @@ public interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
             "update ReturnedPage p set p.heldUntil = timestampadd(second, :seconds, instant) where p.id in :ids and p.state = READING")
     int hold(Collection<UUID> ids, long seconds);
 
-    /** Puts back what was half-read when the program ended. */
+    /** Puts back what was half-read when the program ended. @param weight tries that this counts as, beyond the one begun */
     @Modifying
-    @Query("update ReturnedPage p set p.state = QUEUED where p.state = READING")
-    int putBack();
+    @Query("update ReturnedPage p set p.state = QUEUED, p.tries = p.tries + :weight where p.state = READING")
+    int putBack(int weight);
 
     /** Puts back one whose reading is given up. */
     @Modifying

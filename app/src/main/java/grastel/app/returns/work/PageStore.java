@@ -38,6 +38,8 @@ import org.springframework.transaction.annotation.Transactional;
 class PageStore {
     /** Looked at, so that some are left where others take the first at the same moment. */
     private static final int MOST_AT_ONCE = 5;
+    /** Tries that a crash counts as; being killed or switched off counts as the one that was begun. */
+    private static final int CRASH_WEIGHT = 4;
 
     private final ReturnedPages pages;
     private final ScanFiles files;
@@ -142,10 +144,10 @@ class PageStore {
         return pages.countByStateIn(List.of(ReturnedPage.State.QUEUED));
     }
 
-    /** Puts back pages left half-read. Call as the system. */
+    /** Puts back pages left half-read. Call as the system. @param crashed true where the program crashed while reading them */
     @Transactional
-    int putBack() {
-        return pages.putBack();
+    int putBack(boolean crashed) {
+        return pages.putBack(crashed ? CRASH_WEIGHT : 0);
     }
 
     /** Puts back a page whose reading was given up; it has been tried once more. Call as the system. */

@@ -59,9 +59,11 @@ public class ReadingJob {
     /** Sent from a phone for one class, and a page of another. */
     static final String OTHER_CLASS = "OTHER_CLASS";
 
-    /** A page during whose reading the program ended so often is not tried again by itself. */
-    /** Once beside others, when the program may have been stopped, and three times alone. */
-    private static final int MOST_TRIES = 4;
+    /**
+     * A page during whose reading the program ended so often is not tried again by itself. Whoever kills or switches it off
+     * says nothing about the page, so that takes many; a crash of the program counts as five.
+     */
+    private static final int MOST_TRIES = 20;
 
     private static final Logger LOG = LoggerFactory.getLogger(ReadingJob.class);
 

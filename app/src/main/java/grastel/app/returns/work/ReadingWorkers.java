@@ -64,7 +64,9 @@ public class ReadingWorkers implements SmartLifecycle {
 
     @Override
     public void start() {
-        int putBack = storage.isFull() || !settings.alone() ? 0 : Ownership.asSystem(store::putBack);
+        int putBack = storage.isFull() || !settings.alone()
+                ? 0
+                : Ownership.asSystem(() -> store.putBack(storage.hasCrashedSinceStart()));
         if (putBack > 0) {
             LOG.info("{} half-read pages put back", putBack);
         }

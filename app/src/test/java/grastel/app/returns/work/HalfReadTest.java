@@ -122,11 +122,35 @@ class HalfReadTest extends DeskTest {
         jdbc.update("delete from goal_mark where page_id = ?", page);
         jdbc.update("update returned_page set state = 'READING', reading = null where id = ?", page);
 
-        Ownership.asSystem(store::putBack);
+        Ownership.asSystem(() -> store.putBack(false));
 
         assertThat(JsonPath.<String>read(awaitRead(teacher, page), "$.row.state"))
                 .isEqualTo("READ");
         assertThat(jdbc.queryForObject("select count(*) from goal_mark where page_id = ?", Integer.class, page))
                 .isPositive();
+    }
+
+    /** A school's computer is switched off at any moment; that says nothing about the page that was being read. */
+    @Test
+    void aPageOutlivesManyKillsButFewCrashes() {
+        SignedIn teacher = newTeacher();
+        RunInfo run = printed(teacher);
+        UUID page = upload(teacher, "scan.jpg", scan(teacher, printedPage(teacher, run.id(), 0), Hand.EXACT, 1))
+                .get(0);
+        awaitRead(teacher, page);
+        for (boolean crashed : List.of(false, true)) {
+            for (int end = 1; end <= 5; end++) {
+                // each time it had been taken once more
+                jdbc.update(
+                        "update returned_page set state = 'READING', tries = ? where id = ?",
+                        crashed ? 5 * end - 4 : end,
+                        page);
+                Ownership.asSystem(() -> store.putBack(crashed));
+                String state = JsonPath.read(awaitRead(teacher, page), "$.row.state");
+                assertThat(state)
+                        .as("crashed %s, end %d", crashed, end)
+                        .isEqualTo(crashed && end >= 4 ? "UNREADABLE" : "READ");
+            }
+        }
     }
 }
