@@ -20,6 +20,6 @@ it('finds places by how they begin', () => {
 
 it('finds where the guide speaks of something', () => {
   const [first] = guideLike('text mode');
-  expect(first && addressOf(first)).toBe('/help#printing-and-scanning-well');
+  expect(first && addressOf(first)).toBe('/help#scanning-and-marking');
   expect(guideLike('xyzzy')).toEqual([]);
 });

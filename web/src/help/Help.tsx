@@ -8,7 +8,7 @@ import { sections } from './guide';
 import { formatMessage } from '../words/intl';
 
 /** The pictures that the guide shows, by their names there. */
-const pictures = import.meta.glob<string>('../../../docs/screenshots/{today,returns,wall,projects}.png', { eager: true, query: '?url', import: 'default' });
+const pictures = import.meta.glob<string>('../../../docs/screenshots/{kit,sheets,today,returns,course,wall}.png', { eager: true, query: '?url', import: 'default' });
 const picture = (name: string) => Object.entries(pictures).find(([path]) => path.endsWith(`/${name}`))?.[1] ?? '';
 
 /** The guide, from the file that ships with the program. */
@@ -52,6 +52,7 @@ const Text = styled.div`
   padding: ${space(4)} ${space(6)} ${space(8)};
   overflow: auto;
   & section { max-width: 68ch; scroll-margin-top: ${space(4)}; margin-bottom: ${space(6)}; }
+  & h3 { margin: ${space(4)} 0 0; font-size: ${sizes.text}; }
   & p { margin: ${space(2)} 0; }
   & li { margin: ${space(2)} 0; line-height: 1.5; }
   & ul, & ol { padding-left: ${space(5)}; }

@@ -24,7 +24,25 @@ it('finds what it speaks of without regard to case and accents, and nothing for 
 });
 
 it('has every part that a teacher was promised, each with something to find', () => {
-  expect(sections.map((s) => s.title)).toEqual(['The first hour', 'A week', 'A term', 'What the figures mean', 'What it cannot see', 'Printing and scanning well', 'Data and law']);
+  expect(sections.map((s) => s.title)).toEqual([
+    'The first hour',
+    'A week',
+    'A term',
+    'Pencils and paper',
+    'Classes and courses',
+    'Sheets',
+    'Scanning and marking',
+    'Projects',
+    'What the figures mean',
+    'What Grastel cannot see',
+    'Data, law and safety',
+  ]);
   expect(sections.every((s) => saidIn(s).length > 2)).toBe(true);
-  expect(saidOf('sketchbook')[0]?.within.title).toBe('Printing and scanning well');
+  expect(saidOf('sketchbook')[0]?.name).toBe('How do I use heavy paper or sketchbooks?');
+});
+
+it('answers at least thirty questions, each with an answer', () => {
+  const questions = sections.flatMap(saidIn).filter((s) => s.name.startsWith('How do I'));
+  expect(questions.length).toBeGreaterThanOrEqual(30);
+  expect(questions.filter((q) => q.words.length < q.name.length + 30)).toEqual([]);
 });

@@ -36,16 +36,16 @@ export function sectionsOf(markdown: string): Section[] {
     });
 }
 
-/** Each point of a section by itself: its bold words name it, else its first ones. */
+/** Each question and each point of a section by itself: a question is its own name, a point is named by its bold or first words. */
 export function saidIn(section: Section): Said[] {
   return section.text
-    .split(/^(?:- |\d+\. )/mu)
-    .slice(1)
+    .split(/^(?=### |- |\d+\. )/mu)
+    .filter((point) => /^(?:### |- |\d+\. )/u.test(point))
     .map((point) => {
-      const bold = /^\*\*(.+?)\*\*/u.exec(point)?.[1];
-      const words = plain(point);
+      const name = /^### (.+)$/mu.exec(point)?.[1] ?? /^\S+ \*\*(.+?)\*\*/u.exec(point)?.[1];
+      const words = plain(point.replace(/^\S+ /u, ''));
       const first = words.length > MOST_OF_A_NAME ? `${words.slice(0, words.lastIndexOf(' ', MOST_OF_A_NAME))} …` : words;
-      return { name: bold ? plain(bold).replace(/\.$/, '') : first, words: folded(words), within: section };
+      return { name: name ? plain(name).replace(/\.$/, '') : first, words: folded(words), within: section };
     });
 }
 
