@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.app.kept.KeptJson;
-import grastel.app.kept.UnknownShapeException;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
+import grastel.app.stored.StoredJson;
+import grastel.app.stored.UnknownShapeException;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.SheetPlan;
@@ -39,7 +39,7 @@ class KeptShapesTest extends DeskTest {
     private static final int BOXES = 5;
 
     @Autowired
-    private KeptJson kept;
+    private StoredJson kept;
 
     /** How many fields a kept text holds, as read by the program. */
     private Map<String, ToIntFunction<String>> readers() {

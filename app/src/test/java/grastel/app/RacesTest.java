@@ -137,7 +137,7 @@ class RacesTest extends EveryEndpoint {
             assertThat(JsonPath.<Integer>read(content(get(owner, "/api/returns/pages/{id}", page)), "$.goals[0].level"))
                     .isEqualTo(first == 0 ? 1 : 4);
             assertThat(content(both.get(1 - first)))
-                    .contains("confirmed this page meanwhile")
+                    .contains("confirmed this page")
                     .contains(owner.displayName());
             assertThat(status(post(owner, "/api/returns/pages/{id}/reopening", Map.of("seen", seen), page)))
                     .as("a stale page cannot take it back")

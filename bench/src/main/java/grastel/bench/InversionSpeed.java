@@ -67,7 +67,7 @@ public class InversionSpeed {
                         field.predictedColour(),
                         new Measured(field.predictedColour().lightness(), 1.5),
                         field.predictedColour().lightness() / 10),
-                new FieldReading.Surface(
+                new FieldReading.SurfaceReading(
                         new Measured(100 * field.specks(), 4), new Measured(2, 0.5), new Measured(0, 0.1), false, 0),
                 null,
                 null);

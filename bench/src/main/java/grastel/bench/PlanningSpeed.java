@@ -4,9 +4,9 @@ import grastel.app.rota.TimefoldRotaPlanner;
 import grastel.core.media.Pencil;
 import grastel.core.media.ShippedKit;
 import grastel.core.planning.ClassTime;
-import grastel.core.planning.Laid;
-import grastel.core.planning.Laying;
 import grastel.core.planning.Lesson;
+import grastel.core.planning.Schedule;
+import grastel.core.planning.Scheduler;
 import grastel.core.planning.Stage;
 import grastel.core.planning.Stage.Kind;
 import grastel.core.planning.Stage.Part;
@@ -107,7 +107,7 @@ public class PlanningSpeed {
     public int threeClassesOnFortyPeriods() {
         int left = 0;
         for (int i = 0; i < CLASSES; i++) {
-            Laid laid = Laying.lay(lessons, periods, new ClassTime(5, 5, 0.8 + 0.1 * i), List.of());
+            Schedule laid = Scheduler.lay(lessons, periods, new ClassTime(5, 5, 0.8 + 0.1 * i), List.of());
             left += laid.left().size();
         }
         return left;

@@ -90,10 +90,10 @@ class CoreBoundariesTest {
     @ArchTest
     static final ArchRule WORDS_AND_WHAT_IS_KNOWN_ARE_BELOW = noClasses()
             .that()
-            .resideInAnyPackage("grastel.core.words", "grastel.core.known")
+            .resideInAnyPackage("grastel.core.words", "grastel.core.checks")
             .should()
             .dependOnClassesThat(resideInAPackage("grastel.core..")
-                    .and(not(resideInAnyPackage("grastel.core.words", "grastel.core.known"))));
+                    .and(not(resideInAnyPackage("grastel.core.words", "grastel.core.checks"))));
 
     /** Who draws knows no page, a page no device. */
     @ArchTest

@@ -32,7 +32,7 @@ class BenchAndKitTest extends DemoTest {
 
     @Test
     void triesLayersByKeyboardAndKeepsThem() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Bench");
             swatch(desk).waitFor();
@@ -52,7 +52,7 @@ class BenchAndKitTest extends DemoTest {
     @Test
     @Tag("speed")
     void aChangeShowsAtOnce() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Bench");
             swatch(desk).waitFor();
@@ -67,7 +67,7 @@ class BenchAndKitTest extends DemoTest {
 
     @Test
     void importsMeasurementsAndCalibratesAPencil() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Kit");
             pencil(desk, "Buoy Red").waitFor();
@@ -85,7 +85,7 @@ class BenchAndKitTest extends DemoTest {
         }
     }
 
-    private static void buildByKeyboard(Desk desk) {
+    private static void buildByKeyboard(TestBrowser desk) {
         tabTo(desk, "Add a layer");
         desk.page.keyboard().press("Enter");
         Locator layers = layers(desk);
@@ -108,7 +108,7 @@ class BenchAndKitTest extends DemoTest {
         assertThat(layers.first()).containsText("Buoy Red");
     }
 
-    private static void compareOrders(Desk desk) {
+    private static void compareOrders(TestBrowser desk) {
         String before = colour(desk);
         Locator reversed = desk.page.locator("[data-what-if=ORDER_REVERSED]");
         assertThat(reversed).containsText("layers reversed");
@@ -118,7 +118,7 @@ class BenchAndKitTest extends DemoTest {
         assertThat(swatch(desk)).not().hasAttribute("data-colour", before);
     }
 
-    private static void goBackAndForth(Desk desk) {
+    private static void goBackAndForth(TestBrowser desk) {
         desk.page.keyboard().press("Control+z");
         assertThat(layers(desk).first()).containsText("Buoy Red");
         desk.page.keyboard().press("Control+y");
@@ -126,7 +126,7 @@ class BenchAndKitTest extends DemoTest {
         desk.page.keyboard().press("Control+z");
     }
 
-    private static void remedyAWarning(Desk desk) {
+    private static void remedyAWarning(TestBrowser desk) {
         awaitWhatIf(desk);
         desk.page.keyboard().press("7");
         assertThat(layers(desk).first()).containsText("Burnish: Foam");
@@ -138,13 +138,13 @@ class BenchAndKitTest extends DemoTest {
         assertThat(desk.page.locator("[data-warning=LAYER_AFTER_BURNISH]")).hasCount(0);
     }
 
-    private static void printACard(Desk desk) {
+    private static void printACard(TestBrowser desk) {
         Download card =
                 desk.page.waitForDownload(() -> desk.button("Print a card").click());
         assertThat(card.suggestedFilename()).isEqualTo("Bench card.pdf");
     }
 
-    private static void keepAndMeetTheOtherWindow(Desk desk) {
+    private static void keepAndMeetTheOtherWindow(TestBrowser desk) {
         desk.button("Save as …").click();
         desk.field("Name").fill("Red in shade");
         desk.button(Pattern.compile("^Keep$")).click();
@@ -178,7 +178,7 @@ class BenchAndKitTest extends DemoTest {
      * Eight layers, on each the top one gets five passes more, by its number key. No stack is looked at twice, so nothing
      * comes from the browser's memory. The clock stops when the frame with the new picture has been painted.
      */
-    private static List<Double> changeAndMeasure(Desk desk) {
+    private static List<Double> changeAndMeasure(TestBrowser desk) {
         List<Double> times = new ArrayList<>();
         for (int layer = 0; layer < MEASURED_CHANGES / 5; layer++) {
             desk.button("Add a layer").click();
@@ -209,7 +209,7 @@ class BenchAndKitTest extends DemoTest {
         return times;
     }
 
-    private static void calibrate(Desk desk) {
+    private static void calibrate(TestBrowser desk) {
         pencil(desk, "Buoy Red").click();
         assertThat(desk.heading("Buoy Red")).isVisible();
         assertThat(desk.page.getByText("If this pencil is missing")).isVisible();
@@ -221,7 +221,7 @@ class BenchAndKitTest extends DemoTest {
         desk.button("Calibrate").waitFor();
     }
 
-    private static void findATooth(Desk desk) {
+    private static void findATooth(TestBrowser desk) {
         desk.button("Change").first().click();
         desk.button("Measure the tooth from swatches").click();
         desk.button("Read with the meter").click();
@@ -234,7 +234,7 @@ class BenchAndKitTest extends DemoTest {
         assertThat(desk.page.getByRole(AriaRole.ROW).nth(1)).containsText(found);
     }
 
-    private static void importAFile(Desk desk) {
+    private static void importAFile(TestBrowser desk) {
         show(desk, "import, export");
         choose(desk, "wrong.txt", CGATS.replace("71.5 4.2", "bright 4.2"));
         assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("Line 6: “bright” is not a number.");
@@ -247,20 +247,20 @@ class BenchAndKitTest extends DemoTest {
         assertThat(pencil(desk, "Harbour Light")).isVisible();
     }
 
-    private static void workAReachOut(Desk desk) {
+    private static void workAReachOut(TestBrowser desk) {
         show(desk, "gamut");
         desk.button("Cancel").click();
         desk.button("Calculate").waitFor();
         desk.checkAccessibility("Kit, reach");
     }
 
-    private static void choose(Desk desk, String name, String text) {
+    private static void choose(TestBrowser desk, String name, String text) {
         desk.page
                 .waitForFileChooser(() -> desk.button("Choose a file").click())
                 .setFiles(new FilePayload(name, "text/plain", text.getBytes(StandardCharsets.UTF_8)));
     }
 
-    private static void show(Desk desk, String view) {
+    private static void show(TestBrowser desk, String view) {
         desk.page
                 .getByRole(
                         AriaRole.RADIO,
@@ -268,32 +268,32 @@ class BenchAndKitTest extends DemoTest {
                 .click();
     }
 
-    private static Locator pencil(Desk desk, String name) {
+    private static Locator pencil(TestBrowser desk, String name) {
         return desk.button(Pattern.compile("^\\w+ [\\d.]+ " + name + ","));
     }
 
-    private static Locator layers(Desk desk) {
+    private static Locator layers(TestBrowser desk) {
         return desk.page
                 .getByRole(AriaRole.GRID, new Page.GetByRoleOptions().setName("Layers, top layer first"))
                 .getByRole(AriaRole.ROW);
     }
 
     /** The row belongs to the stack as it is now, so that its keys count. */
-    private static void awaitWhatIf(Desk desk) {
+    private static void awaitWhatIf(TestBrowser desk) {
         desk.page.waitForTimeout(50);
         desk.page.locator("[aria-label='What if'][data-stale=false]").waitFor();
     }
 
-    private static Locator swatch(Desk desk) {
+    private static Locator swatch(TestBrowser desk) {
         return desk.page.locator("canvas[data-colour][data-drawn]");
     }
 
-    private static String colour(Desk desk) {
+    private static String colour(TestBrowser desk) {
         return swatch(desk).getAttribute("data-colour");
     }
 
     /** Presses Tab until what has the focus carries a name. */
-    private static void tabTo(Desk desk, String name) {
+    private static void tabTo(TestBrowser desk, String name) {
         for (int i = 0; i < 80; i++) {
             desk.page.keyboard().press("Tab");
             Object label = desk.page.evaluate("""

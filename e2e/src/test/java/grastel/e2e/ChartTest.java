@@ -18,7 +18,7 @@ class ChartTest extends DemoTest {
 
     @Test
     void aRangeOfNamesBecomesASetOfMeasuredPencils() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/kit/chart?chart=new&pencils=new");
             desk.field("Range name").fill("Lantern");

@@ -22,7 +22,7 @@ class CoursePlaceTest extends DemoTest {
 
     @Test
     void aLessonIsMovedByKeysAndTheMoveTakenBack() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Course");
             Locator last =
@@ -44,7 +44,7 @@ class CoursePlaceTest extends DemoTest {
 
     @Test
     void aWarningIsSeenAndItsRemedyTaken() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Course");
             Locator last = periods(desk, Pattern.compile("^8 Dunlin, .*lesson 10 Round"))
@@ -70,7 +70,7 @@ class CoursePlaceTest extends DemoTest {
 
     @Test
     void aLessonIsDraggedToAnotherPeriod() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Course");
             Locator boxes = periods(desk, Pattern.compile("^10 Avocet, .*?: lesson \\d+"));
@@ -99,13 +99,13 @@ class CoursePlaceTest extends DemoTest {
         return Integer.parseInt(label.replaceFirst("^.*?: lesson (\\d+) .*", "$1"));
     }
 
-    private static Locator lesson(Desk desk, String title) {
+    private static Locator lesson(TestBrowser desk, String title) {
         return desk.page.getByRole(AriaRole.HEADING, named(Pattern.compile(title)));
     }
 
     @Test
     void aCourseIsMadeFromAnOutlineForANewClassAndAPeriodIsCancelled() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Classes");
             desk.page.getByRole(AriaRole.LINK, named("New class")).press("Enter");
@@ -155,7 +155,7 @@ class CoursePlaceTest extends DemoTest {
 
     @Test
     void aLessonIsLoggedOnAPhoneInTwoPresses() {
-        try (Desk desk = new Desk(grastel.address(), 360, 740)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 360, 740)) {
             enter(desk);
             desk.checkWidth("Today on a phone");
             Locator kittiwake = desk.page.getByRole(AriaRole.REGION, named("10 Avocet"));
@@ -181,7 +181,7 @@ class CoursePlaceTest extends DemoTest {
     @Test
     @Tag("speed")
     void aMoveIsSeenAtOnce() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Course");
             List<Double> times = new ArrayList<>();
@@ -221,7 +221,7 @@ class CoursePlaceTest extends DemoTest {
         }
     }
 
-    private static Locator periods(Desk desk, Pattern name) {
+    private static Locator periods(TestBrowser desk, Pattern name) {
         return desk.button(name);
     }
 

@@ -67,7 +67,7 @@ abstract class DemoTest {
     }
 
     /** The demo's entrance has its teacher's name and password filled in. */
-    static void enter(Desk desk) {
+    static void enter(TestBrowser desk) {
         desk.open("/");
         assertThat(desk.page.getByText("kelp-rope-lantern-tide")).isVisible();
         desk.button("Sign in").click();

@@ -19,7 +19,7 @@ class FirstStartTest {
     @Test
     void accountThenClassThenSheet() throws IOException {
         try (RunningGrastel grastel = RunningGrastel.on(data);
-                Desk desk = new Desk(grastel.address(), 1280, 800)) {
+                TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             desk.open("/");
             desk.field("Your name, as colleagues know it").fill("Ilse Korhonen");
             desk.field("Sign-in name").fill("ilse.korhonen");
@@ -61,9 +61,9 @@ class FirstStartTest {
     @Test
     void aColleagueIsInvitedAndTheLinkIsGoodOnce() throws IOException {
         try (RunningGrastel grastel = RunningGrastel.on(data);
-                Desk administrator = new Desk(grastel.address(), 1280, 800);
-                Desk colleague = new Desk(grastel.address(), 1280, 800);
-                Desk late = new Desk(grastel.address(), 1280, 800)) {
+                TestBrowser administrator = new TestBrowser(grastel.address(), 1280, 800);
+                TestBrowser colleague = new TestBrowser(grastel.address(), 1280, 800);
+                TestBrowser late = new TestBrowser(grastel.address(), 1280, 800)) {
             administrator.open("/");
             makeAccount(administrator, "Ilse Korhonen", "ilse.korhonen");
             assertThat(administrator.heading("Start with a class")).isVisible();
@@ -90,7 +90,7 @@ class FirstStartTest {
         }
     }
 
-    private static void makeAccount(Desk desk, String name, String signInName) {
+    private static void makeAccount(TestBrowser desk, String name, String signInName) {
         desk.field("Your name, as colleagues know it").fill(name);
         desk.field("Sign-in name").fill(signInName);
         desk.field("Password").fill("gannet-quarry-umbrella-nine");
@@ -101,7 +101,7 @@ class FirstStartTest {
     void theInitialScriptIsSmall() throws IOException {
         // What the entrance loads, gzipped as the server sends it.
         try (RunningGrastel grastel = RunningGrastel.on(data);
-                Desk desk = new Desk(grastel.address(), 1280, 800)) {
+                TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             desk.open("/");
             desk.button("Create account").waitFor();
             Object bytes = desk.page.evaluate(

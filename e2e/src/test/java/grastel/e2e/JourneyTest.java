@@ -18,7 +18,7 @@ class JourneyTest extends DemoTest {
 
     @Test
     void fromPlanToWall() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             signIn(desk);
             makeAndPrintASheet(desk);
             scanAndRead(desk);
@@ -29,7 +29,7 @@ class JourneyTest extends DemoTest {
         }
     }
 
-    private static void signIn(Desk desk) {
+    private static void signIn(TestBrowser desk) {
         desk.open("/");
         desk.button("Sign in").waitFor();
         desk.checkAccessibility("the entrance");
@@ -38,7 +38,7 @@ class JourneyTest extends DemoTest {
         desk.checkAccessibility("Today");
     }
 
-    private static void makeAndPrintASheet(Desk desk) {
+    private static void makeAndPrintASheet(TestBrowser desk) {
         desk.go("Sheets");
         Locator boxes = desk.page.locator("rect[data-box]");
         assertThat(boxes).hasCount(5);
@@ -71,7 +71,7 @@ class JourneyTest extends DemoTest {
         assertThat(new String(file, 0, 5)).isEqualTo("%PDF-");
     }
 
-    private static void scanAndRead(Desk desk) {
+    private static void scanAndRead(TestBrowser desk) {
         desk.go("Returns");
         assertThat(desk.heading("No pages yet")).isVisible();
         desk.checkAccessibility("Returns, empty");
@@ -94,7 +94,7 @@ class JourneyTest extends DemoTest {
         desk.checkAccessibility("Returns");
     }
 
-    private static void confirmByKeyboard(Desk desk) {
+    private static void confirmByKeyboard(TestBrowser desk) {
         Locator edge = desk.page.locator("[data-goal=NEAT_EDGE]");
         edge.locator("input:checked").focus();
         desk.page.keyboard().press("1");
@@ -111,7 +111,7 @@ class JourneyTest extends DemoTest {
         assertThat(desk.page.getByText(", 2 confirmed")).isVisible();
     }
 
-    private static void lookAtTheWall(Desk desk) {
+    private static void lookAtTheWall(TestBrowser desk) {
         desk.go("Wall");
         assertThat(desk.page.getByAltText("Amara Diallo, box 1")).isVisible();
         desk.checkAccessibility("Wall");
@@ -134,7 +134,7 @@ class JourneyTest extends DemoTest {
         desk.checkAccessibility("Classes");
     }
 
-    private static void signOutAndLetAColleagueIn(Desk desk) {
+    private static void signOutAndLetAColleagueIn(TestBrowser desk) {
         String wall = desk.page.url();
         desk.button("Sign out").click();
         desk.button("Sign in").waitFor();

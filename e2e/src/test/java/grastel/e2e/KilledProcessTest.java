@@ -7,7 +7,7 @@ import grastel.app.account.Accounts;
 import grastel.app.platform.Digest;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
-import grastel.app.platform.room.StoredName;
+import grastel.app.platform.storage.StoredName;
 import grastel.app.returns.Returns;
 import grastel.app.returns.intake.WatchedFolder;
 import java.io.IOException;
@@ -133,7 +133,7 @@ class KilledProcessTest {
     }
 
     private static void lookAtAllPages(String address, List<UUID> pages) {
-        try (Desk desk = new Desk(address, 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(address, 1280, 800)) {
             desk.open("/");
             desk.field("Sign-in name").fill(NAME);
             desk.field("Password").fill(PASSWORD);

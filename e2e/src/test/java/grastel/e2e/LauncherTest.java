@@ -3,8 +3,8 @@ package grastel.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.app.account.Accounts;
-import grastel.app.platform.room.StoredFiles;
-import grastel.app.platform.room.StoredName;
+import grastel.app.platform.storage.StoredFiles;
+import grastel.app.platform.storage.StoredName;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;

@@ -31,7 +31,7 @@ class PlacesSpeedTest extends DemoTest {
 
     @Test
     void eachPlaceTwice() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.page.waitForTimeout(4000);
             for (int round = 1; round <= 2; round++) {

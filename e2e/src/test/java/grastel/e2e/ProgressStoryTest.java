@@ -123,7 +123,7 @@ class ProgressStoryTest extends DemoTest {
     @Test
     @Order(1)
     void aPageOfHerOwnComesBackAndSheHasGrown() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/returns/" + run);
             desk.page.locator("input[type=file]").first().setInputFiles(scans);
@@ -188,7 +188,7 @@ class ProgressStoryTest extends DemoTest {
     @Test
     @Order(2)
     void herFamilyIsToldInWordsTheTeacherChanged() throws IOException {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/wall/class/" + schoolClass + "/reports");
             assertThat(desk.page.getByText("3 students with confirmed work")).isVisible();
@@ -206,7 +206,7 @@ class ProgressStoryTest extends DemoTest {
     @Test
     @Order(3)
     void marksFollowAScaleThatIsSeenFirstAndGroupsGoIntoTheCourse() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/wall/class/" + schoolClass + "/marks");
             Locator table = desk.page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Marks"));

@@ -43,7 +43,7 @@ class ProjectsPlaceTest extends DemoTest {
 
     @Test
     void aPictureIsTakenInMeasuredAndPrinted() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/projects");
             assertThat(desk.page.getByText("Glass float").first()).isVisible();
@@ -94,7 +94,7 @@ class ProjectsPlaceTest extends DemoTest {
     /** What to do with a sketchbook, asked by keyboard alone. */
     @Test
     void theGuideIsFoundAndRead() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.page.keyboard().press("/");
             desk.page.keyboard().type("sketchbook");
@@ -112,7 +112,7 @@ class ProjectsPlaceTest extends DemoTest {
 
     @Test
     void aPieceIsSeenFinishedHandedOutDrawnJudgedAndConfirmed() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/projects");
             desk.page.getByText("Glass float").first().click();

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assumptions.assumeThat;
 import grastel.app.account.Accounts;
 import grastel.app.platform.Digest;
 import grastel.app.platform.SignedIn;
-import grastel.app.platform.room.StoredName;
+import grastel.app.platform.storage.StoredName;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.net.ServerSocket;

@@ -25,8 +25,8 @@ import grastel.core.page.PageLayout;
 import grastel.core.scanner.SimulatedScanner;
 import grastel.core.scanner.hand.FieldTask;
 import grastel.core.scanner.hand.Hand;
+import grastel.core.scanner.picture.ImageDefect;
 import grastel.core.scanner.picture.ScanConditions;
-import grastel.core.scanner.picture.Spoil;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -80,7 +80,7 @@ class ReturnsPlaceTest extends DemoTest {
                         printings.printed(pages.get(i)),
                         hand,
                         shadow ? PHOTO : FLATBED,
-                        shadow ? List.of(new Spoil.Shadow(0.4, 0.55, 20)) : List.of()));
+                        shadow ? List.of(new ImageDefect.Shadow(0.4, 0.55, 20)) : List.of()));
             }
             photo = draw(printings.printed(pages.get(GOOD)), Hand.EXACT, PHOTO, List.of());
             scans.addAll(bad(printings, pages));
@@ -129,14 +129,19 @@ class ReturnsPlaceTest extends DemoTest {
         return List.of(
                 "Dear teacher, the dog ate it".getBytes(),
                 Arrays.copyOf(whole, whole.length / 3),
-                draw(last, Hand.EXACT, FLATBED, List.of(new Spoil.Cropped(0, 60), new Spoil.Cropped(3, 60))),
+                draw(
+                        last,
+                        Hand.EXACT,
+                        FLATBED,
+                        List.of(new ImageDefect.Cropped(0, 60), new ImageDefect.Cropped(3, 60))),
                 new SimulatedScanner(last.paper())
                         .scan(covered, FieldTask.of(last.plan(), covered), List.of(), Hand.EXACT, FLATBED, 9)
                         .jpeg(),
                 draw(last, Hand.EXACT, new ScanConditions(85, 0, 0, 0, 0.05, 0, 1, 0.9, 0, 2), List.of()));
     }
 
-    private static byte[] draw(Printings.PrintedSheet sheet, Hand hand, ScanConditions conditions, List<Spoil> spoils) {
+    private static byte[] draw(
+            Printings.PrintedSheet sheet, Hand hand, ScanConditions conditions, List<ImageDefect> spoils) {
         return new SimulatedScanner(sheet.paper())
                 .scan(
                         sheet.layout(),
@@ -152,7 +157,7 @@ class ReturnsPlaceTest extends DemoTest {
     @Test
     @Order(1)
     void aClassWithBadPagesIsConfirmedByKeyboardAlone() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/returns/" + run);
             assertThat(desk.heading("No pages yet")).isVisible();
@@ -199,7 +204,7 @@ class ReturnsPlaceTest extends DemoTest {
      *
      * @return presses it took
      */
-    private static int confirmAll(Desk desk) {
+    private static int confirmAll(TestBrowser desk) {
         Locator done = desk.page.getByText(", " + GOOD + " confirmed");
         int presses = 0;
         while (done.count() == 0 && presses < 40 * GOOD) {
@@ -220,7 +225,7 @@ class ReturnsPlaceTest extends DemoTest {
     @Test
     @Order(2)
     void aShadowedPhotoSaysSoAndIsReadAllTheSame() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/returns/" + run);
             desk.page
@@ -238,7 +243,7 @@ class ReturnsPlaceTest extends DemoTest {
     @Test
     @Order(3)
     void whatAnotherReadingWouldChangeIsShownFirst() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/returns/" + run);
             desk.page
@@ -268,7 +273,7 @@ class ReturnsPlaceTest extends DemoTest {
     @Order(4)
     @Tag("speed")
     void theNextPageFollowsTheKey() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/returns/" + run);
             desk.heading("Student 01").waitFor();
@@ -303,7 +308,7 @@ class ReturnsPlaceTest extends DemoTest {
     @Test
     @Order(5)
     void onANarrowScreenNothingIsCutOff() {
-        try (Desk desk = new Desk(grastel.address(), 768, 900)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 768, 900)) {
             enter(desk);
             desk.open("/returns/" + run);
             desk.heading("Student 01").waitFor();
@@ -315,7 +320,7 @@ class ReturnsPlaceTest extends DemoTest {
     @Test
     @Order(5)
     void whatTheFiguresAreReadFromCanBeLaidOverThePage() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/returns/" + run);
             desk.heading("Student 01").waitFor();
@@ -339,7 +344,7 @@ class ReturnsPlaceTest extends DemoTest {
     @Order(6)
     void aThresholdIsTakenOverForAClassAndItsNextSheetHasIt() {
         awaitConfirmed("10 Avocet");
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/returns/agreement");
             desk.page.getByLabel("Class").first().click();
@@ -365,7 +370,7 @@ class ReturnsPlaceTest extends DemoTest {
         }
     }
 
-    private static void option(Desk desk, String name) {
+    private static void option(TestBrowser desk, String name) {
         desk.page
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)))
                 .click();
@@ -374,8 +379,8 @@ class ReturnsPlaceTest extends DemoTest {
     @Test
     @Order(7)
     void aPhoneSendsAPhotoWithoutSigningIn() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800);
-                Desk phone = new Desk(grastel.address(), 390, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800);
+                TestBrowser phone = new TestBrowser(grastel.address(), 390, 800)) {
             enter(desk);
             desk.open("/returns/" + run);
             desk.button("From a phone").click();

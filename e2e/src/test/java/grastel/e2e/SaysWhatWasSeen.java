@@ -7,7 +7,7 @@ import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 final class SaysWhatWasSeen implements TestExecutionExceptionHandler {
     @Override
     public void handleTestExecutionException(ExtensionContext context, Throwable thrown) throws Throwable {
-        System.err.println(context.getDisplayName() + " failed; the page said: " + Desk.lastSeen());
+        System.err.println(context.getDisplayName() + " failed; the page said: " + TestBrowser.lastSeen());
         throw thrown;
     }
 }

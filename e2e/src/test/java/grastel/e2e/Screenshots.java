@@ -46,7 +46,7 @@ class Screenshots {
     @Test
     void refresh() {
         try (RunningGrastel grastel = RunningGrastel.on(data, "--spring.profiles.active=demo");
-                Desk desk = new Desk(grastel.address(), 1280, 800)) {
+                TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             desk.open("/");
             take(desk, "entrance");
             desk.button("Sign in").click();
@@ -157,7 +157,7 @@ class Screenshots {
     }
 
     /** A lesson of beginners on the projector: a layer in the dark, what goes wrong in the light. */
-    private static void showing(Desk desk) {
+    private static void showing(TestBrowser desk) {
         desk.page
                 .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Show to the class"))
                 .click();
@@ -171,7 +171,7 @@ class Screenshots {
     }
 
     /** A lesson's plan beside the card of its first table. */
-    private static void papers(RunningGrastel grastel, Desk desk) {
+    private static void papers(RunningGrastel grastel, TestBrowser desk) {
         String plan = desk.page
                 .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Plan (PDF)"))
                 .getAttribute("href");
@@ -191,7 +191,7 @@ class Screenshots {
         }
     }
 
-    private static BufferedImage firstPage(Desk desk, String address, int dpi) {
+    private static BufferedImage firstPage(TestBrowser desk, String address, int dpi) {
         try (PDDocument document =
                 Loader.loadPDF(desk.page.request().get(address).body())) {
             return new PDFRenderer(document).renderImageWithDPI(0, dpi);
@@ -216,7 +216,7 @@ class Screenshots {
         });
     }
 
-    private static void compose(Desk desk, String kind, String name) {
+    private static void compose(TestBrowser desk, String kind, String name) {
         desk.button(Pattern.compile("Exercise$")).click();
         desk.page
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(kind))
@@ -226,7 +226,7 @@ class Screenshots {
     }
 
     /** The first page of each kind, filled as predicted, for docs/exercises.md. */
-    private static void exercisePages(RunningGrastel grastel, Desk desk) {
+    private static void exercisePages(RunningGrastel grastel, TestBrowser desk) {
         SignedIn teacher = grastel.bean(Accounts.class).all().get(0);
         Sheets sheets = grastel.bean(Sheets.class);
         for (ExerciseKind kind : ExerciseKinds.all()) {
@@ -254,14 +254,14 @@ class Screenshots {
         return new SheetData(dunlin, null, on, PageSize.A4, List.of(new ExerciseData(kind.id(), Map.of())));
     }
 
-    private static void chooseDunlin(Desk desk) {
+    private static void chooseDunlin(TestBrowser desk) {
         desk.page.getByLabel("Assignment").first().click();
         desk.page
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("8 Dunlin.*")))
                 .click();
     }
 
-    private static void take(Desk desk, String name) {
+    private static void take(TestBrowser desk, String name) {
         desk.page.waitForTimeout(1200);
         desk.shot(FOLDER.resolve(name + ".png"));
     }

@@ -31,8 +31,8 @@ class SharedClassTest extends DemoTest {
         UUID shared = Ownership.as(
                 owner.id(),
                 () -> grastel.bean(Classes.class).byName(CLASS).orElseThrow().id());
-        try (Desk own = new Desk(grastel.address(), 1280, 800);
-                Desk other = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser own = new TestBrowser(grastel.address(), 1280, 800);
+                TestBrowser other = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(own);
             share(own, shared, "View");
             own.checkAccessibility("Classes, shared");
@@ -77,7 +77,7 @@ class SharedClassTest extends DemoTest {
         }
     }
 
-    private static void share(Desk desk, UUID schoolClass, String right) {
+    private static void share(TestBrowser desk, UUID schoolClass, String right) {
         desk.open("/classes/" + schoolClass);
         desk.field("Colleague’s sign-in name").fill(NAME);
         desk.page
@@ -91,7 +91,7 @@ class SharedClassTest extends DemoTest {
                 .isVisible();
     }
 
-    private static void signIn(Desk desk) {
+    private static void signIn(TestBrowser desk) {
         desk.open("/");
         desk.field("Sign-in name").fill(NAME);
         desk.field("Password").fill(PASSWORD);

@@ -44,7 +44,7 @@ class SheetsPlaceTest extends DemoTest {
 
     @Test
     void aRecipeIsTriedOnTheBench() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Sheets");
             desk.page
@@ -60,7 +60,7 @@ class SheetsPlaceTest extends DemoTest {
 
     @Test
     void composesATintHueShadeSheetByKeyboardAndPrintsIt() throws IOException {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Sheets");
             Locator kind = desk.button(Pattern.compile("Exercise$"));
@@ -104,7 +104,7 @@ class SheetsPlaceTest extends DemoTest {
     /** Its surface is chosen, its goals change with it, and it is printed with what it is drawn by. */
     @Test
     void aTextureStudyIsChosenAndPrintedByKeyboard() throws IOException {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Sheets");
             desk.button(Pattern.compile("Exercise$")).focus();
@@ -139,7 +139,7 @@ class SheetsPlaceTest extends DemoTest {
     /** For cartridge and sketchbooks: one card and a label for each student; a form cannot be parted, and that is said. */
     @Test
     void aCompositionIsPrintedAsACardWithLabelsByKeyboard() throws IOException {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Sheets");
             desk.button(Pattern.compile("Exercise$")).focus();
@@ -184,7 +184,7 @@ class SheetsPlaceTest extends DemoTest {
     /** Types the beginning of an option's name and takes it. */
     @Test
     void linesOfAStudentsDrawingCutTheComposition() throws IOException {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Sheets");
             desk.button(Pattern.compile("Exercise$")).focus();
@@ -224,7 +224,7 @@ class SheetsPlaceTest extends DemoTest {
         return out.toByteArray();
     }
 
-    private static void chooseByKeyboard(Desk desk, String beginning) {
+    private static void chooseByKeyboard(TestBrowser desk, String beginning) {
         desk.page.keyboard().press("Enter");
         desk.page.getByRole(AriaRole.LISTBOX).waitFor();
         desk.page.keyboard().type(beginning);
@@ -245,7 +245,7 @@ class SheetsPlaceTest extends DemoTest {
 
     @Test
     void anInfeasibleScaleIsToldAndMendedWithOnePress() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Sheets");
             desk.page.locator("[data-box]").first().waitFor();
@@ -271,7 +271,7 @@ class SheetsPlaceTest extends DemoTest {
 
     @Test
     void aPackWithAMissingPencilOffersStandIns() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Sheets");
             desk.button("Import a pack").click();
@@ -296,7 +296,7 @@ class SheetsPlaceTest extends DemoTest {
 
     @Test
     void aMethodSaysWhatItWouldChange() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Classes");
             desk.page.getByRole(AriaRole.LINK, named("8 Dunlin")).first().click();

@@ -17,7 +17,7 @@ class ShowTest extends DemoTest {
 
     @Test
     void aLessonIsShownByKeysFromItsOpeningToWhatToMind() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Course");
             link(desk, "Show to the class").first().press("Enter");
@@ -52,14 +52,14 @@ class ShowTest extends DemoTest {
     }
 
     /** As a presenter's keys send it. */
-    private static void until(Desk desk, Locator scene, String words) {
+    private static void until(TestBrowser desk, Locator scene, String words) {
         for (int i = 0; i < 60 && !scene.innerText().contains(words); i++) {
             desk.page.keyboard().press("PageDown");
         }
         assertThat(scene).containsText(words);
     }
 
-    private static void checkWordsAreLarge(Desk desk) {
+    private static void checkWordsAreLarge(TestBrowser desk) {
         Object smallest = desk.page.evaluate("""
                 () => Math.min(...[...document.querySelectorAll('main *')]
                   .filter(e => e.offsetParent && [...e.childNodes].some(n => n.nodeType === 3 && n.data.trim())
@@ -70,7 +70,7 @@ class ShowTest extends DemoTest {
 
     @Test
     void whoTakesWhatWhenIsSaidWherePencilsAreFew() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Course");
             desk.button(Pattern.compile("^7 Kittiwake, .*?: lesson 5 ")).first().press("Enter");
@@ -94,7 +94,7 @@ class ShowTest extends DemoTest {
 
     @Test
     void aWornOutPencilIsNotedInOnePressAndRunsShort() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/kit/lead");
             Locator worn = desk.button(Pattern.compile("^S23 Kelp is worn out$"));
@@ -113,7 +113,7 @@ class ShowTest extends DemoTest {
 
     @Test
     void coloursAreSeenByOtherEyes() {
-        try (Desk desk = new Desk(grastel.address(), 1280, 800)) {
+        try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.go("Sheets");
             desk.page.getByLabel("Colour vision").press("Enter");
@@ -130,7 +130,7 @@ class ShowTest extends DemoTest {
         }
     }
 
-    private static Locator link(Desk desk, String name) {
+    private static Locator link(TestBrowser desk, String name) {
         return desk.page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name));
     }
 }

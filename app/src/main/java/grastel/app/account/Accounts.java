@@ -7,11 +7,11 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.account.SignInTry.Outcome;
 import grastel.app.platform.AfterCommit;
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.ConstraintViolation;
 import grastel.app.platform.Ownership;
-import grastel.app.platform.Refused;
 import grastel.app.platform.SignedIn;
+import grastel.app.platform.nodes.EventsLost;
 import grastel.app.platform.nodes.ForEveryNode;
-import grastel.app.platform.nodes.NewsMissed;
 import java.text.Normalizer;
 import java.time.Duration;
 import java.util.List;
@@ -88,7 +88,7 @@ public class Accounts {
         try {
             return made(Teacher.first(plain, displayName.strip(), passwords.encode(password)), () -> {});
         } catch (DataIntegrityViolationException e) {
-            throw Refused.of(e) == Refused.DUPLICATE ? late : e;
+            throw ConstraintViolation.of(e) == ConstraintViolation.DUPLICATE ? late : e;
         }
     }
 
@@ -105,7 +105,7 @@ public class Accounts {
         try {
             return made(new Teacher(plain, displayName.strip(), passwords.encode(password)), first);
         } catch (DataIntegrityViolationException e) {
-            throw Refused.of(e) == Refused.DUPLICATE ? taken() : e;
+            throw ConstraintViolation.of(e) == ConstraintViolation.DUPLICATE ? taken() : e;
         }
     }
 
@@ -212,7 +212,7 @@ public class Accounts {
     }
 
     @EventListener
-    void forget(NewsMissed missed) {
+    void forget(EventsLost missed) {
         known.invalidateAll();
     }
 

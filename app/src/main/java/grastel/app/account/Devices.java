@@ -2,7 +2,7 @@ package grastel.app.account;
 
 import grastel.app.platform.Digest;
 import grastel.app.platform.Ownership;
-import grastel.app.platform.room.Storage;
+import grastel.app.platform.storage.Storage;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;

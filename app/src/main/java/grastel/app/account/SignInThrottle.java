@@ -4,7 +4,7 @@ import static grastel.core.words.Words.say;
 
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Digest;
-import grastel.app.platform.room.Storage;
+import grastel.app.platform.storage.Storage;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;

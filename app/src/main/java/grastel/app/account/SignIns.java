@@ -1,7 +1,7 @@
 package grastel.app.account;
 
 import grastel.app.account.SignInTry.Outcome;
-import grastel.app.platform.room.Storage;
+import grastel.app.platform.storage.Storage;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;

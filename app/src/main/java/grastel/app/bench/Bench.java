@@ -47,15 +47,15 @@ public class Bench {
     }
 
     /** A stack with what is needed to speak of its pencils by id. */
-    record Laid(StackData asked, Stack stack, Map<Pencil, UUID> ids) {}
+    record BuiltStack(StackData asked, Stack stack, Map<Pencil, UUID> ids) {}
 
-    Laid laid(StackData data) {
+    BuiltStack laid(StackData data) {
         List<KitPencil> all = kit.pencils();
         Map<UUID, Pencil> pencils = all.stream().collect(Collectors.toMap(KitPencil::id, KitPencil::pencil));
         Map<Pencil, UUID> ids =
                 all.stream().collect(Collectors.toMap(KitPencil::pencil, KitPencil::id, (one, other) -> one));
         Stack stack = data.toStack(kit.paper(data.paper()), pencils);
-        return new Laid(data, stack, ids);
+        return new BuiltStack(data, stack, ids);
     }
 
     /** How a class is taught; the usual method for no class. @param schoolClass null for none */

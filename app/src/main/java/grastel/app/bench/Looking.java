@@ -1,6 +1,6 @@
 package grastel.app.bench;
 
-import grastel.app.bench.Bench.Laid;
+import grastel.app.bench.Bench.BuiltStack;
 import grastel.app.bench.LookViews.AimData;
 import grastel.app.bench.LookViews.AimView;
 import grastel.app.bench.LookViews.ColourView;
@@ -45,7 +45,7 @@ class Looking {
     private static final double CHIP_PX_PER_MM = 5;
     static final long SEED = 7;
 
-    LookView look(Laid laid, LookRequest request, Method method) {
+    LookView look(BuiltStack laid, LookRequest request, Method method) {
         Stack stack = laid.stack();
         List<Swatch> stages = stack.stages();
         Swatch swatch = stages.get(stages.size() - 1);
@@ -105,7 +105,7 @@ class Looking {
         return List.copyOf(looks);
     }
 
-    private static WarningView warning(Advice.Warning w, Laid laid) {
+    private static WarningView warning(Advice.Warning w, BuiltStack laid) {
         return new WarningView(
                 w.code(),
                 w.severity(),
@@ -117,7 +117,7 @@ class Looking {
     }
 
     /** The neighbours of a stack, each with its picture. */
-    List<WhatIfView> whatIf(Laid laid, Optional<AimData> aim) {
+    List<WhatIfView> whatIf(BuiltStack laid, Optional<AimData> aim) {
         Lab now = laid.stack().swatch().colour();
         Optional<Lab> goal = aim.map(AimData::toLab);
         double grain = laid.stack().paper().tooth().grainMm();

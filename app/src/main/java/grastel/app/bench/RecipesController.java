@@ -1,6 +1,6 @@
 package grastel.app.bench;
 
-import grastel.app.bench.Bench.Laid;
+import grastel.app.bench.Bench.BuiltStack;
 import grastel.app.bench.LookViews.AimData;
 import grastel.app.kit.Kit;
 import grastel.core.colour.Srgb;
@@ -61,7 +61,7 @@ class RecipesController {
     /** The recipe first; the others are closer, with more pencils or layers. */
     @PostMapping
     List<RecipeView> find(@Valid @RequestBody RecipeRequest request) {
-        Laid on = bench.laid(request.stack());
+        BuiltStack on = bench.laid(request.stack());
         List<Pencil> pencils = (request.set() == null ? kit.everything() : kit.setOf(request.set())).pencils();
         Method method = bench.methodOf(request.schoolClass());
         return RecipeFinder.find(
@@ -79,7 +79,7 @@ class RecipesController {
                 .toList();
     }
 
-    private static RecipeView view(Found found, Laid on) {
+    private static RecipeView view(Found found, BuiltStack on) {
         Stack stack = on.stack().withLayers(found.layers());
         return new RecipeView(
                 StackData.of(stack, on.asked(), on.ids()),

@@ -1,6 +1,6 @@
 package grastel.app.bench;
 
-import grastel.app.bench.Bench.Laid;
+import grastel.app.bench.Bench.BuiltStack;
 import grastel.app.bench.LookViews.AimData;
 import grastel.app.bench.LookViews.LookRequest;
 import grastel.core.layering.Layer;
@@ -55,7 +55,7 @@ class WarmUp {
                 layers.add(new Layer.Colour(Pass.of(pencil, PressureGrade.values()[(i + j) % 5]), 1 + j));
             }
             Stack stack = new Stack(ShippedKit.papers().get(i % 4).toPaper(), Optional.empty(), layers);
-            Laid laid = new Laid(asked, stack, Map.of(pencils.get(0), new UUID(0, 1)));
+            BuiltStack laid = new BuiltStack(asked, stack, Map.of(pencils.get(0), new UUID(0, 1)));
             looking.look(laid, new LookRequest(asked, new AimData(50, 10, 10), 5, null, null), Method.USUAL);
             looking.whatIf(laid, Optional.empty());
         }

@@ -11,10 +11,10 @@ import grastel.app.chart.ChartViews.ChartView;
 import grastel.app.chart.ChartViews.Figure;
 import grastel.app.chart.ChartViews.OddBoxView;
 import grastel.app.chart.ChartViews.State;
-import grastel.app.chart.Charts.Known;
-import grastel.app.kept.KeptJson;
+import grastel.app.chart.Charts.KnownPencil;
 import grastel.app.kit.Kit;
 import grastel.app.kit.Kit.KitPencil;
+import grastel.app.stored.StoredJson;
 import grastel.core.chart.ChartFit;
 import grastel.core.chart.ChartFit.Fitted;
 import grastel.core.chart.ChartFit.OddBox;
@@ -40,16 +40,16 @@ import org.springframework.stereotype.Component;
 class ChartScreen {
     private final Charts charts;
     private final Kit kit;
-    private final KeptJson kept;
+    private final StoredJson kept;
 
-    ChartScreen(Charts charts, Kit kit, KeptJson kept) {
+    ChartScreen(Charts charts, Kit kit, StoredJson kept) {
         this.charts = charts;
         this.kit = kit;
         this.kept = kept;
     }
 
     ChartView of(UUID id) {
-        Known known = charts.known(id);
+        KnownPencil known = charts.known(id);
         CompletableFuture<ChartFit.Result> fit = charts.fit(known);
         Chart chart = known.chart();
         return new ChartView(
@@ -76,7 +76,7 @@ class ChartScreen {
         return fit.isCompletedExceptionally() ? State.EMPTY : State.FITTED;
     }
 
-    private List<ChartPageView> pages(Known known) {
+    private List<ChartPageView> pages(KnownPencil known) {
         Map<Integer, ChartPageRows.Line> read =
                 known.pages().stream().collect(Collectors.toMap(ChartPageRows.Line::number, Function.identity()));
         return IntStream.rangeClosed(1, known.parts() * known.chart().copies())
@@ -94,7 +94,7 @@ class ChartScreen {
                 .toList();
     }
 
-    private ChartFitView fit(Known known, ChartFit.Result fit) {
+    private ChartFitView fit(KnownPencil known, ChartFit.Result fit) {
         Map<Pencil, Pencil> found = new HashMap<>();
         fit.pencils().forEach(f -> {
             Pencil thought = known.plan().pencils().get(f.row()).thought();
@@ -123,7 +123,7 @@ class ChartScreen {
                 sheets);
     }
 
-    private List<ChartPencilView> pencils(Known known, ChartFit.Result fit) {
+    private List<ChartPencilView> pencils(KnownPencil known, ChartFit.Result fit) {
         Map<Integer, Fitted> found = fit.pencils().stream().collect(Collectors.toMap(Fitted::row, Function.identity()));
         Map<UUID, KitPencil> kitPencils =
                 kit.pencils().stream().collect(Collectors.toMap(KitPencil::id, Function.identity()));
@@ -179,7 +179,7 @@ class ChartScreen {
                 Figure.of(hand.point()));
     }
 
-    private static OddBoxView odd(Known known, OddBox odd) {
+    private static OddBoxView odd(KnownPencil known, OddBox odd) {
         List<ChartPlan.Entry> entries = known.plan().pencils();
         return new OddBoxView(
                 known.pages().get(odd.page()).number(),

@@ -5,17 +5,17 @@ import static grastel.core.words.Words.say;
 import grastel.app.chart.ChartViews.ChartRequest;
 import grastel.app.chart.ChartViews.NewSet;
 import grastel.app.chart.ChartViews.TakeRequest;
-import grastel.app.kept.KeptJson;
 import grastel.app.kit.ChartedKit;
 import grastel.app.kit.Kit;
 import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.paper.CanvasInk;
 import grastel.app.platform.paper.PdfCanvas;
-import grastel.app.platform.room.StoredFiles;
+import grastel.app.platform.storage.StoredFiles;
 import grastel.app.sheets.Printings;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.SheetTitle;
+import grastel.app.stored.StoredJson;
 import grastel.core.chart.ChartFit;
 import grastel.core.chart.ChartPages;
 import grastel.core.chart.ChartPlan;
@@ -54,7 +54,7 @@ public class Charts {
     private final Sheets sheets;
     private final Printings printings;
     private final JsonMapper json;
-    private final KeptJson kept;
+    private final StoredJson kept;
     private final StoredFiles files;
     private final Clock clock;
 
@@ -67,7 +67,7 @@ public class Charts {
             Sheets sheets,
             Printings printings,
             JsonMapper json,
-            KeptJson kept,
+            StoredJson kept,
             StoredFiles files,
             Clock clock) {
         this.charts = charts;
@@ -96,7 +96,7 @@ public class Charts {
     public record Asked(PrintedChart page, UUID paper, int copy, Map<String, List<Layer>> boxes) {}
 
     /** A chart with what is kept of it, parsed. @param parts pages of each copy */
-    record Known(Chart chart, ChartData data, ChartPlan plan, List<ChartPageRows.Line> pages, int parts) {}
+    record KnownPencil(Chart chart, ChartData data, ChartPlan plan, List<ChartPageRows.Line> pages, int parts) {}
 
     List<ChartRows.Line> all() {
         return charts.lines();
@@ -234,7 +234,7 @@ public class Charts {
     /** What the pages ask. @param real what a pencil of the kit, or one that is not in it by its row, really is */
     @Transactional(readOnly = true)
     public List<Asked> asked(UUID id, Function<ToDraw, Pencil> real) {
-        Known known = known(id);
+        KnownPencil known = known(id);
         List<PageLayout> copy = layout(known.chart());
         List<Pencil> pencils = IntStream.range(0, known.plan().pencils().size())
                 .mapToObj(row -> real.apply(new ToDraw(
@@ -258,16 +258,16 @@ public class Charts {
     public record ToDraw(@Nullable UUID pencil, int place, ChartPlan.Entry entry) {}
 
     @Transactional(readOnly = true)
-    Known known(UUID id) {
+    KnownPencil known(UUID id) {
         Chart chart = find(id);
         ChartData data = data(chart);
-        return new Known(
+        return new KnownPencil(
                 chart, data, data.toPlan(), pages.ofChart(id), layout(chart).size());
     }
 
     /** What the pages that came back tell; null before any has. */
     @Nullable
-    CompletableFuture<ChartFit.Result> fit(Known known) {
+    CompletableFuture<ChartFit.Result> fit(KnownPencil known) {
         if (known.pages().isEmpty()) {
             return null;
         }
@@ -289,7 +289,7 @@ public class Charts {
     void take(UUID id, TakeRequest request) {
         Chart chart = charts.forChange(id).orElseThrow(() -> ApiProblem.notFound(say("thing.chart")));
         chart.requireUnchanged(request.revision(), say("thing.the-chart-of", chart.title()));
-        Known known = known(id);
+        KnownPencil known = known(id);
         ChartFit.Result fit = ready(known);
         Map<Integer, Pencil> found =
                 fit.pencils().stream().collect(Collectors.toMap(ChartFit.Fitted::row, ChartFit.Fitted::pencil));
@@ -325,7 +325,7 @@ public class Charts {
         charts.flush();
     }
 
-    private ChartFit.Result ready(Known known) {
+    private ChartFit.Result ready(KnownPencil known) {
         CompletableFuture<ChartFit.Result> fit = fit(known);
         if (fit == null || !fit.isDone() || fit.isCompletedExceptionally()) {
             throw ApiProblem.conflict("NOT_READY", say("problem.the-chart-has-not"));

@@ -3,7 +3,7 @@ package grastel.app.classes;
 import static grastel.core.words.Words.say;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import grastel.core.planning.ClassTime;
 import grastel.core.planning.calendar.Change;
 import grastel.core.planning.calendar.Dates;
@@ -138,7 +138,7 @@ public record CalendarData(
     /** What of it lies in a term. */
     Timetable timetable() {
         return new Timetable(
-                Known.here(term, "the term").toDates(),
+                Require.present(term, "the term").toDates(),
                 firstWeek,
                 slots.stream().map(SlotData::toSlot).toList(),
                 holidays.stream().map(DatesData::toDates).toList(),

@@ -3,16 +3,16 @@ package grastel.app.course;
 import grastel.app.classes.CalendarData.DatesData;
 import grastel.app.course.CourseData.LessonData;
 import grastel.app.sheets.Sheets.Latest;
+import grastel.core.checks.Require;
 import grastel.core.colour.Srgb;
 import grastel.core.exercise.plan.ExercisePlan;
-import grastel.core.known.Known;
 import grastel.core.planning.ClassFacts.Secure;
 import grastel.core.planning.ClassTime;
-import grastel.core.planning.Laid.OnPeriod;
-import grastel.core.planning.Laid.Piece;
 import grastel.core.planning.Lesson;
 import grastel.core.planning.Pace;
 import grastel.core.planning.PaceEvidence;
+import grastel.core.planning.Schedule.LessonPart;
+import grastel.core.planning.Schedule.OnPeriod;
 import grastel.core.planning.Skill;
 import grastel.core.planning.Stage;
 import grastel.core.planning.Stop;
@@ -148,7 +148,7 @@ public final class CourseViews {
     public record CoursesView(
             @NotNull LocalDate today, @NotNull List<LaneView> lanes) {}
 
-    public static LaneView of(Lane lane) {
+    public static LaneView of(CourseSchedule lane) {
         return new LaneView(
                 lane.schoolClass().id(),
                 lane.schoolClass().name(),
@@ -168,7 +168,7 @@ public final class CourseViews {
         return new PaceView(pace.speed(), pace.least(), pace.most(), found.periods(), found.pages());
     }
 
-    private static List<SheetLineView> sheets(Lane lane) {
+    private static List<SheetLineView> sheets(CourseSchedule lane) {
         return lane.lessons().stream()
                 .flatMap(l -> l.sheets().stream())
                 .distinct()
@@ -182,7 +182,7 @@ public final class CourseViews {
     }
 
     /** The laid ones, and the cancelled ones between them. */
-    static List<PeriodView> periods(Lane lane) {
+    static List<PeriodView> periods(CourseSchedule lane) {
         Map<LocalDateTime, OnPeriod> laid = new LinkedHashMap<>();
         lane.laid().periods().forEach(p -> laid.put(p.period().key(), p));
         List<PeriodView> views = new ArrayList<>(
@@ -211,7 +211,7 @@ public final class CourseViews {
                 on.pieces().stream().map(piece -> of(piece, time)).toList());
     }
 
-    private static PieceView of(Piece piece, ClassTime time) {
+    private static PieceView of(LessonPart piece, ClassTime time) {
         return new PieceView(
                 piece.lesson(),
                 piece.stages().stream()
@@ -221,9 +221,9 @@ public final class CourseViews {
                 piece.stop());
     }
 
-    public static LessonView lesson(LessonData data, Lane lane) {
-        Lesson lesson = Known.in(lane.stages(), data.id().toString());
-        Set<Skill> gives = Known.in(lane.gives(), lesson.id());
+    public static LessonView lesson(LessonData data, CourseSchedule lane) {
+        Lesson lesson = Require.key(lane.stages(), data.id().toString());
+        Set<Skill> gives = Require.key(lane.gives(), lesson.id());
         List<Latest> sheets = data.sheets().stream()
                 .map(lane.sheets()::get)
                 .filter(Objects::nonNull)
@@ -253,12 +253,12 @@ public final class CourseViews {
                 lesson.stages().stream().mapToDouble(lane.time()::planned).sum());
     }
 
-    private static SkillView skill(Skill skill, Lane lane) {
+    private static SkillView skill(Skill skill, CourseSchedule lane) {
         Secure found = lane.facts().secure().getOrDefault(skill, new Secure(0, 0));
         return new SkillView(skill, found.students(), found.of());
     }
 
-    private static List<NeedView> needs(Set<Skill> gives, Lane lane) {
+    private static List<NeedView> needs(Set<Skill> gives, CourseSchedule lane) {
         return gives.stream()
                 .flatMap(s -> s.needs().stream())
                 .distinct()
@@ -268,7 +268,7 @@ public final class CourseViews {
                 .toList();
     }
 
-    private static StageView stage(Stage stage, LessonData data, Lane lane) {
+    private static StageView stage(Stage stage, LessonData data, CourseSchedule lane) {
         return new StageView(
                 stage.id(),
                 stage.kind(),
@@ -281,7 +281,7 @@ public final class CourseViews {
                 stage.stop());
     }
 
-    private static String exercise(Stage stage, LessonData data, Lane lane) {
+    private static String exercise(Stage stage, LessonData data, CourseSchedule lane) {
         int sheet = stage.part().sheet();
         Latest of = sheet < 0 ? null : lane.sheets().get(data.sheets().get(sheet));
         return of == null
@@ -289,7 +289,7 @@ public final class CourseViews {
                 : of.plan().exercises().get(stage.part().exercise()).title();
     }
 
-    private static List<WantView> wants(Lesson lesson, Lane lane) {
+    private static List<WantView> wants(Lesson lesson, CourseSchedule lane) {
         return Demand.of(lesson.stages()).stream()
                 .map(w -> new WantView(
                         w.pencil().code(),

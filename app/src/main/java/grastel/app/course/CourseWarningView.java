@@ -1,6 +1,6 @@
 package grastel.app.course;
 
-import grastel.core.planning.Laid.Why;
+import grastel.core.planning.Schedule.Why;
 import grastel.core.planning.Skill;
 import grastel.core.planning.Warning;
 import grastel.core.planning.Warning.FewSecure;

@@ -9,9 +9,9 @@ import grastel.app.course.CourseViews.LessonView;
 import grastel.app.course.CourseViews.PeriodView;
 import grastel.app.course.CourseViews.PieceView;
 import grastel.app.platform.ApiProblem;
-import grastel.core.planning.Laid.OnPeriod;
 import grastel.core.planning.Lesson;
 import grastel.core.planning.Logged.Done;
+import grastel.core.planning.Schedule.OnPeriod;
 import grastel.core.planning.Stage;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -34,10 +34,10 @@ public class Courses {
     private final CourseRows courses;
     private final LessonLogs logs;
     private final Classes classes;
-    private final Lanes lanes;
+    private final CourseSchedules lanes;
     private final JsonMapper json;
 
-    Courses(CourseRows courses, LessonLogs logs, Classes classes, Lanes lanes, JsonMapper json) {
+    Courses(CourseRows courses, LessonLogs logs, Classes classes, CourseSchedules lanes, JsonMapper json) {
         this.courses = courses;
         this.logs = logs;
         this.classes = classes;
@@ -46,7 +46,7 @@ public class Courses {
     }
 
     /** All classes, each with its course on its periods. */
-    public List<Lane> all() {
+    public List<CourseSchedule> all() {
         return lanes.of(classes.all());
     }
 
@@ -76,7 +76,7 @@ public class Courses {
                 .collect(Collectors.toMap(Day::schoolClass, d -> d));
     }
 
-    private static Day day(Lane lane, LocalDate date) {
+    private static Day day(CourseSchedule lane, LocalDate date) {
         List<PeriodView> periods = CourseViews.periods(lane).stream()
                 .filter(p -> p.starts().toLocalDate().equals(date))
                 .toList();
@@ -135,7 +135,7 @@ public class Courses {
         log(schoolClass, period, outcome, new Done(lesson, stage));
     }
 
-    public Lane one(UUID schoolClass) {
+    public CourseSchedule one(UUID schoolClass) {
         return lanes.of(List.of(classes.one(schoolClass))).get(0);
     }
 
@@ -145,7 +145,7 @@ public class Courses {
      * @param known the revision the change was made on, {@link CourseData#NO_REVISION} where there was no course; null for
      *     whichever is there
      */
-    public Lane set(UUID schoolClass, @Nullable Integer known, CourseData data) {
+    public CourseSchedule set(UUID schoolClass, @Nullable Integer known, CourseData data) {
         ClassInfo of = classes.one(schoolClass);
         requireSound(data);
         Course course = courses.forChange(schoolClass).orElse(null);
@@ -160,7 +160,7 @@ public class Courses {
     }
 
     /** Puts a lesson of no sheet before the first one that has not begun. @return the course with it */
-    public Lane next(UUID schoolClass, LessonData lesson) {
+    public CourseSchedule next(UUID schoolClass, LessonData lesson) {
         List<LessonData> all = new ArrayList<>(dataForChange(schoolClass).lessons());
         all.add(begun(one(schoolClass)), lesson);
         CourseData data = new CourseData(CourseData.VERSION, all);
@@ -171,7 +171,7 @@ public class Courses {
     }
 
     /** How many lessons are over or under way: of the last of them something was done. */
-    private static int begun(Lane lane) {
+    private static int begun(CourseSchedule lane) {
         Set<String> done = lane.log().stream()
                 .flatMap(l -> l.done().stream())
                 .map(Done::lesson)
@@ -210,13 +210,13 @@ public class Courses {
      * @param key of the period
      * @param until where it stopped; only of {@link Outcome#STOPPED}
      */
-    public Lane log(UUID schoolClass, LocalDateTime key, Outcome outcome, Done until) {
+    public CourseSchedule log(UUID schoolClass, LocalDateTime key, Outcome outcome, Done until) {
         LessonLog before = logs.forChange(schoolClass, key).orElse(null);
         if (before != null) {
             logs.delete(before);
             logs.flush();
         }
-        Lane lane = one(schoolClass);
+        CourseSchedule lane = one(schoolClass);
         OnPeriod on = lane.laid().periods().stream()
                 .filter(p -> p.period().key().equals(key))
                 .findFirst()
@@ -228,7 +228,7 @@ public class Courses {
     }
 
     /** Forgets what was noted of a period. */
-    public Lane unlog(UUID schoolClass, LocalDateTime key) {
+    public CourseSchedule unlog(UUID schoolClass, LocalDateTime key) {
         logs.delete(logs.forChange(schoolClass, key).orElseThrow(() -> ApiProblem.notFound(say("thing.entry"))));
         logs.flush();
         return one(schoolClass);
@@ -243,7 +243,7 @@ public class Courses {
     }
 
     /** All that is open from the period's first stage up to where it stopped, even beyond what was planned. */
-    private static List<Done> upTo(Lane lane, OnPeriod on, Done until) {
+    private static List<Done> upTo(CourseSchedule lane, OnPeriod on, Done until) {
         List<Done> all = new ArrayList<>();
         for (Lesson lesson : lane.stages().values()) {
             for (Stage stage : lesson.stages()) {
@@ -266,7 +266,7 @@ public class Courses {
     }
 
     /** Lessons whose last stage is among what was done. */
-    private static Set<String> finished(Lane lane, List<Done> done) {
+    private static Set<String> finished(CourseSchedule lane, List<Done> done) {
         return lane.stages().values().stream()
                 .filter(l -> !l.stages().isEmpty())
                 .filter(l -> done.contains(

@@ -6,7 +6,7 @@ import grastel.app.kit.ColourMeter;
 import grastel.app.kit.Kit;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.intake.WatchedFolder;
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.scanner.SimulatedScanner;
@@ -55,7 +55,7 @@ class ChartScanner {
                         USUAL_HIDING,
                         1)
                 : ColourMeter.real(
-                        row.pencil(), Known.here(row.entry().thought(), "the colour of a pencil of the kit"));
+                        row.pencil(), Require.present(row.entry().thought(), "the colour of a pencil of the kit"));
     }
 
     /** Scans one page. Call as its owner. @return the file written */

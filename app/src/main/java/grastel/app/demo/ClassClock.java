@@ -1,6 +1,6 @@
 package grastel.app.demo;
 
-import grastel.app.platform.room.Storage;
+import grastel.app.platform.storage.Storage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;

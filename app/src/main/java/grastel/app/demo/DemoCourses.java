@@ -10,7 +10,7 @@ import grastel.app.course.Outcome;
 import grastel.app.course.outlines.Outlines;
 import grastel.app.kit.Kit;
 import grastel.app.kit.KitChanges;
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import grastel.core.planning.Stage;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -72,7 +72,7 @@ class DemoCourses {
 
     /** As far as a class of this pace comes; all that was planned where it is quicker. */
     private void note(ClassInfo of, LocalDate date, double pace) {
-        Courses.Day day = Known.in(courses.on(List.of(of), date), of.id());
+        Courses.Day day = Require.key(courses.on(List.of(of), date), of.id());
         for (PeriodView period : day.periods()) {
             double minutes = period.room();
             String lesson = null;

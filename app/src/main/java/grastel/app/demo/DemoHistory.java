@@ -8,13 +8,13 @@ import grastel.app.course.CourseViews.PieceView;
 import grastel.app.course.Courses;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
-import grastel.app.platform.room.Storage;
+import grastel.app.platform.storage.Storage;
 import grastel.app.projects.ProjectSheets;
 import grastel.app.projects.Projects;
 import grastel.app.sheets.Printings;
 import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.RunInfo;
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import grastel.core.page.PageSize;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -136,7 +136,7 @@ class DemoHistory {
         for (Pile pile : piles) {
             progress = new Progress(done.size(), sheets);
             if (!done.contains(pile.key())) {
-                bringBack(owner, pile, Known.in(runs, pile));
+                bringBack(owner, pile, Require.key(runs, pile));
                 write(pile.key() + "\n");
                 done.add(pile.key());
             }

@@ -1,7 +1,7 @@
 package grastel.app.keeping;
 
 import grastel.app.platform.Digest;
-import grastel.app.platform.room.StoredName;
+import grastel.app.platform.storage.StoredName;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;

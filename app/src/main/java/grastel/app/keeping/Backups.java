@@ -3,7 +3,7 @@ package grastel.app.keeping;
 import static grastel.core.words.Words.say;
 
 import grastel.app.platform.ApiProblem;
-import grastel.app.platform.room.Storage;
+import grastel.app.platform.storage.Storage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;

@@ -1,9 +1,9 @@
 package grastel.app.keeping;
 
 import grastel.app.platform.nodes.OnH2;
-import grastel.app.platform.room.FolderFiles;
-import grastel.app.platform.room.Storage;
-import grastel.app.platform.room.Sweep;
+import grastel.app.platform.storage.FolderFiles;
+import grastel.app.platform.storage.OrphanCleaner;
+import grastel.app.platform.storage.Storage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -18,9 +18,9 @@ class H2Copy implements DatabaseCopy {
     private final JdbcTemplate jdbc;
     private final Storage storage;
     private final FolderFiles files;
-    private final Sweep sweep;
+    private final OrphanCleaner sweep;
 
-    H2Copy(JdbcTemplate jdbc, Storage storage, FolderFiles files, Sweep sweep) {
+    H2Copy(JdbcTemplate jdbc, Storage storage, FolderFiles files, OrphanCleaner sweep) {
         this.jdbc = jdbc;
         this.storage = storage;
         this.files = files;

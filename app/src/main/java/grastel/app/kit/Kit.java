@@ -7,11 +7,11 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.platform.AfterCommit;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Ownership;
+import grastel.app.platform.nodes.EventsLost;
 import grastel.app.platform.nodes.ForEveryNode;
-import grastel.app.platform.nodes.NewsMissed;
+import grastel.core.checks.Require;
 import grastel.core.colour.Lab;
 import grastel.core.colour.Spectrum;
-import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.media.PencilSet;
@@ -108,7 +108,7 @@ public class Kit {
     }
 
     @EventListener
-    void forget(NewsMissed missed) {
+    void forget(EventsLost missed) {
         known.invalidateAll();
     }
 
@@ -139,7 +139,7 @@ public class Kit {
             set.users()
                     .forEach((schoolClass, howMany) -> set.pencils()
                             .forEach(id -> all.computeIfAbsent(schoolClass, c -> new LinkedHashMap<>())
-                                    .merge(Known.in(byId, id).pencil(), howMany, Integer::sum)));
+                                    .merge(Require.key(byId, id).pencil(), howMany, Integer::sum)));
         }
         all.values()
                 .forEach(copies -> byId.values().stream()

@@ -2,7 +2,7 @@ package grastel.app.meanings;
 
 import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.FieldFigure;
-import grastel.core.words.Meaning;
+import grastel.core.words.MetricHelp;
 import jakarta.validation.constraints.NotNull;
 import java.util.Arrays;
 import java.util.List;
@@ -28,7 +28,7 @@ class MeaningsController {
             @NotNull String measures,
             @NotNull String standsFor,
             @NotNull String cannotSee) {
-        static <T extends Enum<T> & Meaning> MeaningView of(T figure) {
+        static <T extends Enum<T> & MetricHelp> MeaningView of(T figure) {
             return new MeaningView(
                     figure.name(), figure.label(), figure.measures(), figure.standsFor(), figure.cannotSee());
         }

@@ -3,7 +3,7 @@ package grastel.app.platform;
 import static grastel.core.words.Words.say;
 
 import grastel.app.platform.ApiProblem.FieldProblem;
-import grastel.app.platform.room.ClosedDatabase;
+import grastel.app.platform.storage.ClosedDatabase;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
@@ -56,7 +56,7 @@ class Problems extends ResponseEntityExceptionHandler {
     /** Two did the same at the same moment, and the database let one of them. */
     @ExceptionHandler
     ResponseEntity<Object> conflicting(DataIntegrityViolationException problem) {
-        return switch (Refused.of(problem)) {
+        return switch (ConstraintViolation.of(problem)) {
             case DUPLICATE -> answer(HttpStatus.CONFLICT, "ALREADY_THERE", say("problem.the-same-was-made"), List.of());
             case DANGLING -> answer(HttpStatus.CONFLICT, "GONE", say("problem.something-this-belongs-to"), List.of());
             case OTHER -> unexpected(problem);

@@ -2,11 +2,11 @@ package grastel.app.progress;
 
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.returns.Returns;
+import grastel.app.returns.api.AttemptedExercise;
 import grastel.app.returns.api.Confirmed;
-import grastel.app.returns.api.Tried;
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.judging.Level;
-import grastel.core.known.Known;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt;
 import grastel.core.progress.Attempt.Shown;
@@ -61,12 +61,12 @@ public class Progress {
                 .filter(c -> of.containsKey(c.student()))
                 .toList();
         Map<UUID, StudentRecord> records =
-                records(confirmed, student -> Known.in(of, student).band()).byStudent();
+                records(confirmed, student -> Require.key(of, student).band()).byStudent();
         return classes.stream()
                 .collect(Collectors.toMap(
                         ClassInfo::id,
                         c -> Readiness.of(records.entrySet().stream()
-                                .filter(e -> Known.in(of, e.getKey()).id().equals(c.id()))
+                                .filter(e -> Require.key(of, e.getKey()).id().equals(c.id()))
                                 .map(Map.Entry::getValue)
                                 .toList())));
     }
@@ -84,7 +84,7 @@ public class Progress {
     private ClassRecords records(List<Confirmed> confirmed, Function<UUID, GradeBand> band) {
         List<Confirmed> all =
                 confirmed.stream().filter(c -> c.level() != Level.NOT_TRIED).toList();
-        Map<Tried, List<Confirmed>> attempts = all.stream()
+        Map<AttemptedExercise, List<Confirmed>> attempts = all.stream()
                 .collect(Collectors.groupingBy(Confirmed::attempt, LinkedHashMap::new, Collectors.toList()));
         Map<UUID, List<Attempt>> byStudent = new LinkedHashMap<>();
         attempts.forEach((key, goals) -> byStudent

@@ -9,13 +9,13 @@ import grastel.app.progress.Progress.ClassRecords;
 import grastel.app.returns.Hands;
 import grastel.app.returns.Hands.HandView;
 import grastel.app.returns.api.CauseView;
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
-import grastel.core.known.Known;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Grouping;
 import grastel.core.progress.Growth;
 import grastel.core.progress.Readiness;
-import grastel.core.progress.Standing;
+import grastel.core.progress.SkillLevel;
 import grastel.core.progress.StudentRecord;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
@@ -74,7 +74,7 @@ class ProgressController {
     record StandingView(
             @NotNull Skill skill,
             @NotNull double level,
-            @NotNull Standing.State state,
+            @NotNull SkillLevel.State state,
             @NotNull double spread,
             @NotNull List<TryView> tries,
             @NotNull List<GrowthView> growths,
@@ -177,7 +177,7 @@ class ProgressController {
     }
 
     private static StandingView standing(
-            Skill skill, Standing standing, List<Growth> growths, Map<UUID, Instant> readOf) {
+            Skill skill, SkillLevel standing, List<Growth> growths, Map<UUID, Instant> readOf) {
         return new StandingView(
                 skill,
                 standing.level(),
@@ -188,7 +188,7 @@ class ProgressController {
                                 t.received(),
                                 t.level(),
                                 t.weakest().page(),
-                                Known.in(readOf, t.weakest().page()),
+                                Require.key(readOf, t.weakest().page()),
                                 t.weakest().field()))
                         .toList(),
                 growths.stream()

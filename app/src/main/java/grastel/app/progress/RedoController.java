@@ -3,7 +3,7 @@ package grastel.app.progress;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.progress.Redos.Wanted;
-import grastel.app.sheets.PersonalSheets;
+import grastel.app.sheets.RedoSheets;
 import grastel.app.sheets.api.RunInfo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -85,7 +85,7 @@ class RedoController {
         return new RedoRunView(run.id(), run.pages());
     }
 
-    private static RedoStudentView student(PersonalSheets.Page page, Map<UUID, String> names) {
+    private static RedoStudentView student(RedoSheets.Page page, Map<UUID, String> names) {
         return new RedoStudentView(
                 page.student(),
                 names.getOrDefault(page.student(), ""),

@@ -9,20 +9,20 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.returns.Hands;
 import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Attempt;
+import grastel.app.returns.api.AttemptedExercise;
 import grastel.app.returns.api.Confirmed;
-import grastel.app.returns.api.Tried;
-import grastel.app.sheets.PersonalSheets;
-import grastel.app.sheets.PersonalSheets.Asked;
-import grastel.app.sheets.PersonalSheets.Given;
 import grastel.app.sheets.Printings;
+import grastel.app.sheets.RedoSheets;
+import grastel.app.sheets.RedoSheets.Given;
+import grastel.app.sheets.RedoSheets.RedoRequest;
 import grastel.app.sheets.api.RunInfo;
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
-import grastel.core.inversion.Deed;
+import grastel.core.inversion.MistakeKind;
 import grastel.core.judging.Cause;
 import grastel.core.judging.FieldsToRedo;
 import grastel.core.judging.FieldsToRedo.Missed;
-import grastel.core.known.Known;
 import grastel.core.planning.Skill;
 import grastel.core.reading.PageReading;
 import java.util.ArrayList;
@@ -51,11 +51,11 @@ class Redos {
 
     private final Returns returns;
     private final Printings printings;
-    private final PersonalSheets personal;
+    private final RedoSheets personal;
     private final Classes classes;
     private final Hands hands;
 
-    Redos(Returns returns, Printings printings, PersonalSheets personal, Classes classes, Hands hands) {
+    Redos(Returns returns, Printings printings, RedoSheets personal, Classes classes, Hands hands) {
         this.returns = returns;
         this.printings = printings;
         this.personal = personal;
@@ -79,27 +79,27 @@ class Redos {
     }
 
     /** @param title of the pages */
-    record Look(String title, List<PersonalSheets.Page> pages) {}
+    record Look(String title, List<RedoSheets.Page> pages) {}
 
     /** A goal as it stands. @param page it was judged on */
-    private record Stood(Tried key, Missed missed, UUID page) {}
+    private record Stood(AttemptedExercise key, Missed missed, UUID page) {}
 
     @Transactional(readOnly = true)
     Look look(Wanted wanted) {
-        List<Asked> asked = asked(wanted);
+        List<RedoRequest> asked = asked(wanted);
         String title = title(asked);
         return new Look(title, personal.look(wanted.schoolClass(), title, asked));
     }
 
     RunInfo print(Wanted wanted) {
-        List<Asked> asked = asked(wanted);
+        List<RedoRequest> asked = asked(wanted);
         return personal.print(wanted.schoolClass(), title(asked), asked);
     }
 
-    private String title(List<Asked> asked) {
+    private String title(List<RedoRequest> asked) {
         Set<UUID> runs = asked.stream()
                 .flatMap(a -> a.exercises().stream())
-                .map(PersonalSheets.Again::run)
+                .map(RedoSheets.Again::run)
                 .collect(Collectors.toSet());
         Set<String> titles = printings.runs(runs).values().stream()
                 .map(RunInfo::title)
@@ -109,13 +109,13 @@ class Redos {
         return whole.substring(0, Math.min(whole.length(), MOST_TITLE));
     }
 
-    private List<Asked> asked(Wanted wanted) {
+    private List<RedoRequest> asked(Wanted wanted) {
         ClassInfo to = classes.one(wanted.schoolClass());
         return wanted.field() == null ? missed(wanted) : oneField(wanted, to);
     }
 
     /** The same field for everyone. */
-    private List<Asked> oneField(Wanted wanted, ClassInfo to) {
+    private List<RedoRequest> oneField(Wanted wanted, ClassInfo to) {
         if (wanted.run() == null) {
             throw ApiProblem.invalid("run", "MISSING", say("problem.which-printing-is-the"));
         }
@@ -123,9 +123,9 @@ class Redos {
         return to.students().stream()
                 .map(StudentInfo::id)
                 .filter(s -> wanted.isOf(s) && given.containsKey(s))
-                .flatMap(s -> exerciseWith(wanted.field(), Known.in(given, s).get(wanted.run()))
-                        .map(e -> new Asked(
-                                s, List.of(new PersonalSheets.Again(wanted.run(), e, Map.of(wanted.field(), ""))))))
+                .flatMap(s -> exerciseWith(wanted.field(), Require.key(given, s).get(wanted.run()))
+                        .map(e -> new RedoRequest(
+                                s, List.of(new RedoSheets.Again(wanted.run(), e, Map.of(wanted.field(), ""))))))
                 .toList();
     }
 
@@ -140,17 +140,17 @@ class Redos {
     }
 
     /** To each what it missed, what is taught first before the rest. */
-    private List<Asked> missed(Wanted wanted) {
-        Map<Tried, List<Stood>> stood = (wanted.run() == null ? confirmed(wanted) : ofRun(wanted))
+    private List<RedoRequest> missed(Wanted wanted) {
+        Map<AttemptedExercise, List<Stood>> stood = (wanted.run() == null ? confirmed(wanted) : ofRun(wanted))
                 .collect(Collectors.groupingBy(Stood::key, LinkedHashMap::new, Collectors.toList()));
-        Set<UUID> runs = stood.keySet().stream().map(Tried::run).collect(Collectors.toSet());
+        Set<UUID> runs = stood.keySet().stream().map(AttemptedExercise::run).collect(Collectors.toSet());
         Map<UUID, Map<UUID, Given>> given = personal.given(runs);
         Map<UUID, RunInfo> infos = printings.runs(runs);
         Map<UUID, PageReading> readings = returns.readings(stood.values().stream()
                 .flatMap(Collection::stream)
                 .map(Stood::page)
                 .collect(Collectors.toSet()));
-        Map<UUID, Deed> habits = hands.habits(readings.keySet());
+        Map<UUID, MistakeKind> habits = hands.habits(readings.keySet());
         Map<UUID, List<Found>> found = new LinkedHashMap<>();
         stood.forEach((key, goals) -> {
             Given of = given.getOrDefault(key.student(), Map.of()).get(key.run());
@@ -160,13 +160,13 @@ class Redos {
                                 key,
                                 goals,
                                 of,
-                                Known.in(infos, key.run()),
+                                Require.key(infos, key.run()),
                                 readings,
                                 words(habits.get(key.student()))));
             }
         });
-        List<Asked> asked = new ArrayList<>();
-        found.forEach((student, exercises) -> asked.add(new Asked(
+        List<RedoRequest> asked = new ArrayList<>();
+        found.forEach((student, exercises) -> asked.add(new RedoRequest(
                 student,
                 exercises.stream()
                         .filter(f -> !f.again().advice().isEmpty())
@@ -177,10 +177,10 @@ class Redos {
     }
 
     /** @param first skill in the order of teaching that it is for */
-    private record Found(Skill first, PersonalSheets.Again again) {}
+    private record Found(Skill first, RedoSheets.Again again) {}
 
     /** What to do differently where a habit is known; empty where none is. */
-    private static String words(@Nullable Deed habit) {
+    private static String words(@Nullable MistakeKind habit) {
         if (habit == null) {
             return "";
         }
@@ -196,7 +196,12 @@ class Redos {
 
     /** @param habit what to do differently where no cause says why: that a mixture is off its target does not */
     private static Found found(
-            Tried key, List<Stood> goals, Given of, RunInfo run, Map<UUID, PageReading> readings, String habit) {
+            AttemptedExercise key,
+            List<Stood> goals,
+            Given of,
+            RunInfo run,
+            Map<UUID, PageReading> readings,
+            String habit) {
         ExercisePlan plan = of.plan().exercises().get(key.exercise());
         List<PageReading> pages = goals.stream()
                 .map(Stood::page)
@@ -216,7 +221,7 @@ class Redos {
                 .flatMap(g -> Skill.seenIn(plan.kind(), g.missed().goal()).stream())
                 .min(Comparator.naturalOrder())
                 .orElse(Skill.FINISHING);
-        return new Found(first, new PersonalSheets.Again(key.run(), key.exercise(), advice));
+        return new Found(first, new RedoSheets.Again(key.run(), key.exercise(), advice));
     }
 
     /** Every goal of each kind as it was confirmed last. */
@@ -246,7 +251,7 @@ class Redos {
     private static Stream<Stood> stood(Attempt a, UUID run) {
         return a.marks().stream()
                 .map(m -> new Stood(
-                        new Tried(a.student(), run, m.exercise()),
+                        new AttemptedExercise(a.student(), run, m.exercise()),
                         new Missed(m.goal(), m.level(), m.cause(), m.field()),
                         a.page()));
     }

@@ -4,7 +4,7 @@ import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Progress;
 import grastel.app.sheets.Printings;
 import grastel.app.sheets.api.RunInfo;
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.List;
@@ -44,7 +44,7 @@ class PiecesController {
         Map<UUID, Progress> all = returns.progress(runs);
         return runs.stream()
                 .map(run -> {
-                    Progress progress = Known.in(all, run.id());
+                    Progress progress = Require.key(all, run.id());
                     return new PieceRunView(
                             run.id(), run.printedAt(), progress.printed(), progress.read(), progress.confirmed());
                 })

@@ -213,13 +213,13 @@ public record ProjectData(
     }
 
     /** As it is drawn; null for none. */
-    PicturePlan.@Nullable Focus focused() {
+    PicturePlan.@Nullable FocusPoint focused() {
         if (focus == null) {
             return null;
         }
         String[] at = focus.split(" ");
         Point middle = new Point(Double.parseDouble(at[0]) * frameWidthMm, Double.parseDouble(at[1]) * frameHeightMm);
-        return new PicturePlan.Focus(middle, Focus.radiusMm(frame()));
+        return new PicturePlan.FocusPoint(middle, Focus.radiusMm(frame()));
     }
 
     /** What a zone was called last; empty for nothing. */

@@ -7,8 +7,8 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.classes.StudentsDeleted;
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
-import grastel.app.platform.nodes.NewsMissed;
-import grastel.app.platform.room.StoredFiles;
+import grastel.app.platform.nodes.EventsLost;
+import grastel.app.platform.storage.StoredFiles;
 import grastel.core.reading.picture.Picture;
 import grastel.core.reference.Frame;
 import grastel.core.reference.Patches;
@@ -119,7 +119,7 @@ class ProjectPictures {
     }
 
     @EventListener
-    void forget(NewsMissed missed) {
+    void forget(EventsLost missed) {
         forgetAll();
     }
 

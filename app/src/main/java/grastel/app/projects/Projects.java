@@ -5,10 +5,10 @@ import static grastel.core.words.Words.say;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.ApiProblem;
-import grastel.app.platform.room.StoredFiles;
+import grastel.app.platform.storage.StoredFiles;
 import grastel.app.projects.ProjectRows.Line;
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.GradeBand;
-import grastel.core.known.Known;
 import grastel.core.reading.picture.Picture;
 import grastel.core.reference.Reference;
 import java.util.Collection;
@@ -105,7 +105,7 @@ public class Projects {
         if (projects.countByOfProjectIsNull() >= MOST_PROJECTS) {
             throw ApiProblem.conflict("TOO_MANY", say("problem.there-are-projects-delete", MOST_PROJECTS));
         }
-        ProjectData settings = ProjectData.usual(Known.in(ISLANDS, band));
+        ProjectData settings = ProjectData.usual(Require.key(ISLANDS, band));
         requirePicture(file, settings);
         Project made = projects.saveAndFlush(new Project(
                 title.strip(),

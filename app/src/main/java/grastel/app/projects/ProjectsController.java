@@ -12,7 +12,7 @@ import grastel.core.colour.MunsellValue;
 import grastel.core.exercise.LightFrom;
 import grastel.core.page.PageSize;
 import grastel.core.reference.Focus;
-import grastel.core.reference.Light;
+import grastel.core.reference.LightDirection;
 import grastel.core.reference.Outlines.Area;
 import grastel.core.reference.Proportions;
 import grastel.core.reference.Reference;
@@ -197,7 +197,7 @@ class ProjectsController {
         Reference reference = pictures.reference(id, settings);
         Focus focus = Focus.proposed(reference, settings.frame());
         Zones zones = pictures.zones(id, settings);
-        Light light = Light.proposed(reference, zones);
+        LightDirection light = LightDirection.proposed(reference, zones);
         Proportions of = Proportions.of(reference, zones);
         return new FocusView(
                 focus.x(),

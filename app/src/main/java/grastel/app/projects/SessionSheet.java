@@ -7,8 +7,8 @@ import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
 import grastel.core.page.Typeface;
-import grastel.core.project.Sessions.Session;
-import grastel.core.project.Sessions.Share;
+import grastel.core.project.WorkSessions.Session;
+import grastel.core.project.WorkSessions.Share;
 import java.util.List;
 
 /** What is drawn in which session, to be ticked off, and what to look at before the piece is done. */

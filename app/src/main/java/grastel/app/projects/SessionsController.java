@@ -10,8 +10,8 @@ import grastel.core.exercise.finishedpiece.FinishedPiece;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.media.PencilSet;
 import grastel.core.page.PageSize;
-import grastel.core.project.Sessions;
-import grastel.core.project.Sessions.Session;
+import grastel.core.project.WorkSessions;
+import grastel.core.project.WorkSessions.Session;
 import grastel.core.reference.Zones;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -55,7 +55,8 @@ class SessionsController {
                 : classes.one(of.schoolClass()).band();
         List<Integer> order = FinishedPiece.order(work.tones(), with.method());
         Setting setting = new Setting(new PencilSet(of.title(), with.pencils()), with.paper(), with.method(), band);
-        List<Session> sessions = Sessions.of(order, Sessions.minutes(work, order, settings.frame(), setting), minutes);
+        List<Session> sessions =
+                WorkSessions.of(order, WorkSessions.minutes(work, order, settings.frame(), setting), minutes);
         Zones zones = pictures.zones(id, settings);
         List<String> names = IntStream.range(0, zones.zones().size())
                 .mapToObj(zone -> settings.name(zones, zone))

@@ -4,15 +4,15 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.returns.page.PageLine;
 import grastel.app.returns.page.PageRows;
-import grastel.app.sheets.PersonalSheets;
-import grastel.app.sheets.PersonalSheets.Given;
+import grastel.app.sheets.RedoSheets;
+import grastel.app.sheets.RedoSheets.Given;
+import grastel.core.checks.Require;
 import grastel.core.colour.Srgb;
 import grastel.core.exercise.plan.ExercisePlan;
-import grastel.core.inversion.Deed;
 import grastel.core.inversion.Habit;
+import grastel.core.inversion.MistakeKind;
 import grastel.core.inversion.PlannedFields;
 import grastel.core.inversion.PlannedFields.Said;
-import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.reading.PageReading;
 import grastel.core.reading.fields.FieldReading;
@@ -40,11 +40,11 @@ public class Hands {
 
     private final Returns returns;
     private final PageRows rows;
-    private final PersonalSheets sheets;
+    private final RedoSheets sheets;
     private final Cache<Of, PlannedFields> known =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
-    Hands(Returns returns, PageRows rows, PersonalSheets sheets) {
+    Hands(Returns returns, PageRows rows, RedoSheets sheets) {
         this.returns = returns;
         this.rows = rows;
         this.sheets = sheets;
@@ -63,34 +63,34 @@ public class Hands {
 
     /** @param deed null where nothing can be said; @param fields that were looked at */
     public record HandView(
-            @Nullable Deed deed,
+            @Nullable MistakeKind deed,
             @NotNull int fields,
             @NotNull List<HandExampleView> examples) {}
 
     private record OnPage(UUID page, UUID student, Instant read, Said said) {}
 
     /** What each student does again and again on pages; who is silent or draws as asked is left out. */
-    public Map<UUID, Deed> habits(Collection<UUID> ofPages) {
-        Map<UUID, Deed> habits = new HashMap<>();
+    public Map<UUID, MistakeKind> habits(Collection<UUID> ofPages) {
+        Map<UUID, MistakeKind> habits = new HashMap<>();
         said(ofPages).stream()
                 .collect(Collectors.groupingBy(OnPage::student))
                 .forEach((student, said) ->
-                        habit(said).filter(d -> d != Deed.AS_ASKED).ifPresent(d -> habits.put(student, d)));
+                        habit(said).filter(d -> d != MistakeKind.AS_ASKED).ifPresent(d -> habits.put(student, d)));
         return habits;
     }
 
-    private static Optional<Deed> habit(List<OnPage> said) {
+    private static Optional<MistakeKind> habit(List<OnPage> said) {
         return Habit.of(said.stream().map(p -> p.said().likelihoods()).toList());
     }
 
     /** What the fields of pages say together; nothing where they are few or say no one thing. */
     public HandView of(Collection<UUID> ofPages) {
         List<OnPage> all = said(ofPages);
-        Optional<Deed> deed = habit(all);
+        Optional<MistakeKind> deed = habit(all);
         return new HandView(
                 deed.orElse(null),
                 all.size(),
-                deed.filter(d -> d != Deed.AS_ASKED)
+                deed.filter(d -> d != MistakeKind.AS_ASKED)
                         .map(d -> all.stream()
                                 .limit(MOST_EXAMPLES)
                                 .map(p -> example(p, d))
@@ -108,7 +108,7 @@ public class Hands {
         return lines.stream()
                 .flatMap(p -> Optional.ofNullable(
                                 given.getOrDefault(p.student(), Map.of()).get(p.run()))
-                        .map(g -> said(p, Known.in(readings, p.id()), g))
+                        .map(g -> said(p, Require.key(readings, p.id()), g))
                         .orElse(Stream.of()))
                 .toList();
     }
@@ -127,7 +127,7 @@ public class Hands {
         return said.stream();
     }
 
-    private static HandExampleView example(OnPage p, Deed deed) {
+    private static HandExampleView example(OnPage p, MistakeKind deed) {
         return new HandExampleView(
                 p.page(),
                 p.read(),

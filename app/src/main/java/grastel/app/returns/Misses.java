@@ -5,11 +5,11 @@ import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.returns.Returns.Attempt;
 import grastel.app.returns.Returns.Mark;
 import grastel.app.returns.api.CauseView;
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
-import grastel.core.known.Known;
 import jakarta.validation.constraints.NotNull;
 import java.util.Comparator;
 import java.util.List;
@@ -66,7 +66,7 @@ public final class Misses {
                         title(plan, e.getKey().exercise()),
                         e.getKey().goal(),
                         e.getKey().goal().label(),
-                        CauseView.of(Known.here(e.getKey().cause(), "the cause")),
+                        CauseView.of(Require.present(e.getKey().cause(), "the cause")),
                         e.getValue().size()))
                 .orElse(null);
     }
@@ -85,7 +85,7 @@ public final class Misses {
                 .collect(Collectors.toMap(
                         Weak::student, Weak::mark, BinaryOperator.minBy(Comparator.comparing(Mark::level))));
         return worst.entrySet().stream()
-                .sorted(Comparator.comparingInt((Map.Entry<UUID, Mark> e) -> sum(Known.in(marks, e.getKey())))
+                .sorted(Comparator.comparingInt((Map.Entry<UUID, Mark> e) -> sum(Require.key(marks, e.getKey())))
                         .thenComparing(e -> names.getOrDefault(e.getKey(), "")))
                 .limit(MOST_REDOS)
                 .map(e -> new RedoView(
@@ -94,7 +94,7 @@ public final class Misses {
                         title(plan, e.getValue().exercise()),
                         e.getValue().goal(),
                         e.getValue().goal().label(),
-                        CauseView.of(Known.here(e.getValue().cause(), "the cause")),
+                        CauseView.of(Require.present(e.getValue().cause(), "the cause")),
                         e.getValue().field()))
                 .toList();
     }

@@ -1,8 +1,7 @@
 package grastel.app.returns;
 
-import grastel.app.kept.KeptJson;
 import grastel.app.returns.api.Confirmed;
-import grastel.app.returns.api.Reach;
+import grastel.app.returns.api.PageProgress;
 import grastel.app.returns.page.Decisions;
 import grastel.app.returns.page.GoalMark;
 import grastel.app.returns.page.GoalMarks;
@@ -13,10 +12,11 @@ import grastel.app.returns.page.ReturnedPages;
 import grastel.app.sheets.Printings;
 import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.RunInfo;
+import grastel.app.stored.StoredJson;
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
-import grastel.core.known.Known;
 import grastel.core.reading.PageReading;
 import java.time.Instant;
 import java.util.Collection;
@@ -43,7 +43,7 @@ public class Returns {
     private final PageRows rows;
     private final Decisions decisions;
     private final Printings printings;
-    private final KeptJson json;
+    private final StoredJson json;
 
     Returns(
             ReturnedPages pages,
@@ -51,7 +51,7 @@ public class Returns {
             PageRows rows,
             Decisions decisions,
             Printings printings,
-            KeptJson json) {
+            StoredJson json) {
         this.pages = pages;
         this.marks = marks;
         this.rows = rows;
@@ -98,7 +98,7 @@ public class Returns {
     }
 
     /** Of all pages of classes that were read, the first received first. */
-    public List<Reach> reached(Collection<UUID> classes) {
+    public List<PageProgress> reached(Collection<UUID> classes) {
         return classes.isEmpty() ? List.of() : pages.reached(classes);
     }
 
@@ -193,7 +193,7 @@ public class Returns {
 
     /** What came back of fields before, by the field here: of each the last. @param before the first first */
     public Map<String, Earlier> earlier(List<Printings.Before> before) {
-        return Known.in(earlier(Map.of("", before)), "");
+        return Require.key(earlier(Map.of("", before)), "");
     }
 
     /** The same of many pages at once. */
@@ -213,7 +213,7 @@ public class Returns {
                 b.pages().stream()
                         .map(attempts::get)
                         .filter(Objects::nonNull)
-                        .forEach(a -> Known.in(boxes, a.page()).stream()
+                        .forEach(a -> Require.key(boxes, a.page()).stream()
                                 .filter(box -> b.names().containsKey(box.field()))
                                 .forEach(box -> byField.put(
                                         b.names().get(box.field()),

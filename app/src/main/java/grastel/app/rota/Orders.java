@@ -7,7 +7,7 @@ import ai.timefold.solver.core.api.domain.valuerange.CountableValueRange;
 import ai.timefold.solver.core.api.domain.valuerange.ValueRangeFactory;
 import ai.timefold.solver.core.api.domain.valuerange.ValueRangeProvider;
 import ai.timefold.solver.core.api.score.buildin.hardmediumsoft.HardMediumSoftScore;
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import grastel.core.planning.rota.RotaCase;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -44,7 +44,7 @@ class Orders {
     }
 
     RotaCase of() {
-        return Known.here(of, "what is ordered");
+        return Require.present(of, "what is ordered");
     }
 
     List<List<Integer>> orders() {

@@ -3,7 +3,7 @@ package grastel.app.rota;
 import ai.timefold.solver.core.api.domain.entity.PlanningEntity;
 import ai.timefold.solver.core.api.domain.lookup.PlanningId;
 import ai.timefold.solver.core.api.domain.variable.PlanningVariable;
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import org.jspecify.annotations.Nullable;
 
 /** Where in its seat's order a task comes: tasks of one rank in the sheet's own order. */
@@ -36,6 +36,6 @@ class Place {
     }
 
     int rank() {
-        return Known.here(rank, "its rank");
+        return Require.present(rank, "its rank");
     }
 }

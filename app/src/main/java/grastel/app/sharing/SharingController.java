@@ -21,7 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /**
  * Sharing classes. What a colleague sees of a class is at the same addresses as the owner's, below {@code
- * /api/shared/<class>} instead of {@code /api} ({@link SharedDoor}).
+ * /api/shared/<class>} instead of {@code /api} ({@link SharedAccessFilter}).
  */
 @RestController
 class SharingController {

@@ -13,16 +13,16 @@ import grastel.app.sheets.api.TakenCodes;
 import grastel.app.sheets.card.Cards;
 import grastel.app.sheets.planning.OwnPages;
 import grastel.app.sheets.rows.FirstTry;
-import grastel.app.sheets.rows.KeptSheets;
 import grastel.app.sheets.rows.PrintRun;
 import grastel.app.sheets.rows.PrintRuns;
 import grastel.app.sheets.rows.PrintedPages;
-import grastel.app.sheets.rows.Settled;
 import grastel.app.sheets.rows.SheetJson;
 import grastel.app.sheets.rows.SheetVersion;
+import grastel.app.sheets.rows.StoredSheetVersion;
+import grastel.app.sheets.rows.StoredSheets;
+import grastel.core.checks.Require;
 import grastel.core.exercise.finishedpiece.FinishedPiece;
 import grastel.core.exercise.plan.SheetPlan;
-import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.page.PageCode;
@@ -45,7 +45,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Printings {
     private final Sheets sheets;
-    private final KeptSheets kept;
+    private final StoredSheets kept;
     private final PrintRuns runs;
     private final PrintedPages pages;
     private final OwnPages ownPages;
@@ -57,7 +57,7 @@ public class Printings {
 
     Printings(
             Sheets sheets,
-            KeptSheets kept,
+            StoredSheets kept,
             PrintRuns runs,
             PrintedPages pages,
             OwnPages ownPages,
@@ -219,7 +219,7 @@ public class Printings {
 
     private PrintedSheet printed(PrintedPages.Row found) {
         ClassInfo to = classes.one(found.run().schoolClass());
-        Settled sheet = kept.settled(found.version());
+        StoredSheetVersion sheet = kept.settled(found.version());
         return new PrintedSheet(
                 info(found),
                 to,
@@ -245,37 +245,39 @@ public class Printings {
     /** What students did before of what is on the pages of a run, by printed page; empty but for personal ones. */
     public Map<UUID, List<Before>> before(UUID run) {
         List<PrintedPages.OfRun> rows = pages.ofRun(run);
-        Map<UUID, Settled> from =
+        Map<UUID, StoredSheetVersion> from =
                 kept.settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
         List<PrintedPages.OfRun> there = there(from.values());
         return rows.stream()
                 .collect(Collectors.toMap(
-                        PrintedPages.OfRun::id, p -> before(p.student(), Known.in(from, p.version()), there)));
+                        PrintedPages.OfRun::id, p -> before(p.student(), Require.key(from, p.version()), there)));
     }
 
-    private List<Before> before(UUID student, Settled sheet, List<PrintedPages.OfRun> there) {
+    private List<Before> before(UUID student, StoredSheetVersion sheet, List<PrintedPages.OfRun> there) {
         Map<UUID, List<PrintedPages.OfRun>> own = there.stream()
                 .filter(p -> p.student().equals(student))
                 .collect(Collectors.groupingBy(PrintedPages.OfRun::run));
-        Map<UUID, Settled> from =
+        Map<UUID, StoredSheetVersion> from =
                 kept.settled(own.values().stream().map(l -> l.get(0).version()).collect(Collectors.toSet()));
         return sheet.firstTries().stream()
                 .filter(t -> own.containsKey(t.run()))
                 .map(t -> new Before(
                         t.exercise(),
                         t.of(),
-                        Known.in(own, t.run()).stream()
+                        Require.key(own, t.run()).stream()
                                 .map(PrintedPages.OfRun::id)
                                 .toList(),
                         t.names(
-                                Known.in(from, Known.in(own, t.run()).get(0).version())
+                                Require.key(
+                                                from,
+                                                Require.key(own, t.run()).get(0).version())
                                         .plan(),
                                 sheet.plan())))
                 .toList();
     }
 
     /** Every page of the runs in which something of sheets was done before. */
-    private List<PrintedPages.OfRun> there(Collection<Settled> of) {
+    private List<PrintedPages.OfRun> there(Collection<StoredSheetVersion> of) {
         Set<UUID> runsBefore = of.stream()
                 .flatMap(s -> s.firstTries().stream())
                 .map(FirstTry::run)
@@ -301,14 +303,14 @@ public class Printings {
             return Map.of();
         }
         List<PrintRuns.Printed> from = runs.versions(ofRuns);
-        Map<UUID, Settled> sheets =
+        Map<UUID, StoredSheetVersion> sheets =
                 kept.settled(from.stream().map(PrintRuns.Printed::version).collect(Collectors.toSet()));
         Map<UUID, String> papers = kit.papers().stream()
                 .collect(Collectors.toMap(Kit.KitPaper::id, p -> p.paper().name()));
         return from.stream()
                 .collect(Collectors.toMap(
                         PrintRuns.Printed::run,
-                        p -> new Print(Known.in(sheets, p.version()).plan(), papers.getOrDefault(p.paper(), ""))));
+                        p -> new Print(Require.key(sheets, p.version()).plan(), papers.getOrDefault(p.paper(), ""))));
     }
 
     static PageLayout forStudent(PageLayout on, PageCode code, UUID student, ClassInfo to, Map<UUID, String> names) {

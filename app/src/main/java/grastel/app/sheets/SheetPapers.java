@@ -13,12 +13,12 @@ import grastel.app.sheets.card.Cards;
 import grastel.app.sheets.paper.SheetPdf;
 import grastel.app.sheets.paper.SvgInk;
 import grastel.app.sheets.paper.TeacherPages;
-import grastel.app.sheets.rows.KeptSheets;
 import grastel.app.sheets.rows.PrintedPages;
-import grastel.app.sheets.rows.Settled;
 import grastel.app.sheets.rows.SheetVersion;
+import grastel.app.sheets.rows.StoredSheetVersion;
+import grastel.app.sheets.rows.StoredSheets;
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.GradeBand;
-import grastel.core.known.Known;
 import grastel.core.page.Card;
 import grastel.core.page.PageCode;
 import grastel.core.page.PageLayout;
@@ -35,13 +35,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class SheetPapers {
     private final Printings printings;
-    private final KeptSheets kept;
+    private final StoredSheets kept;
     private final PrintedPages pages;
     private final Kit kit;
     private final Classes classes;
     private final Backs backs;
 
-    SheetPapers(Printings printings, KeptSheets kept, PrintedPages pages, Kit kit, Classes classes, Backs backs) {
+    SheetPapers(Printings printings, StoredSheets kept, PrintedPages pages, Kit kit, Classes classes, Backs backs) {
         this.printings = printings;
         this.kept = kept;
         this.pages = pages;
@@ -61,18 +61,18 @@ public class SheetPapers {
         ClassInfo to = classes.one(run.schoolClass());
         Map<UUID, String> names = to.namesHidden() ? Map.of() : Printings.names(to);
         List<PrintedPages.OfRun> rows = pages.ofRun(id);
-        Map<UUID, Settled> printedFrom =
+        Map<UUID, StoredSheetVersion> printedFrom =
                 kept.settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
         if (run.card()) {
             return SheetPdf.document(
                     run.title(),
-                    cards(run, to, rows, Known.in(printedFrom, rows.get(0).version())));
+                    cards(run, to, rows, Require.key(printedFrom, rows.get(0).version())));
         }
         // one for all who have the same page, so that it stands in the document once
         Map<BackOf, List<BackPage>> made = new HashMap<>();
         List<SheetPdf.Copy> copies = rows.stream()
                 .map(p -> {
-                    Settled sheet = Known.in(printedFrom, p.version());
+                    StoredSheetVersion sheet = Require.key(printedFrom, p.version());
                     PageLayout page = sheet.pages().get(p.part());
                     return new SheetPdf.Copy(
                             page,
@@ -88,7 +88,8 @@ public class SheetPapers {
         return SheetPdf.document(run.title(), copies);
     }
 
-    private static List<SheetPdf.Copy> cards(RunInfo run, ClassInfo to, List<PrintedPages.OfRun> rows, Settled sheet) {
+    private static List<SheetPdf.Copy> cards(
+            RunInfo run, ClassInfo to, List<PrintedPages.OfRun> rows, StoredSheetVersion sheet) {
         Map<UUID, String> names = to.namesHidden() ? Map.of() : Printings.names(to);
         List<Card.Label> labels = rows.stream()
                 .map(p -> Cards.label(
@@ -101,7 +102,7 @@ public class SheetPapers {
 
     private record BackOf(UUID version, UUID paper) {}
 
-    private List<BackPage> backs(RunInfo run, PrintedPages.OfRun page, Settled sheet) {
+    private List<BackPage> backs(RunInfo run, PrintedPages.OfRun page, StoredSheetVersion sheet) {
         return backs.of(
                 page.version(),
                 sheet.plan(),
@@ -113,7 +114,7 @@ public class SheetPapers {
     /** What the teacher keeps: pages as they should come out, figures, rubric, notes. */
     public byte[] teacherPdf(UUID sheet) {
         SheetVersion version = kept.latest(sheet);
-        Settled settled = kept.settledOrDraft(version);
+        StoredSheetVersion settled = kept.settledOrDraft(version);
         GradeBand band = version.schoolClass() == null
                 ? GradeBand.DEVELOPING
                 : classes.one(version.schoolClass()).band();

@@ -10,14 +10,14 @@ import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetTitle;
 import grastel.app.sheets.planning.Planner;
 import grastel.app.sheets.planning.Planner.Draft;
-import grastel.app.sheets.rows.KeptSheets;
 import grastel.app.sheets.rows.PrintRuns;
-import grastel.app.sheets.rows.Settled;
 import grastel.app.sheets.rows.Sheet;
 import grastel.app.sheets.rows.SheetJson;
 import grastel.app.sheets.rows.SheetRows;
 import grastel.app.sheets.rows.SheetVersion;
 import grastel.app.sheets.rows.SheetVersions;
+import grastel.app.sheets.rows.StoredSheetVersion;
+import grastel.app.sheets.rows.StoredSheets;
 import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.recipe.Method;
 import java.util.List;
@@ -38,7 +38,7 @@ public class Sheets {
 
     private final SheetRows sheets;
     private final SheetVersions versions;
-    private final KeptSheets kept;
+    private final StoredSheets kept;
     private final PrintRuns runs;
     private final Planner planner;
     private final Classes classes;
@@ -50,7 +50,7 @@ public class Sheets {
     Sheets(
             SheetRows sheets,
             SheetVersions versions,
-            KeptSheets kept,
+            StoredSheets kept,
             PrintRuns runs,
             Planner planner,
             Classes classes,
@@ -158,7 +158,7 @@ public class Sheets {
     }
 
     private Latest latest(SheetVersion v) {
-        Settled settled = kept.settledOrDraft(v);
+        StoredSheetVersion settled = kept.settledOrDraft(v);
         return new Latest(
                 v.sheet().id(),
                 v.sheet().title(),

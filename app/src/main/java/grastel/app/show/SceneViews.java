@@ -7,7 +7,7 @@ import grastel.core.exercise.showing.Scene;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Stroke;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -108,7 +108,7 @@ final class SceneViews {
             @Nullable SwatchView wrong,
             @NotNull List<String> slices,
             @Nullable ColourView asked,
-            @Nullable Slip slip,
+            @Nullable CommonMistake slip,
             @NotNull double minutes) {
         static SceneView of(Scene scene) {
             if (scene instanceof Scene.Opening o) {

@@ -24,7 +24,7 @@ import grastel.app.sheets.Printings.Print;
 import grastel.app.sheets.SheetPapers;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.RunInfo;
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
 import java.time.Instant;
@@ -205,7 +205,7 @@ class TodayController {
                         .filter(latest::containsKey)
                         .map(id -> new TodaySheetView(
                                 id,
-                                Known.in(latest, id).title(),
+                                Require.key(latest, id).title(),
                                 runs.getOrDefault(c, Map.of()).get(id)))
                         .toList()));
         return views;
@@ -237,8 +237,8 @@ class TodayController {
         if (run == null) {
             return null;
         }
-        Standing standing = Known.in(standings, run.id());
-        Print print = Known.in(prints, run.id());
+        Standing standing = Require.key(standings, run.id());
+        Print print = Require.key(prints, run.id());
         Progress p = standing.progress();
         return new TodayRunView(
                 run.id(),

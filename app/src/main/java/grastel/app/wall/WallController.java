@@ -13,6 +13,7 @@ import grastel.app.returns.api.CauseView;
 import grastel.app.sheets.Printings;
 import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.RunInfo;
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
@@ -20,7 +21,6 @@ import grastel.core.exercise.plan.GoalPlan;
 import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
-import grastel.core.known.Known;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -214,8 +214,8 @@ class WallController {
                         .filter(a -> runs.containsKey(a.run()))
                         .map(a -> attempt(
                                 a,
-                                Known.in(runs, a.run()),
-                                Known.in(boxes, a.page()),
+                                Require.key(runs, a.run()),
+                                Require.key(boxes, a.page()),
                                 notes.getOrDefault(a.page(), "")))
                         .toList(),
                 runs.values().stream()
@@ -250,7 +250,7 @@ class WallController {
                 !pages.isEmpty() && pages.stream().allMatch(Attempt::confirmed),
                 pages.stream()
                         .flatMap(a ->
-                                cells(a, Known.in(boxes, a.page()), before.getOrDefault(a.printedPage(), Map.of()))
+                                cells(a, Require.key(boxes, a.page()), before.getOrDefault(a.printedPage(), Map.of()))
                                         .stream())
                         .toList(),
                 pages.stream().flatMap(a -> marks(a).stream()).toList());

@@ -6,9 +6,9 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.OnlyOnH2;
 import grastel.app.platform.SignedIn;
-import grastel.app.platform.room.FolderFiles;
-import grastel.app.platform.room.StoredFiles;
-import grastel.app.platform.room.Sweep;
+import grastel.app.platform.storage.FolderFiles;
+import grastel.app.platform.storage.OrphanCleaner;
+import grastel.app.platform.storage.StoredFiles;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
 import java.io.IOException;
@@ -50,7 +50,7 @@ class BadDaysTest extends DeskTest {
     private StoredFiles files;
 
     @Autowired
-    private Sweep sweep;
+    private OrphanCleaner sweep;
 
     /** Right, but for how far it was put. */
     static final class JumpingClock extends Clock {

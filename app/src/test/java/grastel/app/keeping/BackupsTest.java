@@ -8,9 +8,9 @@ import grastel.app.DeskTest;
 import grastel.app.OnlyOnH2;
 import grastel.app.TestDatabase;
 import grastel.app.platform.ApiProblem;
-import grastel.app.platform.room.PlayedStorage;
-import grastel.app.platform.room.StoredFiles;
-import grastel.app.platform.room.StoredName;
+import grastel.app.platform.storage.PlayedStorage;
+import grastel.app.platform.storage.StoredFiles;
+import grastel.app.platform.storage.StoredName;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -190,6 +190,6 @@ class BackupsTest extends DeskTest {
         assertThatExceptionOfType(ApiProblem.class)
                 .isThrownBy(nowhere::make)
                 .satisfies(e -> assertThat(e.code()).isEqualTo("NO_BACKUP"));
-        assertThat(nowhere.problem()).get().asString().contains("Earlier backups are as they were");
+        assertThat(nowhere.problem()).get().asString().contains("Earlier backups are unchanged");
     }
 }

@@ -89,7 +89,7 @@ class KitTest extends DeskTest {
         assertThat(post(teacher, "/api/kit/pencils", pencil("L1", Map.of("l", 50, "a", 120, "b", 90))))
                 .hasStatus(422)
                 .bodyText()
-                .contains("NO_SURFACE", "nearest is L* 50");
+                .contains("NO_SURFACE", "nearest possible is L* 50");
         Map<String, Object> paper =
                 Map.of("name", "Dazzling", "lab", Map.of("l", 97, "a", 3, "b", -8), "tooth", 1, "grainMm", 0.3);
         assertThat(post(teacher, "/api/kit/papers", paper))

@@ -70,7 +70,7 @@ class RedoTest extends DeskTest {
         PrintedSheet sheet = as(teacher, () -> printings.printed(again.get(0).id()));
         assertThat(fields(sheet)).isEqualTo(missed);
         assertThat(sheet.layout().texts().stream().map(PageLayout.Text::words).collect(Collectors.joining(" ")))
-                .contains("Amara Diallo", "Do it again");
+                .contains("Amara Diallo", "Redo sheet");
         assertThat(get(teacher, "/api/sheets/runs/{id}/pages.pdf", run)).hasStatusOk();
 
         UUID redone = confirmed(teacher, again.get(0).id(), Hand.EXACT, 3);
@@ -119,7 +119,7 @@ class RedoTest extends DeskTest {
         String look = content(
                 post(teacher, "/api/progress/classes/{id}/redo/preview", wanted(null, null), run.schoolClass()));
         assertThat(JsonPath.<List<String>>read(look, "$.students[0].parts[*].fields[*].advice"))
-                .anyMatch(words -> words.startsWith("Press a little more"))
+                .anyMatch(words -> words.startsWith("Press a little harder"))
                 .noneMatch(words -> words.startsWith("Lay the weaker colour"));
     }
 

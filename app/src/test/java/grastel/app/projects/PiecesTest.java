@@ -167,7 +167,7 @@ class PiecesTest extends DeskTest {
         assertThat(post(teacher, "/api/sheets/{id}/runs", Map.of("schoolClass", schoolClass.id(), "card", true), sheet))
                 .hasStatus(422)
                 .bodyText()
-                .contains("Not all draw the same");
+                .contains("Not all students draw the same");
         UUID run = created(teacher, "/api/sheets/" + sheet + "/runs", Map.of("schoolClass", schoolClass.id()));
         List<String> cells = as(teacher, () -> printings.pages(run)).stream()
                 .map(page -> as(teacher, () -> printings.printed(page.id()))

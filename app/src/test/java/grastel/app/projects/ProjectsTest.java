@@ -190,7 +190,7 @@ class ProjectsTest extends DeskTest {
         String id = JsonPath.read(taken(), "$.id");
         String path = "/api/projects/" + id + "/sessions.pdf?paper=A4&minutes=";
         String text = text(get(teacher, path + "45").getResponse().getContentAsByteArray());
-        assertThat(text).contains("Session 1", "Session 2", "Outlines, lightly", "Zone 1", "Before you finish");
+        assertThat(text).contains("Session 1", "Session 2", "outlines lightly", "Zone 1", "Before you finish");
         assertThat(text(get(teacher, path + "120").getResponse().getContentAsByteArray()))
                 .doesNotContain("Session 8");
         assertThat(get(teacher, path + "5")).hasStatus(422);

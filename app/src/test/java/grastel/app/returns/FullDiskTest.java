@@ -7,7 +7,7 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.DeskTest;
 import grastel.app.OnlyOnH2;
 import grastel.app.platform.SignedIn;
-import grastel.app.platform.room.PlayedStorage;
+import grastel.app.platform.storage.PlayedStorage;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
 import java.util.List;
@@ -87,7 +87,7 @@ class FullDiskTest extends DeskTest {
             assertThat(refused).hasStatus(507);
             assertThat(JsonPath.<String>read(content(refused), "$.code")).isEqualTo("DISK_FULL");
             assertThat(JsonPath.<String>read(content(refused), "$.detail"))
-                    .matches("The disk is full: free 5[01] MB\\. Nothing is lost; .*");
+                    .matches("The disk is full, so this was not saved. Free 5[01] MB\\. .*");
         }
         MvcTestResult health = mvc.perform(MockMvcRequestBuilders.get("/actuator/health"));
         assertThat(health).hasStatus(503);

@@ -3,9 +3,9 @@ package grastel.app.returns;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.platform.room.FolderFiles;
-import grastel.app.platform.room.StoredFiles;
-import grastel.app.platform.room.StoredName;
+import grastel.app.platform.storage.FolderFiles;
+import grastel.app.platform.storage.StoredFiles;
+import grastel.app.platform.storage.StoredName;
 import grastel.app.returns.intake.WatchedFolder;
 import grastel.app.returns.page.PageRows;
 import grastel.core.exercise.goal.Goal;

@@ -2,7 +2,7 @@ package grastel.app.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.app.kept.KeptJson;
+import grastel.app.stored.StoredJson;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
 import grastel.core.exercise.Setting;
@@ -36,7 +36,7 @@ class PlanRoundTripPropertyTest {
     private static final List<Paper> PAPERS =
             ShippedKit.papers().stream().map(ShippedKit.StockPaper::toPaper).toList();
 
-    private final KeptJson json = new KeptJson(JsonMapper.builder().build());
+    private final StoredJson json = new StoredJson(JsonMapper.builder().build());
 
     @Provide
     Arbitrary<ExerciseKind> kinds() {

@@ -1,6 +1,6 @@
 package grastel.core.chart;
 
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import grastel.core.media.PencilSet;
 import grastel.core.page.BoxTable;
 import grastel.core.page.PageLayout;
@@ -50,7 +50,7 @@ public final class ChartPages {
                 "",
                 pressed.code() + " " + pressed.name() + " " + words.pressed(),
                 ChartWork.PRESSURES.stream()
-                        .map(w -> new BoxTable.Box(w.letter(), Known.in(words.works(), w)))
+                        .map(w -> new BoxTable.Box(w.letter(), Require.key(words.works(), w)))
                         .toList()));
         return BoxTable.compose(
                 size,

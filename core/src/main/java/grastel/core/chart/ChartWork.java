@@ -1,6 +1,6 @@
 package grastel.core.chart;
 
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
@@ -63,9 +63,11 @@ public enum ChartWork {
     List<Layer> layers(Pencil pencil, @Nullable Pencil other, HandFit hand) {
         Layer own = colour(pencil, hand.pressure(grade), hand.point(), passes);
         return switch (this) {
-            case BLENDED -> List.of(own, new Layer.Burnish(Known.here(other, "a blender"), 1));
+            case BLENDED -> List.of(own, new Layer.Burnish(Require.present(other, "a blender"), 1));
             case OVER_DARK ->
-                List.of(colour(Known.here(other, "a dark"), hand.pressure(PressureGrade.MEDIUM), hand.point(), 2), own);
+                List.of(
+                        colour(Require.present(other, "a dark"), hand.pressure(PressureGrade.MEDIUM), hand.point(), 2),
+                        own);
             default -> List.of(own);
         };
     }

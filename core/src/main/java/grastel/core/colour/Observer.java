@@ -3,7 +3,7 @@ package grastel.core.colour;
 import de.siegmar.fastcsv.reader.CommentStrategy;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.NamedCsvRecord;
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
@@ -29,7 +29,7 @@ final class Observer {
     }
 
     static Observer of(Illuminant illuminant) {
-        return Known.in(ALL, illuminant);
+        return Require.key(ALL, illuminant);
     }
 
     Xyz xyzOf(double[] reflectance) {

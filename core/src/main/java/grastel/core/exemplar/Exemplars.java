@@ -1,5 +1,6 @@
 package grastel.core.exemplar;
 
+import grastel.core.checks.Require;
 import grastel.core.exercise.Evenly;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.goal.GradeBand;
@@ -9,7 +10,6 @@ import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.judging.Judge;
 import grastel.core.judging.Level;
 import grastel.core.judging.Proposal;
-import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.page.PageFurniture;
 import grastel.core.page.PageLayout;
@@ -121,13 +121,13 @@ public final class Exemplars {
     /** More and more of each flaw that has not been drawn yet, side by side. */
     private void draw(List<Flaw> flaws) {
         flaws.stream()
-                .filter(f -> Known.in(series, f).size() == 1)
+                .filter(f -> Require.key(series, f).size() == 1)
                 .flatMap(f -> MUCH.stream().map(m -> Map.entry(f, m)))
                 .toList()
                 .parallelStream()
                 .map(e -> Map.entry(e.getKey(), drawn(e.getKey(), e.getValue())))
                 .toList()
-                .forEach(e -> Known.in(series, e.getKey()).add(e.getValue()));
+                .forEach(e -> Require.key(series, e.getKey()).add(e.getValue()));
     }
 
     private List<Exemplar> exemplars(int exercise, GoalPlan goal) {
@@ -135,7 +135,7 @@ public final class Exemplars {
         List<Exemplar> best = List.of();
         for (Flaw flaw : Flaw.against(goal.goal())) {
             draw(List.of(flaw));
-            List<Drawn> drawn = Known.in(series, flaw);
+            List<Drawn> drawn = Require.key(series, flaw);
             lookBetween(flaw, judged, drawn);
             List<Exemplar> found = shown(goal, judged, drawn);
             best = found.size() > best.size() ? found : best;
@@ -174,7 +174,7 @@ public final class Exemplars {
         List<Drawn> nearly = byLevel.getOrDefault(Level.NEARLY, List.of());
         String worst = nearly.isEmpty()
                 ? null
-                : Known.in(middle(nearly).levels(), judged).field();
+                : Require.key(middle(nearly).levels(), judged).field();
         List<String> fields = toLookAt(goal.of(), worst);
         return SHOWN.stream()
                 .filter(byLevel::containsKey)
@@ -182,7 +182,7 @@ public final class Exemplars {
                         goal.goal(),
                         level,
                         fields.stream()
-                                .map(f -> typical(level, Known.in(byLevel, level))
+                                .map(f -> typical(level, Require.key(byLevel, level))
                                         .seen()
                                         .get(f))
                                 .filter(Objects::nonNull)

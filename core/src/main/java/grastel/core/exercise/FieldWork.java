@@ -32,14 +32,14 @@ public final class FieldWork {
      * @param pressure 0…1, at its hardest
      * @param minutes for a hand of the speed asked for, with taking up another pencil than before
      */
-    public record Piece(
+    public record PictureWork(
             Technique technique, @Nullable Pencil pencil, double cm2, int passes, double pressure, double minutes) {}
 
     /** @param cm2PerMinute area of one light pass that the hand covers in a minute, cm² */
-    public static List<Piece> of(FieldPlan field, List<Pencil> palette, double cm2PerMinute) {
+    public static List<PictureWork> of(FieldPlan field, List<Pencil> palette, double cm2PerMinute) {
         double area = cm2(field);
         if (!field.hasPicture()) {
-            List<Piece> pieces = new ArrayList<>();
+            List<PictureWork> pieces = new ArrayList<>();
             add(pieces, field.recipe(), area, palette, cm2PerMinute);
             return List.copyOf(pieces);
         }
@@ -49,13 +49,13 @@ public final class FieldWork {
     }
 
     /** The work of a zone of a picture. */
-    public record Zone(int number, List<Piece> work) {}
+    public record Zone(int number, List<PictureWork> work) {}
 
     /** A picture zone by zone, in the order they are drawn; zones that stay bare are none. */
     public static List<Zone> zones(FieldPlan field, List<Pencil> palette, double cm2PerMinute) {
         return field.ownPicture().order().stream()
                 .map(zone -> {
-                    List<Piece> pieces = new ArrayList<>();
+                    List<PictureWork> pieces = new ArrayList<>();
                     field.ownPicture().tones().stream()
                             .filter(t -> t.zone() == zone)
                             .forEach(t -> add(pieces, t.recipe(), cm2(field) * t.share(), palette, cm2PerMinute));
@@ -66,9 +66,10 @@ public final class FieldWork {
     }
 
     /** A recipe's work after what was done before: taking up another pencil takes time. */
-    private static void add(List<Piece> pieces, Recipe recipe, double area, List<Pencil> palette, double cm2PerMinute) {
+    private static void add(
+            List<PictureWork> pieces, Recipe recipe, double area, List<Pencil> palette, double cm2PerMinute) {
         Pencil inHand = pieces.stream()
-                .map(Piece::pencil)
+                .map(PictureWork::pencil)
                 .filter(Objects::nonNull)
                 .reduce((before, last) -> last)
                 .orElse(null);
@@ -83,7 +84,7 @@ public final class FieldWork {
                 minutes += Effort.CHANGE_OF_COLOUR_MINUTES;
             }
             inHand = pencil == null ? inHand : pencil;
-            pieces.add(new Piece(step.technique(), pencil, cm2, step.passes(), pressure(step.grade()), minutes));
+            pieces.add(new PictureWork(step.technique(), pencil, cm2, step.passes(), pressure(step.grade()), minutes));
         }
     }
 
@@ -94,7 +95,7 @@ public final class FieldWork {
     /** Minutes of a whole field, see {@link #of}. */
     public static double minutes(FieldPlan field, List<Pencil> palette, double cm2PerMinute) {
         return of(field, palette, cm2PerMinute).stream()
-                .mapToDouble(Piece::minutes)
+                .mapToDouble(PictureWork::minutes)
                 .sum();
     }
 

@@ -39,7 +39,7 @@ public interface Piece {
             List<Made> tones,
             int gridColumns,
             int gridRows,
-            PicturePlan.@Nullable Focus focus,
+            PicturePlan.@Nullable FocusPoint focus,
             @Nullable LightFrom light) {
         public Work {
             tones = List.copyOf(tones);
@@ -51,7 +51,7 @@ public interface Piece {
             this(cellMm, columns, rows, places, tones, gridColumns, gridRows, null, null);
         }
 
-        public Work with(PicturePlan.@Nullable Focus eye, @Nullable LightFrom from) {
+        public Work with(PicturePlan.@Nullable FocusPoint eye, @Nullable LightFrom from) {
             return new Work(cellMm, columns, rows, places, tones, gridColumns, gridRows, eye, from);
         }
     }

@@ -29,7 +29,7 @@ import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stack;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.Swatch;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import grastel.core.media.Pencil.Binder;
 import grastel.core.recipe.MethodAnswer;
@@ -274,12 +274,12 @@ public final class PlanBuilder {
     }
 
     /** @param slip what makes it, null where that is no change of layers */
-    public void fault(@Nullable Slip slip, String sign, String say) {
+    public void fault(@Nullable CommonMistake slip, String sign, String say) {
         faults.add(new Fault(sign, say, slip));
     }
 
     /** A fault of too much colour. @param lift what to say where the method lifts it with putty */
-    public void tooMuch(Slip slip, String sign, String say, String lift) {
+    public void tooMuch(CommonMistake slip, String sign, String say, String lift) {
         fault(slip, sign, setting.method().has(MethodAnswer.PUTTY_ERASER) ? lift : say);
     }
 

@@ -1,6 +1,6 @@
 package grastel.core.fit;
 
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import java.util.List;
 import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.exception.MathRuntimeException;
@@ -103,7 +103,7 @@ public final class LeastSquares {
 
         /** Inverse of the curvature; the prior keeps it from being singular. */
         RealMatrix covariance(int measured) {
-            RealMatrix slopes = Known.here(there, "a point that was tried").getSecond();
+            RealMatrix slopes = Require.present(there, "a point that was tried").getSecond();
             RealMatrix curvature = slopes.transposeMultiply(slopes);
             double disagreement = Math.max(1, least * least / Math.max(1, measured));
             try {

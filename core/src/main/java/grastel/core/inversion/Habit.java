@@ -1,7 +1,7 @@
 package grastel.core.inversion;
 
+import grastel.core.checks.Require;
 import grastel.core.inversion.Inversion.Likelihoods;
-import grastel.core.known.Known;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumMap;
@@ -22,20 +22,20 @@ public final class Habit {
     private Habit() {}
 
     /** What a single field says. */
-    public static Optional<Deed> ofField(Likelihoods field) {
+    public static Optional<MistakeKind> ofField(Likelihoods field) {
         return named(List.of(field));
     }
 
     /** What {@value #FEWEST} fields or more say together; nothing where there are fewer. */
-    public static Optional<Deed> of(Collection<Likelihoods> fields) {
+    public static Optional<MistakeKind> of(Collection<Likelihoods> fields) {
         return fields.size() < FEWEST ? Optional.empty() : named(fields);
     }
 
-    private static Optional<Deed> named(Collection<Likelihoods> fields) {
-        Deed best = null;
+    private static Optional<MistakeKind> named(Collection<Likelihoods> fields) {
+        MistakeKind best = null;
         double first = Double.NEGATIVE_INFINITY;
         double second = Double.NEGATIVE_INFINITY;
-        for (Map.Entry<Deed, Double> e : together(fields).entrySet()) {
+        for (Map.Entry<MistakeKind, Double> e : together(fields).entrySet()) {
             if (e.getValue() > first) {
                 second = first;
                 first = e.getValue();
@@ -48,22 +48,22 @@ public final class Habit {
     }
 
     /** One way behind all fields, of a deed the mean of its ways. */
-    private static Map<Deed, Double> together(Collection<Likelihoods> fields) {
-        Map<Deed, List<Double>> ways = new EnumMap<>(Deed.class);
-        for (Way way : Way.values()) {
+    private static Map<MistakeKind, Double> together(Collection<Likelihoods> fields) {
+        Map<MistakeKind, List<Double>> ways = new EnumMap<>(MistakeKind.class);
+        for (MistakeVariant way : MistakeVariant.values()) {
             long able = fields.stream().filter(f -> f.ways().containsKey(way)).count();
             if (able >= Math.min(FEWEST, fields.size())) {
                 double sum = fields.stream().mapToDouble(f -> of(f, way)).sum();
                 ways.computeIfAbsent(way.deed(), d -> new ArrayList<>()).add(sum);
             }
         }
-        Map<Deed, Double> deeds = new EnumMap<>(Deed.class);
+        Map<MistakeKind, Double> deeds = new EnumMap<>(MistakeKind.class);
         ways.forEach((deed, of) -> deeds.put(deed, Inversion.mean(of)));
         return deeds;
     }
 
     /** Where a field's recipe leaves no room for a way, who goes it draws the field as asked. */
-    private static double of(Likelihoods field, Way way) {
-        return field.ways().getOrDefault(way, Known.in(field.ways(), Way.AS_ASKED));
+    private static double of(Likelihoods field, MistakeVariant way) {
+        return field.ways().getOrDefault(way, Require.key(field.ways(), MistakeVariant.AS_ASKED));
     }
 }

@@ -34,14 +34,14 @@ public final class Inversion {
     }
 
     /** How a field may have been drawn, and what that looks like. @param specks paper still showing, % */
-    public record Explanation(Way way, List<Layer> layers, Lab colour, double specks) {
-        public Deed deed() {
+    public record Explanation(MistakeVariant way, List<Layer> layers, Lab colour, double specks) {
+        public MistakeKind deed() {
             return way.deed();
         }
     }
 
     /** How likely each way made what was read of a field: logarithms; ways that cannot be gone there are left out. */
-    public record Likelihoods(Map<Way, Double> ways) {
+    public record Likelihoods(Map<MistakeVariant, Double> ways) {
         public Likelihoods {
             ways = Map.copyOf(ways);
         }
@@ -88,10 +88,10 @@ public final class Inversion {
 
     /** Of all that a way comes to here, the mean: what explains everything explains nothing. */
     public Likelihoods likelihoods(Seen seen) {
-        Map<Way, List<Double>> all = new EnumMap<>(Way.class);
+        Map<MistakeVariant, List<Double>> all = new EnumMap<>(MistakeVariant.class);
         explanations.forEach(
                 e -> all.computeIfAbsent(e.way(), w -> new ArrayList<>()).add(likelihood(e, seen)));
-        Map<Way, Double> means = new EnumMap<>(Way.class);
+        Map<MistakeVariant, Double> means = new EnumMap<>(MistakeVariant.class);
         all.forEach((way, of) -> means.put(way, mean(of)));
         return new Likelihoods(means);
     }
@@ -109,7 +109,7 @@ public final class Inversion {
     }
 
     /** The way of doing a deed that comes nearest to what was read; the recipe itself where the deed cannot be done with it. */
-    Explanation nearest(Deed deed, Seen seen) {
+    Explanation nearest(MistakeKind deed, Seen seen) {
         return explanations.stream()
                 .filter(e -> e.deed() == deed)
                 .max(Comparator.comparingDouble(e -> likelihood(e, seen)))

@@ -25,13 +25,13 @@ final class Neighbours {
     }
 
     /** @param way of the deed, the same in every recipe it can be done in */
-    record Neighbour(Way way, List<Layer> layers) {}
+    record Neighbour(MistakeVariant way, List<Layer> layers) {}
 
     /** @param asked layers in their order; @param sheet pencils on the student's table */
     static List<Neighbour> of(List<Layer> asked, List<Pencil> sheet) {
         Neighbours n = new Neighbours(asked, sheet);
-        n.all.add(new Neighbour(Way.AS_ASKED, asked));
-        n.add(Way.BLUNT, n.each(Neighbours::blunted));
+        n.all.add(new Neighbour(MistakeVariant.AS_ASKED, asked));
+        n.add(MistakeVariant.BLUNT, n.each(Neighbours::blunted));
         n.weights();
         n.foundations();
         n.missing();
@@ -39,7 +39,7 @@ final class Neighbours {
         return n.all;
     }
 
-    private void add(Way way, List<Layer> layers) {
+    private void add(MistakeVariant way, List<Layer> layers) {
         if (!layers.equals(asked) && all.stream().noneMatch(n -> n.layers().equals(layers))) {
             all.add(new Neighbour(way, layers));
         }
@@ -58,16 +58,16 @@ final class Neighbours {
     /** All layers, and the top one, a grade or some passes more or less. */
     private void weights() {
         int top = asked.size() - 1;
-        add(Way.ALL_LIGHTER, each(l -> graded(l, -1)));
-        add(Way.ALL_HARDER, each(l -> graded(l, 1)));
-        add(Way.TOP_LIGHTER, with(top, l -> graded(l, -1)));
-        add(Way.TOP_HARDER, with(top, l -> graded(l, 1)));
+        add(MistakeVariant.ALL_LIGHTER, each(l -> graded(l, -1)));
+        add(MistakeVariant.ALL_HARDER, each(l -> graded(l, 1)));
+        add(MistakeVariant.TOP_LIGHTER, with(top, l -> graded(l, -1)));
+        add(MistakeVariant.TOP_HARDER, with(top, l -> graded(l, 1)));
         for (int passes = 1; passes <= MOST_PASSES; passes++) {
             int by = passes;
-            add(Way.FEWER_PASSES, each(l -> passes(l, -by)));
-            add(Way.MORE_PASSES, each(l -> passes(l, by)));
-            add(Way.TOP_FEWER, with(top, l -> passes(l, -by)));
-            add(Way.TOP_MORE, with(top, l -> passes(l, by)));
+            add(MistakeVariant.FEWER_PASSES, each(l -> passes(l, -by)));
+            add(MistakeVariant.MORE_PASSES, each(l -> passes(l, by)));
+            add(MistakeVariant.TOP_FEWER, with(top, l -> passes(l, -by)));
+            add(MistakeVariant.TOP_MORE, with(top, l -> passes(l, by)));
         }
     }
 
@@ -77,18 +77,18 @@ final class Neighbours {
         }
         for (int by = 1; by <= MOST_GRADES; by++) {
             int grades = by;
-            add(Way.HEAVY_UNDER, with(0, l -> graded(l, grades)));
+            add(MistakeVariant.HEAVY_UNDER, with(0, l -> graded(l, grades)));
         }
         List<Layer> turned = new ArrayList<>(asked);
         Collections.reverse(turned);
-        add(Way.TURNED, turned);
+        add(MistakeVariant.TURNED, turned);
     }
 
     private void missing() {
         for (int i = 0; i < asked.size() && asked.size() > 1; i++) {
             List<Layer> layers = new ArrayList<>(asked);
             layers.remove(i);
-            add(i == asked.size() - 1 ? Way.TOP_MISSING : Way.UNDER_MISSING, layers);
+            add(i == asked.size() - 1 ? MistakeVariant.TOP_MISSING : MistakeVariant.UNDER_MISSING, layers);
         }
     }
 
@@ -98,7 +98,7 @@ final class Neighbours {
                 if (asked.get(i) instanceof Layer.Colour
                         && !other.equals(asked.get(i).pencil())
                         && !other.colourless()) {
-                    add(Way.OTHER_PENCIL, with(i, l -> taken(l, other)));
+                    add(MistakeVariant.OTHER_PENCIL, with(i, l -> taken(l, other)));
                 }
             }
         }

@@ -43,7 +43,7 @@ public final class PlannedFields {
         }
 
         /** Of the ways that a deed has here, the one that comes nearest; the recipe itself where it has none. */
-        public Explanation nearest(Deed deed) {
+        public Explanation nearest(MistakeKind deed) {
             return inversion.nearest(deed, seen);
         }
     }

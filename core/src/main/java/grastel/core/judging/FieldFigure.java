@@ -1,9 +1,9 @@
 package grastel.core.judging;
 
-import grastel.core.words.Meaning;
+import grastel.core.words.MetricHelp;
 
 /** What is measured in each field of a page, as a teacher is told of it. */
-public enum FieldFigure implements Meaning {
+public enum FieldFigure implements MetricHelp {
     VALUE,
     OFF,
     STEP,

@@ -1,12 +1,12 @@
 package grastel.core.judging;
 
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.goal.Ladder;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.GoalPlan;
-import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.reading.PageReading;
 import grastel.core.reading.fields.FieldReading;
@@ -89,7 +89,7 @@ public final class FieldsToRedo {
 
     private List<String> leftOut(GoalPlan goal, Map<String, FieldReading> byField) {
         return goal.fields().stream()
-                .filter(f -> Known.in(byField, f).blank() && !Judge.isToBeBare(plan.field(f)))
+                .filter(f -> Require.key(byField, f).blank() && !Judge.isToBeBare(plan.field(f)))
                 .toList();
     }
 

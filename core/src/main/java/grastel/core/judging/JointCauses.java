@@ -1,7 +1,7 @@
 package grastel.core.judging;
 
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
-import grastel.core.known.Known;
 import grastel.core.reading.fields.FieldReading;
 import java.util.List;
 import java.util.Map;
@@ -66,7 +66,7 @@ final class JointCauses {
     }
 
     private boolean has(Goal goal, Cause... causes) {
-        return fails(goal) && Set.of(causes).contains(Known.in(byGoal, goal).cause());
+        return fails(goal) && Set.of(causes).contains(Require.key(byGoal, goal).cause());
     }
 
     private boolean fails(Goal goal) {
@@ -85,6 +85,6 @@ final class JointCauses {
     }
 
     private double specks(@Nullable String field) {
-        return Known.in(byField, field).specks().value();
+        return Require.key(byField, field).specks().value();
     }
 }

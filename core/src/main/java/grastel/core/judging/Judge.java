@@ -1,12 +1,12 @@
 package grastel.core.judging;
 
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.goal.Ladder;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.GoalPlan;
-import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.reading.PageFlag;
 import grastel.core.reading.PageReading;
@@ -126,10 +126,10 @@ public final class Judge {
                 .filter(goal -> !(grey && OF_COLOUR.contains(goal.goal())))
                 .filter(goal -> !OF_STRIPS.contains(goal.goal())
                         || goal.fields().stream()
-                                .allMatch(f -> Known.in(byField, f).profile() != null))
+                                .allMatch(f -> Require.key(byField, f).profile() != null))
                 .filter(goal -> goal.goal() != Goal.NEAT_EDGE
                         || goal.fields().stream()
-                                .allMatch(f -> Known.in(byField, f).outside() != null))
+                                .allMatch(f -> Require.key(byField, f).outside() != null))
                 .map(goal -> propose(goal, byField, notReached))
                 .flatMap(Optional::stream)
                 .toList();
@@ -140,7 +140,7 @@ public final class Judge {
     private Set<Goal> told(Map<String, FieldReading> byField) {
         boolean byPlan = plan.fields().stream()
                 .filter(f -> f.hasPicture() && byField.containsKey(f.id()))
-                .map(f -> PieceFigures.of(new Measure.AskedAndRead(f, Known.in(byField, f.id()), cover)))
+                .map(f -> PieceFigures.of(new Measure.PlannedVersusMeasured(f, Require.key(byField, f.id()), cover)))
                 .flatMap(Optional::stream)
                 .map(PieceFigures::pattern)
                 .flatMap(Optional::stream)
@@ -157,7 +157,7 @@ public final class Judge {
                 .filter(f -> !isToBeBare(f) && byField.containsKey(f.id()))
                 .toList();
         int end = order.size();
-        while (end > 0 && Known.in(byField, order.get(end - 1).id()).blank()) {
+        while (end > 0 && Require.key(byField, order.get(end - 1).id()).blank()) {
             end--;
         }
         return end == 0
@@ -169,7 +169,7 @@ public final class Judge {
     private Optional<Proposal> propose(GoalPlan goal, Map<String, FieldReading> byField, Set<String> notReached) {
         List<FieldReading> read = goal.fields().stream().map(byField::get).toList();
         Measure measure = Measure.of(goal.goal(), read.get(0).profile() != null);
-        Tried tried = tried(goal, byField);
+        JudgedFields tried = tried(goal, byField);
         int count = tried.filled().size();
         Ladder ladder = goal.ladder(band);
         boolean complete = tried.isComplete();
@@ -195,21 +195,21 @@ public final class Judge {
 
     /** The figure of each part of a goal that can be judged by itself; fields by their ids. */
     List<Measure.Figure> figures(GoalPlan goal, Map<String, FieldReading> byField) {
-        FieldReading first = Known.in(byField, goal.fields().get(0));
-        Tried tried = tried(goal, byField);
+        FieldReading first = Require.key(byField, goal.fields().get(0));
+        JudgedFields tried = tried(goal, byField);
         return tried.filled().isEmpty()
                 ? List.of()
                 : Measure.of(goal.goal(), first.profile() != null).figures().apply(tried);
     }
 
-    private Tried tried(GoalPlan goal, Map<String, FieldReading> byField) {
+    private JudgedFields tried(GoalPlan goal, Map<String, FieldReading> byField) {
         Map<String, FieldPlan> asked =
                 goal.fields().stream().map(plan::field).collect(Collectors.toMap(FieldPlan::id, f -> f));
-        Map<String, Measure.AskedAndRead> filled = asked.values().stream()
-                .map(f -> new Measure.AskedAndRead(f, Known.in(byField, f.id()), cover))
+        Map<String, Measure.PlannedVersusMeasured> filled = asked.values().stream()
+                .map(f -> new Measure.PlannedVersusMeasured(f, Require.key(byField, f.id()), cover))
                 .filter(p -> !p.read().blank() || isToBeBare(p.asked()))
-                .collect(Collectors.toMap(Measure.AskedAndRead::id, p -> p));
-        return new Tried(goal.of(), asked, filled);
+                .collect(Collectors.toMap(Measure.PlannedVersusMeasured::id, p -> p));
+        return new JudgedFields(goal.of(), asked, filled);
     }
 
     /** A goal of all boxes together cannot be more than beginning while some are missing. */

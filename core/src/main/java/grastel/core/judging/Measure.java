@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param figures one for each part that can be judged, from the filled fields; empty where no part is whole
  * @param largest true where the largest of them is the one that counts
  */
-record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> figures, boolean largest) {
+record Measure(int fewest, boolean ofAll, Function<JudgedFields, List<Measure.Figure>> figures, boolean largest) {
     /** A half of the steps is bunched when its mean is under this share of the other's. */
     private static final double BUNCHED = 0.6;
     /** An end counts as missed when it stops this share of the range short. */
@@ -36,7 +36,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     private static final int FAMILY = 3;
 
     /** A field as asked and as read. @param cover what its recipe would look like to the reader */
-    record AskedAndRead(FieldPlan asked, FieldReading read, ExpectedSpecks cover) {
+    record PlannedVersusMeasured(FieldPlan asked, FieldReading read, ExpectedSpecks cover) {
         String id() {
             return read.field();
         }
@@ -54,7 +54,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
         }
 
         /** 95 % interval of how far two fields' L* are apart. */
-        double apart(AskedAndRead other) {
+        double apart(PlannedVersusMeasured other) {
             return read.lightness().apart(other.read.lightness());
         }
 
@@ -78,21 +78,21 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     }
 
     /** One figure of all fields together. */
-    private static Measure whole(int fewest, Function<Tried, Figure> figure) {
+    private static Measure whole(int fewest, Function<JudgedFields, Figure> figure) {
         return new Measure(fewest, true, tried -> List.of(figure.apply(tried)), true);
     }
 
     /** Each field's figure; the largest is the worst. */
-    private static Measure each(int fewest, Function<AskedAndRead, Figure> figure) {
+    private static Measure each(int fewest, Function<PlannedVersusMeasured, Figure> figure) {
         return new Measure(
                 fewest, false, tried -> tried.each().stream().map(figure).toList(), true);
     }
 
-    private static Measure each(Function<AskedAndRead, Measured> measure, Cause cause) {
+    private static Measure each(Function<PlannedVersusMeasured, Measured> measure, Cause cause) {
         return each(1, p -> new Figure(measure.apply(p), cause, p.id()));
     }
 
-    private static Measure families(Function<Tried.Family, List<Figure>> figures, boolean largest) {
+    private static Measure families(Function<JudgedFields.Family, List<Figure>> figures, boolean largest) {
         return new Measure(
                 FAMILY,
                 true,
@@ -127,7 +127,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
         return told(pair -> TextureFigures.of(pair).flatMap(figure), largest);
     }
 
-    private static Measure told(Function<AskedAndRead, Optional<Figure>> figure, boolean largest) {
+    private static Measure told(Function<PlannedVersusMeasured, Optional<Figure>> figure, boolean largest) {
         return new Measure(
                 1,
                 false,
@@ -202,7 +202,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     }
 
     /** The figure that counts; none where too little was filled, or no part of the goal is whole. */
-    Optional<Figure> measured(Tried tried) {
+    Optional<Figure> measured(JudgedFields tried) {
         int count = tried.filled().size();
         if (count < fewest || count == 0) {
             return Optional.empty();
@@ -213,13 +213,13 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     }
 
     /** Where no strokes can be told apart, no direction was kept, as far as can be seen: the teacher looks. */
-    private static Measured swing(AskedAndRead field) {
+    private static Measured swing(PlannedVersusMeasured field) {
         Strokes strokes = field.read().strokes();
         return strokes == null ? new Measured(90, 90) : new Measured(strokes.spread(), 3);
     }
 
     /** How far a field's cover is from what its recipe gives, in points. */
-    private static Figure cover(AskedAndRead field) {
+    private static Figure cover(PlannedVersusMeasured field) {
         Measured specks = field.read().specks();
         double off = specks.value() - field.cover().specks(field.asked());
         return new Figure(
@@ -228,7 +228,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
                 field.id());
     }
 
-    private static StepScale steps(Tried tried) {
+    private static StepScale steps(JudgedFields tried) {
         return StepScale.of(
                 tried.row().stream()
                         .map(p -> new StepScale.Step(p.place(), p.field().read().lightness()))
@@ -237,7 +237,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
                 tried.reach());
     }
 
-    private static Figure order(Tried tried) {
+    private static Figure order(JudgedFields tried) {
         StepScale scale = steps(tried);
         Cause cause = scale.smallestStep().value() < 0 ? Cause.ORDER_REVERSED : Cause.NEIGHBOURS_ALIKE;
         return new Figure(
@@ -246,7 +246,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
                 tried.row().get(scale.smallestAt()).field().id());
     }
 
-    private static Figure equalSteps(Tried tried) {
+    private static Figure equalSteps(JudgedFields tried) {
         StepScale scale = steps(tried);
         Cause cause = Cause.STEP_JUMPS;
         if (scale.darkHalfMean() < BUNCHED * scale.lightHalfMean()) {
@@ -257,11 +257,15 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
         return new Figure(scale.spread(), cause, null);
     }
 
-    private static Figure range(Tried tried) {
-        double lightest =
-                tried.each().stream().mapToDouble(AskedAndRead::lightness).max().orElseThrow();
-        double darkest =
-                tried.each().stream().mapToDouble(AskedAndRead::lightness).min().orElseThrow();
+    private static Figure range(JudgedFields tried) {
+        double lightest = tried.each().stream()
+                .mapToDouble(PlannedVersusMeasured::lightness)
+                .max()
+                .orElseThrow();
+        double darkest = tried.each().stream()
+                .mapToDouble(PlannedVersusMeasured::lightness)
+                .min()
+                .orElseThrow();
         double missed = END_MISSED * tried.reach();
         boolean notLight = tried.askedAt(0) - lightest > missed;
         boolean notDark = darkest - tried.askedAt(tried.of().all().size() - 1) > missed;
@@ -270,13 +274,13 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     }
 
     /** How far a tint and a shade turn from their hue. */
-    private static List<Figure> turns(Tried.Family family) {
+    private static List<Figure> turns(JudgedFields.Family family) {
         return Stream.of(family.tint(), family.shade())
                 .map(other -> turn(other, family.hue()))
                 .toList();
     }
 
-    private static Figure turn(AskedAndRead other, AskedAndRead hue) {
+    private static Figure turn(PlannedVersusMeasured other, PlannedVersusMeasured hue) {
         double turn = Math.abs(
                 Math.IEEEremainder(other.colour().hueDegrees() - hue.colour().hueDegrees(), 360));
         double chroma =
@@ -286,12 +290,13 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     }
 
     /** Distance in L* from one field down to another. @param judged which of them is to be looked at */
-    private static Figure lift(AskedAndRead light, AskedAndRead dark, AskedAndRead judged, Cause cause) {
+    private static Figure lift(
+            PlannedVersusMeasured light, PlannedVersusMeasured dark, PlannedVersusMeasured judged, Cause cause) {
         return new Figure(new Measured(light.lightness() - dark.lightness(), light.apart(dark)), cause, judged.id());
     }
 
-    private static Figure shadeChroma(Tried.Family family) {
-        AskedAndRead shade = family.shade();
+    private static Figure shadeChroma(JudgedFields.Family family) {
+        PlannedVersusMeasured shade = family.shade();
         double of = Math.max(1, family.hue().colour().chroma());
         return new Figure(
                 new Measured(100 * shade.colour().chroma() / of, 100 * shade.chromaError() / of),
@@ -299,9 +304,9 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
                 shade.id());
     }
 
-    private static Figure valueMoved(Tried.Changed change) {
-        AskedAndRead plain = change.plain();
-        AskedAndRead changed = change.changed();
+    private static Figure valueMoved(JudgedFields.Changed change) {
+        PlannedVersusMeasured plain = change.plain();
+        PlannedVersusMeasured changed = change.changed();
         return new Figure(
                 new Measured(Math.abs(changed.lightness() - plain.lightness()), plain.apart(changed)),
                 Cause.VALUE_MOVED,
@@ -309,12 +314,12 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     }
 
     /** Chroma lost from each filled field of a row to the next, for each step asked between them. */
-    private static List<Figure> chromaSteps(Tried tried) {
-        List<Tried.Placed> row = tried.row();
+    private static List<Figure> chromaSteps(JudgedFields tried) {
+        List<JudgedFields.Placed> row = tried.row();
         List<Figure> steps = new ArrayList<>();
         for (int i = 1; i < row.size(); i++) {
-            AskedAndRead before = row.get(i - 1).field();
-            AskedAndRead now = row.get(i).field();
+            PlannedVersusMeasured before = row.get(i - 1).field();
+            PlannedVersusMeasured now = row.get(i).field();
             int asked = row.get(i).place() - row.get(i - 1).place();
             steps.add(new Figure(
                     new Measured(
@@ -326,7 +331,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
         return steps;
     }
 
-    private static List<Figure> temperatures(Tried tried) {
+    private static List<Figure> temperatures(JudgedFields tried) {
         GoalFields.Temperatures of = (GoalFields.Temperatures) tried.of();
         return Stream.of(
                         tried.changed(of.warmed()).map(c -> temperature(c, 1)),
@@ -336,7 +341,7 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
     }
 
     /** @param way 1 towards warm, −1 towards cool */
-    private static Figure temperature(Tried.Changed change, int way) {
+    private static Figure temperature(JudgedFields.Changed change, int way) {
         double turned = way * (warmth(change.changed()) - warmth(change.plain()));
         return new Figure(
                 new Measured(turned, Math.sqrt(2) * change.changed().chromaError()),
@@ -344,20 +349,20 @@ record Measure(int fewest, boolean ofAll, Function<Tried, List<Measure.Figure>> 
                 change.changed().id());
     }
 
-    private static double warmth(AskedAndRead field) {
+    private static double warmth(PlannedVersusMeasured field) {
         return Temperature.warmth(field.colour());
     }
 
-    private static Measured chroma(AskedAndRead field) {
+    private static Measured chroma(PlannedVersusMeasured field) {
         return new Measured(field.colour().chroma(), field.chromaError());
     }
 
-    private static Measured off(AskedAndRead field) {
+    private static Measured off(PlannedVersusMeasured field) {
         double off = ColourDifference.ciede2000(field.asked().asked().get(0), field.colour());
         return new Measured(off, field.chromaError());
     }
 
-    private static Measured offPaper(AskedAndRead field) {
+    private static Measured offPaper(PlannedVersusMeasured field) {
         return new Measured(Math.abs(field.asked().askedLightness() - field.lightness()), field.error());
     }
 }

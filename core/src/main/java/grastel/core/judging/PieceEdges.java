@@ -3,8 +3,8 @@ package grastel.core.judging;
 import static grastel.core.judging.PieceFigures.ALIKE;
 import static grastel.core.judging.PieceFigures.LEAST_CELLS;
 
-import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;
+import grastel.core.judging.Measure.PlannedVersusMeasured;
 import grastel.core.reading.fields.Measured;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -40,7 +40,7 @@ final class PieceEdges {
     /** A background lies along so much of the frame. */
     private static final double ALONG_THE_FRAME = 0.35;
 
-    private final AskedAndRead pair;
+    private final PlannedVersusMeasured pair;
     private final int[] zones;
     private final Grid planned;
     private final Grid drawn;
@@ -48,7 +48,7 @@ final class PieceEdges {
     private final int columns;
 
     /** @param cells that are looked at */
-    PieceEdges(AskedAndRead pair, int[] zones, Grid planned, Grid drawn, int[] cells) {
+    PieceEdges(PlannedVersusMeasured pair, int[] zones, Grid planned, Grid drawn, int[] cells) {
         this.pair = pair;
         this.zones = zones;
         this.planned = planned;

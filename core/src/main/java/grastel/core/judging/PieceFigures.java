@@ -2,10 +2,10 @@ package grastel.core.judging;
 
 import grastel.core.colour.Lab;
 import grastel.core.exercise.plan.PicturePlan;
-import grastel.core.exercise.plan.PicturePlan.Focus;
+import grastel.core.exercise.plan.PicturePlan.FocusPoint;
 import grastel.core.fit.Slope;
-import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;
+import grastel.core.judging.Measure.PlannedVersusMeasured;
 import grastel.core.reading.fields.Measured;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -54,7 +54,7 @@ final class PieceFigures {
     /** Of stripes: how much one direction prevails, 0…1. */
     private static final double ONE_WAY = 0.45;
 
-    private final AskedAndRead pair;
+    private final PlannedVersusMeasured pair;
     private final PicturePlan plan;
     private final int columns;
     private final int rows;
@@ -65,7 +65,7 @@ final class PieceFigures {
     private final Lab[] colours;
     private final Lab[] wanted;
 
-    private PieceFigures(AskedAndRead pair, Registration laid) {
+    private PieceFigures(PlannedVersusMeasured pair, Registration laid) {
         this.pair = pair;
         this.plan = pair.asked().ownPicture();
         this.columns = plan.columns();
@@ -81,7 +81,7 @@ final class PieceFigures {
     }
 
     /** None where the field was not read as a picture of the plan's size. */
-    static Optional<PieceFigures> of(AskedAndRead pair) {
+    static Optional<PieceFigures> of(PlannedVersusMeasured pair) {
         return Registration.of(pair.asked().picture(), pair.read().picture()).map(laid -> new PieceFigures(pair, laid));
     }
 
@@ -237,7 +237,7 @@ final class PieceFigures {
 
     /** How strong the contrast at the focus is, % of the strongest elsewhere; not where the plan has another place strongest. */
     Optional<Figure> focus() {
-        Focus focus = plan.guide().focus();
+        FocusPoint focus = plan.guide().focus();
         if (focus == null) {
             return Optional.empty();
         }

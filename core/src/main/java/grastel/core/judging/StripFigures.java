@@ -1,11 +1,11 @@
 package grastel.core.judging;
 
+import grastel.core.checks.Require;
 import grastel.core.colour.ColourDifference;
 import grastel.core.colour.Lab;
 import grastel.core.exercise.plan.FieldPlan;
-import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;
-import grastel.core.known.Known;
+import grastel.core.judging.Measure.PlannedVersusMeasured;
 import grastel.core.reading.fields.Measured;
 import grastel.core.reading.strips.Bands;
 import grastel.core.reading.strips.Profile;
@@ -43,14 +43,14 @@ final class StripFigures {
     /** 95 % interval of the L* of a window. */
     private final double error;
 
-    private StripFigures(AskedAndRead pair) {
-        along = Known.here(pair.read().profile(), "the profile of a strip");
+    private StripFigures(PlannedVersusMeasured pair) {
+        along = Require.present(pair.read().profile(), "the profile of a strip");
         asked = pair.asked();
         field = pair.read().field();
         error = 2 * along.noise() / Math.sqrt(WINDOW / along.stepMm());
     }
 
-    static StripFigures of(AskedAndRead pair) {
+    static StripFigures of(PlannedVersusMeasured pair) {
         return new StripFigures(pair);
     }
 

@@ -3,8 +3,8 @@ package grastel.core.judging;
 import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.exercise.plan.PicturePlan.Texture;
 import grastel.core.exercise.texture.StrokeMarks;
-import grastel.core.judging.Measure.AskedAndRead;
 import grastel.core.judging.Measure.Figure;
+import grastel.core.judging.Measure.PlannedVersusMeasured;
 import grastel.core.reading.fields.Measured;
 import grastel.core.reading.fields.PictureReading;
 import grastel.core.reading.fields.StrokeMap;
@@ -30,14 +30,14 @@ final class TextureFigures {
     /** What another width and another unsteadiness of strokes than those it was found on do to a length, %. */
     private static final double LENGTH_ERROR = 20;
 
-    private final AskedAndRead pair;
+    private final PlannedVersusMeasured pair;
     private final PicturePlan plan;
     private final Texture texture;
     private final byte[] ways;
     private final StrokeMap strokes;
     private final Window[] windows;
 
-    private TextureFigures(AskedAndRead pair, PicturePlan plan, Texture texture, StrokeMap strokes) {
+    private TextureFigures(PlannedVersusMeasured pair, PicturePlan plan, Texture texture, StrokeMap strokes) {
         this.pair = pair;
         this.plan = plan;
         this.texture = texture;
@@ -47,7 +47,7 @@ final class TextureFigures {
     }
 
     /** None where strokes were not asked, or not read. */
-    static Optional<TextureFigures> of(AskedAndRead pair) {
+    static Optional<TextureFigures> of(PlannedVersusMeasured pair) {
         PicturePlan plan = pair.asked().picture();
         PictureReading read = pair.read().picture();
         if (plan == null || read == null) {

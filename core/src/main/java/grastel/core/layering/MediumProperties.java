@@ -1,6 +1,6 @@
 package grastel.core.layering;
 
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import grastel.core.media.Pencil;
 import grastel.core.media.Pencil.Binder;
 import java.util.EnumMap;
@@ -43,6 +43,6 @@ record MediumProperties(
             Binder.MARKER, new MediumProperties(1, 1, 1, 0, 0, 0, false, true)));
 
     static MediumProperties of(Pencil pencil) {
-        return Known.in(ALL, pencil.binder());
+        return Require.key(ALL, pencil.binder());
     }
 }

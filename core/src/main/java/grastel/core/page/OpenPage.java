@@ -110,9 +110,9 @@ final class OpenPage {
     void form(List<FieldSpec> zones, double left, double y, double end) {
         double top = y + 4;
         for (FieldSpec zone : zones) {
-            List<List<Point>> outline = Outlines.moved(zone.outline(), left, top);
-            fields.add(new PageLayout.Field(zone.id(), Outlines.bounds(outline), outline));
-            Point middle = Outlines.middle(outline);
+            List<List<Point>> outline = ClosedOutlines.moved(zone.outline(), left, top);
+            fields.add(new PageLayout.Field(zone.id(), ClosedOutlines.bounds(outline), outline));
+            Point middle = ClosedOutlines.middle(outline);
             double width = Typeface.widthMm(zone.id(), Weight.REGULAR, 2.3);
             text(middle.x() - width / 2, middle.y() + 0.8, 2.3, Weight.REGULAR, zone.id(), 6);
         }

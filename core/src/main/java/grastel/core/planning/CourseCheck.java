@@ -1,11 +1,11 @@
 package grastel.core.planning;
 
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.GradeBand;
-import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import grastel.core.planning.ClassFacts.Secure;
-import grastel.core.planning.Laid.OnPeriod;
-import grastel.core.planning.Laid.Piece;
+import grastel.core.planning.Schedule.LessonPart;
+import grastel.core.planning.Schedule.OnPeriod;
 import grastel.core.planning.Stage.Kind;
 import grastel.core.planning.Warning.FewSecure;
 import grastel.core.planning.Warning.NeededBeforeTaught;
@@ -37,13 +37,13 @@ public final class CourseCheck {
 
     private final List<Lesson> lessons;
     private final Map<String, Set<Skill>> gives;
-    private final Laid laid;
+    private final Schedule laid;
     private final ClassTime time;
     private final ClassFacts facts;
     private final List<Warning> warnings = new ArrayList<>();
 
     private CourseCheck(
-            List<Lesson> lessons, Map<String, Set<Skill>> gives, Laid laid, ClassTime time, ClassFacts facts) {
+            List<Lesson> lessons, Map<String, Set<Skill>> gives, Schedule laid, ClassTime time, ClassFacts facts) {
         this.lessons = lessons;
         this.gives = gives;
         this.laid = laid;
@@ -57,7 +57,7 @@ public final class CourseCheck {
      * @param laid the same lessons on their periods
      */
     public static List<Warning> of(
-            List<Lesson> lessons, Map<String, Set<Skill>> gives, Laid laid, ClassTime time, ClassFacts facts) {
+            List<Lesson> lessons, Map<String, Set<Skill>> gives, Schedule laid, ClassTime time, ClassFacts facts) {
         CourseCheck check = new CourseCheck(lessons, gives, laid, time, facts);
         Set<Skill> taught = EnumSet.noneOf(Skill.class);
         for (Lesson lesson : lessons) {
@@ -94,12 +94,12 @@ public final class CourseCheck {
             } else if (anyOf.stream().noneMatch(s -> isSecure(s) || isOpen(s))) {
                 anyOf.stream()
                         .max(Comparator.comparingInt(
-                                s -> Known.in(facts.secure(), s).students()))
+                                s -> Require.key(facts.secure(), s).students()))
                         .ifPresent(s -> warnings.add(new FewSecure(
                                 lesson.id(),
                                 s,
-                                Known.in(facts.secure(), s).students(),
-                                Known.in(facts.secure(), s).of())));
+                                Require.key(facts.secure(), s).students(),
+                                Require.key(facts.secure(), s).of())));
             }
         });
     }
@@ -147,7 +147,7 @@ public final class CourseCheck {
         });
         Demand.of(lesson.stages()).forEach(want -> {
             Pencil pencil = want.pencil();
-            int copies = Known.here(facts.copiesOf(pencil), "what the class has");
+            int copies = Require.present(facts.copiesOf(pencil), "what the class has");
             if (copies == 0) {
                 warnings.add(new PencilMissing(
                         lesson.id(),
@@ -172,7 +172,7 @@ public final class CourseCheck {
             if (on.logged() || on.pieces().isEmpty()) {
                 continue;
             }
-            Piece last = on.pieces().get(on.pieces().size() - 1);
+            LessonPart last = on.pieces().get(on.pieces().size() - 1);
             double idle = on.room() - on.quick();
             if (!last.goesOn() && idle > IDLE_MINUTES) {
                 warnings.add(new QuickAreIdle(last.lesson(), on.period().key(), idle));

@@ -1,6 +1,6 @@
 package grastel.core.planning;
 
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import grastel.core.planning.Logged.Done;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -41,7 +41,7 @@ final class Items {
         }
         for (Logged logged : log) {
             List<Item> here = lessons.stream()
-                    .flatMap(l -> Known.in(byLesson, l.id()).stream())
+                    .flatMap(l -> Require.key(byLesson, l.id()).stream())
                     .filter(i -> logged.finished().contains(i.lesson())
                             || logged.done()
                                     .contains(new Done(i.lesson(), i.stage().id())))
@@ -59,13 +59,13 @@ final class Items {
 
     /** What is still to be done of a lesson. */
     List<Item> open(Lesson lesson) {
-        return Known.in(byLesson, lesson.id()).stream()
+        return Require.key(byLesson, lesson.id()).stream()
                 .filter(i -> !past.contains(i))
                 .toList();
     }
 
     /** True where some of a lesson is past. */
     boolean isBegun(Lesson lesson) {
-        return Known.in(byLesson, lesson.id()).stream().anyMatch(past::contains);
+        return Require.key(byLesson, lesson.id()).stream().anyMatch(past::contains);
     }
 }

@@ -1,7 +1,7 @@
 package grastel.core.planning;
 
-import grastel.core.planning.Laid.OnPeriod;
 import grastel.core.planning.Pace.Observation;
+import grastel.core.planning.Schedule.OnPeriod;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -30,7 +30,7 @@ public record PaceEvidence(Pace pace, int periods, int pages) {
 
     /** @param usual set-up and clearing of the class, at the usual pace */
     public static PaceEvidence of(List<Lesson> lessons, List<Logged> log, ClassTime usual, List<Came> came) {
-        List<OnPeriod> logged = Laying.lay(lessons, List.of(), usual, log).periods();
+        List<OnPeriod> logged = Scheduler.lay(lessons, List.of(), usual, log).periods();
         List<Observation> all = new ArrayList<>();
         for (OnPeriod on : logged) {
             boolean stopped = log.stream()

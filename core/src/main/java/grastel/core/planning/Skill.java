@@ -1,7 +1,7 @@
 package grastel.core.planning;
 
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
-import grastel.core.known.Known;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -123,7 +123,7 @@ public enum Skill {
     /** What a goal of a kind of exercise shows. @param kind its id */
     public static List<Skill> seenIn(String kind, Goal goal) {
         return taughtBy(kind).stream()
-                .filter(s -> Known.in(s.evidence, kind).contains(goal))
+                .filter(s -> Require.key(s.evidence, kind).contains(goal))
                 .toList();
     }
 }

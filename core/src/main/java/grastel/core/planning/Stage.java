@@ -1,6 +1,6 @@
 package grastel.core.planning;
 
-import grastel.core.exercise.FieldWork.Piece;
+import grastel.core.exercise.FieldWork.PictureWork;
 import java.util.List;
 
 /**
@@ -13,7 +13,7 @@ import java.util.List;
  * @param stop what follows from stopping after it
  * @param work pencils, areas and passes; empty where nobody draws
  */
-public record Stage(String id, Kind kind, Part part, double minutes, Stop stop, List<Piece> work) {
+public record Stage(String id, Kind kind, Part part, double minutes, Stop stop, List<PictureWork> work) {
     public enum Kind {
         /** The teacher shows and explains. */
         SHOW,

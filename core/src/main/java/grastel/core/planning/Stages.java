@@ -3,7 +3,7 @@ package grastel.core.planning;
 import static grastel.core.words.Words.say;
 
 import grastel.core.exercise.FieldWork;
-import grastel.core.exercise.FieldWork.Piece;
+import grastel.core.exercise.FieldWork.PictureWork;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
@@ -97,14 +97,14 @@ public final class Stages {
         /** Dry work field by field, then all dissolving at once, then what lies over it. */
         List<Stage> stages() {
             List<Stage> dry = new ArrayList<>();
-            List<Piece> dissolving = new ArrayList<>();
+            List<PictureWork> dissolving = new ArrayList<>();
             List<Stage> after = new ArrayList<>();
             for (FieldPlan field : plan.fields()) {
                 if (field.hasPicture()) {
                     FieldWork.zones(field, plan.palette(), band.cm2PerMinute()).forEach(z -> zone(dry, field, z));
                     continue;
                 }
-                List<Piece> work = FieldWork.of(field, plan.palette(), band.cm2PerMinute());
+                List<PictureWork> work = FieldWork.of(field, plan.palette(), band.cm2PerMinute());
                 int wet = wet(work);
                 add(dry, field, "", work.subList(0, wet));
                 if (wet < work.size()) {
@@ -122,7 +122,7 @@ public final class Stages {
             return dry;
         }
 
-        private static int wet(List<Piece> work) {
+        private static int wet(List<PictureWork> work) {
             int i = 0;
             while (i < work.size() && work.get(i).technique() != Technique.SOLVENT) {
                 i++;
@@ -130,7 +130,7 @@ public final class Stages {
             return i;
         }
 
-        private void add(List<Stage> to, FieldPlan field, String suffix, List<Piece> work) {
+        private void add(List<Stage> to, FieldPlan field, String suffix, List<PictureWork> work) {
             if (work.isEmpty()) {
                 return;
             }
@@ -152,12 +152,12 @@ public final class Stages {
                 return;
             }
             for (int i = 0; i < zone.work().size(); i++) {
-                List<Piece> one = zone.work().subList(i, i + 1);
+                List<PictureWork> one = zone.work().subList(i, i + 1);
                 to.add(new Stage(name + "/" + (i + 1), Kind.WORK, part, minutes(one), Stop.GOOD, one));
             }
         }
 
-        private Stage stage(FieldPlan field, String name, List<Piece> work) {
+        private Stage stage(FieldPlan field, String name, List<PictureWork> work) {
             Part part = new Part(sheet, place, field.id(), field.group(), field.label());
             return new Stage(id(name), Kind.WORK, part, minutes(work), Stop.GOOD, work);
         }
@@ -197,8 +197,8 @@ public final class Stages {
             return Stream.of(family.tint(), family.hue(), family.shade()).collect(Collectors.toSet());
         }
 
-        private static double minutes(List<Piece> work) {
-            return work.stream().mapToDouble(Piece::minutes).sum();
+        private static double minutes(List<PictureWork> work) {
+            return work.stream().mapToDouble(PictureWork::minutes).sum();
         }
     }
 }

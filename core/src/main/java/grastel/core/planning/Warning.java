@@ -32,7 +32,7 @@ public sealed interface Warning {
     record TooFewCopies(String lesson, Pencil pencil, int students, int copies, int enoughInTurns) implements Warning {}
 
     /** Remedy: fewer fields, another order, a longer period. @param minutes without a place, for three of four students */
-    record NoRoom(String lesson, Laid.Why why, double minutes) implements Warning {}
+    record NoRoom(String lesson, Schedule.Why why, double minutes) implements Warning {}
 
     /** Solvent is planned where the method has none. Remedy: burnish instead. */
     record SolventNotInMethod(String lesson) implements Warning {}

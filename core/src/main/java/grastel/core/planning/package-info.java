@@ -3,6 +3,6 @@
  *
  * <p>A <b>skill</b> is something a student can do, evidenced by goals. A <b>stage</b> is the smallest piece of a lesson;
  * between stages one may stop. A <b>period</b> is one meeting of a class. Start at
- * {@link grastel.core.planning.Laying}. Words for people live with the interface.
+ * {@link grastel.core.planning.Scheduler}. Words for people live with the interface.
  */
 package grastel.core.planning;

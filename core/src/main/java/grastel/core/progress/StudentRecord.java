@@ -1,11 +1,11 @@
 package grastel.core.progress;
 
+import grastel.core.checks.Require;
 import grastel.core.judging.Level;
-import grastel.core.known.Known;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt.Shown;
-import grastel.core.progress.Standing.State;
-import grastel.core.progress.Standing.Try;
+import grastel.core.progress.SkillLevel.State;
+import grastel.core.progress.SkillLevel.Try;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -32,7 +32,7 @@ public final class StudentRecord {
 
     private final List<Attempt> attempts;
     private final ZoneId zone;
-    private final Map<Skill, Standing> standings = new EnumMap<>(Skill.class);
+    private final Map<Skill, SkillLevel> standings = new EnumMap<>(Skill.class);
 
     /** @param attempts in any order; @param zone in which days are told apart */
     public StudentRecord(List<Attempt> attempts, ZoneId zone) {
@@ -46,15 +46,15 @@ public final class StudentRecord {
     }
 
     /** By skill, in the order they are taught; skills that no attempt shows are left out. */
-    public Map<Skill, Standing> standings() {
+    public Map<Skill, SkillLevel> standings() {
         return Collections.unmodifiableMap(standings);
     }
 
-    public Optional<Standing> standing(Skill skill) {
+    public Optional<SkillLevel> standing(Skill skill) {
         return Optional.ofNullable(standings.get(skill));
     }
 
-    private Optional<Standing> found(Skill skill) {
+    private Optional<SkillLevel> found(Skill skill) {
         List<Try> tries = attempts.stream()
                 .filter(a -> !a.of(skill).isEmpty())
                 .map(a -> tried(a, a.of(skill)))
@@ -70,7 +70,7 @@ public final class StudentRecord {
             // an attempt that is better than the standing never lowers it, whatever falls out of the last three
             level = tries.get(n).level() >= level ? Math.max(level, weighed) : weighed;
         }
-        return Optional.of(new Standing(level, state(tries, before), tries));
+        return Optional.of(new SkillLevel(level, state(tries, before), tries));
     }
 
     /** The attempts on both sides of a moment, and the levels they showed in a skill. */
@@ -143,7 +143,7 @@ public final class StudentRecord {
             }
         }
         List<Growth> growths = new ArrayList<>();
-        byGoal.forEach((key, all) -> growth(Known.in(kinds, key), all).ifPresent(growths::add));
+        byGoal.forEach((key, all) -> growth(Require.key(kinds, key), all).ifPresent(growths::add));
         return growths;
     }
 

@@ -1,11 +1,11 @@
 package grastel.core.progress;
 
+import grastel.core.checks.Require;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
-import grastel.core.known.Known;
 import grastel.core.planning.Skill;
-import grastel.core.progress.Standing.State;
-import grastel.core.progress.Standing.Try;
+import grastel.core.progress.SkillLevel.State;
+import grastel.core.progress.SkillLevel.Try;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -44,7 +44,7 @@ public record Summary(
     }
 
     public static Summary of(StudentRecord record) {
-        Map<Skill, Standing> standings = record.standings();
+        Map<Skill, SkillLevel> standings = record.standings();
         List<Growth> growths = record.growths();
         List<Skill> secure = new ArrayList<>();
         List<Grown> grown = new ArrayList<>();
@@ -63,7 +63,8 @@ public record Summary(
                 grown,
                 grown.stream().filter(Grown::isSeen).max(Comparator.comparingDouble(Grown::by)),
                 next,
-                next.map(skill -> Known.in(standings, skill).latest().weakest().cause()));
+                next.map(skill ->
+                        Require.key(standings, skill).latest().weakest().cause()));
     }
 
     private static boolean shows(Growth growth, Skill skill) {

@@ -6,7 +6,7 @@ import grastel.core.reading.fields.FieldReader;
 import grastel.core.reading.fields.FieldSamples;
 import grastel.core.reading.fields.SpeckMask;
 import grastel.core.reading.light.LightField;
-import grastel.core.reading.picture.Light;
+import grastel.core.reading.picture.PixelLight;
 import java.awt.image.BufferedImage;
 
 /** What the figures of a page were read from, as pictures to lay over it: {@value #PX_PER_MM} px/mm, clear where nothing is. */
@@ -51,7 +51,7 @@ public final class Overlays {
                 int step = step(on[y][x], brightest);
                 boolean edge = x > 0 && step(on[y][x - 1], brightest) != step
                         || y > 0 && step(on[y - 1][x], brightest) != step;
-                over.setRGB(x, y, edge ? OPAQUE : grey(Light.code((float) Math.max(0, 1 - STEP * step)) & 0xff));
+                over.setRGB(x, y, edge ? OPAQUE : grey(PixelLight.code((float) Math.max(0, 1 - STEP * step)) & 0xff));
             }
         }
         return over;

@@ -1,6 +1,6 @@
 package grastel.core.reading;
 
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.keys.KeyReport;
 import java.util.List;
@@ -38,7 +38,7 @@ public record PageReading(
         return new PageReading(
                 fields.stream()
                         .filter(f -> names.containsKey(f.field()))
-                        .map(f -> f.named(Known.in(names, f.field())))
+                        .map(f -> f.named(Require.key(names, f.field())))
                         .toList(),
                 dpi,
                 flatnessMm,

@@ -14,9 +14,9 @@ import org.jspecify.annotations.Nullable;
  * @param toothLeft predicted room for more layers, 0…1
  */
 public record PressureRecipe(
-        @Nullable PressureGrade foundation, List<Laid> layers, double lightness, double specks, double toothLeft) {
+        @Nullable PressureGrade foundation, List<Candidate> layers, double lightness, double specks, double toothLeft) {
     /** @param passes how often the field is gone over, 1…5 */
-    public record Laid(PressureGrade grade, int passes) {}
+    public record Candidate(PressureGrade grade, int passes) {}
 
     public PressureRecipe {
         layers = List.copyOf(layers);
@@ -24,6 +24,6 @@ public record PressureRecipe(
 
     /** How often the field is gone over with the pencil itself. */
     public int passes() {
-        return layers.stream().mapToInt(Laid::passes).sum();
+        return layers.stream().mapToInt(Candidate::passes).sum();
     }
 }

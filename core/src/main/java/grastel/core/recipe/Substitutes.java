@@ -32,7 +32,7 @@ public final class Substitutes {
 
     private static Substitute compare(Pencil pencil, Lab wanted) {
         Lab colour = pencil.masstone().toLab();
-        boolean grey = Math.min(colour.chroma(), wanted.chroma()) < SetReach.GREYISH;
+        boolean grey = Math.min(colour.chroma(), wanted.chroma()) < SetGamut.GREYISH;
         double turn = Math.IEEEremainder(colour.hueDegrees() - wanted.hueDegrees(), 360);
         return new Substitute(
                 pencil, ColourDifference.valueFirst(wanted, colour), colour.value() - wanted.value(), grey ? 0 : turn);

@@ -1,6 +1,6 @@
 package grastel.core.reference;
 
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -114,7 +114,7 @@ public final class Outlines {
 
     private static void take(Map<Long, List<Side>> sides, Side side) {
         long key = key(side.fromX(), side.fromY());
-        List<Side> there = Known.in(sides, key);
+        List<Side> there = Require.key(sides, key);
         there.remove(side);
         if (there.isEmpty()) {
             sides.remove(key);

@@ -74,7 +74,7 @@ public final class Patches {
 
     /** For each pixel which of so many areas it lies in. */
     int[] joined(int count) {
-        int[] coarse = Joining.of(found, half, count);
+        int[] coarse = RegionMerging.of(found, half, count);
         return IntStream.range(0, colours.length)
                 .map(i -> {
                     int x = Math.min(found.width - 1, i % reference.width() / 2);

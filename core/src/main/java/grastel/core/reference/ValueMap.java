@@ -58,13 +58,13 @@ public final class ValueMap {
 
     public static ValueMap of(Reference reference, Wanted wanted) {
         GrayU8 smooth = smooth(reference, wanted.smoothMm());
-        List<Integer> from = Parting.of(histogram(smooth), wanted.steps(), VISIBLE_STEP * CODES);
+        List<Integer> from = NaturalBreaks.of(histogram(smooth), wanted.steps(), VISIBLE_STEP * CODES);
         int count = reference.width() * reference.height();
         byte[] labels = new byte[count];
         float[] lightness = new float[count];
         for (int i = 0; i < count; i++) {
             int code = smooth.data[i] & 255;
-            labels[i] = (byte) Parting.partOf(code, from);
+            labels[i] = (byte) NaturalBreaks.partOf(code, from);
             lightness[i] = (float) (code / CODES);
         }
         double mm2PerPx = reference.mmPerPx() * reference.mmPerPx();

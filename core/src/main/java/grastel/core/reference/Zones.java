@@ -220,7 +220,7 @@ public final class Zones {
     private Zones split(int zone, Lab[] colours) {
         int[] cells = cells(zone).stream().toArray();
         double[] along =
-                Halving.of(cells, i -> new double[] {regions.band(0, i), regions.band(1, i), regions.band(2, i)});
+                PcaSplit.of(cells, i -> new double[] {regions.band(0, i), regions.band(1, i), regions.band(2, i)});
         byte[] labels = new byte[colours.length];
         for (int i = 0; i < labels.length; i++) {
             labels[i] = (byte) regions.label(i);

@@ -11,8 +11,8 @@ import grastel.core.scanner.hand.Hand;
 import grastel.core.scanner.picture.Camera;
 import grastel.core.scanner.picture.Cut;
 import grastel.core.scanner.picture.Exposure;
+import grastel.core.scanner.picture.ImageDefect;
 import grastel.core.scanner.picture.ScanConditions;
-import grastel.core.scanner.picture.Spoil;
 import grastel.core.scanner.sheet.Filling;
 import grastel.core.scanner.sheet.FlatPage;
 import grastel.core.scanner.sheet.Region;
@@ -66,7 +66,7 @@ public final class SimulatedScanner {
     }
 
     /** A scan and what was really on the page. */
-    public record Scan(BufferedImage picture, byte[] jpeg, List<Truth> truth) {}
+    public record Scan(BufferedImage picture, byte[] jpeg, List<GroundTruth> truth) {}
 
     /**
      * @param page the printed page of one student
@@ -114,12 +114,12 @@ public final class SimulatedScanner {
             List<Pencil> keys,
             Hand hand,
             ScanConditions conditions,
-            List<Spoil> spoils,
+            List<ImageDefect> spoils,
             long seed) {
         Filled filled = filled(page, tasks, keys, hand, seed);
         double paperLightness = paper.ground().toLab().lightness();
-        List<Truth> truth = page.fields().stream()
-                .map(f -> Truth.of(
+        List<GroundTruth> truth = page.fields().stream()
+                .map(f -> GroundTruth.of(
                         f.id(),
                         filled.drawing(),
                         Region.of(f),
@@ -186,20 +186,20 @@ public final class SimulatedScanner {
     }
 
     private static BufferedImage exposed(
-            Filled filled, PageLayout page, ScanConditions conditions, List<Spoil> spoils) {
+            Filled filled, PageLayout page, ScanConditions conditions, List<ImageDefect> spoils) {
         spoils.forEach(spoil -> spoil.on(filled.flat(), page.size()));
         Camera camera = new Camera(page.size(), conditions, bend(spoils, true), bend(spoils, false));
-        boolean sheetUnder = spoils.stream().anyMatch(Spoil.SheetUnder.class::isInstance);
+        boolean sheetUnder = spoils.stream().anyMatch(ImageDefect.SheetUnder.class::isInstance);
         return expose(
                 filled.flat(), camera, conditions, sheetUnder, filled.random().nextLong());
     }
 
-    private static double bend(List<Spoil> spoils, boolean down) {
+    private static double bend(List<ImageDefect> spoils, boolean down) {
         return spoils.stream()
-                .filter(Spoil.Bent.class::isInstance)
-                .map(Spoil.Bent.class::cast)
+                .filter(ImageDefect.Bent.class::isInstance)
+                .map(ImageDefect.Bent.class::cast)
                 .filter(bent -> bent.down() == down)
-                .mapToDouble(Spoil.Bent::mm)
+                .mapToDouble(ImageDefect.Bent::mm)
                 .sum();
     }
 

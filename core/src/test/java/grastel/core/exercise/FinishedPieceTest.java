@@ -67,7 +67,7 @@ class FinishedPieceTest {
         assertThat(whole).isBetween(40.0, 300.0);
         assertThat(FLOAT.minutes()).isCloseTo(whole, within(whole));
         double cm2 = FieldWork.of(FLOAT.fields().get(0), FLOAT.palette(), 5).stream()
-                .mapToDouble(FieldWork.Piece::cm2)
+                .mapToDouble(FieldWork.PictureWork::cm2)
                 .max()
                 .orElseThrow();
         assertThat(cm2).isLessThan(125);

@@ -77,9 +77,9 @@ public final class Pieces {
             }
 
             /** Where the picture itself is strongest. */
-            private PicturePlan.Focus focus(Reference reference) {
+            private PicturePlan.FocusPoint focus(Reference reference) {
                 Focus focus = Focus.proposed(reference, frame);
-                return new PicturePlan.Focus(
+                return new PicturePlan.FocusPoint(
                         new Point(focus.x() * frame.widthMm(), focus.y() * frame.heightMm()), focus.radiusMm());
             }
         };

@@ -12,7 +12,7 @@ import grastel.core.layering.PressureGrade;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.MethodAnswer;
-import grastel.core.recipe.PencilReach;
+import grastel.core.recipe.PencilRange;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -32,7 +32,7 @@ class PressureScaleTest {
     @ValueSource(ints = {3, 5, 7, 11})
     void targetsAreEquallySpacedBetweenLightestMarkAndSolid(int steps) {
         ExercisePlan plan = plan("S36", steps, "LIGHT_TO_DARK");
-        PencilReach reach = PencilReach.of(Shipped.pencil("S36"), Shipped.CARTRIDGE);
+        PencilRange reach = PencilRange.of(Shipped.pencil("S36"), Shipped.CARTRIDGE);
         double each = (reach.lightest() - reach.darkest()) / (steps - 1);
 
         assertThat(plan.fields()).hasSize(steps);
@@ -46,7 +46,7 @@ class PressureScaleTest {
     @ValueSource(ints = {3, 4, 5, 6, 7, 8, 9, 10, 11})
     void stepsOfTheRecipesAreEvenWithEveryPencilOrItIsSaid(int steps) {
         for (Pencil pencil : Shipped.WHITE_PAPER.colours()) {
-            PencilReach reach = PencilReach.of(pencil, Shipped.CARTRIDGE);
+            PencilRange reach = PencilRange.of(pencil, Shipped.CARTRIDGE);
             if (reach.steps() < steps) {
                 continue;
             }
@@ -119,7 +119,7 @@ class PressureScaleTest {
     @Test
     void aPaleYellowIsSaidToSpanFewerStepsAndAFoundationHelps() {
         ExercisePlan plan = plan("S03", 7, "LIGHT_TO_DARK");
-        int possible = PencilReach.of(Shipped.pencil("S03"), Shipped.CARTRIDGE).steps();
+        int possible = PencilRange.of(Shipped.pencil("S03"), Shipped.CARTRIDGE).steps();
 
         assertThat(possible).isLessThan(7);
         Finding finding = plan.findings().get(0);

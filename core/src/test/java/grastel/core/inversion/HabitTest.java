@@ -43,16 +43,16 @@ class HabitTest {
     private static final double READ_SPECKS = 2;
     private static final int EACH = 20;
     /** Mistakes of a grade, a layer or a pencil. Others hardly change what a recipe looks like. */
-    private static final Set<Way> PLAIN = EnumSet.of(
-            Way.ALL_LIGHTER,
-            Way.TOP_LIGHTER,
-            Way.ALL_HARDER,
-            Way.TOP_HARDER,
-            Way.MORE_PASSES,
-            Way.HEAVY_UNDER,
-            Way.TOP_MISSING,
-            Way.UNDER_MISSING,
-            Way.OTHER_PENCIL);
+    private static final Set<MistakeVariant> PLAIN = EnumSet.of(
+            MistakeVariant.ALL_LIGHTER,
+            MistakeVariant.TOP_LIGHTER,
+            MistakeVariant.ALL_HARDER,
+            MistakeVariant.TOP_HARDER,
+            MistakeVariant.MORE_PASSES,
+            MistakeVariant.HEAVY_UNDER,
+            MistakeVariant.TOP_MISSING,
+            MistakeVariant.UNDER_MISSING,
+            MistakeVariant.OTHER_PENCIL);
 
     /** Recipes of two layers and more, from exercises as they ship. */
     private static final List<Task> TASKS = Stream.of(
@@ -107,7 +107,7 @@ class HabitTest {
         }
 
         /** Draws a field in a way, where it has that. */
-        Optional<Seen> draw(Task task, Way way) {
+        Optional<Seen> draw(Task task, MistakeVariant way) {
             List<Neighbour> ways = Neighbours.of(task.asked(), task.sheet()).stream()
                     .filter(n -> n.way() == way)
                     .toList();
@@ -145,41 +145,41 @@ class HabitTest {
 
     /** How often habits were named rightly and wrongly, by way, and single fields wrongly. */
     private static final class Trial {
-        private final Map<Way, Integer> right = new EnumMap<>(Way.class);
+        private final Map<MistakeVariant, Integer> right = new EnumMap<>(MistakeVariant.class);
         private int wrong;
         private int fields;
         private int said;
         private int fieldsWrong;
 
         Trial(int fieldsEach) {
-            for (int seed = 0; seed < EACH * Way.values().length; seed++) {
-                student(new Student(seed), Way.values()[seed % Way.values().length], fieldsEach);
+            for (int seed = 0; seed < EACH * MistakeVariant.values().length; seed++) {
+                student(new Student(seed), MistakeVariant.values()[seed % MistakeVariant.values().length], fieldsEach);
             }
         }
 
-        private void student(Student student, Way way, int fieldsEach) {
+        private void student(Student student, MistakeVariant way, int fieldsEach) {
             List<Likelihoods> read = new ArrayList<>();
             while (read.size() < fieldsEach) {
                 Task task = TASKS.get(student.random.nextInt(TASKS.size()));
                 student.draw(task, way).ifPresent(s -> read.add(task.inversion().likelihoods(s)));
             }
             for (Likelihoods one : read) {
-                Optional<Deed> alone = Habit.ofField(one);
+                Optional<MistakeKind> alone = Habit.ofField(one);
                 fields++;
                 said += alone.isPresent() ? 1 : 0;
                 fieldsWrong += alone.filter(d -> d != way.deed()).isPresent() ? 1 : 0;
             }
-            Optional<Deed> told = Habit.of(read);
+            Optional<MistakeKind> told = Habit.of(read);
             right.merge(way, told.filter(way.deed()::equals).isPresent() ? 1 : 0, Integer::sum);
             wrong += told.filter(d -> d != way.deed()).isPresent() ? 1 : 0;
         }
 
-        double right(Set<Way> ways) {
+        double right(Set<MistakeVariant> ways) {
             return ways.stream().mapToInt(right::get).sum() / (double) (EACH * ways.size());
         }
 
         double wrong() {
-            return wrong / (double) (EACH * Way.values().length);
+            return wrong / (double) (EACH * MistakeVariant.values().length);
         }
 
         void print(int fieldsEach) {
@@ -188,7 +188,7 @@ class HabitTest {
                             + " wrong %.1f %%; by way %s",
                     fieldsEach,
                     100 * right(PLAIN),
-                    100 * right(EnumSet.allOf(Way.class)),
+                    100 * right(EnumSet.allOf(MistakeVariant.class)),
                     100 * wrong(),
                     100.0 * said / fields,
                     100.0 * fieldsWrong / fields,
@@ -208,17 +208,19 @@ class HabitTest {
     void sixFieldsTellNearlyEveryHabitAndASingleOneIsHardlyEverWrong() {
         Trial six = new Trial(6);
         six.print(6);
-        assertThat(six.right(EnumSet.allOf(Way.class))).isGreaterThanOrEqualTo(0.8);
+        assertThat(six.right(EnumSet.allOf(MistakeVariant.class))).isGreaterThanOrEqualTo(0.8);
         assertThat(six.wrong()).isLessThanOrEqualTo(0.05);
         assertThat(six.fieldsWrong / (double) six.fields).isLessThanOrEqualTo(0.05);
     }
 
     @Test
     void twoFieldsAreNoHabit() {
-        Likelihoods harder = new Likelihoods(Map.of(Way.AS_ASKED, -4.0, Way.ALL_HARDER, -0.5, Way.TOP_LIGHTER, -5.0));
+        Likelihoods harder = new Likelihoods(Map.of(
+                MistakeVariant.AS_ASKED, -4.0, MistakeVariant.ALL_HARDER, -0.5, MistakeVariant.TOP_LIGHTER, -5.0));
         assertThat(Habit.of(List.of(harder, harder))).isEmpty();
-        assertThat(Habit.of(List.of(harder, harder, harder))).contains(Deed.TOO_MUCH);
-        Likelihoods either = new Likelihoods(Map.of(Way.AS_ASKED, -0.6, Way.ALL_HARDER, -0.5, Way.TOP_LIGHTER, -5.0));
+        assertThat(Habit.of(List.of(harder, harder, harder))).contains(MistakeKind.TOO_MUCH);
+        Likelihoods either = new Likelihoods(Map.of(
+                MistakeVariant.AS_ASKED, -0.6, MistakeVariant.ALL_HARDER, -0.5, MistakeVariant.TOP_LIGHTER, -5.0));
         assertThat(Habit.of(List.of(either, either, either)))
                 .as("silence is a result")
                 .isEmpty();
@@ -227,8 +229,8 @@ class HabitTest {
     @Test
     void theNearestWayOfADeedShowsWhatItLooksLike() {
         Task task = TASKS.get(0);
-        Seen seen = new Student(1).draw(task, Way.TOP_MISSING).orElseThrow();
-        Inversion.Explanation found = task.inversion().nearest(Deed.LAYER_MISSING, seen);
+        Seen seen = new Student(1).draw(task, MistakeVariant.TOP_MISSING).orElseThrow();
+        Inversion.Explanation found = task.inversion().nearest(MistakeKind.LAYER_MISSING, seen);
         assertThat(found.layers()).hasSize(task.asked().size() - 1);
         assertThat(ColourDifference.ciede2000(found.colour(), seen.colour())).isLessThan(6);
     }

@@ -45,7 +45,7 @@ class PlannedFieldsTest {
                 .toList();
     }
 
-    private static Optional<Deed> habit(List<Said> said) {
+    private static Optional<MistakeKind> habit(List<Said> said) {
         return Habit.of(said.stream().map(Said::likelihoods).toList());
     }
 
@@ -65,20 +65,20 @@ class PlannedFieldsTest {
 
     @Test
     void whoPressesLighterThanAskedIsToldSoAndWhoDrawsAsAskedIsNotBlamed() throws UnreadablePage {
-        assertThat(habit(said(pressing(0.5), l -> l, 3))).contains(Deed.TOO_LITTLE);
-        assertThat(habit(said(pressing(1.6), l -> l, 4))).contains(Deed.TOO_MUCH);
-        assertThat(habit(said(STEADY, l -> l, 5)).orElse(Deed.AS_ASKED)).isEqualTo(Deed.AS_ASKED);
+        assertThat(habit(said(pressing(0.5), l -> l, 3))).contains(MistakeKind.TOO_LITTLE);
+        assertThat(habit(said(pressing(1.6), l -> l, 4))).contains(MistakeKind.TOO_MUCH);
+        assertThat(habit(said(STEADY, l -> l, 5)).orElse(MistakeKind.AS_ASKED)).isEqualTo(MistakeKind.AS_ASKED);
     }
 
     @Test
     void whoLeavesTheLastLayerOutIsToldSoWithWhatThatLooksLike() throws UnreadablePage {
         List<Said> said = said(STEADY, l -> l.size() > 1 ? l.subList(0, l.size() - 1) : l, 6);
-        assertThat(habit(said)).contains(Deed.LAYER_MISSING);
+        assertThat(habit(said)).contains(MistakeKind.LAYER_MISSING);
         Said two = said.stream()
-                .filter(s -> s.likelihoods().ways().containsKey(Way.TOP_MISSING))
+                .filter(s -> s.likelihoods().ways().containsKey(MistakeVariant.TOP_MISSING))
                 .findFirst()
                 .orElseThrow();
-        assertThat(two.nearest(Deed.LAYER_MISSING).layers())
+        assertThat(two.nearest(MistakeKind.LAYER_MISSING).layers())
                 .hasSizeLessThan(two.asked().layers().size());
     }
 
@@ -92,7 +92,8 @@ class PlannedFieldsTest {
                         field.predictedColour(),
                         new Measured(field.predictedColour().lightness(), 1),
                         5),
-                new FieldReading.Surface(new Measured(3, 1), new Measured(1, 0.5), new Measured(0, 0.1), false, 0),
+                new FieldReading.SurfaceReading(
+                        new Measured(3, 1), new Measured(1, 0.5), new Measured(0, 0.1), false, 0),
                 null,
                 null);
         assertThat(new PlannedFields(piece, Shipped.CARTRIDGE).of(read)).isEmpty();

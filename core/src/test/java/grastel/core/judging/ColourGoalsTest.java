@@ -28,7 +28,7 @@ class ColourGoalsTest {
         return new FieldReading(
                 field.id(),
                 new FieldReading.Mean(colour, new Measured(colour.lightness(), 0.4), colour.value()),
-                new FieldReading.Surface(
+                new FieldReading.SurfaceReading(
                         new Measured(0.5, 0.2), new Measured(0.5, 0.2), new Measured(0, 0.1), blank, 0),
                 null,
                 null);

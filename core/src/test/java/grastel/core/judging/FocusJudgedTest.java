@@ -28,7 +28,7 @@ class FocusJudgedTest {
 
     /** @param share of the way from middle grey to what was planned, by how far a cell lies from the focus in radii */
     private static Proposal judged(ToDoubleBiFunction<Double, Double> share) {
-        PicturePlan.Focus focus = PICTURE.guide().focus();
+        PicturePlan.FocusPoint focus = PICTURE.guide().focus();
         byte[] places = PICTURE.places();
         Lab[] drawn = new Lab[places.length];
         for (int i = 0; i < drawn.length; i++) {
@@ -42,7 +42,7 @@ class FocusJudgedTest {
         FieldReading read = new FieldReading(
                 "1",
                 new FieldReading.Mean(new Lab(60, 0, 0), new Measured(60, 0.5), 6),
-                new FieldReading.Surface(none, none, none, false, 0),
+                new FieldReading.SurfaceReading(none, none, none, false, 0),
                 null,
                 null,
                 PictureReading.of(PICTURE.columns(), PICTURE.rows(), drawn, null, null));

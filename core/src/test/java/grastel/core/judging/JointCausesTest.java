@@ -80,7 +80,7 @@ class JointCausesTest {
                         found.colour(),
                         new Measured(found.colour().lightness(), 0.4),
                         found.colour().value()),
-                new FieldReading.Surface(
+                new FieldReading.SurfaceReading(
                         new Measured(found.specks(), 0.2),
                         new Measured(found.uneven(), 0.2),
                         new Measured(found.outside(), 0.1),

@@ -205,7 +205,7 @@ class JudgeTest {
         return new FieldReading(
                 id,
                 new FieldReading.Mean(new Lab(lightness, 0, 0), new Measured(lightness, 0.4), lightness / 10),
-                new FieldReading.Surface(
+                new FieldReading.SurfaceReading(
                         new Measured(specks, 0.2), new Measured(uneven, 0.2), new Measured(outside, 0.1), blank, 0),
                 null,
                 null);

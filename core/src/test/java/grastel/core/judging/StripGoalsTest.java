@@ -75,7 +75,8 @@ class StripGoalsTest {
         return new FieldReading(
                 field.id(),
                 new FieldReading.Mean(colours.get(slices / 2), new Measured(60, 0.4), 6),
-                new FieldReading.Surface(new Measured(1, 0.5), new Measured(1, 0.3), new Measured(0, 0.1), false, 0),
+                new FieldReading.SurfaceReading(
+                        new Measured(1, 0.5), new Measured(1, 0.3), new Measured(0, 0.1), false, 0),
                 profile,
                 null);
     }

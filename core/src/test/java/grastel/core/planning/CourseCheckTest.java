@@ -2,7 +2,7 @@ package grastel.core.planning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.core.exercise.FieldWork.Piece;
+import grastel.core.exercise.FieldWork.PictureWork;
 import grastel.core.exercise.Shipped;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.plan.Recipe.Technique;
@@ -139,7 +139,7 @@ class CourseCheckTest {
     void aCourseLongerThanTheTermIsSaidWithItsMinutes() {
         weeks = 1;
         assertThat(check(lesson("a", drawn(25, Stop.GOOD)), lesson("b", shown(20))))
-                .containsExactly(new NoRoom("b", Laid.Why.NO_PERIOD_LEFT, 20));
+                .containsExactly(new NoRoom("b", Schedule.Why.NO_PERIOD_LEFT, 20));
     }
 
     @Test
@@ -167,7 +167,7 @@ class CourseCheckTest {
         return CourseCheck.of(
                 List.of(lessons),
                 gives,
-                Laying.lay(List.of(lessons), periods, PLAIN, List.of()),
+                Scheduler.lay(List.of(lessons), periods, PLAIN, List.of()),
                 PLAIN,
                 new ClassFacts(24, band, method, secure, copies, ClassFacts.USUALLY_READY));
     }
@@ -192,8 +192,8 @@ class CourseCheckTest {
     }
 
     private static Stage drawn(double minutes, Stop stop, Pencil... pencils) {
-        List<Piece> work = List.of(pencils).stream()
-                .map(p -> new Piece(Technique.COLOUR, p, 10, 2, 0.4, minutes / pencils.length))
+        List<PictureWork> work = List.of(pencils).stream()
+                .map(p -> new PictureWork(Technique.COLOUR, p, 10, 2, 0.4, minutes / pencils.length))
                 .toList();
         return new Stage("", Kind.WORK, Part.NONE, minutes, stop, work);
     }

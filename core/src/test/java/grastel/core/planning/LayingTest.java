@@ -3,10 +3,10 @@ package grastel.core.planning;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.core.planning.Laid.OnPeriod;
-import grastel.core.planning.Laid.Piece;
-import grastel.core.planning.Laid.Why;
 import grastel.core.planning.Logged.Done;
+import grastel.core.planning.Schedule.LessonPart;
+import grastel.core.planning.Schedule.OnPeriod;
+import grastel.core.planning.Schedule.Why;
 import grastel.core.planning.Stage.Kind;
 import grastel.core.planning.Stage.Part;
 import grastel.core.planning.calendar.Period;
@@ -30,9 +30,9 @@ class LayingTest {
     @Test
     void aLessonGoesOnInTheNextPeriodWhereItMayBeCut() {
         Lesson lesson = lesson("a", shown(20, Stop.GOOD), shown(15, Stop.GOOD), shown(10, Stop.GOOD));
-        Laid laid = Laying.lay(List.of(lesson), weekly(3, 40), PLAIN, List.of());
+        Schedule laid = Scheduler.lay(List.of(lesson), weekly(3, 40), PLAIN, List.of());
         assertThat(laid.periods()).extracting(OnPeriod::planned).containsExactly(35.0, 10.0, 0.0);
-        assertThat(laid.periods().get(0).pieces()).singleElement().matches(Piece::goesOn);
+        assertThat(laid.periods().get(0).pieces()).singleElement().matches(LessonPart::goesOn);
         assertThat(laid.periods().get(1).pieces()).singleElement().matches(p -> !p.goesOn());
         assertThat(laid.periods().get(0).slack()).isEqualTo(5);
         assertThat(laid.left()).isEmpty();
@@ -42,7 +42,7 @@ class LayingTest {
     void aGradationIsNotCutAndWaitsForARoomierPeriod() {
         Lesson lesson = lesson("a", shown(25, Stop.NEVER), shown(25, Stop.GOOD));
         List<Period> periods = List.of(period(0, 40), period(1, 60));
-        Laid laid = Laying.lay(List.of(lesson), periods, PLAIN, List.of());
+        Schedule laid = Scheduler.lay(List.of(lesson), periods, PLAIN, List.of());
         assertThat(laid.periods()).extracting(OnPeriod::planned).containsExactly(0.0, 50.0);
     }
 
@@ -50,7 +50,7 @@ class LayingTest {
     void whatIsLongerThanAnyPeriodIsSaidAndTheRestGoesOn() {
         Lesson tooLong = lesson("long", shown(90, Stop.GOOD));
         Lesson next = lesson("next", shown(30, Stop.GOOD));
-        Laid laid = Laying.lay(List.of(tooLong, next), weekly(2, 40), PLAIN, List.of());
+        Schedule laid = Scheduler.lay(List.of(tooLong, next), weekly(2, 40), PLAIN, List.of());
         assertThat(laid.left()).singleElement().matches(l -> l.why() == Why.LONGER_THAN_ANY_PERIOD);
         assertThat(laid.of("next")).hasSize(1);
     }
@@ -59,9 +59,9 @@ class LayingTest {
     void aPoorStopIsAvoidedWhereLittleTimeIsLostByIt() {
         Lesson family =
                 lesson("a", shown(20, Stop.GOOD), shown(8, Stop.POOR), shown(8, Stop.POOR), shown(8, Stop.GOOD));
-        Laid near = Laying.lay(List.of(family), weekly(2, 29), PLAIN, List.of());
+        Schedule near = Scheduler.lay(List.of(family), weekly(2, 29), PLAIN, List.of());
         assertThat(near.periods()).extracting(OnPeriod::planned).containsExactly(20.0, 24.0);
-        Laid far = Laying.lay(List.of(family), weekly(2, 37), PLAIN, List.of());
+        Schedule far = Scheduler.lay(List.of(family), weekly(2, 37), PLAIN, List.of());
         assertThat(far.periods()).extracting(OnPeriod::planned).containsExactly(36.0, 8.0);
         assertThat(far.periods().get(0).pieces().get(0).stop()).isEqualTo(Stop.POOR);
     }
@@ -69,7 +69,7 @@ class LayingTest {
     @Test
     void nothingFollowsWetWorkInItsPeriod() {
         Lesson lesson = lesson("a", shown(10, Stop.GOOD), shown(5, Stop.MUST), shown(3, Stop.GOOD));
-        Laid laid = Laying.lay(List.of(lesson), weekly(2, 40), PLAIN, List.of());
+        Schedule laid = Scheduler.lay(List.of(lesson), weekly(2, 40), PLAIN, List.of());
         assertThat(laid.periods()).extracting(OnPeriod::planned).containsExactly(15.0, 3.0);
     }
 
@@ -77,7 +77,7 @@ class LayingTest {
     void aPinnedLessonKeepsItsDateAndWhatDoesNotFitBeforeItIsSaid() {
         Lesson before = lesson("before", shown(30, Stop.GOOD), shown(30, Stop.GOOD), shown(30, Stop.GOOD));
         Lesson pinned = pinned("pinned", FIRST.plusWeeks(2), shown(30, Stop.GOOD));
-        Laid laid = Laying.lay(List.of(before, pinned), weekly(4, 40), PLAIN, List.of());
+        Schedule laid = Scheduler.lay(List.of(before, pinned), weekly(4, 40), PLAIN, List.of());
         assertThat(laid.of("pinned")).extracting(p -> p.period().key()).containsExactly(FIRST.plusWeeks(2));
         assertThat(laid.left()).singleElement().satisfies(l -> {
             assertThat(l.lesson()).isEqualTo("before");
@@ -91,7 +91,7 @@ class LayingTest {
         Lesson pinned = pinned("pinned", FIRST.plusWeeks(1), shown(30, Stop.GOOD));
         List<Period> periods = new ArrayList<>(weekly(3, 40));
         periods.set(1, cancelled(periods.get(1)));
-        Laid laid = Laying.lay(List.of(pinned), periods, PLAIN, List.of());
+        Schedule laid = Scheduler.lay(List.of(pinned), periods, PLAIN, List.of());
         assertThat(laid.of("pinned")).extracting(p -> p.period().key()).containsExactly(FIRST.plusWeeks(2));
     }
 
@@ -99,7 +99,7 @@ class LayingTest {
     void whatWasLoggedStaysAndTheRestFlowsOn() {
         Lesson lesson = lesson("a", shown(15, Stop.GOOD), shown(15, Stop.GOOD), shown(15, Stop.GOOD));
         Logged stopped = new Logged(period(0, 40), Set.of(new Done("a", "0")), Set.of(), false);
-        Laid laid = Laying.lay(List.of(lesson), weekly(3, 40), PLAIN, List.of(stopped));
+        Schedule laid = Scheduler.lay(List.of(lesson), weekly(3, 40), PLAIN, List.of(stopped));
         assertThat(laid.periods()).extracting(OnPeriod::planned).containsExactly(15.0, 30.0, 0.0);
         assertThat(laid.periods().get(0).logged()).isTrue();
     }
@@ -108,7 +108,7 @@ class LayingTest {
     void aPeriodThatDidNotHappenMovesEverythingOn() {
         Lesson lesson = lesson("a", shown(30, Stop.GOOD), shown(30, Stop.GOOD));
         Logged nothing = new Logged(period(0, 40), Set.of(), Set.of(), false);
-        Laid laid = Laying.lay(List.of(lesson), weekly(3, 40), PLAIN, List.of(nothing));
+        Schedule laid = Scheduler.lay(List.of(lesson), weekly(3, 40), PLAIN, List.of(nothing));
         assertThat(laid.periods()).extracting(OnPeriod::planned).containsExactly(0.0, 30.0, 30.0);
     }
 
@@ -120,7 +120,7 @@ class LayingTest {
                 .map(p ->
                         new Period(p.key().plusMinutes(5), p.starts().plusMinutes(5), p.minutes(), p.room(), p.state()))
                 .toList();
-        Laid laid = Laying.lay(List.of(lesson), later, PLAIN, List.of(done));
+        Schedule laid = Scheduler.lay(List.of(lesson), later, PLAIN, List.of(done));
         assertThat(laid.periods()).extracting(OnPeriod::planned).containsExactly(30.0, 30.0, 0.0);
         assertThat(laid.periods()).extracting(OnPeriod::logged).containsExactly(true, false, false);
     }
@@ -129,7 +129,7 @@ class LayingTest {
     void aPastPeriodWithoutALogTakesNothingThatComesAfterWhatWasDoneLater() {
         Lesson lesson = lesson("a", shown(30, Stop.GOOD), shown(30, Stop.GOOD), shown(30, Stop.GOOD));
         Logged second = new Logged(period(1, 40), Set.of(new Done("a", "1")), Set.of(), false);
-        Laid laid = Laying.lay(List.of(lesson), weekly(4, 70), PLAIN, List.of(second));
+        Schedule laid = Scheduler.lay(List.of(lesson), weekly(4, 70), PLAIN, List.of(second));
         assertThat(laid.periods()).extracting(OnPeriod::planned).containsExactly(30.0, 30.0, 30.0, 0.0);
     }
 
@@ -137,7 +137,7 @@ class LayingTest {
     void aFinishedLessonStaysFinishedThoughItsStagesAreOthersNow() {
         Lesson lesson = lesson("a", shown(30, Stop.GOOD), shown(30, Stop.GOOD));
         Logged finished = new Logged(period(0, 40), Set.of(new Done("a", "gone")), Set.of("a"), false);
-        Laid laid = Laying.lay(List.of(lesson), weekly(3, 40), PLAIN, List.of(finished));
+        Schedule laid = Scheduler.lay(List.of(lesson), weekly(3, 40), PLAIN, List.of(finished));
         assertThat(laid.periods().get(0).planned()).isEqualTo(60);
         assertThat(laid.periods().get(1).pieces()).isEmpty();
     }
@@ -146,7 +146,7 @@ class LayingTest {
     void theSlowestOfThreeInFourDecides() {
         Stage drawing = new Stage("w", Kind.WORK, Part.NONE, 20, Stop.GOOD, List.of());
         ClassTime slow = new ClassTime(5, 5, 0.8);
-        OnPeriod only = Laying.lay(List.of(new Lesson("a", List.of(drawing), null)), weekly(1, 45), slow, List.of())
+        OnPeriod only = Scheduler.lay(List.of(new Lesson("a", List.of(drawing), null)), weekly(1, 45), slow, List.of())
                 .periods()
                 .get(0);
         // 20 / 0.8 = 25; third quartile of a log-normal: × exp(0.25 × 0.67449) = 1.18366
@@ -158,8 +158,9 @@ class LayingTest {
 
     @Test
     void withoutPeriodsEverythingIsLeft() {
-        Laid laid = Laying.lay(List.of(lesson("a", shown(5, Stop.GOOD)), lesson("empty")), List.of(), PLAIN, List.of());
-        assertThat(laid.left()).extracting(Laid.Left::lesson).containsExactly("a");
+        Schedule laid =
+                Scheduler.lay(List.of(lesson("a", shown(5, Stop.GOOD)), lesson("empty")), List.of(), PLAIN, List.of());
+        assertThat(laid.left()).extracting(Schedule.Left::lesson).containsExactly("a");
     }
 
     @ParameterizedTest
@@ -168,7 +169,7 @@ class LayingTest {
         Random random = new Random(seed);
         for (int i = 0; i < 60; i++) {
             Course course = new Course(random);
-            Laid laid = course.laid(course.periods, course.log);
+            Schedule laid = course.laid(course.periods, course.log);
             course.nothingIsLostOrDoubled(laid);
             course.orderIsKept(laid);
             course.noPeriodIsOverItsLength(laid);
@@ -227,11 +228,11 @@ class LayingTest {
             return new Logged(planned.period(), done, Set.of(), false);
         }
 
-        Laid laid(List<Period> on, List<Logged> with) {
-            return Laying.lay(lessons, on, time, with);
+        Schedule laid(List<Period> on, List<Logged> with) {
+            return Scheduler.lay(lessons, on, time, with);
         }
 
-        private static List<Done> placed(Laid laid) {
+        private static List<Done> placed(Schedule laid) {
             return laid.periods().stream()
                     .flatMap(p -> p.pieces().stream())
                     .flatMap(p -> p.stages().stream().map(s -> new Done(p.lesson(), s.id())))
@@ -244,13 +245,13 @@ class LayingTest {
                     .toList();
         }
 
-        void nothingIsLostOrDoubled(Laid laid) {
+        void nothingIsLostOrDoubled(Schedule laid) {
             List<Done> found = new ArrayList<>(placed(laid));
             laid.left().forEach(l -> l.stages().forEach(s -> found.add(new Done(l.lesson(), s.id()))));
             assertThat(found).containsExactlyInAnyOrderElementsOf(all());
         }
 
-        void orderIsKept(Laid laid) {
+        void orderIsKept(Schedule laid) {
             List<Done> inOrder = all();
             List<Done> planned = laid.periods().stream()
                     .filter(p -> !p.logged())
@@ -265,11 +266,11 @@ class LayingTest {
                     .isSorted();
         }
 
-        void noPeriodIsOverItsLength(Laid laid) {
+        void noPeriodIsOverItsLength(Schedule laid) {
             assertThat(laid.periods().stream().filter(p -> !p.logged())).allMatch(p -> p.planned() <= p.room() + 1e-9);
         }
 
-        void nothingIsCutWhereItMustNotBe(Laid laid) {
+        void nothingIsCutWhereItMustNotBe(Schedule laid) {
             laid.periods().stream().filter(p -> !p.logged()).forEach(p -> {
                 assertThat(p.pieces())
                         .noneMatch(piece -> piece.goesOn() && piece.stop() == Stop.NEVER && !wasCutByTheLog(piece));
@@ -283,7 +284,7 @@ class LayingTest {
         }
 
         /** A stage whose follower has been done already has nothing left to be kept together with. */
-        private boolean wasCutByTheLog(Piece piece) {
+        private boolean wasCutByTheLog(LessonPart piece) {
             List<Stage> own = lessons.stream()
                     .filter(l -> l.id().equals(piece.lesson()))
                     .findFirst()
@@ -294,7 +295,7 @@ class LayingTest {
             return log.stream().anyMatch(l -> l.done().contains(follower));
         }
 
-        void pinsAreKept(Laid laid) {
+        void pinsAreKept(Schedule laid) {
             for (Lesson lesson : lessons) {
                 boolean begun = log.stream()
                         .anyMatch(
@@ -306,7 +307,7 @@ class LayingTest {
             }
         }
 
-        void cancellingAndRestoringChangesNothing(Laid before, Random random) {
+        void cancellingAndRestoringChangesNothing(Schedule before, Random random) {
             if (periods.isEmpty()) {
                 return;
             }

@@ -8,7 +8,7 @@ import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt.Shown;
-import grastel.core.progress.Standing.State;
+import grastel.core.progress.SkillLevel.State;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
@@ -41,7 +41,7 @@ class StudentRecordTest {
         return new StudentRecord(List.of(attempts), ZoneOffset.UTC);
     }
 
-    private static Standing equalSteps(Attempt... attempts) {
+    private static SkillLevel equalSteps(Attempt... attempts) {
         return record(attempts).standing(Skill.EQUAL_STEPS).orElseThrow();
     }
 
@@ -63,7 +63,7 @@ class StudentRecordTest {
                         shown(Goal.SMOOTH_FADE, Level.BEYOND, null, null),
                         shown(Goal.NO_REVERSAL, Level.SECURE, null, null),
                         shown(Goal.FADES_TO_PAPER, Level.BEGINNING, null, null)));
-        Standing gradation = record(fade).standing(Skill.GRADATION).orElseThrow();
+        SkillLevel gradation = record(fade).standing(Skill.GRADATION).orElseThrow();
         assertThat(gradation.level()).isEqualTo(1);
         assertThat(gradation.latest().weakest().goal()).isEqualTo(Goal.FADES_TO_PAPER);
     }
@@ -88,11 +88,11 @@ class StudentRecordTest {
             for (int i = 0; i < count; i++) {
                 attempts.add(steps(7 * i, random.nextInt(5)));
             }
-            Standing before = new StudentRecord(attempts, ZoneOffset.UTC)
+            SkillLevel before = new StudentRecord(attempts, ZoneOffset.UTC)
                     .standing(Skill.EQUAL_STEPS)
                     .orElseThrow();
             List<Double> levels =
-                    before.tries().stream().map(Standing.Try::level).toList();
+                    before.tries().stream().map(SkillLevel.Try::level).toList();
             assertThat(before.level()).isBetween(Collections.min(levels), Collections.max(levels));
 
             List<Attempt> shuffled = new ArrayList<>(attempts);

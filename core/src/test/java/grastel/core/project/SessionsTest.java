@@ -12,8 +12,8 @@ import grastel.core.exercise.Shipped;
 import grastel.core.exercise.asked.ChosenValues;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
-import grastel.core.project.Sessions.Session;
-import grastel.core.project.Sessions.Share;
+import grastel.core.project.WorkSessions.Session;
+import grastel.core.project.WorkSessions.Share;
 import grastel.core.reference.Frame;
 import java.util.HashMap;
 import java.util.List;
@@ -48,12 +48,12 @@ class SessionsTest {
             minutes.put(i + 1, zones.get(i));
         }
         List<Integer> order = minutes.keySet().stream().sorted((a, b) -> b - a).toList();
-        List<Session> sessions = Sessions.of(order, minutes, length);
-        assertThat(sessions).allMatch(s -> s.minutes() <= length - Sessions.AROUND_MINUTES + 1e-6);
+        List<Session> sessions = WorkSessions.of(order, minutes, length);
+        assertThat(sessions).allMatch(s -> s.minutes() <= length - WorkSessions.AROUND_MINUTES + 1e-6);
         Map<Integer, Double> laid = sessions.stream()
                 .flatMap(s -> s.work().stream())
                 .collect(Collectors.groupingBy(Share::zone, Collectors.summingDouble(Share::minutes)));
-        assertThat(laid.remove(0)).isCloseTo(Sessions.OUTLINES_MINUTES, within(1e-6));
+        assertThat(laid.remove(0)).isCloseTo(WorkSessions.OUTLINES_MINUTES, within(1e-6));
         assertThat(laid.keySet()).isEqualTo(minutes.keySet());
         laid.forEach((zone, sum) -> assertThat(sum).isCloseTo(minutes.get(zone), within(1e-6)));
         List<Integer> first = sessions.stream()
@@ -77,7 +77,7 @@ class SessionsTest {
 
     @Test
     void aZoneThatFitsIsNotParted() {
-        List<Session> sessions = Sessions.of(List.of(1, 2, 3), Map.of(1, 12.0, 2, 9.0, 3, 30.0), 50);
+        List<Session> sessions = WorkSessions.of(List.of(1, 2, 3), Map.of(1, 12.0, 2, 9.0, 3, 30.0), 50);
         assertThat(sessions).hasSize(2);
         assertThat(sessions.get(0).work()).extracting(Share::zone).containsExactly(0, 1, 2);
         assertThat(sessions.get(1).work()).containsExactly(new Share(3, 30, false));
@@ -89,7 +89,7 @@ class SessionsTest {
         Setting setting = Pieces.setting(piece);
         ExercisePlan plan = Shipped.plan("finished-piece", ChosenValues.NONE, setting);
         FieldPlan field = plan.fields().get(0);
-        Map<Integer, Double> minutes = Sessions.minutes(
+        Map<Integer, Double> minutes = WorkSessions.minutes(
                 piece.work(setting), field.picture().order(), new Frame(piece.widthMm(), piece.heightMm()), setting);
         assertThat(minutes.values().stream().mapToDouble(m -> m).sum())
                 .isCloseTo(
@@ -99,6 +99,6 @@ class SessionsTest {
 
     @Test
     void aSessionNeedsTimeToDraw() {
-        assertThatIllegalArgumentException().isThrownBy(() -> Sessions.of(List.of(1), Map.of(1, 5.0), 12));
+        assertThatIllegalArgumentException().isThrownBy(() -> WorkSessions.of(List.of(1), Map.of(1, 5.0), 12));
     }
 }

@@ -16,8 +16,8 @@ import grastel.core.reading.picture.Picture;
 import grastel.core.reading.picture.PictureFile;
 import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.reading.strips.Profile;
+import grastel.core.scanner.GroundTruth;
 import grastel.core.scanner.SimulatedScanner.Scan;
-import grastel.core.scanner.Truth;
 import grastel.core.scanner.hand.Hand;
 import grastel.core.scanner.picture.ScanConditions;
 import java.util.ArrayList;
@@ -50,7 +50,7 @@ class CardTest {
             PageReading reading = sheet.read(reader, scan, sheet.inks());
             for (int f = 0; f < reading.fields().size(); f++) {
                 FieldReading read = reading.fields().get(f);
-                Truth truth = scan.truth().get(f);
+                GroundTruth truth = scan.truth().get(f);
                 double off = Math.abs(read.lightness().value() - truth.colour().lightness());
                 colour.add(ColourDifference.ciede2000(read.colour(), truth.colour()));
                 value.add(off);

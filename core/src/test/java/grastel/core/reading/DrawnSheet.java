@@ -26,8 +26,8 @@ import grastel.core.scanner.SimulatedScanner;
 import grastel.core.scanner.SimulatedScanner.Scan;
 import grastel.core.scanner.hand.FieldTask;
 import grastel.core.scanner.hand.Hand;
+import grastel.core.scanner.picture.ImageDefect;
 import grastel.core.scanner.picture.ScanConditions;
-import grastel.core.scanner.picture.Spoil;
 import java.util.List;
 
 /**
@@ -92,7 +92,7 @@ public record DrawnSheet(Paper paper, ExercisePlan plan, PageLayout sheet, PageL
         return scan(hand, conditions, List.of(), seed);
     }
 
-    public Scan scan(Hand hand, ScanConditions conditions, List<Spoil> spoils, long seed) {
+    public Scan scan(Hand hand, ScanConditions conditions, List<ImageDefect> spoils, long seed) {
         return new SimulatedScanner(paper).scan(page, tasks, plan.palette(), hand, conditions, spoils, seed);
     }
 

@@ -13,7 +13,7 @@ import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.scanner.SimulatedScanner;
 import grastel.core.scanner.SimulatedScanner.Scan;
 import grastel.core.scanner.hand.Hand;
-import grastel.core.scanner.picture.Spoil;
+import grastel.core.scanner.picture.ImageDefect;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -50,7 +50,7 @@ class KeyBoxesTest {
 
     @Test
     void filtersThatOverlapAreCorrected() throws UnreadablePage {
-        Scan scan = SHEET.scan(Hand.EXACT, DrawnSheet.PLAIN, List.of(new Spoil.Crosstalk(0.12)), 4);
+        Scan scan = SHEET.scan(Hand.EXACT, DrawnSheet.PLAIN, List.of(new ImageDefect.Crosstalk(0.12)), 4);
         PageReading plain = SHEET.read(reader, scan);
         PageReading corrected = SHEET.read(reader, scan, SHEET.inks());
 

@@ -11,9 +11,9 @@ import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.fields.Measured;
 import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.reading.picture.UnreadablePage.Problem;
+import grastel.core.scanner.GroundTruth;
 import grastel.core.scanner.SimulatedScanner;
 import grastel.core.scanner.SimulatedScanner.Scan;
-import grastel.core.scanner.Truth;
 import grastel.core.scanner.hand.Hand;
 import grastel.core.scanner.picture.Device;
 import grastel.core.scanner.picture.ScanConditions;
@@ -89,7 +89,7 @@ class PrintersAndDevicesTest {
         }
     }
 
-    private void count(List<FieldReading> read, List<Truth> truth) {
+    private void count(List<FieldReading> read, List<GroundTruth> truth) {
         for (int i = 0; i < read.size(); i++) {
             double real = truth.get(i).colour().lightness();
             if (real > BARE) {

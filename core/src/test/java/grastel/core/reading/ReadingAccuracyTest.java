@@ -14,9 +14,9 @@ import grastel.core.page.PageSize;
 import grastel.core.reading.fields.FieldReading;
 import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.reading.strips.Bands;
+import grastel.core.scanner.GroundTruth;
 import grastel.core.scanner.SimulatedScanner;
 import grastel.core.scanner.SimulatedScanner.Scan;
-import grastel.core.scanner.Truth;
 import grastel.core.scanner.hand.Hand;
 import grastel.core.scanner.picture.ScanConditions;
 import grastel.core.scanner.sheet.Stock;
@@ -90,7 +90,7 @@ class ReadingAccuracyTest {
             PageReading reading = sheet.read(reader, scan, sheet.inks());
             for (int f = 0; f < reading.fields().size(); f++) {
                 FieldReading read = reading.fields().get(f);
-                Truth truth = scan.truth().get(f);
+                GroundTruth truth = scan.truth().get(f);
                 double off = Math.abs(read.lightness().value() - truth.colour().lightness());
                 double specksOff = Math.abs(read.specks().value() - 100 * truth.specks());
                 colour.add(ColourDifference.ciede2000(read.colour(), truth.colour()));

@@ -13,8 +13,8 @@ import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.reading.place.FoundPage;
 import grastel.core.scanner.SimulatedScanner;
 import grastel.core.scanner.hand.Hand;
+import grastel.core.scanner.picture.ImageDefect;
 import grastel.core.scanner.picture.ScanConditions;
-import grastel.core.scanner.picture.Spoil;
 import grastel.core.scanner.picture.Tabletop;
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
@@ -55,7 +55,7 @@ class SeveralSheetsTest {
                 8);
     }
 
-    private static BufferedImage drawn(int n, ScanConditions conditions, List<Spoil> spoils) {
+    private static BufferedImage drawn(int n, ScanConditions conditions, List<ImageDefect> spoils) {
         return new SimulatedScanner(SHEET.paper(), 7)
                 .scan(page(n), SHEET.tasks(), SHEET.plan().palette(), Hand.EXACT, conditions, spoils, n)
                 .picture();
@@ -107,7 +107,7 @@ class SeveralSheetsTest {
         SplittableRandom random = new SplittableRandom(5);
         List<BufferedImage> pictures = List.of(
                 drawn(1, lying(random), List.of()),
-                drawn(2, lying(random), List.of(new Spoil.Cropped(2, 45))),
+                drawn(2, lying(random), List.of(new ImageDefect.Cropped(2, 45))),
                 drawn(3, lying(random), List.of()));
 
         List<FoundPage> found = reader.findAll(Picture.of(Tabletop.of(pictures, 3, 20)));

@@ -16,8 +16,8 @@ import grastel.core.reading.fields.Measured;
 import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.scanner.SimulatedScanner.Scan;
 import grastel.core.scanner.hand.Hand;
+import grastel.core.scanner.picture.ImageDefect;
 import grastel.core.scanner.picture.ScanConditions;
-import grastel.core.scanner.picture.Spoil;
 import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -37,7 +37,7 @@ class SpoiledPictureTest {
     /** A page and how far its values, colours and specks are from the truth, each the worst field. */
     private record Read(PageReading reading, double value, double colour, double specks, int uncovered) {}
 
-    private Read read(DrawnSheet sheet, ScanConditions conditions, Spoil... spoils) throws UnreadablePage {
+    private Read read(DrawnSheet sheet, ScanConditions conditions, ImageDefect... spoils) throws UnreadablePage {
         Scan scan = sheet.scan(Hand.EXACT, conditions, List.of(spoils), 7);
         PageReading reading = sheet.read(reader, scan, sheet.inks());
         double value = 0;
@@ -56,7 +56,7 @@ class SpoiledPictureTest {
         return new Read(reading, value, colour, specks, uncovered);
     }
 
-    private Read read(Spoil... spoils) throws UnreadablePage {
+    private Read read(ImageDefect... spoils) throws UnreadablePage {
         return read(SHEET, PHONE, spoils);
     }
 
@@ -74,19 +74,19 @@ class SpoiledPictureTest {
 
     @Test
     void aShadowIsEvenedOutAndItsDoubtsAreInTheFigures() throws UnreadablePage {
-        Read soft = read(new Spoil.Shadow(0.4, 0.6, 25));
+        Read soft = read(new ImageDefect.Shadow(0.4, 0.6, 25));
 
         assertThat(soft.reading().flags()).contains(PageFlag.SHADOW);
         assertThat(soft.uncovered()).as("values outside their stated error").isLessThanOrEqualTo(1);
 
-        Read sharp = read(new Spoil.Shadow(0.5, 0.55, 4));
+        Read sharp = read(new ImageDefect.Shadow(0.5, 0.55, 4));
         assertThat(sharp.reading().flags()).contains(PageFlag.SHADOW);
         assertThat(sharp.uncovered()).isLessThanOrEqualTo(1);
     }
 
     @Test
     void twoLampsOfTwoColoursAreToldApartByThePaper() throws UnreadablePage {
-        Read mixed = read(new Spoil.SecondLamp(0.6));
+        Read mixed = read(new ImageDefect.SecondLamp(0.6));
 
         assertThat(mixed.value()).isLessThan(1);
         assertThat(mixed.colour()).isLessThan(2.2);
@@ -105,11 +105,11 @@ class SpoiledPictureTest {
     @Test
     void aRingAcrossFieldsIsSaidAndItsDoubtsAreInTheFigures() throws UnreadablePage {
         Rect field = SHEET.page().fields().get(3).rect();
-        Read ring = read(new Spoil.Stain(field.x(), field.y() + 4, 14));
+        Read ring = read(new ImageDefect.Stain(field.x(), field.y() + 4, 14));
 
         assertThat(ring.reading().flags()).contains(PageFlag.STAINED);
         assertThat(ring.uncovered()).isLessThanOrEqualTo(1);
-        assertThat(read(new Spoil.Shadow(0.4, 0.6, 25)).reading().flags()).doesNotContain(PageFlag.STAINED);
+        assertThat(read(new ImageDefect.Shadow(0.4, 0.6, 25)).reading().flags()).doesNotContain(PageFlag.STAINED);
     }
 
     /** A sleeve over graphite, and over a colour; the second is told from a shadow. */
@@ -120,7 +120,7 @@ class SpoiledPictureTest {
         Rect to = fields.get(4);
         for (LinearRgb strength : List.of(new LinearRgb(0.22, 0.22, 0.22), new LinearRgb(0.05, 0.2, 0.3))) {
             Read smeared =
-                    read(new Spoil.Smear(from.x() - 14, from.y() + 8, to.right() + 14, to.y() + 14, 8, strength));
+                    read(new ImageDefect.Smear(from.x() - 14, from.y() + 8, to.right() + 14, to.y() + 14, 8, strength));
 
             Sample.note(
                     "smear %s: %s, %d uncovered, worst %.1f L*",
@@ -136,7 +136,7 @@ class SpoiledPictureTest {
     void aSlipCountsByItsArea(double wide) throws UnreadablePage {
         Rect field = SHEET.page().fields().get(2).rect();
         Rect slip = new Rect(field.right() + 1.3, field.y() + 4, wide, 6);
-        Read slipped = read(new Spoil.Stroke(slip, 0.06));
+        Read slipped = read(new ImageDefect.Stroke(slip, 0.06));
         Rect outer = field.inset(-FieldSamples.RING_MM);
         Rect inner = field.inset(-0.9);
         double ring = outer.width() * outer.height() - inner.width() * inner.height();
@@ -150,7 +150,7 @@ class SpoiledPictureTest {
     @Test
     void aMirroredLampIsLeftOut() throws UnreadablePage {
         Rect dark = SHEET.page().fields().get(2).rect();
-        Read glare = read(new Spoil.Glare(dark.x() + 6, dark.y() + 7, 4));
+        Read glare = read(new ImageDefect.Glare(dark.x() + 6, dark.y() + 7, 4));
 
         assertThat(glare.reading().flags()).contains(PageFlag.GLARE);
         assertThat(glare.reading().fields().get(2).glare()).isBetween(3.0, 40.0);
@@ -159,15 +159,15 @@ class SpoiledPictureTest {
 
     @Test
     void blurIsSaidAndValuesStillRead() throws UnreadablePage {
-        Read slight = read(new Spoil.Defocus(0.12));
+        Read slight = read(new ImageDefect.Defocus(0.12));
         assertThat(slight.reading().has(PageFlag.BLURRED)).isFalse();
 
-        Read defocus = read(new Spoil.Defocus(0.3));
+        Read defocus = read(new ImageDefect.Defocus(0.3));
         assertThat(defocus.reading().flags()).contains(PageFlag.BLURRED);
         assertThat(defocus.value()).isLessThan(2.8);
         assertThat(defocus.reading().fields().get(0).specks().plusMinus()).isGreaterThan(10);
 
-        Read motion = read(new Spoil.Motion(0.35));
+        Read motion = read(new ImageDefect.Motion(0.35));
         assertThat(motion.reading().flags()).contains(PageFlag.BLURRED);
         assertThat(motion.value()).isLessThan(1.6);
     }
@@ -182,7 +182,8 @@ class SpoiledPictureTest {
 
     @Test
     void aStainOrARubbedMarkerOrASheetUnderneathChangesNothing() throws UnreadablePage {
-        for (Spoil spoil : List.of(new Spoil.Stain(24, 262, 16), new Spoil.Rubbed(0, 0.6), new Spoil.SheetUnder())) {
+        for (ImageDefect spoil : List.of(
+                new ImageDefect.Stain(24, 262, 16), new ImageDefect.Rubbed(0, 0.6), new ImageDefect.SheetUnder())) {
             Read read = read(spoil);
             assertThat(read.value()).as(spoil.toString()).isLessThan(1.8);
             assertThat(read.reading().has(PageFlag.SHADOW)).as(spoil.toString()).isFalse();
@@ -191,7 +192,7 @@ class SpoiledPictureTest {
 
     @Test
     void threeMarkersSuffice() throws UnreadablePage {
-        Read cropped = read(new Spoil.Cropped(2, 50));
+        Read cropped = read(new ImageDefect.Cropped(2, 50));
 
         assertThat(cropped.reading().flags()).contains(PageFlag.THREE_MARKERS);
         assertThat(cropped.value()).isLessThan(1);
@@ -199,7 +200,7 @@ class SpoiledPictureTest {
 
     @Test
     void aBlackAndWhiteCopyIsKnownForOne() throws UnreadablePage {
-        Read grey = read(new Spoil.Grey());
+        Read grey = read(new ImageDefect.Grey());
 
         assertThat(grey.reading().flags()).contains(PageFlag.GREY);
         assertThat(grey.value()).isLessThan(1);
@@ -210,7 +211,7 @@ class SpoiledPictureTest {
     @CsvSource({"2, true", "3, true", "4, true", "6, true", "2, false", "4, false", "6, false"})
     void aBentSheetIsFollowedByWhatIsPrinted(double mm, boolean down) throws UnreadablePage {
         Read flat = read();
-        Read bent = read(new Spoil.Bent(mm, down));
+        Read bent = read(new ImageDefect.Bent(mm, down));
 
         assertThat(bent.reading().flags()).contains(PageFlag.BENT);
         assertThat(bent.reading().flatnessMm()).isBetween(0.4 * mm, mm);
@@ -226,9 +227,9 @@ class SpoiledPictureTest {
     /** A sheet that is rolled up is read with the doubt it deserves, or not at all. */
     @Test
     void whatIsBentFarIsUnsureAndFurtherRefused() throws UnreadablePage {
-        assertThat(read(new Spoil.Bent(8)).uncovered()).isZero();
+        assertThat(read(new ImageDefect.Bent(8)).uncovered()).isZero();
         assertThatExceptionOfType(UnreadablePage.class)
-                .isThrownBy(() -> read(new Spoil.Bent(16)))
+                .isThrownBy(() -> read(new ImageDefect.Bent(16)))
                 .satisfies(e -> assertThat(e.problem()).isEqualTo(UnreadablePage.Problem.NOT_FLAT));
     }
 
@@ -243,7 +244,7 @@ class SpoiledPictureTest {
     @Test
     void aPageWithoutTwoMarkersIsRefused() {
         assertThatExceptionOfType(UnreadablePage.class)
-                .isThrownBy(() -> read(new Spoil.Cropped(0, 60), new Spoil.Cropped(1, 60)))
+                .isThrownBy(() -> read(new ImageDefect.Cropped(0, 60), new ImageDefect.Cropped(1, 60)))
                 .satisfies(e -> assertThat(e.problem()).isEqualTo(UnreadablePage.Problem.TOO_FEW_MARKERS));
     }
 }

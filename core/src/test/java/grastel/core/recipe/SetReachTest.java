@@ -22,18 +22,18 @@ class SetReachTest {
 
     @Test
     void yellowRedAndBlueMakeTheSecondaries() {
-        SetReach reach = reach("S03", "S07", "S16");
+        SetGamut reach = reach("S03", "S07", "S16");
 
-        assertThat(reach.cells()).extracting(SetReach.Cell::hue).contains(Name.ORANGE, Name.GREEN, Name.BLUE, Name.RED);
-        assertThat(reach("S03", "S04").cells()).extracting(SetReach.Cell::hue).doesNotContain(Name.BLUE, Name.VIOLET);
+        assertThat(reach.cells()).extracting(SetGamut.Cell::hue).contains(Name.ORANGE, Name.GREEN, Name.BLUE, Name.RED);
+        assertThat(reach("S03", "S04").cells()).extracting(SetGamut.Cell::hue).doesNotContain(Name.BLUE, Name.VIOLET);
     }
 
     /** Every cell's recipe, laid again, gives the cell's colour. */
     @Test
     void recipesGiveWhatTheyPromise() {
-        for (SetReach.Cell cell : reach("S03", "S07", "S16").cells()) {
+        for (SetGamut.Cell cell : reach("S03", "S07", "S16").cells()) {
             Swatch swatch = Swatch.bare(PAPER);
-            for (SetReach.Step step : cell.steps()) {
+            for (SetGamut.Step step : cell.steps()) {
                 swatch = swatch.with(Pass.of(step.pencil(), step.grade()), step.passes());
             }
             assertThat(ColourDifference.ciede2000(swatch.colour(), cell.colour()))
@@ -50,12 +50,12 @@ class SetReachTest {
     @Test
     void tellsItsProgressAndStopsWhenTold() {
         List<Double> heard = new ArrayList<>();
-        SetReach.of(set("S03", "S07"), PAPER, heard::add, () -> false);
+        SetGamut.of(set("S03", "S07"), PAPER, heard::add, () -> false);
         assertThat(heard).hasSize(6).isSorted();
         assertThat(heard.get(5)).isCloseTo(1, within(1e-9));
 
-        assertThatExceptionOfType(SetReach.Cancelled.class)
-                .isThrownBy(() -> SetReach.of(set("S03", "S07"), PAPER, share -> {}, () -> true));
+        assertThatExceptionOfType(SetGamut.Cancelled.class)
+                .isThrownBy(() -> SetGamut.of(set("S03", "S07"), PAPER, share -> {}, () -> true));
     }
 
     @Test
@@ -81,12 +81,12 @@ class SetReachTest {
         assertThatIllegalArgumentException().isThrownBy(() -> new PencilSet("Empty", List.of()));
     }
 
-    private static int darkest(SetReach reach) {
-        return reach.cells().stream().mapToInt(SetReach.Cell::value).min().orElseThrow();
+    private static int darkest(SetGamut reach) {
+        return reach.cells().stream().mapToInt(SetGamut.Cell::value).min().orElseThrow();
     }
 
-    private static SetReach reach(String... codes) {
-        return SetReach.of(set(codes), PAPER, share -> {}, () -> false);
+    private static SetGamut reach(String... codes) {
+        return SetGamut.of(set(codes), PAPER, share -> {}, () -> false);
     }
 
     private static PencilSet set(String... codes) {

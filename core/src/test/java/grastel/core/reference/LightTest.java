@@ -18,9 +18,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 class LightTest {
     private static final Frame FRAME = new Frame(150, 150);
 
-    private static Light of(BufferedImage image) {
+    private static LightDirection of(BufferedImage image) {
         Reference reference = Reference.of(Picture.of(image), View.WHOLE, FRAME);
-        return Light.proposed(reference, Zones.of(reference, 4, 40));
+        return LightDirection.proposed(reference, Zones.of(reference, 4, 40));
     }
 
     /** Balls before an even wall. @param degrees the light of each, from the right, anticlockwise */
@@ -57,7 +57,7 @@ class LightTest {
     @ParameterizedTest
     @MethodSource("directions")
     void oneBallTellsWhereItsLightIs(LightFrom from) {
-        Light light = of(balls(45.0 * from.ordinal() + 8));
+        LightDirection light = of(balls(45.0 * from.ordinal() + 8));
         assertThat(light.from()).isEqualTo(from);
         assertThat(light.isClear()).isTrue();
     }

@@ -37,7 +37,7 @@ class PartingTest {
                     least = Math.min(least, lost(histogram, List.of(0, one, two)));
                 }
             }
-            assertThat(lost(histogram, Parting.of(histogram, 3, 0))).isCloseTo(least, within(1e-6));
+            assertThat(lost(histogram, NaturalBreaks.of(histogram, 3, 0))).isCloseTo(least, within(1e-6));
         }
     }
 
@@ -47,10 +47,10 @@ class PartingTest {
         histogram[20] = 100;
         histogram[24] = 100;
         histogram[200] = 100;
-        assertThat(Parting.of(histogram, 3, 10)).hasSize(2);
-        assertThat(Parting.of(histogram, 3, 3)).hasSize(3);
-        assertThat(Parting.of(new long[256], 5, 10)).containsExactly(0);
-        assertThat(Parting.partOf(22, List.of(0, 100))).isZero();
-        assertThat(Parting.partOf(100, List.of(0, 100))).isEqualTo(1);
+        assertThat(NaturalBreaks.of(histogram, 3, 10)).hasSize(2);
+        assertThat(NaturalBreaks.of(histogram, 3, 3)).hasSize(3);
+        assertThat(NaturalBreaks.of(new long[256], 5, 10)).containsExactly(0);
+        assertThat(NaturalBreaks.partOf(22, List.of(0, 100))).isZero();
+        assertThat(NaturalBreaks.partOf(100, List.of(0, 100))).isEqualTo(1);
     }
 }

@@ -1,7 +1,7 @@
 package grastel.app.course.calendar;
 
+import grastel.app.course.CourseSchedule;
 import grastel.app.course.Courses;
-import grastel.app.course.Lane;
 import grastel.app.platform.Ownership;
 import jakarta.validation.constraints.NotNull;
 import java.time.Clock;
@@ -76,7 +76,7 @@ class CalendarController {
         return Ownership.as(feeds.owner(token), () -> calendar(courses.all()));
     }
 
-    private ResponseEntity<byte[]> calendar(List<Lane> lanes) {
+    private ResponseEntity<byte[]> calendar(List<CourseSchedule> lanes) {
         return ResponseEntity.ok()
                 .contentType(CALENDAR)
                 .cacheControl(CacheControl.noStore())

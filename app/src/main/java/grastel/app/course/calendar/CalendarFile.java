@@ -1,9 +1,9 @@
 package grastel.app.course.calendar;
 
 import grastel.app.course.CourseData.LessonData;
-import grastel.app.course.Lane;
-import grastel.core.planning.Laid.OnPeriod;
-import grastel.core.planning.Laid.Piece;
+import grastel.app.course.CourseSchedule;
+import grastel.core.planning.Schedule.LessonPart;
+import grastel.core.planning.Schedule.OnPeriod;
 import grastel.core.planning.calendar.Period;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -49,7 +49,7 @@ final class CalendarFile {
     private CalendarFile() {}
 
     /** @param zone the school's; @param now when it is written */
-    static byte[] of(List<Lane> lanes, ZoneId zone, Instant now) {
+    static byte[] of(List<CourseSchedule> lanes, ZoneId zone, Instant now) {
         Calendar calendar = new Calendar();
         calendar.add(new ProdId("-//Grastel//Course//EN"));
         calendar.add(ImmutableVersion.VERSION_2_0);
@@ -59,7 +59,7 @@ final class CalendarFile {
             calendar.add(known.getVTimeZone());
         }
         ZoneId written = known == null ? ZoneId.of("UTC") : zone;
-        for (Lane lane : lanes) {
+        for (CourseSchedule lane : lanes) {
             Map<LocalDateTime, OnPeriod> laid = new HashMap<>();
             lane.laid().periods().forEach(p -> laid.put(p.period().key(), p));
             for (Period period : lane.periods()) {
@@ -80,7 +80,7 @@ final class CalendarFile {
     }
 
     private static VEvent event(
-            Lane lane, Period period, @Nullable OnPeriod on, ZoneId zone, ZoneId written, Instant now) {
+            CourseSchedule lane, Period period, @Nullable OnPeriod on, ZoneId zone, ZoneId written, Instant now) {
         ZonedDateTime starts = period.starts().atZone(zone).withZoneSameInstant(written);
         ZonedDateTime ends = period.ends().atZone(zone).withZoneSameInstant(written);
         VEvent event = new VEvent(starts, ends, summary(lane, on));
@@ -102,7 +102,7 @@ final class CalendarFile {
         return event;
     }
 
-    private static String summary(Lane lane, @Nullable OnPeriod on) {
+    private static String summary(CourseSchedule lane, @Nullable OnPeriod on) {
         String name = lane.schoolClass().name();
         if (on == null || on.pieces().isEmpty()) {
             return name;
@@ -115,7 +115,7 @@ final class CalendarFile {
                         .collect(Collectors.joining(", then ", ": ", ""));
     }
 
-    private static LessonData lesson(Lane lane, Piece piece) {
+    private static LessonData lesson(CourseSchedule lane, LessonPart piece) {
         return lane.lessons().stream()
                 .filter(l -> l.id().toString().equals(piece.lesson()))
                 .findFirst()

@@ -6,8 +6,8 @@ import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.course.CourseData;
 import grastel.app.course.CourseData.LessonData;
+import grastel.app.course.CourseSchedule;
 import grastel.app.course.Courses;
-import grastel.app.course.Lane;
 import grastel.app.course.outlines.Outline.OutlineExercise;
 import grastel.app.course.outlines.Outline.OutlineLab;
 import grastel.app.course.outlines.Outline.OutlineLesson;
@@ -23,9 +23,9 @@ import grastel.app.sheets.Sheets.SheetInfo;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ExerciseData;
 import grastel.app.sheets.api.SheetData.ValueData;
+import grastel.core.checks.Require;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
-import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import grastel.core.page.PageSize;
 import grastel.core.recipe.Substitutes;
@@ -75,7 +75,7 @@ public class Outlines {
         addShipped(schoolClass, outline, new Materials(set, paper));
     }
 
-    public Lane addShipped(UUID schoolClass, String id, Materials materials) {
+    public CourseSchedule addShipped(UUID schoolClass, String id, Materials materials) {
         Outline outline = files.shipped().get(id);
         if (outline == null) {
             throw ApiProblem.notFound(say("thing.outline"));
@@ -83,12 +83,12 @@ public class Outlines {
         return add(schoolClass, outline, materials);
     }
 
-    public Lane addFile(UUID schoolClass, String text, Materials materials) {
+    public CourseSchedule addFile(UUID schoolClass, String text, Materials materials) {
         return add(schoolClass, files.parsed(text), materials);
     }
 
     /** Behind the lessons that are there. */
-    private Lane add(UUID schoolClass, Outline outline, Materials materials) {
+    private CourseSchedule add(UUID schoolClass, Outline outline, Materials materials) {
         ClassInfo of = classes.one(schoolClass);
         List<LessonData> all =
                 new ArrayList<>(courses.dataForChange(schoolClass).lessons());
@@ -104,7 +104,7 @@ public class Outlines {
     }
 
     /** A lesson of one exercise as it is suggested for the class. @param at its place, from 0 */
-    public Lane insert(UUID schoolClass, Integer known, String kindId, int at, Materials materials) {
+    public CourseSchedule insert(UUID schoolClass, Integer known, String kindId, int at, Materials materials) {
         ExerciseKind kind = ExerciseKinds.of(kindId)
                 .orElseThrow(
                         () -> ApiProblem.invalid("kind", "NO_SUCH_KIND", say("problem.there-is-no-exercise", kindId)));
@@ -139,7 +139,7 @@ public class Outlines {
                         l.notes(),
                         l.sheets().stream()
                                 .filter(byId::containsKey)
-                                .map(id -> packed(Known.in(byId, id), owned, pencils))
+                                .map(id -> packed(Require.key(byId, id), owned, pencils))
                                 .toList()))
                 .toList();
         return files.written(new Outline(Outline.VERSION, of.name(), "", List.copyOf(pencils.values()), packed));

@@ -2,17 +2,17 @@ package grastel.app.course.paper;
 
 import static grastel.core.words.Words.say;
 
+import grastel.app.course.CourseSchedule;
 import grastel.app.course.CourseViews;
 import grastel.app.course.CourseViews.LessonView;
 import grastel.app.course.CourseViews.StageView;
 import grastel.app.course.Courses;
-import grastel.app.course.Lane;
 import grastel.app.course.rota.RotaDesk;
 import grastel.app.course.rota.RotaViews.RotaView;
 import grastel.app.platform.ApiProblem;
+import grastel.core.checks.Require;
 import grastel.core.exercise.plan.ExercisePlan;
-import grastel.core.known.Known;
-import grastel.core.planning.Laid.Piece;
+import grastel.core.planning.Schedule.LessonPart;
 import grastel.core.planning.Stage;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -41,18 +41,18 @@ public class CoursePapers {
     }
 
     public byte[] plan(UUID schoolClass, String lesson) {
-        Lane lane = courses.one(schoolClass);
+        CourseSchedule lane = courses.one(schoolClass);
         return plan(lane, view(lane, lesson));
     }
 
     /** @param period only what is done of the lesson there; all of it where null */
     public RotaView rota(UUID schoolClass, String lesson, LocalDateTime period) {
-        Lane lane = courses.one(schoolClass);
+        CourseSchedule lane = courses.one(schoolClass);
         return rota(lane, view(lane, lesson), period);
     }
 
     public byte[] cards(UUID schoolClass, String lesson, LocalDateTime period) {
-        Lane lane = courses.one(schoolClass);
+        CourseSchedule lane = courses.one(schoolClass);
         LessonView view = view(lane, lesson);
         return RotaCards.pdf(view.title(), rota(lane, view, period));
     }
@@ -62,9 +62,9 @@ public class CoursePapers {
 
     /** Plans of a period's lessons, and cards where pencils are fewer than students. */
     public OfPeriod ofPeriod(UUID schoolClass, LocalDateTime period) {
-        Lane lane = courses.one(schoolClass);
+        CourseSchedule lane = courses.one(schoolClass);
         List<LessonView> lessons = pieces(lane, period)
-                .map(Piece::lesson)
+                .map(LessonPart::lesson)
                 .distinct()
                 .map(id -> view(lane, id))
                 .toList();
@@ -82,7 +82,7 @@ public class CoursePapers {
                 lessons.stream().flatMap(l -> l.sheets().stream()).distinct().toList());
     }
 
-    private static byte[] plan(Lane lane, LessonView view) {
+    private static byte[] plan(CourseSchedule lane, LessonView view) {
         List<ExercisePlan> exercises = view.sheets().stream()
                 .map(lane.sheets()::get)
                 .filter(Objects::nonNull)
@@ -92,7 +92,7 @@ public class CoursePapers {
                 CourseViews.of(lane), view, exercises, lane.schoolClass().band());
     }
 
-    private RotaView rota(Lane lane, LessonView lesson, LocalDateTime period) {
+    private RotaView rota(CourseSchedule lane, LessonView lesson, LocalDateTime period) {
         Map<String, StageView> words =
                 lesson.stages().stream().collect(Collectors.toMap(StageView::id, Function.identity()));
         List<Stage> here = pieces(lane, period)
@@ -101,20 +101,20 @@ public class CoursePapers {
                 .toList();
         return rotas.plan(
                 new RotaDesk.Asked(
-                        here.isEmpty() ? Known.in(lane.stages(), lesson.id()).stages() : here,
+                        here.isEmpty() ? Require.key(lane.stages(), lesson.id()).stages() : here,
                         lane.schoolClass().calendar().tables(),
                         lane.facts(),
                         lane.pace().pace().speed()),
-                stage -> PaperWords.stage(Known.in(words, stage.id())));
+                stage -> PaperWords.stage(Require.key(words, stage.id())));
     }
 
-    private static Stream<Piece> pieces(Lane lane, LocalDateTime period) {
+    private static Stream<LessonPart> pieces(CourseSchedule lane, LocalDateTime period) {
         return lane.laid().periods().stream()
                 .filter(p -> p.period().key().equals(period))
                 .flatMap(p -> p.pieces().stream());
     }
 
-    private static LessonView view(Lane lane, String lesson) {
+    private static LessonView view(CourseSchedule lane, String lesson) {
         return lane.lessons().stream()
                 .filter(l -> l.id().toString().equals(lesson))
                 .findFirst()

@@ -9,7 +9,7 @@ import grastel.app.course.CourseViews.PeriodView;
 import grastel.app.course.CourseViews.PieceView;
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.app.platform.paper.PdfPages;
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
@@ -66,7 +66,7 @@ public final class TermPlan {
     }
 
     private static String name(LaneView lane) {
-        String name = Known.here(lane.term(), "the term").name();
+        String name = Require.present(lane.term(), "the term").name();
         return name == null || name.isBlank() ? "" : name + ", ";
     }
 

@@ -3,11 +3,11 @@ package grastel.app.course.screen;
 import static grastel.core.words.Words.say;
 
 import grastel.app.course.CourseData;
+import grastel.app.course.CourseSchedule;
 import grastel.app.course.CourseViews;
 import grastel.app.course.CourseViews.CoursesView;
 import grastel.app.course.CourseViews.LaneView;
 import grastel.app.course.Courses;
-import grastel.app.course.Lane;
 import grastel.app.course.Outcome;
 import grastel.app.course.outlines.Outlines;
 import grastel.app.course.outlines.Outlines.Materials;
@@ -182,7 +182,7 @@ class CourseController {
     @ResponseStatus(HttpStatus.CREATED)
     NextLessonView next(@PathVariable UUID schoolClass, @Valid @RequestBody NextLessonRequest request) {
         UUID id = UUID.randomUUID();
-        Lane lane = courses.next(
+        CourseSchedule lane = courses.next(
                 schoolClass,
                 new CourseData.LessonData(
                         id,

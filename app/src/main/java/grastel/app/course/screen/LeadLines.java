@@ -1,13 +1,13 @@
 package grastel.app.course.screen;
 
+import grastel.app.course.CourseSchedule;
 import grastel.app.course.Courses;
-import grastel.app.course.Lane;
 import grastel.app.kit.Kit;
 import grastel.app.kit.Kit.KitPencil;
+import grastel.core.checks.Require;
 import grastel.core.colour.Srgb;
-import grastel.core.known.Known;
 import grastel.core.media.Pencil;
-import grastel.core.planning.Laid.OnPeriod;
+import grastel.core.planning.Schedule.OnPeriod;
 import grastel.core.planning.kit.Demand;
 import grastel.core.planning.kit.LeadUse;
 import grastel.core.planning.kit.LeadUse.Day;
@@ -75,12 +75,12 @@ class LeadLines {
                         LocalDate.ofInstant(p.leadSeenAt(), clock.getZone()))));
         List<Day> past = new ArrayList<>();
         List<Day> planned = new ArrayList<>();
-        for (Lane lane : courses.all()) {
+        for (CourseSchedule lane : courses.all()) {
             lane.laid().periods().forEach(on -> (isPast(on) ? past : planned).add(day(on, lane, known)));
         }
         planned.sort(Comparator.comparing(Day::date));
         return LeadUse.forecasts(past, planned, stock).stream()
-                .map(f -> line(f, Known.in(known, f.pencil().title()), Known.in(stock, f.pencil())))
+                .map(f -> line(f, Require.key(known, f.pencil().title()), Require.key(stock, f.pencil())))
                 .toList();
     }
 
@@ -99,7 +99,7 @@ class LeadLines {
         return most;
     }
 
-    private static Day day(OnPeriod on, Lane lane, Map<String, KitPencil> known) {
+    private static Day day(OnPeriod on, CourseSchedule lane, Map<String, KitPencil> known) {
         Map<Pencil, Double> mm = new HashMap<>();
         Demand.of(on.pieces().stream().flatMap(p -> p.stages().stream()).toList())
                 .forEach(want -> {

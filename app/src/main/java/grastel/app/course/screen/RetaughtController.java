@@ -1,11 +1,11 @@
 package grastel.app.course.screen;
 
 import grastel.app.course.CourseData.LessonData;
+import grastel.app.course.CourseSchedule;
 import grastel.app.course.Courses;
-import grastel.app.course.Lane;
 import grastel.app.progress.Progress;
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
-import grastel.core.known.Known;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Reteaching;
 import grastel.core.progress.Reteaching.Figure;
@@ -66,7 +66,7 @@ class RetaughtController {
     /** Lessons that have begun and taught a skill once more, the last one first. */
     @GetMapping
     List<RetaughtView> of(@PathVariable UUID schoolClass) {
-        Lane lane = courses.one(schoolClass);
+        CourseSchedule lane = courses.one(schoolClass);
         List<Began> again = lane.lessons().stream()
                 .filter(l -> l.again() != null)
                 .flatMap(l -> began(lane, l).stream())
@@ -80,13 +80,13 @@ class RetaughtController {
 
     private record Began(LessonData lesson, LocalDateTime starts) {}
 
-    private Optional<Began> began(Lane lane, LessonData lesson) {
+    private Optional<Began> began(CourseSchedule lane, LessonData lesson) {
         LocalDateTime now = LocalDateTime.now(clock);
         return lane.begins(lesson.id()).filter(starts -> starts.isBefore(now)).map(starts -> new Began(lesson, starts));
     }
 
     private RetaughtView view(Began b, Collection<StudentRecord> records) {
-        Skill skill = Known.here(b.lesson().again(), "the skill taught again");
+        Skill skill = Require.present(b.lesson().again(), "the skill taught again");
         Optional<Reteaching> changed =
                 Reteaching.of(records, skill, b.starts().atZone(clock.getZone()).toInstant());
         return new RetaughtView(

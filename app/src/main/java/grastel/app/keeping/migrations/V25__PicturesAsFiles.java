@@ -1,7 +1,7 @@
 package grastel.app.keeping.migrations;
 
 import grastel.app.platform.nodes.OnH2;
-import grastel.app.platform.room.StoredFiles;
+import grastel.app.platform.storage.StoredFiles;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;

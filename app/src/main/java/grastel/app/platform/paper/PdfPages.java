@@ -1,6 +1,6 @@
 package grastel.app.platform.paper;
 
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import grastel.core.page.FittedLine;
 import grastel.core.page.PageLayout.Weight;
 import grastel.core.page.PageSize;
@@ -56,7 +56,7 @@ public final class PdfPages {
     }
 
     private List<Consumer<PdfCanvas>> open() {
-        return Known.here(lines, "a page that was begun");
+        return Require.present(lines, "a page that was begun");
     }
 
     public double roomMm() {

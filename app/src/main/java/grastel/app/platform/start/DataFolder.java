@@ -1,6 +1,6 @@
 package grastel.app.platform.start;
 
-import grastel.app.platform.room.StoredName;
+import grastel.app.platform.storage.StoredName;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

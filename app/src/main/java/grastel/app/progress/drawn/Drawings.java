@@ -1,13 +1,13 @@
 package grastel.app.progress.drawn;
 
 import grastel.app.returns.Returns;
+import grastel.app.returns.api.AttemptedExercise;
 import grastel.app.returns.api.Confirmed;
-import grastel.app.returns.api.Tried;
-import grastel.app.sheets.PersonalSheets;
-import grastel.app.sheets.PersonalSheets.Given;
+import grastel.app.sheets.RedoSheets;
+import grastel.app.sheets.RedoSheets.Given;
+import grastel.core.checks.Require;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
-import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.reading.PageReading;
 import grastel.core.reading.fields.FieldReading;
@@ -26,9 +26,9 @@ import org.springframework.stereotype.Component;
 @Component
 class Drawings {
     private final Returns returns;
-    private final PersonalSheets sheets;
+    private final RedoSheets sheets;
 
-    Drawings(Returns returns, PersonalSheets sheets) {
+    Drawings(Returns returns, RedoSheets sheets) {
         this.returns = returns;
         this.sheets = sheets;
     }
@@ -47,11 +47,11 @@ class Drawings {
 
     /** Of one kind, the first received first. @param confirmed of the class */
     List<Drawing> of(List<Confirmed> confirmed, String kind) {
-        Map<Tried, List<Confirmed>> byKey = confirmed.stream()
+        Map<AttemptedExercise, List<Confirmed>> byKey = confirmed.stream()
                 .filter(c -> c.kind().equals(kind))
                 .collect(Collectors.groupingBy(Confirmed::attempt, LinkedHashMap::new, Collectors.toList()));
         Map<UUID, Map<UUID, Given>> given =
-                sheets.given(byKey.keySet().stream().map(Tried::run).collect(Collectors.toSet()));
+                sheets.given(byKey.keySet().stream().map(AttemptedExercise::run).collect(Collectors.toSet()));
         Map<UUID, PageReading> readings = returns.readings(byKey.values().stream()
                 .flatMap(Collection::stream)
                 .map(Confirmed::page)
@@ -63,7 +63,7 @@ class Drawings {
     }
 
     private static Stream<Drawing> drawing(
-            Tried key, List<Confirmed> goals, Map<UUID, Given> byRun, Map<UUID, PageReading> readings) {
+            AttemptedExercise key, List<Confirmed> goals, Map<UUID, Given> byRun, Map<UUID, PageReading> readings) {
         Given given = byRun.get(key.run());
         if (given == null || key.exercise() >= given.plan().exercises().size()) {
             return Stream.of();
@@ -92,6 +92,6 @@ class Drawings {
         Map<String, FieldPlan> planned = plan.fields().stream().collect(Collectors.toMap(FieldPlan::id, f -> f));
         return page.fields().stream()
                 .filter(f -> planned.containsKey(f.field()))
-                .map(f -> new Field(goal.page(), goal.read(), Known.in(planned, f.field()), f));
+                .map(f -> new Field(goal.page(), goal.read(), Require.key(planned, f.field()), f));
     }
 }

@@ -5,8 +5,8 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.progress.drawn.Drawings.Drawing;
 import grastel.app.returns.Returns;
+import grastel.app.returns.api.AttemptedExercise;
 import grastel.app.returns.api.Confirmed;
-import grastel.app.returns.api.Tried;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.ExerciseKinds;
 import grastel.core.exercise.goal.Goal;
@@ -125,7 +125,7 @@ class FirstAndLatestController {
         return ofKind.stream()
                 .map(Confirmed::attempt)
                 .distinct()
-                .collect(Collectors.groupingBy(Tried::student, Collectors.counting()));
+                .collect(Collectors.groupingBy(AttemptedExercise::student, Collectors.counting()));
     }
 
     private static FirstAndLatestRowView row(StudentInfo student, List<Drawing> drawn, GradeBand band) {

@@ -17,7 +17,7 @@ import grastel.app.sheets.Printings;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt.Shown;
-import grastel.core.progress.Standing;
+import grastel.core.progress.SkillLevel;
 import grastel.core.progress.StudentRecord;
 import grastel.core.words.Words;
 import java.util.ArrayList;
@@ -74,8 +74,8 @@ class Posters {
 
     private static Optional<Place> newest(StudentRecord record, Skill skill) {
         return record.standing(skill)
-                .map(Standing::latest)
-                .map(Standing.Try::weakest)
+                .map(SkillLevel::latest)
+                .map(SkillLevel.Try::weakest)
                 .filter(s -> s.field() != null)
                 .map(Posters::place);
     }

@@ -8,10 +8,10 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.progress.drawn.Drawings.Drawing;
 import grastel.app.progress.drawn.Drawings.Field;
 import grastel.app.returns.Returns;
+import grastel.core.checks.Require;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.exercise.plan.Recipe.Technique;
 import grastel.core.exercise.pressurescale.PressureScale;
-import grastel.core.known.Known;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Pressures;
 import grastel.core.progress.ClassPressures;
@@ -105,7 +105,7 @@ class PressuresController {
         return new Box(
                 drawing.plan().palette().get(step.pencil()),
                 drawing.paper(),
-                Known.here(step.grade(), "how hard"),
+                Require.present(step.grade(), "how hard"),
                 step.passes(),
                 field.reading().lightness().value());
     }

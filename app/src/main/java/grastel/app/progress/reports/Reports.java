@@ -9,8 +9,8 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.progress.Progress;
 import grastel.app.progress.Progress.ClassRecords;
 import grastel.app.returns.Crops;
-import grastel.core.known.Known;
-import grastel.core.progress.Standing.Try;
+import grastel.core.checks.Require;
+import grastel.core.progress.SkillLevel.Try;
 import grastel.core.progress.StudentRecord;
 import grastel.core.progress.Summary;
 import java.time.Clock;
@@ -69,7 +69,7 @@ class Reports {
     }
 
     private static Draft draft(StudentInfo student, ClassRecords records) {
-        Summary summary = Summary.of(Known.in(records.byStudent(), student.id()));
+        Summary summary = Summary.of(Require.key(records.byStudent(), student.id()));
         return new Draft(
                 student,
                 ReportWords.secure(firstName(student.name()), summary),
@@ -80,7 +80,7 @@ class Reports {
     }
 
     private static Seen seen(Try of, ClassRecords records) {
-        return new Seen(of, Known.in(records.readOf(), of.weakest().page()));
+        return new Seen(of, Require.key(records.readOf(), of.weakest().page()));
     }
 
     private static String firstName(String name) {

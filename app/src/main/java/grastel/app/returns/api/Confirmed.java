@@ -41,8 +41,8 @@ public record Confirmed(
     }
 
     /** The attempt it is a goal of. */
-    public Tried attempt() {
-        return new Tried(student, run, exercise);
+    public AttemptedExercise attempt() {
+        return new AttemptedExercise(student, run, exercise);
     }
 
     /** The level as it counts in a band. */

@@ -15,11 +15,11 @@ import grastel.app.returns.page.ReturnedPages;
 import grastel.app.sheets.Printings;
 import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.RunInfo;
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Ladder;
 import grastel.core.judging.Agreement;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
-import grastel.core.known.Known;
 import grastel.core.reading.fields.FieldReading;
 import java.awt.image.BufferedImage;
 import java.time.LocalDate;
@@ -64,23 +64,23 @@ class Feedback {
                 .filter(PageLine::confirmed)
                 .map(PageLine::id)
                 .toList();
-        List<Slips.Slip> slips = pages.findAllById(confirmed).stream()
+        List<FeedbackSlips.Slip> slips = pages.findAllById(confirmed).stream()
                 .map(p -> {
                     String name = to.namesHidden()
                             ? "Page " + numbers.get(p.printedPage())
                             : names.getOrDefault(
-                                    Known.here(p.whose(), "whose it is").student(), "");
+                                    Require.present(p.whose(), "whose it is").student(), "");
                     return slip(p, name, under);
                 })
-                .sorted(Comparator.comparing(Slips.Slip::name))
+                .sorted(Comparator.comparing(FeedbackSlips.Slip::name))
                 .toList();
         if (slips.isEmpty()) {
             throw ApiProblem.conflict("NOTHING_CONFIRMED", say("problem.no-page-of-this"));
         }
-        return Slips.pdf(info.title() + ", feedback", slips);
+        return FeedbackSlips.pdf(info.title() + ", feedback", slips);
     }
 
-    private Slips.Slip slip(ReturnedPage page, String name, String under) {
+    private FeedbackSlips.Slip slip(ReturnedPage page, String name, String under) {
         List<BufferedImage> drawn = rows.reading(page).fields().stream()
                 .filter(f -> !f.blank())
                 .map(FieldReading::field)
@@ -92,12 +92,12 @@ class Feedback {
         Optional<GoalMark> weakest = page.marks().stream()
                 .filter(m -> m.cause() != null && given(m).compareTo(Level.SECURE) < 0)
                 .min(Comparator.comparing(Feedback::given));
-        return new Slips.Slip(
+        return new FeedbackSlips.Slip(
                 name,
                 under,
                 drawn,
                 page.marks().stream()
-                        .map(m -> new Slips.Reached(m.goal().label(), given(m)))
+                        .map(m -> new FeedbackSlips.Reached(m.goal().label(), given(m)))
                         .toList(),
                 best.map(m -> m.goal().praise()).orElse(""),
                 weakest.map(GoalMark::cause).map(Cause::next).orElse(""),
@@ -105,7 +105,7 @@ class Feedback {
     }
 
     private static Level given(GoalMark mark) {
-        return Known.here(mark.level(), "the level of a confirmed page");
+        return Require.present(mark.level(), "the level of a confirmed page");
     }
 
     /** Over all printings of a class, or of all classes. */

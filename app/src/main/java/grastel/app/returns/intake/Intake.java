@@ -5,10 +5,10 @@ import static grastel.core.words.Words.say;
 import grastel.app.decoding.Decoder;
 import grastel.app.decoding.ZipOfFiles;
 import grastel.app.platform.ApiProblem;
+import grastel.app.platform.ConstraintViolation;
 import grastel.app.platform.Digest;
-import grastel.app.platform.Refused;
-import grastel.app.platform.room.Storage;
-import grastel.app.platform.room.StoredFiles;
+import grastel.app.platform.storage.Storage;
+import grastel.app.platform.storage.StoredFiles;
 import grastel.app.returns.api.PagesWait;
 import grastel.app.returns.page.ReturnEvents;
 import grastel.app.returns.page.ReturnedPage;
@@ -138,7 +138,7 @@ public class Intake {
             taken = outcome.taken();
             return outcome;
         } catch (DataIntegrityViolationException e) {
-            if (Refused.of(e) == Refused.DUPLICATE) {
+            if (ConstraintViolation.of(e) == ConstraintViolation.DUPLICATE) {
                 // The very file came in by another way at the same moment.
                 return alreadyHere(name);
             }

@@ -8,8 +8,8 @@ import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Failure;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
-import grastel.app.platform.room.Passing;
-import grastel.app.platform.room.Storage;
+import grastel.app.platform.storage.Storage;
+import grastel.app.platform.storage.TransientFailure;
 import grastel.app.returns.page.ScanFile;
 import grastel.app.returns.work.ReadingJob;
 import java.io.IOException;
@@ -133,7 +133,7 @@ public class WatchedFolder {
             seen.remove(file);
         } catch (IOException | RuntimeException | Error e) {
             LOG.warn("Watched folder: a file could not be taken: {}", Failure.of(e));
-            if (Passing.is(e)) {
+            if (TransientFailure.is(e)) {
                 return false;
             }
             failed(file);

@@ -1,6 +1,6 @@
 package grastel.app.returns.page;
 
-import grastel.app.platform.room.FileUser;
+import grastel.app.platform.storage.FileUser;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.jdbc.core.JdbcTemplate;

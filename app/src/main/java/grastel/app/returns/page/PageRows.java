@@ -2,9 +2,9 @@ package grastel.app.returns.page;
 
 import static grastel.core.words.Words.say;
 
-import grastel.app.kept.KeptJson;
 import grastel.app.platform.ApiProblem;
-import grastel.core.known.Known;
+import grastel.app.stored.StoredJson;
+import grastel.core.checks.Require;
 import grastel.core.reading.PageReading;
 import java.util.Collection;
 import java.util.List;
@@ -18,9 +18,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class PageRows {
     private final ReturnedPages pages;
     private final GoalMarks marks;
-    private final KeptJson json;
+    private final StoredJson json;
 
-    PageRows(ReturnedPages pages, GoalMarks marks, KeptJson json) {
+    PageRows(ReturnedPages pages, GoalMarks marks, StoredJson json) {
         this.pages = pages;
         this.marks = marks;
         this.json = json;
@@ -59,7 +59,7 @@ public class PageRows {
     }
 
     public PageReading reading(ReturnedPage page) {
-        return json.reading(Known.here(page.reading(), "what was read of a page"));
+        return json.reading(Require.present(page.reading(), "what was read of a page"));
     }
 
     List<GoalMark> marks(UUID page) {

@@ -63,7 +63,7 @@ public class ReturnEvents {
     }
 
     /** A page of the present owner has changed; told once the change is committed. @param whose null where that is not known */
-    public void changed(UUID page, @Nullable Whose whose) {
+    public void changed(UUID page, @Nullable PageAssignment whose) {
         if (whose != null) {
             events.publishEvent(new ClassPagesChanged(whose.schoolClass()));
         }

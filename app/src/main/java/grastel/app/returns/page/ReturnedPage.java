@@ -60,13 +60,13 @@ public class ReturnedPage extends Owned {
     private @Nullable Double problemFigure;
 
     @Embedded
-    private @Nullable Whose whose;
+    private @Nullable PageAssignment whose;
 
     /** Marker centres pointed at by hand, as shares of the picture: x,y of the four from the top left clockwise. */
     @Column(length = 400)
     private @Nullable String corners;
 
-    /** Where its sheet lies in a picture of several, see {@link Spot}; null in a picture of its own. */
+    /** Where its sheet lies in a picture of several, see {@link SheetPosition}; null in a picture of its own. */
     @Column(length = 40)
     private String spot;
 
@@ -124,17 +124,17 @@ public class ReturnedPage extends Owned {
     }
 
     /** One of several sheets in a picture. */
-    public ReturnedPage(UUID file, int index, Spot spot) {
+    public ReturnedPage(UUID file, int index, SheetPosition spot) {
         this(file, index);
         liesAt(spot);
     }
 
-    public void liesAt(Spot where) {
+    public void liesAt(SheetPosition where) {
         spot = where.toString();
     }
 
     /** @param matchedTo the page it was said to be; null to be told by its code */
-    public void queueAgain(@Nullable Whose matchedTo, @Nullable String newCorners) {
+    public void queueAgain(@Nullable PageAssignment matchedTo, @Nullable String newCorners) {
         state = State.QUEUED;
         tries = 0;
         problem = null;
@@ -154,7 +154,7 @@ public class ReturnedPage extends Owned {
         state = State.CANCELLED;
     }
 
-    public void readAs(Whose page, @Nullable String code, Kept kept, int version, Instant when) {
+    public void readAs(PageAssignment page, @Nullable String code, Kept kept, int version, Instant when) {
         state = State.READ;
         problem = null;
         problemFigure = null;
@@ -234,7 +234,7 @@ public class ReturnedPage extends Owned {
     }
 
     /** Which printed page it is; null while that is not known. */
-    public @Nullable Whose whose() {
+    public @Nullable PageAssignment whose() {
         return whose;
     }
 

@@ -1,6 +1,6 @@
 package grastel.app.returns.page;
 
-import grastel.app.returns.api.Reach;
+import grastel.app.returns.api.PageProgress;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Level;
 import jakarta.persistence.LockModeType;
@@ -137,7 +137,7 @@ public interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
             + " p.whose.student, p.furthest, p.createdAt) from ReturnedPage p"
             + " where p.whose.schoolClass in :classes and p.state = READ and p.furthest is not null"
             + " order by p.createdAt, p.index")
-    List<Reach> reached(Collection<UUID> classes);
+    List<PageProgress> reached(Collection<UUID> classes);
 
     /** What a teacher has decided about goals that have a figure. @param factor the usual thresholds were multiplied by it */
     record Decided(

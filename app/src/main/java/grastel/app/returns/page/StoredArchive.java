@@ -1,6 +1,6 @@
 package grastel.app.returns.page;
 
-import grastel.app.platform.room.StoredFiles;
+import grastel.app.platform.storage.StoredFiles;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;

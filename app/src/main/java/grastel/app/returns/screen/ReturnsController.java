@@ -4,7 +4,7 @@ import static grastel.core.words.Words.say;
 
 import grastel.app.decoding.Decoder;
 import grastel.app.platform.ApiProblem;
-import grastel.app.platform.Refused;
+import grastel.app.platform.ConstraintViolation;
 import grastel.app.platform.colleagues.About;
 import grastel.app.platform.colleagues.ForColleagues;
 import grastel.app.platform.colleagues.Right;
@@ -246,7 +246,7 @@ class ReturnsController {
             try {
                 phrases.save(new Phrase(words));
             } catch (DataIntegrityViolationException e) {
-                if (Refused.of(e) != Refused.DUPLICATE) {
+                if (ConstraintViolation.of(e) != ConstraintViolation.DUPLICATE) {
                     throw e;
                 }
                 // kept at the same moment from elsewhere

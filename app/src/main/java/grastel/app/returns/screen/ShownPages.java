@@ -7,11 +7,11 @@ import grastel.app.returns.Returns;
 import grastel.app.returns.api.CauseView;
 import grastel.app.returns.page.Decisions;
 import grastel.app.returns.page.GoalMark;
+import grastel.app.returns.page.PageAssignment;
 import grastel.app.returns.page.PageLine;
 import grastel.app.returns.page.PageRows;
 import grastel.app.returns.page.ReturnedPage;
 import grastel.app.returns.page.ReturnedPages;
-import grastel.app.returns.page.Whose;
 import grastel.app.returns.screen.ReturnViews.BeforeBoxView;
 import grastel.app.returns.screen.ReturnViews.BeforeView;
 import grastel.app.returns.screen.ReturnViews.CalledView;
@@ -32,9 +32,9 @@ import grastel.app.sheets.Printings;
 import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.Printings.PrintedSheet;
 import grastel.app.sheets.api.RunInfo;
+import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
-import grastel.core.known.Known;
 import grastel.core.media.Pencil;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.PageReading;
@@ -150,7 +150,7 @@ class ShownPages {
         if (!sheet.before().isEmpty()) {
             return again(sheet);
         }
-        Whose of = Known.here(page.whose(), "whose it is");
+        PageAssignment of = Require.present(page.whose(), "whose it is");
         return pages.readBefore(of.student(), of.sheet(), of.part(), page.createdAt(), Limit.of(1)).stream()
                 .findFirst()
                 .map(p -> new BeforeView(

@@ -2,7 +2,6 @@ package grastel.app.returns.screen;
 
 import static grastel.core.words.Words.say;
 
-import grastel.app.kept.KeptJson;
 import grastel.app.platform.ApiProblem;
 import grastel.app.returns.page.Decisions;
 import grastel.app.returns.page.GoalMark;
@@ -14,8 +13,9 @@ import grastel.app.returns.screen.ReturnViews.PageRow;
 import grastel.app.returns.screen.SureController.SureGoalView;
 import grastel.app.returns.screen.SureController.SurePage;
 import grastel.app.returns.screen.SureController.SureView;
+import grastel.app.stored.StoredJson;
+import grastel.core.checks.Require;
 import grastel.core.judging.Level;
-import grastel.core.known.Known;
 import grastel.core.reading.PageReading;
 import grastel.core.reading.fields.FieldReading;
 import java.util.Comparator;
@@ -40,9 +40,9 @@ class SurePages {
     private final PageRows kept;
     private final Decisions decisions;
     private final ReturnedPages pages;
-    private final KeptJson json;
+    private final StoredJson json;
 
-    SurePages(ShownPages views, PageRows kept, Decisions decisions, ReturnedPages pages, KeptJson json) {
+    SurePages(ShownPages views, PageRows kept, Decisions decisions, ReturnedPages pages, StoredJson json) {
         this.views = views;
         this.kept = kept;
         this.decisions = decisions;
@@ -61,8 +61,8 @@ class SurePages {
                 .collect(Collectors.toMap(ReturnedPages.Reading::page, r -> json.reading(r.reading())));
         Map<UUID, List<GoalMark>> marks = kept.marksOf(ids).stream().collect(Collectors.groupingBy(GoalMark::page));
         return rows.stream()
-                .filter(row -> Known.in(readings, row.id()).keys().suspects().isEmpty())
-                .map(row -> view(row, Known.in(readings, row.id()), marks.getOrDefault(row.id(), List.of())))
+                .filter(row -> Require.key(readings, row.id()).keys().suspects().isEmpty())
+                .map(row -> view(row, Require.key(readings, row.id()), marks.getOrDefault(row.id(), List.of())))
                 .sorted(Comparator.comparing(v -> v.student().name()))
                 .toList();
     }
@@ -80,7 +80,7 @@ class SurePages {
         return new SureView(
                 row.id(),
                 row.read(),
-                Known.here(row.place(), "whose it is").student(),
+                Require.present(row.place(), "whose it is").student(),
                 reading.fields().stream()
                         .filter(f -> !f.blank())
                         .map(FieldReading::field)

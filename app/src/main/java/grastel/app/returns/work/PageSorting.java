@@ -7,17 +7,17 @@ import grastel.app.platform.AfterCommit;
 import grastel.app.platform.ApiProblem;
 import grastel.app.platform.Ownership;
 import grastel.app.returns.api.PagesWait;
+import grastel.app.returns.page.PageAssignment;
 import grastel.app.returns.page.PageRows;
 import grastel.app.returns.page.ReturnEvents;
 import grastel.app.returns.page.ReturnedPage;
 import grastel.app.returns.page.ReturnedPages;
 import grastel.app.returns.page.ScanFiles;
-import grastel.app.returns.page.Whose;
 import grastel.app.returns.page.WrittenNote;
 import grastel.app.sheets.Printings;
 import grastel.app.sheets.Printings.PageInfo;
+import grastel.core.checks.Require;
 import grastel.core.exercise.plan.FieldPlan;
-import grastel.core.known.Known;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
@@ -83,8 +83,8 @@ public class PageSorting {
                 .sorted()
                 .map(rows::forChange)
                 .collect(Collectors.toMap(ReturnedPage::id, Function.identity()));
-        ReturnedPage a = Known.in(both, one);
-        ReturnedPage b = Known.in(both, other);
+        ReturnedPage a = Require.key(both, one);
+        ReturnedPage b = Require.key(both, other);
         requireOpen(a);
         requireOpen(b);
         if (a.printedPage() == null
@@ -92,7 +92,7 @@ public class PageSorting {
                 || a.printedPage().equals(b.printedPage())) {
             throw ApiProblem.conflict("NOT_TWO_STUDENTS", say("problem.only-pages-of-two"));
         }
-        Whose mine = a.whose();
+        PageAssignment mine = a.whose();
         a.queueAgain(b.whose(), a.corners());
         b.queueAgain(mine, b.corners());
         queued(a);
@@ -101,7 +101,7 @@ public class PageSorting {
 
     /** Says by hand whose page it is, and where its corners are; it is then read again. */
     public void match(UUID id, UUID printedPage, @Nullable Corners corners) {
-        Whose whose = Whose.of(printings.page(printedPage));
+        PageAssignment whose = PageAssignment.of(printings.page(printedPage));
         if (corners != null && corners.ofDrawing() && !hasPicture(printedPage)) {
             throw ApiProblem.invalid("drawing", "NO_PICTURE", say("problem.this-sheet-has-no"));
         }

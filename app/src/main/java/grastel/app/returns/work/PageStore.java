@@ -2,7 +2,6 @@ package grastel.app.returns.work;
 
 import static grastel.core.words.Words.say;
 
-import grastel.app.kept.KeptJson;
 import grastel.app.platform.ApiProblem;
 import grastel.app.returns.api.ClassPagesChanged;
 import grastel.app.returns.api.PagesWait;
@@ -10,11 +9,12 @@ import grastel.app.returns.page.Archive;
 import grastel.app.returns.page.GoalMark;
 import grastel.app.returns.page.NewImage;
 import grastel.app.returns.page.NewMark;
+import grastel.app.returns.page.PageAssignment;
 import grastel.app.returns.page.ReturnedPage;
 import grastel.app.returns.page.ReturnedPages;
 import grastel.app.returns.page.ScanFiles;
-import grastel.app.returns.page.Spot;
-import grastel.app.returns.page.Whose;
+import grastel.app.returns.page.SheetPosition;
+import grastel.app.stored.StoredJson;
 import grastel.core.reading.PageReading;
 import java.time.Clock;
 import java.time.Instant;
@@ -44,7 +44,7 @@ class PageStore {
     private final ReturnedPages pages;
     private final ScanFiles files;
     private final Archive archive;
-    private final KeptJson json;
+    private final StoredJson json;
     private final ReadingSettings settings;
     private final Clock clock;
     private final ApplicationEventPublisher events;
@@ -53,7 +53,7 @@ class PageStore {
             ReturnedPages pages,
             ScanFiles files,
             Archive archive,
-            KeptJson json,
+            StoredJson json,
             ReadingSettings settings,
             Clock clock,
             ApplicationEventPublisher events) {
@@ -99,7 +99,7 @@ class PageStore {
 
     /** What was read. @param whose the printed page it is; @param siblings the student's other printed pages of the sheet */
     record Result(
-            Whose whose,
+            PageAssignment whose,
             @Nullable String code,
             ReturnedPage.Kept kept,
             int readerVersion,
@@ -180,7 +180,7 @@ class PageStore {
      * happens where that was found before or the page is gone.
      */
     @Transactional
-    List<UUID> part(UUID id, List<Spot> spots) {
+    List<UUID> part(UUID id, List<SheetPosition> spots) {
         ReturnedPage page = pages.forChange(id).orElse(null);
         if (page == null || page.state() != ReturnedPage.State.READING || page.spot() != null) {
             return List.of();

@@ -5,20 +5,20 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import grastel.app.chart.Charts;
 import grastel.app.chart.Charts.PrintedChart;
 import grastel.app.decoding.Decoder;
-import grastel.app.kept.KeptJson;
 import grastel.app.platform.Failure;
-import grastel.app.platform.room.Passing;
+import grastel.app.platform.storage.TransientFailure;
 import grastel.app.returns.page.NewMark;
+import grastel.app.returns.page.PageAssignment;
 import grastel.app.returns.page.ReturnEvents;
 import grastel.app.returns.page.ReturnedPage;
-import grastel.app.returns.page.Spot;
-import grastel.app.returns.page.Whose;
+import grastel.app.returns.page.SheetPosition;
 import grastel.app.returns.work.PageStore.Result;
 import grastel.app.returns.work.PageStore.Taken;
 import grastel.app.sheets.Printings;
 import grastel.app.sheets.Printings.Before;
 import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.Printings.PrintedSheet;
+import grastel.app.stored.StoredJson;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
@@ -75,7 +75,7 @@ public class ReadingJob {
     private final Pictures pictures;
     private final Decoder decoder;
     private final ReturnEvents events;
-    private final KeptJson json;
+    private final StoredJson json;
     private final Clock clock;
     /** A printed plan never changes; the paper it is on may be set right in the kit. */
     private record Judged(UUID version, GradeBand band, Paper paper) {}
@@ -95,7 +95,7 @@ public class ReadingJob {
             Pictures pictures,
             Decoder decoder,
             ReturnEvents events,
-            KeptJson json,
+            StoredJson json,
             Clock clock) {
         this.store = store;
         this.printings = printings;
@@ -118,7 +118,7 @@ public class ReadingJob {
      *
      * @return whose page it was found to be
      */
-    Optional<Whose> read(Taken taken) {
+    Optional<PageAssignment> read(Taken taken) {
         String code = null;
         if (taken.tries() > MOST_TRIES) {
             store.fail(taken.id(), FAILED, 0, null);
@@ -143,7 +143,7 @@ public class ReadingJob {
                 return Optional.empty();
             }
             pictures.make(taken.id(), kept(taken, measures(picture, found, sheet), sheet, code));
-            return Optional.of(Whose.of(sheet.page()));
+            return Optional.of(PageAssignment.of(sheet.page()));
         } catch (UnreadablePage e) {
             if (e.problem() == UnreadablePage.Problem.BACK) {
                 store.back(taken.id());
@@ -151,7 +151,7 @@ public class ReadingJob {
                 store.fail(taken.id(), e.problem().name(), e.figure(), code);
             }
         } catch (RuntimeException | Error e) {
-            if (Passing.is(e)) {
+            if (TransientFailure.is(e)) {
                 throw e;
             }
             LOG.error("Reading page {} failed: {}", taken.id(), Failure.of(e));
@@ -227,7 +227,9 @@ public class ReadingJob {
             if (all.size() > 1) {
                 store.part(
                                 taken.id(),
-                                all.stream().map(p -> Spot.of(p, picture)).toList())
+                                all.stream()
+                                        .map(p -> SheetPosition.of(p, picture))
+                                        .toList())
                         .forEach(page -> events.changed(page, null));
             }
             return all.get(0);
@@ -242,7 +244,7 @@ public class ReadingJob {
         }
         List<FoundPage> all = readers.get().findAll(picture);
         if (taken.spot() != null) {
-            return Spot.parse(taken.spot()).nearest(all, picture);
+            return SheetPosition.parse(taken.spot()).nearest(all, picture);
         }
         return all.stream().filter(p -> isOf(taken, p)).findFirst().orElse(all.get(0));
     }
@@ -271,7 +273,7 @@ public class ReadingJob {
     private Read judged(PageReader.Measures measures, PrintedSheet printed, @Nullable String code) {
         List<UUID> siblings = siblings(printed.page());
         Result result = new Result(
-                Whose.of(printed.page()),
+                PageAssignment.of(printed.page()),
                 code,
                 new ReturnedPage.Kept(
                         json.reading(measures.reading()),

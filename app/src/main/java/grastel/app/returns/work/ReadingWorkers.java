@@ -3,7 +3,7 @@ package grastel.app.returns.work;
 import grastel.app.platform.AfterCommit;
 import grastel.app.platform.Failure;
 import grastel.app.platform.Ownership;
-import grastel.app.platform.room.Storage;
+import grastel.app.platform.storage.Storage;
 import grastel.app.returns.api.PagesWait;
 import grastel.app.returns.page.ReturnEvents;
 import grastel.app.returns.work.PageStore.Taken;

@@ -2,7 +2,7 @@ package grastel.app.sheets.back;
 
 import grastel.app.platform.Digest;
 import grastel.app.platform.Failure;
-import grastel.app.platform.room.Storage;
+import grastel.app.platform.storage.Storage;
 import grastel.core.exemplar.Exemplars.Exemplar;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.judging.Level;

@@ -132,7 +132,7 @@ public class Planner {
             return new Draft(setting, exercises, plan, List.of(), 1, false, List.of());
         }
         try {
-            Laid laid = laid(title, data, plan, setting);
+            ComposedPlan laid = laid(title, data, plan, setting);
             Composed on = laid.on();
             return new Draft(setting, exercises, laid.plan(), on.pages(), laid.grown(), on.smallWords(), List.of());
         } catch (PageTooFull e) {
@@ -142,10 +142,10 @@ public class Planner {
         }
     }
 
-    private record Laid(SheetPlan plan, Composed on, double grown) {}
+    private record ComposedPlan(SheetPlan plan, Composed on, double grown) {}
 
     /** Fields as large as the page and a lesson have room for: no more pages and rows, words well read, nothing left out. */
-    private static Laid laid(@Nullable String title, SheetData data, SheetPlan plan, Setting setting) {
+    private static ComposedPlan laid(@Nullable String title, SheetData data, SheetPlan plan, Setting setting) {
         Composed asChosen = composed(title, data, plan, setting.paper());
         for (double times : GROWTHS) {
             SheetPlan grown =
@@ -154,14 +154,14 @@ public class Planner {
                 try {
                     Composed larger = composed(title, data, grown, setting.paper());
                     if (larger.isNoTighterThan(asChosen)) {
-                        return new Laid(grown, larger, times);
+                        return new ComposedPlan(grown, larger, times);
                     }
                 } catch (PageTooFull tooLarge) {
                     // the next is smaller
                 }
             }
         }
-        return new Laid(plan, asChosen, 1);
+        return new ComposedPlan(plan, asChosen, 1);
     }
 
     /** The draft, if nothing stands against keeping it. */

@@ -2,6 +2,7 @@ package grastel.app.sheets.planning;
 
 import static grastel.core.words.Words.say;
 
+import grastel.core.checks.Require;
 import grastel.core.colour.Lab;
 import grastel.core.colour.MunsellValue;
 import grastel.core.exercise.plan.ExercisePlan;
@@ -11,7 +12,6 @@ import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.exercise.plan.Span;
-import grastel.core.known.Known;
 import grastel.core.media.Paper;
 import grastel.core.media.Pencil;
 import grastel.core.page.FieldSpec;
@@ -178,7 +178,7 @@ public final class SheetWording {
             case BURNISH -> say("paper.burnish", palette.get(step.pencil()).code());
             case COLOUR ->
                 (onePencil ? "" : palette.get(step.pencil()).code() + " ")
-                        + Words.called(Known.here(step.grade(), "how hard"));
+                        + Words.called(Require.present(step.grade(), "how hard"));
         };
         String passes = step.passes() > 1 ? " ×" + step.passes() : "";
         return words + passes + where(step.span(), field.widthMm());

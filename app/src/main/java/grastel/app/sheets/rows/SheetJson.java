@@ -1,8 +1,8 @@
 package grastel.app.sheets.rows;
 
-import grastel.app.kept.KeptJson;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ExerciseData;
+import grastel.app.stored.StoredJson;
 import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.page.PageLayout;
 import java.util.List;
@@ -14,9 +14,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class SheetJson {
     private final JsonMapper json;
-    private final KeptJson kept;
+    private final StoredJson kept;
 
-    public SheetJson(JsonMapper json, KeptJson kept) {
+    public SheetJson(JsonMapper json, StoredJson kept) {
         this.json = json;
         this.kept = kept;
     }

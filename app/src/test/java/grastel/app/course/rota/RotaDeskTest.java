@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.app.course.rota.RotaViews.Change;
 import grastel.app.course.rota.RotaViews.RotaTableView;
-import grastel.core.exercise.FieldWork.Piece;
+import grastel.core.exercise.FieldWork.PictureWork;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.plan.Recipe.Technique;
 import grastel.core.media.Pencil;
@@ -39,7 +39,7 @@ class RotaDeskTest {
                     of.seats(), IntStream.range(0, of.tasks().size()).boxed().toList()));
 
     private static RotaTableView table(Map<Pencil, Integer> atHand) {
-        Piece piece = new Piece(Technique.COLOUR, WANTED, 9, 1, 1, 10);
+        PictureWork piece = new PictureWork(Technique.COLOUR, WANTED, 9, 1, 1, 10);
         Stage stage = new Stage("a", Kind.WORK, new Part(0, 0, "1", "", ""), 10, Stop.GOOD, List.of(piece));
         ClassFacts facts = new ClassFacts(4, GradeBand.DEVELOPING, Method.USUAL, Map.of(), atHand, 1);
         RotaDesk.Asked asked = new RotaDesk.Asked(List.of(stage), List.of(), facts, 0.5);

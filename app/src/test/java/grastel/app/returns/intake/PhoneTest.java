@@ -31,6 +31,6 @@ class PhoneTest extends DeskTest {
         assertThat(new Phone(links, classes, Clock.systemUTC()).enter(token).owner())
                 .isEqualTo(teacher.id());
         assertThat(catchThrowable(() -> new Phone(links, classes, later).enter(token)))
-                .hasMessageContaining("over");
+                .hasMessageContaining("expired");
     }
 }

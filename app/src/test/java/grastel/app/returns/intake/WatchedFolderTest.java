@@ -122,7 +122,7 @@ class WatchedFolderTest {
         assertThat(look()).as("others are taken").isTrue();
         assertThat(scan).doesNotExist();
         assertThat(inbox.resolve("refused/scan.jpg")).exists();
-        assertThat(inbox.resolve("refused/scan.jpg.txt")).content().startsWith("Not taken: ");
+        assertThat(inbox.resolve("refused/scan.jpg.txt")).content().startsWith("Not accepted: ");
     }
 
     /** A small picture with a preview of its own inside, as cameras make them. */

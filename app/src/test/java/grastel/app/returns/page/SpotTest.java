@@ -23,7 +23,8 @@ class SpotTest {
     void aSheetIsFoundAgainWhereItLay() {
         FoundPage left = at(90, 100);
         FoundPage right = at(310, 96);
-        Spot kept = Spot.parse(Spot.of(right, PICTURE).toString());
+        SheetPosition kept =
+                SheetPosition.parse(SheetPosition.of(right, PICTURE).toString());
 
         assertThat(kept.x()).isEqualTo(0.775);
         assertThat(kept.y()).isEqualTo(0.48);

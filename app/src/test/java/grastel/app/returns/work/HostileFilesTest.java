@@ -140,7 +140,7 @@ class HostileFilesTest extends DeskTest {
         Files.write(inbox.resolve("round.tif"), circularTiff());
         until(() -> Files.exists(inbox.resolve("refused").resolve("round.tif")));
         assertThat(inbox.resolve("round.tif")).doesNotExist();
-        assertThat(inbox.resolve("refused").resolve("round.tif.txt")).content().startsWith("Not taken: ");
+        assertThat(inbox.resolve("refused").resolve("round.tif.txt")).content().startsWith("Not accepted: ");
     }
 
     @Test

@@ -3,9 +3,9 @@ package grastel.app.sheets.migrations;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.app.OnlyOnH2;
-import grastel.app.kept.KeptJson;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.rows.SheetJson;
+import grastel.app.stored.StoredJson;
 import grastel.core.exercise.plan.SheetPlan;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -54,7 +54,7 @@ class CarryOverTest {
 
             try (ResultSet row = statement.executeQuery("select exercises, plan, layout from sheet_version")) {
                 assertThat(row.next()).isTrue();
-                SheetJson json = new SheetJson(JSON, new KeptJson(JSON));
+                SheetJson json = new SheetJson(JSON, new StoredJson(JSON));
                 SheetData.ExerciseData exercise =
                         json.exercises(row.getString(1)).get(0);
                 assertThat(exercise.kind()).isEqualTo("pressure-scale");

@@ -18,7 +18,7 @@ import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.exercise.plan.Span;
 import grastel.core.layering.PressureGrade;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import java.util.Comparator;
 import java.util.List;
@@ -166,11 +166,11 @@ public final class AnalogousBlend implements ExerciseKind {
         builder.step(say("analogous-blend.go-over-all-three"));
         builder.note(say("analogous-blend.say-the-wheel-aloud"));
         builder.fault(
-                Slip.TOO_HEAVY,
+                CommonMistake.TOO_HEAVY,
                 say("analogous-blend.stripe-where-a-colour"),
                 say("analogous-blend.start-it-lighter-and"));
         builder.fault(
-                Slip.BLUNT_POINT,
+                CommonMistake.BLUNT_POINT,
                 say("analogous-blend.white-specks"),
                 say(
                         "analogous-blend.small-circles-one-more",

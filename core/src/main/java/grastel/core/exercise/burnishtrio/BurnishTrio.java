@@ -19,7 +19,7 @@ import grastel.core.exercise.plan.GoalFields;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stroke;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.MethodAnswer;
 import java.util.ArrayList;
@@ -253,11 +253,11 @@ public final class BurnishTrio implements ExerciseKind {
             }
         });
         builder.fault(
-                Slip.ONE_DIRECTION,
+                CommonMistake.ONE_DIRECTION,
                 say("burnish-trio.burnished-but-still-streaked"),
                 say("burnish-trio.blend-first-burnish-after"));
         builder.tooMuch(
-                Slip.TOO_HEAVY,
+                CommonMistake.TOO_HEAVY,
                 say("burnish-trio.tooth-full-colour-slides"),
                 say("burnish-trio.fewer-lighter-passes-below"),
                 say("burnish-trio.lift-a-little-with"));

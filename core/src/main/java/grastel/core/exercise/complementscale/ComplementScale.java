@@ -17,7 +17,7 @@ import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.GoalFields;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.layering.PressureGrade;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Complements;
 import grastel.core.recipe.MethodAnswer;
@@ -197,11 +197,11 @@ public final class ComplementScale implements ExerciseKind {
             builder.note(say("complement-scale.there-is-no-black"));
         }
         builder.fault(
-                Slip.TOO_HEAVY,
+                CommonMistake.TOO_HEAVY,
                 say("complement-scale.mud-where-colour-is"),
                 say("complement-scale.one-whisper-of-the"));
         builder.fault(
-                Slip.LAST_LAYER_LEFT_OUT,
+                CommonMistake.LAST_LAYER_LEFT_OUT,
                 say("complement-scale.middle-still-coloured"),
                 say("complement-scale.one-more-light-layer"));
     }

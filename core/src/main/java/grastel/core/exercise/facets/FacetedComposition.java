@@ -24,9 +24,9 @@ import grastel.core.exercise.plan.PicturePlan.Line;
 import grastel.core.exercise.plan.PicturePlan.Mark;
 import grastel.core.layering.Layer;
 import grastel.core.layering.PressureGrade;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
-import grastel.core.recipe.PencilReach;
+import grastel.core.recipe.PencilRange;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -180,14 +180,14 @@ public final class FacetedComposition implements ExerciseKind {
             counts[(place + 1) / PicturePlan.BETWEEN]++;
         }
         int[] colours = colours(facets, directions, pencils.size());
-        List<PencilReach> reaches = pencils.stream()
-                .map(p -> PencilReach.of(p, setting.paper(), Optional.empty(), setting.pressures()))
+        List<PencilRange> reaches = pencils.stream()
+                .map(p -> PencilRange.of(p, setting.paper(), Optional.empty(), setting.pressures()))
                 .toList();
         List<Made> tones = new ArrayList<>();
         for (int part = 0; part < facets.count; part++) {
             int own = colours[part];
             int partner = (own + 1) % pencils.size();
-            PencilReach reach = reaches.get(own);
+            PencilRange reach = reaches.get(own);
             for (int tone = 0; tone < TONES; tone++) {
                 double strength = directions.strength(part, tone / (TONES - 1.0));
                 double wanted = reach.paper() - strength * (reach.paper() - reach.darkest());
@@ -208,7 +208,7 @@ public final class FacetedComposition implements ExerciseKind {
 
     /** The light half of a part is laid with its partner, the dark half with its own pencil over a little of the partner. */
     private static List<Layer> layers(
-            List<Pencil> pencils, List<PencilReach> reaches, int own, int with, double wanted, Setting setting) {
+            List<Pencil> pencils, List<PencilRange> reaches, int own, int with, double wanted, Setting setting) {
         List<Layer> layers = new ArrayList<>();
         int under = (own + 1) % pencils.size();
         if (under != with) {
@@ -280,7 +280,7 @@ public final class FacetedComposition implements ExerciseKind {
                 say("faceted-composition.lines-drawn-round-the"),
                 say("faceted-composition.look-two-values-meet"));
         builder.fault(
-                Slip.TOO_HEAVY,
+                CommonMistake.TOO_HEAVY,
                 say("faceted-composition.no-light-end-left"),
                 say("faceted-composition.start-at-the-number"));
     }

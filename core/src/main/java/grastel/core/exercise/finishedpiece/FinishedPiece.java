@@ -2,6 +2,7 @@ package grastel.core.exercise.finishedpiece;
 
 import static grastel.core.words.Words.say;
 
+import grastel.core.checks.Require;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.LightFrom;
 import grastel.core.exercise.Piece;
@@ -19,8 +20,7 @@ import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.exercise.plan.PicturePlan.Guide;
 import grastel.core.exercise.plan.PicturePlan.Tone;
-import grastel.core.known.Known;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.MethodAnswer;
 import java.util.Comparator;
@@ -132,11 +132,11 @@ public final class FinishedPiece implements ExerciseKind {
                 tones.stream().collect(Collectors.groupingBy(Made::zone, TreeMap::new, Collectors.toList()));
         ToDoubleFunction<Integer> rank;
         if (method.has(MethodAnswer.DARKS_FIRST)) {
-            rank = zone -> lightness(Known.in(zones, zone));
+            rank = zone -> lightness(Require.key(zones, zone));
         } else if (method.has(MethodAnswer.OWN_COLOUR_FIRST)) {
-            rank = zone -> -share(Known.in(zones, zone));
+            rank = zone -> -share(Require.key(zones, zone));
         } else {
-            rank = zone -> -lightness(Known.in(zones, zone));
+            rank = zone -> -lightness(Require.key(zones, zone));
         }
         return zones.keySet().stream().sorted(Comparator.comparingDouble(rank)).toList();
     }
@@ -221,7 +221,9 @@ public final class FinishedPiece implements ExerciseKind {
         builder.fault(null, say("finished-piece.all-in-middle-values"), say("finished-piece.put-the-darkest-dark"));
         builder.fault(null, say("finished-piece.lines-round-every-shape"), say("finished-piece.look-is-there-a"));
         builder.fault(
-                Slip.TOO_HEAVY, say("finished-piece.the-tooth-is-full"), say("finished-piece.lighter-layers-more-of"));
+                CommonMistake.TOO_HEAVY,
+                say("finished-piece.the-tooth-is-full"),
+                say("finished-piece.lighter-layers-more-of"));
         builder.caution(say("finished-piece.draw-only-from-pictures"));
     }
 }

@@ -12,8 +12,8 @@ import grastel.core.exercise.asked.ChosenValues;
 import grastel.core.exercise.asked.Finding;
 import grastel.core.exercise.asked.Finding.Remedy;
 import grastel.core.exercise.asked.Parameter;
-import grastel.core.exercise.formstudy.Zones.Role;
-import grastel.core.exercise.formstudy.Zones.Zone;
+import grastel.core.exercise.formstudy.FormZones.Role;
+import grastel.core.exercise.formstudy.FormZones.Zone;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
@@ -24,10 +24,10 @@ import grastel.core.exercise.plan.GoalFields;
 import grastel.core.exercise.plan.Recipe;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.layering.PressureGrade;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.MethodAnswer;
-import grastel.core.recipe.PencilReach;
+import grastel.core.recipe.PencilRange;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -105,7 +105,8 @@ public final class FormStudy implements ExerciseKind {
         Form form = values.choice(FORM, Form.class);
         Pencil own = Parameters.chosen(values, Parameters.PENCIL, say("exercise.that-darkens-this-paper"), setting);
         double size = values.measure(SIZE);
-        List<Zone> zones = Zones.of(form, values.choice(LIGHT, LightFrom.class).shading, values.whole(VALUES), size);
+        List<Zone> zones =
+                FormZones.of(form, values.choice(LIGHT, LightFrom.class).shading, values.whole(VALUES), size);
         boolean analogous = values.choice(COLOURING, Colouring.class) == Colouring.ANALOGOUS;
         PlanBuilder builder = new PlanBuilder(setting);
         Painting painting = new Painting(own, setting, builder, analogous);
@@ -142,11 +143,11 @@ public final class FormStudy implements ExerciseKind {
         private final Setting setting;
         private final PlanBuilder builder;
         private final boolean analogous;
-        private final PencilReach reach;
+        private final PencilRange reach;
         /** On toned paper, the white that draws the lights. */
         private final Optional<Pencil> white;
 
-        private final Optional<PencilReach> lights;
+        private final Optional<PencilRange> lights;
         private final Optional<Pencil> towardsLight;
         private final Optional<Pencil> towardsShadow;
         private final Optional<Pencil> deepest;
@@ -156,11 +157,11 @@ public final class FormStudy implements ExerciseKind {
             this.setting = setting.like(own);
             this.builder = builder;
             this.analogous = analogous;
-            this.reach = PencilReach.of(own, setting.paper(), Optional.empty(), setting.pressures());
+            this.reach = PencilRange.of(own, setting.paper(), Optional.empty(), setting.pressures());
             this.white = setting.onLightPaper()
                     ? Optional.empty()
                     : PencilChoice.white(setting.pencils().pencils());
-            this.lights = white.map(w -> PencilReach.of(w, setting.paper(), Optional.empty(), setting.pressures()));
+            this.lights = white.map(w -> PencilRange.of(w, setting.paper(), Optional.empty(), setting.pressures()));
             double lightness = PencilChoice.colour(own).lightness();
             this.towardsLight = neighbour(lightness + 8, 100);
             this.towardsShadow = neighbour(lightness - 30, lightness - 4);
@@ -185,7 +186,7 @@ public final class FormStudy implements ExerciseKind {
         }
 
         FieldPlan field(Zone zone, String id, Form form, double size) {
-            double lightest = lights.map(PencilReach::darkest).orElse(reach.paper());
+            double lightest = lights.map(PencilRange::darkest).orElse(reach.paper());
             double asked = lightest + (reach.darkest() - lightest) * zone.darkness();
             boolean bare = lights.isPresent()
                     ? Math.abs(asked - reach.paper()) < BARE_ON_TONED
@@ -265,7 +266,7 @@ public final class FormStudy implements ExerciseKind {
     }
 
     private static void range(PlanBuilder builder, Painting painting, int values, Pencil own) {
-        double lightest = painting.lights.map(PencilReach::darkest).orElse(painting.reach.paper());
+        double lightest = painting.lights.map(PencilRange::darkest).orElse(painting.reach.paper());
         int possible = 1 + (int) Math.floor((lightest - painting.reach.darkest()) / 6);
         if (values > possible) {
             List<Remedy> remedies = possible < 3
@@ -302,11 +303,11 @@ public final class FormStudy implements ExerciseKind {
                         ? say("form-study.same-outline-other-light")
                         : say("form-study.put-the-real-thing"));
         builder.tooMuch(
-                Slip.TOO_HEAVY,
+                CommonMistake.TOO_HEAVY,
                 say("form-study.highlight-gone"),
                 say("form-study.reserve-it-from-the"),
                 say("form-study.lift-what-will-lift"));
-        builder.fault(Slip.TOO_LIGHT, say("form-study.flat-look"), say("form-study.deepen-the-core-leave"));
+        builder.fault(CommonMistake.TOO_LIGHT, say("form-study.flat-look"), say("form-study.deepen-the-core-leave"));
         builder.fault(null, say("form-study.outline-drawn-round-it"), say("form-study.let-the-values-meet"));
     }
 }

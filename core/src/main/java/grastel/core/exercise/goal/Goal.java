@@ -1,9 +1,9 @@
 package grastel.core.exercise.goal;
 
-import grastel.core.words.Meaning;
+import grastel.core.words.MetricHelp;
 
 /** What exercises are judged by. Each names its figure and unit; a larger figure is better only where the ladder rises. */
-public enum Goal implements Meaning {
+public enum Goal implements MetricHelp {
     ORDER(1),
     EQUAL_STEPS(0),
     FULL_RANGE(0),

@@ -18,7 +18,7 @@ import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.exercise.plan.Span;
 import grastel.core.layering.PressureGrade;
 import grastel.core.media.Pencil;
-import grastel.core.recipe.PencilReach;
+import grastel.core.recipe.PencilRange;
 import grastel.core.words.Words;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -35,7 +35,7 @@ public final class GradationStrip implements ExerciseKind {
     private static final String DARK_AT = "darkAt";
 
     /** How the fade is made. */
-    private enum Way {
+    private enum Technique {
         LAYERS,
         ONE_PASS
     }
@@ -75,7 +75,7 @@ public final class GradationStrip implements ExerciseKind {
         return List.of(
                 Parameters.pencil(say("exercise.pencil"), PencilChoice.darkening(setting.pressed())),
                 new Parameter.Choice(
-                        WAY, say("gradation-strip.way"), Parameter.Option.of(Way.class), Way.LAYERS.name()),
+                        WAY, say("gradation-strip.way"), Parameter.Option.of(Technique.class), Technique.LAYERS.name()),
                 new Parameter.Choice(
                         DARK_AT, say("gradation-strip.dark-at"), Parameter.Option.of(DarkAt.class), DarkAt.LEFT.name()),
                 new Parameter.Whole(STRIPS, say("gradation-strip.strips"), 1, 4, 2),
@@ -87,9 +87,9 @@ public final class GradationStrip implements ExerciseKind {
     public ExercisePlan plan(ChosenValues values, Setting setting) {
         Pencil pencil = Parameters.chosen(values, Parameters.PENCIL, say("exercise.that-darkens-this-paper"), setting);
         double length = values.measure(Parameters.LENGTH);
-        PencilReach reach = PencilReach.of(pencil, setting.paper(), Optional.empty(), setting.pressures());
+        PencilRange reach = PencilRange.of(pencil, setting.paper(), Optional.empty(), setting.pressures());
         PlanBuilder builder = new PlanBuilder(setting);
-        boolean onePass = values.choice(WAY, Way.class) == Way.ONE_PASS;
+        boolean onePass = values.choice(WAY, Technique.class) == Technique.ONE_PASS;
         boolean darkRight = values.choice(DARK_AT, DarkAt.class) == DarkAt.RIGHT;
         List<Step> fading = onePass ? onePass(builder, pencil) : fitted(builder, pencil, asked(reach, setting));
         List<Step> recipe = darkRight ? mirrored(fading) : fading;
@@ -113,7 +113,7 @@ public final class GradationStrip implements ExerciseKind {
     }
 
     /** Equal steps of L* from the solid to the paper. */
-    private static List<Lab> asked(PencilReach reach, Setting setting) {
+    private static List<Lab> asked(PencilRange reach, Setting setting) {
         double paper = setting.paperLightness();
         List<Lab> asked = new ArrayList<>();
         for (int i = 0; i < PlanBuilder.STATIONS; i++) {
@@ -182,7 +182,7 @@ public final class GradationStrip implements ExerciseKind {
         return sum;
     }
 
-    private static void range(PlanBuilder builder, Pencil pencil, PencilReach reach) {
+    private static void range(PlanBuilder builder, Pencil pencil, PencilRange reach) {
         double range = reach.paper() - reach.darkest();
         if (range < 25) {
             builder.finding(Finding.of(null, say("gradation-strip.falls-only-l-from", pencil.name(), range)));

@@ -18,7 +18,7 @@ import grastel.core.exercise.plan.GoalFields;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.layering.Layer;
 import grastel.core.layering.PressureGrade;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.List;
@@ -147,6 +147,7 @@ public final class LayerLadder implements ExerciseKind {
                 matched.predictedColour().value(),
                 hard.predictedColour().value()));
         builder.note(say("layer-ladder.layers-left", rungs.size(), left, leftByHard));
-        builder.fault(Slip.TOO_HEAVY, say("layer-ladder.boxes-alike"), say("layer-ladder.keep-the-pressure-light"));
+        builder.fault(
+                CommonMistake.TOO_HEAVY, say("layer-ladder.boxes-alike"), say("layer-ladder.keep-the-pressure-light"));
     }
 }

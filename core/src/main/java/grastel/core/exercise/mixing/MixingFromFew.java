@@ -17,7 +17,7 @@ import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.Recipe.Step;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.MixedBlacks;
 import grastel.core.recipe.Target;
@@ -227,7 +227,7 @@ public final class MixingFromFew implements ExerciseKind {
                 primaries.get(0).name(),
                 primaries.get(1).name()));
         builder.fault(
-                Slip.LAST_LAYER_LEFT_OUT,
+                CommonMistake.LAST_LAYER_LEFT_OUT,
                 say("mixing-from-few.mixture-looks-like-one"),
                 say("mixing-from-few.one-more-light-layer"));
         builder.fault(null, say("mixing-from-few.brown-instead-of-a"), say("mixing-from-few.a-third-primary-has"));

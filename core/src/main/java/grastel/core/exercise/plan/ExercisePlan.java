@@ -5,7 +5,7 @@ import grastel.core.exercise.asked.Finding;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Pressures;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import java.util.List;
 import java.util.Map;
@@ -66,7 +66,7 @@ public record ExercisePlan(
     }
 
     /** @param sign what is seen; @param say what to tell the student; @param slip what makes it, null where that is no change of layers */
-    public record Fault(String sign, String say, @Nullable Slip slip) {}
+    public record Fault(String sign, String say, @Nullable CommonMistake slip) {}
 
     /** The same without its findings: what is printed is settled. */
     public ExercisePlan withoutFindings() {

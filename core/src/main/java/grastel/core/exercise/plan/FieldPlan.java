@@ -1,7 +1,7 @@
 package grastel.core.exercise.plan;
 
+import grastel.core.checks.Require;
 import grastel.core.colour.Lab;
-import grastel.core.known.Known;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -148,7 +148,7 @@ public record FieldPlan(String id, Printed printed, Ask ask, List<Lab> asked, Ma
 
     /** Its picture, of a field that has one. */
     public PicturePlan ownPicture() {
-        return Known.here(picture(), "the picture of " + id);
+        return Require.present(picture(), "the picture of " + id);
     }
 
     public boolean hasPicture() {

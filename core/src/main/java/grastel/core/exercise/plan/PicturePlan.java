@@ -1,8 +1,8 @@
 package grastel.core.exercise.plan;
 
+import grastel.core.checks.Require;
 import grastel.core.colour.Lab;
 import grastel.core.exercise.plan.FieldPlan.Point;
-import grastel.core.known.Known;
 import java.io.ByteArrayOutputStream;
 import java.util.Base64;
 import java.util.List;
@@ -61,7 +61,7 @@ public record PicturePlan(
      * @param focus where the eye is to go first; null where nothing was said
      */
     public record Guide(
-            List<Line> lines, List<Mark> marks, @Nullable Focus focus) {
+            List<Line> lines, List<Mark> marks, @Nullable FocusPoint focus) {
         public static final Guide NONE = new Guide(List.of(), List.of(), null);
 
         public Guide {
@@ -106,7 +106,7 @@ public record PicturePlan(
     }
 
     /** An area, not printed. @param at its middle */
-    public record Focus(Point at, double radiusMm) {}
+    public record FocusPoint(Point at, double radiusMm) {}
 
     /** @param at its middle */
     public record Mark(Point at, String words) {}
@@ -208,7 +208,7 @@ public record PicturePlan(
 
     /** How it is stroked, of a picture that asks for it. */
     public Texture ownTexture() {
-        return Known.here(texture, "the texture");
+        return Require.present(texture, "the texture");
     }
 
     /** True where the picture is a surface with what lies over its base, not a piece of many zones. */

@@ -19,10 +19,10 @@ import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.FieldPlan.Ask;
 import grastel.core.exercise.plan.GoalFields;
 import grastel.core.exercise.plan.Recipe.Step;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.MethodAnswer;
-import grastel.core.recipe.PencilReach;
+import grastel.core.recipe.PencilRange;
 import grastel.core.recipe.PressureRecipe;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -103,7 +103,7 @@ public final class PressureScale implements ExerciseKind {
         private final int steps;
         private final double boxMm;
         private final boolean darkening;
-        private final PencilReach reach;
+        private final PencilRange reach;
         private final PlanBuilder builder;
 
         Drawing(ChosenValues values, Setting setting) {
@@ -114,7 +114,7 @@ public final class PressureScale implements ExerciseKind {
             this.steps = values.whole(STEPS);
             this.boxMm = values.measure(Parameters.BOX);
             this.darkening = values.choice(DIRECTION, Direction.class) == Direction.LIGHT_TO_DARK;
-            this.reach = PencilReach.of(pencil, setting.paper(), foundation, setting.pressures());
+            this.reach = PencilRange.of(pencil, setting.paper(), foundation, setting.pressures());
             this.builder = new PlanBuilder(setting);
         }
 
@@ -240,7 +240,7 @@ public final class PressureScale implements ExerciseKind {
                     .sorted(Comparator.comparingDouble(this::unlike))
                     .limit(FOUNDATIONS_TRIED)
                     .max(Comparator.comparingInt(
-                            p -> PencilReach.of(pencil, setting.paper(), Optional.of(p), setting.pressures())
+                            p -> PencilRange.of(pencil, setting.paper(), Optional.of(p), setting.pressures())
                                     .steps()))
                     .map(p -> new Remedy(
                             say("pressure-scale.add-a-foundation", p.name()),
@@ -267,15 +267,15 @@ public final class PressureScale implements ExerciseKind {
             builder.note(say("pressure-scale.show-the-two-ends"));
             builder.note(say("pressure-scale.let-students-say-the"));
             builder.fault(
-                    Slip.TOO_HEAVY,
+                    CommonMistake.TOO_HEAVY,
                     say("pressure-scale.steps-bunch-at-the"),
                     say("pressure-scale.start-the-light-end"));
             builder.fault(
-                    Slip.TOO_LIGHT,
+                    CommonMistake.TOO_LIGHT,
                     say("pressure-scale.all-middle-short-range"),
                     say("pressure-scale.darkest-box-go-over"));
             builder.fault(
-                    Slip.BLUNT_POINT,
+                    CommonMistake.BLUNT_POINT,
                     say("pressure-scale.white-specks-in-the"),
                     say(
                             "pressure-scale.small-circles-one-more",

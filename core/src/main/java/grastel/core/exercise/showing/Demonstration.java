@@ -10,7 +10,7 @@ import grastel.core.exercise.plan.Recipe;
 import grastel.core.exercise.plan.Span;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Stack;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Paper;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -146,7 +146,7 @@ public final class Demonstration {
         }
     }
 
-    private Stream<Slipped> slipped(FieldPlan field, Slip slip) {
+    private Stream<Slipped> slipped(FieldPlan field, CommonMistake slip) {
         Stream<Double> places = field.predicted().size() == 1 ? Stream.of(MIDDLE) : Stream.of(0.0, MIDDLE, 1.0);
         return places.map(p -> at(field.recipe(), p)).map(right -> new Slipped(field, right, slip.in(right)));
     }

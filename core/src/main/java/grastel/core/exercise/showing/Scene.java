@@ -3,7 +3,7 @@ package grastel.core.exercise.showing;
 import grastel.core.colour.Lab;
 import grastel.core.layering.Layer;
 import grastel.core.layering.Stack;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -53,9 +53,10 @@ public sealed interface Scene {
             String field,
             String sign,
             String say,
-            @Nullable Slip slip,
+            @Nullable CommonMistake slip,
             @Nullable Stack right,
-            @Nullable Stack wrong) implements Scene {}
+            @Nullable Stack wrong)
+            implements Scene {}
 
     /** What to mind. */
     record Cautions(List<String> words) implements Scene {

@@ -17,7 +17,7 @@ import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.layering.PressureGrade;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.MethodAnswer;
 import java.util.ArrayList;
@@ -106,7 +106,7 @@ public final class SolventSplit implements ExerciseKind {
         }
         builder.step(generous ? say("solvent-split.let-it-dry-15") : say("solvent-split.let-it-dry-5"));
         builder.note(say("solvent-split.plan-it-for-the"));
-        builder.fault(Slip.TOO_LIGHT, "blotches", say("solvent-split.more-pigment-before-dissolving"));
+        builder.fault(CommonMistake.TOO_LIGHT, "blotches", say("solvent-split.more-pigment-before-dissolving"));
         builder.caution(say("solvent-split.solvent-is-flammable-and"));
         builder.caution(say("solvent-split.keep-it-off-the"));
         if (setting.band() == GradeBand.FIRST_STEPS) {

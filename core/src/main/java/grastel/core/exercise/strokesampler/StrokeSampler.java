@@ -2,6 +2,7 @@ package grastel.core.exercise.strokesampler;
 
 import static grastel.core.words.Words.say;
 
+import grastel.core.checks.Require;
 import grastel.core.exercise.ExerciseKind;
 import grastel.core.exercise.Parameters;
 import grastel.core.exercise.PencilChoice;
@@ -14,10 +15,9 @@ import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.Recipe.Step;
-import grastel.core.known.Known;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stroke;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -105,7 +105,7 @@ public final class StrokeSampler implements ExerciseKind {
         builder.step(say("stroke-sampler.same-pressure-everywhere-top"));
         builder.note(say("stroke-sampler.let-students-say-which"));
         builder.fault(
-                Slip.BLUNT_POINT,
+                CommonMistake.BLUNT_POINT,
                 say("stroke-sampler.both-rows-alike"),
                 say("stroke-sampler.sharpen-again-before-every"));
         return builder.plan(
@@ -126,8 +126,8 @@ public final class StrokeSampler implements ExerciseKind {
     /** Says where sharp and dull can hardly be told apart on this paper. */
     private static void difference(PlanBuilder builder, Map<Way, FieldPlan> sharp, Map<Way, FieldPlan> dull) {
         Way way = sharp.keySet().iterator().next();
-        double apart = Known.in(dull, way).predictedColour().lightness()
-                - Known.in(sharp, way).predictedColour().lightness();
+        double apart = Require.key(dull, way).predictedColour().lightness()
+                - Require.key(sharp, way).predictedColour().lightness();
         if (apart < 2) {
             builder.finding(Finding.of(null, say("stroke-sampler.sharp-and-dull-differ", apart)));
         }

@@ -18,7 +18,7 @@ import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.GoalFields;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.layering.PressureGrade;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -196,7 +196,7 @@ public final class TemperatureAndGlaze implements ExerciseKind {
         builder.step(say("temperature-and-glaze.last-row-all-three", glaze.name()));
         builder.note(say("temperature-and-glaze.hold-the-sheet-at"));
         builder.fault(
-                Slip.TOO_HEAVY,
+                CommonMistake.TOO_HEAVY,
                 say("temperature-and-glaze.the-glaze-covers-the"),
                 say("temperature-and-glaze.lighter-it-should-be"));
     }

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.random.RandomGenerator;
 
 /** A coarse weave: each band goes over one and under the next. */
-final class Cloth implements Surface {
+final class Cloth implements TexturedSurface {
     private static final double BAND_MM = 15;
 
     private final double tilt;
@@ -36,8 +36,8 @@ final class Cloth implements Surface {
 
     @Override
     public double level(double x, double y) {
-        double along = 2 * Surface.fraction(along(x, y)) - 1;
-        double across = 2 * Surface.fraction(across(x, y)) - 1;
+        double along = 2 * TexturedSurface.fraction(along(x, y)) - 1;
+        double across = 2 * TexturedSurface.fraction(across(x, y)) - 1;
         double down = isLengthwise(x, y) ? along : across;
         double aside = isLengthwise(x, y) ? across : along;
         return 0.18 + 0.5 * Math.pow(Math.abs(down), 2.2) + 0.28 * Math.pow(Math.abs(aside), 5);

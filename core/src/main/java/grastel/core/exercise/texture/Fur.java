@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.random.RandomGenerator;
 
 /** Hair that grows away from one place over the frame, in tufts: dark at their roots, light at their tips. */
-final class Fur implements Surface {
+final class Fur implements TexturedSurface {
     private static final double TUFT_MM = 24;
     /** Tufts of one row begin so unevenly, in tufts. */
     private static final double RAGGED = 1.1;
@@ -30,8 +30,8 @@ final class Fur implements Surface {
     @Override
     public double level(double x, double y) {
         double rows = Math.hypot(x - fromX, y - fromY) / TUFT_MM + RAGGED * ragged.at(x, y);
-        double down = Surface.fraction(rows);
-        return 0.3 + 0.5 * Math.pow(1 - down, 1.5) * Surface.step(0, 0.12, down);
+        double down = TexturedSurface.fraction(rows);
+        return 0.3 + 0.5 * Math.pow(1 - down, 1.5) * TexturedSurface.step(0, 0.12, down);
     }
 
     @Override

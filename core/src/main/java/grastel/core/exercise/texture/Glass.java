@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.random.RandomGenerator;
 
 /** A tumbler before a striped cloth: the stripes go on behind it, drawn together and turned round. */
-final class Glass implements Surface {
+final class Glass implements TexturedSurface {
     private static final double STRIPE_MM = 14;
     /** Behind the glass, stripes are so wide. */
     private static final double DRAWN_TOGETHER = 0.6;
@@ -51,7 +51,7 @@ final class Glass implements Surface {
 
     @Override
     public double level(double x, double y) {
-        boolean dark = Surface.fraction(behind(x, y) / (2 * STRIPE_MM) + start) < 0.5;
+        boolean dark = TexturedSurface.fraction(behind(x, y) / (2 * STRIPE_MM) + start) < 0.5;
         if (!isGlass(x, y)) {
             return dark ? 0.7 : 0.14;
         }
@@ -65,9 +65,9 @@ final class Glass implements Surface {
 
     @Override
     public List<Line> lines() {
-        List<Line> lines = new ArrayList<>(Surface.box(left, top, right, bottom));
-        lines.addAll(Surface.box(left + RIM_MM, top + RIM_MM, right - RIM_MM, bottom - RIM_MM));
-        lines.addAll(Surface.box(lightX() - LIGHT_MM / 2, top + 8, lightX() + LIGHT_MM / 2, bottom - 22));
+        List<Line> lines = new ArrayList<>(TexturedSurface.box(left, top, right, bottom));
+        lines.addAll(TexturedSurface.box(left + RIM_MM, top + RIM_MM, right - RIM_MM, bottom - RIM_MM));
+        lines.addAll(TexturedSurface.box(lightX() - LIGHT_MM / 2, top + 8, lightX() + LIGHT_MM / 2, bottom - 22));
         double middle = (left + right) / 2;
         for (int i = -20; i <= 20; i++) {
             double edge = (i / 2.0 - start) * 2 * STRIPE_MM;

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.random.RandomGenerator;
 
 /** A glossy ball: a window mirrored sharply, a dark room mirrored below it, light again along the rim. */
-final class Gloss implements Surface {
+final class Gloss implements TexturedSurface {
     private static final double SIZE = 0.42;
     private static final int PIECES = 64;
     /** Where the mirrored room begins and ends, radii from the middle of the ball towards the light, and how it bends. */
@@ -62,16 +62,16 @@ final class Gloss implements Surface {
             return 0.9;
         }
         double away = Math.hypot(across - 0.35, up - 0.45);
-        return 0.3 + 0.28 * Surface.step(0.2, 1.3, away) - 0.15 * Surface.step(0.9, 1, out);
+        return 0.3 + 0.28 * TexturedSurface.step(0.2, 1.3, away) - 0.15 * TexturedSurface.step(0.9, 1, out);
     }
 
     @Override
     public List<Line> lines() {
-        List<Line> lines =
-                new ArrayList<>(Surface.ring(t -> at(Math.cos(2 * Math.PI * t), Math.sin(2 * Math.PI * t)), PIECES));
+        List<Line> lines = new ArrayList<>(TexturedSurface.ring(
+                t -> at(Math.cos(2 * Math.PI * t), Math.sin(2 * Math.PI * t)), PIECES));
         Point a = at(0.18, 0.3);
         Point b = at(0.52, 0.66);
-        lines.addAll(Surface.box(
+        lines.addAll(TexturedSurface.box(
                 Math.min(a.x(), b.x()), Math.min(a.y(), b.y()), Math.max(a.x(), b.x()), Math.max(a.y(), b.y())));
         for (double edge : new double[] {ROOM_FROM, ROOM_TO}) {
             double end = Math.sqrt(1 - edge * edge) * 0.9;

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.random.RandomGenerator;
 
 /** A rope across the frame: strands that come from under one another. */
-final class Rope implements Surface {
+final class Rope implements TexturedSurface {
     /** Half of its thickness, of the frame's shorter side. */
     private static final double THICK = 0.3;
     /** From one strand to the next along the rope, of its thickness. */
@@ -50,7 +50,7 @@ final class Rope implements Surface {
         if (Math.abs(across) > 1) {
             return across > 1 && across < 1 + SHADOW ? 0.45 * (1 + SHADOW - across) / SHADOW : 0;
         }
-        double strand = 2 * Surface.fraction(along(x, y) / pitch + LAY * across + start) - 1;
+        double strand = 2 * TexturedSurface.fraction(along(x, y) / pitch + LAY * across + start) - 1;
         double under = Math.pow(Math.abs(strand), 3);
         double round = Math.pow(Math.abs(across + 0.25) / 1.25, 2.5);
         return Math.min(1, 0.2 + 0.5 * under + 0.4 * round);

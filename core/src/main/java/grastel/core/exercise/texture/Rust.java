@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.random.RandomGenerator;
 
 /** Rust on iron or a worn stone: blotches and pits, with the paper's tooth left open. */
-final class Rust implements Surface {
+final class Rust implements TexturedSurface {
     private static final double BLOTCH_MM = 14;
     private static final double PIT_MM = 5;
 
@@ -20,8 +20,8 @@ final class Rust implements Surface {
 
     @Override
     public double level(double x, double y) {
-        double blotch = Surface.step(0.3, 0.7, blotches.at(x, y));
-        return Math.min(1, 0.22 + 0.5 * blotch + 0.35 * Surface.step(0.66, 0.78, pits.at(x, y)));
+        double blotch = TexturedSurface.step(0.3, 0.7, blotches.at(x, y));
+        return Math.min(1, 0.22 + 0.5 * blotch + 0.35 * TexturedSurface.step(0.66, 0.78, pits.at(x, y)));
     }
 
     @Override

@@ -27,7 +27,7 @@ import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stroke;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -92,7 +92,7 @@ public final class TextureStudy implements ExerciseKind {
             this.how = how;
         }
 
-        Surface surface(double width, double height, RandomGenerator random) {
+        TexturedSurface surface(double width, double height, RandomGenerator random) {
             return switch (this) {
                 case FUR -> new Fur(width, height, random);
                 case ROPE -> new Rope(width, height, random);
@@ -147,7 +147,7 @@ public final class TextureStudy implements ExerciseKind {
         Pencil detail = values.pencil(DETAIL).orElseGet(() -> darker(base, setting));
         double width = values.measure(WIDTH);
         double height = values.measure(Parameters.HEIGHT);
-        Surface surface = look.surface(width, height, new Random(values.whole(Parameter.VARIANT)));
+        TexturedSurface surface = look.surface(width, height, new Random(values.whole(Parameter.VARIANT)));
         PlanBuilder builder = new PlanBuilder(setting);
         List<List<Layer>> ladder = ladder(look, base, detail, setting, builder);
         FieldPlan field = builder.picture(
@@ -223,7 +223,7 @@ public final class TextureStudy implements ExerciseKind {
     }
 
     private static Work work(
-            Surface surface, double width, double height, List<List<Layer>> ladder, PlanBuilder builder) {
+            TexturedSurface surface, double width, double height, List<List<Layer>> ladder, PlanBuilder builder) {
         int columns = (int) Math.round(width / CELL_MM);
         int rows = (int) Math.round(height / CELL_MM);
         byte[] places = new byte[columns * rows];
@@ -242,7 +242,7 @@ public final class TextureStudy implements ExerciseKind {
         return new Work(CELL_MM, columns, rows, places, tones, 1, 1);
     }
 
-    private static Texture texture(Look look, Surface surface, double width, double height) {
+    private static Texture texture(Look look, TexturedSurface surface, double width, double height) {
         int columns = Texture.windows(width);
         int rows = Texture.windows(height);
         byte[] ways = new byte[columns * rows];
@@ -256,7 +256,7 @@ public final class TextureStudy implements ExerciseKind {
     }
 
     /** Of a window; NaN where it has none, or two. */
-    private static double way(Surface surface, double x, double y) {
+    private static double way(TexturedSurface surface, double x, double y) {
         double way = surface.direction(x, y);
         double off = Texture.WINDOW_MM * 0.45;
         boolean one = Stream.of(-1, 1)
@@ -266,7 +266,7 @@ public final class TextureStudy implements ExerciseKind {
     }
 
     /** Outlines, and short lines that show which way strokes run. */
-    private static Guide guide(Surface surface, double width, double height) {
+    private static Guide guide(TexturedSurface surface, double width, double height) {
         List<Line> lines = new ArrayList<>();
         Geometry frame = new GeometryFactory().toGeometry(new Envelope(0, width, 0, height));
         surface.lines().forEach(line -> within(frame, line).forEach(lines::add));
@@ -332,12 +332,14 @@ public final class TextureStudy implements ExerciseKind {
         if (look.isStroked()) {
             builder.fault(null, say("exercise.strokes-all-one-way"), say("texture-study.turn-the-sheet-so"));
             builder.fault(
-                    Slip.BLUNT_POINT,
+                    CommonMistake.BLUNT_POINT,
                     say("texture-study.detail-cannot-be-told"),
                     say("texture-study.sharpen-fewer-strokes-darker"));
         } else if (look == Look.RUST) {
             builder.fault(
-                    Slip.TOO_HEAVY, say("texture-study.the-grain-is-filled"), say("texture-study.side-of-the-lead"));
+                    CommonMistake.TOO_HEAVY,
+                    say("texture-study.the-grain-is-filled"),
+                    say("texture-study.side-of-the-lead"));
         } else {
             builder.fault(
                     null,

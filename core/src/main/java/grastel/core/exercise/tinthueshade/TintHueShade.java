@@ -17,7 +17,7 @@ import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.GoalFields;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.ColourFamily;
 import grastel.core.media.Pencil;
 import grastel.core.words.Words;
@@ -220,13 +220,14 @@ public final class TintHueShade implements ExerciseKind {
         builder.step(say("tint-hue-shade.compare-the-three-at"));
         builder.note(say("tint-hue-shade.show-what-happens-when"));
         builder.note(say("tint-hue-shade.yellow-and-orange-are"));
-        builder.fault(Slip.TOO_HEAVY, say("tint-hue-shade.muddy-shade"), say("tint-hue-shade.one-whisper-of-the"));
         builder.fault(
-                Slip.ORDER_TURNED_ROUND,
+                CommonMistake.TOO_HEAVY, say("tint-hue-shade.muddy-shade"), say("tint-hue-shade.one-whisper-of-the"));
+        builder.fault(
+                CommonMistake.ORDER_TURNED_ROUND,
                 say("tint-hue-shade.tint-chalky-or-barely"),
                 say("tint-hue-shade.white-last-firmly"));
         builder.tooMuch(
-                Slip.TOO_HEAVY,
+                CommonMistake.TOO_HEAVY,
                 say("tint-hue-shade.shade-too-heavy"),
                 say("tint-hue-shade.it-does-not-lift"),
                 say("tint-hue-shade.lift-a-little-with"));

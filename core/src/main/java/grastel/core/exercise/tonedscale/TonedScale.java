@@ -21,7 +21,7 @@ import grastel.core.exercise.plan.GoalFields;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.MethodAnswer;
-import grastel.core.recipe.PencilReach;
+import grastel.core.recipe.PencilRange;
 import grastel.core.words.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -86,8 +86,8 @@ public final class TonedScale implements ExerciseKind {
         int side = values.whole(EACH_SIDE);
         double box = values.measure(Parameters.BOX);
         PlanBuilder builder = new PlanBuilder(setting);
-        PencilReach darks = PencilReach.of(dark, setting.paper(), Optional.empty(), setting.pressures());
-        PencilReach lights = PencilReach.of(light, setting.paper(), Optional.empty(), setting.pressures());
+        PencilRange darks = PencilRange.of(dark, setting.paper(), Optional.empty(), setting.pressures());
+        PencilRange lights = PencilRange.of(light, setting.paper(), Optional.empty(), setting.pressures());
         List<FieldPlan> scale = new ArrayList<>();
         for (int i = side; i >= 1; i--) {
             scale.add(step(builder, light, lights, i, side, box, scale.size(), setting));
@@ -124,7 +124,7 @@ public final class TonedScale implements ExerciseKind {
     private static FieldPlan step(
             PlanBuilder builder,
             Pencil pencil,
-            PencilReach reach,
+            PencilRange reach,
             int i,
             int side,
             double box,
@@ -145,7 +145,7 @@ public final class TonedScale implements ExerciseKind {
         return Words.called(Objects.requireNonNull(steps.get(steps.size() - 1).grade()));
     }
 
-    private static void findings(PlanBuilder builder, Pencil pencil, PencilReach reach, int side, String which) {
+    private static void findings(PlanBuilder builder, Pencil pencil, PencilRange reach, int side, String which) {
         int steps = (int) Math.floor(Math.abs(reach.darkest() - reach.paper()) / 6);
         if (steps < side) {
             List<Remedy> remedies = steps < 1

@@ -19,7 +19,7 @@ import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.Recipe.Step;
 import grastel.core.exercise.plan.Span;
 import grastel.core.layering.PressureGrade;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -204,11 +204,11 @@ public final class TwoColourFade implements ExerciseKind {
         builder.step(say("two-colour-fade.a-gap-start-the"));
         builder.note(say("two-colour-fade.mark-the-overlap-with"));
         builder.fault(
-                Slip.LAST_LAYER_LEFT_OUT,
+                CommonMistake.LAST_LAYER_LEFT_OUT,
                 say("two-colour-fade.gap-at-the-join"),
                 say("two-colour-fade.start-the-second-colour"));
         builder.fault(
-                Slip.TOO_HEAVY,
+                CommonMistake.TOO_HEAVY,
                 say("two-colour-fade.dark-bump-at-the"),
                 say("two-colour-fade.half-the-pressure-where"));
     }

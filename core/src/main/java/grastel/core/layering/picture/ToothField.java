@@ -1,6 +1,6 @@
 package grastel.core.layering.picture;
 
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import grastel.core.layering.GrainLight;
 import grastel.core.layering.Stroke;
 import java.util.EnumMap;
@@ -48,7 +48,7 @@ public final class ToothField {
         this.streaks = new Grain(seed ^ 0x5DEECE66DL, STREAK_WIDE_MM);
         this.flakeStreaks = new Grain(seed ^ 0xF1A4E5L, STREAK_WIDE_MM);
         this.stroke = stroke;
-        this.table = Known.in(EVENED, stroke);
+        this.table = Require.key(EVENED, stroke);
         this.bendMm = Math.tan(Math.toRadians(swing)) * SWING_MM / (2 * Math.PI);
     }
 

@@ -1,6 +1,6 @@
 package grastel.core.planning.kit;
 
-import grastel.core.exercise.FieldWork.Piece;
+import grastel.core.exercise.FieldWork.PictureWork;
 import grastel.core.media.Pencil;
 import grastel.core.planning.Stage;
 import java.util.ArrayList;
@@ -31,10 +31,10 @@ public final class Demand {
 
     /** In order of first use. */
     public static List<Want> of(List<Stage> stages) {
-        Map<Pencil, List<Piece>> byPencil = new LinkedHashMap<>();
+        Map<Pencil, List<PictureWork>> byPencil = new LinkedHashMap<>();
         double all = 0;
         for (Stage stage : stages) {
-            for (Piece piece : stage.work()) {
+            for (PictureWork piece : stage.work()) {
                 all += piece.minutes();
                 if (piece.pencil() != null) {
                     byPencil.computeIfAbsent(piece.pencil(), p -> new ArrayList<>())
@@ -48,8 +48,8 @@ public final class Demand {
                 .toList();
     }
 
-    private static Want want(Pencil pencil, List<Piece> pieces, double whole) {
-        double minutes = pieces.stream().mapToDouble(Piece::minutes).sum();
+    private static Want want(Pencil pencil, List<PictureWork> pieces, double whole) {
+        double minutes = pieces.stream().mapToDouble(PictureWork::minutes).sum();
         double lead = pieces.stream().mapToDouble(LeadUse::mm).sum();
         return new Want(pencil, whole == 0 ? 0 : minutes / whole, minutes, lead);
     }

@@ -1,6 +1,6 @@
 package grastel.core.planning.kit;
 
-import grastel.core.exercise.FieldWork.Piece;
+import grastel.core.exercise.FieldWork.PictureWork;
 import grastel.core.media.Pencil;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -28,7 +28,7 @@ public final class LeadUse {
     private LeadUse() {}
 
     /** What one piece of work takes of its pencil, mm; 0 for solvent. */
-    public static double mm(Piece piece) {
+    public static double mm(PictureWork piece) {
         double turns = piece.cm2() * piece.passes() / SHARPENED_EVERY_CM2;
         return piece.pencil() == null ? 0 : turns * (SHARPENING_MM + MARKS_MM * piece.pressure());
     }

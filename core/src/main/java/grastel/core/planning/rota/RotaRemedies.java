@@ -1,6 +1,6 @@
 package grastel.core.planning.rota;
 
-import grastel.core.known.Known;
+import grastel.core.checks.Require;
 import grastel.core.media.Pencil;
 import grastel.core.recipe.Substitutes;
 import grastel.core.recipe.Substitutes.Substitute;
@@ -56,7 +56,7 @@ public final class RotaRemedies {
                     .filter(p -> !of.copies().containsKey(p))
                     .toList();
             for (Substitute s : Substitutes.of(pencil, free, 1)) {
-                RotaCase changed = withMore(of, pencil, Known.in(others, s.pencil()));
+                RotaCase changed = withMore(of, pencil, Require.key(others, s.pencil()));
                 remedies.add(new Remedy.Instead(
                         pencil, s, planner.plan(changed, atMost).waitingMinutes()));
             }

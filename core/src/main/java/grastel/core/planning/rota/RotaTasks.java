@@ -1,6 +1,6 @@
 package grastel.core.planning.rota;
 
-import grastel.core.exercise.FieldWork.Piece;
+import grastel.core.exercise.FieldWork.PictureWork;
 import grastel.core.planning.Stage;
 import grastel.core.planning.Stage.Kind;
 import grastel.core.planning.Stage.Part;
@@ -120,7 +120,7 @@ public final class RotaTasks {
             if (stage.work().isEmpty()) {
                 holds.add(new Hold(null, stage.minutes()));
             }
-            for (Piece piece : stage.work()) {
+            for (PictureWork piece : stage.work()) {
                 holds.add(new Hold(piece.pencil(), piece.minutes()));
             }
         }

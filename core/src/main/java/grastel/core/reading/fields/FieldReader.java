@@ -6,7 +6,7 @@ import grastel.core.exercise.plan.PicturePlan;
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
 import grastel.core.reading.fields.FieldReading.Mean;
-import grastel.core.reading.fields.FieldReading.Surface;
+import grastel.core.reading.fields.FieldReading.SurfaceReading;
 import grastel.core.reading.keys.ColourCorrection;
 import grastel.core.reading.keys.KeyColour;
 import grastel.core.reading.light.EvenPage;
@@ -67,7 +67,7 @@ public final class FieldReader {
         return new FieldReading(
                 field.id(),
                 Mean.of(colour, lightness(colour, seen, samples, field.rect())),
-                new Surface(
+                new SurfaceReading(
                         new Measured(
                                 100 * specks,
                                 1 + 100 * shareError(specks, field.rect()) + 100 * sharpness.speckError(specks)),

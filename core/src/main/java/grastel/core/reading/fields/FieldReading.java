@@ -18,13 +18,13 @@ import org.jspecify.annotations.Nullable;
 public record FieldReading(
         String field,
         Mean mean,
-        Surface surface,
+        SurfaceReading surface,
         @Nullable Profile profile,
         @Nullable Strokes strokes,
         @Nullable PictureReading picture) {
     /** A field of one colour, or a strip. */
     public FieldReading(
-            String field, Mean mean, Surface surface, @Nullable Profile profile, @Nullable Strokes strokes) {
+            String field, Mean mean, SurfaceReading surface, @Nullable Profile profile, @Nullable Strokes strokes) {
         this(field, mean, surface, profile, strokes, null);
     }
 
@@ -51,7 +51,7 @@ public record FieldReading(
      * @param blank true if nothing was drawn in it
      * @param glare share of the area where a lamp is mirrored in the wax and nothing can be read, %
      */
-    public record Surface(
+    public record SurfaceReading(
             Measured specks, Measured unevenness, @Nullable Measured outside, boolean blank, double glare) {}
 
     /** As it is held against fields of another page: nothing of its error is shared with them. */

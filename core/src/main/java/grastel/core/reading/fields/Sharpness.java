@@ -3,8 +3,8 @@ package grastel.core.reading.fields;
 import grastel.core.page.PageFurniture;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
-import grastel.core.reading.picture.Light;
 import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.PixelLight;
 import grastel.core.reading.place.Mapping;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -102,7 +102,7 @@ public final class Sharpness {
                 double across = at + moved - REACH_MM + i * STEP_MM;
                 double x = level ? marker.x() + share * marker.width() : across;
                 double y = level ? across : marker.y() + share * marker.height();
-                profile[i] += Light.green(picture, mapping.x(x, y), mapping.y(x, y)) / (to - from);
+                profile[i] += PixelLight.green(picture, mapping.x(x, y), mapping.y(x, y)) / (to - from);
             }
         }
         return profile;

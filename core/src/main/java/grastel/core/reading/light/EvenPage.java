@@ -1,8 +1,8 @@
 package grastel.core.reading.light;
 
 import grastel.core.page.Rect;
-import grastel.core.reading.picture.Light;
 import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.PixelLight;
 import grastel.core.reading.place.Mapping;
 
 /** A photographed page as it would look flat and evenly lit: red, green and blue reflectance at any place in mm. */
@@ -95,10 +95,10 @@ public final class EvenPage {
             for (int i = 0; i < rgb.length; i += 3) {
                 if (mapping.isFlat()) {
                     double perW = 1 / w;
-                    Light.sample(picture, nx * perW, ny * perW, sample);
+                    PixelLight.sample(picture, nx * perW, ny * perW, sample);
                 } else {
                     double mmX = fromX + i / 3 * stepMm;
-                    Light.sample(picture, mapping.x(mmX, mmY), mapping.y(mmX, mmY), sample);
+                    PixelLight.sample(picture, mapping.x(mmX, mmY), mapping.y(mmX, mmY), sample);
                 }
                 correct(Math.max(0, column), i);
                 nx += dx;
@@ -138,7 +138,7 @@ public final class EvenPage {
             lines.read(area.y() + (y + 0.5) / pxPerMm);
             int line = y * w * 3;
             for (int i = 0; i < w * 3; i++) {
-                codes[line + i] = Light.code(lines.rgb[i]);
+                codes[line + i] = PixelLight.code(lines.rgb[i]);
             }
         }
         return new Picture(w, h, codes);

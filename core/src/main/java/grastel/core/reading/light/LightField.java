@@ -5,8 +5,8 @@ import grastel.core.page.PageFurniture;
 import grastel.core.page.PageLayout;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
-import grastel.core.reading.picture.Light;
 import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.PixelLight;
 import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.reading.place.Mapping;
 import java.util.ArrayList;
@@ -276,7 +276,7 @@ public final class LightField {
 
     private float[] shareOfPaper(Picture picture, Mapping mapping, double[] place) {
         float[] light = new float[3];
-        Light.sample(picture, mapping.x(place[0], place[1]), mapping.y(place[0], place[1]), light);
+        PixelLight.sample(picture, mapping.x(place[0], place[1]), mapping.y(place[0], place[1]), light);
         int i = ((int) Math.round(place[1] / LATTICE_MM) * columns + (int) Math.round(place[0] / LATTICE_MM)) * 3;
         for (int c = 0; c < 3; c++) {
             light[c] /= paperLight[i + c];
@@ -296,7 +296,7 @@ public final class LightField {
         float[] mean = new float[3];
         for (int dy = -2; dy <= 2; dy++) {
             for (int dx = -2; dx <= 2; dx++) {
-                Light.sample(picture, x + dx * rightX + dy * downX, y + dx * rightY + dy * downY, light);
+                PixelLight.sample(picture, x + dx * rightX + dy * downX, y + dx * rightY + dy * downY, light);
                 for (int c = 0; c < 3; c++) {
                     mean[c] += light[c] / 25;
                 }

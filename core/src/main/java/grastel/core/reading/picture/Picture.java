@@ -39,7 +39,7 @@ public final class Picture {
     final float[] light;
 
     public Picture(int width, int height, byte[] rgb) {
-        this(width, height, rgb, false, Light.OF_CODE);
+        this(width, height, rgb, false, PixelLight.OF_CODE);
     }
 
     private Picture(int width, int height, byte[] rgb, boolean coarseColour, float[] light) {
@@ -162,7 +162,7 @@ public final class Picture {
         }
         byte[] rgb = new byte[width * height * 3];
         in.readFully(rgb);
-        return new Picture(width, height, rgb, coarse, Light.OF_CODE);
+        return new Picture(width, height, rgb, coarse, PixelLight.OF_CODE);
     }
 
     /** A copy of this picture for an encoder. */

@@ -31,7 +31,7 @@ public record Shrunk(int width, int height, float[][] light) {
                 for (int px = left; px < right; px++) {
                     int code = picture.code(px, py);
                     for (int c = 0; c < CHANNELS; c++) {
-                        sum[c] += Light.OF_CODE[code >> 16 - 8 * c & 255];
+                        sum[c] += PixelLight.OF_CODE[code >> 16 - 8 * c & 255];
                     }
                 }
             }

@@ -2,8 +2,8 @@ package grastel.core.reading.place;
 
 import grastel.core.page.PageLayout;
 import grastel.core.page.Rect;
-import grastel.core.reading.picture.Light;
 import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.PixelLight;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -92,7 +92,7 @@ final class BoxFinder {
                 double share = (k + 0.5) / ACROSS;
                 double x = down ? box.x() + share * box.width() : along;
                 double y = down ? along : box.y() + share * box.height();
-                sum += Light.green(picture, mapping.x(x, y), mapping.y(x, y));
+                sum += PixelLight.green(picture, mapping.x(x, y), mapping.y(x, y));
             }
             return sum / ACROSS;
         }

@@ -4,8 +4,8 @@ import grastel.core.page.PageFurniture;
 import grastel.core.page.PageLayout;
 import grastel.core.page.PageSize;
 import grastel.core.page.Rect;
-import grastel.core.reading.picture.Light;
 import grastel.core.reading.picture.Picture;
+import grastel.core.reading.picture.PixelLight;
 import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.reading.place.Warp.Sighting;
 import java.util.ArrayList;
@@ -183,7 +183,7 @@ public final class PrintedLines {
                 double along = (k - 4) * ALONG_MM / 8;
                 double px = x + outX * out + outY * along;
                 double py = y + outY * out + outX * along;
-                profile[i] += Light.green(picture, mapping.x(px, py), mapping.y(px, py)) / 9;
+                profile[i] += PixelLight.green(picture, mapping.x(px, py), mapping.y(px, py)) / 9;
             }
         }
         double paper = profile[0];

@@ -15,7 +15,7 @@ import grastel.core.layering.Layer;
 import grastel.core.layering.Pass;
 import grastel.core.layering.PressureGrade;
 import grastel.core.layering.Stack;
-import grastel.core.layering.advice.Slip;
+import grastel.core.layering.advice.CommonMistake;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.MethodAnswer;
 import java.util.List;
@@ -77,7 +77,7 @@ class DemonstrationTest {
                 assertThat(fault.wrong()).isNotEqualTo(fault.right());
                 double right = fault.right().swatch().colour().lightness();
                 double wrong = fault.wrong().swatch().colour().lightness();
-                if (fault.slip() == Slip.TOO_LIGHT) {
+                if (fault.slip() == CommonMistake.TOO_LIGHT) {
                     assertThat(wrong).isGreaterThan(right);
                 }
             }
@@ -111,9 +111,9 @@ class DemonstrationTest {
                 Shipped.CARTRIDGE,
                 new Layer.Colour(Pass.of(Shipped.ALL.get(0), PressureGrade.LIGHT), 1),
                 new Layer.Colour(Pass.of(Shipped.ALL.get(3), PressureGrade.MEDIUM), 2));
-        assertThat(Slip.ORDER_TURNED_ROUND.in(Slip.ORDER_TURNED_ROUND.in(stack)))
+        assertThat(CommonMistake.ORDER_TURNED_ROUND.in(CommonMistake.ORDER_TURNED_ROUND.in(stack)))
                 .isEqualTo(stack);
-        assertThat(Slip.BLUNT_POINT.in(stack).swatch().specks())
+        assertThat(CommonMistake.BLUNT_POINT.in(stack).swatch().specks())
                 .isGreaterThan(stack.swatch().specks());
     }
 }

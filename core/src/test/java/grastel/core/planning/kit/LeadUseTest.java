@@ -3,7 +3,7 @@ package grastel.core.planning.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.core.exercise.FieldWork.Piece;
+import grastel.core.exercise.FieldWork.PictureWork;
 import grastel.core.exercise.Shipped;
 import grastel.core.exercise.plan.Recipe.Technique;
 import grastel.core.media.Pencil;
@@ -26,9 +26,10 @@ class LeadUseTest {
     @Test
     void sharpeningIsTheLargerPart() {
         // 18 cm² twice = 4 sharpenings of 0.7 mm, and 4 × 0.4 mm × 0.5 of marks
-        Piece piece = new Piece(Technique.COLOUR, BLUE, 18, 2, 0.5, 8);
+        PictureWork piece = new PictureWork(Technique.COLOUR, BLUE, 18, 2, 0.5, 8);
         assertThat(LeadUse.mm(piece)).isCloseTo(4 * 0.7 + 4 * 0.4 * 0.5, within(1e-9));
-        assertThat(LeadUse.mm(new Piece(Technique.SOLVENT, null, 18, 1, 0, 2))).isZero();
+        assertThat(LeadUse.mm(new PictureWork(Technique.SOLVENT, null, 18, 1, 0, 2)))
+                .isZero();
     }
 
     @Test
@@ -72,9 +73,9 @@ class LeadUseTest {
 
     @Test
     void demandIsSharedOutByMinutes() {
-        Piece red = new Piece(Technique.COLOUR, RED, 9, 1, 1, 6);
-        Piece blue = new Piece(Technique.COLOUR, BLUE, 9, 1, 1, 2);
-        Piece wet = new Piece(Technique.SOLVENT, null, 9, 1, 0, 4);
+        PictureWork red = new PictureWork(Technique.COLOUR, RED, 9, 1, 1, 6);
+        PictureWork blue = new PictureWork(Technique.COLOUR, BLUE, 9, 1, 1, 2);
+        PictureWork wet = new PictureWork(Technique.SOLVENT, null, 9, 1, 0, 4);
         Stage stage = new Stage("a", Kind.WORK, Part.NONE, 12, Stop.GOOD, List.of(red, blue, wet));
         List<Demand.Want> wants = Demand.of(List.of(stage));
         assertThat(wants).extracting(Demand.Want::pencil).containsExactly(RED, BLUE);

@@ -1,8 +1,0 @@
-/**
- * Plans, pages and readings as they are kept for years: a shape with a number, and how each older one becomes the next. Start
- * at {@link grastel.app.kept.KeptJson}.
- */
-@ApplicationModule(allowedDependencies = {})
-package grastel.app.kept;
-
-import org.springframework.modulith.ApplicationModule;

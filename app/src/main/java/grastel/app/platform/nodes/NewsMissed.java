@@ -1,4 +1,0 @@
-package grastel.app.platform.nodes;
-
-/** Other nodes may have told something that was not heard here: whatever is remembered of rows is to be forgotten. */
-public record NewsMissed() {}

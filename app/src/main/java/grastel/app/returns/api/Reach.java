@@ -1,7 +1,0 @@
-package grastel.app.returns.api;
-
-import java.time.Instant;
-import java.util.UUID;
-
-/** How far a student came on a page. @param field the last one begun, in the order of work */
-public record Reach(UUID schoolClass, UUID sheet, UUID run, UUID student, String field, Instant received) {}

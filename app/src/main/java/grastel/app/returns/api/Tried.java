@@ -1,6 +1,0 @@
-package grastel.app.returns.api;
-
-import java.util.UUID;
-
-/** What one student gave in of one exercise of one printing. @param exercise of the sheet, from 0 */
-public record Tried(UUID student, UUID run, int exercise) {}
