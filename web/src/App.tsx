@@ -4,7 +4,7 @@ import type { Schemas } from './api/client';
 import { Entrance } from './account/Entrance';
 import { useSession } from './account/session';
 import { Failed, Loading } from './design/States';
-import { sharedClass } from './api/desk';
+import { sharedClass } from './api/sharedClass';
 import { SharedShell, Shell } from './Shell';
 import { formatMessage } from './words/intl';
 
@@ -37,13 +37,13 @@ export function App() {
       <Routes>
         <Route path="/phone/:token" element={<PhonePage />} />
         <Route path="/join/:token" element={<Join />} />
-        <Route path="*" element={<Desk />} />
+        <Route path="*" element={<SignedInApp />} />
       </Routes>
     </Suspense>
   );
 }
 
-function Desk() {
+function SignedInApp() {
   const session = useSession();
   if (session.isPending) {
     return <Loading what={formatMessage({ id: 'shell.loading.account' })} />;

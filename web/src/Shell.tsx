@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { type ReactNode, useEffect } from 'react';
 import { Link, NavLink } from 'react-router';
 import styled from 'styled-components';
-import { useDesk } from './account/useDesk';
+import { useClassAccess } from './account/useClassAccess';
 import { useSignOut } from './account/session';
 import { LinkButton } from './design/Controls';
 import { EyesChoice, SeenBy } from './design/SeenBy';
@@ -72,7 +72,7 @@ export function Shell({ teacher, isDemo, children }: { teacher: string; isDemo: 
 
 /** The same for a colleague's class: whose it is, what one may do there, and the way back. */
 export function SharedShell({ children }: { children: ReactNode }) {
-  const { shared } = useDesk();
+  const { shared } = useClassAccess();
   return (
     <Desk>
       <Spine>

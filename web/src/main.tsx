@@ -12,7 +12,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
 import { ApiError } from './api/client';
-import { basename } from './api/desk';
+import { basename } from './api/sharedClass';
 import { GlobalStyle } from './design/GlobalStyle';
 import { Tooth } from './design/Swatch';
 

@@ -1,5 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch';
-import { asked } from './desk';
+import { asked } from './sharedClass';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
@@ -44,7 +44,7 @@ async function atThisDesk(request: Request): Promise<Request> {
   return new Request(`${path}${address.search}`, { method, headers, signal, ...(method !== 'GET' && { body: await request.text() }) });
 }
 
-const attendant: Middleware = {
+const authMiddleware: Middleware = {
   async onRequest({ request }) {
     if (request.method !== 'GET') {
       request.headers.set('X-XSRF-TOKEN', csrfToken());
@@ -65,7 +65,7 @@ const attendant: Middleware = {
 };
 
 export const api = createClient<paths>({ baseUrl: '/' });
-api.use(attendant);
+api.use(authMiddleware);
 
 /** The body of an answer; failures are thrown before. */
 export async function body<T>(answer: Promise<{ data?: T }>): Promise<T> {

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { asked } from './desk';
+import { asked } from './sharedClass';
 
 const desk = '7f0c4a52-6d1e-4a39-9b0e-0a4c1d2e3f40';
 

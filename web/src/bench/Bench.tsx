@@ -4,7 +4,7 @@ import { useLocation, useNavigate, useParams } from 'react-router';
 import { served } from '../api/served';
 import { type Schemas } from '../api/client';
 import { Failed } from '../design/States';
-import { Desk } from './Desk';
+import { BenchEditor } from './BenchEditor';
 import { colourLayer, type Kit, type StackData } from './stack';
 import { PlaceLoading } from '../design/Place';
 import { formatMessage } from '../words/intl';
@@ -27,7 +27,7 @@ export default function Bench() {
   }
   const open = stacks.data.find((s) => s.id === id);
   return (
-    <Desk
+    <BenchEditor
       key={`${open?.id ?? `new ${key}`}.${round}`}
       kit={kit.data}
       stacks={stacks.data}

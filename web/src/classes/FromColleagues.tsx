@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import styled from 'styled-components';
-import { deskOf } from '../api/desk';
+import { deskOf } from '../api/sharedClass';
 import { served } from '../api/served';
 import { colour, sizes, space } from '../design/tokens';
 import { formatMessage } from '../words/intl';

@@ -4,7 +4,7 @@ import { expect, it, vi } from 'vitest';
 import { answers, answersTo, press, show } from '../testing';
 import { usual } from './example';
 import { OwnPictures } from './OwnPictures';
-import { ProjectDesk } from './ProjectDesk';
+import { ProjectEditor } from './ProjectEditor';
 import type { Project } from './words';
 
 const mug: Project = { id: 'm', revision: 1, title: 'Enamel mug', schoolClass: 'c', rights: 'OWN_PHOTO', rightsNote: '', settings: usual };
@@ -56,7 +56,7 @@ it('leaves frame, paper and printing to the class on a picture of a student’s 
   answersTo('GET', { '/api/projects/{id}/values': { steps: [], outlines: '', areas: 4 }, '/api/classes': classes });
   show(
     <MemoryRouter>
-      <ProjectDesk open={theirs} whose="Alba Serrano" />
+      <ProjectEditor open={theirs} whose="Alba Serrano" />
     </MemoryRouter>,
   );
   expect(await screen.findByText(/^Alba Serrano’s own picture\./)).toBeTruthy();

@@ -9,7 +9,7 @@ import { sizes, space } from '../design/tokens';
 import { Failed } from '../design/States';
 import { NewProject } from './NewProject';
 import { useStudents } from './OwnPictures';
-import { ProjectDesk } from './ProjectDesk';
+import { ProjectEditor } from './ProjectEditor';
 import type { Project } from './words';
 import { count, formatMessage } from '../words/intl';
 
@@ -55,7 +55,7 @@ export default function Projects() {
             <b>{formatMessage({ id: 'projects.newProject' })}</b>
           </SideEntry>
         </SideList>
-        {open ? <ProjectDesk key={open.id} open={open} own={ownOf(open)} whose={nameOf(open)} /> : <NewProject />}
+        {open ? <ProjectEditor key={open.id} open={open} own={ownOf(open)} whose={nameOf(open)} /> : <NewProject />}
       </Layout>
     </Place>
   );

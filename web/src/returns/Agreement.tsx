@@ -5,7 +5,7 @@ import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { useThreshold } from '../classes/useThreshold';
 import { Button, LinkButton, Select } from '../design/Controls';
-import { Meant } from '../design/Meaning';
+import { MetricHelp } from '../design/MetricHelp';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading, Notice } from '../design/States';
 import { Under } from '../design/Text';
@@ -81,7 +81,7 @@ export default function Agreement() {
                 <tr key={r.goal}>
                   <td>
                     <b>
-                      <Meant code={r.goal} label={r.label} />
+                      <MetricHelp code={r.goal} label={r.label} />
                     </b>
                     <Under>
                       {r.figureName}, {r.unit}

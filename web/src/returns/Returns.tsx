@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
-import { useDesk } from '../account/useDesk';
+import { useClassAccess } from '../account/useClassAccess';
 import { Select } from '../design/Controls';
 import { Place, PlaceLoading } from '../design/Place';
 import { Empty, Failed } from '../design/States';
@@ -32,7 +32,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
   const { run, page } = useParams();
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const { isOwn } = useDesk();
+  const { isOwn } = useClassAccess();
   const runs = useQuery(served.runs);
   const classes = useQuery(served.classes);
   const chosen = runs.data?.find((r) => r.id === run) ?? runs.data?.[0];

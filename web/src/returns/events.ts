@@ -1,7 +1,7 @@
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { pageQuery } from './pageQuery';
-import { sharedClass } from '../api/desk';
+import { sharedClass } from '../api/sharedClass';
 import { served } from '../api/served';
 
 /** A returned page changed. `run` is the printing it belongs to, as far as it is known. */

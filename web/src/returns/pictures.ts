@@ -1,4 +1,4 @@
-import { asked } from '../api/desk';
+import { asked } from '../api/sharedClass';
 
 /** Pictures belong to one reading of a page: read anew, they have another address, and no kept picture of before is shown. */
 const address = (kind: string, page: string, read: string, more: Record<string, string>) =>

@@ -1,7 +1,7 @@
 import styled from 'styled-components';
 import { type Holding, useThreshold } from '../classes/useThreshold';
 import { LinkButton } from '../design/Controls';
-import { Meant } from '../design/Meaning';
+import { MetricHelp } from '../design/MetricHelp';
 import { NumberBox } from '../design/NumberBox';
 import { Notice } from '../design/States';
 import { Under } from '../design/Text';
@@ -42,7 +42,7 @@ export function Thresholds({ goals, schoolClass, onThreshold }: Props) {
               <tr key={g.goal}>
                 <td>
                   <b>
-                    <Meant code={g.goal} label={g.label} />
+                    <MetricHelp code={g.goal} label={g.label} />
                   </b>
                   <Under>
                     {g.figure}, {g.unit}

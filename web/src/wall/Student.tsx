@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
-import { useDesk } from '../account/useDesk';
+import { useClassAccess } from '../account/useClassAccess';
 import { api, body, type Schemas } from '../api/client';
 import { Level } from '../design/Level';
-import { Meant } from '../design/Meaning';
+import { MetricHelp } from '../design/MetricHelp';
 import { Place } from '../design/Place';
 import { Empty, Failed, Loading } from '../design/States';
 import { Under } from '../design/Text';
@@ -19,7 +19,7 @@ type Attempt = Schemas['AttemptView'];
 /** One student: every attempt with its boxes, levels, and what to say. */
 export default function Student() {
   const { id = '' } = useParams();
-  const { isOwn } = useDesk();
+  const { isOwn } = useClassAccess();
   const student = useQuery({
     queryKey: ['wall', 'student', id],
     queryFn: () => body(api.GET('/api/wall/students/{id}', { params: { path: { id } } })),
@@ -100,7 +100,7 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
             <Level level={m.level} size={28} />
             <span>
               <b>
-                <Meant code={m.goal} label={m.label} />
+                <MetricHelp code={m.goal} label={m.label} />
               </b>{' '}
               {levelNames[m.level]}
               <Under>

@@ -3,10 +3,10 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { served } from '../api/served';
-import { useDesk } from '../account/useDesk';
+import { useClassAccess } from '../account/useClassAccess';
 import { api, body, type Schemas } from '../api/client';
 import { Select, Toggle } from '../design/Controls';
-import { Meant } from '../design/Meaning';
+import { MetricHelp } from '../design/MetricHelp';
 import { grey } from '../design/greys';
 import { Level, Spread } from '../design/Level';
 import { Place, PlaceLoading } from '../design/Place';
@@ -29,7 +29,7 @@ type WallView = Schemas['WallView'];
 export default function Wall() {
   const { run } = useParams();
   const navigate = useNavigate();
-  const { isOwn } = useDesk();
+  const { isOwn } = useClassAccess();
   const [squint, setSquint] = useState(false);
   const [two, setTwo] = useState(false);
   const runs = useQuery(served.runs);
@@ -131,7 +131,7 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
             {wall.goals.map((g) => (
               <GoalHead key={`${g.exercise}${g.goal}`} scope="col">
                 {g.title && <Of>{g.title}</Of>}
-                <Meant code={g.goal} label={g.label} />
+                <MetricHelp code={g.goal} label={g.label} />
                 <Spread
                   counts={g.counts}
                   label={formatMessage({ id: 'wall.skills.countsSpoken' }, { skill: [g.title, g.label].filter(Boolean).join(', '), counts: g.counts.join(', ') })}

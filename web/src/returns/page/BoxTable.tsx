@@ -2,7 +2,7 @@ import styled from 'styled-components';
 import type { Schemas } from '../../api/client';
 import { grey } from '../../design/greys';
 import { Asked } from '../../design/Swatch';
-import { Meant } from '../../design/Meaning';
+import { MetricHelp } from '../../design/MetricHelp';
 import { colour, sizes, space } from '../../design/tokens';
 import { dayOf, decimals } from '../../words/words';
 import { pictureOf } from '../pictures';
@@ -118,7 +118,7 @@ function Figures({ code, name, boxes, field, of, strong }: FiguresProps) {
   return (
     <tr>
       <th scope="row">
-        <Meant code={code} label={name} />
+        <MetricHelp code={code} label={name} />
       </th>
       {boxes.map((b) => (
         <Cell key={b.field} $on={b.field === field}>

@@ -2,10 +2,10 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type KeyboardEvent, useRef, useState } from 'react';
 import { RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import { useDesk } from '../../account/useDesk';
+import { useClassAccess } from '../../account/useClassAccess';
 import { api, body, type Schemas } from '../../api/client';
 import { Button, LinkButton, MainButton } from '../../design/Controls';
-import { Meant } from '../../design/Meaning';
+import { MetricHelp } from '../../design/MetricHelp';
 import { Aside } from '../../design/Text';
 import { colour, levelGreys, sizes, space } from '../../design/tokens';
 import { useKeys } from '../../design/useKeys';
@@ -35,7 +35,7 @@ interface Props {
  */
 export function Judgement({ page, goals, before, onField, onConfirmed, onStep }: Props) {
   const queries = useQueryClient();
-  const { mayMark } = useDesk();
+  const { mayMark } = useClassAccess();
   const frame = useRef<HTMLElement>(null);
   const [levels, setLevels] = useState<Record<string, number>>(() => Object.fromEntries(goals.map((g) => [g.id, g.level ?? g.proposed])));
   const [looked, setLooked] = useState<Set<string>>(new Set());
@@ -183,7 +183,7 @@ function GoalRow({ goal, before, level, looked, isOpen, onLevel, onField }: Goal
     <Row onKeyDownCapture={onKey} onFocus={() => onField(goal.found.field ?? null)} onBlur={() => onField(null)} data-goal={goal.goal} data-mark={goal.id}>
       <div>
         <b>
-          <Meant code={goal.goal} label={goal.called.label} />
+          <MetricHelp code={goal.goal} label={goal.called.label} />
         </b>{' '}
         {goal.exercise && <Aside>{goal.exercise}</Aside>}{' '}
         {goal.close &&

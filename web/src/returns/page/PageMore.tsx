@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button as AriaButton, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import { useDesk } from '../../account/useDesk';
+import { useClassAccess } from '../../account/useClassAccess';
 import { api, body, type Schemas } from '../../api/client';
 import { Button, Select } from '../../design/Controls';
 import { Notice } from '../../design/States';
@@ -19,7 +19,7 @@ interface Props {
 
 /** What is seldom wanted of a page: who decided what, another look with the present reader, whose page it really is. */
 export function PageMore({ page, others, history }: Props) {
-  const { isOwn } = useDesk();
+  const { isOwn } = useClassAccess();
   return (
     <Disclosure>
       <Heading level={3}>

@@ -1,8 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { useDesk } from '../../account/useDesk';
-import { asked } from '../../api/desk';
+import { useClassAccess } from '../../account/useClassAccess';
+import { asked } from '../../api/sharedClass';
 import { api, type Schemas } from '../../api/client';
 import { Button, LinkButton } from '../../design/Controls';
 import { Empty, Failed, Loading, Notice } from '../../design/States';
@@ -36,7 +36,7 @@ interface Props {
 /** One page: its picture with what was measured, box by box, and the proposed levels. */
 export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
   const queries = useQueryClient();
-  const { isOwn, mayMark } = useDesk();
+  const { isOwn, mayMark } = useClassAccess();
   const [field, setField] = useState<string | null>(null);
   const path = { id: row.id };
   const detail = useQuery(pageQuery(row.id));

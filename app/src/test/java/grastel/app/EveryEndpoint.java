@@ -36,7 +36,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 import tools.jackson.core.type.TypeReference;
 
 /** Every endpoint that is about a row by its id, with a row of each kind and a request that would be taken. */
-public abstract class EveryEndpoint extends DeskTest {
+public abstract class EveryEndpoint extends ApplicationTest {
     @Autowired
     private Charts charts;
 

@@ -15,7 +15,7 @@ import tools.jackson.databind.SerializationFeature;
  * {@code -Dopenapi.update=true}, then {@code npm run api} in web/.
  */
 @ActiveProfiles("demo")
-class OpenApiTest extends DeskTest {
+class OpenApiTest extends ApplicationTest {
     private static final Path KEPT = Path.of("..", "web", "openapi.json");
 
     @Test

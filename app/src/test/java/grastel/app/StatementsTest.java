@@ -20,7 +20,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 /** A request asks the database a bounded number of times, however many weeks lie behind it. */
 @Import(Statements.class)
 @Tag("database")
-class StatementsTest extends DeskTest {
+class StatementsTest extends ApplicationTest {
     private static final int MOST = 15;
 
     private SignedIn teacher;

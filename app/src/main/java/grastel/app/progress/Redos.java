@@ -14,7 +14,7 @@ import grastel.app.returns.api.Confirmed;
 import grastel.app.sheets.Printings;
 import grastel.app.sheets.RedoSheets;
 import grastel.app.sheets.RedoSheets.Given;
-import grastel.app.sheets.RedoSheets.RedoRequest;
+import grastel.app.sheets.RedoSheets.RedoItem;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
@@ -86,17 +86,17 @@ class Redos {
 
     @Transactional(readOnly = true)
     Look look(Wanted wanted) {
-        List<RedoRequest> asked = asked(wanted);
+        List<RedoItem> asked = asked(wanted);
         String title = title(asked);
         return new Look(title, personal.look(wanted.schoolClass(), title, asked));
     }
 
     RunInfo print(Wanted wanted) {
-        List<RedoRequest> asked = asked(wanted);
+        List<RedoItem> asked = asked(wanted);
         return personal.print(wanted.schoolClass(), title(asked), asked);
     }
 
-    private String title(List<RedoRequest> asked) {
+    private String title(List<RedoItem> asked) {
         Set<UUID> runs = asked.stream()
                 .flatMap(a -> a.exercises().stream())
                 .map(RedoSheets.Again::run)
@@ -109,13 +109,13 @@ class Redos {
         return whole.substring(0, Math.min(whole.length(), MOST_TITLE));
     }
 
-    private List<RedoRequest> asked(Wanted wanted) {
+    private List<RedoItem> asked(Wanted wanted) {
         ClassInfo to = classes.one(wanted.schoolClass());
         return wanted.field() == null ? missed(wanted) : oneField(wanted, to);
     }
 
     /** The same field for everyone. */
-    private List<RedoRequest> oneField(Wanted wanted, ClassInfo to) {
+    private List<RedoItem> oneField(Wanted wanted, ClassInfo to) {
         if (wanted.run() == null) {
             throw ApiProblem.invalid("run", "MISSING", say("problem.which-printing-is-the"));
         }
@@ -124,7 +124,7 @@ class Redos {
                 .map(StudentInfo::id)
                 .filter(s -> wanted.isOf(s) && given.containsKey(s))
                 .flatMap(s -> exerciseWith(wanted.field(), Require.key(given, s).get(wanted.run()))
-                        .map(e -> new RedoRequest(
+                        .map(e -> new RedoItem(
                                 s, List.of(new RedoSheets.Again(wanted.run(), e, Map.of(wanted.field(), ""))))))
                 .toList();
     }
@@ -140,7 +140,7 @@ class Redos {
     }
 
     /** To each what it missed, what is taught first before the rest. */
-    private List<RedoRequest> missed(Wanted wanted) {
+    private List<RedoItem> missed(Wanted wanted) {
         Map<AttemptedExercise, List<Stood>> stood = (wanted.run() == null ? confirmed(wanted) : ofRun(wanted))
                 .collect(Collectors.groupingBy(Stood::key, LinkedHashMap::new, Collectors.toList()));
         Set<UUID> runs = stood.keySet().stream().map(AttemptedExercise::run).collect(Collectors.toSet());
@@ -165,8 +165,8 @@ class Redos {
                                 words(habits.get(key.student()))));
             }
         });
-        List<RedoRequest> asked = new ArrayList<>();
-        found.forEach((student, exercises) -> asked.add(new RedoRequest(
+        List<RedoItem> asked = new ArrayList<>();
+        found.forEach((student, exercises) -> asked.add(new RedoItem(
                 student,
                 exercises.stream()
                         .filter(f -> !f.again().advice().isEmpty())

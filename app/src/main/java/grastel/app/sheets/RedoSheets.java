@@ -78,7 +78,7 @@ public class RedoSheets {
     public record Again(UUID run, int exercise, Map<String, String> advice) {}
 
     /** @param exercises what matters most first: what finds no room on one page with it is left out */
-    public record RedoRequest(UUID student, List<Again> exercises) {}
+    public record RedoItem(UUID student, List<Again> exercises) {}
 
     /** An exercise on a page. @param advice by the field's name on the page */
     public record Part(String title, Map<String, String> advice) {}
@@ -104,14 +104,14 @@ public class RedoSheets {
 
     /** What would be printed; students for whom there is nothing are left out. */
     @Transactional(readOnly = true)
-    public List<Page> look(UUID schoolClass, String title, List<RedoRequest> asked) {
+    public List<Page> look(UUID schoolClass, String title, List<RedoItem> asked) {
         return composed(classes.one(schoolClass), title, asked).stream()
                 .map(Composed::page)
                 .toList();
     }
 
     /** Prints the pages, in the order of the class list. */
-    public RunInfo print(UUID schoolClass, String title, List<RedoRequest> asked) {
+    public RunInfo print(UUID schoolClass, String title, List<RedoItem> asked) {
         ClassInfo to = classes.one(schoolClass);
         List<Composed> all = composed(to, title, asked);
         if (all.isEmpty()) {
@@ -140,9 +140,9 @@ public class RedoSheets {
         return versions.save(version);
     }
 
-    private List<Composed> composed(ClassInfo to, String title, List<RedoRequest> asked) {
-        Map<UUID, RedoRequest> byStudent =
-                asked.stream().collect(Collectors.toMap(RedoRequest::student, a -> a, (one, two) -> one));
+    private List<Composed> composed(ClassInfo to, String title, List<RedoItem> asked) {
+        Map<UUID, RedoItem> byStudent =
+                asked.stream().collect(Collectors.toMap(RedoItem::student, a -> a, (one, two) -> one));
         Map<UUID, Map<UUID, Origin>> origins = origins(asked.stream()
                 .flatMap(a -> a.exercises().stream())
                 .map(Again::run)
@@ -169,7 +169,7 @@ public class RedoSheets {
         return origins;
     }
 
-    private Optional<Composed> composed(RedoRequest asked, String title, GradeBand band, Map<UUID, Origin> origins) {
+    private Optional<Composed> composed(RedoItem asked, String title, GradeBand band, Map<UUID, Origin> origins) {
         List<Again> there = asked.exercises().stream()
                 .filter(a -> origins.containsKey(a.run()) && !a.advice().isEmpty())
                 .toList();

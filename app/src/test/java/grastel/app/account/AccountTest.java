@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.Together;
 import grastel.app.platform.SignedIn;
 import jakarta.servlet.http.Cookie;
@@ -28,7 +28,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 @Tag("database")
-class AccountTest extends DeskTest {
+class AccountTest extends ApplicationTest {
     private static final String OTHER_PASSWORD = "harbour-gannet-slate-seven";
 
     /** The program's, not the tests'. */

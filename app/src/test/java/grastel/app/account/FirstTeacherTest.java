@@ -2,7 +2,7 @@ package grastel.app.account;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.Together;
 import java.util.List;
 import java.util.Map;
@@ -11,7 +11,7 @@ import org.springframework.test.annotation.DirtiesContext;
 
 /** An installation nobody has an account on yet. */
 @DirtiesContext(classMode = DirtiesContext.ClassMode.BEFORE_CLASS)
-class FirstTeacherTest extends DeskTest {
+class FirstTeacherTest extends ApplicationTest {
     @Test
     void ofSeveralFirstTeachersAtTheSameMomentOneIsMadeAndIsTheAdministrator() throws Exception {
         List<Integer> answers = Together.run(

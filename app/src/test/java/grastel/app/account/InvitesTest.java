@@ -3,7 +3,7 @@ package grastel.app.account;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.Together;
 import grastel.app.platform.SignedIn;
 import java.time.OffsetDateTime;
@@ -16,7 +16,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 @Tag("database")
-class InvitesTest extends DeskTest {
+class InvitesTest extends ApplicationTest {
     private static int names;
 
     private String invitation(SignedIn administrator) {

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.core.layering.Stroke;
 import grastel.core.layering.picture.SwatchPicture;
@@ -24,7 +24,7 @@ import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
-class BenchTest extends DeskTest {
+class BenchTest extends ApplicationTest {
     @Autowired
     private Bench bench;
 

@@ -3,7 +3,7 @@ package grastel.app.campaign;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.OnlyOnH2;
 import grastel.app.platform.SignedIn;
 import grastel.app.platform.storage.FolderFiles;
@@ -31,7 +31,7 @@ import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 /** Clocks that jump, and folders that nothing can be written into while the program runs. */
-class BadDaysTest extends DeskTest {
+class BadDaysTest extends ApplicationTest {
     /** {@code ./grastel campaign clocks} jumps oftener. */
     private static final int JUMPS = Integer.getInteger("grastel.jumps", 2);
 

@@ -3,7 +3,7 @@ package grastel.app.campaign;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
@@ -38,7 +38,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
             "grastel.decoding.memory-mb=256",
             "grastel.reading.workers=2"
         })
-class HostileFilesCampaignTest extends DeskTest {
+class HostileFilesCampaignTest extends ApplicationTest {
     /** {@code ./grastel campaign files} sends more. */
     private static final int FILES = Integer.getInteger("grastel.files", 12);
 

@@ -2,7 +2,7 @@ package grastel.app.campaign;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.app.ServerDesk;
+import grastel.app.ServerTestBase;
 import grastel.app.classes.CalendarData;
 import grastel.app.classes.Classes;
 import grastel.app.platform.Ownership;
@@ -31,7 +31,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 
 /** A staff room: forty sessions that look about and write at the same time. */
 @Tag("soak")
-class ManySessionsTest extends ServerDesk {
+class ManySessionsTest extends ServerTestBase {
     private static final int SESSIONS = 40;
     private static final int TEACHERS = 8;
     /** {@code ./grastel campaign sessions} goes on for longer. */

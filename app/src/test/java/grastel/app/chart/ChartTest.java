@@ -31,7 +31,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 @Import(Statements.class)
 @Tag("database")
-class ChartTest extends ChartDesk {
+class ChartTest extends ChartTestBase {
     @Autowired
     private ChartCodes codes;
 

@@ -2,7 +2,7 @@ package grastel.app.classes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
@@ -15,7 +15,7 @@ import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 @Tag("database")
-class ClassesTest extends DeskTest {
+class ClassesTest extends ApplicationTest {
     @Test
     void aListWithAProblemChangesNothing() {
         SignedIn teacher = newTeacher();

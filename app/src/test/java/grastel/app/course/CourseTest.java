@@ -17,7 +17,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** A class's course, from its lessons to what really happened. */
 @Tag("database")
-class CourseTest extends CourseDesk {
+class CourseTest extends CourseTestBase {
     @Test
     void theMinutesOfALessonAreThoseOfItsSheet() {
         String lane = firstSteps();

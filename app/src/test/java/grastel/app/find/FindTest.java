@@ -3,7 +3,7 @@ package grastel.app.find;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.classes.CalendarData;
 import grastel.app.platform.SignedIn;
 import grastel.core.exercise.goal.GradeBand;
@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class FindTest extends DeskTest {
+class FindTest extends ApplicationTest {
     private SignedIn teacher;
 
     @BeforeEach

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.assertThatIOException;
 
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.OnlyOnH2;
 import grastel.app.TestDatabase;
 import grastel.app.platform.ApiProblem;
@@ -38,7 +38,7 @@ import org.springframework.context.annotation.Import;
 /** Copies made while the program is used: whole, the last few, and nothing half-done where they cannot be made. */
 @Import(PlayedStorage.class)
 @Tag("database")
-class BackupsTest extends DeskTest {
+class BackupsTest extends ApplicationTest {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 29);
 
     @Autowired

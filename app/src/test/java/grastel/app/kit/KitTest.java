@@ -3,7 +3,7 @@ package grastel.app.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.kit.Kit.KitPencil;
 import grastel.app.platform.SignedIn;
 import grastel.core.media.Pencil;
@@ -22,7 +22,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 @Tag("database")
-class KitTest extends DeskTest {
+class KitTest extends ApplicationTest {
     private static final String CGATS = """
             CGATS.17
             NUMBER_OF_FIELDS 5

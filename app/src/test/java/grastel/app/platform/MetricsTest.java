@@ -2,7 +2,7 @@ package grastel.app.platform;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.test.context.TestPropertySource;
@@ -17,7 +17,7 @@ import org.springframework.test.web.servlet.request.RequestPostProcessor;
             "management.prometheus.metrics.export.enabled=true",
             "spring.test.metrics.export=true"
         })
-class MetricsTest extends DeskTest {
+class MetricsTest extends ApplicationTest {
     @Test
     void aProgramOnThisMachineIsToldHowManyPagesWait() {
         MvcTestResult told = mvc.perform(MockMvcRequestBuilders.get("/actuator/prometheus"));

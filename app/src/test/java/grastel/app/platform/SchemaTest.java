@@ -2,13 +2,13 @@ package grastel.app.platform;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 @Tag("database")
-class SchemaTest extends DeskTest {
+class SchemaTest extends ApplicationTest {
     /** Of accounts, of what a row names by what it holds, and of libraries. */
     private static final List<String> NOBODYS = List.of(
             "TEACHER",

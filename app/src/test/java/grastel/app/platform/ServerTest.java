@@ -3,7 +3,7 @@ package grastel.app.platform;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.app.OnlyOnH2;
-import grastel.app.ServerDesk;
+import grastel.app.ServerTestBase;
 import java.io.IOException;
 import java.net.Socket;
 import java.nio.charset.StandardCharsets;
@@ -15,7 +15,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** What only the server itself does: refusals before any filter, addresses and cookies behind a proxy, files. */
-class ServerTest extends ServerDesk {
+class ServerTest extends ServerTestBase {
     private String answer(String request) throws IOException {
         try (Socket socket = new Socket("127.0.0.1", port)) {
             socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));

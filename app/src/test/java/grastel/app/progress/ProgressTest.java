@@ -3,7 +3,7 @@ package grastel.app.progress;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
@@ -12,7 +12,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** Two tries of one sheet, and what they amount to. */
-class ProgressTest extends DeskTest {
+class ProgressTest extends ApplicationTest {
     private static final Hand PATCHY = new Hand(1, 0.25, 0.5, 0.3, 0.3, 2, 0, 20, 0);
 
     private static final Hand FAIR = new Hand(1, 0.1, 0.15, 0.1, 0.8, 0.8, 0, 10, 0);

@@ -3,7 +3,7 @@ package grastel.app.progress;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.Printings.PrintedSheet;
@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 /** What was missed is printed for each student alone, comes back, and is judged beside the first try. */
-class RedoTest extends DeskTest {
+class RedoTest extends ApplicationTest {
     private static final Hand PATCHY = new Hand(1, 0.25, 0.5, 0.3, 0.3, 2, 0, 20, 0);
 
     private List<PageInfo> pages(SignedIn teacher, UUID run) {

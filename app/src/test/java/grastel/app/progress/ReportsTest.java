@@ -3,7 +3,7 @@ package grastel.app.progress;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 /** What families and the teacher are told of two tries. */
-class ReportsTest extends DeskTest {
+class ReportsTest extends ApplicationTest {
     private static final Hand PATCHY = new Hand(1, 0.25, 0.5, 0.3, 0.3, 2, 0, 20, 0);
     private static final String PDF = "/api/progress/classes/{id}/reports.pdf";
 

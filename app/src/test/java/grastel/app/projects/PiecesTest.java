@@ -3,7 +3,7 @@ package grastel.app.projects;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Printings.PrintedSheet;
@@ -31,7 +31,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** A project seen finished, handed out, drawn, read, confirmed, and on its student's page. */
-class PiecesTest extends DeskTest {
+class PiecesTest extends ApplicationTest {
     @Autowired
     private Projects projects;
 

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.core.stilllife.HarbourFind;
 import java.awt.image.BufferedImage;
@@ -29,7 +29,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** A picture comes in, is measured, is printed. */
-class ProjectsTest extends DeskTest {
+class ProjectsTest extends ApplicationTest {
     private SignedIn teacher;
 
     @BeforeEach

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.OnlyOnH2;
 import grastel.app.platform.SignedIn;
 import grastel.app.platform.storage.PlayedStorage;
@@ -27,7 +27,7 @@ import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** A disk that fills up while the program runs, and has room again. */
 @Import(PlayedStorage.class)
-class FullDiskTest extends DeskTest {
+class FullDiskTest extends ApplicationTest {
     @Autowired
     private PlayedStorage disk;
 
@@ -92,7 +92,7 @@ class FullDiskTest extends DeskTest {
         MvcTestResult health = mvc.perform(MockMvcRequestBuilders.get("/actuator/health"));
         assertThat(health).hasStatus(503);
         assertThat(JsonPath.<String>read(content(health), "$.components.disk.details.words"))
-                .contains("free 50 MB");
+                .contains("Free 50 MB");
         assertThat(rows()).isEqualTo(rows);
 
         disk.setUsableMb(PlayedStorage.PLENTY);

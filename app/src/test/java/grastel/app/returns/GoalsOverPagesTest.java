@@ -3,7 +3,7 @@ package grastel.app.returns;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.SheetData;
@@ -20,7 +20,7 @@ import org.springframework.mock.web.MockMultipartFile;
 
 /** Goals whose fields lie on several pages of a student. */
 @Tag("database")
-class GoalsOverPagesTest extends DeskTest {
+class GoalsOverPagesTest extends ApplicationTest {
     private SignedIn teacher;
 
     @BeforeEach

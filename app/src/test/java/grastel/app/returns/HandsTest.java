@@ -3,7 +3,7 @@ package grastel.app.returns;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Printings;
 import grastel.app.sheets.api.RunInfo;
@@ -14,7 +14,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 /** Who presses at half the asked force is told so, from the page and from the last pages; who draws as asked is not blamed. */
-class HandsTest extends DeskTest {
+class HandsTest extends ApplicationTest {
     private static final Hand LIGHT = new Hand(0.45, 0, 0, 0, 1, 0, 0, 0, 0);
 
     @Test

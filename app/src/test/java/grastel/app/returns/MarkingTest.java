@@ -30,7 +30,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** What a teacher does with a page that has been read. */
 @Tag("database")
-class MarkingTest extends PrintedDesk {
+class MarkingTest extends PrintedSheetTestBase {
     @Autowired
     private ReturnedPages pages;
 

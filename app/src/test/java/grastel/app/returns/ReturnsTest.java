@@ -21,7 +21,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** A page that was read, what is shown of it, and what the teacher decides. */
-class ReturnsTest extends PrintedDesk {
+class ReturnsTest extends PrintedSheetTestBase {
     @Autowired
     private StoredFiles stored;
 

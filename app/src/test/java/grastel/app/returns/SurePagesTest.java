@@ -11,7 +11,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Pages that leave nothing open are looked at together and accepted at once. */
-class SurePagesTest extends PrintedDesk {
+class SurePagesTest extends PrintedSheetTestBase {
     private static final String SURE = "/api/returns/runs/{run}/sure";
 
     private List<UUID> pages;

@@ -3,7 +3,7 @@ package grastel.app.sheets;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.SheetData;
@@ -21,7 +21,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Sheets as cards with windows and labels. */
-class CardsTest extends DeskTest {
+class CardsTest extends ApplicationTest {
     private SignedIn teacher;
 
     @BeforeEach

@@ -3,7 +3,7 @@ package grastel.app.sheets;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.SheetData;
 import grastel.app.sheets.api.SheetData.ValueData;
@@ -23,7 +23,7 @@ import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
-class DrawnLinesTest extends DeskTest {
+class DrawnLinesTest extends ApplicationTest {
     /** A student's drawing of lines, taken from its picture, cuts the composition of the sheet. */
     @Test
     void linesOfADrawingCutAComposition() throws IOException {

@@ -2,7 +2,7 @@ package grastel.app.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.classes.CalendarData;
 import grastel.app.platform.SignedIn;
 import grastel.core.exercise.goal.GradeBand;
@@ -18,7 +18,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
 /** Names in the scripts of a school's families: on the printed page as shapes, and as words to be found. */
-class NamesOnPaperTest extends DeskTest {
+class NamesOnPaperTest extends ApplicationTest {
     private static final List<String> NAMES = List.of(
             "سمير حداد",
             "نور قاسم",

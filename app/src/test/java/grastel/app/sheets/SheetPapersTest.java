@@ -3,7 +3,7 @@ package grastel.app.sheets;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.classes.CalendarData;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
@@ -35,7 +35,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Value;
 
 /** Pages on paper, for students and for the teacher. */
-class SheetPapersTest extends DeskTest {
+class SheetPapersTest extends ApplicationTest {
     @Value("${grastel.data}")
     private Path data;
 

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.app.sheets.api.SheetData;
@@ -19,7 +19,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
-class SheetsTest extends DeskTest {
+class SheetsTest extends ApplicationTest {
     /** What a new teacher does not have that kinds ask for. */
     private static final Map<String, String> NEEDED = Map.of("solvent-split", "method", "finished-piece", "piece");
 

@@ -3,7 +3,7 @@ package grastel.app.sheets;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.app.sheets.api.SheetData;
@@ -16,7 +16,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 /** How strict goals are: as usual, for a class, for one sheet. */
-class ThresholdsTest extends DeskTest {
+class ThresholdsTest extends ApplicationTest {
     /** The usual spread of equal steps is 25 % for a developing class. */
     @Test
     void thresholdsFollowTheSheetThenTheClassAndStayAsPrinted() {

@@ -3,7 +3,7 @@ package grastel.app.sheets;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.SheetData;
@@ -16,7 +16,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 /** Sheets that draw themselves anew, another variant for each student. */
-class VariantsTest extends DeskTest {
+class VariantsTest extends ApplicationTest {
     private UUID sheet(SignedIn teacher, String kind, Map<String, ValueData> values) {
         return as(
                 teacher,

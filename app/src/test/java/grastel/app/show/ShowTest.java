@@ -3,7 +3,7 @@ package grastel.app.show;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.kit.Kit.KitPaper;
@@ -14,7 +14,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpStatus;
 
-class ShowTest extends DeskTest {
+class ShowTest extends ApplicationTest {
     private UUID paper(SignedIn teacher) {
         return as(teacher, () -> kit.papers()).stream()
                 .map(KitPaper::id)

@@ -3,7 +3,7 @@ package grastel.app.wall;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
@@ -13,7 +13,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 
 /** What the page of one student says: what came back, what was written to it, what never came. */
-class StudentWallTest extends DeskTest {
+class StudentWallTest extends ApplicationTest {
     private String student(SignedIn teacher, RunInfo run, int at) {
         UUID id = as(teacher, () -> printings.pages(run.id())).get(at).student();
         return content(get(teacher, "/api/wall/students/{id}", id));

@@ -7,7 +7,7 @@ import grastel.app.course.CourseViews;
 import grastel.app.course.CourseViews.LessonView;
 import grastel.app.course.CourseViews.StageView;
 import grastel.app.course.Courses;
-import grastel.app.course.rota.RotaDesk;
+import grastel.app.course.rota.RotaService;
 import grastel.app.course.rota.RotaViews.RotaView;
 import grastel.app.platform.ApiProblem;
 import grastel.core.checks.Require;
@@ -29,9 +29,9 @@ import org.springframework.stereotype.Service;
 @Service
 public class CoursePapers {
     private final Courses courses;
-    private final RotaDesk rotas;
+    private final RotaService rotas;
 
-    CoursePapers(Courses courses, RotaDesk rotas) {
+    CoursePapers(Courses courses, RotaService rotas) {
         this.courses = courses;
         this.rotas = rotas;
     }
@@ -100,7 +100,7 @@ public class CoursePapers {
                 .flatMap(p -> p.stages().stream())
                 .toList();
         return rotas.plan(
-                new RotaDesk.Asked(
+                new RotaService.Asked(
                         here.isEmpty() ? Require.key(lane.stages(), lesson.id()).stages() : here,
                         lane.schoolClass().calendar().tables(),
                         lane.facts(),

@@ -1,2 +1,2 @@
-/** Sharing pencils at a class's tables. Start at {@link grastel.app.course.rota.RotaDesk}. */
+/** Sharing pencils at a class's tables. Start at {@link grastel.app.course.rota.RotaService}. */
 package grastel.app.course.rota;

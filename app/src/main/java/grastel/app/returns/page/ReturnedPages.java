@@ -133,7 +133,7 @@ public interface ReturnedPages extends JpaRepository<ReturnedPage, UUID> {
     record Reading(UUID page, String reading) {}
 
     /** How far students of classes came on pages that were read, the first received first. */
-    @Query("select new grastel.app.returns.api.Reach(p.whose.schoolClass, p.whose.sheet, p.whose.run,"
+    @Query("select new grastel.app.returns.api.PageProgress(p.whose.schoolClass, p.whose.sheet, p.whose.run,"
             + " p.whose.student, p.furthest, p.createdAt) from ReturnedPage p"
             + " where p.whose.schoolClass in :classes and p.state = READ and p.furthest is not null"
             + " order by p.createdAt, p.index")

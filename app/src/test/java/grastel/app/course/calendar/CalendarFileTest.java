@@ -3,7 +3,7 @@ package grastel.app.course.calendar;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.course.CourseDesk;
+import grastel.app.course.CourseTestBase;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** Periods for calendar programs. */
-class CalendarFileTest extends CourseDesk {
+class CalendarFileTest extends CourseTestBase {
     /** Read back line by line, as RFC 5545 has it: folded lines unfolded, nothing of the library that wrote it. */
     @Test
     void theCalendarIsReadBackByAnotherParser() {

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.course.CourseDesk;
+import grastel.app.course.CourseTestBase;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 /** Courses without class or dates, fitted to a class and given away. */
-class OutlinesTest extends CourseDesk {
+class OutlinesTest extends CourseTestBase {
     @Test
     void anOutlineIsFittedToTheClassAndLaidOnItsPeriods() {
         String lane = firstSteps();

@@ -3,7 +3,7 @@ package grastel.app.course.paper;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.course.CourseDesk;
+import grastel.app.course.CourseTestBase;
 import grastel.app.kit.Kit;
 import grastel.app.kit.KitChanges;
 import java.io.IOException;
@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpStatus;
 
-class CoursePapersTest extends CourseDesk {
+class CoursePapersTest extends CourseTestBase {
     @Autowired
     private KitChanges kitChanges;
 

@@ -3,7 +3,7 @@ package grastel.app.keeping.migrations;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.OnlyOnH2;
 import grastel.app.platform.Digest;
 import grastel.app.platform.storage.FolderFiles;
@@ -26,7 +26,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 /** Data from before pictures were files. */
 @OnlyOnH2
 @Tag("database")
-class PicturesAsFilesTest extends DeskTest {
+class PicturesAsFilesTest extends ApplicationTest {
     @Autowired
     private StoredFiles files;
 

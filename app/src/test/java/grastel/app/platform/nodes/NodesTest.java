@@ -3,7 +3,7 @@ package grastel.app.platform.nodes;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zaxxer.hikari.HikariDataSource;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.GrastelApplication;
 import grastel.app.OnlyOnPostgres;
 import grastel.app.classes.Classes;
@@ -47,7 +47,7 @@ import org.springframework.context.ConfigurableApplicationContext;
 @OnlyOnPostgres
 @Tag("app")
 @Tag("database")
-class NodesTest extends DeskTest {
+class NodesTest extends ApplicationTest {
     @TempDir
     static Path data;
 

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import grastel.app.ServerDesk;
+import grastel.app.ServerTestBase;
 import grastel.app.campaign.Campaign;
 import java.io.IOException;
 import java.io.InputStream;
@@ -19,7 +19,7 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import org.junit.jupiter.api.Test;
 
 /** Whoever sends slowly, or much, without being signed in keeps nobody else from working. */
-class SlowRequestsTest extends ServerDesk {
+class SlowRequestsTest extends ServerTestBase {
     /** More than the server has threads; the campaign "slow" measures with as many. */
     private static final int SLOW = 300;
 

@@ -2,7 +2,7 @@ package grastel.app.platform.storage;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.OnlyOnPostgres;
 import grastel.app.platform.Digest;
 import java.nio.charset.StandardCharsets;
@@ -20,7 +20,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 @OnlyOnPostgres
 @Tag("database")
-class TableFilesTest extends DeskTest {
+class TableFilesTest extends ApplicationTest {
     private static final Duration HOUR = Duration.ofHours(1);
     private static final byte[] SCAN = "a scan".getBytes(StandardCharsets.UTF_8);
 

@@ -3,7 +3,7 @@ package grastel.app.progress.archive;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.JsonFormat;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 /** A class that is handed over, or deleted with what goes said before. */
-class ArchivesTest extends DeskTest {
+class ArchivesTest extends ApplicationTest {
     @Test
     void oneFileHoldsAllThereIsOfAClassAndItsSchemaIsTrue() throws IOException {
         SignedIn teacher = newTeacher();

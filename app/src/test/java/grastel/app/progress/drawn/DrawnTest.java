@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.app.sheets.api.SheetData;
@@ -22,7 +22,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** What a class drew of one kind of exercise: first and latest, how hard it presses, on a poster. */
-class DrawnTest extends DeskTest {
+class DrawnTest extends ApplicationTest {
     private static final Hand PATCHY = new Hand(1, 0.25, 0.5, 0.3, 0.3, 2, 0, 20, 0);
     private static final Hand HARD = new Hand(1.6, 0, 0, 0, 1, 0, 0, 0, 0);
 

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import com.jayway.jsonpath.JsonPath;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.NamedCsvRecord;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.classes.CalendarData;
 import grastel.app.classes.Classes;
 import grastel.app.platform.JsonFormat;
@@ -32,7 +32,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
 
 /** Marks by a teacher's own scale, and what other programs are given of them. */
 @Tag("database")
-class MarksTest extends DeskTest {
+class MarksTest extends ApplicationTest {
     private static final String PATH = "/api/progress/classes/{id}/marks";
     private static final List<Map<String, Object>> LETTERS = List.of(
             Map.of("value", 0, "name", "U"),

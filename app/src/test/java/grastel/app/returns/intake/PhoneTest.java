@@ -3,7 +3,7 @@ package grastel.app.returns.intake;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowable;
 
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import java.time.Clock;
 import java.time.Duration;
@@ -13,7 +13,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 
-class PhoneTest extends DeskTest {
+class PhoneTest extends ApplicationTest {
     @Autowired
     private PhoneLinks links;
 

@@ -3,7 +3,7 @@ package grastel.app.returns.intake;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.returns.PrintedDesk;
+import grastel.app.returns.PrintedSheetTestBase;
 import grastel.app.returns.page.PageRows;
 import grastel.core.scanner.hand.Hand;
 import grastel.core.scanner.picture.Tabletop;
@@ -32,7 +32,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** Whatever a scanner, a phone or a learning platform hands over. */
-class TakenInTest extends PrintedDesk {
+class TakenInTest extends PrintedSheetTestBase {
     @Autowired
     private WatchedFolder folder;
 

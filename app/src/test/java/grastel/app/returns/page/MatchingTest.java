@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.platform.SignedIn;
-import grastel.app.returns.PrintedDesk;
+import grastel.app.returns.PrintedSheetTestBase;
 import grastel.app.sheets.Sheets;
 import grastel.core.scanner.hand.Hand;
 import java.awt.Color;
@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 
 /** Which sheet and which student a page is, where its code does not say so or says something else. */
 @Tag("database")
-class MatchingTest extends PrintedDesk {
+class MatchingTest extends PrintedSheetTestBase {
 
     @Test
     void aSheetFromAnEarlierPrintingIsReadAgainstItsOwnVersion() {

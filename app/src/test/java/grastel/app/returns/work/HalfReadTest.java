@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
 import com.zaxxer.hikari.HikariDataSource;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.TestDatabase;
 import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
@@ -26,7 +26,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.dao.DataAccessException;
 
 /** Pages whose reading ended half-way. */
-class HalfReadTest extends DeskTest {
+class HalfReadTest extends ApplicationTest {
     @Autowired
     private PageStore store;
 

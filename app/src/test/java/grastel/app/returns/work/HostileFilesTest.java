@@ -3,7 +3,7 @@ package grastel.app.returns.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.decoding.Hostile;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.api.PagesWait;
@@ -40,7 +40,7 @@ import org.springframework.test.context.TestPropertySource;
             "grastel.decoding.memory-mb=200",
             "grastel.reading.workers=2"
         })
-class HostileFilesTest extends DeskTest {
+class HostileFilesTest extends ApplicationTest {
     @Autowired
     private WatchedFolder folder;
 

@@ -3,7 +3,7 @@ package grastel.app.sheets.back;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import java.io.ByteArrayOutputStream;
@@ -19,7 +19,7 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
-class BacksTest extends DeskTest {
+class BacksTest extends ApplicationTest {
     private final class Printed implements AutoCloseable {
         final PDDocument pdf;
         final RunInfo run;

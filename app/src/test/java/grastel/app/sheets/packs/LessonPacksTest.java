@@ -3,7 +3,7 @@ package grastel.app.sheets.packs;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.SheetData;
@@ -17,7 +17,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
-class LessonPacksTest extends DeskTest {
+class LessonPacksTest extends ApplicationTest {
     private String exported(SignedIn teacher) {
         UUID sheet = as(teacher, () -> {
             SheetData scale = scale("S23", 5, 20);

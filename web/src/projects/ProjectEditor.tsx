@@ -53,7 +53,7 @@ const lessons = ['35', '40', '45', '50', '60', '80', '90', '100', '120'].map((id
  * @param own pictures that students draw instead of this one
  * @param whose the student who alone draws this one
  */
-export function ProjectDesk({ open, own = [], whose }: { open: Project; own?: readonly Project[]; whose?: string | undefined }) {
+export function ProjectEditor({ open, own = [], whose }: { open: Project; own?: readonly Project[]; whose?: string | undefined }) {
   const queries = useQueryClient();
   const navigate = useNavigate();
   const [settings, setSettings] = useState(open.settings);

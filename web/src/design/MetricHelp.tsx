@@ -13,13 +13,13 @@ interface Props {
 }
 
 /** A question mark that tells what a figure measures, what that stands for, and what it cannot see. */
-function Meaning({ code, label }: Props) {
+function QuestionMark({ code, label }: Props) {
   return (
     <DialogTrigger>
       <Mark aria-label={formatMessage({ id: 'design.help.about' }, { label })}>?</Mark>
       <Pane placement="bottom start">
         <Dialog aria-label={formatMessage({ id: 'design.help.about' }, { label })}>
-          <Told code={code} label={label} />
+          <HelpText code={code} label={label} />
         </Dialog>
       </Pane>
     </DialogTrigger>
@@ -27,19 +27,19 @@ function Meaning({ code, label }: Props) {
 }
 
 /** A name with its question mark, which stays beside the last word where the name takes several lines. */
-export function Meant({ code, label }: Props) {
+export function MetricHelp({ code, label }: Props) {
   const last = label.lastIndexOf(' ') + 1;
   return (
     <span>
       {label.slice(0, last)}
       <Together>
-        {label.slice(last)} <Meaning code={code} label={label} />
+        {label.slice(last)} <QuestionMark code={code} label={label} />
       </Together>
     </span>
   );
 }
 
-function Told({ code, label }: Props) {
+function HelpText({ code, label }: Props) {
   const meanings = useQuery(served.meanings);
   if (meanings.isPending) {
     return <Loading what={formatMessage({ id: 'design.help.label' })} />;

@@ -35,7 +35,7 @@ import org.springframework.stereotype.Component;
 
 /** Plans who takes which part of a sheet when, table by table. */
 @Component
-public class RotaDesk {
+public class RotaService {
     /** For one table, and for each trial of a remedy. */
     private static final Duration FOR_A_TABLE = Duration.ofMillis(400);
 
@@ -43,7 +43,7 @@ public class RotaDesk {
 
     private final RotaPlanner planner;
 
-    RotaDesk(RotaPlanner planner) {
+    RotaService(RotaPlanner planner) {
         this.planner = planner;
     }
 

@@ -3,7 +3,7 @@ package grastel.app.chart;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.kit.Kit;
 import grastel.app.platform.SignedIn;
 import java.util.HashMap;
@@ -14,7 +14,7 @@ import java.util.concurrent.locks.LockSupport;
 import org.springframework.beans.factory.annotation.Autowired;
 
 /** Charts printed, filled by a hand, sent in and fitted. */
-abstract class ChartDesk extends DeskTest {
+abstract class ChartTestBase extends ApplicationTest {
     @Autowired
     Charts charts;
 

@@ -14,7 +14,7 @@ import java.util.List;
 import java.util.Locale;
 
 /** What a finished piece needs to hang and to last: labels, the measures of its mat, what to look at first. */
-final class KeepingSheets {
+final class StorageLabels {
     private static final double GAP = 4;
     private static final double LABEL_HEIGHT = 31;
     private static final double MAT_ROOM = 120;
@@ -33,7 +33,7 @@ final class KeepingSheets {
             say("paper.out-of-the-sun"),
             say("paper.mat-knife-and-glass"));
 
-    private KeepingSheets() {}
+    private StorageLabels() {}
 
     /** @param names of students, empty ones to be written by hand; @param materials in words */
     static byte[] pdf(String title, PageSize size, String className, List<String> names, String materials, Mat mat) {

@@ -4,7 +4,7 @@ import { expect, it, vi } from 'vitest';
 import { ApiError, type Schemas } from '../api/client';
 import { answers, answersTo, press, show, type } from '../testing';
 import { usual } from './example';
-import { ProjectDesk } from './ProjectDesk';
+import { ProjectEditor } from './ProjectEditor';
 import type { Project } from './words';
 
 const mug: Project = { id: 'm', revision: 3, title: 'Enamel mug', rights: 'OWN_PHOTO', rightsNote: 'by the window', settings: usual };
@@ -22,7 +22,7 @@ const server = (measured: unknown = values) => answersTo('GET', { '/api/projects
 const desk = () =>
   show(
     <MemoryRouter>
-      <ProjectDesk open={mug} />
+      <ProjectEditor open={mug} />
     </MemoryRouter>,
   );
 

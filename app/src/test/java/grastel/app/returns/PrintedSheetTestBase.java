@@ -1,6 +1,6 @@
 package grastel.app.returns;
 
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.api.RunInfo;
@@ -8,7 +8,7 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 
 /** A teacher whose class of three has a printed pressure scale of five boxes, of which nothing has come back. */
-public abstract class PrintedDesk extends DeskTest {
+public abstract class PrintedSheetTestBase extends ApplicationTest {
     protected SignedIn teacher;
     protected RunInfo run;
     /** The students' pages, in the order of the class. */

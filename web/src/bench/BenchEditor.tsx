@@ -37,7 +37,7 @@ const surroundings = ['95', '75', '50', '25', '8'] as const;
 type Around = (typeof surroundings)[number];
 
 /** The bench with one stack on it. */
-export function Desk({ kit, stacks, open, start, brought, onOpen, onReload }: Props) {
+export function BenchEditor({ kit, stacks, open, start, brought, onOpen, onReload }: Props) {
   const bench = useBenchStack(start);
   const { stack, history, look, shown } = bench;
   const seen = look.data;

@@ -34,7 +34,7 @@ import tools.jackson.databind.JsonNode;
  * the program as it is now, and the last of each has the shape that is written now. Where a shape changes on purpose, add a file
  * by {@code -DargLine=-Dkept.update=true}; the older ones stay.
  */
-class KeptShapesTest extends DeskTest {
+class StoredJsonTest extends ApplicationTest {
     private static final Path KEPT = Path.of("src", "test", "resources", "kept");
     private static final int BOXES = 5;
 
@@ -52,7 +52,7 @@ class KeptShapesTest extends DeskTest {
     private static List<Path> kept(String name) {
         try (Stream<Path> files = Files.list(KEPT)) {
             return files.filter(f -> f.getFileName().toString().startsWith(name + "-"))
-                    .sorted(Comparator.comparingInt(KeptShapesTest::number))
+                    .sorted(Comparator.comparingInt(StoredJsonTest::number))
                     .toList();
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -24,7 +24,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** A table of four that draws one field of ten minutes. */
-class RotaDeskTest {
+class RotaServiceTest {
     private static final List<Pencil> PENCILS = ShippedKit.pencils().stream()
             .filter(p -> !p.colourless())
             .map(ShippedKit.RangePencil::toPencil)
@@ -42,8 +42,8 @@ class RotaDeskTest {
         PictureWork piece = new PictureWork(Technique.COLOUR, WANTED, 9, 1, 1, 10);
         Stage stage = new Stage("a", Kind.WORK, new Part(0, 0, "1", "", ""), 10, Stop.GOOD, List.of(piece));
         ClassFacts facts = new ClassFacts(4, GradeBand.DEVELOPING, Method.USUAL, Map.of(), atHand, 1);
-        RotaDesk.Asked asked = new RotaDesk.Asked(List.of(stage), List.of(), facts, 0.5);
-        return new RotaDesk(IN_ORDER).plan(asked, s -> "box 1").tables().get(0);
+        RotaService.Asked asked = new RotaService.Asked(List.of(stage), List.of(), facts, 0.5);
+        return new RotaService(IN_ORDER).plan(asked, s -> "box 1").tables().get(0);
     }
 
     /** One after another: 10, 20 and 30 min of waiting, at half the pace twice as long. */

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalStateException;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-class KnownTest {
+class RequireTest {
     @Test
     void whatIsThereIsGiven() {
         assertThat(Require.key(Map.of("box 1", 7), "box 1")).isEqualTo(7);

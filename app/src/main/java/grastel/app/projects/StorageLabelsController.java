@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** What comes after the last layer. */
 @RestController
 @RequestMapping("/api/projects/{id}")
-class KeepingController {
+class StorageLabelsController {
     /** Of a project that no class draws. */
     private static final int EMPTY_LABELS = 8;
 
@@ -33,7 +33,7 @@ class KeepingController {
     private final ProjectColours colours;
     private final Classes classes;
 
-    KeepingController(Projects projects, ProjectColours colours, Classes classes) {
+    StorageLabelsController(Projects projects, ProjectColours colours, Classes classes) {
         this.projects = projects;
         this.colours = colours;
         this.classes = classes;
@@ -45,7 +45,7 @@ class KeepingController {
         ProjectInfo of = projects.one(id);
         With with = colours.with(id, of.schoolClass(), of.settings());
         ClassInfo to = of.schoolClass() == null ? null : classes.one(of.schoolClass());
-        byte[] pdf = KeepingSheets.pdf(
+        byte[] pdf = StorageLabels.pdf(
                 of.title(),
                 paper,
                 to == null ? "" : to.name(),

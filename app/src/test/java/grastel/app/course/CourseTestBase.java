@@ -3,7 +3,7 @@ package grastel.app.course;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.jayway.jsonpath.JsonPath;
-import grastel.app.DeskTest;
+import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -14,7 +14,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 
 /** A class that meets on Tuesdays at 11:05 from September to December 2026; 31 August is a Monday. */
-public abstract class CourseDesk extends DeskTest {
+public abstract class CourseTestBase extends ApplicationTest {
     protected SignedIn teacher;
     protected UUID schoolClass;
     protected UUID paper;

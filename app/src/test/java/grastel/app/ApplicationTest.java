@@ -55,7 +55,7 @@ import tools.jackson.databind.json.JsonMapper;
 @AutoConfigureMockMvc
 @ActiveProfiles("test")
 @Tag("app")
-public abstract class DeskTest {
+public abstract class ApplicationTest {
     /** No measure: what takes longer on a machine with much else to do is not there. */
     protected static final Duration PATIENCE = Duration.ofMinutes(5);
 

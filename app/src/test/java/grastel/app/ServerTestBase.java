@@ -17,7 +17,7 @@ import org.springframework.test.context.DynamicPropertySource;
         properties = {"server.forward-headers-strategy=native", "grastel.warm-up=false"})
 @ActiveProfiles("test")
 @Tag("app")
-public abstract class ServerDesk {
+public abstract class ServerTestBase {
     protected static final String PASSWORD = "gannet-quarry-umbrella-nine";
 
     @LocalServerPort
