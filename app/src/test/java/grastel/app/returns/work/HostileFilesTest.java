@@ -164,7 +164,7 @@ class HostileFilesTest extends ApplicationTest {
         assertThat(JsonPath.<String>read(awaitRead(teacher, page), "$.row.state"))
                 .isEqualTo("READ");
 
-        jdbc.update("update returned_page set state = 'QUEUED', tries = 4 where id = ?", page);
+        jdbc.update("update returned_page set state = 'QUEUED', tries = 20 where id = ?", page);
         workers.look(new PagesWait());
         assertThat(problem(teacher, page)).isEqualTo("FAILED");
     }
