@@ -1,6 +1,7 @@
 import { createIntl, createIntlCache } from 'react-intl';
 import { messages } from './messages';
 import type { MessageId, Noun } from './messages';
+import { PSEUDO, pseudo } from './pseudo';
 
 declare global {
   // eslint-disable-next-line @typescript-eslint/no-namespace -- react-intl reads the types of message ids from here
@@ -21,7 +22,7 @@ export function messagesOf(catalogues: Record<string, Place>, language: string):
   const all: [string, string][] = [];
   for (const [place, english] of Object.entries(messages as Record<string, Place>)) {
     const own = catalogues[`./${language}/${place}.json`] ?? {};
-    all.push(...Object.entries({ ...english, ...own }).map(([key, text]): [string, string] => [`${place}.${key}`, text]));
+    all.push(...Object.entries({ ...english, ...own }).map(([key, text]): [string, string] => [`${place}.${key}`, language === PSEUDO ? pseudo(text) : text]));
   }
   return Object.fromEntries(all);
 }

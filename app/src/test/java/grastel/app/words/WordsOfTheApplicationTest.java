@@ -90,7 +90,7 @@ class WordsOfTheApplicationTest {
 
     /** Sentences that nobody reads on a screen or on paper: of the log, of faults of ours, of queries, of the start. */
     private static final Pattern NOT_READ = Pattern.compile(
-            "(?s)/\\*.*?\\*/|//[^\n]*|@\\w+\\(|\\b(?:LOG\\.\\w+|Known\\.\\w+|\\w*Exception|comment|description|super|execute\\w*|prepareStatement)\\(");
+            "(?s)/\\*.*?\\*/|//[^\n]*|@\\w+\\(|\\b(?:LOG\\.\\w+|Require\\.\\w+|\\w*Exception|comment|description|super|execute\\w*|prepareStatement)\\(");
 
     private static final Pattern QUERY = Pattern.compile(
             "(?i)^ ?(select|insert|update|delete|from|where|and|order|join|left|new|alter|create|backup|on conflict) .*|.* from [A-Z].*");

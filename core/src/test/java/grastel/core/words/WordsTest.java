@@ -135,11 +135,11 @@ class WordsTest {
         assertThat(strays).isEmpty();
     }
 
-    /** Comments, exceptions and what {@code Known} says of a fault of ours. */
+    /** Comments, exceptions and what {@code Require} says of a fault of ours. */
     private static String withoutFaults(String source) {
         String code = source.replaceAll("(?s)/\\*.*?\\*/", "").replaceAll("//[^\n]*", "");
-        Matcher fault =
-                Pattern.compile("new \\w*Exception\\(|Known\\.here\\(|super\\(").matcher(code);
+        Matcher fault = Pattern.compile("new \\w*Exception\\(|Require\\.present\\(|super\\(")
+                .matcher(code);
         StringBuilder rest = new StringBuilder();
         int at = 0;
         while (fault.find(at)) {
