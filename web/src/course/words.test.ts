@@ -15,5 +15,5 @@ it('says a warning with its figures', () => {
 it('tells where taking turns is enough and where it is not', () => {
   const few = { kind: 'TOO_FEW_COPIES', pencil: 'S16 Tide Blue', of: 24, count: 18 } as const;
   expect(warningWords(warning({ ...few, inTurns: 12 }), title)).toContain('That is enough if students take turns');
-  expect(warningWords(warning({ ...few, inTurns: 24 }), title)).toContain('Taking turns needs 24');
+  expect(warningWords(warning({ ...few, inTurns: 24 }), title)).toContain('Taking turns would need 24 pencils');
 });

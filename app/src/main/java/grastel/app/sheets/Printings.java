@@ -138,7 +138,10 @@ public class Printings {
         PrintRun run = new PrintRun(version, to.id(), to.band(), newCode(), card);
         for (UUID student : students) {
             OwnPages.Own pages = own.get(student);
-            run.add(pages == null ? null : pages.version(), student, pages == null ? layout.size() : pages.count());
+            run.add(
+                    pages == null ? null : pages.version(),
+                    student,
+                    pages == null ? StoredSheetVersion.drawn(layout) : pages.drawn());
         }
         return run(runs.saveAndFlush(run).id());
     }

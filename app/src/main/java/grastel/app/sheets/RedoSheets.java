@@ -121,10 +121,10 @@ public class RedoSheets {
         Composed first = all.get(0);
         SheetVersion its = version(sheet, 1, schoolClass, first);
         PrintRun run = new PrintRun(its, schoolClass, to.band(), printings.newCode(), false);
-        run.add(its, first.page().student(), first.layouts().size());
+        run.add(its, first.page().student(), StoredSheetVersion.drawn(first.layouts()));
         for (Composed one : all.subList(1, all.size())) {
             SheetVersion version = version(sheet, run.pages().size() + 1, schoolClass, one);
-            run.add(version, one.page().student(), one.layouts().size());
+            run.add(version, one.page().student(), StoredSheetVersion.drawn(one.layouts()));
         }
         return printings.run(runs.saveAndFlush(run).id());
     }

@@ -27,6 +27,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -71,10 +72,10 @@ public class SheetPapers {
         // one for all who have the same page, so that it stands in the document once
         Map<BackOf, List<BackPage>> made = new HashMap<>();
         List<SheetPdf.Copy> copies = rows.stream()
-                .map(p -> {
+                .flatMap(p -> {
                     StoredSheetVersion sheet = Require.key(printedFrom, p.version());
                     PageLayout page = sheet.pages().get(p.part());
-                    return new SheetPdf.Copy(
+                    SheetPdf.Copy drawn = new SheetPdf.Copy(
                             page,
                             Printings.forStudent(
                                     page.bare(), new PageCode(p.code(), p.number()), p.student(), to, names),
@@ -83,9 +84,18 @@ public class SheetPapers {
                                                     new BackOf(p.version(), p.paper()), key -> backs(run, p, sheet))
                                             .get(p.part())
                                     : null);
+                    return Stream.concat(Stream.of(drawn), instructions(sheet, p.part(), withBacks));
                 })
                 .toList();
         return SheetPdf.document(run.title(), copies);
+    }
+
+    /** The pages of instructions after a drawn page, each with an empty back where the others have one. */
+    private static Stream<SheetPdf.Copy> instructions(StoredSheetVersion sheet, int part, boolean withBacks) {
+        return sheet.withInstructions(part).stream()
+                .skip(1)
+                .flatMap(page -> withBacks ? Stream.of(page, PageLayout.empty(page.size())) : Stream.of(page))
+                .map(SheetPdf.Copy::alike);
     }
 
     private static List<SheetPdf.Copy> cards(

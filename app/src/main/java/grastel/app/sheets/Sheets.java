@@ -164,7 +164,7 @@ public class Sheets {
                 v.sheet().title(),
                 settled.plan(),
                 v.paper(),
-                settled.pages().size());
+                StoredSheetVersion.drawn(settled.pages()).size());
     }
 
     /** Which of a class's sheets another method would change. */

@@ -23,6 +23,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -64,13 +67,17 @@ class PiecesTest extends ApplicationTest {
 
     /** In a frame of 100 × 125 mm and a set of pencils. */
     private String project() {
+        return project(100, 125);
+    }
+
+    private String project(double frameWidthMm, double frameHeightMm) {
         byte[] file = photo(HarbourFind.GLASS_FLOAT);
         UUID id = as(teacher, () -> projects.create("Glass float", schoolClass.id(), Rights.OWN_PHOTO, "", file))
                 .id();
         Map<String, Object> settings =
                 new HashMap<>(JsonPath.read(content(get(teacher, "/api/projects/{id}", id)), "$.settings"));
-        settings.put("frameWidthMm", 100);
-        settings.put("frameHeightMm", 125);
+        settings.put("frameWidthMm", frameWidthMm);
+        settings.put("frameHeightMm", frameHeightMm);
         settings.put("zones", 6);
         settings.put("set", as(teacher, () -> kit.sets().get(0).id()));
         Map<String, Object> change =
@@ -146,6 +153,30 @@ class PiecesTest extends ApplicationTest {
         UUID student = as(teacher, () -> printings.page(printed)).student();
         assertThat(content(get(teacher, "/api/progress/students/{id}", student)))
                 .contains("READING_A_REFERENCE", "COLOUR_PLAN", "FINISHING");
+    }
+
+    /** What to do is never left out; its page has nothing to draw on, so nobody waits for it. */
+    @Test
+    void stepsHaveAPageOfTheirOwnWhereThePictureFillsTheFirst() throws IOException {
+        String sheet = sheet(JsonPath.read(project(160, 200), "$.id"));
+        UUID run = created(teacher, "/api/sheets/" + sheet + "/runs", Map.of("schoolClass", schoolClass.id()));
+
+        assertThat(as(teacher, () -> printings.run(run).pages()))
+                .isEqualTo(schoolClass.students().size());
+        for (boolean withBacks : List.of(false, true)) {
+            byte[] file = get(teacher, "/api/sheets/runs/" + run + "/pages.pdf?backs=" + withBacks)
+                    .getResponse()
+                    .getContentAsByteArray();
+            try (PDDocument pdf = Loader.loadPDF(file)) {
+                int each = withBacks ? 4 : 2;
+                assertThat(pdf.getNumberOfPages())
+                        .isEqualTo(each * schoolClass.students().size());
+                PDFTextStripper text = new PDFTextStripper();
+                text.setStartPage(withBacks ? 3 : 2);
+                text.setEndPage(withBacks ? 3 : 2);
+                assertThat(text.getText(pdf)).contains("outlines lightly");
+            }
+        }
     }
 
     @Test

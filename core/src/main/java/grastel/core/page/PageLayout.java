@@ -27,6 +27,11 @@ public record PageLayout(
         List<Patch> patches,
         List<Bits> bits,
         List<Window> windows) {
+    /** A page with nothing on it. */
+    public static PageLayout empty(PageSize size) {
+        return new PageLayout(size, List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+    }
+
     public PageLayout {
         fields = List.copyOf(fields);
         keys = List.copyOf(keys);

@@ -16,6 +16,7 @@ import grastel.app.sheets.rows.SheetJson;
 import grastel.app.sheets.rows.SheetRows;
 import grastel.app.sheets.rows.SheetVersion;
 import grastel.app.sheets.rows.SheetVersions;
+import grastel.app.sheets.rows.StoredSheetVersion;
 import grastel.core.exercise.asked.Parameter;
 import grastel.core.exercise.finishedpiece.FinishedPiece;
 import java.util.ArrayList;
@@ -44,7 +45,7 @@ public class OwnPages {
     }
 
     /** @param count pages */
-    public record Own(SheetVersion version, int count) {}
+    public record Own(SheetVersion version, List<Integer> drawn) {}
 
     /** Kept for printing, by student; none for those who draw what all draw. @param variants true for another one for each */
     public Map<UUID, Own> of(SheetVersion printed, SheetData data, ClassInfo to, boolean variants) {
@@ -75,7 +76,7 @@ public class OwnPages {
                     "students", "OWN_PAGE", say("problem.s-own-page", student.name(), problem.message()));
         });
         version.set(data, json.exercises(data.exercises()), json.plan(draft.plan()), json.pages(draft.pages()));
-        return new Own(versions.save(version), draft.pages().size());
+        return new Own(versions.save(version), StoredSheetVersion.drawn(draft.pages()));
     }
 
     /** What students draw instead of pieces, by student and piece. */

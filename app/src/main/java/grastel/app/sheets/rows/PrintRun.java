@@ -69,13 +69,13 @@ public class PrintRun extends Owned {
         this.code = code;
     }
 
-    /** Gives a student pages. @param own version of this student, null for the run's */
-    public final void add(@Nullable SheetVersion own, UUID student, int count) {
-        for (int part = 0; part < count; part++) {
+    /** Gives a student pages. @param own version of this student, null for the run's @param drawn places of the pages */
+    public final void add(@Nullable SheetVersion own, UUID student, List<Integer> drawn) {
+        for (int part : drawn) {
             pages.add(new PrintedPage(this, own, student, part, pages.size() + 1));
         }
         pageCount = pages.size();
-        parts = Math.max(parts, count);
+        parts = Math.max(parts, drawn.size());
     }
 
     SheetVersion version() {
