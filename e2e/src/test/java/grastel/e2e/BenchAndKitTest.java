@@ -215,7 +215,7 @@ class BenchAndKitTest extends DemoTest {
         assertThat(desk.page.getByText("If this pencil is missing")).isVisible();
         desk.button("Calibrate").click();
         desk.button("Read with the meter").click();
-        assertThat(desk.page.getByRole(AriaRole.STATUS)).containsText("Prediction off by");
+        assertThat(desk.page.getByRole(AriaRole.STATUS)).containsText("The prediction was off by");
         desk.checkAccessibility("Kit, calibrating");
         desk.button("Save").click();
         desk.button("Calibrate").waitFor();
@@ -225,7 +225,7 @@ class BenchAndKitTest extends DemoTest {
         desk.button("Change").first().click();
         desk.button("Measure the tooth from swatches").click();
         desk.button("Read with the meter").click();
-        assertThat(desk.page.getByRole(AriaRole.STATUS)).containsText("Prediction off by");
+        assertThat(desk.page.getByRole(AriaRole.STATUS)).containsText("The prediction was off by");
         desk.checkAccessibility("Kit, finding a tooth");
         String found =
                 desk.page.getByRole(AriaRole.STATUS).locator("[data-tooth]").textContent();
@@ -239,7 +239,7 @@ class BenchAndKitTest extends DemoTest {
         choose(desk, "wrong.txt", CGATS.replace("71.5 4.2", "bright 4.2"));
         assertThat(desk.page.getByRole(AriaRole.ALERT)).containsText("Line 6: “bright” is not a number.");
         choose(desk, "harbour.txt", CGATS);
-        assertThat(desk.page.getByText("would add 2 pencils to Measured")).isVisible();
+        assertThat(desk.page.getByText("will add 2 pencils to Measured")).isVisible();
         desk.checkAccessibility("Kit, import");
         desk.button("Add 2 pencils").click();
         assertThat(desk.page.getByText("2 pencils added to the kit.")).isVisible();

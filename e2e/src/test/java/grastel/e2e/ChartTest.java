@@ -23,7 +23,7 @@ class ChartTest extends DemoTest {
             desk.open("/kit/chart?chart=new&pencils=new");
             desk.field("Range name").fill("Lantern");
             desk.page.getByLabel("Codes and names").fill("101 Ember\n101 Dusk");
-            assertThat(desk.page.getByText("Line 2: the code 101 stands in line 1 already."))
+            assertThat(desk.page.getByText("Line 2: the code 101 is already in line 1."))
                     .isVisible();
             assertThat(desk.button("Create chart")).isDisabled();
             desk.page.getByLabel("Codes and names").fill("101 Ember\n102 Deep water\nRope\n104;Moss");

@@ -110,7 +110,7 @@ class CoursePlaceTest extends DemoTest {
             desk.go("Classes");
             desk.page.getByRole(AriaRole.LINK, named("New class")).press("Enter");
             desk.field("Class name").fill("9 Plover");
-            desk.page.getByLabel(Pattern.compile("^Students, one a line")).fill("Ana Silva\nUgo Bassi");
+            desk.page.getByLabel(Pattern.compile("^Students, one on each line")).fill("Ana Silva\nUgo Bassi");
             desk.button("Create class").press("Enter");
             desk.heading("When 9 Plover meets").waitFor();
             desk.button("Add a period").press("Enter");

@@ -25,7 +25,7 @@ class FirstStartTest {
             desk.field("Sign-in name").fill("ilse.korhonen");
             desk.field("Password").fill("ilsekorhonen");
             desk.button("Create account").click();
-            assertThat(desk.page.getByText("Leave your name")).isVisible();
+            assertThat(desk.page.getByText("Do not use your name")).isVisible();
             desk.checkAccessibility("the first start");
             desk.field("Password").fill("gannet-quarry-umbrella-nine");
             desk.button("Create account").click();
@@ -83,7 +83,8 @@ class FirstStartTest {
             assertThat(colleague.heading("Start with a class")).isVisible();
 
             late.open(path);
-            assertThat(late.page.getByText("This invitation is used or over")).isVisible();
+            assertThat(late.page.getByText("This invitation has been used or has expired"))
+                    .isVisible();
             administrator.open("/account");
             assertThat(administrator.page.getByText("Wren Adeyemi")).isVisible();
             administrator.checkQuiet();

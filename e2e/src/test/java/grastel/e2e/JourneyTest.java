@@ -50,7 +50,7 @@ class JourneyTest extends DemoTest {
         desk.page
                 .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("S03 Lamp Yellow"))
                 .click();
-        assertThat(desk.page.getByText(Pattern.compile("Lamp Yellow (spans|hardly)")))
+        assertThat(desk.page.getByText(Pattern.compile("Lamp Yellow (makes|hardly)")))
                 .isVisible();
         desk.button(Pattern.compile("Pencil$")).click();
         desk.page
@@ -120,7 +120,7 @@ class JourneyTest extends DemoTest {
         desk.page
                 .getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("over time"))
                 .click();
-        assertThat(desk.page.getByLabel(Pattern.compile("^Amara Diallo, equal steps: stands at ")))
+        assertThat(desk.page.getByLabel(Pattern.compile("^Amara Diallo, equal steps: level ")))
                 .isVisible();
         desk.checkAccessibility("Wall, over time");
         desk.page
@@ -148,7 +148,7 @@ class JourneyTest extends DemoTest {
         desk.page.navigate(wall);
         assertThat(desk.page.getByText("Amara")).hasCount(0);
         desk.go("Sheets");
-        assertThat(desk.page.getByText("make a class")).isVisible();
+        assertThat(desk.page.getByText("create a class")).isVisible();
         desk.go("Wall");
         assertThat(desk.heading("No wall yet")).isVisible();
         desk.checkAccessibility("Wall, empty");

@@ -164,7 +164,7 @@ class ProgressStoryTest extends DemoTest {
             assertThat(desk.page.getByText("1 of 1 page read")).isVisible(PATIENT);
             desk.heading("Amara Diallo").waitFor();
             assertThat(desk.page
-                            .getByAltText(Pattern.compile("^Field \\d before$"))
+                            .getByAltText(Pattern.compile("^Box \\d before$"))
                             .first())
                     .isVisible();
             desk.checkAccessibility("Returns, a redo page");
@@ -174,7 +174,7 @@ class ProgressStoryTest extends DemoTest {
             assertThat(amara).hasAttribute("aria-label", Pattern.compile("after 2 attempts"));
             desk.button("By mistake").click();
             desk.page.getByText("first and latest").click();
-            assertThat(desk.page.getByText(Pattern.compile("1 of 3 drew it again")))
+            assertThat(desk.page.getByText(Pattern.compile("1 of 3 did it again")))
                     .isVisible();
             desk.checkAccessibility("Wall, first and latest");
             desk.checkWidth("Wall, first and latest");
@@ -191,7 +191,7 @@ class ProgressStoryTest extends DemoTest {
         try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
             desk.open("/wall/class/" + schoolClass + "/reports");
-            assertThat(desk.page.getByText("3 students with confirmed work")).isVisible();
+            assertThat(desk.page.getByText("3 students have confirmed work")).isVisible();
             desk.checkAccessibility("Reports");
             desk.checkWidth("Reports");
             desk.page.getByLabel("What comes next").first().fill("Keep the pencil sharp.");

@@ -99,11 +99,11 @@ class ProjectsPlaceTest extends DemoTest {
             desk.page.keyboard().press("/");
             desk.page.keyboard().type("sketchbook");
             assertThat(desk.page.getByRole(
-                            AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("guide, Printing"))))
+                            AriaRole.OPTION, new Page.GetByRoleOptions().setName(Pattern.compile("guide, Sheets"))))
                     .isVisible();
             desk.page.keyboard().press("Enter");
-            desk.page.waitForURL(Pattern.compile("/help#printing"));
-            assertThat(desk.heading("Printing and scanning well")).isInViewport();
+            desk.page.waitForURL(Pattern.compile("/help#sheets"));
+            assertThat(desk.heading("Sheets")).isInViewport();
             desk.checkAccessibility("Help");
             desk.checkWidth("Help");
             desk.checkQuiet();

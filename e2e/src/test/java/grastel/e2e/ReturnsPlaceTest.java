@@ -164,13 +164,13 @@ class ReturnsPlaceTest extends DemoTest {
             desk.page.locator("input[type=file]").first().setInputFiles(files("page", scans));
             assertThat(desk.page.getByText("letter", new Page.GetByTextOptions().setExact(false)))
                     .hasCount(0);
-            assertThat(desk.page.getByText(Pattern.compile("Not a JPEG"))).isVisible(PATIENT);
+            assertThat(desk.page.getByText(Pattern.compile("not a JPEG"))).isVisible(PATIENT);
             assertThat(desk.page.getByText(GOOD + " of 28 pages read")).isVisible(PATIENT);
             Locator list = desk.page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Pages"));
             assertThat(list.getByText(Pattern.compile("damaged|ends too early")))
                     .hasCount(1);
             assertThat(list.getByText(Pattern.compile("corner markers"))).hasCount(1);
-            assertThat(list.getByText(Pattern.compile("square code cannot be read|dpi, too few")))
+            assertThat(list.getByText(Pattern.compile("QR code cannot be read|dpi, too few")))
                     .hasCount(2);
 
             desk.open("/returns/" + run);
@@ -259,7 +259,7 @@ class ReturnsPlaceTest extends DemoTest {
             desk.button(Pattern.compile("Decisions")).click();
             desk.button("Preview another reading").click();
             Locator changes = desk.page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Changes"));
-            assertThat(changes.getByText(Pattern.compile("Even inside.*proposed 1 →.*your . stays")))
+            assertThat(changes.getByText(Pattern.compile("Even inside.*suggested 1 →.*your level . stays")))
                     .isVisible(PATIENT);
             desk.button("Use the new reading").click();
             assertThat(changes).hasCount(0);
@@ -351,7 +351,7 @@ class ReturnsPlaceTest extends DemoTest {
             option(desk, "10 Avocet");
             desk.checkAccessibility("Agreement");
             desk.button("Use it for 10 Avocet").click();
-            assertThat(desk.page.getByText(Pattern.compile("New sheets of 10 Avocet have")))
+            assertThat(desk.page.getByText(Pattern.compile("New sheets of 10 Avocet use")))
                     .isVisible();
 
             desk.go("Sheets");
@@ -402,7 +402,7 @@ class ReturnsPlaceTest extends DemoTest {
             assertThat(desk.page.getByText(GOOD + 1 + " of 28 pages read")).isVisible(PATIENT);
             desk.page.getByText("Close the link now").click();
             phone.open(path);
-            assertThat(phone.page.getByText(Pattern.compile("This link is over")))
+            assertThat(phone.page.getByText(Pattern.compile("This link has expired")))
                     .isVisible(PATIENT);
         }
     }

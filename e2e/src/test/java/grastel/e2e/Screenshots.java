@@ -114,7 +114,7 @@ class Screenshots {
                             AriaRole.RADIO,
                             new Page.GetByRoleOptions().setName("gamut").setExact(true))
                     .click();
-            desk.page.getByText("stacks of one to three layers tried").waitFor();
+            desk.page.getByText("recipes of one to three layers tried").waitFor();
             take(desk, "gamut");
             desk.open("/kit/chart");
             desk.button("Create chart").click();

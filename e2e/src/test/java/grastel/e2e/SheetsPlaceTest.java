@@ -48,7 +48,7 @@ class SheetsPlaceTest extends DemoTest {
             enter(desk);
             desk.go("Sheets");
             desk.page
-                    .getByRole(AriaRole.LINK, named("try it: field 2 on the Bench"))
+                    .getByRole(AriaRole.LINK, named("try it: box 2 on the Bench"))
                     .click();
             desk.heading("Bench").waitFor();
             assertThat(desk.page.getByText(Pattern.compile("Pressure scale in .*, box 2")))
@@ -174,7 +174,7 @@ class SheetsPlaceTest extends DemoTest {
             chooseByKeyboard(desk, "Form");
             desk.button("Print 1 card, 14 labels").click();
             assertThat(desk.page
-                            .getByText(Pattern.compile("Zones of one form touch"))
+                            .getByText(Pattern.compile("The zones of a form touch"))
                             .first())
                     .isVisible();
             desk.checkQuiet();
@@ -199,7 +199,7 @@ class SheetsPlaceTest extends DemoTest {
                     .isVisible();
             desk.checkAccessibility("Sheets, own lines");
             desk.button("Draw again").press("Enter");
-            assertThat(desk.page.getByText(Pattern.compile("Drawn anew by the variant")))
+            assertThat(desk.page.getByText(Pattern.compile("Each variant draws new lines")))
                     .isVisible();
             desk.checkQuiet();
         }
@@ -261,7 +261,7 @@ class SheetsPlaceTest extends DemoTest {
             int possible = Integer.parseInt(remedy.innerText().replaceAll(".*→ (\\d) .*", "$1"));
             remedy.click();
             assertThat(desk.page.locator("[data-box]")).hasCount(possible);
-            assertThat(desk.page.getByText("Every field can be done")).isVisible();
+            assertThat(desk.page.getByText("These pencils can do every box")).isVisible();
 
             desk.button("Add an exercise").click();
             assertThat(desk.page.getByText("A1").first()).isVisible();
@@ -279,12 +279,12 @@ class SheetsPlaceTest extends DemoTest {
                     .locator("input[type=file]")
                     .setInputFiles(
                             new FilePayload("broken.json", "application/json", "{".getBytes(StandardCharsets.UTF_8)));
-            assertThat(desk.page.getByText("Nothing was taken in")).isVisible();
+            assertThat(desk.page.getByText("Nothing was imported")).isVisible();
             desk.page
                     .locator("input[type=file]")
                     .setInputFiles(
                             new FilePayload("pack.json", "application/json", PACK.getBytes(StandardCharsets.UTF_8)));
-            assertThat(desk.page.getByText("In place of Wreck Green")).isVisible();
+            assertThat(desk.page.getByText("Instead of Wreck Green")).isVisible();
             desk.checkAccessibility("Sheets, pack");
             desk.button("Import 1 sheet").click();
             desk.button(Pattern.compile("Sheet$")).click();

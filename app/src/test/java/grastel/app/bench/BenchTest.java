@@ -175,7 +175,7 @@ class BenchTest extends ApplicationTest {
                             "Red in shade",
                             "Mussel Violet – whisper",
                             "Buoy Red – medium, small circles, sharp, 2 times")
-                    .contains("Burnish with T01 Clear Blender", "ventilated room");
+                    .contains("Burnish with T01 Clear Blender", "open the windows");
             assertThat(text.indexOf("Mussel Violet")).isLessThan(text.indexOf("Buoy Red"));
             assertThat(document.getNumberOfPages()).isEqualTo(1);
         }

@@ -232,7 +232,7 @@ class ChartTest extends ChartTestBase {
 
         MvcTestResult twice = post(teacher, "/api/charts/lines", Map.of("lines", "A1 Red\nA1 Blue"));
         assertThat(twice).hasStatus(422);
-        assertThat(content(twice)).contains("Line 2", "line 1 already");
+        assertThat(content(twice)).contains("Line 2", "already in line 1");
         assertThat(content(post(teacher, "/api/charts/lines", Map.of("lines", "12 – Sea green\nRope"))))
                 .isEqualTo("[{\"code\":\"12\",\"name\":\"Sea green\"},{\"code\":\"02\",\"name\":\"Rope\"}]");
         assertThat(post(teacher, "/api/charts", described(teacher, "Skerry 36", "A1 Red\nA2 Blue")))

@@ -152,7 +152,7 @@ class CourseTest extends CourseTestBase {
                 Map.of("period", "2026-09-02T11:05:00", "outcome", "DONE"),
                 schoolClass);
         assertThat(never).hasStatus(422);
-        assertThat(content(never)).contains("does not meet then");
+        assertThat(content(never)).contains("does not meet at that time");
         assertThat(lane()).isEqualTo(before);
     }
 

@@ -120,7 +120,7 @@ class RedoTest extends ApplicationTest {
                 post(teacher, "/api/progress/classes/{id}/redo/preview", wanted(null, null), run.schoolClass()));
         assertThat(JsonPath.<List<String>>read(look, "$.students[0].parts[*].fields[*].advice"))
                 .anyMatch(words -> words.startsWith("Press a little harder"))
-                .noneMatch(words -> words.startsWith("Lay the weaker colour"));
+                .noneMatch(words -> words.startsWith("Add the weaker colour"));
     }
 
     @Test

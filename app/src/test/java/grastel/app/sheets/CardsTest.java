@@ -101,7 +101,7 @@ class CardsTest extends ApplicationTest {
                         form))
                 .hasStatus(422)
                 .bodyText()
-                .contains("NO_CARD", "Zones of one form touch");
+                .contains("NO_CARD", "The zones of a form touch");
         assertThat(as(teacher, () -> printings.runs())).isEmpty();
     }
 }

@@ -86,7 +86,7 @@ class CoursePapersTest extends CourseTestBase {
         assertThat(JsonPath.<List<Object>>read(rota, "$.tables[*].missing[*]")).isNotEmpty();
         assertThat(JsonPath.<List<Object>>read(rota, "$.tables[*].seats[*]")).isEmpty();
         Printed cards = printed("/api/courses/{class}/lessons/{lesson}/rota.pdf", schoolClass, lesson(lane, 0));
-        assertThat(cards.words()).contains("No copy of");
+        assertThat(cards.words()).contains("There is no");
     }
 
     @Test
