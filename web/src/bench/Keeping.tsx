@@ -75,7 +75,7 @@ export function Keeping({ stack, open, changed, onKept, onReload, onClose }: Pro
         <Button onPress={() => keep.mutate(true)} isDisabled={!name.trim() || keep.isPending}>
           {open ? formatMessage({ id: 'bench.stack.saveAsNew' }) : formatMessage({ id: 'bench.stack.save' })}
         </Button>
-        <LinkButton onPress={onClose}>{formatMessage({ id: 'bench.view.close' })}</LinkButton>
+        <LinkButton onPress={onClose}>{formatMessage({ id: 'bench.close' })}</LinkButton>
         {open && <LinkButton onPress={() => remove.mutate()}>{formatMessage({ id: 'bench.stack.delete' }, { name: open.name })}</LinkButton>}
       </Row>
     </Panel>

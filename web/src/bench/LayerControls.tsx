@@ -79,7 +79,7 @@ export const LayerControls = memo(function LayerControls({ kit, layer, number, o
       <Actions>
         <LinkButton onPress={() => onMove(1)}>{formatMessage({ id: 'bench.layer.up' })}</LinkButton>
         <LinkButton onPress={() => onMove(-1)}>{formatMessage({ id: 'bench.layer.down' })}</LinkButton>
-        <LinkButton onPress={onRemove}>{formatMessage({ id: 'bench.goal.clear' })}</LinkButton>
+        <LinkButton onPress={onRemove}>{formatMessage({ id: 'bench.layer.remove' })}</LinkButton>
       </Actions>
     </Panel>
   );

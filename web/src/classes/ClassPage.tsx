@@ -145,7 +145,7 @@ function Confirmable({ ask, label, warn, open, onOpen, onConfirm }: ConfirmableP
   return (
     <Ask role="group" aria-label={label ?? ask}>
       ▲ {warn} <LinkButton onPress={onConfirm}>{formatMessage({ id: 'classes.deletion.confirm' })}</LinkButton>{' '}
-      <LinkButton onPress={() => onOpen(false)}>{formatMessage({ id: 'classes.periods.saveNew' })}</LinkButton>
+      <LinkButton onPress={() => onOpen(false)}>{formatMessage({ id: 'classes.deletion.cancel' })}</LinkButton>
     </Ask>
   );
 }

@@ -17,7 +17,7 @@ export function Keeping({ schoolClass }: { schoolClass: string }) {
     return null;
   }
   return (
-    <Section aria-label={formatMessage({ id: 'classes.saving' })}>
+    <Section aria-label={formatMessage({ id: 'classes.archive.heading' })}>
       {h.ended && h.pages > 0 && (
         <Notice>
           <span>{formatMessage({ id: 'classes.deletion.termEnded' }, { date: dateWords(h.ended) })}</span>

@@ -93,7 +93,7 @@ export function Files({ kit }: { kit: Schemas['KitView'] }) {
                       {decimals(r.lab.l, 1)} {decimals(r.lab.a, 1)} {decimals(r.lab.b, 1)}
                     </td>
                     <td>{r.spectrum ? formatMessage({ id: 'kit.spectrum' }) : formatMessage({ id: 'kit.colour' })}</td>
-                    <td>{r.taken ? formatMessage({ id: 'kit.import.known' }) : formatMessage({ id: 'kit.stock.markNew' })}</td>
+                    <td>{r.taken ? formatMessage({ id: 'kit.import.known' }) : formatMessage({ id: 'kit.import.new' })}</td>
                   </tr>
                 ))}
               </tbody>

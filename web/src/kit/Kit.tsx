@@ -80,7 +80,7 @@ export default function Kit({ isDemo }: { isDemo: boolean }) {
                 />
               </Pick>
               <Find>
-                <Words label={formatMessage({ id: 'kit.calibrate.findTooth' })} value={wanted} onChange={setWanted} />
+                <Words label={formatMessage({ id: 'kit.filter' })} value={wanted} onChange={setWanted} />
               </Find>
             </>
           )}

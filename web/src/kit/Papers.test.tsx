@@ -8,7 +8,7 @@ import { kit } from './testing';
 it('a paper is changed in the form beside the list', async () => {
   const sent = answers('PUT', kit.papers[0]);
   show(<Papers kit={kit} />);
-  press('Change');
+  press('Edit');
   expect(screen.getByRole('heading', { name: 'Harbour Cartridge' })).toBeTruthy();
   type('Tooth', '1.19');
   press('Save');
@@ -30,7 +30,7 @@ it('a name that is taken is said at the name', async () => {
 it('a new paper has no swatches to find its tooth from', () => {
   show(<Papers kit={kit} />);
   expect(screen.queryByRole('button', { name: /from swatches/ })).toBeNull();
-  press('Change');
+  press('Edit');
   press('Measure the tooth from swatches');
   press('Cancel');
   expect(screen.getByRole('textbox', { name: 'Tooth' })).toBeTruthy();

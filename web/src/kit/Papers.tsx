@@ -29,7 +29,7 @@ export function Papers({ kit }: { kit: Schemas['KitView'] }) {
             <th>{formatMessage({ id: 'kit.lAB' })}</th>
             <th>{formatMessage({ id: 'kit.paper.toothLabel' })}</th>
             <th>{formatMessage({ id: 'kit.grainMm' })}</th>
-            <th>{formatMessage({ id: 'kit.set.change' })}</th>
+            <th>{formatMessage({ id: 'kit.edit' })}</th>
           </tr>
         </thead>
         <tbody>
@@ -48,7 +48,7 @@ export function Papers({ kit }: { kit: Schemas['KitView'] }) {
               </td>
               <td>{decimals(p.grainMm, 2)}</td>
               <td>
-                <LinkButton onPress={() => setOpen(p.id)}>{formatMessage({ id: 'kit.set.change' })}</LinkButton>
+                <LinkButton onPress={() => setOpen(p.id)}>{formatMessage({ id: 'kit.edit' })}</LinkButton>
               </td>
             </tr>
           ))}
@@ -110,9 +110,9 @@ function PaperForm({ paper, pencils, onDone }: FormProps) {
       {error && error.fields.length === 0 && <Notice role="alert">▲ {error.message}</Notice>}
       <Row>
         <MainButton onPress={() => keep.mutate()} isDisabled={keep.isPending || !request.name.trim()}>
-          {paper ? formatMessage({ id: 'kit.pencil.save' }) : formatMessage({ id: 'kit.paper.add' })}
+          {paper ? formatMessage({ id: 'kit.save' }) : formatMessage({ id: 'kit.paper.add' })}
         </MainButton>
-        {paper && <LinkButton onPress={onDone}>{formatMessage({ id: 'kit.import.discard' })}</LinkButton>}
+        {paper && <LinkButton onPress={onDone}>{formatMessage({ id: 'kit.cancel' })}</LinkButton>}
       </Row>
     </Form>
   );

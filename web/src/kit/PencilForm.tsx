@@ -109,9 +109,9 @@ export function PencilForm({ kit, pencil, onDone }: Props) {
       {error && error.fields.length === 0 && <Notice role="alert">▲ {error.message}</Notice>}
       <Row>
         <MainButton type="submit" isDisabled={keep.isPending}>
-          {pencil ? formatMessage({ id: 'kit.pencil.save' }) : formatMessage({ id: 'kit.pencil.submit' })}
+          {pencil ? formatMessage({ id: 'kit.save' }) : formatMessage({ id: 'kit.pencil.submit' })}
         </MainButton>
-        <LinkButton onPress={() => onDone(null)}>{formatMessage({ id: 'kit.import.discard' })}</LinkButton>
+        <LinkButton onPress={() => onDone(null)}>{formatMessage({ id: 'kit.cancel' })}</LinkButton>
       </Row>
     </Form>
   );

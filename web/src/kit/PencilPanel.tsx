@@ -98,7 +98,7 @@ export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
             <dd>{formatMessage({ id: 'kit.stock.leadMm' }, { leadMm: pencil.leadMm })}</dd>
           </Facts>
           <Row>
-            <Button onPress={() => setDoing('edit')}>{formatMessage({ id: 'kit.set.change' })}</Button>
+            <Button onPress={() => setDoing('edit')}>{formatMessage({ id: 'kit.edit' })}</Button>
             {!pencil.colourless && <Button onPress={() => setDoing('calibrate')}>{formatMessage({ id: 'kit.calibrate' })}</Button>}
           </Row>
           {!pencil.colourless && <Substitutes pencil={pencil} set={set} onOpen={onOpen} />}

@@ -115,7 +115,7 @@ function Progress({ reach }: { reach: ReturnType<typeof useReach> }) {
       return (
         <div>
           {reach.data?.state === 'FAILED' && <p role="alert">{formatMessage({ id: 'kit.gamut.failed' })}</p>}
-          <MainButton onPress={() => reach.start.mutate()}>{formatMessage({ id: 'kit.chart.calculate' })}</MainButton>
+          <MainButton onPress={() => reach.start.mutate()}>{formatMessage({ id: 'kit.gamut.calculate' })}</MainButton>
         </div>
       );
   }

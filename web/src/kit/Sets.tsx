@@ -83,7 +83,7 @@ function SetForm({ kit, classes, set, onKept }: FormProps) {
       <Row>
         <Words label={formatMessage({ id: 'kit.set.name' })} value={request.name} onChange={(name) => setRequest({ ...request, name })} error={error?.field('name')} required />
         <MainButton onPress={() => keep.mutate()} isDisabled={keep.isPending || !request.name.trim() || has.size === 0}>
-          {set ? formatMessage({ id: 'kit.pencil.save' }) : formatMessage({ id: 'kit.set.create' })}
+          {set ? formatMessage({ id: 'kit.save' }) : formatMessage({ id: 'kit.set.create' })}
         </MainButton>
         {set && <LinkButton onPress={() => remove.mutate()}>{formatMessage({ id: 'kit.set.delete' })}</LinkButton>}
       </Row>

@@ -24,11 +24,11 @@ it('takes a picture with its title and the right to use it', async () => {
   answers('GET', []);
   const post = answers('POST', { id: 'm' });
   open();
-  expect(screen.getByRole('button', { name: 'Include' })).toHaveProperty('disabled', true);
+  expect(screen.getByRole('button', { name: 'Add picture' })).toHaveProperty('disabled', true);
   choose();
   type('Title', 'Enamel mug');
   fireEvent.click(screen.getByRole('radio', { name: 'set up from life' }));
-  press('Include');
+  press('Add picture');
   await screen.findByText('taken in');
   expect(post.mock.calls[0]?.[1]).toMatchObject({ params: { query: { title: 'Enamel mug', rights: 'SET_UP_FROM_LIFE' } } });
 });
@@ -39,7 +39,7 @@ it('says what is wrong with a file and leaves the form as it is', async () => {
   open();
   choose();
   type('Title', 'Mug');
-  press('Include');
+  press('Add picture');
   expect((await screen.findByRole('alert')).textContent).toContain('This is no picture');
   expect(screen.getByRole('textbox', { name: 'Title' })).toHaveProperty('value', 'Mug');
 });

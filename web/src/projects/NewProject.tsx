@@ -48,7 +48,7 @@ export function NewProject() {
       <Words label={formatMessage({ id: 'projects.rights.note' })} value={note} onChange={setNote} />
       {create.error && <Notice role="alert">▲ {create.error.message}</Notice>}
       <MainButton isDisabled={!file || title.trim() === '' || create.isPending} onPress={() => file && create.mutate(file)}>
-        {create.isPending ? formatMessage({ id: 'projects.measuring' }) : formatMessage({ id: 'projects.glaze.includeZone' })}
+        {create.isPending ? formatMessage({ id: 'projects.measuring' }) : formatMessage({ id: 'projects.picture.add' })}
       </MainButton>
     </Form>
   );

@@ -42,12 +42,12 @@ it('takes a picture in for a student, and says why one is not taken', async () =
   const post = answers('POST', new Error('The picture has too few pixels.'), theirs);
   panel([]);
   fireEvent.click(await screen.findByRole('button', { name: /Another picture for one student/ }));
-  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Include' }).disabled).toBe(true);
+  expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Add picture' }).disabled).toBe(true);
   fireEvent.change(document.querySelector('select') as HTMLSelectElement, { target: { value: 's1' } });
   fireEvent.change(document.querySelector('input[type=file]') as HTMLInputElement, { target: { files: [new File(['x'], 'shell.jpg')] } });
-  press('Include');
+  press('Add picture');
   expect((await screen.findByRole('alert')).textContent).toContain('too few pixels');
-  press('Include');
+  press('Add picture');
   await vi.waitFor(() => expect(post).toHaveBeenCalledTimes(2));
   expect(post.mock.calls[1]).toMatchObject(['/api/projects/{id}/own', { params: { path: { id: 'm' }, query: { student: 's1', rights: 'OWN_PHOTO' } } }]);
 });

@@ -72,9 +72,9 @@ export function OwnPictures({ of, own }: { of: Project; own: readonly Project[] 
           {take.error && <Notice role="alert">▲ {take.error.message}</Notice>}
           <Line>
             <MainButton isDisabled={!file || !student || take.isPending} onPress={() => file && student && take.mutate({ whose: student, picture: file })}>
-              {take.isPending ? formatMessage({ id: 'projects.measuring' }) : formatMessage({ id: 'projects.glaze.includeZone' })}
+              {take.isPending ? formatMessage({ id: 'projects.measuring' }) : formatMessage({ id: 'projects.picture.add' })}
             </MainButton>
-            <LinkButton onPress={() => setAdding(false)}>{formatMessage({ id: 'projects.glaze.skip' })}</LinkButton>
+            <LinkButton onPress={() => setAdding(false)}>{formatMessage({ id: 'projects.own.cancel' })}</LinkButton>
           </Line>
         </>
       )}

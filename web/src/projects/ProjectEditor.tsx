@@ -333,7 +333,7 @@ export function ProjectEditor({ open, own = [], whose }: { open: Project; own?: 
           <Line role="group" aria-label={formatMessage({ id: 'projects.deletion.confirm' })}>
             <b>{formatMessage({ id: 'projects.deletion.warning' }, { own: own.length })}</b>
             <LinkButton onPress={() => drop.mutate()}>{formatMessage({ id: 'projects.delete' })}</LinkButton>
-            <LinkButton onPress={() => setAsking(false)}>{formatMessage({ id: 'projects.rights.save' })}</LinkButton>
+            <LinkButton onPress={() => setAsking(false)}>{formatMessage({ id: 'projects.deletion.cancel' })}</LinkButton>
           </Line>
         ) : (
           <Quiet onPress={() => setAsking(true)}>{formatMessage({ id: 'projects.deletion.start' })}</Quiet>

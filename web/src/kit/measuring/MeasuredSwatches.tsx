@@ -91,7 +91,7 @@ export function MeasuredSwatches<Found extends { before: number; after: number }
             {formatMessage({ id: 'kit.calibrate.calculate' })}
           </MainButton>
         )}
-        <LinkButton onPress={onDone}>{formatMessage({ id: 'kit.import.discard' })}</LinkButton>
+        <LinkButton onPress={onDone}>{formatMessage({ id: 'kit.cancel' })}</LinkButton>
       </Row>
     </>
   );

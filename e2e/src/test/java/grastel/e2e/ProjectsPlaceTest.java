@@ -60,7 +60,7 @@ class ProjectsPlaceTest extends DemoTest {
             desk.page
                     .getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Title"))
                     .fill("Shell on the sill");
-            desk.button("Include").click();
+            desk.button("Add picture").click();
             Locator areas = desk.page.getByText(Pattern.compile("\\d+ areas to draw"));
             assertThat(areas).isVisible();
             assertThat(desk.page
