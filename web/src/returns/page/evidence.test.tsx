@@ -105,7 +105,7 @@ describe('the page', () => {
 
   it('comes closer to the field looked at', () => {
     const container = show();
-    fireEvent.click(screen.getByRole('radio', { name: 'only one box, borderline' }));
+    fireEvent.click(screen.getByRole('radio', { name: 'one box, enlarged' }));
     expect(container.querySelector('svg')?.getAttribute('viewBox')).toBe('8 46 32 32');
     expect(images(container)).toContain('/api/returns/pages/p/picture?part=1&read=r');
   });
