@@ -6,7 +6,8 @@
  * feedback} and {@code screen} are for the teacher.
  */
 @ApplicationModule(
-        allowedDependencies = {"kept", "platform", "account", "classes", "sheets", "sheets::api", "chart", "decoding"})
+        allowedDependencies = {"stored", "platform", "account", "classes", "sheets", "sheets::api", "chart", "decoding"
+        })
 package grastel.app.returns;
 
 import org.springframework.modulith.ApplicationModule;

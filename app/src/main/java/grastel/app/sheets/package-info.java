@@ -6,7 +6,7 @@
  * pages; {@code paper}, {@code back} and {@code card} print them; here are the doors for other places; {@code screen} and {@code
  * packs} are for the teacher.
  */
-@ApplicationModule(allowedDependencies = {"kept", "platform", "classes", "kit", "decoding"})
+@ApplicationModule(allowedDependencies = {"stored", "platform", "classes", "kit", "decoding"})
 package grastel.app.sheets;
 
 import org.springframework.modulith.ApplicationModule;
