@@ -60,7 +60,7 @@ class OutlinesTest extends CourseTestBase {
                 Map.of("outline", "first-steps", "paper", paper, "set", set),
                 schoolClass));
         assertThat(JsonPath.<String>read(lane, "$.lessons[0].notes"))
-                .contains("Buoy Red is not at hand: Winch Red stands in");
+                .contains("Buoy Red is not in the set. Winch Red replaces it");
         assertThat(JsonPath.<List<Integer>>read(lane, "$.warnings[?(@.kind == 'TOO_FEW_COPIES')].count"))
                 .as("three students, one set")
                 .isNotEmpty()
