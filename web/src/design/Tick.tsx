@@ -14,7 +14,7 @@ interface Props {
 export function Tick({ label, isOn, onChange, children }: Props) {
   return (
     <Line isSelected={isOn} onChange={onChange} aria-label={label}>
-      <Box aria-hidden>{isOn ? '×' : ''}</Box>
+      <Box aria-hidden>{isOn ? '✓' : ''}</Box>
       {children}
     </Line>
   );

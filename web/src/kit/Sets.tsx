@@ -106,7 +106,7 @@ function SetForm({ kit, classes, set, onKept }: FormProps) {
       <Pencils>
         {kit.pencils.map((p) => (
           <Tick key={p.id} isSelected={has.has(p.id)} onChange={() => toggle(p.id)}>
-            <Box aria-hidden>{has.has(p.id) ? '×' : ''}</Box>
+            <Box aria-hidden>{has.has(p.id) ? '✓' : ''}</Box>
             <Grained colour={p.colour} />
             {p.code} {p.name}
           </Tick>

@@ -133,7 +133,7 @@ export function ChartFound({ chart, fit }: { chart: Schemas['ChartView']; fit: F
           <section>
             <h3>{formatMessage({ id: 'kit.paper' })}</h3>
             <Tick isSelected={paper} onChange={setPaper}>
-              <Box aria-hidden>{paper ? '×' : ''}</Box>
+              <Box aria-hidden>{paper ? '✓' : ''}</Box>
               {formatMessage(
                 { id: 'kit.calibrate.toothOf' },
                 {
@@ -212,7 +212,7 @@ function Pencil({ pencil: p, isChosen, onToggle }: { pencil: Found; isChosen: bo
         },
       )}
     >
-      <Box aria-hidden>{p.same ? '=' : isChosen ? '×' : ''}</Box>
+      <Box aria-hidden>{p.same ? '=' : isChosen ? '✓' : ''}</Box>
       <Pair aria-hidden>
         {p.before && <i style={{ background: p.before.colour }} />}
         <i style={{ background: p.after.colour }} />

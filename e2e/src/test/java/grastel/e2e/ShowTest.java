@@ -76,7 +76,7 @@ class ShowTest extends DemoTest {
             desk.button(Pattern.compile("^7 Kittiwake, .*?: lesson 5 ")).first().press("Enter");
             // until then another lesson's panel stands there, with a button of the same name
             assertThat(desk.page.getByText("7 Kittiwake, lesson 5 of")).isVisible();
-            desk.button(Pattern.compile("^Who takes what when")).press("Enter");
+            desk.button(Pattern.compile("^Who uses what when")).press("Enter");
             Locator rota =
                     desk.page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Who uses what when"));
             rota.getByRole(AriaRole.LIST, new Locator.GetByRoleOptions().setName("Seat A"))
