@@ -33,7 +33,7 @@ class PseudoLanguageTest extends DemoTest {
                 browser.page.waitForLoadState();
                 assertThat(browser.page.locator("nav").first().innerText())
                         .as("the menu in the made-up language")
-                        .contains("Shéééts");
+                        .contains("Shééééts");
                 browser.checkWidth(place + " at " + width);
                 assertThat((List<?>) browser.page.evaluate(CUT_OFF))
                         .as("cut off in %s at %d", place, width)

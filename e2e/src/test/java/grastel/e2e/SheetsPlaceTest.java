@@ -301,7 +301,7 @@ class SheetsPlaceTest extends DemoTest {
             desk.go("Classes");
             desk.page.getByRole(AriaRole.LINK, named("8 Dunlin")).first().click();
             desk.page.getByText("complement or dark over").click();
-            Locator effect = desk.page.getByText(Pattern.compile("^Would change \\d+ sheets?:"));
+            Locator effect = desk.page.getByText(Pattern.compile("^This will change \\d+ sheets?:"));
             effect.waitFor();
             assertThat(effect).containsText("Tint, hue, shade");
             desk.checkAccessibility("Classes, method");
