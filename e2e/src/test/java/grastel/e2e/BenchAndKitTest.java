@@ -147,7 +147,7 @@ class BenchAndKitTest extends DemoTest {
     private static void keepAndMeetTheOtherWindow(TestBrowser desk) {
         desk.button("Save as …").click();
         desk.field("Name").fill("Red in shade");
-        desk.button(Pattern.compile("^Keep$")).click();
+        desk.button(Pattern.compile("^Save$")).click();
         assertThat(desk.page.getByText("Red in shade").first()).isVisible();
         Page other = desk.page.context().newPage();
         other.navigate(desk.page.url());
@@ -222,7 +222,7 @@ class BenchAndKitTest extends DemoTest {
     }
 
     private static void findATooth(TestBrowser desk) {
-        desk.button("Change").first().click();
+        desk.button("Edit").first().click();
         desk.button("Measure the tooth from swatches").click();
         desk.button("Read with the meter").click();
         assertThat(desk.page.getByRole(AriaRole.STATUS)).containsText("The prediction was off by");

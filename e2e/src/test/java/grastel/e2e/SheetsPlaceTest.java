@@ -255,7 +255,7 @@ class SheetsPlaceTest extends DemoTest {
                 desk.button("Increase Steps (3–11)").click();
             }
             assertThat(desk.page.getByText(
-                            Pattern.compile("Apricot Float spans \\d clear steps on this paper; 11 are asked")))
+                            Pattern.compile("Apricot Float makes \\d clear steps on this paper; 11 are planned")))
                     .isVisible();
             Locator remedy = desk.button(Pattern.compile("11 → \\d steps"));
             int possible = Integer.parseInt(remedy.innerText().replaceAll(".*→ (\\d) .*", "$1"));
