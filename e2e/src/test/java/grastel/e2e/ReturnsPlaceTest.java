@@ -325,8 +325,9 @@ class ReturnsPlaceTest extends DemoTest {
             desk.open("/returns/" + run);
             desk.heading("Student 01").waitFor();
             for (String kind : List.of("paper showing", "light")) {
+                String of = kind.equals("light") ? "LIGHT" : "SPECKS";
                 Response answer = desk.page.waitForResponse(
-                        Pattern.compile("/overlay\\?of=" + kind.toUpperCase()),
+                        Pattern.compile("/overlay\\?of=" + of),
                         () -> desk.page
                                 .getByRole(AriaRole.RADIOGROUP, new Page.GetByRoleOptions().setName("Show on the page"))
                                 .getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName(kind))
