@@ -10,18 +10,16 @@ const ACCENTED: Record<string, string> = { a: 'áá', e: 'éé', i: 'îî', o: '
 export function pseudo(message: string): string {
   let depth = 0;
   let inTag = false;
-  return [...message]
-    .map((c) => {
-      if (c === '{' || c === '}') {
-        depth += c === '{' ? 1 : -1;
-        return c;
-      }
-      // the text of a plural's option is two braces deep, its syntax one
-      if (depth % 2 === 1) {
-        return c;
-      }
-      inTag = c === '<' || (inTag && c !== '>');
-      return inTag ? c : (ACCENTED[c] ?? c);
-    })
-    .join('');
+  return Array.from(message, (c) => {
+    if (c === '{' || c === '}') {
+      depth += c === '{' ? 1 : -1;
+      return c;
+    }
+    // the text of a plural's option is two braces deep, its syntax one
+    if (depth % 2 === 1) {
+      return c;
+    }
+    inTag = c === '<' || (inTag && c !== '>');
+    return inTag ? c : (ACCENTED[c] ?? c);
+  }).join('');
 }

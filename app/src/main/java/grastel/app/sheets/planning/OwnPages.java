@@ -44,7 +44,7 @@ public class OwnPages {
         this.json = json;
     }
 
-    /** @param count pages */
+    /** @param drawn places of the pages to draw on */
     public record Own(SheetVersion version, List<Integer> drawn) {}
 
     /** Kept for printing, by student; none for those who draw what all draw. @param variants true for another one for each */
