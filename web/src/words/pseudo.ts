@@ -4,7 +4,7 @@ export const PSEUDO = 'en-XA';
 const ACCENTED: Record<string, string> = { a: 'áá', e: 'éé', i: 'îî', o: 'öö', u: 'üü', y: 'ýý', n: 'ññ', A: 'Áá', E: 'Éé', I: 'Îî', O: 'Öö', U: 'Üü' };
 
 /**
- * A message with accents and about two fifths more letters. Text that is cut off shows in it, and text that is in no catalogue
+ * A message with accents and about 30 % more letters. Text that is cut off shows in it, and text that is in no catalogue
  * stays plain. Arguments, plurals and tags of the ICU message stay as they are.
  */
 export function pseudo(message: string): string {

@@ -8,7 +8,7 @@ import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** In a made-up language with accents and two fifths more letters, nothing is cut off: so other languages will fit. */
+/** In a made-up language with accents and about 30 % more letters, nothing is cut off: so other languages will fit. */
 class PseudoLanguageTest extends DemoTest {
     private static final List<String> PLACES = List.of(
             "/", "/bench", "/kit", "/sheets", "/returns", "/course", "/wall", "/projects", "/classes", "/account");

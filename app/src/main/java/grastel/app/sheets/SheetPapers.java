@@ -101,11 +101,16 @@ public class SheetPapers {
     private static List<SheetPdf.Copy> cards(
             RunInfo run, ClassInfo to, List<PrintedPages.OfRun> rows, StoredSheetVersion sheet) {
         Map<UUID, String> names = to.namesHidden() ? Map.of() : Printings.names(to);
+        List<Integer> places = StoredSheetVersion.drawn(sheet.pages());
         List<Card.Label> labels = rows.stream()
                 .map(p -> Cards.label(
-                        names.getOrDefault(p.student(), ""), p.part(), run.parts(), new PageCode(p.code(), p.number())))
+                        names.getOrDefault(p.student(), ""),
+                        places.indexOf(p.part()),
+                        run.parts(),
+                        new PageCode(p.code(), p.number())))
                 .toList();
-        return Cards.document(sheet.pages(), run.title() + " · " + to.name(), labels).stream()
+        List<PageLayout> drawn = places.stream().map(sheet.pages()::get).toList();
+        return Cards.document(drawn, run.title() + " · " + to.name(), labels).stream()
                 .map(SheetPdf.Copy::alike)
                 .toList();
     }

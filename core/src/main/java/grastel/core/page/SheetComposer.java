@@ -191,10 +191,11 @@ public final class SheetComposer {
                 .map(step -> FittedLine.wrapped(step, Weight.REGULAR, sizes.step(), room() - STEP_INDENT_MM))
                 .toList();
         double need = all.stream().mapToInt(List::size).sum() * sizes.stepLead() + 2;
-        if (y + need > bottom() && FIELDS_TOP + need <= bottom()) {
+        if (y + need > bottom() && y > FIELDS_TOP) {
             turnPage();
         }
         for (int i = 0; i < all.size(); i++) {
+            makeRoom(all.get(i).size() * sizes.stepLead());
             page.text(SIDE_MM, y + sizes.step(), sizes.step(), Weight.BOLD, String.valueOf(i + 1), STEP_INDENT_MM);
             for (String line : all.get(i)) {
                 page.text(SIDE_MM + STEP_INDENT_MM, y + sizes.step(), sizes.step(), Weight.REGULAR, line, room());

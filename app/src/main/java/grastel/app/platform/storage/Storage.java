@@ -7,8 +7,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.FileTime;
-import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -37,21 +35,6 @@ public class Storage {
     public Path folder(String name) {
         try {
             return Files.createDirectories(folder.resolve(name));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    /** True where the Java machine left a crash report since the program was started the last time. Notes this start. */
-    public boolean hasCrashedSinceStart() {
-        Path started = folder("logs").resolve("started");
-        try (Stream<Path> logs = Files.list(folder("logs"))) {
-            FileTime last =
-                    Files.exists(started) ? Files.getLastModifiedTime(started) : FileTime.fromMillis(Long.MAX_VALUE);
-            boolean crashed = logs.filter(log -> log.getFileName().toString().startsWith("crash-"))
-                    .anyMatch(log -> log.toFile().lastModified() > last.toMillis());
-            Files.writeString(started, "");
-            return crashed;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -3,6 +3,7 @@ package grastel.app.returns.work;
 import grastel.app.platform.AfterCommit;
 import grastel.app.platform.Failure;
 import grastel.app.platform.Ownership;
+import grastel.app.platform.storage.CrashReports;
 import grastel.app.platform.storage.Storage;
 import grastel.app.returns.api.PagesWait;
 import grastel.app.returns.page.ReturnEvents;
@@ -38,6 +39,7 @@ public class ReadingWorkers implements SmartLifecycle {
     private final ReadingJob job;
     private final ReturnEvents events;
     private final Storage storage;
+    private final CrashReports crashReports;
     private final ReadingMetrics metrics;
     private final ReadingSettings settings;
     private final Semaphore wakeUps = new Semaphore(0);
@@ -52,12 +54,14 @@ public class ReadingWorkers implements SmartLifecycle {
             ReadingJob job,
             ReturnEvents events,
             Storage storage,
+            CrashReports crashReports,
             ReadingMetrics metrics,
             ReadingSettings settings) {
         this.store = store;
         this.job = job;
         this.events = events;
         this.storage = storage;
+        this.crashReports = crashReports;
         this.metrics = metrics;
         this.settings = settings;
     }
@@ -66,7 +70,7 @@ public class ReadingWorkers implements SmartLifecycle {
     public void start() {
         int putBack = storage.isFull() || !settings.alone()
                 ? 0
-                : Ownership.asSystem(() -> store.putBack(storage.hasCrashedSinceStart()));
+                : Ownership.asSystem(() -> store.putBack(crashReports.takeNew()));
         if (putBack > 0) {
             LOG.info("{} half-read pages put back", putBack);
         }
