@@ -79,7 +79,7 @@ it('says the weakest goal with its reason and its place', () => {
 });
 
 it('says what goes beyond where all is secure', () => {
-  expect(lineOf([goal('Equal steps', 3), goal('Rich dark', 4), goal('Neat edge', 4)])).toBe('All secure; beyond in rich dark, neat edge');
+  expect(lineOf([goal('Equal steps', 3), goal('Rich dark', 4), goal('Neat edge', 4)])).toBe('All secure; beyond: rich dark, neat edge');
   expect(lineOf([goal('Equal steps', 3)])).toBe('All secure');
   expect(lineOf([])).toBe('All secure');
 });
