@@ -93,10 +93,10 @@ export const Findings = memo(function Findings({ kit, paper, look, names, steps,
 const Side = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; min-height: 0; overflow: auto;`;
 const Figures = styled.dl`
   display: grid;
-  grid-template-columns: auto 1fr auto auto;
+  grid-template-columns: minmax(0, auto) 1fr minmax(0, auto) auto;
   gap: 0 ${space(2)};
   margin: 0;
   font-size: ${sizes.small};
-  dt { color: ${colour.muted}; white-space: nowrap; }
+  dt { color: ${colour.muted}; overflow-wrap: anywhere; }
   dd { margin: 0; font-weight: 600; white-space: nowrap; }
 `;

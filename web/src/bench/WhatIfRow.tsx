@@ -48,7 +48,7 @@ const Row = styled.section`
   align-items: flex-start;
   padding: ${space(2)} ${space(5)};
   border-top: 1px solid ${colour.line};
-  overflow-x: auto;
+  flex-wrap: wrap;
   min-height: 118px;
 `;
 const Head = styled.h2`
@@ -59,19 +59,20 @@ const Head = styled.h2`
   & small { display: block; white-space: normal; font: 400 ${sizes.small} / 1.2 ${faces.text}; color: ${colour.muted}; padding-top: ${space(1)}; }
 `;
 const Chip = styled(Button)`
-  flex: none;
+  flex: 1 1 0;
   display: grid;
   justify-items: start;
-  width: 96px;
+  min-width: 76px;
+  max-width: 96px;
   padding: 2px;
   border: 0;
   background: none;
   cursor: pointer;
   text-align: left;
   &[data-hovered] { background: ${colour.wash}; }
-  & img { display: block; }
+  & img { display: block; width: 100%; height: auto; }
 `;
 const Name = styled.span`font-size: ${sizes.small}; line-height: 1.2; padding-top: 3px;`;
 const Key = styled.kbd`font: inherit; font-weight: 600; border: 1px solid ${colour.muted}; padding: 0 3px; margin-right: 4px;`;
-const Figure = styled.span`font-size: 11.5px; white-space: nowrap; line-height: 1.25; color: ${colour.muted};`;
+const Figure = styled.span`font-size: 11.5px; line-height: 1.25; color: ${colour.muted};`;
 const Nothing = styled.p`color: ${colour.muted}; padding-top: ${space(1)};`;

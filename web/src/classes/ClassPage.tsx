@@ -118,7 +118,7 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
         <Standards open={open} />
       </Wide>
       <Wide>
-        <Method key={`${open.method.join()}${String(open.namesHidden)}`} open={open} />
+        <Method open={open} />
       </Wide>
     </Sheet>
   );

@@ -4,8 +4,10 @@ import { Label, RadioGroup } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
+import { useRevision } from '../api/useRevision';
+import { ConflictNotice, useSaveMine } from '../design/ConflictNotice';
 import { Button, Toggle } from '../design/Controls';
-import { Failed, Loading, Notice } from '../design/States';
+import { Failed, Loading } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { count, formatMessage } from '../words/intl';
 import { Radio } from '../design/Chosen';
@@ -15,6 +17,7 @@ type School = Schemas['ClassView']['method'][number];
 /** How a class is taught: one answer for each question on which teachers differ, with its reason beside it. */
 export function Method({ open }: { open: Schemas['ClassView'] }) {
   const queries = useQueryClient();
+  const revision = useRevision(open, (c) => [c.method, c.namesHidden]);
   const [schools, setSchools] = useState<School[]>(open.method);
   const [hidden, setHidden] = useState(open.namesHidden);
   const questions = useQuery({ queryKey: ['questions'], queryFn: () => body(api.GET('/api/classes/method-questions')), staleTime: Infinity });
@@ -25,9 +28,13 @@ export function Method({ open }: { open: Schemas['ClassView'] }) {
     enabled: changed,
   });
   const keep = useMutation({
-    mutationFn: () => body(api.PUT('/api/classes/{id}/method', { params: { path: { id: open.id } }, body: { revision: open.revision, schools, namesHidden: hidden } })),
-    onSuccess: () => queries.invalidateQueries(),
+    mutationFn: () => body(api.PUT('/api/classes/{id}/method', { params: { path: { id: open.id } }, body: { revision: revision.known, schools, namesHidden: hidden } })),
+    onSuccess: (saved) => {
+      revision.saved(saved);
+      return queries.invalidateQueries();
+    },
   });
+  const saveMine = useSaveMine(keep, revision);
   if (questions.error) {
     return <Failed error={questions.error} />;
   }
@@ -90,7 +97,7 @@ export function Method({ open }: { open: Schemas['ClassView'] }) {
           </span>
         )}
       </Foot>
-      {keep.error && <Notice role="alert">▲ {keep.error.message}</Notice>}
+      <ConflictNotice error={keep.error} onMine={() => void saveMine()} />
     </section>
   );
 }

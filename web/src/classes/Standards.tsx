@@ -2,6 +2,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
+import { useRevision } from '../api/useRevision';
+import { ConflictNotice, useSaveMine } from '../design/ConflictNotice';
 import { Button, LinkButton } from '../design/Controls';
 import { Notice } from '../design/States';
 import { Stepper } from '../design/Stepper';
@@ -15,7 +17,7 @@ type Class = Schemas['ClassView'];
 export function Standards({ open }: { open: Class }) {
   return (
     <Both aria-label={formatMessage({ id: 'classes.readiness.goals' })}>
-      <Readiness key={open.readyShare} open={open} />
+      <Readiness open={open} />
       <Pressures schoolClass={open.id} />
     </Both>
   );
@@ -25,11 +27,16 @@ const percent = (share: number) => Math.round(share * 100);
 
 function Readiness({ open }: { open: Class }) {
   const queries = useQueryClient();
+  const revision = useRevision(open, (c) => c.readyShare);
   const [share, setShare] = useState(percent(open.readyShare));
   const keep = useMutation({
-    mutationFn: () => body(api.PUT('/api/classes/{id}/readiness', { params: { path: { id: open.id } }, body: { revision: open.revision, share: share / 100 } })),
-    onSuccess: () => queries.invalidateQueries(),
+    mutationFn: () => body(api.PUT('/api/classes/{id}/readiness', { params: { path: { id: open.id } }, body: { revision: revision.known, share: share / 100 } })),
+    onSuccess: (saved) => {
+      revision.saved(saved);
+      return queries.invalidateQueries();
+    },
   });
+  const saveMine = useSaveMine(keep, revision);
   return (
     <div>
       <h3>{formatMessage({ id: 'classes.readiness.heading' })}</h3>
@@ -40,7 +47,7 @@ function Readiness({ open }: { open: Class }) {
           {formatMessage({ id: 'classes.periods.saveNew' })}
         </Button>
       </Line>
-      {keep.error && <Notice role="alert">▲ {keep.error.message}</Notice>}
+      <ConflictNotice error={keep.error} onMine={() => void saveMine()} />
     </div>
   );
 }

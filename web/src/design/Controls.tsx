@@ -190,7 +190,7 @@ const SelectPlate = styled(AriaButton)`
   align-items: center;
   text-align: left;
   cursor: pointer;
-  & .react-aria-SelectValue { display: flex; align-items: center; gap: ${space(2)}; flex: 1; min-width: 0; white-space: nowrap; overflow: hidden; mask-image: linear-gradient(to left, transparent, #000 18px); }
+  & .react-aria-SelectValue { display: flex; align-items: center; gap: ${space(2)}; flex: 1; min-width: 0; line-height: 1.2; overflow-wrap: anywhere; }
   & .react-aria-SelectValue [data-note] { display: none; }
 `;
 const Drop = styled(Popover)`

@@ -101,4 +101,4 @@ const Who = styled.div`display: flex; flex-direction: column; align-items: flex-
 const Title = styled.p`font-size: ${sizes.lead}; font-weight: 600;`;
 const Details = styled.div`display: flex; flex-direction: column; gap: ${space(2)}; margin: ${space(2)} 0;`;
 const Warn = styled.p`padding: 2px ${space(3)}; border-left: 4px solid ${colour.ink}; background: ${colour.wash};`;
-const Actions = styled.div`display: flex; flex-direction: column; align-items: flex-start; gap: ${space(2)};`;
+const Actions = styled.div`display: flex; flex-direction: column; align-items: flex-start; gap: ${space(2)}; & button, & a { max-width: 100%; white-space: normal; }`;

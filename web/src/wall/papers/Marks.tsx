@@ -3,9 +3,11 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../../api/client';
+import { useRevision } from '../../api/useRevision';
+import { ConflictNotice, useSaveMine } from '../../design/ConflictNotice';
 import { MainButton } from '../../design/Controls';
 import { Place } from '../../design/Place';
-import { Empty, Failed, Loading, Notice } from '../../design/States';
+import { Empty, Failed, Loading } from '../../design/States';
 import { colour, sizes, space } from '../../design/tokens';
 import { dayOf, decimals } from '../../words/words';
 import { ScaleForm, type Scale } from './ScaleForm';
@@ -25,7 +27,7 @@ export default function Marks() {
   if (!kept.data) {
     return <Loading what={formatMessage({ id: 'wall.loading.marks' })} />;
   }
-  return <Book key={kept.data.revision} kept={kept.data} id={id} />;
+  return <Book key={id} kept={kept.data} id={id} />;
 }
 
 const scaleOf = (view: View): Scale => ({
@@ -36,6 +38,7 @@ const scaleOf = (view: View): Scale => ({
 
 function Book({ kept, id }: { kept: View; id: string }) {
   const queries = useQueryClient();
+  const revision = useRevision(kept, scaleOf);
   const [scale, setScale] = useState(() => scaleOf(kept));
   const isChanged = JSON.stringify(scale) !== JSON.stringify(scaleOf(kept));
   const seen = useQuery({
@@ -45,9 +48,14 @@ function Book({ kept, id }: { kept: View; id: string }) {
     placeholderData: (before) => before,
   });
   const keep = useMutation({
-    mutationFn: () => body(api.PUT('/api/progress/classes/{id}/marks', { params: { path: { id } }, body: { revision: kept.revision, scale } })),
-    onSuccess: (view) => queries.setQueryData(['wall', 'marks', id], view),
+    mutationFn: () => body(api.PUT('/api/progress/classes/{id}/marks', { params: { path: { id } }, body: { revision: revision.known, scale } })),
+    onSuccess: (view) => {
+      revision.saved(view);
+      setScale(scaleOf(view));
+      queries.setQueryData(['wall', 'marks', id], view);
+    },
   });
+  const saveMine = useSaveMine(keep, revision);
   const view = isChanged && seen.data ? seen.data : kept;
   const error = keep.error ?? (isChanged ? seen.error : null);
   return (
@@ -73,7 +81,7 @@ function Book({ kept, id }: { kept: View; id: string }) {
           <Table view={view} />
           <Side aria-label={formatMessage({ id: 'wall.scale' })}>
             <ScaleForm scale={scale} weights={kept.weights} onChange={setScale} />
-            {error && <Notice role="alert">▲ {error.message}</Notice>}
+            <ConflictNotice error={error} onMine={() => void saveMine()} />
             <MainButton isDisabled={!isChanged || keep.isPending} onPress={() => keep.mutate()}>
               {formatMessage({ id: 'wall.scale.save' })}
             </MainButton>

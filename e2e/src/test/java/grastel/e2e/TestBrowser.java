@@ -145,6 +145,18 @@ final class TestBrowser implements AutoCloseable {
         assertThat((List<String>) small).as("small targets on " + where).isEmpty();
     }
 
+    /** Until nothing on the page has changed for half a second: what is fetched late is there too. */
+    void waitUntilStill() {
+        page.evaluate("""
+                () => new Promise(still => {
+                  const done = () => { changes.disconnect(); still(); };
+                  let timer = setTimeout(done, 500);
+                  const changes = new MutationObserver(() => { clearTimeout(timer); timer = setTimeout(done, 500); });
+                  changes.observe(document.body, { subtree: true, childList: true, characterData: true, attributes: true });
+                })
+                """);
+    }
+
     /** Nothing reaches over the right edge of the window. */
     @SuppressWarnings("unchecked")
     void checkWidth(String where) {
