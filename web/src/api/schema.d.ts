@@ -2823,6 +2823,15 @@ export interface components {
             sheet: string;
             title: string;
         };
+        ChangeView: {
+            clearest?: components["schemas"]["GrowthView"];
+            /** Format: double */
+            levels: number;
+            /** Format: double */
+            plusMinus: number;
+            /** @enum {string} */
+            trend: "GREW" | "STEADY" | "SLIPPED" | "TOO_LITTLE";
+        };
         ChartColourView: {
             /** Format: double */
             a: number;
@@ -4869,15 +4878,14 @@ export interface components {
         };
         StandingView: {
             cause?: components["schemas"]["CauseView"];
-            growths: components["schemas"]["GrowthView"][];
+            change: components["schemas"]["ChangeView"];
             /** Format: double */
             level: number;
+            secure: boolean;
             /** @enum {string} */
             skill: "PRESSURE" | "EVEN_TONE" | "EQUAL_STEPS" | "STROKES" | "GRADATION" | "LAYERING" | "FADING_TWO_COLOURS" | "BURNISHING" | "ANALOGOUS_BLENDING" | "TINT_HUE_SHADE" | "NEUTRAL_BY_COMPLEMENT" | "MIXING_FROM_FEW" | "TEMPERATURE" | "TONED_PAPER" | "SOLVENT" | "FORM_AND_LIGHT" | "COMPOSITION" | "TEXTURE" | "READING_A_REFERENCE" | "COLOUR_PLAN" | "FINISHING";
             /** Format: double */
             spread: number;
-            /** @enum {string} */
-            state: "ON_THE_WAY" | "SECURE" | "SLIPPING";
             tries: components["schemas"]["TryView"][];
         };
         StandInView: {

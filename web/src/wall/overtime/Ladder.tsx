@@ -7,7 +7,7 @@ import { HandHabit } from '../../returns/page/HandHabit';
 import { pictureOf } from '../../returns/pictures';
 import { dayOf } from '../../words/words';
 import { StandingCell } from './StandingCell';
-import { growthWords } from './words';
+import { changeWords } from './words';
 import { formatMessage } from '../../words/intl';
 
 type Standing = Schemas['StandingView'];
@@ -46,12 +46,8 @@ export function Ladder({ student }: { student: string }) {
 }
 
 function words(s: Standing): string {
-  const state = {
-    SECURE: formatMessage({ id: 'wall.level.twoDays' }),
-    SLIPPING: formatMessage({ id: 'wall.skills.slipping' }),
-    ON_THE_WAY: s.level < 3 && s.cause ? s.cause.next : '',
-  }[s.state];
-  return [...s.growths.map((g) => formatMessage({ id: 'wall.growth.sentence' }, { growth: growthWords(g) })), state].filter(Boolean).join(' ');
+  const next = s.level < 3 && s.cause ? s.cause.next : '';
+  return [`${changeWords(s.change)}.`, s.secure ? `${formatMessage({ id: 'wall.level.twoDays' })}.` : next].filter(Boolean).join(' ');
 }
 
 /** The first and the newest box of one kind, side by side. */

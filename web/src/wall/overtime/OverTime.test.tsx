@@ -11,10 +11,10 @@ const tried = (level: number, day: number) => ({ received: `2026-10-0${day}T09:0
 const standing = (of: Partial<Standing>): Standing => ({
   skill: 'EVEN_TONE',
   level: 2.4,
-  state: 'ON_THE_WAY',
+  secure: false,
+  change: { trend: 'TOO_LITTLE', levels: 0, plusMinus: 4 },
   spread: 1,
   tries: [tried(2, 1), tried(3, 2)],
-  growths: [],
   ...of,
 });
 const dunlin: Schemas['ClassProgressView'] = {
@@ -23,11 +23,20 @@ const dunlin: Schemas['ClassProgressView'] = {
   readyShare: 2 / 3,
   skills: [{ skill: 'EVEN_TONE', counts: [0, 0, 1, 1, 0], secure: 1, tried: 2, ready: false }],
   students: [
-    { student: 'b', name: 'Björn', standings: [standing({ level: 3.2, state: 'SECURE' })] },
+    { student: 'b', name: 'Björn', standings: [standing({ level: 3.2, secure: true })] },
     {
       student: 'a',
       name: 'Amara',
-      standings: [standing({ growths: [{ goal: 'EVEN_INSIDE', label: 'Even inside', unit: 'L*', digits: 1, first: 5.2, latest: 3.1, plusMinus: 0.9 }] })],
+      standings: [
+        standing({
+          change: {
+            trend: 'GREW',
+            levels: 1.2,
+            plusMinus: 0.9,
+            clearest: { goal: 'EVEN_INSIDE', label: 'Even inside', unit: 'L*', digits: 1, first: 5.2, latest: 3.1, plusMinus: 0.9 },
+          },
+        }),
+      ],
       next: 'EVEN_TONE',
     },
     { student: 'z', name: 'Zoë', standings: [] },
@@ -52,7 +61,9 @@ describe('a class over time', () => {
   it('says where each student stands, on how many attempts, and what grew', async () => {
     await wall();
     expect(
-      screen.getByRole('img', { name: /^Amara, even tone: level 2.4 after 2 attempts; differ by 1.0; the last (2 Oct|Oct 2); progress: Even inside 5.2 to 3.1 ± 0.9 L\*$/ }),
+      screen.getByRole('img', {
+        name: /^Amara, even tone: level 2.4 after 2 attempts; differ by 1.0; the last (2 Oct|Oct 2); grew by 1.2 ± 0.9 levels: Even inside 5.2 to 3.1 ± 0.9 L\*$/,
+      }),
     ).toBeTruthy();
     expect(screen.getByRole('img', { name: /^Björn, even tone: level 3.2 after 2 attempts; .*; secure on two days$/ })).toBeTruthy();
     expect(screen.getByText('next: even tone')).toBeTruthy();

@@ -5,7 +5,7 @@ import { Level } from '../../design/Level';
 import { colour, levelGreys, space } from '../../design/tokens';
 import { pictureOf } from '../../returns/pictures';
 import { dayOf, decimals } from '../../words/words';
-import { growthWords } from './words';
+import { changeWords } from './words';
 import { formatMessage } from '../../words/intl';
 
 type Standing = Schemas['StandingView'];
@@ -13,13 +13,11 @@ type Standing = Schemas['StandingView'];
 /** Where a student stands in a skill: the newest box, the level, and a step for each attempt before it. */
 export function StandingCell({ standing, name }: { standing: Standing; name: string }) {
   const latest = standing.tries[standing.tries.length - 1];
-  const growth = standing.growths[0];
   const marks = [
     standing.tries.length > 1 && formatMessage({ id: 'wall.sort.spread' }, { spread: decimals(standing.spread, 1) }),
     latest && formatMessage({ id: 'wall.marks.last' }, { date: dayOf(latest.received) }),
-    growth && formatMessage({ id: 'wall.growth.short' }, { growth: growthWords(growth) }),
-    standing.state === 'SLIPPING' && formatMessage({ id: 'wall.skills.slipping' }),
-    standing.state === 'SECURE' && formatMessage({ id: 'wall.level.twoDays' }),
+    changeWords(standing.change),
+    standing.secure && formatMessage({ id: 'wall.level.twoDays' }),
   ].filter(Boolean);
   const words = formatMessage(
     { id: 'wall.skills.spoken' },
@@ -38,8 +36,8 @@ export function StandingCell({ standing, name }: { standing: Standing; name: str
         <Row role="img" aria-label={words}>
           <Level level={Math.floor(standing.level)} size={20} />
           <b>{decimals(standing.level, 1)}</b>
-          {growth && <span aria-hidden>↗</span>}
-          {standing.state === 'SLIPPING' && <span aria-hidden>↘</span>}
+          {standing.change.trend === 'GREW' && <span aria-hidden>↗</span>}
+          {standing.change.trend === 'SLIPPED' && <span aria-hidden>↘</span>}
         </Row>
         <Steps aria-hidden>
           {standing.tries.slice(-6).map((t) => (

@@ -11,10 +11,10 @@ const student = (name: string, ...tries: number[][]): Student => ({
   standings: tries.map((levels, i) => ({
     skill: i === 0 ? 'PRESSURE' : 'EVEN_TONE',
     level: levels[levels.length - 1] ?? 0,
-    state: 'ON_THE_WAY',
+    secure: false,
+    change: { trend: 'TOO_LITTLE', levels: 0, plusMinus: 4 },
     spread: 0,
     tries: levels.map(tried),
-    growths: [],
   })),
 });
 const amara = student('Amara', [1, 3], [2]);

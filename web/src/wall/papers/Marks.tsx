@@ -80,6 +80,7 @@ function Book({ kept, id }: { kept: View; id: string }) {
         <Layout>
           <Table view={view} />
           <Side aria-label={formatMessage({ id: 'wall.scale' })}>
+            <small>{formatMessage({ id: 'wall.marks.rule' })}</small>
             <ScaleForm scale={scale} weights={kept.weights} onChange={setScale} />
             <ConflictNotice error={error} onMine={() => void saveMine()} />
             <MainButton isDisabled={!isChanged || keep.isPending} onPress={() => keep.mutate()}>

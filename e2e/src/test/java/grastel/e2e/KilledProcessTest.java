@@ -106,8 +106,14 @@ class KilledProcessTest {
         try (RunningGrastel again = RunningGrastel.on(data)) {
             JdbcTemplate jdbc = again.bean(JdbcTemplate.class);
             await(() -> noFiles(inbox)
-                    && jdbc.queryForObject("select count(*) from returned_page where state = 'READ'", Integer.class)
-                            == PAGES);
+                    && jdbc.queryForObject(
+                                    "select count(*) from returned_page where state in ('QUEUED', 'READING')",
+                                    Integer.class)
+                            == 0);
+            assertThat(jdbc.queryForList(
+                            "select distinct state || ' ' || coalesce(problem, '') from returned_page", String.class))
+                    .as("states of the pages and what hinders them")
+                    .containsExactly("READ ");
             assertThat(jdbc.queryForObject("select count(*) from returned_page", Integer.class))
                     .isEqualTo(PAGES);
             assertThat(jdbc.queryForObject("select count(*) from goal_mark", Integer.class))

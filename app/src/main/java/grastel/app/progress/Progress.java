@@ -4,6 +4,8 @@ import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.returns.Returns;
 import grastel.app.returns.api.AttemptedExercise;
 import grastel.app.returns.api.Confirmed;
+import grastel.app.sheets.Printings;
+import grastel.app.sheets.Printings.Print;
 import grastel.core.checks.Require;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.judging.Level;
@@ -31,10 +33,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional(readOnly = true)
 public class Progress {
     private final Returns returns;
+    private final Printings printings;
     private final Clock clock;
 
-    Progress(Returns returns, Clock clock) {
+    Progress(Returns returns, Printings printings, Clock clock) {
         this.returns = returns;
+        this.printings = printings;
         this.clock = clock;
     }
 
@@ -84,20 +88,36 @@ public class Progress {
     private ClassRecords records(List<Confirmed> confirmed, Function<UUID, GradeBand> band) {
         List<Confirmed> all =
                 confirmed.stream().filter(c -> c.level() != Level.NOT_TRIED).toList();
+        Map<Confirmed, Double> steps = askedSteps(all);
         Map<AttemptedExercise, List<Confirmed>> attempts = all.stream()
                 .collect(Collectors.groupingBy(Confirmed::attempt, LinkedHashMap::new, Collectors.toList()));
         Map<UUID, List<Attempt>> byStudent = new LinkedHashMap<>();
         attempts.forEach((key, goals) -> byStudent
                 .computeIfAbsent(key.student(), s -> new ArrayList<>())
-                .add(attempt(goals, band.apply(key.student()))));
+                .add(attempt(goals, band.apply(key.student()), steps)));
         Map<UUID, StudentRecord> records = new LinkedHashMap<>();
         byStudent.forEach((student, of) -> records.put(student, new StudentRecord(of, clock.getZone())));
         return new ClassRecords(
                 records, all.stream().collect(Collectors.toMap(Confirmed::page, Confirmed::read, (one, other) -> one)));
     }
 
+    /** How far apart the boxes of goals of steps were asked: seven over a range are harder to draw alike than five. */
+    private Map<Confirmed, Double> askedSteps(List<Confirmed> all) {
+        List<Confirmed> ofSteps = all.stream().filter(c -> c.goal().isOfSteps()).toList();
+        Map<UUID, Print> prints =
+                printings.prints(ofSteps.stream().map(Confirmed::run).collect(Collectors.toSet()));
+        Map<Confirmed, Double> steps = new HashMap<>();
+        for (Confirmed c : ofSteps) {
+            Print print = prints.get(c.run());
+            if (print != null) {
+                print.plan().exercises().get(c.exercise()).askedStep(c.goal()).ifPresent(s -> steps.put(c, s));
+            }
+        }
+        return steps;
+    }
+
     /** @param goals in the order they came in; an attempt over several pages came with the first */
-    private static Attempt attempt(List<Confirmed> goals, GradeBand now) {
+    private static Attempt attempt(List<Confirmed> goals, GradeBand now, Map<Confirmed, Double> steps) {
         return new Attempt(
                 goals.get(0).received(),
                 goals.get(0).kind(),
@@ -107,7 +127,8 @@ public class Progress {
                                 c.in(now),
                                 c.figure(),
                                 c.plusMinus(),
-                                c.nearly() < c.beyond(),
+                                c.ladder(now),
+                                steps.get(c),
                                 c.cause(),
                                 c.page(),
                                 c.field()))

@@ -12,8 +12,8 @@ import grastel.app.returns.api.CauseView;
 import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.planning.Skill;
+import grastel.core.progress.Change;
 import grastel.core.progress.Grouping;
-import grastel.core.progress.Growth;
 import grastel.core.progress.Readiness;
 import grastel.core.progress.SkillLevel;
 import grastel.core.progress.StudentRecord;
@@ -65,8 +65,21 @@ class ProgressController {
             @NotNull double plusMinus) {}
 
     /**
+     * From the first attempts at the same to the latest.
+     *
+     * @param levels better on average; @param plusMinus half of its 95 % interval
+     * @param clearest the figure that shows it best, where the skill grew
+     */
+    record ChangeView(
+            @NotNull Change.Trend trend,
+            @NotNull double levels,
+            @NotNull double plusMinus,
+            @Nullable GrowthView clearest) {}
+
+    /**
      * Where a student is in a skill.
      *
+     * @param secure at 3 or more, with attempts on two days behind it
      * @param tries the first first
      * @param spread levels between the lowest and the highest attempt
      * @param cause of the latest attempt, null at secure
@@ -74,10 +87,10 @@ class ProgressController {
     record StandingView(
             @NotNull Skill skill,
             @NotNull double level,
-            @NotNull SkillLevel.State state,
+            @NotNull boolean secure,
+            @NotNull ChangeView change,
             @NotNull double spread,
             @NotNull List<TryView> tries,
-            @NotNull List<GrowthView> growths,
             @Nullable CauseView cause) {}
 
     /** @param next the skill to work on, null where there is none */
@@ -166,33 +179,21 @@ class ProgressController {
         if (record == null) {
             return new StudentProgressView(student.id(), student.name(), List.of(), null);
         }
-        List<Growth> growths = record.growths();
         return new StudentProgressView(
                 student.id(),
                 student.name(),
                 record.standings().entrySet().stream()
-                        .map(e -> standing(e.getKey(), e.getValue(), growths, readOf))
+                        .map(e -> standing(e.getKey(), e.getValue(), readOf))
                         .toList(),
                 record.next(Set.of()).orElse(null));
     }
 
-    private static StandingView standing(
-            Skill skill, SkillLevel standing, List<Growth> growths, Map<UUID, Instant> readOf) {
-        return new StandingView(
-                skill,
-                standing.level(),
-                standing.state(),
-                standing.spread(),
-                standing.tries().stream()
-                        .map(t -> new TryView(
-                                t.received(),
-                                t.level(),
-                                t.weakest().page(),
-                                Require.key(readOf, t.weakest().page()),
-                                t.weakest().field()))
-                        .toList(),
-                growths.stream()
-                        .filter(g -> Skill.seenIn(g.kind(), g.goal()).contains(skill))
+    private static ChangeView change(Change change) {
+        return new ChangeView(
+                change.trend(),
+                change.levels(),
+                change.plusMinus(),
+                change.clearest()
                         .map(g -> new GrowthView(
                                 g.goal(),
                                 g.goal().label(),
@@ -201,6 +202,23 @@ class ProgressController {
                                 g.first().figure(),
                                 g.latest().figure(),
                                 g.plusMinus()))
+                        .orElse(null));
+    }
+
+    private static StandingView standing(Skill skill, SkillLevel standing, Map<UUID, Instant> readOf) {
+        return new StandingView(
+                skill,
+                standing.level(),
+                standing.isSecure(),
+                change(standing.change()),
+                standing.spread(),
+                standing.tries().stream()
+                        .map(t -> new TryView(
+                                t.received(),
+                                t.level(),
+                                t.weakest().page(),
+                                Require.key(readOf, t.weakest().page()),
+                                t.weakest().field()))
                         .toList(),
                 CauseView.orNone(standing.latest().weakest().cause()));
     }

@@ -6,6 +6,7 @@ import grastel.core.exercise.goal.GradeBand;
 import grastel.core.exercise.goal.Ladder;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.FieldPlan;
+import grastel.core.exercise.plan.GoalFields;
 import grastel.core.exercise.plan.GoalPlan;
 import grastel.core.media.Paper;
 import grastel.core.reading.PageReading;
@@ -22,9 +23,10 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Which fields of an exercise a student does again: those that keep its goals below secure. Of a goal that is as good as its
- * worst field that is every field below secure, of a row the one that is out of it, of tries at the same the best, and of what
- * was left empty the empty ones; of a form always the whole form.
+ * Which fields of an exercise a student does again: those that keep its goals below secure, and those it takes to see that they
+ * are right. Of a goal that is as good as its worst field that is every field below secure; of a row the one that is out of it
+ * with its neighbours, both ends, or all of it; of a family all three; of tries at the same the best, and of what was left
+ * empty the empty ones; of a form always the whole form.
  */
 public final class FieldsToRedo {
     private final ExercisePlan plan;
@@ -57,7 +59,9 @@ public final class FieldsToRedo {
         goals.stream()
                 .filter(m -> m.level().compareTo(Level.SECURE) < 0 && m.cause() != Cause.NOT_REACHED)
                 .sorted(Comparator.comparing(Missed::level))
-                .forEach(m -> of(m, byField).forEach(found::putIfAbsent));
+                .forEach(m -> of(m, byField)
+                        .forEach((field, cause) ->
+                                found.merge(field, cause, (first, then) -> first.isPresent() ? first : then)));
         return ordered(found);
     }
 
@@ -80,7 +84,21 @@ public final class FieldsToRedo {
         if (missed.field() != null) {
             found.put(missed.field(), Optional.ofNullable(missed.cause()));
         }
-        return found.isEmpty() ? because(missed.cause(), ofRow(goal.fields(), missed.cause())) : found;
+        if (found.isEmpty()) {
+            found.putAll(because(missed.cause(), ofRow(goal.fields(), missed.cause())));
+        }
+        List.copyOf(found.keySet()).stream()
+                .flatMap(field -> shownWith(goal, field).stream())
+                .forEach(field -> found.putIfAbsent(field, Optional.empty()));
+        return found;
+    }
+
+    /** The fields beside which one is seen to be right: of an end of a range the other end, else what the goal says. */
+    private static List<String> shownWith(GoalPlan goal, String field) {
+        List<String> all = goal.fields();
+        return goal.goal() == Goal.FULL_RANGE && goal.of() instanceof GoalFields.Row
+                ? List.of(all.get(0), all.get(all.size() - 1))
+                : goal.of().shownWith(field);
     }
 
     private static Map<String, Optional<Cause>> because(@Nullable Cause cause, Collection<String> fields) {

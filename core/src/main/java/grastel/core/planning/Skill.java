@@ -51,7 +51,9 @@ public enum Skill {
                     Goal.DETAIL_SHOWS,
                     Goal.TOOTH_LEFT,
                     Goal.PATTERN_READS,
-                    Goal.EDGES_CRISP),
+                    Goal.EDGES_CRISP,
+                    Goal.PICTURE_RANGE,
+                    Goal.HIGHLIGHTS_LEFT),
             STROKES,
             FORM_AND_LIGHT),
     READING_A_REFERENCE(shownBy("finished-piece", Goal.PROPORTION, Goal.PICTURE_VALUES), EQUAL_STEPS),
@@ -67,6 +69,7 @@ public enum Skill {
                     Goal.STRONGEST_AT_FOCUS,
                     Goal.SUBJECT_STANDS,
                     Goal.NO_DARK_LINES,
+                    Goal.EDGES_CRISP,
                     Goal.EDGES_SOFT,
                     Goal.STROKES_FOLLOW,
                     Goal.SMOOTH_AREAS),
@@ -120,10 +123,22 @@ public enum Skill {
         return taught;
     }
 
-    /** What a goal of a kind of exercise shows. @param kind its id */
+    /** What a goal of a kind of exercise shows: what the kind teaches by it, else what it shows wherever it is judged. */
     public static List<Skill> seenIn(String kind, Goal goal) {
-        return taughtBy(kind).stream()
+        List<Skill> taught = taughtBy(kind).stream()
                 .filter(s -> Require.key(s.evidence, kind).contains(goal))
                 .toList();
+        return taught.isEmpty() ? anywhere(goal) : taught;
+    }
+
+    private static List<Skill> anywhere(Goal goal) {
+        return switch (goal) {
+            case ORDER, FULL_RANGE -> List.of(PRESSURE);
+            case EVEN_INSIDE, NEAT_EDGE, RICH_DARK, SPECKS_GONE, SPECKS_AS_ASKED -> List.of(EVEN_TONE);
+            case EQUAL_STEPS -> List.of(EQUAL_STEPS);
+            case SMOOTH_FADE, NO_REVERSAL, FADES_TO_PAPER -> List.of(GRADATION);
+            case SHRINKING_STEPS -> List.of(LAYERING);
+            default -> List.of();
+        };
     }
 }

@@ -1,6 +1,7 @@
 package grastel.core.progress;
 
 import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.Ladder;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;
@@ -25,7 +26,8 @@ public record Attempt(Instant received, String kind, List<Shown> shown) {
      *
      * @param figure in the goal's unit; null where the level rests on none
      * @param plusMinus half width of its 95 % interval; null without a figure
-     * @param rising true where a larger figure is better
+     * @param ladder the thresholds it was held against, as the class is held now
+     * @param askedStep of a goal of steps, how far apart two neighbours were asked; null of others
      * @param cause likely reason for a level below secure, or null
      * @param page the evidence
      * @param field where on the page, or null for all of it
@@ -35,10 +37,51 @@ public record Attempt(Instant received, String kind, List<Shown> shown) {
             Level level,
             Double figure,
             Double plusMinus,
-            boolean rising,
+            Ladder ladder,
+            Double askedStep,
             Cause cause,
             UUID page,
-            String field) {}
+            String field) {
+        /** Of the level it was given: a place on the thresholds above this belongs to the next. */
+        private static final double WITHIN = 0.999;
+
+        /**
+         * Where it lies on the thresholds, 0…4, inside the level it was given; a level without a figure in its middle.
+         *
+         * @param asked the attempt whose steps it is compared with: smaller steps are harder to draw alike
+         */
+        double position(Shown asked) {
+            if (level == Level.BEYOND) {
+                return level.ordinal();
+            }
+            if (figure == null) {
+                return level.ordinal() + 0.5;
+            }
+            double onLadder = ladder.position(figure * scaled(asked));
+            boolean sameSteps = asked.askedStep == null || asked.askedStep.equals(askedStep);
+            return sameSteps
+                    ? Math.max(
+                            level == Level.BEGINNING ? 0 : level.ordinal(),
+                            Math.min(onLadder, level.ordinal() + WITHIN))
+                    : onLadder;
+        }
+
+        /** Half width of the 95 % interval of its place, levels. */
+        double positionError() {
+            return figure == null || plusMinus == null
+                    ? 0
+                    : Math.abs(ladder.position(figure + plusMinus) - ladder.position(figure - plusMinus)) / 2;
+        }
+
+        /** What its figure is multiplied by to be one of as large steps as the other's. */
+        private double scaled(Shown asked) {
+            if (askedStep == null || asked.askedStep == null) {
+                return 1;
+            }
+            // a share of the step falls as the step grows, a step itself rises with it
+            return goal == Goal.EQUAL_STEPS ? askedStep / asked.askedStep : asked.askedStep / askedStep;
+        }
+    }
 
     /** The goals that show a skill. */
     List<Shown> of(Skill skill) {

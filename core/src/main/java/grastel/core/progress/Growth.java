@@ -3,7 +3,7 @@ package grastel.core.progress;
 import grastel.core.exercise.goal.Goal;
 
 /**
- * A figure that has become better, said only where the interval of its change excludes none.
+ * A figure that has become better.
  *
  * @param kind of exercise, by its id
  * @param first at the first attempt with a figure

@@ -31,7 +31,7 @@ public record MarkScale(Map<Goal, Double> weights, List<Step> steps) {
     /**
      * A mark, which always shows its goals beside it.
      *
-     * @param level weighed mean of the goals, 0…4
+     * @param level of the weakest third of the goals by weight, 0…4
      * @param value between the steps, straight
      * @param name of the highest step that is reached, never rounded up; empty where steps have none
      */
@@ -71,14 +71,11 @@ public record MarkScale(Map<Goal, Double> weights, List<Step> steps) {
 
     /** The mark of an exercise; none where no goal counts. @param goals as confirmed; 0 for one that was left out */
     public Optional<Mark> mark(Collection<Reached> goals) {
-        double sum = 0;
-        double weight = 0;
-        for (Reached goal : goals) {
-            double own = weights.getOrDefault(goal.goal(), 1.0);
-            sum += own * goal.level().ordinal();
-            weight += own;
-        }
-        return weight == 0 ? Optional.empty() : Optional.of(mark(sum / weight));
+        List<LowestThird.Weighed> counting = goals.stream()
+                .map(g -> new LowestThird.Weighed(g.level(), weights.getOrDefault(g.goal(), 1.0)))
+                .filter(w -> w.weight() > 0)
+                .toList();
+        return counting.isEmpty() ? Optional.empty() : Optional.of(mark(LowestThird.of(counting)));
     }
 
     private Mark mark(double level) {

@@ -7,24 +7,16 @@ import java.util.List;
  * Where a student is in a skill.
  *
  * @param level 0…4, from the last three attempts
- * @param state what it amounts to
+ * @param isSecure the level is 3 or more, and attempts at 3 or more on two days stand behind it
+ * @param change from the first attempts to the latest
  * @param tries what each attempt showed, the first first
  */
-public record SkillLevel(double level, State state, List<Try> tries) {
+public record SkillLevel(double level, boolean isSecure, Change change, List<Try> tries) {
     public SkillLevel {
         tries = List.copyOf(tries);
         if (tries.isEmpty() || !(level >= 0 && level <= 4)) {
             throw new IllegalArgumentException("A standing of 0…4 needs an attempt, was " + level);
         }
-    }
-
-    public enum State {
-        /** Not there yet. */
-        ON_THE_WAY,
-        /** Two attempts at 3 or more on different days. */
-        SECURE,
-        /** The latest is two levels below where the student stood. */
-        SLIPPING
     }
 
     /** One attempt. @param level 0…4: its goals by their lowest third; @param weakest the goal that is lowest */

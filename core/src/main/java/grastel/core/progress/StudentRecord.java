@@ -1,19 +1,15 @@
 package grastel.core.progress;
 
-import grastel.core.checks.Require;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt.Shown;
-import grastel.core.progress.SkillLevel.State;
 import grastel.core.progress.SkillLevel.Try;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -24,11 +20,7 @@ public final class StudentRecord {
     /** The latest, the one before, and the one before that. */
     private static final double[] WEIGHTS = {0.5, 0.3, 0.2};
 
-    /** Goals of an attempt count by so many of the lowest. */
-    private static final int LOWEST_OF = 3;
-
-    private static final int SECURE_TRIES = 2;
-    private static final double SLIP = 2;
+    private static final int SECURE_DAYS = 2;
 
     private final List<Attempt> attempts;
     private final ZoneId zone;
@@ -63,14 +55,12 @@ public final class StudentRecord {
             return Optional.empty();
         }
         double level = tries.get(0).level();
-        double before = level;
         for (int n = 1; n < tries.size(); n++) {
-            before = level;
             double weighed = weighed(tries.subList(0, n + 1));
             // an attempt that is better than the standing never lowers it, whatever falls out of the last three
             level = tries.get(n).level() >= level ? Math.max(level, weighed) : weighed;
         }
-        return Optional.of(new SkillLevel(level, state(tries, before), tries));
+        return Optional.of(new SkillLevel(level, isSecure(level, tries), Change.of(skill, attempts), tries));
     }
 
     /** The attempts on both sides of a moment, and the levels they showed in a skill. */
@@ -96,12 +86,8 @@ public final class StudentRecord {
     private static Try tried(Attempt attempt, List<Shown> shown) {
         List<Shown> sorted =
                 shown.stream().sorted(Comparator.comparing(Shown::level)).toList();
-        int lowest = (sorted.size() + LOWEST_OF - 1) / LOWEST_OF;
-        double level = sorted.stream()
-                .limit(lowest)
-                .mapToInt(s -> s.level().ordinal())
-                .average()
-                .orElseThrow();
+        double level = LowestThird.of(
+                shown.stream().map(s -> new LowestThird.Weighed(s.level(), 1)).toList());
         return new Try(attempt.received(), level, sorted.get(0));
     }
 
@@ -115,46 +101,13 @@ public final class StudentRecord {
         return sum / weights;
     }
 
-    /** @param before where the student stood before the latest attempt */
-    private State state(List<Try> tries, double before) {
-        if (before - tries.get(tries.size() - 1).level() >= SLIP) {
-            return State.SLIPPING;
-        }
-        List<Try> last = tries.subList(Math.max(0, tries.size() - WEIGHTS.length), tries.size());
-        long days = last.stream()
+    private boolean isSecure(double level, List<Try> tries) {
+        long days = tries.subList(Math.max(0, tries.size() - WEIGHTS.length), tries.size()).stream()
                 .filter(t -> t.level() >= Level.SECURE.ordinal())
                 .map(t -> LocalDate.ofInstant(t.received(), zone))
                 .distinct()
                 .count();
-        return days >= SECURE_TRIES ? State.SECURE : State.ON_THE_WAY;
-    }
-
-    /** Figures that became better from the first to the last attempt at the same goal, in the order of the first. */
-    public List<Growth> growths() {
-        Map<String, List<Shown>> byGoal = new LinkedHashMap<>();
-        Map<String, String> kinds = new LinkedHashMap<>();
-        for (Attempt attempt : attempts) {
-            for (Shown shown : attempt.shown()) {
-                if (shown.figure() != null && shown.plusMinus() != null) {
-                    String key = attempt.kind() + " " + shown.goal();
-                    byGoal.computeIfAbsent(key, k -> new ArrayList<>()).add(shown);
-                    kinds.put(key, attempt.kind());
-                }
-            }
-        }
-        List<Growth> growths = new ArrayList<>();
-        byGoal.forEach((key, all) -> growth(Require.key(kinds, key), all).ifPresent(growths::add));
-        return growths;
-    }
-
-    private static Optional<Growth> growth(String kind, List<Shown> all) {
-        Shown first = all.get(0);
-        Shown latest = all.get(all.size() - 1);
-        double better = (latest.figure() - first.figure()) * (latest.rising() ? 1 : -1);
-        double plusMinus = Math.hypot(first.plusMinus(), latest.plusMinus());
-        return all.size() > 1 && better > plusMinus
-                ? Optional.of(new Growth(kind, latest.goal(), first, latest, plusMinus))
-                : Optional.empty();
+        return level >= Level.SECURE.ordinal() && days >= SECURE_DAYS;
     }
 
     /** The first skill in the order of teaching that is below secure; of those needed, where any are. */

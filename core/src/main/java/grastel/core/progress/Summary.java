@@ -4,7 +4,7 @@ import grastel.core.checks.Require;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;
-import grastel.core.progress.SkillLevel.State;
+import grastel.core.progress.Change.Trend;
 import grastel.core.progress.SkillLevel.Try;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -16,28 +16,21 @@ import java.util.Set;
 /**
  * What there is to tell of a student, in the order of teaching: nothing of others and no figures.
  *
- * @param secure skills that stand at 3 or more and do not slip
- * @param grown skills of which more is reached now than at first
+ * @param secure skills that stand at 3 or more and have not slipped
+ * @param grown skills that grew
  * @param pair what shows growth best, of those that have a field to show; none where nothing grew
  * @param next skill to work on; none where all that was tried is secure
  * @param cause what keeps it from being secure, if that is known
  */
 public record Summary(
         List<Skill> secure, List<Grown> grown, Optional<Grown> pair, Optional<Skill> next, Optional<Cause> cause) {
-    /** A skill grew by so much of a level at least, or by a figure whose interval excludes that it did not. */
-    private static final double GREW = 1;
-
     public Summary {
         secure = List.copyOf(secure);
         grown = List.copyOf(grown);
     }
 
-    /** @param first and latest attempt at it */
-    public record Grown(Skill skill, Try first, Try latest) {
-        double by() {
-            return latest.level() - first.level();
-        }
-
+    /** @param first and latest attempt at it; @param levels it grew by */
+    public record Grown(Skill skill, Try first, Try latest, double levels) {
         boolean isSeen() {
             return first.weakest().field() != null && latest.weakest().field() != null;
         }
@@ -45,29 +38,27 @@ public record Summary(
 
     public static Summary of(StudentRecord record) {
         Map<Skill, SkillLevel> standings = record.standings();
-        List<Growth> growths = record.growths();
         List<Skill> secure = new ArrayList<>();
         List<Grown> grown = new ArrayList<>();
         standings.forEach((skill, standing) -> {
-            if (standing.level() >= Level.SECURE.ordinal() && standing.state() != State.SLIPPING) {
+            if (standing.level() >= Level.SECURE.ordinal() && standing.change().trend() != Trend.SLIPPED) {
                 secure.add(skill);
             }
-            Grown of = new Grown(skill, standing.tries().get(0), standing.latest());
-            if (of.by() >= GREW || of.by() >= 0 && growths.stream().anyMatch(g -> shows(g, skill))) {
-                grown.add(of);
+            if (standing.change().trend() == Trend.GREW) {
+                grown.add(new Grown(
+                        skill,
+                        standing.tries().get(0),
+                        standing.latest(),
+                        standing.change().levels()));
             }
         });
         Optional<Skill> next = record.next(Set.of());
         return new Summary(
                 secure,
                 grown,
-                grown.stream().filter(Grown::isSeen).max(Comparator.comparingDouble(Grown::by)),
+                grown.stream().filter(Grown::isSeen).max(Comparator.comparingDouble(Grown::levels)),
                 next,
                 next.map(skill ->
                         Require.key(standings, skill).latest().weakest().cause()));
-    }
-
-    private static boolean shows(Growth growth, Skill skill) {
-        return Skill.seenIn(growth.kind(), growth.goal()).contains(skill);
     }
 }

@@ -56,22 +56,58 @@ class FieldsToRedoTest {
     }
 
     @Test
-    void ofARowTheBoxThatIsOutOfIt() {
+    void ofARowTheBoxThatIsOutOfItBesideItsNeighbours() {
         assertThat(again(
                         List.of(new Missed(Goal.ORDER, Level.BEGINNING, Cause.ORDER_REVERSED, "3")),
                         boxes(new double[] {93, 60, 72, 40, 22}, STEADY)))
-                .containsOnlyKeys("3");
+                .containsExactly(
+                        Map.entry("2", Optional.empty()),
+                        Map.entry("3", Optional.of(Cause.ORDER_REVERSED)),
+                        Map.entry("4", Optional.empty()));
     }
 
     @Test
-    void ofARangeTheEndThatWasMissedAndOfUnequalStepsTheRow() {
+    void ofARangeBothEndsAndOfUnequalStepsTheRow() {
         List<FieldReading> boxes = boxes(new double[] {93, 75, 57, 40, 22}, STEADY);
         assertThat(again(List.of(new Missed(Goal.FULL_RANGE, Level.NEARLY, Cause.NEVER_DARK, null)), boxes))
-                .containsOnlyKeys("5");
+                .containsExactly(Map.entry("1", Optional.empty()), Map.entry("5", Optional.of(Cause.NEVER_DARK)));
         assertThat(again(List.of(new Missed(Goal.FULL_RANGE, Level.NEARLY, Cause.ALL_MIDDLE, null)), boxes))
                 .containsOnlyKeys("1", "5");
         assertThat(again(List.of(new Missed(Goal.EQUAL_STEPS, Level.NEARLY, Cause.BUNCHED_DARK, null)), boxes))
                 .containsOnlyKeys("1", "2", "3", "4", "5");
+    }
+
+    /** What one goal asks for beside another does not silence what the other has to say. */
+    @Test
+    void aNeighbourKeepsItsOwnCause() {
+        assertThat(again(
+                        List.of(
+                                new Missed(Goal.ORDER, Level.BEGINNING, Cause.ORDER_REVERSED, "3"),
+                                new Missed(Goal.EVEN_INSIDE, Level.NEARLY, Cause.PATCHY, "2")),
+                        boxes(new double[] {93, 60, 72, 40, 22}, new double[] {1, 9, 1, 1, 1})))
+                .containsEntry("2", Optional.of(Cause.PATCHY))
+                .containsEntry("3", Optional.of(Cause.ORDER_REVERSED))
+                .containsKey("4");
+    }
+
+    @Test
+    void ofAFamilyAllThree() {
+        ExercisePlan family = Shipped.plan("tint-hue-shade", ChosenValues.NONE, Shipped.WHITE_PAPER);
+        List<String> first = family.goals().stream()
+                .filter(g -> g.goal() == Goal.TINT_LIGHTER)
+                .findFirst()
+                .orElseThrow()
+                .fields()
+                .subList(0, 3);
+        List<FieldReading> read = family.fields().stream()
+                .map(f -> JudgeTest.field(f.id(), f.askedLightness(), 1, 1, 0.1, false))
+                .toList();
+
+        assertThat(new FieldsToRedo(family, GradeBand.DEVELOPING, Shipped.WHITE_PAPER.paper())
+                        .fields(
+                                List.of(new Missed(Goal.TINT_LIGHTER, Level.NEARLY, null, first.get(0))),
+                                List.of(Pages.of(read))))
+                .containsKeys(first.toArray(String[]::new));
     }
 
     @Test

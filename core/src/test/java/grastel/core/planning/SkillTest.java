@@ -52,7 +52,17 @@ class SkillTest {
         assertThat(Skill.seenIn("pressure-scale", Goal.EQUAL_STEPS)).containsExactly(Skill.EQUAL_STEPS);
         assertThat(Skill.seenIn("stroke-sampler", Goal.SPECKS_AS_ASKED))
                 .containsExactly(Skill.EVEN_TONE, Skill.STROKES);
-        assertThat(Skill.seenIn("pressure-scale", Goal.NEAT_EDGE)).isEmpty();
+        assertThat(Skill.seenIn("pressure-scale", Goal.NEAT_EDGE)).containsExactly(Skill.EVEN_TONE);
+    }
+
+    /** No goal is judged that no skill tells of: ragged edges do not vanish. */
+    @Test
+    void everyGoalOfEveryKindShowsASkill() {
+        assertThat(ExerciseKinds.all().stream()
+                        .flatMap(kind -> goals(kind).stream()
+                                .filter(goal -> Skill.seenIn(kind.id(), goal).isEmpty())
+                                .map(goal -> kind.id() + " " + goal)))
+                .isEmpty();
     }
 
     private static Set<Goal> goals(ExerciseKind kind) {

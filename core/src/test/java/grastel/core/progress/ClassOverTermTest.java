@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.core.Sample;
 import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.Ladder;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt.Shown;
@@ -44,7 +45,16 @@ class ClassOverTermTest {
         return new Attempt(
                 SEPTEMBER.plus(7L * week, ChronoUnit.DAYS),
                 "pressure-scale",
-                List.of(new Shown(Goal.EQUAL_STEPS, level, null, null, false, null, new UUID(1, week), "1")));
+                List.of(new Shown(
+                        Goal.EQUAL_STEPS,
+                        level,
+                        null,
+                        null,
+                        new Ladder(50, 30, 18),
+                        null,
+                        null,
+                        new UUID(1, week),
+                        "1")));
     }
 
     @Test

@@ -3,6 +3,7 @@ package grastel.core.progress;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.Ladder;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.planning.ClassFacts;
@@ -23,10 +24,12 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class GroupingTest {
+    private static final Ladder STEPS = new Ladder(50, 30, 18);
+
     private static StudentRecord with(Level pressure, Level steps, Cause cause) {
         List<Shown> shown = List.of(
-                new Shown(Goal.ORDER, pressure, null, null, false, cause, new UUID(0, 1), null),
-                new Shown(Goal.EQUAL_STEPS, steps, null, null, false, cause, new UUID(0, 1), null));
+                new Shown(Goal.ORDER, pressure, null, null, STEPS, null, cause, new UUID(0, 1), null),
+                new Shown(Goal.EQUAL_STEPS, steps, null, null, STEPS, null, cause, new UUID(0, 1), null));
         return new StudentRecord(
                 List.of(new Attempt(Instant.parse("2026-09-01T09:00:00Z"), "pressure-scale", shown)), ZoneOffset.UTC);
     }

@@ -4,11 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.exercise.goal.Goal;
+import grastel.core.exercise.goal.Ladder;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt.Shown;
-import grastel.core.progress.SkillLevel.State;
+import grastel.core.progress.Change.Trend;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
@@ -24,9 +25,11 @@ import org.junit.jupiter.api.Test;
 class StudentRecordTest {
     private static final Instant SEPTEMBER = Instant.parse("2026-09-01T09:00:00Z");
     private static final UUID PAGE = new UUID(1, 2);
+    /** Spread of steps, %: less is better. */
+    private static final Ladder STEPS = new Ladder(50, 30, 18);
 
     static Shown shown(Goal goal, Level level, Double figure, Double plusMinus) {
-        return new Shown(goal, level, figure, plusMinus, false, Cause.PATCHY, PAGE, "1");
+        return new Shown(goal, level, figure, plusMinus, STEPS, null, Cause.PATCHY, PAGE, "1");
     }
 
     /** A pressure scale whose equal steps are at a level. */
@@ -69,14 +72,50 @@ class StudentRecordTest {
     }
 
     @Test
-    void secureIsTwoDaysAtThreeAndSlippingIsTwoLevelsDown() {
-        assertThat(equalSteps(steps(0, 4)).state()).isEqualTo(State.ON_THE_WAY);
-        assertThat(equalSteps(steps(0, 3), steps(0, 3)).state())
+    void secureIsTwoDaysAtThreeAndTheLevelItself() {
+        assertThat(equalSteps(steps(0, 4)).isSecure()).isFalse();
+        assertThat(equalSteps(steps(0, 3), steps(0, 3)).isSecure())
                 .as("both on one day")
-                .isEqualTo(State.ON_THE_WAY);
-        assertThat(equalSteps(steps(0, 3), steps(7, 4)).state()).isEqualTo(State.SECURE);
-        assertThat(equalSteps(steps(0, 3), steps(7, 4), steps(14, 1)).state()).isEqualTo(State.SLIPPING);
-        assertThat(equalSteps(steps(0, 3), steps(7, 3), steps(14, 2)).state()).isEqualTo(State.SECURE);
+                .isFalse();
+        assertThat(equalSteps(steps(0, 3), steps(7, 4)).isSecure()).isTrue();
+        assertThat(equalSteps(steps(0, 3), steps(7, 3), steps(14, 2)).isSecure())
+                .as("two days at three, but the level is below it")
+                .isFalse();
+    }
+
+    @Test
+    void aSkillHasOneVerdict() {
+        assertThat(equalSteps(steps(0, 1)).change().trend()).as("drawn once").isEqualTo(Trend.TOO_LITTLE);
+        assertThat(equalSteps(steps(0, 1), steps(7, 3)).change().trend()).isEqualTo(Trend.GREW);
+        assertThat(equalSteps(steps(0, 3), steps(7, 1)).change().trend()).isEqualTo(Trend.SLIPPED);
+        assertThat(equalSteps(steps(0, 3), steps(7, 3)).change().trend()).isEqualTo(Trend.STEADY);
+    }
+
+    @Test
+    void nothingAboveBeyondCounts() {
+        assertThat(equalSteps(spread(0, 17, null), spread(7, 3, null)).change())
+                .satisfies(c -> assertThat(c.levels()).isZero())
+                .satisfies(c -> assertThat(c.clearest()).isEmpty());
+    }
+
+    /** Seven steps over the same range are two thirds as large as five: the same hand is read as more uneven. */
+    @Test
+    void smallerStepsAreHarderAndNoSlip() {
+        Change alike = equalSteps(spread(0, 24, 18.0), spread(7, 36, 12.0)).change();
+        assertThat(alike.levels()).isZero();
+        assertThat(alike.trend()).isEqualTo(Trend.STEADY);
+        assertThat(equalSteps(spread(0, 24, 18.0), spread(7, 60, 18.0)).change().trend())
+                .as("as many steps")
+                .isEqualTo(Trend.SLIPPED);
+    }
+
+    /** @param percent spread of the steps, read with ± 2; @param step asked between two boxes, L* */
+    private static Attempt spread(int day, double percent, Double step) {
+        return new Attempt(
+                SEPTEMBER.plus(day, ChronoUnit.DAYS),
+                "pressure-scale",
+                List.of(new Shown(
+                        Goal.EQUAL_STEPS, Level.of(percent, STEPS), percent, 2.0, STEPS, step, null, PAGE, "1")));
     }
 
     @Test
@@ -120,11 +159,11 @@ class StudentRecordTest {
         int students = 1000;
         for (int i = 0; i < students; i++) {
             claimed += grew(30, 30, random) ? 1 : 0;
-            // one level of equal steps, from nearly to secure, read with ± 6
-            found += grew(45, 25, random) ? 1 : 0;
+            // two levels of equal steps, from beginning to secure, read with ± 6
+            found += grew(66, 26, random) ? 1 : 0;
         }
         assertThat(claimed).as("on noise alone").isLessThanOrEqualTo(students / 20);
-        assertThat(found).as("a step of one level").isGreaterThanOrEqualTo(students * 9 / 10);
+        assertThat(found).as("a step of two levels").isGreaterThanOrEqualTo(students * 9 / 10);
     }
 
     /** @param from and to true spread of steps, %, read with a 95 % interval of ± 6 */
@@ -138,9 +177,9 @@ class StudentRecordTest {
             attempts.add(new Attempt(
                     SEPTEMBER.plus(7L * i, ChronoUnit.DAYS),
                     "pressure-scale",
-                    List.of(shown(Goal.EQUAL_STEPS, Level.NEARLY, read, plusMinus))));
+                    List.of(shown(Goal.EQUAL_STEPS, Level.of(read, STEPS), read, plusMinus))));
         }
-        return !new StudentRecord(attempts, ZoneOffset.UTC).growths().isEmpty();
+        return equalSteps(attempts.toArray(Attempt[]::new)).change().trend() == Trend.GREW;
     }
 
     @Test

@@ -38,10 +38,10 @@ class SummaryTest {
     }
 
     @Test
-    void aFigureThatGrewIsGrowthWithinALevelAndNeverWhereTheLevelFell() {
+    void insideALevelNothingGrewAndNeverWhereTheLevelFell() {
         assertThat(Summary.of(record(even("2026-09-02", Level.NEARLY, 6.0), even("2026-09-09", Level.NEARLY, 3.5)))
                         .grown())
-                .hasSize(1);
+                .isEmpty();
         assertThat(Summary.of(record(even("2026-09-02", Level.NEARLY, 6.0), even("2026-09-09", Level.BEGINNING, 3.5)))
                         .grown())
                 .isEmpty();

@@ -45,6 +45,11 @@ public record Confirmed(
         return new AttemptedExercise(student, run, exercise);
     }
 
+    /** The thresholds as they count in a band. */
+    public Ladder ladder(GradeBand now) {
+        return new Ladder(nearly, secure, beyond).moved(band, now);
+    }
+
     /** The level as it counts in a band. */
     public Level in(GradeBand now) {
         return level.moved(figure, new Ladder(nearly, secure, beyond), band, now);

@@ -81,6 +81,11 @@ public enum Goal implements MetricHelp {
         return digits;
     }
 
+    /** True where it is read from steps of lightness: the more of them over a range, the harder. */
+    public boolean isOfSteps() {
+        return this == ORDER || this == EQUAL_STEPS || this == SHRINKING_STEPS;
+    }
+
     /** What to say to a student who is secure in it. */
     public String praise() {
         return say("praise");

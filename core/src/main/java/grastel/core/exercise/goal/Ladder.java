@@ -23,6 +23,23 @@ public record Ladder(double nearly, double secure, double beyond) {
         }
     }
 
+    /** True where a larger figure is better. */
+    public boolean isRising() {
+        return nearly < beyond;
+    }
+
+    /** Where a figure lies, levels: 2 at nearly, 3 at secure, 4 from beyond on, straight between; 0 at the least. */
+    public double position(double figure) {
+        if (reachesBeyond(figure)) {
+            return 4;
+        }
+        if (reachesSecure(figure)) {
+            return 3 + (figure - secure) / (beyond - secure);
+        }
+        double level = nearly == secure ? beyond - secure : secure - nearly;
+        return Math.max(0, 2 + (figure - nearly) / level);
+    }
+
     public boolean reachesNearly(double figure) {
         return reaches(figure, nearly);
     }
@@ -68,6 +85,6 @@ public record Ladder(double nearly, double secure, double beyond) {
     }
 
     private boolean reaches(double figure, double threshold) {
-        return nearly < beyond ? figure >= threshold : figure <= threshold;
+        return isRising() ? figure >= threshold : figure <= threshold;
     }
 }

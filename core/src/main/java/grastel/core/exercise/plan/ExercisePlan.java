@@ -9,6 +9,7 @@ import grastel.core.layering.advice.CommonMistake;
 import grastel.core.media.Pencil;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -99,6 +100,19 @@ public record ExercisePlan(
         }
         return new ExercisePlan(
                 kind, title, goal, palette, larger, goals, teaching.longer(longer), findings, pressures);
+    }
+
+    /** How far apart in L* two neighbours of a goal of steps are asked, on average; none of a goal that has no row here. */
+    public Optional<Double> askedStep(Goal ofSteps) {
+        return goals.stream()
+                .filter(g -> g.goal() == ofSteps
+                        && g.of() instanceof GoalFields.Row
+                        && g.fields().size() > 1)
+                .findFirst()
+                .map(g -> Math.abs(field(g.fields().get(0)).askedLightness()
+                                - field(g.fields().get(g.fields().size() - 1)).askedLightness())
+                        / (g.fields().size() - 1))
+                .filter(step -> step > 0);
     }
 
     public List<String> steps() {

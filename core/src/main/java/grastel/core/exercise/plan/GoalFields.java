@@ -12,6 +12,11 @@ public sealed interface GoalFields {
     /** All fields, each once. */
     List<String> all();
 
+    /** The fields it takes to see whether one of them is right, that one among them. */
+    default List<String> shownWith(String field) {
+        return all();
+    }
+
     /** The same with every field named otherwise. */
     GoalFields named(UnaryOperator<String> name);
 
@@ -24,6 +29,11 @@ public sealed interface GoalFields {
         @Override
         public List<String> all() {
             return fields;
+        }
+
+        @Override
+        public List<String> shownWith(String field) {
+            return List.of(field);
         }
 
         @Override
@@ -41,6 +51,12 @@ public sealed interface GoalFields {
         @Override
         public List<String> all() {
             return fields;
+        }
+
+        @Override
+        public List<String> shownWith(String field) {
+            int at = fields.indexOf(field);
+            return fields.subList(Math.max(0, at - 1), Math.min(fields.size(), at + 2));
         }
 
         @Override
@@ -64,6 +80,14 @@ public sealed interface GoalFields {
         @Override
         public List<String> all() {
             return families.stream().flatMap(Family::fields).toList();
+        }
+
+        @Override
+        public List<String> shownWith(String field) {
+            return families.stream()
+                    .filter(f -> f.fields().anyMatch(field::equals))
+                    .flatMap(Family::fields)
+                    .toList();
         }
 
         @Override
