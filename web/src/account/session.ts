@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, body, type Schemas } from '../api/client';
+import { forgetDrafts, keepDraftsOf } from '../design/useDraft';
 
 export type Session = Schemas['SessionView'];
 
@@ -17,7 +18,10 @@ export function useEnter() {
   return useMutation({
     mutationFn: (request: Schemas['JoinRequest'] | Schemas['SignInRequest']) =>
       'displayName' in request ? body(api.POST('/api/account/first-teacher', { body: request })) : body(api.POST('/api/account/session', { body: request })),
-    onSuccess: () => queries.resetQueries(),
+    onSuccess: (_, request) => {
+      keepDraftsOf(request.name);
+      return queries.resetQueries();
+    },
   });
 }
 
@@ -26,6 +30,7 @@ export function useSignOut() {
   return useMutation({
     mutationFn: () => api.DELETE('/api/account/session'),
     onSettled: () => {
+      forgetDrafts();
       queries.clear();
       window.location.assign('/');
     },

@@ -89,7 +89,7 @@ const Fault = styled(AriaFieldError)`
   &::before { content: '▲ '; }
 `;
 const Input = styled(AriaInput)`${field}`;
-const Area = styled(AriaTextArea)`${field} resize: vertical; line-height: 1.35;`;
+const Area = styled(AriaTextArea)`${field} resize: vertical; line-height: 1.35; field-sizing: content; min-height: 4.2em;`;
 
 interface TextProps {
   label: string;

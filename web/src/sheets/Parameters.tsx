@@ -1,3 +1,4 @@
+import { forgetDraft } from '../design/useDraft';
 import { Button as AriaButton, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
@@ -6,7 +7,7 @@ import { Button, LinkButton, Segments, Select, Words } from '../design/Controls'
 import { Asked } from '../design/Swatch';
 import { colour, sizes, space } from '../design/tokens';
 import type { ComposerProps } from './composing';
-import { MOST_EXERCISES, type SheetData, withExercises, withoutValue, withValues } from './draft';
+import { NEW_SHEET, MOST_EXERCISES, type SheetData, withExercises, withoutValue, withValues } from './draft';
 import { ParameterControl } from './ParameterControl';
 import { faces } from './previewTokens';
 import { formatMessage } from '../words/intl';
@@ -22,7 +23,12 @@ export function Parameters({ kit, kinds, sheets, classes, open, request, onReque
       <Select
         label={formatMessage({ id: 'sheets.sheet' })}
         value={open?.id ?? 'new'}
-        onChange={(id) => void navigate(id === 'new' ? '/sheets' : `/sheets/${id}`)}
+        onChange={(id) => {
+          if (id === 'new') {
+            forgetDraft(NEW_SHEET);
+          }
+          void navigate(id === 'new' ? '/sheets' : `/sheets/${id}`);
+        }}
         choices={[{ id: 'new', name: formatMessage({ id: 'sheets.newSheet' }) }, ...sheets.map((s) => ({ id: s.id, name: s.title, note: s.printed ? 'printed' : 'draft' }))]}
       />
       <Rules kit={kit} classes={classes} request={request} onRequest={onRequest} />

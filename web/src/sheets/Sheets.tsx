@@ -9,7 +9,8 @@ import { Failed } from '../design/States';
 import { Composer } from './Composer';
 import type { PrintForm } from './composing';
 import { PackImport } from './PackImport';
-import { first, fromSheet, same, type SheetRequest } from './draft';
+import { NEW_SHEET, first, fromSheet, same, type SheetRequest } from './draft';
+import { useDraft } from '../design/useDraft';
 import { useSaveMine } from '../design/ConflictNotice';
 import { formatMessage } from '../words/intl';
 
@@ -79,7 +80,9 @@ interface DeskProps {
 function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun, as, onAs, failed, onFailed }: DeskProps) {
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const [request, setRequest] = useState<SheetRequest>(() => (open ? fromSheet(open) : first(kit, kinds[0]?.id ?? '', classId ?? undefined)));
+  const [request, setRequest, forgetDraft] = useDraft<SheetRequest>(open ? `sheet/${open.id}/${open.version}` : NEW_SHEET, () =>
+    open ? fromSheet(open) : first(kit, kinds[0]?.id ?? '', classId ?? undefined),
+  );
 
   const draft = useQuery({
     queryKey: ['draft', request],
@@ -96,6 +99,7 @@ function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun,
         ? body(api.PUT('/api/sheets/{id}', { params: { path: { id: open.id } }, body: { ...request, revision: revision.known } }))
         : body(api.POST('/api/sheets', { body: request })),
     onSuccess: async (kept) => {
+      forgetDraft();
       revision.saved(kept);
       await queries.invalidateQueries({ queryKey: served.sheets.queryKey });
       await navigate(`/sheets/${kept.id}`);

@@ -11,6 +11,8 @@ export type Goal = Schemas['PlannedGoalView']['goal'];
 type Kit = Schemas['KitView'];
 
 export const MOST_EXERCISES = 8;
+/** Under which a sheet that was never saved is kept as a draft. */
+export const NEW_SHEET = 'sheet/new';
 
 /** A new sheet: one exercise of a kind, on cartridge, for a class if there is one. */
 export function first(kit: Kit, kind: string, schoolClass: string | undefined): SheetRequest {

@@ -53,4 +53,8 @@ it('says what was done again, what was written to it, what is next and what neve
   expect(screen.getByText('Small circles.')).toBeTruthy();
   expect(screen.getByText('unevenness 4.3 L* · pressure wandered')).toBeTruthy();
   expect(screen.getByRole('link', { name: 'Fade' }).getAttribute('href')).toBe('/wall/m');
+  expect(screen.getAllByRole('link', { name: 'print the page again' }).map((a) => a.getAttribute('href'))).toEqual([
+    '/api/sheets/runs/m/pages.pdf?student=a',
+    '/api/sheets/runs/r/pages.pdf?student=a',
+  ]);
 });

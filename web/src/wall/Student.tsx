@@ -57,19 +57,28 @@ export default function Student() {
           {student.data.missing.map((m, i) => (
             <span key={m.run}>
               {i > 0 && ', '}
-              <Link to={`/wall/${m.run}`}>{m.title}</Link> ({dayOf(m.printedAt)})
+              <Link to={`/wall/${m.run}`}>{m.title}</Link> ({dayOf(m.printedAt)}, <PrintAgain run={m.run} student={id} />)
             </span>
           ))}
         </Missed>
       )}
       {attempts.map((attempt) => (
-        <AttemptRow key={attempt.page} attempt={attempt} />
+        <AttemptRow key={attempt.page} attempt={attempt} student={id} />
       ))}
     </Place>
   );
 }
 
-function AttemptRow({ attempt }: { attempt: Attempt }) {
+/** A page of an assignment, printed alone. */
+function PrintAgain({ run, student }: { run: string; student: string }) {
+  return (
+    <a href={`/api/sheets/runs/${run}/pages.pdf?student=${student}`} target="_blank" rel="noreferrer">
+      {formatMessage({ id: 'wall.page.printAgain' })}
+    </a>
+  );
+}
+
+function AttemptRow({ attempt, student }: { attempt: Attempt; student: string }) {
   const weakest = [...attempt.marks].filter((m) => m.cause && m.level < 3).sort((a, b) => a.level - b.level)[0];
   const strongest = [...attempt.marks].sort((a, b) => b.level - a.level)[0];
   return (
@@ -81,7 +90,7 @@ function AttemptRow({ attempt }: { attempt: Attempt }) {
           {attempt.again && ` · ${formatMessage({ id: 'wall.row.doneAgainMark' })}`} ·{' '}
           {attempt.confirmed ? formatMessage({ id: 'wall.row.confirmedMark' }) : formatMessage({ id: 'wall.row.notConfirmedMark' })} ·{' '}
           <Link to={`/wall/${attempt.run}`}>{formatMessage({ id: 'wall.wall' })}</Link> ·{' '}
-          <Link to={`/returns/${attempt.run}/${attempt.page}`}>{formatMessage({ id: 'wall.evidence' })}</Link>
+          <Link to={`/returns/${attempt.run}/${attempt.page}`}>{formatMessage({ id: 'wall.evidence' })}</Link> · <PrintAgain run={attempt.run} student={student} />
         </Under>
       </Head>
       <Boxes>

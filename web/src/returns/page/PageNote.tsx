@@ -1,10 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useRef } from 'react';
 import styled from 'styled-components';
 import { keysOf, served } from '../../api/served';
 import { api, body, type Schemas } from '../../api/client';
 import { Button, LinkButton, Toggle } from '../../design/Controls';
 import { colour, faces, sizes, space } from '../../design/tokens';
+import { useDraft } from '../../design/useDraft';
 import { useKeys } from '../../design/useKeys';
 import { formatMessage } from '../../words/intl';
 import { pageQuery } from '../pageQuery';
@@ -19,12 +20,15 @@ interface Props {
 export function PageNote({ page, note }: Props) {
   const queries = useQueryClient();
   const field = useRef<HTMLTextAreaElement>(null);
-  const [words, setWords] = useState(note);
+  const [words, setWords, forgetDraft] = useDraft(`note/${page.id}`, () => note);
   const phrases = useQuery(served.phrases);
   const save = useMutation({
     mutationFn: (change: Omit<Schemas['NoteRequest'], 'seen'> & { seen?: string }) =>
       body(api.PUT('/api/returns/pages/{id}/note', { params: { path: { id: page.id } }, body: { seen: note, ...change } })),
-    onSuccess: () => Promise.all([queries.invalidateQueries({ queryKey: keysOf.returns }), queries.invalidateQueries({ queryKey: ['page', page.id] })]),
+    onSuccess: () => {
+      forgetDraft();
+      return Promise.all([queries.invalidateQueries({ queryKey: keysOf.returns }), queries.invalidateQueries({ queryKey: ['page', page.id] })]);
+    },
   });
   const keep = useMutation({
     mutationFn: () => body(api.POST('/api/returns/phrases', { body: { words } })),
@@ -37,6 +41,7 @@ export function PageNote({ page, note }: Props) {
   const fetched = () => queries.query({ ...pageQuery(page.id), staleTime: 0 });
   const showTheirs = async () => {
     setWords((await fetched()).note);
+    forgetDraft();
     save.reset();
   };
   const saveMine = async () => save.mutate({ note: words, seen: (await fetched()).note });

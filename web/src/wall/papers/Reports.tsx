@@ -7,6 +7,7 @@ import { save } from '../../api/save';
 import { MainButton, Toggle, Words } from '../../design/Controls';
 import { Place } from '../../design/Place';
 import { Empty, Failed, Loading, Notice } from '../../design/States';
+import { useDraft } from '../../design/useDraft';
 import { Tick, useLeftOut } from '../../design/Tick';
 import { colour, sizes, space } from '../../design/tokens';
 import { pictureOf } from '../../returns/pictures';
@@ -42,7 +43,7 @@ export default function Reports() {
 }
 
 function Desk({ id, drafts }: { id: string; drafts: Draft[] }) {
-  const [changed, setChanged] = useState<Record<string, Partial<Parts>>>({});
+  const [changed, setChanged] = useDraft<Record<string, Partial<Parts>>>(`reports/${id}`, () => ({}));
   const { out, toggle } = useLeftOut();
   const [named, setNamed] = useState(true);
   const wordsOf = (d: Draft): Parts => ({ secure: d.secure, grew: d.grew, next: d.next, ...changed[d.student] });

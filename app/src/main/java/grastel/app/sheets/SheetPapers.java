@@ -28,6 +28,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -53,15 +54,23 @@ public class SheetPapers {
 
     /** The run's pages in the order of the class list, as a PDF. */
     public byte[] pdf(UUID id) {
-        return pdf(id, false);
+        return pdf(id, null, false);
     }
 
-    /** @param withBacks true for a back after each page, to be printed on its other side */
-    public byte[] pdf(UUID id, boolean withBacks) {
+    /**
+     * @param student whose pages alone, as where one was lost; null for everyone's
+     * @param withBacks true for a back after each page, to be printed on its other side
+     */
+    public byte[] pdf(UUID id, @Nullable UUID student, boolean withBacks) {
         RunInfo run = printings.run(id);
         ClassInfo to = classes.one(run.schoolClass());
         Map<UUID, String> names = to.namesHidden() ? Map.of() : Printings.names(to);
-        List<PrintedPages.OfRun> rows = pages.ofRun(id);
+        List<PrintedPages.OfRun> rows = pages.ofRun(id).stream()
+                .filter(p -> student == null || student.equals(p.student()))
+                .toList();
+        if (rows.isEmpty()) {
+            throw ApiProblem.notFound(say("thing.printed-page"));
+        }
         Map<UUID, StoredSheetVersion> printedFrom =
                 kept.settled(rows.stream().map(PrintedPages.OfRun::version).collect(Collectors.toSet()));
         if (run.card()) {

@@ -1,10 +1,12 @@
 package grastel.app.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.app.ApplicationTest;
 import grastel.app.classes.CalendarData;
+import grastel.app.platform.ApiProblem;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.app.sheets.api.SheetData;
@@ -75,6 +77,12 @@ class SheetPapersTest extends ApplicationTest {
             assertThat(pdf.getNumberOfPages()).isEqualTo(run.pages());
             assertThat(pdf.getPage(0).getMediaBox().getWidth() / 72 * 25.4).isCloseTo(215.9, within(0.1));
         }
+        UUID one = as(teacher, () -> printings.pages(run.id())).get(0).student();
+        try (PDDocument pdf = Loader.loadPDF(as(teacher, () -> papers.pdf(run.id(), one, false)))) {
+            assertThat(pdf.getNumberOfPages()).as("of one student alone").isEqualTo(run.parts());
+        }
+        assertThatThrownBy(() -> as(teacher, () -> papers.pdf(run.id(), UUID.randomUUID(), false)))
+                .isInstanceOf(ApiProblem.class);
     }
 
     @Test
@@ -190,7 +198,7 @@ class SheetPapersTest extends ApplicationTest {
             return printings.print(sheets.create(null, scale("S07", 5, 20)).id(), schoolClass);
         });
 
-        byte[] pdf = as(teacher, () -> papers.pdf(run.id(), true));
+        byte[] pdf = as(teacher, () -> papers.pdf(run.id(), null, true));
 
         assertThat(pdf.length).isLessThan(3_000_000);
         int pictures = 0;
@@ -209,6 +217,6 @@ class SheetPapersTest extends ApplicationTest {
         try (Stream<Path> stored = Files.list(data.resolve("exemplars"))) {
             assertThat(stored).as("kept for the next time").isNotEmpty();
         }
-        assertThat(as(teacher, () -> papers.pdf(run.id(), true)).length).isEqualTo(pdf.length);
+        assertThat(as(teacher, () -> papers.pdf(run.id(), null, true)).length).isEqualTo(pdf.length);
     }
 }

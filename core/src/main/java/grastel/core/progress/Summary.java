@@ -7,6 +7,7 @@ import grastel.core.planning.Skill;
 import grastel.core.progress.Change.Trend;
 import grastel.core.progress.SkillLevel.Try;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -21,9 +22,15 @@ import java.util.Set;
  * @param pair what shows growth best, of those that have a field to show; none where nothing grew
  * @param next skill to work on; none where all that was tried is secure
  * @param cause what keeps it from being secure, if that is known
+ * @param stretch where all that was tried is secure, the first new skill that builds on it; none where there is none
  */
 public record Summary(
-        List<Skill> secure, List<Grown> grown, Optional<Grown> pair, Optional<Skill> next, Optional<Cause> cause) {
+        List<Skill> secure,
+        List<Grown> grown,
+        Optional<Grown> pair,
+        Optional<Skill> next,
+        Optional<Cause> cause,
+        Optional<Skill> stretch) {
     public Summary {
         secure = List.copyOf(secure);
         grown = List.copyOf(grown);
@@ -59,6 +66,16 @@ public record Summary(
                 grown.stream().filter(Grown::isSeen).max(Comparator.comparingDouble(Grown::levels)),
                 next,
                 next.map(skill ->
-                        Require.key(standings, skill).latest().weakest().cause()));
+                        Require.key(standings, skill).latest().weakest().cause()),
+                next.isPresent() ? Optional.empty() : stretch(standings.keySet()));
+    }
+
+    /** @param there skills that are secure */
+    private static Optional<Skill> stretch(Set<Skill> there) {
+        return Arrays.stream(Skill.values())
+                .filter(skill -> !there.contains(skill))
+                .filter(skill ->
+                        skill.needs().stream().allMatch(anyOf -> anyOf.stream().anyMatch(there::contains)))
+                .findFirst();
     }
 }

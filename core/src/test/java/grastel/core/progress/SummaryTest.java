@@ -57,4 +57,13 @@ class SummaryTest {
         assertThat(none.next()).isEmpty();
         assertThat(none.pair()).isEmpty();
     }
+
+    /** Who is secure in all that was tried gets the next skill that builds on it. */
+    @Test
+    void whoIsSecureInAllGetsAStretch() {
+        Summary secure = Summary.of(record(steps(0, 3), steps(7, 4)));
+        assertThat(secure.next()).isEmpty();
+        assertThat(secure.stretch()).contains(Skill.PRESSURE);
+        assertThat(Summary.of(record(steps(0, 1))).stretch()).isEmpty();
+    }
 }

@@ -60,12 +60,15 @@ final class ReportWords {
     }
 
     static String next(Summary summary) {
-        return summary.next()
-                .map(skill -> say(
-                        "paper.next-to",
-                        can(skill),
-                        summary.cause().map(c -> " " + c.next()).orElse("")))
-                .orElse(say("paper.everything-that-was-tried"));
+        if (summary.next().isEmpty()) {
+            return summary.stretch()
+                    .map(skill -> say("paper.everything-is-secure-next", can(skill)))
+                    .orElse(say("paper.everything-that-was-tried"));
+        }
+        String skill = can(summary.next().get());
+        return summary.cause()
+                .map(c -> say("paper.next-to-because", skill, c.sign()))
+                .orElse(say("paper.next-to", skill));
     }
 
     private static String joined(List<String> words) {

@@ -18,7 +18,6 @@ import grastel.app.sheets.api.RunInfo;
 import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Ladder;
 import grastel.core.judging.Agreement;
-import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.reading.fields.FieldReading;
 import java.awt.image.BufferedImage;
@@ -26,6 +25,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -100,8 +100,27 @@ class Feedback {
                         .map(m -> new FeedbackSlips.Reached(m.goal().label(), given(m)))
                         .toList(),
                 best.map(m -> m.goal().praise()).orElse(""),
-                weakest.map(GoalMark::cause).map(Cause::next).orElse(""),
+                weakest.map(Feedback::next).orElseGet(() -> stretch(page)),
                 page.note());
+    }
+
+    /** What to do next, in the box where it was seen. */
+    private static String next(GoalMark mark) {
+        String next = Require.present(mark.cause(), "the cause of a goal below secure")
+                .next();
+        return mark.field() == null ? next : say("paper.slip-in-box", mark.field(), next);
+    }
+
+    /** For one who is secure in all of it; empty where something is below, or nothing was tried. */
+    private static String stretch(ReturnedPage page) {
+        if (page.marks().isEmpty() || page.marks().stream().anyMatch(m -> given(m).compareTo(Level.SECURE) < 0)) {
+            return "";
+        }
+        return page.marks().stream()
+                .filter(m -> given(m) == Level.SECURE)
+                .findFirst()
+                .map(m -> say("paper.slip-aim-beyond", m.goal().label().toLowerCase(Locale.ROOT)))
+                .orElse(say("paper.slip-all-beyond"));
     }
 
     private static Level given(GoalMark mark) {

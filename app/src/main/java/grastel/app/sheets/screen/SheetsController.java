@@ -183,9 +183,13 @@ class SheetsController {
                 .body(papers.svg(id, number));
     }
 
+    /** @param student whose pages alone: of one who was absent or lost theirs; left out, everyone's */
     @GetMapping(path = "/runs/{id}/pages.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> pdf(@PathVariable UUID id, @RequestParam(defaultValue = "false") boolean backs) {
-        return PdfAnswer.of(papers.pdf(id, backs), printings.run(id).title() + ".pdf");
+    ResponseEntity<byte[]> pdf(
+            @PathVariable UUID id,
+            @RequestParam(required = false) UUID student,
+            @RequestParam(defaultValue = "false") boolean backs) {
+        return PdfAnswer.of(papers.pdf(id, student, backs), printings.run(id).title() + ".pdf");
     }
 
     private static String disposition(String name) {
