@@ -1,12 +1,12 @@
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { Place, PlaceLoading } from '../design/Place';
-import { Empty, Failed } from '../design/States';
+import { Failed } from '../design/States';
 import { colour, space } from '../design/tokens';
 import { later, local } from '../words/dates';
 import { DemoHistory } from './DemoHistory';
+import { FirstSteps } from './FirstSteps';
 import { PeriodRow } from './PeriodRow';
-import { NextLink } from './plates';
 import { Preparation } from './Preparation';
 import { useDay } from './useDay';
 import { formatMessage } from '../words/intl';
@@ -40,14 +40,7 @@ export default function Today({ isDemo }: { isDemo: boolean }) {
         </Days>
       }
     >
-      {classes.length === 0 && (
-        <Empty title={formatMessage({ id: 'today.start.title' })}>
-          <p>{formatMessage({ id: 'today.start.help' })}</p>
-          <NextLink to="/classes">{formatMessage({ id: 'today.start.createClass' })}</NextLink>
-          <p>{formatMessage({ id: 'today.start.kit' }, { link: (words) => <Link to="/kit/chart?chart=new&pencils=new">{words}</Link> })}</p>
-        </Empty>
-      )}
-      {isDemo && <DemoHistory />}
+      {isDemo ? <DemoHistory /> : <FirstSteps day={day.data} />}
       {unplaced > 0 && <Waiting>{formatMessage({ id: 'today.returned.unreadable' }, { pages: unplaced, link: (words) => <Link to="/returns">{words}</Link> })}</Waiting>}
       <List>
         {classes.length > 0 && meeting.length === 0 && <p>{formatMessage({ id: 'today.day.noLessons' })}</p>}

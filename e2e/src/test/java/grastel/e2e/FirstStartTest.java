@@ -30,7 +30,7 @@ class FirstStartTest {
             desk.field("Password").fill("gannet-quarry-umbrella-nine");
             desk.button("Create account").click();
 
-            assertThat(desk.heading("Start with a class")).isVisible();
+            assertThat(desk.heading("First steps")).isVisible();
             desk.checkAccessibility("Today, empty");
             desk.page.getByText("Create a class").click();
             desk.field("Class name").fill("7 Kittiwake");
@@ -66,7 +66,7 @@ class FirstStartTest {
                 TestBrowser late = new TestBrowser(grastel.address(), 1280, 800)) {
             administrator.open("/");
             makeAccount(administrator, "Ilse Korhonen", "ilse.korhonen");
-            assertThat(administrator.heading("Start with a class")).isVisible();
+            assertThat(administrator.heading("First steps")).isVisible();
             administrator.open("/account");
             administrator.button("Make a link").click();
             String link = administrator
@@ -80,7 +80,7 @@ class FirstStartTest {
             assertThat(colleague.page.getByText("You are invited")).isVisible();
             colleague.checkAccessibility("an invitation");
             makeAccount(colleague, "Wren Adeyemi", "wren.adeyemi");
-            assertThat(colleague.heading("Start with a class")).isVisible();
+            assertThat(colleague.heading("First steps")).isVisible();
 
             late.open(path);
             assertThat(late.page.getByText("This invitation has been used or has expired"))

@@ -143,7 +143,7 @@ class JourneyTest extends DemoTest {
         desk.field("Password").fill("gannet-quarry-umbrella-nine");
         desk.button("Sign in").click();
         desk.heading("Today").waitFor();
-        assertThat(desk.heading("Start with a class")).isVisible();
+        assertThat(desk.heading("First steps")).isVisible();
         assertThat(desk.page.getByText("Dunlin")).hasCount(0);
         desk.page.navigate(wall);
         assertThat(desk.page.getByText("Amara")).hasCount(0);
