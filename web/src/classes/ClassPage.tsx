@@ -1,10 +1,11 @@
 import { ConflictNotice, isConflict, useSaveMine } from '../design/ConflictNotice';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { ApiError, api, body, type Schemas } from '../api/client';
 import { useRevision } from '../api/useRevision';
+import { skillNames } from '../course/words';
 import { Button, LinkButton, Segments, Words } from '../design/Controls';
 import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
@@ -55,12 +56,51 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
   });
   const saveMine = useSaveMine(change, revision);
   const error = change.error ?? add.error ?? remove.error ?? drop.error;
+  const standing = useQuery({
+    queryKey: ['wall', 'class', open.id],
+    queryFn: () => body(api.GET('/api/progress/classes/{id}', { params: { path: { id: open.id } } })),
+  });
+  const nextOf = (student: string) => {
+    const found = standing.data?.students.find((x) => x.student === student);
+    if (!found || found.standings.length === 0) {
+      return '';
+    }
+    return found.next ? formatMessage({ id: 'classes.students.next' }, { skill: skillNames[found.next] }) : formatMessage({ id: 'classes.students.allSecure' });
+  };
   const unchanged = name === open.name && band === open.band;
 
   return (
     <Sheet>
-      <Column>
+      <div>
         <h2>{open.name}</h2>
+        <Count>
+          {count(open.students.length, 'student')}
+          {(standing.data?.students.some((x) => x.standings.length > 0) ?? false) && (
+            <>
+              {' · '}
+              <Link to={`/wall/class/${open.id}`}>{formatMessage({ id: 'classes.students.progress' })}</Link>
+            </>
+          )}
+        </Count>
+        <Students>
+          {open.students.map((s) => (
+            <li key={s.id}>
+              <Link to={`/students/${s.id}`}>{s.name}</Link>
+              <Standing>{nextOf(s.id)}</Standing>
+              <Confirmable
+                ask={formatMessage({ id: 'classes.students.remove' })}
+                label={formatMessage({ id: 'classes.students.removeOne' }, { name: s.name })}
+                warn={formatMessage({ id: 'classes.students.removeWarning' }, { name: s.name })}
+                open={removing === s.id}
+                onOpen={(asked) => setRemoving(asked ? s.id : undefined)}
+                onConfirm={() => remove.mutate(s.id)}
+              />
+            </li>
+          ))}
+        </Students>
+      </div>
+      <Column>
+        <h3>{formatMessage({ id: 'classes.settings' })}</h3>
         <Words label={formatMessage({ id: 'classes.name' })} value={name} onChange={setName} />
         <Segments
           label={formatMessage({ id: 'classes.band.label' })}
@@ -93,24 +133,6 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
           onConfirm={() => drop.mutate()}
         />
       </Column>
-      <div>
-        <Count>{count(open.students.length, 'student')}</Count>
-        <Students>
-          {open.students.map((s) => (
-            <li key={s.id}>
-              <Link to={`/students/${s.id}`}>{s.name}</Link>
-              <Confirmable
-                ask={formatMessage({ id: 'classes.students.remove' })}
-                label={formatMessage({ id: 'classes.students.removeOne' }, { name: s.name })}
-                warn={formatMessage({ id: 'classes.students.removeWarning' }, { name: s.name })}
-                open={removing === s.id}
-                onOpen={(asked) => setRemoving(asked ? s.id : undefined)}
-                onConfirm={() => remove.mutate(s.id)}
-              />
-            </li>
-          ))}
-        </Students>
-      </div>
       <Wide>
         <Calendar open={open} />
       </Wide>
@@ -152,7 +174,7 @@ function Confirmable({ ask, label, warn, open, onOpen, onConfirm }: ConfirmableP
 
 const Sheet = styled.div`
   display: grid;
-  grid-template-columns: minmax(220px, 320px) minmax(0, 1fr);
+  grid-template-columns: minmax(0, 1fr) minmax(220px, 320px);
   gap: ${space(6)} ${space(8)};
   align-content: start;
   padding: ${space(5)} ${space(6)};
@@ -170,5 +192,6 @@ const Students = styled.ol`
   column-gap: ${space(8)};
   li { display: flex; flex-wrap: wrap; justify-content: space-between; gap: 0 ${space(3)}; padding: ${space(1)} 0; border-bottom: 1px solid ${colour.line}; break-inside: avoid; }
 `;
+const Standing = styled.span`flex: 1; font-size: ${sizes.small}; color: ${colour.muted};`;
 const Quiet = styled(LinkButton)`color: ${colour.muted}; font-size: ${sizes.small};`;
 const Ask = styled.span`font-size: ${sizes.small}; font-weight: 600; display: inline-flex; flex-wrap: wrap; gap: ${space(2)};`;

@@ -1,5 +1,5 @@
 import { Fragment, memo, useEffect, type KeyboardEvent } from 'react';
-import styled from 'styled-components';
+import styled, { css } from 'styled-components';
 import { colour, faces, levelGreys, sizes, space } from '../design/tokens';
 import { useLatest } from '../design/useLatest';
 import { useSize } from '../design/useSize';
@@ -123,6 +123,9 @@ export function Strip({ lanes, today, zoom, open, onOpen, onMove, onDrop }: Prop
           </Fragment>
         ))}
       </Grid>
+      <Legend>
+        <i data-holiday /> {formatMessage({ id: 'course.legend.holiday' })} <i data-cancelled /> {formatMessage({ id: 'course.legend.cancelled' })}
+      </Legend>
     </Frame>
   );
 }
@@ -219,7 +222,23 @@ function tone(kind: string, n: number): string {
   return kind === 'SHOW' || kind === 'LOOK_TOGETHER' ? levelGreys[1] : kind === 'DISSOLVE' ? levelGreys[4] : levelGreys[n % 2 === 0 ? 3 : 2];
 }
 
+const hatched = css`background: repeating-linear-gradient(135deg, transparent 0 5px, ${colour.wash} 5px 7px);`;
+const crossed = css`background: linear-gradient(to top right, transparent calc(50% - 1px), ${colour.muted} 50%, transparent calc(50% + 1px));`;
 const Frame = styled.div`overflow: auto; padding: 0 ${space(6)} ${space(3)} 0; max-height: 100%;`;
+const Legend = styled.p`
+  position: sticky;
+  left: 0;
+  display: flex;
+  align-items: center;
+  gap: ${space(2)};
+  width: max-content;
+  padding: ${space(2)} ${space(4)};
+  font-size: ${sizes.small};
+  color: ${colour.muted};
+  & i { width: 26px; height: 16px; border: 1px solid ${colour.line}; }
+  & i[data-holiday] { ${hatched} }
+  & i[data-cancelled] { margin-left: ${space(4)}; ${crossed} }
+`;
 const Grid = styled.div`display: grid; width: max-content;`;
 const Corner = styled.div`position: sticky; left: 0; top: 0; z-index: 3; background: ${colour.paper}; border-bottom: 1px solid ${colour.line};`;
 const Head = styled.div`
@@ -256,7 +275,7 @@ const Cell = styled.div`
   padding: ${space(2)} 3px ${space(3)};
   border-left: 1px solid ${colour.line};
   border-bottom: 1px solid ${colour.line};
-  &[data-holiday='true'] { background: repeating-linear-gradient(135deg, transparent 0 5px, ${colour.wash} 5px 7px); }
+  &[data-holiday='true'] { ${hatched} }
 `;
 const Holiday = styled.span`writing-mode: vertical-rl; font-size: ${sizes.small}; color: ${colour.muted}; max-height: 90px; overflow: hidden; background: ${colour.paper};`;
 const Stack = styled.div`display: flex; flex-direction: column; align-items: flex-start;`;
@@ -274,7 +293,7 @@ const Plate = styled.button`
   &[data-past='true'] { border-style: dotted; opacity: 0.75; }
   &[data-lit='true'] { outline: 2px solid ${colour.ink}; outline-offset: 0; opacity: 1; }
   &[data-open='true'] { outline-width: 4px; }
-  &[data-cancelled='true'] { background: linear-gradient(to top right, transparent calc(50% - 1px), ${colour.muted} 50%, transparent calc(50% + 1px)); }
+  &[data-cancelled='true'] { ${crossed} }
   &:focus-visible { outline: 3px solid ${colour.ink}; outline-offset: 2px; }
 `;
 const Tone = styled.span<{ $grey: string }>`

@@ -59,7 +59,7 @@ it('takes a change back, and prints what is kept with the lines that are shown',
   type('Frame width, mm', '180');
   expect(print()).toBeUndefined();
   press('Undo');
-  press('Outlines');
+  press('Lines over it');
   expect(print()).toBe('/api/projects/m/guide.pdf?paper=A4&lines=GRID&outlines=false');
 });
 

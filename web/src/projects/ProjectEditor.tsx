@@ -154,16 +154,19 @@ export function ProjectEditor({ open, own = [], whose }: { open: Project; own?: 
           {shown === 'finished' && <Segments label={formatMessage({ id: 'projects.seen' })} value={seen} onChange={setSeen} choices={seenChoices} />}
           {(shown === 'reference' || shown === 'values') && (
             <Toggle isSelected={outlines} onChange={setOutlines}>
-              {formatMessage({ id: 'projects.outlines' })}
+              {formatMessage({ id: 'projects.outlinesOver' })}
             </Toggle>
           )}
-          <Button onPress={() => setSettings(zoomed(settings, 1.15))} aria-label={formatMessage({ id: 'projects.picture.zoomIn' })}>
-            +
-          </Button>
-          <Button onPress={() => setSettings(zoomed(settings, 1 / 1.15))} aria-label={formatMessage({ id: 'projects.picture.zoomOut' })} isDisabled={settings.zoom <= 1}>
-            −
-          </Button>
-          <Button onPress={() => setSettings(turned(settings))}>{formatMessage({ id: 'projects.picture.rotate' })}</Button>
+          <Picture role="group" aria-label={formatMessage({ id: 'projects.picture.turn' })}>
+            <span aria-hidden>{formatMessage({ id: 'projects.picture.turn' })}</span>
+            <Button onPress={() => setSettings(zoomed(settings, 1.15))} aria-label={formatMessage({ id: 'projects.picture.zoomIn' })}>
+              +
+            </Button>
+            <Button onPress={() => setSettings(zoomed(settings, 1 / 1.15))} aria-label={formatMessage({ id: 'projects.picture.zoomOut' })} isDisabled={settings.zoom <= 1}>
+              −
+            </Button>
+            <Button onPress={() => setSettings(turned(settings))}>{formatMessage({ id: 'projects.picture.rotate' })}</Button>
+          </Picture>
         </Bar>
       </Middle>
       <Side>
@@ -358,6 +361,12 @@ function withChoice(settings: Settings, what: 'set' | 'paper' | 'pencils', id: s
 const Desk = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 268px; min-height: 0;`;
 const Middle = styled.div`display: flex; flex-direction: column; min-height: 0; min-width: 0;`;
 const Bar = styled.div`display: flex; flex-wrap: wrap; align-items: flex-end; gap: ${space(2)}; padding: ${space(3)} ${space(3)}; border-top: 1px solid ${colour.line};`;
+const Picture = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px;
+  & > span { flex-basis: 100%; font-size: ${sizes.small}; color: ${colour.muted}; }
+`;
 const Side = styled.aside`
   display: flex;
   flex-direction: column;
