@@ -9910,6 +9910,7 @@ export interface operations {
         parameters: {
             query?: {
                 backs?: boolean;
+                student?: string;
             };
             header?: never;
             path: {

@@ -121,6 +121,7 @@ function Substitutes({ pencil, set, onOpen }: { pencil: Pencil; set: string | nu
   return (
     <section>
       <h3>{formatMessage({ id: 'kit.pencil.substitutes' })}</h3>
+      {found.data?.length === 0 && <p>{formatMessage({ id: 'kit.pencil.noSubstitute' })}</p>}
       <Instead>
         {found.data?.slice(0, 5).map((s) => (
           <li key={s.pencil.id}>

@@ -53,7 +53,7 @@ function Standing({ row }: { row: Row }) {
       return (
         <Levels aria-label={formatMessage({ id: 'returns.row.levels' }, { levels: row.levels.join(', '), borderline: row.close })}>
           {row.levels.map((level, i) => (
-            <Level key={i} level={level} size={16} />
+            <Level key={i} level={level} size={row.levels.length > 9 ? 13 : 16} />
           ))}
           {row.notices.length > 0 && <Small>▲</Small>}
         </Levels>

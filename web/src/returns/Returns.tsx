@@ -1,5 +1,5 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect } from 'react';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { served } from '../api/served';
@@ -7,9 +7,12 @@ import { api, body, type Schemas } from '../api/client';
 import { useClassAccess } from '../account/useClassAccess';
 import { Select } from '../design/Controls';
 import { Place, PlaceLoading } from '../design/Place';
-import { Empty, Failed } from '../design/States';
+import { Empty, Failed, Notice } from '../design/States';
 import { colour, space } from '../design/tokens';
 import { dayOf } from '../words/words';
+import { useKeys } from '../design/useKeys';
+import { pageQuery } from './pageQuery';
+import { PileDone } from './PileDone';
 import { PageList } from './PageList';
 import { PagePanel } from './page/PagePanel';
 import { PhoneUpload } from './intake/PhoneUpload';
@@ -63,6 +66,28 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
   const at = rows.findIndex((r) => r.id === open?.id);
   // Where Enter leads and where N leads: there before the key is pressed.
   usePrefetchedPages(nextOpen(rows, open?.id)?.id, rows[at + 1]?.id);
+
+  const [last, setLast] = useState<string>();
+  const undo = useMutation({
+    mutationFn: async (id: string) => {
+      const { row } = await queries.query({ ...pageQuery(id), staleTime: 0 });
+      await api.POST('/api/returns/pages/{id}/reopening', { params: { path: { id } }, body: { seen: row.seen } });
+      return id;
+    },
+    onSuccess: async (id) => {
+      setLast(undefined);
+      await queries.invalidateQueries();
+      await navigate(`/returns/${runId ?? ''}/${id}`);
+    },
+  });
+  // of a page that is confirmed itself, its judgement takes the key
+  useKeys((key) => {
+    const takes = key === 'u' && last !== undefined && (isSheet || open?.confirmed === false) && !undo.isPending;
+    if (takes) {
+      undo.mutate(last);
+    }
+    return takes;
+  });
 
   const error = runs.error ?? classes.error ?? pages.error ?? unplaced.error;
   if (error) {
@@ -118,20 +143,27 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
           )}
         </Empty>
       ) : (
-        <Layout>
-          <PageList rows={rows} openId={isSheet ? SHEET : open?.id} runId={runId} together={together.length} />
-          {isSheet && runId && <SureSheet pages={together} runId={runId} onAccepted={() => void navigate(`/returns/${runId}`)} />}
-          {open && !isSheet && (page !== undefined || !sure.isLoading) && (
-            <PagePanel
-              key={open.id}
-              row={open}
-              rows={rows}
-              runId={runId}
-              onConfirmed={() => goTo(nextOpen(sorted(queries.getQueryData<Row[]>(['returns', runId]) ?? rows), open.id))}
-              onStep={(by) => goTo(rows[at + by])}
-            />
-          )}
-        </Layout>
+        <>
+          {isOwn && chosen && rows.every((r) => r.confirmed) && <PileDone run={chosen} />}
+          {undo.error && <Notice role="alert">▲ {undo.error.message}</Notice>}
+          <Layout>
+            <PageList rows={rows} openId={isSheet ? SHEET : open?.id} runId={runId} together={together.length} />
+            {isSheet && runId && <SureSheet pages={together} runId={runId} onAccepted={() => void navigate(`/returns/${runId}`)} />}
+            {open && !isSheet && (page !== undefined || !sure.isLoading) && (
+              <PagePanel
+                key={open.id}
+                row={open}
+                rows={rows}
+                runId={runId}
+                onConfirmed={() => {
+                  setLast(open.id);
+                  goTo(nextOpen(sorted(queries.getQueryData<Row[]>(['returns', runId]) ?? rows), open.id));
+                }}
+                onStep={(by) => goTo(rows[at + by])}
+              />
+            )}
+          </Layout>
+        </>
       )}
     </Place>
   );

@@ -38,6 +38,7 @@ export function SureSheet({ pages, runId, onAccepted }: { pages: Sure[]; runId: 
     },
     onError: () => queries.invalidateQueries({ queryKey: keysOf.returns }),
   });
+  const heads = sameGoals(pages);
   useKeys((key) => {
     if (key === 'a' && !accept.isPending && pages.length > 0) {
       accept.mutate();
@@ -51,6 +52,7 @@ export function SureSheet({ pages, runId, onAccepted }: { pages: Sure[]; runId: 
         <div>
           <h2>{formatMessage({ id: 'returns.sure.count' }, { pages: pages.length })}</h2>
           <p>{formatMessage({ id: 'returns.sure.help' })}</p>
+          {heads.length > 0 && <p>{formatMessage({ id: 'returns.sure.columns' }, { goals: heads.join(' · ') })}</p>}
         </div>
         <MainButton onPress={() => accept.mutate()} isDisabled={accept.isPending || pages.length === 0}>
           {formatMessage({ id: 'returns.action.accept' }, { pages: pages.length, kbd: (words) => <kbd>{words}</kbd> })}
@@ -79,6 +81,12 @@ export function SureSheet({ pages, runId, onAccepted }: { pages: Sure[]; runId: 
       </Cards>
     </Sheet>
   );
+}
+
+/** What the levels of all pages stand for, from left to right; nothing where pages differ. */
+function sameGoals(pages: readonly Sure[]): string[] {
+  const [first = [], ...others] = pages.map((p) => p.goals.map((g) => g.label));
+  return others.every((labels) => labels.join() === first.join()) ? first : [];
 }
 
 /** What a teacher would want to know of a page first: its weakest goal and why, else where it goes beyond. */

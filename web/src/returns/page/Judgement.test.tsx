@@ -67,6 +67,16 @@ it('A goes to what is close before it confirms anything', async () => {
   });
 });
 
+it('Enter stops once at what is close, and confirms when it is pressed again', async () => {
+  show();
+  const press = () => fireEvent.keyDown(screen.getByRole('radiogroup', { name: 'Equal steps, level' }), { key: 'Enter' });
+  press();
+  expect(asked).not.toHaveBeenCalled();
+  expect(document.activeElement?.closest('[data-mark]')?.getAttribute('data-mark')).toBe('m2');
+  press();
+  await vi.waitFor(() => expect(asked).toHaveBeenCalledTimes(1));
+});
+
 it('says what the teacher changed from what was proposed', () => {
   show();
   fireEvent.keyDown(screen.getByRole('radiogroup', { name: 'Equal steps, level' }), { key: '1' });

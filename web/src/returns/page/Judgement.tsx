@@ -30,7 +30,7 @@ interface Props {
 
 /**
  * The proposed level of each goal with its figure and cause. By keyboard: up and down (or Tab) from goal to goal, a digit
- * or left and right for the level, A takes what is sure and goes to what is close, Enter confirms and goes to the next page,
+ * or left and right for the level, A takes what is sure and goes to what is close, Enter confirms and goes to the next page (it stops once where a level is borderline),
  * U takes a confirmation back, N and P go from page to page.
  */
 export function Judgement({ page, goals, before, onField, onConfirmed, onStep }: Props) {
@@ -80,6 +80,16 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
     setLooked((before) => new Set(before).add(mark));
   };
   const toLook = page.confirmed || !mayMark ? [] : goals.filter((g) => g.close && !looked.has(g.id));
+  /** Enter stops once where a level is borderline, and confirms when it is pressed again. */
+  const stopped = useRef(false);
+  const enter = () => {
+    if (toLook.length > 0 && !stopped.current) {
+      stopped.current = true;
+      accept();
+    } else {
+      confirm.mutate(page.seen);
+    }
+  };
   const accept = () => {
     const first = toLook[0];
     if (first) {
@@ -103,7 +113,7 @@ export function Judgement({ page, goals, before, onField, onConfirmed, onStep }:
       onKeyDownCapture={(event) => {
         if (mayMark && event.key === 'Enter' && !(event.target instanceof HTMLButtonElement)) {
           event.preventDefault();
-          confirm.mutate(page.seen);
+          enter();
         }
       }}
     >

@@ -21,7 +21,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 @Import(Statements.class)
 @Tag("database")
 class StatementsTest extends ApplicationTest {
-    private static final int MOST = 15;
+    private static final int MOST = 16;
 
     private SignedIn teacher;
     private RunInfo run;

@@ -102,12 +102,12 @@ class JourneyTest extends DemoTest {
         desk.page.keyboard().press("ArrowUp");
         desk.page.keyboard().press("2");
         assertThat(desk.page.locator("[data-goal=RICH_DARK] input:checked")).hasAttribute("value", "2");
-        desk.page.keyboard().press("Enter");
+        desk.confirmByEnter();
         assertThat(desk.page.getByText(", 1 confirmed")).isVisible();
         // The page that wants a look most comes next, whoever's it is.
         assertThat(desk.heading("Amara Diallo")).hasCount(0);
         desk.page.locator("[aria-label=Judgement] input:checked").first().focus();
-        desk.page.keyboard().press("Enter");
+        desk.confirmByEnter();
         assertThat(desk.page.getByText(", 2 confirmed")).isVisible();
     }
 

@@ -54,7 +54,7 @@ class SharedClassTest extends DemoTest {
             other.button("Confirm again").waitFor();
             other.page.keyboard().press("u");
             assertThat(judgement.getByText("Confirm and next")).isVisible();
-            other.page.keyboard().press("Enter");
+            other.confirmByEnter();
             other.button("Confirm again").waitFor();
             assertThat(decidedBy(colleague.id())).isPositive();
             other.page

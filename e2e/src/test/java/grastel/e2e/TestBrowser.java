@@ -157,6 +157,16 @@ final class TestBrowser implements AutoCloseable {
                 """);
     }
 
+    /** Confirms the open page by Enter, which stops once where a level is borderline. */
+    void confirmByEnter() {
+        boolean stops =
+                page.getByText(Pattern.compile("^Check \\d+ borderline")).count() > 0;
+        page.keyboard().press("Enter");
+        if (stops) {
+            page.keyboard().press("Enter");
+        }
+    }
+
     /** Nothing reaches over the right edge of the window. */
     @SuppressWarnings("unchecked")
     void checkWidth(String where) {

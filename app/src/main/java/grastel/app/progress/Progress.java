@@ -5,9 +5,9 @@ import grastel.app.returns.Returns;
 import grastel.app.returns.api.AttemptedExercise;
 import grastel.app.returns.api.Confirmed;
 import grastel.app.sheets.Printings;
-import grastel.app.sheets.Printings.Print;
 import grastel.core.checks.Require;
 import grastel.core.exercise.goal.GradeBand;
+import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt;
@@ -22,6 +22,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -104,14 +105,13 @@ public class Progress {
     /** How far apart the boxes of goals of steps were asked: seven over a range are harder to draw alike than five. */
     private Map<Confirmed, Double> askedSteps(List<Confirmed> all) {
         List<Confirmed> ofSteps = all.stream().filter(c -> c.goal().isOfSteps()).toList();
-        Map<UUID, Print> prints =
-                printings.prints(ofSteps.stream().map(Confirmed::run).collect(Collectors.toSet()));
+        Map<UUID, SheetPlan> plans =
+                printings.plans(ofSteps.stream().map(Confirmed::run).collect(Collectors.toSet()));
         Map<Confirmed, Double> steps = new HashMap<>();
         for (Confirmed c : ofSteps) {
-            Print print = prints.get(c.run());
-            if (print != null) {
-                print.plan().exercises().get(c.exercise()).askedStep(c.goal()).ifPresent(s -> steps.put(c, s));
-            }
+            Optional.ofNullable(plans.get(c.run()))
+                    .flatMap(plan -> plan.exercises().get(c.exercise()).askedStep(c.goal()))
+                    .ifPresent(step -> steps.put(c, step));
         }
         return steps;
     }

@@ -295,9 +295,22 @@ public class Printings {
 
     /** The plan a run was printed from. */
     public SheetPlan plan(UUID run) {
-        return Optional.ofNullable(prints(List.of(run)).get(run))
-                .map(Print::plan)
+        return Optional.ofNullable(plans(List.of(run)).get(run))
                 .orElseThrow(() -> ApiProblem.notFound(say("thing.print-run")));
+    }
+
+    /** The plans runs were printed from, by run. */
+    public Map<UUID, SheetPlan> plans(Collection<UUID> ofRuns) {
+        if (ofRuns.isEmpty()) {
+            return Map.of();
+        }
+        List<PrintRuns.Printed> from = runs.versions(ofRuns);
+        Map<UUID, StoredSheetVersion> sheets =
+                kept.settled(from.stream().map(PrintRuns.Printed::version).collect(Collectors.toSet()));
+        return from.stream()
+                .collect(Collectors.toMap(
+                        PrintRuns.Printed::run,
+                        p -> Require.key(sheets, p.version()).plan()));
     }
 
     /** What runs were printed from and on, by run. */

@@ -42,8 +42,13 @@ class ProgressTest extends ApplicationTest {
         assertThat(level(twice, "EVEN_TONE")).isGreaterThan(before);
         assertThat(JsonPath.<List<Object>>read(twice, standing("EVEN_TONE") + ".tries[*]"))
                 .hasSize(2);
-        assertThat(JsonPath.<List<String>>read(twice, standing("EVEN_TONE") + ".growths[*].goal"))
-                .contains("EVEN_INSIDE");
+        assertThat(JsonPath.<List<String>>read(once, standing("EVEN_TONE") + ".change.trend"))
+                .as("drawn once")
+                .containsExactly("TOO_LITTLE");
+        assertThat(JsonPath.<List<String>>read(twice, standing("EVEN_TONE") + ".change.trend"))
+                .containsExactly("GREW");
+        assertThat(JsonPath.<List<String>>read(twice, standing("EVEN_TONE") + ".change.clearest.goal"))
+                .hasSize(1);
         assertThat(JsonPath.<List<Integer>>read(twice, "$.skills[?(@.skill == 'EVEN_TONE')].tried"))
                 .containsExactly(1);
         String student = JsonPath.read(twice, "$.students[0].student");

