@@ -3647,7 +3647,9 @@ export interface components {
             lines: string;
         };
         LogRequest: {
+            absent?: string[];
             lesson?: string;
+            note?: string;
             /** @enum {string} */
             outcome: "DONE" | "STOPPED" | "DID_NOT_HAPPEN";
             /** Format: date-time */
@@ -3784,6 +3786,7 @@ export interface components {
             standIns: components["schemas"]["StandInView"][];
         };
         MissingView: {
+            absent: boolean;
             name: string;
             /** Format: uuid */
             student: string;
@@ -4081,6 +4084,7 @@ export interface components {
             value: number;
         };
         PeriodView: {
+            absent: string[];
             /** Format: date-time */
             key: string;
             logged: boolean;
@@ -4088,6 +4092,7 @@ export interface components {
             median: number;
             /** Format: int32 */
             minutes: number;
+            note: string;
             pieces: components["schemas"]["PieceView"][];
             place: string;
             /** Format: double */

@@ -37,6 +37,8 @@ export const period = (change: Partial<Period>): Period => ({
   starts: '2026-09-01T11:05:00',
   minutes: 50,
   place: '',
+  absent: [],
+  note: '',
   state: 'USUAL',
   room: 40,
   planned: 0,

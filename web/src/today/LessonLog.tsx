@@ -1,10 +1,12 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { stageWords } from '../course/words';
-import { Button, LinkButton, Select } from '../design/Controls';
-import { colour, sizes } from '../design/tokens';
+import { Button, LinkButton, Select, Words } from '../design/Controls';
+import { Tick } from '../design/Tick';
+import { colour, sizes, space } from '../design/tokens';
 import { Labelled } from './Labelled';
 import { formatMessage } from '../words/intl';
 
@@ -15,10 +17,16 @@ type Lesson = Schemas['LessonView'];
 export function LessonLog({ schoolClass, period, lessons }: { schoolClass: string; period: Period; lessons: Lesson[] }) {
   const queries = useQueryClient();
   const [stopping, setStopping] = useState(false);
+  const [absent, setAbsent] = useState<readonly string[]>(period.absent);
+  const [note, setNote] = useState(period.note);
+  const [noting, setNoting] = useState(false);
+  const classes = useQuery(served.classes);
+  const students = classes.data?.find((c) => c.id === schoolClass)?.students ?? [];
+  const away = students.filter((s) => absent.includes(s.id)).map((s) => s.name);
   const path = { schoolClass };
   const log = useMutation({
-    mutationFn: (request: Omit<Schemas['LogRequest'], 'period'>) =>
-      body(api.POST('/api/courses/{schoolClass}/log', { params: { path }, body: { ...request, period: period.key } })),
+    mutationFn: (request: Omit<Schemas['LogRequest'], 'period' | 'absent' | 'note'>) =>
+      body(api.POST('/api/courses/{schoolClass}/log', { params: { path }, body: { ...request, period: period.key, absent: [...absent], note } })),
     onSuccess: () => {
       setStopping(false);
       return queries.invalidateQueries();
@@ -42,6 +50,8 @@ export function LessonLog({ schoolClass, period, lessons }: { schoolClass: strin
               ? formatMessage({ id: 'today.log.stoppedAfter' }, { stage: stageWords(stage) })
               : formatMessage({ id: 'today.log.doneShort' })}
         </span>
+        {away.length > 0 && <span>{formatMessage({ id: 'today.log.absentNames' }, { names: away.join(', ') })}</span>}
+        {period.note && <span>“{period.note}”</span>}
         <LinkButton isDisabled={unlog.isPending} onPress={() => unlog.mutate()}>
           {formatMessage({ id: 'today.lesson.change' })}
         </LinkButton>
@@ -74,9 +84,31 @@ export function LessonLog({ schoolClass, period, lessons }: { schoolClass: strin
         {formatMessage({ id: 'today.log.didNotHappen' })}
       </Button>
       {error && <span role="alert">▲ {error.message}</span>}
+      <LinkButton onPress={() => setNoting(!noting)} aria-expanded={noting}>
+        {formatMessage({ id: 'today.log.absent' }, { count: away.length })}
+      </LinkButton>
+      {noting && (
+        <Noting>
+          <Absent role="group" aria-label={formatMessage({ id: 'today.log.whoWasAbsent' })}>
+            {students.map((s) => (
+              <Tick
+                key={s.id}
+                label={s.name}
+                isOn={absent.includes(s.id)}
+                onChange={() => setAbsent(absent.includes(s.id) ? absent.filter((id) => id !== s.id) : [...absent, s.id])}
+              >
+                {s.name}
+              </Tick>
+            ))}
+          </Absent>
+          <Words label={formatMessage({ id: 'today.log.note' })} value={note} onChange={setNote} rows={2} />
+        </Noting>
+      )}
       <Hint>{formatMessage({ id: 'today.log.help' })}</Hint>
     </Labelled>
   );
 }
 
+const Noting = styled.div`flex-basis: 100%; display: grid; gap: ${space(3)}; padding: ${space(3)}; background: ${colour.wash};`;
+const Absent = styled.div`columns: 3 150px;`;
 const Hint = styled.span`font-size: ${sizes.small}; color: ${colour.muted}; align-self: center;`;

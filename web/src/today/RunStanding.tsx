@@ -59,6 +59,7 @@ export function RunStanding({ run }: { run: Run }) {
                 <span key={m.student}>
                   {i > 0 && ', '}
                   <Link to={`/students/${m.student}`}>{m.name}</Link>
+                  {m.absent && ` (${formatMessage({ id: 'today.returned.wasAbsent' })})`}
                 </span>
               ))}
         </Redo>

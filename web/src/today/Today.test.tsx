@@ -48,10 +48,11 @@ it('names the goal alone where the sheet has one exercise', () => {
 });
 
 it('names who is not back, and only counts them while the pile is still to come', () => {
-  show({ missing: [{ student: 'z', name: 'Zoë Østergård' }] });
+  show({ missing: [{ student: 'z', name: 'Zoë Østergård', absent: true }] });
   expect(screen.getByRole('link', { name: 'Zoë Østergård' })).toBeTruthy();
+  expect(screen.getByText(/was absent: to catch up/)).toBeTruthy();
   cleanup();
-  show({ missing: Array.from({ length: 12 }, (_, i) => ({ student: `${i}`, name: `Student ${i}` })) });
+  show({ missing: Array.from({ length: 12 }, (_, i) => ({ student: `${i}`, name: `Student ${i}`, absent: false })) });
   expect(screen.getByText(/12 students/)).toBeTruthy();
 });
 
@@ -93,6 +94,8 @@ const period: Schemas['PeriodView'] = {
   starts: '2026-11-27T09:00:00',
   minutes: 50,
   place: 'Room 4',
+  absent: [],
+  note: '',
   state: 'USUAL',
   room: 40,
   planned: 22,

@@ -28,6 +28,7 @@ import java.util.UUID;
  * @param sheets of all lessons, by id
  * @param periods of the term, the cancelled ones too
  * @param log what was logged
+ * @param attendance in the periods that were logged, by their keys
  * @param facts what the course is held against
  */
 public record CourseSchedule(
@@ -39,6 +40,7 @@ public record CourseSchedule(
         Map<UUID, Latest> sheets,
         List<Period> periods,
         List<Logged> log,
+        Map<LocalDateTime, Attendance> attendance,
         ClassFacts facts,
         PaceEvidence pace,
         ClassTime time,

@@ -25,6 +25,7 @@ import grastel.core.planning.Stage;
 import grastel.core.planning.Stages;
 import grastel.core.planning.calendar.Period;
 import java.time.Clock;
+import java.time.LocalDateTime;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -91,6 +92,7 @@ class CourseSchedules {
                         data.getOrDefault(c.id(), CourseData.EMPTY).lessons(),
                         plans,
                         logged(log.getOrDefault(c.id(), List.of())),
+                        attendance(log.getOrDefault(c.id(), List.of())),
                         Require.key(pages, c.id()),
                         atHand.get(c.id())))
                 .toList();
@@ -106,12 +108,20 @@ class CourseSchedules {
                 .toList();
     }
 
+    private Map<LocalDateTime, Attendance> attendance(Collection<LessonLog> rows) {
+        return rows.stream()
+                .collect(Collectors.toMap(
+                        r -> r.period().key(),
+                        r -> json.readValue(r.done(), DoneData.class).attendance(r.period())));
+    }
+
     private CourseSchedule lane(
             ClassInfo c,
             int revision,
             List<LessonData> lessons,
             Map<UUID, Latest> plans,
             List<Logged> log,
+            Map<LocalDateTime, Attendance> attendance,
             Standing pages,
             @Nullable Map<Pencil, Integer> atHand) {
         Map<String, Lesson> stages = new LinkedHashMap<>();
@@ -139,6 +149,7 @@ class CourseSchedules {
                 plans,
                 periods,
                 log,
+                attendance,
                 facts,
                 pace,
                 time,

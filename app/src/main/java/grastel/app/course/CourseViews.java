@@ -62,6 +62,7 @@ public final class CourseViews {
      * @param room minutes there are for a lesson
      * @param planned minutes used, of three of four students; @param median of half; @param quick of the quickest quarter
      * @param logged true where it is what happened
+     * @param absent students who were not there; @param note what else was logged, or empty
      */
     public record PeriodView(
             @NotNull LocalDateTime key,
@@ -74,7 +75,9 @@ public final class CourseViews {
             @NotNull double median,
             @NotNull double quick,
             @NotNull boolean logged,
-            @NotNull List<PieceView> pieces) {}
+            @NotNull List<PieceView> pieces,
+            @NotNull List<UUID> absent,
+            @NotNull String note) {}
 
     public record SheetLineView(
             @NotNull UUID id,
@@ -186,17 +189,18 @@ public final class CourseViews {
         Map<LocalDateTime, OnPeriod> laid = new LinkedHashMap<>();
         lane.laid().periods().forEach(p -> laid.put(p.period().key(), p));
         List<PeriodView> views = new ArrayList<>(
-                laid.values().stream().map(p -> of(p, lane.time())).toList());
+                laid.values().stream().map(p -> of(p, lane)).toList());
         lane.periods().stream()
                 .filter(p -> !p.isHeld() && !laid.containsKey(p.key()))
-                .map(p -> of(new OnPeriod(p, List.of(), 0, 0, 0, 0, false), lane.time()))
+                .map(p -> of(new OnPeriod(p, List.of(), 0, 0, 0, 0, false), lane))
                 .forEach(views::add);
         views.sort((a, b) -> a.starts().compareTo(b.starts()));
         return views;
     }
 
-    private static PeriodView of(OnPeriod on, ClassTime time) {
+    private static PeriodView of(OnPeriod on, CourseSchedule lane) {
         Period p = on.period();
+        Attendance was = lane.attendance().getOrDefault(p.key(), new Attendance(p.starts(), Set.of(), ""));
         return new PeriodView(
                 p.key(),
                 p.starts(),
@@ -208,7 +212,9 @@ public final class CourseViews {
                 on.median(),
                 on.quick(),
                 on.logged(),
-                on.pieces().stream().map(piece -> of(piece, time)).toList());
+                on.pieces().stream().map(piece -> of(piece, lane.time())).toList(),
+                was.absent().stream().sorted().toList(),
+                was.note());
     }
 
     private static PieceView of(LessonPart piece, ClassTime time) {

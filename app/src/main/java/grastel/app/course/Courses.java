@@ -4,6 +4,7 @@ import static grastel.core.words.Words.say;
 
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.course.CourseData.LessonData;
 import grastel.app.course.CourseViews.LessonView;
 import grastel.app.course.CourseViews.PeriodView;
@@ -58,6 +59,7 @@ public class Courses {
      * @param of how many lessons the course has
      * @param pace of the class, 1 = usual
      * @param warnings about these lessons
+     * @param attendance in all periods that were logged, of whatever day
      */
     public record Day(
             UUID schoolClass,
@@ -66,13 +68,13 @@ public class Courses {
             List<Integer> numbers,
             int of,
             double pace,
-            List<CourseWarningView> warnings) {}
+            List<CourseWarningView> warnings,
+            List<Attendance> attendance) {}
 
-    /** What all classes do on a day, by class; without those that do not meet. */
+    /** What all classes do on a day, by class; without periods where they do not meet. */
     public Map<UUID, Day> on(List<ClassInfo> some, LocalDate date) {
         return lanes.of(some).stream()
                 .map(lane -> day(lane, date))
-                .filter(day -> !day.periods().isEmpty())
                 .collect(Collectors.toMap(Day::schoolClass, d -> d));
     }
 
@@ -97,7 +99,8 @@ public class Courses {
                 lane.warnings().stream()
                         .filter(w -> ids.contains(w.lesson()))
                         .map(CourseWarningView::of)
-                        .toList());
+                        .toList(),
+                List.copyOf(lane.attendance().values()));
     }
 
     public record LessonTitle(UUID schoolClass, UUID id, String title) {}
@@ -132,7 +135,7 @@ public class Courses {
     /** Notes what happened in a period, see {@link #log}. */
     public void note(
             UUID schoolClass, LocalDateTime period, Outcome outcome, @Nullable String lesson, @Nullable String stage) {
-        log(schoolClass, period, outcome, new Done(lesson, stage));
+        log(schoolClass, period, outcome, new Done(lesson, stage), Set.of(), "");
     }
 
     public CourseSchedule one(UUID schoolClass) {
@@ -209,8 +212,11 @@ public class Courses {
      *
      * @param key of the period
      * @param until where it stopped; only of {@link Outcome#STOPPED}
+     * @param absent students of the class who were not there
+     * @param note what else there is to remember; empty for nothing
      */
-    public CourseSchedule log(UUID schoolClass, LocalDateTime key, Outcome outcome, Done until) {
+    public CourseSchedule log(
+            UUID schoolClass, LocalDateTime key, Outcome outcome, Done until, Set<UUID> absent, String note) {
         LessonLog before = logs.forChange(schoolClass, key).orElse(null);
         if (before != null) {
             logs.delete(before);
@@ -222,7 +228,12 @@ public class Courses {
                 .findFirst()
                 .orElseThrow(() -> ApiProblem.invalid("period", "NO_PERIOD", say("problem.the-class-does-not")));
         List<Done> done = outcome == Outcome.STOPPED ? upTo(lane, on, until) : planned(outcome, on);
-        DoneData kept = DoneData.of(done, finished(lane, done));
+        Set<UUID> students =
+                lane.schoolClass().students().stream().map(StudentInfo::id).collect(Collectors.toSet());
+        if (!students.containsAll(absent)) {
+            throw ApiProblem.invalid("absent", "NOT_IN_CLASS", say("problem.absent-not-in-class"));
+        }
+        DoneData kept = DoneData.of(done, finished(lane, done), absent, note);
         logs.saveAndFlush(new LessonLog(schoolClass, on.period(), outcome, json.writeValueAsString(kept)));
         return one(schoolClass);
     }

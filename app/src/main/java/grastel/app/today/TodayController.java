@@ -4,6 +4,7 @@ import static grastel.core.words.Words.say;
 
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
+import grastel.app.course.Attendance;
 import grastel.app.course.CourseViews.LessonView;
 import grastel.app.course.CourseViews.PeriodView;
 import grastel.app.course.CourseWarningView;
@@ -95,7 +96,11 @@ class TodayController {
             @NotNull List<RedoView> redos,
             @NotNull List<MissingView> missing) {}
 
-    record MissingView(@NotNull UUID student, @NotNull String name) {}
+    /** @param absent true for one who was away in a lesson since the sheet was printed: it is caught up, not forgotten */
+    record MissingView(
+            @NotNull UUID student,
+            @NotNull String name,
+            @NotNull boolean absent) {}
 
     /** A sheet of today's lesson. @param run its latest printing for the class, or null */
     record TodaySheetView(
@@ -149,7 +154,7 @@ class TodayController {
                         c,
                         days.get(c.id()),
                         ofLessons.getOrDefault(c.id(), List.of()),
-                        run(c, latest.get(c.id()), standings, prints)))
+                        run(c, latest.get(c.id()), standings, prints, absences(days.get(c.id())))))
                 .sorted(Comparator.comparing(
                                 (TodayClassView v) ->
                                         v.period() == null ? null : v.period().starts(),
@@ -214,7 +219,7 @@ class TodayController {
     /** One for each of its periods, the cancelled ones too; one without where it has none. */
     private static Stream<TodayClassView> views(
             ClassInfo c, @Nullable Day day, List<TodaySheetView> sheets, @Nullable TodayRunView run) {
-        if (day == null) {
+        if (day == null || day.periods().isEmpty()) {
             return Stream.of(new TodayClassView(
                     c.id(), c.name(), c.students().size(), null, List.of(), List.of(), 0, List.of(), List.of(), run));
         }
@@ -232,8 +237,12 @@ class TodayController {
                         run));
     }
 
-    private static @Nullable TodayRunView run(
-            ClassInfo c, @Nullable RunInfo run, Map<UUID, Standing> standings, Map<UUID, Print> prints) {
+    private @Nullable TodayRunView run(
+            ClassInfo c,
+            @Nullable RunInfo run,
+            Map<UUID, Standing> standings,
+            Map<UUID, Print> prints,
+            List<Attendance> attendance) {
         if (run == null) {
             return null;
         }
@@ -247,16 +256,29 @@ class TodayController {
                 new ProgressView(p.printed(), p.waiting(), p.read(), p.confirmed(), p.unreadable()),
                 Misses.fault(print.plan(), standing.attempts()),
                 Misses.redos(c, print.plan(), standing.attempts()),
-                missing(c, standing));
+                missing(c, standing, away(run, attendance)));
     }
 
-    private static List<MissingView> missing(ClassInfo c, Standing standing) {
+    private static List<Attendance> absences(@Nullable Day day) {
+        return day == null ? List.of() : day.attendance();
+    }
+
+    /** Who was away in a lesson on the day a sheet was printed, or since. */
+    private Set<UUID> away(RunInfo run, List<Attendance> attendance) {
+        LocalDate printed = LocalDate.ofInstant(run.printedAt(), clock.getZone());
+        return attendance.stream()
+                .filter(a -> !a.starts().toLocalDate().isBefore(printed))
+                .flatMap(a -> a.absent().stream())
+                .collect(Collectors.toSet());
+    }
+
+    private static List<MissingView> missing(ClassInfo c, Standing standing, Set<UUID> away) {
         Set<UUID> back = standing.attempts().stream().map(Attempt::student).collect(Collectors.toSet());
         return back.isEmpty()
                 ? List.of()
                 : c.students().stream()
                         .filter(s -> !back.contains(s.id()))
-                        .map(s -> new MissingView(s.id(), s.name()))
+                        .map(s -> new MissingView(s.id(), s.name(), away.contains(s.id())))
                         .toList();
     }
 }

@@ -2,6 +2,7 @@ package grastel.app.course.screen;
 
 import static grastel.core.words.Words.say;
 
+import grastel.app.course.Attendance;
 import grastel.app.course.CourseData;
 import grastel.app.course.CourseSchedule;
 import grastel.app.course.CourseViews;
@@ -25,6 +26,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
@@ -61,12 +63,18 @@ class CourseController {
     record CourseRequest(
             @NotNull Integer revision, @NotNull @Valid CourseData course) {}
 
-    /** @param lesson, stage where it stopped; only of {@code STOPPED} */
+    /**
+     * @param lesson, stage where it stopped; only of {@code STOPPED}
+     * @param absent students who were not there; left out, nobody is
+     * @param note what else there is to remember, at most 600 characters
+     */
     record LogRequest(
             @NotNull LocalDateTime period,
             @NotNull Outcome outcome,
             @Size(max = 60) String lesson,
-            @Size(max = 60) String stage) {}
+            @Size(max = 60) String stage,
+            @Size(max = 200) Set<UUID> absent,
+            @Size(max = Attendance.MOST_NOTE) String note) {}
 
     record OutlineView(
             @NotNull String id,
@@ -210,7 +218,12 @@ class CourseController {
             throw ApiProblem.invalid("stage", "MISSING", say("problem.say-after-which-stage"));
         }
         return CourseViews.of(courses.log(
-                schoolClass, request.period(), request.outcome(), new Done(request.lesson(), request.stage())));
+                schoolClass,
+                request.period(),
+                request.outcome(),
+                new Done(request.lesson(), request.stage()),
+                request.absent() == null ? Set.of() : request.absent(),
+                request.note() == null ? "" : request.note().strip()));
     }
 
     /** Forgets what was noted of a period. */
