@@ -188,8 +188,8 @@ public final class CourseViews {
     static List<PeriodView> periods(CourseSchedule lane) {
         Map<LocalDateTime, OnPeriod> laid = new LinkedHashMap<>();
         lane.laid().periods().forEach(p -> laid.put(p.period().key(), p));
-        List<PeriodView> views = new ArrayList<>(
-                laid.values().stream().map(p -> of(p, lane)).toList());
+        List<PeriodView> views =
+                new ArrayList<>(laid.values().stream().map(p -> of(p, lane)).toList());
         lane.periods().stream()
                 .filter(p -> !p.isHeld() && !laid.containsKey(p.key()))
                 .map(p -> of(new OnPeriod(p, List.of(), 0, 0, 0, 0, false), lane))

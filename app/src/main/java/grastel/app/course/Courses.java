@@ -73,9 +73,7 @@ public class Courses {
 
     /** What all classes do on a day, by class; without periods where they do not meet. */
     public Map<UUID, Day> on(List<ClassInfo> some, LocalDate date) {
-        return lanes.of(some).stream()
-                .map(lane -> day(lane, date))
-                .collect(Collectors.toMap(Day::schoolClass, d -> d));
+        return lanes.of(some).stream().map(lane -> day(lane, date)).collect(Collectors.toMap(Day::schoolClass, d -> d));
     }
 
     private static Day day(CourseSchedule lane, LocalDate date) {

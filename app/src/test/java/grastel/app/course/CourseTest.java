@@ -7,6 +7,7 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.core.scanner.hand.Hand;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -154,6 +155,30 @@ class CourseTest extends CourseTestBase {
         assertThat(never).hasStatus(422);
         assertThat(content(never)).contains("does not meet at that time");
         assertThat(lane()).isEqualTo(before);
+    }
+
+    @Test
+    void theLogTakesWhoWasAbsentAndANote() {
+        firstSteps();
+        String student = JsonPath.read(content(get(teacher, "/api/classes/{id}", schoolClass)), "$.students[0].id");
+        Map<String, Object> entry = new HashMap<>(Map.of("period", "2026-09-01T11:05:00", "outcome", "DONE"));
+        assertThat(post(teacher, "/api/courses/{class}/log", entry, schoolClass))
+                .as("nobody is absent where nobody is named")
+                .hasStatusOk();
+        entry.put("absent", List.of(student));
+        entry.put("note", " No Tide Blue left. ");
+        String lane = content(post(teacher, "/api/courses/{class}/log", entry, schoolClass));
+        String logged = "$.periods[?(@.key == '2026-09-01T11:05:00')]";
+        assertThat(JsonPath.<List<String>>read(lane, logged + ".absent[*]")).containsExactly(student);
+        assertThat(JsonPath.<List<String>>read(lane, logged + ".note")).containsExactly("No Tide Blue left.");
+
+        entry.put("absent", List.of(UUID.randomUUID()));
+        MvcTestResult stranger = post(teacher, "/api/courses/{class}/log", entry, schoolClass);
+        assertThat(stranger).hasStatus(422);
+        assertThat(content(stranger)).contains("not in this class");
+        assertThat(JsonPath.<List<String>>read(lane(), logged + ".absent[*]"))
+                .as("what was logged before stays")
+                .containsExactly(student);
     }
 
     @Test
