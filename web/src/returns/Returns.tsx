@@ -99,6 +99,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
   const className = (id: string) => classes.data.find((c) => c.id === id)?.name ?? '';
   const read = rows.filter((r) => r.state === 'READ').length;
   const confirmed = rows.filter((r) => r.confirmed).length;
+  const isDone = isOwn && rows.length > 0 && confirmed === rows.length;
   const goTo = (row: Row | undefined) => runId && row && void navigate(`/returns/${runId}/${row.id}`);
 
   return (
@@ -120,10 +121,14 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
           {isDemo && chosen && <ScannerButton className={className(chosen.schoolClass)} />}
           {isOwn && confirmed > 0 && chosen && (
             <Afterwards>
-              <a href={`/api/returns/runs/${chosen.id}/slips.pdf`} target="_blank" rel="noreferrer">
-                {formatMessage({ id: 'returns.print.slips' })}
-              </a>
-              <Link to={`/wall/${chosen.id}/redo`}>{formatMessage({ id: 'returns.print.redoSheets' })}</Link>
+              {!isDone && (
+                <>
+                  <a href={`/api/returns/runs/${chosen.id}/slips.pdf`} target="_blank" rel="noreferrer">
+                    {formatMessage({ id: 'returns.print.slips' })}
+                  </a>
+                  <Link to={`/wall/${chosen.id}/redo`}>{formatMessage({ id: 'returns.print.redoSheets' })}</Link>
+                </>
+              )}
               <Link to={`/returns/agreement?class=${chosen.schoolClass}`}>{formatMessage({ id: 'returns.agreement.title' })}</Link>
             </Afterwards>
           )}
@@ -144,7 +149,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
         </Empty>
       ) : (
         <>
-          {isOwn && chosen && rows.every((r) => r.confirmed) && <PileDone run={chosen} />}
+          {isDone && chosen && <PileDone run={chosen} />}
           {undo.error && <Notice role="alert">▲ {undo.error.message}</Notice>}
           <Layout>
             <PageList rows={rows} openId={isSheet ? SHEET : open?.id} runId={runId} together={together.length} />

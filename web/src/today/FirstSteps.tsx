@@ -11,6 +11,8 @@ import { first } from '../sheets/draft';
 import { formatMessage } from '../words/intl';
 
 const DISMISSED = 'first-steps-dismissed';
+/** Sets of the two made-up ranges that every kit starts with. */
+const SHIPPED_SETS = 2;
 /** Five boxes from light to dark. */
 const TRIED = 'pressure-scale';
 
@@ -33,7 +35,11 @@ export function FirstSteps({ day }: { day: Schemas['TodayView'] }) {
   const steps = [
     { name: formatMessage({ id: 'today.first.class' }), to: '/classes', done: firstClass !== undefined },
     { name: formatMessage({ id: 'today.first.periods' }), to: ofClass, done: own.some((c) => c.calendar.slots.length > 0) },
-    { name: formatMessage({ id: 'today.first.pencils' }), to: '/kit', done: kit.data.sets.length > 0 },
+    {
+      name: formatMessage({ id: 'today.first.pencils' }),
+      to: '/kit',
+      done: kit.data.pencils.some((x) => x.source === 'CHART' || x.revision > 0) || kit.data.sets.length > SHIPPED_SETS,
+    },
     { name: formatMessage({ id: 'today.first.course' }), to: '/course', done: courses.data.lanes.some((lane) => lane.lessons.length > 0) },
     { name: formatMessage({ id: 'today.first.print' }), to: '/sheets', done: printed.length > 0 },
     { name: formatMessage({ id: 'today.first.read' }), to: '/returns', done: day.classes.some((c) => own.some((o) => o.id === c.id) && (c.run?.progress.read ?? 0) > 0) },

@@ -87,6 +87,14 @@ class RedoTest extends ApplicationTest {
         assertThat(JsonPath.<List<Integer>>read(detail, "$.goals[?(@.goal == 'EVEN_INSIDE')].proposed"))
                 .allMatch(level -> level >= 3);
 
+        for (String field : List.of("1", "2", "3", "4", "5")) {
+            assertThat(get(teacher, "/api/returns/pages/{id}/picture?part={field}", redone, field))
+                    .as("box %s, here or of the first try: a goal may name any", field)
+                    .hasStatusOk();
+        }
+        assertThat(get(teacher, "/api/returns/pages/{id}/picture?part=9", redone))
+                .hasStatus(404);
+
         String wall = content(get(teacher, "/api/wall/runs/{id}", run));
         assertThat((Boolean) JsonPath.read(wall, "$.personal")).isTrue();
         assertThat(JsonPath.<List<Object>>read(wall, "$.rows")).hasSize(1);

@@ -46,6 +46,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -300,6 +301,20 @@ public class ReadingJob {
         }
         others.addAll(store.readings(siblings));
         return others;
+    }
+
+    /** Printed pages on which a field may be. @param field its name there */
+    record Place(List<UUID> printedPages, String field) {}
+
+    /** Where else a field of a page may be: on the sheet's other pages, or on those that its student did before. */
+    Stream<Place> alsoAt(UUID printedPage, String field) {
+        PrintedSheet printed = printings.printed(printedPage);
+        return Stream.concat(
+                Stream.of(new Place(siblings(printed.page()), field)),
+                printed.before().stream()
+                        .flatMap(before -> before.names().entrySet().stream()
+                                .filter(e -> e.getValue().equals(field))
+                                .map(e -> new Place(before.pages(), e.getKey()))));
     }
 
     /** The other pages of the same sheet of one student. */

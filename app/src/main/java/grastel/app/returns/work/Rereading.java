@@ -5,6 +5,8 @@ import static grastel.core.words.Words.say;
 import grastel.app.platform.ApiProblem;
 import grastel.app.returns.page.GoalMark;
 import grastel.app.returns.page.NewMark;
+import grastel.app.returns.page.PageAssignment;
+import grastel.app.returns.page.PageImage;
 import grastel.app.returns.page.PageRows;
 import grastel.app.returns.page.ReturnEvents;
 import grastel.app.returns.page.ReturnedPage;
@@ -87,9 +89,26 @@ public class Rereading {
 
     /** A straightened picture; made anew where the program ended between keeping a page's figures and its pictures. */
     public byte[] picture(UUID id, String part) {
-        return pictures.find(id, part)
-                .or(() -> made(id, part))
-                .orElseThrow(() -> ApiProblem.notFound(say("thing.picture")));
+        return own(id, part).or(() -> elsewhere(id, part)).orElseThrow(() -> ApiProblem.notFound(say("thing.picture")));
+    }
+
+    private Optional<byte[]> own(UUID id, String part) {
+        return pictures.find(id, part).or(() -> made(id, part));
+    }
+
+    /**
+     * A field that a goal of this page names and that is on another: a goal over several pages is kept with one of them, and
+     * what is done again is judged together with what was there before.
+     */
+    private Optional<byte[]> elsewhere(UUID id, String field) {
+        PageAssignment whose = rows.find(id).whose();
+        if (whose == null || field.equals(PageImage.WHOLE)) {
+            return Optional.empty();
+        }
+        return job.alsoAt(whose.printedPage(), field)
+                .flatMap(place -> rows.readOf(place.printedPages()).stream().map(page -> own(page, place.field())))
+                .flatMap(Optional::stream)
+                .findFirst();
     }
 
     private Optional<byte[]> made(UUID id, String part) {
