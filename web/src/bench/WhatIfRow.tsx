@@ -44,7 +44,7 @@ export const WhatIfRow = memo(function WhatIfRow({ variants, stale, onAdopt }: P
 
 const Row = styled.section`
   display: flex;
-  gap: ${space(3)};
+  gap: ${space(2)};
   align-items: flex-start;
   padding: ${space(2)} ${space(5)};
   border-top: 1px solid ${colour.line};
@@ -62,7 +62,7 @@ const Chip = styled(Button)`
   flex: 1 1 0;
   display: grid;
   justify-items: start;
-  min-width: 76px;
+  min-width: 62px;
   max-width: 96px;
   padding: 2px;
   border: 0;
@@ -72,7 +72,7 @@ const Chip = styled(Button)`
   &[data-hovered] { background: ${colour.wash}; }
   & img { display: block; width: 100%; height: auto; }
 `;
-const Name = styled.span`font-size: ${sizes.small}; line-height: 1.2; padding-top: 3px;`;
+const Name = styled.span`overflow-wrap: anywhere; font-size: ${sizes.small}; line-height: 1.2; padding-top: 3px;`;
 const Key = styled.kbd`font: inherit; font-weight: 600; border: 1px solid ${colour.muted}; padding: 0 3px; margin-right: 4px;`;
 const Figure = styled.span`font-size: 11.5px; line-height: 1.25; color: ${colour.muted};`;
 const Nothing = styled.p`color: ${colour.muted}; padding-top: ${space(1)};`;

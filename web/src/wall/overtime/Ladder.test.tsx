@@ -32,8 +32,8 @@ it('shows each skill with what grew, then and now, and what is next', async () =
   answers('GET', amara);
   show(<Ladder student="a" />);
   expect(await screen.findByText('Next: even tone.')).toBeTruthy();
-  expect(screen.getByText('grew by 1.2 ± 0.9 levels: Even inside 5.2 to 3.1 ± 0.9 L*. Small circles at one pressure.')).toBeTruthy();
-  expect(screen.getByText('slipped by 2.0 ± 0.9 levels.')).toBeTruthy();
+  expect(screen.getByText('grew by 1.2 ± 0.9 levels: Even inside 5.2 to 3.1 ± 0.9 L* · Small circles at one pressure.')).toBeTruthy();
+  expect(screen.getByText('drawn once so far')).toBeTruthy();
   expect(screen.getAllByRole('figure')).toHaveLength(2);
   expect(screen.getByRole('img', { name: /^even tone, (5 Oct|Oct 5)$/ }).getAttribute('src')).toContain('/two/');
 });

@@ -47,7 +47,8 @@ export function Ladder({ student }: { student: string }) {
 
 function words(s: Standing): string {
   const next = s.level < 3 && s.cause ? s.cause.next : '';
-  return [`${changeWords(s.change)}.`, s.secure ? `${formatMessage({ id: 'wall.level.twoDays' })}.` : next].filter(Boolean).join(' ');
+  const change = s.tries.length === 1 ? formatMessage({ id: 'wall.growth.once' }) : changeWords(s.change);
+  return [change, s.secure ? formatMessage({ id: 'wall.level.twoDays' }) : next].filter(Boolean).join(' · ');
 }
 
 /** The first and the newest box of one kind, side by side. */

@@ -119,7 +119,7 @@ const List = styled.ul`
   margin: 0;
   padding: 0;
   list-style: none;
-  & > li { display: grid; grid-template-columns: 150px minmax(0, 1fr) 210px; gap: ${space(4)}; padding: ${space(3)} ${space(6)}; border-bottom: 1px solid ${colour.line}; }
+  & > li { display: grid; grid-template-columns: 150px minmax(0, 1fr) auto; gap: ${space(4)}; padding: ${space(3)} ${space(6)}; border-bottom: 1px solid ${colour.line}; }
   @media (max-width: 900px) { & > li { grid-template-columns: 1fr; } }
 `;
 const Texts = styled.div`display: grid; grid-template-columns: repeat(auto-fit, minmax(210px, 1fr)); gap: ${space(3)};`;

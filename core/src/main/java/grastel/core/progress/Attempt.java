@@ -8,6 +8,7 @@ import grastel.core.planning.Skill;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What one student gave in of one exercise, as it was confirmed.
@@ -38,7 +39,7 @@ public record Attempt(Instant received, String kind, List<Shown> shown) {
             Double figure,
             Double plusMinus,
             Ladder ladder,
-            Double askedStep,
+            @Nullable Double askedStep,
             Cause cause,
             UUID page,
             String field) {
@@ -58,8 +59,7 @@ public record Attempt(Instant received, String kind, List<Shown> shown) {
                 return level.ordinal() + 0.5;
             }
             double onLadder = ladder.position(figure * scaled(asked));
-            boolean sameSteps = asked.askedStep == null || asked.askedStep.equals(askedStep);
-            return sameSteps
+            return scaled(asked) == 1
                     ? Math.max(
                             level == Level.BEGINNING ? 0 : level.ordinal(),
                             Math.min(onLadder, level.ordinal() + WITHIN))
@@ -75,11 +75,13 @@ public record Attempt(Instant received, String kind, List<Shown> shown) {
 
         /** What its figure is multiplied by to be one of as large steps as the other's. */
         private double scaled(Shown asked) {
-            if (askedStep == null || asked.askedStep == null) {
+            Double own = askedStep;
+            Double others = asked.askedStep;
+            if (own == null || others == null) {
                 return 1;
             }
             // a share of the step falls as the step grows, a step itself rises with it
-            return goal == Goal.EQUAL_STEPS ? askedStep / asked.askedStep : asked.askedStep / askedStep;
+            return goal == Goal.EQUAL_STEPS ? own / others : others / own;
         }
     }
 
