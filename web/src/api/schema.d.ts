@@ -3881,6 +3881,8 @@ export interface components {
             problem?: string;
         };
         OutlineFileRequest: {
+            /** Format: date */
+            from?: string;
             /** Format: uuid */
             paper: string;
             /** Format: uuid */
@@ -3888,6 +3890,8 @@ export interface components {
             text: string;
         };
         OutlineRequest: {
+            /** Format: date */
+            from?: string;
             outline: string;
             /** Format: uuid */
             paper: string;

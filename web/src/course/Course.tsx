@@ -174,6 +174,7 @@ export default function Course() {
           <StartCourse
             key={`${starting.lane}${String(starting.at)}${starting.kind ?? ''}`}
             lane={lane}
+            today={today}
             course={course}
             at={starting.at}
             kind={starting.kind}
@@ -190,7 +191,7 @@ export default function Course() {
             onInsert={(at, kind) => setStarting({ lane: lane.schoolClass, at, kind })}
           />
         ) : (
-          <StartCourse lane={lane} course={course} onDone={() => setStarting(undefined)} />
+          <StartCourse lane={lane} today={today} course={course} onDone={() => setStarting(undefined)} />
         )}
       </Lower>
       <Live>

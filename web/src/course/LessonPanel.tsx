@@ -59,6 +59,7 @@ export function LessonPanel({ lane, lanes, lesson, period, course, onInsert }: P
             </Button>
           )}
           <Button onPress={() => onInsert(at)}>{formatMessage({ id: 'course.lesson.insertBefore' })}</Button>
+          {at === lane.lessons.length - 1 && <Button onPress={() => onInsert(at + 1)}>{formatMessage({ id: 'course.lesson.insertAfter' })}</Button>}
           <LinkButton onPress={() => set(without(draft, lesson.id))}>{formatMessage({ id: 'course.lesson.removeShort' })}</LinkButton>
           {own &&
             lanes

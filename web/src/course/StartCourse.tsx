@@ -6,6 +6,7 @@ import styled from 'styled-components';
 import { served } from '../api/served';
 import { api, body } from '../api/client';
 import { Button, MainButton, Select } from '../design/Controls';
+import { Tick } from '../design/Tick';
 import { Small } from '../design/Text';
 import { space } from '../design/tokens';
 import type { CourseChanges } from './useCourse';
@@ -17,6 +18,7 @@ const ALL = 'all';
 interface Props {
   lane: Lane;
   course: CourseChanges;
+  today: string;
   /** Where a new lesson goes, from 0; undefined for a whole outline. */
   at?: number | undefined;
   /** The exercise to suggest for it. */
@@ -25,7 +27,7 @@ interface Props {
 }
 
 /** Lessons to begin with, or one to put between, fitted to the class's pencils and paper. */
-export function StartCourse({ lane, course, at, kind, onDone }: Props) {
+export function StartCourse({ lane, today, course, at, kind, onDone }: Props) {
   const kit = useQuery(served.kit);
   const outlines = useQuery({ queryKey: ['outlines'], queryFn: () => body(api.GET('/api/courses/outlines')) });
   const kinds = useQuery(served.kinds);
@@ -33,6 +35,9 @@ export function StartCourse({ lane, course, at, kind, onDone }: Props) {
   const [set, setSet] = useState<string>();
   const [paper, setPaper] = useState<string>();
   const [what, setWhat] = useState<string | undefined>(kind);
+  // A term that has begun already has free periods in the past: nothing new is taught in them.
+  const [fromToday, setFromToday] = useState(true);
+  const hasBegun = lane.term !== undefined && lane.term.from < today;
   const papers = kit.data?.papers ?? [];
   const chosenSet = set ?? own?.id ?? ALL;
   const chosenPaper = paper ?? (papers.find((p) => p.tooth === 1) ?? papers[0])?.id;
@@ -43,6 +48,7 @@ export function StartCourse({ lane, course, at, kind, onDone }: Props) {
   const chosen = what ?? choices[0]?.id;
   const about = inserting ? kinds.data?.find((k) => k.id === chosen)?.teaches : outlines.data?.find((o) => o.id === chosen)?.about;
   const materials = { ...(chosenSet === ALL ? {} : { set: chosenSet }), paper: chosenPaper ?? '' };
+  const start = hasBegun && fromToday ? { from: today } : {};
   const go = () => {
     if (!chosen) {
       return;
@@ -50,7 +56,7 @@ export function StartCourse({ lane, course, at, kind, onDone }: Props) {
     if (inserting) {
       course.insert.mutate({ lane, kind: chosen, at, ...materials }, { onSuccess: onDone });
     } else {
-      course.start.mutate({ lane, outline: chosen, ...materials }, { onSuccess: onDone });
+      course.start.mutate({ lane, outline: chosen, ...materials, ...start }, { onSuccess: onDone });
     }
   };
   return (
@@ -75,6 +81,11 @@ export function StartCourse({ lane, course, at, kind, onDone }: Props) {
         <Select label={formatMessage({ id: 'course.paper' })} value={chosenPaper ?? null} onChange={setPaper} choices={papers.map((p) => ({ id: p.id, name: p.name }))} />
       </Row>
       {about && <p>{about}</p>}
+      {!inserting && hasBegun && (
+        <Tick label={formatMessage({ id: 'course.outlines.fromToday' })} isOn={fromToday} onChange={() => setFromToday(!fromToday)}>
+          {formatMessage({ id: 'course.outlines.fromToday' })}
+        </Tick>
+      )}
       <Row>
         <MainButton isDisabled={!chosen || !chosenPaper || course.busy} onPress={go}>
           {course.start.isPending || course.insert.isPending
@@ -88,7 +99,7 @@ export function StartCourse({ lane, course, at, kind, onDone }: Props) {
             acceptedFileTypes={['application/json', '.json']}
             onSelect={(files) => {
               const [file] = Array.from(files ?? []);
-              void file?.text().then((text) => course.take.mutate({ lane, text, ...materials }, { onSuccess: onDone }));
+              void file?.text().then((text) => course.take.mutate({ lane, text, ...materials, ...start }, { onSuccess: onDone }));
             }}
           >
             <Button isDisabled={!chosenPaper || course.busy}>{formatMessage({ id: 'course.outlines.import' })}</Button>

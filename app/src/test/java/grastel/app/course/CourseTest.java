@@ -158,6 +158,23 @@ class CourseTest extends CourseTestBase {
     }
 
     @Test
+    void aCourseStartsOnOrAfterTheDayThatIsAsked() {
+        String late = content(post(
+                teacher,
+                "/api/courses/{class}/outline",
+                Map.of("outline", "first-steps", "paper", paper, "from", "2026-10-07"),
+                schoolClass));
+        List<String> taught = JsonPath.read(late, "$.periods[?(@.pieces.length() > 0)].key");
+        assertThat(taught).isNotEmpty().allSatisfy(key -> assertThat(key).isGreaterThan("2026-10-07"));
+        assertThat(taught.get(0)).isEqualTo("2026-10-13T11:05:00");
+        assertThat(JsonPath.<String>read(late, "$.lessons[0].pin"))
+                .as("the teacher can move it")
+                .isEqualTo("2026-10-13T11:05:00");
+        assertThat(JsonPath.<Integer>read(late, "$.revision"))
+                .isEqualTo(JsonPath.<Integer>read(lane(), "$.revision"));
+    }
+
+    @Test
     void theLogTakesWhoWasAbsentAndANote() {
         firstSteps();
         String student = JsonPath.read(content(get(teacher, "/api/classes/{id}", schoolClass)), "$.students[0].id");

@@ -30,6 +30,8 @@ import grastel.core.media.Pencil;
 import grastel.core.page.PageSize;
 import grastel.core.recipe.Substitutes;
 import grastel.core.recipe.Substitutes.Substitute;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -66,29 +68,38 @@ public class Outlines {
     /** @param set pencils at hand, null for all of the kit; @param paper to draw on */
     public record Materials(UUID set, UUID paper) {}
 
+    /** @param from the day before which nothing of it is laid; null for the first period that is free, past or not */
+    private record Start(@Nullable LocalDate from) {
+        boolean isTooEarly(LocalDateTime begins) {
+            return from != null && begins.toLocalDate().isBefore(from);
+        }
+    }
+
     public Map<String, Outline> shipped() {
         return files.shipped();
     }
 
     /** Gives a class the lessons of an outline that ships. @param outline its id; see {@link Materials} */
     public void begin(UUID schoolClass, String outline, UUID set, UUID paper) {
-        addShipped(schoolClass, outline, new Materials(set, paper));
+        addShipped(schoolClass, outline, new Materials(set, paper), null);
     }
 
-    public CourseSchedule addShipped(UUID schoolClass, String id, Materials materials) {
+    /** @param from the day on or after which its first lesson begins; null for the first free period */
+    public CourseSchedule addShipped(UUID schoolClass, String id, Materials materials, @Nullable LocalDate from) {
         Outline outline = files.shipped().get(id);
         if (outline == null) {
             throw ApiProblem.notFound(say("thing.outline"));
         }
-        return add(schoolClass, outline, materials);
+        return add(schoolClass, outline, materials, new Start(from));
     }
 
-    public CourseSchedule addFile(UUID schoolClass, String text, Materials materials) {
-        return add(schoolClass, files.parsed(text), materials);
+    /** @param from as of {@link #addShipped} */
+    public CourseSchedule addFile(UUID schoolClass, String text, Materials materials, @Nullable LocalDate from) {
+        return add(schoolClass, files.parsed(text), materials, new Start(from));
     }
 
     /** Behind the lessons that are there. */
-    private CourseSchedule add(UUID schoolClass, Outline outline, Materials materials) {
+    private CourseSchedule add(UUID schoolClass, Outline outline, Materials materials, Start start) {
         ClassInfo of = classes.one(schoolClass);
         List<LessonData> all =
                 new ArrayList<>(courses.dataForChange(schoolClass).lessons());
@@ -99,8 +110,21 @@ public class Outlines {
                     say("problem.with-these-lessons-the", outline.lessons().size(), CourseData.MOST_LESSONS));
         }
         Fitting fitting = new Fitting(of, materials, outline);
+        int first = all.size();
         outline.lessons().forEach(lesson -> all.add(fitting.lesson(lesson)));
-        return courses.set(schoolClass, null, new CourseData(CourseData.VERSION, all));
+        CourseSchedule laid = courses.set(schoolClass, null, new CourseData(CourseData.VERSION, all));
+        if (first == all.size()
+                || laid.begins(all.get(first).id()).filter(start::isTooEarly).isEmpty()) {
+            return laid;
+        }
+        return laid.periods().stream()
+                .filter(p -> p.isHeld() && !start.isTooEarly(p.starts()))
+                .findFirst()
+                .map(p -> {
+                    courses.pin(schoolClass, first, p.key());
+                    return courses.one(schoolClass);
+                })
+                .orElse(laid);
     }
 
     /** A lesson of one exercise as it is suggested for the class. @param at its place, from 0 */

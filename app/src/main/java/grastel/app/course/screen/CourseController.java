@@ -82,17 +82,24 @@ class CourseController {
             @NotNull String about,
             @NotNull int lessons) {}
 
-    /** @param outline its id; @param set pencils at hand, null for all of the kit; @param paper to draw on */
+    /**
+     * @param outline its id
+     * @param set pencils at hand, null for all of the kit
+     * @param paper to draw on
+     * @param from the day on or after which its first lesson begins; left out, in the first free period of the term
+     */
     record OutlineRequest(
             @NotNull @Size(max = 40) String outline,
             UUID set,
-            @NotNull UUID paper) {}
+            @NotNull UUID paper,
+            LocalDate from) {}
 
-    /** @param text of the file */
+    /** @param text of the file; @param from see {@link OutlineRequest} */
     record OutlineFileRequest(
             @NotNull @Size(max = 1_000_000) String text,
             UUID set,
-            @NotNull UUID paper) {}
+            @NotNull UUID paper,
+            LocalDate from) {}
 
     /** @param kind of exercise; @param at place of the new lesson in the course, from 0 */
     record KindRequest(
@@ -150,15 +157,15 @@ class CourseController {
     /** Adds the lessons of an outline, fitted to the class. */
     @PostMapping("/{schoolClass}/outline")
     LaneView start(@PathVariable UUID schoolClass, @Valid @RequestBody OutlineRequest request) {
-        return CourseViews.of(
-                outlines.addShipped(schoolClass, request.outline(), new Materials(request.set(), request.paper())));
+        return CourseViews.of(outlines.addShipped(
+                schoolClass, request.outline(), new Materials(request.set(), request.paper()), request.from()));
     }
 
     /** Adds the lessons of an outline file, fitted to the class. */
     @PostMapping("/{schoolClass}/outline-file")
     LaneView take(@PathVariable UUID schoolClass, @Valid @RequestBody OutlineFileRequest request) {
-        return CourseViews.of(
-                outlines.addFile(schoolClass, request.text(), new Materials(request.set(), request.paper())));
+        return CourseViews.of(outlines.addFile(
+                schoolClass, request.text(), new Materials(request.set(), request.paper()), request.from()));
     }
 
     /** The course as an outline, its sheets included. */
