@@ -101,7 +101,8 @@ class KilledProcessTest {
                     .as("after %d kills", kill)
                     .isEmpty();
             // There is always something to be read when it is killed the next time.
-            count("select count(*) from final table (update returned_page set state = 'QUEUED' where state = 'READ')");
+            count(
+                    "select count(*) from final table (update returned_page set state = 'QUEUED', tries = 0 where state = 'READ')");
         }
         try (RunningGrastel again = RunningGrastel.on(data)) {
             JdbcTemplate jdbc = again.bean(JdbcTemplate.class);

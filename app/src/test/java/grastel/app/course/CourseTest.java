@@ -170,8 +170,7 @@ class CourseTest extends CourseTestBase {
         assertThat(JsonPath.<String>read(late, "$.lessons[0].pin"))
                 .as("the teacher can move it")
                 .isEqualTo("2026-10-13T11:05:00");
-        assertThat(JsonPath.<Integer>read(late, "$.revision"))
-                .isEqualTo(JsonPath.<Integer>read(lane(), "$.revision"));
+        assertThat(JsonPath.<Integer>read(late, "$.revision")).isEqualTo(JsonPath.<Integer>read(lane(), "$.revision"));
     }
 
     @Test

@@ -156,7 +156,6 @@ public class ReturnedPage extends Owned {
 
     public void readAs(PageAssignment page, @Nullable String code, Kept kept, int version, Instant when) {
         state = State.READ;
-        tries = 0;
         problem = null;
         problemFigure = null;
         whose = page;

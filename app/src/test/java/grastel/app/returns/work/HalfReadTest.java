@@ -76,7 +76,7 @@ class HalfReadTest extends ApplicationTest {
                 LockSupport.parkNanos(20_000_000);
             }
             until(() -> Set.of("READ", "UNREADABLE").contains(known("state", page)));
-            assertThat(known("state", page)).isEqualTo("READ");
+            assertThat(known("state", page)).as(known("problem", page)).isEqualTo("READ");
         }
     }
 
