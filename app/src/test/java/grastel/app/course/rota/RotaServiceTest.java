@@ -17,6 +17,7 @@ import grastel.core.planning.Stop;
 import grastel.core.planning.rota.RotaPlanner;
 import grastel.core.planning.rota.Timing;
 import grastel.core.recipe.Method;
+import grastel.core.recipe.Substitutes;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -28,10 +29,14 @@ class RotaServiceTest {
     private static final List<Pencil> PENCILS = ShippedKit.pencils().stream()
             .filter(p -> !p.colourless())
             .map(ShippedKit.RangePencil::toPencil)
-            .limit(2)
             .toList();
-    private static final Pencil WANTED = PENCILS.get(0);
-    private static final Pencil OTHER = PENCILS.get(1);
+    private static final Pencil WANTED = PENCILS.stream()
+            .filter(p -> !Substitutes.of(p, PENCILS, 1).isEmpty())
+            .findFirst()
+            .orElseThrow();
+    /** What is nearest to it. */
+    private static final Pencil OTHER =
+            Substitutes.of(WANTED, PENCILS, 1).get(0).pencil();
     /** Everyone keeps to the sheet's own order. */
     private static final RotaPlanner IN_ORDER = (of, atMost) -> Timing.of(
             of,
