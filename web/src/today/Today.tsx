@@ -40,7 +40,8 @@ export default function Today({ isDemo }: { isDemo: boolean }) {
         </Days>
       }
     >
-      {isDemo ? <DemoHistory /> : <FirstSteps day={day.data} />}
+      {isDemo && <DemoHistory />}
+      {(!isDemo || classes.length === 0) && <FirstSteps day={day.data} />}
       {unplaced > 0 && <Waiting>{formatMessage({ id: 'today.returned.unreadable' }, { pages: unplaced, link: (words) => <Link to="/returns">{words}</Link> })}</Waiting>}
       <List>
         {classes.length > 0 && meeting.length === 0 && <p>{formatMessage({ id: 'today.day.noLessons' })}</p>}

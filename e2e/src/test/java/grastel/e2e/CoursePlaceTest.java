@@ -125,6 +125,10 @@ class CoursePlaceTest extends DemoTest {
             periods(desk, Pattern.compile("^9 Plover, ")).first().press("Enter");
             desk.heading("Lessons for 9 Plover").waitFor();
             assertThat(desk.button("Add these lessons")).isEnabled();
+            // the term has begun, and this course is to use all of it
+            desk.page
+                    .getByRole(AriaRole.CHECKBOX, named(Pattern.compile("^Start today or later")))
+                    .press("Space");
             desk.button("Add these lessons").press("Enter");
             Locator first = periods(desk, Pattern.compile("^9 Plover, .*lesson 1 Whisper to full"));
             first.waitFor();

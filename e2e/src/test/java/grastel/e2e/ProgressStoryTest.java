@@ -212,9 +212,7 @@ class ProgressStoryTest extends DemoTest {
             Locator table = desk.page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Marks"));
             assertThat(table.getByText("Cian Walsh")).isVisible();
             desk.button("letters").click();
-            assertThat(table.getByText("B", new Locator.GetByTextOptions().setExact(true))
-                            .first())
-                    .isVisible();
+            assertThat(table.getByText(Pattern.compile("^[A-E]$")).first()).isVisible();
             desk.checkAccessibility("Marks");
             desk.checkWidth("Marks");
             desk.page.waitForResponse(
