@@ -12,7 +12,7 @@ import { colour, space } from '../design/tokens';
 import { dayOf } from '../words/words';
 import { useKeys } from '../design/useKeys';
 import { pageQuery } from './pageQuery';
-import { PileDone } from './PileDone';
+import { AllConfirmed } from './AllConfirmed';
 import { PageList } from './PageList';
 import { PagePanel } from './page/PagePanel';
 import { PhoneUpload } from './intake/PhoneUpload';
@@ -149,7 +149,7 @@ export default function Returns({ isDemo }: { isDemo: boolean }) {
         </Empty>
       ) : (
         <>
-          {isDone && chosen && <PileDone run={chosen} />}
+          {isDone && chosen && <AllConfirmed run={chosen} />}
           {undo.error && <Notice role="alert">▲ {undo.error.message}</Notice>}
           <Layout>
             <PageList rows={rows} openId={isSheet ? SHEET : open?.id} runId={runId} together={together.length} />

@@ -11,10 +11,11 @@ import { first } from '../sheets/draft';
 import { formatMessage } from '../words/intl';
 
 const DISMISSED = 'first-steps-dismissed';
-/** Sets of the two made-up ranges that every kit starts with. */
-const SHIPPED_SETS = 2;
 /** Five boxes from light to dark. */
 const TRIED = 'pressure-scale';
+
+/** Not of the made-up ranges that every kit starts with, or changed since. */
+const isOwn = (pencil: Schemas['PencilView']) => pencil.revision > 0 || (!pencil.colourless && pencil.source !== 'MEASURED_SPECTRUM');
 
 /** What a new teacher does once. Each step ticks itself off; the list is gone when all are done, or when it is dismissed. */
 export function FirstSteps({ day }: { day: Schemas['TodayView'] }) {
@@ -38,7 +39,7 @@ export function FirstSteps({ day }: { day: Schemas['TodayView'] }) {
     {
       name: formatMessage({ id: 'today.first.pencils' }),
       to: '/kit',
-      done: kit.data.pencils.some((x) => x.source === 'CHART' || x.revision > 0) || kit.data.sets.length > SHIPPED_SETS,
+      done: kit.data.sets.some((x) => x.users.length > 0) || kit.data.pencils.some(isOwn),
     },
     { name: formatMessage({ id: 'today.first.course' }), to: '/course', done: courses.data.lanes.some((lane) => lane.lessons.length > 0) },
     { name: formatMessage({ id: 'today.first.print' }), to: '/sheets', done: printed.length > 0 },

@@ -26,7 +26,6 @@ import grastel.core.planning.Stages;
 import grastel.core.planning.calendar.Period;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -91,8 +90,7 @@ class CourseSchedules {
                         rows.containsKey(c.id()) ? rows.get(c.id()).revision() : CourseData.NO_REVISION,
                         data.getOrDefault(c.id(), CourseData.EMPTY).lessons(),
                         plans,
-                        logged(log.getOrDefault(c.id(), List.of())),
-                        attendance(log.getOrDefault(c.id(), List.of())),
+                        entries(log.getOrDefault(c.id(), List.of())),
                         Require.key(pages, c.id()),
                         atHand.get(c.id())))
                 .toList();
@@ -102,17 +100,21 @@ class CourseSchedules {
         return json.readValue(row.lessons(), CourseData.class);
     }
 
-    private List<Logged> logged(Collection<LessonLog> rows) {
-        return rows.stream()
-                .map(r -> json.readValue(r.done(), DoneData.class).logged(r.period(), r.outcome() == Outcome.STOPPED))
-                .toList();
+    /** What was logged of a period, as it is kept and read once. */
+    private record Entry(LessonLog row, DoneData data) {
+        Logged logged() {
+            return data.logged(row.period(), row.outcome() == Outcome.STOPPED);
+        }
+
+        Attendance attendance() {
+            return data.attendance(row.period());
+        }
     }
 
-    private Map<LocalDateTime, Attendance> attendance(Collection<LessonLog> rows) {
+    private List<Entry> entries(Collection<LessonLog> rows) {
         return rows.stream()
-                .collect(Collectors.toMap(
-                        r -> r.period().key(),
-                        r -> json.readValue(r.done(), DoneData.class).attendance(r.period())));
+                .map(r -> new Entry(r, json.readValue(r.done(), DoneData.class)))
+                .toList();
     }
 
     private CourseSchedule lane(
@@ -120,10 +122,10 @@ class CourseSchedules {
             int revision,
             List<LessonData> lessons,
             Map<UUID, Latest> plans,
-            List<Logged> log,
-            Map<LocalDateTime, Attendance> attendance,
+            List<Entry> entries,
             Standing pages,
             @Nullable Map<Pencil, Integer> atHand) {
+        List<Logged> log = entries.stream().map(Entry::logged).toList();
         Map<String, Lesson> stages = new LinkedHashMap<>();
         Map<String, Set<Skill>> gives = new HashMap<>();
         for (LessonData lesson : lessons) {
@@ -149,7 +151,7 @@ class CourseSchedules {
                 plans,
                 periods,
                 log,
-                attendance,
+                entries.stream().collect(Collectors.toMap(e -> e.row().period().key(), Entry::attendance)),
                 facts,
                 pace,
                 time,

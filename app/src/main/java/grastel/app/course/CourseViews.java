@@ -1,6 +1,7 @@
 package grastel.app.course;
 
 import grastel.app.classes.CalendarData.DatesData;
+import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.course.CourseData.LessonData;
 import grastel.app.sheets.Sheets.Latest;
 import grastel.core.checks.Require;
@@ -213,7 +214,10 @@ public final class CourseViews {
                 on.quick(),
                 on.logged(),
                 on.pieces().stream().map(piece -> of(piece, lane.time())).toList(),
-                was.absent().stream().sorted().toList(),
+                lane.schoolClass().students().stream()
+                        .map(StudentInfo::id)
+                        .filter(was.absent()::contains)
+                        .toList(),
                 was.note());
     }
 

@@ -197,10 +197,7 @@ class DemoHistory {
     private List<Pile> piles(ClassInfo of) {
         List<Pile> piles = new ArrayList<>();
         for (LocalDate day : daysOf(of)) {
-            Courses.Day held = courses.on(List.of(of), day).get(of.id());
-            if (held == null) {
-                continue;
-            }
+            Courses.Day held = Require.key(courses.on(List.of(of), day), of.id());
             for (PeriodView period : held.periods()) {
                 for (PieceView piece : period.pieces()) {
                     if (period.logged() && !piece.goesOn()) {

@@ -12,9 +12,9 @@ import grastel.app.returns.api.CauseView;
 import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.planning.Skill;
-import grastel.core.progress.Change;
 import grastel.core.progress.Grouping;
 import grastel.core.progress.Readiness;
+import grastel.core.progress.SkillChange;
 import grastel.core.progress.SkillLevel;
 import grastel.core.progress.StudentRecord;
 import jakarta.validation.constraints.NotNull;
@@ -71,7 +71,7 @@ class ProgressController {
      * @param clearest the figure that shows it best, where the skill grew
      */
     record ChangeView(
-            @NotNull Change.Trend trend,
+            @NotNull SkillChange.Trend trend,
             @NotNull double levels,
             @NotNull double plusMinus,
             @Nullable GrowthView clearest) {}
@@ -188,7 +188,7 @@ class ProgressController {
                 record.next(Set.of()).orElse(null));
     }
 
-    private static ChangeView change(Change change) {
+    private static ChangeView change(SkillChange change) {
         return new ChangeView(
                 change.trend(),
                 change.levels(),

@@ -34,6 +34,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiFunction;
 import java.util.random.RandomGenerator;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -301,16 +302,7 @@ public class Printings {
 
     /** The plans runs were printed from, by run. */
     public Map<UUID, SheetPlan> plans(Collection<UUID> ofRuns) {
-        if (ofRuns.isEmpty()) {
-            return Map.of();
-        }
-        List<PrintRuns.Printed> from = runs.versions(ofRuns);
-        Map<UUID, StoredSheetVersion> sheets =
-                kept.settled(from.stream().map(PrintRuns.Printed::version).collect(Collectors.toSet()));
-        return from.stream()
-                .collect(Collectors.toMap(
-                        PrintRuns.Printed::run,
-                        p -> Require.key(sheets, p.version()).plan()));
+        return printed(ofRuns, (run, plan) -> plan);
     }
 
     /** What runs were printed from and on, by run. */
@@ -318,15 +310,22 @@ public class Printings {
         if (ofRuns.isEmpty()) {
             return Map.of();
         }
+        Map<UUID, String> papers = kit.papers().stream()
+                .collect(Collectors.toMap(Kit.KitPaper::id, p -> p.paper().name()));
+        return printed(ofRuns, (run, plan) -> new Print(plan, papers.getOrDefault(run.paper(), "")));
+    }
+
+    private <T> Map<UUID, T> printed(Collection<UUID> ofRuns, BiFunction<PrintRuns.Printed, SheetPlan, T> as) {
+        if (ofRuns.isEmpty()) {
+            return Map.of();
+        }
         List<PrintRuns.Printed> from = runs.versions(ofRuns);
         Map<UUID, StoredSheetVersion> sheets =
                 kept.settled(from.stream().map(PrintRuns.Printed::version).collect(Collectors.toSet()));
-        Map<UUID, String> papers = kit.papers().stream()
-                .collect(Collectors.toMap(Kit.KitPaper::id, p -> p.paper().name()));
         return from.stream()
                 .collect(Collectors.toMap(
                         PrintRuns.Printed::run,
-                        p -> new Print(Require.key(sheets, p.version()).plan(), papers.getOrDefault(p.paper(), ""))));
+                        p -> as.apply(p, Require.key(sheets, p.version()).plan())));
     }
 
     static PageLayout forStudent(PageLayout on, PageCode code, UUID student, ClassInfo to, Map<UUID, String> names) {

@@ -152,9 +152,14 @@ class TodayController {
         List<TodayClassView> views = all.stream()
                 .flatMap(c -> views(
                         c,
-                        days.get(c.id()),
+                        Require.key(days, c.id()),
                         ofLessons.getOrDefault(c.id(), List.of()),
-                        run(c, latest.get(c.id()), standings, prints, absences(days.get(c.id())))))
+                        run(
+                                c,
+                                latest.get(c.id()),
+                                standings,
+                                prints,
+                                Require.key(days, c.id()).attendance())))
                 .sorted(Comparator.comparing(
                                 (TodayClassView v) ->
                                         v.period() == null ? null : v.period().starts(),
@@ -218,8 +223,8 @@ class TodayController {
 
     /** One for each of its periods, the cancelled ones too; one without where it has none. */
     private static Stream<TodayClassView> views(
-            ClassInfo c, @Nullable Day day, List<TodaySheetView> sheets, @Nullable TodayRunView run) {
-        if (day == null || day.periods().isEmpty()) {
+            ClassInfo c, Day day, List<TodaySheetView> sheets, @Nullable TodayRunView run) {
+        if (day.periods().isEmpty()) {
             return Stream.of(new TodayClassView(
                     c.id(), c.name(), c.students().size(), null, List.of(), List.of(), 0, List.of(), List.of(), run));
         }
@@ -257,10 +262,6 @@ class TodayController {
                 Misses.fault(print.plan(), standing.attempts()),
                 Misses.redos(c, print.plan(), standing.attempts()),
                 missing(c, standing, away(run, attendance)));
-    }
-
-    private static List<Attendance> absences(@Nullable Day day) {
-        return day == null ? List.of() : day.attendance();
     }
 
     /** Who was away in a lesson on the day a sheet was printed, or since. */

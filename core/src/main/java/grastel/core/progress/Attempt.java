@@ -43,32 +43,26 @@ public record Attempt(Instant received, String kind, List<Shown> shown) {
             Cause cause,
             UUID page,
             String field) {
-        /** Of the level it was given: a place on the thresholds above this belongs to the next. */
-        private static final double WITHIN = 0.999;
+        /** True where the level follows from the figure alone; false where the teacher saw more than it, or there is none. */
+        private boolean isByFigure() {
+            return figure != null && Level.of(figure, ladder) == level;
+        }
 
         /**
-         * Where it lies on the thresholds, 0…4, inside the level it was given; a level without a figure in its middle.
+         * Where it lies on the thresholds, 0…4; a level that does not follow from a figure in its middle.
          *
          * @param asked the attempt whose steps it is compared with: smaller steps are harder to draw alike
          */
         double position(Shown asked) {
-            if (level == Level.BEYOND) {
-                return level.ordinal();
+            if (isByFigure()) {
+                return ladder.position(figure * scaled(asked));
             }
-            if (figure == null) {
-                return level.ordinal() + 0.5;
-            }
-            double onLadder = ladder.position(figure * scaled(asked));
-            return scaled(asked) == 1
-                    ? Math.max(
-                            level == Level.BEGINNING ? 0 : level.ordinal(),
-                            Math.min(onLadder, level.ordinal() + WITHIN))
-                    : onLadder;
+            return level == Level.BEYOND ? level.ordinal() : level.ordinal() + 0.5;
         }
 
         /** Half width of the 95 % interval of its place, levels. */
         double positionError() {
-            return figure == null || plusMinus == null
+            return plusMinus == null || !isByFigure()
                     ? 0
                     : Math.abs(ladder.position(figure + plusMinus) - ladder.position(figure - plusMinus)) / 2;
         }

@@ -11,7 +11,7 @@ import java.util.List;
  * @param change from the first attempts to the latest
  * @param tries what each attempt showed, the first first
  */
-public record SkillLevel(double level, boolean isSecure, Change change, List<Try> tries) {
+public record SkillLevel(double level, boolean isSecure, SkillChange change, List<Try> tries) {
     public SkillLevel {
         tries = List.copyOf(tries);
         if (tries.isEmpty() || !(level >= 0 && level <= 4)) {

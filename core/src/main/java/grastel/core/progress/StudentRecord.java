@@ -60,7 +60,7 @@ public final class StudentRecord {
             // an attempt that is better than the standing never lowers it, whatever falls out of the last three
             level = tries.get(n).level() >= level ? Math.max(level, weighed) : weighed;
         }
-        return Optional.of(new SkillLevel(level, isSecure(level, tries), Change.of(skill, attempts), tries));
+        return Optional.of(new SkillLevel(level, isSecure(level, tries), SkillChange.of(skill, attempts), tries));
     }
 
     /** The attempts on both sides of a moment, and the levels they showed in a skill. */

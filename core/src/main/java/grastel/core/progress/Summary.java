@@ -4,7 +4,7 @@ import grastel.core.checks.Require;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;
-import grastel.core.progress.Change.Trend;
+import grastel.core.progress.SkillChange.Trend;
 import grastel.core.progress.SkillLevel.Try;
 import java.util.ArrayList;
 import java.util.Arrays;

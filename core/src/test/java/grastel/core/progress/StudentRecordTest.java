@@ -9,7 +9,7 @@ import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import grastel.core.planning.Skill;
 import grastel.core.progress.Attempt.Shown;
-import grastel.core.progress.Change.Trend;
+import grastel.core.progress.SkillChange.Trend;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
@@ -101,7 +101,7 @@ class StudentRecordTest {
     /** Seven steps over the same range are two thirds as large as five: the same hand is read as more uneven. */
     @Test
     void smallerStepsAreHarderAndNoSlip() {
-        Change alike = equalSteps(spread(0, 24, 18.0), spread(7, 36, 12.0)).change();
+        SkillChange alike = equalSteps(spread(0, 24, 18.0), spread(7, 36, 12.0)).change();
         assertThat(alike.levels()).isZero();
         assertThat(alike.trend()).isEqualTo(Trend.STEADY);
         assertThat(equalSteps(spread(0, 24, 18.0), spread(7, 60, 18.0)).change().trend())

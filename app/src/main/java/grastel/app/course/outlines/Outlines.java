@@ -68,13 +68,6 @@ public class Outlines {
     /** @param set pencils at hand, null for all of the kit; @param paper to draw on */
     public record Materials(UUID set, UUID paper) {}
 
-    /** @param from the day before which nothing of it is laid; null for the first period that is free, past or not */
-    private record Start(@Nullable LocalDate from) {
-        boolean isTooEarly(LocalDateTime begins) {
-            return from != null && begins.toLocalDate().isBefore(from);
-        }
-    }
-
     public Map<String, Outline> shipped() {
         return files.shipped();
     }
@@ -90,16 +83,16 @@ public class Outlines {
         if (outline == null) {
             throw ApiProblem.notFound(say("thing.outline"));
         }
-        return add(schoolClass, outline, materials, new Start(from));
+        return add(schoolClass, outline, materials, from);
     }
 
     /** @param from as of {@link #addShipped} */
     public CourseSchedule addFile(UUID schoolClass, String text, Materials materials, @Nullable LocalDate from) {
-        return add(schoolClass, files.parsed(text), materials, new Start(from));
+        return add(schoolClass, files.parsed(text), materials, from);
     }
 
     /** Behind the lessons that are there. */
-    private CourseSchedule add(UUID schoolClass, Outline outline, Materials materials, Start start) {
+    private CourseSchedule add(UUID schoolClass, Outline outline, Materials materials, @Nullable LocalDate from) {
         ClassInfo of = classes.one(schoolClass);
         List<LessonData> all =
                 new ArrayList<>(courses.dataForChange(schoolClass).lessons());
@@ -113,12 +106,15 @@ public class Outlines {
         int first = all.size();
         outline.lessons().forEach(lesson -> all.add(fitting.lesson(lesson)));
         CourseSchedule laid = courses.set(schoolClass, null, new CourseData(CourseData.VERSION, all));
-        if (first == all.size()
-                || laid.begins(all.get(first).id()).filter(start::isTooEarly).isEmpty()) {
+        if (from == null || first == all.size()) {
+            return laid;
+        }
+        LocalDateTime earliest = from.atStartOfDay();
+        if (laid.begins(all.get(first).id()).filter(earliest::isAfter).isEmpty()) {
             return laid;
         }
         return laid.periods().stream()
-                .filter(p -> p.isHeld() && !start.isTooEarly(p.starts()))
+                .filter(p -> p.isHeld() && !p.starts().isBefore(earliest))
                 .findFirst()
                 .map(p -> {
                     courses.pin(schoolClass, first, p.key());

@@ -7,7 +7,7 @@ import { dayQuery } from '../today/useDay';
 import { formatMessage } from '../words/intl';
 
 /** What comes after the last page of a pile: slips, the wall, redo sheets, and the next pile that waits. */
-export function PileDone({ run }: { run: Schemas['RunView'] }) {
+export function AllConfirmed({ run }: { run: Schemas['RunView'] }) {
   const day = useQuery(dayQuery());
   const next = day.data?.classes.find((c) => c.run && c.run.id !== run.id && c.run.progress.read > c.run.progress.confirmed);
   return (

@@ -16,15 +16,15 @@ import java.util.Optional;
  * @param plusMinus half width of its 95 % interval; 4 where nothing was drawn twice
  * @param clearest figure that became better, said only where the skill grew
  */
-public record Change(Trend trend, double levels, double plusMinus, Optional<Growth> clearest) {
-    /** The same hand on another day, levels (standard deviation). An estimate: attempts of one day are left out of it. */
+public record SkillChange(Trend trend, double levels, double plusMinus, Optional<Growth> clearest) {
+    /** By how much the same hand differs from day to day, levels (standard deviation): an estimate. */
     private static final double HAND = 0.3;
 
     private static final double NORMAL_95 = 1.96;
     /** An interval wider than this on either side leaves open what happened, levels. */
     private static final double TELLING = 1;
 
-    private static final Change UNKNOWN = new Change(Trend.TOO_LITTLE, 0, 4, Optional.empty());
+    private static final SkillChange UNKNOWN = new SkillChange(Trend.TOO_LITTLE, 0, 4, Optional.empty());
 
     /** What the change amounts to. */
     public enum Trend {
@@ -63,7 +63,7 @@ public record Change(Trend trend, double levels, double plusMinus, Optional<Grow
     }
 
     /** @param attempts the first first */
-    static Change of(Skill skill, List<Attempt> attempts) {
+    static SkillChange of(Skill skill, List<Attempt> attempts) {
         List<Pair> pairs = pairs(skill, attempts);
         if (pairs.isEmpty()) {
             return UNKNOWN;
@@ -75,7 +75,7 @@ public record Change(Trend trend, double levels, double plusMinus, Optional<Grow
                 / pairs.size();
         double plusMinus = Math.hypot(reading, NORMAL_95 * HAND * Math.sqrt(2));
         Trend trend = trend(levels, plusMinus);
-        return new Change(
+        return new SkillChange(
                 trend,
                 levels,
                 plusMinus,
