@@ -125,7 +125,8 @@ function AttemptRow({ attempt, student }: { attempt: Attempt; student: string })
         {strongest && strongest.level >= 3 && <p>{strongest.praise}</p>}
         {weakest?.cause && (
           <p>
-            <b>{formatMessage({ id: 'wall.next.heading' })}</b> {weakest.cause.next}
+            <b>{formatMessage({ id: 'wall.next.heading' })}</b>{' '}
+            {weakest.field ? formatMessage({ id: 'wall.next.inBox' }, { field: weakest.field, next: weakest.cause.next }) : weakest.cause.next}
           </p>
         )}
       </Say>
